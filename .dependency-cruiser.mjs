@@ -1,0 +1,43 @@
+/** The layer arrows of docs/architecture.md. */
+const coreOrder = ['money', 'rates', 'annuity', 'table', 'case', 'exercise', 'working', 'checking', 'sheet'];
+
+const coreRules = coreOrder.map((folder, at) => ({
+  name: `core-${folder}-imports-only-earlier`,
+  severity: 'error',
+  from: { path: `^packages/core/src/${folder}/` },
+  to: {
+    // Working and checking stand side by side: neither imports the other.
+    path: `^packages/core/src/(${(folder === 'working' ? ['checking', ...coreOrder.slice(at + 1)] : folder === 'checking' ? ['working', ...coreOrder.slice(at + 1)] : coreOrder.slice(at + 1)).join('|') || 'none'})/`,
+  },
+}));
+
+const only = (name, from, to) => ({ name, severity: 'error', from: { path: from }, to: { path: to } });
+
+export default {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...coreRules,
+    only('core-stands-alone', '^packages/core/src', '^packages/(contract|server|web)/|^node_modules/|^node:'),
+    only('contract-knows-core-only', '^packages/contract/src', '^packages/(server|web)/'),
+    only('server-not-web', '^packages/server/src', '^packages/web/'),
+    only('web-not-server', '^packages/web/src', '^packages/server/'),
+    only('routes-not-store-queries', '^packages/server/src/routes/', '^packages/server/src/store/(?!database)'),
+    only('services-not-routes', '^packages/server/src/services/', '^packages/server/src/routes/'),
+    only('store-knows-neither', '^packages/server/src/store/', '^packages/server/src/(routes|services)/'),
+    only('ui-not-features', '^packages/web/src/ui/', '^packages/web/src/(features|app)/'),
+    only('features-not-app', '^packages/web/src/features/', '^packages/web/src/app/'),
+    {
+      name: 'features-apart',
+      severity: 'error',
+      from: { path: '^packages/web/src/features/([^/]+)/' },
+      to: { path: '^packages/web/src/features/', pathNot: '^packages/web/src/features/$1/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|test|drizzle)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+  },
+};

@@ -1,0 +1,8 @@
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  logLevel: 'warn',
+  build: { ssr: true, outDir: 'dist', target: 'node20', rollupOptions: { input: { money: 'src/money.ts' } } },
+  ssr: { noExternal: [/^@hardy-sextant\//] },
+});

@@ -1,0 +1,67 @@
+/** The started application as tests see it: built pages, its own database, its own port; it can be stopped and started again. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { test as base } from '@playwright/test';
+
+const root = resolve(import.meta.dirname, '..');
+
+export interface Application {
+  readonly address: string;
+  /** Stops the server and starts another on the same database and port. */
+  readonly restart: () => Promise<void>;
+}
+
+async function launch(folder: string, port: number): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js')], {
+    env: {
+      ...process.env,
+      PORT: String(port),
+      DATABASE_URL: `file:${join(folder, 'book.db')}`,
+      MIGRATIONS: join(root, 'packages/server/drizzle'),
+      PAGES: join(root, 'packages/web/dist'),
+      NODE_ENV: 'production',
+    },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const address = await new Promise<string>((done, failed) => {
+    child.on('exit', (code) => failed(new Error(`the server ended with ${code}`)));
+    child.stdout!.on('data', (text: Buffer) => {
+      const found = /http:\/\/[\d.]+:\d+/.exec(text.toString());
+      if (found) done(found[0]);
+    });
+  });
+  return { child, address };
+}
+
+const stop = (child: ChildProcess): Promise<void> =>
+  new Promise((done) => {
+    child.removeAllListeners('exit');
+    child.on('exit', () => done());
+    child.kill('SIGTERM');
+  });
+
+export const test = base.extend<object, { application: Application }>({
+  application: [
+    // Playwright reads the fixtures a fixture needs from this pattern; none here.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-'));
+      let { child, address } = await launch(folder, 0);
+      await use({
+        address,
+        restart: async () => {
+          await stop(child);
+          ({ child, address } = await launch(folder, Number(new URL(address).port)));
+        },
+      });
+      await stop(child);
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ application }, use) => use(application.address),
+});
+
+export { expect } from '@playwright/test';

@@ -1,0 +1,27 @@
+/** axe finds nothing on any screen, in both themes. */
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '../application.ts';
+
+const screens: readonly (readonly [string, string])[] = [
+  ['/', 'Kiln shed loan'],
+  ['/bench', 'Fill in the slots'],
+  ['/bench/demo-kiln-shed', 'Does it close?'],
+  ['/bench/demo-kiln-shed?show=working', 'Five values'],
+  ['/exercises', 'The kiln shed loan'],
+  ['/exercises/demo-kiln-shed', 'What students read'],
+  ['/exercises/demo-kiln-shed/answers/demo-bm210', 'Handed in'],
+  ['/classes', 'BM 210'],
+  ['/nowhere', 'Nothing is kept'],
+];
+
+for (const theme of ['light', 'dark'] as const)
+  test.describe(theme, () => {
+    test.use({ colorScheme: theme });
+    for (const [path, ready] of screens)
+      test(path, async ({ page }) => {
+        await page.goto(path);
+        await expect(page.getByText(ready).first()).toBeVisible();
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+      });
+  });

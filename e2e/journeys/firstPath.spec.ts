@@ -1,0 +1,106 @@
+/** The first path, end to end: state, solve, table, exercise, answers, verdict; and all of it still there after a restart. */
+import { expect, test } from '../application.ts';
+
+test('a case becomes an exercise, answers are judged, and a restart keeps everything', async ({ page, application }) => {
+  await page.goto('/bench');
+  await page.getByLabel('amount received').fill('26,800');
+  await page.getByLabel('rate', { exact: true }).fill('5.7');
+  await page.getByLabel('number of payments').fill('4y');
+  await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
+
+  // The table closes, and a stretch reads off it.
+  await expect(page.getByText('✓ owed after payment 48 is 0.00')).toBeVisible();
+  await page.getByLabel('to payment').fill('18');
+  await expect(page.locator('dl').getByText('17,456.86')).toBeVisible();
+
+  // Another unknown: the payment keeps the number it was solved for.
+  await page.getByText('solve for something else').click();
+  await page.getByRole('menuitem', { name: 'rate' }).click();
+  await expect(page.getByRole('status', { name: 'rate' })).toHaveText(/^5\.70/);
+  await page.getByLabel('each payment').fill('?');
+  await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
+
+  // Three ways, one number.
+  await page.getByRole('tab', { name: 'Working' }).click();
+  await expect(page.getByRole('tablist', { name: 'Ways' }).getByText('625.72')).toHaveCount(3);
+  await expect(page.locator('.katex').first()).toBeVisible();
+  await page.getByRole('tab', { name: /Sheet function/ }).click();
+  await expect(page.getByText('=PMT(B1;B2;B3;B4;0)')).toBeVisible();
+
+  await page.getByLabel('name of the case').fill('Island ferry refit');
+  await page.getByRole('button', { name: 'Make an exercise of it' }).click();
+  await expect(page.getByRole('heading', { name: 'Island ferry refit' })).toBeVisible();
+  await expect(page.getByText('Key 625.72')).toBeVisible();
+  await page.getByLabel('Story').fill('The island ferry needs a refit. The co-op borrows 26,800 at 5.7 % a year, compounded monthly.');
+  await page.getByLabel('Marks').fill('3');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('is kept')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Take in answers' }).click();
+  const answer = (name: string) => page.getByLabel(`answer of ${name}`);
+  await answer('Adaeze Holm').fill('625.72');
+  await expect(page.getByRole('row', { name: /Adaeze Holm/ })).toContainText('✓ right');
+  await answer('Bram Okonjo').fill('1,642.38');
+  await expect(page.getByRole('row', { name: /Bram Okonjo/ })).toContainText('△ slip');
+  await expect(page.getByRole('complementary')).toContainText('That gives 1,642.38.');
+
+  // A column from a worksheet goes down the list; what is too long for it is kept in sight.
+  await answer('Catarina Lindqvist').focus();
+  await page.evaluate(() => navigator.clipboard.writeText(['-625.72', '625.7', 'n/a', ...Array.from({ length: 9 }, (_, at) => `${at}.25`)].join('\n')));
+  await page.keyboard.press('Control+v');
+  await expect(page.getByRole('row', { name: /Dilan Amarasekara/ })).toContainText('rounded');
+  await expect(page.getByRole('row', { name: /Eilidh Navarro/ })).toContainText('cannot be read');
+  await expect(page.getByText('2 lines had no student')).toBeVisible();
+  await expect(page.locator('pre')).toHaveText(/7\.25\s+8\.25/);
+
+  await answer('Catarina Lindqvist').focus();
+  await expect(page.getByRole('complementary')).toContainText('Right number, other sign');
+  await page.keyboard.press('ArrowDown');
+  await expect(answer('Dilan Amarasekara')).toBeFocused();
+
+  const address = page.url();
+  await application.restart();
+  await page.goto(address);
+  await expect(answer('Bram Okonjo')).toHaveValue('1,642.38');
+  await expect(page.getByRole('row', { name: /Adaeze Holm/ })).toContainText('✓ right');
+  await page.goto('/exercises');
+  await expect(page.getByText('Island ferry refit')).toBeVisible();
+});
+
+test('the demo shows a verdict of every kind', async ({ page }) => {
+  await page.goto('/exercises/demo-kiln-shed/answers/demo-bm210');
+  for (const [name, words] of [
+    ['Adaeze Holm', 'right'],
+    ['Bram Okonjo', 'slip'],
+    ['Jorunn Achterberg', 'rounded'],
+    ['Kofi Benedetti', 'not explained'],
+    ['Lupe Vestergaard', 'cannot be read'],
+    ['Maren Oyelaran', 'blank'],
+  ] as const)
+    await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText(words);
+  await page.getByRole('button', { name: /Two digits swapped/ }).click();
+  await expect(page.getByRole('row')).toHaveCount(2);
+  await expect(page).toHaveURL(/cause=digits-swapped/);
+});
+
+test('bad input is answered in its place and nothing is lost', async ({ page }) => {
+  await page.goto('/bench/demo-kiln-shed');
+  const amount = page.getByLabel('amount received');
+  await amount.fill('-48000');
+  await expect(page.getByRole('alert')).toContainText('cannot be below zero');
+  await amount.fill('a lot');
+  await expect(page.getByRole('alert')).toContainText('should be a number');
+  await expect(amount).toHaveValue('a lot');
+  await amount.fill('48k');
+  await page.getByLabel('rate', { exact: true }).fill('0');
+  await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('800.00');
+  await page.getByLabel('rate', { exact: true }).fill('6.6');
+  await page.getByLabel('number of payments').fill('?');
+  await page.getByLabel('each payment').fill('200');
+  await expect(page.getByRole('alert')).toContainText('does not cover the interest');
+
+  await page.goto('/bench/nothing');
+  await expect(page.getByRole('alert')).toContainText('There is no such case');
+  await page.goto('/nowhere');
+  await expect(page.getByRole('heading', { name: 'Nothing is kept at this address' })).toBeVisible();
+});

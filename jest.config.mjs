@@ -1,0 +1,10 @@
+/** Jest over core, contract and server; swc strips the types. Screens are tested through the browser, in e2e/. */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/packages'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }],
+  },
+  moduleNameMapper: { '^@hardy-sextant/(core|contract)$': '<rootDir>/packages/$1/src/index.ts' },
+};

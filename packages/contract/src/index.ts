@@ -1,0 +1,6 @@
+/** What crosses the wire and what is stored: Zod schemas and the types inferred from them. */
+export * from './statement.ts';
+export * from './cases.ts';
+export * from './exercises.ts';
+export * from './classes.ts';
+export * from './problem.ts';

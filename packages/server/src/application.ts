@@ -1,0 +1,53 @@
+/** The Express application: safety headers, the interface under /api, and the built pages beside it. */
+
+import { join } from 'node:path';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import type { Database } from './store/database.ts';
+import { apiRoutes } from './routes/api.ts';
+import { noSuchPath, problemHandler } from './routes/problems.ts';
+
+export interface ApplicationOptions {
+  readonly database: Database;
+  readonly log: Logger;
+  /** The built web application; left out where only the interface is served. */
+  readonly pages?: string;
+}
+
+/** Bodies are small; uploads have their own limits. */
+const BODY_LIMIT = '2mb';
+
+export function createApplication({ database, log, pages }: ApplicationOptions): Express {
+  const application = express();
+  application.disable('x-powered-by');
+  application.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          // Mantine and KaTeX set style attributes; scripts come only from this origin.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'", 'data:'],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'", 'blob:'],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  application.use('/api', express.json({ limit: BODY_LIMIT }), apiRoutes(database), noSuchPath);
+  if (pages) {
+    application.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }), noSuchPath);
+    application.use(express.static(pages, { index: false, maxAge: 0 }));
+    application.get('/{*path}', (_request, response) => response.sendFile(join(pages, 'index.html')));
+  }
+  application.use(problemHandler(log));
+  return application;
+}

@@ -1,0 +1,48 @@
+/** The HTTP interface. */
+
+import { Router } from 'express';
+import { z } from 'zod';
+import { changedAnswers, changedCase, changedExercise, newCase, newExercise, recordId } from '@hardy-sextant/contract';
+import type { Database } from '../store/database.ts';
+import { readAnswers, readClasses, writeAnswers } from '../services/answers.ts';
+import { changeCase, deleteCase, keepCase, listCases, readCase } from '../services/cases.ts';
+import { changeExercise, listExercises, readExercise, writeExercise } from '../services/exercises.ts';
+import { parsed } from './problems.ts';
+
+const byId = z.object({ id: recordId });
+const byExerciseAndClass = z.object({ id: recordId, classId: recordId });
+
+export function apiRoutes(database: Database): Router {
+  const api = Router();
+
+  api.get('/health', (_request, response) => void response.json({ ok: true }));
+
+  api.get('/cases', async (_request, response) => void response.json(await listCases(database)));
+  api.post('/cases', async (request, response) => void response.status(201).json(await keepCase(database, parsed(newCase, request.body))));
+  api.get('/cases/:id', async (request, response) => void response.json(await readCase(database, parsed(byId, request.params).id)));
+  api.put('/cases/:id', async (request, response) => void response.json(await changeCase(database, parsed(byId, request.params).id, parsed(changedCase, request.body))));
+  api.delete('/cases/:id', async (request, response) => {
+    await deleteCase(database, parsed(byId, request.params).id);
+    response.status(204).end();
+  });
+
+  api.get('/exercises', async (_request, response) => void response.json(await listExercises(database)));
+  api.post('/exercises', async (request, response) => void response.status(201).json(await writeExercise(database, parsed(newExercise, request.body))));
+  api.get('/exercises/:id', async (request, response) => void response.json(await readExercise(database, parsed(byId, request.params).id)));
+  api.put(
+    '/exercises/:id',
+    async (request, response) => void response.json(await changeExercise(database, parsed(byId, request.params).id, parsed(changedExercise, request.body))),
+  );
+
+  api.get('/classes', async (_request, response) => void response.json(await readClasses(database)));
+
+  api.get('/exercises/:id/answers/:classId', async (request, response) => {
+    const { id, classId } = parsed(byExerciseAndClass, request.params);
+    response.json(await readAnswers(database, id, classId));
+  });
+  api.put('/exercises/:id/answers/:classId', async (request, response) => {
+    const { id, classId } = parsed(byExerciseAndClass, request.params);
+    response.json(await writeAnswers(database, id, classId, parsed(changedAnswers, request.body)));
+  });
+  return api;
+}

@@ -1,0 +1,27 @@
+/** Why a use case was refused. Routes turn these into problem documents. */
+
+export class NotFound extends Error {
+  constructor(what: string) {
+    super(`There is no such ${what}. It may have been deleted.`);
+  }
+}
+
+/** A write against a revision that is no longer the newest. */
+export class Stale extends Error {
+  readonly current: unknown;
+
+  constructor(what: string, current: unknown) {
+    super(`This ${what} has been changed elsewhere since you opened it.`);
+    this.current = current;
+  }
+}
+
+/** Input that the schema lets pass but the stored records do not. */
+export class Invalid extends Error {
+  readonly fields: readonly { path: string; message: string }[];
+
+  constructor(message: string, fields: readonly { path: string; message: string }[] = []) {
+    super(message);
+    this.fields = fields;
+  }
+}

@@ -1,0 +1,156 @@
+/** The HTTP interface against a real temporary database. */
+import { mkdtempSync, rmSync, existsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { emptyDraft } from '@hardy-sextant/core';
+import { problemTypes } from '@hardy-sextant/contract';
+import { pino } from 'pino';
+import request from 'supertest';
+import { createApplication } from '../src/application.ts';
+import { loadDemo } from '../src/demo/loadDemo.ts';
+import { isEmpty, openDatabase, type OpenDatabase } from '../src/store/database.ts';
+
+const migrations = resolve('packages/server/drizzle');
+let folder: string;
+let open: OpenDatabase;
+
+const start = async () => {
+  open = await openDatabase(`file:${join(folder, 'book.db')}`, migrations);
+};
+const api = () => request(createApplication({ database: open.database, log: pino({ level: 'silent' }) }));
+const draft = { ...emptyDraft('borrow'), slots: { amount: '900', rate: '5', payments: '12', payment: '', finalAmount: '0' } };
+const newCase = { title: 'Oyster rafts', document: { schemaVersion: 1, draft } };
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-api-'));
+  await start();
+});
+
+afterEach(() => {
+  open.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('cases', () => {
+  it('are kept, read back, changed and deleted', async () => {
+    const made = await api().post('/api/cases').send(newCase).expect(201);
+    expect(made.body).toMatchObject({ title: 'Oyster rafts', revision: 1, document: newCase.document });
+    const changed = await api()
+      .put(`/api/cases/${made.body.id}`)
+      .send({ ...newCase, title: 'Oyster rafts, with a trade-in', revision: 1 })
+      .expect(200);
+    expect(changed.body.revision).toBe(2);
+    expect((await api().get('/api/cases').expect(200)).body).toEqual([changed.body]);
+    await api().delete(`/api/cases/${made.body.id}`).expect(204);
+    await api().get(`/api/cases/${made.body.id}`).expect(404);
+  });
+
+  it('answer a stale write with 409 and what is stored now', async () => {
+    const { body } = await api().post('/api/cases').send(newCase);
+    await api()
+      .put(`/api/cases/${body.id}`)
+      .send({ ...newCase, title: 'First', revision: 1 })
+      .expect(200);
+    const stale = await api()
+      .put(`/api/cases/${body.id}`)
+      .send({ ...newCase, title: 'Second', revision: 1 })
+      .expect(409);
+    expect(stale.body).toMatchObject({ type: problemTypes.stale, current: { title: 'First', revision: 2 } });
+    expect((await api().get(`/api/cases/${body.id}`)).body.title).toBe('First');
+  });
+
+  it('survive a restart', async () => {
+    const { body } = await api().post('/api/cases').send(newCase);
+    open.close();
+    await start();
+    expect((await api().get(`/api/cases/${body.id}`).expect(200)).body).toEqual(body);
+  });
+});
+
+describe('bad input', () => {
+  it('that is not JSON gets a problem document', async () => {
+    const answer = await api().post('/api/cases').set('content-type', 'application/json').send('{"title":').expect(400);
+    expect(answer.headers['content-type']).toContain('application/problem+json');
+    expect(answer.body).toMatchObject({ type: problemTypes.notJson, status: 400 });
+  });
+
+  it('names each field that cannot be taken', async () => {
+    const answer = await api()
+      .post('/api/cases')
+      .send({ title: ' ', document: { schemaVersion: 1, draft: { ...draft, paymentsPerYear: 0.5 } } })
+      .expect(422);
+    expect(answer.body.fields.map(({ path }: { path: string }) => path)).toEqual(expect.arrayContaining(['title', 'document.draft.paymentsPerYear']));
+    expect((await api().get('/api/cases')).body).toEqual([]);
+  });
+
+  it('of an unknown id or path is said to be not found', async () => {
+    for (const path of ['/api/cases/nobody', '/api/exercises/nobody', '/api/exercises/nobody/answers/none', '/api/nowhere']) {
+      const answer = await api().get(path).expect(404);
+      expect(answer.body.type).toBe(problemTypes.notFound);
+    }
+  });
+
+  it('that is too large is refused before it is read', async () => {
+    const answer = await api()
+      .post('/api/cases')
+      .send({ title: 'x'.repeat(3_000_000) })
+      .expect(413);
+    expect(answer.body.type).toBe(problemTypes.tooLarge);
+  });
+});
+
+describe('the demo', () => {
+  it('fills an empty book once: twelve students whose answers show every verdict', async () => {
+    expect(await isEmpty(open.database)).toBe(true);
+    await loadDemo(open.database);
+    expect(await isEmpty(open.database)).toBe(false);
+    const [demoClass] = (await api().get('/api/classes')).body;
+    expect(demoClass).toMatchObject({ code: 'BM 210', students: 12 });
+    const answers = await api().get(`/api/exercises/demo-kiln-shed/answers/${demoClass.id}`).expect(200);
+    expect(answers.body.students).toHaveLength(12);
+  });
+
+  it('is loaded whole or not at all', async () => {
+    await loadDemo(open.database);
+    await expect(loadDemo(open.database)).rejects.toThrow();
+    expect((await api().get('/api/exercises')).body).toHaveLength(1);
+  });
+});
+
+describe('answers', () => {
+  beforeEach(() => loadDemo(open.database));
+  const path = '/api/exercises/demo-kiln-shed/answers/demo-bm210';
+
+  it('of one action are written together', async () => {
+    const changes = [
+      { studentId: 'demo-k-2101', partId: 'a', text: '800' },
+      { studentId: 'demo-k-2112', partId: 'a', text: '941.43' },
+    ];
+    const { body } = await api().put(path).send({ changes }).expect(200);
+    const texts = new Map(body.handIns.map((handIn: { studentId: string; entries: { a: string } }) => [handIn.studentId, handIn.entries.a]));
+    expect([texts.get('demo-k-2101'), texts.get('demo-k-2112')]).toEqual(['800', '941.43']);
+  });
+
+  it('are none of them written when one belongs to nobody', async () => {
+    const before = (await api().get(path)).body;
+    const changes = [
+      { studentId: 'demo-k-2101', partId: 'a', text: '1' },
+      { studentId: 'stranger', partId: 'a', text: '2' },
+      { studentId: 'demo-k-2102', partId: 'z', text: '3' },
+    ];
+    const refused = await api().put(path).send({ changes }).expect(422);
+    expect(refused.body.fields.map(({ path: at }: { path: string }) => at)).toEqual(['changes.1.studentId', 'changes.2.partId']);
+    expect((await api().get(path)).body).toEqual(before);
+  });
+});
+
+describe('migrations', () => {
+  it('open a book twice without changing it, and copy nothing when there is nothing to do', async () => {
+    open.close();
+    await start();
+    expect(existsSync(join(folder, 'book.db.before-migration'))).toBe(false);
+    await loadDemo(open.database);
+    const rows = await open.database.all<{ foreign_keys: number }>('PRAGMA foreign_keys');
+    expect(rows[0]!.foreign_keys).toBe(1);
+  });
+});

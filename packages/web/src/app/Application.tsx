@@ -1,0 +1,48 @@
+/** Providers and routes. Each screen loads when it is first visited. */
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Refusal } from '../ui/api.ts';
+import { NotFoundPage } from './NotFoundPage.tsx';
+import { Shell } from './Shell.tsx';
+import { theme } from './theme.ts';
+import { BrokenPage } from './BrokenPage.tsx';
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 10_000,
+      // What was refused stays refused; only what never arrived is worth another try.
+      retry: (times, error) => !(error instanceof Refusal && error.document.status < 500) && times < 2,
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <BrokenPage />,
+    HydrateFallback: () => null,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('../features/desk/DeskPage.tsx')).DeskPage }) },
+      { path: 'bench/:caseId?', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }) },
+      { path: 'exercises', lazy: async () => ({ Component: (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage }) },
+      { path: 'exercises/:exerciseId', lazy: async () => ({ Component: (await import('../features/exercises/ExercisePage.tsx')).ExercisePage }) },
+      { path: 'exercises/:exerciseId/answers/:classId?', lazy: async () => ({ Component: (await import('../features/exercises/AnswersPage.tsx')).AnswersPage }) },
+      { path: 'classes', lazy: async () => ({ Component: (await import('../features/classes/ClassesPage.tsx')).ClassesPage }) },
+      { path: '*', element: <NotFoundPage /> },
+    ],
+  },
+]);
+
+export function Application() {
+  return (
+    <MantineProvider theme={theme} defaultColorScheme="auto">
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+        <Notifications position="bottom-right" />
+      </QueryClientProvider>
+    </MantineProvider>
+  );
+}

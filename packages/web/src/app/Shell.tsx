@@ -1,0 +1,52 @@
+/** The top bar and the sheet below it. */
+import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
+import { IconMoon, IconSun } from '@tabler/icons-react';
+import { Link, NavLink, Outlet } from 'react-router';
+import { BarNote } from '../ui/BarNote.tsx';
+import styles from './Shell.module.css';
+
+const places = [
+  { to: '/', name: 'Desk' },
+  { to: '/bench', name: 'Bench' },
+  { to: '/exercises', name: 'Exercises' },
+  { to: '/classes', name: 'Classes' },
+];
+
+export function Shell() {
+  return (
+    <>
+      <a className={styles.skip} href="#main">
+        Skip to the sheet
+      </a>
+      <header className={styles.bar}>
+        <Link to="/" className={styles.brand}>
+          <img src="/mark.svg" alt="" width={22} height={22} />
+          Hardy Sextant
+        </Link>
+        <nav aria-label="Places" className={styles.places}>
+          {places.map(({ to, name }) => (
+            <NavLink key={to} to={to} end={to === '/'} className={({ isActive }) => (isActive ? styles.here : undefined)}>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <BarNote />
+        <ThemeSwitch />
+      </header>
+      <main id="main" className={styles.main} tabIndex={-1}>
+        <Outlet />
+      </main>
+    </>
+  );
+}
+
+function ThemeSwitch() {
+  const { setColorScheme } = useMantineColorScheme();
+  const scheme = useComputedColorScheme('light');
+  const next = scheme === 'dark' ? 'light' : 'dark';
+  return (
+    <ActionIcon variant="subtle" color="gray" aria-label={`Use the ${next} theme`} onClick={() => setColorScheme(next)}>
+      {scheme === 'dark' ? <IconSun size={18} stroke={1.6} /> : <IconMoon size={18} stroke={1.6} />}
+    </ActionIcon>
+  );
+}

@@ -1,0 +1,17 @@
+/** Mantine in our colours and type. Colours come from tokens.css, so that both themes are decided there. */
+
+import { Button, createTheme, type MantineColorsTuple } from '@mantine/core';
+
+const sea: MantineColorsTuple = ['#e2eeee', '#cfe2e3', '#a6cbce', '#7ab3b8', '#549ea4', '#368d94', '#12606a', '#10555e', '#0d4952', '#083b43'];
+
+export const theme = createTheme({
+  primaryColor: 'sea',
+  colors: { sea },
+  primaryShade: { light: 6, dark: 2 },
+  fontFamily: 'var(--sans)',
+  fontFamilyMonospace: 'var(--mono)',
+  headings: { fontFamily: 'var(--serif)', fontWeight: '500' },
+  defaultRadius: 'md',
+  autoContrast: true,
+  components: { Button: Button.extend({ defaultProps: { size: 'xs', variant: 'default' } }) },
+});

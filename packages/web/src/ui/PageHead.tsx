@@ -1,0 +1,26 @@
+/** The head of a screen: where one is, its title, what can be done. */
+import { useEffect, type ReactNode } from 'react';
+
+interface PageHeadProps {
+  readonly title: string;
+  /** The path that leads here. */
+  readonly where?: ReactNode;
+  /** Shown in the title's place, such as a field to rename. */
+  readonly heading?: ReactNode;
+  readonly children?: ReactNode;
+}
+
+export function PageHead({ title, where, heading, children }: PageHeadProps) {
+  useEffect(() => {
+    document.title = `${title} · Hardy Sextant`;
+  }, [title]);
+  return (
+    <div className="page-head">
+      <div style={{ minWidth: 0 }}>
+        {where && <div className="where">{where}</div>}
+        {heading ?? <h1>{title}</h1>}
+      </div>
+      {children && <div className="actions">{children}</div>}
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+/**
+ * npm test: types, lint, layers, Jest, Playwright, each to its end; the last line adds up all runners.
+ * Installs what is missing first, Debian's Chromium too where it may.
+ */
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, existsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromiumPath, installChromium, installPackages, root } from './install.mjs';
+
+installPackages();
+installChromium();
+const { build } = await import('./build.mjs');
+const { checkTypes } = await import('./types.mjs');
+
+const total = { passed: 0, failed: 0 };
+const reports = mkdtempSync(join(tmpdir(), 'hardy-sextant-test-'));
+
+function report(name, { passed, failed }) {
+  total.passed += passed;
+  total.failed += failed;
+  console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed`);
+}
+
+function run(module, args, env = {}) {
+  return spawnSync(process.execPath, [join(root, 'node_modules', module), ...args], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } }).status;
+}
+
+const single = (status) => (status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+
+report('types', await checkTypes());
+report('lint', single(run('eslint/bin/eslint.js', ['.', '--max-warnings', '0'])));
+report('layers', single(run('dependency-cruiser/bin/dependency-cruise.mjs', ['packages', '--config', '.dependency-cruiser.mjs', '--output-type', 'err'])));
+
+const jestReport = join(reports, 'jest.json');
+const jestStatus = run('jest/bin/jest.js', ['--silent', '--reporters=default', '--json', `--outputFile=${jestReport}`], { NODE_ENV: 'test' });
+if (existsSync(jestReport)) {
+  const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(jestReport, 'utf8'));
+  report('jest', { passed: numPassedTests, failed: numFailedTests || (jestStatus === 0 ? 0 : Math.max(1, numFailedTestSuites)) });
+} else report('jest', { passed: 0, failed: 1 });
+
+build('server');
+build('web');
+const browserReport = join(reports, 'playwright.json');
+const browserStatus = run('@playwright/test/cli.js', ['test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'], {
+  PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
+  CHROMIUM: chromiumPath,
+});
+if (existsSync(browserReport)) {
+  const { stats } = JSON.parse(readFileSync(browserReport, 'utf8'));
+  report('browser', { passed: stats.expected, failed: stats.unexpected + stats.flaky || (browserStatus === 0 ? 0 : 1) });
+} else report('browser', { passed: 0, failed: 1 });
+
+console.log(`${total.passed} passed, ${total.failed} failed`);
+process.exitCode = total.failed === 0 ? 0 : 1;
