@@ -5,19 +5,19 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await page.goto('/bench');
   await page.getByLabel('amount received').fill('26,800');
   await page.getByLabel('rate', { exact: true }).fill('5.7');
-  await page.getByLabel('number of payments').fill('4y');
+  await page.getByLabel('number of payments', { exact: true }).fill('4y');
   await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
 
   // The table closes, and a stretch reads off it.
   await expect(page.getByText('✓ owed after payment 48 is 0.00')).toBeVisible();
-  await page.getByLabel('to payment').fill('18');
-  await expect(page.locator('dl').getByText('17,456.86')).toBeVisible();
+  await page.getByLabel('to payment', { exact: true }).fill('18');
+  await expect(page.locator('dl').getByText('17,456.86').first()).toBeVisible();
 
   // Another unknown: the payment keeps the number it was solved for.
   await page.getByText('solve for something else').click();
   await page.getByRole('menuitem', { name: 'rate' }).click();
   await expect(page.getByRole('status', { name: 'rate' })).toHaveText(/^5\.70/);
-  await page.getByLabel('each payment').fill('?');
+  await page.getByLabel('each payment', { exact: true }).fill('?');
   await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
 
   // Three ways, one number.
@@ -95,8 +95,8 @@ test('bad input is answered in its place and nothing is lost', async ({ page }) 
   await page.getByLabel('rate', { exact: true }).fill('0');
   await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('800.00');
   await page.getByLabel('rate', { exact: true }).fill('6.6');
-  await page.getByLabel('number of payments').fill('?');
-  await page.getByLabel('each payment').fill('200');
+  await page.getByLabel('number of payments', { exact: true }).fill('?');
+  await page.getByLabel('each payment', { exact: true }).fill('200');
   await expect(page.getByRole('alert')).toContainText('does not cover the interest');
 
   await page.goto('/bench/nothing');

@@ -1,4 +1,6 @@
 /** What crosses the wire and what is stored: Zod schemas and the types inferred from them. */
+import './plainZod.ts';
+
 export * from './statement.ts';
 export * from './cases.ts';
 export * from './exercises.ts';

@@ -4,7 +4,7 @@ import { checkHandIn, checkHandIns, defaultHouseRules, emptyDraft, slips, type E
 const exercise: Exercise = {
   title: 'The kiln shed loan',
   story: '',
-  plans: [{ id: 'plan', draft: { ...emptyDraft('borrow'), slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0' } } }],
+  plans: [{ id: 'plan', draft: { ...emptyDraft('borrow'), slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0', converted: '' } } }],
   parts: [{ id: 'a', prompt: 'Find the payment.', marks: 4, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }],
 };
 const check = (text: string, from: Exercise = exercise): Verdict => checkHandIn(from, {}, { a: text }, defaultHouseRules)[0]!;

@@ -18,8 +18,8 @@ const start = async () => {
   open = await openDatabase(`file:${join(folder, 'book.db')}`, migrations);
 };
 const api = () => request(createApplication({ database: open.database, log: pino({ level: 'silent' }) }));
-const draft = { ...emptyDraft('borrow'), slots: { amount: '900', rate: '5', payments: '12', payment: '', finalAmount: '0' } };
-const newCase = { title: 'Oyster rafts', document: { schemaVersion: 1, draft } };
+const draft = { ...emptyDraft('borrow'), slots: { amount: '900', rate: '5', payments: '12', payment: '', finalAmount: '0', converted: '' } };
+const newCase = { title: 'Oyster rafts', document: { schemaVersion: 2, draft, variations: [], together: [], tags: ['rafts'], rules: 'default' } };
 
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-api-'));
@@ -57,6 +57,50 @@ describe('cases', () => {
       .expect(409);
     expect(stale.body).toMatchObject({ type: problemTypes.stale, current: { title: 'First', revision: 2 } });
     expect((await api().get(`/api/cases/${body.id}`)).body.title).toBe('First');
+  });
+
+  it('may be stated under an id of their own, once', async () => {
+    const id = '0b6f0a5e-52f4-4d0e-9f0c-6a2c2f0e1d11';
+    expect(
+      (
+        await api()
+          .post('/api/cases')
+          .send({ ...newCase, id })
+          .expect(201)
+      ).body.id,
+    ).toBe(id);
+    expect(
+      (
+        await api()
+          .post('/api/cases')
+          .send({ ...newCase, id, title: 'Again' })
+          .expect(409)
+      ).body.current.title,
+    ).toBe('Oyster rafts');
+    await api()
+      .post('/api/cases')
+      .send({ ...newCase, id: '../x' })
+      .expect(422);
+  });
+
+  it('are brought back after being deleted', async () => {
+    const { body } = await api().post('/api/cases').send(newCase);
+    await api().delete(`/api/cases/${body.id}`).expect(204);
+    await api()
+      .put(`/api/cases/${body.id}`)
+      .send({ ...newCase, revision: 1 })
+      .expect(404);
+    expect((await api().post(`/api/cases/${body.id}/restore`).expect(200)).body).toEqual(body);
+    await api().post(`/api/cases/${body.id}/restore`).expect(404);
+  });
+
+  it('of the first shape are upgraded when read', async () => {
+    const { changes: _c, into: _i, flatBy: _f, firstPaymentDate: _d, numberStyle: _n, ...first } = draft;
+    const { body } = await api()
+      .post('/api/cases')
+      .send({ title: 'Old', document: { schemaVersion: 1, draft: first } })
+      .expect(201);
+    expect(body.document).toMatchObject({ schemaVersion: 2, variations: [], rules: 'default', draft: { changes: [], flatBy: 'a-year', numberStyle: 'comma-point' } });
   });
 
   it('survive a restart', async () => {
@@ -114,6 +158,28 @@ describe('the demo', () => {
     await loadDemo(open.database);
     await expect(loadDemo(open.database)).rejects.toThrow();
     expect((await api().get('/api/exercises')).body).toHaveLength(1);
+  });
+});
+
+describe('house rules', () => {
+  it('are one set a class and a default, each with its own revision', async () => {
+    await loadDemo(open.database);
+    const [usual, own] = (await api().get('/api/rules').expect(200)).body;
+    expect([usual.id, own.name]).toEqual(['default', 'BM 210']);
+    const rules = { ...usual.rules, numberStyle: 'point-comma' };
+    expect((await api().put('/api/rules/default').send({ rules, revision: usual.revision }).expect(200)).body).toMatchObject({
+      revision: 2,
+      rules: { numberStyle: 'point-comma' },
+    });
+    await api().put('/api/rules/default').send({ rules, revision: usual.revision }).expect(409);
+    await api().put(`/api/rules/${own.id}`).send({ rules, revision: own.revision }).expect(200);
+    await api().put(`/api/rules/${own.id}`).send({ rules, revision: own.revision }).expect(409);
+    await api().put('/api/rules/nobody').send({ rules, revision: 1 }).expect(404);
+    const refused = await api()
+      .put('/api/rules/default')
+      .send({ rules: { ...rules, decimals: 9 }, revision: 2 })
+      .expect(422);
+    expect(refused.body.fields[0].path).toBe('rules.decimals');
   });
 });
 

@@ -3,8 +3,7 @@
 import { fail, ok, type Result } from '../result.ts';
 import { numberStyleById, writeNumber } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
-import { solveCase, type SolvedCase } from '../case/solveCase.ts';
-import type { SlotName } from '../case/draft.ts';
+import { solveCase, type CaseOutcome, type SolvedCase, type ValueSlot } from '../case/solveCase.ts';
 import type { AnswerFormat, Exercise, Numbers, Part, Quantity } from './exercise.ts';
 import type { HouseRules } from './houseRules.ts';
 
@@ -19,7 +18,7 @@ export interface KeyedPart {
   readonly solved: SolvedCase;
 }
 
-const slots: Readonly<Record<Quantity, SlotName>> = {
+const slots: Readonly<Record<Quantity, ValueSlot>> = {
   payment: 'payment',
   amount: 'amount',
   'final-amount': 'finalAmount',
@@ -28,7 +27,7 @@ const slots: Readonly<Record<Quantity, SlotName>> = {
 };
 
 /** The quantity a statement's `?` asks for. */
-export function quantityOf(slot: SlotName): Quantity {
+export function quantityOf(slot: ValueSlot): Quantity {
   return (Object.keys(slots) as Quantity[]).find((quantity) => slots[quantity] === slot)!;
 }
 
@@ -44,18 +43,23 @@ export function usualFormat(quantity: Quantity): AnswerFormat {
  * @returns one result a part, in order; a part that cannot be worked says why and the others go on
  */
 export function answerKey(exercise: Exercise, _numbers: Numbers, rules: HouseRules): Result<KeyedPart>[] {
-  const style = numberStyleById(rules.numberStyle);
   return exercise.parts.map((part) => {
     const plan = exercise.plans.find(({ id }) => id === part.ask.plan);
     if (!plan) return fail('out-of-range', 'This part asks about a plan that is not in the exercise.', { field: 'plan' });
-    const outcome = solveCase({ ...plan.draft, unknown: slots[part.ask.quantity] }, rules.rounding, style);
+    const outcome = solveCase({ ...plan.draft, unknown: slots[part.ask.quantity] }, rules.rounding);
     if (outcome.state === 'waiting') return fail('blank', 'The plan behind this part is not complete yet.', { field: outcome.missing[0]! });
-    if (outcome.state === 'wrong') return { ok: false, problem: Object.values(outcome.problems)[0]! };
+    if (outcome.state === 'converted') return fail('out-of-range', 'A conversion has no plan to ask about.', { field: 'plan' });
+    if (outcome.state === 'wrong') return firstProblem(outcome);
     const { solved } = outcome;
     const exact = inUnit(part.ask.quantity, solved);
     const expected = roundTo(exact, part.format.decimals);
     return ok({ part, exact, expected, written: writeAnswer(expected, part.format, rules), solved });
   });
+}
+
+function firstProblem({ problems, changeProblems }: Extract<CaseOutcome, { state: 'wrong' }>): Result<never> {
+  const all = [...Object.values(problems), ...Object.values(changeProblems).flatMap((each) => Object.values(each))];
+  return all[0] ? { ok: false, problem: all[0] } : fail('out-of-range', 'The plan behind this part cannot be worked out.', { field: 'plan' });
 }
 
 /** Money as it is, rates in percent; a number of payments as it is said. */

@@ -47,7 +47,7 @@ export function comparePlans(plans: readonly Plan[]): Compared[] {
   });
 }
 
-function differenceOf(figures: PlanFigures, first: PlanFigures): PlanFigures {
+export function differenceOf(figures: PlanFigures, first: PlanFigures): PlanFigures {
   const difference = {} as Record<keyof PlanFigures, number>;
   for (const key of Object.keys(figures) as (keyof PlanFigures)[]) difference[key] = roundTo(figures[key] - first[key], 6) + 0;
   return difference;

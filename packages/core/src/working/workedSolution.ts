@@ -6,7 +6,7 @@ import { accumulation, discounting, growthLessOne } from '../annuity/fiveValues.
 import { solveFor } from '../annuity/solveFor.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import type { SlotName, StatementDraft } from '../case/draft.ts';
-import { directions, type SolvedCase } from '../case/solveCase.ts';
+import { directions, type SolvedCase, type ValueSlot } from '../case/solveCase.ts';
 
 export type Step =
   | { readonly kind: 'says'; readonly text: string }
@@ -48,7 +48,7 @@ export function workedSolution(draft: StatementDraft, solved: SolvedCase, style:
 
 /** Writes a slot's number as its kind is written. */
 export function writeSlot(slot: SlotName, value: number, style: NumberStyle): string {
-  return slot === 'rate' ? writePercent(value, style) : slot === 'payments' ? writeBrief(value, 0, 4, style) : writeMoney(value, style);
+  return slot === 'rate' || slot === 'converted' ? writePercent(value, style) : slot === 'payments' ? writeBrief(value, 0, 4, style) : writeMoney(value, style);
 }
 
 function texNumber(text: string): string {
@@ -149,7 +149,7 @@ function byFormula(draft: StatementDraft, solved: SolvedCase, style: NumberStyle
   return { id: 'formula', title: 'Formula', number, written, steps };
 }
 
-const letterOf: Readonly<Record<SlotName, string>> = { amount: 'A', payment: 'P', finalAmount: 'F', payments: 'n', rate: 'Rate' };
+const letterOf: Readonly<Record<ValueSlot, string>> = { amount: 'A', payment: 'P', finalAmount: 'F', payments: 'n', rate: 'Rate' };
 
 /** How the quoted rate becomes the rate per payment, in numbers. */
 function rateTex(draft: StatementDraft, solved: SolvedCase, style: NumberStyle): string {
@@ -171,7 +171,7 @@ function rateTex(draft: StatementDraft, solved: SolvedCase, style: NumberStyle):
   }
 }
 
-const fiveNames: Readonly<Record<SlotName, string>> = { payments: 'N', rate: 'rate', amount: 'PV', payment: 'PMT', finalAmount: 'FV' };
+const fiveNames: Readonly<Record<ValueSlot, string>> = { payments: 'N', rate: 'rate', amount: 'PV', payment: 'PMT', finalAmount: 'FV' };
 
 function byFiveValues(draft: StatementDraft, solved: SolvedCase, style: NumberStyle): Way {
   const { unknown, values, numbers, rate } = solved;
@@ -180,7 +180,7 @@ function byFiveValues(draft: StatementDraft, solved: SolvedCase, style: NumberSt
   const flows = (sign: number, when: string): string => `${sign > 0 ? 'received' : 'paid'} ${when}: ${sign > 0 ? 'plus' : 'minus'}`;
   const signed = (sign: number, value: number): string => (value === 0 ? '0' : `${sign > 0 ? '+' : '−'}${writeMoney(value, style)}`);
   const years = numbers.payments / p;
-  const rows: Record<SlotName, EntryRow> = {
+  const rows: Record<ValueSlot, EntryRow> = {
     payments: { name: 'N', enter: writeBrief(numbers.payments, 0, 2, style), because: p === 1 ? 'payments, one a year' : `${writeBrief(years, 0, 2, style)} years × ${p}` },
     rate: { name: 'rate', enter: writeBrief(values.i * 100, 2, 8, style), because: `percent for each ${frequencyOf(p).period}` },
     amount: { name: 'PV', enter: signed(way.pv, numbers.amount), because: numbers.amount === 0 ? 'nothing at the start' : flows(way.pv, 'at the start') },
@@ -215,18 +215,18 @@ function bySheet(draft: StatementDraft, solved: SolvedCase, style: NumberStyle):
   const way = directions[draft.kind];
   const type = values.timing === 'begin' ? 1 : 0;
   const signedCell = (sign: number, value: number): string => plainNumber(sign * value);
-  const all: Record<SlotName, { label: string; content: string }> = {
+  const all: Record<ValueSlot, { label: string; content: string }> = {
     rate: { label: 'rate per payment', content: plainNumber(values.i) },
     payments: { label: 'number of payments', content: plainNumber(values.n) },
     payment: { label: 'payment', content: signedCell(way.pmt, numbers.payment) },
     amount: { label: 'amount at the start', content: signedCell(way.pv, numbers.amount) },
     finalAmount: { label: 'amount at the end', content: signedCell(way.fv, numbers.finalAmount) },
   };
-  const order: readonly SlotName[] = ['rate', 'payments', 'payment', 'amount', 'finalAmount'];
+  const order: readonly ValueSlot[] = ['rate', 'payments', 'payment', 'amount', 'finalAmount'];
   const known = order.filter((slot) => slot !== unknown);
   const cells = known.map((slot, at) => ({ at: `B${at + 1}`, ...all[slot] }));
-  const ref = (slot: SlotName): string => `B${known.indexOf(slot) + 1}`;
-  const calls: Readonly<Record<SlotName, string>> = {
+  const ref = (slot: ValueSlot): string => `B${known.indexOf(slot) + 1}`;
+  const calls: Readonly<Record<ValueSlot, string>> = {
     payment: `=PMT(${ref('rate')};${ref('payments')};${ref('amount')};${ref('finalAmount')};${type})`,
     amount: `=PV(${ref('rate')};${ref('payments')};${ref('payment')};${ref('finalAmount')};${type})`,
     finalAmount: `=FV(${ref('rate')};${ref('payments')};${ref('payment')};${ref('amount')};${type})`,

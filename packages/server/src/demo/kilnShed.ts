@@ -4,24 +4,8 @@ import { defaultHouseRules, emptyDraft, type Exercise, type StatementDraft } fro
 
 export const kilnShedDraft: StatementDraft = {
   ...emptyDraft('borrow'),
-  slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0' },
+  slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0', converted: '' },
 };
-
-export const ovenLeaseDraft: StatementDraft = {
-  ...emptyDraft('lease'),
-  slots: { amount: '18,500', rate: '8.4', payments: '36', payment: '', finalAmount: '3,700' },
-};
-
-export const roofFundDraft: StatementDraft = {
-  ...emptyDraft('save'),
-  slots: { amount: '1,200', rate: '3.6', payments: '48', payment: '', finalAmount: '26,000' },
-};
-
-export const demoCases = [
-  { id: 'demo-choir-hall', title: 'Choir hall roof fund', draft: roofFundDraft },
-  { id: 'demo-bakery-oven', title: 'Bakery oven on a lease', draft: ovenLeaseDraft },
-  { id: 'demo-kiln-shed', title: 'Kiln shed loan', draft: kilnShedDraft },
-] as const;
 
 export const kilnShedExercise: Exercise = {
   title: 'The kiln shed loan',

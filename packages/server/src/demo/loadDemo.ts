@@ -3,12 +3,13 @@
 import type { Database } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
 import { cases, classes, exercises, handIns, students } from '../store/schema.ts';
-import { demoCases, demoClass, kilnShedAnswers, kilnShedExercise } from './kilnShed.ts';
+import { demoCases } from './cases.ts';
+import { demoClass, kilnShedAnswers, kilnShedExercise } from './kilnShed.ts';
 
 export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
     const now = new Date().toISOString();
-    for (const { id, title, draft } of demoCases) await insertDocument(transaction, cases, title, { schemaVersion: 1, draft }, id);
+    for (const { id, title, document } of demoCases) await insertDocument(transaction, cases, title, document, id);
     const exercise = await insertDocument(transaction, exercises, kilnShedExercise.title, { schemaVersion: 1, exercise: kilnShedExercise }, 'demo-kiln-shed');
     const { rules, ...named } = demoClass;
     await transaction.insert(classes).values({ ...named, rules: { schemaVersion: 1, rules }, createdAt: now, updatedAt: now });

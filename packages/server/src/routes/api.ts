@@ -2,11 +2,12 @@
 
 import { Router } from 'express';
 import { z } from 'zod';
-import { changedAnswers, changedCase, changedExercise, newCase, newExercise, recordId } from '@hardy-sextant/contract';
+import { changedAnswers, changedCase, changedExercise, changedRules, newCase, newExercise, recordId } from '@hardy-sextant/contract';
 import type { Database } from '../store/database.ts';
 import { readAnswers, readClasses, writeAnswers } from '../services/answers.ts';
-import { changeCase, deleteCase, keepCase, listCases, readCase } from '../services/cases.ts';
+import { changeCase, deleteCase, keepCase, listCases, readCase, restoreCase } from '../services/cases.ts';
 import { changeExercise, listExercises, readExercise, writeExercise } from '../services/exercises.ts';
+import { changeRules, listRules } from '../services/rules.ts';
 import { parsed } from './problems.ts';
 
 const byId = z.object({ id: recordId });
@@ -26,6 +27,8 @@ export function apiRoutes(database: Database): Router {
     response.status(204).end();
   });
 
+  api.post('/cases/:id/restore', async (request, response) => void response.json(await restoreCase(database, parsed(byId, request.params).id)));
+
   api.get('/exercises', async (_request, response) => void response.json(await listExercises(database)));
   api.post('/exercises', async (request, response) => void response.status(201).json(await writeExercise(database, parsed(newExercise, request.body))));
   api.get('/exercises/:id', async (request, response) => void response.json(await readExercise(database, parsed(byId, request.params).id)));
@@ -33,6 +36,9 @@ export function apiRoutes(database: Database): Router {
     '/exercises/:id',
     async (request, response) => void response.json(await changeExercise(database, parsed(byId, request.params).id, parsed(changedExercise, request.body))),
   );
+
+  api.get('/rules', async (_request, response) => void response.json(await listRules(database)));
+  api.put('/rules/:id', async (request, response) => void response.json(await changeRules(database, parsed(byId, request.params).id, parsed(changedRules, request.body))));
 
   api.get('/classes', async (_request, response) => void response.json(await readClasses(database)));
 

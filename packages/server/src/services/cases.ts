@@ -2,7 +2,7 @@
 
 import { caseDocument, type ChangedCase, type KeptCase, type NewCase } from '@hardy-sextant/contract';
 import type { Database } from '../store/database.ts';
-import { deleteDocument, findDocument, insertDocument, listDocuments, updateDocument, type DocumentRow } from '../store/documents.ts';
+import { deleteDocument, findDocument, insertDocument, listDocuments, restoreDocument, updateDocument, type DocumentRow } from '../store/documents.ts';
 import { cases } from '../store/schema.ts';
 import { NotFound, Stale } from './refusal.ts';
 
@@ -21,7 +21,10 @@ export async function readCase(database: Database, id: string): Promise<KeptCase
 }
 
 export async function keepCase(database: Database, input: NewCase): Promise<KeptCase> {
-  return toCase(await insertDocument(database, cases, input.title, input.document));
+  // A second try of a write whose answer was lost meets the first: it is told as a stale write, not as an accident.
+  const before = input.id === undefined ? undefined : await findDocument(database, cases, input.id);
+  if (before) throw new Stale('case', toCase(before));
+  return toCase(await insertDocument(database, cases, input.title, input.document, input.id));
 }
 
 export async function changeCase(database: Database, id: string, input: ChangedCase): Promise<KeptCase> {
@@ -32,4 +35,11 @@ export async function changeCase(database: Database, id: string, input: ChangedC
 
 export async function deleteCase(database: Database, id: string): Promise<void> {
   if (!(await deleteDocument(database, cases, id))) throw new NotFound('case');
+}
+
+/** Brings a deleted case back. */
+export async function restoreCase(database: Database, id: string): Promise<KeptCase> {
+  const row = await restoreDocument(database, cases, id);
+  if (!row) throw new NotFound('deleted case');
+  return toCase(row);
 }

@@ -1,7 +1,7 @@
 /** Cases and exercises: records with a title, a JSON document and a revision. One set of queries for both tables. */
 
 import { randomUUID } from 'node:crypto';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Queries } from './database.ts';
 import type { cases, exercises } from './schema.ts';
 
@@ -9,11 +9,14 @@ export type DocumentTable = typeof cases | typeof exercises;
 export type DocumentRow = typeof cases.$inferSelect;
 
 export function listDocuments(queries: Queries, table: DocumentTable): Promise<DocumentRow[]> {
-  return queries.select().from(table).orderBy(desc(table.updatedAt), table.id);
+  return queries.select().from(table).where(isNull(table.deletedAt)).orderBy(desc(table.updatedAt), table.id);
 }
 
 export async function findDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
-  const [row] = await queries.select().from(table).where(eq(table.id, id));
+  const [row] = await queries
+    .select()
+    .from(table)
+    .where(and(eq(table.id, id), isNull(table.deletedAt)));
   return row;
 }
 
@@ -34,12 +37,26 @@ export async function updateDocument(
   const [row] = await queries
     .update(table)
     .set({ ...values, revision: sql`${table.revision} + 1`, updatedAt: new Date().toISOString() })
-    .where(and(eq(table.id, id), eq(table.revision, revision)))
+    .where(and(eq(table.id, id), eq(table.revision, revision), isNull(table.deletedAt)))
     .returning();
   return row;
 }
 
+/** Puts a record away; `restoreDocument` brings it back. */
 export async function deleteDocument(queries: Queries, table: DocumentTable, id: string): Promise<boolean> {
-  const rows = await queries.delete(table).where(eq(table.id, id)).returning({ id: table.id });
+  const rows = await queries
+    .update(table)
+    .set({ deletedAt: new Date().toISOString() })
+    .where(and(eq(table.id, id), isNull(table.deletedAt)))
+    .returning({ id: table.id });
   return rows.length > 0;
+}
+
+export async function restoreDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+  const [row] = await queries
+    .update(table)
+    .set({ deletedAt: null })
+    .where(and(eq(table.id, id), isNotNull(table.deletedAt)))
+    .returning();
+  return row;
 }

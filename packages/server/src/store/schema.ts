@@ -16,6 +16,8 @@ export const cases = sqliteTable(
     revision: revision(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
+    /** When it was deleted; it can be brought back. */
+    deletedAt: text('deleted_at'),
   },
   (table) => [index('cases_updated').on(table.updatedAt)],
 );
@@ -29,6 +31,7 @@ export const exercises = sqliteTable(
     revision: revision(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
+    deletedAt: text('deleted_at'),
   },
   (table) => [index('exercises_updated').on(table.updatedAt)],
 );
@@ -43,6 +46,9 @@ export const classes = sqliteTable('classes', {
   createdAt: createdAt(),
   updatedAt: updatedAt(),
 });
+
+/** The house rules that hold where no class's do; one row, `default`. */
+export const defaultRules = sqliteTable('default_rules', { id: id(), rules: text('rules', { mode: 'json' }).notNull(), revision: revision(), updatedAt: updatedAt() });
 
 export const students = sqliteTable(
   'students',

@@ -26,7 +26,10 @@ const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../features/desk/DeskPage.tsx')).DeskPage }) },
-      { path: 'bench/:caseId?', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }) },
+      { path: 'bench', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).NewCasePage }) },
+      { path: 'bench/:caseId', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }) },
+      { path: 'cases', lazy: async () => ({ Component: (await import('../features/bench/CasesPage.tsx')).CasesPage }) },
+      { path: 'rules', lazy: async () => ({ Component: (await import('../features/rules/RulesPage.tsx')).RulesPage }) },
       { path: 'exercises', lazy: async () => ({ Component: (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage }) },
       { path: 'exercises/:exerciseId', lazy: async () => ({ Component: (await import('../features/exercises/ExercisePage.tsx')).ExercisePage }) },
       { path: 'exercises/:exerciseId/answers/:classId?', lazy: async () => ({ Component: (await import('../features/exercises/AnswersPage.tsx')).AnswersPage }) },

@@ -1,18 +1,31 @@
 /** The top bar and the sheet below it. */
 import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
-import { IconMoon, IconSun } from '@tabler/icons-react';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import { lazy, Suspense } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { BarNote } from '../ui/BarNote.tsx';
+import { Shortcuts } from './Shortcuts.tsx';
 import styles from './Shell.module.css';
+
+const Commands = lazy(() => import('./Commands.tsx'));
 
 const places = [
   { to: '/', name: 'Desk' },
   { to: '/bench', name: 'Bench' },
   { to: '/exercises', name: 'Exercises' },
   { to: '/classes', name: 'Classes' },
+  { to: '/rules', name: 'House rules' },
 ];
 
 export function Shell() {
+  const [commands, { open: openCommands, close: closeCommands }] = useDisclosure(false);
+  const [shortcuts, { open: openShortcuts, close: closeShortcuts }] = useDisclosure(false);
+  useHotkeys([['mod+K', openCommands]], []);
+  useHotkeys([
+    ['?', openShortcuts],
+    ['shift+?', openShortcuts],
+  ]);
   return (
     <>
       <a className={styles.skip} href="#main">
@@ -31,11 +44,20 @@ export function Shell() {
           ))}
         </nav>
         <BarNote />
+        <ActionIcon variant="subtle" color="gray" aria-label="command search" title="Ctrl K" onClick={openCommands}>
+          <IconSearch size={18} stroke={1.6} />
+        </ActionIcon>
         <ThemeSwitch />
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
         <Outlet />
       </main>
+      {commands && (
+        <Suspense fallback={null}>
+          <Commands onClose={closeCommands} onShortcuts={openShortcuts} />
+        </Suspense>
+      )}
+      <Shortcuts opened={shortcuts} onClose={closeShortcuts} />
     </>
   );
 }

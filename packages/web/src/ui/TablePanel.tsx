@@ -1,85 +1,174 @@
-/** A table of a plan, its rows drawn only where they are looked at, with totals at its foot. */
+/** A table of a plan, its rows drawn only where they are looked at, with subtotals, running totals and totals at its foot. */
 import { useVirtualizer } from '@tanstack/react-virtual';
-import type { Table } from '@hardy-sextant/core';
-import { useRef } from 'react';
+import { paymentDate, runningTotals, subtotals, type Subtotal, type Table, type TableRow } from '@hardy-sextant/core';
+import { useEffect, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { Amount, Count } from './Figures.tsx';
 import styles from './TablePanel.module.css';
 
 const ROW = 26;
 
-export function TablePanel({ table }: { readonly table: Table }) {
+export interface TableView {
+  readonly running: boolean;
+  readonly years: 'none' | 'plan-year' | 'calendar-year';
+}
+
+interface TablePanelProps {
+  readonly table: Table;
+  readonly view: TableView;
+  /** The stretch that is read, by payment numbers. */
+  readonly selected: { readonly from: number; readonly to: number };
+  readonly onSelect: (from: number, to: number) => void;
+  /** Brings a payment into view whenever it changes. */
+  readonly jumpTo?: number | undefined;
+}
+
+interface Column {
+  readonly title: string;
+  readonly cell: (row: TableRow) => ReactNode;
+  readonly year?: (year: Subtotal) => ReactNode;
+  readonly all?: ReactNode;
+}
+
+type Line = { readonly row: TableRow } | { readonly year: Subtotal };
+
+export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePanelProps) {
   const scroller = useRef<HTMLDivElement>(null);
-  const rows = table.rows;
-  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 12 });
-  const items = virtual.getVirtualItems();
+  const columns = useMemo(() => columnsOf(table, view.running), [table, view.running]);
+  const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
+  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 12 });
+  const template = {
+    gridTemplateColumns: `52px ${table.plan.firstPaymentDate ? '98px ' : ''}repeat(${columns.length - (table.plan.firstPaymentDate ? 2 : 1)}, minmax(82px, 1fr))`,
+  };
+
+  useEffect(() => {
+    if (jumpTo === undefined) return;
+    const at = lines.findIndex((line) => 'row' in line && line.row.number === jumpTo);
+    if (at >= 0) virtual.scrollToIndex(at, { align: 'center' });
+    // The virtualizer is the same object for the life of the panel.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [jumpTo, lines]);
+
+  const keys = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 12, PageUp: -12, Home: -Infinity, End: Infinity }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const end = Math.min(table.count, Math.max(1, selected.to + by));
+    onSelect(event.shiftKey ? Math.min(selected.from, end) : end, end);
+    const at = lines.findIndex((line) => 'row' in line && line.row.number === end);
+    virtual.scrollToIndex(at);
+  };
+
   return (
     <div className={`sheet ${styles.panel}`}>
-      <div ref={scroller} className={styles.scroller} tabIndex={0} role="region" aria-label="Amortization table">
-        <div role="table" aria-rowcount={rows.length + 1} className="figures">
-          <div role="row" className={`${styles.row} ${styles.head}`}>
-            {['No.', 'Opening', 'Interest', 'Payment', 'Extra', table.plan.kind === 'saving' ? 'Added' : 'To principal', 'Closing'].map((title) => (
-              <span role="columnheader" key={title}>
-                {title}
-              </span>
-            ))}
+      <div
+        ref={scroller}
+        className={styles.scroller}
+        tabIndex={0}
+        role="region"
+        aria-label="Amortization table; arrow keys choose a payment, with Shift a stretch"
+        onKeyDown={keys}
+      >
+        <div role="table" aria-rowcount={lines.length + 1} className="figures" style={{ minWidth: columns.length * 92 }}>
+          <div role="rowgroup">
+            <div role="row" className={`${styles.row} ${styles.head}`} style={template}>
+              {columns.map(({ title }) => (
+                <span role="columnheader" key={title}>
+                  {title}
+                </span>
+              ))}
+            </div>
           </div>
           <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-            {items.map(({ index, start }) => {
-              const row = rows[index]!;
+            {virtual.getVirtualItems().map(({ index, start }) => {
+              const line = lines[index]!;
+              const place = { ...template, transform: `translateY(${start}px)` };
+              if ('year' in line)
+                return (
+                  <div role="row" aria-rowindex={index + 2} key={index} className={`${styles.row} ${styles.line} ${styles.year}`} style={place}>
+                    {columns.map(({ title, year }) => (
+                      <span role="cell" key={title}>
+                        {year?.(line.year)}
+                      </span>
+                    ))}
+                  </div>
+                );
+              const { row } = line;
+              const chosen = row.number >= selected.from && row.number <= selected.to;
               return (
                 <div
                   role="row"
                   aria-rowindex={index + 2}
                   key={index}
-                  className={styles.row}
-                  style={{ transform: `translateY(${start}px)`, position: 'absolute', inset: '0 0 auto' }}
+                  className={`${styles.row} ${styles.line} ${chosen ? styles.chosen : ''} ${row.number === table.firstGrowing ? styles.growing : ''}`}
+                  style={place}
+                  onClick={(event) =>
+                    onSelect(event.shiftKey ? Math.min(selected.from, row.number) : row.number, event.shiftKey ? Math.max(selected.from, row.number) : row.number)
+                  }
                 >
-                  <span role="cell">
-                    <Count value={row.number} />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.opening} />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.interest} />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.payment} />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.extra} dash />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.principal} />
-                  </span>
-                  <span role="cell">
-                    <Amount value={row.closing} />
-                  </span>
+                  {columns.map(({ title, cell }) => (
+                    <span role="cell" key={title}>
+                      {cell(row)}
+                    </span>
+                  ))}
                 </div>
               );
             })}
           </div>
+          <div role="rowgroup">
+            <div role="row" className={`${styles.row} ${styles.foot}`} style={template}>
+              {columns.map(({ title, all }) => (
+                <span role="cell" key={title}>
+                  {all}
+                </span>
+              ))}
+            </div>
+          </div>
         </div>
-      </div>
-      <div className={`${styles.row} ${styles.foot} figures`} aria-label="Totals">
-        <span>All</span>
-        <span />
-        <span>
-          <Amount value={table.totalInterest} />
-        </span>
-        <span>
-          <Amount value={table.totalPaid - table.totals.extra} />
-        </span>
-        <span>
-          <Amount value={table.totals.extra} dash />
-        </span>
-        <span>
-          <Amount value={table.totals.principal} />
-        </span>
-        <span>
-          <Amount value={table.closing} />
-        </span>
       </div>
     </div>
   );
+}
+
+/** Rows with the subtotal of each year behind its last one. */
+function linesOf(table: Table, years: TableView['years']): readonly Line[] {
+  const lines: Line[] = table.rows.map((row) => ({ row }));
+  if (years === 'none') return lines;
+  const found = subtotals(table, years);
+  if (!found.ok) return lines;
+  return found.value.flatMap((year) => [...lines.slice(year.from - 1, year.to), { year }]);
+}
+
+/** The columns that are useful to the plan. */
+export function columnsOf(table: Table, running: boolean): readonly Column[] {
+  const { plan, totals } = table;
+  const saving = plan.kind === 'saving';
+  const sums = running ? runningTotals(table) : [];
+  const sum = (row: TableRow) => sums[row.number - 1]!;
+  return [
+    { title: 'No.', cell: (row) => <Count value={row.number} />, year: (year) => year.label, all: 'All' },
+    ...(plan.firstPaymentDate ? [{ title: 'Date', cell: (row: TableRow) => paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number) }] : []),
+    { title: 'Opening', cell: (row) => <Amount value={row.opening} />, year: (year) => <Amount value={year.opening} /> },
+    { title: 'Interest', cell: (row) => <Amount value={row.interest} />, year: (year) => <Amount value={year.interest} />, all: <Amount value={totals.interest} /> },
+    {
+      title: saving ? 'Deposit' : plan.kind === 'drawing' ? 'Withdrawal' : 'Payment',
+      cell: (row) => <Amount value={row.payment} />,
+      year: (year) => <Amount value={year.paid - year.extra} />,
+      all: <Amount value={totals.paid - totals.extra} />,
+    },
+    { title: 'Extra', cell: (row) => <Amount value={row.extra} dash />, year: (year) => <Amount value={year.extra} dash />, all: <Amount value={totals.extra} dash /> },
+    {
+      title: saving ? 'Added' : 'To principal',
+      cell: (row) => <Amount value={row.principal} />,
+      year: (year) => <Amount value={year.principal} />,
+      all: <Amount value={totals.principal} />,
+    },
+    { title: 'Closing', cell: (row) => <Amount value={row.closing} />, year: (year) => <Amount value={year.closing} />, all: <Amount value={table.closing} /> },
+    ...(running
+      ? [
+          { title: 'Paid so far', cell: (row: TableRow) => <Amount value={sum(row).paid} /> },
+          { title: 'Interest so far', cell: (row: TableRow) => <Amount value={sum(row).interest} /> },
+          { title: saving ? 'Added so far' : 'Principal so far', cell: (row: TableRow) => <Amount value={sum(row).principal} /> },
+        ]
+      : []),
+  ];
 }

@@ -2,14 +2,18 @@
 
 import {
   keptCase,
+  keptRules,
+  keptRulesList,
   keptCases,
   keptClasses,
   keptExercise,
   keptExercises,
   type ChangedCase,
   type ChangedExercise,
+  type ChangedRules,
   type KeptCase,
   type KeptExercise,
+  type KeptRules,
   type NewCase,
   type NewExercise,
 } from '@hardy-sextant/contract';
@@ -24,12 +28,15 @@ export function useCase(id: string | undefined) {
   return useQuery({ queryKey: ['cases', id], queryFn: ({ signal }) => call(`/cases/${id}`, keptCase, { signal }), enabled: id !== undefined });
 }
 
-/** Writes a case: a new one, or a change against the revision it was read at. */
+/** Writes a case: a change where a revision is given, a new one otherwise, under the id given or one of the server's. */
 export function useWriteCase() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, ...body }: { id?: string } & (NewCase | ChangedCase)) =>
-      id === undefined ? call('/cases', keptCase, { method: 'POST', body }) : call(`/cases/${id}`, keptCase, { method: 'PUT', body }),
+    mutationFn: (body: NewCase | ({ id: string } & ChangedCase)) => {
+      if (!('revision' in body)) return call('/cases', keptCase, { method: 'POST', body });
+      const { id, ...change } = body;
+      return call(`/cases/${id}`, keptCase, { method: 'PUT', body: change });
+    },
     onSuccess: (kept: KeptCase) => {
       queries.setQueryData(['cases', kept.id], kept);
       return queries.invalidateQueries({ queryKey: ['cases'], exact: true });
@@ -67,4 +74,29 @@ export function useWriteExercise() {
 
 export function useClasses() {
   return useQuery({ queryKey: ['classes'], queryFn: ({ signal }) => call('/classes', keptClasses, { signal }) });
+}
+
+/** Brings a deleted case back. */
+export function useRestoreCase() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => call(`/cases/${id}/restore`, keptCase, { method: 'POST' }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['cases'] }),
+  });
+}
+
+/** All sets of house rules, the default first. */
+export function useRules() {
+  return useQuery({ queryKey: ['rules'], queryFn: ({ signal }) => call('/rules', keptRulesList, { signal }) });
+}
+
+export function useWriteRules() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id: string } & ChangedRules) => call(`/rules/${id}`, keptRules, { method: 'PUT', body }),
+    onSuccess: (kept: KeptRules) => {
+      queries.setQueryData<KeptRules[]>(['rules'], (all) => all?.map((each) => (each.id === kept.id ? kept : each)));
+      return queries.invalidateQueries({ queryKey: ['classes'] });
+    },
+  });
 }

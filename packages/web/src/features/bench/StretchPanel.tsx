@@ -1,25 +1,26 @@
 /** The side panel of the table: a stretch read off it, and whether it closes. */
-import { closingChecks, readEntry, stretch, writeMoney, type Table } from '@hardy-sextant/core';
+import { closingChecks, leftToPay, stretch, writeMoney, type Table } from '@hardy-sextant/core';
 import { useState } from 'react';
 import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
 import styles from './StretchPanel.module.css';
 
-export function StretchPanel({ table }: { readonly table: Table }) {
-  const style = useNumberStyle();
-  const [from, setFrom] = useState('1');
-  const [to, setTo] = useState(String(Math.min(table.plan.paymentsPerYear, table.count)));
-  const [first, last] = [from, to].map((text) => {
-    const entry = readEntry(text, style);
-    return entry.ok ? entry.value.value : NaN;
-  }) as [number, number];
-  const read = stretch(table, first, last);
+interface StretchPanelProps {
+  readonly table: Table;
+  readonly from: number;
+  readonly to: number;
+  readonly onRead: (from: number, to: number) => void;
+}
+
+export function StretchPanel({ table, from, to, onRead }: StretchPanelProps) {
+  const read = stretch(table, from, to);
+  const left = leftToPay(table, Math.min(to, table.count));
   const saving = table.plan.kind === 'saving';
   return (
     <div className={`sheet ${styles.panel}`}>
       <h2>Read a stretch</h2>
       <p className={styles.ask}>
-        From payment <Place label="from payment" value={from} onChange={setFrom} wrong={!read.ok && read.problem.field === 'from'} /> to{' '}
-        <Place label="to payment" value={to} onChange={setTo} wrong={!read.ok && read.problem.field === 'to'} />
+        From payment <Place label="from payment" value={from} onChange={(value) => onRead(value, to)} wrong={!read.ok && read.problem.field === 'from'} /> to{' '}
+        <Place label="to payment" value={to} onChange={(value) => onRead(from, value)} wrong={!read.ok && read.problem.field === 'to'} />
       </p>
       {read.ok ? (
         <dl>
@@ -32,11 +33,19 @@ export function StretchPanel({ table }: { readonly table: Table }) {
             <Amount value={read.value.principal} />
           </dd>
           <dt>
-            {saving ? 'saved' : 'owed'} after payment {read.value.to}
+            {saving ? 'saved' : table.plan.kind === 'drawing' ? 'left' : 'owed'} after payment {read.value.to}
           </dt>
           <dd>
             <Amount value={read.value.closing} />
           </dd>
+          {!saving && left.ok && (
+            <>
+              <dt>still to be {table.plan.kind === 'drawing' ? 'taken out' : 'paid'}, interest included</dt>
+              <dd>
+                <Amount value={left.value} />
+              </dd>
+            </>
+          )}
         </dl>
       ) : (
         <p role="alert" className={styles.wrongSays}>
@@ -71,27 +80,36 @@ function Checks({ table }: { readonly table: Table }) {
           · last payment is {money(table.lastPayment)}, {money(Math.abs(lastDifference))} {lastDifference < 0 ? 'less' : 'more'}
         </li>
       )}
+      {table.firstGrowing !== undefined && <li className={styles.no}>✕ in row {table.firstGrowing} the balance grows: the payment does not cover the interest</li>}
     </ul>
   );
 }
 
 interface PlaceProps {
   readonly label: string;
-  readonly value: string;
+  readonly value: number;
   readonly wrong: boolean;
-  readonly onChange: (value: string) => void;
+  readonly onChange: (value: number) => void;
 }
 
+/** A payment number; what is half typed stays as it is until it is one. */
 function Place({ label, value, wrong, onChange }: PlaceProps) {
+  const [typed, setTyped] = useState<string>();
+  const shown = typed ?? String(value);
   return (
     <input
       className={styles.place}
       aria-label={label}
-      aria-invalid={wrong}
+      aria-invalid={wrong || !/^\d+$/.test(shown)}
       inputMode="numeric"
-      maxLength={8}
-      value={value}
-      onChange={(event) => onChange(event.currentTarget.value)}
+      maxLength={6}
+      value={shown}
+      onBlur={() => setTyped(undefined)}
+      onChange={(event) => {
+        const text = event.currentTarget.value;
+        setTyped(text);
+        if (/^\d+$/.test(text)) onChange(Number(text));
+      }}
     />
   );
 }

@@ -1,13 +1,13 @@
 /** The Desk: what was worked on last, and a place to start. */
 import { Button } from '@mantine/core';
-import { defaultHouseRules, numberStyleById, solveCase } from '@hardy-sextant/core';
+import { defaultHouseRules, solveCase } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useCases, useClasses, useExercises } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
-import { answerWritten } from '../../ui/statement/Answer.tsx';
-import { sentences } from '../../ui/statement/sentences.ts';
+import { solvedText } from '../../ui/statement/editing.ts';
+import { sentences, slotName } from '../../ui/statement/sentences.ts';
 import styles from './DeskPage.module.css';
 
 export function DeskPage() {
@@ -79,9 +79,8 @@ export function DeskPage() {
 
 function CaseCard({ kept }: { readonly kept: KeptCase }) {
   const { draft } = kept.document;
-  const style = numberStyleById(defaultHouseRules.numberStyle);
-  const outcome = solveCase(draft, defaultHouseRules.rounding, style);
-  const { title, names } = sentences[draft.kind];
+  const outcome = solveCase(draft, defaultHouseRules.rounding);
+  const { title } = sentences[draft.kind];
   return (
     <li className="sheet">
       <div>
@@ -91,8 +90,8 @@ function CaseCard({ kept }: { readonly kept: KeptCase }) {
         <p className="soft">{title}</p>
       </div>
       <div className={styles.answer}>
-        <span className="soft">{names[draft.unknown]}</span>
-        <span className="figures">{answerWritten(draft, outcome, style)}</span>
+        <span className="soft">{slotName(draft.kind, draft.unknown)}</span>
+        <span className="figures">{solvedText(draft, outcome) ?? '–'}</span>
       </div>
     </li>
   );

@@ -11,7 +11,7 @@ import { NumberStyleProvider } from '../../ui/Figures.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useExercise, useWriteExercise } from '../../ui/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
-import { answerWritten } from '../../ui/statement/Answer.tsx';
+import { Changes } from '../../ui/statement/Changes.tsx';
 import { Statement } from '../../ui/statement/Statement.tsx';
 import styles from './ExercisePage.module.css';
 
@@ -49,7 +49,7 @@ function ExerciseEditor({ kept }: { readonly kept: KeptExercise }) {
   const exercise = form.values;
   const key = useMemo(() => answerKey(exercise, {}, rules), [exercise, rules]);
   const plan = exercise.plans[0]!;
-  const outcome = useMemo(() => solveCase(plan.draft, rules.rounding, style), [plan.draft, rules, style]);
+  const outcome = useMemo(() => solveCase(plan.draft, rules.rounding), [plan.draft, rules]);
 
   const save = async (against: number) => {
     try {
@@ -107,10 +107,13 @@ function ExerciseEditor({ kept }: { readonly kept: KeptExercise }) {
             <Statement
               draft={plan.draft}
               outcome={outcome}
-              answer={answerWritten(plan.draft, outcome, style)}
-              style={style}
               rounding={rules.rounding}
               onChange={(draft) => form.setFieldValue('plans', [{ ...plan, draft }, ...exercise.plans.slice(1)])}
+            />
+            <Changes
+              draft={plan.draft}
+              outcome={outcome}
+              onChange={(changes) => form.setFieldValue('plans', [{ ...plan, draft: { ...plan.draft, changes } }, ...exercise.plans.slice(1)])}
             />
           </div>
         </div>
@@ -124,7 +127,7 @@ function ExerciseEditor({ kept }: { readonly kept: KeptExercise }) {
                 <Group align="flex-start" wrap="nowrap" gap={10}>
                   <span className={styles.letter}>{part.id}</span>
                   <Textarea label="What is asked" autosize minRows={1} style={{ flex: 1 }} {...form.getInputProps(`parts.${at}.prompt`)} />
-                  <NumberInput label="Marks" w={78} min={0} max={1000} {...form.getInputProps(`parts.${at}.marks`)} />
+                  <NumberInput label="Marks" w={78} clampBehavior="none" {...form.getInputProps(`parts.${at}.marks`)} />
                 </Group>
                 <label className={styles.format}>
                   <span>Answer as</span>

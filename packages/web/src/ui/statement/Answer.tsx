@@ -1,31 +1,26 @@
 /** The answer beside a statement, and the choice of another unknown. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { frequencyOf, writeBrief, writeMoney, writeSlot, type CaseOutcome, type NumberStyle, type SlotName, type StatementDraft } from '@hardy-sextant/core';
+import { frequencyOf, numberStyleById, writeBrief, writeMoney, writePercent, type CaseOutcome, type SlotName, type StatementDraft } from '@hardy-sextant/core';
 import { slotsInOrder } from './Statement.tsx';
-import { sentences } from './sentences.ts';
+import { solvedText } from './editing.ts';
+import { sentences, slotName } from './sentences.ts';
 import styles from './Answer.module.css';
 
 interface AnswerProps {
   readonly draft: StatementDraft;
   readonly outcome: CaseOutcome;
-  readonly style: NumberStyle;
   readonly onAsk: (slot: SlotName) => void;
 }
 
-/** The answer in writing; an en dash while there is none. */
-export function answerWritten(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): string {
-  return outcome.state === 'solved' ? writeSlot(draft.unknown, outcome.solved.shown, style) : '–';
-}
-
-export function Answer({ draft, outcome, style, onAsk }: AnswerProps) {
-  const { names } = sentences[draft.kind];
+export function Answer({ draft, outcome, onAsk }: AnswerProps) {
+  const name = slotName(draft.kind, draft.unknown);
   return (
     <div className={styles.answer}>
-      <div className={styles.name}>{names[draft.unknown]}</div>
-      <output className={styles.number} aria-live="polite" aria-label={names[draft.unknown]}>
-        {answerWritten(draft, outcome, style)}
+      <div className={styles.name}>{name}</div>
+      <output className={styles.number} aria-live="polite" aria-label={name}>
+        {solvedText(draft, outcome) ?? '–'}
       </output>
-      <div className={styles.more}>{more(draft, outcome, style)}</div>
+      <div className={styles.more}>{more(draft, outcome)}</div>
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
           <UnstyledButton className={styles.ask}>solve for something else ▾</UnstyledButton>
@@ -35,7 +30,7 @@ export function Answer({ draft, outcome, style, onAsk }: AnswerProps) {
             .filter((slot) => slot !== draft.unknown)
             .map((slot) => (
               <Menu.Item key={slot} onClick={() => onAsk(slot)}>
-                {names[slot]}
+                {slotName(draft.kind, slot)}
               </Menu.Item>
             ))}
         </Menu.Dropdown>
@@ -44,21 +39,24 @@ export function Answer({ draft, outcome, style, onAsk }: AnswerProps) {
   );
 }
 
-function more(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): string {
+function more(draft: StatementDraft, outcome: CaseOutcome): string {
+  const style = numberStyleById(draft.numberStyle);
   if (outcome.state === 'waiting') return 'fill in the other slots';
   if (outcome.state === 'wrong') return 'something in the statement cannot be';
+  if (outcome.state === 'converted') return `${writeBrief(outcome.converted.exact * 100, 6, 10, style)} % exactly`;
   const { solved } = outcome;
   const { direction } = sentences[draft.kind];
+  if (solved.flat) return `really ${writePercent(solved.flat.effective, style, 2, 2)} effective a year`;
   switch (draft.unknown) {
     case 'payment':
       return `${direction.payment} · ${writeBrief(solved.table.count, 0, 0, style)} of them`;
     case 'payments': {
-      const exact = `${writeBrief(solved.exact, 2, 4, style)} exactly`;
+      const exact = solved.said ? `${writeBrief(solved.exact, 2, 4, style)} exactly` : 'until it is cleared';
       return solved.said?.isWhole ? exact : `${exact} · the last one ${writeMoney(solved.table.lastPayment, style)}`;
     }
     case 'rate':
       return `${writeBrief(solved.values.i * 100, 4, 6, style)} % each ${frequencyOf(draft.paymentsPerYear).period}`;
     default:
-      return direction[draft.unknown];
+      return direction[draft.unknown] ?? '';
   }
 }

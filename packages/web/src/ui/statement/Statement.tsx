@@ -1,79 +1,146 @@
 /** The statement: a sentence whose slots are typed into and whose `?` is solved. */
-import { frequencies, frequencyOf, slotNames, type CaseOutcome, type NumberStyle, type SlotName, type StatementDraft, type TableRounding } from '@hardy-sextant/core';
+import {
+  frequencies,
+  frequencyOf,
+  numberStyleById,
+  readBuildUp,
+  slotsOf,
+  writeMoney,
+  type CaseOutcome,
+  type RateQuote,
+  type SlotName,
+  type StatementDraft,
+  type TableRounding,
+} from '@hardy-sextant/core';
 import type { ReactNode } from 'react';
-import { withFrequency, withSlot, withUnknown } from './editing.ts';
+import { BuildUpButton } from './BuildUpButton.tsx';
+import { Choice } from './Choice.tsx';
+import { solvedText, withFrequency, withSlot, withUnknown } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
-import { sentences, type Segment } from './sentences.ts';
-import { Slot, UnknownSlot } from './Slot.tsx';
+import { sentences, slotName, type Segment } from './sentences.ts';
+import { Slot, UnknownSlot, type SlotKind } from './Slot.tsx';
 import styles from './Statement.module.css';
 
 interface StatementProps {
   readonly draft: StatementDraft;
   readonly outcome: CaseOutcome;
-  readonly answer: string;
-  readonly style: NumberStyle;
   readonly rounding: TableRounding;
-  readonly onChange: (draft: StatementDraft) => void;
+  readonly onChange: (draft: StatementDraft, what: string) => void;
 }
 
-export function Statement({ draft, outcome, answer, style, rounding, onChange }: StatementProps) {
-  const { segments, names } = sentences[draft.kind];
-  const solved = outcome.state === 'solved' ? outcome.solved : undefined;
+const slotKinds: Readonly<Record<SlotName, SlotKind>> = { amount: 'money', rate: 'percent', payments: 'count', payment: 'money', finalAmount: 'money', converted: 'percent' };
+
+export function Statement({ draft, outcome, rounding, onChange }: StatementProps) {
+  const style = numberStyleById(draft.numberStyle);
+  const { segments } = sentences[draft.kind];
   const problems = outcome.state === 'wrong' ? outcome.problems : {};
+  const built = draft.buildUp && draft.unknown !== 'amount' ? readBuildUp(draft.buildUp, style) : undefined;
 
-  const slot = (slotName: SlotName): ReactNode =>
-    slotName === draft.unknown ? (
-      <UnknownSlot slot={slotName} name={names[slotName]} answer={answer} />
-    ) : (
-      <Slot
-        slot={slotName}
-        name={names[slotName]}
-        text={draft.slots[slotName]}
-        style={style}
-        problem={problems[slotName]?.message}
-        onText={(text) => onChange(withSlot(draft, slotName, text))}
-        onAsk={() => onChange(withUnknown(draft, slotName, solved, rounding, style))}
-      />
-    );
-
-  const choice = (which: 'quote' | 'frequency' | 'timing'): ReactNode => {
-    if (which === 'timing')
+  const slot = (which: SlotName): ReactNode => {
+    const name = slotName(draft.kind, which);
+    if (which === draft.unknown)
       return (
-        <Choice
-          label="when payments fall"
-          value={draft.timing}
-          onChange={(value) => onChange({ ...draft, timing: value === 'begin' ? 'begin' : 'end' })}
-          options={[
-            ['end', 'end'],
-            ['begin', 'beginning'],
-          ]}
-        />
+        <>
+          <UnknownSlot slot={which} name={name} answer={solvedText(draft, outcome) ?? 'not yet'} />
+          {which === 'amount' && draft.kind !== 'convert' && <BuildUpButton draft={draft} outcome={outcome} onChange={onChange} />}
+        </>
       );
-    if (which === 'frequency')
-      return (
-        <Choice
-          label="how often payments fall"
-          value={String(draft.paymentsPerYear)}
-          onChange={(value) => onChange(withFrequency(draft, Number(value)))}
-          options={frequencies.map(({ perYear, adverb }) => [String(perYear), adverb])}
-        />
-      );
-    const choices = quoteChoices(draft.paymentsPerYear, draft.quote);
     return (
-      <Choice
-        label="how the rate is quoted"
-        value={quoteId(draft.quote)}
-        onChange={(value) => onChange({ ...draft, quote: choices.find(({ id }) => id === value)?.quote ?? draft.quote })}
-        options={choices.map(({ id, words }) => [id, words])}
-      />
+      <>
+        <Slot
+          slot={which}
+          kind={slotKinds[which]}
+          name={name}
+          text={which === 'amount' && built?.ok ? writeMoney(built.value.amount, style) : draft.slots[which]}
+          style={style}
+          problem={problems[which]?.message}
+          onText={(text) => onChange(withSlot(draft, which, text), which)}
+          onAsk={() => onChange(withUnknown(draft, which, outcome, rounding), 'unknown')}
+        />
+        {which === 'amount' && draft.kind !== 'convert' && <BuildUpButton draft={draft} outcome={outcome} onChange={onChange} />}
+      </>
     );
   };
 
-  const lines = splitLines(segments);
+  const quoting = (which: 'quote' | 'into', label: string): ReactNode => {
+    const choices = quoteChoices(draft.paymentsPerYear, draft[which]);
+    const choose = (quote: RateQuote) => onChange({ ...draft, [which]: quote }, which);
+    return (
+      <>
+        <Choice
+          label={label}
+          value={quoteId(draft[which])}
+          onChange={(value) => choose(choices.find(({ id }) => id === value)?.quote ?? draft[which])}
+          options={choices.map(({ id, words }) => [id, words])}
+        />
+        {draft[which].kind === 'daily' && (
+          <>
+            {' for '}
+            <input
+              className={`${styles.slot} ${styles.days}`}
+              aria-label="days in a billing period"
+              type="number"
+              min={1}
+              max={3660}
+              value={draft[which].daysPerPeriod}
+              onChange={(event) => {
+                const days = event.currentTarget.valueAsNumber;
+                if (days > 0 && days <= 3660) choose({ ...draft[which], daysPerPeriod: days });
+              }}
+            />
+            {' days a period'}
+          </>
+        )}
+      </>
+    );
+  };
+
+  const choice = (which: 'quote' | 'frequency' | 'timing' | 'flatBy' | 'into'): ReactNode => {
+    switch (which) {
+      case 'timing':
+        return (
+          <Choice
+            label="when payments fall"
+            value={draft.timing}
+            onChange={(value) => onChange({ ...draft, timing: value === 'begin' ? 'begin' : 'end' }, 'timing')}
+            options={[
+              ['end', 'end'],
+              ['begin', 'beginning'],
+            ]}
+          />
+        );
+      case 'frequency':
+        return (
+          <Choice
+            label="how often payments fall"
+            value={String(draft.paymentsPerYear)}
+            onChange={(value) => onChange(withFrequency(draft, Number(value)), 'frequency')}
+            options={frequencies.map(({ perYear, adverb }) => [String(perYear), adverb])}
+          />
+        );
+      case 'flatBy':
+        return (
+          <Choice
+            label="what the flat charge is a percentage of"
+            value={draft.flatBy}
+            onChange={(value) => onChange({ ...draft, flatBy: value === 'outright' ? 'outright' : 'a-year' }, 'flatBy')}
+            options={[
+              ['a-year', 'of it for each year'],
+              ['outright', 'of it once'],
+            ]}
+          />
+        );
+      case 'into':
+        return quoting('into', 'how the other rate is quoted');
+      case 'quote':
+        return quoting('quote', 'how the rate is quoted');
+    }
+  };
+
   const whole = problems.whole?.message ?? problems[draft.unknown]?.message;
   return (
     <div className={styles.statement}>
-      {lines.map((line, at) => (
+      {splitLines(segments).map((line, at) => (
         <p key={at} className={styles.line}>
           {line.map((segment, place) => (
             <span key={place} className={styles.piece}>
@@ -97,7 +164,7 @@ export function Statement({ draft, outcome, answer, style, rounding, onChange }:
 /** The slots in the order of the sentence, for choosing another unknown. */
 export function slotsInOrder(draft: StatementDraft): readonly SlotName[] {
   const order = sentences[draft.kind].segments.flatMap((segment) => ('slot' in segment ? [segment.slot] : []));
-  return order.length === slotNames.length ? order : slotNames;
+  return order.filter((slot) => slotsOf[draft.kind].includes(slot));
 }
 
 function splitLines(segments: readonly Segment[]): Segment[][] {
@@ -107,23 +174,4 @@ function splitLines(segments: readonly Segment[]): Segment[][] {
     else lines[lines.length - 1]!.push(segment);
   }
   return lines;
-}
-
-interface ChoiceProps {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly (readonly [string, string])[];
-  readonly onChange: (value: string) => void;
-}
-
-function Choice({ label, value, options, onChange }: ChoiceProps) {
-  return (
-    <select className={styles.choice} aria-label={label} value={value} onChange={(event) => onChange(event.currentTarget.value)}>
-      {options.map(([id, words]) => (
-        <option key={id} value={id}>
-          {words}
-        </option>
-      ))}
-    </select>
-  );
 }

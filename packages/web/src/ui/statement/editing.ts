@@ -1,9 +1,29 @@
 /** Changes a person makes to a statement. */
 
-import { readEntry, solveCase, writeSlot, type NumberStyle, type SlotName, type SolvedCase, type StatementDraft, type TableRounding } from '@hardy-sextant/core';
+import {
+  asKind,
+  numberStyleById,
+  readEntry,
+  solveCase,
+  writeSlot,
+  type CaseOutcome,
+  type SlotName,
+  type StatementDraft,
+  type StatementKind,
+  type TableRounding,
+} from '@hardy-sextant/core';
 
+/** An amount that is typed stands on its own: the build-up behind it is put away. */
 export function withSlot(draft: StatementDraft, slot: SlotName, text: string): StatementDraft {
-  return { ...draft, slots: { ...draft.slots, [slot]: text } };
+  const { buildUp, ...rest } = draft;
+  return { ...rest, ...(buildUp && slot !== 'amount' ? { buildUp } : {}), slots: { ...draft.slots, [slot]: text } };
+}
+
+/** What a statement's `?` comes to, in writing; undefined while it is not solved. */
+export function solvedText(draft: StatementDraft, outcome: CaseOutcome): string | undefined {
+  const style = numberStyleById(draft.numberStyle);
+  if (outcome.state === 'solved') return writeSlot(draft.unknown, outcome.solved.shown, style);
+  return outcome.state === 'converted' ? writeSlot('rate', outcome.converted.exact, style) : undefined;
 }
 
 /**
@@ -11,18 +31,30 @@ export function withSlot(draft: StatementDraft, slot: SlotName, text: string): S
  * statement stays complete; or what was typed there earlier, where that leads to the very number now asked for (a rate
  * of 5.7 % does not come back as 5.699836 % because the payment was rounded).
  */
-export function withUnknown(draft: StatementDraft, slot: SlotName, solved: SolvedCase | undefined, rounding: TableRounding, style: NumberStyle): StatementDraft {
+export function withUnknown(draft: StatementDraft, slot: SlotName, outcome: CaseOutcome, rounding: TableRounding): StatementDraft {
   if (slot === draft.unknown) return draft;
   const asked = { ...draft, unknown: slot };
-  if (!solved || solved.unknown !== draft.unknown) return asked;
-  const before = solveCase(asked, rounding, style);
+  const answered = solvedText(draft, outcome);
+  if (answered === undefined) return asked;
+  const style = numberStyleById(draft.numberStyle);
   const typed = readEntry(draft.slots[slot], style);
-  const agrees = before.state === 'solved' && typed.ok && writeSlot(slot, before.solved.shown, style) === writeSlot(slot, solved.numbers[slot], style);
-  return agrees ? asked : withSlot(asked, draft.unknown, writeSlot(draft.unknown, solved.shown, style));
+  const before = solvedText(asked, solveCase(asked, rounding));
+  const agrees = typed.ok && before !== undefined && sameNumber(before, draft.slots[slot], draft);
+  return agrees ? asked : { ...asked, slots: { ...asked.slots, [draft.unknown]: answered } };
 }
 
-/** Pays at another frequency: a rate compounded as often as paid keeps doing so, and the term in years stays. */
+function sameNumber(a: string, b: string, draft: StatementDraft): boolean {
+  const style = numberStyleById(draft.numberStyle);
+  const [x, y] = [readEntry(a, style), readEntry(b, style)];
+  return x.ok && y.ok && x.value.value === y.value.value;
+}
+
+/** Pays at another frequency: a rate compounded as often as paid keeps doing so. */
 export function withFrequency(draft: StatementDraft, paymentsPerYear: number): StatementDraft {
   const compounding = draft.quote.compounding === draft.paymentsPerYear ? paymentsPerYear : draft.quote.compounding;
   return { ...draft, paymentsPerYear, quote: { ...draft.quote, compounding } };
+}
+
+export function withKind(draft: StatementDraft, kind: StatementKind): StatementDraft {
+  return asKind(draft, kind);
 }

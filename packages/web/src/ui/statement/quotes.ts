@@ -18,8 +18,8 @@ export function quoteChoices(paymentsPerYear: number, current: RateQuote): reado
     { id: 'nominal-continuous', words: 'a year, compounded continuously', quote: { ...base, compounding: 'continuous' as const } },
     { id: 'effective', words: 'a year, effective', quote: { ...base, kind: 'effective' as const } },
     { id: 'periodic', words: `each ${frequencyOf(paymentsPerYear).period}`, quote: { ...base, kind: 'periodic' as const } },
-    { id: 'daily-365', words: `a year, added daily (365), ${days} days a period`, quote: { ...base, kind: 'daily' as const, daysPerPeriod: days } },
-    { id: 'daily-360', words: `a year, added daily (360), ${days} days a period`, quote: { ...base, kind: 'daily' as const, daysPerYear: 360 as const, daysPerPeriod: days } },
+    { id: 'daily-365', words: 'a year, added daily (365)', quote: { ...base, kind: 'daily' as const, daysPerPeriod: days } },
+    { id: 'daily-360', words: 'a year, added daily (360)', quote: { ...base, kind: 'daily' as const, daysPerYear: 360 as const, daysPerPeriod: days } },
   ];
 }
 

@@ -5,7 +5,7 @@ import type { SlotName, StatementKind } from '@hardy-sextant/core';
 export type Segment =
   | { readonly words: string }
   | { readonly slot: SlotName }
-  | { readonly choice: 'quote' | 'frequency' | 'timing' }
+  | { readonly choice: 'quote' | 'frequency' | 'timing' | 'flatBy' | 'into' }
   /** "month" after "of each". */
   | { readonly period: true }
   | { readonly newLine: true };
@@ -13,9 +13,9 @@ export type Segment =
 interface Sentence {
   readonly segments: readonly Segment[];
   /** How each slot is named to a reader who does not see the sentence, and in the answer's caption. */
-  readonly names: Readonly<Record<SlotName, string>>;
+  readonly names: Readonly<Partial<Record<SlotName, string>>>;
   /** Which way each amount goes, beside the answer. */
-  readonly direction: Readonly<Record<SlotName, string>>;
+  readonly direction: Readonly<Partial<Record<SlotName, string>>>;
   /** For choosing the kind. */
   readonly title: string;
 }
@@ -141,4 +141,39 @@ export const sentences: Readonly<Record<StatementKind, Sentence>> = {
     names: { amount: 'amount at the start', rate: 'rate', payments: 'number of payments', payment: 'each payment', finalAmount: 'left at the end' },
     direction: { amount: 'paid in', rate: '', payments: '', payment: 'received', finalAmount: 'left in the fund' },
   },
+  flat: {
+    title: 'Flat charge',
+    segments: [
+      w('The buyer finances'),
+      s('amount'),
+      w('with a flat charge of'),
+      s('rate'),
+      { choice: 'flatBy' },
+      w(','),
+      newLine,
+      w('and pays'),
+      s('payments'),
+      frequency,
+      w('payments of'),
+      s('payment'),
+      w('at the'),
+      timing,
+      w('of each'),
+      period,
+      w('.'),
+    ],
+    names: { amount: 'amount financed', rate: 'flat charge', payments: 'number of payments', payment: 'each payment' },
+    direction: { amount: 'received', payment: 'paid out' },
+  },
+  convert: {
+    title: 'Converting a rate',
+    segments: [w('A rate of'), s('rate'), quote, newLine, w('grows money as much as'), s('converted'), { choice: 'into' }, w('.')],
+    names: { rate: 'rate', converted: 'the same rate, quoted otherwise' },
+    direction: {},
+  },
 };
+
+/** The name of a slot in a kind of statement. */
+export function slotName(kind: StatementKind, slot: SlotName): string {
+  return sentences[kind].names[slot] ?? slot;
+}

@@ -1,0 +1,159 @@
+/**
+ * Arithmetic as people type it into a slot: `price - 10%`, `48 000 × 0.9`, `(26800 + 450) / 2`. A small parser of its
+ * own because slots speak the class's number style and percent; nothing is ever evaluated as code.
+ */
+
+import { fail, ok, type Problem, type Result } from '../result.ts';
+import { defaultNumberStyle, type NumberStyle } from './numberStyle.ts';
+import { readEntry, type Entry } from './readEntry.ts';
+
+export interface Evaluated {
+  readonly value: number;
+  /** True when the whole is a percentage: `10 %`, but not `price × 10 %`. */
+  readonly percent: boolean;
+}
+
+/** Names an expression may use, by lower-case name. */
+export type Scope = Readonly<Record<string, number>>;
+
+const LONGEST = 200;
+const DEEPEST = 40;
+
+type Token =
+  | { readonly kind: 'number'; readonly value: number; readonly percent: boolean }
+  | { readonly kind: 'name'; readonly value: number }
+  | { readonly kind: 'sign'; readonly sign: string };
+
+/**
+ * Evaluates an expression. `a + p %` and `a − p %` take the percentage of a; elsewhere p % is p/100.
+ *
+ * @param text at most 200 characters
+ * @returns the value, or `unreadable` / `out-of-range` with a sentence that says where
+ */
+export function evaluateExpression(text: string, scope: Scope = {}, style: NumberStyle = defaultNumberStyle): Result<Evaluated> {
+  if (text.trim() === '') return fail('blank', 'Nothing was written.');
+  if (text.length > LONGEST) return fail('unreadable', 'This is too long for a slot.');
+  const tokens = tokenize(text, scope, style);
+  if ('code' in tokens) return { ok: false, problem: tokens };
+  try {
+    const parser = new Parser(tokens);
+    const found = parser.sum(0);
+    if (!parser.done) throw new Error('Something is left over after the expression.');
+    if (!Number.isFinite(found.value)) return fail('out-of-range', 'This comes to no number: is something divided by zero?');
+    return ok({ value: found.percent ? found.value * 100 : found.value, percent: found.percent });
+  } catch (error) {
+    return fail('unreadable', error instanceof Error ? error.message : 'This cannot be read.');
+  }
+}
+
+/**
+ * Reads a slot: a plain entry with its unit, or else an expression over the names of a scope.
+ */
+export function readSlotText(text: string, scope: Scope, style: NumberStyle): Result<Entry> {
+  const entry = readEntry(text, style);
+  if (entry.ok || entry.problem.code === 'blank') return entry;
+  if (!/[+*/^×÷()−-]|[a-z]/i.test(text)) return entry;
+  const found = evaluateExpression(text, scope, style);
+  if (!found.ok) return /[a-z]/i.test(text) && !/[+*/^×÷()−-]/.test(text) ? entry : found;
+  return ok({ value: found.value.value, percent: found.value.percent, decimals: 0 });
+}
+
+function tokenize(text: string, scope: Scope, style: NumberStyle): Token[] | Problem {
+  const names = Object.keys(scope).sort((a, b) => b.length - a.length);
+  const tokens: Token[] = [];
+  let rest = text.replace(/[−–]/g, '-').trim();
+  while (rest !== '') {
+    const sign = /^[+\-*/^()×÷]/.exec(rest);
+    if (sign) {
+      tokens.push({ kind: 'sign', sign: sign[0] === '×' ? '*' : sign[0] === '÷' ? '/' : sign[0] });
+      rest = rest.slice(1).trimStart();
+      continue;
+    }
+    const digits = /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i.exec(rest);
+    if (digits) {
+      const entry = readEntry(digits[0], style);
+      if (!entry.ok) return entry.problem;
+      tokens.push({ kind: 'number', value: entry.value.percent ? entry.value.value / 100 : entry.value.value, percent: entry.value.percent });
+      rest = rest.slice(digits[0].length).trimStart();
+      continue;
+    }
+    const lower = rest.toLowerCase();
+    const name = names.find((each) => lower.startsWith(each) && !/[a-z0-9]/i.test(rest[each.length] ?? ''));
+    if (name === undefined) {
+      const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(rest)?.[0];
+      return { code: 'unreadable', message: word ? `“${word}” is not a name that can be used here.` : `“${rest[0]}” cannot be read here.` };
+    }
+    tokens.push({ kind: 'name', value: scope[name]! });
+    rest = rest.slice(name.length).trimStart();
+  }
+  return tokens;
+}
+
+interface Value {
+  readonly value: number;
+  readonly percent: boolean;
+}
+
+class Parser {
+  readonly #tokens: readonly Token[];
+  #at = 0;
+
+  constructor(tokens: readonly Token[]) {
+    this.#tokens = tokens;
+  }
+
+  get done(): boolean {
+    return this.#at >= this.#tokens.length;
+  }
+
+  #takes(...signs: string[]): string | undefined {
+    const token = this.#tokens[this.#at];
+    if (token?.kind !== 'sign' || !signs.includes(token.sign)) return undefined;
+    this.#at += 1;
+    return token.sign;
+  }
+
+  sum(depth: number): Value {
+    if (depth > DEEPEST) throw new Error('There are too many brackets inside each other.');
+    let left = this.#product(depth);
+    for (let sign = this.#takes('+', '-'); sign; sign = this.#takes('+', '-')) {
+      const right = this.#product(depth);
+      const step = right.percent && !left.percent ? left.value * right.value : right.value;
+      left = { value: sign === '+' ? left.value + step : left.value - step, percent: left.percent && right.percent };
+    }
+    return left;
+  }
+
+  #product(depth: number): Value {
+    let left = this.#power(depth);
+    for (let sign = this.#takes('*', '/'); sign; sign = this.#takes('*', '/')) {
+      const right = this.#power(depth);
+      left = { value: sign === '*' ? left.value * right.value : left.value / right.value, percent: false };
+    }
+    return left;
+  }
+
+  #power(depth: number): Value {
+    const base = this.#signed(depth);
+    if (!this.#takes('^')) return base;
+    return { value: base.value ** this.#power(depth + 1).value, percent: false };
+  }
+
+  #signed(depth: number): Value {
+    if (depth > DEEPEST) throw new Error('There are too many signs in a row.');
+    if (this.#takes('-')) {
+      const { value, percent } = this.#signed(depth + 1);
+      return { value: -value, percent };
+    }
+    if (this.#takes('+')) return this.#signed(depth + 1);
+    if (this.#takes('(')) {
+      const inside = this.sum(depth + 1);
+      if (!this.#takes(')')) throw new Error('A bracket is not closed.');
+      return inside;
+    }
+    const token = this.#tokens[this.#at];
+    if (!token || token.kind === 'sign') throw new Error(token ? `A number is missing before “${token.sign}”.` : 'A number is missing at the end.');
+    this.#at += 1;
+    return { value: token.value, percent: token.kind === 'number' && token.percent };
+  }
+}

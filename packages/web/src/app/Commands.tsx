@@ -1,0 +1,64 @@
+/** Command search (Ctrl or ⌘ K): places, kept cases, exercises, things to do. Fetched when first opened. */
+import '@mantine/spotlight/styles.css';
+import { useMantineColorScheme } from '@mantine/core';
+import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
+import { useNavigate } from 'react-router';
+import { useCases, useExercises } from '../ui/records.ts';
+
+interface CommandsProps {
+  readonly onClose: () => void;
+  readonly onShortcuts: () => void;
+}
+
+export default function Commands({ onClose, onShortcuts }: CommandsProps) {
+  const navigate = useNavigate();
+  const { toggleColorScheme } = useMantineColorScheme();
+  const cases = useCases();
+  const exercises = useExercises();
+  const go = (id: string, label: string, to: string, description?: string): SpotlightActionData => ({
+    id,
+    label,
+    onClick: () => void navigate(to),
+    ...(description ? { description } : {}),
+  });
+  const show = (name: string, label: string): SpotlightActionData => ({
+    id: `show-${name}`,
+    label,
+    onClick: () => {
+      const search = new URLSearchParams(window.location.search);
+      search.set('show', name);
+      void navigate({ pathname: window.location.pathname.startsWith('/bench') ? window.location.pathname : '/bench', search: search.toString() });
+    },
+  });
+  const actions: SpotlightActionData[] = [
+    go('new', 'State a new case', '/bench'),
+    go('desk', 'Go to the Desk', '/'),
+    go('cases', 'Go to the kept cases', '/cases'),
+    go('exercises', 'Go to the exercises', '/exercises'),
+    go('classes', 'Go to the classes', '/classes'),
+    go('rules', 'Go to the house rules', '/rules'),
+    show('table', 'Show the table'),
+    show('working', 'Show the working'),
+    show('timeline', 'Show the timeline'),
+    show('picture', 'Show the picture'),
+    show('target', 'Search for a target'),
+    show('together', 'Put plans together'),
+    { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
+    { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
+    ...(cases.data ?? []).map(({ id, title, document }) => go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', '))),
+    ...(exercises.data ?? []).map(({ id, document }) => go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise')),
+  ];
+  return (
+    <Spotlight
+      forceOpened
+      onSpotlightClose={onClose}
+      actions={actions}
+      limit={9}
+      nothingFound="Nothing is called that."
+      searchProps={{ placeholder: 'Go to, open, do…', 'aria-label': 'command search' }}
+      shortcut={null}
+      scrollable
+      maxHeight={420}
+    />
+  );
+}

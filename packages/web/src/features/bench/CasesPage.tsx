@@ -1,0 +1,141 @@
+/** Kept cases: found by name, kind and tag; duplicated; deleted with a way back. */
+import { ActionIcon, Button, TextInput } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { defaultHouseRules, solveCase, type HouseRules } from '@hardy-sextant/core';
+import type { KeptCase } from '@hardy-sextant/contract';
+import { IconCopy, IconTrash } from '@tabler/icons-react';
+import { Link, useSearchParams } from 'react-router';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { useCases, useDeleteCase, useRestoreCase, useRules, useWriteCase } from '../../ui/records.ts';
+import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { solvedText } from '../../ui/statement/editing.ts';
+import { sentences, slotName } from '../../ui/statement/sentences.ts';
+import styles from './CasesPage.module.css';
+
+export function CasesPage() {
+  const cases = useCases();
+  const rules = useRules();
+  const write = useWriteCase();
+  const remove = useDeleteCase();
+  const restore = useRestoreCase();
+  const [search, setSearch] = useSearchParams();
+  const words = (search.get('find') ?? '').toLowerCase();
+  const tag = search.get('tag') ?? '';
+  const set = (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        if (value === '') before.delete(name);
+        else before.set(name, value);
+        return before;
+      },
+      { replace: true },
+    );
+  const tags = [...new Set((cases.data ?? []).flatMap(({ document }) => document.tags))].sort();
+  const found = (cases.data ?? []).filter(
+    ({ title, document }) =>
+      (tag === '' || document.tags.includes(tag)) && [title, sentences[document.draft.kind].title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
+  );
+  const rulesOf = (kept: KeptCase): HouseRules => rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
+
+  const duplicate = (kept: KeptCase) => write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
+  const putAway = async (kept: KeptCase) => {
+    await remove.mutateAsync(kept.id);
+    const note = notifications.show({
+      autoClose: 12_000,
+      message: (
+        <>
+          “{kept.title}” is deleted.{' '}
+          <Button
+            size="compact-xs"
+            onClick={() => {
+              notifications.hide(note);
+              restore.mutate(kept.id);
+            }}
+          >
+            Undo
+          </Button>
+        </>
+      ),
+    });
+  };
+  const failure = write.error ?? remove.error ?? restore.error;
+  return (
+    <>
+      <PageHead title="Kept cases" where={<Link to="/bench">Bench</Link>}>
+        <Button component={Link} to="/bench" variant="filled">
+          State a case
+        </Button>
+      </PageHead>
+      <div className={styles.filters}>
+        <TextInput
+          aria-label="find a case"
+          placeholder="Find by name, kind or tag"
+          size="sm"
+          w={320}
+          value={search.get('find') ?? ''}
+          onChange={(event) => set('find', event.currentTarget.value)}
+        />
+        {tags.map((each) => (
+          <button key={each} type="button" className={styles.tag} aria-pressed={each === tag} onClick={() => set('tag', each === tag ? '' : each)}>
+            {each}
+          </button>
+        ))}
+      </div>
+      {failure && (
+        <p role="alert" className={styles.failed}>
+          {failure.message}
+        </p>
+      )}
+      {cases.isPending && <Loading what="your cases" />}
+      {cases.isError && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+      {cases.data?.length === 0 && (
+        <Empty title="No cases yet">
+          <p>
+            A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is kept while you type.
+          </p>
+        </Empty>
+      )}
+      {cases.data && cases.data.length > 0 && found.length === 0 && <p className="soft">No case fits. Try fewer letters, or another tag.</p>}
+      {found.length > 0 && (
+        <table className="ledger sheet">
+          <thead>
+            <tr>
+              <th className="words">Case</th>
+              <th className="words">Kind</th>
+              <th className="words">Asks for</th>
+              <th>Answer</th>
+              <th className="words">Tags</th>
+              <th>
+                <span className="visually-hidden">what to do</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.map((kept) => {
+              const { draft, tags: own } = kept.document;
+              return (
+                <tr key={kept.id}>
+                  <td className="words">
+                    <Link to={`/bench/${kept.id}`}>{kept.title}</Link>
+                  </td>
+                  <td className="words">{sentences[draft.kind].title}</td>
+                  <td className="words">{slotName(draft.kind, draft.unknown)}</td>
+                  <td>{solvedText(draft, solveCase(draft, rulesOf(kept).rounding)) ?? '–'}</td>
+                  <td className="words soft">{own.join(', ')}</td>
+                  <td>
+                    <ActionIcon variant="subtle" color="gray" aria-label={`duplicate ${kept.title}`} onClick={() => duplicate(kept)}>
+                      <IconCopy size={16} />
+                    </ActionIcon>
+                    <ActionIcon variant="subtle" color="gray" aria-label={`delete ${kept.title}`} onClick={() => void putAway(kept).catch(() => undefined)}>
+                      <IconTrash size={16} />
+                    </ActionIcon>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}

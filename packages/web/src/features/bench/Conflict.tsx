@@ -1,0 +1,64 @@
+/** Two tabs or two people changed one case: both versions in sight, and nothing lost whichever is chosen. */
+import { Button, Group, Modal } from '@mantine/core';
+import { solveCase, type HouseRules } from '@hardy-sextant/core';
+import type { CaseDocument, KeptCase } from '@hardy-sextant/contract';
+import { solvedText } from '../../ui/statement/editing.ts';
+import { slotName, sentences } from '../../ui/statement/sentences.ts';
+import type { BenchDocument } from './benchDocument.ts';
+
+interface ConflictProps {
+  readonly mine: BenchDocument;
+  readonly theirs: KeptCase | undefined;
+  readonly rules: HouseRules;
+  readonly onSettle: (choice: 'mine' | 'theirs' | 'both') => void;
+}
+
+export function Conflict({ mine, theirs, rules, onSettle }: ConflictProps) {
+  return (
+    <Modal opened={theirs !== undefined} onClose={() => onSettle('both')} title="Changed elsewhere as well" size="lg">
+      {theirs && (
+        <>
+          <p>This case was changed in another window since you opened it. Neither version is lost; choose which goes on under this name, or keep both.</p>
+          <table className="ledger">
+            <thead>
+              <tr>
+                <th className="words">&nbsp;</th>
+                <th className="words">Here</th>
+                <th className="words">Elsewhere</th>
+              </tr>
+            </thead>
+            <tbody>
+              {facts(mine.title, mine.document, rules).map(([name, here], at) => (
+                <tr key={name}>
+                  <td className="words soft">{name}</td>
+                  <td className="words">{here}</td>
+                  <td className="words">{facts(theirs.title, theirs.document, rules)[at]?.[1]}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Group justify="flex-end" mt="md">
+            <Button onClick={() => onSettle('theirs')}>Take the one from elsewhere</Button>
+            <Button onClick={() => onSettle('both')}>Keep both</Button>
+            <Button variant="filled" onClick={() => onSettle('mine')}>
+              Keep this one
+            </Button>
+          </Group>
+        </>
+      )}
+    </Modal>
+  );
+}
+
+function facts(title: string, { draft, variations }: CaseDocument, rules: HouseRules): [string, string][] {
+  return [
+    ['Name', title || 'Unnamed case'],
+    ['Kind', sentences[draft.kind].title],
+    ...(Object.entries(draft.slots) as [keyof typeof draft.slots, string][])
+      .filter(([slot]) => sentences[draft.kind].names[slot] !== undefined && slot !== draft.unknown)
+      .map(([slot, text]): [string, string] => [slotName(draft.kind, slot), text || '–']),
+    [slotName(draft.kind, draft.unknown), solvedText(draft, solveCase(draft, rules.rounding)) ?? '–'],
+    ['Changes on the way', String(draft.changes.length)],
+    ['Variations', String(variations.length)],
+  ];
+}

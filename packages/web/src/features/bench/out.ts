@@ -1,0 +1,59 @@
+/** Out of the Bench: CSV, a workbook of live formulas, text for the clipboard. The heavy libraries come when first used. */
+
+import { tableSheet, tableText, writeMoney, type LiveCell, type NumberStyle, type Table } from '@hardy-sextant/core';
+
+/** Offers a file to the person. */
+function offer(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+function fileName(title: string, ending: string): string {
+  return `${
+    title
+      .trim()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-+|-+$/g, '')
+      .toLowerCase() || 'case'
+  }.${ending}`;
+}
+
+export async function saveCsv(title: string, table: Table): Promise<void> {
+  const { default: papa } = await import('papaparse');
+  // A mark at the start tells worksheets that the text is UTF-8.
+  offer(fileName(title, 'csv'), new Blob(['\ufeff', papa.unparse(tableText(table))], { type: 'text/csv;charset=utf-8' }));
+}
+
+/** The table, or a stretch of it, as lines with tabs: pastes into a worksheet as cells, in the class's number style. */
+export function clipboardText(table: Table, style: NumberStyle, from = 1, to = table.count): string {
+  const number = (value: number): string => writeMoney(value, { ...style, group: '' }).replace('−', '-');
+  return tableText(table, { number, from, to })
+    .map((row) => row.join('\t'))
+    .join('\n');
+}
+
+const formats: Readonly<Record<LiveCell['format'], string>> = { money: '#,##0.00', percent: '0.00##%', rate: '0.0000####%', count: '0', text: '@' };
+
+export async function saveWorkbook(title: string, table: Table): Promise<void> {
+  const { default: excel } = await import('exceljs');
+  const sheet = tableSheet(title || 'Case', table);
+  const workbook = new excel.Workbook();
+  const page = workbook.addWorksheet('Table', { views: [{ state: 'frozen', ySplit: sheet.head }] });
+  for (const { at, value, formula, result, format, input, strong } of sheet.cells) {
+    const cell = page.getCell(at);
+    if (formula === undefined) cell.value = value ?? null;
+    else cell.value = { formula, ...(result === undefined ? {} : { result }) };
+    if (format !== 'text') cell.numFmt = formats[format];
+    if (input) cell.fill = { type: 'pattern', pattern: 'solid', fgColor: { argb: 'FFE2EEEE' } };
+    if (strong) cell.font = { bold: true };
+  }
+  page.columns.forEach((column, at) => {
+    column.width = at === 0 ? 42 : 16;
+  });
+  const bytes = await workbook.xlsx.writeBuffer();
+  offer(fileName(title, 'xlsx'), new Blob([bytes], { type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' }));
+}

@@ -1,0 +1,109 @@
+/** Opens the build-up of an amount: price, down payment, trade-in, fees. */
+import { Button, Popover, TextInput, UnstyledButton } from '@mantine/core';
+import { numberStyleById, priceFor, rateWithCharges, readBuildUp, writeMoney, writePercent, type BuildUp, type CaseOutcome, type StatementDraft } from '@hardy-sextant/core';
+import { useState } from 'react';
+import styles from './BuildUpButton.module.css';
+
+interface BuildUpButtonProps {
+  readonly draft: StatementDraft;
+  readonly outcome: CaseOutcome;
+  readonly onChange: (draft: StatementDraft, what: string) => void;
+}
+
+const fields: readonly { readonly part: keyof BuildUp; readonly label: string; readonly hint?: string }[] = [
+  { part: 'price', label: 'Price' },
+  { part: 'downPayment', label: 'Down payment, taken off', hint: 'money or percent' },
+  { part: 'tradeIn', label: 'Trade-in, taken off' },
+  { part: 'feesAdded', label: 'Fees added to the amount' },
+  { part: 'feesTaken', label: 'Fees kept back from it' },
+];
+
+const empty: BuildUp = { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '' };
+
+export function BuildUpButton({ draft, outcome, onChange }: BuildUpButtonProps) {
+  const [open, setOpen] = useState(false);
+  const style = numberStyleById(draft.numberStyle);
+  const { buildUp } = draft;
+  const asked = draft.unknown === 'amount';
+  const read = buildUp && !asked ? readBuildUp(buildUp, style) : undefined;
+  const change = (part: keyof BuildUp, text: string) => onChange({ ...draft, buildUp: { ...empty, ...buildUp, [part]: text } }, `buildUp.${part}`);
+  const start = () => {
+    if (!buildUp) onChange({ ...draft, buildUp: { ...empty, price: asked ? '' : draft.slots.amount } }, 'buildUp');
+    setOpen(true);
+  };
+  return (
+    <Popover opened={open} onChange={setOpen} position="bottom-start" shadow="md" trapFocus width={330}>
+      <Popover.Target>
+        <UnstyledButton className={styles.opener} onClick={() => (open ? setOpen(false) : start())} aria-expanded={open}>
+          {buildUp ? 'built up' : 'build up'}
+        </UnstyledButton>
+      </Popover.Target>
+      <Popover.Dropdown>
+        <div className={styles.parts}>
+          {fields.map(({ part, label, hint }) => (
+            <TextInput
+              key={part}
+              label={label}
+              {...(hint ? { placeholder: hint } : {})}
+              size="xs"
+              maxLength={200}
+              disabled={asked && part === 'price'}
+              value={asked && part === 'price' ? priceWritten(draft, outcome) : (buildUp?.[part] ?? '')}
+              error={read && !read.ok && read.problem.code !== 'blank' && read.problem.field === `buildUp.${part}` ? read.problem.message : undefined}
+              onChange={(event) => change(part, event.currentTarget.value)}
+            />
+          ))}
+        </div>
+        <dl className={`figures ${styles.sums}`}>
+          {read?.ok && (
+            <>
+              <dt>Amount financed</dt>
+              <dd>{writeMoney(read.value.amount, style)}</dd>
+              {read.value.feesTaken > 0 && (
+                <>
+                  <dt>Paid out to the borrower</dt>
+                  <dd>{writeMoney(read.value.proceeds, style)}</dd>
+                </>
+              )}
+              {read.value.feesTaken > 0 && <RateWithFees draft={draft} outcome={outcome} fees={read.value.feesTaken} />}
+            </>
+          )}
+        </dl>
+        <div className={styles.foot}>
+          <Button
+            onClick={() => {
+              const { buildUp: _, ...rest } = draft;
+              onChange(read?.ok ? { ...rest, slots: { ...draft.slots, amount: writeMoney(read.value.amount, style) } } : rest, 'buildUp');
+              setOpen(false);
+            }}
+          >
+            Keep only the amount
+          </Button>
+          <Button onClick={() => setOpen(false)}>Done</Button>
+        </div>
+      </Popover.Dropdown>
+    </Popover>
+  );
+}
+
+function priceWritten(draft: StatementDraft, outcome: CaseOutcome): string {
+  if (outcome.state !== 'solved' || !draft.buildUp) return '';
+  const style = numberStyleById(draft.numberStyle);
+  const price = priceFor(outcome.solved.shown, draft.buildUp, style);
+  return price === undefined ? '' : writeMoney(price, style);
+}
+
+/** The rate that makes the payments worth what was really received. */
+function RateWithFees({ draft, outcome, fees }: { readonly draft: StatementDraft; readonly outcome: CaseOutcome; readonly fees: number }) {
+  if (outcome.state !== 'solved') return null;
+  const { table, numbers, values } = outcome.solved;
+  const rate = rateWithCharges({ amount: numbers.amount, fees, payment: table.firstPayment, payments: values.n, finalAmount: numbers.finalAmount, timing: values.timing });
+  if (!rate.ok) return null;
+  const effective = Math.expm1(draft.paymentsPerYear * Math.log1p(rate.value));
+  return (
+    <>
+      <dt>Rate with these fees, effective a year</dt>
+      <dd>{writePercent(effective, numberStyleById(draft.numberStyle), 2, 4)}</dd>
+    </>
+  );
+}
