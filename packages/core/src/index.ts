@@ -22,9 +22,9 @@ export { evaluateExpression, readSlotText, type Scope } from './money/expression
 export * from './case/draft.ts';
 export { changeKinds, newChange, readChange, type ChangeDraft, type ChangeField, type ChangeKind } from './case/changeDraft.ts';
 export * from './case/quote.ts';
-export { solveCase, solveNumbers, takesChanges, directions, unknownOf, type CaseOutcome, type ConvertedRate, type SolvedCase, type ValueSlot } from './case/solveCase.ts';
+export { solveCase, solveNumbers, takesChanges, type CaseOutcome, type ConvertedRate } from './case/solveCase.ts';
+export * from './case/solved.ts';
 export { restyleDraft, restyleText, restyleVariation } from './case/restyle.ts';
-export type { FlatFacts } from './case/flatCase.ts';
 export { applyVariation, describeVariation, solveVariation, type RefinancingDraft, type Variation, type VariedOutcome } from './case/variation.ts';
 export * from './case/frequency.ts';
 export * from './case/readDraft.ts';

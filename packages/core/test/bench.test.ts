@@ -189,8 +189,11 @@ describe('as stated, but…', () => {
   it('names only what differs, with the difference to the first', () => {
     expect(outcome({ slots: { payments: '72' } })).toMatchObject({ figures: { payment: 809.16 }, difference: { payment: -132.27, totalPaid: 1774.42 } });
     expect(outcome({ slots: { rate: '5.9' } }).difference.totalInterest).toBe(-940.78);
-    expect(describeVariation(kiln, but({ slots: { payments: '72' } }), numberStyleById('comma-point'))).toEqual({ title: 'in 72 payments', only: 'only the count differs' });
-    expect(describeVariation(kiln, but({ slots: { rate: '5.9' }, timing: 'begin' }), numberStyleById('comma-point')).only).toBe('2 things differ');
+    expect(describeVariation(kiln.numberStyle, but({ slots: { payments: '72' } }), numberStyleById('comma-point'))).toEqual({
+      title: 'in 72 payments',
+      only: 'only the count differs',
+    });
+    expect(describeVariation(kiln.numberStyle, but({ slots: { rate: '5.9' }, timing: 'begin' }), numberStyleById('comma-point')).only).toBe('2 things differ');
   });
 
   it('keeps the years when it pays at another frequency', () => {

@@ -1,6 +1,7 @@
 /** The Express application: safety headers, the interface under /api, and the built pages beside it. */
 
 import { join } from 'node:path';
+import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -42,6 +43,7 @@ export function createApplication({ database, log, pages }: ApplicationOptions):
       strictTransportSecurity: false,
     }),
   );
+  application.use(compression());
   application.use('/api', express.json({ limit: BODY_LIMIT }), apiRoutes(database), noSuchPath);
   if (pages) {
     application.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }), noSuchPath);

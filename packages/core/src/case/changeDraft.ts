@@ -4,8 +4,7 @@ import type { Problem } from '../result.ts';
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { readSlotText, type Scope } from '../money/expression.ts';
 import type { Change } from '../table/plan.ts';
-import { quotedRate } from './quote.ts';
-import type { RateQuote } from './draft.ts';
+import { quotedRate, type RateQuote } from './quote.ts';
 
 export type ChangeKind = Change['kind'];
 

@@ -3,9 +3,9 @@
  * cannot be read yet. `readDraft` turns it into numbers.
  */
 
-import type { Compounding } from '../rates/quotedRate.ts';
 import type { Timing } from '../annuity/fiveValues.ts';
 import type { ChangeDraft } from './changeDraft.ts';
+import type { RateQuote } from './quote.ts';
 
 export type StatementKind = 'borrow' | 'save' | 'draw-down' | 'lease' | 'flat' | 'convert';
 
@@ -21,16 +21,6 @@ export const slotsOf: Readonly<Record<StatementKind, readonly SlotName[]>> = {
   flat: ['amount', 'rate', 'payments', 'payment'],
   convert: ['rate', 'converted'],
 };
-
-/** How the rate in the slot is quoted. */
-export interface RateQuote {
-  readonly kind: 'nominal' | 'effective' | 'periodic' | 'daily';
-  /** For nominal rates. */
-  readonly compounding: Compounding;
-  /** For rates by the day. */
-  readonly daysPerYear: 365 | 360;
-  readonly daysPerPeriod: number;
-}
 
 /** How the amount financed comes about: price − down payment − trade-in + fees added. Texts, as typed. */
 export interface BuildUp {

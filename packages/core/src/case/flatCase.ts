@@ -7,16 +7,7 @@ import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
 import { exactRounding, type Plan, type TableRounding } from '../table/plan.ts';
 import type { SlotName, StatementDraft } from './draft.ts';
-import type { SolvedCase, ValueSlot } from './solveCase.ts';
-
-export interface FlatFacts {
-  /** The finance charge, in money. */
-  readonly charge: number;
-  readonly ratePerPayment: number;
-  /** The rate really charged a year, compounded as often as payments fall, and effective. Fractions. */
-  readonly nominal: number;
-  readonly effective: number;
-}
+import type { SolvedCase, ValueSlot } from './solved.ts';
 
 /**
  * @param numbers the known slots; the rate is the flat charge as a fraction, a year or outright as the draft says

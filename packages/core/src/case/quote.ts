@@ -1,7 +1,16 @@
-/** From how a rate is quoted in a statement to a quoted rate with a number in it. */
+/** How a statement quotes its rate, and the quoted rate with a number in it. */
 
-import type { QuotedRate } from '../rates/quotedRate.ts';
-import type { RateQuote } from './draft.ts';
+import type { Compounding, QuotedRate } from '../rates/quotedRate.ts';
+
+/** How the rate in a slot is quoted. */
+export interface RateQuote {
+  readonly kind: 'nominal' | 'effective' | 'periodic' | 'daily';
+  /** For nominal rates. */
+  readonly compounding: Compounding;
+  /** For rates by the day. */
+  readonly daysPerYear: 365 | 360;
+  readonly daysPerPeriod: number;
+}
 
 /** @param number a fraction: 6.6 % is 0.066 */
 export function quotedRate(quote: RateQuote, number: number): QuotedRate {

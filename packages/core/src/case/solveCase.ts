@@ -4,61 +4,19 @@ import type { Problem, Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { roundMoney, roundTo } from '../money/roundMoney.ts';
 import { convertRate } from '../rates/conversions.ts';
-import { quotedNumber, quoteRate, ratePerPayment, type QuotedRate } from '../rates/quotedRate.ts';
-import type { FiveValues, Unknown } from '../annuity/fiveValues.ts';
+import { quotedNumber, quoteRate, ratePerPayment } from '../rates/quotedRate.ts';
+import type { FiveValues } from '../annuity/fiveValues.ts';
 import { sayCount, type SaidCount } from '../annuity/sayCount.ts';
 import { solveFor } from '../annuity/solveFor.ts';
-import { buildTable, type Table } from '../table/buildTable.ts';
-import type { Change, Plan, PlanKind, TableRounding } from '../table/plan.ts';
+import { buildTable } from '../table/buildTable.ts';
+import type { Change, Plan, TableRounding } from '../table/plan.ts';
 import { readChange, type ChangeField } from './changeDraft.ts';
 import { slotsOf, type SlotName, type StatementDraft, type StatementKind } from './draft.ts';
-import { solveFlat, type FlatFacts } from './flatCase.ts';
+import { solveFlat } from './flatCase.ts';
 import { readDraft } from './readDraft.ts';
 import { quotedRate } from './quote.ts';
 import { solveAmidChanges } from './amidChanges.ts';
-
-/** Which way each amount flows, seen from the borrower's or saver's pocket. */
-interface Directions {
-  readonly plan: PlanKind;
-  readonly pv: 1 | -1;
-  readonly pmt: 1 | -1;
-  readonly fv: 1 | -1;
-}
-
-const owing: Directions = { plan: 'loan', pv: 1, pmt: -1, fv: -1 };
-
-export const directions: Readonly<Record<StatementKind, Directions>> = {
-  borrow: owing,
-  lease: owing,
-  flat: owing,
-  save: { plan: 'saving', pv: -1, pmt: -1, fv: 1 },
-  'draw-down': { plan: 'drawing', pv: -1, pmt: 1, fv: 1 },
-  convert: owing,
-};
-
-/** The slots that are one of the five values. */
-export type ValueSlot = Exclude<SlotName, 'converted'>;
-
-export const unknownOf: Readonly<Record<ValueSlot, Unknown>> = { amount: 'pv', rate: 'i', payments: 'n', payment: 'pmt', finalAmount: 'fv' };
-
-export interface SolvedCase {
-  readonly unknown: ValueSlot;
-  /** In the slot's own terms, unrounded: money positive, the rate as quoted and a fraction, payments maybe fractional. */
-  readonly exact: number;
-  /** As it goes into the plan: money rounded, payments whole. */
-  readonly shown: number;
-  /** For payments: how the count is said. */
-  readonly said?: SaidCount;
-  /** All slots' numbers, the solved one in it as shown. */
-  readonly numbers: Readonly<Record<ValueSlot, number>>;
-  /** The five values with the unknown exact; the statement without its changes. */
-  readonly values: FiveValues;
-  readonly rate: QuotedRate;
-  readonly plan: Plan;
-  readonly table: Table;
-  /** For flat charges: the charge, and the rate really charged. */
-  readonly flat?: FlatFacts;
-}
+import { directions, unknownOf, type SolvedCase, type ValueSlot } from './solved.ts';
 
 /** The number that quotes the same growth in the other way. */
 export interface ConvertedRate {

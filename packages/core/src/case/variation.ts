@@ -9,9 +9,9 @@ import type { Table } from '../table/buildTable.ts';
 import { differenceOf, figuresOf, refinance, type PlanFigures, type RefinancingResult } from '../table/compare.ts';
 import type { TableRounding } from '../table/plan.ts';
 import type { ChangeDraft } from './changeDraft.ts';
-import { slotsOf, type RateQuote, type SlotName, type StatementDraft } from './draft.ts';
+import { slotsOf, type SlotName, type StatementDraft } from './draft.ts';
 import { frequencyOf } from './frequency.ts';
-import { quotedRate } from './quote.ts';
+import { quotedRate, type RateQuote } from './quote.ts';
 import { solveCase, type CaseOutcome } from './solveCase.ts';
 
 /** Refinancing after a payment, as typed. The rate is quoted as the statement's. */
@@ -145,9 +145,14 @@ function joined(old: Table, { table }: RefinancingResult, typed: RefinancingDraf
   };
 }
 
-/** A variation in a few words: "in 72 payments", and below it what differs. */
-export function describeVariation(draft: StatementDraft, variation: Variation, style: NumberStyle): { readonly title: string; readonly only: string } {
-  const written = numberStyleById(draft.numberStyle);
+/**
+ * A variation in a few words: "in 72 payments", and what differs.
+ *
+ * @param numberStyle id of the style its texts are written in
+ * @param style how it is said
+ */
+export function describeVariation(numberStyle: string, variation: Variation, style: NumberStyle): { readonly title: string; readonly only: string } {
+  const written = numberStyleById(numberStyle);
   const parts: string[] = [];
   const differs: string[] = [];
   const say = (slot: SlotName, words: (shown: string) => string, name: string): void => {

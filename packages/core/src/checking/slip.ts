@@ -1,7 +1,7 @@
 /** What a slip is: a named mistake and the number it leads to. Each is one record in `slips.ts`. */
 
 import type { NumberStyle } from '../money/numberStyle.ts';
-import type { SolvedCase } from '../case/solveCase.ts';
+import type { SolvedCase } from '../case/solved.ts';
 import type { StatementDraft } from '../case/draft.ts';
 import type { Quantity } from '../exercise/exercise.ts';
 

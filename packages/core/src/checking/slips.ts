@@ -6,7 +6,7 @@ import type { FiveValues } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import type { Quantity } from '../exercise/exercise.ts';
-import { directions } from '../case/solveCase.ts';
+import { directions } from '../case/solved.ts';
 import { defineSlip, type Question, type Slip, type WrongAnswer } from './slip.ts';
 
 /** The question solved again with other values, in the answer's unit; undefined where that has no answer. */

@@ -3,7 +3,8 @@
 import { fail, ok, type Result } from '../result.ts';
 import { numberStyleById, writeNumber } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
-import { solveCase, type CaseOutcome, type SolvedCase, type ValueSlot } from '../case/solveCase.ts';
+import { solveCase, type CaseOutcome } from '../case/solveCase.ts';
+import type { SolvedCase, ValueSlot } from '../case/solved.ts';
 import type { AnswerFormat, Exercise, Numbers, Part, Quantity } from './exercise.ts';
 import type { HouseRules } from './houseRules.ts';
 

@@ -6,7 +6,7 @@ import { accumulation, discounting, growthLessOne } from '../annuity/fiveValues.
 import { solveFor } from '../annuity/solveFor.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import type { SlotName, StatementDraft } from '../case/draft.ts';
-import { directions, type SolvedCase, type ValueSlot } from '../case/solveCase.ts';
+import { directions, type SolvedCase, type ValueSlot } from '../case/solved.ts';
 
 export type Step =
   | { readonly kind: 'says'; readonly text: string }

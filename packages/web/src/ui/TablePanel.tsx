@@ -1,8 +1,8 @@
 /** A table of a plan, its rows drawn only where they are looked at, with subtotals, running totals and totals at its foot. */
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { paymentDate, runningTotals, subtotals, type Subtotal, type Table, type TableRow } from '@hardy-sextant/core';
-import { useEffect, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { Amount, Count } from './Figures.tsx';
+import { paymentDate, runningTotals, subtotals, writeMoney, writeNumber, type NumberStyle, type Subtotal, type Table, type TableRow } from '@hardy-sextant/core';
+import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
+import { useNumberStyle } from './Figures.tsx';
 import styles from './TablePanel.module.css';
 
 const ROW = 26;
@@ -22,20 +22,22 @@ interface TablePanelProps {
   readonly jumpTo?: number | undefined;
 }
 
+/** Cells are text, written once a row: a component each would cost more than the rows themselves while somebody types. */
 interface Column {
   readonly title: string;
-  readonly cell: (row: TableRow) => ReactNode;
-  readonly year?: (year: Subtotal) => ReactNode;
-  readonly all?: ReactNode;
+  readonly cell: (row: TableRow) => string;
+  readonly year?: (year: Subtotal) => string;
+  readonly all?: string;
 }
 
 type Line = { readonly row: TableRow } | { readonly year: Subtotal };
 
 export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePanelProps) {
   const scroller = useRef<HTMLDivElement>(null);
-  const columns = useMemo(() => columnsOf(table, view.running), [table, view.running]);
+  const style = useNumberStyle();
+  const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 12 });
+  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 4 });
   const template = {
     gridTemplateColumns: `52px ${table.plan.firstPaymentDate ? '98px ' : ''}repeat(${columns.length - (table.plan.firstPaymentDate ? 2 : 1)}, minmax(82px, 1fr))`,
   };
@@ -139,35 +141,32 @@ function linesOf(table: Table, years: TableView['years']): readonly Line[] {
 }
 
 /** The columns that are useful to the plan. */
-export function columnsOf(table: Table, running: boolean): readonly Column[] {
+function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly Column[] {
   const { plan, totals } = table;
   const saving = plan.kind === 'saving';
+  const money = (value: number): string => writeMoney(value, style);
+  const dashed = (value: number): string => (value === 0 ? '–' : writeMoney(value, style));
   const sums = running ? runningTotals(table) : [];
   const sum = (row: TableRow) => sums[row.number - 1]!;
   return [
-    { title: 'No.', cell: (row) => <Count value={row.number} />, year: (year) => year.label, all: 'All' },
+    { title: 'No.', cell: (row) => writeNumber(row.number, 0, style), year: (year) => year.label, all: 'All' },
     ...(plan.firstPaymentDate ? [{ title: 'Date', cell: (row: TableRow) => paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number) }] : []),
-    { title: 'Opening', cell: (row) => <Amount value={row.opening} />, year: (year) => <Amount value={year.opening} /> },
-    { title: 'Interest', cell: (row) => <Amount value={row.interest} />, year: (year) => <Amount value={year.interest} />, all: <Amount value={totals.interest} /> },
+    { title: 'Opening', cell: (row) => money(row.opening), year: (year) => money(year.opening) },
+    { title: 'Interest', cell: (row) => money(row.interest), year: (year) => money(year.interest), all: money(totals.interest) },
     {
       title: saving ? 'Deposit' : plan.kind === 'drawing' ? 'Withdrawal' : 'Payment',
-      cell: (row) => <Amount value={row.payment} />,
-      year: (year) => <Amount value={year.paid - year.extra} />,
-      all: <Amount value={totals.paid - totals.extra} />,
+      cell: (row) => money(row.payment),
+      year: (year) => money(year.paid - year.extra),
+      all: money(totals.paid - totals.extra),
     },
-    { title: 'Extra', cell: (row) => <Amount value={row.extra} dash />, year: (year) => <Amount value={year.extra} dash />, all: <Amount value={totals.extra} dash /> },
-    {
-      title: saving ? 'Added' : 'To principal',
-      cell: (row) => <Amount value={row.principal} />,
-      year: (year) => <Amount value={year.principal} />,
-      all: <Amount value={totals.principal} />,
-    },
-    { title: 'Closing', cell: (row) => <Amount value={row.closing} />, year: (year) => <Amount value={year.closing} />, all: <Amount value={table.closing} /> },
+    { title: 'Extra', cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
+    { title: saving ? 'Added' : 'To principal', cell: (row) => money(row.principal), year: (year) => money(year.principal), all: money(totals.principal) },
+    { title: 'Closing', cell: (row) => money(row.closing), year: (year) => money(year.closing), all: money(table.closing) },
     ...(running
       ? [
-          { title: 'Paid so far', cell: (row: TableRow) => <Amount value={sum(row).paid} /> },
-          { title: 'Interest so far', cell: (row: TableRow) => <Amount value={sum(row).interest} /> },
-          { title: saving ? 'Added so far' : 'Principal so far', cell: (row: TableRow) => <Amount value={sum(row).principal} /> },
+          { title: 'Paid so far', cell: (row: TableRow) => money(sum(row).paid) },
+          { title: 'Interest so far', cell: (row: TableRow) => money(sum(row).interest) },
+          { title: saving ? 'Added so far' : 'Principal so far', cell: (row: TableRow) => money(sum(row).principal) },
         ]
       : []),
   ];

@@ -1,5 +1,5 @@
 /** A case on the Bench: stated, solved, varied, looked at. */
-import { ActionIcon, Button, Menu, Tabs, TextInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import {
@@ -18,15 +18,13 @@ import {
   type Exercise,
   type SlotName,
   type StatementDraft,
-  type StatementKind,
+  type ChangeKind,
 } from '@hardy-sextant/core';
 import type { KeptCase, KeptRules } from '@hardy-sextant/contract';
-import { IconArrowBackUp, IconArrowForwardUp, IconDots } from '@tabler/icons-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
-import { PageHead } from '../../ui/PageHead.tsx';
 import { useDeleteCase, useRestoreCase, useWriteCase, useWriteExercise } from '../../ui/records.ts';
 import { Loading } from '../../ui/States.tsx';
 import { Answer } from '../../ui/statement/Answer.tsx';
@@ -36,17 +34,19 @@ import { sentences } from '../../ui/statement/sentences.ts';
 import { Statement } from '../../ui/statement/Statement.tsx';
 import { TablePanel, type TableView } from '../../ui/TablePanel.tsx';
 import { Timeline } from '../../ui/Timeline.tsx';
+import { useLatest } from '../../ui/useLatest.ts';
+import { usePrinting } from '../../ui/usePrinting.ts';
 import { WorkingPanel } from '../../ui/WorkingPanel.tsx';
+import { BenchHead, BenchTabs, benchTabs, type HeadAction } from './BenchHead.tsx';
 import { inStyleOf, newDocument, useBenchDocument } from './benchDocument.ts';
 import { Conflict } from './Conflict.tsx';
 import { saveCsv, saveWorkbook } from './out.ts';
 import { PrintSheet } from './PrintSheet.tsx';
 import { StretchPanel } from './StretchPanel.tsx';
 import { TableTools } from './TableTools.tsx';
-import { TagsField } from './TagsField.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
 import { TogetherPanel } from './TogetherPanel.tsx';
-import { useAutosave, type KeptState } from './useAutosave.ts';
+import { useAutosave } from './useAutosave.ts';
 import { Variations } from './Variations.tsx';
 import styles from './BenchPage.module.css';
 
@@ -57,8 +57,6 @@ interface BenchProps {
   readonly kept?: KeptCase;
   readonly rulesSets: readonly KeptRules[];
 }
-
-const states: Readonly<Record<KeptState, string>> = { unsaved: 'not kept yet', keeping: 'keeping…', kept: 'kept', 'not-kept': 'not kept' };
 
 export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const navigate = useNavigate();
@@ -94,6 +92,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     () => (solved ? variations.map((variation) => solveVariation(draft, variation, solved.table, rules.rounding)) : []),
     [draft, variations, solved, rules.rounding],
   );
+  const printing = usePrinting();
   const tab = search.get('show') ?? 'table';
   const solution = useMemo(() => (solved && tab === 'working' ? workedSolution(draft, solved, style) : undefined), [draft, solved, style, tab]);
 
@@ -112,6 +111,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const count = solved?.table.count ?? 1;
   const stretchFrom = Math.max(1, Number(search.get('from') ?? 1) || 1);
   const stretchTo = Number(search.get('to') ?? Math.min(draft.paymentsPerYear, count)) || 1;
+  const showTab = useLatest((show: string) => set({ show }));
   const [jumpTo, setJumpTo] = useState<number>();
 
   const setDraft = (next: StatementDraft, what: string) => bench.editDocument((before) => ({ ...before, draft: next }), `draft.${what}`);
@@ -151,8 +151,36 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       ),
     });
   };
-  const print = () => {
-    if (solved) window.print();
+  const addChange = useLatest((change: ChangeKind) => setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes'));
+  const act = (action: HeadAction): void => {
+    switch (action.type) {
+      case 'kind':
+        return setDraft(withKind(draft, action.kind), 'kind');
+      case 'rules':
+        return chooseRules(action.id);
+      case 'tags':
+        return bench.editDocument((before) => ({ ...before, tags: [...action.tags] }), 'tags');
+      case 'title':
+        return bench.edit((before) => ({ ...before, title: action.title }), 'title');
+      case 'undo':
+        return bench.undo();
+      case 'redo':
+        return bench.redo();
+      case 'print':
+        return window.print();
+      case 'workbook':
+        return void (solved && saveWorkbook(title, solved.table).catch(failedToSave));
+      case 'csv':
+        return void (solved && saveCsv(title, solved.table).catch(failedToSave));
+      case 'exercise':
+        return void makeExercise().catch(() => undefined);
+      case 'new':
+        return void navigate('/bench');
+      case 'duplicate':
+        return void duplicate().catch(() => undefined);
+      case 'delete':
+        return void remove().catch(() => undefined);
+    }
   };
   useHotkeys(
     [
@@ -166,94 +194,25 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     ['V', () => window.document.querySelector<HTMLElement>('[data-add-variation]')?.click()],
     ['C', () => window.document.querySelector<HTMLElement>('[data-add-change]')?.click()],
     ['S', () => window.document.querySelector<HTMLElement>('[data-slot="amount"], [data-slot="rate"]')?.focus()],
-    ...['table', 'working', 'timeline', 'picture', 'target', 'together'].map((name, at): [string, () => void] => [String(at + 1), () => set({ show: name })]),
+    ...benchTabs.map(([name], at): [string, () => void] => [String(at + 1), () => set({ show: name })]),
   ]);
 
   const failure = autosave.error ?? writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message;
   return (
     <NumberStyleProvider value={style}>
-      <PageHead
-        title={title || 'A new case'}
-        where={
-          <span className={styles.where}>
-            <label className={styles.kind}>
-              {' '}
-              <span className="visually-hidden">kind of case</span>{' '}
-              <select value={draft.kind} onChange={(event) => setDraft(withKind(draft, event.currentTarget.value as StatementKind), 'kind')}>
-                {' '}
-                {Object.entries(sentences).map(([kind, { title: words }]) => (
-                  <option key={kind} value={kind}>
-                    {' '}
-                    {words}{' '}
-                  </option>
-                ))}{' '}
-              </select>{' '}
-            </label>{' '}
-            · <Link to="/cases">Kept cases</Link> · <span role="status">{states[autosave.state]}</span> · rules
-            <select aria-label="house rules" value={document.rules} onChange={(event) => chooseRules(event.currentTarget.value)}>
-              {rulesSets.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-            · <TagsField tags={document.tags} onChange={(tags) => bench.editDocument((before) => ({ ...before, tags: [...tags] }), 'tags')} />
-          </span>
-        }
-        heading={
-          <>
-            <h1 className="visually-hidden">{title || 'A new case'}</h1>
-            <TextInput
-              variant="unstyled"
-              aria-label="name of the case"
-              placeholder="Name this case"
-              value={title}
-              maxLength={120}
-              onChange={(event) => {
-                const text = event.currentTarget.value;
-                bench.edit((before) => ({ ...before, title: text }), 'title');
-              }}
-              classNames={{ input: styles.title }}
-            />
-          </>
-        }
-      >
-        <ActionIcon variant="default" size={30} aria-label="undo" disabled={!bench.canUndo} onClick={bench.undo}>
-          <IconArrowBackUp size={16} />
-        </ActionIcon>
-        <ActionIcon variant="default" size={30} aria-label="redo" disabled={!bench.canRedo} onClick={bench.redo}>
-          <IconArrowForwardUp size={16} />
-        </ActionIcon>
-        <Menu position="bottom-end" shadow="sm">
-          <Menu.Target>
-            <Button disabled={!solved}>Send out ▾</Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={print}>Print case, table and picture</Menu.Item>
-            <Menu.Item onClick={() => solved && void saveWorkbook(title, solved.table).catch(failedToSave)}>Workbook with live formulas</Menu.Item>
-            <Menu.Item onClick={() => solved && void saveCsv(title, solved.table).catch(failedToSave)}>CSV of the table</Menu.Item>
-          </Menu.Dropdown>
-        </Menu>
-        <Button variant="filled" onClick={() => void makeExercise().catch(() => undefined)} loading={writeExercise.isPending} disabled={!solved}>
-          Make an exercise of it
-        </Button>
-        <Menu position="bottom-end" shadow="sm">
-          <Menu.Target>
-            <ActionIcon variant="default" size={30} aria-label="more to do with this case">
-              <IconDots size={16} />
-            </ActionIcon>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => void navigate('/bench')}>A new case</Menu.Item>
-            <Menu.Item disabled={autosave.state === 'unsaved'} onClick={() => void duplicate().catch(() => undefined)}>
-              Duplicate
-            </Menu.Item>
-            <Menu.Item disabled={autosave.state === 'unsaved'} onClick={() => void remove().catch(() => undefined)}>
-              Delete
-            </Menu.Item>
-          </Menu.Dropdown>
-        </Menu>
-      </PageHead>
+      <BenchHead
+        title={title}
+        kind={draft.kind}
+        state={autosave.state}
+        rulesId={document.rules}
+        rulesSets={rulesSets}
+        tags={document.tags}
+        canUndo={bench.canUndo}
+        canRedo={bench.canRedo}
+        solved={solved !== undefined}
+        making={writeExercise.isPending}
+        act={useLatest(act)}
+      />
       {failure && (
         <p role="alert" className={styles.failed}>
           {failure} What you see here is not stored yet.
@@ -266,9 +225,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
         </div>
         <div className={styles.side}>
           <Answer draft={draft} outcome={outcome} onAsk={ask} />
-          {takesChanges(draft.kind) && (
-            <AddChange saving={draft.kind === 'save'} onAdd={(change) => setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes')} />
-          )}
+          {takesChanges(draft.kind) && <AddChange saving={draft.kind === 'save'} onAdd={addChange} />}
         </div>
       </section>
 
@@ -287,16 +244,9 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       )}
 
       {draft.kind !== 'convert' && (
-        <Tabs value={tab} onChange={(value) => value && set({ show: value })} classNames={{ list: styles.tabs, tab: styles.tab }} keepMounted={false}>
+        <>
           <div className={styles.tabLine}>
-            <Tabs.List>
-              <Tabs.Tab value="table">Table</Tabs.Tab>
-              <Tabs.Tab value="working">Working</Tabs.Tab>
-              <Tabs.Tab value="timeline">Timeline</Tabs.Tab>
-              <Tabs.Tab value="picture">Picture</Tabs.Tab>
-              <Tabs.Tab value="target">Target</Tabs.Tab>
-              <Tabs.Tab value="together">Together</Tabs.Tab>
-            </Tabs.List>
+            <BenchTabs tab={tab} onTab={showTab} />
             {solved && tab === 'table' && (
               <TableTools
                 table={solved.table}
@@ -310,78 +260,92 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
               />
             )}
           </div>
-          {!solved && <NothingYet />}
-          {solved && (
-            <>
-              <Tabs.Panel value="table">
-                <div className={styles.table}>
-                  <TablePanel
-                    table={solved.table}
-                    view={view}
-                    selected={search.has('from') || search.has('to') ? { from: stretchFrom, to: stretchTo } : { from: 1, to: 0 }}
-                    onSelect={(from, to) => set({ from: String(from), to: String(to) })}
-                    jumpTo={jumpTo}
-                  />
-                  <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
-                </div>
-              </Tabs.Panel>
-              <Tabs.Panel value="working">
-                {draft.changes.length > 0 && <p className="soft">These ways work the statement as it stands before the changes on the way; the table has them all.</p>}
-                {solved.flat ? (
-                  <p className="soft">
-                    The charge of a flat plan is worked in one line: {sentences.flat.title.toLowerCase()} times the amount, spread with it over the payments. The rate really
-                    charged is found from the table’s own payments.
-                  </p>
-                ) : (
-                  solution && <WorkingPanel solution={solution} chosen={search.get('way') ?? 'formula'} onChoose={(way) => set({ way })} />
+          <div role="tabpanel" id={`bench-panel-${tab}`} aria-labelledby={`bench-tab-${tab}`}>
+            {!solved && <NothingYet />}
+            {solved && (
+              <>
+                {tab === 'table' && (
+                  <>
+                    <div className={styles.table}>
+                      <TablePanel
+                        table={solved.table}
+                        view={view}
+                        selected={search.has('from') || search.has('to') ? { from: stretchFrom, to: stretchTo } : { from: 1, to: 0 }}
+                        onSelect={(from, to) => set({ from: String(from), to: String(to) })}
+                        jumpTo={jumpTo}
+                      />
+                      <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
+                    </div>
+                  </>
                 )}
-              </Tabs.Panel>
-              <Tabs.Panel value="timeline">
-                <Timeline kind={draft.kind} solved={solved} style={style} />
-              </Tabs.Panel>
-              <Tabs.Panel value="picture">
-                <Suspense fallback={<Loading what="the picture" />}>
-                  <PicturePanel
-                    plans={[
-                      { name: 'As stated', table: solved.table },
-                      ...outcomes.flatMap((each, at) =>
-                        each.ok
-                          ? [
-                              {
-                                name: describeVariation(draft, variations[at]!, style).title,
-                                table: each.table,
-                                ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
-                              },
-                            ]
-                          : [],
-                      ),
-                    ]}
-                  />
-                </Suspense>
-              </Tabs.Panel>
-              <Tabs.Panel value="target">
-                <TargetPanel
-                  draft={draft}
-                  solved={solved}
-                  onFound={(variation) => bench.editDocument((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')}
-                />
-              </Tabs.Panel>
-              <Tabs.Panel value="together">
-                <TogetherPanel
-                  title={title}
-                  caseId={caseId}
-                  solved={solved}
-                  styleId={draft.numberStyle}
-                  rounding={rules.rounding}
-                  parts={together}
-                  onChange={(parts, what) => bench.editDocument((before) => ({ ...before, together: [...parts] }), what)}
-                />
-              </Tabs.Panel>
-            </>
-          )}
-        </Tabs>
+                {tab === 'working' && (
+                  <>
+                    {draft.changes.length > 0 && <p className="soft">These ways work the statement as it stands before the changes on the way; the table has them all.</p>}
+                    {solved.flat ? (
+                      <p className="soft">
+                        The charge of a flat plan is worked in one line: {sentences.flat.title.toLowerCase()} times the amount, spread with it over the payments. The rate really
+                        charged is found from the table’s own payments.
+                      </p>
+                    ) : (
+                      solution && <WorkingPanel solution={solution} chosen={search.get('way') ?? 'formula'} onChoose={(way) => set({ way })} />
+                    )}
+                  </>
+                )}
+                {tab === 'timeline' && (
+                  <>
+                    <Timeline kind={draft.kind} solved={solved} style={style} />
+                  </>
+                )}
+                {tab === 'picture' && (
+                  <>
+                    <Suspense fallback={<Loading what="the picture" />}>
+                      <PicturePanel
+                        plans={[
+                          { name: 'As stated', table: solved.table },
+                          ...outcomes.flatMap((each, at) =>
+                            each.ok
+                              ? [
+                                  {
+                                    name: describeVariation(draft.numberStyle, variations[at]!, style).title,
+                                    table: each.table,
+                                    ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
+                                  },
+                                ]
+                              : [],
+                          ),
+                        ]}
+                      />
+                    </Suspense>
+                  </>
+                )}
+                {tab === 'target' && (
+                  <>
+                    <TargetPanel
+                      draft={draft}
+                      solved={solved}
+                      onFound={(variation) => bench.editDocument((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')}
+                    />
+                  </>
+                )}
+                {tab === 'together' && (
+                  <>
+                    <TogetherPanel
+                      title={title}
+                      caseId={caseId}
+                      solved={solved}
+                      styleId={draft.numberStyle}
+                      rounding={rules.rounding}
+                      parts={together}
+                      onChange={(parts, what) => bench.editDocument((before) => ({ ...before, together: [...parts] }), what)}
+                    />
+                  </>
+                )}
+              </>
+            )}
+          </div>
+        </>
       )}
-      {solved && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
+      {solved && printing && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
       <Conflict mine={bench.present} theirs={autosave.conflict} rules={rules} onSettle={autosave.settle} />
     </NumberStyleProvider>
   );

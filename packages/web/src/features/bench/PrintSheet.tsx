@@ -10,6 +10,7 @@ import {
   type Variation,
   type VariedOutcome,
 } from '@hardy-sextant/core';
+import { useLayoutEffect } from 'react';
 import { createPortal } from 'react-dom';
 import { solvedText } from '../../ui/statement/editing.ts';
 import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
@@ -25,6 +26,13 @@ interface PrintSheetProps {
 }
 
 export function PrintSheet({ title, draft, solved, variations, outcomes }: PrintSheetProps) {
+  useLayoutEffect(() => {
+    // While the sheet stands, nothing else is printed.
+    document.documentElement.dataset.paper = 'case';
+    return () => {
+      delete document.documentElement.dataset.paper;
+    };
+  }, []);
   const style = numberStyleById(draft.numberStyle);
   const [head, ...rows] = tableText(solved.table, { number: (value) => writeMoney(value, style) });
   return createPortal(
@@ -52,7 +60,7 @@ export function PrintSheet({ title, draft, solved, variations, outcomes }: Print
             </tr>
             {outcomes.map((outcome, at) => (
               <tr key={variations[at]!.id}>
-                <td className="words">{describeVariation(draft, variations[at]!, style).title}</td>
+                <td className="words">{describeVariation(draft.numberStyle, variations[at]!, style).title}</td>
                 {outcome.ok ? (
                   <>
                     <td>{writeMoney(outcome.figures.payment, style)}</td>

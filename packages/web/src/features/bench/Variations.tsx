@@ -1,13 +1,6 @@
 /** "As stated, but…": columns that repeat the case and name only what differs, with differences to the first. */
-import { Menu, UnstyledButton } from '@mantine/core';
 import {
-  describeVariation,
-  frequencies,
-  newChange,
   numberStyleById,
-  readDraft,
-  slotsOf,
-  takesChanges,
   writeBrief,
   writeMoney,
   writePercent,
@@ -18,12 +11,9 @@ import {
   type Variation,
   type VariedOutcome,
 } from '@hardy-sextant/core';
-import { IconDots } from '@tabler/icons-react';
-import { AddChange, ChangeSentence, newId } from '../../ui/statement/Changes.tsx';
-import { Choice } from '../../ui/statement/Choice.tsx';
-import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
-import { Slot } from '../../ui/statement/Slot.tsx';
+import { useCallback, useEffect, useRef } from 'react';
 import { slotName } from '../../ui/statement/sentences.ts';
+import { AddVariation, startVariation, VariationHead, withDifference, type VariationAction } from './VariationHead.tsx';
 import styles from './Variations.module.css';
 
 interface VariationsProps {
@@ -54,17 +44,17 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
   const style = numberStyleById(draft.numberStyle);
   const asked = draft.unknown === 'payment' || draft.unknown === 'payments' ? undefined : draft.unknown;
   const refinanced = outcomes.some((outcome) => outcome.ok && outcome.refinanced);
-  const replace = (at: number, next: Variation, what: string) =>
-    onChange(
-      variations.map((each, place) => (place === at ? next : each)),
-      `variation.${next.id}.${what}`,
-    );
-  const move = (at: number, by: number) => {
-    const next = [...variations];
-    const [moved] = next.splice(at, 1);
-    next.splice(at + by, 0, moved!);
-    onChange(next, 'variations');
-  };
+  const latest = useRef({ draft, variations, onChange, onAdopt });
+  useEffect(() => {
+    latest.current = { draft, variations, onChange, onAdopt };
+  });
+  const act = useCallback((action: VariationAction) => {
+    const now = latest.current;
+    if (action.type === 'adopt') {
+      const adopted = now.variations.find(({ id }) => id === action.id);
+      if (adopted) now.onAdopt(adopted);
+    } else now.onChange(afterAction(now.variations, now.draft, action), action.type === 'change' ? `variation.${action.variation.id}.${action.what}` : 'variations');
+  }, []);
   return (
     <div className={styles.scroller}>
       <table className={`${styles.grid} figures`} aria-label="As stated, but…">
@@ -77,24 +67,19 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
             {variations.map((variation, at) => (
               <th scope="col" key={variation.id}>
                 <VariationHead
-                  draft={draft}
+                  kind={draft.kind}
+                  numberStyle={draft.numberStyle}
+                  quote={draft.quote}
+                  paymentsPerYear={draft.paymentsPerYear}
                   variation={variation}
                   place={at}
                   places={variations.length}
-                  onChange={(next, what) => replace(at, next, what)}
-                  onMove={(by) => move(at, by)}
-                  onRemove={() =>
-                    onChange(
-                      variations.filter(({ id }) => id !== variation.id),
-                      'variations',
-                    )
-                  }
-                  onAdopt={() => onAdopt(variation)}
+                  act={act}
                 />
               </th>
             ))}
             <th scope="col" className={styles.more}>
-              <AddVariation draft={draft} onAdd={(variation) => onChange([...variations, variation], 'variations')} />
+              <AddVariation kind={draft.kind} act={act} />
             </th>
           </tr>
         </thead>
@@ -165,190 +150,22 @@ function capital(text: string): string {
   return `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
 }
 
-/** A new variation that names one thing, with the statement's own value to begin from. */
-function startVariation(draft: StatementDraft, what: string): Variation {
-  const empty: Variation = { id: newId(), slots: {}, changes: [] };
-  return withDifference(draft, empty, what);
-}
-
-function withDifference(draft: StatementDraft, variation: Variation, what: string): Variation {
-  if (what === 'timing') return { ...variation, timing: draft.timing === 'end' ? 'begin' : 'end' };
-  if (what === 'frequency') return { ...variation, paymentsPerYear: draft.paymentsPerYear === 12 ? 52 : 12 };
-  if (what === 'quote') return { ...variation, quote: { ...draft.quote, kind: draft.quote.kind === 'effective' ? 'nominal' : 'effective' } };
-  if (what === 'refinancing') return { ...variation, refinancing: { after: '12', rate: '', payments: '', costs: '0', costsPaid: 'cash' } };
-  if (what === 'extra')
-    return {
-      ...variation,
-      changes: [...variation.changes, { ...newChange('extra', newId()), texts: { amount: '', from: '1', to: String(readDraft(draft).numbers.payments ?? 12), every: '' } }],
-    };
-  return { ...variation, slots: { ...variation.slots, [what]: draft.slots[what as SlotName] } };
-}
-
-function differences(draft: StatementDraft): readonly (readonly [string, string])[] {
-  return [
-    ...slotsOf[draft.kind].map((slot) => [slot, slotName(draft.kind, slot)] as const),
-    ['frequency', 'how often is paid'],
-    ['timing', 'end or beginning'],
-    ...(takesChanges(draft.kind)
-      ? ([
-          ['quote', 'how the rate is quoted'],
-          ['extra', 'extra payments'],
-        ] as const)
-      : []),
-    ...(draft.kind === 'borrow' ? ([['refinancing', 'refinanced on the way']] as const) : []),
-  ];
-}
-
-function AddVariation({ draft, onAdd }: { readonly draft: StatementDraft; readonly onAdd: (variation: Variation) => void }) {
-  return (
-    <Menu position="bottom-end" shadow="sm">
-      <Menu.Target>
-        <UnstyledButton className={styles.add} data-add-variation>
-          + one more
-        </UnstyledButton>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>What differs?</Menu.Label>
-        {differences(draft).map(([what, name]) => (
-          <Menu.Item key={what} onClick={() => onAdd(startVariation(draft, what))}>
-            {name}
-          </Menu.Item>
-        ))}
-      </Menu.Dropdown>
-    </Menu>
-  );
-}
-
-interface VariationHeadProps {
-  readonly draft: StatementDraft;
-  readonly variation: Variation;
-  readonly place: number;
-  readonly places: number;
-  readonly onChange: (variation: Variation, what: string) => void;
-  readonly onMove: (by: number) => void;
-  readonly onRemove: () => void;
-  readonly onAdopt: () => void;
-}
-
-function VariationHead({ draft, variation, place, places, onChange, onMove, onRemove, onAdopt }: VariationHeadProps) {
-  const style = numberStyleById(draft.numberStyle);
-  const { title, only } = describeVariation(draft, variation, style);
-  const named = Object.keys(variation.slots) as SlotName[];
-  const quotes = quoteChoices(variation.paymentsPerYear ?? draft.paymentsPerYear, variation.quote ?? draft.quote);
-  const setRefinancing = (part: string, text: string) => onChange({ ...variation, refinancing: { ...variation.refinancing!, [part]: text } }, part);
-  return (
-    <div className={styles.head}>
-      <div className={styles.titleLine}>
-        <span className={styles.title}>{title}</span>
-        <Menu position="bottom-end" shadow="sm">
-          <Menu.Target>
-            <UnstyledButton aria-label={`what to do with: ${title}`} className={styles.dots}>
-              <IconDots size={15} />
-            </UnstyledButton>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={onAdopt}>Make it the statement</Menu.Item>
-            <Menu.Item disabled={place === 0} onClick={() => onMove(-1)}>
-              Move left
-            </Menu.Item>
-            <Menu.Item disabled={place === places - 1} onClick={() => onMove(1)}>
-              Move right
-            </Menu.Item>
-            <Menu.Item onClick={onRemove}>Remove</Menu.Item>
-            <Menu.Label>Also differs in</Menu.Label>
-            {differences(draft)
-              .filter(([what]) => !named.includes(what as SlotName))
-              .map(([what, name]) => (
-                <Menu.Item key={what} onClick={() => onChange(withDifference(draft, variation, what), what)}>
-                  {name}
-                </Menu.Item>
-              ))}
-          </Menu.Dropdown>
-        </Menu>
-      </div>
-      <div className={styles.fields}>
-        {named.map((slot) => (
-          <Slot
-            key={slot}
-            slot={`${variation.id}.${slot}`}
-            kind={slot === 'rate' ? 'percent' : slot === 'payments' ? 'count' : 'money'}
-            name={`${slotName(draft.kind, slot)} in “${title}”`}
-            text={variation.slots[slot] ?? ''}
-            style={style}
-            onText={(text) => onChange({ ...variation, slots: { ...variation.slots, [slot]: text } }, slot)}
-          />
-        ))}
-        {variation.paymentsPerYear !== undefined && (
-          <Choice
-            label="how often is paid in this variation"
-            value={String(variation.paymentsPerYear)}
-            options={frequencies.map(({ perYear, adverb }) => [String(perYear), adverb])}
-            onChange={(value) => onChange({ ...variation, paymentsPerYear: Number(value) }, 'frequency')}
-          />
-        )}
-        {variation.timing !== undefined && (
-          <Choice
-            label="when is paid in this variation"
-            value={variation.timing}
-            options={[
-              ['end', 'end'],
-              ['begin', 'beginning'],
-            ]}
-            onChange={(value) => onChange({ ...variation, timing: value === 'begin' ? 'begin' : 'end' }, 'timing')}
-          />
-        )}
-        {variation.quote !== undefined && (
-          <Choice
-            label="how the rate is quoted in this variation"
-            value={quoteId(variation.quote)}
-            options={quotes.map(({ id, words }) => [id, words])}
-            onChange={(value) => onChange({ ...variation, quote: quotes.find(({ id }) => id === value)?.quote ?? variation.quote! }, 'quote')}
-          />
-        )}
-        {variation.changes.map((change) => (
-          <ChangeSentence
-            key={change.id}
-            change={change}
-            draft={draft}
-            problems={{}}
-            onChange={(next) => onChange({ ...variation, changes: variation.changes.map((each) => (each.id === next.id ? next : each)) }, `change.${change.id}`)}
-          />
-        ))}
-        {variation.refinancing && (
-          <span className={styles.sentence}>
-            after payment{' '}
-            <Slot slot="after" kind="count" name="refinanced after payment" text={variation.refinancing.after} style={style} onText={(text) => setRefinancing('after', text)} /> at{' '}
-            <Slot slot="rate" kind="percent" name="refinanced at a rate of" text={variation.refinancing.rate} style={style} onText={(text) => setRefinancing('rate', text)} /> in{' '}
-            <Slot
-              slot="payments"
-              kind="count"
-              name="refinanced in so many payments"
-              text={variation.refinancing.payments}
-              style={style}
-              onText={(text) => setRefinancing('payments', text)}
-            />{' '}
-            payments, costs of{' '}
-            <Slot slot="costs" kind="money" name="costs of refinancing" text={variation.refinancing.costs} style={style} onText={(text) => setRefinancing('costs', text)} />
-            <Choice
-              label="how the costs are paid"
-              value={variation.refinancing.costsPaid}
-              options={[
-                ['cash', 'in cash'],
-                ['added', 'added to it'],
-              ]}
-              onChange={(value) => setRefinancing('costsPaid', value)}
-            />
-          </span>
-        )}
-        {variation.changes.length > 0 && (
-          <AddChange
-            saving={draft.kind === 'save'}
-            label="+ another change"
-            onAdd={(kind) => onChange({ ...variation, changes: [...variation.changes, newChange(kind, newId())] }, 'changes')}
-          />
-        )}
-        <span className={styles.only}>{only}</span>
-      </div>
-    </div>
-  );
+function afterAction(variations: readonly Variation[], draft: StatementDraft, action: Exclude<VariationAction, { type: 'adopt' }>): readonly Variation[] {
+  switch (action.type) {
+    case 'add':
+      return [...variations, startVariation(draft, action.what)];
+    case 'differ':
+      return variations.map((each) => (each.id === action.id ? withDifference(draft, each, action.what) : each));
+    case 'change':
+      return variations.map((each) => (each.id === action.variation.id ? action.variation : each));
+    case 'move': {
+      const at = variations.findIndex(({ id }) => id === action.id);
+      const next = [...variations];
+      const [moved] = next.splice(at, 1);
+      next.splice(at + action.by, 0, moved!);
+      return next;
+    }
+    case 'remove':
+      return variations.filter(({ id }) => id !== action.id);
+  }
 }

@@ -39,9 +39,9 @@ export function clipboardText(table: Table, style: NumberStyle, from = 1, to = t
 const formats: Readonly<Record<LiveCell['format'], string>> = { money: '#,##0.00', percent: '0.00##%', rate: '0.0000####%', count: '0', text: '@' };
 
 export async function saveWorkbook(title: string, table: Table): Promise<void> {
-  const { default: excel } = await import('exceljs');
+  const { default: workbooks } = await import('exceljs');
   const sheet = tableSheet(title || 'Case', table);
-  const workbook = new excel.Workbook();
+  const workbook = new workbooks.Workbook();
   const page = workbook.addWorksheet('Table', { views: [{ state: 'frozen', ySplit: sheet.head }] });
   for (const { at, value, formula, result, format, input, strong } of sheet.cells) {
     const cell = page.getCell(at);

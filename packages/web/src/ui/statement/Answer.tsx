@@ -1,6 +1,8 @@
 /** The answer beside a statement, and the choice of another unknown. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { frequencyOf, numberStyleById, writeBrief, writeMoney, writePercent, type CaseOutcome, type SlotName, type StatementDraft } from '@hardy-sextant/core';
+import { frequencyOf, numberStyleById, writeBrief, writeMoney, writePercent, type CaseOutcome, type SlotName, type StatementDraft, type StatementKind } from '@hardy-sextant/core';
+import { memo } from 'react';
+import { useLatest } from '../useLatest.ts';
 import { slotsInOrder } from './Statement.tsx';
 import { solvedText } from './editing.ts';
 import { sentences, slotName } from './sentences.ts';
@@ -21,23 +23,30 @@ export function Answer({ draft, outcome, onAsk }: AnswerProps) {
         {solvedText(draft, outcome) ?? '–'}
       </output>
       <div className={styles.more}>{more(draft, outcome)}</div>
-      <Menu position="bottom-end" shadow="sm">
-        <Menu.Target>
-          <UnstyledButton className={styles.ask}>solve for something else ▾</UnstyledButton>
-        </Menu.Target>
-        <Menu.Dropdown>
-          {slotsInOrder(draft)
-            .filter((slot) => slot !== draft.unknown)
-            .map((slot) => (
-              <Menu.Item key={slot} onClick={() => onAsk(slot)}>
-                {slotName(draft.kind, slot)}
-              </Menu.Item>
-            ))}
-        </Menu.Dropdown>
-      </Menu>
+      <AskMenu kind={draft.kind} unknown={draft.unknown} onAsk={useLatest(onAsk)} />
     </div>
   );
 }
+
+/** Drawn again only when another slot is asked for. */
+const AskMenu = memo(function AskMenu({ kind, unknown, onAsk }: { readonly kind: StatementKind; readonly unknown: SlotName; readonly onAsk: (slot: SlotName) => void }) {
+  return (
+    <Menu position="bottom-end" shadow="sm">
+      <Menu.Target>
+        <UnstyledButton className={styles.ask}>solve for something else ▾</UnstyledButton>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {slotsInOrder(kind)
+          .filter((slot) => slot !== unknown)
+          .map((slot) => (
+            <Menu.Item key={slot} onClick={() => onAsk(slot)}>
+              {slotName(kind, slot)}
+            </Menu.Item>
+          ))}
+      </Menu.Dropdown>
+    </Menu>
+  );
+});
 
 function more(draft: StatementDraft, outcome: CaseOutcome): string {
   const style = numberStyleById(draft.numberStyle);

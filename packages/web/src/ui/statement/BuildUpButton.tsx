@@ -1,12 +1,17 @@
 /** Opens the build-up of an amount: price, down payment, trade-in, fees. */
 import { Button, Popover, TextInput, UnstyledButton } from '@mantine/core';
 import { numberStyleById, priceFor, rateWithCharges, readBuildUp, writeMoney, writePercent, type BuildUp, type CaseOutcome, type StatementDraft } from '@hardy-sextant/core';
-import { useState } from 'react';
+import { memo } from 'react';
 import styles from './BuildUpButton.module.css';
 
 interface BuildUpButtonProps {
-  readonly draft: StatementDraft;
-  readonly outcome: CaseOutcome;
+  readonly built: boolean;
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
+  /** Begins a build-up from the amount as it stands. */
+  readonly onStart: () => void;
+  /** What is built up, while it is open: closed, the button is drawn only once. */
+  readonly current: { readonly draft: StatementDraft; readonly outcome: CaseOutcome } | undefined;
   readonly onChange: (draft: StatementDraft, what: string) => void;
 }
 
@@ -18,71 +23,86 @@ const fields: readonly { readonly part: keyof BuildUp; readonly label: string; r
   { part: 'feesTaken', label: 'Fees kept back from it' },
 ];
 
-const empty: BuildUp = { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '' };
+export const emptyBuildUp: BuildUp = { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '' };
 
-export function BuildUpButton({ draft, outcome, onChange }: BuildUpButtonProps) {
-  const [open, setOpen] = useState(false);
+export const BuildUpButton = memo(function BuildUpButton({ built, open, onOpen, onStart, current, onChange }: BuildUpButtonProps) {
+  return (
+    <Popover opened={open} onChange={onOpen} position="bottom-start" shadow="md" trapFocus width={330}>
+      <Popover.Target>
+        <UnstyledButton
+          className={styles.opener}
+          aria-expanded={open}
+          onClick={() => {
+            if (!open) onStart();
+            onOpen(!open);
+          }}
+        >
+          {built ? 'built up' : 'build up'}
+        </UnstyledButton>
+      </Popover.Target>
+      <Popover.Dropdown>{current && <Parts draft={current.draft} outcome={current.outcome} onChange={onChange} onDone={() => onOpen(false)} />}</Popover.Dropdown>
+    </Popover>
+  );
+});
+
+interface PartsProps {
+  readonly draft: StatementDraft;
+  readonly outcome: CaseOutcome;
+  readonly onChange: (draft: StatementDraft, what: string) => void;
+  readonly onDone: () => void;
+}
+
+function Parts({ draft, outcome, onChange, onDone }: PartsProps) {
   const style = numberStyleById(draft.numberStyle);
   const { buildUp } = draft;
   const asked = draft.unknown === 'amount';
   const read = buildUp && !asked ? readBuildUp(buildUp, style) : undefined;
-  const change = (part: keyof BuildUp, text: string) => onChange({ ...draft, buildUp: { ...empty, ...buildUp, [part]: text } }, `buildUp.${part}`);
-  const start = () => {
-    if (!buildUp) onChange({ ...draft, buildUp: { ...empty, price: asked ? '' : draft.slots.amount } }, 'buildUp');
-    setOpen(true);
-  };
+  const change = (part: keyof BuildUp, text: string) => onChange({ ...draft, buildUp: { ...emptyBuildUp, ...buildUp, [part]: text } }, `buildUp.${part}`);
   return (
-    <Popover opened={open} onChange={setOpen} position="bottom-start" shadow="md" trapFocus width={330}>
-      <Popover.Target>
-        <UnstyledButton className={styles.opener} onClick={() => (open ? setOpen(false) : start())} aria-expanded={open}>
-          {buildUp ? 'built up' : 'build up'}
-        </UnstyledButton>
-      </Popover.Target>
-      <Popover.Dropdown>
-        <div className={styles.parts}>
-          {fields.map(({ part, label, hint }) => (
-            <TextInput
-              key={part}
-              label={label}
-              {...(hint ? { placeholder: hint } : {})}
-              size="xs"
-              maxLength={200}
-              disabled={asked && part === 'price'}
-              value={asked && part === 'price' ? priceWritten(draft, outcome) : (buildUp?.[part] ?? '')}
-              error={read && !read.ok && read.problem.code !== 'blank' && read.problem.field === `buildUp.${part}` ? read.problem.message : undefined}
-              onChange={(event) => change(part, event.currentTarget.value)}
-            />
-          ))}
-        </div>
-        <dl className={`figures ${styles.sums}`}>
-          {read?.ok && (
-            <>
-              <dt>Amount financed</dt>
-              <dd>{writeMoney(read.value.amount, style)}</dd>
-              {read.value.feesTaken > 0 && (
-                <>
-                  <dt>Paid out to the borrower</dt>
-                  <dd>{writeMoney(read.value.proceeds, style)}</dd>
-                </>
-              )}
-              {read.value.feesTaken > 0 && <RateWithFees draft={draft} outcome={outcome} fees={read.value.feesTaken} />}
-            </>
-          )}
-        </dl>
-        <div className={styles.foot}>
-          <Button
-            onClick={() => {
-              const { buildUp: _, ...rest } = draft;
-              onChange(read?.ok ? { ...rest, slots: { ...draft.slots, amount: writeMoney(read.value.amount, style) } } : rest, 'buildUp');
-              setOpen(false);
-            }}
-          >
-            Keep only the amount
-          </Button>
-          <Button onClick={() => setOpen(false)}>Done</Button>
-        </div>
-      </Popover.Dropdown>
-    </Popover>
+    <>
+      <div className={styles.parts}>
+        {fields.map(({ part, label, hint }) => (
+          <TextInput
+            key={part}
+            label={label}
+            {...(hint ? { placeholder: hint } : {})}
+            size="xs"
+            maxLength={200}
+            disabled={asked && part === 'price'}
+            value={asked && part === 'price' ? priceWritten(draft, outcome) : (buildUp?.[part] ?? '')}
+            error={read && !read.ok && read.problem.code !== 'blank' && read.problem.field === `buildUp.${part}` ? read.problem.message : undefined}
+            onChange={(event) => change(part, event.currentTarget.value)}
+          />
+        ))}
+      </div>
+      <dl className={`figures ${styles.sums}`}>
+        {read?.ok && (
+          <>
+            <dt>Amount financed</dt>
+            <dd>{writeMoney(read.value.amount, style)}</dd>
+            {read.value.feesTaken > 0 && (
+              <>
+                <dt>Paid out to the borrower</dt>
+                <dd>{writeMoney(read.value.proceeds, style)}</dd>
+                <RateWithFees draft={draft} outcome={outcome} fees={read.value.feesTaken} />
+              </>
+            )}
+          </>
+        )}
+      </dl>
+      <div className={styles.foot}>
+        <Button
+          onClick={() => {
+            const { buildUp: _, ...rest } = draft;
+            onChange(read?.ok ? { ...rest, slots: { ...draft.slots, amount: writeMoney(read.value.amount, style) } } : rest, 'buildUp');
+            onDone();
+          }}
+        >
+          Keep only the amount
+        </Button>
+        <Button onClick={onDone}>Done</Button>
+      </div>
+    </>
   );
 }
 

@@ -2,6 +2,7 @@
 import { Menu, UnstyledButton } from '@mantine/core';
 import { numberStyleById, type CaseOutcome, type ChangeDraft, type ChangeField, type ChangeKind, type StatementDraft } from '@hardy-sextant/core';
 import { IconX } from '@tabler/icons-react';
+import { memo } from 'react';
 import { Choice } from './Choice.tsx';
 import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
@@ -89,7 +90,7 @@ export function Changes({ draft, outcome, onChange }: ChangesProps) {
           <li key={change.id}>
             <ChangeSentence
               change={change}
-              draft={draft}
+              numberStyle={draft.numberStyle}
               problems={problems[change.id] ?? {}}
               onChange={(next) =>
                 onChange(
@@ -122,7 +123,16 @@ export function newId(): string {
   return crypto.randomUUID().slice(0, 12);
 }
 
-export function AddChange({ saving, onAdd, label = '+ a change on the way' }: { readonly saving: boolean; readonly onAdd: (kind: ChangeKind) => void; readonly label?: string }) {
+/** Drawn again only when its words change; give it a handler that stays the same. */
+export const AddChange = memo(function AddChange({
+  saving,
+  onAdd,
+  label = '+ a change on the way',
+}: {
+  readonly saving: boolean;
+  readonly onAdd: (kind: ChangeKind) => void;
+  readonly label?: string;
+}) {
   return (
     <Menu position="bottom-start" shadow="sm">
       <Menu.Target>
@@ -141,17 +151,18 @@ export function AddChange({ saving, onAdd, label = '+ a change on the way' }: { 
       </Menu.Dropdown>
     </Menu>
   );
-}
+});
 
 interface ChangeSentenceProps {
   readonly change: ChangeDraft;
-  readonly draft: StatementDraft;
+  /** Id of the number style the texts are written in. */
+  readonly numberStyle: string;
   readonly problems: Readonly<Partial<Record<ChangeField | 'whole', { readonly message: string }>>>;
   readonly onChange: (change: ChangeDraft) => void;
 }
 
-export function ChangeSentence({ change, draft, problems, onChange }: ChangeSentenceProps) {
-  const style = numberStyleById(draft.numberStyle);
+export function ChangeSentence({ change, numberStyle, problems, onChange }: ChangeSentenceProps) {
+  const style = numberStyleById(numberStyle);
   return (
     <span className={styles.sentence}>
       {sentences[change.kind].pieces.map((piece, at) => {

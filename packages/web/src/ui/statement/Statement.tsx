@@ -10,10 +10,12 @@ import {
   type RateQuote,
   type SlotName,
   type StatementDraft,
+  type StatementKind,
   type TableRounding,
 } from '@hardy-sextant/core';
-import type { ReactNode } from 'react';
-import { BuildUpButton } from './BuildUpButton.tsx';
+import { useState, type ReactNode } from 'react';
+import { useLatest } from '../useLatest.ts';
+import { BuildUpButton, emptyBuildUp } from './BuildUpButton.tsx';
 import { Choice } from './Choice.tsx';
 import { solvedText, withFrequency, withSlot, withUnknown } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
@@ -34,6 +36,11 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
   const style = numberStyleById(draft.numberStyle);
   const { segments } = sentences[draft.kind];
   const problems = outcome.state === 'wrong' ? outcome.problems : {};
+  const [building, setBuilding] = useState(false);
+  const change = useLatest(onChange);
+  const startBuilding = useLatest(() => {
+    if (!draft.buildUp) onChange({ ...draft, buildUp: { ...emptyBuildUp, price: draft.unknown === 'amount' ? '' : draft.slots.amount } }, 'buildUp');
+  });
   const built = draft.buildUp && draft.unknown !== 'amount' ? readBuildUp(draft.buildUp, style) : undefined;
 
   const slot = (which: SlotName): ReactNode => {
@@ -42,7 +49,16 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
       return (
         <>
           <UnknownSlot slot={which} name={name} answer={solvedText(draft, outcome) ?? 'not yet'} />
-          {which === 'amount' && draft.kind !== 'convert' && <BuildUpButton draft={draft} outcome={outcome} onChange={onChange} />}
+          {which === 'amount' && draft.kind !== 'convert' && (
+            <BuildUpButton
+              built={draft.buildUp !== undefined}
+              open={building}
+              onOpen={setBuilding}
+              onStart={startBuilding}
+              current={building ? { draft, outcome } : undefined}
+              onChange={change}
+            />
+          )}
         </>
       );
     return (
@@ -57,7 +73,16 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
           onText={(text) => onChange(withSlot(draft, which, text), which)}
           onAsk={() => onChange(withUnknown(draft, which, outcome, rounding), 'unknown')}
         />
-        {which === 'amount' && draft.kind !== 'convert' && <BuildUpButton draft={draft} outcome={outcome} onChange={onChange} />}
+        {which === 'amount' && draft.kind !== 'convert' && (
+          <BuildUpButton
+            built={draft.buildUp !== undefined}
+            open={building}
+            onOpen={setBuilding}
+            onStart={startBuilding}
+            current={building ? { draft, outcome } : undefined}
+            onChange={change}
+          />
+        )}
       </>
     );
   };
@@ -143,8 +168,8 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
       {splitLines(segments).map((line, at) => (
         <p key={at} className={styles.line}>
           {line.map((segment, place) => (
-            <span key={place} className={styles.piece}>
-              {'words' in segment && <span className={/^[,.]/.test(segment.words) ? styles.tight : undefined}>{segment.words}</span>}
+            <span key={place} className={`${styles.piece} ${isTight(line[place + 1]) ? styles.close : ''}`}>
+              {'words' in segment && segment.words}
               {'slot' in segment && slot(segment.slot)}
               {'choice' in segment && choice(segment.choice)}
               {'period' in segment && <span>{frequencyOf(draft.paymentsPerYear).period}</span>}
@@ -162,9 +187,14 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
 }
 
 /** The slots in the order of the sentence, for choosing another unknown. */
-export function slotsInOrder(draft: StatementDraft): readonly SlotName[] {
-  const order = sentences[draft.kind].segments.flatMap((segment) => ('slot' in segment ? [segment.slot] : []));
-  return order.filter((slot) => slotsOf[draft.kind].includes(slot));
+export function slotsInOrder(kind: StatementKind): readonly SlotName[] {
+  const order = sentences[kind].segments.flatMap((segment) => ('slot' in segment ? [segment.slot] : []));
+  return order.filter((slot) => slotsOf[kind].includes(slot));
+}
+
+/** A comma or a full stop stands close to what is before it. */
+function isTight(segment: Segment | undefined): boolean {
+  return segment !== undefined && 'words' in segment && /^[,.]/.test(segment.words);
 }
 
 function splitLines(segments: readonly Segment[]): Segment[][] {

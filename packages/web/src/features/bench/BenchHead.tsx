@@ -1,0 +1,144 @@
+/** The head of the Bench: the case's name, kind, rules and tags, and what can be done with it. Drawn only when one of these changes. */
+import { ActionIcon, Button, Menu, Tabs, TextInput } from '@mantine/core';
+import type { StatementKind } from '@hardy-sextant/core';
+import type { KeptRules } from '@hardy-sextant/contract';
+import { IconArrowBackUp, IconArrowForwardUp, IconDots } from '@tabler/icons-react';
+import { memo } from 'react';
+import { Link } from 'react-router';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { sentences } from '../../ui/statement/sentences.ts';
+import { TagsField } from './TagsField.tsx';
+import type { KeptState } from './useAutosave.ts';
+import styles from './BenchPage.module.css';
+
+export type HeadAction =
+  | { readonly type: 'kind'; readonly kind: StatementKind }
+  | { readonly type: 'rules'; readonly id: string }
+  | { readonly type: 'tags'; readonly tags: readonly string[] }
+  | { readonly type: 'title'; readonly title: string }
+  | { readonly type: 'undo' }
+  | { readonly type: 'redo' }
+  | { readonly type: 'print' }
+  | { readonly type: 'workbook' }
+  | { readonly type: 'csv' }
+  | { readonly type: 'exercise' }
+  | { readonly type: 'new' }
+  | { readonly type: 'duplicate' }
+  | { readonly type: 'delete' };
+
+interface BenchHeadProps {
+  readonly title: string;
+  readonly kind: StatementKind;
+  readonly state: KeptState;
+  readonly rulesId: string;
+  readonly rulesSets: readonly KeptRules[];
+  readonly tags: readonly string[];
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly solved: boolean;
+  readonly making: boolean;
+  readonly act: (action: HeadAction) => void;
+}
+
+const states: Readonly<Record<KeptState, string>> = { unsaved: 'not kept yet', keeping: 'keeping…', kept: 'kept', 'not-kept': 'not kept' };
+
+export const BenchHead = memo(function BenchHead({ title, kind, state, rulesId, rulesSets, tags, canUndo, canRedo, solved, making, act }: BenchHeadProps) {
+  const where = (
+    <span className={styles.where}>
+      <select className={styles.kind} aria-label="kind of case" value={kind} onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}>
+        {Object.entries(sentences).map(([each, { title: words }]) => (
+          <option key={each} value={each}>
+            {words}
+          </option>
+        ))}
+      </select>
+      · <Link to="/cases">Kept cases</Link> · <span role="status">{states[state]}</span> · rules
+      <select aria-label="house rules" value={rulesId} onChange={(event) => act({ type: 'rules', id: event.currentTarget.value })}>
+        {rulesSets.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      · <TagsField tags={tags} onChange={(next) => act({ type: 'tags', tags: next })} />
+    </span>
+  );
+  const heading = (
+    <>
+      <h1 className="visually-hidden">{title || 'A new case'}</h1>
+      <TextInput
+        variant="unstyled"
+        aria-label="name of the case"
+        placeholder="Name this case"
+        value={title}
+        maxLength={120}
+        onChange={(event) => act({ type: 'title', title: event.currentTarget.value })}
+        classNames={{ input: styles.title }}
+      />
+    </>
+  );
+  return (
+    <PageHead title={title || 'A new case'} where={where} heading={heading}>
+      <ActionIcon variant="default" size={30} aria-label="undo" disabled={!canUndo} onClick={() => act({ type: 'undo' })}>
+        <IconArrowBackUp size={16} />
+      </ActionIcon>
+      <ActionIcon variant="default" size={30} aria-label="redo" disabled={!canRedo} onClick={() => act({ type: 'redo' })}>
+        <IconArrowForwardUp size={16} />
+      </ActionIcon>
+      <Menu position="bottom-end" shadow="sm">
+        <Menu.Target>
+          <Button disabled={!solved}>Send out ▾</Button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'csv' })}>CSV of the table</Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+      <Button variant="filled" onClick={() => act({ type: 'exercise' })} loading={making} disabled={!solved}>
+        Make an exercise of it
+      </Button>
+      <Menu position="bottom-end" shadow="sm">
+        <Menu.Target>
+          <ActionIcon variant="default" size={30} aria-label="more to do with this case">
+            <IconDots size={16} />
+          </ActionIcon>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item onClick={() => act({ type: 'new' })}>A new case</Menu.Item>
+          <Menu.Item disabled={state === 'unsaved'} onClick={() => act({ type: 'duplicate' })}>
+            Duplicate
+          </Menu.Item>
+          <Menu.Item disabled={state === 'unsaved'} onClick={() => act({ type: 'delete' })}>
+            Delete
+          </Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+    </PageHead>
+  );
+});
+
+/** The ways to look at a case, in the order of the number keys. */
+export const benchTabs: readonly (readonly [string, string])[] = [
+  ['table', 'Table'],
+  ['working', 'Working'],
+  ['timeline', 'Timeline'],
+  ['picture', 'Picture'],
+  ['target', 'Target'],
+  ['together', 'Together'],
+];
+
+/** The list of tabs by itself; the panel below it is drawn by the Bench. */
+export const BenchTabs = memo(function BenchTabs({ tab, onTab }: { readonly tab: string; readonly onTab: (tab: string) => void }) {
+  return (
+    <Tabs id="bench" value={tab} onChange={(value) => value && onTab(value)} classNames={{ list: styles.tabs, tab: styles.tab }}>
+      <Tabs.List>
+        {benchTabs.map(([value, words]) => (
+          <Tabs.Tab key={value} value={value} aria-controls={value === tab ? `bench-panel-${value}` : ''}>
+            {words}
+          </Tabs.Tab>
+        ))}
+      </Tabs.List>
+    </Tabs>
+  );
+});
