@@ -246,6 +246,23 @@ test('keeps a case while it is typed; undo, tags, duplicate, delete and its undo
   await expect(page.getByRole('row')).toHaveCount(3);
 });
 
+test('stays as it is when it is looked at before it was ever kept, also after a reload', async ({ page }) => {
+  await page.goto('/bench');
+  await expect(page.getByText('Fill in the slots')).toBeVisible();
+  await page.getByRole('tab', { name: 'Timeline' }).click();
+  await expect(page).toHaveURL(/show=timeline/);
+  await page.reload();
+  await expect(page.getByText('Fill in the slots')).toBeVisible();
+  await slot(page, 'amount received').fill('900');
+  await page.getByRole('tab', { name: 'Working' }).click();
+  await kept(page);
+  await expect(page).toHaveURL(/show=working/);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(slot(page, 'amount received')).toHaveValue('');
+  await page.goBack();
+  await expect(slot(page, 'amount received')).toHaveValue('900.00');
+});
+
 test('shows both versions when two windows change one case, and loses neither', async ({ page, context }) => {
   await state(page, '5,000', '5', '12');
   await page.getByLabel('name of the case').fill('Slipway repair');

@@ -4,19 +4,28 @@ import { expect, test } from '../application.ts';
 
 const folder = join(import.meta.dirname, '../../docs/screenshots');
 
-const views: readonly { readonly name: string; readonly path: string; readonly ready: string }[] = [
+const views: readonly { readonly name: string; readonly path: string; readonly ready: string; readonly dark?: boolean }[] = [
   { name: 'desk', path: '/', ready: 'Kiln shed loan' },
   { name: 'bench', path: '/bench/demo-kiln-shed', ready: 'Does it close?' },
+  { name: 'bench-dark', path: '/bench/demo-solar-roof?years=plan-year', ready: 'Does it close?', dark: true },
+  { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
+  { name: 'timeline', path: '/bench/demo-bakery-oven?show=timeline', ready: 'Numbers count periods' },
+  { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which' },
+  { name: 'together', path: '/bench/demo-ferry?show=together', ready: 'One borrower has' },
+  { name: 'convert', path: '/bench/demo-card-rate', ready: 'The same rate, every way' },
+  { name: 'cases', path: '/cases', ready: 'Oyster rafts' },
+  { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
   { name: 'exercise', path: '/exercises/demo-kiln-shed', ready: 'What students read' },
   { name: 'answers', path: '/exercises/demo-kiln-shed/answers/demo-bm210?student=demo-k-2102', ready: 'Handed in' },
 ];
 
-for (const { name, path, ready } of views)
+for (const { name, path, ready, dark } of views)
   test(name, async ({ page }) => {
+    if (dark) await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(500);
     await page.screenshot({ path: join(folder, `${name}.png`) });
   });

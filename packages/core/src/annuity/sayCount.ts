@@ -3,7 +3,7 @@
 import { fail, ok, type Result } from '../result.ts';
 import { roundCent } from '../money/roundMoney.ts';
 import { solveFor } from './solveFor.ts';
-import type { FiveValues } from './fiveValues.ts';
+import { unknowns, valueProblem, type FiveValues } from './fiveValues.ts';
 
 export type CountStyle = 'exact' | 'rounded-up' | 'whole-and-last';
 
@@ -28,7 +28,10 @@ export const NEAR_WHOLE = 0.005;
  */
 export function sayCount(values: FiveValues, style: CountStyle): Result<SaidCount> {
   const exact = values.n;
-  if (!Number.isFinite(exact) || exact <= 0) return fail('no-payments', 'There must be at least one payment.', { field: 'n' });
+  for (const field of unknowns) {
+    const problem = valueProblem(field, values[field]);
+    if (problem) return { ok: false, problem };
+  }
   const nearest = Math.round(exact);
   const isWhole = nearest >= 1 && Math.abs(exact - nearest) < NEAR_WHOLE;
   if (isWhole) {
@@ -51,5 +54,6 @@ function lastOf(values: FiveValues, full: number, exact: number, isWhole: boolea
   }
   // owed is minus the balance in the pocket's signs; one more period later the balance must be fv.
   const last = timing === 'end' ? owed * (1 + i) - fv : owed - fv / (1 + i);
+  if (!Number.isFinite(last)) return fail('out-of-range', 'The last payment is too large to compute.', { field: 'n' });
   return ok({ exact, isWhole, count: full, lastPayment: roundCent(last) });
 }

@@ -37,7 +37,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
   const style = useNumberStyle();
   const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 4 });
+  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 2 });
   const template = {
     gridTemplateColumns: `52px ${table.plan.firstPaymentDate ? '98px ' : ''}repeat(${columns.length - (table.plan.firstPaymentDate ? 2 : 1)}, minmax(82px, 1fr))`,
   };

@@ -1,5 +1,4 @@
 /** A case on the Bench: stated, solved, varied, looked at. */
-import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import {
@@ -8,24 +7,21 @@ import {
   figuresOf,
   newChange,
   numberStyleById,
-  quantityOf,
   rulesInWords,
   solveCase,
   solveVariation,
   takesChanges,
-  usualFormat,
   workedSolution,
-  type Exercise,
   type SlotName,
+  type SolvedCase,
   type StatementDraft,
   type ChangeKind,
 } from '@hardy-sextant/core';
 import type { KeptCase, KeptRules } from '@hardy-sextant/contract';
-import { lazy, Suspense, useMemo, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { lazy, Suspense, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useLocation, useNavigate, useSearchParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
-import { useDeleteCase, useRestoreCase, useWriteCase, useWriteExercise } from '../../ui/records.ts';
 import { Loading } from '../../ui/States.tsx';
 import { Answer } from '../../ui/statement/Answer.tsx';
 import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
@@ -38,14 +34,17 @@ import { useLatest } from '../../ui/useLatest.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
 import { WorkingPanel } from '../../ui/WorkingPanel.tsx';
 import { BenchHead, BenchTabs, benchTabs, type HeadAction } from './BenchHead.tsx';
-import { inStyleOf, newDocument, useBenchDocument } from './benchDocument.ts';
+import { emptySlots, inStyleOf, newDocument, useBenchDocument } from './benchDocument.ts';
 import { Conflict } from './Conflict.tsx';
-import { saveCsv, saveWorkbook } from './out.ts';
+import { EveryWay } from './EveryWay.tsx';
+import { clipboardText, saveCsv, saveWorkbook } from './out.ts';
+import { NothingYet } from './NothingYet.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
 import { StretchPanel } from './StretchPanel.tsx';
 import { TableTools } from './TableTools.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
 import { TogetherPanel } from './TogetherPanel.tsx';
+import { useCaseActions } from './useCaseActions.tsx';
 import { useAutosave } from './useAutosave.ts';
 import { Variations } from './Variations.tsx';
 import styles from './BenchPage.module.css';
@@ -60,6 +59,7 @@ interface BenchProps {
 
 export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const navigate = useNavigate();
+  const location = useLocation();
   const [search, setSearch] = useSearchParams();
   const rulesFor = (id: string) => rulesSets.find((each) => each.id === id) ?? rulesSets[0]!;
   const [start] = useState(() => {
@@ -79,14 +79,16 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     (stored) => void navigate({ pathname: `/bench/${stored.id}`, search: window.location.search }, { replace: true }),
     (theirs) => bench.replace({ title: theirs.title, document: inStyleOf(theirs.document, rulesFor(theirs.document.rules).rules) }),
   );
-  const writeExercise = useWriteExercise();
-  const writeCase = useWriteCase();
-  const deleteCase = useDeleteCase();
-  const restoreCase = useRestoreCase();
   useBarNote(`${rulesName} · ${rulesInWords(rules)}`);
 
   const outcome = useMemo(() => solveCase(draft, rules.rounding), [draft, rules.rounding]);
-  const solved = outcome.state === 'solved' ? outcome.solved : undefined;
+  const current = outcome.state === 'solved' ? outcome.solved : undefined;
+  // While a slot is being mended what was last solved stays in sight, so that nothing jumps.
+  const last = useRef<SolvedCase>(undefined);
+  useLayoutEffect(() => {
+    last.current = current ?? (draft.kind === 'convert' ? undefined : last.current);
+  });
+  const solved = current ?? (draft.kind === 'convert' || emptySlots(draft) ? undefined : last.current);
   const figures = useMemo(() => solved && figuresOf(solved.table), [solved]);
   const outcomes = useMemo(
     () => (solved ? variations.map((variation) => solveVariation(draft, variation, solved.table, rules.rounding)) : []),
@@ -105,7 +107,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
         }
         return before;
       },
-      { replace: true },
+      { replace: true, state: location.state },
     );
   const view: TableView = { running: search.get('running') === 'yes', years: (search.get('years') as TableView['years'] | null) ?? 'none' };
   const count = solved?.table.count ?? 1;
@@ -118,39 +120,19 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const ask = (slot: SlotName) => setDraft(withUnknown(draft, slot, outcome, rules.rounding), 'unknown');
   const chooseRules = (id: string) => bench.editDocument((before) => ({ ...inStyleOf(before, rulesFor(id).rules), rules: id }), 'rules');
 
-  const makeExercise = async () => {
+  const { makeExercise, duplicate, remove, making, error: actionError } = useCaseActions({ caseId, title, document, flush: autosave.flush });
+  const changeView = useLatest((name: 'running' | 'years', value: string) => set({ [name]: value }));
+  const changeDate = useLatest((firstPaymentDate: string) => setDraft({ ...draft, firstPaymentDate }, 'date'));
+  const copyTable = useLatest(() => {
     if (!solved) return;
-    await autosave.flush();
-    const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 1, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', draft) } });
-    await navigate(`/exercises/${stored.id}`);
-  };
-  const duplicate = async () => {
-    const stored = await writeCase.mutateAsync({ title: `${title.trim() || 'Unnamed case'}, again`, document });
-    notifications.show({ message: `“${stored.title}” is a case of its own now; you are looking at it.` });
-    await navigate(`/bench/${stored.id}`);
-  };
-  const remove = async () => {
-    await autosave.flush();
-    await deleteCase.mutateAsync(caseId);
-    await navigate('/cases');
-    const note = notifications.show({
-      autoClose: 12_000,
-      message: (
-        <>
-          “{title || 'Unnamed case'}” is deleted.{' '}
-          <Button
-            size="compact-xs"
-            onClick={() => {
-              notifications.hide(note);
-              void restoreCase.mutateAsync(caseId).then(() => navigate(`/bench/${caseId}`));
-            }}
-          >
-            Undo
-          </Button>
-        </>
-      ),
-    });
-  };
+    const chosen = (search.has('from') || search.has('to')) && stretchTo > stretchFrom;
+    const text = chosen ? clipboardText(solved.table, style, stretchFrom, stretchTo) : clipboardText(solved.table, style);
+    const said = chosen ? `Payments ${stretchFrom} to ${stretchTo} are copied.` : `All ${count} rows are copied; paste them into a worksheet.`;
+    void navigator.clipboard.writeText(text).then(
+      () => notifications.show({ message: said }),
+      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
+    );
+  });
   const addChange = useLatest((change: ChangeKind) => setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes'));
   const act = (action: HeadAction): void => {
     switch (action.type) {
@@ -173,7 +155,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       case 'csv':
         return void (solved && saveCsv(title, solved.table).catch(failedToSave));
       case 'exercise':
-        return void makeExercise().catch(() => undefined);
+        return void (current && makeExercise().catch(() => undefined));
       case 'new':
         return void navigate('/bench');
       case 'duplicate':
@@ -197,7 +179,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     ...benchTabs.map(([name], at): [string, () => void] => [String(at + 1), () => set({ show: name })]),
   ]);
 
-  const failure = autosave.error ?? writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message;
+  const failure = autosave.error ?? actionError;
   return (
     <NumberStyleProvider value={style}>
       <BenchHead
@@ -209,8 +191,8 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
         tags={document.tags}
         canUndo={bench.canUndo}
         canRedo={bench.canRedo}
-        solved={solved !== undefined}
-        making={writeExercise.isPending}
+        solved={current !== undefined}
+        making={making}
         act={useLatest(act)}
       />
       {failure && (
@@ -229,122 +211,128 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
         </div>
       </section>
 
-      {solved && figures && (
-        <Variations
-          draft={draft}
-          solved={solved}
-          figures={figures}
-          variations={variations}
-          outcomes={outcomes}
-          onChange={(next, what) => bench.editDocument((before) => ({ ...before, variations: [...next] }), what)}
-          onAdopt={(variation) =>
-            bench.editDocument((before) => ({ ...before, draft: applyVariation(draft, variation), variations: before.variations.filter(({ id }) => id !== variation.id) }), 'adopt')
-          }
-        />
-      )}
+      {outcome.state === 'converted' && <EveryWay draft={draft} converted={outcome.converted} />}
+      <div className={solved && !current ? styles.setBack : undefined}>
+        {solved && figures && (
+          <Variations
+            draft={draft}
+            solved={solved}
+            figures={figures}
+            variations={variations}
+            outcomes={outcomes}
+            onChange={(next, what) => bench.editDocument((before) => ({ ...before, variations: [...next] }), what)}
+            onAdopt={(variation) =>
+              bench.editDocument(
+                (before) => ({ ...before, draft: applyVariation(draft, variation), variations: before.variations.filter(({ id }) => id !== variation.id) }),
+                'adopt',
+              )
+            }
+          />
+        )}
 
-      {draft.kind !== 'convert' && (
-        <>
-          <div className={styles.tabLine}>
-            <BenchTabs tab={tab} onTab={showTab} />
-            {solved && tab === 'table' && (
-              <TableTools
-                table={solved.table}
-                view={view}
-                selected={{ from: stretchFrom, to: stretchTo }}
-                style={style}
-                firstPaymentDate={draft.firstPaymentDate}
-                onView={(name, value) => set({ [name]: value })}
-                onDate={(firstPaymentDate) => setDraft({ ...draft, firstPaymentDate }, 'date')}
-                onJump={setJumpTo}
-              />
-            )}
-          </div>
-          <div role="tabpanel" id={`bench-panel-${tab}`} aria-labelledby={`bench-tab-${tab}`}>
-            {!solved && <NothingYet />}
-            {solved && (
-              <>
-                {tab === 'table' && (
-                  <>
-                    <div className={styles.table}>
-                      <TablePanel
-                        table={solved.table}
-                        view={view}
-                        selected={search.has('from') || search.has('to') ? { from: stretchFrom, to: stretchTo } : { from: 1, to: 0 }}
-                        onSelect={(from, to) => set({ from: String(from), to: String(to) })}
-                        jumpTo={jumpTo}
+        {draft.kind !== 'convert' && (
+          <>
+            <div className={styles.tabLine}>
+              <BenchTabs tab={tab} onTab={showTab} />
+              {solved && tab === 'table' && (
+                <TableTools
+                  count={solved.table.count}
+                  running={view.running}
+                  years={view.years}
+                  firstPaymentDate={draft.firstPaymentDate}
+                  onView={changeView}
+                  onDate={changeDate}
+                  onJump={setJumpTo}
+                  onCopy={copyTable}
+                />
+              )}
+            </div>
+            <div role="tabpanel" id={`bench-panel-${tab}`} aria-labelledby={`bench-tab-${tab}`}>
+              {!solved && <NothingYet />}
+              {solved && (
+                <>
+                  {tab === 'table' && (
+                    <>
+                      <div className={styles.table}>
+                        <TablePanel
+                          table={solved.table}
+                          view={view}
+                          selected={search.has('from') || search.has('to') ? { from: stretchFrom, to: stretchTo } : { from: 1, to: 0 }}
+                          onSelect={(from, to) => set({ from: String(from), to: String(to) })}
+                          jumpTo={jumpTo}
+                        />
+                        <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
+                      </div>
+                    </>
+                  )}
+                  {tab === 'working' && (
+                    <>
+                      {draft.changes.length > 0 && <p className="soft">These ways work the statement as it stands before the changes on the way; the table has them all.</p>}
+                      {solved.flat ? (
+                        <p className="soft">
+                          The charge of a flat plan is worked in one line: {sentences.flat.title.toLowerCase()} times the amount, spread with it over the payments. The rate really
+                          charged is found from the table’s own payments.
+                        </p>
+                      ) : (
+                        solution && <WorkingPanel solution={solution} chosen={search.get('way') ?? 'formula'} onChoose={(way) => set({ way })} />
+                      )}
+                    </>
+                  )}
+                  {tab === 'timeline' && (
+                    <>
+                      <Timeline kind={draft.kind} solved={solved} style={style} />
+                    </>
+                  )}
+                  {tab === 'picture' && (
+                    <>
+                      <Suspense fallback={<Loading what="the picture" />}>
+                        <PicturePanel
+                          plans={[
+                            { name: 'As stated', table: solved.table },
+                            ...outcomes.flatMap((each, at) =>
+                              each.ok
+                                ? [
+                                    {
+                                      name: describeVariation(draft.numberStyle, variations[at]!, style).title,
+                                      table: each.table,
+                                      ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
+                                    },
+                                  ]
+                                : [],
+                            ),
+                          ]}
+                        />
+                      </Suspense>
+                    </>
+                  )}
+                  {tab === 'target' && (
+                    <>
+                      <TargetPanel
+                        draft={draft}
+                        solved={solved}
+                        onFound={(variation) => bench.editDocument((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')}
                       />
-                      <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
-                    </div>
-                  </>
-                )}
-                {tab === 'working' && (
-                  <>
-                    {draft.changes.length > 0 && <p className="soft">These ways work the statement as it stands before the changes on the way; the table has them all.</p>}
-                    {solved.flat ? (
-                      <p className="soft">
-                        The charge of a flat plan is worked in one line: {sentences.flat.title.toLowerCase()} times the amount, spread with it over the payments. The rate really
-                        charged is found from the table’s own payments.
-                      </p>
-                    ) : (
-                      solution && <WorkingPanel solution={solution} chosen={search.get('way') ?? 'formula'} onChoose={(way) => set({ way })} />
-                    )}
-                  </>
-                )}
-                {tab === 'timeline' && (
-                  <>
-                    <Timeline kind={draft.kind} solved={solved} style={style} />
-                  </>
-                )}
-                {tab === 'picture' && (
-                  <>
-                    <Suspense fallback={<Loading what="the picture" />}>
-                      <PicturePanel
-                        plans={[
-                          { name: 'As stated', table: solved.table },
-                          ...outcomes.flatMap((each, at) =>
-                            each.ok
-                              ? [
-                                  {
-                                    name: describeVariation(draft.numberStyle, variations[at]!, style).title,
-                                    table: each.table,
-                                    ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
-                                  },
-                                ]
-                              : [],
-                          ),
-                        ]}
+                    </>
+                  )}
+                  {tab === 'together' && (
+                    <>
+                      <TogetherPanel
+                        title={title}
+                        caseId={caseId}
+                        solved={solved}
+                        styleId={draft.numberStyle}
+                        rounding={rules.rounding}
+                        parts={together}
+                        onChange={(parts, what) => bench.editDocument((before) => ({ ...before, together: [...parts] }), what)}
                       />
-                    </Suspense>
-                  </>
-                )}
-                {tab === 'target' && (
-                  <>
-                    <TargetPanel
-                      draft={draft}
-                      solved={solved}
-                      onFound={(variation) => bench.editDocument((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')}
-                    />
-                  </>
-                )}
-                {tab === 'together' && (
-                  <>
-                    <TogetherPanel
-                      title={title}
-                      caseId={caseId}
-                      solved={solved}
-                      styleId={draft.numberStyle}
-                      rounding={rules.rounding}
-                      parts={together}
-                      onChange={(parts, what) => bench.editDocument((before) => ({ ...before, together: [...parts] }), what)}
-                    />
-                  </>
-                )}
-              </>
-            )}
-          </div>
-        </>
-      )}
+                    </>
+                  )}
+                </>
+              )}
+            </div>
+          </>
+        )}
+      </div>
       {solved && printing && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
       <Conflict mine={bench.present} theirs={autosave.conflict} rules={rules} onSettle={autosave.settle} />
     </NumberStyleProvider>
@@ -353,33 +341,4 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
 
 function failedToSave(): void {
   notifications.show({ message: 'The file could not be made. Nothing was changed; try again.' });
-}
-
-function NothingYet() {
-  return (
-    <p className="soft">
-      Fill in the slots of the statement; the one with ? is solved while you type. Type ? into another slot to ask for that one. To begin with something, open one of the{' '}
-      <Link to="/cases">kept cases</Link>.
-    </p>
-  );
-}
-
-const prompts: Readonly<Record<SlotName, string>> = {
-  payment: 'Find each payment.',
-  amount: 'Find the amount.',
-  finalAmount: 'Find what is there at the end.',
-  payments: 'Find the number of payments.',
-  rate: 'Find the rate.',
-  converted: 'Convert the rate.',
-};
-
-/** An exercise that asks what the statement asks; its story is left for the instructor to write. */
-function exerciseFrom(title: string, draft: StatementDraft): Exercise {
-  const quantity = quantityOf(draft.unknown === 'converted' ? 'rate' : draft.unknown);
-  return {
-    title,
-    story: '',
-    plans: [{ id: 'plan', draft }],
-    parts: [{ id: 'a', prompt: prompts[draft.unknown], marks: 2, ask: { quantity, plan: 'plan' }, format: usualFormat(quantity) }],
-  };
 }

@@ -1,5 +1,6 @@
 /** The Bench: which case is opened, under whose rules. A new case has its address from the start. */
 import { defaultHouseRules } from '@hardy-sextant/core';
+import { useState } from 'react';
 import { Navigate, useLocation, useParams } from 'react-router';
 import { useCase, useRules } from '../../ui/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
@@ -17,7 +18,10 @@ export function NewCasePage() {
 export function BenchPage() {
   const { caseId } = useParams();
   const { state } = useLocation();
-  const fresh = (state as { fresh?: boolean } | null)?.fresh === true;
+  // A case stated here stays with this page: once it is kept, its address loses the mark and there is nothing to fetch.
+  const [freshId, setFreshId] = useState<string>();
+  if ((state as { fresh?: boolean } | null)?.fresh === true && freshId !== caseId) setFreshId(caseId);
+  const fresh = freshId === caseId;
   const kept = useCase(fresh ? undefined : caseId);
   const rules = useRules();
   if (rules.isPending || (!fresh && kept.isPending)) return <Loading what="the case" />;

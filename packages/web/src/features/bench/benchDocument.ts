@@ -1,7 +1,7 @@
 /** What is edited on the Bench, with undo and redo. Typing in one place is one step. */
 
 import type { CaseDocument } from '@hardy-sextant/contract';
-import { emptyDraft, restyleDraft, restyleVariation, type HouseRules } from '@hardy-sextant/core';
+import { emptyDraft, restyleDraft, restyleVariation, type HouseRules, type StatementDraft } from '@hardy-sextant/core';
 import { useCallback, useReducer } from 'react';
 
 export interface BenchDocument {
@@ -101,4 +101,9 @@ export function isWorthKeeping({ title, document }: BenchDocument): boolean {
     document.draft.buildUp !== undefined ||
     Object.entries(document.draft.slots).some(([slot, text]) => text.trim() !== '' && !(slot === 'finalAmount' && text === '0'))
   );
+}
+
+/** True while the statement has hardly been begun. */
+export function emptySlots({ slots, buildUp }: StatementDraft): boolean {
+  return !buildUp && slots.amount === '' && slots.rate === '' && slots.payments === '';
 }

@@ -1,0 +1,63 @@
+/** What can be done with a case as a whole: an exercise made of it, a copy, its deletion and the way back. */
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { CaseDocument } from '@hardy-sextant/contract';
+import { useNavigate } from 'react-router';
+import { useDeleteCase, useRestoreCase, useWriteCase, useWriteExercise } from '../../ui/records.ts';
+import { exerciseFrom } from './exerciseFrom.ts';
+
+interface ActedOn {
+  readonly caseId: string;
+  readonly title: string;
+  readonly document: CaseDocument;
+  /** Writes what is not stored yet. */
+  readonly flush: () => Promise<void>;
+}
+
+export function useCaseActions({ caseId, title, document, flush }: ActedOn) {
+  const navigate = useNavigate();
+  const writeExercise = useWriteExercise();
+  const writeCase = useWriteCase();
+  const deleteCase = useDeleteCase();
+  const restoreCase = useRestoreCase();
+  const makeExercise = async () => {
+    await flush();
+    const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 1, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) } });
+    await navigate(`/exercises/${stored.id}`);
+  };
+  const duplicate = async () => {
+    const stored = await writeCase.mutateAsync({ title: `${title.trim() || 'Unnamed case'}, again`, document });
+    notifications.show({ message: `“${stored.title}” is a case of its own now; you are looking at it.` });
+    await navigate(`/bench/${stored.id}`);
+  };
+  const remove = async () => {
+    await flush();
+    await deleteCase.mutateAsync(caseId);
+    await navigate('/cases');
+    const note = notifications.show({
+      autoClose: 12_000,
+      message: (
+        <>
+          “{title || 'Unnamed case'}” is deleted.{' '}
+          <Button
+            size="compact-xs"
+            onClick={() => {
+              notifications.hide(note);
+              void restoreCase.mutateAsync(caseId).then(() => navigate(`/bench/${caseId}`));
+            }}
+          >
+            Undo
+          </Button>
+        </>
+      ),
+    });
+  };
+
+  return {
+    makeExercise,
+    duplicate,
+    remove,
+    making: writeExercise.isPending,
+    error: writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restoreCase.error?.message,
+  };
+}
