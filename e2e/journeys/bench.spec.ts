@@ -292,12 +292,14 @@ test('follows the house rules it says it follows', async ({ page }) => {
   await page.getByLabel('Decimals of money').fill('12');
   await page.getByRole('button', { name: 'Keep these rules' }).click();
   await expect(page.getByText('At most 6 decimals are shown.')).toBeVisible();
-  await page.getByLabel('Decimals of money').fill('2');
+  await page.getByLabel('Decimals of money').fill('0');
+  await page.getByLabel('Currency sign').fill('€');
   await page.getByRole('button', { name: 'Keep these rules' }).click();
   await expect(page.getByText('The rules of BM 210 are kept.')).toBeVisible();
   await page.goto('/bench/demo-kiln-shed');
   await expect(page.getByText('BM 210 · payments up to whole, end of period')).toBeVisible();
-  await expect(answer(page, 'each payment')).toHaveText('942,00');
+  await expect(answer(page, 'each payment')).toHaveText('€ 942');
+  await expect(page.getByRole('row', { name: /^1 48\.000 264 942/ })).toBeVisible();
   await expect(slot(page, 'amount received')).toHaveValue('48.000,00');
   await page.getByLabel('house rules').selectOption({ label: 'Usual' });
   await expect(answer(page, 'each payment')).toHaveText('941.43');

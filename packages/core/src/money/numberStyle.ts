@@ -8,6 +8,8 @@ export interface NumberStyle {
   readonly sample: string;
   readonly group: string;
   readonly decimal: string;
+  /** Places shown for money; two when left out. House rules set it for what is looked at; texts that are read again keep their cents. */
+  readonly moneyDecimals?: number;
 }
 
 export const numberStyles: readonly NumberStyle[] = [
@@ -44,8 +46,8 @@ export function writeNumber(value: number, decimals: number, style: NumberStyle 
   return dot < 0 ? sign + grouped : `${sign}${grouped}${style.decimal}${plain.slice(dot + 1)}`;
 }
 
-/** Writes an amount of money: two decimals unless told otherwise. */
-export function writeMoney(value: number, style?: NumberStyle, decimals = 2): string {
+/** Writes an amount of money: as many decimals as the style shows, two unless told otherwise. */
+export function writeMoney(value: number, style?: NumberStyle, decimals = style?.moneyDecimals ?? 2): string {
   return writeNumber(value, decimals, style);
 }
 

@@ -70,7 +70,8 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const { title, document } = bench.present;
   const { draft, variations, together } = document;
   const { rules, name: rulesName } = rulesFor(document.rules);
-  const style = numberStyleById(draft.numberStyle);
+  // How numbers are shown; what is put into slots and on the clipboard keeps its cents.
+  const style = useMemo(() => ({ ...numberStyleById(draft.numberStyle), moneyDecimals: rules.decimals }), [draft.numberStyle, rules.decimals]);
   const autosave = useAutosave(
     bench.present,
     caseId,
@@ -96,7 +97,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   );
   const printing = usePrinting();
   const tab = search.get('show') ?? 'table';
-  const solution = useMemo(() => (solved && tab === 'working' ? workedSolution(draft, solved, style) : undefined), [draft, solved, style, tab]);
+  const solution = useMemo(() => (solved && tab === 'working' ? workedSolution(draft, solved, numberStyleById(draft.numberStyle)) : undefined), [draft, solved, tab]);
 
   const set = (values: Readonly<Record<string, string>>) =>
     setSearch(
@@ -206,7 +207,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
           {takesChanges(draft.kind) && <Changes draft={draft} outcome={outcome} onChange={(changes, what) => setDraft({ ...draft, changes }, what)} />}
         </div>
         <div className={styles.side}>
-          <Answer draft={draft} outcome={outcome} onAsk={ask} />
+          <Answer draft={draft} outcome={outcome} currency={rules.currency} onAsk={ask} />
           {takesChanges(draft.kind) && <AddChange saving={draft.kind === 'save'} onAdd={addChange} />}
         </div>
       </section>

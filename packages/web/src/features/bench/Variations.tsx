@@ -1,9 +1,9 @@
 /** "As stated, but…": columns that repeat the case and name only what differs, with differences to the first. */
 import {
-  numberStyleById,
   writeBrief,
   writeMoney,
   writePercent,
+  type NumberStyle,
   type PlanFigures,
   type SlotName,
   type SolvedCase,
@@ -12,6 +12,7 @@ import {
   type VariedOutcome,
 } from '@hardy-sextant/core';
 import { useCallback, useEffect, useRef } from 'react';
+import { useNumberStyle } from '../../ui/Figures.tsx';
 import { slotName } from '../../ui/statement/sentences.ts';
 import { AddVariation, startVariation, VariationHead, withDifference, type VariationAction } from './VariationHead.tsx';
 import styles from './Variations.module.css';
@@ -30,7 +31,7 @@ interface VariationsProps {
 interface FigureRow {
   readonly key: keyof PlanFigures;
   readonly name: string;
-  readonly write: (value: number, style: ReturnType<typeof numberStyleById>) => string;
+  readonly write: (value: number, style: NumberStyle) => string;
 }
 
 const rows: readonly FigureRow[] = [
@@ -41,7 +42,7 @@ const rows: readonly FigureRow[] = [
 ];
 
 export function Variations({ draft, solved, figures, variations, outcomes, onChange, onAdopt }: VariationsProps) {
-  const style = numberStyleById(draft.numberStyle);
+  const style = useNumberStyle();
   const asked = draft.unknown === 'payment' || draft.unknown === 'payments' ? undefined : draft.unknown;
   const refinanced = outcomes.some((outcome) => outcome.ok && outcome.refinanced);
   const latest = useRef({ draft, variations, onChange, onAdopt });
@@ -142,7 +143,7 @@ function Difference({ value, write }: { readonly value: number; readonly write: 
   return <span className={styles.difference}>{value > 0 ? `+${write(value)}` : write(value)}</span>;
 }
 
-function written(slot: SlotName, value: number, style: ReturnType<typeof numberStyleById>): string {
+function written(slot: SlotName, value: number, style: NumberStyle): string {
   return slot === 'rate' ? writePercent(value, style, 2, 4) : writeMoney(value, style);
 }
 

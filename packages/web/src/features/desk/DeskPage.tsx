@@ -10,6 +10,9 @@ import { solvedText } from '../../ui/statement/editing.ts';
 import { sentences, slotName } from '../../ui/statement/sentences.ts';
 import styles from './DeskPage.module.css';
 
+/** So many cases are shown; the others are one step away. */
+const RECENT = 6;
+
 export function DeskPage() {
   const cases = useCases();
   const exercises = useExercises();
@@ -67,10 +70,15 @@ export function DeskPage() {
             </Empty>
           )}
           <ul className={styles.list}>
-            {cases.data?.map((kept) => (
+            {cases.data?.slice(0, RECENT).map((kept) => (
               <CaseCard key={kept.id} kept={kept} />
             ))}
           </ul>
+          {cases.data && cases.data.length > RECENT && (
+            <p>
+              <Link to="/cases">All {cases.data.length} kept cases</Link>
+            </p>
+          )}
         </section>
       </div>
     </>

@@ -1,7 +1,19 @@
 /** The answer beside a statement, and the choice of another unknown. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { frequencyOf, numberStyleById, writeBrief, writeMoney, writePercent, type CaseOutcome, type SlotName, type StatementDraft, type StatementKind } from '@hardy-sextant/core';
+import {
+  frequencyOf,
+  writeBrief,
+  writeMoney,
+  writePercent,
+  writeSlot,
+  type CaseOutcome,
+  type NumberStyle,
+  type SlotName,
+  type StatementDraft,
+  type StatementKind,
+} from '@hardy-sextant/core';
 import { memo } from 'react';
+import { useNumberStyle } from '../Figures.tsx';
 import { useLatest } from '../useLatest.ts';
 import { slotsInOrder } from './Statement.tsx';
 import { solvedText } from './editing.ts';
@@ -11,18 +23,21 @@ import styles from './Answer.module.css';
 interface AnswerProps {
   readonly draft: StatementDraft;
   readonly outcome: CaseOutcome;
+  /** Put before an amount; may be empty. */
+  readonly currency: string;
   readonly onAsk: (slot: SlotName) => void;
 }
 
-export function Answer({ draft, outcome, onAsk }: AnswerProps) {
+export function Answer({ draft, outcome, currency, onAsk }: AnswerProps) {
+  const style = useNumberStyle();
   const name = slotName(draft.kind, draft.unknown);
   return (
     <div className={styles.answer}>
       <div className={styles.name}>{name}</div>
       <output className={styles.number} aria-live="polite" aria-label={name}>
-        {solvedText(draft, outcome) ?? '–'}
+        {written(draft, outcome, currency, style)}
       </output>
-      <div className={styles.more}>{more(draft, outcome)}</div>
+      <div className={styles.more}>{more(draft, outcome, style)}</div>
       <AskMenu kind={draft.kind} unknown={draft.unknown} onAsk={useLatest(onAsk)} />
     </div>
   );
@@ -48,8 +63,14 @@ const AskMenu = memo(function AskMenu({ kind, unknown, onAsk }: { readonly kind:
   );
 });
 
-function more(draft: StatementDraft, outcome: CaseOutcome): string {
-  const style = numberStyleById(draft.numberStyle);
+function written(draft: StatementDraft, outcome: CaseOutcome, currency: string, style: NumberStyle): string {
+  if (outcome.state !== 'solved') return solvedText(draft, outcome) ?? '–';
+  const text = writeSlot(draft.unknown, outcome.solved.shown, style);
+  const isMoney = draft.unknown !== 'rate' && draft.unknown !== 'payments';
+  return isMoney && currency !== '' ? `${currency}\u00a0${text}` : text;
+}
+
+function more(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): string {
   if (outcome.state === 'waiting') return 'fill in the other slots';
   if (outcome.state === 'wrong') return 'something in the statement cannot be';
   if (outcome.state === 'converted') return `${writeBrief(outcome.converted.exact * 100, 6, 10, style)} % exactly`;
