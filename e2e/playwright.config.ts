@@ -9,8 +9,6 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
-  // A loaded machine may miss a moment once; what fails twice is broken. A second try is named in the output.
-  retries: process.env.CI ? 1 : 0,
   use: {
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',

@@ -4,8 +4,9 @@ import { notifications } from '@mantine/notifications';
 import { defaultHouseRules, solveCase, type HouseRules } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useCases, useDeleteCase, useRestoreCase, useRules, useWriteCase } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
@@ -18,18 +19,9 @@ export function CasesPage() {
   const write = useWriteCase();
   const remove = useDeleteCase();
   const restore = useRestoreCase();
-  const [search, setSearch] = useSearchParams();
+  const [search, set] = useSearchSetting();
   const words = (search.get('find') ?? '').toLowerCase();
   const tag = search.get('tag') ?? '';
-  const set = (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        if (value === '') before.delete(name);
-        else before.set(name, value);
-        return before;
-      },
-      { replace: true },
-    );
   const tags = [...new Set((cases.data ?? []).flatMap(({ document }) => document.tags))].sort();
   const found = (cases.data ?? []).filter(
     ({ title, document }) =>

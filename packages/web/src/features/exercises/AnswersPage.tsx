@@ -3,10 +3,11 @@ import { Button } from '@mantine/core';
 import { checkHandIns, numberStyleById, type Exercise, type Verdict } from '@hardy-sextant/core';
 import type { ClassAnswers, KeptClass } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useClasses, useExercise } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { VerdictMark, verdictLooks } from '../../ui/VerdictMark.tsx';
@@ -46,7 +47,7 @@ interface AnswersProps {
 
 function Answers({ exerciseId, exercise, chosen, classes, answers }: AnswersProps) {
   const navigate = useNavigate();
-  const [search, setSearch] = useSearchParams();
+  const [search, set] = useSearchSetting();
   const write = useWriteAnswers(exerciseId, chosen.id);
   const [typing, setTyping] = useState<{ studentId: string; text: string }>();
   const [leftOver, setLeftOver] = useState<readonly string[]>();
@@ -68,15 +69,6 @@ function Answers({ exerciseId, exercise, chosen, classes, answers }: AnswersProp
   const causes = causesOf([...verdicts.values()]);
   const rows = answers.students.filter(({ id }) => filter === '' || causeOf(verdicts.get(id)!) === filter || id === typing?.studentId);
   const selected = answers.students.find(({ id }) => id === selectedId);
-  const set = (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        if (value === '') before.delete(name);
-        else before.set(name, value);
-        return before;
-      },
-      { replace: true },
-    );
 
   const store = (changes: { studentId: string; text: string }[]) => {
     const real = changes.filter(({ studentId, text }) => text !== (texts.get(studentId) ?? ''));
