@@ -5,6 +5,7 @@ import { defaultHouseRules, solveCase, type HouseRules } from '@hardy-sextant/co
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import { Link } from 'react-router';
+import { Chip } from '../../ui/Chip.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useCases, useDeleteCase, useRestoreCase, useRules, useWriteCase } from '../../ui/records.ts';
@@ -68,9 +69,7 @@ export function CasesPage() {
           onChange={(event) => set('find', event.currentTarget.value)}
         />
         {tags.map((each) => (
-          <button key={each} type="button" className={styles.tag} aria-pressed={each === tag} onClick={() => set('tag', each === tag ? '' : each)}>
-            {each}
-          </button>
+          <Chip key={each} name={each} pressed={each === tag} onPress={() => set('tag', each === tag ? '' : each)} />
         ))}
       </div>
       {failure && (

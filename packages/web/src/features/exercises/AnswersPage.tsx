@@ -5,6 +5,7 @@ import type { ClassAnswers, KeptClass } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
+import { Chip } from '../../ui/Chip.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -250,12 +251,4 @@ function causesOf(verdicts: readonly Verdict[]): { id: string; name: string; cou
 function sameCause(verdicts: ReadonlyMap<string, Verdict>, studentId: string): number {
   const cause = causeOf(verdicts.get(studentId)!);
   return [...verdicts.values()].filter((verdict) => causeOf(verdict) === cause).length;
-}
-
-function Chip({ name, count, pressed, onPress }: { readonly name: string; readonly count: number; readonly pressed: boolean; readonly onPress: () => void }) {
-  return (
-    <button type="button" className={styles.chip} aria-pressed={pressed} onClick={onPress}>
-      {name} <strong>{count}</strong>
-    </button>
-  );
 }
