@@ -17,6 +17,7 @@ export const houseRules: z.ZodType<HouseRules> = z.object({
     last: z.enum(['clears', 'as-others']),
   }),
   usual: z.object({ timing: z.enum(['end', 'begin']), paymentsPerYear: z.number().int().min(1).max(366) }).default(usual.usual),
+  entering: z.string().min(1).max(40).default(usual.entering),
   tolerance: z.object({ money: z.number().min(0), percent: z.number().min(0), count: z.number().min(0) }),
   credit: z.object({ rightRounded: share, slip: share, sign: share }),
 });

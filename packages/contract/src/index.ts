@@ -5,4 +5,5 @@ export * from './statement.ts';
 export * from './cases.ts';
 export * from './exercises.ts';
 export * from './classes.ts';
+export * from './enteringStyles.ts';
 export * from './problem.ts';

@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync, existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { emptyDraft } from '@hardy-sextant/core';
+import { emptyDraft, shippedStyles } from '@hardy-sextant/core';
 import { problemTypes } from '@hardy-sextant/contract';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -218,5 +218,32 @@ describe('migrations', () => {
     await loadDemo(open.database);
     const rows = await open.database.all<{ foreign_keys: number }>('PRAGMA foreign_keys');
     expect(rows[0]!.foreign_keys).toBe(1);
+  });
+});
+
+describe('entering styles', () => {
+  const { id: _id, ...style } = shippedStyles[1]!;
+  it('are kept, changed against their revision, and deleted', async () => {
+    const made = await api().post('/api/entering-styles').send({ style }).expect(201);
+    const changed = await api()
+      .put(`/api/entering-styles/${made.body.id}`)
+      .send({ style: { ...style, name: 'Ours' }, revision: 1 })
+      .expect(200);
+    expect(changed.body).toMatchObject({ style: { name: 'Ours' }, revision: 2 });
+    const stale = await api().put(`/api/entering-styles/${made.body.id}`).send({ style, revision: 1 }).expect(409);
+    expect(stale.body).toMatchObject({ type: problemTypes.stale, current: { style: { name: 'Ours' } } });
+    await api().delete(`/api/entering-styles/${made.body.id}`).expect(204);
+    expect((await api().get('/api/entering-styles').expect(200)).body).toEqual([]);
+    await api().delete(`/api/entering-styles/${made.body.id}`).expect(404);
+    await api().put(`/api/entering-styles/${made.body.id}`).send({ style, revision: 2 }).expect(404);
+  });
+  it.each([
+    [{ ...style, name: '' }, 'style.name'],
+    [{ ...style, count: 'years' }, 'style.setsFrequencies'],
+    [{ ...style, labels: { ...style.labels, n: '' } }, 'style.labels.n'],
+    [{ ...style, decimals: 99 }, 'style.decimals'],
+  ])('refuse what cannot be, by field: %#', async (wrong, path) => {
+    const refused = await api().post('/api/entering-styles').send({ style: wrong }).expect(422);
+    expect(refused.body.fields).toEqual(expect.arrayContaining([expect.objectContaining({ path })]));
   });
 });

@@ -29,17 +29,21 @@ export const slotWords: Readonly<Record<SlotName, string>> = {
   converted: 'other rate',
 };
 
-/** Reads every slot but the unknown one, in the number style the draft is written in. */
-export function readDraft(draft: StatementDraft): ReadDraft {
+/**
+ * Reads every slot but the unknown one, in the number style the draft is written in.
+ *
+ * @param names what else a slot may name: the givens of an exercise, earlier answers. Rates among them are in percent
+ */
+export function readDraft(draft: StatementDraft, names: Scope = {}): ReadDraft {
   const style = numberStyleById(draft.numberStyle);
   const numbers: Partial<Record<SlotName, number>> = {};
   const problems: Partial<Record<SlotName, Problem>> = {};
   const missing: SlotName[] = [];
-  const scope = scopeOf(draft, style);
+  const scope = { ...scopeOf(draft, style, names), ...names };
   for (const slot of slotsOf[draft.kind]) {
     if (slot === draft.unknown) continue;
     if (slot === 'amount' && draft.buildUp) {
-      const built = readBuildUp(draft.buildUp, style);
+      const built = readBuildUp(draft.buildUp, style, names);
       if (!built.ok) {
         if (built.problem.code === 'blank') missing.push(slot);
         else problems[slot] = { ...built.problem, field: slot };
@@ -67,10 +71,10 @@ export function readDraft(draft: StatementDraft): ReadDraft {
 }
 
 /** Names a slot may use: the other slots that hold a plain number, and the price of a build-up. */
-function scopeOf(draft: StatementDraft, style: NumberStyle): Scope {
+function scopeOf(draft: StatementDraft, style: NumberStyle, names: Scope): Scope {
   const scope: Record<string, number> = {};
   const add = (name: string, text: string): void => {
-    const entry = readEntry(text, style);
+    const entry = name === 'price' ? readSlotText(text, names, style) : readEntry(text, style);
     if (entry.ok) scope[name] = entry.value.percent ? entry.value.value / 100 : entry.value.value;
   };
   add('amount', draft.slots.amount);
@@ -132,7 +136,11 @@ const partWords: Readonly<Record<keyof BuildUp, string>> = {
 };
 
 /** Reads a build-up. Parts left empty are nothing; the price is needed. A field in a problem is `buildUp.price` and so on. */
-export function readBuildUp(buildUp: BuildUp, style: NumberStyle): { readonly ok: true; readonly value: BuiltUp } | { readonly ok: false; readonly problem: Problem } {
+export function readBuildUp(
+  buildUp: BuildUp,
+  style: NumberStyle,
+  names: Scope = {},
+): { readonly ok: true; readonly value: BuiltUp } | { readonly ok: false; readonly problem: Problem } {
   const found: Record<keyof BuildUp, number> = { price: 0, downPayment: 0, tradeIn: 0, feesAdded: 0, feesTaken: 0 };
   for (const part of Object.keys(partWords) as (keyof BuildUp)[]) {
     const text = buildUp[part];
@@ -141,7 +149,7 @@ export function readBuildUp(buildUp: BuildUp, style: NumberStyle): { readonly ok
       if (part === 'price') return { ok: false, problem: { code: 'blank', message: 'Write the price first.', field } };
       continue;
     }
-    const entry = readSlotText(text, { price: found.price }, style);
+    const entry = readSlotText(text, { ...names, price: found.price }, style);
     if (!entry.ok) return { ok: false, problem: { ...entry.problem, field } };
     const { value, percent } = entry.value;
     if (percent && part !== 'downPayment') return { ok: false, problem: { code: 'not-a-number', message: `The ${partWords[part]} should be money.`, field } };

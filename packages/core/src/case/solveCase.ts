@@ -2,6 +2,7 @@
 
 import type { Problem, Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
+import type { Scope } from '../money/expression.ts';
 import { roundMoney, roundTo } from '../money/roundMoney.ts';
 import { convertRate } from '../rates/conversions.ts';
 import { quotedNumber, quoteRate, ratePerPayment } from '../rates/quotedRate.ts';
@@ -41,9 +42,10 @@ export type CaseOutcome =
  * Solves a statement.
  *
  * @param rounding how its table rounds
+ * @param names what slots may name besides each other: givens, earlier answers
  */
-export function solveCase(draft: StatementDraft, rounding: TableRounding): CaseOutcome {
-  const read = readDraft(draft);
+export function solveCase(draft: StatementDraft, rounding: TableRounding, names: Scope = {}): CaseOutcome {
+  const read = readDraft(draft, names);
   const changes: Change[] = [];
   const ids: string[] = [];
   const changeProblems: Record<string, Partial<Record<ChangeField | 'whole', Problem>>> = {};
@@ -147,6 +149,25 @@ export function solveNumbers(draft: StatementDraft, numbers: Partial<Record<Slot
   const all = { ...given, [unknown]: shown };
   const table = buildTable(base(all));
   if (!table.ok) return table;
+  if (unknown === 'payment' && changes.length > 0) {
+    // What comes before it on the way, a pause or a draw, is in the level payment too: the table has worked it out.
+    const unrounded = buildTable({ ...base(all), rounding: { ...rounding, payment: 'exact' } });
+    const level = table.value.firstPayment;
+    const plan = table.value.plan;
+    return {
+      ok: true,
+      value: {
+        unknown,
+        exact: unrounded.ok ? unrounded.value.firstPayment : level,
+        shown: level,
+        numbers: { ...all, payment: level },
+        values: { ...values, pmt: way.pmt * level },
+        rate: quotedRate(draft.quote, all.rate),
+        plan,
+        table: table.value,
+      },
+    };
+  }
   return {
     ok: true,
     value: { unknown, exact, shown, ...(said ? { said } : {}), numbers: all, values, rate: quotedRate(draft.quote, all.rate), plan: table.value.plan, table: table.value },

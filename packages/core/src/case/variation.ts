@@ -6,7 +6,7 @@ import { readEntry } from '../money/readEntry.ts';
 import { readSlotText } from '../money/expression.ts';
 import type { Timing } from '../annuity/fiveValues.ts';
 import type { Table } from '../table/buildTable.ts';
-import { differenceOf, figuresOf, refinance, type PlanFigures, type RefinancingResult } from '../table/compare.ts';
+import { differenceOf, figuresOf, refinance, type PlanFigures, type Refinancing, type RefinancingResult } from '../table/compare.ts';
 import type { TableRounding } from '../table/plan.ts';
 import type { ChangeDraft } from './changeDraft.ts';
 import { slotsOf, type SlotName, type StatementDraft } from './draft.ts';
@@ -111,7 +111,8 @@ export function solveVariation(draft: StatementDraft, variation: Variation, stat
   return { ok: true, outcome, table, figures, difference: differenceOf(figures, first), ...(refinanced ? { refinanced } : {}) };
 }
 
-function refinanceDraft(typed: RefinancingDraft, draft: StatementDraft, old: Table): Result<RefinancingResult> | 'waiting' {
+/** The numbers of a refinancing as typed; nothing while some are not filled in. The count may be typed in years. */
+export function readRefinancing(typed: RefinancingDraft, draft: StatementDraft): Refinancing | undefined {
   const style = numberStyleById(draft.numberStyle);
   const number = (text: string, empty?: number): number | undefined => {
     if (text.trim() === '') return empty;
@@ -119,8 +120,13 @@ function refinanceDraft(typed: RefinancingDraft, draft: StatementDraft, old: Tab
     return entry.ok ? (entry.value.unit === 'years' ? entry.value.value * draft.paymentsPerYear : entry.value.value) : NaN;
   };
   const [after, rate, payments, costs] = [number(typed.after), number(typed.rate), number(typed.payments), number(typed.costs, 0)];
-  if (after === undefined || rate === undefined || payments === undefined || costs === undefined) return 'waiting';
-  return refinance(old, { after, rate: quotedRate(draft.quote, rate / 100), payments, costs, costsPaid: typed.costsPaid });
+  if (after === undefined || rate === undefined || payments === undefined || costs === undefined) return undefined;
+  return { after, rate: quotedRate(draft.quote, rate / 100), payments, costs, costsPaid: typed.costsPaid };
+}
+
+function refinanceDraft(typed: RefinancingDraft, draft: StatementDraft, old: Table): Result<RefinancingResult> | 'waiting' {
+  const read = readRefinancing(typed, draft);
+  return read ? refinance(old, read) : 'waiting';
 }
 
 /** What is paid in all when a loan is refinanced on the way: the old payments so far, the new ones, costs in cash. */

@@ -1,14 +1,15 @@
 /** Checks a hand-in: a verdict for each part, with every explanation that fits. Order of verdicts as in docs/checking.md. */
 
-import type { Result } from '../result.ts';
+import { ok, type Result } from '../result.ts';
+import type { Question } from '../case/question.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { readEntry, type Entry } from '../money/readEntry.ts';
 import { roundTo } from '../money/roundMoney.ts';
-import { answerKey, type KeyedPart } from '../exercise/answerKey.ts';
+import { answerKey, keyPart, usualFormat, writeAnswer, type KeyedPart } from '../exercise/answerKey.ts';
 import type { AnswerFormat, Exercise, Numbers } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { slips } from './slips.ts';
-import type { Question, Slip } from './slip.ts';
+import type { KeyedQuestion, Slip } from './slip.ts';
 
 export type VerdictKind = 'blank' | 'unreadable' | 'right' | 'right-rounded' | 'slip' | 'unexplained' | 'no-key';
 
@@ -55,7 +56,7 @@ export function checkHandIn(exercise: Exercise, numbers: Numbers, entries: Entri
 
 /** Checks many hand-ins that share their numbers; the key and each slip's numbers are worked out once. */
 export function checkHandIns(exercise: Exercise, numbers: Numbers, many: readonly Entries[], rules: HouseRules): Verdict[][] {
-  const parts = answerKey(exercise, numbers, rules).map((keyed, at) => preparePart(exercise, exercise.parts[at]!.id, keyed, rules));
+  const parts = answerKey(exercise, numbers, rules).map((keyed, at) => preparePart(exercise.parts[at]!.id, keyed, rules));
   return many.map((entries) => parts.map((part) => checkEntry(entries[part.partId] ?? '', part, rules)));
 }
 
@@ -71,18 +72,10 @@ interface PreparedPart {
   readonly candidates: readonly Candidate[];
 }
 
-function preparePart(exercise: Exercise, partId: string, keyed: Result<KeyedPart>, rules: HouseRules): PreparedPart {
+function preparePart(partId: string, keyed: Result<KeyedPart>, rules: HouseRules): PreparedPart {
   if (!keyed.ok) return { partId, keyed, candidates: [] };
-  const { part, exact, expected, solved } = keyed.value;
-  const question: Question = {
-    quantity: part.ask.quantity,
-    draft: exercise.plans.find(({ id }) => id === part.ask.plan)!.draft,
-    solved,
-    exact,
-    expected,
-    decimals: part.format.decimals,
-    style: numberStyleById(rules.numberStyle),
-  };
+  const { part, expected } = keyed.value;
+  const question: KeyedQuestion = { ...keyed.value.question, expected, decimals: part.format.decimals, style: numberStyleById(rules.numberStyle) };
   const candidates = slips
     .filter((slip) => slip.applies(question))
     .flatMap((slip) => slip.wrongAnswers(question).map(({ result, says }) => ({ slip, result, says })))
@@ -118,6 +111,44 @@ function checkEntry(text: string, { partId, keyed, candidates }: PreparedPart, r
     says,
   }));
   return { ...known, kind: 'slip', credit: fitting[0]!.slip.family === 'sign' ? rules.credit.sign : rules.credit.slip, explanations };
+}
+
+/** What a slip would give, for a list beside the working. */
+export interface SlipNumber {
+  readonly id: string;
+  readonly title: string;
+  readonly result: number;
+  readonly written: string;
+  readonly says: string;
+}
+
+/** The slips that apply to a question with the number each gives, likeliest first; those that copy badly have too many to list. */
+export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[] {
+  const { keyed, candidates } = prepareQuestion(question, rules);
+  if (!keyed.ok) return [];
+  const { format } = keyed.value.part;
+  const seen = new Set<number>();
+  return candidates
+    .filter(({ slip }) => slip.family !== 'copying')
+    .sort((a, b) => b.slip.weight - a.slip.weight)
+    .flatMap(({ slip, result, says }) => {
+      const rounded = roundTo(result, format.decimals);
+      if (seen.has(rounded)) return [];
+      seen.add(rounded);
+      return [{ id: slip.id, title: slip.title, result: rounded, written: writeAnswer(rounded, format, rules), says }];
+    });
+}
+
+/** What explains a number somebody got for a question: the verdict with every explanation that fits. */
+export function explainNumber(question: Question, text: string, rules: HouseRules): Verdict {
+  return checkEntry(text, prepareQuestion(question, rules), rules);
+}
+
+/** A question by itself, as a part with the format such answers usually have. */
+function prepareQuestion(question: Question, rules: HouseRules): PreparedPart {
+  const format = usualFormat(question.ask.quantity);
+  const part = { id: 'answer', prompt: '', marks: 1, ask: { quantity: question.ask.quantity, plan: '' }, format };
+  return preparePart('answer', ok(keyPart(part, question, rules)), rules);
 }
 
 /** True when a number, rounded as the entry was written, is the entry. A finer entry is held to the places that were asked for. */

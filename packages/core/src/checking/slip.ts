@@ -1,19 +1,13 @@
 /** What a slip is: a named mistake and the number it leads to. Each is one record in `slips.ts`. */
 
 import type { NumberStyle } from '../money/numberStyle.ts';
-import type { SolvedCase } from '../case/solved.ts';
-import type { StatementDraft } from '../case/draft.ts';
-import type { Quantity } from '../exercise/exercise.ts';
+import type { Question } from '../case/question.ts';
 
 export type SlipFamily = 'rate' | 'count' | 'timing' | 'sign' | 'idea' | 'copying';
 
 /** Everything a slip may look at: the question, its right solution, and the key. */
-export interface Question {
-  readonly quantity: Quantity;
-  readonly draft: StatementDraft;
-  readonly solved: SolvedCase;
-  /** The key in the answer's unit, unrounded and as it is to be written. */
-  readonly exact: number;
+export interface KeyedQuestion extends Question {
+  /** The key as it is to be written, in the answer's unit. */
   readonly expected: number;
   readonly decimals: number;
   readonly style: NumberStyle;
@@ -33,9 +27,9 @@ export interface Slip {
   readonly title: string;
   /** How likely it is beside others that fit as well; higher comes first. */
   readonly weight: number;
-  readonly applies: (question: Question) => boolean;
+  readonly applies: (question: KeyedQuestion) => boolean;
   /** The numbers it leads to; usually one. */
-  readonly wrongAnswers: (question: Question) => readonly WrongAnswer[];
+  readonly wrongAnswers: (question: KeyedQuestion) => readonly WrongAnswer[];
 }
 
 export function defineSlip(slip: Slip): Slip {

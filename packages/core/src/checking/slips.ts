@@ -2,17 +2,22 @@
 
 import { writeBrief, writeMoney, writeNumber, writePercent } from '../money/numberStyle.ts';
 import { quoteRate, quotedNumber } from '../rates/quotedRate.ts';
-import type { FiveValues } from '../annuity/fiveValues.ts';
+import type { FiveValues, Unknown } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { frequencyOf } from '../case/frequency.ts';
-import type { Quantity } from '../exercise/exercise.ts';
+import { quantities, type Quantity } from '../case/quantities.ts';
 import { directions } from '../case/solved.ts';
-import { defineSlip, type Question, type Slip, type WrongAnswer } from './slip.ts';
+import { defineSlip, type KeyedQuestion, type Slip, type WrongAnswer } from './slip.ts';
+
+/** The quantities that are one of the five values. */
+const fiveOf: Partial<Record<Quantity, Unknown>> = { payment: 'pmt', amount: 'pv', 'final-amount': 'fv', rate: 'i', payments: 'n' };
 
 /** The question solved again with other values, in the answer's unit; undefined where that has no answer. */
-function solvedWith(question: Question, change: Partial<FiveValues>): number | undefined {
-  const { quantity, solved, draft } = question;
-  const unknown = ({ payment: 'pmt', amount: 'pv', 'final-amount': 'fv', rate: 'i', payments: 'n' } as const)[quantity];
+function solvedWith(question: KeyedQuestion, change: Partial<FiveValues>): number | undefined {
+  const { solved, draft } = question;
+  const { quantity } = question.ask;
+  const unknown = fiveOf[quantity];
+  if (!unknown) return undefined;
   const found = solveFor(unknown, { ...solved.values, ...change });
   if (!found.ok) return undefined;
   if (quantity === 'payments') return found.value;
@@ -23,22 +28,22 @@ function solvedWith(question: Question, change: Partial<FiveValues>): number | u
   return found.value * directions[draft.kind][unknown as 'pv' | 'pmt' | 'fv'];
 }
 
-function one(result: number | undefined, says: (written: string) => string, question: Question): WrongAnswer[] {
+function one(result: number | undefined, says: (written: string) => string, question: KeyedQuestion): WrongAnswer[] {
   if (result === undefined || !Number.isFinite(result)) return [];
   return [{ result, says: says(written(result, question)) }];
 }
 
-function written(result: number, { quantity, style, decimals }: Question): string {
-  return quantity === 'rate'
+function written(result: number, { ask: { quantity }, style, decimals }: KeyedQuestion): string {
+  return quantities[quantity].unit === 'percent'
     ? `${writeNumber(result, Math.max(decimals, 2), style)}\u00a0%`
-    : quantity === 'payments'
+    : quantities[quantity].unit !== 'money'
       ? writeBrief(result, 0, 2, style)
       : writeMoney(result, style);
 }
 
-const money: readonly Quantity[] = ['payment', 'amount', 'final-amount'];
-const yearly = ({ draft, solved }: Question): boolean => draft.paymentsPerYear > 1 && solved.rate.kind !== 'periodic';
-const payingOff = ({ draft }: Question): boolean => draft.kind === 'borrow' || draft.kind === 'lease';
+const inMoney = ({ ask }: KeyedQuestion): boolean => quantities[ask.quantity].unit === 'money';
+const yearly = ({ draft, solved }: KeyedQuestion): boolean => draft.paymentsPerYear > 1 && solved.rate.kind !== 'periodic';
+const payingOff = ({ draft }: KeyedQuestion): boolean => draft.kind === 'borrow' || draft.kind === 'lease';
 
 export const slips: readonly Slip[] = [
   defineSlip({
@@ -46,7 +51,7 @@ export const slips: readonly Slip[] = [
     family: 'rate',
     title: 'Rate left annual',
     weight: 10,
-    applies: (question) => question.quantity !== 'rate' && yearly(question),
+    applies: (question) => question.ask.quantity !== 'rate' && yearly(question),
     wrongAnswers: (question) => {
       const annual = quotedNumber(question.solved.rate);
       const period = frequencyOf(question.draft.paymentsPerYear).period;
@@ -62,7 +67,7 @@ export const slips: readonly Slip[] = [
     family: 'rate',
     title: 'Percent not made a decimal',
     weight: 6,
-    applies: ({ quantity }) => quantity !== 'rate',
+    applies: ({ ask: { quantity } }) => quantity !== 'rate',
     wrongAnswers: (question) => {
       const { i } = question.solved.values;
       return one(
@@ -78,7 +83,7 @@ export const slips: readonly Slip[] = [
     family: 'count',
     title: 'Years entered for payments',
     weight: 9,
-    applies: ({ quantity, draft }) => quantity !== 'payments' && draft.paymentsPerYear > 1,
+    applies: ({ ask: { quantity }, draft }) => quantity !== 'payments' && draft.paymentsPerYear > 1,
     wrongAnswers: (question) => {
       const n = question.solved.values.n / question.draft.paymentsPerYear;
       const count = writeBrief(question.solved.values.n, 0, 2, question.style);
@@ -107,7 +112,7 @@ export const slips: readonly Slip[] = [
     family: 'sign',
     title: 'Right number, other sign',
     weight: 9,
-    applies: ({ quantity }) => money.includes(quantity),
+    applies: inMoney,
     wrongAnswers: (question) =>
       one(
         -question.expected,
@@ -121,7 +126,7 @@ export const slips: readonly Slip[] = [
     family: 'idea',
     title: 'Simple interest spread over the payments',
     weight: 7,
-    applies: (question) => question.quantity === 'payment' && payingOff(question) && question.solved.rate.kind !== 'periodic',
+    applies: (question) => question.ask.quantity === 'payment' && payingOff(question) && question.solved.rate.kind !== 'periodic',
     wrongAnswers: (question) => {
       const { amount, payments } = question.solved.numbers;
       const annual = quotedNumber(question.solved.rate);
@@ -140,7 +145,7 @@ export const slips: readonly Slip[] = [
     family: 'idea',
     title: 'Amount divided by the count, no interest',
     weight: 6,
-    applies: (question) => question.quantity === 'payment' && question.solved.values.i !== 0,
+    applies: (question) => question.ask.quantity === 'payment' && question.solved.values.i !== 0,
     wrongAnswers: (question) => {
       const { amount, payments, finalAmount } = question.solved.numbers;
       const whole = question.draft.kind === 'save' ? finalAmount : amount;

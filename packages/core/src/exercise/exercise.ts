@@ -1,11 +1,10 @@
 /** Exercises: a story, the plans behind it, and parts with marks. */
 
 import type { StatementDraft } from '../case/draft.ts';
+import type { Quantity } from '../case/quantities.ts';
 
-/** What a part asks of a plan. */
-export type Quantity = 'payment' | 'amount' | 'final-amount' | 'rate' | 'payments';
-
-export interface Ask {
+/** What a part asks, and of which plan. */
+export interface PartAsk {
   readonly quantity: Quantity;
   /** The plan's id. */
   readonly plan: string;
@@ -22,7 +21,7 @@ export interface Part {
   readonly id: string;
   readonly prompt: string;
   readonly marks: number;
-  readonly ask: Ask;
+  readonly ask: PartAsk;
   readonly format: AnswerFormat;
 }
 

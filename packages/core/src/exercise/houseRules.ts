@@ -13,6 +13,8 @@ export interface HouseRules {
   readonly rounding: TableRounding;
   /** What a new statement starts with. */
   readonly usual: { readonly timing: Timing; readonly paymentsPerYear: number };
+  /** Id of the entering style the class's tool wants. */
+  readonly entering: string;
   /** How far from the key an answer may lie and still be right-rounded, in the answer's own unit: money, percent, payments. */
   readonly tolerance: { readonly money: number; readonly percent: number; readonly count: number };
   /** Shares of the marks, 0 to 1. */
@@ -25,6 +27,7 @@ export const defaultHouseRules: HouseRules = {
   decimals: 2,
   rounding: { payment: 'cent', interest: 'cent', last: 'clears' },
   usual: { timing: 'end', paymentsPerYear: 12 },
+  entering: 'annual-rate',
   tolerance: { money: 0.01, percent: 0.005, count: 0 },
   credit: { rightRounded: 1, slip: 0.5, sign: 0.75 },
 };

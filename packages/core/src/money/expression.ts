@@ -16,24 +16,32 @@ export interface Evaluated {
 /** Names an expression may use, by lower-case name. */
 export type Scope = Readonly<Record<string, number>>;
 
+/** Functions a typed formula may call, by lower-case name; only what is listed can be called. */
+export type Functions = Readonly<Record<string, (args: readonly number[]) => Result<number>>>;
+
 const LONGEST = 200;
+/** A formula that calls functions may be longer. */
+const LONGEST_FORMULA = 600;
 const DEEPEST = 40;
 
 type Token =
   | { readonly kind: 'number'; readonly value: number; readonly percent: boolean }
   | { readonly kind: 'name'; readonly value: number }
+  | { readonly kind: 'call'; readonly name: string; readonly call: (args: readonly number[]) => Result<number> }
   | { readonly kind: 'sign'; readonly sign: string };
 
 /**
  * Evaluates an expression. `a + p %` and `a − p %` take the percentage of a; elsewhere p % is p/100.
  *
- * @param text at most 200 characters
+ * @param text at most 200 characters; 600 where functions may be called
+ * @param functions what may be called; their arguments are set apart by `;`, or by `,` where that is not the decimal mark
  * @returns the value, or `unreadable` / `out-of-range` with a sentence that says where
  */
-export function evaluateExpression(text: string, scope: Scope = {}, style: NumberStyle = defaultNumberStyle): Result<Evaluated> {
+export function evaluateExpression(text: string, scope: Scope = {}, style: NumberStyle = defaultNumberStyle, functions: Functions = {}): Result<Evaluated> {
   if (text.trim() === '') return fail('blank', 'Nothing was written.');
-  if (text.length > LONGEST) return fail('unreadable', 'This is too long for a slot.');
-  const tokens = tokenize(text, scope, style);
+  const calls = Object.keys(functions).length > 0;
+  if (text.length > (calls ? LONGEST_FORMULA : LONGEST)) return fail('unreadable', calls ? 'This formula is too long.' : 'This is too long for a slot.');
+  const tokens = tokenize(text, scope, style, functions);
   if ('code' in tokens) return { ok: false, problem: tokens };
   try {
     const parser = new Parser(tokens);
@@ -58,18 +66,30 @@ export function readSlotText(text: string, scope: Scope, style: NumberStyle): Re
   return ok({ value: found.value.value, percent: found.value.percent, decimals: 0 });
 }
 
-function tokenize(text: string, scope: Scope, style: NumberStyle): Token[] | Problem {
+function tokenize(text: string, scope: Scope, style: NumberStyle, functions: Functions): Token[] | Problem {
   const names = Object.keys(scope).sort((a, b) => b.length - a.length);
   const tokens: Token[] = [];
   let rest = text.replace(/[−–]/g, '-').trim();
+  // A comma parts arguments where a function is called, unless semicolons do or it is the decimal mark.
+  const commaParts = Object.keys(functions).length > 0 && style.decimal !== ',' && !text.includes(';');
+  /** For each open bracket, whether a function's arguments are in it. */
+  const brackets: boolean[] = [];
   while (rest !== '') {
+    const inCall = brackets.includes(true);
+    if (inCall && (rest[0] === ';' || (rest[0] === ',' && commaParts))) {
+      tokens.push({ kind: 'sign', sign: ';' });
+      rest = rest.slice(1).trimStart();
+      continue;
+    }
     const sign = /^[+\-*/^()×÷]/.exec(rest);
     if (sign) {
+      if (sign[0] === '(') brackets.push(tokens.at(-1)?.kind === 'call');
+      if (sign[0] === ')') brackets.pop();
       tokens.push({ kind: 'sign', sign: sign[0] === '×' ? '*' : sign[0] === '÷' ? '/' : sign[0] });
       rest = rest.slice(1).trimStart();
       continue;
     }
-    const digits = /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i.exec(rest);
+    const digits = (inCall && commaParts ? /^[\d.][\d.'’]*\s*(?:k\b|%)?/i : /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i).exec(rest);
     if (digits) {
       const entry = readEntry(digits[0], style);
       if (!entry.ok) return entry.problem;
@@ -78,6 +98,13 @@ function tokenize(text: string, scope: Scope, style: NumberStyle): Token[] | Pro
       continue;
     }
     const lower = rest.toLowerCase();
+    const called = /^([a-z]+)\s*(?=\()/.exec(lower);
+    const call = called && Object.hasOwn(functions, called[1]!) ? functions[called[1]!] : undefined;
+    if (called && call) {
+      tokens.push({ kind: 'call', name: called[1]!, call });
+      rest = rest.slice(called[0].length).trimStart();
+      continue;
+    }
     const name = names.find((each) => lower.startsWith(each) && !/[a-z0-9]/i.test(rest[each.length] ?? ''));
     if (name === undefined) {
       const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(rest)?.[0];
@@ -152,8 +179,29 @@ class Parser {
       return inside;
     }
     const token = this.#tokens[this.#at];
+    if (token?.kind === 'call') {
+      this.#at += 1;
+      return { value: this.#called(token.name, token.call, depth + 1), percent: false };
+    }
     if (!token || token.kind === 'sign') throw new Error(token ? `A number is missing before “${token.sign}”.` : 'A number is missing at the end.');
     this.#at += 1;
     return { value: token.value, percent: token.kind === 'number' && token.percent };
+  }
+
+  /** The arguments in brackets; one left out between separators is 0, as worksheets have it. */
+  #called(name: string, call: (args: readonly number[]) => Result<number>, depth: number): number {
+    this.#takes('(');
+    const args: number[] = [];
+    if (!this.#takes(')'))
+      for (;;) {
+        const next = this.#tokens[this.#at];
+        const leftOut = next?.kind === 'sign' && (next.sign === ';' || next.sign === ')');
+        args.push(leftOut ? 0 : this.sum(depth).value);
+        if (this.#takes(')')) break;
+        if (!this.#takes(';')) throw new Error(`The brackets of ${name.toUpperCase()} are not closed.`);
+      }
+    const found = call(args);
+    if (!found.ok) throw new Error(`${name.toUpperCase()}: ${found.problem.message}`);
+    return found.value;
   }
 }

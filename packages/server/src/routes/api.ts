@@ -2,10 +2,11 @@
 
 import { Router } from 'express';
 import { z } from 'zod';
-import { changedAnswers, changedCase, changedExercise, changedRules, newCase, newExercise, recordId } from '@hardy-sextant/contract';
+import { changedAnswers, changedCase, changedEnteringStyle, changedExercise, changedRules, newCase, newEnteringStyle, newExercise, recordId } from '@hardy-sextant/contract';
 import type { Database } from '../store/database.ts';
 import { readAnswers, readClasses, writeAnswers } from '../services/answers.ts';
 import { changeCase, deleteCase, keepCase, listCases, readCase, restoreCase } from '../services/cases.ts';
+import { changeEnteringStyle, deleteEnteringStyle, keepEnteringStyle, listEnteringStyles } from '../services/enteringStyles.ts';
 import { changeExercise, listExercises, readExercise, writeExercise } from '../services/exercises.ts';
 import { changeRules, listRules } from '../services/rules.ts';
 import { parsed } from './problems.ts';
@@ -39,6 +40,17 @@ export function apiRoutes(database: Database): Router {
 
   api.get('/rules', async (_request, response) => void response.json(await listRules(database)));
   api.put('/rules/:id', async (request, response) => void response.json(await changeRules(database, parsed(byId, request.params).id, parsed(changedRules, request.body))));
+
+  api.get('/entering-styles', async (_request, response) => void response.json(await listEnteringStyles(database)));
+  api.post('/entering-styles', async (request, response) => void response.status(201).json(await keepEnteringStyle(database, parsed(newEnteringStyle, request.body))));
+  api.put(
+    '/entering-styles/:id',
+    async (request, response) => void response.json(await changeEnteringStyle(database, parsed(byId, request.params).id, parsed(changedEnteringStyle, request.body))),
+  );
+  api.delete('/entering-styles/:id', async (request, response) => {
+    await deleteEnteringStyle(database, parsed(byId, request.params).id);
+    response.status(204).end();
+  });
 
   api.get('/classes', async (_request, response) => void response.json(await readClasses(database)));
 

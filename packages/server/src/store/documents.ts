@@ -1,11 +1,11 @@
-/** Cases and exercises: records with a title, a JSON document and a revision. One set of queries for both tables. */
+/** Cases, exercises, entering styles: records with a title, a JSON document and a revision. One set of queries for all. */
 
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Queries } from './database.ts';
-import type { cases, exercises } from './schema.ts';
+import type { cases, enteringStyles, exercises } from './schema.ts';
 
-export type DocumentTable = typeof cases | typeof exercises;
+export type DocumentTable = typeof cases | typeof exercises | typeof enteringStyles;
 export type DocumentRow = typeof cases.$inferSelect;
 
 export function listDocuments(queries: Queries, table: DocumentTable): Promise<DocumentRow[]> {

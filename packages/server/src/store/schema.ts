@@ -36,6 +36,17 @@ export const exercises = sqliteTable(
   (table) => [index('exercises_updated').on(table.updatedAt)],
 );
 
+/** Entering styles that instructors have made; the shipped ones are core's. */
+export const enteringStyles = sqliteTable('entering_styles', {
+  id: id(),
+  title: text('title').notNull(),
+  document: text('document', { mode: 'json' }).notNull(),
+  revision: revision(),
+  createdAt: createdAt(),
+  updatedAt: updatedAt(),
+  deletedAt: text('deleted_at'),
+});
+
 export const classes = sqliteTable('classes', {
   id: id(),
   code: text('code').notNull(),

@@ -2,6 +2,8 @@
 
 import {
   keptCase,
+  keptEnteringStyle,
+  keptEnteringStyles,
   keptRules,
   keptRulesList,
   keptCases,
@@ -9,12 +11,14 @@ import {
   keptExercise,
   keptExercises,
   type ChangedCase,
+  type ChangedEnteringStyle,
   type ChangedExercise,
   type ChangedRules,
   type KeptCase,
   type KeptExercise,
   type KeptRules,
   type NewCase,
+  type NewEnteringStyle,
   type NewExercise,
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -98,5 +102,28 @@ export function useWriteRules() {
       queries.setQueryData<KeptRules[]>(['rules'], (all) => all?.map((each) => (each.id === kept.id ? kept : each)));
       return queries.invalidateQueries({ queryKey: ['classes'] });
     },
+  });
+}
+
+/** The entering styles made here; the shipped ones are core's. */
+export function useEnteringStyles() {
+  return useQuery({ queryKey: ['entering-styles'], queryFn: ({ signal }) => call('/entering-styles', keptEnteringStyles, { signal }) });
+}
+
+/** Writes a style: a change where an id is given, a new one otherwise. */
+export function useWriteEnteringStyle() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id?: string } & (NewEnteringStyle | ChangedEnteringStyle)) =>
+      id === undefined ? call('/entering-styles', keptEnteringStyle, { method: 'POST', body }) : call(`/entering-styles/${id}`, keptEnteringStyle, { method: 'PUT', body }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
+  });
+}
+
+export function useDeleteEnteringStyle() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => callFor(`/entering-styles/${id}`, { method: 'DELETE' }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
   });
 }

@@ -11,7 +11,8 @@ import {
   solveCase,
   solveVariation,
   takesChanges,
-  workedSolution,
+  quantityOfSlot,
+  readRefinancing,
   type SlotName,
   type SolvedCase,
   type StatementDraft,
@@ -26,13 +27,11 @@ import { Loading } from '../../ui/States.tsx';
 import { Answer } from '../../ui/statement/Answer.tsx';
 import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
 import { withKind, withUnknown } from '../../ui/statement/editing.ts';
-import { sentences } from '../../ui/statement/sentences.ts';
 import { Statement } from '../../ui/statement/Statement.tsx';
 import { TablePanel, type TableView } from '../../ui/TablePanel.tsx';
 import { Timeline } from '../../ui/Timeline.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
-import { WorkingPanel } from '../../ui/WorkingPanel.tsx';
 import { BenchHead, BenchTabs, benchTabs, type HeadAction } from './BenchHead.tsx';
 import { emptySlots, inStyleOf, newDocument, useBenchDocument } from './benchDocument.ts';
 import { Conflict } from './Conflict.tsx';
@@ -40,6 +39,7 @@ import { EveryWay } from './EveryWay.tsx';
 import { clipboardText, saveCsv, saveWorkbook } from './out.ts';
 import { NothingYet } from './NothingYet.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
+import { statementInWords } from '../../ui/statement/statementInWords.ts';
 import { StretchPanel } from './StretchPanel.tsx';
 import { TableTools } from './TableTools.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
@@ -50,6 +50,7 @@ import { Variations } from './Variations.tsx';
 import styles from './BenchPage.module.css';
 
 const PicturePanel = lazy(() => import('./PicturePanel.tsx'));
+const WorkingDesk = lazy(() => import('../../ui/working/WorkingDesk.tsx'));
 
 interface BenchProps {
   readonly caseId: string;
@@ -97,7 +98,13 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   );
   const printing = usePrinting();
   const tab = search.get('show') ?? 'table';
-  const solution = useMemo(() => (solved && tab === 'working' ? workedSolution(draft, solved, numberStyleById(draft.numberStyle)) : undefined), [draft, solved, tab]);
+  const asked = useMemo(
+    () => ({
+      quantity: draft.kind === 'convert' || draft.unknown === 'converted' ? ('converted' as const) : quantityOfSlot(draft.unknown),
+      refinancing: variations.flatMap((variation) => (variation.refinancing && readRefinancing(variation.refinancing, draft)) ?? [])[0],
+    }),
+    [draft, variations],
+  );
 
   const set = (values: Readonly<Record<string, string>>) =>
     setSearch(
@@ -212,9 +219,27 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
         </div>
       </section>
 
-      {outcome.state === 'converted' && <EveryWay draft={draft} converted={outcome.converted} />}
+      {outcome.state === 'converted' && (
+        <>
+          <EveryWay draft={draft} converted={outcome.converted} />
+          {outcome.converted.unknown === 'converted' && (
+            <Suspense fallback={<Loading what="the working" />}>
+              <WorkingDesk
+                view="working"
+                draft={draft}
+                rules={rules}
+                style={style}
+                title={title || 'A conversion'}
+                statement={{ solved: `What ${draft.slots.rate} % is, quoted otherwise.`, asked: `What ${draft.slots.rate} % is, quoted otherwise.` }}
+                ask={asked}
+                fixed
+              />
+            </Suspense>
+          )}
+        </>
+      )}
       <div className={solved && !current ? styles.setBack : undefined}>
-        {solved && figures && (
+        {solved && figures && tab !== 'working' && tab !== 'cross-check' && (
           <Variations
             draft={draft}
             solved={solved}
@@ -250,6 +275,19 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
             </div>
             <div role="tabpanel" id={`bench-panel-${tab}`} aria-labelledby={`bench-tab-${tab}`}>
               {!solved && <NothingYet />}
+              {solved && (tab === 'working' || tab === 'cross-check') && (
+                <Suspense fallback={<Loading what="the working" />}>
+                  <WorkingDesk
+                    view={tab}
+                    draft={draft}
+                    rules={rules}
+                    style={style}
+                    title={title || 'A case'}
+                    statement={{ solved: statementInWords(draft, solved), asked: statementInWords(draft, solved, true) }}
+                    ask={asked}
+                  />
+                </Suspense>
+              )}
               {solved && (
                 <>
                   {tab === 'table' && (
@@ -264,19 +302,6 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
                         />
                         <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
                       </div>
-                    </>
-                  )}
-                  {tab === 'working' && (
-                    <>
-                      {draft.changes.length > 0 && <p className="soft">These ways work the statement as it stands before the changes on the way; the table has them all.</p>}
-                      {solved.flat ? (
-                        <p className="soft">
-                          The charge of a flat plan is worked in one line: {sentences.flat.title.toLowerCase()} times the amount, spread with it over the payments. The rate really
-                          charged is found from the table’s own payments.
-                        </p>
-                      ) : (
-                        solution && <WorkingPanel solution={solution} chosen={search.get('way') ?? 'formula'} onChoose={(way) => set({ way })} />
-                      )}
                     </>
                   )}
                   {tab === 'timeline' && (
@@ -334,7 +359,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
           </>
         )}
       </div>
-      {solved && printing && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
+      {solved && printing && tab !== 'working' && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
       <Conflict mine={bench.present} theirs={autosave.conflict} rules={rules} onSettle={autosave.settle} />
     </NumberStyleProvider>
   );

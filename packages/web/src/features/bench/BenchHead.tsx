@@ -122,6 +122,7 @@ export const BenchHead = memo(function BenchHead({ title, kind, state, rulesId, 
 export const benchTabs: readonly (readonly [string, string])[] = [
   ['table', 'Table'],
   ['working', 'Working'],
+  ['cross-check', 'Cross-check'],
   ['timeline', 'Timeline'],
   ['picture', 'Picture'],
   ['target', 'Target'],

@@ -1,21 +1,7 @@
 /** What goes to paper: the statement in words, the comparison, every row of the table. Shown only in print. */
-import {
-  describeVariation,
-  frequencyOf,
-  numberStyleById,
-  tableText,
-  writeMoney,
-  type SolvedCase,
-  type StatementDraft,
-  type Variation,
-  type VariedOutcome,
-} from '@hardy-sextant/core';
-import { useLayoutEffect } from 'react';
-import { createPortal } from 'react-dom';
-import { solvedText } from '../../ui/statement/editing.ts';
-import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
-import { sentences } from '../../ui/statement/sentences.ts';
-import styles from './PrintSheet.module.css';
+import { describeVariation, numberStyleById, tableText, writeMoney, type SolvedCase, type StatementDraft, type Variation, type VariedOutcome } from '@hardy-sextant/core';
+import { Paper, paperStyles as styles } from '../../ui/Paper.tsx';
+import { statementInWords } from '../../ui/statement/statementInWords.ts';
 
 interface PrintSheetProps {
   readonly title: string;
@@ -26,17 +12,10 @@ interface PrintSheetProps {
 }
 
 export function PrintSheet({ title, draft, solved, variations, outcomes }: PrintSheetProps) {
-  useLayoutEffect(() => {
-    // While the sheet stands, nothing else is printed.
-    document.documentElement.dataset.paper = 'case';
-    return () => {
-      delete document.documentElement.dataset.paper;
-    };
-  }, []);
   const style = numberStyleById(draft.numberStyle);
   const [head, ...rows] = tableText(solved.table, { number: (value) => writeMoney(value, style) });
-  return createPortal(
-    <section className={styles.print} aria-hidden>
+  return (
+    <Paper>
       <h1>{title}</h1>
       <p className={styles.statement}>{statementInWords(draft, solved)}</p>
       {outcomes.length > 0 && (
@@ -95,35 +74,8 @@ export function PrintSheet({ title, draft, solved, variations, outcomes }: Print
           ))}
         </tbody>
       </table>
-    </section>,
-    document.body,
+    </Paper>
   );
-}
-
-/** The statement as a sentence, its answer in place of the `?`. */
-export function statementInWords(draft: StatementDraft, solved: SolvedCase): string {
-  const style = numberStyleById(draft.numberStyle);
-  const answer = solvedText(draft, { state: 'solved', solved }) ?? '?';
-  return sentences[draft.kind].segments
-    .map((segment) => {
-      if ('words' in segment) return segment.words;
-      if ('period' in segment) return frequencyOf(draft.paymentsPerYear).period;
-      if ('newLine' in segment) return '';
-      if ('slot' in segment) {
-        const { slot } = segment;
-        if (slot === draft.unknown) return answer;
-        if (slot === 'rate') return `${draft.slots.rate.replace(/\s*%$/, '')} %`;
-        if (slot === 'payments') return String(solved.numbers.payments);
-        return slot === 'converted' ? '' : writeMoney(solved.numbers[slot], style);
-      }
-      if (segment.choice === 'frequency') return frequencyOf(draft.paymentsPerYear).adverb;
-      if (segment.choice === 'timing') return draft.timing === 'end' ? 'end' : 'beginning';
-      if (segment.choice === 'flatBy') return draft.flatBy === 'a-year' ? 'of it for each year' : 'of it once';
-      return quoteChoices(draft.paymentsPerYear, draft.quote).find(({ id }) => id === quoteId(draft.quote))?.words ?? '';
-    })
-    .filter((word) => word !== '')
-    .join(' ')
-    .replace(/ ([,.])/g, '$1');
 }
 
 /** The balance as a plain line, which any printer draws sharply. */

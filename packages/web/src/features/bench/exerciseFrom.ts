@@ -1,6 +1,6 @@
 /** An exercise made of a case: it carries everything over and asks what the statement asks. */
 
-import { quantityOf, usualFormat, type Exercise, type SlotName, type StatementDraft } from '@hardy-sextant/core';
+import { quantityOfSlot, usualFormat, type Exercise, type SlotName, type StatementDraft } from '@hardy-sextant/core';
 
 const prompts: Readonly<Record<SlotName, string>> = {
   payment: 'Find each payment.',
@@ -13,7 +13,7 @@ const prompts: Readonly<Record<SlotName, string>> = {
 
 /** An exercise that asks what the statement asks; its story is left for the instructor to write. */
 export function exerciseFrom(title: string, draft: StatementDraft): Exercise {
-  const quantity = quantityOf(draft.unknown === 'converted' ? 'rate' : draft.unknown);
+  const quantity = quantityOfSlot(draft.unknown === 'converted' ? 'rate' : draft.unknown);
   return {
     title,
     story: '',

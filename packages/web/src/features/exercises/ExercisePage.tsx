@@ -1,5 +1,5 @@
 /** One exercise: what students read, the plan behind it, its part and the key. */
-import { Button, Group, Modal, NumberInput, Textarea, TextInput } from '@mantine/core';
+import { Button, Group, NumberInput, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
 import { answerKey, defaultHouseRules, numberStyleById, solveCase, type AnswerFormat, type Exercise } from '@hardy-sextant/core';
@@ -8,6 +8,7 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
+import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useExercise, useWriteExercise } from '../../ui/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
@@ -155,28 +156,20 @@ function ExerciseEditor({ kept }: { readonly kept: KeptExercise }) {
           })}
         </div>
       </form>
-      <Modal opened={theirs !== undefined} onClose={() => setTheirs(undefined)} title="Changed elsewhere">
-        <p>
-          Somebody changed this exercise since you opened it. Theirs is called “{theirs?.document.exercise.title}”; yours “{exercise.title}”. Nothing is lost yet: choose which to
-          keep.
-        </p>
-        <Group justify="flex-end">
-          <Button
-            onClick={() => {
-              if (!theirs) return;
-              form.setValues(theirs.document.exercise);
-              form.resetDirty(theirs.document.exercise);
-              setRevision(theirs.revision);
-              setTheirs(undefined);
-            }}
-          >
-            Take theirs
-          </Button>
-          <Button variant="filled" onClick={() => theirs && void save(theirs.revision)}>
-            Keep mine
-          </Button>
-        </Group>
-      </Modal>
+      <ChangedElsewhere
+        what="this exercise"
+        theirs={theirs?.document.exercise.title}
+        mine={exercise.title}
+        onTheirs={() => {
+          if (!theirs) return;
+          form.setValues(theirs.document.exercise);
+          form.resetDirty(theirs.document.exercise);
+          setRevision(theirs.revision);
+          setTheirs(undefined);
+        }}
+        onMine={() => theirs && void save(theirs.revision)}
+        onClose={() => setTheirs(undefined)}
+      />
     </NumberStyleProvider>
   );
 }

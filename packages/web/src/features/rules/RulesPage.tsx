@@ -1,44 +1,74 @@
 /** House rules: the usual set and one a class; currency, numbers, rounding, what a new statement starts with. */
-import { Button, Group, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { buildTable, frequencies, numberStyleById, numberStyles, rulesInWords, writeMoney, type HouseRules } from '@hardy-sextant/core';
+import { buildTable, frequencies, numberStyleById, numberStyles, rulesInWords, styleInWords, writeMoney, type EnteringStyle, type HouseRules } from '@hardy-sextant/core';
 import { houseRules, keptRules, type KeptRules } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useRules, useWriteRules } from '../../ui/records.ts';
+import { useEnteringStyles, useRules, useWriteRules } from '../../ui/records.ts';
+import { useAllEnteringStyles } from '../../ui/working/useAllEnteringStyles.ts';
+import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
+import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import styles from './RulesPage.module.css';
 
 export function RulesPage() {
   const sets = useRules();
+  const ownStyles = useEnteringStyles();
+  const entryStyles = useAllEnteringStyles();
   const [search, setSearch] = useSearchParams();
   if (sets.isPending) return <Loading what="the house rules" />;
   if (sets.isError) return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
   const chosen = sets.data.find(({ id }) => id === search.get('of')) ?? sets.data[0]!;
+  const shownStyle = entryStyles.find(({ id }) => id === search.get('style'));
+  const keptStyle = ownStyles.data?.find(({ id }) => id === shownStyle?.id);
   return (
     <>
       <PageHead title="House rules" where="The conventions of a class: they hold on the Bench, in keys and in marking" />
       <div className={styles.columns}>
-        <ul className={`sheet ${styles.sets}`} aria-label="Sets of house rules">
-          {sets.data.map((each) => (
-            <li key={each.id}>
-              <button type="button" aria-current={each.id === chosen.id} onClick={() => setSearch({ of: each.id }, { replace: true })}>
-                {each.name}
-                <span className="soft">{rulesInWords(each.rules)}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-        <RulesForm key={chosen.id} kept={chosen} />
+        <div className={styles.lists}>
+          <h2 className="label">House rules</h2>
+          <ul className={`sheet ${styles.sets}`} aria-label="Sets of house rules">
+            {sets.data.map((each) => (
+              <li key={each.id}>
+                <button type="button" aria-current={!shownStyle && each.id === chosen.id} onClick={() => setSearch({ of: each.id }, { replace: true })}>
+                  {each.name}
+                  <span className="soft">{rulesInWords(each.rules)}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+          <h2 className="label">Entering styles</h2>
+          <ul className={`sheet ${styles.sets}`} aria-label="Entering styles">
+            {entryStyles.map((each) => (
+              <li key={each.id}>
+                <button type="button" aria-current={each.id === shownStyle?.id} onClick={() => setSearch({ style: each.id }, { replace: true })}>
+                  {each.name}
+                  <span className="soft">{styleInWords(each)}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+        {shownStyle ? (
+          <EnteringStyleForm
+            key={shownStyle.id}
+            shown={shownStyle}
+            {...(keptStyle ? { kept: keptStyle } : {})}
+            onKept={(id) => setSearch(id === '' ? {} : { style: id }, { replace: true })}
+          />
+        ) : (
+          <RulesForm key={chosen.id} kept={chosen} entryStyles={entryStyles} />
+        )}
       </div>
     </>
   );
 }
 
-function RulesForm({ kept }: { readonly kept: KeptRules }) {
+function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly entryStyles: readonly EnteringStyle[] }) {
   const write = useWriteRules();
   const [revision, setRevision] = useState(kept.revision);
   const [theirs, setTheirs] = useState<KeptRules>();
@@ -119,6 +149,7 @@ function RulesForm({ kept }: { readonly kept: KeptRules }) {
           ]}
           {...form.getInputProps('usual.timing')}
         />
+        <Select label="The class’s tool" allowDeselect={false} data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))} {...form.getInputProps('entering')} />
       </div>
       <Sample rules={form.values} />
       {write.error && !theirs && (
@@ -129,27 +160,20 @@ function RulesForm({ kept }: { readonly kept: KeptRules }) {
       <Button type="submit" variant="filled" loading={write.isPending} disabled={!form.isDirty()}>
         Keep these rules
       </Button>
-      <Modal opened={theirs !== undefined} onClose={() => setTheirs(undefined)} title="Changed elsewhere">
-        <p>
-          Somebody changed these rules since you opened them. Theirs: {theirs && rulesInWords(theirs.rules)}. Yours: {rulesInWords(form.values)}.
-        </p>
-        <Group justify="flex-end">
-          <Button
-            onClick={() => {
-              if (!theirs) return;
-              form.setValues(theirs.rules);
-              form.resetDirty(theirs.rules);
-              setRevision(theirs.revision);
-              setTheirs(undefined);
-            }}
-          >
-            Take theirs
-          </Button>
-          <Button variant="filled" onClick={() => theirs && void save(theirs.revision)}>
-            Keep mine
-          </Button>
-        </Group>
-      </Modal>
+      <ChangedElsewhere
+        what="these rules"
+        theirs={theirs && rulesInWords(theirs.rules)}
+        mine={rulesInWords(form.values)}
+        onTheirs={() => {
+          if (!theirs) return;
+          form.setValues(theirs.rules);
+          form.resetDirty(theirs.rules);
+          setRevision(theirs.revision);
+          setTheirs(undefined);
+        }}
+        onMine={() => theirs && void save(theirs.revision)}
+        onClose={() => setTheirs(undefined)}
+      />
     </form>
   );
 }

@@ -1,0 +1,115 @@
+/** A question about a case: what is asked, the case solved for it, and the answer. Working and checking both start here. */
+
+import { fail, ok, type Problem, type Result } from '../result.ts';
+import type { Scope } from '../money/expression.ts';
+import { numberStyleById, writeBrief, writeMoney, writeNumber, type NumberStyle } from '../money/numberStyle.ts';
+import { ratePerPayment } from '../rates/quotedRate.ts';
+import { buildTable } from '../table/buildTable.ts';
+import { exactRounding, type Plan, type TableRounding } from '../table/plan.ts';
+import type { StatementDraft } from './draft.ts';
+import { askInWords, quantities, type Ask, type AskedCase } from './quantities.ts';
+import { quotedRate } from './quote.ts';
+import { readDraft } from './readDraft.ts';
+import { solveCase, type CaseOutcome } from './solveCase.ts';
+import type { SolvedCase } from './solved.ts';
+
+export interface Question extends AskedCase {
+  /** In the answer's own unit: money, percent (6.6), payments, years; unrounded unless the plan rounds it. */
+  readonly exact: number;
+  /** How the case's table rounds. */
+  readonly rounding: TableRounding;
+  /** What the statement's slots may name, with the numbers in force. */
+  readonly names: Scope;
+}
+
+/**
+ * Asks a case for a quantity.
+ *
+ * @param rounding how its table rounds
+ * @param names what slots may name: givens, earlier answers
+ * @returns the question with its answer; a problem's field is a slot, `changes`, or the argument that is wrong
+ */
+export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding, names: Scope = {}): Result<Question> {
+  const record = quantities[ask.quantity];
+  if (!record) return fail('out-of-range', 'This quantity is not known.', { field: 'quantity' });
+  if (!record.applies(draft)) return fail('out-of-range', `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this kind of case.`, { field: 'quantity' });
+  for (const need of record.needs)
+    if (!Number.isFinite(ask[need])) return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', { field: need });
+  const asked = record.slot ? { ...draft, unknown: record.slot } : draft;
+  const outcome = draft.kind === 'convert' ? growthOfHundred(asked, rounding, names) : solvedOrProblem(solveCase(asked, rounding, names));
+  if (!outcome.ok) return outcome;
+  const question = { draft: asked, solved: outcome.value, ask };
+  const exact = record.read(question);
+  return exact.ok ? ok({ ...question, exact: exact.value, rounding, names }) : exact;
+}
+
+/** The solved case, or the first thing that is wrong with it. */
+export function solvedOrProblem(outcome: CaseOutcome): Result<SolvedCase> {
+  if (outcome.state === 'solved') return ok(outcome.solved);
+  if (outcome.state === 'waiting') return fail('blank', 'The plan behind this part is not complete yet.', { field: outcome.missing[0]! });
+  if (outcome.state === 'converted') return fail('out-of-range', 'A conversion has no plan to ask about.', { field: 'plan' });
+  const all: (Problem | undefined)[] = [...Object.values(outcome.problems), ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each))];
+  return all[0] ? { ok: false, problem: all[0] } : fail('out-of-range', 'The plan behind this part cannot be worked out.', { field: 'plan' });
+}
+
+/** A conversion as a case of its own: what 100 grows to in a year at the rate, without payments. */
+function growthOfHundred(draft: StatementDraft, rounding: TableRounding, names: Scope): Result<SolvedCase> {
+  const read = readDraft({ ...draft, unknown: 'converted' }, names);
+  const wrong = Object.values(read.problems)[0];
+  if (wrong) return { ok: false, problem: wrong };
+  if (read.numbers.rate === undefined) return fail('blank', 'The plan behind this part is not complete yet.', { field: 'rate' });
+  const rate = quotedRate(draft.quote, read.numbers.rate);
+  const i = ratePerPayment(rate, draft.paymentsPerYear);
+  if (!i.ok) return i;
+  const payments = draft.paymentsPerYear;
+  const grown = 100 * Math.exp(payments * Math.log1p(i.value));
+  const plan: Plan = {
+    kind: 'saving',
+    amount: 100,
+    rate,
+    paymentsPerYear: payments,
+    payments,
+    timing: 'end',
+    finalAmount: grown,
+    payment: 0,
+    rounding: exactRounding,
+    changes: [],
+  };
+  const table = buildTable(plan);
+  if (!table.ok) return table;
+  return ok({
+    unknown: 'rate',
+    exact: read.numbers.rate,
+    shown: read.numbers.rate,
+    numbers: { amount: 100, rate: read.numbers.rate, payments, payment: 0, finalAmount: grown },
+    values: { n: payments, i: i.value, pv: -100, pmt: 0, fv: grown, timing: 'end' },
+    rate,
+    plan: { ...plan, rounding },
+    table: table.value,
+  });
+}
+
+/** An answer in writing, in its unit, with the decimals such answers usually have. */
+export function writeQuantity({ ask }: Pick<Question, 'ask'>, value: number, style: NumberStyle, decimals?: number): string {
+  switch (quantities[ask.quantity].unit) {
+    case 'money':
+      return writeMoney(value, style, decimals ?? style.moneyDecimals ?? 2);
+    case 'percent':
+      return `${decimals === undefined ? writeBrief(value, 2, 6, style) : writeNumber(value, decimals, style)}\u00a0%`;
+    case 'count':
+      return decimals === undefined ? writeBrief(value, 0, 4, style) : writeNumber(value, decimals, style);
+    case 'years':
+      return decimals === undefined ? `${writeBrief(value, 0, 4, style)}` : writeNumber(value, decimals, style);
+  }
+}
+
+/** "The balance after payment 24" */
+export function questionInWords(question: Pick<Question, 'ask'>): string {
+  const words = askInWords(question.ask);
+  return `${words[0]!.toUpperCase()}${words.slice(1)}`;
+}
+
+/** The style a question's case is written in. */
+export function styleOf({ draft }: Pick<Question, 'draft'>): NumberStyle {
+  return numberStyleById(draft.numberStyle);
+}

@@ -1,0 +1,259 @@
+/** The recurrence way: the relation, its first terms, and the term that is asked for, each from the one before. */
+
+import { writeBrief, writePercent } from '../money/numberStyle.ts';
+import type { Step, Way } from './solution.ts';
+import { stagesThrough, type Stage } from './stages.ts';
+import { texNumber } from './term.ts';
+import { answerText, long, money, roundsOf, type Work } from './work.ts';
+
+interface Run {
+  readonly terms: readonly number[];
+  /** What was paid with each term; index 0 is nothing. */
+  readonly paid: readonly number[];
+}
+
+/** Runs V_{k+1} from V_k with another start or payment; nothing is rounded on the way. */
+function run(work: Work, { start, payment, i, count }: { start: number; payment: number; i: number; count: number }): Run {
+  const step = work.saving ? payment : -payment;
+  const terms = [start];
+  const paid = [0];
+  let value = start;
+  for (let k = 0; k < count; k += 1) {
+    value = work.due ? (value + step) * (1 + i) : value * (1 + i) + step;
+    terms.push(value);
+    paid.push(payment);
+  }
+  return { terms, paid };
+}
+
+/** Runs the stages of a plan with its own payments. */
+function runStages(work: Work, stages: readonly Stage[]): Run {
+  const terms = [work.question.solved.plan.amount];
+  const paid = [0];
+  let value = terms[0]!;
+  for (const stage of stages) {
+    value += stage.drawn;
+    for (let k = stage.from; k <= stage.to; k += 1) {
+      const payment = stage.pause === 'deferred' ? 0 : stage.pause === 'interest-only' ? value * stage.i : stage.payment;
+      const step = work.saving ? payment : -payment;
+      value = stage.settles ? stage.closing : work.due ? (value + step) * (1 + stage.i) : value * (1 + stage.i) + step;
+      terms.push(value);
+      paid.push(payment);
+    }
+  }
+  return { terms, paid };
+}
+
+/** The relation in symbols. */
+export function relation({ saving, due }: Pick<Work, 'saving' | 'due'>): string {
+  const sign = saving ? '+' : '-';
+  return due ? `V_{k+1} = R\\,(V_k ${sign} d)` : `V_{k+1} = R\\,V_k ${sign} d`;
+}
+
+/** The first terms and the last ones, with how each comes about. */
+function termRows(work: Work, terms: readonly number[], until: number): Step {
+  const shown = terms.slice(0, until + 1);
+  const row = (k: number): string[] => [`V${subscript(k)}`, k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}`, money(work, shown[k]!)];
+  const rows: (string[] | 'gap')[] = [];
+  for (let k = 0; k < shown.length; k += 1) {
+    if (k <= 3 || k >= shown.length - 2) rows.push(row(k));
+    else if (rows.at(-1) !== 'gap') rows.push('gap');
+  }
+  return { kind: 'rows', columns: ['term', 'how', 'value'], rows };
+}
+
+function subscript(k: number): string {
+  return String(k).replace(/\d/g, (digit) => '₀₁₂₃₄₅₆₇₈₉'[Number(digit)]!);
+}
+
+function stated(work: Work, payment: number | undefined): Step[] {
+  const { values, numbers } = work.question.solved;
+  return [
+    {
+      kind: 'formula',
+      tex: `${relation(work)}, \\qquad R = 1 + i = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}`,
+      because: 'Each period the balance grows by the factor R, and the payment changes it.',
+    },
+    {
+      kind: 'says',
+      text: `V₀ is ${money(work, numbers.amount)}${payment === undefined ? '' : ` and d is ${money(work, payment)}`}.`,
+      ...(work.due ? { because: 'Payments fall at the beginning: they count before the growth.' } : {}),
+    },
+  ];
+}
+
+/** The recurrence way, or nothing where there is no sequence to follow. */
+export function byRecurrence(work: Work): Way | undefined {
+  const found = answered(work);
+  if (!found || !Number.isFinite(found.number)) return undefined;
+  const written = answerText(work, found.number);
+  return {
+    id: 'recurrence',
+    title: 'Recurrence',
+    number: found.number,
+    written,
+    rounds: found.rounds ?? [],
+    steps: [...found.steps, { kind: 'answer', text: `That is ${written}.` }],
+  };
+}
+
+interface Answered {
+  readonly number: number;
+  readonly steps: readonly Step[];
+  readonly rounds?: Way['rounds'];
+}
+
+function answered(work: Work): Answered | undefined {
+  const { ask, solved } = work.question;
+  const { values, numbers, table } = solved;
+  if (solved.flat) return undefined;
+  switch (ask.quantity) {
+    case 'payment':
+      return work.level ? linear(work, 'payment') : undefined;
+    case 'amount':
+      return work.level ? linear(work, 'amount') : undefined;
+    case 'final-amount': {
+      const done = work.level ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: values.n }) : runStages(work, work.stages);
+      return {
+        number: done.terms.at(-1)!,
+        steps: [...stated(work, numbers.payment), termRows(work, done.terms, done.terms.length - 1)],
+        ...(work.level ? {} : { rounds: roundsOf(work) }),
+      };
+    }
+    case 'payments':
+    case 'years':
+      return counted(work);
+    case 'term': {
+      const done = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count: ask.after ?? 0 });
+      return { number: done.terms.at(-1)!, steps: [...stated(work, table.firstPayment), termRows(work, done.terms, ask.after ?? 0)] };
+    }
+    case 'balance-after': {
+      const k = ask.after ?? 0;
+      const done = runStages(work, stagesThrough(work.stages, k));
+      return {
+        number: done.terms[k] ?? NaN,
+        steps: [...stated(work, work.level ? table.firstPayment : undefined), ...changesSaid(work, k), termRows(work, done.terms, k)],
+        rounds: roundsOf(work),
+      };
+    }
+    case 'interest-in':
+    case 'principal-in':
+    case 'total-interest': {
+      const from = ask.quantity === 'total-interest' ? 1 : (ask.from ?? 1);
+      const to = ask.quantity === 'total-interest' ? table.count : Math.min(ask.to ?? 1, table.count);
+      return gathered(work, from, to, ask.quantity === 'principal-in' ? 'principal' : 'interest');
+    }
+    case 'effective':
+    case 'converted': {
+      if (ask.quantity === 'converted' && work.question.draft.into.kind !== 'effective') return undefined;
+      const p = work.question.draft.paymentsPerYear;
+      const done = run({ ...work, due: false, saving: true }, { start: 100, payment: 0, i: values.i, count: p });
+      return {
+        number: done.terms.at(-1)! - 100,
+        steps: [
+          { kind: 'says', text: `Let 100 grow for a year of ${p} ${p === 1 ? 'period' : 'periods'}; what it gains is the effective rate in percent.` },
+          { kind: 'formula', tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}` },
+          termRows(work, done.terms, p),
+        ],
+      };
+    }
+    default:
+      return undefined;
+  }
+}
+
+/** The end depends on the unknown in a straight line: two runs give it exactly. */
+function linear(work: Work, unknown: 'payment' | 'amount'): Answered {
+  const { values, numbers } = work.question.solved;
+  const at = (value: number): number => {
+    const start = unknown === 'amount' ? value : numbers.amount;
+    const payment = unknown === 'payment' ? value : numbers.payment;
+    return run(work, { start, payment, i: values.i, count: values.n }).terms.at(-1)!;
+  };
+  // Two guesses of the answer's own size lose the fewest digits.
+  const size = Math.max(1, numbers[unknown]);
+  const [none, some] = [at(0), at(size)];
+  const number = ((numbers.finalAmount - none) / (some - none)) * size;
+  const done = run(work, { start: unknown === 'amount' ? number : numbers.amount, payment: unknown === 'payment' ? number : numbers.payment, i: values.i, count: values.n });
+  const symbol = unknown === 'payment' ? 'd' : 'V₀';
+  return {
+    number,
+    steps: [
+      ...stated(work, unknown === 'payment' ? undefined : numbers.payment).slice(0, 1),
+      {
+        kind: 'rows',
+        columns: [`with ${symbol} =`, `V${subscript(Math.round(values.n))} is`],
+        rows: [0, size, number].map((value) => [money(work, value), money(work, at(value))]),
+        because: 'The end moves in a straight line with the unknown, so two tries show where it is met.',
+      },
+      termRows(work, done.terms, done.terms.length - 1),
+    ],
+  };
+}
+
+/** Counts the terms until the end is reached. */
+function counted(work: Work): Answered | undefined {
+  const { question } = work;
+  const { solved, draft } = question;
+  const { values, numbers } = solved;
+  const aim = numbers.finalAmount;
+  const done = work.level ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: solved.shown }) : runStages(work, work.stages);
+  const reached = (value: number): boolean => (aim > numbers.amount ? value >= aim - 0.005 : value <= aim + 0.005);
+  const k = done.terms.findIndex((value, at) => at > 0 && reached(value));
+  const last = k < 0 ? done.terms.length - 1 : k;
+  const per = question.ask.quantity === 'years' ? draft.paymentsPerYear : 1;
+  return {
+    number: last / per,
+    rounds: Number.isInteger(solved.exact) ? [] : ['count-rounded'],
+    steps: [
+      ...stated(work, numbers.payment),
+      termRows(work, done.terms, last),
+      { kind: 'says', text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} payments.` },
+    ],
+  };
+}
+
+/** Interest and principal term by term over a stretch. */
+function gathered(work: Work, from: number, to: number, part: 'interest' | 'principal'): Answered | undefined {
+  const { solved } = work.question;
+  const { table } = solved;
+  const done = runStages(work, work.stages);
+  const drawn = new Map(work.stages.filter(({ from: at }) => at > 1).map((stage) => [stage.from, stage.drawn]));
+  let total = 0;
+  const rows: (string[] | 'gap')[] = [];
+  for (let k = from; k <= to; k += 1) {
+    const before = done.terms[k - 1]! + (drawn.get(k) ?? 0);
+    const change = done.terms[k]! - before;
+    const settled = k === table.count ? table.rows[k - 1]!.payment + table.rows[k - 1]!.extra : done.paid[k]!;
+    const interest = work.saving ? change - settled : settled + change;
+    const moved = part === 'interest' ? interest : work.saving ? change : -change;
+    total += moved;
+    if (k - from < 3 || k >= to - 1) rows.push([String(k), money(work, before), money(work, done.terms[k]!), money(work, moved)]);
+    else if (rows.at(-1) !== 'gap') rows.push('gap');
+  }
+  return {
+    number: total,
+    rounds: roundsOf(work),
+    steps: [
+      ...stated(work, work.level ? table.firstPayment : undefined),
+      ...changesSaid(work, to),
+      {
+        kind: 'rows',
+        columns: ['k', 'before', 'after', part],
+        rows,
+        because: part === 'interest' ? 'Interest of a period is (R − 1) times what it is taken on.' : 'Principal is what the value moves by.',
+      },
+      { kind: 'says', text: `Payments ${from} to ${to} together: ${long(work, Math.round(total * 1e6) / 1e6)}.` },
+    ],
+  };
+}
+
+function changesSaid(work: Work, k: number): Step[] {
+  const stages = stagesThrough(work.stages, k);
+  if (stages.length < 2) return [];
+  const words = stages.slice(0, 5).map((stage) => {
+    const payment = stage.pause === 'deferred' ? 'nothing paid' : stage.pause === 'interest-only' ? 'interest only' : `d = ${money(work, stage.payment)}`;
+    return `${stage.from}–${stage.to}: ${payment}, R = 1 + ${writePercent(stage.i, work.style, 2, 8)}`;
+  });
+  return [{ kind: 'says', text: `The relation changes on the way. ${words.join('; ')}${stages.length > 5 ? '; and so on' : ''}.` }];
+}

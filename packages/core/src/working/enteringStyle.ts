@@ -1,0 +1,105 @@
+/** Entering styles: how a tool wants its numbers. A style is data, so that an instructor can copy one and change it. */
+
+export type EnteredName = 'n' | 'rate' | 'pv' | 'pmt' | 'fv';
+
+export interface EnteringStyle {
+  readonly id: string;
+  readonly name: string;
+  /** What is entered for the rate. */
+  readonly rate: 'percent-a-year' | 'percent-a-payment' | 'decimal-a-payment';
+  /** Payments and compoundings a year are set apart; needed where the rate is entered by the year or the count in years. */
+  readonly setsFrequencies: boolean;
+  /** `cash-flow`: received is plus, paid is minus. `all-positive`: the tool is told whether something is paid off or saved up. */
+  readonly signs: 'cash-flow' | 'all-positive';
+  /** What N counts. */
+  readonly count: 'payments' | 'years';
+  /** How a solved N is shown. */
+  readonly solvedCount: 'exact' | 'rounded-up';
+  /** Decimals shown; a tool keeps more than it shows. */
+  readonly decimals: number;
+  /** Reading a table: asked from one payment to another, or moving on from the stored start, which is changed by it. */
+  readonly stretch: 'from-to' | 'moves-on';
+  readonly labels: EnteringLabels;
+}
+
+/** The words on the class's own device; an instructor may change each. */
+export interface EnteringLabels {
+  readonly n: string;
+  readonly rate: string;
+  readonly pv: string;
+  readonly pmt: string;
+  readonly fv: string;
+  readonly paymentsPerYear: string;
+  readonly compoundingsPerYear: string;
+  readonly timing: string;
+  readonly end: string;
+  readonly begin: string;
+}
+
+const plainLabels: EnteringLabels = {
+  n: 'N',
+  rate: 'rate',
+  pv: 'PV',
+  pmt: 'PMT',
+  fv: 'FV',
+  paymentsPerYear: 'payments a year',
+  compoundingsPerYear: 'compoundings a year',
+  timing: 'payments fall at the',
+  end: 'end',
+  begin: 'beginning',
+};
+
+export const shippedStyles: readonly EnteringStyle[] = [
+  {
+    id: 'annual-rate',
+    name: 'Annual-rate style',
+    rate: 'percent-a-year',
+    setsFrequencies: true,
+    signs: 'cash-flow',
+    count: 'payments',
+    solvedCount: 'exact',
+    decimals: 2,
+    stretch: 'from-to',
+    labels: plainLabels,
+  },
+  {
+    id: 'per-payment',
+    name: 'Per-payment style',
+    rate: 'percent-a-payment',
+    setsFrequencies: false,
+    signs: 'cash-flow',
+    count: 'payments',
+    solvedCount: 'rounded-up',
+    decimals: 2,
+    stretch: 'moves-on',
+    labels: { ...plainLabels, rate: 'rate per payment' },
+  },
+  {
+    id: 'sheet-function',
+    name: 'Sheet function',
+    rate: 'decimal-a-payment',
+    setsFrequencies: false,
+    signs: 'cash-flow',
+    count: 'payments',
+    solvedCount: 'exact',
+    decimals: 4,
+    stretch: 'from-to',
+    labels: { ...plainLabels, n: 'number of payments', rate: 'rate per payment', timing: 'type', end: '0', begin: '1' },
+  },
+];
+
+export function enteringStyleById(id: string, own: readonly EnteringStyle[] = []): EnteringStyle {
+  return [...own, ...shippedStyles].find((style) => style.id === id) ?? shippedStyles[0]!;
+}
+
+/** A style in a few words: "percent a year, payments set apart, signs by direction". */
+export function styleInWords({ rate, setsFrequencies, signs, count, stretch }: EnteringStyle): string {
+  const rates = { 'percent-a-year': 'percent a year', 'percent-a-payment': 'percent a payment', 'decimal-a-payment': 'a decimal for each payment' };
+  return [
+    rates[rate],
+    ...(setsFrequencies ? ['payments and compoundings a year set apart'] : []),
+    signs === 'cash-flow' ? 'plus received, minus paid' : 'all numbers positive',
+    count === 'years' ? 'N in years' : 'N in payments',
+    stretch === 'from-to' ? 'table read from–to' : 'table moves on',
+  ].join(', ');
+}

@@ -1,0 +1,151 @@
+/** What every way works with: the question, how numbers are written, and the letters of the trade as terms. */
+
+import { writeBrief, writeMoney, type NumberStyle } from '../money/numberStyle.ts';
+import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
+import { frequencyOf } from '../case/frequency.ts';
+import { writeQuantity, type Question } from '../case/question.ts';
+import { directions } from '../case/solved.ts';
+import { stagesOf, type Stage } from './stages.ts';
+import type { EnteringStyle } from './enteringStyle.ts';
+import type { Rounded, Step } from './solution.ts';
+import { add, div, evaluate, exp, letter, mul, num, oneLine, pow, sub, tex, texNumber, type Term } from './term.ts';
+
+export interface Work {
+  readonly question: Question;
+  readonly style: NumberStyle;
+  readonly entering: EnteringStyle;
+  readonly stages: readonly Stage[];
+  /** True where the plan is level from first to last, but for a last payment that settles. */
+  readonly level: boolean;
+  readonly saving: boolean;
+  readonly due: boolean;
+  /** "month" */
+  readonly period: string;
+}
+
+export function workOf(question: Question, style: NumberStyle, entering: EnteringStyle): Work {
+  const { draft, solved } = question;
+  const stages = stagesOf(solved);
+  return {
+    question,
+    style,
+    entering,
+    stages,
+    level: solved.plan.changes.length === 0,
+    saving: directions[draft.kind].plan === 'saving',
+    due: solved.values.timing === 'begin',
+    period: frequencyOf(draft.paymentsPerYear).period,
+  };
+}
+
+export const money = ({ style }: Work, value: number): string => writeMoney(value, style);
+/** As many digits as a person would carry on with. */
+export const long = ({ style }: Work, value: number): string => writeBrief(value, 2, 8, style);
+export const count = ({ style }: Work, value: number): string => writeBrief(value, 0, 4, style);
+export const answerText = ({ question, style }: Work, value: number): string => writeQuantity(question, value, style);
+
+export function moneyLetter(work: Work, name: string, value: number, made?: Term): Term {
+  return letter(name, value, writeMoney(value, work.style, Math.abs(value - Math.round(value * 100) / 100) < 1e-9 ? 2 : 4), made);
+}
+
+export function countLetter(work: Work, name: string, value: number): Term {
+  return letter(name, value, count(work, value));
+}
+
+/** The rate per payment with how it is made from the quoted rate. */
+export function rateLetter(work: Work, i: number, rate: QuotedRate = work.question.solved.rate, name = 'i'): Term {
+  const made = rateTerm(rate, work.question.draft.paymentsPerYear, work.style);
+  // A rate that was itself solved for has no exact spelling: its own digits are typed.
+  const same = Math.abs(evaluate(made) - i) <= 1e-13 * Math.max(1e-3, Math.abs(i));
+  return letter(name, i, writeBrief(i, 4, 10, work.style), same && made.op !== 'number' ? made : undefined);
+}
+
+/** How a quoted rate becomes the rate for one payment. */
+export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term {
+  const j = letter(rate.kind === 'effective' ? 'e' : 'j', quotedNumber(rate), writeBrief(quotedNumber(rate), 3, 10, style));
+  switch (rate.kind) {
+    case 'nominal': {
+      const m = rate.compoundingsPerYear;
+      if (m === 'continuous') return sub(exp(div(j, num(p))), num(1));
+      if (m === p) return p === 1 ? j : div(j, num(p));
+      return sub(pow(add(num(1), m === 1 ? j : div(j, num(m))), p === 1 ? num(m) : div(num(m), num(p))), num(1));
+    }
+    case 'effective':
+      return p === 1 ? j : sub(pow(add(num(1), j), div(num(1), num(p))), num(1));
+    case 'periodic':
+      return j;
+    case 'daily':
+      return sub(pow(add(num(1), div(j, num(rate.daysPerYear))), num(rate.daysPerPeriod)), num(1));
+  }
+}
+
+/** The steps from the quoted rate to the rate per payment. */
+export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
+  const { question, style, period } = work;
+  const p = question.draft.paymentsPerYear;
+  if (rate.kind === 'periodic' || (rate.kind === 'nominal' && rate.compoundingsPerYear === p && p === 1) || (rate.kind === 'effective' && p === 1))
+    return [{ kind: 'formula', tex: `i = ${texNumber(writeBrief(i, 4, 10, style))}`, because: `The rate is given for each ${period} already.` }];
+  const term = rateTerm(rate, p, style);
+  const because =
+    rate.kind === 'nominal'
+      ? rate.compoundingsPerYear === 'continuous'
+        ? 'Interest is added at every instant, so growth over one payment is a power of e.'
+        : rate.compoundingsPerYear === p
+          ? `Interest is added as often as payments fall, so the nominal rate is shared out over ${p} ${period}s.`
+          : `Interest is added ${rate.compoundingsPerYear} times a year and payments fall ${p} times: growth over one payment is ${rate.compoundingsPerYear}/${p} compoundings.`
+      : rate.kind === 'effective'
+        ? `An effective rate is growth over the whole year; one ${period} has the ${p}th root of it.`
+        : `Interest is added on each of the ${rate.daysPerPeriod} days between payments.`;
+  return [{ kind: 'formula', tex: `i = ${tex(term, 'symbols', style)} = ${tex(term, 'numbers', style)} = ${texNumber(writeBrief(i, 4, 10, style))}`, because }];
+}
+
+/** What rounding lies in the plan that a reading is taken from. */
+export function roundsOf({ question: { solved, rounding }, stages }: Work): Rounded[] {
+  return [
+    ...(solved.unknown === 'payment' && rounding.payment !== 'exact' ? (['payment-rounded'] as const) : []),
+    ...(solved.unknown === 'payments' && !Number.isInteger(solved.exact) ? (['count-rounded'] as const) : []),
+    ...(rounding.interest === 'cent' && stages.length > 0 && !solved.flat ? (['rows-rounded'] as const) : []),
+  ];
+}
+
+/** A formula in symbols, with numbers, its groups worked out, and the line to type. */
+export function formulaSteps(work: Work, name: string, term: Term, { grouped = true, line = true }: { readonly grouped?: boolean; readonly line?: boolean } = {}): Step[] {
+  const { style } = work;
+  const value = evaluate(term);
+  const symbols = tex(term, 'symbols', style);
+  const numbers = tex(term, 'numbers', style);
+  const steps: Step[] = [{ kind: 'formula', tex: `${name} = ${symbols}` }];
+  if (numbers !== symbols) steps.push({ kind: 'formula', tex: `${name} = ${numbers}`, because: 'Each letter gives way to its number.' });
+  if (grouped && term.op === '/') {
+    const part = (each: Term): string => `${tex(each, 'numbers', style)} = ${texNumber(writeBrief(evaluate(each), 2, 10, style))}`;
+    if (term.left.op !== 'letter' && term.left.op !== 'number')
+      steps.push({ kind: 'formula', tex: `\\text{top: }\\; ${part(term.left)}`, because: 'All of the top is one group.' });
+    if (term.right.op !== 'letter' && term.right.op !== 'number')
+      steps.push({
+        kind: 'formula',
+        tex: `\\text{bottom: }\\; ${part(term.right)}`,
+        because: 'All of the bottom is one group: without its brackets only its first piece would divide.',
+      });
+  }
+  steps.push({ kind: 'formula', tex: `${name} = ${texNumber(writeBrief(value, 2, 8, style))}` });
+  if (line) steps.push({ kind: 'line', line: oneLine(term), because: 'Every bracket here is needed; the rate keeps all its digits.' });
+  return steps;
+}
+
+/** `(1+i)^k` */
+export const growth = (i: Term, k: Term): Term => pow(add(num(1), i), k);
+
+/** What k payments of 1 grow to, and what they are worth at the start; `due` moves each one period. */
+export function accumulationTerm(i: Term, k: Term, due: boolean): Term {
+  if (evaluate(i) === 0) return k;
+  const plain = div(sub(growth(i, k), num(1)), i);
+  return due ? mul(add(num(1), i), plain) : plain;
+}
+
+export function discountingTerm(i: Term, k: Term, due: boolean): Term {
+  if (evaluate(i) === 0) return k;
+  const plain = div(sub(num(1), growth(i, { op: 'minus', of: k })), i);
+  return due ? mul(add(num(1), i), plain) : plain;
+}
+
+export const isZero = (term: Term): boolean => evaluate(term) === 0;
