@@ -20,6 +20,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/exercises', 'The kiln shed loan'],
   ['/exercises/demo-kiln-shed', 'What students read'],
   ['/exercises/demo-kiln-shed/answers/demo-bm210', 'Handed in'],
+  ['/exercises/starter-23?work=a', 'What students read'],
   ['/classes', 'BM 210'],
   ['/nowhere', 'Nothing is kept'],
 ];

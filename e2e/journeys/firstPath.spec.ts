@@ -30,11 +30,12 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await page.getByLabel('name of the case').fill('Island ferry refit');
   await page.getByRole('button', { name: 'Make an exercise of it' }).click();
   await expect(page.getByRole('heading', { name: 'Island ferry refit' })).toBeVisible();
-  await expect(page.getByText('Key 625.72')).toBeVisible();
-  await page.getByLabel('Story').fill('The island ferry needs a refit. The co-op borrows 26,800 at 5.7 % a year, compounded monthly.');
-  await page.getByLabel('Marks').fill('3');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('is kept')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'working of part a' })).toHaveText('625.72');
+  await page.getByRole('textbox', { name: 'Story' }).fill('The island ferry needs a refit. The co-op borrows 26,800 at 5.7 % a year, compounded monthly.');
+  await page.getByRole('button', { name: 'change part a' }).click();
+  await page.getByLabel('marks of part a').fill('3');
+  await expect(page.getByText('Parts · 3 marks')).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
 
   await page.getByRole('button', { name: 'Take in answers' }).click();
   const answer = (name: string) => page.getByLabel(`answer of ${name}`);

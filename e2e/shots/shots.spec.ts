@@ -18,7 +18,8 @@ const views: readonly { readonly name: string; readonly path: string; readonly r
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
   { name: 'cross-check', path: '/bench/demo-kiln-shed?show=cross-check', ready: 'agree to 9 decimals' },
   { name: 'projector', path: '/bench/demo-kiln-shed?show=working&way=table&projector=on', ready: 'Step 1 of' },
-  { name: 'exercise', path: '/exercises/demo-kiln-shed', ready: 'What students read' },
+  { name: 'exercises', path: '/exercises', ready: 'numbers vary' },
+  { name: 'exercise', path: '/exercises/starter-23', ready: 'Parts · 10 marks' },
   { name: 'answers', path: '/exercises/demo-kiln-shed/answers/demo-bm210?student=demo-k-2102', ready: 'Handed in' },
 ];
 

@@ -17,9 +17,19 @@ export const houseRules: z.ZodType<HouseRules> = z.object({
     last: z.enum(['clears', 'as-others']),
   }),
   usual: z.object({ timing: z.enum(['end', 'begin']), paymentsPerYear: z.number().int().min(1).max(366) }).default(usual.usual),
+  earlier: z.enum(['rounded', 'exact']).default(usual.earlier),
   entering: z.string().min(1).max(40).default(usual.entering),
   tolerance: z.object({ money: z.number().min(0), percent: z.number().min(0), count: z.number().min(0) }),
-  credit: z.object({ rightRounded: share, slip: share, sign: share }),
+  sign: z.enum(['counts', 'free']).default(usual.sign),
+  credit: z.object({
+    rightRounded: share,
+    carried: share.default(usual.credit.carried),
+    slip: share,
+    sign: share,
+    byFamily: z.record(z.string().max(20), share).default({}),
+    bySlip: z.record(z.string().max(40), share).default({}),
+  }),
+  specific: z.object({ mostFitting: z.number().int().min(1).max(50), mostByChance: share }).default(usual.specific),
 });
 
 export const houseRulesDocument = z.object({ schemaVersion: z.literal(1), rules: houseRules });

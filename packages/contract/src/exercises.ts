@@ -1,43 +1,160 @@
-/** Exercises, and the answers a class gives to one. */
+/** Exercises as they are stored and carried: the open format of docs/formats.md. Older versions are upgraded when read. */
 
 import { z } from 'zod';
-import type { Exercise } from '@hardy-sextant/core';
+import { plainStory, quantityIds, type Exercise, type Given, type Limit, type Part, type PartAsk, type Story, type StoryNode } from '@hardy-sextant/core';
 import { recordId, revision, statementDraft } from './statement.ts';
 import { student } from './classes.ts';
 
-const partId = z.string().regex(/^[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
+export const partId = z.string().regex(/^[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
+const planId = z.string().min(1).max(40);
+const text = z.string().max(200, 'At most 200 characters.');
+const quantity = z.enum(quantityIds);
 
-export const exercisePart = z.object({
+const MOST_STORY_NODES = 3000;
+const DEEPEST_STORY = 12;
+
+const storyNode: z.ZodType<StoryNode> = z.lazy(() =>
+  z.object({
+    type: z.enum(['doc', 'paragraph', 'text', 'bulletList', 'orderedList', 'listItem', 'table', 'tableRow', 'tableCell', 'tableHeader', 'hardBreak', 'given', 'formula']),
+    text: z.string().max(20_000).optional(),
+    attrs: z.record(z.string().max(40), z.union([z.string().max(2000), z.number(), z.boolean(), z.null(), z.array(z.number()).max(40)])).optional(),
+    marks: z
+      .array(z.object({ type: z.enum(['bold', 'italic']) }))
+      .max(4)
+      .optional(),
+    content: z.array(storyNode).max(1000).optional(),
+  }),
+);
+
+function sizeOf(node: StoryNode, depth = 1): { nodes: number; depth: number } {
+  return (node.content ?? [])
+    .map((child) => sizeOf(child, depth + 1))
+    .reduce((sum, each) => ({ nodes: sum.nodes + each.nodes, depth: Math.max(sum.depth, each.depth) }), { nodes: 1, depth });
+}
+
+/** A story; version 1 had plain text. */
+export const story: z.ZodType<Story> = z.union([
+  z
+    .string()
+    .max(20_000, 'A story has at most 20,000 characters.')
+    .transform((plain): Story => plainStory(plain)),
+  storyNode.refine((node) => sizeOf(node).nodes <= MOST_STORY_NODES && sizeOf(node).depth <= DEEPEST_STORY, 'The story is too long or too deep.'),
+]);
+
+const given: z.ZodType<Given> = z.object({
+  name: z.string().max(40, 'A name has at most 40 characters.'),
+  kind: z.enum(['money', 'rate', 'count', 'years', 'words']),
+  now: text,
+  vary: z.discriminatedUnion('by', [
+    z.object({ by: z.literal('fixed') }),
+    z.object({ by: z.literal('range'), from: text, to: text, step: text }),
+    z.object({ by: z.literal('list'), values: z.string().max(2000, 'A list has at most 2,000 characters.') }),
+    z.object({ by: z.literal('expression'), text }),
+  ]),
+  decimals: z.number().int().min(0).max(6).optional(),
+  unit: z.string().max(30).optional(),
+});
+
+const limit: z.ZodType<Limit> = z.object({
+  of: z.union([z.object({ part: partId }), z.object({ given: z.string().max(40) })]),
+  least: z.number().optional(),
+  most: z.number().optional(),
+  whole: z.boolean().optional(),
+});
+
+const args = z.object({ after: text.optional(), from: text.optional(), to: text.optional(), paying: text.optional() }).optional();
+
+const ask: z.ZodType<PartAsk> = z.union([
+  z.object({ quantity, plan: planId, args }),
+  z.object({ quantity: z.literal('difference'), of: quantity, plan: planId, other: planId, args }),
+  z.object({ quantity: z.literal('expression'), text, args }),
+  z.object({ quantity: z.literal('table'), plan: planId, blanks: z.array(z.string().regex(/^(\d{1,5}|\*):[a-z]{1,20}$/)).max(2000), args }),
+  z.object({ quantity: z.literal('choice'), of: quantity, plans: z.array(planId).max(10), prefer: z.enum(['less', 'more']), args }),
+]);
+
+const format = z.object({ kind: z.enum(['money', 'percent', 'count', 'years-months']), decimals: z.number().int().min(0).max(10), up: z.boolean().optional() });
+
+/** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being given out. */
+export const exercisePart: z.ZodType<Part> = z.object({
   id: partId,
-  prompt: z.string().trim().min(1, 'Say what is asked.').max(2000),
-  marks: z.number('Marks are a number.').positive('A part needs marks above zero.').max(1000, 'A part has at most 1,000 marks.'),
-  ask: z.object({ quantity: z.enum(['payment', 'amount', 'final-amount', 'rate', 'payments']), plan: z.string().max(40) }),
-  format: z.object({ kind: z.enum(['money', 'percent', 'count']), decimals: z.number().int().min(0).max(10) }),
+  prompt: z.string().max(2000, 'A prompt has at most 2,000 characters.'),
+  marks: z.number('Marks are a number.').min(0, 'Marks cannot be below zero.').max(1000, 'A part has at most 1,000 marks.'),
+  ask,
+  format,
+  tolerance: z.number().min(0).optional(),
+  readings: z
+    .array(z.object({ id: z.string().max(40), says: z.string().max(400), ask, credit: z.number().min(0).max(1) }))
+    .max(12)
+    .optional(),
+  earlier: z.enum(['rounded', 'exact']).optional(),
 });
 
 export const exercise: z.ZodType<Exercise> = z.object({
-  title: z.string().trim().min(1, 'Give the exercise a title.').max(160, 'A title has at most 160 characters.'),
-  story: z.string().max(20_000, 'A story has at most 20,000 characters.'),
+  title: z.string().max(160, 'A title has at most 160 characters.'),
+  topic: z.string().max(60).optional(),
+  level: z.enum(['first', 'second', 'third']).optional(),
+  story,
+  givens: z.array(given).max(40, 'An exercise takes at most 40 givens.').optional(),
+  limits: z.array(limit).max(60).optional(),
   plans: z
-    .array(z.object({ id: z.string().min(1).max(40), draft: statementDraft }))
+    .array(z.object({ id: planId, name: z.string().max(60).optional(), draft: statementDraft }))
     .min(1)
-    .max(10),
-  parts: z.array(exercisePart).min(1, 'An exercise needs a part.').max(40),
+    .max(10, 'An exercise takes at most 10 plans.'),
+  parts: z.array(exercisePart).max(40, 'An exercise takes at most 40 parts.'),
 });
 
-export const exerciseDocument = z.object({ schemaVersion: z.literal(1), exercise });
-export type ExerciseDocument = z.infer<typeof exerciseDocument>;
+/** Version 1 counted payments up without saying so. */
+function fromFirst(document: { schemaVersion: 1 | 2; exercise: Exercise }): ExerciseDocument {
+  if (document.schemaVersion === 2) return { schemaVersion: 2, exercise: document.exercise };
+  const parts = document.exercise.parts.map((part): Part =>
+    part.format.kind === 'count' && part.format.decimals === 0 ? { ...part, format: { ...part.format, up: true } } : part,
+  );
+  return { schemaVersion: 2, exercise: { ...document.exercise, parts } };
+}
+
+export interface ExerciseDocument {
+  readonly schemaVersion: 2;
+  readonly exercise: Exercise;
+}
+export const exerciseDocument = z.object({ schemaVersion: z.union([z.literal(1), z.literal(2)]), exercise }).transform(fromFirst);
 
 export const newExercise = z.object({ document: exerciseDocument });
 export const changedExercise = newExercise.extend({ revision });
-export const keptExercise = newExercise.extend({ id: recordId, revision, updatedAt: z.string() });
+export const keptExercise = newExercise.extend({ id: recordId, revision, updatedAt: z.string(), archived: z.boolean().default(false) });
 export type NewExercise = z.infer<typeof newExercise>;
 export type ChangedExercise = z.infer<typeof changedExercise>;
 export type KeptExercise = z.infer<typeof keptExercise>;
 export const keptExercises = z.array(keptExercise);
 
-/** Text as written, by part. Long text is kept and called unreadable. */
-export const entries = z.record(partId, z.string().max(40_000, 'An answer has at most 40,000 characters.'));
+/** An earlier state of an exercise. */
+export const exerciseRevision = z.object({ revision: z.number().int(), document: exerciseDocument, at: z.string() });
+export const exerciseRevisions = z.array(exerciseRevision);
+export type ExerciseRevision = z.infer<typeof exerciseRevision>;
+
+export const archiving = z.object({ archived: z.boolean() });
+
+/** The file exercises travel in. */
+export const EXERCISE_FORMAT = 'hardy-sextant-exercises';
+export const exerciseFile = z.object({ format: z.literal(EXERCISE_FORMAT), version: z.literal(2), exercises: z.array(exercise).max(500) });
+export type ExerciseFile = z.infer<typeof exerciseFile>;
+
+/** What an import has taken, and what is wrong with the rest, by its place in the file. */
+export const importReport = z.object({
+  taken: z.array(keptExercise),
+  refused: z.array(z.object({ place: z.number().int(), title: z.string(), problems: z.array(z.object({ path: z.string(), message: z.string() })) })),
+});
+export type ImportReport = z.infer<typeof importReport>;
+
+/** The file before its exercises are looked at one by one. */
+export const looseExerciseFile = z.object({
+  format: z.literal(EXERCISE_FORMAT, 'This is not a file of exercises.'),
+  version: z.number().int().min(1).max(2, 'This file was made by a newer version.'),
+  exercises: z.array(z.unknown()).max(500, 'At most 500 exercises come in one file.'),
+});
+
+/** Text as written, by part; cells of a table as `part.row:column`, entered values as `part.n`. Long text is kept and called unreadable. */
+const entryId = z.string().regex(/^[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
+export const entries = z.record(entryId, z.string().max(40_000, 'An answer has at most 40,000 characters.'));
 
 export const handIn = z.object({ studentId: recordId, entries, revision: z.number().int().min(0) });
 export type HandIn = z.infer<typeof handIn>;
@@ -48,7 +165,7 @@ export type ClassAnswers = z.infer<typeof classAnswers>;
 /** Answers typed or pasted, all of one action; they are written together or not at all. */
 export const changedAnswers = z.object({
   changes: z
-    .array(z.object({ studentId: recordId, partId, text: z.string().max(40_000, 'An answer has at most 40,000 characters.') }))
+    .array(z.object({ studentId: recordId, partId: entryId, text: z.string().max(40_000, 'An answer has at most 40,000 characters.') }))
     .min(1)
     .max(5000, 'At most 5,000 answers can be written at once.'),
 });

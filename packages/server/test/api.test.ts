@@ -6,6 +6,7 @@ import { emptyDraft, shippedStyles } from '@hardy-sextant/core';
 import { problemTypes } from '@hardy-sextant/contract';
 import { pino } from 'pino';
 import request from 'supertest';
+import { starterExercises } from '@hardy-sextant/core/starters';
 import { createApplication } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { isEmpty, openDatabase, type OpenDatabase } from '../src/store/database.ts';
@@ -156,8 +157,10 @@ describe('the demo', () => {
 
   it('is loaded whole or not at all', async () => {
     await loadDemo(open.database);
+    const loaded = (await api().get('/api/exercises')).body.length;
     await expect(loadDemo(open.database)).rejects.toThrow();
-    expect((await api().get('/api/exercises')).body).toHaveLength(1);
+    expect(loaded).toBe(starterExercises.length + 1);
+    expect((await api().get('/api/exercises')).body).toHaveLength(loaded);
   });
 });
 

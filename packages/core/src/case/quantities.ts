@@ -1,6 +1,7 @@
 /** What can be asked of a case: every quantity, one record each, with its words, its unit and how it is read off. */
 
 import { fail, ok, type Result } from '../result.ts';
+import type { Scope } from '../money/expression.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { convertRate } from '../rates/conversions.ts';
@@ -67,6 +68,8 @@ export interface AskedCase {
   readonly draft: StatementDraft;
   readonly solved: SolvedCase;
   readonly ask: Ask;
+  /** What the statement's slots may name, with the numbers in force. */
+  readonly names: Scope;
 }
 
 interface QuantityRecord {
@@ -92,9 +95,9 @@ const owes = ({ kind }: StatementDraft): boolean => kind === 'borrow' || kind ==
 const levelled = ({ kind }: StatementDraft): boolean => kind !== 'convert' && kind !== 'flat';
 const builtUp = (draft: StatementDraft): boolean => owes(draft) && draft.buildUp !== undefined;
 
-function builtUpOf({ draft }: AskedCase): Result<BuiltUp> {
+function builtUpOf({ draft, names }: AskedCase): Result<BuiltUp> {
   if (!draft.buildUp) return fail('out-of-range', 'This needs a price: build the amount up from one.', { field: 'amount' });
-  return readBuildUp(draft.buildUp, numberStyleById(draft.numberStyle));
+  return readBuildUp(draft.buildUp, numberStyleById(draft.numberStyle), names);
 }
 
 function slotRecord(slot: ValueSlot, title: string, unit: QuantityUnit, applies: QuantityRecord['applies'], read: QuantityRecord['read']): QuantityRecord {
@@ -165,12 +168,24 @@ export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
     words: () => 'the time in years',
     read: ({ solved, draft }) => ok((solved.said && !solved.said.isWhole ? solved.exact : solved.shown) / draft.paymentsPerYear),
   },
-  'rate-per-payment': whole('the rate per payment', 'percent', anyPlan, ({ solved }) => percent(ok(solved.values.i))),
-  nominal: whole('the nominal rate a year', 'percent', anyPlan, ({ solved, draft }) =>
-    percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, { kind: 'nominal', annual: 0, compoundingsPerYear: draft.paymentsPerYear }, draft.paymentsPerYear)),
+  'rate-per-payment': whole(
+    'the rate per payment',
+    'percent',
+    () => true,
+    ({ solved }) => percent(ok(solved.values.i)),
   ),
-  effective: whole('the effective rate a year', 'percent', anyPlan, ({ solved, draft }) =>
-    percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, { kind: 'effective', annual: 0 }, draft.paymentsPerYear)),
+  nominal: whole(
+    'the nominal rate a year',
+    'percent',
+    () => true,
+    ({ solved, draft }) =>
+      percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, { kind: 'nominal', annual: 0, compoundingsPerYear: draft.paymentsPerYear }, draft.paymentsPerYear)),
+  ),
+  effective: whole(
+    'the effective rate a year',
+    'percent',
+    () => true,
+    ({ solved, draft }) => percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, { kind: 'effective', annual: 0 }, draft.paymentsPerYear)),
   ),
   'rate-with-charges': whole('the rate with charges, as the case quotes it', 'percent', builtUp, (asked) => {
     const built = builtUpOf(asked);

@@ -11,36 +11,54 @@ import { askInWords, quantities, type Ask, type AskedCase } from './quantities.t
 import { quotedRate } from './quote.ts';
 import { readDraft } from './readDraft.ts';
 import { solveCase, type CaseOutcome } from './solveCase.ts';
-import type { SolvedCase } from './solved.ts';
+import { withOwnNumber } from './ownNumber.ts';
+import type { SolvedCase, ValueSlot } from './solved.ts';
 
 export interface Question extends AskedCase {
   /** In the answer's own unit: money, percent (6.6), payments, years; unrounded unless the plan rounds it. */
   readonly exact: number;
   /** How the case's table rounds. */
   readonly rounding: TableRounding;
-  /** What the statement's slots may name, with the numbers in force. */
-  readonly names: Scope;
 }
+
+export type Solve = (draft: StatementDraft, rounding: TableRounding, names: Scope) => Result<SolvedCase>;
+
+/** Solves a statement for its `?`; a conversion as a case of its own. */
+export function solveAsked(draft: StatementDraft, rounding: TableRounding, names: Scope): Result<SolvedCase> {
+  return draft.kind === 'convert' ? growthOfHundred(draft, rounding, names) : solvedOrProblem(solveCase(draft, rounding, names));
+}
+
+/** By slot, in its own terms; rates are fractions. */
+export type OwnNumbers = Readonly<Partial<Record<ValueSlot, number>>>;
 
 /**
  * Asks a case for a quantity.
  *
  * @param rounding how its table rounds
  * @param names what slots may name: givens, earlier answers
+ * @param own numbers somebody goes on with in place of the case's own, such as a payment they found
+ * @param solve how the statement is solved; who asks one statement often can remember
  * @returns the question with its answer; a problem's field is a slot, `changes`, or the argument that is wrong
  */
-export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding, names: Scope = {}): Result<Question> {
+export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding, names: Scope = {}, own: OwnNumbers = {}, solve: Solve = solveAsked): Result<Question> {
   const record = quantities[ask.quantity];
   if (!record) return fail('out-of-range', 'This quantity is not known.', { field: 'quantity' });
   if (!record.applies(draft)) return fail('out-of-range', `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this kind of case.`, { field: 'quantity' });
   for (const need of record.needs)
     if (!Number.isFinite(ask[need])) return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', { field: need });
   const asked = record.slot ? { ...draft, unknown: record.slot } : draft;
-  const outcome = draft.kind === 'convert' ? growthOfHundred(asked, rounding, names) : solvedOrProblem(solveCase(asked, rounding, names));
+  const outcome = solve(asked, rounding, names);
   if (!outcome.ok) return outcome;
-  const question = { draft: asked, solved: outcome.value, ask };
+  let solved = outcome.value;
+  for (const [slot, value] of Object.entries(own) as [ValueSlot, number][]) {
+    if (slot === record.slot) continue;
+    const changed = withOwnNumber(asked, solved, slot, value);
+    if (!changed.ok) return changed;
+    solved = changed.value;
+  }
+  const question = { draft: asked, solved, ask, names };
   const exact = record.read(question);
-  return exact.ok ? ok({ ...question, exact: exact.value, rounding, names }) : exact;
+  return exact.ok ? ok({ ...question, exact: exact.value, rounding }) : exact;
 }
 
 /** The solved case, or the first thing that is wrong with it. */

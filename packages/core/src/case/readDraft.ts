@@ -3,7 +3,7 @@
 import type { Problem } from '../result.ts';
 import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
 import { readEntry, type Entry } from '../money/readEntry.ts';
-import { readSlotText, type Scope } from '../money/expression.ts';
+import { readSlotText, type Named, type Scope } from '../money/expression.ts';
 import { roundCent } from '../money/roundMoney.ts';
 import { LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
@@ -60,7 +60,14 @@ export function readDraft(draft: StatementDraft, names: Scope = {}): ReadDraft {
       const expression = /[+*/^×÷()]/.test(text);
       problems[slot] = expression
         ? { ...entry.problem, field: slot }
-        : { ...entry.problem, message: `The ${slotWords[slot]} should be a number, and this is not one.`, field: slot };
+        : {
+            ...entry.problem,
+            message:
+              Object.keys(names).length > 0
+                ? `“${text.trim()}” is neither a number nor a given or an answer of this exercise.`
+                : `The ${slotWords[slot]} should be a number, and this is not one.`,
+            field: slot,
+          };
       continue;
     }
     const found = slotNumber(slot, entry.value, draft);
@@ -72,7 +79,7 @@ export function readDraft(draft: StatementDraft, names: Scope = {}): ReadDraft {
 
 /** Names a slot may use: the other slots that hold a plain number, and the price of a build-up. */
 function scopeOf(draft: StatementDraft, style: NumberStyle, names: Scope): Scope {
-  const scope: Record<string, number> = {};
+  const scope: Record<string, Named> = {};
   const add = (name: string, text: string): void => {
     const entry = name === 'price' ? readSlotText(text, names, style) : readEntry(text, style);
     if (entry.ok) scope[name] = entry.value.percent ? entry.value.value / 100 : entry.value.value;
@@ -149,7 +156,7 @@ export function readBuildUp(
       if (part === 'price') return { ok: false, problem: { code: 'blank', message: 'Write the price first.', field } };
       continue;
     }
-    const entry = readSlotText(text, { ...names, price: found.price }, style);
+    const entry = readSlotText(text, part === 'price' ? names : { ...names, price: found.price }, style);
     if (!entry.ok) return { ok: false, problem: { ...entry.problem, field } };
     const { value, percent } = entry.value;
     if (percent && part !== 'downPayment') return { ok: false, problem: { code: 'not-a-number', message: `The ${partWords[part]} should be money.`, field } };

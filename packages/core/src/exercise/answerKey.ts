@@ -1,56 +1,263 @@
-/** The key of an exercise: what each part's answer is, and how it is written. */
+/** The key of an exercise: a graph of parts, worked in the order in which they use each other. */
 
 import { fail, ok, type Result } from '../result.ts';
-import { numberStyleById, writeNumber } from '../money/numberStyle.ts';
-import { roundTo } from '../money/roundMoney.ts';
-import { NEAR_WHOLE } from '../annuity/sayCount.ts';
-import { quantities, type Quantity } from '../case/quantities.ts';
-import { askCase, type Question } from '../case/question.ts';
-import type { AnswerFormat, Exercise, Numbers, Part } from './exercise.ts';
+import { evaluateExpression, readSlotText, type Named, type Scope } from '../money/expression.ts';
+import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
+import { callableFunctions } from '../annuity/sheetFunctions.ts';
+import { quantities, type Ask, type Quantity } from '../case/quantities.ts';
+import { askCase, solveAsked, type OwnNumbers, type Question } from '../case/question.ts';
+import type { StatementDraft } from '../case/draft.ts';
+import type { SolvedCase, ValueSlot } from '../case/solved.ts';
+import type { AskTexts, Exercise, ExercisePlan, Numbers, Part, PartAsk } from './exercise.ts';
+import { keyTable, type KeyTable } from './fillTable.ts';
+import { roundAs, writeAnswer } from './format.ts';
+import { givensInForce, namesIn, type GivensInForce } from './givens.ts';
 import type { HouseRules } from './houseRules.ts';
 
 export interface KeyedPart {
   readonly part: Part;
-  /** In the answer's own unit, unrounded: money, percent (6.6, not 0.066), payments. */
+  /** In the answer's own unit, unrounded: money, percent (6.6, not 0.066), payments, years. */
   readonly exact: number;
   /** Rounded as the part's format says. */
   readonly expected: number;
-  /** `expected` in writing. */
+  /** `expected` in writing; for a choice, the plan's name before it. */
   readonly written: string;
-  readonly question: Question;
+  /** The question behind it; none for expressions, differences and choices. */
+  readonly question?: Question;
+  /** The questions whose answers it is made of, for differences and choices. */
+  readonly questions: readonly Question[];
+  /** The parts whose answers it uses, directly. */
+  readonly uses: readonly string[];
+  /** For a choice: the id of the plan that is better. */
+  readonly choice?: string;
+  /** For a table to fill in. */
+  readonly table?: KeyTable;
 }
 
-/** The format answers to a quantity usually have. */
-export function usualFormat(quantity: Quantity): AnswerFormat {
-  const { unit } = quantities[quantity];
-  return unit === 'percent' ? { kind: 'percent', decimals: 2 } : unit === 'money' ? { kind: 'money', decimals: 2 } : { kind: 'count', decimals: unit === 'years' ? 2 : 0 };
-}
+/** A student's own answers, by part, in the answers' own units: later parts go on from them. */
+export type OwnAnswers = Readonly<Record<string, number>>;
 
 /**
  * Works out every part.
  *
  * @param numbers a student's own numbers, by given
+ * @param own answers that stand in for the key's where a later part uses them
  * @returns one result a part, in order; a part that cannot be worked says why and the others go on
  */
-export function answerKey(exercise: Exercise, _numbers: Numbers, rules: HouseRules): Result<KeyedPart>[] {
-  return exercise.parts.map((part) => {
-    const plan = exercise.plans.find(({ id }) => id === part.ask.plan);
+export function answerKey(exercise: Exercise, numbers: Numbers, rules: HouseRules, own: OwnAnswers = {}): Result<KeyedPart>[] {
+  return new Key(exercise, numbers, rules, own).all();
+}
+
+/** The names by which slots and expressions use the answers of parts. */
+export function answerName(partId: string): string {
+  return `answer ${partId}`;
+}
+
+/** The parts that a part uses: by name, or because it reads a plan whose unknown an earlier part asked for. */
+export function usesOf(exercise: Exercise, part: Part): string[] {
+  const named = exercise.parts
+    .filter((each) => each.id !== part.id && textsOf(exercise, part.ask).some((text) => namesIn(text, [answerName(each.id)]).length > 0))
+    .map(({ id }) => id);
+  const silent = plansOf(part.ask).flatMap((plan) => silentlyUsed(exercise, part, plan)?.id ?? []);
+  return [...new Set([...named, ...silent])];
+}
+
+/** An earlier part that asked for the unknown of a plan which this part reads: its answer is what one goes on with. */
+function silentlyUsed(exercise: Exercise, part: Part, planId: string): Part | undefined {
+  const plan = exercise.plans.find(({ id }) => id === planId);
+  if (!plan || ('args' in part.ask && part.ask.args?.paying)) return undefined;
+  if ('of' in part.ask || part.ask.quantity === 'expression') return earlierAnswer(exercise, part, plan);
+  if (
+    part.ask.quantity !== 'table' &&
+    (quantities[part.ask.quantity].slot || part.ask.quantity === 'amount-financed' || part.ask.quantity === 'down-payment' || part.ask.quantity === 'rate-per-payment')
+  )
+    return undefined;
+  return earlierAnswer(exercise, part, plan);
+}
+
+function earlierAnswer(exercise: Exercise, part: Part, plan: ExercisePlan): Part | undefined {
+  const at = exercise.parts.findIndex(({ id }) => id === part.id);
+  return exercise.parts
+    .slice(0, at)
+    .find(
+      ({ ask }) =>
+        'plan' in ask &&
+        ask.plan === plan.id &&
+        ask.quantity in quantities &&
+        quantities[ask.quantity as Quantity].slot === plan.draft.unknown &&
+        !quantities[ask.quantity as Quantity].refinancing &&
+        ask.quantity !== 'years',
+    );
+}
+
+function plansOf(ask: PartAsk): string[] {
+  if (ask.quantity === 'expression') return [];
+  if (ask.quantity === 'choice') return [...ask.plans];
+  return ask.quantity === 'difference' ? [ask.plan, ask.other] : [ask.plan];
+}
+
+/** Every text a part's answer follows from. */
+function textsOf(exercise: Exercise, ask: PartAsk): string[] {
+  const args = Object.values(ask.args ?? {}).filter((text): text is string => typeof text === 'string');
+  if (ask.quantity === 'expression') return [ask.text, ...args];
+  return [...args, ...plansOf(ask).flatMap((id) => draftTexts(exercise.plans.find((plan) => plan.id === id)?.draft))];
+}
+
+/** Every text of a statement that may name a given or an answer. */
+export function draftTexts(draft: StatementDraft | undefined): string[] {
+  if (!draft) return [];
+  return [
+    ...Object.entries(draft.slots).flatMap(([slot, text]) => (slot === draft.unknown ? [] : [text])),
+    ...draft.changes.flatMap(({ texts }) => Object.values(texts)),
+    ...(draft.buildUp ? Object.values(draft.buildUp) : []),
+  ];
+}
+
+class Key {
+  readonly #exercise: Exercise;
+  readonly #rules: HouseRules;
+  readonly #own: OwnAnswers;
+  readonly #givens: GivensInForce;
+  readonly #style: NumberStyle;
+  readonly #done = new Map<string, Result<KeyedPart>>();
+  readonly #plans = new Map<string, Result<SolvedCase>>();
+
+  constructor(exercise: Exercise, numbers: Numbers, rules: HouseRules, own: OwnAnswers) {
+    this.#exercise = exercise;
+    this.#rules = rules;
+    this.#own = own;
+    this.#style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? rules.numberStyle);
+    this.#givens = givensInForce(exercise, numbers, this.#style);
+  }
+
+  all(): Result<KeyedPart>[] {
+    return this.#exercise.parts.map((part) => this.#keyOf(part, []));
+  }
+
+  #keyOf(part: Part, path: readonly string[]): Result<KeyedPart> {
+    const before = this.#done.get(part.id);
+    if (before) return before;
+    if (path.includes(part.id))
+      return fail('out-of-range', `The parts go round in a circle: ${[...path.slice(path.indexOf(part.id)), part.id].join(' needs ')}.`, { field: 'ask' });
+    const result = this.#work(part, [...path, part.id]);
+    this.#done.set(part.id, result);
+    return result;
+  }
+
+  /** The names a part may use: givens and the answers it needs, rounded before use where the rules say so. */
+  #namesFor(part: Part, uses: readonly string[], path: readonly string[]): Result<Scope> {
+    const names: Record<string, Named> = { ...this.#givens.names };
+    for (const id of uses) {
+      const value = this.#answerOf(part, id, path);
+      if (!value.ok) return value;
+      const format = this.#exercise.parts.find((each) => each.id === id)!.format;
+      names[answerName(id)] = format.kind === 'percent' ? { percent: value.value } : value.value;
+    }
+    return ok(names);
+  }
+
+  /** An earlier answer as this part goes on with it: the student's own where there is one. */
+  #answerOf(part: Part, id: string, path: readonly string[]): Result<number> {
+    const own = this.#own[id];
+    if (own !== undefined) return ok(own);
+    const earlier = this.#keyOf(
+      this.#exercise.parts.find((each) => each.id === id)!,
+      path,
+    );
+    if (!earlier.ok)
+      return earlier.problem.message.includes('in a circle')
+        ? earlier
+        : fail(earlier.problem.code, `Part ${id} comes first, and it has no answer yet: ${earlier.problem.message}`, { field: 'ask' });
+    return ok((part.earlier ?? this.#rules.earlier) === 'rounded' ? earlier.value.expected : earlier.value.exact);
+  }
+
+  #work(part: Part, path: readonly string[]): Result<KeyedPart> {
+    const { ask } = part;
+    const uses = usesOf(this.#exercise, part);
+    const names = this.#namesFor(part, uses, path);
+    if (!names.ok) return names;
+    const needed = namesIn(textsOf(this.#exercise, ask).join(' ; '), Object.keys(this.#givens.problems))[0];
+    if (needed !== undefined) return { ok: false, problem: { ...this.#givens.problems[needed]!, field: 'givens' } };
+    const keyed = (exact: number, more: Partial<KeyedPart> = {}): Result<KeyedPart> => {
+      const expected = roundAs(exact, part.format);
+      return ok({ part, exact, expected, written: writeAnswer(expected, part.format, this.#rules), questions: [], uses, ...more });
+    };
+    if (ask.quantity === 'expression') {
+      const found = evaluateExpression(ask.text, names.value, this.#style, callableFunctions);
+      if (!found.ok) return fail(found.problem.code, found.problem.message, { field: 'text' });
+      return keyed(found.value.percent && part.format.kind !== 'percent' ? found.value.value / 100 : found.value.value);
+    }
+    if (ask.quantity === 'difference' || ask.quantity === 'choice') {
+      const ids = ask.quantity === 'choice' ? ask.plans : [ask.plan, ask.other];
+      const asked = ids.map((id) => this.#ask(part, ask.of, id, names.value, path));
+      const wrong = asked.find((each) => !each.ok);
+      if (wrong && !wrong.ok) return wrong;
+      const questions = asked.flatMap((each) => (each.ok ? each.value : []));
+      if (ask.quantity === 'difference') return keyed(questions[0]!.exact - questions[1]!.exact, { questions });
+      if (questions.length < 2) return fail('out-of-range', 'A choice needs two plans or more.', { field: 'plans' });
+      const better = questions.reduce((best, each, at) => ((ask.prefer === 'less' ? each.exact < questions[best]!.exact : each.exact > questions[best]!.exact) ? at : best), 0);
+      const choice = ids[better]!;
+      const found = keyed(questions[better]!.exact, { questions, choice });
+      const name = this.#exercise.plans.find(({ id }) => id === choice)?.name ?? choice;
+      return found.ok ? ok({ ...found.value, written: `${name}, ${found.value.written}` }) : found;
+    }
+    if (ask.quantity === 'table') {
+      const question = this.#ask(part, 'total-interest', ask.plan, names.value, path);
+      if (!question.ok) return question;
+      const range = this.#range(ask.args, names.value);
+      if (!range.ok) return range;
+      const table = keyTable(question.value.solved.table, range.value.from ?? 1, range.value.to ?? question.value.solved.table.count, ask.blanks);
+      return table.ok ? keyed(table.value.blanks.length, { question: question.value, table: table.value }) : table;
+    }
+    const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
+    return question.ok ? keyed(question.value.exact, { question: question.value, questions: [question.value] }) : question;
+  }
+
+  /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */
+  #solved(planId: string, draft: StatementDraft, rounding: HouseRules['rounding'], names: Scope): Result<SolvedCase> {
+    const answers = Object.entries(names).filter(([name]) => name.startsWith('answer '));
+    const key = `${planId} ${draft.unknown} ${JSON.stringify(answers)}`;
+    let found = this.#plans.get(key);
+    if (!found) this.#plans.set(key, (found = solveAsked(draft, rounding, names)));
+    return found;
+  }
+
+  #range(args: AskTexts | undefined, names: Scope): Result<{ after?: number; from?: number; to?: number; paying?: number }> {
+    const found: { after?: number; from?: number; to?: number; paying?: number } = {};
+    for (const name of ['after', 'from', 'to', 'paying'] as const) {
+      const text = args?.[name];
+      if (text === undefined || text.trim() === '') continue;
+      const entry = readSlotText(text, names, this.#style);
+      if (!entry.ok) return fail(entry.problem.code, entry.problem.message, { field: `args.${name}` });
+      found[name] = name === 'paying' ? entry.value.value : Math.round(entry.value.value * 1e9) / 1e9;
+    }
+    return ok(found);
+  }
+
+  #ask(part: Part, quantity: Quantity, planId: string, names: Scope, path: readonly string[]): Result<Question> {
+    const plan = this.#exercise.plans.find(({ id }) => id === planId);
     if (!plan) return fail('out-of-range', 'This part asks about a plan that is not in the exercise.', { field: 'plan' });
-    const question = askCase(plan.draft, { quantity: part.ask.quantity }, rules.rounding);
-    return question.ok ? ok(keyPart(part, question.value, rules)) : question;
-  });
+    const range = this.#range(part.ask.args, names);
+    if (!range.ok) return range;
+    const { paying, ...args } = range.value;
+    const own: Partial<Record<ValueSlot, number>> = {};
+    const silent = silentlyUsed(this.#exercise, part, planId);
+    if (paying !== undefined) own.payment = paying;
+    else if (silent) {
+      const slot = plan.draft.unknown as ValueSlot;
+      const value = this.#answerOf(part, silent.id, path);
+      if (!value.ok) return value;
+      // The key's own rounding is the plan's where the payment is meant; only another number changes the plan.
+      if (this.#own[silent.id] !== undefined || slot !== 'payment') own[slot] = slot === 'rate' ? value.value / 100 : value.value;
+    }
+    return askCase(plan.draft, { quantity, ...args } as Ask, this.#rules.rounding, names, own as OwnNumbers, (draft, rounding, scope) =>
+      this.#solved(planId, draft, rounding, scope),
+    );
+  }
 }
 
-/** The key of a part whose question is answered. */
+/** The key of a question that stands by itself. */
 export function keyPart(part: Part, question: Question, rules: HouseRules): KeyedPart {
-  const { exact } = question;
-  // A part of a payment is not made.
-  const expected = part.ask.quantity === 'payments' && part.format.decimals === 0 ? Math.ceil(exact - NEAR_WHOLE) : roundTo(exact, part.format.decimals);
-  return { part, exact, expected, written: writeAnswer(expected, part.format, rules), question };
-}
-
-/** An answer in the class's own writing. */
-export function writeAnswer(value: number, format: AnswerFormat, rules: HouseRules): string {
-  const text = writeNumber(value, format.decimals, numberStyleById(rules.numberStyle));
-  return format.kind === 'percent' ? `${text}\u00a0%` : text;
+  const expected = roundAs(question.exact, part.format);
+  return { part, exact: question.exact, expected, written: writeAnswer(expected, part.format, rules), question, questions: [question], uses: [] };
 }

@@ -13,12 +13,30 @@ export interface HouseRules {
   readonly rounding: TableRounding;
   /** What a new statement starts with. */
   readonly usual: { readonly timing: Timing; readonly paymentsPerYear: number };
+  /** Whether an earlier answer is rounded, as its part asks, before a later part uses it. */
+  readonly earlier: 'rounded' | 'exact';
   /** Id of the entering style the class's tool wants. */
   readonly entering: string;
   /** How far from the key an answer may lie and still be right-rounded, in the answer's own unit: money, percent, payments. */
   readonly tolerance: { readonly money: number; readonly percent: number; readonly count: number };
-  /** Shares of the marks, 0 to 1. */
-  readonly credit: { readonly rightRounded: number; readonly slip: number; readonly sign: number };
+  /** Whether a right number with the other sign is right (`free`) or the slip it is (`counts`). */
+  readonly sign: 'counts' | 'free';
+  readonly credit: Credit;
+  /** When an explanation may be believed: at most so many explanations fit, and at most this chance that a random number would fit one. */
+  readonly specific: { readonly mostFitting: number; readonly mostByChance: number };
+}
+
+/** Shares of the marks, 0 to 1. */
+export interface Credit {
+  readonly rightRounded: number;
+  /** Right, given the student's own earlier answer. */
+  readonly carried: number;
+  readonly slip: number;
+  readonly sign: number;
+  /** By family of slip, where it differs from `slip`. */
+  readonly byFamily: Readonly<Record<string, number>>;
+  /** By slip, where it differs from its family. */
+  readonly bySlip: Readonly<Record<string, number>>;
 }
 
 export const defaultHouseRules: HouseRules = {
@@ -27,9 +45,12 @@ export const defaultHouseRules: HouseRules = {
   decimals: 2,
   rounding: { payment: 'cent', interest: 'cent', last: 'clears' },
   usual: { timing: 'end', paymentsPerYear: 12 },
+  earlier: 'rounded',
   entering: 'annual-rate',
   tolerance: { money: 0.01, percent: 0.005, count: 0 },
-  credit: { rightRounded: 1, slip: 0.5, sign: 0.75 },
+  sign: 'counts',
+  credit: { rightRounded: 1, carried: 1, slip: 0.5, sign: 0.75, byFamily: {}, bySlip: {} },
+  specific: { mostFitting: 6, mostByChance: 0.3 },
 };
 
 const paymentRounding: Readonly<Record<TableRounding['payment'], string>> = {

@@ -13,8 +13,11 @@ export interface Evaluated {
   readonly percent: boolean;
 }
 
-/** Names an expression may use, by lower-case name. */
-export type Scope = Readonly<Record<string, number>>;
+/** What a name stands for: a plain number, or a percentage (6.6 for 6.6 %). */
+export type Named = number | { readonly percent: number };
+
+/** Names an expression may use, by lower-case name; a name may be of several words. */
+export type Scope = Readonly<Record<string, Named>>;
 
 /** Functions a typed formula may call, by lower-case name; only what is listed can be called. */
 export type Functions = Readonly<Record<string, (args: readonly number[]) => Result<number>>>;
@@ -26,12 +29,12 @@ const DEEPEST = 40;
 
 type Token =
   | { readonly kind: 'number'; readonly value: number; readonly percent: boolean }
-  | { readonly kind: 'name'; readonly value: number }
   | { readonly kind: 'call'; readonly name: string; readonly call: (args: readonly number[]) => Result<number> }
   | { readonly kind: 'sign'; readonly sign: string };
 
 /**
- * Evaluates an expression. `a + p %` and `a − p %` take the percentage of a; elsewhere p % is p/100.
+ * Evaluates an expression. `a + p %` and `a − p %` take the percentage of a; elsewhere p % is p/100. A percentage plus a
+ * bare number is that many points more: `rate + 1.5`.
  *
  * @param text at most 200 characters; 600 where functions may be called
  * @param functions what may be called; their arguments are set apart by `;`, or by `,` where that is not the decimal mark
@@ -110,7 +113,8 @@ function tokenize(text: string, scope: Scope, style: NumberStyle, functions: Fun
       const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(rest)?.[0];
       return { code: 'unreadable', message: word ? `“${word}” is not a name that can be used here.` : `“${rest[0]}” cannot be read here.` };
     }
-    tokens.push({ kind: 'name', value: scope[name]! });
+    const named = scope[name]!;
+    tokens.push(typeof named === 'number' ? { kind: 'number', value: named, percent: false } : { kind: 'number', value: named.percent / 100, percent: true });
     rest = rest.slice(name.length).trimStart();
   }
   return tokens;
@@ -145,8 +149,8 @@ class Parser {
     let left = this.#product(depth);
     for (let sign = this.#takes('+', '-'); sign; sign = this.#takes('+', '-')) {
       const right = this.#product(depth);
-      const step = right.percent && !left.percent ? left.value * right.value : right.value;
-      left = { value: sign === '+' ? left.value + step : left.value - step, percent: left.percent && right.percent };
+      const step = right.percent && !left.percent ? left.value * right.value : left.percent && !right.percent ? right.value / 100 : right.value;
+      left = { value: sign === '+' ? left.value + step : left.value - step, percent: left.percent };
     }
     return left;
   }
@@ -185,7 +189,7 @@ class Parser {
     }
     if (!token || token.kind === 'sign') throw new Error(token ? `A number is missing before “${token.sign}”.` : 'A number is missing at the end.');
     this.#at += 1;
-    return { value: token.value, percent: token.kind === 'number' && token.percent };
+    return { value: token.value, percent: token.percent };
   }
 
   /** The arguments in brackets; one left out between separators is 0, as worksheets have it. */

@@ -1,6 +1,6 @@
 /** The demo's first exercise: the kiln shed loan of Kestrel Bay, with a class whose answers show every verdict. */
 
-import { defaultHouseRules, emptyDraft, type Exercise, type StatementDraft } from '@hardy-sextant/core';
+import { defaultHouseRules, emptyDraft, plainStory, type Exercise, type StatementDraft } from '@hardy-sextant/core';
 
 export const kilnShedDraft: StatementDraft = {
   ...emptyDraft('borrow'),
@@ -9,8 +9,11 @@ export const kilnShedDraft: StatementDraft = {
 
 export const kilnShedExercise: Exercise = {
   title: 'The kiln shed loan',
-  story:
+  topic: 'payment',
+  level: 'first',
+  story: plainStory(
     'The potters of Kestrel Bay build a shed for their new kiln. Their co-operative borrows 48,000.00 at 6.60 % a year, compounded monthly, and repays it over five years with equal payments at the end of each month.',
+  ),
   plans: [{ id: 'plan', draft: kilnShedDraft }],
   parts: [{ id: 'a', prompt: 'Find the monthly payment.', marks: 4, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }],
 };

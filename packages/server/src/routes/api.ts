@@ -2,16 +2,45 @@
 
 import { Router } from 'express';
 import { z } from 'zod';
-import { changedAnswers, changedCase, changedEnteringStyle, changedExercise, changedRules, newCase, newEnteringStyle, newExercise, recordId } from '@hardy-sextant/contract';
+import {
+  archiving,
+  changedAnswers,
+  changedCase,
+  changedEnteringStyle,
+  changedExercise,
+  changedRules,
+  newCase,
+  newEnteringStyle,
+  newExercise,
+  recordId,
+} from '@hardy-sextant/contract';
 import type { Database } from '../store/database.ts';
 import { readAnswers, readClasses, writeAnswers } from '../services/answers.ts';
 import { changeCase, deleteCase, keepCase, listCases, readCase, restoreCase } from '../services/cases.ts';
 import { changeEnteringStyle, deleteEnteringStyle, keepEnteringStyle, listEnteringStyles } from '../services/enteringStyles.ts';
-import { changeExercise, listExercises, readExercise, writeExercise } from '../services/exercises.ts';
+import {
+  archiveExercise,
+  changeExercise,
+  deleteExercise,
+  exportExercises,
+  importExercises,
+  listExercises,
+  readExercise,
+  readRevisions,
+  writeExercise,
+} from '../services/exercises.ts';
 import { changeRules, listRules } from '../services/rules.ts';
 import { parsed } from './problems.ts';
 
 const byId = z.object({ id: recordId });
+/** Ids parted by commas; none means all. */
+const chosen = z.object({
+  ids: z
+    .string()
+    .max(20_000)
+    .default('')
+    .transform((text) => text.split(',').filter((id) => id !== '')),
+});
 const byExerciseAndClass = z.object({ id: recordId, classId: recordId });
 
 export function apiRoutes(database: Database): Router {
@@ -37,6 +66,23 @@ export function apiRoutes(database: Database): Router {
     '/exercises/:id',
     async (request, response) => void response.json(await changeExercise(database, parsed(byId, request.params).id, parsed(changedExercise, request.body))),
   );
+
+  api.delete('/exercises/:id', async (request, response) => {
+    await deleteExercise(database, parsed(byId, request.params).id);
+    response.status(204).end();
+  });
+  api.put(
+    '/exercises/:id/archived',
+    async (request, response) => void response.json(await archiveExercise(database, parsed(byId, request.params).id, parsed(archiving, request.body).archived)),
+  );
+  api.get('/exercises/:id/revisions', async (request, response) => void response.json(await readRevisions(database, parsed(byId, request.params).id)));
+
+  api.get('/exercise-file', async (request, response) => {
+    const { ids } = parsed(chosen, request.query);
+    response.setHeader('content-disposition', 'attachment; filename="exercises.json"');
+    response.json(await exportExercises(database, ids));
+  });
+  api.post('/exercise-file', async (request, response) => void response.status(201).json(await importExercises(database, request.body)));
 
   api.get('/rules', async (_request, response) => void response.json(await listRules(database)));
   api.put('/rules/:id', async (request, response) => void response.json(await changeRules(database, parsed(byId, request.params).id, parsed(changedRules, request.body))));

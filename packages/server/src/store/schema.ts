@@ -32,8 +32,25 @@ export const exercises = sqliteTable(
     createdAt: createdAt(),
     updatedAt: updatedAt(),
     deletedAt: text('deleted_at'),
+    /** Put aside: kept and used in sets, but out of the way. */
+    archivedAt: text('archived_at'),
   },
   (table) => [index('exercises_updated').on(table.updatedAt)],
+);
+
+/** Earlier states of exercises, one a revision. */
+export const exerciseRevisions = sqliteTable(
+  'exercise_revisions',
+  {
+    id: id(),
+    exerciseId: text('exercise_id')
+      .notNull()
+      .references(() => exercises.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+    at: text('at').notNull(),
+  },
+  (table) => [uniqueIndex('exercise_revisions_once').on(table.exerciseId, table.revision)],
 );
 
 /** Entering styles that instructors have made; the shipped ones are core's. */

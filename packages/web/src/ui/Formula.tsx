@@ -10,7 +10,7 @@ function loadKatex(): Promise<Katex> {
   return loading;
 }
 
-export function Formula({ tex }: { readonly tex: string }) {
+export function Formula({ tex, inline = false }: { readonly tex: string; readonly inline?: boolean }) {
   const [katex, setKatex] = useState<Katex>();
   useEffect(() => {
     let wanted = true;
@@ -20,6 +20,7 @@ export function Formula({ tex }: { readonly tex: string }) {
     };
   }, []);
   if (!katex) return <code>{tex}</code>;
+  if (inline) return <span dangerouslySetInnerHTML={{ __html: katex.renderToString(tex, { throwOnError: false }) }} />;
   // KaTeX writes MathML beside its own boxes, so that the formula is read out too.
   return <div style={{ overflowX: 'auto', overflowY: 'hidden' }} dangerouslySetInnerHTML={{ __html: katex.renderToString(tex, { displayMode: true, throwOnError: false }) }} />;
 }

@@ -5,12 +5,15 @@ import styles from './VerdictMark.module.css';
 interface Look {
   readonly mark: string;
   readonly word: string;
-  readonly tone: 'right' | 'slip' | 'unexplained' | 'plain';
+  readonly tone: 'right' | 'carried' | 'slip' | 'unexplained' | 'plain';
 }
 
 export const verdictLooks: Readonly<Record<VerdictKind, Look>> = {
   right: { mark: '✓', word: 'right', tone: 'right' },
   'right-rounded': { mark: '✓≈', word: 'rounded', tone: 'right' },
+  reading: { mark: '✓', word: 'other reading', tone: 'right' },
+  carried: { mark: '↪', word: 'carried', tone: 'carried' },
+  'carried-slip': { mark: '↪△', word: 'slip, carried', tone: 'slip' },
   slip: { mark: '△', word: 'slip', tone: 'slip' },
   unexplained: { mark: '✕', word: 'not explained', tone: 'unexplained' },
   unreadable: { mark: '?', word: 'cannot be read', tone: 'unexplained' },
@@ -18,11 +21,12 @@ export const verdictLooks: Readonly<Record<VerdictKind, Look>> = {
   'no-key': { mark: '!', word: 'no key', tone: 'plain' },
 };
 
-export function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
+/** `brief` leaves the word to readers of the page aloud: for cells too small for it. */
+export function VerdictMark({ verdict, brief = false }: { readonly verdict: Pick<Verdict, 'kind'>; readonly brief?: boolean }) {
   const { mark, word, tone } = verdictLooks[verdict.kind];
   return (
     <span className={`${styles.mark} ${styles[tone]}`}>
-      <span aria-hidden>{mark}</span> {word}
+      <span aria-hidden>{mark}</span> <span className={brief ? 'visually-hidden' : undefined}>{word}</span>
     </span>
   );
 }

@@ -10,6 +10,8 @@ import {
   keptClasses,
   keptExercise,
   keptExercises,
+  exerciseRevisions,
+  importReport,
   type ChangedCase,
   type ChangedEnteringStyle,
   type ChangedExercise,
@@ -125,5 +127,35 @@ export function useDeleteEnteringStyle() {
   return useMutation({
     mutationFn: (id: string) => callFor(`/entering-styles/${id}`, { method: 'DELETE' }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
+  });
+}
+
+export function useArchiveExercise() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, archived }: { id: string; archived: boolean }) => call(`/exercises/${id}/archived`, keptExercise, { method: 'PUT', body: { archived } }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['exercises'] }),
+  });
+}
+
+export function useDeleteExercise() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => callFor(`/exercises/${id}`, { method: 'DELETE' }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['exercises'] }),
+  });
+}
+
+/** Earlier states of an exercise, newest first. */
+export function useExerciseRevisions(id: string) {
+  return useQuery({ queryKey: ['exercises', id, 'revisions'], queryFn: ({ signal }) => call(`/exercises/${id}/revisions`, exerciseRevisions, { signal }), staleTime: 0 });
+}
+
+/** Takes exercises in from a file; what cannot be read is reported and the rest is taken. */
+export function useImportExercises() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (file: unknown) => call('/exercise-file', importReport, { method: 'POST', body: file }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['exercises'] }),
   });
 }

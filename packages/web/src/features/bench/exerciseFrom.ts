@@ -1,6 +1,6 @@
 /** An exercise made of a case: it carries everything over and asks what the statement asks. */
 
-import { quantityOfSlot, usualFormat, type Exercise, type SlotName, type StatementDraft } from '@hardy-sextant/core';
+import { plainStory, quantityOfSlot, usualFormat, type Exercise, type SlotName, type StatementDraft } from '@hardy-sextant/core';
 
 const prompts: Readonly<Record<SlotName, string>> = {
   payment: 'Find each payment.',
@@ -13,10 +13,10 @@ const prompts: Readonly<Record<SlotName, string>> = {
 
 /** An exercise that asks what the statement asks; its story is left for the instructor to write. */
 export function exerciseFrom(title: string, draft: StatementDraft): Exercise {
-  const quantity = quantityOfSlot(draft.unknown === 'converted' ? 'rate' : draft.unknown);
+  const quantity = draft.kind === 'convert' || draft.unknown === 'converted' ? 'converted' : quantityOfSlot(draft.unknown);
   return {
     title,
-    story: '',
+    story: plainStory(''),
     plans: [{ id: 'plan', draft }],
     parts: [{ id: 'a', prompt: prompts[draft.unknown], marks: 2, ask: { quantity, plan: 'plan' }, format: usualFormat(quantity) }],
   };

@@ -22,7 +22,7 @@ export function useCaseActions({ caseId, title, document, flush }: ActedOn) {
   const restoreCase = useRestoreCase();
   const makeExercise = async () => {
     await flush();
-    const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 1, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) } });
+    const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) } });
     await navigate(`/exercises/${stored.id}`);
   };
   const duplicate = async () => {

@@ -1,6 +1,7 @@
 /** The Desk: what was worked on last, and a place to start. */
 import { Button } from '@mantine/core';
 import { defaultHouseRules, solveCase } from '@hardy-sextant/core';
+import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
@@ -45,7 +46,7 @@ export function DeskPage() {
                   <Link to={`/exercises/${id}`} className={styles.name}>
                     {exercise.title}
                   </Link>
-                  <p className="soft">{exercise.story || exercise.parts[0]?.prompt}</p>
+                  <p className="soft">{exerciseSummary(exercise)}</p>
                 </div>
                 {classes.data?.map((each) => (
                   <Button key={each.id} component={Link} to={`/exercises/${id}/answers/${each.id}`}>

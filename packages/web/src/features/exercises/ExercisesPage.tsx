@@ -1,40 +1,203 @@
-/** The exercises there are. */
-import { Button } from '@mantine/core';
-import { Link } from 'react-router';
+/** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
+import { Button, Menu, Modal, TextInput } from '@mantine/core';
+import { quantities, storyText, type Exercise, type Quantity } from '@hardy-sextant/core';
+import type { ImportReport, KeptExercise } from '@hardy-sextant/contract';
+import { useMemo, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useExercises } from '../../ui/records.ts';
+import { useExercises, useImportExercises, useWriteExercise } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { blankExercise } from './blank.ts';
+import { topics } from './topics.ts';
 import styles from './ExercisesPage.module.css';
+
+const levels = { first: 'first steps', second: 'second steps', third: 'for the exam' } as const;
+/** Larger files are refused before they are read. */
+const LARGEST_FILE = 8_000_000;
+
+function asked(exercise: Exercise): string[] {
+  return [...new Set(exercise.parts.map(({ ask }) => ('of' in ask ? ask.of : ask.quantity)))];
+}
+
+function found(kept: KeptExercise, search: URLSearchParams): boolean {
+  const { exercise } = kept.document;
+  const words = (search.get('find') ?? '').toLowerCase().trim();
+  const text = `${exercise.title} ${exercise.topic ?? ''} ${storyText(exercise.story)} ${exercise.parts.map(({ prompt }) => prompt).join(' ')}`.toLowerCase();
+  return (
+    kept.archived === (search.get('aside') === 'yes') &&
+    words.split(/\s+/).every((word) => text.includes(word)) &&
+    (!search.get('topic') || exercise.topic === search.get('topic')) &&
+    (!search.get('level') || exercise.level === search.get('level')) &&
+    (!search.get('asks') || asked(exercise).includes(search.get('asks')!))
+  );
+}
 
 export function ExercisesPage() {
   const exercises = useExercises();
+  const navigate = useNavigate();
+  const [search, set] = useSearchSetting();
+  const write = useWriteExercise();
+  const bringIn = useImportExercises();
+  const file = useRef<HTMLInputElement>(null);
+  const [report, setReport] = useState<ImportReport>();
+  const [problem, setProblem] = useState('');
+  const shown = useMemo(() => (exercises.data ?? []).filter((kept) => found(kept, search)), [exercises.data, search]);
+  const allAsked = useMemo(() => [...new Set((exercises.data ?? []).flatMap(({ document }) => asked(document.exercise)))].sort(), [exercises.data]);
+  const begin = async (exercise: Exercise) => {
+    const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
+    void navigate(`/exercises/${made.id}`);
+  };
+  const fromPattern = async (title: string) => {
+    const { starterExercises } = await import('@hardy-sextant/core/starters');
+    const pattern = starterExercises.find((each) => each.title === title);
+    if (pattern) await begin(pattern);
+  };
+  const take = async (chosen: File | undefined) => {
+    setProblem('');
+    if (!chosen) return;
+    if (chosen.size > LARGEST_FILE) return setProblem(`“${chosen.name}” has ${Math.round(chosen.size / 1e6)} MB; a file of exercises may have 8. Nothing was taken in.`);
+    let content: unknown;
+    try {
+      content = JSON.parse(await chosen.text());
+    } catch {
+      return setProblem(`“${chosen.name}” is not JSON. Nothing was taken in.`);
+    }
+    try {
+      setReport(await bringIn.mutateAsync(content));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
+    }
+  };
   return (
     <>
       <PageHead title="Exercises">
-        <Button component={Link} to="/bench" variant="filled">
-          State a case for a new one
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="a file of exercises"
+          onChange={(event) => void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))}
+        />
+        <Button onClick={() => file.current?.click()} loading={bringIn.isPending}>
+          Bring in a file
         </Button>
+        <Button component="a" href={`/api/exercise-file?ids=${shown.map(({ id }) => id).join(',')}`} download>
+          Save {shown.length === exercises.data?.length ? 'all' : 'these'} as a file
+        </Button>
+        <PatternMenu onBlank={() => void begin(blankExercise()).catch(() => undefined)} onPattern={(title) => void fromPattern(title).catch(() => undefined)} />
       </PageHead>
+      {problem && (
+        <p role="alert" className={styles.problem}>
+          {problem}
+        </p>
+      )}
+      <div className={styles.filters}>
+        <TextInput aria-label="find exercises" placeholder="Find…" value={search.get('find') ?? ''} onChange={(event) => set('find', event.currentTarget.value)} />
+        <select aria-label="topic" value={search.get('topic') ?? ''} onChange={(event) => set('topic', event.currentTarget.value)}>
+          <option value="">every topic</option>
+          {topics.map((topic) => (
+            <option key={topic}>{topic}</option>
+          ))}
+        </select>
+        <select aria-label="level" value={search.get('level') ?? ''} onChange={(event) => set('level', event.currentTarget.value)}>
+          <option value="">every level</option>
+          {Object.entries(levels).map(([id, words]) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+        <select aria-label="what is asked" value={search.get('asks') ?? ''} onChange={(event) => set('asks', event.currentTarget.value)}>
+          <option value="">whatever is asked</option>
+          {allAsked.map((each) => (
+            <option key={each} value={each}>
+              {each in quantities ? quantities[each as Quantity].title : each}
+            </option>
+          ))}
+        </select>
+        <label>
+          <input type="checkbox" checked={search.get('aside') === 'yes'} onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')} /> put aside
+        </label>
+        <span className="soft" role="status">
+          {shown.length} {shown.length === 1 ? 'exercise' : 'exercises'}
+        </span>
+      </div>
       {exercises.isPending && <Loading what="your exercises" />}
       {exercises.isError && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
       {exercises.data?.length === 0 && (
         <Empty title="No exercises yet">
           <p>
-            An exercise begins as a case: <Link to="/bench">state one on the Bench</Link>, then make an exercise of it.
+            Start from a pattern, or <Link to="/bench">state a case on the Bench</Link> and make an exercise of it.
           </p>
         </Empty>
       )}
+      {exercises.data && exercises.data.length > 0 && shown.length === 0 && <p className="soft">Nothing fits. Take a filter away.</p>}
       <ul className={styles.list}>
-        {exercises.data?.map(({ id, document: { exercise } }) => (
+        {shown.map(({ id, document: { exercise } }) => (
           <li key={id} className="sheet">
-            <Link to={`/exercises/${id}`}>{exercise.title}</Link>
-            <p className="soft">{exercise.story || exercise.parts[0]?.prompt}</p>
+            <Link to={`/exercises/${id}`}>{exercise.title || 'Unnamed exercise'}</Link>
+            <p className="soft">{exerciseSummary(exercise)}</p>
             <p className="soft">
+              {exercise.topic && `${exercise.topic} · `}
+              {exercise.level && `${levels[exercise.level]} · `}
               {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exercise.parts.reduce((sum, part) => sum + part.marks, 0)} marks
+              {(exercise.givens ?? []).some(({ vary }) => vary.by !== 'fixed') && ' · numbers vary'}
             </p>
           </li>
         ))}
       </ul>
+      <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Brought in">
+        {report && (
+          <>
+            <p>
+              {report.taken.length} {report.taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
+              {report.refused.length > 0 && ` ${report.refused.length} could not be read; nothing of them is lost, they are still in your file:`}
+            </p>
+            {report.refused.map(({ place, title, problems }) => (
+              <div key={place}>
+                <strong>
+                  No. {place + 1} {title && `“${title}”`}
+                </strong>
+                <ul>
+                  {problems.map(({ path, message }) => (
+                    <li key={path + message}>
+                      {path || 'the whole'}: {message}
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            ))}
+          </>
+        )}
+      </Modal>
     </>
+  );
+}
+
+/** Kinds of case one can start from. */
+function PatternMenu({ onBlank, onPattern }: { readonly onBlank: () => void; readonly onPattern: (title: string) => void }) {
+  const [patterns, setPatterns] = useState<readonly { words: string; title: string }[]>([]);
+  const load = () => void import('@hardy-sextant/core/starters').then((starters) => setPatterns(starters.patterns));
+  return (
+    <Menu position="bottom-end" shadow="sm" onOpen={load}>
+      <Menu.Target>
+        <Button variant="filled">Start from ▾</Button>
+      </Menu.Target>
+      <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
+        <Menu.Item onClick={onBlank}>A blank sheet</Menu.Item>
+        <Menu.Item component={Link} to="/bench">
+          A case on the Bench
+        </Menu.Item>
+        <Menu.Divider />
+        {patterns.map(({ words, title }) => (
+          <Menu.Item key={title} onClick={() => onPattern(title)}>
+            {words}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
   );
 }

@@ -8,6 +8,7 @@ import {
   writeMoney,
   type CaseOutcome,
   type RateQuote,
+  type Scope,
   type SlotName,
   type StatementDraft,
   type StatementKind,
@@ -28,11 +29,13 @@ interface StatementProps {
   readonly outcome: CaseOutcome;
   readonly rounding: TableRounding;
   readonly onChange: (draft: StatementDraft, what: string) => void;
+  /** What slots may name besides each other: the givens and answers of an exercise. */
+  readonly names?: Scope;
 }
 
 const slotKinds: Readonly<Record<SlotName, SlotKind>> = { amount: 'money', rate: 'percent', payments: 'count', payment: 'money', finalAmount: 'money', converted: 'percent' };
 
-export function Statement({ draft, outcome, rounding, onChange }: StatementProps) {
+export function Statement({ draft, outcome, rounding, onChange, names }: StatementProps) {
   const style = numberStyleById(draft.numberStyle);
   const { segments } = sentences[draft.kind];
   const problems = outcome.state === 'wrong' ? outcome.problems : {};
@@ -41,7 +44,7 @@ export function Statement({ draft, outcome, rounding, onChange }: StatementProps
   const startBuilding = useLatest(() => {
     if (!draft.buildUp) onChange({ ...draft, buildUp: { ...emptyBuildUp, price: draft.unknown === 'amount' ? '' : draft.slots.amount } }, 'buildUp');
   });
-  const built = draft.buildUp && draft.unknown !== 'amount' ? readBuildUp(draft.buildUp, style) : undefined;
+  const built = draft.buildUp && draft.unknown !== 'amount' ? readBuildUp(draft.buildUp, style, names) : undefined;
 
   const slot = (which: SlotName): ReactNode => {
     const name = slotName(draft.kind, which);

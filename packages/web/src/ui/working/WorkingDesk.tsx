@@ -11,6 +11,7 @@ import {
   type Detail,
   type HouseRules,
   type NumberStyle,
+  type Question,
   type Scope,
   type StatementDraft,
 } from '@hardy-sextant/core';
@@ -41,6 +42,8 @@ interface WorkingDeskProps {
   /** What is asked where nothing else was chosen; a part of an exercise asks its own and offers no other. */
   readonly ask: Ask;
   readonly fixed?: boolean;
+  /** The question already asked, where the page has it. */
+  readonly question?: Question;
   /** What the slots may name. */
   readonly names?: Scope;
 }
@@ -53,7 +56,7 @@ const details: readonly (readonly [Detail, string])[] = [
 
 const nothing: Scope = {};
 
-export default function WorkingDesk({ view, draft, rules, style, title, statement, ask: startAsk, fixed = false, names = nothing }: WorkingDeskProps) {
+export default function WorkingDesk({ view, draft, rules, style, title, statement, ask: startAsk, fixed = false, names = nothing, question: given }: WorkingDeskProps) {
   const [search, set] = useSearchSetting();
   const printing = usePrinting();
   const [chosen, choose] = useAsk(draft, startAsk);
@@ -61,7 +64,7 @@ export default function WorkingDesk({ view, draft, rules, style, title, statemen
   const entryStyles = useAllEnteringStyles();
   const entering = enteringStyleById(search.get('tool') ?? rules.entering, entryStyles);
   const detail = details.find(([id]) => id === search.get('explain'))?.[0] ?? 'steps';
-  const question = useMemo(() => askCase(draft, ask, rules.rounding, names), [draft, ask, rules.rounding, names]);
+  const question = useMemo(() => (given ? { ok: true as const, value: given } : askCase(draft, ask, rules.rounding, names)), [given, draft, ask, rules.rounding, names]);
   const solution = useMemo(() => (question.ok ? workedSolution(question.value, { style, entering }) : undefined), [question, style, entering]);
   const way = solution?.ways.find(({ id }) => id === search.get('way')) ?? solution?.ways[0];
   const agreement = useMemo(() => (solution ? crossCheck(solution, solution.unit === 'money' ? 2 : 4, style) : undefined), [solution, style]);

@@ -1,0 +1,33 @@
+/** A solved case carried on with a number of one's own in a slot: a payment really made, a rate somebody found. */
+
+import { ok, type Result } from '../result.ts';
+import { ratePerPayment } from '../rates/quotedRate.ts';
+import { buildTable } from '../table/buildTable.ts';
+import type { Plan } from '../table/plan.ts';
+import type { StatementDraft } from './draft.ts';
+import { quotedRate } from './quote.ts';
+import { directions, type SolvedCase, type ValueSlot } from './solved.ts';
+
+/**
+ * The case with another number in one slot, everything else as it is.
+ *
+ * @param value in the slot's own terms; a rate as a fraction
+ */
+export function withOwnNumber(draft: StatementDraft, solved: SolvedCase, slot: ValueSlot, value: number): Result<SolvedCase> {
+  const numbers = { ...solved.numbers, [slot]: value };
+  const rate = slot === 'rate' ? quotedRate(draft.quote, value) : solved.rate;
+  const i = ratePerPayment(rate, draft.paymentsPerYear);
+  if (!i.ok) return i;
+  const own: Partial<Plan> = {
+    amount: { amount: value },
+    finalAmount: { finalAmount: value },
+    payment: { payment: value },
+    payments: { payments: Math.round(value) },
+    rate: { rate },
+  }[slot];
+  const table = buildTable({ ...solved.plan, ...own });
+  if (!table.ok) return table;
+  const way = directions[draft.kind];
+  const values = { ...solved.values, n: numbers.payments, i: i.value, pv: way.pv * numbers.amount, pmt: way.pmt * table.value.firstPayment, fv: way.fv * numbers.finalAmount };
+  return ok({ ...solved, numbers: { ...numbers, payment: table.value.firstPayment }, values, rate, plan: table.value.plan, table: table.value });
+}

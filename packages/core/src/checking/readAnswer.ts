@@ -1,0 +1,61 @@
+/** Reads an answer as handed in: numbers in the class's style, units in words, typed formulas; the text itself is never changed. */
+
+import { fail, ok, type Result } from '../result.ts';
+import { evaluateExpression } from '../money/expression.ts';
+import type { NumberStyle } from '../money/numberStyle.ts';
+import { readEntry } from '../money/readEntry.ts';
+import { callableFunctions } from '../annuity/sheetFunctions.ts';
+import type { AnswerFormat } from '../exercise/exercise.ts';
+
+export interface ReadAnswer {
+  /** In the answer's own unit. */
+  readonly value: number;
+  /** Places written after the decimal mark; as many as are asked for where a formula was typed. */
+  readonly decimals: number;
+  readonly percent: boolean;
+  /** True where a formula was typed and worked out. */
+  readonly typed: boolean;
+}
+
+/** What is longer is kept and called unreadable. */
+const LONGEST_ANSWER = 600;
+
+const YEARS_MONTHS = /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\b)?\.?$/i;
+
+/**
+ * Reads an answer.
+ *
+ * @param near the key, to tell a worksheet's fraction from a percentage
+ */
+export function readAnswer(text: string, format: AnswerFormat, style: NumberStyle, near: number, paymentsPerYear = 12): Result<ReadAnswer> {
+  const typed = text.trim();
+  if (typed === '') return fail('blank', 'Nothing was written.');
+  if (typed.length > LONGEST_ANSWER) return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
+  if (format.kind === 'years-months') {
+    const match = YEARS_MONTHS.exec(typed);
+    if (match && (match[1] !== undefined || match[2] !== undefined)) {
+      const number = (part: string | undefined): number => (part === undefined ? 0 : Number(part.replace(',', '.')));
+      return ok({ value: number(match[1]) + number(match[2]) / 12, decimals: 0, percent: false, typed: false });
+    }
+  }
+  const entry = readEntry(typed.replace(/^=\s*(?=[\d.,\s]+$)/, ''), style);
+  if (entry.ok) {
+    const { value, decimals, percent, unit } = entry.value;
+    return ok({ value: inUnit(value, percent, unit, format, paymentsPerYear), decimals: percent && format.kind !== 'percent' ? decimals + 2 : decimals, percent, typed: false });
+  }
+  if (!/[-+*/^×÷()=]/.test(typed) || !/\d/.test(typed)) return entry;
+  const formula = typed.replace(/^=/, '').replace(/=\s*$/, '');
+  const found = evaluateExpression(formula, {}, style, callableFunctions);
+  if (!found.ok) return fail('unreadable', found.problem.message);
+  const { value, percent } = found.value;
+  const fraction = format.kind === 'percent' && !percent && Math.abs(Math.abs(value * 100) - Math.abs(near)) < Math.abs(Math.abs(value) - Math.abs(near));
+  return ok({ value: fraction ? value * 100 : percent && format.kind !== 'percent' ? value / 100 : value, decimals: format.decimals, percent, typed: true });
+}
+
+function inUnit(value: number, percent: boolean, unit: string | undefined, format: AnswerFormat, paymentsPerYear: number): number {
+  if (format.kind === 'percent') return value;
+  if (percent) return value / 100;
+  if (format.kind === 'years-months') return unit === 'months' ? value / 12 : unit === 'weeks' ? value / 52 : unit === 'payments' ? value / paymentsPerYear : value;
+  if (format.kind === 'count' && unit === 'years') return value;
+  return value;
+}

@@ -1,0 +1,114 @@
+/** Slips of the amount family: what is financed, and what is still owed at the end. */
+
+import { readSlotText, type Scope } from '../../money/expression.ts';
+import { roundCent } from '../../money/roundMoney.ts';
+import { styleOf } from '../../case/question.ts';
+import { changed, type Inputs } from '../inputs.ts';
+import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
+
+const usesAmount = ({ question: { draft, ask, solved } }: Asked): boolean =>
+  draft.kind !== 'convert' && solved.unknown !== 'amount' && !['rate-per-payment', 'nominal', 'effective', 'down-payment'].includes(ask.quantity);
+
+/** The amount as it would be with some names of its expression taken as nothing; where the case builds it up, from the build-up. */
+function withoutNames({ question }: Asked, wanted: RegExp): number[] {
+  const { draft, names } = question;
+  if (draft.buildUp) return [];
+  const text = draft.slots.amount;
+  const used = Object.keys(names).filter((name) => wanted.test(name) && text.toLowerCase().includes(name));
+  if (used.length === 0) return [];
+  const scope: Scope = { ...names, ...Object.fromEntries(used.map((name) => [name, typeof names[name] === 'number' ? 0 : { percent: 0 }])) };
+  const entry = readSlotText(text, scope, styleOf(question));
+  return entry.ok ? [entry.value.value] : [];
+}
+
+function ignoring(field: 'downPayment' | 'tradeIn' | 'feesAdded', sign: 1 | -1, wanted: RegExp, did: (asked: Asked, amount: number) => string) {
+  return (inputs: Inputs, asked: Asked): WrongInputs[] => {
+    const amounts = inputs[field] !== 0 ? [roundCent(inputs.amount + sign * inputs[field])] : withoutNames(asked, wanted);
+    return amounts.filter((amount) => amount > 0 && amount !== inputs.amount).map((amount) => ({ inputs: changed(inputs, { amount, [field]: 0 }), did: did(asked, amount) }));
+  };
+}
+
+export const amountSlips: readonly Slip[] = [
+  defineSlip({
+    id: 'down-payment-ignored',
+    family: 'amount',
+    title: 'Down payment not taken off',
+    advice: 'What is paid down is not financed: take it off the price first.',
+    weight: 9,
+    applies: usesAmount,
+    wrongInputs: ignoring(
+      'downPayment',
+      1,
+      /down|deposit/,
+      (asked, amount) => `The down payment was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
+    ),
+  }),
+  defineSlip({
+    id: 'down-payment-financed',
+    family: 'amount',
+    title: 'Down payment financed instead of the rest',
+    advice: 'The amount financed is what remains after the down payment, not the down payment itself.',
+    weight: 6,
+    applies: (asked) => usesAmount(asked) && asked.inputs.downPayment > 0,
+    wrongInputs: (inputs, asked) => [
+      { inputs: changed(inputs, { amount: inputs.downPayment }), did: `The down payment, ${money(asked, inputs.downPayment)}, was taken as the amount financed.` },
+    ],
+  }),
+  defineSlip({
+    id: 'trade-in-ignored',
+    family: 'amount',
+    title: 'Trade-in not taken off',
+    advice: 'What is traded in lowers the amount financed.',
+    weight: 8,
+    applies: usesAmount,
+    wrongInputs: ignoring(
+      'tradeIn',
+      1,
+      /trade/,
+      (asked, amount) => `The trade-in was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
+    ),
+  }),
+  defineSlip({
+    id: 'fees-ignored',
+    family: 'amount',
+    title: 'Fees left out',
+    advice: 'Fees that are added are financed too; fees kept back lower what is received.',
+    weight: 7,
+    applies: usesAmount,
+    wrongInputs: (inputs, asked) => [
+      ...ignoring(
+        'feesAdded',
+        -1,
+        /fee|cost/,
+        (each, amount) => `The fees were left out: ${money(each, amount)} was financed instead of ${money(each, each.inputs.amount)}.`,
+      )(inputs, asked),
+      ...(inputs.feesTaken > 0 ? [{ inputs: changed(inputs, { feesTaken: 0 }), did: `The fees of ${money(asked, inputs.feesTaken)} that are kept back were left out.` }] : []),
+    ],
+  }),
+  defineSlip({
+    id: 'final-amount-ignored',
+    family: 'amount',
+    title: 'Amount at the end left out',
+    advice: 'Something is still owed (or wanted) at the end: it belongs into the computation.',
+    weight: 8,
+    applies: (asked) =>
+      asked.inputs.finalAmount !== 0 &&
+      asked.question.solved.unknown !== 'finalAmount' &&
+      asked.question.draft.kind !== 'convert' &&
+      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'balance-after'].includes(asked.question.ask.quantity),
+    wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { finalAmount: 0 }), did: `The ${money(asked, inputs.finalAmount)} at the end was left out.` }],
+  }),
+  defineSlip({
+    id: 'final-amount-sign',
+    family: 'amount',
+    title: 'Amount at the end with the wrong sign',
+    advice: 'What is owed at the end flows the same way as the payments: give it their sign.',
+    weight: 6,
+    applies: (asked) =>
+      asked.inputs.finalAmount !== 0 &&
+      asked.question.solved.unknown !== 'finalAmount' &&
+      ['payment', 'amount', 'payments', 'years', 'rate', 'total-paid', 'total-interest'].includes(asked.question.ask.quantity) &&
+      asked.question.draft.kind !== 'convert',
+    wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { fvSign: -1 }), did: `The ${money(asked, inputs.finalAmount)} at the end was entered with the other sign.` }],
+  }),
+];

@@ -1,0 +1,137 @@
+/** Slips of the count family. */
+
+import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
+import { frequencyOf } from '../../case/frequency.ts';
+import { balanceAt, changed, compute, payments } from '../inputs.ts';
+import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
+
+const usesCount = ({ question: { solved, draft, ask } }: Asked): boolean =>
+  draft.kind !== 'convert' &&
+  solved.unknown !== 'payments' &&
+  !['amount-financed', 'down-payment', 'rate-per-payment', 'nominal', 'effective', 'converted', 'payments', 'years'].includes(ask.quantity);
+
+/** A balance or another reading of a payment that the case states does not use the count. */
+const countMatters = (asked: Asked): boolean =>
+  usesCount(asked) && !(asked.inputs.payment !== undefined && ['balance-after', 'interest-in', 'principal-in', 'paid-in', 'term'].includes(asked.question.ask.quantity));
+
+export const countSlips: readonly Slip[] = [
+  defineSlip({
+    id: 'years-for-payments',
+    family: 'count',
+    title: 'Years entered for payments',
+    advice: 'The years were used where the number of payments belongs.',
+    weight: 9,
+    applies: (asked) => countMatters(asked) && asked.inputs.p > 1,
+    wrongInputs: (inputs, asked) => [
+      {
+        inputs: changed(inputs, { n: inputs.n / inputs.p }),
+        did: `The ${brief(asked, inputs.n / inputs.p, 2)} years were entered as the number of payments, which is ${brief(asked, inputs.n, 2)}.`,
+      },
+    ],
+  }),
+  defineSlip({
+    id: 'wrong-payments-per-year',
+    family: 'count',
+    title: 'Wrong number of payments a year',
+    advice: 'The number of payments was counted for another frequency.',
+    weight: 6,
+    applies: countMatters,
+    wrongInputs: (inputs, asked) =>
+      [12, 4, 2, 52, 26, 24]
+        .filter((count) => count !== inputs.p)
+        .map((count) => ({
+          inputs: changed(inputs, { n: (inputs.n / inputs.p) * count }),
+          did: `${brief(asked, inputs.n / inputs.p, 2)} years were counted as ${brief(asked, (inputs.n / inputs.p) * count, 2)} payments, ${count} a year; there are ${inputs.p}.`,
+        })),
+  }),
+  defineSlip({
+    id: 'count-off-by-one',
+    family: 'count',
+    title: 'One payment too many or too few',
+    advice: 'The number of payments is off by one.',
+    weight: 5,
+    applies: (asked) => countMatters(asked) || asked.question.ask.quantity === 'payments',
+    wrongMethod: (inputs, asked) => {
+      if (asked.question.ask.quantity === 'payments') {
+        const whole = Math.ceil(asked.exact - NEAR_WHOLE);
+        return [whole + 1, whole - 1, whole - 2]
+          .filter((each) => each !== Math.floor(asked.exact + NEAR_WHOLE) || each === whole + 1)
+          .map((result) => ({ result, did: `The count comes to ${brief(asked, whole)}; this is one off.` }));
+      }
+      return [1, -1].flatMap((by) =>
+        inputs.n + by >= 1
+          ? compute(asked.question, changed(inputs, { n: inputs.n + by })).map((result) => ({
+              result,
+              did: `${brief(asked, inputs.n + by, 2)} payments were counted instead of ${brief(asked, inputs.n, 2)}.`,
+            }))
+          : [],
+      );
+    },
+  }),
+  defineSlip({
+    id: 'elapsed-for-remaining',
+    family: 'count',
+    title: 'Payments made for payments left',
+    advice: 'The payments already made were used where those still to come belong.',
+    weight: 7,
+    applies: ({ question: { ask, draft, solved } }) => ['balance-after', 'left-to-pay'].includes(ask.quantity) && draft.kind !== 'save' && solved.plan.changes.length === 0,
+    wrongMethod: (inputs, asked) =>
+      payments(asked.question, inputs).flatMap((payment) => {
+        const { after, n } = inputs;
+        if (asked.question.ask.quantity === 'left-to-pay')
+          return [{ result: after * payment, did: `${brief(asked, after)} payments of ${money(asked, payment)} are those already made; ${brief(asked, n - after)} are left.` }];
+        // What the first k payments are worth at the start, taken for the worth of those that remain.
+        const back = Math.exp(-after * Math.log1p(inputs.i));
+        const worth = inputs.i === 0 ? after * payment : (payment * (1 - back) * (inputs.timing === 'begin' ? 1 + inputs.i : 1)) / inputs.i;
+        return [{ result: worth + inputs.finalAmount * back, did: `The worth of ${brief(asked, after)} payments was taken; ${brief(asked, n - after)} are still to come.` }];
+      }),
+  }),
+  defineSlip({
+    id: 'remaining-for-elapsed',
+    family: 'count',
+    title: 'Payments left for payments made',
+    advice: 'The payments still to come were used where those already made belong.',
+    weight: 6,
+    applies: ({ question: { ask, solved } }) => ask.quantity === 'balance-after' && solved.plan.changes.length === 0,
+    wrongMethod: (inputs, asked) =>
+      payments(asked.question, inputs).map((payment) => ({
+        result: balanceAt(asked.question, inputs, payment, inputs.n - inputs.after),
+        did: `The balance was run through ${brief(asked, inputs.n - inputs.after)} payments, which are those left; ${brief(asked, inputs.after)} have been made.`,
+      })),
+  }),
+  defineSlip({
+    id: 'count-rounded-down',
+    family: 'count',
+    title: 'Count rounded down',
+    advice: 'A part of a payment still has to be paid: the count goes up.',
+    weight: 9,
+    applies: ({ question: { ask }, exact }) => ask.quantity === 'payments' && Math.abs(exact - Math.round(exact)) > NEAR_WHOLE,
+    wrongMethod: (_inputs, asked) => [{ result: Math.floor(asked.exact), did: `${brief(asked, asked.exact)} payments were rounded down; the last, smaller one is a payment too.` }],
+  }),
+  defineSlip({
+    id: 'gave-years',
+    family: 'count',
+    title: 'Years given for payments',
+    advice: 'The time in years was found; the question asks for the number of payments.',
+    weight: 9,
+    applies: (asked) => asked.question.ask.quantity === 'payments' && asked.inputs.p > 1,
+    wrongMethod: (inputs, asked) =>
+      [...new Set([asked.exact, asked.expected])].map((n) => ({
+        result: n / inputs.p,
+        did: `${brief(asked, n)} ${frequencyOf(inputs.p).adverb} payments are ${brief(asked, n / inputs.p)} years.`,
+      })),
+  }),
+  defineSlip({
+    id: 'gave-payments',
+    family: 'count',
+    title: 'Payments given for years',
+    advice: 'The number of payments was found; the question asks for the time in years.',
+    weight: 9,
+    applies: (asked) => asked.question.ask.quantity === 'years' && asked.inputs.p > 1,
+    wrongMethod: (inputs, asked) =>
+      [asked.exact * inputs.p, Math.ceil(asked.exact * inputs.p - NEAR_WHOLE)].map((result) => ({
+        result,
+        did: `${brief(asked, result)} payments, ${inputs.p} a year, are ${brief(asked, result / inputs.p)} years.`,
+      })),
+  }),
+];

@@ -1,0 +1,36 @@
+/** Earlier states of exercises. */
+
+import { randomUUID } from 'node:crypto';
+import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import type { Queries } from './database.ts';
+import { exerciseRevisions, exercises } from './schema.ts';
+
+/** More than so many are not shown. */
+const MOST_SHOWN = 200;
+
+export type RevisionRow = typeof exerciseRevisions.$inferSelect;
+
+/** Keeps a state; the same revision is kept once. */
+export async function keepRevision(queries: Queries, exerciseId: string, revision: number, document: unknown): Promise<void> {
+  await queries.insert(exerciseRevisions).values({ id: randomUUID(), exerciseId, revision, document, at: new Date().toISOString() }).onConflictDoNothing();
+}
+
+export function listRevisions(queries: Queries, exerciseId: string): Promise<RevisionRow[]> {
+  return queries.select().from(exerciseRevisions).where(eq(exerciseRevisions.exerciseId, exerciseId)).orderBy(desc(exerciseRevisions.revision)).limit(MOST_SHOWN);
+}
+
+/** Puts an exercise aside or takes it back; true where there is one. */
+export async function setArchived(queries: Queries, id: string, archived: boolean): Promise<boolean> {
+  const rows = await queries
+    .update(exercises)
+    .set({ archivedAt: archived ? new Date().toISOString() : null })
+    .where(and(eq(exercises.id, id), isNull(exercises.deletedAt)))
+    .returning({ id: exercises.id });
+  return rows.length > 0;
+}
+
+/** The ids of the exercises that are put aside. */
+export async function archivedIds(queries: Queries): Promise<ReadonlySet<string>> {
+  const rows = await queries.select({ id: exercises.id }).from(exercises).where(isNotNull(exercises.archivedAt));
+  return new Set(rows.map(({ id }) => id));
+}

@@ -1,0 +1,88 @@
+/** Earlier states of an exercise: what differs from now, and taking one back. */
+import { Button, Modal } from '@mantine/core';
+import { answerKey, storyText, type Exercise, type HouseRules } from '@hardy-sextant/core';
+import type { ExerciseRevision } from '@hardy-sextant/contract';
+import { useState } from 'react';
+import { useExerciseRevisions } from '../../ui/records.ts';
+import { Failed, Loading } from '../../ui/States.tsx';
+import { askSaid } from './PartCard.tsx';
+import styles from './ExercisePage.module.css';
+
+interface HistoryPanelProps {
+  readonly exerciseId: string;
+  readonly present: Exercise;
+  readonly rules: HouseRules;
+  readonly onRestore: (exercise: Exercise) => void;
+  readonly onClose: () => void;
+}
+
+/** An exercise as lines that can be compared. */
+function linesOf(exercise: Exercise, rules: HouseRules): string[] {
+  const key = answerKey(exercise, {}, rules);
+  return [
+    `Title: ${exercise.title}`,
+    ...storyText(exercise.story)
+      .split('\n')
+      .map((line) => `Story: ${line}`),
+    ...(exercise.givens ?? []).map(
+      (given) =>
+        `Given ${given.name}: ${given.now}, ${given.vary.by === 'range' ? `${given.vary.from} to ${given.vary.to} by ${given.vary.step}` : given.vary.by === 'list' ? given.vary.values : given.vary.by === 'expression' ? given.vary.text : 'stays'}`,
+    ),
+    ...exercise.plans.map(
+      ({ id, name, draft }) =>
+        `Plan ${name ?? id}: ${Object.entries(draft.slots)
+          .map(([slot, text]) => `${slot} ${slot === draft.unknown ? '?' : text}`)
+          .join(', ')}; ${draft.changes.length} changes`,
+    ),
+    ...exercise.parts.map((part, at) => `Part ${part.id} (${part.marks}): ${part.prompt} → ${askSaid(exercise, part.ask)} = ${key[at]!.ok ? key[at]!.value.written : 'no key'}`),
+  ];
+}
+
+export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }: HistoryPanelProps) {
+  const revisions = useExerciseRevisions(exerciseId);
+  const [shown, setShown] = useState<ExerciseRevision>();
+  const then = shown ? linesOf(shown.document.exercise, rules) : [];
+  const now = linesOf(present, rules);
+  return (
+    <Modal opened onClose={onClose} title="Earlier states" size="xl">
+      {revisions.isPending && <Loading what="earlier states" />}
+      {revisions.isError && <Failed what="history" error={revisions.error} again={() => void revisions.refetch()} />}
+      <div className={styles.history}>
+        <ol aria-label="States">
+          {revisions.data?.map((each) => (
+            <li key={each.revision}>
+              <button type="button" aria-pressed={each === shown} onClick={() => setShown(each)}>
+                {new Date(each.at).toLocaleString()} <span className="soft">no. {each.revision}</span>
+              </button>
+            </li>
+          ))}
+        </ol>
+        <div>
+          {!shown && <p className="soft">Choose a state to see what differs from now.</p>}
+          {shown && (
+            <>
+              {then.join() === now.join() && <p>It is as it is now.</p>}
+              {then
+                .filter((line) => !now.includes(line))
+                .map((line) => (
+                  <p key={`then ${line}`} className={styles.then}>
+                    then · {line}
+                  </p>
+                ))}
+              {now
+                .filter((line) => !then.includes(line))
+                .map((line) => (
+                  <p key={`now ${line}`} className={styles.nowLine}>
+                    now · {line}
+                  </p>
+                ))}
+              <Button variant="filled" disabled={then.join() === now.join()} onClick={() => onRestore(shown.document.exercise)}>
+                Take this state back
+              </Button>
+            </>
+          )}
+        </div>
+      </div>
+    </Modal>
+  );
+}
