@@ -11,6 +11,8 @@ export interface Application {
   readonly address: string;
   /** Stops the server and starts another on the same database and port. */
   readonly restart: () => Promise<void>;
+  /** Kills the server at once, as a power cut would. */
+  readonly kill: () => Promise<void>;
 }
 
 async function launch(folder: string, port: number): Promise<{ child: ChildProcess; address: string }> {
@@ -35,11 +37,12 @@ async function launch(folder: string, port: number): Promise<{ child: ChildProce
   return { child, address };
 }
 
-const stop = (child: ChildProcess): Promise<void> =>
+const stop = (child: ChildProcess, signal: NodeJS.Signals = 'SIGTERM'): Promise<void> =>
   new Promise((done) => {
+    if (child.exitCode !== null || child.signalCode !== null) return done();
     child.removeAllListeners('exit');
     child.on('exit', () => done());
-    child.kill('SIGTERM');
+    child.kill(signal);
   });
 
 export const test = base.extend<object, { application: Application }>({
@@ -51,6 +54,7 @@ export const test = base.extend<object, { application: Application }>({
       let { child, address } = await launch(folder, 0);
       await use({
         address,
+        kill: () => stop(child, 'SIGKILL'),
         restart: async () => {
           await stop(child);
           ({ child, address } = await launch(folder, Number(new URL(address).port)));

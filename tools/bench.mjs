@@ -13,4 +13,4 @@ if (name === 'typing') {
 }
 const built = spawnSync(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build'], { cwd: join(root, 'bench'), stdio: 'inherit' });
 if (built.status !== 0) process.exit(1);
-process.exit(spawnSync(process.execPath, [join(root, 'bench/dist', `${name}.js`)], { cwd: root, stdio: 'inherit' }).status ?? 1);
+process.exit(spawnSync(process.execPath, [join(root, 'bench/dist', `${name}.js`), ...process.argv.slice(3)], { cwd: root, stdio: 'inherit' }).status ?? 1);

@@ -11,16 +11,17 @@ const views: readonly { readonly name: string; readonly path: string; readonly r
   { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
   { name: 'timeline', path: '/bench/demo-bakery-oven?show=timeline', ready: 'Numbers count periods' },
   { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which' },
-  { name: 'together', path: '/bench/demo-ferry?show=together', ready: 'One borrower has' },
   { name: 'convert', path: '/bench/demo-card-rate', ready: 'The same rate, every way' },
-  { name: 'cases', path: '/cases', ready: 'Oyster rafts' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
   { name: 'cross-check', path: '/bench/demo-kiln-shed?show=cross-check', ready: 'agree to 9 decimals' },
   { name: 'projector', path: '/bench/demo-kiln-shed?show=working&way=table&projector=on', ready: 'Step 1 of' },
   { name: 'exercises', path: '/exercises', ready: 'numbers vary' },
   { name: 'exercise', path: '/exercises/starter-23', ready: 'Parts · 10 marks' },
-  { name: 'answers', path: '/exercises/demo-kiln-shed/answers/demo-bm210?student=demo-k-2102', ready: 'Handed in' },
+  { name: 'set', path: '/sets/demo-week-6', ready: 'one set for all' },
+  { name: 'marking', path: '/sets/demo-week-6/marking?student=demo-k-2102&at=e1%2Fb', ready: 'Handed in' },
+  { name: 'feedback', path: '/sets/demo-week-6/feedback?student=demo-k-2105', ready: 'What students read about each slip' },
+  { name: 'went-wrong', path: '/sets/demo-midterm/went-wrong', ready: 'Every cause, by what it cost' },
 ];
 
 for (const { name, path, ready, dark } of views)

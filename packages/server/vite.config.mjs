@@ -4,6 +4,13 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   root: import.meta.dirname,
   logLevel: 'warn',
-  build: { ssr: 'src/main.ts', outDir: 'dist', target: 'node20', emptyOutDir: true, sourcemap: true },
+  build: {
+    ssr: true,
+    rollupOptions: { input: { main: 'src/main.ts', checkWorker: 'src/checking/checkWorker.ts' } },
+    outDir: 'dist',
+    target: 'node20',
+    emptyOutDir: true,
+    sourcemap: true,
+  },
   ssr: { noExternal: [/^@hardy-sextant\//] },
 });

@@ -41,17 +41,47 @@ export const keptRulesList = z.array(keptRules);
 export const changedRules = z.object({ rules: houseRules, revision });
 export type ChangedRules = z.infer<typeof changedRules>;
 
+const name = z.string().trim().min(1, 'A student has a name.').max(120, 'A name has at most 120 characters.');
+const number = z.string().trim().min(1, 'A student has a number, or whatever tells two of them apart.').max(60, 'A number has at most 60 characters.');
+
+/** `number` is the college's own; it is unique in a class. */
 export const student = z.object({ id: recordId, name: z.string(), number: z.string() });
 export type Student = z.infer<typeof student>;
+
+const classFields = {
+  code: z.string().trim().min(1, 'A class has a code, such as BM 210.').max(30, 'A code has at most 30 characters.'),
+  title: z.string().trim().max(120, 'A title has at most 120 characters.'),
+  college: z.string().trim().max(120, 'At most 120 characters.'),
+  term: z.string().trim().max(40, 'A term has at most 40 characters.').default(''),
+};
+export const newClass = z.object(classFields);
+export type NewClass = z.infer<typeof newClass>;
+export const changedClass = newClass.extend({ revision });
+export type ChangedClass = z.infer<typeof changedClass>;
 
 export const keptClass = z.object({
   id: recordId,
   code: z.string(),
   title: z.string(),
   college: z.string(),
+  term: z.string(),
   rules: houseRules,
   students: z.number().int(),
   revision,
 });
 export type KeptClass = z.infer<typeof keptClass>;
 export const keptClasses = z.array(keptClass);
+
+export const classWithStudents = keptClass.extend({ roster: z.array(student) });
+export type ClassWithStudents = z.infer<typeof classWithStudents>;
+
+/** All changes of one action to a roster; they are written together or not at all. */
+export const changedRoster = z.object({
+  add: z.array(z.object({ name, number })).max(2000, 'At most 2,000 students can be added at once.').default([]),
+  change: z
+    .array(z.object({ id: recordId, name, number }))
+    .max(2000)
+    .default([]),
+  remove: z.array(recordId).max(2000).default([]),
+});
+export type ChangedRoster = z.infer<typeof changedRoster>;

@@ -3,7 +3,6 @@
 import { z } from 'zod';
 import { plainStory, quantityIds, type Exercise, type Given, type Limit, type Part, type PartAsk, type Story, type StoryNode } from '@hardy-sextant/core';
 import { recordId, revision, statementDraft } from './statement.ts';
-import { student } from './classes.ts';
 
 export const partId = z.string().regex(/^[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
 const planId = z.string().min(1).max(40);
@@ -151,22 +150,3 @@ export const looseExerciseFile = z.object({
   version: z.number().int().min(1).max(2, 'This file was made by a newer version.'),
   exercises: z.array(z.unknown()).max(500, 'At most 500 exercises come in one file.'),
 });
-
-/** Text as written, by part; cells of a table as `part.row:column`, entered values as `part.n`. Long text is kept and called unreadable. */
-const entryId = z.string().regex(/^[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
-export const entries = z.record(entryId, z.string().max(40_000, 'An answer has at most 40,000 characters.'));
-
-export const handIn = z.object({ studentId: recordId, entries, revision: z.number().int().min(0) });
-export type HandIn = z.infer<typeof handIn>;
-
-export const classAnswers = z.object({ students: z.array(student), handIns: z.array(handIn) });
-export type ClassAnswers = z.infer<typeof classAnswers>;
-
-/** Answers typed or pasted, all of one action; they are written together or not at all. */
-export const changedAnswers = z.object({
-  changes: z
-    .array(z.object({ studentId: recordId, partId: entryId, text: z.string().max(40_000, 'An answer has at most 40,000 characters.') }))
-    .min(1)
-    .max(5000, 'At most 5,000 answers can be written at once.'),
-});
-export type ChangedAnswers = z.infer<typeof changedAnswers>;

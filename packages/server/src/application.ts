@@ -5,6 +5,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import { checkInPlace, type Checker } from './checking/checker.ts';
 import type { Database } from './store/database.ts';
 import { apiRoutes } from './routes/api.ts';
 import { noSuchPath, problemHandler } from './routes/problems.ts';
@@ -12,14 +13,17 @@ import { noSuchPath, problemHandler } from './routes/problems.ts';
 export interface ApplicationOptions {
   readonly database: Database;
   readonly log: Logger;
+  /** Where checking runs; in place when left out. */
+  readonly check?: Checker;
   /** The built web application; left out where only the interface is served. */
   readonly pages?: string;
 }
 
-/** Bodies are small; uploads have their own limits. */
-const BODY_LIMIT = '2mb';
+/** Bodies are small; where much comes in at once the route has its own limit. */
+const small = express.json({ limit: '2mb' });
+const takesMuch = (path: string): boolean => /^\/(sets\/[^/]+\/(answers|import|decisions)|exercise-file)$/.test(path);
 
-export function createApplication({ database, log, pages }: ApplicationOptions): Express {
+export function createApplication({ database, log, pages, check = checkInPlace }: ApplicationOptions): Express {
   const application = express();
   application.disable('x-powered-by');
   application.use(
@@ -44,7 +48,7 @@ export function createApplication({ database, log, pages }: ApplicationOptions):
     }),
   );
   application.use(compression());
-  application.use('/api', express.json({ limit: BODY_LIMIT }), apiRoutes(database), noSuchPath);
+  application.use('/api', (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)), apiRoutes(database, check), noSuchPath);
   if (pages) {
     application.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }), noSuchPath);
     application.use(express.static(pages, { index: false, maxAge: 0 }));

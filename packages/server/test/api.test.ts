@@ -2,11 +2,13 @@
 import { mkdtempSync, rmSync, existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { emptyDraft, shippedStyles } from '@hardy-sextant/core';
+import { emptyDraft, shippedStyles, slips } from '@hardy-sextant/core';
 import { problemTypes } from '@hardy-sextant/contract';
 import { pino } from 'pino';
 import request from 'supertest';
 import { starterExercises } from '@hardy-sextant/core/starters';
+import { checkInPlace } from '../src/checking/checker.ts';
+import { checkSet, readMarking } from '../src/services/marking.ts';
 import { createApplication } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { isEmpty, openDatabase, type OpenDatabase } from '../src/store/database.ts';
@@ -145,14 +147,27 @@ describe('bad input', () => {
 });
 
 describe('the demo', () => {
-  it('fills an empty book once: twelve students whose answers show every verdict', async () => {
+  it('fills an empty book once: two classes, three sets, every verdict and most slips', async () => {
     expect(await isEmpty(open.database)).toBe(true);
     await loadDemo(open.database);
     expect(await isEmpty(open.database)).toBe(false);
-    const [demoClass] = (await api().get('/api/classes')).body;
-    expect(demoClass).toMatchObject({ code: 'BM 210', students: 12 });
-    const answers = await api().get(`/api/exercises/demo-kiln-shed/answers/${demoClass.id}`).expect(200);
-    expect(answers.body.students).toHaveLength(12);
+    const classes = (await api().get('/api/classes')).body;
+    expect(classes.map(({ students }: { students: number }) => students).sort()).toEqual([112, 28]);
+    const sets = (await api().get('/api/sets')).body;
+    expect(sets).toHaveLength(3);
+    const kinds = new Set<string>();
+    const causes = new Set<string>();
+    for (const { id } of sets) {
+      await checkSet(open.database, checkInPlace, id);
+      for (const { verdicts } of (await readMarking(open.database, id)).students)
+        for (const { kind, explanations, cells = [] } of Object.values(verdicts!).flat()) {
+          kinds.add(kind);
+          for (const { slips: ids } of explanations) for (const slip of ids) causes.add(slip);
+          for (const { slip } of cells) if (slip) causes.add(slip);
+        }
+    }
+    expect([...kinds].sort()).toEqual(['blank', 'carried', 'carried-slip', 'reading', 'right', 'right-rounded', 'slip', 'unexplained', 'unreadable']);
+    expect(slips.filter(({ id }) => causes.has(id)).length).toBeGreaterThan(slips.length * 0.6);
   });
 
   it('is loaded whole or not at all', async () => {
@@ -167,7 +182,7 @@ describe('the demo', () => {
 describe('house rules', () => {
   it('are one set a class and a default, each with its own revision', async () => {
     await loadDemo(open.database);
-    const [usual, own] = (await api().get('/api/rules').expect(200)).body;
+    const [usual, , own] = (await api().get('/api/rules').expect(200)).body;
     expect([usual.id, own.name]).toEqual(['default', 'BM 210']);
     const rules = { ...usual.rules, numberStyle: 'point-comma' };
     expect((await api().put('/api/rules/default').send({ rules, revision: usual.revision }).expect(200)).body).toMatchObject({
@@ -183,33 +198,6 @@ describe('house rules', () => {
       .send({ rules: { ...rules, decimals: 9 }, revision: 2 })
       .expect(422);
     expect(refused.body.fields[0].path).toBe('rules.decimals');
-  });
-});
-
-describe('answers', () => {
-  beforeEach(() => loadDemo(open.database));
-  const path = '/api/exercises/demo-kiln-shed/answers/demo-bm210';
-
-  it('of one action are written together', async () => {
-    const changes = [
-      { studentId: 'demo-k-2101', partId: 'a', text: '800' },
-      { studentId: 'demo-k-2112', partId: 'a', text: '941.43' },
-    ];
-    const { body } = await api().put(path).send({ changes }).expect(200);
-    const texts = new Map(body.handIns.map((handIn: { studentId: string; entries: { a: string } }) => [handIn.studentId, handIn.entries.a]));
-    expect([texts.get('demo-k-2101'), texts.get('demo-k-2112')]).toEqual(['800', '941.43']);
-  });
-
-  it('are none of them written when one belongs to nobody', async () => {
-    const before = (await api().get(path)).body;
-    const changes = [
-      { studentId: 'demo-k-2101', partId: 'a', text: '1' },
-      { studentId: 'stranger', partId: 'a', text: '2' },
-      { studentId: 'demo-k-2102', partId: 'z', text: '3' },
-    ];
-    const refused = await api().put(path).send({ changes }).expect(422);
-    expect(refused.body.fields.map(({ path: at }: { path: string }) => at)).toEqual(['changes.1.studentId', 'changes.2.partId']);
-    expect((await api().get(path)).body).toEqual(before);
   });
 });
 

@@ -16,17 +16,23 @@ export interface Candidate {
 
 /** Every number one slip leads to; one that leads to the right number all the same is none. */
 export function singleCandidates(asked: Asked): Candidate[] {
+  const isWrong = wrongTest(asked);
   return slips
     .filter((slip) => slip.applies(asked))
     .flatMap((slip) => resultsOf(slip, asked).map(({ result, did }) => ({ slips: [slip], result, did, weight: slip.weight })))
-    .filter(({ result, slips: [slip] }) => isWrong(asked, result, slip!.id === 'rounded-to-unit'));
+    .filter(({ result, slips: [slip] }) => isWrong(result, slip!.id === 'rounded-to-unit'));
 }
 
-function isWrong({ expected, format, exact }: Asked, result: number, coarser: boolean): boolean {
-  if (!Number.isFinite(result) || Math.abs(result) > 1e13) return false;
-  // A number that is nothing at the places asked for explains nothing.
-  if (expected !== 0 && roundAs(result, { ...format, up: false }) === 0) return false;
-  return coarser ? result !== exact : roundAs(result, { ...format, up: false }) !== expected;
+/** Whether a number is a mistake's: finite, something at the places asked for, and not the key. */
+function wrongTest({ expected, format, exact }: Asked): (result: number, coarser: boolean) => boolean {
+  const plain = { ...format, up: false };
+  return (result, coarser) => {
+    if (!(Math.abs(result) <= 1e13)) return false;
+    const rounded = roundAs(result, plain);
+    // A number that is nothing at the places asked for explains nothing.
+    if (expected !== 0 && rounded === 0) return false;
+    return coarser ? result !== exact : rounded !== expected;
+  };
 }
 
 const inPairs: ReadonlySet<SlipFamily> = new Set(['rate', 'count', 'amount', 'timing', 'sign', 'idea']);
@@ -38,9 +44,11 @@ export function pairCandidates(asked: Asked, singles: readonly Candidate[]): Can
   const able = slips.filter((slip) => inPairs.has(slip.family) && slip.applies(asked));
   const seen = new Set(singles.map(({ result }) => round(result)));
   const found: Candidate[] = [];
+  const isWrong = wrongTest(asked);
   const add = (first: Slip, second: Slip, result: number, did: string): void => {
-    if (!isWrong(asked, result, false) || seen.has(round(result))) return;
-    seen.add(round(result));
+    const key = round(result);
+    if (seen.has(key) || !isWrong(result, false)) return;
+    seen.add(key);
     found.push({ slips: [first, second], result, did, weight: (first.weight + second.weight) / 4 });
   };
   for (const first of able) {

@@ -4,7 +4,7 @@ import { type Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Question } from '../case/question.ts';
-import { answerKey, keyPart, usesOf, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
+import { answerKey, answerKeyOf, keyPart, usesOf, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
 import type { AnswerFormat, Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import { roundAs, usualFormat, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
@@ -176,15 +176,15 @@ class PreparedPart {
     }
 
     const singles = this.#fitting(this.#candidates.singles, answer);
-    if (singles.length > 0) return this.#explained(known, 'slip', singles, answer, this.#candidates.singles.length);
+    if (singles.length > 0) return this.#explained(known, 'slip', singles, answer, this.#candidates.singles);
     if (carried?.keyed.ok) {
       const onOwn = this.#fitting(carried.candidates.singles, answer);
-      if (onOwn.length > 0) return this.#explained(known, 'carried-slip', onOwn, answer, carried.candidates.singles.length, carried.from);
+      if (onOwn.length > 0) return this.#explained(known, 'carried-slip', onOwn, answer, carried.candidates.singles, carried.from);
     }
     const pairs = this.#fitting(this.#candidates.pairs, answer);
     // Two slips at once explain much: they are believed only where a number could hardly fit by chance.
     if (pairs.length > 0 && chanceOf(answer, this.#candidates.pairs.length) < 0.05)
-      return this.#explained(known, 'slip', pairs, answer, this.#candidates.singles.length + this.#candidates.pairs.length);
+      return this.#explained(known, 'slip', pairs, answer, [...this.#candidates.singles, ...this.#candidates.pairs]);
     return { ...known, kind: 'unexplained', credit: 0, explanations: [] };
   }
 
@@ -209,8 +209,8 @@ class PreparedPart {
   #allReadings() {
     return (this.#readings ??= (this.part.readings ?? []).flatMap(({ ask, says, credit }) => {
       const parts = this.#exercise.parts.map((each) => (each.id === this.part.id ? { ...each, ask } : each));
-      const keyed = answerKey({ ...this.#exercise, parts }, this.#numbers, this.#rules)[this.#exercise.parts.findIndex(({ id }) => id === this.part.id)];
-      return keyed?.ok ? [keyed.value, ...this.#byMultiplying(keyed.value)].map((each) => ({ says, credit, keyed: each })) : [];
+      const keyed = answerKeyOf({ ...this.#exercise, parts }, this.part.id, this.#numbers, this.#rules);
+      return keyed.ok ? [keyed.value, ...this.#byMultiplying(keyed.value)].map((each) => ({ says, credit, keyed: each })) : [];
     }));
   }
 
@@ -231,7 +231,7 @@ class PreparedPart {
     const name = JSON.stringify(answers);
     let known = this.#carried.get(name);
     if (!known) {
-      const keyed = answerKey(this.#exercise, this.#numbers, this.#rules, answers)[this.#exercise.parts.findIndex(({ id }) => id === this.part.id)]!;
+      const keyed = answerKeyOf(this.#exercise, this.part.id, this.#numbers, this.#rules, answers);
       known = { keyed, candidates: new Candidates(this.#askedFor(keyed)) };
       this.#carried.set(name, known);
     }
@@ -260,12 +260,13 @@ class PreparedPart {
     kind: 'slip' | 'carried-slip',
     fitting: readonly Candidate[],
     answer: ReadAnswer,
-    candidates: number,
+    candidates: readonly Candidate[],
     from?: readonly string[],
   ): Verdict {
     const { format } = this.part;
     const { specific } = this.#rules;
-    const byChance = chanceOf(answer, candidates);
+    // What is as likely as the likeliest that fits, or likelier, could have explained a random number as well.
+    const byChance = chanceOf(answer, candidates.filter(({ weight }) => weight >= fitting[0]!.weight).length);
     const explanations = fitting.map(({ slips, result, did }): Explanation => ({
       slips: slips.map(({ id }) => id),
       title: slips.map(({ title }) => title).join(', and '),

@@ -48,6 +48,11 @@ export function answerKey(exercise: Exercise, numbers: Numbers, rules: HouseRule
   return new Key(exercise, numbers, rules, own).all();
 }
 
+/** Works out one part, and of the others only what it uses. */
+export function answerKeyOf(exercise: Exercise, partId: string, numbers: Numbers, rules: HouseRules, own: OwnAnswers = {}): Result<KeyedPart> {
+  return new Key(exercise, numbers, rules, own).one(partId);
+}
+
 /** The names by which slots and expressions use the answers of parts. */
 export function answerName(partId: string): string {
   return `answer ${partId}`;
@@ -132,6 +137,13 @@ class Key {
 
   all(): Result<KeyedPart>[] {
     return this.#exercise.parts.map((part) => this.#keyOf(part, []));
+  }
+
+  one(id: string): Result<KeyedPart> {
+    return this.#keyOf(
+      this.#exercise.parts.find((part) => part.id === id)!,
+      [],
+    );
   }
 
   #keyOf(part: Part, path: readonly string[]): Result<KeyedPart> {

@@ -50,7 +50,7 @@ export const defaultHouseRules: HouseRules = {
   tolerance: { money: 0.01, percent: 0.005, count: 0 },
   sign: 'counts',
   credit: { rightRounded: 1, carried: 1, slip: 0.5, sign: 0.75, byFamily: {}, bySlip: {} },
-  specific: { mostFitting: 6, mostByChance: 0.3 },
+  specific: { mostFitting: 6, mostByChance: 0.5 },
 };
 
 const paymentRounding: Readonly<Record<TableRounding['payment'], string>> = {

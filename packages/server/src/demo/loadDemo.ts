@@ -1,28 +1,43 @@
 /** Puts the demo into an empty database, in one transaction. */
 
+import { randomUUID } from 'node:crypto';
+import { defaultHouseRules } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import type { Database } from '../store/database.ts';
+import { insertClass, insertStudents } from '../store/classes.ts';
+import type { Database, Queries } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
 import { keepRevision } from '../store/revisions.ts';
-import { cases, classes, exercises, handIns, students } from '../store/schema.ts';
+import { cases, exercises, handIns } from '../store/schema.ts';
+import { insertCopy, insertSet, updateSet } from '../store/sets.ts';
 import { demoCases } from './cases.ts';
-import { demoClass, kilnShedAnswers, kilnShedExercise } from './kilnShed.ts';
+import { kilnShedExercise } from './kilnShed.ts';
+import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
+import { demoSets } from './sets.ts';
 
 export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
-    const now = new Date().toISOString();
     for (const { id, title, document } of demoCases) await insertDocument(transaction, cases, title, document, id);
-    for (const [at, starter] of starterExercises.entries()) {
-      const row = await insertDocument(transaction, exercises, starter.title, { schemaVersion: 2, exercise: starter }, `starter-${at + 1}`);
+    const all = [...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })), { id: 'demo-kiln-shed', exercise: kilnShedExercise }];
+    for (const { id, exercise } of all) {
+      const row = await insertDocument(transaction, exercises, exercise.title, { schemaVersion: 2, exercise }, id);
       await keepRevision(transaction, row.id, row.revision, row.document);
     }
-    const exercise = await insertDocument(transaction, exercises, kilnShedExercise.title, { schemaVersion: 2, exercise: kilnShedExercise }, 'demo-kiln-shed');
-    const { rules, ...named } = demoClass;
-    await transaction.insert(classes).values({ ...named, rules: { schemaVersion: 1, rules }, createdAt: now, updatedAt: now });
-    for (const { name, number, answer } of kilnShedAnswers) {
-      const id = `demo-${number.toLowerCase()}`;
-      await transaction.insert(students).values({ id, classId: demoClass.id, name, number });
-      if (answer !== '') await transaction.insert(handIns).values({ id: `${id}-kiln`, exerciseId: exercise.id, studentId: id, entries: { a: answer }, updatedAt: now });
+    for (const [{ id, ...values }, roster] of [[smallClass, smallRoster] as const, [largeClass, largeRoster] as const]) {
+      await insertClass(transaction, { ...values, rules: { schemaVersion: 1, rules: defaultHouseRules } }, id);
+      await insertStudents(transaction, id, roster);
     }
+    for (const set of demoSets()) await insertDemoSet(transaction, set);
   });
+}
+
+async function insertDemoSet(transaction: Queries, set: ReturnType<typeof demoSets>[number]): Promise<void> {
+  const now = new Date().toISOString();
+  const row = await insertSet(transaction, { classId: set.classId, title: set.title, document: set.document, givenOutAt: `${set.document.given}T08:00:00.000Z` }, set.id);
+  if (set.released) await updateSet(transaction, row.id, row.revision, { releasedAt: `${set.document.due}T18:00:00.000Z` });
+  for (const { itemId, exerciseId, exercise } of set.exercises)
+    await insertCopy(transaction, { setId: set.id, itemId, exerciseId, document: { schemaVersion: 2, exercise }, exerciseRevision: 1 });
+  for (let at = 0; at < set.handIns.length; at += 100)
+    await transaction
+      .insert(handIns)
+      .values(set.handIns.slice(at, at + 100).map(({ studentId, numbers, entries }) => ({ id: randomUUID(), setId: set.id, studentId, numbers, entries, updatedAt: now })));
 }

@@ -1,21 +1,10 @@
 /** The HTTP interface. */
 
-import { Router } from 'express';
+import express, { Router } from 'express';
 import { z } from 'zod';
-import {
-  archiving,
-  changedAnswers,
-  changedCase,
-  changedEnteringStyle,
-  changedExercise,
-  changedRules,
-  newCase,
-  newEnteringStyle,
-  newExercise,
-  recordId,
-} from '@hardy-sextant/contract';
+import { archiving, changedCase, changedEnteringStyle, changedExercise, changedRules, newCase, newEnteringStyle, newExercise, recordId } from '@hardy-sextant/contract';
+import type { Checker } from '../checking/checker.ts';
 import type { Database } from '../store/database.ts';
-import { readAnswers, readClasses, writeAnswers } from '../services/answers.ts';
 import { changeCase, deleteCase, keepCase, listCases, readCase, restoreCase } from '../services/cases.ts';
 import { changeEnteringStyle, deleteEnteringStyle, keepEnteringStyle, listEnteringStyles } from '../services/enteringStyles.ts';
 import {
@@ -30,7 +19,9 @@ import {
   writeExercise,
 } from '../services/exercises.ts';
 import { changeRules, listRules } from '../services/rules.ts';
+import { classRoutes } from './classes.ts';
 import { parsed } from './problems.ts';
+import { setRoutes } from './sets.ts';
 
 const byId = z.object({ id: recordId });
 /** Ids parted by commas; none means all. */
@@ -41,9 +32,8 @@ const chosen = z.object({
     .default('')
     .transform((text) => text.split(',').filter((id) => id !== '')),
 });
-const byExerciseAndClass = z.object({ id: recordId, classId: recordId });
 
-export function apiRoutes(database: Database): Router {
+export function apiRoutes(database: Database, check: Checker): Router {
   const api = Router();
 
   api.get('/health', (_request, response) => void response.json({ ok: true }));
@@ -82,7 +72,7 @@ export function apiRoutes(database: Database): Router {
     response.setHeader('content-disposition', 'attachment; filename="exercises.json"');
     response.json(await exportExercises(database, ids));
   });
-  api.post('/exercise-file', async (request, response) => void response.status(201).json(await importExercises(database, request.body)));
+  api.post('/exercise-file', express.json({ limit: '24mb' }), async (request, response) => void response.status(201).json(await importExercises(database, request.body)));
 
   api.get('/rules', async (_request, response) => void response.json(await listRules(database)));
   api.put('/rules/:id', async (request, response) => void response.json(await changeRules(database, parsed(byId, request.params).id, parsed(changedRules, request.body))));
@@ -98,15 +88,6 @@ export function apiRoutes(database: Database): Router {
     response.status(204).end();
   });
 
-  api.get('/classes', async (_request, response) => void response.json(await readClasses(database)));
-
-  api.get('/exercises/:id/answers/:classId', async (request, response) => {
-    const { id, classId } = parsed(byExerciseAndClass, request.params);
-    response.json(await readAnswers(database, id, classId));
-  });
-  api.put('/exercises/:id/answers/:classId', async (request, response) => {
-    const { id, classId } = parsed(byExerciseAndClass, request.params);
-    response.json(await writeAnswers(database, id, classId, parsed(changedAnswers, request.body)));
-  });
+  api.use(classRoutes(database), setRoutes(database, check));
   return api;
 }

@@ -1,11 +1,19 @@
 /** The tables of the database. Times are ISO text; documents are JSON read through the contract's schemas. */
 
-import { index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
 const id = () => text('id').primaryKey();
 const revision = () => integer('revision').notNull().default(1);
 const createdAt = () => text('created_at').notNull();
 const updatedAt = () => text('updated_at').notNull();
+const setId = () =>
+  text('set_id')
+    .notNull()
+    .references(() => sets.id, { onDelete: 'cascade' });
+const studentId = () =>
+  text('student_id')
+    .notNull()
+    .references(() => students.id, { onDelete: 'cascade' });
 
 export const cases = sqliteTable(
   'cases',
@@ -69,10 +77,12 @@ export const classes = sqliteTable('classes', {
   code: text('code').notNull(),
   title: text('title').notNull(),
   college: text('college').notNull(),
+  term: text('term').notNull().default(''),
   rules: text('rules', { mode: 'json' }).notNull(),
   revision: revision(),
   createdAt: createdAt(),
   updatedAt: updatedAt(),
+  deletedAt: text('deleted_at'),
 });
 
 /** The house rules that hold where no class's do; one row, `default`. */
@@ -92,20 +102,93 @@ export const students = sqliteTable(
   (table) => [uniqueIndex('students_number').on(table.classId, table.number)],
 );
 
-export const handIns = sqliteTable(
-  'hand_ins',
+/** Exercises given to a class together. */
+export const sets = sqliteTable(
+  'sets',
   {
     id: id(),
-    exerciseId: text('exercise_id')
+    classId: text('class_id')
       .notNull()
-      .references(() => exercises.id, { onDelete: 'cascade' }),
-    studentId: text('student_id')
-      .notNull()
-      .references(() => students.id, { onDelete: 'cascade' }),
-    /** Text as handed in, by part. */
+      .references(() => classes.id, { onDelete: 'cascade' }),
+    title: text('title').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+    revision: revision(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+    deletedAt: text('deleted_at'),
+    givenOutAt: text('given_out_at'),
+    releasedAt: text('released_at'),
+  },
+  (table) => [index('sets_of_class').on(table.classId)],
+);
+
+/** What students got: each exercise of a set as it was when it was given out. */
+export const setCopies = sqliteTable(
+  'set_copies',
+  {
+    id: id(),
+    setId: setId(),
+    itemId: text('item_id').notNull(),
+    exerciseId: text('exercise_id').notNull(),
+    document: text('document', { mode: 'json' }).notNull(),
+    exerciseRevision: integer('exercise_revision').notNull(),
+    keptAgainst: integer('kept_against'),
+  },
+  (table) => [uniqueIndex('set_copies_once').on(table.setId, table.itemId)],
+);
+
+/** One student's answers to a set, with the numbers they were given and what was judged of them. */
+export const handIns = sqliteTable(
+  'set_hand_ins',
+  {
+    id: id(),
+    setId: setId(),
+    studentId: studentId(),
+    /** A student's own numbers, by place in the set. */
+    numbers: text('numbers', { mode: 'json' }).notNull(),
+    /** Text as handed in, by place in the set and entry. */
     entries: text('entries', { mode: 'json' }).notNull(),
     revision: revision(),
     updatedAt: updatedAt(),
+    /** Verdicts by place, and what they were worked out from; another fingerprint now means they are out of date. */
+    verdicts: text('verdicts', { mode: 'json' }),
+    checkedAs: text('checked_as'),
+    /** Answers without a known cause that nobody has decided on. */
+    open: integer('open').notNull().default(0),
   },
-  (table) => [uniqueIndex('hand_ins_once').on(table.exerciseId, table.studentId)],
+  (table) => [uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId)],
 );
+
+/** What an instructor decided for one answer. */
+export const decisions = sqliteTable(
+  'decisions',
+  {
+    id: id(),
+    setId: setId(),
+    studentId: studentId(),
+    itemId: text('item_id').notNull(),
+    partId: text('part_id').notNull(),
+    credit: real('credit'),
+    comment: text('comment').notNull(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [uniqueIndex('decisions_once').on(table.setId, table.studentId, table.itemId, table.partId)],
+);
+
+/** Answers accepted as another reading for everyone. */
+export const acceptedReadings = sqliteTable(
+  'accepted_readings',
+  { id: id(), setId: setId(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() },
+  (table) => [index('accepted_readings_of_set').on(table.setId)],
+);
+
+/** Rows of imports that belong to nobody yet, as they came. */
+export const keptRows = sqliteTable('kept_rows', { id: id(), setId: setId(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() }, (table) => [
+  index('kept_rows_of_set').on(table.setId),
+]);
+
+/** Which column of a file is what, by the names of its columns. */
+export const columnMatchings = sqliteTable('column_matchings', { id: id(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() });
+
+/** What students read about a slip, in the instructor's own words. */
+export const slipTexts = sqliteTable('slip_texts', { id: id(), text: text('text').notNull(), revision: revision(), updatedAt: updatedAt() });

@@ -4,6 +4,7 @@ import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useNavigate } from 'react-router';
 import { useCases, useExercises } from '../ui/records.ts';
+import { useSets } from '../ui/setRecords.ts';
 
 interface CommandsProps {
   readonly onClose: () => void;
@@ -15,6 +16,7 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
   const { toggleColorScheme } = useMantineColorScheme();
   const cases = useCases();
   const exercises = useExercises();
+  const sets = useSets();
   const go = (id: string, label: string, to: string, description?: string): SpotlightActionData => ({
     id,
     label,
@@ -35,6 +37,7 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
     go('desk', 'Go to the Desk', '/'),
     go('cases', 'Go to the kept cases', '/cases'),
     go('exercises', 'Go to the exercises', '/exercises'),
+    go('sets', 'Go to the sets', '/sets'),
     go('classes', 'Go to the classes', '/classes'),
     go('rules', 'Go to the house rules', '/rules'),
     show('table', 'Show the table'),
@@ -45,6 +48,7 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
     show('together', 'Put plans together'),
     { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
     { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
+    ...(sets.data ?? []).map(({ id, title, givenOutAt }) => go(`set-${id}`, givenOutAt ? `Mark ${title}` : title, givenOutAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set')),
     ...(cases.data ?? []).map(({ id, title, document }) => go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', '))),
     ...(exercises.data ?? []).map(({ id, document }) => go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise')),
   ];

@@ -14,6 +14,7 @@ const places = [
   { to: '/', name: 'Desk' },
   { to: '/bench', name: 'Bench' },
   { to: '/exercises', name: 'Exercises' },
+  { to: '/sets', name: 'Sets' },
   { to: '/classes', name: 'Classes' },
   { to: '/rules', name: 'House rules' },
 ];

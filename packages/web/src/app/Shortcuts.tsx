@@ -31,10 +31,17 @@ const groups: readonly { readonly where: string; readonly keys: readonly (readon
     ],
   },
   {
-    where: 'In the answers of a class',
+    where: 'In marking',
     keys: [
-      ['↑ ↓ Enter', 'the student before, after; write'],
-      ['Esc', 'take back what was typed'],
+      ['arrows, Page, Home, End', 'from answer to answer'],
+      ['Enter, F2', 'type an answer; Enter again writes it and goes on'],
+      ['Ctrl V', 'a block of answers from a worksheet, from here on'],
+      ['0 … 9', 'give so many marks'],
+      ['G', 'for all alike, or for this answer only'],
+      ['A', 'accept the answer as another reading, for everyone'],
+      ['C', 'write a comment; Ctrl Enter keeps it'],
+      ['N', 'the next answer to look at'],
+      ['U, Y', 'undo, redo'],
     ],
   },
 ];

@@ -31,7 +31,8 @@ function swapped(digits: string): string[] {
 }
 
 const each = (digits: string, rewrite: (at: number) => string): string[] => [...digits].flatMap((digit, at) => (digit === '.' ? [] : [rewrite(at)]));
-const lost = (digits: string): string[] => each(digits, (at) => digits.slice(0, at) + digits.slice(at + 1));
+/** Without its last decimal a number is written coarser, which is no slip of the pen. */
+const lost = (digits: string): string[] => each(digits.slice(0, digits.includes('.') ? -1 : undefined), (at) => digits.slice(0, at) + digits.slice(at + 1));
 const doubled = (digits: string): string[] => each(digits, (at) => digits.slice(0, at + 1) + digits.slice(at));
 
 function written(asked: Asked, rewrite: (digits: string) => readonly string[], did: string): WrongResult[] {

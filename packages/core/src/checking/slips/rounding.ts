@@ -50,7 +50,7 @@ export const roundingSlips: readonly Slip[] = [
     family: 'rounding',
     title: 'Unrounded payment multiplied',
     advice: 'The payment was multiplied with all its digits; what is really paid is rounded to the cent.',
-    weight: 6,
+    weight: 6.8,
     applies: totals,
     wrongMethod: (inputs, asked) => {
       const exact = solveUnknown(asked.question, inputs, 'pmt');
@@ -62,7 +62,7 @@ export const roundingSlips: readonly Slip[] = [
     family: 'rounding',
     title: 'Rounded to whole units',
     advice: 'The number was rounded to whole units; more places were asked for.',
-    weight: 8,
+    weight: 6.5,
     applies: ({ format, exact }) => format.kind !== 'years-months' && format.decimals > 0 && Math.abs(exact) > 0.5,
     wrongMethod: (_inputs, asked) => {
       const places = [0, 1].filter((each) => each < asked.format.decimals);

@@ -1,26 +1,38 @@
-/** Classes: who is in them. */
+/** Classes: who is in them; a new one is made here. */
+import { Button, Modal, TextInput } from '@mantine/core';
+import { newClass } from '@hardy-sextant/contract';
+import { useForm } from '@mantine/form';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useClasses } from '../../ui/records.ts';
+import { useWriteClass } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 
 export function ClassesPage() {
   const classes = useClasses();
+  const [making, setMaking] = useState(false);
   return (
     <>
-      <PageHead title="Classes" />
+      <PageHead title="Classes">
+        <Button variant="filled" onClick={() => setMaking(true)}>
+          New class
+        </Button>
+      </PageHead>
       {classes.isPending && <Loading what="your classes" />}
       {classes.isError && <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />}
       {classes.data?.length === 0 && (
         <Empty title="No classes yet">
-          <p>Start with the demo to see one: it has a class with answers to look at.</p>
+          <p>A class has students, house rules and sets. Make one, then paste its roster.</p>
         </Empty>
       )}
       {classes.data && classes.data.length > 0 && (
-        <table className="ledger sheet" style={{ maxWidth: 760 }}>
+        <table className="ledger sheet" style={{ maxWidth: 860 }}>
           <thead>
             <tr>
               <th className="words">Class</th>
               <th className="words">Course</th>
+              <th className="words">Term</th>
               <th className="words">College</th>
               <th>Students</th>
             </tr>
@@ -28,8 +40,11 @@ export function ClassesPage() {
           <tbody>
             {classes.data.map((each) => (
               <tr key={each.id}>
-                <td className="words">{each.code}</td>
+                <td className="words">
+                  <Link to={`/classes/${each.id}`}>{each.code}</Link>
+                </td>
                 <td className="words">{each.title}</td>
+                <td className="words">{each.term}</td>
                 <td className="words">{each.college}</td>
                 <td>{each.students}</td>
               </tr>
@@ -37,6 +52,34 @@ export function ClassesPage() {
           </tbody>
         </table>
       )}
+      {making && <NewClass onClose={() => setMaking(false)} college={classes.data?.[0]?.college ?? ''} />}
     </>
+  );
+}
+
+function NewClass({ onClose, college }: { readonly onClose: () => void; readonly college: string }) {
+  const navigate = useNavigate();
+  const write = useWriteClass();
+  const form = useForm({
+    initialValues: { code: '', title: '', college, term: '' },
+    validate: (values) => {
+      const read = newClass.safeParse(values);
+      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+    },
+  });
+  const make = form.onSubmit((values) => write.mutate(values, { onSuccess: (kept) => void navigate(`/classes/${kept.id}`) }));
+  return (
+    <Modal opened onClose={onClose} title="New class">
+      <form onSubmit={make} noValidate style={{ display: 'grid', gap: 10 }}>
+        <TextInput label="Code" placeholder="BM 210" data-autofocus {...form.getInputProps('code')} />
+        <TextInput label="Course" {...form.getInputProps('title')} />
+        <TextInput label="Term" placeholder="Autumn 2026" {...form.getInputProps('term')} />
+        <TextInput label="College" {...form.getInputProps('college')} />
+        {write.error && <p role="alert">{write.error.message}</p>}
+        <Button type="submit" variant="filled" loading={write.isPending}>
+          Make the class
+        </Button>
+      </form>
+    </Modal>
   );
 }

@@ -1,11 +1,12 @@
-/** The Desk: what was worked on last, and a place to start. */
+/** The Desk: what is waiting, what was worked on last, and a place to start. */
 import { Button } from '@mantine/core';
 import { defaultHouseRules, solveCase } from '@hardy-sextant/core';
 import { exerciseSummary } from '../../ui/exerciseSummary.ts';
-import type { KeptCase } from '@hardy-sextant/contract';
+import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useCases, useClasses, useExercises } from '../../ui/records.ts';
+import { useSets } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
 import { sentences, slotName } from '../../ui/statement/sentences.ts';
@@ -13,6 +14,7 @@ import styles from './DeskPage.module.css';
 
 /** So many cases are shown; the others are one step away. */
 const RECENT = 6;
+const RECENT_EXERCISES = 4;
 
 export function DeskPage() {
   const cases = useCases();
@@ -20,43 +22,46 @@ export function DeskPage() {
   const classes = useClasses();
   return (
     <>
-      <PageHead title="Desk" where={classes.data?.[0] ? `${classes.data[0].college} · ${classes.data[0].code}, ${classes.data[0].title}` : 'Your work'}>
+      <PageHead title="Desk" where={classes.data?.[0] ? `${classes.data[0].college} · ${classes.data.map(({ code }) => code).join(', ')}` : 'Your work'}>
         <Button component={Link} to="/bench" variant="filled">
           State a case
         </Button>
       </PageHead>
       <div className={styles.columns}>
-        <section aria-labelledby="desk-exercises">
-          <h2 id="desk-exercises" className="label">
-            Exercises
-          </h2>
-          {exercises.isPending && <Loading what="your exercises" />}
-          {exercises.isError && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
-          {exercises.data?.length === 0 && (
-            <Empty title="No exercises yet">
+        <div>
+          <Waiting />
+          <section aria-labelledby="desk-exercises">
+            <h2 id="desk-exercises" className="label">
+              Exercises
+            </h2>
+            {exercises.isPending && <Loading what="your exercises" />}
+            {exercises.isError && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
+            {exercises.data?.length === 0 && (
+              <Empty title="No exercises yet">
+                <p>
+                  <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
+                </p>
+              </Empty>
+            )}
+            <ul className={styles.list}>
+              {exercises.data?.slice(0, RECENT_EXERCISES).map(({ id, document: { exercise } }) => (
+                <li key={id} className="sheet">
+                  <div>
+                    <Link to={`/exercises/${id}`} className={styles.name}>
+                      {exercise.title || 'An exercise without a title'}
+                    </Link>
+                    <p className="soft">{exerciseSummary(exercise)}</p>
+                  </div>
+                </li>
+              ))}
+            </ul>
+            {exercises.data && exercises.data.length > RECENT_EXERCISES && (
               <p>
-                <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
+                <Link to="/exercises">All {exercises.data.length} exercises</Link>
               </p>
-            </Empty>
-          )}
-          <ul className={styles.list}>
-            {exercises.data?.map(({ id, document: { exercise } }) => (
-              <li key={id} className="sheet">
-                <div>
-                  <Link to={`/exercises/${id}`} className={styles.name}>
-                    {exercise.title}
-                  </Link>
-                  <p className="soft">{exerciseSummary(exercise)}</p>
-                </div>
-                {classes.data?.map((each) => (
-                  <Button key={each.id} component={Link} to={`/exercises/${id}/answers/${each.id}`}>
-                    Answers of {each.code}
-                  </Button>
-                ))}
-              </li>
-            ))}
-          </ul>
-        </section>
+            )}
+          </section>
+        </div>
         <section aria-labelledby="desk-cases">
           <h2 id="desk-cases" className="label">
             Kept cases
@@ -84,6 +89,59 @@ export function DeskPage() {
       </div>
     </>
   );
+}
+
+/** Sets that somebody has to do something about: answers without a cause, rows that belong to nobody, marks not released, what is due. */
+function Waiting() {
+  const sets = useSets();
+  const classes = useClasses();
+  if (sets.isPending || classes.isPending) return <Loading what="what is waiting" />;
+  if (sets.isError) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
+  const today = new Date().toISOString().slice(0, 10);
+  const waiting = sets.data.filter(({ givenOutAt, releasedAt, counts }) => !givenOutAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0);
+  const code = (id: string): string => classes.data?.find((each) => each.id === id)?.code ?? '';
+  return (
+    <section aria-labelledby="desk-waiting" className={styles.waiting}>
+      <h2 id="desk-waiting" className="label">
+        Waiting
+      </h2>
+      {waiting.length === 0 && (
+        <p className="soft">
+          {sets.data.length === 0 ? (
+            <>
+              No set has been given out yet. <Link to="/sets">Put one together</Link> from your exercises.
+            </>
+          ) : (
+            'Nothing: every mark is released.'
+          )}
+        </p>
+      )}
+      <ul className={styles.list}>
+        {waiting.slice(0, RECENT).map((set) => (
+          <li key={set.id} className="sheet">
+            <div>
+              <Link to={set.givenOutAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className={styles.name}>
+                {set.title}
+              </Link>
+              <p className="soft">{waitingFor(set, code(set.classId), today)}</p>
+            </div>
+            {set.givenOutAt && set.counts.toLookAt > 0 && (
+              <Button component={Link} to={`/sets/${set.id}/marking?exercise=all&cause=unexplained`}>
+                {set.counts.toLookAt} to look at
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function waitingFor({ document, givenOutAt, releasedAt, counts }: ListedSet, code: string, today: string): string {
+  if (!givenOutAt) return `${code} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+  const due = document.due === '' ? [] : [document.due < today ? `was due ${document.due}` : document.due === today ? 'due today' : `due ${document.due}`];
+  const rows = counts.unmatched > 0 ? [`${counts.unmatched} rows belong to nobody yet`] : [];
+  return [code, `${counts.handedIn} of ${counts.students} handed in`, ...due, ...rows, releasedAt ? 'marks released' : 'marks not released'].join(' · ');
 }
 
 function CaseCard({ kept }: { readonly kept: KeptCase }) {

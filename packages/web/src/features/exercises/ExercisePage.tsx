@@ -37,6 +37,7 @@ import { Statement } from '../../ui/statement/Statement.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { newChange } from '@hardy-sextant/core';
 import { DrawsPanel } from './DrawsPanel.tsx';
+import { GiveToClass } from './GiveToClass.tsx';
 import { GivensTable } from './GivensTable.tsx';
 import { HistoryPanel } from './HistoryPanel.tsx';
 import { PartCard } from './PartCard.tsx';
@@ -169,9 +170,7 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
             <Menu.Item onClick={() => void remove.mutateAsync(kept.id).then(() => navigate('/exercises'))}>Delete</Menu.Item>
           </Menu.Dropdown>
         </Menu>
-        <Button variant="filled" onClick={() => void navigate(`/exercises/${kept.id}/answers`)}>
-          Take in answers
-        </Button>
+        <GiveToClass exerciseId={kept.id} title={exercise.title} />
       </PageHead>
       {error && (
         <p role="alert" className={styles.failed}>

@@ -11,6 +11,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { useEnteringStyles, useRules, useWriteRules } from '../../ui/records.ts';
 import { useAllEnteringStyles } from '../../ui/working/useAllEnteringStyles.ts';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
+import { JudgingRules } from './JudgingRules.tsx';
 import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import styles from './RulesPage.module.css';
@@ -152,6 +153,7 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
         <Select label="The class’s tool" allowDeselect={false} data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))} {...form.getInputProps('entering')} />
       </div>
       <Sample rules={form.values} />
+      <JudgingRules form={form} />
       {write.error && !theirs && (
         <p role="alert" className={styles.failed}>
           {write.error.message} The rules are not stored yet.

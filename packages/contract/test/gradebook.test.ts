@@ -1,0 +1,77 @@
+/** Marks for a gradebook: what counts, and in which columns. */
+import { checkHandIn, defaultHouseRules } from '@hardy-sextant/core';
+import { starterExercises } from '@hardy-sextant/core/starters';
+import { itemShare, itemVerdicts, markedParts, marking as markingSchema, marksFile, resultColumns, resultRows, totalOf, type Marking } from '../src/index.ts';
+
+const exercise = starterExercises.find(({ title }) => title === 'The ferry refit, with a rate review')!;
+const answers = [{ a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' }, { a: '1,642.38', b: '', c: '', d: '' }, {}] as Record<string, string>[];
+
+const marking = (marks?: number): Marking =>
+  markingSchema.parse({
+    set: {
+      id: 's1',
+      classId: 'c1',
+      title: 'Week 6',
+      document: { schemaVersion: 1, items: [{ id: 'e1', exerciseId: 'x', ...(marks ? { marks } : {}) }], numbers: 'same', given: '', due: '' },
+      revision: 1,
+      updatedAt: '',
+      copies: [{ itemId: 'e1', exercise, revision: 1, latest: 1 }],
+      counts: { students: 3, handedIn: 2, toLookAt: 0, unmatched: 0 },
+    },
+    students: answers.map((entries, at) => ({
+      id: `st${at}`,
+      name: `Student ${at}`,
+      number: `N-${at}`,
+      entries: { e1: entries },
+      numbers: {},
+      revision: 1,
+      verdicts: { e1: checkHandIn(exercise, {}, entries, defaultHouseRules) },
+      decisions: at === 1 ? [{ itemId: 'e1', partId: 'a', credit: 0.75, comment: 'Nearly.' }] : [],
+    })),
+    accepted: [],
+    keptRows: [],
+    unchecked: 0,
+  });
+
+it('adds up what was judged and what was decided', () => {
+  const now = marking();
+  expect(now.students.map((student) => totalOf(now, student))).toEqual([
+    { marks: 10, of: 10, handedIn: true },
+    { marks: 1.5, of: 10, handedIn: true },
+    { marks: 0, of: 10, handedIn: false },
+  ]);
+});
+
+it('counts an exercise for what the set says', () => {
+  const now = marking(25);
+  expect(itemShare(now, 'e1')).toBe(2.5);
+  expect(totalOf(now, now.students[0]!)).toMatchObject({ marks: 25, of: 25 });
+});
+
+it('makes rows for a gradebook', () => {
+  const rows = resultRows(marking(), '2026-11-25T10:00:00.000Z');
+  expect(Object.keys(rows[0]!)).toEqual([...resultColumns]);
+  expect(rows[1]).toMatchObject({ studentSourcedId: 'N-1', score: '1.5', scoreStatus: 'partially graded', comment: 'Nearly.', scoreDate: '2026-11-25' });
+  expect(rows[2]).toMatchObject({ score: '', scoreStatus: 'not submitted' });
+});
+
+it('lists every answer in JSON', () => {
+  const file = marksFile(marking()) as { students: { parts: { verdict: string; answer: string }[] }[] };
+  expect(file.students[1]!.parts[0]).toMatchObject({ answer: '1,642.38', verdict: 'slip', marks: 1.5, comment: 'Nearly.' });
+});
+
+it('has a reading accepted for everyone, wherever its cause or its number fits', () => {
+  const now = marking();
+  const accept = (match: object) => ({ ...now, accepted: [{ id: 'r', itemId: 'e1', partId: 'a', match, says: 'Read another way.', credit: 1 }] }) as Marking;
+  const partA = (each: Marking) => markedParts({ ...each.students[1]!, decisions: [] }, each.set.copies[0]!, each.accepted, 1)[0]!;
+  expect(partA(now)).toMatchObject({ verdict: { kind: 'slip' }, marks: 1 });
+  expect(partA(accept({ slips: ['rate-left-annual'] }))).toMatchObject({ judged: { kind: 'slip' }, verdict: { kind: 'reading', says: 'Read another way.' }, marks: 2 });
+  expect(partA(accept({ value: 1642.38 }))).toMatchObject({ verdict: { kind: 'reading' } });
+  expect(partA(accept({ value: 1642.39 }))).toMatchObject({ verdict: { kind: 'slip' } });
+  expect(partA(accept({ slips: ['years-for-payments'] }))).toMatchObject({ verdict: { kind: 'slip' } });
+});
+
+it('reads verdicts back as core made them', () => {
+  const verdicts = { e1: checkHandIn(exercise, {}, answers[1]!, defaultHouseRules) };
+  expect(itemVerdicts.parse(JSON.parse(JSON.stringify(verdicts)))).toEqual(JSON.parse(JSON.stringify(verdicts)));
+});

@@ -1,0 +1,33 @@
+/** Finds whom a row of a file means: by number, by name in either order, with or without accents. */
+
+import type { StudentRow } from '../store/classes.ts';
+
+export type Found = { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
+
+const plain = (text: string): string =>
+  text
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+const sorted = (text: string): string => plain(text).split(' ').sort().join(' ');
+
+export function studentFinder(students: readonly Pick<StudentRow, 'id' | 'name' | 'number'>[]): (text: string) => Found {
+  const index = new Map<string, Set<string>>();
+  const add = (key: string, id: string): void => void (index.get(key) ?? index.set(key, new Set()).get(key)!).add(id);
+  const byId = new Map(students.map((student) => [student.id, student]));
+  for (const { id, name, number } of students) {
+    add(`number ${plain(number)}`, id);
+    add(`name ${sorted(name)}`, id);
+    add(`name ${sorted(`${name} ${number}`)}`, id);
+  }
+  return (text) => {
+    if (plain(text) === '') return { ok: false, why: 'There is no student in this row.' };
+    const found = index.get(`number ${plain(text)}`) ?? index.get(`name ${sorted(text)}`);
+    if (!found) return { ok: false, why: `Nobody in the class is called “${text.slice(0, 80)}” or has that number.` };
+    if (found.size > 1) return { ok: false, why: `${found.size} students in the class are called “${text.slice(0, 80)}”; use their numbers.` };
+    const [id] = found;
+    return { ok: true, id: id!, name: byId.get(id!)!.name };
+  };
+}

@@ -1,0 +1,233 @@
+/** A class: what it is called, its roster, its sets. */
+import { Button, Menu, Modal, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { notifications } from '@mantine/notifications';
+import { classWithStudents, newClass, type ChangedClass, type ClassWithStudents, type Student } from '@hardy-sextant/contract';
+import { rulesInWords } from '@hardy-sextant/core';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Refusal } from '../../ui/api.ts';
+import { useBarNote } from '../../ui/BarNote.tsx';
+import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { useClass, useDeleteClass, useSets, useWriteClass, useWriteRoster } from '../../ui/setRecords.ts';
+import { Failed, Loading } from '../../ui/States.tsx';
+import styles from './ClassPage.module.css';
+
+const AddStudents = lazy(() => import('./AddStudents.tsx'));
+
+export function ClassPage() {
+  const { classId } = useParams();
+  const kept = useClass(classId);
+  if (kept.isError) return <Failed what="class" error={kept.error} again={() => void kept.refetch()} />;
+  if (!kept.data) return <Loading what="the class" />;
+  return <ClassDesk key={kept.data.id} kept={kept.data} />;
+}
+
+function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
+  const navigate = useNavigate();
+  const remove = useDeleteClass();
+  const sets = useSets();
+  const [adding, setAdding] = useState(false);
+  const [renaming, setRenaming] = useState(false);
+  const [leaving, setLeaving] = useState(false);
+  useBarNote(`${kept.code} · ${kept.students} students`);
+  const mine = sets.data?.filter(({ classId }) => classId === kept.id) ?? [];
+  return (
+    <>
+      <PageHead
+        title={`${kept.code} · ${kept.title}`}
+        where={
+          <>
+            <Link to="/classes">Classes</Link> · {[kept.college, kept.term].filter((each) => each !== '').join(', ')}
+          </>
+        }
+      >
+        <Menu>
+          <Menu.Target>
+            <Button>More</Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            <Menu.Item onClick={() => setRenaming(true)}>Rename the class</Menu.Item>
+            <Menu.Item component={Link} to={`/rules?of=${kept.id}`}>
+              Its house rules
+            </Menu.Item>
+            <Menu.Item onClick={() => setLeaving(true)}>Delete the class</Menu.Item>
+          </Menu.Dropdown>
+        </Menu>
+        <Button component={Link} to={`/sets?class=${kept.id}`}>
+          Its sets
+        </Button>
+        <Button variant="filled" onClick={() => setAdding(true)}>
+          Add students
+        </Button>
+      </PageHead>
+      <div className={styles.columns}>
+        <Roster kept={kept} onAdd={() => setAdding(true)} />
+        <aside>
+          <section className={`sheet ${styles.note}`}>
+            <h2 className="label">House rules</h2>
+            <p>
+              <Link to={`/rules?of=${kept.id}`}>{rulesInWords(kept.rules)}</Link>
+            </p>
+          </section>
+          <section className={`sheet ${styles.note}`}>
+            <h2 className="label">Sets</h2>
+            {mine.length === 0 && <p className="soft">None yet.</p>}
+            <ul className={styles.sets}>
+              {mine.map((set) => (
+                <li key={set.id}>
+                  <Link to={`/sets/${set.id}`}>{set.title}</Link>
+                  <span className="soft">{set.givenOutAt ? `${set.counts.handedIn} handed in` : 'not given out'}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </aside>
+      </div>
+      {adding && (
+        <Suspense fallback={null}>
+          <AddStudents kept={kept} onClose={() => setAdding(false)} />
+        </Suspense>
+      )}
+      {renaming && <Rename kept={kept} onClose={() => setRenaming(false)} />}
+      <Modal opened={leaving} onClose={() => setLeaving(false)} title={`Delete ${kept.code}?`}>
+        <p>
+          Its {kept.students} students and {mine.length} sets go with it out of every list.
+        </p>
+        {remove.error && <p role="alert">{remove.error.message}</p>}
+        <Button color="red" onClick={() => remove.mutate(kept.id, { onSuccess: () => void navigate('/classes') })}>
+          Delete the class
+        </Button>
+      </Modal>
+    </>
+  );
+}
+
+function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly onAdd: () => void }) {
+  const write = useWriteRoster(kept.id);
+  const [typing, setTyping] = useState<Student>();
+  const [going, setGoing] = useState<Student>();
+  const refused = write.error instanceof Refusal ? write.error.document : undefined;
+  const store = () => {
+    const before = kept.roster.find(({ id }) => id === typing?.id);
+    if (!typing || !before) return;
+    if (typing.name.trim() === before.name && typing.number.trim() === before.number) return setTyping(undefined);
+    write.mutate({ change: [{ id: typing.id, name: typing.name, number: typing.number }] }, { onSuccess: () => setTyping(undefined) });
+  };
+  if (kept.roster.length === 0)
+    return (
+      <div className={`sheet ${styles.note}`}>
+        <h2 className={styles.empty}>Nobody is in this class yet</h2>
+        <p>Paste the roster from wherever it is, type it, or take a CSV file.</p>
+        <Button onClick={onAdd}>Add students</Button>
+      </div>
+    );
+  return (
+    <div>
+      {write.error && (
+        <p role="alert" className={styles.problem}>
+          {refused?.fields?.[0]?.message ?? write.error.message} It is not stored; what you typed stands below.
+        </p>
+      )}
+      <table className={`ledger sheet ${styles.roster}`}>
+        <caption className="visually-hidden">Students</caption>
+        <thead>
+          <tr>
+            <th className="words">Name</th>
+            <th className="words">Number</th>
+            <th>
+              <span className="visually-hidden">What can be done</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {kept.roster.map((student) => {
+            const open = typing?.id === student.id ? typing : student;
+            return (
+              <tr key={student.id}>
+                {(['name', 'number'] as const).map((field) => (
+                  <td key={field} className="words">
+                    <input
+                      aria-label={`${field} of ${student.name}`}
+                      value={open[field]}
+                      maxLength={120}
+                      onChange={(event) => setTyping({ ...open, [field]: event.currentTarget.value })}
+                      onBlur={store}
+                      onKeyDown={(event) => {
+                        if (event.key === 'Enter') store();
+                        if (event.key === 'Escape') setTyping(undefined);
+                      }}
+                    />
+                  </td>
+                ))}
+                <td>
+                  <Button size="compact-xs" variant="subtle" aria-label={`take ${student.name} off the roster`} onClick={() => setGoing(student)}>
+                    Take off
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Modal opened={going !== undefined} onClose={() => setGoing(undefined)} title={`Take ${going?.name ?? ''} off the roster?`}>
+        <p>Their answers and marks in every set of this class are deleted with them.</p>
+        <Button
+          color="red"
+          onClick={() => {
+            if (going) write.mutate({ remove: [going.id] }, { onSuccess: () => notifications.show({ message: `${going.name} is off the roster.` }) });
+            setGoing(undefined);
+          }}
+        >
+          Take off
+        </Button>
+      </Modal>
+    </div>
+  );
+}
+
+function Rename({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
+  const write = useWriteClass();
+  const [theirs, setTheirs] = useState<ClassWithStudents>();
+  const form = useForm({
+    initialValues: { code: kept.code, title: kept.title, college: kept.college, term: kept.term },
+    validate: (values) => {
+      const read = newClass.safeParse(values);
+      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+    },
+  });
+  const save = (revision: number) => {
+    const body: ChangedClass = { ...form.values, revision };
+    write.mutate(
+      { id: kept.id, ...body },
+      {
+        onSuccess: onClose,
+        onError: (error) => error instanceof Refusal && error.isStale && setTheirs(classWithStudents.parse(error.document.current)),
+      },
+    );
+  };
+  const words = (each: { code: string; title: string; term: string; college: string }) => [each.code, each.title, each.term, each.college].join(', ');
+  return (
+    <Modal opened onClose={onClose} title="Rename the class">
+      <form onSubmit={form.onSubmit(() => save(kept.revision))} noValidate style={{ display: 'grid', gap: 10 }}>
+        <TextInput label="Code" data-autofocus {...form.getInputProps('code')} />
+        <TextInput label="Course" {...form.getInputProps('title')} />
+        <TextInput label="Term" {...form.getInputProps('term')} />
+        <TextInput label="College" {...form.getInputProps('college')} />
+        {write.error && !theirs && <p role="alert">{write.error.message}</p>}
+        <Button type="submit" variant="filled" loading={write.isPending}>
+          Keep
+        </Button>
+      </form>
+      <ChangedElsewhere
+        what="this class"
+        theirs={theirs && words(theirs)}
+        mine={words(form.values)}
+        onTheirs={onClose}
+        onMine={() => theirs && save(theirs.revision)}
+        onClose={() => setTheirs(undefined)}
+      />
+    </Modal>
+  );
+}

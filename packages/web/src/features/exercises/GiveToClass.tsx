@@ -1,0 +1,63 @@
+/** From an exercise to a class: a new set with it, or one more in a set that is being put together. */
+import { Button, Menu } from '@mantine/core';
+import { Link, useNavigate } from 'react-router';
+import { callFor } from '../../ui/api.ts';
+import { useClasses } from '../../ui/records.ts';
+import { useMakeSet, useSets } from '../../ui/setRecords.ts';
+import { useQueryClient } from '@tanstack/react-query';
+import { notifications } from '@mantine/notifications';
+
+export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string; readonly title: string }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const classes = useClasses();
+  const sets = useSets();
+  const make = useMakeSet();
+  const open = sets.data?.filter(({ givenOutAt }) => !givenOutAt) ?? [];
+  const failed = (error: Error) => notifications.show({ color: 'red', message: error.message });
+  const begin = (classId: string) =>
+    make.mutate(
+      { classId, title: title.trim().slice(0, 160) || 'A new set', document: { schemaVersion: 1, items: [{ id: 'e1', exerciseId }], numbers: 'same', given: '', due: '' } },
+      { onSuccess: (kept) => void navigate(`/sets/${kept.id}`), onError: failed },
+    );
+  const addTo = (id: string) => {
+    const set = open.find((each) => each.id === id)!;
+    let at = 1;
+    while (set.document.items.some((item) => item.id === `e${at}`)) at += 1;
+    callFor(`/sets/${id}`, {
+      method: 'PUT',
+      body: { title: set.title, document: { ...set.document, items: [...set.document.items, { id: `e${at}`, exerciseId }] }, revision: set.revision },
+    }).then(async () => {
+      await queries.invalidateQueries({ queryKey: ['sets'] });
+      void navigate(`/sets/${id}`);
+    }, failed);
+  };
+  return (
+    <Menu position="bottom-end" shadow="sm">
+      <Menu.Target>
+        <Button variant="filled" loading={make.isPending}>
+          Give it to a class ▾
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {classes.data?.length === 0 && (
+          <Menu.Item component={Link} to="/classes">
+            There is no class yet: make one
+          </Menu.Item>
+        )}
+        {classes.data && classes.data.length > 0 && <Menu.Label>A new set for</Menu.Label>}
+        {classes.data?.map(({ id, code, term }) => (
+          <Menu.Item key={id} onClick={() => begin(id)}>
+            {[code, term].filter((word) => word !== '').join(', ')}
+          </Menu.Item>
+        ))}
+        {open.length > 0 && <Menu.Label>One more in</Menu.Label>}
+        {open.map((set) => (
+          <Menu.Item key={set.id} onClick={() => addTo(set.id)}>
+            {set.title}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

@@ -1,0 +1,241 @@
+/** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
+import { Button, Switch } from '@mantine/core';
+import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict } from '@hardy-sextant/core';
+import { useState, type Ref } from 'react';
+import { VerdictMark } from '../../ui/VerdictMark.tsx';
+import { causeName, type Cell } from './causes.ts';
+import styles from './Marking.module.css';
+
+interface AnswerPanelProps {
+  readonly cell: Cell;
+  /** The answers alike, this one among them. */
+  readonly alike: readonly Cell[];
+  /** The other answers of this student to the same exercise. */
+  readonly row: ReadonlyMap<string, Cell>;
+  readonly rules: HouseRules;
+  readonly all: boolean;
+  readonly onAll: (all: boolean) => void;
+  readonly onCredit: (credit: number | undefined) => void;
+  readonly onComment: (comment: string) => void;
+  readonly onAccept: () => void;
+  readonly commentRef: Ref<HTMLTextAreaElement>;
+}
+
+const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
+  right: 'This is the number of the key.',
+  'right-rounded': 'This is the number of the key, rounded more coarsely than was asked or within the tolerance of the house rules.',
+  reading: 'This is another reading of the question that is accepted.',
+  unexplained: 'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
+  blank: 'Nothing was handed in for this part.',
+};
+
+export function AnswerPanel({ cell, alike, row, rules, all, onAll, onCredit, onComment, onAccept, commentRef }: AnswerPanelProps) {
+  const style = numberStyleById(rules.numberStyle);
+  const { verdict, part, text, student, decision } = cell;
+  const [likeliest, ...others] = verdict.explanations;
+  const decimals = part.format.decimals;
+  const credit = decision?.credit ?? verdict.credit;
+  const several = all && alike.length > 1;
+  const acceptable = ['slip', 'carried-slip', 'unexplained'].includes(verdict.kind) && !verdict.cells && verdict.read !== undefined;
+  return (
+    <aside className={`sheet ${styles.panel}`} aria-live="polite" aria-label="The answer explained">
+      <div className="soft">
+        {student.name} · part {part.id}
+        {alike.length > 1 && ` · ${alike.length} alike`}
+      </div>
+      <h2>{causeName(cell)}</h2>
+      {verdict.cells ? (
+        <TableCells verdict={verdict} write={(value) => writeNumber(value, 2, style)} />
+      ) : (
+        <dl className="figures">
+          <dt>Handed in</dt>
+          <dd>{text === '' ? '–' : text.length > 120 ? `${text.slice(0, 120)}… (${text.length} characters)` : text}</dd>
+          {verdict.expectedWritten !== undefined && (
+            <>
+              <dt>Expected</dt>
+              <dd>{verdict.expectedWritten}</dd>
+            </>
+          )}
+          {verdict.difference !== undefined && verdict.difference !== 0 && (
+            <>
+              <dt>Difference</dt>
+              <dd className={styles.light}>{writeNumber(verdict.difference, decimals, style)}</dd>
+            </>
+          )}
+        </dl>
+      )}
+      {likeliest && verdict.kind !== 'reading' && !verdict.cells ? (
+        <>
+          <p className={`${styles.says} ${verdict.kind === 'carried' ? styles.carriedSays : ''}`}>{likeliest.says}</p>
+          {verdict.kind !== 'carried' && <AlsoFits others={others} byChance={verdict.byChance} />}
+        </>
+      ) : (
+        <p>{verdict.says ?? (verdict.cells ? '' : plainly[verdict.kind])}</p>
+      )}
+      {verdict.wrongEntered && (
+        <p className={styles.says}>
+          <strong>Entered.</strong> {verdict.wrongEntered.says}
+        </p>
+      )}
+      <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
+      {alike.length > 1 && (
+        <div className={styles.scope}>
+          <Switch size="xs" label={`for all ${alike.length} alike`} checked={all} onChange={(event) => onAll(event.currentTarget.checked)} />
+        </div>
+      )}
+      <div className={styles.give} role="group" aria-label="Marks">
+        {steps(part.marks).map((share) => (
+          <Button key={share} size="compact-sm" aria-pressed={Math.abs(credit - share) < 1e-9} onClick={() => onCredit(share)}>
+            {plain(share * part.marks)} of {plain(part.marks)}
+          </Button>
+        ))}
+        {decision?.credit !== undefined && (
+          <Button size="compact-sm" onClick={() => onCredit(undefined)}>
+            As judged
+          </Button>
+        )}
+        {acceptable && (
+          <Button size="compact-sm" onClick={onAccept}>
+            Accept as a reading
+          </Button>
+        )}
+      </div>
+      <Comment key={`${cell.key} ${decision?.comment ?? ''}`} text={decision?.comment ?? ''} hint={adviceFor(verdict)} onWrite={onComment} fieldRef={commentRef} />
+      <Rest cell={cell} row={row} />
+      <p className={`soft ${styles.keys}`}>arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo</p>
+    </aside>
+  );
+}
+
+const plain = (value: number): string => String(Math.round(value * 100) / 100);
+
+/** Whole marks where there are few, quarters of them otherwise. */
+function steps(marks: number): number[] {
+  if (Number.isInteger(marks) && marks <= 5) return Array.from({ length: marks + 1 }, (_, at) => (marks === 0 ? 1 : at / marks));
+  return [0, 0.25, 0.5, 0.75, 1];
+}
+
+function adviceFor({ explanations: [likeliest] }: Verdict): string {
+  const slip = likeliest?.slips[0] === undefined ? undefined : slipById(likeliest.slips[0]);
+  return slip?.advice ?? 'A comment for the student…';
+}
+
+function AlsoFits({ others, byChance }: { readonly others: Verdict['explanations']; readonly byChance: number | undefined }) {
+  const chance =
+    byChance === undefined ? '' : byChance < 0.001 ? ' By chance: under 1 in 1,000.' : ` By chance: about 1 in ${Math.max(2, Math.round(1 / byChance)).toLocaleString('en')}.`;
+  return (
+    <>
+      <p className="soft">{others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}</p>
+      {others.map((other) => (
+        <p key={other.slips.join() + other.says} className={styles.other}>
+          <strong>{other.title}.</strong> {other.says}
+        </p>
+      ))}
+      {others.length > 0 && chance !== '' && <p className="soft">{chance.trim()}</p>}
+    </>
+  );
+}
+
+function Comment({
+  text,
+  hint,
+  onWrite,
+  fieldRef,
+}: {
+  readonly text: string;
+  readonly hint: string;
+  readonly onWrite: (text: string) => void;
+  readonly fieldRef: Ref<HTMLTextAreaElement>;
+}) {
+  const [typed, setTyped] = useState(text);
+  const leave = () => typed.trim() !== text && onWrite(typed.trim());
+  return (
+    <textarea
+      ref={fieldRef}
+      aria-label="comment"
+      placeholder={hint}
+      value={typed}
+      maxLength={4000}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      onBlur={leave}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') setTyped(text);
+        if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) {
+          event.preventDefault();
+          document.querySelector<HTMLElement>('[role="grid"]')?.focus();
+        }
+      }}
+    />
+  );
+}
+
+/** What this answer does to later parts that use it. */
+function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<string, Cell> }) {
+  const later = [...row.values()].filter(
+    ({ copy, verdict }) =>
+      copy.itemId === cell.copy.itemId && (verdict.kind === 'carried' || verdict.kind === 'carried-slip') && verdict.explanations[0]?.carriedFrom?.includes(cell.part.id),
+  );
+  if (later.length === 0) return null;
+  return (
+    <>
+      <h3>What it does to the rest</h3>
+      <ul className={styles.list}>
+        {later.map(({ part, text, verdict, marks }) => (
+          <li key={part.id}>
+            Part {part.id}, <span className="figures">{text}</span>, is{' '}
+            {verdict.kind === 'carried' ? 'right for this answer' : `${causeName({ verdict }).toLowerCase()} on top of this answer`}: {plain(marks)} of {plain(part.marks)}.
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** A table that was filled in: the cells that are not simply right. */
+function TableCells({ verdict, write }: { readonly verdict: Verdict; readonly write: (value: number) => string }) {
+  const cells = verdict.cells ?? [];
+  const notable = cells.filter(({ kind }) => kind !== 'right' && kind !== 'right-rounded');
+  const count = (kind: string): number => cells.filter((cell) => cell.kind === kind).length;
+  return (
+    <>
+      <p>
+        {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')} with a slip, {count('unexplained') + count('unreadable')}{' '}
+        not explained, {count('blank')} empty.
+      </p>
+      {notable.length > 0 && (
+        <table className="ledger">
+          <thead>
+            <tr>
+              <th className="words">Row, column</th>
+              <th>Written</th>
+              <th>Expected</th>
+              <th>
+                <span className="visually-hidden">Verdict</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {notable.slice(0, 12).map((each) => (
+              <tr key={each.id} title={each.says}>
+                <td className="words">{each.id.replace(':', ', ')}</td>
+                <td>{each.read === undefined ? '–' : write(each.read)}</td>
+                <td>{write(each.expectedOwn)}</td>
+                <td>
+                  <VerdictMark verdict={each} brief />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {notable
+        .filter(({ says }) => says)
+        .slice(0, 2)
+        .map(({ id, says }) => (
+          <p key={id} className={styles.says}>
+            {id.replace(':', ', ')}: {says}
+          </p>
+        ))}
+    </>
+  );
+}

@@ -1,0 +1,91 @@
+/** Answers that nothing explains, gathered by number, and a search for what would give one. */
+import { Button } from '@mantine/core';
+import { answerKeyOf, numberStyleById, whatGives, writeAnswer, type HouseRules, type Numbers, type WhatGives } from '@hardy-sextant/core';
+import { useState } from 'react';
+import { alikeKey, type Cell, type Column } from './causes.ts';
+import styles from './Marking.module.css';
+
+interface UnexplainedProps {
+  /** The unexplained and unreadable answers. */
+  readonly open: readonly Cell[];
+  readonly columns: readonly Column[];
+  /** The answer looked at, whose part and numbers a search starts with. */
+  readonly cell: Cell | undefined;
+  readonly numbers: Numbers;
+  readonly rules: HouseRules;
+  readonly onChoose: (cell: Cell) => void;
+}
+
+export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: UnexplainedProps) {
+  const groups = new Map<string, Cell[]>();
+  for (const each of open) groups.set(alikeKey(each), [...(groups.get(alikeKey(each)) ?? []), each]);
+  const sorted = [...groups.values()].sort((a, b) => b.length - a.length);
+  return (
+    <section className={`sheet ${styles.panel}`} style={{ position: 'static', marginTop: 12 }} aria-label="Not explained">
+      <h2>Not explained</h2>
+      {sorted.length === 0 && <p className="soft">Every answer shown has a cause.</p>}
+      <ul className={`${styles.list} ${styles.groups}`} aria-label="By number">
+        {sorted.slice(0, 8).map((group) => (
+          <li key={alikeKey(group[0]!)}>
+            <button type="button" onClick={() => onChoose(group[0]!)}>
+              <span>
+                {columns.find(({ id }) => id === group[0]!.column)?.name.split(' · ')[0]} · {group[0]!.text.slice(0, 40)}
+              </span>
+              <span>× {group.length}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {sorted.length > 8 && <p className="soft">{sorted.length - 8} more numbers.</p>}
+      {cell && <Search key={cell.column + cell.student.id} cell={cell} numbers={numbers} rules={rules} />}
+    </section>
+  );
+}
+
+function Search({ cell, numbers, rules }: { readonly cell: Cell; readonly numbers: Numbers; readonly rules: HouseRules }) {
+  const [text, setText] = useState(cell.text.length < 40 ? cell.text : '');
+  const [found, setFound] = useState<WhatGives | 'none'>();
+  const search = () => {
+    const keyed = answerKeyOf(cell.copy.exercise, cell.part.id, numbers, rules);
+    setFound(keyed.ok && keyed.value.question ? whatGives(keyed.value.question, text, rules) : 'none');
+  };
+  const style = numberStyleById(rules.numberStyle);
+  return (
+    <>
+      <h3>What would give…</h3>
+      <form
+        className={styles.search}
+        onSubmit={(event) => {
+          event.preventDefault();
+          search();
+        }}
+      >
+        <input
+          aria-label={`what would give this number in part ${cell.part.id}`}
+          value={text}
+          onChange={(event) => setText(event.currentTarget.value)}
+          placeholder={writeAnswer(1642.38, { kind: 'money', decimals: 2 }, { numberStyle: style.id })}
+        />
+        <Button type="submit" size="compact-md">
+          Search
+        </Button>
+      </form>
+      <div role="status">
+        {found === 'none' && <p>This part is worked out from other answers; search in the part that they come from.</p>}
+        {found !== undefined && found !== 'none' && (
+          <ul className={styles.list}>
+            {found.explanations.map((each) => (
+              <li key={each.slips.join() + each.says}>
+                <strong>{each.title}.</strong> {each.says}
+              </li>
+            ))}
+            {found.inputs.map((each) => (
+              <li key={each.says}>All else right: {each.says}.</li>
+            ))}
+            {found.explanations.length + found.inputs.length === 0 && <li>No slip, no pair of slips and no single changed number gives this.</li>}
+          </ul>
+        )}
+      </div>
+    </>
+  );
+}

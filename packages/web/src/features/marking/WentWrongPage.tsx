@@ -1,0 +1,240 @@
+/** What went wrong: per part and cause as charts and a table, the three things to go over, beside another class or term. */
+import { Button } from '@mantine/core';
+import { answerKeyOf, enteringStyleById, numberStyleById, slipById, storyText, givensInForce, workedSolution } from '@hardy-sextant/core';
+import type { KeptClass, Marking } from '@hardy-sextant/contract';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useBarNote } from '../../ui/BarNote.tsx';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { useClasses } from '../../ui/records.ts';
+import { useSets } from '../../ui/setRecords.ts';
+import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { useAllEnteringStyles } from '../../ui/working/useAllEnteringStyles.ts';
+import { useChecking, useMarking } from './markingRecords.ts';
+import { toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
+import styles from './WentWrong.module.css';
+
+const CauseCharts = lazy(() => import('./CauseCharts.tsx'));
+const Projector = lazy(async () => ({ default: (await import('../../ui/working/Projector.tsx')).Projector }));
+
+export function WentWrongPage() {
+  const { setId } = useParams();
+  const marking = useMarking(setId!);
+  const classes = useClasses();
+  if (marking.isError) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
+  if (!marking.data || !classes.data || !chosen) return <Loading what="the answers" />;
+  return <Report setId={setId!} marking={marking.data} chosen={chosen} classes={classes.data} />;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+function Report({ setId, marking, chosen, classes }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass; readonly classes: readonly KeptClass[] }) {
+  const [search, set] = useSearchSetting();
+  const sets = useSets();
+  useChecking(setId, marking.unchecked);
+  useBarNote(`${chosen.code} · ${marking.students.length} students`);
+  const found = useMemo(() => wentWrong(marking), [marking]);
+  const over = toGoOver(found);
+  const [shown, setShown] = useState<CauseCount>();
+  const exercises = new Set(marking.set.document.items.map(({ exerciseId }) => exerciseId));
+  const others = sets.data?.filter(({ id, givenOutAt, document }) => id !== setId && givenOutAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId))) ?? [];
+  const beside = others.find(({ id }) => id === search.get('beside'));
+  const code = (id: string): string => {
+    const found = classes.find((each) => each.id === id);
+    return found ? [found.code, found.term].filter((word) => word !== '').join(', ') : '';
+  };
+  return (
+    <>
+      <PageHead
+        title="What went wrong"
+        where={
+          <>
+            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{marking.set.title}</Link> · <Link to={`/sets/${setId}/marking`}>Marking</Link>
+          </>
+        }
+      >
+        {others.length > 0 && (
+          <select className={styles.beside} aria-label="beside another set" value={beside?.id ?? ''} onChange={(event) => set('beside', event.currentTarget.value)}>
+            <option value="">beside another class or term…</option>
+            {others.map((each) => (
+              <option key={each.id} value={each.id}>
+                {code(each.classId)}: {each.title}
+              </option>
+            ))}
+          </select>
+        )}
+        <Button component={Link} to={`/sets/${setId}/marking`} variant="filled">
+          Mark
+        </Button>
+      </PageHead>
+      {found.causes.length === 0 ? (
+        <Empty title="Nothing went wrong so far">
+          <p>No answer in this set has a slip, or none has come in yet.</p>
+        </Empty>
+      ) : (
+        <>
+          <section aria-label="Three things to go over" className={styles.over}>
+            {over.map((each, at) => (
+              <article key={each.id} className={`sheet ${styles.thing}`}>
+                <div className="soft">
+                  {at + 1} · part {each.part}
+                </div>
+                <h2>{each.name}</h2>
+                <p>{slipById(each.id.split('+')[0]!)?.advice}</p>
+                <p className="soft">
+                  {each.count} {each.count === 1 ? 'answer' : 'answers'}, {each.lost} marks
+                </p>
+                <div className={styles.buttons}>
+                  <Button size="compact-sm" onClick={() => setShown(each)}>
+                    Show the working
+                  </Button>
+                  <Button size="compact-sm" component={Link} to={`/sets/${setId}/marking?exercise=${each.example.copy.itemId}&cause=${encodeURIComponent(each.id)}`}>
+                    See the answers
+                  </Button>
+                </div>
+              </article>
+            ))}
+          </section>
+          <Suspense fallback={<Loading what="the charts" />}>
+            <CauseCharts found={found} />
+          </Suspense>
+          <CauseTable found={found} onShow={setShown} {...(beside ? { besideId: beside.id, besideName: code(beside.classId) } : {})} name={code(chosen.id)} marking={marking} />
+        </>
+      )}
+      {shown && <OnProjector cause={shown} chosen={chosen} onClose={() => setShown(undefined)} />}
+    </>
+  );
+}
+
+interface CauseTableProps {
+  readonly found: WentWrong;
+  readonly marking: Marking;
+  readonly name: string;
+  readonly besideId?: string;
+  readonly besideName?: string;
+  readonly onShow: (cause: CauseCount) => void;
+}
+
+function CauseTable({ found, marking, name, besideId, besideName, onShow }: CauseTableProps) {
+  return besideId === undefined ? (
+    <CauseRows found={found} name={name} onShow={onShow} />
+  ) : (
+    <Beside id={besideId} found={found} marking={marking} name={name} besideName={besideName ?? ''} onShow={onShow} />
+  );
+}
+
+/** The same causes in another set, by exercise and part, whatever their places there. */
+function Beside({
+  id,
+  found,
+  marking,
+  name,
+  besideName,
+  onShow,
+}: {
+  readonly id: string;
+  readonly found: WentWrong;
+  readonly marking: Marking;
+  readonly name: string;
+  readonly besideName: string;
+  readonly onShow: (cause: CauseCount) => void;
+}) {
+  const other = useMarking(id);
+  useChecking(id, other.data?.unchecked ?? 0);
+  const theirs = useMemo(() => other.data && { found: wentWrong(other.data), marking: other.data }, [other.data]);
+  if (other.isError) return <Failed what="other set" error={other.error} />;
+  if (!theirs) return <Loading what="the other set" />;
+  const exerciseOf = (from: Marking, column: string): string => {
+    const [itemId, partId] = column.split('/');
+    return `${from.set.document.items.find((item) => item.id === itemId)?.exerciseId ?? ''} ${partId}`;
+  };
+  const shares = new Map(theirs.found.causes.map((each) => [`${exerciseOf(theirs.marking, each.column)} ${each.id}`, each.share]));
+  return <CauseRows found={found} name={name} onShow={onShow} beside={{ name: besideName, share: (each) => shares.get(`${exerciseOf(marking, each.column)} ${each.id}`) }} />;
+}
+
+function CauseRows({
+  found,
+  name,
+  beside,
+  onShow,
+}: {
+  readonly found: WentWrong;
+  readonly name: string;
+  readonly beside?: { readonly name: string; readonly share: (cause: CauseCount) => number | undefined };
+  readonly onShow: (cause: CauseCount) => void;
+}) {
+  return (
+    <table className={`ledger sheet ${styles.causes}`}>
+      <caption className="label">Every cause, by what it cost</caption>
+      <thead>
+        <tr>
+          <th className="words">Part</th>
+          <th className="words">Cause</th>
+          <th>Answers</th>
+          <th>{name}</th>
+          {beside && <th>{beside.name}</th>}
+          <th>Marks lost</th>
+          <th>
+            <span className="visually-hidden">What can be done</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {found.causes.map((each) => (
+          <tr key={`${each.column} ${each.id}`}>
+            <td className="words">{each.part}</td>
+            <td className="words">{each.name}</td>
+            <td>{each.count}</td>
+            <td>{percent(each.share)}</td>
+            {beside && <td>{percent(beside.share(each) ?? 0)}</td>}
+            <td>{each.lost}</td>
+            <td>
+              <Button size="compact-xs" variant="subtle" aria-label={`show the working for ${each.name} in part ${each.part}`} onClick={() => onShow(each)}>
+                Working
+              </Button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The working of the part, with the exercise's own numbers, step by step on the projector. */
+function OnProjector({ cause, chosen, onClose }: { readonly cause: CauseCount; readonly chosen: KeptClass; readonly onClose: () => void }) {
+  const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
+  const { exercise } = cause.example.copy;
+  const { part } = cause.example;
+  const style = numberStyleById(chosen.rules.numberStyle);
+  const [wayId, setWayId] = useState('');
+  const solution = useMemo(() => {
+    const keyed = answerKeyOf(exercise, part.id, {}, chosen.rules);
+    const question = keyed.ok ? (keyed.value.question ?? keyed.value.questions[0]) : undefined;
+    return question && workedSolution(question, { style, entering });
+  }, [exercise, part.id, chosen.rules, style, entering]);
+  if (!solution)
+    return (
+      <p role="alert" className={`sheet ${styles.none}`}>
+        This part is worked out from other answers; open the working of the part that they come from.{' '}
+        <Button size="compact-sm" onClick={onClose}>
+          Close
+        </Button>
+      </p>
+    );
+  return (
+    <Suspense fallback={null}>
+      <Projector
+        title={`${cause.name} · ${exercise.title}, part ${part.id}`}
+        statement={storyText(exercise.story, givensInForce(exercise, {}, style).written)}
+        solution={solution}
+        wayId={wayId}
+        detail="reasons"
+        onWay={setWayId}
+        onClose={onClose}
+      />
+    </Suspense>
+  );
+}

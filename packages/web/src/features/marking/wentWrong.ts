@@ -1,0 +1,88 @@
+/** What went wrong in a set: how many answers of each part have which cause, and what cost the most. */
+
+import { itemShare, type Marking } from '@hardy-sextant/contract';
+import { causeName, causeOf, cellsOf, columnId, type Cell } from './causes.ts';
+import { partName } from './partNames.ts';
+
+export interface PartCounts {
+  readonly column: string;
+  readonly name: string;
+  readonly right: number;
+  readonly carried: number;
+  readonly slip: number;
+  readonly unexplained: number;
+  readonly blank: number;
+  readonly answers: number;
+}
+
+export interface CauseCount {
+  readonly id: string;
+  readonly name: string;
+  readonly column: string;
+  readonly part: string;
+  readonly count: number;
+  /** Of all answers to this part that are not blank. */
+  readonly share: number;
+  /** Marks lost by it, over the class. */
+  readonly lost: number;
+  /** A student it happened to. */
+  readonly example: Cell;
+}
+
+export interface WentWrong {
+  readonly parts: readonly PartCounts[];
+  /** Slips and what nothing explains, by part, costliest first. */
+  readonly causes: readonly CauseCount[];
+}
+
+const wrong = new Set(['slip', 'carried-slip', 'unexplained']);
+
+export function wentWrong(marking: Marking): WentWrong {
+  const { copies } = marking.set;
+  const cells = [...cellsOf(marking, copies).values()].flatMap((row) => [...row.values()]);
+  const parts: PartCounts[] = [];
+  const causes = new Map<string, CauseCount>();
+  for (const [at, copy] of copies.entries())
+    for (const part of copy.exercise.parts) {
+      const column = columnId(copy.itemId, part.id);
+      const name = `${copies.length > 1 ? at + 1 : ''}${part.id} · ${partName(part)}`;
+      const mine = cells.filter((cell) => cell.column === column);
+      const count = (...kinds: string[]): number => mine.filter(({ verdict }) => kinds.includes(verdict.kind)).length;
+      const answers = mine.length - count('blank');
+      parts.push({
+        column,
+        name,
+        right: count('right', 'right-rounded', 'reading'),
+        carried: count('carried'),
+        slip: count('slip', 'carried-slip'),
+        unexplained: count('unexplained', 'unreadable', 'no-key'),
+        blank: count('blank'),
+        answers,
+      });
+      const share = itemShare(marking, copy.itemId);
+      for (const cell of mine) {
+        if (!wrong.has(cell.verdict.kind)) continue;
+        const id = `${column} ${causeOf(cell)}`;
+        const before = causes.get(id);
+        const lost = part.marks * share - cell.marks;
+        const seen = (before?.count ?? 0) + 1;
+        causes.set(id, {
+          id: causeOf(cell),
+          name: causeName(cell),
+          column,
+          part: name,
+          count: seen,
+          share: answers === 0 ? 0 : seen / answers,
+          lost: Math.round(((before?.lost ?? 0) + lost) * 100) / 100,
+          example: before?.example ?? cell,
+        });
+      }
+    }
+  return { parts, causes: [...causes.values()].sort((a, b) => b.lost - a.lost || b.count - a.count) };
+}
+
+/** Three things to go over: the costliest named causes, each cause once. */
+export function toGoOver({ causes }: WentWrong): CauseCount[] {
+  const seen = new Set<string>();
+  return causes.filter(({ id, count }) => id !== 'unexplained' && count > 0 && !seen.has(id) && seen.add(id)).slice(0, 3);
+}
