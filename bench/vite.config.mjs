@@ -3,6 +3,11 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   root: import.meta.dirname,
   logLevel: 'warn',
-  build: { ssr: true, outDir: 'dist', target: 'node20', rollupOptions: { input: { money: 'src/money.ts', typing: 'src/typing.ts', slips: 'src/slips.ts', marking: 'src/marking.ts' } } },
+  build: {
+    ssr: true,
+    outDir: 'dist',
+    target: 'node20',
+    rollupOptions: { input: { money: 'src/money.ts', typing: 'src/typing.ts', slips: 'src/slips.ts', marking: 'src/marking.ts', grid: 'src/grid.ts' } },
+  },
   ssr: { noExternal: [/^@hardy-sextant\//] },
 });

@@ -5,7 +5,7 @@ import { installPackages, root } from './install.mjs';
 
 installPackages();
 const name = process.argv[2] ?? 'money';
-if (name === 'typing') {
+if (name === 'typing' || name === 'grid') {
   // Measured in the browser, on the built application.
   const { build } = await import('./build.mjs');
   build('server');

@@ -31,7 +31,11 @@ for (const own of [false, true]) {
   const begun = performance.now();
   let unexplained = 0;
   for (const [at, exercise] of taken.entries()) {
-    if (own) for (const { numbers, entries } of work[at]!) unexplained += prepareChecking(exercise, numbers, defaultHouseRules).check(entries).filter(({ kind }) => kind === 'unexplained').length;
+    if (own)
+      for (const { numbers, entries } of work[at]!)
+        unexplained += prepareChecking(exercise, numbers, defaultHouseRules)
+          .check(entries)
+          .filter(({ kind }) => kind === 'unexplained').length;
     else
       for (const verdicts of checkHandIns(
         exercise,
@@ -42,5 +46,7 @@ for (const own of [false, true]) {
         unexplained += verdicts.filter(({ kind }) => kind === 'unexplained').length;
   }
   const parts = taken.reduce((sum, { parts: each }) => sum + each.length, 0);
-  console.log(`${students} hand-ins × ${parts} parts, ${own ? 'each with their own numbers' : 'all with the same numbers'}: ${(performance.now() - begun).toFixed(0)} ms (${unexplained} unexplained, so all their pairs were looked through)`);
+  console.log(
+    `${students} hand-ins × ${parts} parts, ${own ? 'each with their own numbers' : 'all with the same numbers'}: ${(performance.now() - begun).toFixed(0)} ms (${unexplained} unexplained, so all their pairs were looked through)`,
+  );
 }

@@ -393,7 +393,8 @@ test('is worked from the keyboard alone, with the list of shortcuts and the comm
   await page.keyboard.press('2');
   await expect(page.getByRole('tablist', { name: 'Ways' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await page.getByPlaceholder('Go to, open, do…').fill('orchard');
+  await page.getByPlaceholder('Go to, open, do…').fill('orchard endow');
+  await expect(page.getByRole('button', { name: /^Orchard endowment/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('name of the case')).toHaveValue('Orchard endowment');
 });

@@ -327,8 +327,8 @@ test('what was given out stays when its exercise changes, until the instructor s
 });
 
 test('a workbook with merged cells, notes and formulas comes in as what it shows, and nothing in it is worked out', async ({ page }, info) => {
-  const { default: Excel } = await import('exceljs');
-  const book = new Excel.Workbook();
+  const { Workbook } = (await import('exceljs')).default;
+  const book = new Workbook();
   const sheet = book.addWorksheet('Answers');
   sheet.addRow(['Week 3, answers']);
   sheet.mergeCells('A1:C1');
@@ -384,4 +384,58 @@ test('a server killed in the middle of an import leaves all of it or nothing', a
   const written = after.students.filter(({ entries }, at) => entries['e1']?.['a'] === `${1000 + at}.11`).length;
   expect([0, before.students.length]).toContain(written);
   if (written === 0) expect(after.students.map(({ entries }) => entries)).toEqual(before.students.map(({ entries }) => entries));
+});
+
+test('a table is typed cell by cell, the five values beside an answer; feedback goes to paper', async ({ page }) => {
+  await page.goto('/sets/demo-week-3/marking?exercise=e3&student=demo-k-2105&at=e3%2Fb');
+  await expect(panel(page)).toContainText('part b');
+  const first = panel(page).getByLabel(/^row 1 /).first();
+  await first.fill('77.77');
+  await first.blur();
+  await expect(panel(page)).toContainText('1 not explained');
+  await expect(row(page, 'Eilidh Navarro')).toContainText('0 of 9 cells');
+  await page.reload();
+  await expect(panel(page).getByLabel(/^row 1 /).first()).toHaveValue('77.77');
+
+  await page.getByLabel('exercise', { exact: true }).selectOption({ label: '1 · The kiln shed loan' });
+  await row(page, 'Bram Okonjo').getByRole('gridcell').first().click();
+  await panel(page).getByText('The five values, as entered').click();
+  await panel(page).getByLabel('entered n').fill('5');
+  await panel(page).getByLabel('entered n').blur();
+  await expect(panel(page)).toContainText('5 was entered for the number of payments, which is 60.');
+
+  // Another tab has written something else meanwhile: it is said, and nothing is written over.
+  const taken = await page.request.put('/api/sets/demo-week-3/answers', { data: { changes: [{ studentId: 'demo-k-2102', itemId: 'e1', entryId: 'a', text: '1.23' }] } });
+  expect(taken.ok()).toBe(true);
+  await page.getByRole('grid', { name: 'Answers' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('4.56');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('alert').first()).toContainText('changed elsewhere');
+  await expect(row(page, 'Bram Okonjo')).toContainText('1.23');
+
+  await page.goto('/sets/demo-week-3/feedback?student=demo-k-2103');
+  await expect(page.getByRole('article')).toContainText('Catarina Lindqvist');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('section[aria-hidden]').getByText('Catarina Lindqvist')).toBeVisible();
+  await expect(page.getByRole('article')).toBeHidden();
+});
+
+test('checking shows how far it is, when house rules have changed', async ({ page }) => {
+  await page.goto('/sets/demo-midterm/marking');
+  await expect(page.getByRole('gridcell').filter({ hasText: '✓' }).first()).toBeVisible();
+  const { rules, revision } = ((await (await page.request.get('/api/rules')).json()) as { id: string; rules: { credit: object }; revision: number }[]).find(({ id }) => id === 'demo-bm110')!;
+  await page.request.put('/api/rules/demo-bm110', { data: { rules: { ...rules, credit: { ...rules.credit, slip: 0.25 } }, revision } });
+  await page.route('**/api/sets/demo-midterm/check', async (route) => {
+    await new Promise((done) => setTimeout(done, 700));
+    await route.continue();
+  });
+  await page.reload();
+  await expect(page.getByRole('status').filter({ hasText: 'Checking: 0 of 112 students' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped: 60 of 112 students')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByText(/^Checking|^Stopped/)).toHaveCount(0, { timeout: 15_000 });
 });

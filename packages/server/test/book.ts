@@ -1,5 +1,5 @@
 /** A temporary book with the demo in it, for tests of the HTTP interface. */
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { pino } from 'pino';
@@ -14,10 +14,24 @@ export interface Book {
   readonly close: () => void;
 }
 
+const migrations = resolve('packages/server/drizzle');
+const place = (folder: string): string => join(folder, 'book.db');
+/** A book with the demo, made once a test file and copied. */
+let pattern: string | undefined;
+
+async function demoBook(): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-pattern-'));
+  const { database, close } = await openDatabase(`file:${place(folder)}`, migrations);
+  await loadDemo(database);
+  await database.run('PRAGMA wal_checkpoint(TRUNCATE)');
+  close();
+  return folder;
+}
+
 export async function openBook(demo: boolean): Promise<Book> {
   const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-book-'));
-  const open = await openDatabase(`file:${join(folder, 'book.db')}`, resolve('packages/server/drizzle'));
-  if (demo) await loadDemo(open.database);
+  if (demo) copyFileSync(place((pattern ??= await demoBook())), place(folder));
+  const open = await openDatabase(`file:${place(folder)}`, migrations);
   const application = createApplication({ database: open.database, log: pino({ level: 'silent' }) });
   return {
     open,

@@ -51,7 +51,8 @@ export function inputsOf(question: Question): Inputs {
   return {
     n: solved.unknown === 'payments' ? values.n : numbers.payments,
     i: values.i,
-    quoted: quotedNumber(solved.rate),
+    // A flat charge is quoted as a share of the whole amount; the rate it comes to is another number.
+    quoted: draft.kind === 'flat' ? numbers.rate : quotedNumber(solved.rate),
     amount: numbers.amount,
     payment: solved.unknown === 'payment' ? undefined : numbers.payment,
     finalAmount: numbers.finalAmount,

@@ -90,7 +90,7 @@ function slipOf({ question, exact, expected, part }: KeyedPart, random: () => nu
   const favourites = popular[part.ask.quantity] ?? [];
   const favourite = favourites[Math.floor(random() ** 2 * favourites.length)];
   const liked = singles.filter(({ slips: [slip] }) => slip!.id === favourite);
-  const from = two ? sensible(pairCandidates(asked, singles)) : random() < 0.55 && liked.length > 0 ? liked.slice(0, 1) : sensible(singles);
+  const from = two ? sensible(pairCandidates(asked, singles)) : random() < 0.72 && liked.length > 0 ? liked.slice(0, 1) : sensible(singles);
   return from[Math.floor(random() * from.length)];
 }
 

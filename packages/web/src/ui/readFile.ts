@@ -71,8 +71,8 @@ async function readWorkbook(bytes: Uint8Array): Promise<ReadRows> {
   const unpacked = unpackedBytes(bytes);
   if (unpacked === undefined) throw new Error('This workbook cannot be read. Save it again, or as CSV.');
   if (unpacked > MOST_UNPACKED) throw new Error('This workbook unpacks to more than 80 MB; that is not a list of answers.');
-  const { default: Excel } = await import('exceljs');
-  const book = new Excel.Workbook();
+  const { Workbook } = (await import('exceljs')).default;
+  const book = new Workbook();
   try {
     await book.xlsx.load(bytes.buffer as ArrayBuffer);
   } catch {

@@ -1,5 +1,6 @@
 /** Which cells of a table part are left blank: columns at once, or cell by cell. */
-import { numberStyleById, tableColumns, writeMoney, type HouseRules, type KeyedPart, type Part, type TableColumn } from '@hardy-sextant/core';
+import { numberStyleById, tableColumns, writeMoney, type HouseRules, type KeyedPart, type Part } from '@hardy-sextant/core';
+import { columnWords } from '../../ui/FilledTable.tsx';
 import styles from './ExercisePage.module.css';
 
 interface FillTableEditorProps {
@@ -8,8 +9,6 @@ interface FillTableEditorProps {
   readonly rules: HouseRules;
   readonly onChange: (part: Part) => void;
 }
-
-export const columnWords: Readonly<Record<TableColumn, string>> = { opening: 'Opening', interest: 'Interest', payment: 'Paid', principal: 'Principal', closing: 'Closing' };
 
 export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEditorProps) {
   const { ask } = part;

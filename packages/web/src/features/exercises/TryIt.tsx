@@ -1,21 +1,8 @@
 /** Try it as a student: answers typed against the exercise's own numbers or a draw's, each judged at once, with what is carried on. */
-import {
-  answerKey,
-  checkHandIn,
-  fillText,
-  givensInForce,
-  numberStyleById,
-  tableColumns,
-  writeMoney,
-  type Exercise,
-  type HouseRules,
-  type KeyTable,
-  type Numbers,
-  type Verdict,
-} from '@hardy-sextant/core';
+import { checkHandIn, fillText, givensInForce, numberStyleById, type Exercise, type HouseRules, type Numbers } from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
+import { FilledTable } from '../../ui/FilledTable.tsx';
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
-import { columnWords } from './FillTableEditor.tsx';
 import styles from './ExercisePage.module.css';
 
 interface TryItProps {
@@ -41,7 +28,7 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
               <span className={styles.letter}>{part.id}</span> {fillText(part.prompt, written)}
             </p>
             {part.ask.quantity === 'table' ? (
-              <TryTable exercise={exercise} verdict={verdict} partId={part.id} entries={entries} onEntry={set} style={style} numbers={numbers} rules={rules} />
+              <FilledTable exercise={exercise} verdict={verdict} partId={part.id} entries={entries} onEntry={set} numbers={numbers} rules={rules} />
             ) : (
               <input
                 aria-label={`answer to part ${part.id}`}
@@ -65,66 +52,4 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
       })}
     </section>
   );
-}
-
-interface TryTableProps extends TryItProps {
-  readonly verdict: Verdict;
-  readonly partId: string;
-  readonly entries: Readonly<Record<string, string>>;
-  readonly onEntry: (id: string, text: string) => void;
-  readonly style: ReturnType<typeof numberStyleById>;
-}
-
-function TryTable({ verdict, partId, entries, onEntry, style, exercise, numbers, rules }: TryTableProps) {
-  const keyed = useMemo(() => prepareTable(exercise, numbers, rules, partId), [exercise, numbers, rules, partId]);
-  if (!keyed) return null;
-  return (
-    <div className={styles.wideBox}>
-      <table className="ledger">
-        <thead>
-          <tr>
-            <th>No.</th>
-            {tableColumns.map((column) => (
-              <th key={column}>{columnWords[column]}</th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {keyed.rows.map((cells) => (
-            <tr key={cells[0]!.row}>
-              <td>{cells[0]!.row}</td>
-              {cells.map(({ id, value, blank, row, column }) => {
-                const cell = verdict.cells?.find((each) => each.id === id);
-                const entry = entries[`${partId}.${id}`] ?? '';
-                return (
-                  <td key={id} data-verdict={entry === '' ? undefined : cell?.kind} title={cell?.says}>
-                    {blank ? (
-                      <>
-                        <input
-                          className={styles.cell}
-                          aria-label={`row ${row} ${column}`}
-                          value={entry}
-                          autoComplete="off"
-                          onChange={(event) => onEntry(`${partId}.${id}`, event.currentTarget.value)}
-                        />
-                        {entry !== '' && cell && <VerdictMark verdict={cell} brief />}
-                      </>
-                    ) : (
-                      writeMoney(value, style)
-                    )}
-                  </td>
-                );
-              })}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {verdict.kind !== 'blank' && <p className="soft">{verdict.cells?.find(({ says }) => says)?.says ?? verdict.says}</p>}
-    </div>
-  );
-}
-
-function prepareTable(exercise: Exercise, numbers: Numbers, rules: HouseRules, partId: string): KeyTable | undefined {
-  const keyed = answerKey(exercise, numbers, rules)[exercise.parts.findIndex(({ id }) => id === partId)];
-  return keyed?.ok ? keyed.value.table : undefined;
 }

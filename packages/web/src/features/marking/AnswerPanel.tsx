@@ -2,9 +2,19 @@
 import { Button, Switch } from '@mantine/core';
 import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict } from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
-import { VerdictMark } from '../../ui/VerdictMark.tsx';
+import { FilledTable } from '../../ui/FilledTable.tsx';
 import { causeName, type Cell } from './causes.ts';
 import styles from './Marking.module.css';
+
+export interface PanelActions {
+  readonly onAll: (all: boolean) => void;
+  readonly onCredit: (credit: number | undefined) => void;
+  readonly onComment: (comment: string) => void;
+  readonly onAccept: () => void;
+  /** Entries of this part typed here: cells of a table, the five values a student entered. */
+  readonly onEntries: (changes: readonly { readonly entryId: string; readonly text: string }[]) => void;
+  readonly onChoose: (cell: Cell) => void;
+}
 
 interface AnswerPanelProps {
   readonly cell: Cell;
@@ -14,10 +24,7 @@ interface AnswerPanelProps {
   readonly row: ReadonlyMap<string, Cell>;
   readonly rules: HouseRules;
   readonly all: boolean;
-  readonly onAll: (all: boolean) => void;
-  readonly onCredit: (credit: number | undefined) => void;
-  readonly onComment: (comment: string) => void;
-  readonly onAccept: () => void;
+  readonly actions: PanelActions;
   readonly commentRef: Ref<HTMLTextAreaElement>;
 }
 
@@ -29,7 +36,8 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   blank: 'Nothing was handed in for this part.',
 };
 
-export function AnswerPanel({ cell, alike, row, rules, all, onAll, onCredit, onComment, onAccept, commentRef }: AnswerPanelProps) {
+export function AnswerPanel({ cell, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
+  const { onAll, onCredit, onComment, onAccept, onEntries } = actions;
   const style = numberStyleById(rules.numberStyle);
   const { verdict, part, text, student, decision } = cell;
   const [likeliest, ...others] = verdict.explanations;
@@ -45,7 +53,7 @@ export function AnswerPanel({ cell, alike, row, rules, all, onAll, onCredit, onC
       </div>
       <h2>{causeName(cell)}</h2>
       {verdict.cells ? (
-        <TableCells verdict={verdict} write={(value) => writeNumber(value, 2, style)} />
+        <TableCells verdict={verdict} />
       ) : (
         <dl className="figures">
           <dt>Handed in</dt>
@@ -77,6 +85,7 @@ export function AnswerPanel({ cell, alike, row, rules, all, onAll, onCredit, onC
           <strong>Entered.</strong> {verdict.wrongEntered.says}
         </p>
       )}
+      <MoreEntries key={cell.key} cell={cell} rules={rules} onEntries={onEntries} />
       <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
       {alike.length > 1 && (
         <div className={styles.scope}>
@@ -191,51 +200,64 @@ function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<st
   );
 }
 
-/** A table that was filled in: the cells that are not simply right. */
-function TableCells({ verdict, write }: { readonly verdict: Verdict; readonly write: (value: number) => string }) {
+/** A table that was filled in, in short. */
+function TableCells({ verdict }: { readonly verdict: Verdict }) {
   const cells = verdict.cells ?? [];
-  const notable = cells.filter(({ kind }) => kind !== 'right' && kind !== 'right-rounded');
   const count = (kind: string): number => cells.filter((cell) => cell.kind === kind).length;
   return (
-    <>
-      <p>
-        {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')} with a slip, {count('unexplained') + count('unreadable')}{' '}
-        not explained, {count('blank')} empty.
-      </p>
-      {notable.length > 0 && (
-        <table className="ledger">
-          <thead>
-            <tr>
-              <th className="words">Row, column</th>
-              <th>Written</th>
-              <th>Expected</th>
-              <th>
-                <span className="visually-hidden">Verdict</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {notable.slice(0, 12).map((each) => (
-              <tr key={each.id} title={each.says}>
-                <td className="words">{each.id.replace(':', ', ')}</td>
-                <td>{each.read === undefined ? '–' : write(each.read)}</td>
-                <td>{write(each.expectedOwn)}</td>
-                <td>
-                  <VerdictMark verdict={each} brief />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      {notable
-        .filter(({ says }) => says)
-        .slice(0, 2)
-        .map(({ id, says }) => (
-          <p key={id} className={styles.says}>
-            {id.replace(':', ', ')}: {says}
-          </p>
-        ))}
-    </>
+    <p>
+      {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')} with a slip, {count('unexplained') + count('unreadable')}{' '}
+      not explained, {count('blank')} empty.
+    </p>
   );
 }
+
+const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
+
+/** What else was handed in for this part: a table's cells, or the five values that were entered. Typed here, written when a field is left. */
+function MoreEntries({ cell, rules, onEntries }: Pick<AnswerPanelProps, 'cell' | 'rules'> & Pick<PanelActions, 'onEntries'>) {
+  const { student, copy, part } = cell;
+  const kept = student.entries[copy.itemId] ?? {};
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  const texts = { ...kept, ...typed };
+  const type = (entryId: string, text: string) => setTyped({ ...typed, [entryId]: text });
+  const leave = () => {
+    const changes = Object.entries(typed).filter(([entryId, text]) => text !== (kept[entryId] ?? ''));
+    if (changes.length > 0) onEntries(changes.map(([entryId, text]) => ({ entryId, text })));
+  };
+  if (part.ask.quantity === 'table')
+    return (
+      <FilledTable
+        exercise={copy.exercise}
+        numbers={student.numbers[copy.itemId] ?? nothing}
+        rules={rules}
+        partId={part.id}
+        verdict={cell.judged}
+        entries={texts}
+        onEntry={type}
+        onLeave={leave}
+      />
+    );
+  const given = entered.some((name) => (kept[`${part.id}.${name}`] ?? '') !== '');
+  return (
+    <details className={styles.entered} open={given}>
+      <summary>The five values, as entered</summary>
+      <div>
+        {entered.map((name) => (
+          <label key={name}>
+            {name === 'rate' ? 'rate' : name.toUpperCase()}
+            <input
+              aria-label={`entered ${name}`}
+              value={texts[`${part.id}.${name}`] ?? ''}
+              autoComplete="off"
+              onChange={(event) => type(`${part.id}.${name}`, event.currentTarget.value)}
+              onBlur={leave}
+            />
+          </label>
+        ))}
+      </div>
+    </details>
+  );
+}
+
+const nothing = {};

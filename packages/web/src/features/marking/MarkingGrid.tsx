@@ -32,6 +32,10 @@ interface MarkingGridProps {
 
 /** Verdicts whose mark and colour say enough in a cell; the panel and readers of the page aloud have the word. */
 const wordless: ReadonlySet<VerdictKind> = new Set<VerdictKind>(['right', 'unexplained', 'unreadable', 'carried-slip', 'no-key']);
+/** Widths in pixels: set, so that a row that comes into sight moves no other. */
+const NAME = 158;
+const TOTAL = 58;
+const NARROWEST = 112;
 const ROW = 40;
 const PAGE = 10;
 
@@ -144,7 +148,14 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
         );
       }}
     >
-      <table className={styles.grid} role="presentation">
+      <table className={styles.grid} role="presentation" style={{ minWidth: NAME + TOTAL + columns.length * NARROWEST }}>
+        <colgroup>
+          <col style={{ width: NAME }} />
+          {columns.map(({ id }) => (
+            <col key={id} />
+          ))}
+          <col style={{ width: TOTAL }} />
+        </colgroup>
         <thead>
           <tr role="row" aria-rowindex={1}>
             <th role="columnheader">Student</th>

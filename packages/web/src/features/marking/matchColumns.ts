@@ -1,5 +1,6 @@
 /** Guesses what the columns of a file are, from their names; what was chosen before for the same columns comes first. */
 
+import { tableColumns, type Part } from '@hardy-sextant/core';
 import type { ColumnMatching, SetCopy } from '@hardy-sextant/contract';
 
 export const STUDENT = 'student';
@@ -20,15 +21,27 @@ export function rolesFor(copies: readonly SetCopy[]): Role[] {
     ...copies.flatMap(({ itemId, exercise }, at) =>
       exercise.parts.flatMap((part) => {
         const name = `${one ? '' : at + 1}${part.id}`;
+        if (part.ask.quantity === 'table') return cellRoles(itemId, part, name);
         return [
           { id: `${itemId}/${part.id}`, name: `answer ${name}` },
-          ...(part.ask.quantity === 'table'
-            ? []
-            : entered.map((value) => ({ id: `${itemId}/${part.id}.${value}`, name: `${name}, entered ${value === 'rate' ? 'rate' : value.toUpperCase()}` }))),
+          ...entered.map((value) => ({ id: `${itemId}/${part.id}.${value}`, name: `${name}, entered ${value === 'rate' ? 'rate' : value.toUpperCase()}` })),
         ];
       }),
     ),
   ];
+}
+
+/** So many rows of a table have columns of their own in a file. */
+const MOST_ROWS = 24;
+
+/** The cells of a table to fill in, as columns of a file: "2b row 3 interest". */
+function cellRoles(itemId: string, part: Part, name: string): Role[] {
+  const { args } = part.ask;
+  const from = Number(args?.from) || 1;
+  const to = Math.min(Number(args?.to) || from + MOST_ROWS - 1, from + MOST_ROWS - 1);
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at).flatMap((row) =>
+    tableColumns.map((column) => ({ id: `${itemId}/${part.id}.${row}:${column}`, name: `${name} row ${row} ${column}` })),
+  );
 }
 
 /** True where the first row names columns rather than holding answers. */
@@ -62,6 +75,8 @@ function once(roles: readonly string[]): string[] {
 function roleByName(name: string, copies: readonly SetCopy[]): string {
   const words = name.toLowerCase().trim();
   if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words)) return STUDENT;
+  const cell = rolesFor(copies).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
+  if (cell) return cell.id;
   const match = /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|i\/?y?|pv|pmt|fv)(?:\s*entered)?)?$/.exec(words);
   if (!match) return '';
   const [, place, part, value] = match;
