@@ -1,5 +1,4 @@
 /** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
-import { Button, Switch } from '@mantine/core';
 import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict } from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
 import { FilledTable } from '../../ui/FilledTable.tsx';
@@ -88,25 +87,25 @@ export function AnswerPanel({ cell, alike, row, rules, all, actions, commentRef 
       <MoreEntries key={cell.key} cell={cell} rules={rules} onEntries={onEntries} />
       <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
       {alike.length > 1 && (
-        <div className={styles.scope}>
-          <Switch size="xs" label={`for all ${alike.length} alike`} checked={all} onChange={(event) => onAll(event.currentTarget.checked)} />
-        </div>
+        <label className={styles.scope}>
+          <input type="checkbox" checked={all} onChange={(event) => onAll(event.currentTarget.checked)} /> for all {alike.length} alike
+        </label>
       )}
       <div className={styles.give} role="group" aria-label="Marks">
         {steps(part.marks).map((share) => (
-          <Button key={share} size="compact-sm" aria-pressed={Math.abs(credit - share) < 1e-9} onClick={() => onCredit(share)}>
+          <button key={share} type="button" aria-pressed={Math.abs(credit - share) < 1e-9} onClick={() => onCredit(share)}>
             {plain(share * part.marks)} of {plain(part.marks)}
-          </Button>
+          </button>
         ))}
         {decision?.credit !== undefined && (
-          <Button size="compact-sm" onClick={() => onCredit(undefined)}>
+          <button type="button" onClick={() => onCredit(undefined)}>
             As judged
-          </Button>
+          </button>
         )}
         {acceptable && (
-          <Button size="compact-sm" onClick={onAccept}>
+          <button type="button" onClick={onAccept}>
             Accept as a reading
-          </Button>
+          </button>
         )}
       </div>
       <Comment key={`${cell.key} ${decision?.comment ?? ''}`} text={decision?.comment ?? ''} hint={adviceFor(verdict)} onWrite={onComment} fieldRef={commentRef} />

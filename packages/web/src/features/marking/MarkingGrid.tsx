@@ -3,7 +3,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import type { VerdictKind } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { VerdictMark, verdictLooks } from '../../ui/VerdictMark.tsx';
+import { verdictLooks } from '../../ui/VerdictMark.tsx';
 import { sharesOf, type Cell, type Column } from './causes.ts';
 import styles from './Marking.module.css';
 
@@ -37,6 +37,10 @@ const NAME = 158;
 const TOTAL = 58;
 const NARROWEST = 112;
 const ROW = 40;
+/** At an edge so many more rows come into sight at once: what comes next is seen, and most keys scroll nothing. */
+const AHEAD = 5;
+/** The head row and the scroll bar below. */
+const HEAD = 66;
 const PAGE = 10;
 
 export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit, onChoose, onWrite, onPaste, onKey }: MarkingGridProps) {
@@ -46,11 +50,22 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
   const typed = useRef<typeof editing>(undefined);
   const row = students.findIndex(({ id }) => id === chosen?.studentId);
   const column = columns.findIndex(({ id }) => id === chosen?.column);
-  const rows = useVirtualizer({ count: students.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 8 });
+  const rows = useVirtualizer({ count: students.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 4 });
   const shown = rows.getVirtualItems();
 
+  // The row looked at stays in sight, below the head; heights are known, so nothing has to be measured.
+  const height = useRef(0);
   useEffect(() => {
-    if (row >= 0) rows.scrollToIndex(row);
+    const observer = new ResizeObserver(([entry]) => (height.current = entry!.contentRect.height));
+    observer.observe(box.current!);
+    return () => observer.disconnect();
+  }, []);
+  useEffect(() => {
+    if (row < 0 || !box.current) return;
+    const top = row * ROW;
+    const seen = rows.scrollOffset ?? 0;
+    if (top < seen) box.current.scrollTop = top - AHEAD * ROW;
+    else if (height.current > 0 && top + ROW + HEAD > seen + height.current) box.current.scrollTop = top + (1 + AHEAD) * ROW + HEAD - height.current;
     // The virtualizer itself never changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [row]);
@@ -268,19 +283,10 @@ const Row = memo(
                   onBlur={onLeave}
                 />
               ) : (
-                <div className={styles.cell}>
-                  <span className={styles.text}>{cell?.verdict.cells && cell.verdict.kind !== 'blank' ? tableText(cell) : text === '' ? '–' : text}</span>
-                  {cell && (
-                    <span className={styles.marks}>
-                      {cell.decision?.credit !== undefined && (
-                        <span className={styles.decided} title="decided by hand">
-                          ✎
-                        </span>
-                      )}
-                      {cell.verdict.kind !== 'blank' && <VerdictMark verdict={cell.verdict} brief={columns.length > 6 || wordless.has(cell.verdict.kind)} />}
-                    </span>
-                  )}
-                </div>
+                <>
+                  {cell && cell.verdict.kind !== 'blank' && <CellMark cell={cell} brief={columns.length > 6} />}
+                  {cell?.verdict.cells && cell.verdict.kind !== 'blank' ? tableText(cell) : text === '' ? '–' : text.slice(0, 60)}
+                </>
               )}
             </td>
           );
@@ -302,6 +308,24 @@ const Row = memo(
     a.editing === b.editing &&
     a.at === b.at,
 );
+
+/** The verdict in a cell: few nodes, for a row that comes into sight costs what its nodes do. */
+function CellMark({ cell, brief }: { readonly cell: Cell; readonly brief: boolean }) {
+  const { mark, word, tone } = verdictLooks[cell.verdict.kind];
+  const decided = cell.decision?.credit === undefined ? '' : '✎ ';
+  const said = `${word}${decided === '' ? '' : ', decided by hand'}`;
+  return brief || wordless.has(cell.verdict.kind) ? (
+    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} role="img" aria-label={said}>
+      {decided}
+      {mark}
+    </span>
+  ) : (
+    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} title={decided === '' ? undefined : said}>
+      {decided}
+      {mark} {word}
+    </span>
+  );
+}
 
 function tableText({ verdict }: Cell): string {
   const cells = verdict.cells ?? [];
