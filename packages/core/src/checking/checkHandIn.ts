@@ -11,6 +11,7 @@ import type { HouseRules } from '../exercise/houseRules.ts';
 import { pairCandidates, singleCandidates, type Candidate } from './candidates.ts';
 import { checkTable, wholeTableSlip } from './checkTable.ts';
 import { firstWrongEntered } from './fiveEntered.ts';
+import { resultsFromOwn } from './ownInputs.ts';
 import { readAnswer, type ReadAnswer } from './readAnswer.ts';
 import { askedOf, resultsOf, type Asked } from './slip.ts';
 import { slipById } from './slips.ts';
@@ -163,8 +164,8 @@ class PreparedPart {
       if (this.#rightness(answer, reading.keyed.expected, reading.keyed.exact)) return { ...known, kind: 'reading', credit: reading.credit, explanations: [], says: reading.says };
 
     const carried = this.#carriedBy(own);
-    if (carried?.keyed.ok && this.#rightness(answer, carried.keyed.value.expected, carried.keyed.value.exact)) {
-      const result = carried.keyed.value.expected;
+    const result = carried && this.#carriedNumber(answer, carried);
+    if (carried && result !== undefined) {
       const explanation: Explanation = {
         slips: [],
         title: 'Carried',
@@ -223,7 +224,7 @@ class PreparedPart {
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none, or all of them are the key's. */
-  #carriedBy(own: OwnAnswers): { readonly keyed: Result<KeyedPart>; readonly candidates: Candidates; readonly from: readonly string[] } | undefined {
+  #carriedBy(own: OwnAnswers): { readonly keyed: Result<KeyedPart>; readonly candidates: Candidates; readonly from: readonly string[]; readonly own: OwnAnswers } | undefined {
     if (!this.#keyed.ok) return undefined;
     const from = this.#uses.filter((id) => own[id] !== undefined);
     if (from.length === 0) return undefined;
@@ -235,7 +236,18 @@ class PreparedPart {
       known = { keyed, candidates: new Candidates(this.#askedFor(keyed)) };
       this.#carried.set(name, known);
     }
-    return { ...known, from };
+    return { ...known, from, own: answers };
+  }
+
+  /** The number that follows from own answers and is the one handed in: by the plan's own table, or by the closed forms. */
+  #carriedNumber(answer: ReadAnswer, { keyed, from, own }: { readonly keyed: Result<KeyedPart>; readonly from: readonly string[]; readonly own: OwnAnswers }): number | undefined {
+    if (keyed.ok && this.#rightness(answer, keyed.value.expected, keyed.value.exact)) return keyed.value.expected;
+    const question = this.#keyed.ok ? this.#keyed.value.question : undefined;
+    if (!question || from.length === 0) return undefined;
+    const { format } = this.part;
+    return resultsFromOwn(this.#exercise, this.part, question, own)
+      .filter((exact) => this.#rightness(answer, roundAs(exact, format), exact) !== undefined)
+      .map((exact) => roundAs(exact, format))[0];
   }
 
   #fitting(candidates: readonly Candidate[], { value, decimals, typed }: ReadAnswer): Candidate[] {

@@ -68,7 +68,7 @@ export function usesOf(exercise: Exercise, part: Part): string[] {
 }
 
 /** An earlier part that asked for the unknown of a plan which this part reads: its answer is what one goes on with. */
-function silentlyUsed(exercise: Exercise, part: Part, planId: string): Part | undefined {
+export function silentlyUsed(exercise: Exercise, part: Part, planId: string): Part | undefined {
   const plan = exercise.plans.find(({ id }) => id === planId);
   if (!plan || ('args' in part.ask && part.ask.args?.paying)) return undefined;
   if ('of' in part.ask || part.ask.quantity === 'expression') return earlierAnswer(exercise, part, plan);

@@ -1,0 +1,134 @@
+/** Tables that students filled in: every cell from the student's own cells before it, every table slip from its number. */
+import { answerKey, checkHandIn, defaultHouseRules, must, tableSlips, writeMoney, numberStyleById, type Exercise, type Verdict } from '../src/index.ts';
+import { asking, loan, part } from './exercises.ts';
+
+const style = numberStyleById('comma-point');
+const change = { id: 'x', kind: 'extra' as const, texts: { amount: '200', from: '2', every: '1' }, payment: 'same' as const };
+const tableOf = (from: string, to: string, more: Parameters<typeof loan>[1] = {}): Exercise =>
+  asking(
+    [{ id: 'plan', draft: loan({ amount: '8,000', rate: '6.6', payments: '12' }, more) }],
+    [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from, to } }, { marks: 10 })],
+  );
+
+const cellsOf = (exercise: Exercise): Map<string, number> =>
+  new Map(
+    must(answerKey(exercise, {}, defaultHouseRules)[0]!)
+      .table!.rows.flat()
+      .map(({ id, value }) => [id, value]),
+  );
+const entriesOf = (cells: ReadonlyMap<string, number>): Record<string, string> => Object.fromEntries([...cells].map(([id, value]) => [`t.${id}`, writeMoney(value, style)]));
+const check = (exercise: Exercise, entries: Record<string, string>): Verdict => checkHandIn(exercise, {}, entries, defaultHouseRules)[0]!;
+const first = tableOf('1', '3');
+const right = cellsOf(first);
+const cents = (value: number): number => Math.round(value * 100) / 100;
+const i = 0.066 / 12;
+
+it('is right when every cell is', () => {
+  const verdict = check(first, entriesOf(right));
+  expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
+  expect(verdict.cells).toHaveLength(15);
+});
+
+it('is blank when none is filled in, and says how many are missing when some are', () => {
+  expect(check(first, {})).toMatchObject({ kind: 'blank', credit: 0 });
+  const half = Object.fromEntries(Object.entries(entriesOf(right)).slice(0, 7));
+  expect(check(first, half)).toMatchObject({ says: '8 of 15 cells are empty.' });
+});
+
+it('counts one wrong cell as one: what follows from it is carried', () => {
+  const wrong = new Map(right);
+  // Row 1 has another interest; the student goes on rightly from it.
+  wrong.set('1:interest', 50);
+  wrong.set('1:principal', cents(right.get('1:payment')! - 50));
+  wrong.set('1:closing', cents(8000 - wrong.get('1:principal')!));
+  wrong.set('2:opening', wrong.get('1:closing')!);
+  wrong.set('2:interest', cents(wrong.get('2:opening')! * i));
+  wrong.set('2:principal', cents(right.get('2:payment')! - wrong.get('2:interest')!));
+  wrong.set('2:closing', cents(wrong.get('2:opening')! - wrong.get('2:principal')!));
+  wrong.set('3:opening', wrong.get('2:closing')!);
+  wrong.set('3:interest', cents(wrong.get('3:opening')! * i));
+  wrong.set('3:principal', cents(right.get('3:payment')! - wrong.get('3:interest')!));
+  wrong.set('3:closing', cents(wrong.get('3:opening')! - wrong.get('3:principal')!));
+  const verdict = check(first, entriesOf(wrong));
+  const kinds = Object.fromEntries(verdict.cells!.map(({ id, kind }) => [id, kind]));
+  expect(kinds['1:interest']).toBe('unexplained');
+  expect(Object.entries(kinds).filter(([, kind]) => kind === 'unexplained')).toHaveLength(1);
+  expect(kinds['1:closing']).toBe('carried');
+  expect(kinds['3:closing']).toBe('carried');
+  expect(verdict.credit).toBeCloseTo(14 / 15, 10);
+  expect(verdict.says).toBe('The first cell that goes wrong is 1, interest.');
+});
+
+it('keeps a cell that cannot be read, and judges the others', () => {
+  const verdict = check(first, { ...entriesOf(right), 't.2:interest': 'see note' });
+  expect(verdict.cells!.find(({ id }) => id === '2:interest')).toMatchObject({ kind: 'unreadable' });
+  expect(verdict.cells!.filter(({ kind }) => kind === 'right')).toHaveLength(14);
+});
+
+interface Made {
+  readonly exercise?: Exercise;
+  readonly cell: string;
+  readonly value: (cells: ReadonlyMap<string, number>) => number;
+  /** Cells that go on from the wrong one. */
+  readonly more?: (cells: Map<string, number>) => void;
+}
+
+const withExtra = tableOf('1', '3', { changes: [change] });
+const last = asking(
+  [{ id: 'plan', draft: loan({ amount: '8,765.43', rate: '7.3', payments: '12' }) }],
+  [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '10', to: '12' } })],
+);
+const slips: Readonly<Record<string, Made>> = {
+  'interest-on-original-amount': { cell: '3:interest', value: () => cents(8000 * i) },
+  'interest-on-wrong-row': { cell: '2:interest', value: (cells) => cents(cells.get('3:opening')! * i) },
+  'reference-not-fixed': { cell: '2:interest', value: () => 0 },
+  'principal-plus-interest': { cell: '2:principal', value: (cells) => cells.get('2:payment')! + cells.get('2:interest')! },
+  'extra-not-subtracted': { exercise: withExtra, cell: '2:payment', value: (cells) => cells.get('1:payment')! },
+  'balance-not-carried': { cell: '2:opening', value: () => 8000 },
+  'last-payment-not-adjusted': { exercise: last, cell: '12:payment', value: (cells) => cells.get('11:payment')! },
+};
+
+it('has a number made here for every table slip but the rounding of interest', () => {
+  expect([...Object.keys(slips), 'interest-not-rounded'].sort()).toEqual(tableSlips.map(({ id }) => id).sort());
+});
+
+it.each(Object.entries(slips))('%s', (id, { exercise = first, cell, value }) => {
+  const cells = cellsOf(exercise);
+  cells.set(cell, value(cells));
+  const verdict = check(exercise, entriesOf(cells));
+  const found = verdict.cells!.find((each) => each.id === cell)!;
+  if (found.kind === 'right' || found.kind === 'right-rounded') throw new Error('the slip leads to the right number here');
+  expect(found).toMatchObject({ kind: 'slip', slip: id });
+  expect(verdict).toMatchObject({ kind: 'slip' });
+  expect(verdict.explanations.flatMap((each) => each.slips)).toContain(id);
+});
+
+it('interest-not-rounded, where fractions of a cent have added up', () => {
+  const long = asking(
+    [{ id: 'plan', draft: loan({ amount: '8,765.43', rate: '7.3', payments: '36' }) }],
+    [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '1', to: '36' } })],
+  );
+  const cells = cellsOf(long);
+  let balance = 8765.43;
+  let found: string | undefined;
+  for (let row = 1; row <= 36 && !found; row += 1) {
+    balance = balance * (1 + 0.073 / 12) - cells.get(`${row}:payment`)!;
+    if (Math.abs(cents(balance) - cells.get(`${row}:closing`)!) >= 0.02) {
+      cells.set(`${row}:closing`, cents(balance));
+      found = `${row}:closing`;
+    }
+  }
+  if (!found) return;
+  expect(check(long, entriesOf(cells)).cells!.find(({ id }) => id === found)).toMatchObject({ kind: 'slip', slip: 'interest-not-rounded' });
+});
+
+describe('the table as a whole', () => {
+  it('may have a row too many', () => {
+    const verdict = check(last, { ...entriesOf(cellsOf(last)), 't.13:interest': '0.00' });
+    expect(verdict.explanations[0]).toMatchObject({ slips: ['one-row-too-many'] });
+  });
+  it('may lack its end', () => {
+    const entries = Object.fromEntries(Object.entries(entriesOf(cellsOf(last))).filter(([id]) => !id.startsWith('t.12:')));
+    expect(check(last, entries).explanations[0]).toMatchObject({ slips: ['rows-missing'] });
+  });
+});
