@@ -389,13 +389,19 @@ test('a server killed in the middle of an import leaves all of it or nothing', a
 test('a table is typed cell by cell, the five values beside an answer; feedback goes to paper', async ({ page }) => {
   await page.goto('/sets/demo-week-3/marking?exercise=e3&student=demo-k-2105&at=e3%2Fb');
   await expect(panel(page)).toContainText('part b');
-  const first = panel(page).getByLabel(/^row 1 /).first();
+  const first = panel(page)
+    .getByLabel(/^row 1 /)
+    .first();
   await first.fill('77.77');
   await first.blur();
   await expect(panel(page)).toContainText('1 not explained');
   await expect(row(page, 'Eilidh Navarro')).toContainText('0 of 9 cells');
   await page.reload();
-  await expect(panel(page).getByLabel(/^row 1 /).first()).toHaveValue('77.77');
+  await expect(
+    panel(page)
+      .getByLabel(/^row 1 /)
+      .first(),
+  ).toHaveValue('77.77');
 
   await page.getByLabel('exercise', { exact: true }).selectOption({ label: '1 · The kiln shed loan' });
   await row(page, 'Bram Okonjo').getByRole('gridcell').first().click();
@@ -426,7 +432,9 @@ test('a table is typed cell by cell, the five values beside an answer; feedback 
 test('checking shows how far it is, when house rules have changed', async ({ page }) => {
   await page.goto('/sets/demo-midterm/marking');
   await expect(page.getByRole('gridcell').filter({ hasText: '✓' }).first()).toBeVisible();
-  const { rules, revision } = ((await (await page.request.get('/api/rules')).json()) as { id: string; rules: { credit: object }; revision: number }[]).find(({ id }) => id === 'demo-bm110')!;
+  const { rules, revision } = ((await (await page.request.get('/api/rules')).json()) as { id: string; rules: { credit: object }; revision: number }[]).find(
+    ({ id }) => id === 'demo-bm110',
+  )!;
   await page.request.put('/api/rules/demo-bm110', { data: { rules: { ...rules, credit: { ...rules.credit, slip: 0.25 } }, revision } });
   await page.route('**/api/sets/demo-midterm/check', async (route) => {
     await new Promise((done) => setTimeout(done, 700));

@@ -5,7 +5,7 @@ import { addRates, noRates } from './slipRates.ts';
 
 const rates = noRates();
 beforeAll(() => {
-  for (const exercise of starterExercises) addRates(rates, exercise, 4);
+  for (const exercise of starterExercises) addRates(rates, exercise, 3);
 }, 60_000);
 
 /** Slips whose numbers are, in whole or in part, those of another one too: docs/checking.md lists which. */

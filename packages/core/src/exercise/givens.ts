@@ -1,6 +1,7 @@
 /** The givens of an exercise with numbers in force: what they stand for in slots, and how the story writes them. */
 
 import { fail, ok, type Problem, type Result } from '../result.ts';
+import { roundTo } from '../money/roundMoney.ts';
 import type { Named, Scope } from '../money/expression.ts';
 import { readSlotText } from '../money/expression.ts';
 import { writeBrief, writeNumber, type NumberStyle } from '../money/numberStyle.ts';
@@ -55,7 +56,11 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
     if (given.kind === 'words') return ok(typeof drawn === 'string' ? drawn : given.now);
     if (typeof drawn === 'number') return ok(drawn);
     const text = given.vary.by === 'expression' ? given.vary.text : given.now;
-    for (const other of givens) if (other.name !== given.name && namesIn(text, [other.name]).length > 0) settle(other, path);
+    for (const other of givens) {
+      if (other.name === given.name || namesIn(text, [other.name]).length === 0) continue;
+      const needed = settle(other, path);
+      if (!needed.ok) return needed;
+    }
     if (namesIn(text, [given.name]).length > 0 && given.vary.by === 'expression') return settle(given, path);
     const entry = readSlotText(text, names, style);
     if (!entry.ok)
@@ -64,7 +69,8 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
         : fail('unreadable', `“${given.name}”: ${entry.problem.message}`, { field: given.name });
     const { value, percent, unit } = entry.value;
     if (given.kind === 'years' && unit === 'months') return ok(value / 12);
-    return ok(percent && given.kind !== 'rate' ? value / 100 : value);
+    // An expression over percentages leaves binary noise: 5.7 % + 1.5 % is 7.2 %.
+    return ok(roundTo(percent && given.kind !== 'rate' ? value / 100 : value, 10));
   };
   for (const given of givens) settle(given, []);
   const written = Object.fromEntries(givens.map((given) => [given.name, writeGiven(given, values[given.name], style)]));

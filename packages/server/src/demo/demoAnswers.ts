@@ -90,8 +90,13 @@ function slipOf({ question, exact, expected, part }: KeyedPart, random: () => nu
   const favourites = popular[part.ask.quantity] ?? [];
   const favourite = favourites[Math.floor(random() ** 2 * favourites.length)];
   const liked = singles.filter(({ slips: [slip] }) => slip!.id === favourite);
-  const from = two ? sensible(pairCandidates(asked, singles)) : random() < 0.72 && liked.length > 0 ? liked.slice(0, 1) : sensible(singles);
-  return from[Math.floor(random() * from.length)];
+  const pick = <T>(from: readonly T[]): T | undefined => from[Math.floor(random() * from.length)];
+  if (two) return pick(sensible(pairCandidates(asked, singles)));
+  if (random() < 0.66 && liked.length > 0) return liked[0];
+  // Otherwise any slip, however many numbers it may lead to.
+  const all = sensible(singles);
+  const id = pick([...new Set(all.map(({ slips: [slip] }) => slip!.id))]);
+  return pick(all.filter(({ slips: [slip] }) => slip!.id === id));
 }
 
 /** As students write: with a sign, without grouping, with a percent sign or none. */

@@ -3,7 +3,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import type { VerdictKind } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { verdictLooks } from '../../ui/VerdictMark.tsx';
+import { verdictLooks } from '../../ui/verdictLooks.ts';
 import { sharesOf, type Cell, type Column } from './causes.ts';
 import styles from './Marking.module.css';
 

@@ -12,7 +12,7 @@ import { useRelease } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
-import { verdictLooks } from '../../ui/VerdictMark.tsx';
+import { verdictLooks } from '../../ui/verdictLooks.ts';
 import { MarkingField } from './MarkingField.tsx';
 import { useChecking, useMarking, useWriteAnswers, type Checking } from './markingRecords.ts';
 import { useDecisions } from './useDecisions.ts';

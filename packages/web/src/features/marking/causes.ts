@@ -1,7 +1,7 @@
 /** What gathers answers: the likeliest cause of each, equal numbers where none is known. */
 
 import { itemShare, markedParts, type MarkedPart, type MarkedStudent, type Marking, type SetCopy } from '@hardy-sextant/contract';
-import { verdictLooks } from '../../ui/VerdictMark.tsx';
+import { verdictLooks } from '../../ui/verdictLooks.ts';
 
 /** One answer in the grid. */
 export interface Cell extends MarkedPart {

@@ -1,0 +1,55 @@
+/** A book from before there were sets: its answers are found again in sets, and nothing is lost. */
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { starterExercises } from '@hardy-sextant/core/starters';
+import { defaultHouseRules } from '@hardy-sextant/core';
+import { checkInPlace } from '../src/checking/checker.ts';
+import { checkSet, readMarking } from '../src/services/marking.ts';
+import { readSets } from '../src/services/sets.ts';
+import { openDatabase } from '../src/store/database.ts';
+
+it('brings answers of exercises into sets, one a class and exercise', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-migration-'));
+  const url = `file:${join(folder, 'book.db')}`;
+  const now = resolve('packages/server/drizzle');
+  // The migrations as they were before.
+  const before = join(folder, 'before');
+  cpSync(now, before, { recursive: true });
+  const journal = join(before, 'meta/_journal.json');
+  const read = JSON.parse(readFileSync(journal, 'utf8')) as { entries: { idx: number }[] };
+  writeFileSync(journal, JSON.stringify({ ...read, entries: read.entries.filter(({ idx }) => idx < 4) }));
+
+  const old = await openDatabase(url, before);
+  const json = (value: unknown): string => `'${JSON.stringify(value).replaceAll("'", "''")}'`;
+  const at = "'2026-09-01T08:00:00.000Z'";
+  const exercise = json({ schemaVersion: 2, exercise: starterExercises[0] });
+  await old.database.run(
+    `INSERT INTO classes (id, code, title, college, rules, created_at, updated_at) VALUES ('c1', 'BM 1', 'One', 'Kestrel Bay', ${json({ schemaVersion: 1, rules: defaultHouseRules })}, ${at}, ${at})`,
+  );
+  await old.database.run(`INSERT INTO students (id, class_id, name, number) VALUES ('s1', 'c1', 'Oona Kamau', 'K-1'), ('s2', 'c1', 'Tariq Bakken', 'K-2')`);
+  for (const id of ['x1', 'x2'])
+    await old.database.run(`INSERT INTO exercises (id, title, document, created_at, updated_at) VALUES ('${id}', 'Exercise ${id}', ${exercise}, ${at}, ${at})`);
+  await old.database.run(
+    `INSERT INTO hand_ins (id, exercise_id, student_id, entries, revision, updated_at) VALUES ('h1', 'x1', 's1', '{"a":"941.43"}', 3, ${at}), ('h2', 'x2', 's2', '{"a":"n/a"}', 1, ${at})`,
+  );
+  old.close();
+
+  const { database, close } = await openDatabase(url, now);
+  const sets = await readSets(database);
+  expect(sets.map(({ title, classId }) => [title, classId]).sort()).toEqual([
+    ['Exercise x1', 'c1'],
+    ['Exercise x2', 'c1'],
+  ]);
+  const first = sets.find(({ title }) => title === 'Exercise x1')!;
+  await checkSet(database, checkInPlace, first.id);
+  const { students, set } = await readMarking(database, first.id);
+  expect(set.copies[0]!.exercise.title).toBe(starterExercises[0]!.title);
+  expect(students.map(({ name, entries, revision }) => [name, entries, revision])).toEqual([
+    ['Oona Kamau', { e1: { a: '941.43' } }, 3],
+    ['Tariq Bakken', {}, 1],
+  ]);
+  expect(students[0]!.verdicts!['e1']!.length).toBeGreaterThan(0);
+  close();
+  rmSync(folder, { recursive: true, force: true });
+});
