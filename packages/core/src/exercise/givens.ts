@@ -42,6 +42,7 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
   const settle = (given: Given, path: readonly string[]): Result<number | string> => {
     const { name } = given;
     if (name in values) return ok(values[name]!);
+    if (name in problems) return { ok: false, problem: problems[name]! };
     if (path.includes(name))
       return fail('out-of-range', `The givens go round in a circle: ${[...path.slice(path.indexOf(name)), name].map((each) => `“${each}”`).join(' needs ')}.`, { field: name });
     const found = valueOf(given, [...path, name]);
