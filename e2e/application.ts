@@ -37,6 +37,15 @@ async function launch(folder: string, port: number): Promise<{ child: ChildProce
   return { child, address };
 }
 
+/** Until the answers of the demo have been judged in the background: two workers on two cores would else wait for them in their first test. */
+async function idle(address: string): Promise<void> {
+  for (let tries = 0; tries < 150; tries += 1) {
+    const sets = (await (await fetch(`${address}/api/sets`)).json()) as { givenOutAt?: string; counts: { toLookAt: number } }[];
+    if (sets.every(({ givenOutAt, counts }) => !givenOutAt || counts.toLookAt > 0)) return;
+    await new Promise((done) => setTimeout(done, 100));
+  }
+}
+
 const stop = (child: ChildProcess, signal: NodeJS.Signals = 'SIGTERM'): Promise<void> =>
   new Promise((done) => {
     if (child.exitCode !== null || child.signalCode !== null) return done();
@@ -52,6 +61,7 @@ export const test = base.extend<object, { application: Application }>({
     async ({}, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-'));
       let { child, address } = await launch(folder, 0);
+      await idle(address);
       await use({
         address,
         kill: () => stop(child, 'SIGKILL'),

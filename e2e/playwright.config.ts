@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'journeys',
   outputDir: '../test-results',
   timeout: 60_000,
-  expect: { timeout: 8_000 },
+  expect: { timeout: 12_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,

@@ -233,6 +233,11 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   await page.keyboard.press('Escape');
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Waiting' })).toBeVisible();
+  // The library says in which sets an exercise is.
+  await page.goto('/exercises');
+  await page.getByLabel('used in').selectOption({ label: 'in Week 9' });
+  await expect(page.getByText('2 exercises', { exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Week 9' })).toHaveCount(2);
 });
 
 /** Tab until something has the focus. */

@@ -65,7 +65,7 @@ describe('tables of loans, any rounding, any changes together', () => {
       }),
       { numRuns: 900, seed: 77 },
     );
-    expect(built).toBeGreaterThan(1000);
+    expect(built).toBeGreaterThan(800);
   });
 
   it('never charge negative interest at positive rates', () => {

@@ -52,6 +52,8 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
     ...(cases.data ?? []).map(({ id, title, document }) => go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', '))),
     ...(exercises.data ?? []).map(({ id, document }) => go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise')),
   ];
+  // What comes in later would take the choice away from under a key.
+  if (cases.isPending || exercises.isPending || sets.isPending) return null;
   return (
     <Spotlight
       forceOpened

@@ -1,12 +1,13 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
 import { Button, Menu, Modal, TextInput } from '@mantine/core';
 import { quantities, storyText, type Exercise, type Quantity } from '@hardy-sextant/core';
-import type { ImportReport, KeptExercise } from '@hardy-sextant/contract';
+import type { ImportReport, KeptExercise, ListedSet } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useExercises, useImportExercises, useWriteExercise } from '../../ui/records.ts';
+import { useSets } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
@@ -21,7 +22,12 @@ function asked(exercise: Exercise): string[] {
   return [...new Set(exercise.parts.map(({ ask }) => ('of' in ask ? ask.of : ask.quantity)))];
 }
 
-function found(kept: KeptExercise, search: URLSearchParams): boolean {
+/** By exercise, the sets it is in. */
+type SetsOf = ReadonlyMap<string, readonly ListedSet[]>;
+
+function found(kept: KeptExercise, search: URLSearchParams, setsOf: SetsOf): boolean {
+  const used = search.get('used') ?? '';
+  const sets = setsOf.get(kept.id) ?? [];
   const { exercise } = kept.document;
   const words = (search.get('find') ?? '').toLowerCase().trim();
   const text = `${exercise.title} ${exercise.topic ?? ''} ${storyText(exercise.story)} ${exercise.parts.map(({ prompt }) => prompt).join(' ')}`.toLowerCase();
@@ -30,6 +36,7 @@ function found(kept: KeptExercise, search: URLSearchParams): boolean {
     words.split(/\s+/).every((word) => text.includes(word)) &&
     (!search.get('topic') || exercise.topic === search.get('topic')) &&
     (!search.get('level') || exercise.level === search.get('level')) &&
+    (used === '' || (used === 'none' ? sets.length === 0 : sets.some(({ id }) => id === used))) &&
     (!search.get('asks') || asked(exercise).includes(search.get('asks')!))
   );
 }
@@ -43,7 +50,14 @@ export function ExercisesPage() {
   const file = useRef<HTMLInputElement>(null);
   const [report, setReport] = useState<ImportReport>();
   const [problem, setProblem] = useState('');
-  const shown = useMemo(() => (exercises.data ?? []).filter((kept) => found(kept, search)), [exercises.data, search]);
+  const sets = useSets();
+  const setsOf = useMemo((): SetsOf => {
+    const byExercise = new Map<string, ListedSet[]>();
+    for (const each of sets.data ?? [])
+      for (const id of new Set(each.document.items.map(({ exerciseId }) => exerciseId))) byExercise.set(id, [...(byExercise.get(id) ?? []), each]);
+    return byExercise;
+  }, [sets.data]);
+  const shown = useMemo(() => (exercises.data ?? []).filter((kept) => found(kept, search, setsOf)), [exercises.data, search, setsOf]);
   const allAsked = useMemo(() => [...new Set((exercises.data ?? []).flatMap(({ document }) => asked(document.exercise)))].sort(), [exercises.data]);
   const begin = async (exercise: Exercise) => {
     const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
@@ -118,6 +132,15 @@ export function ExercisesPage() {
             </option>
           ))}
         </select>
+        <select aria-label="used in" value={search.get('used') ?? ''} onChange={(event) => set('used', event.currentTarget.value)}>
+          <option value="">in any set or none</option>
+          <option value="none">in no set yet</option>
+          {sets.data?.map(({ id, title }) => (
+            <option key={id} value={id}>
+              in {title}
+            </option>
+          ))}
+        </select>
         <label>
           <input type="checkbox" checked={search.get('aside') === 'yes'} onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')} /> put aside
         </label>
@@ -145,6 +168,14 @@ export function ExercisesPage() {
               {exercise.level && `${levels[exercise.level]} · `}
               {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exercise.parts.reduce((sum, part) => sum + part.marks, 0)} marks
               {(exercise.givens ?? []).some(({ vary }) => vary.by !== 'fixed') && ' · numbers vary'}
+              {(setsOf.get(id) ?? []).map((each, at) => (
+                <span key={each.id}>
+                  {at === 0 ? ' · in ' : ', '}
+                  <Link to={`/sets/${each.id}`} className={styles.inSet}>
+                    {each.title}
+                  </Link>
+                </span>
+              ))}
             </p>
           </li>
         ))}

@@ -195,14 +195,11 @@ function usePlace(shown: readonly MarkedStudent[], columns: readonly Column[]): 
     return student && at ? { studentId: student.id, column: at.id } : undefined;
   }, [shown, columns, wanted]);
   const follow = useDebouncedCallback(({ studentId, column }: Place) => {
-    setSearch(
-      (before) => {
-        before.set('student', studentId);
-        before.set('at', column);
-        return before;
-      },
-      { replace: true },
-    );
+    // The address as it is by then: a filter may have been chosen meanwhile.
+    const now = new URLSearchParams(window.location.search);
+    now.set('student', studentId);
+    now.set('at', column);
+    setSearch(now, { replace: true });
   }, 250);
   const choose = (next: Place) => {
     setWanted(next);
