@@ -75,7 +75,7 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await expect(row('Bram Okonjo')).toContainText('1,642.38');
   await expect(row('Adaeze Holm')).toContainText('✓');
   await page.goto('/exercises');
-  await expect(page.getByText('Island ferry refit')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Island ferry refit' }).first()).toBeVisible();
 });
 
 test('the demo shows a verdict of every kind', async ({ page }) => {
