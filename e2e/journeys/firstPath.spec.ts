@@ -105,8 +105,11 @@ test('the demo shows a verdict of every kind', async ({ page }) => {
 });
 
 test('bad input is answered in its place and nothing is lost', async ({ page }) => {
-  await page.goto('/bench/demo-kiln-shed');
+  // A case of its own: what is typed is kept, and other journeys look at the demo's.
+  await page.goto('/bench');
   const amount = page.getByLabel('amount received');
+  await page.getByLabel('rate', { exact: true }).fill('6.6');
+  await page.getByLabel('number of payments', { exact: true }).fill('60');
   await amount.fill('-48000');
   await expect(page.getByRole('alert')).toContainText('cannot be below zero');
   await amount.fill('a lot');
