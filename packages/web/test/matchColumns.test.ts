@@ -24,7 +24,7 @@ it.each([
     ['student', 'e1/a', 'e1/b', ''],
   ],
   [
-    ['name', 'a', 'a N', 'a PV', 'a rate', 'a I/Y'],
+    ['name', 'a', 'a N', 'a PV', 'a rate', 'a x'],
     ['student', 'e1/a', 'e1/a.n', 'e1/a.pv', 'e1/a.rate', ''],
   ],
   [

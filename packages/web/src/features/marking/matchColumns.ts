@@ -77,11 +77,11 @@ function roleByName(name: string, copies: readonly SetCopy[]): string {
   if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words)) return STUDENT;
   const cell = rolesFor(copies).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
   if (cell) return cell.id;
-  const match = /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|i\/?y?|pv|pmt|fv)(?:\s*entered)?)?$/.exec(words);
+  const match = /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(words);
   if (!match) return '';
   const [, place, part, value] = match;
   const copy = place === undefined ? (copies.length === 1 ? copies[0] : undefined) : copies[Number(place) - 1];
   if (!copy?.exercise.parts.some(({ id }) => id === part)) return '';
-  const entry = value === undefined ? '' : `.${/^i/.test(value) ? 'rate' : value}`;
+  const entry = value === undefined ? '' : `.${value}`;
   return `${copy.itemId}/${part}${entry}`;
 }
