@@ -15,12 +15,22 @@ export default ts.config(
       'no-self-compare': 'off',
     },
   },
+  {
+    // Numbers are rounded in one place, half away from zero.
+    files: ['packages/*/src/**/*.{ts,tsx}'],
+    rules: { 'no-restricted-properties': ['error', { object: 'Math', property: 'round', message: 'Use roundTo: it rounds half away from zero.' }] },
+  },
   { files: ['packages/web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
   {
     files: ['packages/core/src/**/*.ts'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'performance'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'round', message: 'Use roundTo: it rounds half away from zero.' },
+      ],
     },
   },
   {

@@ -1,6 +1,8 @@
 /** Jest over core, contract and server; swc strips the types. Screens are tested through the browser, in e2e/. */
 export default {
   testEnvironment: 'node',
+  // A busy machine is no reason to fail.
+  testTimeout: 60_000,
   roots: ['<rootDir>/packages'],
   testMatch: ['**/*.test.ts'],
   transform: {

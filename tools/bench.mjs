@@ -5,8 +5,8 @@ import { installPackages, root } from './install.mjs';
 
 installPackages();
 const name = process.argv[2] ?? 'money';
-if (name === 'typing' || name === 'grid') {
-  // Measured in the browser, on the built application.
+if (['typing', 'grid', 'department'].includes(name)) {
+  // Measured on the built application.
   const { build } = await import('./build.mjs');
   build('server');
   build('web');

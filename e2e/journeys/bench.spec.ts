@@ -227,7 +227,6 @@ test('keeps a case while it is typed; undo, tags, duplicate, delete and its undo
   await page.keyboard.press('Control+Shift+z');
   await expect(slot(page, 'amount received')).toHaveValue('7,900.00');
   await slot(page, 'rate').fill('not sure');
-  await page.waitForTimeout(900);
   await kept(page);
   await application.restart();
   await page.goto(`${address}?show=timeline`);
@@ -275,10 +274,10 @@ test('shows both versions when two windows change one case, and loses neither', 
   const other = await context.newPage();
   await other.goto(page.url());
   await slot(other, 'amount received').fill('6,000');
-  await other.waitForTimeout(900);
+  await expect(other.getByRole('status').filter({ hasText: /^(changed|keeping…)$/ })).toBeVisible();
   await kept(other);
   await slot(page, 'amount received').fill('7,000');
-  const dialog = page.getByRole('dialog', { name: 'Changed elsewhere as well' });
+  const dialog = page.getByRole('dialog', { name: 'Changed elsewhere' });
   await expect(dialog).toContainText('7,000');
   await expect(dialog).toContainText('6,000');
   await dialog.getByRole('button', { name: 'Keep both' }).click();

@@ -110,7 +110,6 @@ test('the ferry exercise is written from nothing, varied, drawn, tried and kept'
       .or(page.getByText('kept', { exact: true }))
       .first(),
   ).toBeVisible();
-  await page.waitForTimeout(1500);
   await page.reload();
   await expect(page.getByLabel('title of the exercise')).toHaveValue('The refit, from nothing');
   await expect(page.getByRole('button', { name: 'working of part d' })).toHaveText('355.80');
@@ -130,7 +129,7 @@ test('exercises go out as a file and come back in; what cannot be read is said a
   await page.goto('/exercises?find=chandlery card');
   await expect(page.getByText('1 exercise', { exact: true })).toBeVisible();
   const waiting = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Save these as a file' }).click();
+  await page.getByRole('button', { name: 'Save these as a file' }).click();
   const path = join(info.outputDir, 'exercises.json');
   await (await waiting).saveAs(path);
   const file = JSON.parse(readFileSync(path, 'utf8')) as { format: string; exercises: { title: string; parts: { marks: unknown }[] }[] };

@@ -30,6 +30,6 @@ for (const { name, path, ready, dark } of views)
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForTimeout(500);
+    await page.waitForLoadState('networkidle');
     await page.screenshot({ path: join(folder, `${name}.png`) });
   });

@@ -5,7 +5,16 @@ export default defineConfig({
   root: import.meta.dirname,
   logLevel: 'warn',
   plugins: [react()],
-  server: { port: Number(process.env.PORT ?? 4600), strictPort: true, proxy: { '/api': `http://127.0.0.1:${process.env.API_PORT ?? 4601}` } },
+  // Known under this machine's own names only; the server behind it checks who writes.
+  server: {
+    host: '127.0.0.1',
+    cors: false,
+    headers: { 'x-frame-options': 'DENY', 'x-content-type-options': 'nosniff', 'referrer-policy': 'no-referrer' },
+    port: Number(process.env.PORT ?? 4600),
+    strictPort: true,
+    // Under the name the page was asked by, so that the server can tell its own pages from others.
+    proxy: { '/api': { target: `http://127.0.0.1:${process.env.API_PORT ?? 4601}`, changeOrigin: false } },
+  },
   build: { outDir: 'dist', target: 'es2023', emptyOutDir: true, chunkSizeWarningLimit: 1200, modulePreload: { polyfill: false } },
   worker: { format: 'es' },
 });

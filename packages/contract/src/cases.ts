@@ -1,9 +1,11 @@
 /** Kept cases. */
 
 import { z } from 'zod';
+import { unreadableRecord } from './bin.ts';
+import { oneLine } from './text.ts';
 import { recordId, revision, statementDraft, variation } from './statement.ts';
 
-export const caseTitle = z.string().trim().min(1, 'Give the case a name.').max(120, 'A name has at most 120 characters.');
+export const caseTitle = oneLine(120, 'A name has at most 120 characters.').min(1, 'Give the case a name.');
 
 /** Another plan of the same borrower, put together with the case's own. */
 export const togetherPart = z.object({
@@ -34,7 +36,7 @@ export type NewCase = z.infer<typeof newCase>;
 export const changedCase = z.object({ title: caseTitle, document: caseDocument, revision });
 export type ChangedCase = z.infer<typeof changedCase>;
 
-export const keptCase = z.object({ title: caseTitle, document: caseDocument, id: recordId, revision, updatedAt: z.string() });
+export const keptCase = z.object({ title: z.string(), document: caseDocument, id: recordId, revision, updatedAt: z.string() });
 export type KeptCase = z.infer<typeof keptCase>;
 
-export const keptCases = z.array(keptCase);
+export const keptCases = z.array(z.union([keptCase, unreadableRecord]));

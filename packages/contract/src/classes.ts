@@ -2,7 +2,9 @@
 
 import { z } from 'zod';
 import { defaultHouseRules, type HouseRules } from '@hardy-sextant/core';
+import { unreadableRecord } from './bin.ts';
 import { recordId, revision } from './statement.ts';
+import { oneLine } from './text.ts';
 
 const share = z.number().min(0).max(1);
 const usual = defaultHouseRules;
@@ -41,18 +43,24 @@ export const keptRulesList = z.array(keptRules);
 export const changedRules = z.object({ rules: houseRules, revision });
 export type ChangedRules = z.infer<typeof changedRules>;
 
-const name = z.string().trim().min(1, 'A student has a name.').max(120, 'A name has at most 120 characters.');
-const number = z.string().trim().min(1, 'A student has a number, or whatever tells two of them apart.').max(60, 'A number has at most 60 characters.');
+const name = oneLine(120, 'A name has at most 120 characters.').min(1, 'A student has a name.');
+const number = oneLine(60, 'A number has at most 60 characters.').min(1, 'A student has a number, or whatever tells two of them apart.');
 
 /** `number` is the college's own; it is unique in a class. */
-export const student = z.object({ id: recordId, name: z.string(), number: z.string() });
+export const student = z.object({
+  id: recordId,
+  name: z.string(),
+  number: z.string(),
+  /** Has left the class: answers and marks are kept, nothing new is given. */
+  withdrawn: z.boolean().default(false),
+});
 export type Student = z.infer<typeof student>;
 
 const classFields = {
-  code: z.string().trim().min(1, 'A class has a code, such as BM 210.').max(30, 'A code has at most 30 characters.'),
-  title: z.string().trim().max(120, 'A title has at most 120 characters.'),
-  college: z.string().trim().max(120, 'At most 120 characters.'),
-  term: z.string().trim().max(40, 'A term has at most 40 characters.').default(''),
+  code: oneLine(30, 'A code has at most 30 characters.').min(1, 'A class has a code, such as BM 210.'),
+  title: oneLine(120, 'A title has at most 120 characters.'),
+  college: oneLine(120, 'At most 120 characters.'),
+  term: oneLine(40, 'A term has at most 40 characters.').default(''),
 };
 export const newClass = z.object(classFields);
 export type NewClass = z.infer<typeof newClass>;
@@ -66,22 +74,36 @@ export const keptClass = z.object({
   college: z.string(),
   term: z.string(),
   rules: houseRules,
+  /** Those who have not withdrawn. */
   students: z.number().int(),
   revision,
 });
 export type KeptClass = z.infer<typeof keptClass>;
-export const keptClasses = z.array(keptClass);
+export const keptClasses = z.array(z.union([keptClass, unreadableRecord]));
 
 export const classWithStudents = keptClass.extend({ roster: z.array(student) });
 export type ClassWithStudents = z.infer<typeof classWithStudents>;
 
-/** All changes of one action to a roster; they are written together or not at all. */
-export const changedRoster = z.object({
-  add: z.array(z.object({ name, number })).max(2000, 'At most 2,000 students can be added at once.').default([]),
-  change: z
-    .array(z.object({ id: recordId, name, number }))
-    .max(2000)
-    .default([]),
-  remove: z.array(recordId).max(2000).default([]),
-});
+const ids = z.array(recordId).max(2000).default([]);
+
+/** All changes of one action to a roster, based on a revision of the class; they are written together or not at all. */
+export const changedRoster = z
+  .object({
+    revision,
+    add: z.array(z.object({ name, number })).max(2000, 'At most 2,000 students can be added at once.').default([]),
+    change: z
+      .array(z.object({ id: recordId, name, number }))
+      .max(2000)
+      .default([]),
+    /** Leave the class; what they have handed in stays. */
+    withdraw: ids,
+    /** Come back to it. */
+    readmit: ids,
+    /** Erased, with everything they have handed in. */
+    remove: ids,
+  })
+  .refine(({ change, withdraw, readmit, remove }) => {
+    const named = [...change.map(({ id }) => id), ...withdraw, ...readmit, ...remove];
+    return new Set(named).size === named.length;
+  }, 'One student is named twice in this change.');
 export type ChangedRoster = z.infer<typeof changedRoster>;

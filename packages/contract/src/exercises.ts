@@ -2,9 +2,11 @@
 
 import { z } from 'zod';
 import { plainStory, quantityIds, type Exercise, type Given, type Limit, type Part, type PartAsk, type Story, type StoryNode } from '@hardy-sextant/core';
+import { unreadableRecord } from './bin.ts';
 import { recordId, revision, statementDraft } from './statement.ts';
+import { hasControls } from './text.ts';
 
-export const partId = z.string().regex(/^[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
+export const partId = z.string().regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
 const planId = z.string().min(1).max(40);
 const text = z.string().max(200, 'At most 200 characters.');
 const quantity = z.enum(quantityIds);
@@ -117,13 +119,18 @@ export interface ExerciseDocument {
 }
 export const exerciseDocument = z.object({ schemaVersion: z.union([z.literal(1), z.literal(2)]), exercise }).transform(fromFirst);
 
-export const newExercise = z.object({ document: exerciseDocument });
+/** A document that comes in; what is stored already is read as it is. */
+export const incomingExercise = exerciseDocument.refine(({ exercise: { title } }) => !hasControls(title), {
+  path: ['exercise', 'title'],
+  message: 'A character that cannot be seen stands in the title; type it again.',
+});
+export const newExercise = z.object({ document: incomingExercise });
 export const changedExercise = newExercise.extend({ revision });
-export const keptExercise = newExercise.extend({ id: recordId, revision, updatedAt: z.string(), archived: z.boolean().default(false) });
+export const keptExercise = z.object({ document: exerciseDocument, id: recordId, revision, updatedAt: z.string(), archived: z.boolean().default(false) });
 export type NewExercise = z.infer<typeof newExercise>;
 export type ChangedExercise = z.infer<typeof changedExercise>;
 export type KeptExercise = z.infer<typeof keptExercise>;
-export const keptExercises = z.array(keptExercise);
+export const keptExercises = z.array(z.union([keptExercise, unreadableRecord]));
 
 /** An earlier state of an exercise. */
 export const exerciseRevision = z.object({ revision: z.number().int(), document: exerciseDocument, at: z.string() });
@@ -131,6 +138,9 @@ export const exerciseRevisions = z.array(exerciseRevision);
 export type ExerciseRevision = z.infer<typeof exerciseRevision>;
 
 export const archiving = z.object({ archived: z.boolean() });
+
+/** Which exercises go into a file; all that are not archived where none are named. */
+export const chosenExercises = z.object({ ids: z.array(recordId).max(5000, 'At most 5,000 exercises go into one file.').default([]) });
 
 /** The file exercises travel in. */
 export const EXERCISE_FORMAT = 'hardy-sextant-exercises';

@@ -1,6 +1,6 @@
 /** Marks of a set for a gradebook: OneRoster's results columns, and everything as JSON. docs/formats.md describes both. */
 
-import { isOpen, marksOf, withAccepted, type Decision, type Part, type Verdict } from '@hardy-sextant/core';
+import { isOpen, marksOf, withAccepted, type Decision, type Part, type Verdict, roundTo } from '@hardy-sextant/core';
 import type { KeptAccepted, MarkedStudent, Marking } from './marking.ts';
 import type { SetCopy } from './sets.ts';
 
@@ -66,7 +66,7 @@ export function totalOf(marking: Marking, student: MarkedStudent): StudentTotal 
     marks += markedParts(student, copy, marking.accepted, share).reduce((sum, each) => sum + each.marks, 0);
   }
   const handedIn = Object.values(student.entries).some((texts) => Object.values(texts).some((text) => text.trim() !== ''));
-  return { marks: Math.round(marks * 100) / 100, of: Math.round(of * 100) / 100, handedIn };
+  return { marks: roundTo(marks, 2), of: roundTo(of, 2), handedIn };
 }
 
 export const resultColumns = ['sourcedId', 'status', 'dateLastModified', 'lineItemSourcedId', 'studentSourcedId', 'scoreStatus', 'score', 'scoreDate', 'comment'] as const;

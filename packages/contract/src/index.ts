@@ -12,3 +12,6 @@ export * from './roster.ts';
 export * from './gradebook.ts';
 export * from './enteringStyles.ts';
 export * from './problem.ts';
+export * from './bin.ts';
+export * from './text.ts';
+export * from './studentFinder.ts';

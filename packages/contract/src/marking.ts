@@ -11,7 +11,7 @@ import { verdict } from './verdicts.ts';
 /** Long text is kept and called unreadable. */
 const answerText = z.string().max(40_000, 'An answer has at most 40,000 characters.');
 /** Text as written, by part; cells of a table as `part.row:column`, entered values as `part.n`. */
-export const entryId = z.string().regex(/^[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
+export const entryId = z.string().regex(/^(?!constructor(?:\.|$))[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
 export const entries = z.record(itemId, z.record(entryId, answerText));
 export type SetEntries = z.infer<typeof entries>;
 
@@ -32,6 +32,8 @@ export const markedStudent = student.extend({
   /** Left out where they still have to be worked out. */
   verdicts: itemVerdicts.optional(),
   decisions: z.array(decision),
+  /** What is stored for this student cannot be read by this version; it is left as it is. */
+  unreadable: z.literal(true).optional(),
 });
 export type MarkedStudent = z.infer<typeof markedStudent>;
 
@@ -40,6 +42,18 @@ export const newAccepted = z.object({ itemId, partId, match, says: z.string().ma
 export type NewAccepted = z.infer<typeof newAccepted>;
 export const keptAccepted = newAccepted.extend({ id: recordId });
 export type KeptAccepted = z.infer<typeof keptAccepted>;
+
+/** What stood in an answer before it was written over. */
+export const earlierAnswer = z.object({
+  itemId,
+  entryId,
+  text: answerText,
+  /** When it was written over, and by what: typed, pasted, a file's name, undo. */
+  at: z.string(),
+  source: z.string(),
+});
+export type EarlierAnswer = z.infer<typeof earlierAnswer>;
+export const earlierAnswers = z.array(earlierAnswer);
 
 /** A row of an import that belongs to nobody yet, as it was in the file. */
 export const keptRow = z.object({ id: recordId, place: z.number().int(), source: z.string(), student: z.string(), entries, why: z.string() });
@@ -58,8 +72,16 @@ export type Marking = z.infer<typeof marking>;
 /** How far the checking has come. */
 export const checkProgress = z.object({ checked: z.number().int(), left: z.number().int() });
 
+/** One answer written, with what stood there. */
+export const writtenAnswer = z.object({ studentId: recordId, itemId, entryId, text: answerText, was: answerText });
+export type WrittenAnswer = z.infer<typeof writtenAnswer>;
+
 /** Answers typed or pasted, all of one action; they are written together or not at all. */
 export const changedAnswers = z.object({
+  /** What writes them; earlier answers say it. */
+  source: z.string().max(200).default('typed'),
+  /** Unmatched rows that this takes back or brings back, where it undoes an import or a row given to a student. */
+  rows: z.array(z.object({ id: recordId, done: z.boolean() })).max(5000).default([]),
   changes: z
     .array(
       z.object({
@@ -71,17 +93,22 @@ export const changedAnswers = z.object({
         was: answerText.optional(),
       }),
     )
-    .min(1)
     .max(20_000, 'At most 20,000 answers can be written at once.'),
 });
-export type ChangedAnswers = z.infer<typeof changedAnswers>;
+export type ChangedAnswers = z.input<typeof changedAnswers>;
 
 export const changedStudents = z.array(markedStudent);
 
 /** Decisions and accepted readings of one action. Left-out credit and an empty comment take a decision back. */
 export const changedDecisions = z.object({
   decisions: z
-    .array(decision.extend({ studentId: recordId }))
+    .array(
+      decision.extend({
+        studentId: recordId,
+        /** What the writer saw there; another decision in its place is one made elsewhere. */
+        was: decision.pick({ credit: true, comment: true }),
+      }),
+    )
     .max(20_000)
     .default([]),
   accept: z.array(newAccepted).max(100).default([]),
@@ -89,6 +116,10 @@ export const changedDecisions = z.object({
   takeBack: z.array(recordId).max(100).default([]),
 });
 export type ChangedDecisions = z.infer<typeof changedDecisions>;
+
+/** What decisions changed: the students they are about as they are now, and the readings accepted for everyone where those changed. */
+export const decidedReport = z.object({ students: z.array(markedStudent), accepted: z.array(keptAccepted).optional() });
+export type DecidedReport = z.infer<typeof decidedReport>;
 
 /** A file's or pasted block's rows after its columns were matched. */
 export const importedAnswers = z.object({
@@ -107,10 +138,16 @@ export const importedReport = z.object({
   changed: z.number().int(),
   same: z.number().int(),
   kept: z.array(keptRow),
+  /** What was written, and the unmatched rows that are new: undoing takes both back. */
+  written: z.array(writtenAnswer),
+  newRows: z.array(recordId),
 });
 export type ImportedReport = z.infer<typeof importedReport>;
 
 export const assignedRow = z.object({ studentId: recordId });
+/** What giving a row to a student changed: the student, and the rows that are left. */
+export const assignedReport = z.object({ students: z.array(markedStudent), keptRows: z.array(keptRow), written: z.array(writtenAnswer) });
+export type AssignedReport = z.infer<typeof assignedReport>;
 
 /** Which column of a file is what, remembered by the names of the columns. */
 export const columnMatching = z.object({

@@ -8,6 +8,12 @@ export const problemTypes = {
   invalid: 'urn:hardy-sextant:invalid',
   notFound: 'urn:hardy-sextant:not-found',
   stale: 'urn:hardy-sextant:stale',
+  /** The server asks back before it does this; sent again with `anyway` it does. */
+  askFirst: 'urn:hardy-sextant:ask-first',
+  /** Not sent by a page of this server. */
+  foreign: 'urn:hardy-sextant:foreign',
+  /** What is stored cannot be read; the request was right. */
+  unreadable: 'urn:hardy-sextant:stored-unreadable',
   tooLarge: 'urn:hardy-sextant:too-large',
   broken: 'urn:hardy-sextant:broken',
 } as const;

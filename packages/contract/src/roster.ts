@@ -1,6 +1,7 @@
 /** Reads a roster from rows of cells: OneRoster's user columns, columns with names of their own, or none. docs/formats.md describes it. */
 
 import type { Student } from './classes.ts';
+import { hasControls } from './text.ts';
 
 export interface ReadRoster {
   readonly students: readonly { readonly name: string; readonly number: string }[];
@@ -83,6 +84,10 @@ export function readRoster(rows: readonly (readonly string[])[], there: readonly
       }
       do number = String((running += 1)).padStart(2, '0');
       while (taken.has(number));
+    }
+    if (hasControls(name + number)) {
+      refuse('A character that cannot be seen stands in the name or the number.');
+      continue;
     }
     const before = taken.get(number.toLowerCase());
     if (before !== undefined) {

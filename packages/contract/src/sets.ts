@@ -2,9 +2,12 @@
 
 import { z } from 'zod';
 import { exercise } from './exercises.ts';
+import { unreadableRecord } from './bin.ts';
 import { recordId, revision } from './statement.ts';
+import { oneLine } from './text.ts';
 
-export const itemId = z.string().regex(/^[a-z0-9-]{1,20}$/, 'A place in a set is named with small letters and digits.');
+/** Made anew for each exercise that is added, and never used for another. */
+export const itemId = z.string().regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A place in a set is named with small letters and digits.');
 const day = z.union([z.literal(''), z.iso.date('This is not a date.')]);
 
 /** An exercise's place in a set. */
@@ -16,11 +19,13 @@ export const setItem = z.object({
 });
 export type SetItem = z.infer<typeof setItem>;
 
+export const MOST_EXERCISES = 30;
+
 export const setDocument = z.object({
   schemaVersion: z.literal(1),
   items: z
     .array(setItem)
-    .max(30, 'A set takes at most 30 exercises.')
+    .max(MOST_EXERCISES, `A set takes at most ${MOST_EXERCISES} exercises.`)
     .refine((items) => new Set(items.map(({ id }) => id)).size === items.length, 'Two places of a set have one name.'),
   /** One set of numbers for all, or each student their own. */
   numbers: z.enum(['same', 'own']),
@@ -29,7 +34,7 @@ export const setDocument = z.object({
 });
 export type SetDocument = z.infer<typeof setDocument>;
 
-const title = z.string().trim().min(1, 'A set has a title.').max(160, 'A title has at most 160 characters.');
+const title = oneLine(160, 'A title has at most 160 characters.').min(1, 'A set has a title.');
 export const newSet = z.object({ classId: recordId, title, document: setDocument });
 export type NewSet = z.infer<typeof newSet>;
 export const changedSet = z.object({ title, document: setDocument, revision });
@@ -45,8 +50,14 @@ export const setCopy = z.object({
   latest: z.number().int(),
   /** The later revision that the instructor chose not to follow. */
   keptAgainst: z.number().int().optional(),
+  /** So many students have answered something in it. */
+  answered: z.number().int().default(0),
 });
 export type SetCopy = z.infer<typeof setCopy>;
+
+/** An exercise that was removed after the set was given out: its answers are kept with it, and it can be put back. */
+export const removedCopy = z.object({ itemId, exerciseId: recordId, title: z.string(), answered: z.number().int() });
+export type RemovedCopy = z.infer<typeof removedCopy>;
 
 export const setCounts = z.object({
   students: z.number().int(),
@@ -67,14 +78,31 @@ export const keptSet = z.object({
   releasedAt: z.string().optional(),
   updatedAt: z.string(),
   copies: z.array(setCopy),
+  removed: z.array(removedCopy).default([]),
   counts: setCounts,
 });
 export type KeptSet = z.infer<typeof keptSet>;
 
 /** A set in a list, without what was given out. */
-export const listedSet = keptSet.omit({ copies: true });
+export const listedSet = keptSet.omit({ copies: true, removed: true });
 export type ListedSet = z.infer<typeof listedSet>;
-export const listedSets = z.array(listedSet);
+export const listedSets = z.array(z.union([listedSet, unreadableRecord]));
+
+/** What a set that was given out holds and in which order changes only by one of these, each of which says what it does. */
+export const changedContents = z.object({
+  revision,
+  change: z.discriminatedUnion('act', [
+    /** Every student gets the exercise too. */
+    z.object({ act: z.literal('add'), item: setItem }),
+    /** Nobody is asked it any more; the answers to it are kept with it, and do not count. */
+    z.object({ act: z.literal('remove'), itemId }),
+    /** A removed exercise is asked again, with its numbers and answers. */
+    z.object({ act: z.literal('put-back'), itemId }),
+    /** The same exercises in another order. */
+    z.object({ act: z.literal('order'), itemIds: z.array(itemId).max(MOST_EXERCISES) }),
+  ]),
+});
+export type ChangedContents = z.infer<typeof changedContents>;
 
 /** What becomes of a set when an exercise in it was changed after it was given out. */
 export const followChange = z.object({
@@ -85,4 +113,9 @@ export const followChange = z.object({
 });
 export type FollowChange = z.infer<typeof followChange>;
 
-export const releasing = z.object({ released: z.boolean() });
+export const givingOut = z.object({ revision });
+/** How many students' numbers have been drawn; zero of zero where nothing is going on. */
+export const drawProgress = z.object({ done: z.number().int(), of: z.number().int() });
+/** `anyway`: also while answers are still to be looked at. */
+export const releasing = z.object({ released: z.boolean(), revision, anyway: z.boolean().default(false) });
+export type Releasing = z.input<typeof releasing>;

@@ -1,5 +1,6 @@
 /** The public face of core: pure functions on plain data. Everything not listed here may move. */
 export * from './result.ts';
+export { lookUp } from './lookUp.ts';
 export { roundCent, roundMoney, roundTo, type Money, type RoundingRule } from './money/roundMoney.ts';
 export * from './money/numberStyle.ts';
 export * from './money/readEntry.ts';
@@ -39,7 +40,8 @@ export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProbl
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
 export { seededRandom } from './exercise/random.ts';
 export * from './checking/verdict.ts';
-export { checkHandIn, checkHandIns, explainNumber, prepareChecking, slipNumbers, type PreparedChecking, type SlipNumber } from './checking/checkHandIn.ts';
+export { checkHandIn, checkHandIns, prepareChecking, type PreparedChecking } from './checking/checkHandIn.ts';
+export { explainNumber, slipNumbers, type SlipNumber } from './checking/explainNumber.ts';
 export * from './checking/finalMark.ts';
 export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGives.ts';
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
@@ -55,8 +57,8 @@ export * from './working/workedSolution.ts';
 export { crossCheck, type CheckedWay, type CrossCheck } from './working/crossCheck.ts';
 export * from './working/enteringStyle.ts';
 export * from './working/device.ts';
-export { entryList, onDevice, shownMeans, type EnteredLine, type FiveValueProblem } from './working/byFiveValues.ts';
-export { evaluateSheet } from './working/bySheet.ts';
+export { entryList, onDevice, shownMeans, type EnteredLine, type FiveValueProblem } from './working/fiveValueProblem.ts';
+export { evaluateSheet } from './working/sheet/evaluateSheet.ts';
 export { markStory, type Fact, type StoryPiece } from './working/facts.ts';
 export { timelineOf, type Flow, type Moment } from './working/timeline.ts';
 export { solutionText } from './working/solutionText.ts';

@@ -217,3 +217,12 @@ describe('what keeps an exercise from being given out', () => {
     expect(exerciseProblems(varied(more as Partial<Exercise>), defaultHouseRules, true).map((each) => each.place)).toContain(place);
   });
 });
+
+it.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])('may be called what every object has: %s', (name) => {
+  const given = { name, kind: 'money' as const, now: '1,200', vary: { by: 'fixed' as const } };
+  const style = numberStyleById('comma-point');
+  expect(givensInForce({ givens: [given] }, {}, style).written[name]).toBe('1,200');
+  expect(givensInForce({ givens: [given] }, {}, style).values[name]).toBe(1200);
+  expect(fillText(`It costs {${name}}.`, {})).toBe(`It costs {${name}}.`);
+  expect(storyText({ type: 'doc', content: [{ type: 'given', attrs: { name } }] })).toBe(`{${name}}`);
+});

@@ -17,6 +17,9 @@ const plans: Record<string, Plan> = {
   'a lease in advance with a residual': { ...kiln, amount: 18500, finalAmount: 3700, payments: 36, timing: 'begin', rate: monthly(0.084) },
   savings: { ...kiln, kind: 'saving', amount: 1200, finalAmount: 26000, payments: 48, rate: monthly(0.036) },
   'savings in advance': { ...kiln, kind: 'saving', amount: 0, finalAmount: 12000, payments: 24, timing: 'begin' },
+  'savings with deposits agreed': { ...kiln, kind: 'saving', amount: 0, payment: 40, finalAmount: 2748.19, rate: monthly(0.054) },
+  'savings without deposits': { ...kiln, kind: 'saving', amount: 1000, payment: 0, finalAmount: 1124.42, payments: 30, rate: monthly(0.047) },
+  'deposits agreed, in advance': { ...kiln, kind: 'saving', amount: 500, payment: 75, finalAmount: 2480.51, payments: 24, timing: 'begin', rate: monthly(0.06) },
   'a fund drawn down': {
     ...kiln,
     kind: 'drawing',

@@ -6,8 +6,10 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { checkInPlace, type Checker } from './checking/checker.ts';
+import { drawInPlace, type Drawer } from './checking/drawJob.ts';
 import type { Database } from './store/database.ts';
 import { apiRoutes } from './routes/api.ts';
+import { onlyFromHere } from './routes/doors.ts';
 import { noSuchPath, problemHandler } from './routes/problems.ts';
 
 export interface ApplicationOptions {
@@ -15,6 +17,10 @@ export interface ApplicationOptions {
   readonly log: Logger;
   /** Where checking runs; in place when left out. */
   readonly check?: Checker;
+  /** Where numbers are drawn; in place when left out. */
+  readonly draw?: Drawer;
+  /** Names this server is known by besides this machine's own. */
+  readonly hosts?: readonly string[];
   /** The built web application; left out where only the interface is served. */
   readonly pages?: string;
 }
@@ -23,7 +29,7 @@ export interface ApplicationOptions {
 const small = express.json({ limit: '2mb' });
 const takesMuch = (path: string): boolean => /^\/(sets\/[^/]+\/(answers|import|decisions)|exercise-file)$/.test(path);
 
-export function createApplication({ database, log, pages, check = checkInPlace }: ApplicationOptions): Express {
+export function createApplication({ database, log, pages, check = checkInPlace, draw = drawInPlace, hosts = [] }: ApplicationOptions): Express {
   const application = express();
   application.disable('x-powered-by');
   application.use(
@@ -45,15 +51,17 @@ export function createApplication({ database, log, pages, check = checkInPlace }
         },
       },
       strictTransportSecurity: false,
+      xFrameOptions: { action: 'deny' },
     }),
   );
+  application.use(onlyFromHere(hosts));
   application.use(compression());
-  application.use('/api', (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)), apiRoutes(database, check), noSuchPath);
+  application.use('/api', (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)), apiRoutes(database, check, draw), noSuchPath);
   if (pages) {
     application.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }), noSuchPath);
     application.use(express.static(pages, { index: false, maxAge: 0 }));
     application.get('/{*path}', (_request, response) => response.sendFile(join(pages, 'index.html')));
   }
-  application.use(problemHandler(log));
+  application.use(noSuchPath, problemHandler(log));
   return application;
 }

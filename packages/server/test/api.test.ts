@@ -1,5 +1,5 @@
 /** The HTTP interface against a real temporary database. */
-import { mkdtempSync, rmSync, existsSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { emptyDraft, shippedStyles, slips } from '@hardy-sextant/core';
@@ -8,7 +8,8 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { checkInPlace } from '../src/checking/checker.ts';
-import { checkSet, readMarking } from '../src/services/marking.ts';
+import { checkSet } from '../src/services/judging.ts';
+import { readMarking } from '../src/services/marking.ts';
 import { createApplication } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { isEmpty, openDatabase, type OpenDatabase } from '../src/store/database.ts';
@@ -29,8 +30,8 @@ beforeEach(async () => {
   await start();
 });
 
-afterEach(() => {
-  open.close();
+afterEach(async () => {
+  await open.close();
   rmSync(folder, { recursive: true, force: true });
 });
 
@@ -93,8 +94,25 @@ describe('cases', () => {
       .put(`/api/cases/${body.id}`)
       .send({ ...newCase, revision: 1 })
       .expect(404);
-    expect((await api().post(`/api/cases/${body.id}/restore`).expect(200)).body).toEqual(body);
-    await api().post(`/api/cases/${body.id}/restore`).expect(404);
+    expect((await api().get('/api/bin').expect(200)).body).toMatchObject([{ kind: 'case', id: body.id, title: 'Oyster rafts' }]);
+    await api().post(`/api/bin/case/${body.id}/restore`).expect(204);
+    expect((await api().get(`/api/cases/${body.id}`).expect(200)).body).toEqual(body);
+    await api().post(`/api/bin/case/${body.id}/restore`).expect(404);
+  });
+
+  it('are themselves again when they are written anew after being deleted', async () => {
+    const id = crypto.randomUUID();
+    await api()
+      .post('/api/cases')
+      .send({ ...newCase, id })
+      .expect(201);
+    await api().delete(`/api/cases/${id}`).expect(204);
+    const again = await api()
+      .post('/api/cases')
+      .send({ ...newCase, id, title: 'Typed on' })
+      .expect(201);
+    expect(again.body).toMatchObject({ id, title: 'Typed on', revision: 2 });
+    expect((await api().get('/api/bin')).body).toEqual([]);
   });
 
   it('of the first shape are upgraded when read', async () => {
@@ -108,7 +126,7 @@ describe('cases', () => {
 
   it('survive a restart', async () => {
     const { body } = await api().post('/api/cases').send(newCase);
-    open.close();
+    await open.close();
     await start();
     expect((await api().get(`/api/cases/${body.id}`).expect(200)).body).toEqual(body);
   });
@@ -203,9 +221,9 @@ describe('house rules', () => {
 
 describe('migrations', () => {
   it('open a book twice without changing it, and copy nothing when there is nothing to do', async () => {
-    open.close();
+    await open.close();
     await start();
-    expect(existsSync(join(folder, 'book.db.before-migration'))).toBe(false);
+    expect(readdirSync(folder).filter((name) => name.includes('.before-'))).toEqual([]);
     await loadDemo(open.database);
     const rows = await open.database.all<{ foreign_keys: number }>('PRAGMA foreign_keys');
     expect(rows[0]!.foreign_keys).toBe(1);

@@ -11,7 +11,7 @@ import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
 export interface Book {
   readonly open: OpenDatabase;
   readonly api: () => ReturnType<typeof request>;
-  readonly close: () => void;
+  readonly close: () => Promise<void>;
 }
 
 const migrations = resolve('packages/server/drizzle');
@@ -23,8 +23,7 @@ async function demoBook(): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-pattern-'));
   const { database, close } = await openDatabase(`file:${place(folder)}`, migrations);
   await loadDemo(database);
-  await database.run('PRAGMA wal_checkpoint(TRUNCATE)');
-  close();
+  await close();
   return folder;
 }
 
@@ -36,8 +35,8 @@ export async function openBook(demo: boolean): Promise<Book> {
   return {
     open,
     api: () => request(application),
-    close: () => {
-      open.close();
+    close: async () => {
+      await open.close();
       rmSync(folder, { recursive: true, force: true });
     },
   };

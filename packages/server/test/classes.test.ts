@@ -42,6 +42,7 @@ it('take students all or none: a number that two would have is named', async () 
     .api()
     .put(path)
     .send({
+      revision: 1,
       add: [
         { name: 'Oona Kamau', number: 'P-1' },
         { name: 'Tariq Bakken', number: 'P-2' },
@@ -53,6 +54,7 @@ it('take students all or none: a number that two would have is named', async () 
     .api()
     .put(path)
     .send({
+      revision: 2,
       add: [
         { name: 'Ulla Eze', number: 'P-3' },
         { name: 'Another', number: 'p-1' },
@@ -67,6 +69,7 @@ it('take students all or none: a number that two would have is named', async () 
     .api()
     .put(path)
     .send({
+      revision: 2,
       change: [
         { ...a, number: 'P-2' },
         { ...b, number: 'P-1' },
@@ -77,12 +80,12 @@ it('take students all or none: a number that two would have is named', async () 
   await book
     .api()
     .put(path)
-    .send({ remove: [a.id] })
+    .send({ revision: 3, remove: [a.id] })
     .expect(200);
   await book
     .api()
     .put(path)
-    .send({ remove: ['stranger'] })
+    .send({ revision: 4, remove: ['stranger'] })
     .expect(404);
 });
 
@@ -90,7 +93,7 @@ it('who joins gets numbers in every set that was given out', async () => {
   const { body } = await book
     .api()
     .put('/api/classes/demo-bm110/roster')
-    .send({ add: [{ name: 'Late Comer', number: 'M-9001' }] })
+    .send({ revision: 1, add: [{ name: 'Late Comer', number: 'M-9001' }] })
     .expect(200);
   const late = body.roster.find(({ number }: { number: string }) => number === 'M-9001');
   const marking = (await book.api().get('/api/sets/demo-midterm/marking')).body;

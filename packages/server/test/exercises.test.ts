@@ -29,7 +29,7 @@ it('keep every state, newest first, and a stale write changes none', async () =>
 it('are put aside and taken back, deleted once', async () => {
   const { id } = await make();
   expect((await book.api().put(`/api/exercises/${id}/archived`).send({ archived: true }).expect(200)).body.archived).toBe(true);
-  expect((await book.api().get('/api/exercise-file').expect(200)).body.exercises).toEqual([]);
+  expect((await book.api().post('/api/exercise-export').expect(200)).body.exercises).toEqual([]);
   expect((await book.api().put(`/api/exercises/${id}/archived`).send({ archived: false }).expect(200)).body.archived).toBe(false);
   await book.api().delete(`/api/exercises/${id}`).expect(204);
   await book.api().delete(`/api/exercises/${id}`).expect(404);
@@ -39,7 +39,7 @@ it('are put aside and taken back, deleted once', async () => {
 
 it('go out and come back in the same', async () => {
   const { id } = await make();
-  const file = (await book.api().get(`/api/exercise-file?ids=${id}`).expect(200)).body;
+  const file = (await book.api().post('/api/exercise-export').send({ ids: [id] }).expect(200)).body;
   const report = (await book.api().post('/api/exercise-file').send(file).expect(201)).body;
   expect(report.refused).toEqual([]);
   expect(report.taken[0].document.exercise).toEqual((await book.api().get(`/api/exercises/${id}`)).body.document.exercise);
@@ -87,4 +87,13 @@ it.each([
     .send({ document: { ...document, exercise: { ...document.exercise, ...more } } })
     .expect(422);
   expect(refused.body.fields.length).toBeGreaterThan(0);
+});
+
+it('go out by the hundreds: which ones is in the body, not in the address', async () => {
+  const file = { format: 'hardy-sextant-exercises', version: 2, exercises: Array.from({ length: 450 }, (_, at) => ({ ...document.exercise, title: `No. ${at}` })) };
+  const { taken } = (await book.api().post('/api/exercise-file').send(file).expect(201)).body;
+  const ids = taken.map(({ id }: { id: string }) => id);
+  const out = (await book.api().post('/api/exercise-export').send({ ids }).expect(200)).body;
+  expect(out.exercises).toHaveLength(450);
+  expect((await book.api().post('/api/exercise-export').send({ ids: ids.slice(0, 2) }).expect(200)).body.exercises).toHaveLength(2);
 });

@@ -160,7 +160,8 @@ describe('a file of answers', () => {
       .expect(200);
     const row = body.kept.find(({ student }: { student: string }) => student === 'Nobody Known');
     const assigned = (await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(200)).body;
-    expect(assigned.students.find(({ id }: Student) => id === students[3]!.id).entries.e1.a).toBe('12');
+    expect(assigned.written).toEqual([{ studentId: students[3]!.id, itemId: 'e1', entryId: 'a', text: '12', was: students[3]!.entries['e1']?.['a'] ?? '' }]);
+    expect(assigned.students.map(({ id, entries }: Student) => [id, entries['e1']!['a']])).toEqual([[students[3]!.id, '12']]);
     expect(assigned.keptRows).toHaveLength(1);
     await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(404);
     await book.api().delete(`${path}/kept-rows/${assigned.keptRows[0].id}`).expect(204);
@@ -191,23 +192,30 @@ describe('a file of answers', () => {
 describe('decisions', () => {
   it('of one action are written together, and taken back by saying nothing', async () => {
     const [a, b] = (await checked()).students;
-    const decide = (credit: number | undefined, comment: string) => ({
-      decisions: [a, b].map((student) => ({ studentId: student!.id, itemId: 'e1', partId: 'b', comment, ...(credit === undefined ? {} : { credit }) })),
-    });
-    const given = (await book.api().put(`${path}/decisions`).send(decide(0.5, 'Nearly.')).expect(200)).body;
-    expect(given.students.filter(({ decisions }: Student) => decisions.length === 1)).toHaveLength(2);
-    const back = (await book.api().put(`${path}/decisions`).send(decide(undefined, '')).expect(200)).body;
+    const nothing = { comment: '' };
+    const half = { credit: 0.5, comment: 'Nearly.' };
+    const decide = (is: object, was: object) => ({ decisions: [a, b].map((student) => ({ studentId: student!.id, itemId: 'e1', partId: 'b', ...is, was })) });
+    // Only what changed comes back.
+    const given = (await book.api().put(`${path}/decisions`).send(decide(half, nothing)).expect(200)).body;
+    expect(given.students.map(({ decisions }: Student) => decisions.length)).toEqual([1, 1]);
+    expect(given.accepted).toBeUndefined();
+    // Another window that has not seen them stops, and is told what stands.
+    const stale = await book.api().put(`${path}/decisions`).send(decide({ credit: 1, comment: '' }, nothing)).expect(409);
+    expect(stale.body.current.students.filter(({ decisions }: Student) => decisions.some(({ credit }) => credit === 0.5))).toHaveLength(2);
+    // The same once more, after an answer that was lost on its way, is no other decision.
+    await book.api().put(`${path}/decisions`).send(decide(half, nothing)).expect(200);
+    const back = (await book.api().put(`${path}/decisions`).send(decide(nothing, half)).expect(200)).body;
     expect(back.students.flatMap(({ decisions }: Student) => decisions)).toEqual([]);
     const refused = await book
       .api()
       .put(`${path}/decisions`)
-      .send({ decisions: [{ studentId: 'stranger', itemId: 'e1', partId: 'zz', comment: 'x' }], accept: [{ itemId: 'e8', partId: 'a', match: { value: 1 }, says: '', credit: 1 }] })
+      .send({ decisions: [{ studentId: 'stranger', itemId: 'e1', partId: 'zz', comment: 'x', was: { comment: '' } }], accept: [{ itemId: 'e8', partId: 'a', match: { value: 1 }, says: '', credit: 1 }] })
       .expect(422);
     expect(refused.body.fields).toHaveLength(3);
     await book
       .api()
       .put(`${path}/decisions`)
-      .send({ decisions: [{ studentId: a!.id, itemId: 'e1', partId: 'b', comment: '', credit: 1.5 }] })
+      .send({ decisions: [{ studentId: a!.id, itemId: 'e1', partId: 'b', comment: '', credit: 1.5, was: { comment: '' } }] })
       .expect(422);
   });
 
@@ -245,8 +253,17 @@ describe('texts about slips', () => {
   });
 });
 
-it('releases marks of what was given out, and takes it back', async () => {
-  const released = (await book.api().put(`${path}/released`).send({ released: true }).expect(200)).body;
+it('releases marks against the revision that was seen, asks while answers are to be looked at, and takes it back', async () => {
+  await checked();
+  const { revision } = (await book.api().get(path)).body;
+  const release = (body: object) => book.api().put(`${path}/released`).send(body);
+  const asked = await release({ released: true, revision }).expect(409);
+  expect(asked.body.type).toBe('urn:hardy-sextant:ask-first');
+  expect(asked.body.detail).toMatch(/^\d+ answers are still to be looked at/);
+  expect((await book.api().get(path)).body.releasedAt).toBeUndefined();
+  const released = (await release({ released: true, revision, anyway: true }).expect(200)).body;
   expect(released.releasedAt).toBeDefined();
-  expect((await book.api().put(`${path}/released`).send({ released: false }).expect(200)).body.releasedAt).toBeUndefined();
+  const stale = await release({ released: false, revision }).expect(409);
+  expect(stale.body.current.releasedAt).toBe(released.releasedAt);
+  expect((await release({ released: false, revision: released.revision }).expect(200)).body.releasedAt).toBeUndefined();
 });

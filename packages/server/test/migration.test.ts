@@ -4,8 +4,10 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { defaultHouseRules } from '@hardy-sextant/core';
+import { isReadable } from '@hardy-sextant/contract';
 import { checkInPlace } from '../src/checking/checker.ts';
-import { checkSet, readMarking } from '../src/services/marking.ts';
+import { checkSet } from '../src/services/judging.ts';
+import { readMarking } from '../src/services/marking.ts';
 import { readSets } from '../src/services/sets.ts';
 import { openDatabase } from '../src/store/database.ts';
 
@@ -21,27 +23,29 @@ it('brings answers of exercises into sets, one a class and exercise', async () =
   writeFileSync(journal, JSON.stringify({ ...read, entries: read.entries.filter(({ idx }) => idx < 4) }));
 
   const old = await openDatabase(url, before);
+  const run = (statement: string) => old.database.transaction((writes) => writes.run(statement));
   const json = (value: unknown): string => `'${JSON.stringify(value).replaceAll("'", "''")}'`;
   const at = "'2026-09-01T08:00:00.000Z'";
   const exercise = json({ schemaVersion: 2, exercise: starterExercises[0] });
-  await old.database.run(
+  await run(
     `INSERT INTO classes (id, code, title, college, rules, created_at, updated_at) VALUES ('c1', 'BM 1', 'One', 'Kestrel Bay', ${json({ schemaVersion: 1, rules: defaultHouseRules })}, ${at}, ${at})`,
   );
-  await old.database.run(`INSERT INTO students (id, class_id, name, number) VALUES ('s1', 'c1', 'Oona Kamau', 'K-1'), ('s2', 'c1', 'Tariq Bakken', 'K-2')`);
+  await run(`INSERT INTO students (id, class_id, name, number) VALUES ('s1', 'c1', 'Oona Kamau', 'K-1'), ('s2', 'c1', 'Tariq Bakken', 'K-2')`);
   for (const id of ['x1', 'x2'])
-    await old.database.run(`INSERT INTO exercises (id, title, document, created_at, updated_at) VALUES ('${id}', 'Exercise ${id}', ${exercise}, ${at}, ${at})`);
-  await old.database.run(
+    await run(`INSERT INTO exercises (id, title, document, created_at, updated_at) VALUES ('${id}', 'Exercise ${id}', ${exercise}, ${at}, ${at})`);
+  await run(
     `INSERT INTO hand_ins (id, exercise_id, student_id, entries, revision, updated_at) VALUES ('h1', 'x1', 's1', '{"a":"941.43"}', 3, ${at}), ('h2', 'x2', 's2', '{"a":"n/a"}', 1, ${at})`,
   );
-  old.close();
+  await old.close();
 
   const { database, close } = await openDatabase(url, now);
-  const sets = await readSets(database);
+  const sets = (await readSets(database)).filter(isReadable);
   expect(sets.map(({ title, classId }) => [title, classId]).sort()).toEqual([
     ['Exercise x1', 'c1'],
     ['Exercise x2', 'c1'],
   ]);
   const first = sets.find(({ title }) => title === 'Exercise x1')!;
+  expect(first.counts).toMatchObject({ students: 2, handedIn: 1 });
   await checkSet(database, checkInPlace, first.id);
   const { students, set } = await readMarking(database, first.id);
   expect(set.copies[0]!.exercise.title).toBe(starterExercises[0]!.title);
@@ -50,6 +54,6 @@ it('brings answers of exercises into sets, one a class and exercise', async () =
     ['Tariq Bakken', {}, 1],
   ]);
   expect(students[0]!.verdicts!['e1']!.length).toBeGreaterThan(0);
-  close();
+  await close();
   rmSync(folder, { recursive: true, force: true });
 });

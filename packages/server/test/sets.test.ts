@@ -30,7 +30,7 @@ it('are put together, reordered against their revision, given out once, and dele
       .expect(200)
   ).body;
   await book.api().put(`/api/sets/${set.id}`).send({ title: 'Week 8', document, revision: 1 }).expect(409);
-  const given = (await book.api().post(`/api/sets/${set.id}/given-out`).expect(200)).body;
+  const given = (await book.api().post(`/api/sets/${set.id}/given-out`).send({ revision: 2 }).expect(200)).body;
   expect(given.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e2', 'e1']);
   const marking = (await book.api().get(`/api/sets/${set.id}/marking`).expect(200)).body;
   expect(marking).toMatchObject({ unchecked: 28 });
@@ -48,7 +48,7 @@ it('are put together, reordered against their revision, given out once, and dele
 
 it('are not given out empty, with a draft, or with what is not there', async () => {
   const empty = await make({ items: [] });
-  await book.api().post(`/api/sets/${empty.id}/given-out`).expect(422);
+  await book.api().post(`/api/sets/${empty.id}/given-out`).send({ revision: 1 }).expect(422);
   const { body: draft } = await book.api().get('/api/exercises/starter-23');
   await book
     .api()
@@ -56,7 +56,7 @@ it('are not given out empty, with a draft, or with what is not there', async () 
     .send({ document: { ...draft.document, exercise: { ...draft.document.exercise, parts: [] } }, revision: draft.revision })
     .expect(200);
   const withDraft = await make();
-  const refused = await book.api().post(`/api/sets/${withDraft.id}/given-out`).expect(422);
+  const refused = await book.api().post(`/api/sets/${withDraft.id}/given-out`).send({ revision: 1 }).expect(422);
   expect(refused.body.detail).toContain('still a draft');
   expect((await book.api().get(`/api/sets/${withDraft.id}`)).body.givenOutAt).toBeUndefined();
   await book
@@ -83,7 +83,7 @@ describe('what was given out stays when the exercise changes', () => {
   };
   const given = async () => {
     const set = await make();
-    await book.api().post(`/api/sets/${set.id}/given-out`).expect(200);
+    await book.api().post(`/api/sets/${set.id}/given-out`).send({ revision: 1 }).expect(200);
     return set.id as string;
   };
   const numbersIn = async (id: string) => (await book.api().get(`/api/sets/${id}/marking`)).body.students.map((student: { numbers: object }) => student.numbers);

@@ -1,14 +1,19 @@
 /** Columns of a file matched to students and parts. */
 import { starterExercises } from '@hardy-sextant/core/starters';
 import type { SetCopy } from '@hardy-sextant/contract';
-import { guessRoles, hasHead, rolesFor } from '../src/features/marking/matchColumns.ts';
+import { guessRoles, hasHead, inOrder, rolesFor } from '../src/features/marking/matchColumns.ts';
 import { ferry } from './marks.ts';
 
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
-const copy = (itemId: string, exercise: SetCopy['exercise']): SetCopy => ({ itemId, exercise, revision: 1, latest: 1 });
+const copy = (itemId: string, exercise: SetCopy['exercise']): SetCopy => ({ itemId, exercise, revision: 1, latest: 1, answered: 0 });
 const one = [copy('e1', ferry)];
 const two = [copy('e4', ferry), copy('e2', table)];
-const guess = (columns: string[], copies = one, remembered: { columns: string[]; roles: string[] }[] = []) => guessRoles(columns, copies, remembered, []);
+const students = [
+  { id: '1', name: 'Oona Kamau', number: 'K-1' },
+  { id: '2', name: 'Tariq Bakken', number: 'K-2' },
+];
+const nothing = { names: [], rows: [], copies: one, open: '', students, remembered: [] };
+const guess = (names: string[], copies = one, remembered: { columns: string[]; roles: string[] }[] = []) => guessRoles({ ...nothing, names, copies, remembered });
 
 it.each([
   [
@@ -29,7 +34,11 @@ it.each([
   ],
   [
     ['who', 'a'],
-    ['student', 'e1/a'],
+    ['', 'e1/a'],
+  ],
+  [
+    ['Timestamp', 'a'],
+    ['', 'e1/a'],
   ],
   [
     ['Student', 'a', 'a'],
@@ -48,8 +57,38 @@ it('takes what was chosen before for the same columns, as far as it is still the
   expect(guess(['x', 'y', 'z'], one, [{ columns: ['x', 'y', 'z'], roles: ['e1/b', 'student', 'e9/a'] }])).toEqual(['e1/b', 'student', '']);
 });
 
-it('without names takes the first column for the student and the others for the parts in order', () => {
-  expect(guessRoles([], one, [], [['K-1', '1', '2', '3', '4', '5']])).toEqual(['student', 'e1/a', 'e1/b', 'e1/c', 'e1/d', '']);
+it('guesses nothing from where a column stands', () => {
+  const rows = [
+    ['K-1', '21,452.88', '48'],
+    ['K-2', '941.43', '60'],
+  ];
+  expect(guessRoles({ ...nothing, rows })).toEqual(['student', '', '']);
+  expect(guessRoles({ ...nothing, rows, copies: two, open: 'e2' })).toEqual(['student', '', '']);
+  expect(guessRoles({ ...nothing, rows: rows.map(([who, ...rest]) => [...rest, who!]) })).toEqual(['', '', 'student']);
+  expect(guessRoles({ ...nothing, rows: [['941.43'], ['942']] })).toEqual(['']);
+});
+
+it('finds the student by who is in a column, not by a time stamp before it', () => {
+  const names = ['Submitted at', 'Who are you?', 'a'];
+  const rows = [
+    ['2026-11-20 08:01', 'Kamau, Oona', '941.43'],
+    ['2026-11-20 08:02', 'tariq bakken', '942'],
+    ['2026-11-20 08:03', 'Somebody Else', '943'],
+  ];
+  expect(guessRoles({ ...nothing, names, rows })).toEqual(['', 'student', 'e1/a']);
+});
+
+it('takes a part without a number for one of the exercise that is open, and lists its parts first', () => {
+  const part = table.parts.find(({ ask }) => ask.quantity !== 'table')?.id;
+  expect(guess(['student', 'a'], two)).toEqual(['student', '']);
+  expect(guessRoles({ ...nothing, names: ['student', 'a'], copies: two, open: 'e4' })).toEqual(['student', 'e4/a']);
+  expect(rolesFor(two, 'e2')[2]!.id.startsWith('e2/')).toBe(true);
+  expect(rolesFor(two, 'e4')[2]!.id.startsWith('e4/')).toBe(true);
+  expect(part === undefined || rolesFor(two, 'e2').some(({ id }) => id === `e2/${part}`)).toBe(true);
+});
+
+it('fills the columns left in order only when somebody says so', () => {
+  expect(inOrder(['student', '', 'e4/a', ''], two[0]!)).toEqual(['student', 'e4/b', 'e4/a', 'e4/c']);
 });
 
 it('knows a line that names columns from one with answers', () => {

@@ -1,7 +1,7 @@
 /** Saying a fractional number of payments in the ways people say it. */
 
 import { fail, ok, type Result } from '../result.ts';
-import { roundCent } from '../money/roundMoney.ts';
+import { roundCent, roundTo } from '../money/roundMoney.ts';
 import { solveFor } from './solveFor.ts';
 import { unknowns, valueProblem, type FiveValues } from './fiveValues.ts';
 
@@ -32,7 +32,7 @@ export function sayCount(values: FiveValues, style: CountStyle): Result<SaidCoun
     const problem = valueProblem(field, values[field]);
     if (problem) return { ok: false, problem };
   }
-  const nearest = Math.round(exact);
+  const nearest = roundTo(exact, 0);
   const isWhole = nearest >= 1 && Math.abs(exact - nearest) < NEAR_WHOLE;
   if (isWhole) {
     if (style !== 'whole-and-last') return ok({ exact, isWhole, count: nearest });

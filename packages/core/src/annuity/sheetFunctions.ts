@@ -5,6 +5,7 @@
 
 import { fail, ok, type Result } from '../result.ts';
 import type { Functions } from '../money/expression.ts';
+import { roundTo, roundUpTo } from '../money/roundMoney.ts';
 import { effectiveToNominal, nominalToEffective } from '../rates/conversions.ts';
 import type { Timing } from './fiveValues.ts';
 import { solveFor } from './solveFor.ts';
@@ -81,8 +82,8 @@ const sheetFunctions: Readonly<Record<string, SheetFunction>> = {
   SQRT: plain(Math.sqrt),
   ABS: plain(Math.abs),
   POWER: { least: 2, most: 2, gives: ([base = 0, power = 0]) => finite(base ** power) },
-  ROUND: { least: 1, most: 2, gives: ([value = 0, places = 0]) => finite(Math.round(value * 10 ** places) / 10 ** places) },
-  ROUNDUP: { least: 1, most: 2, gives: ([value = 0, places = 0]) => finite((Math.sign(value) * Math.ceil(Math.abs(value) * 10 ** places)) / 10 ** places) },
+  ROUND: { least: 1, most: 2, gives: ([value = 0, places = 0]) => finite(roundTo(value, places)) },
+  ROUNDUP: { least: 1, most: 2, gives: ([value = 0, places = 0]) => finite(roundUpTo(value, places)) },
 };
 
 /** The functions as `evaluateExpression` calls them: lower-case names, arguments counted. */

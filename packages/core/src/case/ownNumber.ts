@@ -1,5 +1,6 @@
 /** A solved case carried on with a number of one's own in a slot: a payment really made, a rate somebody found. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { ok, type Result } from '../result.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
 import { buildTable } from '../table/buildTable.ts';
@@ -22,7 +23,7 @@ export function withOwnNumber(draft: StatementDraft, solved: SolvedCase, slot: V
     amount: { amount: value },
     finalAmount: { finalAmount: value },
     payment: { payment: value },
-    payments: { payments: Math.round(value) },
+    payments: { payments: roundTo(value, 0) },
     rate: { rate },
   }[slot];
   const table = buildTable({ ...solved.plan, ...own });

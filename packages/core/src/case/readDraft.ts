@@ -4,7 +4,7 @@ import type { Problem } from '../result.ts';
 import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
 import { readEntry, type Entry } from '../money/readEntry.ts';
 import { readSlotText, type Named, type Scope } from '../money/expression.ts';
-import { roundCent } from '../money/roundMoney.ts';
+import { roundCent, roundTo } from '../money/roundMoney.ts';
 import { LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
 import { slotsOf, type BuildUp, type SlotName, type StatementDraft } from './draft.ts';
@@ -103,9 +103,9 @@ function slotNumber(slot: SlotName, entry: Entry, draft: StatementDraft): number
     if (percent) return { code: 'not-a-number', message: 'A number of payments has no percent sign.' };
     const count = value * paymentsPer(unit, draft.paymentsPerYear);
     if (count <= 0) return { code: 'no-payments', message: 'There must be at least one payment.' };
-    if (Math.abs(count - Math.round(count)) > 1e-9) return { code: 'out-of-range', message: 'The number of payments must come out whole.' };
+    if (Math.abs(count - roundTo(count, 0)) > 1e-9) return { code: 'out-of-range', message: 'The number of payments must come out whole.' };
     if (count > 12_000) return { code: 'out-of-range', message: 'At most 12,000 payments can be put in a table.' };
-    return Math.round(count);
+    return roundTo(count, 0);
   }
   return moneyNumber(entry, slotWords[slot]);
 }

@@ -1,5 +1,6 @@
 /** "As stated, but…": a variation repeats the case and names only what differs. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import type { Problem, Result } from '../result.ts';
 import { numberStyleById, writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
@@ -52,7 +53,7 @@ export function applyVariation(draft: StatementDraft, variation: Variation): Sta
     // The term in years stays: 60 monthly payments are 260 weekly ones.
     if (!named.includes('payments')) {
       const count = readEntry(draft.slots.payments, numberStyleById(draft.numberStyle));
-      if (count.ok && !count.value.unit) slots.payments = String(Math.round((count.value.value / draft.paymentsPerYear) * paymentsPerYear));
+      if (count.ok && !count.value.unit) slots.payments = String(roundTo((count.value.value / draft.paymentsPerYear) * paymentsPerYear, 0));
     }
   }
   const { buildUp, ...rest } = draft;

@@ -1,5 +1,6 @@
 /** The numbers that slips lead to, one slip or two at once, for one question. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { roundAs } from '../exercise/format.ts';
 import { compute } from './inputs.ts';
 import { resultsOf, type Asked, type Slip, type SlipFamily } from './slip.ts';
@@ -75,7 +76,7 @@ export function pairCandidates(asked: Asked, singles: readonly Candidate[]): Can
 }
 
 function round(value: number): number {
-  return Math.round(value * 1e6);
+  return roundTo(value * 1e6, 0);
 }
 
 function lowered(text: string): string {

@@ -1,5 +1,6 @@
 /** A report over many draws: how many are sensible, how answers spread, which limits break, where two explanations collide. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import type { Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { drawOnce, judgeDraw, limitName, prepareDraws, type Draw } from '../exercise/drawNumbers.ts';
@@ -49,7 +50,7 @@ export function* drawReport(exercise: Exercise, draws: number, rules: HouseRules
   const prepared = prepareDraws(exercise);
   if (!prepared.ok) return prepared;
   const varies = prepared.value.length > 0;
-  const wanted = varies ? Math.max(1, Math.min(1000, Math.round(draws))) : 1;
+  const wanted = varies ? Math.max(1, Math.min(1000, roundTo(draws, 0))) : 1;
   const answers = new Map<string, number[]>(exercise.parts.map(({ id }) => [id, []]));
   const refusals = new Map<string, { draws: number; example: Numbers }>();
   const collisions = new Map<string, { between: [string, string]; ids: [string, string]; partId: string; draws: number; example: Numbers }>();
@@ -119,6 +120,6 @@ function collidingPairs(asked: ReturnType<typeof askedOf>): [Named, Named][] {
 
 function spreadOf(partId: string, values: readonly number[]): Spread {
   const sorted = [...values].sort((a, b) => a - b);
-  const at = (share: number): number => sorted[Math.round((sorted.length - 1) * share)]!;
+  const at = (share: number): number => sorted[roundTo((sorted.length - 1) * share, 0)]!;
   return { partId, least: at(0), quarter: at(0.25), middle: at(0.5), threeQuarters: at(0.75), most: at(1) };
 }

@@ -3,7 +3,7 @@
  * that may be wrong. Slips change the inputs or the method; nothing here knows of them.
  */
 
-import { roundCent } from '../money/roundMoney.ts';
+import { roundCent, roundTo } from '../money/roundMoney.ts';
 import { quotedNumber, quoteRate, type QuotedRate } from '../rates/quotedRate.ts';
 import { accumulation, growthLessOne, type Timing, type Unknown } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
@@ -211,7 +211,7 @@ export function reading(question: Question, inputs: Inputs, payment: number, qua
 function fromTable(question: Question, inputs: Inputs, quantity: Quantity): number[] {
   const { solved, ask, draft } = question;
   if (quantities[quantity].slot && quantities[quantity].slot !== 'payment' && quantities[quantity].slot !== 'payments') return [];
-  const n = Math.round(inputs.n);
+  const n = roundTo(inputs.n, 0);
   const rate: QuotedRate = inputs.i === solved.values.i ? solved.plan.rate : { kind: 'periodic', perPayment: inputs.i };
   if (!(n >= 1) || inputs.amount < 0 || inputs.finalAmount < 0) return [];
   const plan: Plan = {

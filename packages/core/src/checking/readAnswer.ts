@@ -20,6 +20,9 @@ export interface ReadAnswer {
 /** What is longer is kept and called unreadable. */
 const LONGEST_ANSWER = 600;
 
+/** What a number is, it is far below. */
+const LARGEST_ANSWER = 1e15;
+
 const YEARS_MONTHS = /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\b)?\.?$/i;
 
 /**
@@ -28,6 +31,12 @@ const YEARS_MONTHS = /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&
  * @param near the key, to tell a worksheet's fraction from a percentage
  */
 export function readAnswer(text: string, format: AnswerFormat, style: NumberStyle, near: number, paymentsPerYear = 12): Result<ReadAnswer> {
+  const read = readAs(text, format, style, near, paymentsPerYear);
+  // Enough digits make any number infinite, whichever way they are written.
+  return read.ok && !(Math.abs(read.value.value) <= LARGEST_ANSWER) ? fail('unreadable', 'This number is too large to be an answer.') : read;
+}
+
+function readAs(text: string, format: AnswerFormat, style: NumberStyle, near: number, paymentsPerYear: number): Result<ReadAnswer> {
   const typed = text.trim();
   if (typed === '') return fail('blank', 'Nothing was written.');
   if (typed.length > LONGEST_ANSWER) return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);

@@ -1,5 +1,6 @@
 /** The key of an exercise: a graph of parts, worked in the order in which they use each other. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { evaluateExpression, readSlotText, type Named, type Scope } from '../money/expression.ts';
 import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
@@ -241,7 +242,7 @@ class Key {
       if (text === undefined || text.trim() === '') continue;
       const entry = readSlotText(text, names, this.#style);
       if (!entry.ok) return fail(entry.problem.code, entry.problem.message, { field: `args.${name}` });
-      found[name] = name === 'paying' ? entry.value.value : Math.round(entry.value.value * 1e9) / 1e9;
+      found[name] = name === 'paying' ? entry.value.value : roundTo(entry.value.value, 9);
     }
     return ok(found);
   }

@@ -86,7 +86,7 @@ export function judgeDraw(exercise: Exercise, numbers: Numbers, rules: HouseRule
     const broken =
       (limit.least !== undefined && value < limit.least) ||
       (limit.most !== undefined && value > limit.most) ||
-      (limit.whole === true && Math.abs(value - Math.round(value)) > 0.005);
+      (limit.whole === true && Math.abs(value - roundTo(value, 0)) > 0.005);
     if (broken) return { numbers, key, refused: { limit } };
   }
   return { numbers, key };

@@ -19,7 +19,7 @@ export function usualFormat(quantity: Quantity): AnswerFormat {
 export function roundAs(value: number, { kind, decimals, up = false }: AnswerFormat): number {
   if (kind === 'years-months') {
     const months = value * 12;
-    return (up ? Math.ceil(months - NEAR_WHOLE) : Math.round(months)) / 12;
+    return (up ? Math.ceil(months - NEAR_WHOLE) : roundTo(months, 0)) / 12;
   }
   if (up) {
     const scale = 10 ** decimals;
@@ -31,9 +31,10 @@ export function roundAs(value: number, { kind, decimals, up = false }: AnswerFor
 /** An answer in the class's own writing. */
 export function writeAnswer(value: number, format: AnswerFormat, rules: Pick<HouseRules, 'numberStyle'>): string {
   if (format.kind === 'years-months') {
-    const months = Math.round(value * 12);
+    const months = Math.abs(roundTo(value * 12, 0));
     const [years, rest] = [Math.floor(months / 12), months % 12];
-    return [...(years > 0 ? [`${years} ${years === 1 ? 'year' : 'years'}`] : []), ...(rest > 0 || years === 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : [])].join(' ');
+    const sign = value < 0 && months > 0 ? '−' : '';
+    return sign + [...(years > 0 ? [`${years} ${years === 1 ? 'year' : 'years'}`] : []), ...(rest > 0 || years === 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : [])].join(' ');
   }
   const text = writeNumber(value, format.decimals, numberStyleById(rules.numberStyle));
   return format.kind === 'percent' ? `${text}\u00a0%` : text;

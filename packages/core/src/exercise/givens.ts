@@ -1,5 +1,6 @@
 /** The givens of an exercise with numbers in force: what they stand for in slots, and how the story writes them. */
 
+import { lookUp } from '../lookUp.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Named, Scope } from '../money/expression.ts';
@@ -36,9 +37,10 @@ export function nameProblem(name: string, others: readonly string[]): string | u
  */
 export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbers, style: NumberStyle): GivensInForce {
   const givens = exercise.givens ?? [];
-  const values: Record<string, number | string> = {};
-  const problems: Record<string, Problem> = {};
-  const names: Record<string, Named> = {};
+  // Without anything of their own: a given may be called what every object has.
+  const values = Object.create(null) as Record<string, number | string>;
+  const problems = Object.create(null) as Record<string, Problem>;
+  const names = Object.create(null) as Record<string, Named>;
   const settle = (given: Given, path: readonly string[]): Result<number | string> => {
     const { name } = given;
     if (name in values) return ok(values[name]!);
@@ -53,7 +55,7 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
     return found;
   };
   const valueOf = (given: Given, path: readonly string[]): Result<number | string> => {
-    const drawn = numbers[given.name];
+    const drawn = lookUp(numbers, given.name);
     if (given.kind === 'words') return ok(typeof drawn === 'string' ? drawn : given.now);
     if (typeof drawn === 'number') return ok(drawn);
     const text = given.vary.by === 'expression' ? given.vary.text : given.now;

@@ -1,5 +1,7 @@
 /** What students read: a small rich text whose givens are places for numbers. The shape is that of a ProseMirror document. */
 
+import { lookUp } from '../lookUp.ts';
+
 export interface StoryMark {
   readonly type: 'bold' | 'italic';
 }
@@ -55,7 +57,7 @@ export function storyText(story: Story, written: Readonly<Record<string, string>
       return story.text ?? '';
     case 'given': {
       const name = typeof story.attrs?.name === 'string' ? story.attrs.name : '';
-      return written[name] ?? `{${name}}`;
+      return lookUp(written, name) ?? `{${name}}`;
     }
     case 'formula':
       return typeof story.attrs?.tex === 'string' ? story.attrs.tex : '';
@@ -71,7 +73,7 @@ export function storyText(story: Story, written: Readonly<Record<string, string>
 
 /** A prompt with its `{givens}` written out. */
 export function fillText(text: string, written: Readonly<Record<string, string>>): string {
-  return text.replace(/\{([^{}]+)\}/g, (whole, name: string) => written[name.trim()] ?? whole);
+  return text.replace(/\{([^{}]+)\}/g, (whole, name: string) => lookUp(written, name.trim()) ?? whole);
 }
 
 /** The names between braces in a prompt. */

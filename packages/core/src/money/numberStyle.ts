@@ -34,7 +34,7 @@ export function numberStyleById(id: string): NumberStyle {
 export function writeNumber(value: number, decimals: number, style: NumberStyle = defaultNumberStyle): string {
   if (!Number.isFinite(value)) return '–';
   const rounded = roundTo(Math.abs(value), decimals);
-  const plain = rounded < 1e21 ? rounded.toFixed(decimals) : BigInt(Math.round(rounded)).toString();
+  const plain = rounded < 1e21 ? rounded.toFixed(decimals) : BigInt(roundTo(rounded, 0)).toString();
   const dot = plain.indexOf('.');
   const whole = dot < 0 ? plain : plain.slice(0, dot);
   let grouped = '';

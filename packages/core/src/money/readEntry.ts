@@ -75,14 +75,14 @@ export function readEntry(text: string, style: NumberStyle = defaultNumberStyle)
   if (!match) return unreadable(typed);
 
   const word = (match[4] ?? '').trim().toLowerCase();
-  if (word !== '' && !(word in UNITS)) return unreadable(typed);
+  if (word !== '' && !Object.hasOwn(UNITS, word)) return unreadable(typed);
   const digits = readDigits(match[1]!.trim(), style);
   if (!digits) return unreadable(typed);
 
   const scale = match[3] ? (/^k|^t/i.test(match[3]) ? 3 : 6) : 0;
   const value = digits.value * 10 ** scale * (negative ? -1 : 1);
   if (!Number.isFinite(value) || Math.abs(value) > 1e15) return fail('out-of-range', 'This number is too large to be an amount.');
-  const unit = UNITS[word];
+  const unit = word === '' ? undefined : UNITS[word];
   return ok({
     value: value === 0 ? 0 : value,
     percent: match[2] !== undefined && match[2] !== '',

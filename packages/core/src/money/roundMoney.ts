@@ -38,11 +38,17 @@ export function roundCent(value: number): Money {
   return value < 0 ? 0 - rounded : rounded;
 }
 
-/** Rounds away from zero to the next multiple of 1/scale, forgiving noise above an exact multiple. */
-function roundUp(value: number, scale: number): Money {
-  const scaled = Math.abs(value) * scale;
+/**
+ * Rounds away from zero to a number of decimals, forgiving noise above an exact multiple.
+ *
+ * @param decimals places kept; negative goes up to tens, hundreds, …
+ */
+export function roundUpTo(value: number, decimals: number): number {
+  const scale = 10 ** Math.abs(decimals);
+  const scaled = decimals > 0 ? Math.abs(value) * scale : Math.abs(value) / scale;
   if (!(scaled < FINE)) return value;
-  const rounded = Math.ceil(scaled * (1 - NOISE)) / scale;
+  const whole = Math.ceil(scaled * (1 - NOISE));
+  const rounded = decimals > 0 ? whole / scale : whole * scale;
   return value < 0 ? 0 - rounded : rounded;
 }
 
@@ -58,10 +64,10 @@ export function roundMoney(value: Money, rule: RoundingRule): Money {
     case 'cent':
       return roundCent(value);
     case 'cent-up':
-      return roundUp(value, 100);
+      return roundUpTo(value, 2);
     case 'unit':
       return roundTo(value, 0);
     case 'unit-up':
-      return roundUp(value, 1);
+      return roundUpTo(value, 0);
   }
 }

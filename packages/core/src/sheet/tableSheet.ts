@@ -4,10 +4,10 @@
  * those of docs/mathematics.md, section 3.
  */
 
-import type { Table } from '../table/buildTable.ts';
+import { roundingRoom, type Table } from '../table/buildTable.ts';
 import { paymentDate } from '../table/calendar.ts';
 import type { Plan } from '../table/plan.ts';
-import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
+import { quotedNumber, ratePerPayment, type QuotedRate } from '../rates/quotedRate.ts';
 import { readSchedule } from '../table/schedule.ts';
 import { columnTitles } from './tableText.ts';
 
@@ -105,6 +105,8 @@ export function tableSheet(title: string, table: Table): LiveSheet {
   const interestOf = (text: string): string => (cents ? `ROUND(${text},2)` : text);
   const sign = saving ? '+' : '-';
   let levelKnown = given !== undefined;
+  const perPeriod = ratePerPayment(plan.rate, plan.paymentsPerYear);
+  const room = roundingRoom(plan, perPeriod.ok ? perPeriod.value : 0, count).toFixed(6);
   for (let k = 1; k <= count; k += 1, line += 1) {
     const here = (name: string): string => `${letter(name)}${line}`;
     const above = (name: string): string => `${letter(name)}${line - 1}`;
@@ -153,15 +155,19 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     const bounded = saving ? `${here('opening')}<=${final}` : `${here('opening')}>=${final}`;
     const extra = at.extra.get(k)?.join('+') ?? '0';
     const last = k === count && plan.payments !== 'until-cleared' && plan.rounding.last === 'clears';
+    // The last deposit is what was agreed where rounding alone parts it from what reaches the end; the interest takes the difference.
+    const natural = interestOf(`${here('opening')}*${here('rate')}`);
+    const open = begin ? most : `(${final}-${here('opening')}-${natural})`;
+    const agreed = saving && last && given !== undefined ? `ABS(${open}-(${extra})-${due})<=${room}` : undefined;
     // Past the end nothing is due: the most that may be paid is nothing.
-    const payment = last ? (extra === '0' ? most : `IF(${due}+${extra}>=${most},MIN(${due},${most}),${most}-(${extra}))`) : `IF(${bounded},MIN(${due},${most}),${due})`;
+    const payment = agreed ? `IF(${agreed},${due},${open}-(${extra}))` : last ? (extra === '0' ? most : `IF(${due}+${extra}>=${most},MIN(${due},${most}),${most}-(${extra}))`) : `IF(${bounded},MIN(${due},${most}),${due})`;
     put('payment', tidy(payment), 'money', row?.payment ?? 0);
-    put('extra', extra === '0' ? '0' : tidy(`MAX(0,MIN(${extra},${most}-${here('payment')}))`), 'money', row?.extra ?? 0);
+    put('extra', extra === '0' ? '0' : agreed ? extra : tidy(`MAX(0,MIN(${extra},${most}-${here('payment')}))`), 'money', row?.extra ?? 0);
     const kept = saving ? `(${here('opening')}+${here('payment')}+${here('extra')})` : `(${here('opening')}-${here('payment')}-${here('extra')})`;
-    const settled = saving ? `${tidy(kept)}>=${discounted}` : `${tidy(kept)}<=${discounted}`;
+    const reached = saving ? `${tidy(kept)}>=${discounted}` : `${tidy(kept)}<=${discounted}`;
     put(
       'interest',
-      begin ? tidy(`IF(${settled},${final}-${kept},${interestOf(`${kept}*${here('rate')}`)})`) : interestOf(`${here('opening')}*${here('rate')}`),
+      begin ? tidy(`IF(${agreed ?? reached},${final}-${kept},${interestOf(`${kept}*${here('rate')}`)})`) : agreed ? tidy(`IF(${agreed},${final}-${kept},${natural})`) : natural,
       'money',
       row?.interest ?? 0,
     );

@@ -1,7 +1,7 @@
 /** Amortization tables: from a plan to its rows. Terms and rounding as in docs/mathematics.md, section 3. */
 
 import { ok, type Problem, type Result } from '../result.ts';
-import { NOISE, roundCent, roundMoney, type Money } from '../money/roundMoney.ts';
+import { NOISE, roundCent, roundMoney, roundTo, type Money } from '../money/roundMoney.ts';
 import { accumulation, growthLessOne, LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
 import { MOST_ROWS_UNTIL_CLEARED, planProblem, type Plan } from './plan.ts';
 import { readSchedule, type Schedule } from './schedule.ts';
@@ -11,6 +11,7 @@ export interface TableRow {
   readonly number: number;
   /** Balance at the start of the period, draws included. */
   readonly opening: Money;
+  /** In the last row of savings whose deposits are given, what rounding has left over is in it. */
   readonly interest: Money;
   readonly payment: Money;
   readonly extra: Money;
@@ -139,7 +140,7 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
   const untilCleared = plan.payments === 'until-cleared';
   const count = plan.payments === 'until-cleared' ? MOST_ROWS_UNTIL_CLEARED : plan.payments;
   const unit = inWholeCents(plan) ? 100 : 1;
-  const inUnits = (amount: Money): number => (unit === 1 ? amount : Math.round(amount * 100));
+  const inUnits = (amount: Money): number => (unit === 1 ? amount : roundTo(amount * 100, 0));
   const cents = rounding.interest === 'cent';
   const final = sign * inUnits(plan.finalAmount);
   const largest = LARGEST_AMOUNT * unit;
@@ -196,7 +197,12 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
     const most = begin ? opening - finalBefore : opening + interest - final;
     let extra = extras === undefined ? 0 : inUnits(extras[k]!);
     let clears = false;
-    if (bounded && due >= most) {
+    // Deposits are what was agreed: a difference that rounding alone explains is left to the interest of the last row.
+    const agreed = sign < 0 && k === count && plan.payment !== undefined && rounding.last === 'clears' && Math.abs(most - extra - due) <= roundingRoom(plan, i, k) * unit;
+    if (agreed) {
+      clears = true;
+      if (!begin) interest = final - opening + due + extra;
+    } else if (bounded && due >= most && (sign > 0 || due > 0 || k === count)) {
       due = most;
       extra = 0;
       clears = true;
@@ -258,6 +264,12 @@ function interestOn(balance: number, i: number, unit: number, cents: boolean): n
   return cents ? roundCent(balance * i) : balance * i;
 }
 
+/** As much as rounding alone can move savings by the end of row k: half a cent a row, grown, and half a cent of the final amount. */
+export function roundingRoom({ rounding, finalAmount, amount }: Plan, i: number, k: number): Money {
+  const rows = rounding.interest === 'cent' ? accumulation(Math.max(0, i), k, 'end') : 0;
+  return 0.005 * (rows + 1) + 1e-9 * (amount + finalAmount);
+}
+
 /** Without rounding the last payment is the level one; what sets it apart then is only noise carried down the rows. */
 function settleLast(due: number, level: number, plan: Plan): number {
   const noise = plan.rounding.payment === 'exact' && plan.rounding.interest === 'exact' ? 1e-9 * (plan.amount + plan.finalAmount) : 0;
@@ -283,7 +295,7 @@ function tooLarge(row?: number): Problem {
 /** What must be left after a payment in advance so that interest brings it to the final amount; in the run's units. */
 function finalDiscounted(final: number, i: number, unit: number, interest: 'exact' | 'cent'): number {
   const exact = final / (1 + i);
-  return final === 0 ? 0 : interest === 'exact' ? exact : unit === 100 ? Math.round(exact) : roundCent(exact);
+  return final === 0 ? 0 : interest === 'exact' ? exact : unit === 100 ? roundTo(exact, 0) : roundCent(exact);
 }
 
 /** True when every amount in the table is a whole number of cents, so that sums may be cleaned of binary noise. */

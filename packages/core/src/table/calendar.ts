@@ -1,5 +1,6 @@
 /** Dates of payments: a first date and a frequency. Plain `YYYY-MM-DD` text; no clock, no time zones. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import type { Problem } from '../result.ts';
 
 /** What is wrong with a date, if anything. */
@@ -30,7 +31,7 @@ export function paymentDate(first: string, paymentsPerYear: number, number: numb
     const whole = monthsOn(year, month, day, Math.floor(periods / 2));
     return periods % 2 === 0 ? whole : halfMonthOn(whole, day);
   }
-  const days = paymentsPerYear === 52 ? 7 * periods : paymentsPerYear === 26 ? 14 * periods : Math.round((periods * 365) / paymentsPerYear);
+  const days = paymentsPerYear === 52 ? 7 * periods : paymentsPerYear === 26 ? 14 * periods : roundTo((periods * 365) / paymentsPerYear, 0);
   return isoDate(new Date(Date.UTC(year, month - 1, day + days)));
 }
 

@@ -1,177 +1,20 @@
 /** The five-values way: what to enter under an entering style, why, and what the tool then shows. */
 
-import { roundMoney } from '../money/roundMoney.ts';
-import { writeBrief, writeMoney } from '../money/numberStyle.ts';
-import { quotedNumber, quoteRate, ratePerPayment, type QuotedRate } from '../rates/quotedRate.ts';
-import type { Timing } from '../annuity/fiveValues.ts';
-import { directions } from '../case/solved.ts';
-import { readBuildUp } from '../case/readDraft.ts';
-import { quotedRate } from '../case/quote.ts';
-import { frequencyOf } from '../case/frequency.ts';
-import { balanceAfter } from '../table/readings.ts';
 import { styleOf } from '../case/question.ts';
-import { quotingSteps } from './byFormula.ts';
-import { clearedDevice, deviceWrites, replay, type DeviceEntry, type DeviceShown, type DeviceState } from './device.ts';
-import type { EnteredName, EnteringStyle } from './enteringStyle.ts';
-import type { EntryRow, Rounded, Step, Way } from './solution.ts';
+import { quotedRate } from '../case/quote.ts';
+import { readBuildUp } from '../case/readDraft.ts';
+import { directions } from '../case/solved.ts';
+import { writeMoney } from '../money/numberStyle.ts';
+import { roundMoney } from '../money/roundMoney.ts';
+import { type QuotedRate, quoteRate, quotedNumber } from '../rates/quotedRate.ts';
+import { balanceAfter } from '../table/readings.ts';
+import { type DeviceEntry, deviceWrites, replay } from './device.ts';
+import type { EnteredName } from './enteringStyle.ts';
+import { type FiveValueProblem, entryList, onDevice, order } from './fiveValueProblem.ts';
+import { quotingSteps } from './quoting.ts';
+import type { Rounded, Step, Way } from './solution.ts';
 import { stagesThrough } from './stages.ts';
-import { answerText, money, roundsOf, type Work } from './work.ts';
-
-/** One problem of five values, amounts positive with the way they flow beside them. */
-export interface FiveValueProblem {
-  readonly unknown: EnteredName;
-  readonly n: number;
-  readonly rate: QuotedRate;
-  readonly paymentsPerYear: number;
-  /** Signed by the pocket: received is plus, paid is minus. */
-  readonly pv: number;
-  readonly pmt: number;
-  readonly fv: number;
-  readonly timing: Timing;
-  readonly saving: boolean;
-}
-
-/** What is put in before solving, in the order it is entered; `reasons` go beside. */
-export interface EnteredLine {
-  readonly entry: DeviceEntry;
-  readonly row: EntryRow;
-}
-
-const order: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
-
-/** The list of entries of a problem under a style, settings first. */
-export function entryList(problem: FiveValueProblem, style: EnteringStyle, writeNumber: (value: number) => string): EnteredLine[] {
-  const { labels } = style;
-  const lines: EnteredLine[] = [];
-  const { compoundings } = yearlyRate(problem);
-  const period = frequencyOf(problem.paymentsPerYear).period;
-  if (style.setsFrequencies) {
-    lines.push({
-      entry: { put: 'paymentsPerYear', value: problem.paymentsPerYear },
-      row: { name: labels.paymentsPerYear, enter: String(problem.paymentsPerYear), because: `a payment each ${period}` },
-    });
-    lines.push({
-      entry: { put: 'compoundingsPerYear', value: compoundings },
-      row: {
-        name: labels.compoundingsPerYear,
-        enter: String(compoundings),
-        because: compoundings === problem.paymentsPerYear ? 'as often as payments fall' : 'as the rate is quoted',
-      },
-    });
-  }
-  lines.push({
-    entry: { put: 'timing', value: problem.timing },
-    row: {
-      name: labels.timing,
-      enter: problem.timing === 'end' ? labels.end : labels.begin,
-      because: `payments at the ${problem.timing === 'end' ? 'end' : 'beginning'} of each ${period}`,
-    },
-  });
-  if (style.signs === 'all-positive')
-    lines.push({
-      entry: { put: 'purpose', value: problem.saving ? 'saving-up' : 'paying-off' },
-      row: { name: 'what for', enter: problem.saving ? 'saving up' : 'paying off', because: 'it stands in for the signs' },
-    });
-  const flows = (value: number, when: string): string =>
-    value === 0
-      ? `nothing ${when}`
-      : style.signs === 'all-positive'
-        ? `${value > 0 ? 'received' : 'paid'} ${when}`
-        : `${value > 0 ? 'received' : 'paid'} ${when}: ${value > 0 ? 'plus' : 'minus'}`;
-  const signed = (value: number): string =>
-    value === 0 ? '0' : style.signs === 'all-positive' ? writeNumber(Math.abs(value)) : `${value > 0 ? '+' : '−'}${writeNumber(Math.abs(value))}`;
-  const stored = (value: number): number => (style.signs === 'all-positive' ? Math.abs(value) : value);
-  for (const name of order) {
-    if (name === problem.unknown) continue;
-    const label = labels[name];
-    if (name === 'n') {
-      const years = problem.n / problem.paymentsPerYear;
-      const value = style.count === 'years' ? years : problem.n;
-      const because =
-        style.count === 'years'
-          ? `years: ${writeBriefPlain(problem.n)} payments / ${problem.paymentsPerYear}`
-          : problem.paymentsPerYear === 1
-            ? 'payments, one a year'
-            : `${writeBriefPlain(years)} years × ${problem.paymentsPerYear}`;
-      lines.push({ entry: { put: 'n', value }, row: { name: label, enter: writeBriefPlain(value), because } });
-    } else if (name === 'rate') {
-      const value = enteredRate(problem, style);
-      const because = {
-        'percent-a-year': compoundings === problem.paymentsPerYear && quotedByYear(problem.rate) ? 'a year, in percent' : `a year, compounded ${compoundings} times, in percent`,
-        'percent-a-payment': `percent for each ${period}`,
-        'decimal-a-payment': `a decimal, for each ${period}`,
-      }[style.rate];
-      lines.push({ entry: { put: 'rate', value }, row: { name: label, enter: writeBriefPlain(value), because } });
-    } else {
-      const value = problem[name];
-      const when = name === 'pv' ? 'at the start' : name === 'pmt' ? `each ${period}` : 'at the end';
-      lines.push({ entry: { put: name, value: stored(value) }, row: { name: label, enter: signed(value), because: flows(value, when) } });
-    }
-  }
-  return lines;
-}
-
-function quotedByYear(rate: QuotedRate): boolean {
-  return rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous';
-}
-
-/** A tool that takes the rate by the year takes it with whole compoundings; other quotes are turned into one. */
-function yearlyRate({ rate, paymentsPerYear }: Pick<FiveValueProblem, 'rate' | 'paymentsPerYear'>): { readonly annual: number; readonly compoundings: number } {
-  if (rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous') return { annual: rate.annual, compoundings: rate.compoundingsPerYear };
-  if (rate.kind === 'effective') return { annual: rate.annual, compoundings: 1 };
-  const i = ratePerPayment(rate, paymentsPerYear);
-  return { annual: i.ok ? i.value * paymentsPerYear : 0, compoundings: paymentsPerYear };
-}
-
-function enteredRate(problem: FiveValueProblem, style: EnteringStyle): number {
-  if (style.rate === 'percent-a-year') return tidy(yearlyRate(problem).annual * 100);
-  const i = ratePerPayment(problem.rate, problem.paymentsPerYear);
-  const value = i.ok ? i.value : 0;
-  return tidy(style.rate === 'percent-a-payment' ? value * 100 : value);
-}
-
-/** Away with the last binary digits of 6.6 = 0.066 × 100. */
-function tidy(value: number): number {
-  return Number(value.toPrecision(15));
-}
-
-function writeBriefPlain(value: number): string {
-  return writeBrief(value, 0, 10, { id: '', sample: '', group: '', decimal: '.' });
-}
-
-/** What a solved value means in the problem's own terms: a rate per payment, a number of payments, money with its sign. */
-export function shownMeans(problem: FiveValueProblem, style: EnteringStyle, shows: number): number {
-  switch (problem.unknown) {
-    case 'n':
-      return style.count === 'years' ? shows * problem.paymentsPerYear : shows;
-    case 'rate': {
-      if (style.rate === 'decimal-a-payment') return shows;
-      if (style.rate === 'percent-a-payment') return shows / 100;
-      const i = ratePerPayment({ kind: 'nominal', annual: shows / 100, compoundingsPerYear: yearlyRate(problem).compoundings }, problem.paymentsPerYear);
-      return i.ok ? i.value : NaN;
-    }
-    default: {
-      if (style.signs === 'cash-flow') return shows;
-      // A fund drawn down is a loan seen from the other side: every flow is mirrored.
-      const mirrored = !problem.saving && (problem.unknown === 'pv' ? problem.pmt > 0 : problem.pv < 0);
-      const paying = problem.unknown === 'pv' ? 1 : -1;
-      const saving = problem.unknown === 'fv' ? 1 : -1;
-      return shows * (problem.saving ? saving : mirrored ? -paying : paying);
-    }
-  }
-}
-
-/** Solves a problem on the stand-in device. */
-export function onDevice(
-  problem: FiveValueProblem,
-  style: EnteringStyle,
-  start: DeviceState = clearedDevice,
-): { readonly entries: readonly DeviceEntry[]; readonly shown: readonly DeviceShown[]; readonly number: number } | undefined {
-  const entries: DeviceEntry[] = [...entryList(problem, style, String).map(({ entry }) => entry), { solve: problem.unknown }];
-  const shown = replay(style, entries, start);
-  const shows = shown.ok ? shown.value.at(-1)?.shows : undefined;
-  return shown.ok && shows !== undefined ? { entries, shown: shown.value, number: shownMeans(problem, style, shows) } : undefined;
-}
+import { type Work, answerText, money, roundsOf } from './work.ts';
 
 /** The five-values way, or nothing where five stored values cannot answer. */
 export function byFiveValues(work: Work): Way | undefined {
@@ -419,7 +262,7 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
         because: `The stored ${entering.labels.pv} is now the balance after payment ${from - 1}.`,
       });
     }
-    entries.push({ moveOn: to - from + 1 });
+    entries.push({ moveOn: to - from + 1, read: part });
     steps.push({
       kind: 'says',
       text: `Move on by ${to - from + 1} more and read the ${words}. The stored ${entering.labels.pv} has changed: put the amount back before the next question.`,
@@ -428,6 +271,6 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
   const shown = replay(entering, entries);
   if (!shown.ok) return undefined;
   const last = shown.value.at(-1)!;
-  const number = entering.stretch === 'from-to' ? last.shows! : last.stretch![part];
+  const number = last.shows!;
   return { number, steps, entries, rounds: entering.decimals === 2 ? ['payment-rounded', 'rows-rounded'] : ['payment-rounded'] };
 }

@@ -1,6 +1,7 @@
 /** The recurrence way: the relation, its first terms, and the term that is asked for, each from the one before. */
 
 import { writeBrief, writePercent } from '../money/numberStyle.ts';
+import { roundTo } from '../money/roundMoney.ts';
 import type { Step, Way } from './solution.ts';
 import { stagesThrough, type Stage } from './stages.ts';
 import { texNumber } from './term.ts';
@@ -53,7 +54,12 @@ export function relation({ saving, due }: Pick<Work, 'saving' | 'due'>): string 
 /** The first terms and the last ones, with how each comes about. */
 function termRows(work: Work, terms: readonly number[], until: number): Step {
   const shown = terms.slice(0, until + 1);
-  const row = (k: number): string[] => [`V${subscript(k)}`, k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}`, money(work, shown[k]!)];
+  const drawn = new Map(work.stages.map((stage) => [stage.from, stage.drawn]));
+  const received = (k: number): string => {
+    const more = drawn.get(k) ?? 0;
+    return more === 0 ? '' : ` ${more < 0 ? '−' : '+'} ${money(work, Math.abs(more))}`;
+  };
+  const row = (k: number): string[] => [`V${subscript(k)}`, k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}${received(k)}`, money(work, shown[k]!)];
   const rows: (string[] | 'gap')[] = [];
   for (let k = 0; k < shown.length; k += 1) {
     if (k <= 3 || k >= shown.length - 2) rows.push(row(k));
@@ -170,8 +176,8 @@ function linear(work: Work, unknown: 'payment' | 'amount'): Answered {
     const payment = unknown === 'payment' ? value : numbers.payment;
     return run(work, { start, payment, i: values.i, count: values.n }).terms.at(-1)!;
   };
-  // Two guesses of the answer's own size lose the fewest digits.
-  const size = Math.max(1, numbers[unknown]);
+  // A round guess of about the answer's size loses the fewest digits, and is not the answer.
+  const size = roundGuess(numbers[unknown]);
   const [none, some] = [at(0), at(size)];
   const number = ((numbers.finalAmount - none) / (some - none)) * size;
   const done = run(work, { start: unknown === 'amount' ? number : numbers.amount, payment: unknown === 'payment' ? number : numbers.payment, i: values.i, count: values.n });
@@ -182,13 +188,19 @@ function linear(work: Work, unknown: 'payment' | 'amount'): Answered {
       ...stated(work, unknown === 'payment' ? undefined : numbers.payment).slice(0, 1),
       {
         kind: 'rows',
-        columns: [`with ${symbol} =`, `V${subscript(Math.round(values.n))} is`],
+        columns: [`with ${symbol} =`, `V${subscript(roundTo(values.n, 0))} is`],
         rows: [0, size, number].map((value) => [money(work, value), money(work, at(value))]),
         because: 'The end moves in a straight line with the unknown, so two tries show where it is met.',
       },
       termRows(work, done.terms, done.terms.length - 1),
     ],
   };
+}
+
+/** A power of ten at or above the answer; the next one where the answer is one itself. */
+function roundGuess(answer: number): number {
+  const size = 10 ** Math.max(0, Math.ceil(Math.log10(Math.max(1, Math.abs(answer))) - 1e-9));
+  return Math.abs(size - answer) < 0.005 ? size * 10 : size;
 }
 
 /** Counts the terms until the end is reached. */
@@ -218,7 +230,7 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
   const { solved } = work.question;
   const { table } = solved;
   const done = runStages(work, work.stages);
-  const drawn = new Map(work.stages.filter(({ from: at }) => at > 1).map((stage) => [stage.from, stage.drawn]));
+  const drawn = new Map(work.stages.map((stage) => [stage.from, stage.drawn]));
   let total = 0;
   const rows: (string[] | 'gap')[] = [];
   for (let k = from; k <= to; k += 1) {
@@ -243,17 +255,19 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
         rows,
         because: part === 'interest' ? 'Interest of a period is (R − 1) times what it is taken on.' : 'Principal is what the value moves by.',
       },
-      { kind: 'says', text: `Payments ${from} to ${to} together: ${long(work, Math.round(total * 1e6) / 1e6)}.` },
+      { kind: 'says', text: `Payments ${from} to ${to} together: ${long(work, roundTo(total, 6))}.` },
     ],
   };
 }
 
 function changesSaid(work: Work, k: number): Step[] {
   const stages = stagesThrough(work.stages, k);
-  if (stages.length < 2) return [];
+  if (stages.length < 2 && stages.every(({ drawn, pause }) => drawn === 0 && pause === undefined)) return [];
   const words = stages.slice(0, 5).map((stage) => {
     const payment = stage.pause === 'deferred' ? 'nothing paid' : stage.pause === 'interest-only' ? 'interest only' : `d = ${money(work, stage.payment)}`;
-    return `${stage.from}–${stage.to}: ${payment}, R = 1 + ${writePercent(stage.i, work.style, 2, 8)}`;
+    const received = stage.drawn === 0 ? '' : `${money(work, Math.abs(stage.drawn))} ${stage.drawn < 0 ? 'taken out' : 'received'} before, `;
+    const range = stage.from === stage.to ? String(stage.from) : `${stage.from}–${stage.to}`;
+    return `${range}: ${received}${payment}, R = 1 + ${writePercent(stage.i, work.style, 2, 8)}`;
   });
-  return [{ kind: 'says', text: `The relation changes on the way. ${words.join('; ')}${stages.length > 5 ? '; and so on' : ''}.` }];
+  return [{ kind: 'says', text: `${stages.length < 2 ? 'The relation has a start of its own' : 'The relation changes on the way'}. ${words.join('; ')}${stages.length > 5 ? '; and so on' : ''}.` }];
 }

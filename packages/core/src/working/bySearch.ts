@@ -7,7 +7,7 @@ import { readBuildUp } from '../case/readDraft.ts';
 import { styleOf } from '../case/question.ts';
 import { buildTable } from '../table/buildTable.ts';
 import { exactRounding } from '../table/plan.ts';
-import { quotingSteps } from './byFormula.ts';
+import { quotingSteps } from './quoting.ts';
 import type { Step, Way } from './solution.ts';
 import { answerText, money, type Work } from './work.ts';
 

@@ -32,7 +32,8 @@ export type DeviceEntry =
   | { readonly solve: EnteredName }
   /** Reads payments `from` to `to` of the stored plan; a style that moves on only takes how many, from where it stands. */
   | { readonly read: 'interest' | 'principal' | 'balance'; readonly from: number; readonly to: number }
-  | { readonly moveOn: number };
+  /** Runs on by so many payments and shows one of the three numbers they come to; the balance where none is named. */
+  | { readonly moveOn: number; readonly read?: 'interest' | 'principal' | 'balance' };
 
 export interface DeviceShown {
   readonly state: DeviceState;
@@ -66,7 +67,7 @@ export function replay(style: EnteringStyle, entries: readonly DeviceEntry[], st
 function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry): Result<DeviceShown> {
   if ('put' in entry) return ok({ state: { ...state, [entry.put]: entry.value }, ...(typeof entry.value === 'number' ? { shows: entry.value } : {}) });
   if ('solve' in entry) return solve(style, state, entry.solve);
-  if ('moveOn' in entry) return moveOn(style, state, entry.moveOn);
+  if ('moveOn' in entry) return moveOn(style, state, entry.moveOn, entry.read);
   const before = entry.from > 1 ? run(style, state, entry.from - 1) : ok({ interest: 0, principal: 0, balance: state.pv });
   const through = run(style, state, entry.to);
   if (!before.ok) return before;
@@ -172,10 +173,10 @@ function run(style: EnteringStyle, state: DeviceState, count: number): Result<{ 
 }
 
 /** Moves on by `count` payments: shows what they had in them and stores the balance as the new start. */
-function moveOn(style: EnteringStyle, state: DeviceState, count: number): Result<DeviceShown> {
+function moveOn(style: EnteringStyle, state: DeviceState, count: number, read: 'interest' | 'principal' | 'balance' = 'balance'): Result<DeviceShown> {
   const done = run(style, state, count);
   if (!done.ok) return done;
-  return ok({ state: { ...state, pv: done.value.balance }, shows: done.value.balance, stretch: done.value });
+  return ok({ state: { ...state, pv: done.value.balance }, shows: done.value[read], stretch: done.value });
 }
 
 /** A shown number as the tool writes it. */

@@ -36,7 +36,7 @@ export function stagesOf({ table }: Pick<SolvedCase, 'table'>): Stage[] {
     const before = rows[at - 1];
     const changed = rateAt.get(row.number);
     if (changed !== undefined) i = changed;
-    const drawn = before ? row.opening - before.closing : 0;
+    const drawn = row.opening - (before ? before.closing : plan.amount);
     const pause = pauseAt(plan.changes, row.number);
     const last = stages.at(-1);
     const paid = row.payment + row.extra;

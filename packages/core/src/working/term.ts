@@ -101,9 +101,9 @@ export function oneLine(term: Term): string {
   };
   switch (term.op) {
     case 'letter':
-      return term.made ? oneLine(term.made) : plain(term.value);
+      return term.made ? oneLine(term.made) : plainNumber(term.value);
     case 'number':
-      return plain(term.value);
+      return plainNumber(term.value);
     case 'minus':
       return `-${bracketed(term.of, 6)}`;
     case 'ln':
@@ -123,10 +123,13 @@ export function oneLine(term: Term): string {
   }
 }
 
-/** A number with every digit it has, never in powers of ten. */
-function plain(value: number): string {
-  const text = String(value);
-  return text.includes('e') ? value.toFixed(20).replace(/\.?0+$/, '') : text;
+/** A number as it is typed: with every digit that counts, without the dust of binary fractions, never in powers of ten. */
+export function plainNumber(value: number): string {
+  const tidy = Number(value.toPrecision(15));
+  // What has more digits than that of its own, a rate that was solved for, keeps them.
+  const kept = Math.abs(tidy - value) <= 2 * Number.EPSILON * Math.abs(value) ? tidy : value;
+  const text = String(kept);
+  return text.includes('e') ? kept.toFixed(20).replace(/\.?0+$/, '') : text;
 }
 
 /** A written number as TeX shows it: grouping without the space TeX would put after a comma. */

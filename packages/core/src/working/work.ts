@@ -1,5 +1,6 @@
 /** What every way works with: the question, how numbers are written, and the letters of the trade as terms. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { writeBrief, writeMoney, type NumberStyle } from '../money/numberStyle.ts';
 import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
 import { frequencyOf } from '../case/frequency.ts';
@@ -45,7 +46,7 @@ export const count = ({ style }: Work, value: number): string => writeBrief(valu
 export const answerText = ({ question, style }: Work, value: number): string => writeQuantity(question, value, style);
 
 export function moneyLetter(work: Work, name: string, value: number, made?: Term): Term {
-  return letter(name, value, writeMoney(value, work.style, Math.abs(value - Math.round(value * 100) / 100) < 1e-9 ? 2 : 4), made);
+  return letter(name, value, writeMoney(value, work.style, Math.abs(value - roundTo(value, 2)) < 1e-9 ? 2 : 4), made);
 }
 
 export function countLetter(work: Work, name: string, value: number): Term {

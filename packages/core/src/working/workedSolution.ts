@@ -1,5 +1,6 @@
 /** A worked solution of a question: facts, setting, timeline, and every way with the number it gives by its own route. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { defaultNumberStyle, type NumberStyle } from '../money/numberStyle.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import { questionInWords, writeQuantity, type Question } from '../case/question.ts';
@@ -55,7 +56,7 @@ function settingSteps(work: Work): Step[] {
   const p = draft.paymentsPerYear;
   if (solved.unknown !== 'payments' && draft.kind !== 'convert') {
     const n = solved.numbers.payments;
-    const years = Math.round((n / p) * 1e6) / 1e6;
+    const years = roundTo(n / p, 6);
     if (p > 1)
       steps.push({
         kind: 'formula',

@@ -1,6 +1,7 @@
 /** What a worker is asked: the hand-ins of one exercise, judged with core. */
 
 import { prepareChecking, type Entries, type Exercise, type HouseRules, type Numbers, type Verdict } from '@hardy-sextant/core';
+import { verdict as verdictSchema } from '@hardy-sextant/contract';
 
 export interface CheckJob {
   readonly exercise: Exercise;
@@ -12,9 +13,28 @@ export interface CheckJob {
 /** @returns verdicts by group, hand-in, part */
 export type CheckedJob = readonly (readonly (readonly Verdict[])[])[];
 
+/** Judges every hand-in; one that cannot be judged stops none of the others. */
 export function runCheckJob({ exercise, rules, groups }: CheckJob): CheckedJob {
   return groups.map(({ numbers, entries }) => {
-    const prepared = prepareChecking(exercise, numbers, rules);
-    return entries.map((each) => prepared.check(each));
+    const check = attempt(() => prepareChecking(exercise, numbers, rules));
+    return entries.map((each) => {
+      const verdicts = check && attempt(() => check.check(each));
+      return exercise.parts.map(({ id }): Verdict => {
+        const found = verdicts?.find(({ partId }) => partId === id);
+        return found && verdictSchema.safeParse(found).success ? found : unjudged(id);
+      });
+    });
   });
+}
+
+function attempt<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch {
+    return undefined;
+  }
+}
+
+function unjudged(partId: string): Verdict {
+  return { partId, kind: 'unexplained', credit: 0, explanations: [], says: 'This answer could not be judged. Look at it yourself.' };
 }

@@ -1,3 +1,4 @@
-/** The worker thread: one job in, its verdicts out. */
+/** The worker thread: one job in, its verdicts or numbers out. */
 
 export { runCheckJob as default } from './checkJob.ts';
+export { runDrawJob as draw } from './drawJob.ts';

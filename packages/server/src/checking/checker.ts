@@ -1,14 +1,26 @@
-/** Where checking runs: in worker threads, so that no request waits for another's marking; in place where there are none. */
+/** Where checking and drawing run: in worker threads, so that no request waits for another's marking; in place where there are none. */
 
 import { Piscina } from 'piscina';
+import type { Numbers } from '@hardy-sextant/core';
 import { runCheckJob, type CheckedJob, type CheckJob } from './checkJob.ts';
+import type { Drawer } from './drawJob.ts';
 
 export type Checker = (job: CheckJob) => Promise<CheckedJob>;
 
 export const checkInPlace: Checker = (job) => Promise.resolve(runCheckJob(job));
 
+export interface Workers {
+  readonly check: Checker;
+  readonly draw: Drawer;
+  readonly close: () => Promise<void>;
+}
+
 /** @param worker the built worker file */
-export function checkInWorkers(worker: string): { readonly check: Checker; readonly close: () => Promise<void> } {
+export function inWorkers(worker: string): Workers {
   const pool = new Piscina({ filename: worker, minThreads: 1, idleTimeout: 60_000 });
-  return { check: (job) => pool.run(job) as Promise<CheckedJob>, close: () => pool.destroy() };
+  return {
+    check: (job) => pool.run(job) as Promise<CheckedJob>,
+    draw: (job) => pool.run(job, { name: 'draw' }) as Promise<Numbers[]>,
+    close: () => pool.destroy(),
+  };
 }

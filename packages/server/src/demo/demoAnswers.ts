@@ -13,8 +13,7 @@ import {
   type Candidate,
   type Exercise,
   type KeyedPart,
-  type Numbers,
-} from '@hardy-sextant/core';
+  type Numbers, roundTo } from '@hardy-sextant/core';
 
 const rules = defaultHouseRules;
 
@@ -125,6 +124,6 @@ function fiveValues(entries: Record<string, string>, { part, question }: KeyedPa
   const { values, numbers } = question!.solved;
   const years = random() < 0.4;
   entries[`${part.id}.n`] = String(years ? values.n / question!.draft.paymentsPerYear : values.n);
-  entries[`${part.id}.rate`] = String(Math.round(values.i * question!.draft.paymentsPerYear * 1e6) / 1e4);
+  entries[`${part.id}.rate`] = String(roundTo(values.i * question!.draft.paymentsPerYear * 1e6, 0) / 1e4);
   entries[`${part.id}.pv`] = String(numbers.amount);
 }

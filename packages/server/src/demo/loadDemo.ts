@@ -4,11 +4,11 @@ import { randomUUID } from 'node:crypto';
 import { defaultHouseRules } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { insertClass, insertStudents } from '../store/classes.ts';
-import type { Database, Queries } from '../store/database.ts';
+import type { Database, Writes } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
 import { keepRevision } from '../store/revisions.ts';
 import { cases, exercises, handIns } from '../store/schema.ts';
-import { insertCopy, insertSet, updateSet } from '../store/sets.ts';
+import { insertCopy, insertSet, recount, updateSet } from '../store/sets.ts';
 import { demoCases } from './cases.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
@@ -30,7 +30,7 @@ export async function loadDemo(database: Database): Promise<void> {
   });
 }
 
-async function insertDemoSet(transaction: Queries, set: ReturnType<typeof demoSets>[number]): Promise<void> {
+async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSets>[number]): Promise<void> {
   const now = new Date().toISOString();
   const row = await insertSet(transaction, { classId: set.classId, title: set.title, document: set.document, givenOutAt: `${set.document.given}T08:00:00.000Z` }, set.id);
   if (set.released) await updateSet(transaction, row.id, row.revision, { releasedAt: `${set.document.due}T18:00:00.000Z` });
@@ -40,4 +40,5 @@ async function insertDemoSet(transaction: Queries, set: ReturnType<typeof demoSe
     await transaction
       .insert(handIns)
       .values(set.handIns.slice(at, at + 100).map(({ studentId, numbers, entries }) => ({ id: randomUUID(), setId: set.id, studentId, numbers, entries, updatedAt: now })));
+  await recount(transaction, set.id);
 }

@@ -2,10 +2,24 @@
 
 import express, { Router } from 'express';
 import { z } from 'zod';
-import { archiving, changedCase, changedEnteringStyle, changedExercise, changedRules, newCase, newEnteringStyle, newExercise, recordId } from '@hardy-sextant/contract';
+import {
+  archiving,
+  binKind,
+  changedCase,
+  changedEnteringStyle,
+  changedExercise,
+  changedRules,
+  chosenExercises,
+  newCase,
+  newEnteringStyle,
+  newExercise,
+  recordId,
+} from '@hardy-sextant/contract';
 import type { Checker } from '../checking/checker.ts';
+import type { Drawer } from '../checking/drawJob.ts';
 import type { Database } from '../store/database.ts';
-import { changeCase, deleteCase, keepCase, listCases, readCase, restoreCase } from '../services/cases.ts';
+import { bringBack, readBin } from '../services/bin.ts';
+import { changeCase, deleteCase, keepCase, listCases, readCase } from '../services/cases.ts';
 import { changeEnteringStyle, deleteEnteringStyle, keepEnteringStyle, listEnteringStyles } from '../services/enteringStyles.ts';
 import {
   archiveExercise,
@@ -20,20 +34,13 @@ import {
 } from '../services/exercises.ts';
 import { changeRules, listRules } from '../services/rules.ts';
 import { classRoutes } from './classes.ts';
-import { parsed } from './problems.ts';
+import { bounded, parsed } from './problems.ts';
 import { setRoutes } from './sets.ts';
 
 const byId = z.object({ id: recordId });
-/** Ids parted by commas; none means all. */
-const chosen = z.object({
-  ids: z
-    .string()
-    .max(20_000)
-    .default('')
-    .transform((text) => text.split(',').filter((id) => id !== '')),
-});
+const inBin = z.object({ kind: binKind, id: recordId });
 
-export function apiRoutes(database: Database, check: Checker): Router {
+export function apiRoutes(database: Database, check: Checker, draw: Drawer): Router {
   const api = Router();
 
   api.get('/health', (_request, response) => void response.json({ ok: true }));
@@ -47,7 +54,12 @@ export function apiRoutes(database: Database, check: Checker): Router {
     response.status(204).end();
   });
 
-  api.post('/cases/:id/restore', async (request, response) => void response.json(await restoreCase(database, parsed(byId, request.params).id)));
+  api.get('/bin', async (_request, response) => void response.json(await readBin(database)));
+  api.post('/bin/:kind/:id/restore', async (request, response) => {
+    const { kind, id } = parsed(inBin, request.params);
+    await bringBack(database, kind, id);
+    response.status(204).end();
+  });
 
   api.get('/exercises', async (_request, response) => void response.json(await listExercises(database)));
   api.post('/exercises', async (request, response) => void response.status(201).json(await writeExercise(database, parsed(newExercise, request.body))));
@@ -67,12 +79,9 @@ export function apiRoutes(database: Database, check: Checker): Router {
   );
   api.get('/exercises/:id/revisions', async (request, response) => void response.json(await readRevisions(database, parsed(byId, request.params).id)));
 
-  api.get('/exercise-file', async (request, response) => {
-    const { ids } = parsed(chosen, request.query);
-    response.setHeader('content-disposition', 'attachment; filename="exercises.json"');
-    response.json(await exportExercises(database, ids));
-  });
-  api.post('/exercise-file', express.json({ limit: '24mb' }), async (request, response) => void response.status(201).json(await importExercises(database, request.body)));
+  // Which ones is in the body: an address could not name them all.
+  api.post('/exercise-export', async (request, response) => void response.json(await exportExercises(database, parsed(chosenExercises, request.body).ids)));
+  api.post('/exercise-file', express.json({ limit: '24mb' }), async (request, response) => void response.status(201).json(await importExercises(database, bounded(request.body))));
 
   api.get('/rules', async (_request, response) => void response.json(await listRules(database)));
   api.put('/rules/:id', async (request, response) => void response.json(await changeRules(database, parsed(byId, request.params).id, parsed(changedRules, request.body))));
@@ -88,6 +97,6 @@ export function apiRoutes(database: Database, check: Checker): Router {
     response.status(204).end();
   });
 
-  api.use(classRoutes(database), setRoutes(database, check));
+  api.use(classRoutes(database, draw), setRoutes(database, check, draw));
   return api;
 }

@@ -5,11 +5,13 @@ import { z } from 'zod';
 import {
   assignedRow,
   changedAnswers,
+  changedContents,
   changedDecisions,
   changedSet,
   changedSlipText,
   columnMatching,
   followChange as followChangeSchema,
+  givingOut,
   importedAnswers,
   itemId,
   newSet,
@@ -17,21 +19,28 @@ import {
   releasing,
 } from '@hardy-sextant/contract';
 import type { Checker } from '../checking/checker.ts';
-import { assignRow, checkSome, dismissRow, importAnswers, readMarking, writeAnswers, writeDecisions } from '../services/marking.ts';
+import type { Drawer } from '../checking/drawJob.ts';
+import { assignRow, importAnswers, putRowAway, readEarlier, writeAnswers } from '../services/answers.ts';
+import { writeDecisions } from '../services/decisions.ts';
+import { checkSome } from '../services/judging.ts';
+import { readMarking } from '../services/marking.ts';
 import { changeSlipText, readMatchings, readSlipTexts, rememberMatching } from '../services/matchings.ts';
-import { changeSet, followChange, giveOut, makeSet, readSet, readSets, releaseSet, removeSet } from '../services/sets.ts';
+import { followChange } from '../services/followChange.ts';
+import { changeContents, giveOut, givingOutProgress } from '../services/givingOut.ts';
+import { changeSet, makeSet, readSet, readSets, releaseSet, removeSet } from '../services/sets.ts';
 import type { Database } from '../store/database.ts';
 import { parsed } from './problems.ts';
 
 const byId = z.object({ id: recordId });
 const byRow = z.object({ id: recordId, rowId: recordId });
+const byStudent = z.object({ id: recordId, studentId: recordId });
 const byItem = z.object({ id: recordId, itemId });
 const bySlip = z.object({ slipId: z.string().min(1).max(60) });
 
 /** The answers of a large class may be long; all else is small. */
 const IMPORT_LIMIT = '24mb';
 
-export function setRoutes(database: Database, check: Checker): Router {
+export function setRoutes(database: Database, check: Checker, draw: Drawer): Router {
   const api = Router();
   const large = express.json({ limit: IMPORT_LIMIT });
 
@@ -43,10 +52,18 @@ export function setRoutes(database: Database, check: Checker): Router {
     await removeSet(database, parsed(byId, request.params).id);
     response.status(204).end();
   });
-  api.post('/sets/:id/given-out', async (request, response) => void response.json(await giveOut(database, parsed(byId, request.params).id)));
+  api.post(
+    '/sets/:id/given-out',
+    async (request, response) => void response.json(await giveOut(database, draw, parsed(byId, request.params).id, parsed(givingOut, request.body).revision)),
+  );
+  api.get('/sets/:id/given-out', (request, response) => void response.json(givingOutProgress(parsed(byId, request.params).id)));
+  api.post(
+    '/sets/:id/contents',
+    async (request, response) => void response.json(await changeContents(database, draw, parsed(byId, request.params).id, parsed(changedContents, request.body))),
+  );
   api.put(
     '/sets/:id/released',
-    async (request, response) => void response.json(await releaseSet(database, parsed(byId, request.params).id, parsed(releasing, request.body).released)),
+    async (request, response) => void response.json(await releaseSet(database, parsed(byId, request.params).id, parsed(releasing, request.body))),
   );
   api.post('/sets/:id/copies/:itemId', async (request, response) => {
     const { id, itemId: item } = parsed(byItem, request.params);
@@ -71,8 +88,17 @@ export function setRoutes(database: Database, check: Checker): Router {
   });
   api.delete('/sets/:id/kept-rows/:rowId', async (request, response) => {
     const { id, rowId } = parsed(byRow, request.params);
-    await dismissRow(database, id, rowId);
+    await putRowAway(database, id, rowId, true);
     response.status(204).end();
+  });
+  api.post('/sets/:id/kept-rows/:rowId/restore', async (request, response) => {
+    const { id, rowId } = parsed(byRow, request.params);
+    await putRowAway(database, id, rowId, false);
+    response.status(204).end();
+  });
+  api.get('/sets/:id/students/:studentId/earlier', async (request, response) => {
+    const { id, studentId } = parsed(byStudent, request.params);
+    response.json(await readEarlier(database, id, studentId));
   });
   api.put(
     '/sets/:id/decisions',

@@ -1,45 +1,47 @@
 /** Keeping cases. */
 
-import { caseDocument, type ChangedCase, type KeptCase, type NewCase } from '@hardy-sextant/contract';
-import type { Database } from '../store/database.ts';
-import { deleteDocument, findDocument, insertDocument, listDocuments, restoreDocument, updateDocument, type DocumentRow } from '../store/documents.ts';
+import { caseDocument, type ChangedCase, type KeptCase, type NewCase, type UnreadableRecord } from '@hardy-sextant/contract';
+import type { Database, Queries } from '../store/database.ts';
+import { deleteDocument, findAnyDocument, findDocument, insertDocument, listDocuments, restoreDocument, updateDocument, type DocumentRow } from '../store/documents.ts';
 import { cases } from '../store/schema.ts';
 import { NotFound, Stale } from './refusal.ts';
+import { listed, stored } from './stored.ts';
 
 function toCase(row: DocumentRow): KeptCase {
-  return { id: row.id, title: row.title, document: caseDocument.parse(row.document), revision: row.revision, updatedAt: row.updatedAt };
+  return { id: row.id, title: row.title, document: stored(caseDocument, row.document, 'case'), revision: row.revision, updatedAt: row.updatedAt };
 }
 
-export async function listCases(database: Database): Promise<KeptCase[]> {
-  return (await listDocuments(database, cases)).map(toCase);
+export async function listCases(queries: Queries): Promise<(KeptCase | UnreadableRecord)[]> {
+  return listed(await listDocuments(queries, cases), toCase);
 }
 
-export async function readCase(database: Database, id: string): Promise<KeptCase> {
-  const row = await findDocument(database, cases, id);
+export async function readCase(queries: Queries, id: string): Promise<KeptCase> {
+  const row = await findDocument(queries, cases, id);
   if (!row) throw new NotFound('case');
   return toCase(row);
 }
 
-export async function keepCase(database: Database, input: NewCase): Promise<KeptCase> {
-  // A second try of a write whose answer was lost meets the first: it is told as a stale write, not as an accident.
-  const before = input.id === undefined ? undefined : await findDocument(database, cases, input.id);
-  if (before) throw new Stale('case', toCase(before));
-  return toCase(await insertDocument(database, cases, input.title, input.document, input.id));
+/** Keeps a new case. Under the id of a deleted one it is that case again, as it is now. */
+export async function keepCase(database: Database, { id, title, document }: NewCase): Promise<KeptCase> {
+  return database.transaction(async (writes) => {
+    const before = id === undefined ? undefined : await findAnyDocument(writes, cases, id);
+    if (!before) return toCase(await insertDocument(writes, cases, title, document, id));
+    // A second try of a write whose answer was lost meets the first: it is told as a stale write, not as an accident.
+    if (before.deletedAt === null) throw new Stale('case', toCase(before));
+    await restoreDocument(writes, cases, before.id);
+    const row = await updateDocument(writes, cases, before.id, before.revision, { title, document });
+    return toCase(row!);
+  });
 }
 
 export async function changeCase(database: Database, id: string, input: ChangedCase): Promise<KeptCase> {
-  const row = await updateDocument(database, cases, id, input.revision, { title: input.title, document: input.document });
-  if (!row) throw new Stale('case', await readCase(database, id));
-  return toCase(row);
+  return database.transaction(async (writes) => {
+    const row = await updateDocument(writes, cases, id, input.revision, { title: input.title, document: input.document });
+    if (!row) throw new Stale('case', await readCase(writes, id));
+    return toCase(row);
+  });
 }
 
 export async function deleteCase(database: Database, id: string): Promise<void> {
-  if (!(await deleteDocument(database, cases, id))) throw new NotFound('case');
-}
-
-/** Brings a deleted case back. */
-export async function restoreCase(database: Database, id: string): Promise<KeptCase> {
-  const row = await restoreDocument(database, cases, id);
-  if (!row) throw new NotFound('deleted case');
-  return toCase(row);
+  if (!(await database.transaction((writes) => deleteDocument(writes, cases, id)))) throw new NotFound('case');
 }

@@ -1,25 +1,32 @@
 /** Classes and who is in them. */
 
 import { defaultHouseRules } from '@hardy-sextant/core';
-import { houseRulesDocument, type ChangedClass, type ChangedRoster, type ClassWithStudents, type KeptClass, type NewClass } from '@hardy-sextant/contract';
-import { deleteClass, deleteStudents, findClass, insertClass, insertStudents, listClasses, listStudents, updateClass, updateStudent } from '../store/classes.ts';
+import { houseRulesDocument, type ChangedClass, type ChangedRoster, type ClassWithStudents, type KeptClass, type NewClass, type UnreadableRecord } from '@hardy-sextant/contract';
+import {
+  bumpClass,
+  deleteClass,
+  deleteStudents,
+  findClass,
+  insertClass,
+  insertStudents,
+  listClasses,
+  listStudents,
+  setWithdrawn,
+  updateClass,
+  updateStudent,
+} from '../store/classes.ts';
+import type { Drawer } from '../checking/drawJob.ts';
 import type { Database, Queries } from '../store/database.ts';
 import { findDefaultRules } from '../store/rules.ts';
-import { numbersForNewStudents } from './sets.ts';
+import { recount, setIdsOfClass } from '../store/sets.ts';
+import { drawnForStudents, numbersForNewStudents } from './givingOut.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
+import { listed, stored } from './stored.ts';
 
-export async function readClasses(queries: Queries): Promise<KeptClass[]> {
-  const rows = await listClasses(queries);
-  return rows.map(({ id, code, title, college, term, rules, revision, students }) => ({
-    id,
-    code,
-    title,
-    college,
-    term,
-    rules: houseRulesDocument.parse(rules).rules,
-    students,
-    revision,
-  }));
+export async function readClasses(queries: Queries): Promise<(KeptClass | UnreadableRecord)[]> {
+  return listed(await listClasses(queries), ({ id, code, title, college, term, rules, revision, students }): KeptClass => {
+    return { id, code, title, college, term, rules: stored(houseRulesDocument, rules, 'class').rules, students, revision };
+  });
 }
 
 export async function readClass(queries: Queries, id: string): Promise<ClassWithStudents> {
@@ -33,10 +40,10 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
     title,
     college,
     term,
-    rules: houseRulesDocument.parse(row.rules).rules,
-    students: roster.length,
+    rules: stored(houseRulesDocument, row.rules, 'class').rules,
+    students: roster.filter(({ withdrawnAt }) => withdrawnAt === null).length,
     revision,
-    roster: roster.map(({ id: studentId, name, number }) => ({ id: studentId, name, number })),
+    roster: roster.map(({ id: studentId, name, number, withdrawnAt }) => ({ id: studentId, name, number, withdrawn: withdrawnAt !== null })),
   };
 }
 
@@ -44,28 +51,38 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
 export async function makeClass(database: Database, values: NewClass): Promise<ClassWithStudents> {
   return database.transaction(async (transaction) => {
     const usual = await findDefaultRules(transaction);
-    const rules = usual ? houseRulesDocument.parse(usual.rules).rules : defaultHouseRules;
+    const rules = usual ? stored(houseRulesDocument, usual.rules, 'set of house rules').rules : defaultHouseRules;
     return readClass(transaction, await insertClass(transaction, { ...values, rules: { schemaVersion: 1, rules } }));
   });
 }
 
 export async function changeClass(database: Database, id: string, { revision, ...values }: ChangedClass): Promise<ClassWithStudents> {
-  const written = await updateClass(database, id, revision, values);
-  const now = await readClass(database, id);
-  if (!written) throw new Stale('class', now);
-  return now;
+  return database.transaction(async (writes) => {
+    const written = await updateClass(writes, id, revision, values);
+    const now = await readClass(writes, id);
+    if (!written) throw new Stale('class', now);
+    return now;
+  });
 }
 
 export async function removeClass(database: Database, id: string): Promise<void> {
-  if (!(await deleteClass(database, id))) throw new NotFound('class');
+  if (!(await database.transaction((writes) => deleteClass(writes, id)))) throw new NotFound('class');
 }
 
-/** Adds, renames and removes students in one transaction; a number that two would have is refused, and nothing is written. */
-export async function changeRoster(database: Database, classId: string, input: ChangedRoster): Promise<ClassWithStudents> {
+/** Adds, renames, withdraws, readmits and erases students in one transaction; a number that two would have is refused, and nothing is written. */
+export async function changeRoster(database: Database, draw: Drawer, classId: string, input: ChangedRoster): Promise<ClassWithStudents> {
+  const ahead = await drawnForStudents(
+    database,
+    draw,
+    classId,
+    input.add.map(({ number }) => number),
+  );
   return database.transaction(async (transaction) => {
-    const { roster } = await readClass(transaction, classId);
+    const before = await readClass(transaction, classId);
+    if (before.revision !== input.revision) throw new Stale('class', before);
+    const { roster } = before;
     const known = new Set(roster.map(({ id }) => id));
-    const stranger = [...input.change.map(({ id }) => id), ...input.remove].find((id) => !known.has(id));
+    const stranger = [...input.change.map(({ id }) => id), ...input.withdraw, ...input.readmit, ...input.remove].find((id) => !known.has(id));
     if (stranger !== undefined) throw new NotFound('student');
     const changed = new Map(input.change.map((each) => [each.id, each]));
     const removed = new Set(input.remove);
@@ -73,23 +90,25 @@ export async function changeRoster(database: Database, classId: string, input: C
     const taken = new Map<string, string>();
     const fields: { path: string; message: string }[] = [];
     const claim = (path: string, { name, number }: { name: string; number: string }): void => {
-      const before = taken.get(number.toLowerCase());
-      if (before === undefined) taken.set(number.toLowerCase(), name);
-      else fields.push({ path, message: `The number ${number} is there already, for ${before}.` });
+      const holder = taken.get(number.toLowerCase());
+      if (holder === undefined) taken.set(number.toLowerCase(), name);
+      else fields.push({ path, message: `The number ${number} is there already, for ${holder}.` });
     };
     for (const each of after) claim(changed.has(each.id) ? `change.${input.change.findIndex(({ id }) => id === each.id)}.number` : 'change', each);
     input.add.forEach((each, at) => claim(`add.${at}.number`, each));
     if (fields.length > 0) throw new Invalid('Two students would have the same number; nothing was changed.', fields);
+    await bumpClass(transaction, classId, input.revision);
     await deleteStudents(transaction, classId, input.remove);
+    await setWithdrawn(transaction, classId, input.withdraw, true);
+    await setWithdrawn(transaction, classId, input.readmit, false);
     // Two may swap numbers, so all are freed before they are given again.
     for (const each of input.change) await updateStudent(transaction, classId, { ...each, number: `\u0000${each.id}` });
     for (const each of input.change) await updateStudent(transaction, classId, each);
     const added = await insertStudents(transaction, classId, input.add);
-    await numbersForNewStudents(
-      transaction,
-      classId,
-      added.map((id, at) => ({ id, number: input.add[at]!.number })),
-    );
+    // Who comes back gets what was given out meanwhile.
+    const joining = [...added.map((id, at) => ({ id, number: input.add[at]!.number })), ...roster.filter(({ id }) => input.readmit.includes(id))];
+    await numbersForNewStudents(transaction, classId, joining, ahead);
+    if (input.withdraw.length + input.readmit.length + input.remove.length > 0) for (const id of await setIdsOfClass(transaction, classId)) await recount(transaction, id);
     return readClass(transaction, classId);
   });
 }

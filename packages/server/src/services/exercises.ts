@@ -3,6 +3,7 @@
 import {
   exercise as exerciseSchema,
   exerciseDocument,
+  incomingExercise,
   looseExerciseFile,
   type ChangedExercise,
   type ExerciseFile,
@@ -10,20 +11,22 @@ import {
   type ImportReport,
   type KeptExercise,
   type NewExercise,
+  type UnreadableRecord,
 } from '@hardy-sextant/contract';
 import type { Database, Queries } from '../store/database.ts';
 import { deleteDocument, findDocument, insertDocument, listDocuments, updateDocument, type DocumentRow } from '../store/documents.ts';
 import { archivedIds, keepRevision, listRevisions, setArchived } from '../store/revisions.ts';
 import { exercises } from '../store/schema.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
+import { listed, stored } from './stored.ts';
 
 function toExercise(row: DocumentRow, archived: boolean): KeptExercise {
-  return { id: row.id, document: exerciseDocument.parse(row.document), revision: row.revision, updatedAt: row.updatedAt, archived };
+  return { id: row.id, document: stored(exerciseDocument, row.document, 'exercise'), revision: row.revision, updatedAt: row.updatedAt, archived };
 }
 
-export async function listExercises(queries: Queries): Promise<KeptExercise[]> {
+export async function listExercises(queries: Queries): Promise<(KeptExercise | UnreadableRecord)[]> {
   const [rows, archived] = await Promise.all([listDocuments(queries, exercises), archivedIds(queries)]);
-  return rows.map((row) => toExercise(row, archived.has(row.id)));
+  return listed(rows, (row) => toExercise(row, archived.has(row.id)));
 }
 
 export async function readExercise(queries: Queries, id: string): Promise<KeptExercise> {
@@ -33,36 +36,40 @@ export async function readExercise(queries: Queries, id: string): Promise<KeptEx
 }
 
 export async function writeExercise(database: Database, { document }: NewExercise): Promise<KeptExercise> {
-  return database.transaction(async (transaction) => {
-    const row = await insertDocument(transaction, exercises, document.exercise.title, document);
-    await keepRevision(transaction, row.id, row.revision, document);
+  return database.transaction(async (writes) => {
+    const row = await insertDocument(writes, exercises, document.exercise.title, document);
+    await keepRevision(writes, row.id, row.revision, document);
     return toExercise(row, false);
   });
 }
 
 export async function changeExercise(database: Database, id: string, { document, revision }: ChangedExercise): Promise<KeptExercise> {
-  const row = await database.transaction(async (transaction) => {
-    const written = await updateDocument(transaction, exercises, id, revision, { title: document.exercise.title, document });
-    if (written) await keepRevision(transaction, id, written.revision, document);
-    return written;
+  return database.transaction(async (writes) => {
+    const written = await updateDocument(writes, exercises, id, revision, { title: document.exercise.title, document });
+    if (!written) throw new Stale('exercise', await readExercise(writes, id));
+    await keepRevision(writes, id, written.revision, document);
+    return readExercise(writes, id);
   });
-  if (!row) throw new Stale('exercise', await readExercise(database, id));
-  return readExercise(database, id);
 }
 
 export async function deleteExercise(database: Database, id: string): Promise<void> {
-  if (!(await deleteDocument(database, exercises, id))) throw new NotFound('exercise');
+  if (!(await database.transaction((writes) => deleteDocument(writes, exercises, id)))) throw new NotFound('exercise');
 }
 
 export async function archiveExercise(database: Database, id: string, archived: boolean): Promise<KeptExercise> {
-  if (!(await setArchived(database, id, archived))) throw new NotFound('exercise');
-  return readExercise(database, id);
+  return database.transaction(async (writes) => {
+    if (!(await setArchived(writes, id, archived))) throw new NotFound('exercise');
+    return readExercise(writes, id);
+  });
 }
 
 /** Newest first, the present state among them. */
-export async function readRevisions(database: Database, id: string): Promise<ExerciseRevision[]> {
-  await readExercise(database, id);
-  return (await listRevisions(database, id)).map(({ revision, document, at }) => ({ revision, document: exerciseDocument.parse(document), at }));
+export async function readRevisions(queries: Queries, id: string): Promise<ExerciseRevision[]> {
+  if (!(await findDocument(queries, exercises, id))) throw new NotFound('exercise');
+  return (await listRevisions(queries, id)).flatMap(({ revision, document, at }) => {
+    const read = exerciseDocument.safeParse(document);
+    return read.success ? [{ revision, document: read.data, at }] : [];
+  });
 }
 
 /** Takes in what can be read of a file and says what is wrong with the rest; what is taken is written together. */
@@ -75,25 +82,26 @@ export async function importExercises(database: Database, input: unknown): Promi
     );
   const taken: KeptExercise[] = [];
   const refused: ImportReport['refused'] = [];
-  await database.transaction(async (transaction) => {
+  await database.transaction(async (writes) => {
     for (const [place, each] of file.data.exercises.entries()) {
-      const read = exerciseDocument.safeParse({ schemaVersion: file.data.version, exercise: each });
+      const read = incomingExercise.safeParse({ schemaVersion: file.data.version, exercise: each });
       if (!read.success) {
         const title = typeof each === 'object' && each !== null && 'title' in each && typeof each.title === 'string' ? each.title.slice(0, 160) : '';
         refused.push({ place, title, problems: read.error.issues.slice(0, 20).map((issue) => ({ path: issue.path.slice(1).join('.'), message: issue.message })) });
         continue;
       }
-      const row = await insertDocument(transaction, exercises, read.data.exercise.title, read.data);
-      await keepRevision(transaction, row.id, row.revision, read.data);
+      const row = await insertDocument(writes, exercises, read.data.exercise.title, read.data);
+      await keepRevision(writes, row.id, row.revision, read.data);
       taken.push(toExercise(row, false));
     }
   });
   return { taken, refused };
 }
 
-/** Exercises in the open format; all of them where no ids are named. */
-export async function exportExercises(database: Database, ids: readonly string[]): Promise<ExerciseFile> {
-  const all = await listExercises(database);
-  const wanted = ids.length === 0 ? all.filter(({ archived }) => !archived) : all.filter(({ id }) => ids.includes(id));
+/** Exercises in the open format; all that are not archived where no ids are named. */
+export async function exportExercises(queries: Queries, ids: readonly string[]): Promise<ExerciseFile> {
+  const all = (await listExercises(queries)).filter((each): each is KeptExercise => !('unreadable' in each));
+  const chosen = new Set(ids);
+  const wanted = ids.length === 0 ? all.filter(({ archived }) => !archived) : all.filter(({ id }) => chosen.has(id));
   return { format: 'hardy-sextant-exercises', version: 2, exercises: wanted.map(({ document }) => exerciseSchema.parse(document.exercise)) };
 }

@@ -6,7 +6,7 @@ export class NotFound extends Error {
   }
 }
 
-/** A write against a revision that is no longer the newest. */
+/** A write against something that is no longer as the writer saw it; `current` is what stands now. */
 export class Stale extends Error {
   readonly current: unknown;
 
@@ -23,5 +23,15 @@ export class Invalid extends Error {
   constructor(message: string, fields: readonly { path: string; message: string }[] = []) {
     super(message);
     this.fields = fields;
+  }
+}
+
+/** Something that is done only when it is asked for once more. */
+export class AskFirst extends Error {}
+
+/** What is stored cannot be read; whoever asked has done nothing wrong. */
+export class Unreadable extends Error {
+  constructor(what: string, cause: unknown) {
+    super(`What is stored for this ${what} cannot be read by this version. Nothing of it was changed.`, { cause });
   }
 }

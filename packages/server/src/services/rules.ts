@@ -6,15 +6,19 @@ import { listClasses } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
 import { findDefaultRules, updateClassRules, updateDefaultRules } from '../store/rules.ts';
 import { NotFound, Stale } from './refusal.ts';
+import { stored } from './stored.ts';
 
 const DEFAULT = 'default';
 
 /** The default first, then each class's. */
 export async function listRules(queries: Queries): Promise<KeptRules[]> {
-  const [stored, classes] = await Promise.all([findDefaultRules(queries), listClasses(queries)]);
+  const [usual, classes] = await Promise.all([findDefaultRules(queries), listClasses(queries)]);
   return [
-    { id: DEFAULT, name: 'Usual', rules: stored ? houseRulesDocument.parse(stored.rules).rules : defaultHouseRules, revision: stored?.revision ?? 1 },
-    ...classes.map(({ id, code, rules, revision }) => ({ id, name: code, rules: houseRulesDocument.parse(rules).rules, revision })),
+    { id: DEFAULT, name: 'Usual', rules: usual ? stored(houseRulesDocument, usual.rules, 'set of house rules').rules : defaultHouseRules, revision: usual?.revision ?? 1 },
+    ...classes.flatMap(({ id, code, rules, revision }) => {
+      const read = houseRulesDocument.safeParse(rules);
+      return read.success ? [{ id, name: code, rules: read.data.rules, revision }] : [];
+    }),
   ];
 }
 

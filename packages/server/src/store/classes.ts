@@ -1,8 +1,8 @@
 /** Classes and their students. */
 
 import { randomUUID } from 'node:crypto';
-import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import type { Queries, Writes } from './database.ts';
 import { classes, students } from './schema.ts';
 
 export type ClassRow = typeof classes.$inferSelect & { readonly students: number };
@@ -12,7 +12,7 @@ export async function listClasses(queries: Queries): Promise<ClassRow[]> {
   const rows = await queries
     .select({ record: classes, students: count(students.id) })
     .from(classes)
-    .leftJoin(students, eq(students.classId, classes.id))
+    .leftJoin(students, and(eq(students.classId, classes.id), isNull(students.withdrawnAt)))
     .where(isNull(classes.deletedAt))
     .groupBy(classes.id)
     .orderBy(asc(classes.code), asc(classes.term), asc(classes.id));
@@ -29,15 +29,15 @@ export async function findClass(queries: Queries, id: string): Promise<typeof cl
 
 type ClassValues = Pick<typeof classes.$inferInsert, 'code' | 'title' | 'college' | 'term'>;
 
-export async function insertClass(queries: Queries, values: ClassValues & { readonly rules: unknown }, id: string = randomUUID()): Promise<string> {
+export async function insertClass(writes: Writes, values: ClassValues & { readonly rules: unknown }, id: string = randomUUID()): Promise<string> {
   const now = new Date().toISOString();
-  await queries.insert(classes).values({ ...values, id, createdAt: now, updatedAt: now });
+  await writes.insert(classes).values({ ...values, id, createdAt: now, updatedAt: now });
   return id;
 }
 
 /** Writes only where the revision is still the one the writer saw. */
-export async function updateClass(queries: Queries, id: string, revision: number, values: ClassValues): Promise<boolean> {
-  const rows = await queries
+export async function updateClass(writes: Writes, id: string, revision: number, values: ClassValues): Promise<boolean> {
+  const rows = await writes
     .update(classes)
     .set({ ...values, revision: sql`${classes.revision} + 1`, updatedAt: new Date().toISOString() })
     .where(and(eq(classes.id, id), eq(classes.revision, revision), isNull(classes.deletedAt)))
@@ -45,8 +45,32 @@ export async function updateClass(queries: Queries, id: string, revision: number
   return rows.length > 0;
 }
 
-export async function deleteClass(queries: Queries, id: string): Promise<boolean> {
-  const rows = await queries
+/** Marks a class as changed: its roster is part of what others have seen. */
+export async function bumpClass(writes: Writes, id: string, revision: number): Promise<boolean> {
+  const rows = await writes
+    .update(classes)
+    .set({ revision: sql`${classes.revision} + 1`, updatedAt: new Date().toISOString() })
+    .where(and(eq(classes.id, id), eq(classes.revision, revision), isNull(classes.deletedAt)))
+    .returning({ id: classes.id });
+  return rows.length > 0;
+}
+
+export async function listDeletedClasses(queries: Queries): Promise<{ id: string; title: string; deletedAt: string }[]> {
+  const rows = await queries.select().from(classes).where(isNotNull(classes.deletedAt)).orderBy(desc(classes.deletedAt));
+  return rows.map(({ id, code, title, term, deletedAt }) => ({ id, title: [code, title, term].filter((word) => word !== '').join(', '), deletedAt: deletedAt ?? '' }));
+}
+
+export async function restoreClass(writes: Writes, id: string): Promise<boolean> {
+  const rows = await writes
+    .update(classes)
+    .set({ deletedAt: null })
+    .where(and(eq(classes.id, id), isNotNull(classes.deletedAt)))
+    .returning({ id: classes.id });
+  return rows.length > 0;
+}
+
+export async function deleteClass(writes: Writes, id: string): Promise<boolean> {
+  const rows = await writes
     .update(classes)
     .set({ deletedAt: new Date().toISOString() })
     .where(and(eq(classes.id, id), isNull(classes.deletedAt)))
@@ -54,31 +78,54 @@ export async function deleteClass(queries: Queries, id: string): Promise<boolean
   return rows.length > 0;
 }
 
+/** Everybody, also those who have withdrawn. */
 export function listStudents(queries: Queries, classId: string): Promise<StudentRow[]> {
   return queries.select().from(students).where(eq(students.classId, classId)).orderBy(asc(students.name), asc(students.id));
 }
 
+/** Some students, by their ids. */
+export async function findStudents(queries: Queries, ids: readonly string[]): Promise<StudentRow[]> {
+  const found: StudentRow[] = [];
+  for (let at = 0; at < ids.length; at += 200)
+    found.push(
+      ...(await queries
+        .select()
+        .from(students)
+        .where(inArray(students.id, ids.slice(at, at + 200)))),
+    );
+  return found;
+}
+
 export async function insertStudents(
-  queries: Queries,
+  writes: Writes,
   classId: string,
   added: readonly { readonly id?: string; readonly name: string; readonly number: string }[],
 ): Promise<string[]> {
   const rows = added.map(({ id = randomUUID(), name, number }) => ({ id, classId, name, number }));
-  for (let at = 0; at < rows.length; at += 200) await queries.insert(students).values(rows.slice(at, at + 200));
+  for (let at = 0; at < rows.length; at += 200) await writes.insert(students).values(rows.slice(at, at + 200));
   return rows.map(({ id }) => id);
 }
 
 export async function updateStudent(
-  queries: Queries,
+  writes: Writes,
   classId: string,
   { id, name, number }: { readonly id: string; readonly name: string; readonly number: string },
 ): Promise<void> {
-  await queries
+  await writes
     .update(students)
     .set({ name, number })
     .where(and(eq(students.id, id), eq(students.classId, classId)));
 }
 
-export async function deleteStudents(queries: Queries, classId: string, ids: readonly string[]): Promise<void> {
-  if (ids.length > 0) await queries.delete(students).where(and(eq(students.classId, classId), inArray(students.id, [...ids])));
+/** Marks students as having left, or as being back. */
+export async function setWithdrawn(writes: Writes, classId: string, ids: readonly string[], withdrawn: boolean): Promise<void> {
+  if (ids.length === 0) return;
+  await writes
+    .update(students)
+    .set({ withdrawnAt: withdrawn ? new Date().toISOString() : null })
+    .where(and(eq(students.classId, classId), inArray(students.id, [...ids])));
+}
+
+export async function deleteStudents(writes: Writes, classId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length > 0) await writes.delete(students).where(and(eq(students.classId, classId), inArray(students.id, [...ids])));
 }

@@ -1,56 +1,173 @@
-/** Opens the database: pragmas, a copy before migrations that change something, migrations. */
+/** Opens the database: one process a file, a copy before migrations that change something, migrations, one writer at a time. */
 
-import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
-import { dirname } from 'node:path';
-import { createClient, type Client } from '@libsql/client';
-import { sql } from 'drizzle-orm';
+import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
+import { createClient, type Client, type Transaction } from '@libsql/client';
+import { sql, type Logger } from 'drizzle-orm';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import * as schema from './schema.ts';
 
-export type Database = LibSQLDatabase<typeof schema>;
-/** The database itself or a transaction on it. */
-export type Queries = Database | Parameters<Parameters<Database['transaction']>[0]>[0];
+type Whole = LibSQLDatabase<typeof schema>;
+type Changing = 'insert' | 'update' | 'delete' | 'run' | 'batch' | 'transaction';
+
+/** Reading, on the database itself or inside a transaction. */
+export type Queries = Omit<Whole, Changing>;
+/** Writing, which is done inside a transaction only: one at a time in this process. */
+export type Writes = Parameters<Parameters<Whole['transaction']>[0]>[0];
+
+export interface Database extends Queries {
+  /** Runs one action's writes together, after those that were asked for before it. Never called inside another. */
+  readonly transaction: <T>(work: (writes: Writes) => Promise<T>) => Promise<T>;
+}
 
 export interface OpenDatabase {
   readonly database: Database;
-  readonly close: () => void;
+  /** Afterwards a local file holds everything by itself. */
+  readonly close: () => Promise<void>;
 }
+
+/** Why a book cannot be opened, in a sentence for whoever started the server. */
+export class CannotOpen extends Error {}
+
+/** How long a statement waits for a lock of another program. */
+const PATIENCE_MS = 5000;
+/** Copies from before migrations: the newest so many are kept. */
+const MOST_COPIES = 5;
 
 /**
  * @param url `file:…` for a local file, or a libSQL server
  * @param migrationsFolder where the committed migrations are
+ * @param logger is told every statement, for tests
+ * @throws CannotOpen where the file is no book, is in use, cannot be written, or is from a newer version
  */
-export async function openDatabase(url: string, migrationsFolder: string): Promise<OpenDatabase> {
-  const path = url.startsWith('file:') ? url.slice('file:'.length) : undefined;
-  if (path) mkdirSync(dirname(path), { recursive: true });
+export async function openDatabase(url: string, migrationsFolder: string, logger?: Logger): Promise<OpenDatabase> {
+  const known = knownMigrations(migrationsFolder);
+  const path = localPath(url);
   const existed = path !== undefined && existsSync(path);
-  const client = createClient({ url });
-  const database = drizzle(client, { schema });
-  if (path) await client.execute('PRAGMA journal_mode = WAL');
-  await client.execute('PRAGMA foreign_keys = ON');
-  if (path) await client.execute('PRAGMA busy_timeout = 5000');
-  const waiting = readMigrationFiles({ migrationsFolder }).length - (await migrationsDone(client));
-  if (waiting > 0) {
-    if (existed) {
-      await client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
-      copyFileSync(path, `${path}.before-migration`);
-    }
-    await migrate(database, { migrationsFolder });
+  const claim = path === undefined ? undefined : await claimFile(path);
+  let client: Client | undefined;
+  try {
+    client = createClient({ url, timeout: PATIENCE_MS });
+    const done = await migrationsDone(client);
+    if (done.some((at) => !known.includes(at)))
+      throw new CannotOpen(`${path ?? url} was written by a newer version of Hardy Sextant. It was not touched; start that version, or name another file with DATABASE_URL.`);
+    if (path !== undefined) await client.execute('PRAGMA journal_mode = WAL');
+    await client.execute('PRAGMA foreign_keys = ON');
+    const database = drizzle(client, { schema, ...(logger ? { logger } : {}) });
+    if (done.length < known.length) {
+      if (existed && done.length > 0) await copyInto(client, path);
+      await migrate(database, { migrationsFolder });
+    } else if (path !== undefined) await tryWriting(client);
+    return { database: inTurn(database), close: closing(client, path, claim) };
+  } catch (error) {
+    client?.close();
+    await claim?.release();
+    throw error instanceof CannotOpen ? error : explained(error, path ?? url);
   }
-  return { database, close: () => client.close() };
 }
 
-async function migrationsDone(client: Client): Promise<number> {
+/** The path of a local file's URL, percent signs decoded as the driver does; undefined for a server. */
+export function localPath(url: string): string | undefined {
+  if (!url.startsWith('file:')) return undefined;
+  return decodeURIComponent(url.slice('file:'.length).replace(/^\/\/(localhost)?(?=\/)/, '').replace(/[?#].*$/, ''));
+}
+
+function knownMigrations(migrationsFolder: string): number[] {
+  try {
+    return readMigrationFiles({ migrationsFolder }).map(({ folderMillis }) => folderMillis);
+  } catch {
+    throw new CannotOpen(`The migrations are not at ${migrationsFolder}. Say with MIGRATIONS where they are.`);
+  }
+}
+
+/** Transactions one after another: on a local file a second one would wait in the driver and hold up the first with everything else. */
+function inTurn(database: Whole): Database {
+  let last: Promise<unknown> = Promise.resolve();
+  const at = database.transaction.bind(database);
+  database.transaction = (work, config) => {
+    const next = last.then(() => at(work, config));
+    last = next.catch(() => undefined);
+    return next;
+  };
+  return database;
+}
+
+interface Claim {
+  readonly release: () => Promise<void>;
+}
+
+/** Holds a lock beside the file as long as this process lives: the operating system gives it back whatever ends the process. */
+async function claimFile(path: string): Promise<Claim> {
+  let client: Client | undefined;
+  try {
+    mkdirSync(dirname(path), { recursive: true });
+    client = createClient({ url: `file:${encodeURI(path)}.in-use`, timeout: 0 });
+    const held: Transaction = await client.transaction('write');
+    const opened = client;
+    return {
+      release: async () => {
+        await held.rollback();
+        opened.close();
+      },
+    };
+  } catch (error) {
+    client?.close();
+    if (/SQLITE_BUSY|locked/.test(String(error)))
+      throw new CannotOpen(`${path} is open in another process of Hardy Sextant. Stop that one, or name another file with DATABASE_URL.`);
+    throw explained(error, path);
+  }
+}
+
+async function migrationsDone(client: Client): Promise<number[]> {
   const table = await client.execute("SELECT name FROM sqlite_master WHERE name = '__drizzle_migrations'");
-  if (table.rows.length === 0) return 0;
-  const found = await client.execute('SELECT count(*) AS done FROM __drizzle_migrations');
-  return Number(found.rows[0]?.done ?? 0);
+  if (table.rows.length === 0) return [];
+  const found = await client.execute('SELECT created_at FROM __drizzle_migrations');
+  return found.rows.map(({ created_at: at }) => Number(at));
+}
+
+/** A whole and consistent copy beside the file, with the moment in its name; made by the database, so that no lock of ours is lost. */
+async function copyInto(client: Client, path: string): Promise<void> {
+  const stem = `${basename(path)}.before-`;
+  const copy = join(dirname(path), `${stem}${new Date().toISOString().replace(/[:.]/g, '-')}`);
+  await client.execute({ sql: 'VACUUM INTO ?', args: [copy] });
+  const copies = readdirSync(dirname(path))
+    .filter((name) => name.startsWith(stem))
+    .sort();
+  for (const name of copies.slice(0, -MOST_COPIES)) rmSync(join(dirname(path), name), { force: true });
+}
+
+/** Finds out at the start, not at the first answer somebody types, that nothing can be written. */
+async function tryWriting(client: Client): Promise<void> {
+  const attempt = await client.transaction('write');
+  try {
+    await attempt.execute('UPDATE __drizzle_migrations SET created_at = created_at');
+  } finally {
+    await attempt.rollback();
+  }
+}
+
+function closing(client: Client, path: string | undefined, claim: Claim | undefined): () => Promise<void> {
+  return async () => {
+    if (client.closed) return;
+    if (path !== undefined) await client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+    client.close();
+    await claim?.release();
+  };
+}
+
+function explained(error: unknown, where: string): CannotOpen {
+  const text = `${String(error)} ${String((error as { cause?: unknown } | null)?.cause ?? '')}`;
+  if (/SQLITE_NOTADB|not a database|malformed|SQLITE_CORRUPT/i.test(text)) return new CannotOpen(`${where} is not a book, or it is damaged. It was not touched; name another file with DATABASE_URL.`);
+  if (/SQLITE_READONLY|readonly|EACCES|EPERM|EROFS|SQLITE_CANTOPEN|unable to open/i.test(text))
+    return new CannotOpen(`${where} cannot be written. Change what may be done with it, or name another file with DATABASE_URL.`);
+  if (/SQLITE_FULL|ENOSPC/i.test(text)) return new CannotOpen(`There is no room left on the disk for ${where}.`);
+  return new CannotOpen(`${where} could not be opened: ${error instanceof Error ? error.message : String(error)}`);
 }
 
 /** True while nothing has been stored at all. */
-export async function isEmpty(database: Database): Promise<boolean> {
+export async function isEmpty(database: Queries): Promise<boolean> {
   const [row] = await database.all<{ found: number }>(sql`SELECT EXISTS(SELECT 1 FROM cases) OR EXISTS(SELECT 1 FROM exercises) OR EXISTS(SELECT 1 FROM classes) AS found`);
   return row?.found !== 1;
 }

@@ -2,7 +2,7 @@
 
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import type { Queries, Writes } from './database.ts';
 import type { cases, enteringStyles, exercises } from './schema.ts';
 
 export type DocumentTable = typeof cases | typeof exercises | typeof enteringStyles;
@@ -20,21 +20,33 @@ export async function findDocument(queries: Queries, table: DocumentTable, id: s
   return row;
 }
 
-export async function insertDocument(queries: Queries, table: DocumentTable, title: string, document: unknown, id: string = randomUUID()): Promise<DocumentRow> {
+/** Also a deleted one. */
+export async function findAnyDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+  const [row] = await queries.select().from(table).where(eq(table.id, id));
+  return row;
+}
+
+/** The deleted ones, without their documents. */
+export async function listDeleted(queries: Queries, table: typeof cases | typeof exercises): Promise<{ id: string; title: string; deletedAt: string }[]> {
+  const rows = await queries.select({ id: table.id, title: table.title, deletedAt: table.deletedAt }).from(table).where(isNotNull(table.deletedAt)).orderBy(desc(table.deletedAt));
+  return rows.map((row) => ({ ...row, deletedAt: row.deletedAt ?? '' }));
+}
+
+export async function insertDocument(writes: Writes, table: DocumentTable, title: string, document: unknown, id: string = randomUUID()): Promise<DocumentRow> {
   const now = new Date().toISOString();
-  const [row] = await queries.insert(table).values({ id, title, document, createdAt: now, updatedAt: now }).returning();
+  const [row] = await writes.insert(table).values({ id, title, document, createdAt: now, updatedAt: now }).returning();
   return row!;
 }
 
 /** Writes only where the revision is still the one the writer saw; undefined otherwise. */
 export async function updateDocument(
-  queries: Queries,
+  writes: Writes,
   table: DocumentTable,
   id: string,
   revision: number,
   values: { readonly title: string; readonly document: unknown },
 ): Promise<DocumentRow | undefined> {
-  const [row] = await queries
+  const [row] = await writes
     .update(table)
     .set({ ...values, revision: sql`${table.revision} + 1`, updatedAt: new Date().toISOString() })
     .where(and(eq(table.id, id), eq(table.revision, revision), isNull(table.deletedAt)))
@@ -43,8 +55,8 @@ export async function updateDocument(
 }
 
 /** Puts a record away; `restoreDocument` brings it back. */
-export async function deleteDocument(queries: Queries, table: DocumentTable, id: string): Promise<boolean> {
-  const rows = await queries
+export async function deleteDocument(writes: Writes, table: DocumentTable, id: string): Promise<boolean> {
+  const rows = await writes
     .update(table)
     .set({ deletedAt: new Date().toISOString() })
     .where(and(eq(table.id, id), isNull(table.deletedAt)))
@@ -52,8 +64,8 @@ export async function deleteDocument(queries: Queries, table: DocumentTable, id:
   return rows.length > 0;
 }
 
-export async function restoreDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
-  const [row] = await queries
+export async function restoreDocument(writes: Writes, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+  const [row] = await writes
     .update(table)
     .set({ deletedAt: null })
     .where(and(eq(table.id, id), isNotNull(table.deletedAt)))

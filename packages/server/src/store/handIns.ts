@@ -1,9 +1,9 @@
 /** Hand-ins of a set: numbers, answers, verdicts; decisions about them; rows of imports that belong to nobody. */
 
 import { randomUUID } from 'node:crypto';
-import { and, eq, inArray } from 'drizzle-orm';
-import type { Queries } from './database.ts';
-import { acceptedReadings, decisions, handIns, keptRows } from './schema.ts';
+import { and, count, desc, eq, inArray, isNull, ne, or } from 'drizzle-orm';
+import type { Queries, Writes } from './database.ts';
+import { acceptedReadings, decisions, earlierAnswers, handIns, keptRows } from './schema.ts';
 
 export type HandInRow = typeof handIns.$inferSelect;
 export type DecisionRow = typeof decisions.$inferSelect;
@@ -20,39 +20,53 @@ export function listHandIns(queries: Queries, setId: string): Promise<HandInRow[
 }
 
 /** One empty hand-in a student, with their numbers. */
-export async function insertHandIns(queries: Queries, setId: string, students: readonly { readonly id: string; readonly numbers: unknown }[]): Promise<void> {
+export async function insertHandIns(writes: Writes, setId: string, students: readonly { readonly id: string; readonly numbers: unknown }[]): Promise<void> {
   const updatedAt = new Date().toISOString();
   await inChunks(students, (chunk) =>
-    queries.insert(handIns).values(chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt }))),
+    writes.insert(handIns).values(chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt }))),
   );
 }
 
 /** Other answers; the verdicts are out of date from here on. */
-export async function writeEntries(queries: Queries, row: HandInRow, entries: unknown): Promise<void> {
-  await queries
+export async function writeEntries(writes: Writes, row: HandInRow, entries: unknown): Promise<void> {
+  await writes
     .update(handIns)
     .set({ entries, revision: row.revision + 1, updatedAt: new Date().toISOString(), checkedAs: null })
     .where(eq(handIns.id, row.id));
 }
 
-export async function writeNumbers(queries: Queries, id: string, numbers: unknown): Promise<void> {
-  await queries.update(handIns).set({ numbers, checkedAs: null }).where(eq(handIns.id, id));
+export async function writeNumbers(writes: Writes, id: string, numbers: unknown): Promise<void> {
+  await writes.update(handIns).set({ numbers, checkedAs: null }).where(eq(handIns.id, id));
 }
 
 /** Stores verdicts, unless the answers have changed since they were read. */
-export async function writeVerdicts(queries: Queries, row: Pick<HandInRow, 'id' | 'revision'>, verdicts: unknown, checkedAs: string, open: number): Promise<void> {
-  await queries
+export async function writeVerdicts(writes: Writes, row: Pick<HandInRow, 'id' | 'revision'>, verdicts: unknown, checkedAs: string, open: number): Promise<void> {
+  await writes
     .update(handIns)
     .set({ verdicts, checkedAs, open })
     .where(and(eq(handIns.id, row.id), eq(handIns.revision, row.revision)));
 }
 
-export async function writeOpen(queries: Queries, id: string, open: number): Promise<void> {
-  await queries.update(handIns).set({ open }).where(eq(handIns.id, id));
+export async function writeOpen(writes: Writes, id: string, open: number): Promise<void> {
+  await writes.update(handIns).set({ open }).where(eq(handIns.id, id));
 }
 
 export function listDecisions(queries: Queries, setId: string): Promise<DecisionRow[]> {
   return queries.select().from(decisions).where(eq(decisions.setId, setId));
+}
+
+/** Decisions about some students. */
+export async function findDecisions(queries: Queries, setId: string, studentIds: readonly string[]): Promise<DecisionRow[]> {
+  const found: DecisionRow[] = [];
+  await inChunks(studentIds, async (chunk) => {
+    found.push(
+      ...(await queries
+        .select()
+        .from(decisions)
+        .where(and(eq(decisions.setId, setId), inArray(decisions.studentId, chunk)))),
+    );
+  });
+  return found;
 }
 
 interface NewDecision {
@@ -64,13 +78,13 @@ interface NewDecision {
 }
 
 /** Writes decisions over earlier ones; one that says nothing takes the earlier away. */
-export async function putDecisions(queries: Queries, setId: string, all: readonly NewDecision[]): Promise<void> {
+export async function putDecisions(writes: Writes, setId: string, all: readonly NewDecision[]): Promise<void> {
   const updatedAt = new Date().toISOString();
   for (const { studentId, itemId, partId, credit, comment } of all) {
     const here = and(eq(decisions.setId, setId), eq(decisions.studentId, studentId), eq(decisions.itemId, itemId), eq(decisions.partId, partId));
-    if (credit === null && comment === '') await queries.delete(decisions).where(here);
+    if (credit === null && comment === '') await writes.delete(decisions).where(here);
     else
-      await queries
+      await writes
         .insert(decisions)
         .values({ id: randomUUID(), setId, studentId, itemId, partId, credit, comment, updatedAt })
         .onConflictDoUpdate({ target: [decisions.setId, decisions.studentId, decisions.itemId, decisions.partId], set: { credit, comment, updatedAt } });
@@ -81,23 +95,78 @@ export function listAccepted(queries: Queries, setId: string): Promise<(typeof a
   return queries.select().from(acceptedReadings).where(eq(acceptedReadings.setId, setId)).orderBy(acceptedReadings.updatedAt);
 }
 
-export async function insertAccepted(queries: Queries, setId: string, document: unknown): Promise<void> {
-  await queries.insert(acceptedReadings).values({ id: randomUUID(), setId, document, updatedAt: new Date().toISOString() });
+export async function insertAccepted(writes: Writes, setId: string, document: unknown): Promise<void> {
+  await writes.insert(acceptedReadings).values({ id: randomUUID(), setId, document, updatedAt: new Date().toISOString() });
 }
 
-export async function deleteAccepted(queries: Queries, setId: string, ids: readonly string[]): Promise<void> {
-  if (ids.length > 0) await queries.delete(acceptedReadings).where(and(eq(acceptedReadings.setId, setId), inArray(acceptedReadings.id, [...ids])));
+export async function deleteAccepted(writes: Writes, setId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length > 0) await writes.delete(acceptedReadings).where(and(eq(acceptedReadings.setId, setId), inArray(acceptedReadings.id, [...ids])));
 }
 
+/** The unmatched rows that nothing has been decided about. */
 export function listKeptRows(queries: Queries, setId: string): Promise<(typeof keptRows.$inferSelect)[]> {
-  return queries.select().from(keptRows).where(eq(keptRows.setId, setId)).orderBy(keptRows.updatedAt, keptRows.id);
+  return queries
+    .select()
+    .from(keptRows)
+    .where(and(eq(keptRows.setId, setId), isNull(keptRows.doneAt)))
+    .orderBy(keptRows.updatedAt, keptRows.id);
 }
 
-export async function insertKeptRows(queries: Queries, setId: string, documents: readonly unknown[]): Promise<void> {
+/** @returns the ids of the new rows, in order */
+export async function insertKeptRows(writes: Writes, setId: string, documents: readonly unknown[]): Promise<string[]> {
   const updatedAt = new Date().toISOString();
-  await inChunks(documents, (chunk) => queries.insert(keptRows).values(chunk.map((document) => ({ id: randomUUID(), setId, document, updatedAt }))));
+  const rows = documents.map((document) => ({ id: randomUUID(), setId, document, updatedAt }));
+  await inChunks(rows, (chunk) => writes.insert(keptRows).values(chunk));
+  return rows.map(({ id }) => id);
 }
 
-export async function deleteKeptRows(queries: Queries, setId: string, ids: readonly string[]): Promise<void> {
-  await inChunks(ids, (chunk) => queries.delete(keptRows).where(and(eq(keptRows.setId, setId), inArray(keptRows.id, chunk))));
+/** Given to a student or put away, or brought back. */
+export async function setRowsDone(writes: Writes, setId: string, ids: readonly string[], done: boolean): Promise<void> {
+  const doneAt = done ? new Date().toISOString() : null;
+  await inChunks(ids, (chunk) =>
+    writes
+      .update(keptRows)
+      .set({ doneAt })
+      .where(and(eq(keptRows.setId, setId), inArray(keptRows.id, chunk))),
+  );
+}
+
+type EarlierRow = Omit<typeof earlierAnswers.$inferSelect, 'id'>;
+
+/** Keeps what is being written over. */
+export async function keepEarlier(writes: Writes, rows: readonly EarlierRow[]): Promise<void> {
+  await inChunks(rows, (chunk) => writes.insert(earlierAnswers).values(chunk.map((row) => ({ ...row, id: randomUUID() }))));
+}
+
+/** What stood in a student's answers before, the newest first. */
+export function listEarlier(queries: Queries, setId: string, studentId: string): Promise<EarlierRow[]> {
+  return queries
+    .select()
+    .from(earlierAnswers)
+    .where(and(eq(earlierAnswers.setId, setId), eq(earlierAnswers.studentId, studentId)))
+    .orderBy(desc(earlierAnswers.at))
+    .limit(400);
+}
+
+/** Some students' hand-ins. */
+export async function findHandIns(queries: Queries, setId: string, studentIds: readonly string[]): Promise<HandInRow[]> {
+  const found: HandInRow[] = [];
+  await inChunks(studentIds, async (chunk) => {
+    found.push(
+      ...(await queries
+        .select()
+        .from(handIns)
+        .where(and(eq(handIns.setId, setId), inArray(handIns.studentId, chunk)))),
+    );
+  });
+  return found;
+}
+
+/** Hand-ins whose verdicts do not follow from what `current` names, at most so many, and how many are left after them. */
+export async function waitingHandIns(queries: Queries, setId: string, current: string, most: number): Promise<{ rows: HandInRow[]; left: number }> {
+  const waiting = and(eq(handIns.setId, setId), or(isNull(handIns.checkedAs), ne(handIns.checkedAs, current)));
+  const rows = await queries.select().from(handIns).where(waiting).orderBy(handIns.id).limit(most);
+  if (rows.length < most) return { rows, left: 0 };
+  const [all] = await queries.select({ count: count() }).from(handIns).where(waiting);
+  return { rows, left: Math.max(0, (all?.count ?? 0) - rows.length) };
 }

@@ -1,16 +1,16 @@
 /** What is remembered between sets: which column of a file is what, and what students read about a slip. */
 
 import { and, eq, sql } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import type { Queries, Writes } from './database.ts';
 import { columnMatchings, slipTexts } from './schema.ts';
 
 export function listMatchings(queries: Queries): Promise<(typeof columnMatchings.$inferSelect)[]> {
   return queries.select().from(columnMatchings);
 }
 
-export async function putMatching(queries: Queries, id: string, document: unknown): Promise<void> {
+export async function putMatching(writes: Writes, id: string, document: unknown): Promise<void> {
   const updatedAt = new Date().toISOString();
-  await queries.insert(columnMatchings).values({ id, document, updatedAt }).onConflictDoUpdate({ target: columnMatchings.id, set: { document, updatedAt } });
+  await writes.insert(columnMatchings).values({ id, document, updatedAt }).onConflictDoUpdate({ target: columnMatchings.id, set: { document, updatedAt } });
 }
 
 export function listSlipTexts(queries: Queries): Promise<(typeof slipTexts.$inferSelect)[]> {
@@ -18,12 +18,12 @@ export function listSlipTexts(queries: Queries): Promise<(typeof slipTexts.$infe
 }
 
 /** Writes only where the revision is still the one the writer saw; zero means none was there. */
-export async function putSlipText(queries: Queries, id: string, text: string, revision: number): Promise<boolean> {
+export async function putSlipText(writes: Writes, id: string, text: string, revision: number): Promise<boolean> {
   const updatedAt = new Date().toISOString();
   const rows =
     revision === 0
-      ? await queries.insert(slipTexts).values({ id, text, updatedAt }).onConflictDoNothing().returning({ id: slipTexts.id })
-      : await queries
+      ? await writes.insert(slipTexts).values({ id, text, updatedAt }).onConflictDoNothing().returning({ id: slipTexts.id })
+      : await writes
           .update(slipTexts)
           .set({ text, updatedAt, revision: sql`${slipTexts.revision} + 1` })
           .where(and(eq(slipTexts.id, id), eq(slipTexts.revision, revision)))

@@ -2,7 +2,7 @@
 
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import type { Queries, Writes } from './database.ts';
 import { exerciseRevisions, exercises } from './schema.ts';
 
 /** More than so many are not shown. */
@@ -11,8 +11,8 @@ const MOST_SHOWN = 200;
 export type RevisionRow = typeof exerciseRevisions.$inferSelect;
 
 /** Keeps a state; the same revision is kept once. */
-export async function keepRevision(queries: Queries, exerciseId: string, revision: number, document: unknown): Promise<void> {
-  await queries.insert(exerciseRevisions).values({ id: randomUUID(), exerciseId, revision, document, at: new Date().toISOString() }).onConflictDoNothing();
+export async function keepRevision(writes: Writes, exerciseId: string, revision: number, document: unknown): Promise<void> {
+  await writes.insert(exerciseRevisions).values({ id: randomUUID(), exerciseId, revision, document, at: new Date().toISOString() }).onConflictDoNothing();
 }
 
 export function listRevisions(queries: Queries, exerciseId: string): Promise<RevisionRow[]> {
@@ -20,8 +20,8 @@ export function listRevisions(queries: Queries, exerciseId: string): Promise<Rev
 }
 
 /** Puts an exercise aside or takes it back; true where there is one. */
-export async function setArchived(queries: Queries, id: string, archived: boolean): Promise<boolean> {
-  const rows = await queries
+export async function setArchived(writes: Writes, id: string, archived: boolean): Promise<boolean> {
+  const rows = await writes
     .update(exercises)
     .set({ archivedAt: archived ? new Date().toISOString() : null })
     .where(and(eq(exercises.id, id), isNull(exercises.deletedAt)))

@@ -1,7 +1,7 @@
 /** House rules: the default row, and each class's own. */
 
 import { and, eq, sql } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import type { Queries, Writes } from './database.ts';
 import { classes, defaultRules } from './schema.ts';
 
 const DEFAULT = 'default';
@@ -12,15 +12,15 @@ export async function findDefaultRules(queries: Queries): Promise<typeof default
 }
 
 /** Writes the default rules where their revision is still the one the writer saw; a missing row counts as revision 1. */
-export async function updateDefaultRules(queries: Queries, rules: unknown, revision: number): Promise<boolean> {
+export async function updateDefaultRules(writes: Writes, rules: unknown, revision: number): Promise<boolean> {
   const updatedAt = new Date().toISOString();
-  const before = await findDefaultRules(queries);
+  const before = await findDefaultRules(writes);
   if (!before) {
     if (revision !== 1) return false;
-    await queries.insert(defaultRules).values({ id: DEFAULT, rules, revision: 2, updatedAt });
+    await writes.insert(defaultRules).values({ id: DEFAULT, rules, revision: 2, updatedAt });
     return true;
   }
-  const rows = await queries
+  const rows = await writes
     .update(defaultRules)
     .set({ rules, updatedAt, revision: sql`${defaultRules.revision} + 1` })
     .where(and(eq(defaultRules.id, DEFAULT), eq(defaultRules.revision, revision)))
@@ -28,8 +28,8 @@ export async function updateDefaultRules(queries: Queries, rules: unknown, revis
   return rows.length > 0;
 }
 
-export async function updateClassRules(queries: Queries, classId: string, rules: unknown, revision: number): Promise<boolean> {
-  const rows = await queries
+export async function updateClassRules(writes: Writes, classId: string, rules: unknown, revision: number): Promise<boolean> {
+  const rows = await writes
     .update(classes)
     .set({ rules, updatedAt: new Date().toISOString(), revision: sql`${classes.revision} + 1` })
     .where(and(eq(classes.id, classId), eq(classes.revision, revision)))

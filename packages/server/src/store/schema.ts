@@ -98,8 +98,10 @@ export const students = sqliteTable(
     name: text('name').notNull(),
     /** The college's own number for the student. */
     number: text('number').notNull(),
+    /** When the student left the class; answers and marks stay. */
+    withdrawnAt: text('withdrawn_at'),
   },
-  (table) => [uniqueIndex('students_number').on(table.classId, table.number)],
+  (table) => [uniqueIndex('students_number').on(table.classId, table.number), index('students_here').on(table.classId, table.withdrawnAt)],
 );
 
 /** Exercises given to a class together. */
@@ -118,6 +120,10 @@ export const sets = sqliteTable(
     deletedAt: text('deleted_at'),
     givenOutAt: text('given_out_at'),
     releasedAt: text('released_at'),
+    /** Counts, kept in the transaction that changes them (`recount`): lists read no submissions. */
+    handedIn: integer('handed_in').notNull().default(0),
+    toLookAt: integer('to_look_at').notNull().default(0),
+    unmatched: integer('unmatched').notNull().default(0),
   },
   (table) => [index('sets_of_class').on(table.classId)],
 );
@@ -133,6 +139,8 @@ export const setCopies = sqliteTable(
     document: text('document', { mode: 'json' }).notNull(),
     exerciseRevision: integer('exercise_revision').notNull(),
     keptAgainst: integer('kept_against'),
+    /** When the exercise was removed from the set; the answers to it stay. */
+    removedAt: text('removed_at'),
   },
   (table) => [uniqueIndex('set_copies_once').on(table.setId, table.itemId)],
 );
@@ -156,7 +164,7 @@ export const handIns = sqliteTable(
     /** Answers without a known cause that nobody has decided on. */
     open: integer('open').notNull().default(0),
   },
-  (table) => [uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId)],
+  (table) => [uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId), index('set_hand_ins_of_student').on(table.studentId)],
 );
 
 /** What an instructor decided for one answer. */
@@ -172,7 +180,7 @@ export const decisions = sqliteTable(
     comment: text('comment').notNull(),
     updatedAt: updatedAt(),
   },
-  (table) => [uniqueIndex('decisions_once').on(table.setId, table.studentId, table.itemId, table.partId)],
+  (table) => [uniqueIndex('decisions_once').on(table.setId, table.studentId, table.itemId, table.partId), index('decisions_of_student').on(table.studentId)],
 );
 
 /** Answers accepted as another reading for everyone. */
@@ -182,10 +190,36 @@ export const acceptedReadings = sqliteTable(
   (table) => [index('accepted_readings_of_set').on(table.setId)],
 );
 
+/** Answers as they stood before they were written over, one a change. */
+export const earlierAnswers = sqliteTable(
+  'earlier_answers',
+  {
+    id: id(),
+    setId: setId(),
+    studentId: studentId(),
+    itemId: text('item_id').notNull(),
+    entryId: text('entry_id').notNull(),
+    text: text('text').notNull(),
+    /** When it was written over, and what did: typed, pasted, a file's name, undo. */
+    at: text('at').notNull(),
+    source: text('source').notNull(),
+  },
+  (table) => [index('earlier_answers_of_set').on(table.setId, table.studentId), index('earlier_answers_of_student').on(table.studentId)],
+);
+
 /** Rows of imports that belong to nobody yet, as they came. */
-export const keptRows = sqliteTable('kept_rows', { id: id(), setId: setId(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() }, (table) => [
-  index('kept_rows_of_set').on(table.setId),
-]);
+export const keptRows = sqliteTable(
+  'kept_rows',
+  {
+    id: id(),
+    setId: setId(),
+    document: text('document', { mode: 'json' }).notNull(),
+    updatedAt: updatedAt(),
+    /** When it was given to a student or put away; it can be brought back. */
+    doneAt: text('done_at'),
+  },
+  (table) => [index('kept_rows_of_set').on(table.setId)],
+);
 
 /** Which column of a file is what, by the names of its columns. */
 export const columnMatchings = sqliteTable('column_matchings', { id: id(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() });

@@ -1,19 +1,12 @@
 /** Sets and the copies that were given out. */
 
 import { randomUUID } from 'node:crypto';
-import { and, count, desc, eq, isNull, ne, sql } from 'drizzle-orm';
-import type { Queries } from './database.ts';
+import { and, count, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
+import type { Queries, Writes } from './database.ts';
 import { classes, handIns, keptRows, setCopies, sets, students } from './schema.ts';
 
 export type SetRow = typeof sets.$inferSelect;
 export type CopyRow = typeof setCopies.$inferSelect;
-
-export interface SetCounts {
-  readonly students: number;
-  readonly handedIn: number;
-  readonly toLookAt: number;
-  readonly unmatched: number;
-}
 
 export async function listSets(queries: Queries): Promise<SetRow[]> {
   const rows = await queries
@@ -33,44 +26,42 @@ export async function findSet(queries: Queries, id: string): Promise<SetRow | un
   return row;
 }
 
-/** How far each set has come, by its id. */
-export async function countSets(queries: Queries): Promise<ReadonlyMap<string, SetCounts>> {
-  const [handed, rostered, unmatched] = await Promise.all([
-    queries
-      .select({
-        id: handIns.setId,
-        handedIn: sql<number>`sum(CASE WHEN ${handIns.entries} <> '{}' THEN 1 ELSE 0 END)`,
-        toLookAt: sql<number>`sum(${handIns.open})`,
-      })
-      .from(handIns)
-      .groupBy(handIns.setId),
-    queries.select({ id: students.classId, students: count() }).from(students).groupBy(students.classId),
-    queries.select({ id: keptRows.setId, rows: count() }).from(keptRows).groupBy(keptRows.setId),
-  ]);
-  const byClass = new Map(rostered.map((row) => [row.id, row.students]));
-  const byRows = new Map(unmatched.map(({ id, rows }) => [id, rows]));
-  const byHandIn = new Map(handed.map((row) => [row.id, row]));
-  const all = await queries.select({ id: sets.id, classId: sets.classId }).from(sets).where(isNull(sets.deletedAt));
-  return new Map(
-    all.map(({ id, classId }) => [
-      id,
-      {
-        students: byClass.get(classId) ?? 0,
-        handedIn: Number(byHandIn.get(id)?.handedIn ?? 0),
-        toLookAt: Number(byHandIn.get(id)?.toLookAt ?? 0),
-        unmatched: byRows.get(id) ?? 0,
-      },
-    ]),
-  );
+/** How many students each class has, without those who have withdrawn; only one class where it is named. */
+export async function countStudents(queries: Queries, classId?: string): Promise<ReadonlyMap<string, number>> {
+  const rows = await queries
+    .select({ id: classes.id, students: count(students.id) })
+    .from(classes)
+    .leftJoin(students, and(eq(students.classId, classes.id), isNull(students.withdrawnAt)))
+    .where(classId === undefined ? undefined : eq(classes.id, classId))
+    .groupBy(classes.id);
+  return new Map(rows.map((row) => [row.id, row.students]));
+}
+
+/** Counts what lists show of a set anew: in the transaction that changed its submissions, their verdicts, its unmatched rows or its roster. */
+export async function recount(writes: Writes, setId: string): Promise<void> {
+  await writes.run(sql`
+    UPDATE ${sets} SET
+      handed_in = (
+        SELECT count(*) FROM ${handIns} JOIN ${students} ON ${students.id} = ${handIns.studentId}
+        WHERE ${handIns.setId} = ${setId} AND ${handIns.entries} <> '{}' AND ${students.withdrawnAt} IS NULL
+      ),
+      to_look_at = (SELECT coalesce(sum(${handIns.open}), 0) FROM ${handIns} WHERE ${handIns.setId} = ${setId}),
+      unmatched = (SELECT count(*) FROM ${keptRows} WHERE ${keptRows.setId} = ${setId} AND ${keptRows.doneAt} IS NULL)
+    WHERE ${sets.id} = ${setId}`);
+}
+
+/** All sets of a class, given out or not. */
+export async function setIdsOfClass(queries: Queries, classId: string): Promise<string[]> {
+  return (await queries.select({ id: sets.id }).from(sets).where(eq(sets.classId, classId))).map(({ id }) => id);
 }
 
 export async function insertSet(
-  queries: Queries,
+  writes: Writes,
   values: { readonly classId: string; readonly title: string; readonly document: unknown; readonly givenOutAt?: string },
   id: string = randomUUID(),
 ): Promise<SetRow> {
   const now = new Date().toISOString();
-  const [row] = await queries
+  const [row] = await writes
     .insert(sets)
     .values({ ...values, id, createdAt: now, updatedAt: now })
     .returning();
@@ -78,8 +69,8 @@ export async function insertSet(
 }
 
 /** Writes only where the revision is still the one the writer saw; undefined otherwise. */
-export async function updateSet(queries: Queries, id: string, revision: number, values: Partial<SetRow>): Promise<SetRow | undefined> {
-  const [row] = await queries
+export async function updateSet(writes: Writes, id: string, revision: number, values: Partial<SetRow>): Promise<SetRow | undefined> {
+  const [row] = await writes
     .update(sets)
     .set({ ...values, revision: sql`${sets.revision} + 1`, updatedAt: new Date().toISOString() })
     .where(and(eq(sets.id, id), eq(sets.revision, revision), isNull(sets.deletedAt)))
@@ -88,12 +79,32 @@ export async function updateSet(queries: Queries, id: string, revision: number, 
 }
 
 /** Marks a set as touched, for lists that show the newest first. */
-export async function touchSet(queries: Queries, id: string): Promise<void> {
-  await queries.update(sets).set({ updatedAt: new Date().toISOString() }).where(eq(sets.id, id));
+export async function touchSet(writes: Writes, id: string): Promise<void> {
+  await writes.update(sets).set({ updatedAt: new Date().toISOString() }).where(eq(sets.id, id));
 }
 
-export async function deleteSet(queries: Queries, id: string): Promise<boolean> {
+/** Deleted sets of classes that are still there. */
+export async function listDeletedSets(queries: Queries): Promise<{ id: string; title: string; deletedAt: string }[]> {
   const rows = await queries
+    .select({ id: sets.id, title: sets.title, deletedAt: sets.deletedAt })
+    .from(sets)
+    .innerJoin(classes, and(eq(classes.id, sets.classId), isNull(classes.deletedAt)))
+    .where(isNotNull(sets.deletedAt))
+    .orderBy(desc(sets.deletedAt));
+  return rows.map((row) => ({ ...row, deletedAt: row.deletedAt ?? '' }));
+}
+
+export async function restoreSet(writes: Writes, id: string): Promise<boolean> {
+  const rows = await writes
+    .update(sets)
+    .set({ deletedAt: null })
+    .where(and(eq(sets.id, id), isNotNull(sets.deletedAt)))
+    .returning({ id: sets.id });
+  return rows.length > 0;
+}
+
+export async function deleteSet(writes: Writes, id: string): Promise<boolean> {
+  const rows = await writes
     .update(sets)
     .set({ deletedAt: new Date().toISOString() })
     .where(and(eq(sets.id, id), isNull(sets.deletedAt)))
@@ -101,23 +112,48 @@ export async function deleteSet(queries: Queries, id: string): Promise<boolean> 
   return rows.length > 0;
 }
 
+/** What students are asked now. */
 export function listCopies(queries: Queries, setId: string): Promise<CopyRow[]> {
-  return queries.select().from(setCopies).where(eq(setCopies.setId, setId));
+  return queries
+    .select()
+    .from(setCopies)
+    .where(and(eq(setCopies.setId, setId), isNull(setCopies.removedAt)));
+}
+
+/** Which revision of which exercise stands in each place, without the exercises. */
+export function listCopyRevisions(queries: Queries, setId: string): Promise<{ itemId: string; revision: number }[]> {
+  return queries
+    .select({ itemId: setCopies.itemId, revision: setCopies.exerciseRevision })
+    .from(setCopies)
+    .where(and(eq(setCopies.setId, setId), isNull(setCopies.removedAt)));
+}
+
+/** What was removed after the set was given out, the newest first. */
+export function listRemovedCopies(queries: Queries, setId: string): Promise<CopyRow[]> {
+  return queries
+    .select()
+    .from(setCopies)
+    .where(and(eq(setCopies.setId, setId), isNotNull(setCopies.removedAt)))
+    .orderBy(desc(setCopies.removedAt));
+}
+
+/** How many students have answered something in each place of a set. */
+export async function countAnswered(queries: Queries, setId: string): Promise<ReadonlyMap<string, number>> {
+  const rows = await queries.all<{ item: string; students: number }>(
+    sql`SELECT place.key AS item, count(*) AS students FROM ${handIns}, json_each(${handIns.entries}) AS place WHERE ${handIns.setId} = ${setId} GROUP BY place.key`,
+  );
+  return new Map(rows.map(({ item, students: number }) => [item, Number(number)]));
 }
 
 export async function insertCopy(
-  queries: Queries,
+  writes: Writes,
   values: { readonly setId: string; readonly itemId: string; readonly exerciseId: string; readonly document: unknown; readonly exerciseRevision: number },
 ): Promise<void> {
-  await queries.insert(setCopies).values({ ...values, id: randomUUID() });
+  await writes.insert(setCopies).values({ ...values, id: randomUUID() });
 }
 
-export async function updateCopy(queries: Queries, id: string, values: Partial<CopyRow>): Promise<void> {
-  await queries.update(setCopies).set(values).where(eq(setCopies.id, id));
-}
-
-export async function deleteCopy(queries: Queries, id: string): Promise<void> {
-  await queries.delete(setCopies).where(eq(setCopies.id, id));
+export async function updateCopy(writes: Writes, id: string, values: Partial<CopyRow>): Promise<void> {
+  await writes.update(setCopies).set(values).where(eq(setCopies.id, id));
 }
 
 /** Sets of a class that have been given out: who joins the class gets numbers in them. */
@@ -126,4 +162,14 @@ export function givenOutSets(queries: Queries, classId: string): Promise<SetRow[
     .select()
     .from(sets)
     .where(and(eq(sets.classId, classId), isNull(sets.deletedAt), ne(sets.givenOutAt, '')));
+}
+
+/** Sets that have been given out, the newest first. */
+export async function givenOutSetIds(queries: Queries): Promise<{ id: string; classId: string }[]> {
+  return queries
+    .select({ id: sets.id, classId: sets.classId })
+    .from(sets)
+    .innerJoin(classes, and(eq(classes.id, sets.classId), isNull(classes.deletedAt)))
+    .where(and(isNull(sets.deletedAt), ne(sets.givenOutAt, '')))
+    .orderBy(desc(sets.updatedAt));
 }

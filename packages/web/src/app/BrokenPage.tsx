@@ -1,17 +1,29 @@
-/** When a screen itself fails: what was stored is safe, and there is a way on. */
-import { useRouteError } from 'react-router';
+/** When a screen itself fails: what was stored and what was typed is safe, and there is a way on. */
+import { Button } from '@mantine/core';
+import { useLocation, useNavigate, useRouteError } from 'react-router';
 import { PageHead } from '../ui/PageHead.tsx';
+
+/** The code of a screen is fetched when it is first visited; without the server it does not come. */
+const notFetched = /preload|dynamically imported|importing a module|failed to fetch/i;
 
 export function BrokenPage() {
   const error = useRouteError();
+  const navigate = useNavigate();
+  const location = useLocation();
+  const away = error instanceof Error && notFetched.test(error.message);
   return (
-    <main style={{ padding: 24 }}>
-      <PageHead title="This screen could not be shown" />
-      <p>Everything that was stored is still there. Load the page again, or go back to the Desk.</p>
-      <p className="soft">{error instanceof Error ? error.message : 'The reason is not known.'}</p>
+    <div role="alert">
+      <PageHead title={away ? 'This screen could not be fetched' : 'This screen could not be shown'} />
       <p>
-        <a href="/">Back to the Desk</a>
+        {away
+          ? 'The server cannot be reached. What you typed on other screens is still here and goes by itself when it is back.'
+          : 'Everything that was stored is still there. Try again, or go back to the Desk.'}
       </p>
-    </main>
+      {!away && <p className="soft">{error instanceof Error ? error.message : 'The reason is not known.'}</p>}
+      <p style={{ display: 'flex', gap: 8 }}>
+        <Button onClick={() => void navigate(location, { replace: true })}>Try again</Button>
+        <Button onClick={() => void navigate(-1)}>Back</Button>
+      </p>
+    </div>
   );
 }

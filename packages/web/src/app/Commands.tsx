@@ -1,17 +1,22 @@
 /** Command search (Ctrl or ⌘ K): places, kept cases, exercises, things to do. Fetched when first opened. */
 import '@mantine/spotlight/styles.css';
 import { useMantineColorScheme } from '@mantine/core';
-import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
+import { Spotlight, spotlight, type SpotlightActionData } from '@mantine/spotlight';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCases, useExercises } from '../ui/records.ts';
-import { useSets } from '../ui/setRecords.ts';
+import { useCases, useExercises, useSets } from '../ui/records.ts';
+
+
+/** So long the search waits for the lists it searches; without the server it opens without them. */
+const PATIENCE_MS = 700;
 
 interface CommandsProps {
-  readonly onClose: () => void;
+  /** Goes up each time it is asked for. */
+  readonly asked: number;
   readonly onShortcuts: () => void;
 }
 
-export default function Commands({ onClose, onShortcuts }: CommandsProps) {
+export default function Commands({ asked, onShortcuts }: CommandsProps) {
   const navigate = useNavigate();
   const { toggleColorScheme } = useMantineColorScheme();
   const cases = useCases();
@@ -40,6 +45,7 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
     go('sets', 'Go to the sets', '/sets'),
     go('classes', 'Go to the classes', '/classes'),
     go('rules', 'Go to the house rules', '/rules'),
+    go('bin', 'Go to the bin', '/bin'),
     show('table', 'Show the table'),
     show('working', 'Show the working'),
     show('timeline', 'Show the timeline'),
@@ -52,18 +58,26 @@ export default function Commands({ onClose, onShortcuts }: CommandsProps) {
     ...(cases.data ?? []).map(({ id, title, document }) => go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', '))),
     ...(exercises.data ?? []).map(({ id, document }) => go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise')),
   ];
-  // What comes in later would take the choice away from under a key.
-  if (cases.isPending || exercises.isPending || sets.isPending) return null;
+  // What comes in later would take the choice away from under a key, so the lists are waited for, for a moment.
+  const [waited, setWaited] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setWaited(true), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  const ready = waited || !(cases.isPending || exercises.isPending || sets.isPending);
+  useEffect(() => {
+    if (ready) spotlight.open();
+  }, [ready, asked]);
+  if (!ready) return null;
   return (
     <Spotlight
-      forceOpened
-      onSpotlightClose={onClose}
       actions={actions}
       limit={9}
       nothingFound="Nothing is called that."
       searchProps={{ placeholder: 'Go to, open, do…', 'aria-label': 'command search' }}
       shortcut={null}
       scrollable
+      transitionProps={{ duration: 0 }}
       maxHeight={420}
     />
   );

@@ -2,10 +2,12 @@
 import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { BarNote } from '../ui/BarNote.tsx';
+import { keepFocus } from './focusKeeper.ts';
 import { Shortcuts } from './Shortcuts.tsx';
+import { UnsentNote } from './UnsentNote.tsx';
 import styles from './Shell.module.css';
 
 const Commands = lazy(() => import('./Commands.tsx'));
@@ -20,8 +22,11 @@ const places = [
 ];
 
 export function Shell() {
-  const [commands, { open: openCommands, close: closeCommands }] = useDisclosure(false);
+  // Fetched when first opened; then it stays, and opens and closes by itself.
+  const [asked, setAsked] = useState(0);
+  const openCommands = () => setAsked((times) => times + 1);
   const [shortcuts, { open: openShortcuts, close: closeShortcuts }] = useDisclosure(false);
+  useEffect(keepFocus, []);
   useHotkeys([['mod+K', openCommands]], []);
   useHotkeys([
     ['?', openShortcuts],
@@ -44,6 +49,7 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
+        <UnsentNote />
         <BarNote />
         <ActionIcon variant="subtle" color="gray" aria-label="command search" title="Ctrl K" onClick={openCommands}>
           <IconSearch size={18} stroke={1.6} />
@@ -53,9 +59,9 @@ export function Shell() {
       <main id="main" className={styles.main} tabIndex={-1}>
         <Outlet />
       </main>
-      {commands && (
+      {asked > 0 && (
         <Suspense fallback={null}>
-          <Commands onClose={closeCommands} onShortcuts={openShortcuts} />
+          <Commands asked={asked} onShortcuts={openShortcuts} />
         </Suspense>
       )}
       <Shortcuts opened={shortcuts} onClose={closeShortcuts} />

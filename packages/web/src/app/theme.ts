@@ -1,6 +1,6 @@
 /** Mantine in our colours and type. Colours come from tokens.css, so that both themes are decided there. */
 
-import { Button, createTheme, type MantineColorsTuple } from '@mantine/core';
+import { Button, createTheme, Menu, Modal, Notification, NumberInput, type MantineColorsTuple } from '@mantine/core';
 
 const sea: MantineColorsTuple = ['#e2eeee', '#cfe2e3', '#a6cbce', '#7ab3b8', '#549ea4', '#368d94', '#12606a', '#10555e', '#0d4952', '#083b43'];
 
@@ -13,5 +13,12 @@ export const theme = createTheme({
   headings: { fontFamily: 'var(--serif)', fontWeight: '500' },
   defaultRadius: 'md',
   autoContrast: true,
-  components: { Button: Button.extend({ defaultProps: { size: 'xs', variant: 'default' } }) },
+  components: {
+    Button: Button.extend({ defaultProps: { size: 'xs', variant: 'default' } }),
+    Menu: Menu.extend({ defaultProps: { returnFocus: true } }),
+    // Arrow keys count up and down; the small buttons beside would have no name.
+    NumberInput: NumberInput.extend({ defaultProps: { hideControls: true } }),
+    Notification: Notification.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
+    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
+  },
 });

@@ -10,8 +10,16 @@ import {
   keptClasses,
   keptExercise,
   keptExercises,
+  deletedRecords,
+  exerciseFile,
   exerciseRevisions,
   importReport,
+  isReadable,
+  listedSets,
+  type BinKind,
+  type KeptClass,
+  type ListedSet,
+  type UnreadableRecord,
   type ChangedCase,
   type ChangedEnteringStyle,
   type ChangedExercise,
@@ -25,9 +33,26 @@ import {
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
+import { saveFile } from './saveFile.ts';
+
+/** The rows of a list that can be read. */
+const readable = <T extends object>(rows: readonly (T | UnreadableRecord)[]): T[] => rows.filter((row): row is T => isReadable(row));
+const unreadable = (rows: readonly (object | UnreadableRecord)[]): UnreadableRecord[] => rows.filter((row): row is UnreadableRecord => !isReadable(row));
+
+const casesQuery = { queryKey: ['cases'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/cases', keptCases, { signal }) };
+const exercisesQuery = { queryKey: ['exercises'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/exercises', keptExercises, { signal }) };
+const classesQuery = { queryKey: ['classes'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/classes', keptClasses, { signal }) };
+const setsQuery = { queryKey: ['sets'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/sets', listedSets, { signal }) };
+const lists = { cases: casesQuery, exercises: exercisesQuery, classes: classesQuery, sets: setsQuery } as const;
+
+/** The rows of a list that this version cannot read; they are shown as such, and the others work. */
+export function useUnreadable(list: keyof typeof lists): readonly UnreadableRecord[] {
+  const { queryKey, queryFn } = lists[list];
+  return useQuery<readonly (object | UnreadableRecord)[], Error, UnreadableRecord[]>({ queryKey, queryFn, select: unreadable }).data ?? [];
+}
 
 export function useCases() {
-  return useQuery({ queryKey: ['cases'], queryFn: ({ signal }) => call('/cases', keptCases, { signal }) });
+  return useQuery({ ...casesQuery, select: readable<KeptCase> });
 }
 
 export function useCase(id: string | undefined) {
@@ -59,7 +84,7 @@ export function useDeleteCase() {
 }
 
 export function useExercises() {
-  return useQuery({ queryKey: ['exercises'], queryFn: ({ signal }) => call('/exercises', keptExercises, { signal }) });
+  return useQuery({ ...exercisesQuery, select: readable<KeptExercise> });
 }
 
 export function useExercise(id: string | undefined) {
@@ -78,16 +103,25 @@ export function useWriteExercise() {
   });
 }
 
-export function useClasses() {
-  return useQuery({ queryKey: ['classes'], queryFn: ({ signal }) => call('/classes', keptClasses, { signal }) });
+export function useSets() {
+  return useQuery({ ...setsQuery, select: readable<ListedSet> });
 }
 
-/** Brings a deleted case back. */
-export function useRestoreCase() {
+export function useClasses() {
+  return useQuery({ ...classesQuery, select: readable<KeptClass> });
+}
+
+/** Everything that was deleted and can be brought back. */
+export function useBin() {
+  return useQuery({ queryKey: ['bin'], queryFn: ({ signal }) => call('/bin', deletedRecords, { signal }), staleTime: 0 });
+}
+
+/** Brings something deleted back. */
+export function useRestore() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (id: string) => call(`/cases/${id}/restore`, keptCase, { method: 'POST' }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['cases'] }),
+    mutationFn: ({ kind, id }: { kind: BinKind; id: string }) => callFor(`/bin/${kind}/${id}/restore`),
+    onSuccess: () => queries.invalidateQueries(),
   });
 }
 
@@ -149,6 +183,12 @@ export function useDeleteExercise() {
 /** Earlier states of an exercise, newest first. */
 export function useExerciseRevisions(id: string) {
   return useQuery({ queryKey: ['exercises', id, 'revisions'], queryFn: ({ signal }) => call(`/exercises/${id}/revisions`, exerciseRevisions, { signal }), staleTime: 0 });
+}
+
+/** Puts exercises into a file for the disk; all that are not archived where none are named. */
+export async function saveExercises(ids: readonly string[]): Promise<void> {
+  const file = await call('/exercise-export', exerciseFile, { method: 'POST', body: { ids } });
+  saveFile('exercises.json', 'application/json', JSON.stringify(file, undefined, 2));
 }
 
 /** Takes exercises in from a file; what cannot be read is reported and the rest is taken. */

@@ -2,15 +2,16 @@
 
 import {
   classWithStudents,
+  drawProgress,
   keptSet,
-  listedSets,
   type ChangedClass,
+  type ChangedContents,
   type ChangedRoster,
-  type ChangedSet,
   type ClassWithStudents,
   type KeptSet,
   type NewClass,
   type NewSet,
+  type Releasing,
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
@@ -35,7 +36,7 @@ export function useWriteClass() {
 export function useWriteRoster(classId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: Partial<ChangedRoster>) => call(`/classes/${classId}/roster`, classWithStudents, { method: 'PUT', body }),
+    mutationFn: (body: Partial<ChangedRoster> & Pick<ChangedRoster, 'revision'>) => call(`/classes/${classId}/roster`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
       void queries.invalidateQueries({ queryKey: ['sets'] });
@@ -55,16 +56,12 @@ export function useDeleteClass() {
   });
 }
 
-export function useSets() {
-  return useQuery({ queryKey: ['sets'], queryFn: ({ signal }) => call('/sets', listedSets, { signal }) });
-}
-
 export function useSet(id: string | undefined) {
   return useQuery({ queryKey: ['sets', id], queryFn: ({ signal }) => call(`/sets/${id}`, keptSet, { signal }), enabled: id !== undefined });
 }
 
 /** What a set became: told to every screen that shows it. */
-function useKept() {
+export function useKept() {
   const queries = useQueryClient();
   return (kept: KeptSet) => {
     queries.setQueryData(['sets', kept.id], kept);
@@ -77,16 +74,22 @@ export function useMakeSet() {
   return useMutation({ mutationFn: (body: NewSet) => call('/sets', keptSet, { method: 'POST', body }), onSuccess: useKept() });
 }
 
-export function useWriteSet(id: string) {
-  return useMutation({ mutationFn: (body: ChangedSet) => call(`/sets/${id}`, keptSet, { method: 'PUT', body }), onSuccess: useKept() });
+export function useGiveOut(id: string) {
+  return useMutation({ mutationFn: (revision: number) => call(`/sets/${id}/given-out`, keptSet, { method: 'POST', body: { revision } }), onSuccess: useKept() });
 }
 
-export function useGiveOut(id: string) {
-  return useMutation({ mutationFn: () => call(`/sets/${id}/given-out`, keptSet, { method: 'POST' }), onSuccess: useKept() });
+/** How far giving out has come, while it goes on. */
+export function useGivingOut(id: string, going: boolean) {
+  return useQuery({ queryKey: ['giving-out', id], queryFn: ({ signal }) => call(`/sets/${id}/given-out`, drawProgress, { signal }), enabled: going, refetchInterval: going ? 400 : false, staleTime: 0 });
+}
+
+/** Adds, removes, puts back or moves an exercise of a set that was given out. */
+export function useChangeContents(id: string) {
+  return useMutation({ mutationFn: (body: ChangedContents) => call(`/sets/${id}/contents`, keptSet, { method: 'POST', body }), onSuccess: useKept() });
 }
 
 export function useRelease(id: string) {
-  return useMutation({ mutationFn: (released: boolean) => call(`/sets/${id}/released`, keptSet, { method: 'PUT', body: { released } }), onSuccess: useKept() });
+  return useMutation({ mutationFn: (body: Releasing) => call(`/sets/${id}/released`, keptSet, { method: 'PUT', body }), onSuccess: useKept() });
 }
 
 export function useFollowChange(id: string) {

@@ -1,5 +1,6 @@
 /** Slips of the copying family: the right number, or a given, written down wrongly. */
 
+import { roundTo } from '../../money/roundMoney.ts';
 import { ratePerPayment, withQuotedNumber } from '../../rates/quotedRate.ts';
 import { changed, type Inputs } from '../inputs.ts';
 import { brief, defineSlip, percent, type Asked, type Slip, type WrongInputs, type WrongResult } from '../slip.ts';
@@ -9,7 +10,7 @@ const applies = ({ expected, format }: Asked): boolean => format.kind !== 'years
 
 /** Every number that comes from the digits of a written one. */
 function rewritten(value: number, decimals: number, rewrite: (digits: string) => readonly string[]): number[] {
-  const digits = Math.abs(value).toFixed(decimals);
+  const digits = roundTo(Math.abs(value), decimals).toFixed(decimals);
   const found = new Set<number>();
   for (const text of rewrite(digits)) {
     const number = Number(text);
@@ -128,6 +129,6 @@ export const copyingSlips: readonly Slip[] = [
 ];
 
 function decimalsNeeded(value: number): number {
-  for (let decimals = 1; decimals < 6; decimals += 1) if (Math.abs(value * 10 ** decimals - Math.round(value * 10 ** decimals)) < 1e-7) return decimals;
+  for (let decimals = 1; decimals < 6; decimals += 1) if (Math.abs(value * 10 ** decimals - roundTo(value * 10 ** decimals, 0)) < 1e-7) return decimals;
   return 6;
 }

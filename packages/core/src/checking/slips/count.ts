@@ -1,5 +1,6 @@
 /** Slips of the count family. */
 
+import { roundTo } from '../../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
 import { frequencyOf } from '../../case/frequency.ts';
 import { balanceAt, changed, compute, payments } from '../inputs.ts';
@@ -105,7 +106,7 @@ export const countSlips: readonly Slip[] = [
     title: 'Count rounded down',
     advice: 'A part of a payment still has to be paid: the count goes up.',
     weight: 9,
-    applies: ({ question: { ask }, exact }) => ask.quantity === 'payments' && Math.abs(exact - Math.round(exact)) > NEAR_WHOLE,
+    applies: ({ question: { ask }, exact }) => ask.quantity === 'payments' && Math.abs(exact - roundTo(exact, 0)) > NEAR_WHOLE,
     wrongMethod: (_inputs, asked) => [{ result: Math.floor(asked.exact), did: `${brief(asked, asked.exact)} payments were rounded down; the last, smaller one is a payment too.` }],
   }),
   defineSlip({

@@ -3,7 +3,6 @@ import { useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import {
   applyVariation,
-  describeVariation,
   figuresOf,
   newChange,
   numberStyleById,
@@ -20,7 +19,7 @@ import {
 } from '@hardy-sextant/core';
 import type { KeptCase, KeptRules } from '@hardy-sextant/contract';
 import { lazy, Suspense, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { useLocation, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
 import { Loading } from '../../ui/States.tsx';
@@ -28,28 +27,24 @@ import { Answer } from '../../ui/statement/Answer.tsx';
 import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
 import { withKind, withUnknown } from '../../ui/statement/editing.ts';
 import { Statement } from '../../ui/statement/Statement.tsx';
-import { TablePanel, type TableView } from '../../ui/TablePanel.tsx';
-import { Timeline } from '../../ui/Timeline.tsx';
+import type { TableView } from '../../ui/TablePanel.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
+import { useAddress } from '../../ui/useSearchSetting.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
+import { BenchPanel } from './BenchPanel.tsx';
 import { BenchHead, BenchTabs, benchTabs, type HeadAction } from './BenchHead.tsx';
-import { emptySlots, inStyleOf, newDocument, useBenchDocument } from './benchDocument.ts';
+import { emptySlots, inStyleOf, isWorthKeeping, newDocument, useBenchDocument } from './benchDocument.ts';
 import { Conflict } from './Conflict.tsx';
 import { EveryWay } from './EveryWay.tsx';
 import { clipboardText, saveCsv, saveWorkbook } from './out.ts';
 import { NothingYet } from './NothingYet.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
-import { statementInWords } from '../../ui/statement/statementInWords.ts';
-import { StretchPanel } from './StretchPanel.tsx';
 import { TableTools } from './TableTools.tsx';
-import { TargetPanel } from './TargetPanel.tsx';
-import { TogetherPanel } from './TogetherPanel.tsx';
 import { useCaseActions } from './useCaseActions.tsx';
-import { useAutosave } from './useAutosave.ts';
+import { unsentCase, useAutosave } from './useAutosave.ts';
 import { Variations } from './Variations.tsx';
 import styles from './BenchPage.module.css';
 
-const PicturePanel = lazy(() => import('./PicturePanel.tsx'));
 const WorkingDesk = lazy(() => import('../../ui/working/WorkingDesk.tsx'));
 
 interface BenchProps {
@@ -60,27 +55,31 @@ interface BenchProps {
 
 export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const navigate = useNavigate();
-  const location = useLocation();
-  const [search, setSearch] = useSearchParams();
+  const [search, changeAddress] = useAddress();
   const rulesFor = (id: string) => rulesSets.find((each) => each.id === id) ?? rulesSets[0]!;
   const [start] = useState(() => {
     const rules = rulesFor(kept?.document.rules ?? search.get('rules') ?? 'default');
     return { title: kept?.title ?? '', document: kept ? inStyleOf(kept.document, rules.rules) : newDocument(rules.rules, rules.id) };
   });
-  const bench = useBenchDocument(start);
+  // What was typed here before and never stored goes on from there.
+  const [first] = useState(() => unsentCase(caseId) ?? start);
+  const bench = useBenchDocument(first);
   const { title, document } = bench.present;
-  const { draft, variations, together } = document;
+  const { draft, variations } = document;
   const { rules, name: rulesName } = rulesFor(document.rules);
   // How numbers are shown; what is put into slots and on the clipboard keeps its cents.
   const style = useMemo(() => ({ ...numberStyleById(draft.numberStyle), moneyDecimals: rules.decimals }), [draft.numberStyle, rules.decimals]);
-  const autosave = useAutosave(
-    bench.present,
+  const autosave = useAutosave({
     caseId,
+    start,
     kept,
+    present: bench.present,
     // From now on the address leads to a kept case: its own, or the one beside it when both were kept.
-    (stored) => void navigate({ pathname: `/bench/${stored.id}`, search: window.location.search }, { replace: true }),
-    (theirs) => bench.replace({ title: theirs.title, document: inStyleOf(theirs.document, rulesFor(theirs.document.rules).rules) }),
-  );
+    onCreated: (stored) => {
+      if (window.location.pathname.startsWith('/bench')) void navigate({ pathname: `/bench/${stored.id}`, search: window.location.search }, { replace: true });
+    },
+    onShow: (theirs) => bench.replace({ title: theirs.title, document: inStyleOf(theirs.document, rulesFor(theirs.document.rules).rules) }),
+  });
   useBarNote(`${rulesName} · ${rulesInWords(rules)}`);
 
   const outcome = useMemo(() => solveCase(draft, rules.rounding), [draft, rules.rounding]);
@@ -107,16 +106,9 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   );
 
   const set = (values: Readonly<Record<string, string>>) =>
-    setSearch(
-      (before) => {
-        for (const [name, value] of Object.entries(values)) {
-          if (value === '') before.delete(name);
-          else before.set(name, value);
-        }
-        return before;
-      },
-      { replace: true, state: location.state },
-    );
+    changeAddress((settings) => {
+      for (const [name, value] of Object.entries(values)) settings.set(name, value);
+    });
   const view: TableView = { running: search.get('running') === 'yes', years: (search.get('years') as TableView['years'] | null) ?? 'none' };
   const count = solved?.table.count ?? 1;
   const stretchFrom = Math.max(1, Number(search.get('from') ?? 1) || 1);
@@ -128,7 +120,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const ask = (slot: SlotName) => setDraft(withUnknown(draft, slot, outcome, rules.rounding), 'unknown');
   const chooseRules = (id: string) => bench.editDocument((before) => ({ ...inStyleOf(before, rulesFor(id).rules), rules: id }), 'rules');
 
-  const { makeExercise, duplicate, remove, making, error: actionError } = useCaseActions({ caseId, title, document, flush: autosave.flush });
+  const { makeExercise, duplicate, remove, making, error: actionError } = useCaseActions({ caseId, title, document, flush: autosave.flush, drop: autosave.drop });
   const changeView = useLatest((name: 'running' | 'years', value: string) => set({ [name]: value }));
   const changeDate = useLatest((firstPaymentDate: string) => setDraft({ ...draft, firstPaymentDate }, 'date'));
   const copyTable = useLatest(() => {
@@ -187,13 +179,14 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     ...benchTabs.map(([name], at): [string, () => void] => [String(at + 1), () => set({ show: name })]),
   ]);
 
-  const failure = autosave.error ?? actionError;
+  const failure = autosave.problem ?? actionError;
   return (
     <NumberStyleProvider value={style}>
       <BenchHead
         title={title}
         kind={draft.kind}
-        state={autosave.state}
+        phase={autosave.phase}
+        nothingYet={!kept && !isWorthKeeping(bench.present)}
         rulesId={document.rules}
         rulesSets={rulesSets}
         tags={document.tags}
@@ -274,86 +267,25 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
               )}
             </div>
             <div role="tabpanel" id={`bench-panel-${tab}`} aria-labelledby={`bench-tab-${tab}`}>
-              {!solved && <NothingYet />}
-              {solved && (tab === 'working' || tab === 'cross-check') && (
-                <Suspense fallback={<Loading what="the working" />}>
-                  <WorkingDesk
-                    view={tab}
-                    draft={draft}
-                    rules={rules}
-                    style={style}
-                    title={title || 'A case'}
-                    statement={{ solved: statementInWords(draft, solved), asked: statementInWords(draft, solved, true) }}
-                    ask={asked}
-                  />
-                </Suspense>
-              )}
-              {solved && (
-                <>
-                  {tab === 'table' && (
-                    <>
-                      <div className={styles.table}>
-                        <TablePanel
-                          table={solved.table}
-                          view={view}
-                          selected={search.has('from') || search.has('to') ? { from: stretchFrom, to: stretchTo } : { from: 1, to: 0 }}
-                          onSelect={(from, to) => set({ from: String(from), to: String(to) })}
-                          jumpTo={jumpTo}
-                        />
-                        <StretchPanel table={solved.table} from={stretchFrom} to={stretchTo} onRead={(from, to) => set({ from: String(from), to: String(to) })} />
-                      </div>
-                    </>
-                  )}
-                  {tab === 'timeline' && (
-                    <>
-                      <Timeline kind={draft.kind} solved={solved} style={style} />
-                    </>
-                  )}
-                  {tab === 'picture' && (
-                    <>
-                      <Suspense fallback={<Loading what="the picture" />}>
-                        <PicturePanel
-                          plans={[
-                            { name: 'As stated', table: solved.table },
-                            ...outcomes.flatMap((each, at) =>
-                              each.ok
-                                ? [
-                                    {
-                                      name: describeVariation(draft.numberStyle, variations[at]!, style).title,
-                                      table: each.table,
-                                      ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
-                                    },
-                                  ]
-                                : [],
-                            ),
-                          ]}
-                        />
-                      </Suspense>
-                    </>
-                  )}
-                  {tab === 'target' && (
-                    <>
-                      <TargetPanel
-                        draft={draft}
-                        solved={solved}
-                        onFound={(variation) => bench.editDocument((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')}
-                      />
-                    </>
-                  )}
-                  {tab === 'together' && (
-                    <>
-                      <TogetherPanel
-                        title={title}
-                        caseId={caseId}
-                        solved={solved}
-                        styleId={draft.numberStyle}
-                        rounding={rules.rounding}
-                        parts={together}
-                        onChange={(parts, what) => bench.editDocument((before) => ({ ...before, together: [...parts] }), what)}
-                      />
-                    </>
-                  )}
-                </>
+              {solved ? (
+                <BenchPanel
+                  tab={tab}
+                  caseId={caseId}
+                  title={title}
+                  document={document}
+                  solved={solved}
+                  outcomes={outcomes}
+                  rules={rules}
+                  style={style}
+                  asked={asked}
+                  view={view}
+                  stretch={{ from: stretchFrom, to: stretchTo, chosen: search.has('from') || search.has('to') }}
+                  jumpTo={jumpTo}
+                  onStretch={(from, to) => set({ from: String(from), to: String(to) })}
+                  onEdit={bench.editDocument}
+                />
+              ) : (
+                <NothingYet />
               )}
             </div>
           </>

@@ -5,10 +5,11 @@ import type { KeptRules } from '@hardy-sextant/contract';
 import { IconArrowBackUp, IconArrowForwardUp, IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
 import { Link } from 'react-router';
+import type { KeptPhase } from '../../ui/kept/keptDocument.ts';
+import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { sentences } from '../../ui/statement/sentences.ts';
 import { TagsField } from './TagsField.tsx';
-import type { KeptState } from './useAutosave.ts';
 import styles from './BenchPage.module.css';
 
 export type HeadAction =
@@ -29,7 +30,9 @@ export type HeadAction =
 interface BenchHeadProps {
   readonly title: string;
   readonly kind: StatementKind;
-  readonly state: KeptState;
+  readonly phase: KeptPhase;
+  /** Nothing has been stated yet that is worth keeping. */
+  readonly nothingYet: boolean;
   readonly rulesId: string;
   readonly rulesSets: readonly KeptRules[];
   readonly tags: readonly string[];
@@ -40,9 +43,7 @@ interface BenchHeadProps {
   readonly act: (action: HeadAction) => void;
 }
 
-const states: Readonly<Record<KeptState, string>> = { unsaved: 'not kept yet', keeping: 'keeping…', kept: 'kept', 'not-kept': 'not kept' };
-
-export const BenchHead = memo(function BenchHead({ title, kind, state, rulesId, rulesSets, tags, canUndo, canRedo, solved, making, act }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({ title, kind, phase, nothingYet, rulesId, rulesSets, tags, canUndo, canRedo, solved, making, act }: BenchHeadProps) {
   const where = (
     <span className={styles.where}>
       <select className={styles.kind} aria-label="kind of case" value={kind} onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}>
@@ -52,7 +53,7 @@ export const BenchHead = memo(function BenchHead({ title, kind, state, rulesId, 
           </option>
         ))}
       </select>
-      · <Link to="/cases">Kept cases</Link> · <span role="status">{states[state]}</span> · rules
+      · <Link to="/cases">Kept cases</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> · rules
       <select aria-label="house rules" value={rulesId} onChange={(event) => act({ type: 'rules', id: event.currentTarget.value })}>
         {rulesSets.map(({ id, name }) => (
           <option key={id} value={id}>
@@ -106,10 +107,10 @@ export const BenchHead = memo(function BenchHead({ title, kind, state, rulesId, 
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item onClick={() => act({ type: 'new' })}>A new case</Menu.Item>
-          <Menu.Item disabled={state === 'unsaved'} onClick={() => act({ type: 'duplicate' })}>
+          <Menu.Item disabled={nothingYet} onClick={() => act({ type: 'duplicate' })}>
             Duplicate
           </Menu.Item>
-          <Menu.Item disabled={state === 'unsaved'} onClick={() => act({ type: 'delete' })}>
+          <Menu.Item disabled={nothingYet} onClick={() => act({ type: 'delete' })}>
             Delete
           </Menu.Item>
         </Menu.Dropdown>

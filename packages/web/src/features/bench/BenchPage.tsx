@@ -5,6 +5,7 @@ import { Navigate, useLocation, useParams } from 'react-router';
 import { useCase, useRules } from '../../ui/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { Bench } from './Bench.tsx';
+import { isUnsentCase } from './useAutosave.ts';
 
 /** Marks an address as one where nothing has been kept yet. */
 export const freshState = { fresh: true } as const;
@@ -25,7 +26,8 @@ export function BenchPage() {
   const kept = useCase(fresh ? undefined : caseId);
   const rules = useRules();
   if (rules.isPending || (!fresh && kept.isPending)) return <Loading what="the case" />;
-  if (!fresh && kept.isError) return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
+  // What was typed while the server was away is opened from what was typed.
+  if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId!)) return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
   // Without the server the Bench still works; it says so when something can't be kept.
   const sets = rules.data ?? [{ id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1 }];
   return <Bench key={caseId} caseId={caseId!} {...(kept.data ? { kept: kept.data } : {})} rulesSets={sets} />;

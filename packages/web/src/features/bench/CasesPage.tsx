@@ -1,14 +1,15 @@
 /** Kept cases: found by name, kind and tag; duplicated; deleted with a way back. */
 import { ActionIcon, Button, TextInput } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { defaultHouseRules, solveCase, type HouseRules } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { showUndo } from '../../ui/showUndo.tsx';
+import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
-import { useCases, useDeleteCase, useRestoreCase, useRules, useWriteCase } from '../../ui/records.ts';
+import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
 import { sentences, slotName } from '../../ui/statement/sentences.ts';
@@ -19,7 +20,7 @@ export function CasesPage() {
   const rules = useRules();
   const write = useWriteCase();
   const remove = useDeleteCase();
-  const restore = useRestoreCase();
+  const restore = useRestore();
   const [search, set] = useSearchSetting();
   const words = (search.get('find') ?? '').toLowerCase();
   const tag = search.get('tag') ?? '';
@@ -33,28 +34,15 @@ export function CasesPage() {
   const duplicate = (kept: KeptCase) => write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
   const putAway = async (kept: KeptCase) => {
     await remove.mutateAsync(kept.id);
-    const note = notifications.show({
-      autoClose: 12_000,
-      message: (
-        <>
-          “{kept.title}” is deleted.{' '}
-          <Button
-            size="compact-xs"
-            onClick={() => {
-              notifications.hide(note);
-              restore.mutate(kept.id);
-            }}
-          >
-            Undo
-          </Button>
-        </>
-      ),
-    });
+    showUndo(`“${kept.title}” is deleted.`, () => restore.mutateAsync({ kind: 'case', id: kept.id }));
   };
   const failure = write.error ?? remove.error ?? restore.error;
   return (
     <>
       <PageHead title="Kept cases" where={<Link to="/bench">Bench</Link>}>
+        <Button component={Link} to="/bin">
+          Bin
+        </Button>
         <Button component={Link} to="/bench" variant="filled">
           State a case
         </Button>
@@ -77,8 +65,9 @@ export function CasesPage() {
           {failure.message}
         </p>
       )}
+      <UnreadableRows list="cases" />
       {cases.isPending && <Loading what="your cases" />}
-      {cases.isError && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+      {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
       {cases.data?.length === 0 && (
         <Empty title="No cases yet">
           <p>

@@ -1,7 +1,8 @@
 /** Two tabs or two people changed one case: both versions in sight, and nothing lost whichever is chosen. */
-import { Button, Group, Modal } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { solveCase, type HouseRules } from '@hardy-sextant/core';
 import type { CaseDocument, KeptCase } from '@hardy-sextant/contract';
+import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
 import { slotName, sentences } from '../../ui/statement/sentences.ts';
 import type { BenchDocument } from './benchDocument.ts';
@@ -15,38 +16,35 @@ interface ConflictProps {
 
 export function Conflict({ mine, theirs, rules, onSettle }: ConflictProps) {
   return (
-    <Modal opened={theirs !== undefined} onClose={() => onSettle('both')} title="Changed elsewhere as well" size="lg">
+    <ChangedElsewhere
+      what="this case"
+      theirs={theirs?.title}
+      mine={mine.title || 'Unnamed case'}
+      onTheirs={() => onSettle('theirs')}
+      onMine={() => onSettle('mine')}
+      more={<Button onClick={() => onSettle('both')}>Keep both</Button>}
+    >
       {theirs && (
-        <>
-          <p>This case was changed in another window since you opened it. Neither version is lost; choose which goes on under this name, or keep both.</p>
-          <table className="ledger">
-            <thead>
-              <tr>
-                <th className="words">&nbsp;</th>
-                <th className="words">Here</th>
-                <th className="words">Elsewhere</th>
+        <table className="ledger">
+          <thead>
+            <tr>
+              <th className="words">&nbsp;</th>
+              <th className="words">Here</th>
+              <th className="words">Elsewhere</th>
+            </tr>
+          </thead>
+          <tbody>
+            {facts(mine.title, mine.document, rules).map(([name, here], at) => (
+              <tr key={name}>
+                <td className="words soft">{name}</td>
+                <td className="words">{here}</td>
+                <td className="words">{facts(theirs.title, theirs.document, rules)[at]?.[1]}</td>
               </tr>
-            </thead>
-            <tbody>
-              {facts(mine.title, mine.document, rules).map(([name, here], at) => (
-                <tr key={name}>
-                  <td className="words soft">{name}</td>
-                  <td className="words">{here}</td>
-                  <td className="words">{facts(theirs.title, theirs.document, rules)[at]?.[1]}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <Group justify="flex-end" mt="md">
-            <Button onClick={() => onSettle('theirs')}>Take the one from elsewhere</Button>
-            <Button onClick={() => onSettle('both')}>Keep both</Button>
-            <Button variant="filled" onClick={() => onSettle('mine')}>
-              Keep this one
-            </Button>
-          </Group>
-        </>
+            ))}
+          </tbody>
+        </table>
       )}
-    </Modal>
+    </ChangedElsewhere>
   );
 }
 

@@ -15,7 +15,7 @@ import {
   type ChartOptions,
 } from 'chart.js';
 import { useComputedColorScheme } from '@mantine/core';
-import { subtotals, writeMoney, type NumberStyle, type Table } from '@hardy-sextant/core';
+import { subtotals, writeMoney, type NumberStyle, type Table, roundTo } from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { Bar, Line } from 'react-chartjs-2';
 import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
@@ -178,7 +178,7 @@ function options(style: NumberStyle, ink: Ink, unit: string, stacked: boolean): 
       legend: { labels: { color: ink('--ink'), boxHeight: 2, font: { family: 'Instrument Sans Variable' } } },
       tooltip: {
         callbacks: {
-          title: ([item]) => `after payment ${Math.round(Number(stacked ? item?.label : item?.parsed.x))}`,
+          title: ([item]) => `after payment ${roundTo(Number(stacked ? item?.label : item?.parsed.x), 0)}`,
           label: (item) => `${item.dataset.label}: ${writeMoney(Number(item.parsed.y), style)}`,
         },
       },

@@ -1,16 +1,7 @@
 /** Out of the Bench: CSV, a workbook of live formulas, text for the clipboard. The heavy libraries come when first used. */
 
 import { tableSheet, tableText, writeMoney, type LiveCell, type NumberStyle, type Table } from '@hardy-sextant/core';
-
-/** Offers a file to the person. */
-function offer(name: string, blob: Blob): void {
-  const url = URL.createObjectURL(blob);
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
+import { saveFile } from '../../ui/saveFile.ts';
 
 function fileName(title: string, ending: string): string {
   return `${
@@ -25,7 +16,7 @@ function fileName(title: string, ending: string): string {
 export async function saveCsv(title: string, table: Table): Promise<void> {
   const { default: papa } = await import('papaparse');
   // A mark at the start tells worksheets that the text is UTF-8.
-  offer(fileName(title, 'csv'), new Blob(['\ufeff', papa.unparse(tableText(table))], { type: 'text/csv;charset=utf-8' }));
+  saveFile(fileName(title, 'csv'), 'text/csv;charset=utf-8', '\ufeff', papa.unparse(tableText(table)));
 }
 
 /** The table, or a stretch of it, as lines with tabs: pastes into a worksheet as cells, in the class's number style. */
@@ -55,5 +46,5 @@ export async function saveWorkbook(title: string, table: Table): Promise<void> {
     column.width = at === 0 ? 42 : 16;
   });
   const bytes = await workbook.xlsx.writeBuffer();
-  offer(fileName(title, 'xlsx'), new Blob([bytes], { type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' }));
+  saveFile(fileName(title, 'xlsx'), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', bytes);
 }

@@ -1,120 +1,85 @@
-/** Keeps a case while it is typed: one write at a time, the newest state last, and nothing lost when the server refuses. */
+/** Keeps a case while it is stated: written by itself, and nothing lost when the server refuses or is away. */
 
-import { keptCase, type KeptCase } from '@hardy-sextant/contract';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { Refusal } from '../../ui/api.ts';
-import { useWriteCase } from '../../ui/records.ts';
+import { caseDocument, keptCase, type KeptCase } from '@hardy-sextant/contract';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { z } from 'zod';
+import { call } from '../../ui/api.ts';
+import { unsentSchema, useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
+import { hasUnsent, remembered } from '../../ui/kept/unsent.ts';
 import { isWorthKeeping, type BenchDocument } from './benchDocument.ts';
 
-export type KeptState = 'unsaved' | 'keeping' | 'kept' | 'not-kept';
+const benchDocument = z.object({ title: z.string(), document: caseDocument }) as unknown as z.ZodType<BenchDocument>;
+const keyOf = (caseId: string): string => `case ${caseId}`;
 
-interface Autosave {
-  readonly state: KeptState;
-  /** Why it could not be kept. */
-  readonly error: string | undefined;
-  /** What somebody else stored meanwhile; writing waits until `settle` says which goes on. */
-  readonly conflict: KeptCase | undefined;
-  readonly settle: (choice: 'mine' | 'theirs' | 'both') => void;
-  /** Writes what is not stored yet, at once. */
-  readonly flush: () => Promise<void>;
+/** A case that was stated here and never reached the server: it is opened from what was typed. */
+export function isUnsentCase(caseId: string): boolean {
+  return hasUnsent(keyOf(caseId), unsentSchema(benchDocument));
 }
 
-const QUIET_MS = 600;
-const AGAIN_MS = 5000;
+/** What was typed under this case and never stored, on this page or before a reload. */
+export function unsentCase(caseId: string): BenchDocument | undefined {
+  return remembered(keyOf(caseId), unsentSchema(benchDocument))?.value;
+}
 
-export function useAutosave(present: BenchDocument, caseId: string, kept: KeptCase | undefined, onCreated: (kept: KeptCase) => void, onTheirs: (kept: KeptCase) => void): Autosave {
-  const { mutateAsync } = useWriteCase();
-  const [state, setState] = useState<KeptState>(kept ? 'kept' : 'unsaved');
-  const [error, setError] = useState<string>();
-  const [conflict, setConflict] = useState<KeptCase>();
-  // Revision 0: nothing is kept under this id yet.
-  const stored = useRef({ id: caseId, revision: kept?.revision ?? 0, written: present });
-  const newest = useRef(present);
-  const busy = useRef<Promise<void>>(undefined);
-  const halted = useRef(false);
-  const callbacks = useRef({ onCreated, onTheirs });
+interface Autosave {
+  readonly caseId: string;
+  readonly start: BenchDocument;
+  readonly kept: KeptCase | undefined;
+  readonly present: BenchDocument;
+  readonly onCreated: (kept: KeptCase) => void;
+  /** Another version is to be shown: theirs, or what was typed before this screen was opened. */
+  readonly onShow: (document: BenchDocument) => void;
+}
 
+export function useAutosave({ caseId, start, kept, present, onCreated, onShow }: Autosave) {
+  const queries = useQueryClient();
+  const created = useRef(onCreated);
   useEffect(() => {
-    newest.current = present;
-    callbacks.current = { onCreated, onTheirs };
+    created.current = onCreated;
   });
-
-  const write = useCallback(async (): Promise<void> => {
-    if (busy.current) {
-      await busy.current;
-      return write();
-    }
-    const document = newest.current;
-    const { id, revision, written } = stored.current;
-    if (halted.current || document === written || (revision === 0 && !isWorthKeeping(document))) return;
-    setState('keeping');
-    const body = { title: document.title.trim() || 'Unnamed case', document: document.document };
-    busy.current = mutateAsync(revision === 0 ? { id, ...body } : { id, revision, ...body })
-      .then(
-        (answer) => {
-          stored.current = { id: answer.id, revision: answer.revision, written: document };
-          setError(undefined);
-          setState('kept');
-          if (revision === 0) callbacks.current.onCreated(answer);
-        },
-        (refusal: unknown) => {
-          setState('not-kept');
-          if (refusal instanceof Refusal && refusal.isStale) {
-            halted.current = true;
-            setConflict(keptCase.parse(refusal.document.current));
-          } else setError(refusal instanceof Error ? refusal.message : 'The case could not be kept.');
-        },
-      )
-      .finally(() => {
-        busy.current = undefined;
-      });
-    await busy.current;
-  }, [mutateAsync]);
-
-  useEffect(() => {
-    if (present === stored.current.written) return;
-    const timer = setTimeout(() => void write(), QUIET_MS);
-    return () => clearTimeout(timer);
-  }, [present, write]);
-
-  // What could not be written for want of a server is tried again by itself.
-  useEffect(() => {
-    if (state !== 'not-kept' || conflict) return;
-    const timer = setTimeout(() => void write(), AGAIN_MS);
-    return () => clearTimeout(timer);
-  }, [state, conflict, error, write]);
-
-  useEffect(() => {
-    const leave = () => void write();
-    const stay = (event: BeforeUnloadEvent) => {
-      if (newest.current !== stored.current.written && isWorthKeeping(newest.current)) {
-        void write();
-        event.preventDefault();
-      }
-    };
-    window.addEventListener('beforeunload', stay);
-    return () => {
-      window.removeEventListener('beforeunload', stay);
-      leave();
-    };
-  }, [write]);
-
-  const settle = (choice: 'mine' | 'theirs' | 'both') => {
-    if (!conflict) return;
-    halted.current = false;
-    setConflict(undefined);
-    if (choice === 'theirs') {
-      stored.current = { id: conflict.id, revision: conflict.revision, written: newest.current };
-      setState('kept');
-      callbacks.current.onTheirs(conflict);
+  const put = async ({ title, document }: BenchDocument, revision: number): Promise<KeptCase> => {
+    const body = { title: title.trim() || 'Unnamed case', document };
+    const stored =
+      revision === 0
+        ? await call('/cases', keptCase, { method: 'POST', body: { id: caseId, ...body } })
+        : await call(`/cases/${caseId}`, keptCase, { method: 'PUT', body: { revision, ...body } });
+    queries.setQueryData(['cases', caseId], stored);
+    void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+    if (revision === 0) created.current(stored);
+    return stored;
+  };
+  const [state, document] = useKeptDocument<BenchDocument, KeptCase>({
+    key: keyOf(caseId),
+    path: `/bench/${caseId}`,
+    nameOf: ({ title }) => `case “${title.trim() || 'Unnamed case'}”`,
+    start: { value: start, revision: kept?.revision ?? 0 },
+    valueOf: ({ title, document: stored }) => ({ title, document: stored }),
+    revisionOf: ({ revision }) => revision,
+    isWorthKeeping,
+    send: put,
+    keptSchema: keptCase,
+    valueSchema: benchDocument,
+  });
+  // What is edited here, with its undo, is what is kept.
+  useEffect(() => document.change(present), [document, present]);
+  const settle = (choice: 'mine' | 'theirs' | 'both'): void => {
+    const { theirs } = state;
+    if (!theirs) return;
+    if (choice === 'mine') return document.settle('mine');
+    // Both: mine goes on beside theirs, as a case of its own.
+    if (choice === 'both') {
+      const body = { title: present.title.trim() || 'Unnamed case', document: present.document };
+      void call('/cases', keptCase, { method: 'POST', body: { id: crypto.randomUUID(), ...body } }).then((stored) => {
+        document.settle('theirs');
+        queries.setQueryData(['cases', stored.id], stored);
+        void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+        created.current(stored);
+      }, () => undefined);
       return;
     }
-    // Mine goes over theirs, or beside it as a case of its own.
-    stored.current =
-      choice === 'mine'
-        ? { id: conflict.id, revision: conflict.revision, written: { ...newest.current } }
-        : { id: crypto.randomUUID(), revision: 0, written: { ...newest.current } };
-    void write();
+    document.settle('theirs');
+    onShow({ title: theirs.title, document: theirs.document });
   };
-  return { state, error, conflict, settle, flush: write };
+  return { phase: state.phase, problem: state.problem, conflict: state.theirs, settle, flush: document.flush, drop: document.drop };
 }

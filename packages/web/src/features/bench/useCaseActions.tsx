@@ -1,9 +1,9 @@
 /** What can be done with a case as a whole: an exercise made of it, a copy, its deletion and the way back. */
-import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { CaseDocument } from '@hardy-sextant/contract';
 import { useNavigate } from 'react-router';
-import { useDeleteCase, useRestoreCase, useWriteCase, useWriteExercise } from '../../ui/records.ts';
+import { useDeleteCase, useRestore, useWriteCase, useWriteExercise } from '../../ui/records.ts';
+import { showUndo } from '../../ui/showUndo.tsx';
 import { exerciseFrom } from './exerciseFrom.ts';
 
 interface ActedOn {
@@ -12,14 +12,16 @@ interface ActedOn {
   readonly document: CaseDocument;
   /** Writes what is not stored yet. */
   readonly flush: () => Promise<void>;
+  /** Lets go of what is not stored: the case is deleted. */
+  readonly drop: () => void;
 }
 
-export function useCaseActions({ caseId, title, document, flush }: ActedOn) {
+export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn) {
   const navigate = useNavigate();
   const writeExercise = useWriteExercise();
   const writeCase = useWriteCase();
   const deleteCase = useDeleteCase();
-  const restoreCase = useRestoreCase();
+  const restore = useRestore();
   const makeExercise = async () => {
     await flush();
     const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) } });
@@ -33,23 +35,11 @@ export function useCaseActions({ caseId, title, document, flush }: ActedOn) {
   const remove = async () => {
     await flush();
     await deleteCase.mutateAsync(caseId);
+    drop();
     await navigate('/cases');
-    const note = notifications.show({
-      autoClose: 12_000,
-      message: (
-        <>
-          “{title || 'Unnamed case'}” is deleted.{' '}
-          <Button
-            size="compact-xs"
-            onClick={() => {
-              notifications.hide(note);
-              void restoreCase.mutateAsync(caseId).then(() => navigate(`/bench/${caseId}`));
-            }}
-          >
-            Undo
-          </Button>
-        </>
-      ),
+    showUndo(`“${title || 'Unnamed case'}” is deleted.`, async () => {
+      await restore.mutateAsync({ kind: 'case', id: caseId });
+      await navigate(`/bench/${caseId}`);
     });
   };
 
@@ -58,6 +48,6 @@ export function useCaseActions({ caseId, title, document, flush }: ActedOn) {
     duplicate,
     remove,
     making: writeExercise.isPending,
-    error: writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restoreCase.error?.message,
+    error: writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restore.error?.message,
   };
 }

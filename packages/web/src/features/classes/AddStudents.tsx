@@ -3,16 +3,26 @@ import { Button, FileButton, Modal, Textarea } from '@mantine/core';
 import { readRoster, type ClassWithStudents } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
 import { Refusal } from '../../ui/api.ts';
-import { readFileRows, readText, type ReadRows } from '../../ui/readFile.ts';
+import { readFileRows } from '../../ui/readFile.ts';
+import { readText, type ReadRows } from '../../ui/readText.ts';
 import { useWriteRoster } from '../../ui/setRecords.ts';
 import styles from './ClassPage.module.css';
+
+/** What was typed as rows; why it cannot be one, as a note. */
+function readOrSay(text: string): ReadRows {
+  try {
+    return readText(text);
+  } catch (error) {
+    return { rows: [], notes: [(error as Error).message] };
+  }
+}
 
 export default function AddStudents({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
   const write = useWriteRoster(kept.id);
   const [text, setText] = useState('');
   const [file, setFile] = useState<ReadRows & { readonly name: string }>();
   const [problem, setProblem] = useState('');
-  const source = useMemo(() => file ?? readText(text), [file, text]);
+  const source = useMemo((): ReadRows => file ?? readOrSay(text), [file, text]);
   const read = useMemo(() => readRoster(source.rows, kept.roster), [source, kept.roster]);
   // The same file chosen again is read again.
   const again = useRef<() => void>(null);
@@ -84,7 +94,7 @@ export default function AddStudents({ kept, onClose }: { readonly kept: ClassWit
         </p>
       )}
       <div className={styles.buttons}>
-        <Button variant="filled" disabled={read.students.length === 0} loading={write.isPending} onClick={() => write.mutate({ add: [...read.students] }, { onSuccess: onClose })}>
+        <Button variant="filled" disabled={read.students.length === 0} loading={write.isPending} onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}>
           Add {read.students.length === 1 ? '1 student' : `${read.students.length} students`}
         </Button>
         <FileButton resetRef={again} onChange={take} accept=".csv,.tsv,.txt,.xlsx" inputProps={{ 'aria-label': 'a file with a roster' }}>

@@ -4,13 +4,17 @@ import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
 import { classWithStudents, newClass, type ChangedClass, type ClassWithStudents, type Student } from '@hardy-sextant/contract';
 import { rulesInWords } from '@hardy-sextant/core';
-import { lazy, Suspense, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
+import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClass, useDeleteClass, useSets, useWriteClass, useWriteRoster } from '../../ui/setRecords.ts';
+import { useClass, useDeleteClass, useWriteClass, useWriteRoster } from '../../ui/setRecords.ts';
+import { useRestore, useSets } from '../../ui/records.ts';
+import { showUndo } from '../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import styles from './ClassPage.module.css';
 
@@ -19,7 +23,7 @@ const AddStudents = lazy(() => import('./AddStudents.tsx'));
 export function ClassPage() {
   const { classId } = useParams();
   const kept = useClass(classId);
-  if (kept.isError) return <Failed what="class" error={kept.error} again={() => void kept.refetch()} />;
+  if (kept.isError && !kept.data) return <Failed what="class" error={kept.error} again={() => void kept.refetch()} />;
   if (!kept.data) return <Loading what="the class" />;
   return <ClassDesk key={kept.data.id} kept={kept.data} />;
 }
@@ -32,6 +36,14 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
   const [renaming, setRenaming] = useState(false);
   const [leaving, setLeaving] = useState(false);
   useBarNote(`${kept.code} · ${kept.students} students`);
+  const restore = useRestore();
+  const gone = async () => {
+    await navigate('/classes');
+    showUndo(`${kept.code} is deleted.`, async () => {
+      await restore.mutateAsync({ kind: 'class', id: kept.id });
+      await navigate(`/classes/${kept.id}`);
+    });
+  };
   const mine = sets.data?.filter(({ classId }) => classId === kept.id) ?? [];
   return (
     <>
@@ -91,15 +103,20 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
         </Suspense>
       )}
       {renaming && <Rename kept={kept} onClose={() => setRenaming(false)} />}
-      <Modal opened={leaving} onClose={() => setLeaving(false)} title={`Delete ${kept.code}?`}>
+      <Confirm
+        opened={leaving}
+        title={`Delete ${kept.code}?`}
+        act="Delete the class"
+        danger
+        busy={remove.isPending}
+        error={remove.error}
+        onClose={() => setLeaving(false)}
+        onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
+      >
         <p>
-          Its {kept.students} students and {mine.length} sets go with it out of every list.
+          Its {kept.students} students and {mine.length} sets go with it out of every list. It stays in the bin and can be brought back.
         </p>
-        {remove.error && <p role="alert">{remove.error.message}</p>}
-        <Button color="red" onClick={() => remove.mutate(kept.id, { onSuccess: () => void navigate('/classes') })}>
-          Delete the class
-        </Button>
-      </Modal>
+      </Confirm>
     </>
   );
 }
@@ -108,12 +125,26 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
   const write = useWriteRoster(kept.id);
   const [typing, setTyping] = useState<Student>();
   const [going, setGoing] = useState<Student>();
+  const queries = useQueryClient();
   const refused = write.error instanceof Refusal ? write.error.document : undefined;
+  // What was typed is based on the roster as it stood when the typing began; after a refusal, on what stands now.
+  const seen = useRef(kept.revision);
+  if (!typing && !write.isPending) seen.current = kept.revision;
+  const lookAgain = () => {
+    seen.current = kept.revision;
+    return queries.invalidateQueries({ queryKey: ['classes', kept.id] });
+  };
+  const withdraw = (student: Student) =>
+    write.mutate(
+      { revision: kept.revision, withdraw: [student.id] },
+      { onSuccess: (now) => showUndo(`${student.name} has withdrawn; answers and marks are kept.`, () => write.mutateAsync({ revision: now.revision, readmit: [student.id] })) },
+    );
+  const [here, left] = [kept.roster.filter(({ withdrawn }) => !withdrawn), kept.roster.filter(({ withdrawn }) => withdrawn)];
   const store = () => {
     const before = kept.roster.find(({ id }) => id === typing?.id);
     if (!typing || !before) return;
     if (typing.name.trim() === before.name && typing.number.trim() === before.number) return setTyping(undefined);
-    write.mutate({ change: [{ id: typing.id, name: typing.name, number: typing.number }] }, { onSuccess: () => setTyping(undefined) });
+    write.mutate({ revision: seen.current, change: [{ id: typing.id, name: typing.name, number: typing.number }] }, { onSuccess: () => setTyping(undefined) });
   };
   if (kept.roster.length === 0)
     return (
@@ -127,7 +158,12 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
     <div>
       {write.error && (
         <p role="alert" className={styles.problem}>
-          {refused?.fields?.[0]?.message ?? write.error.message} It is not stored; what you typed stands below.
+          {refused?.fields?.[0]?.message ?? write.error.message} It is not stored; what you typed stands below.{' '}
+          {write.error instanceof Refusal && write.error.isStale && (
+            <Button size="compact-xs" onClick={() => void lookAgain().then(() => write.reset())}>
+              Show the roster as it is now
+            </Button>
+          )}
         </p>
       )}
       <table className={`ledger sheet ${styles.roster}`}>
@@ -142,7 +178,7 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
           </tr>
         </thead>
         <tbody>
-          {kept.roster.map((student) => {
+          {here.map((student) => {
             const open = typing?.id === student.id ? typing : student;
             return (
               <tr key={student.id}>
@@ -162,8 +198,11 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
                   </td>
                 ))}
                 <td>
-                  <Button size="compact-xs" variant="subtle" aria-label={`take ${student.name} off the roster`} onClick={() => setGoing(student)}>
-                    Take off
+                  <Button size="compact-xs" variant="subtle" aria-label={`${student.name} has withdrawn`} title="Leaves the class; answers and marks are kept" onClick={() => withdraw(student)}>
+                    Withdraw
+                  </Button>
+                  <Button size="compact-xs" variant="subtle" aria-label={`erase ${student.name}`} onClick={() => setGoing(student)}>
+                    Erase
                   </Button>
                 </td>
               </tr>
@@ -171,18 +210,42 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
           })}
         </tbody>
       </table>
-      <Modal opened={going !== undefined} onClose={() => setGoing(undefined)} title={`Take ${going?.name ?? ''} off the roster?`}>
-        <p>Their answers and marks in every set of this class are deleted with them.</p>
-        <Button
-          color="red"
-          onClick={() => {
-            if (going) write.mutate({ remove: [going.id] }, { onSuccess: () => notifications.show({ message: `${going.name} is off the roster.` }) });
-            setGoing(undefined);
-          }}
-        >
-          Take off
-        </Button>
-      </Modal>
+      {left.length > 0 && (
+        <section aria-label="Withdrawn" className={styles.left}>
+          <h2 className="label">Withdrawn</h2>
+          <ul>
+            {left.map((student) => (
+              <li key={student.id}>
+                {student.name}, <span className="soft">{student.number}</span>{' '}
+                <Button
+                  size="compact-xs"
+                  variant="subtle"
+                  aria-label={`${student.name} is back`}
+                  onClick={() => write.mutate({ revision: kept.revision, readmit: [student.id] })}
+                >
+                  Is back
+                </Button>
+                <Button size="compact-xs" variant="subtle" aria-label={`erase ${student.name}`} onClick={() => setGoing(student)}>
+                  Erase
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Confirm
+        opened={going !== undefined}
+        title={`Erase ${going?.name ?? ''}?`}
+        act="Erase for good"
+        danger
+        onClose={() => setGoing(undefined)}
+        onAct={() => {
+          if (going) write.mutate({ revision: kept.revision, remove: [going.id] }, { onSuccess: () => notifications.show({ message: `${going.name} is erased.` }) });
+          setGoing(undefined);
+        }}
+      >
+        <p>Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only leaves the class is withdrawn, and keeps them.</p>
+      </Confirm>
     </div>
   );
 }
@@ -219,6 +282,7 @@ function Rename({ kept, onClose }: { readonly kept: ClassWithStudents; readonly 
         <Button type="submit" variant="filled" loading={write.isPending}>
           Keep
         </Button>
+        <Button onClick={onClose}>Cancel</Button>
       </form>
       <ChangedElsewhere
         what="this class"
@@ -226,7 +290,6 @@ function Rename({ kept, onClose }: { readonly kept: ClassWithStudents; readonly 
         mine={words(form.values)}
         onTheirs={onClose}
         onMine={() => theirs && save(theirs.revision)}
-        onClose={() => setTheirs(undefined)}
       />
     </Modal>
   );

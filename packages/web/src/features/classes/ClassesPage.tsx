@@ -5,6 +5,7 @@ import { useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { useClasses } from '../../ui/records.ts';
 import { useWriteClass } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
@@ -15,12 +16,16 @@ export function ClassesPage() {
   return (
     <>
       <PageHead title="Classes">
+        <Button component={Link} to="/bin">
+          Bin
+        </Button>
         <Button variant="filled" onClick={() => setMaking(true)}>
           New class
         </Button>
       </PageHead>
+      <UnreadableRows list="classes" />
       {classes.isPending && <Loading what="your classes" />}
-      {classes.isError && <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />}
+      {classes.isError && !classes.data && <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />}
       {classes.data?.length === 0 && (
         <Empty title="No classes yet">
           <p>A class has students, house rules and sets. Make one, then paste its roster.</p>

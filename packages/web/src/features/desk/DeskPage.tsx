@@ -5,8 +5,8 @@ import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useCases, useClasses, useExercises } from '../../ui/records.ts';
-import { useSets } from '../../ui/setRecords.ts';
+import { useCases, useClasses, useExercises, useSets } from '../../ui/records.ts';
+
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
 import { sentences, slotName } from '../../ui/statement/sentences.ts';
@@ -35,7 +35,7 @@ export function DeskPage() {
               Exercises
             </h2>
             {exercises.isPending && <Loading what="your exercises" />}
-            {exercises.isError && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
+            {exercises.isError && !exercises.data && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
             {exercises.data?.length === 0 && (
               <Empty title="No exercises yet">
                 <p>
@@ -67,7 +67,7 @@ export function DeskPage() {
             Kept cases
           </h2>
           {cases.isPending && <Loading what="your cases" />}
-          {cases.isError && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+          {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
           {cases.data?.length === 0 && (
             <Empty title="No cases yet">
               <p>
@@ -96,7 +96,7 @@ function Waiting() {
   const sets = useSets();
   const classes = useClasses();
   if (sets.isPending || classes.isPending) return <Loading what="what is waiting" />;
-  if (sets.isError) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   const today = new Date().toISOString().slice(0, 10);
   const waiting = sets.data.filter(({ givenOutAt, releasedAt, counts }) => !givenOutAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0);
   const code = (id: string): string => classes.data?.find((each) => each.id === id)?.code ?? '';

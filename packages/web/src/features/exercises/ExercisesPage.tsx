@@ -1,13 +1,14 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
 import { Button, Menu, Modal, TextInput } from '@mantine/core';
-import { quantities, storyText, type Exercise, type Quantity } from '@hardy-sextant/core';
+import { quantities, storyText, type Exercise, type Quantity, roundTo } from '@hardy-sextant/core';
 import type { ImportReport, KeptExercise, ListedSet } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useExercises, useImportExercises, useWriteExercise } from '../../ui/records.ts';
-import { useSets } from '../../ui/setRecords.ts';
+import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
+import { saveExercises, useExercises, useImportExercises, useWriteExercise, useSets } from '../../ui/records.ts';
+
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
@@ -71,7 +72,7 @@ export function ExercisesPage() {
   const take = async (chosen: File | undefined) => {
     setProblem('');
     if (!chosen) return;
-    if (chosen.size > LARGEST_FILE) return setProblem(`“${chosen.name}” has ${Math.round(chosen.size / 1e6)} MB; a file of exercises may have 8. Nothing was taken in.`);
+    if (chosen.size > LARGEST_FILE) return setProblem(`“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 8. Nothing was taken in.`);
     let content: unknown;
     try {
       content = JSON.parse(await chosen.text());
@@ -87,6 +88,9 @@ export function ExercisesPage() {
   return (
     <>
       <PageHead title="Exercises">
+        <Button component={Link} to="/bin">
+          Bin
+        </Button>
         <input
           ref={file}
           type="file"
@@ -98,7 +102,7 @@ export function ExercisesPage() {
         <Button onClick={() => file.current?.click()} loading={bringIn.isPending}>
           Bring in a file
         </Button>
-        <Button component="a" href={`/api/exercise-file?ids=${shown.map(({ id }) => id).join(',')}`} download>
+        <Button onClick={() => void saveExercises(shown.map(({ id }) => id)).catch((error: Error) => setProblem(error.message))} disabled={shown.length === 0}>
           Save {shown.length === exercises.data?.length ? 'all' : 'these'} as a file
         </Button>
         <PatternMenu onBlank={() => void begin(blankExercise()).catch(() => undefined)} onPattern={(title) => void fromPattern(title).catch(() => undefined)} />
@@ -148,8 +152,9 @@ export function ExercisesPage() {
           {shown.length} {shown.length === 1 ? 'exercise' : 'exercises'}
         </span>
       </div>
+      <UnreadableRows list="exercises" />
       {exercises.isPending && <Loading what="your exercises" />}
-      {exercises.isError && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
+      {exercises.isError && !exercises.data && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
       {exercises.data?.length === 0 && (
         <Empty title="No exercises yet">
           <p>

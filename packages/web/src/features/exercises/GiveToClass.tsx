@@ -2,8 +2,9 @@
 import { Button, Menu } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
 import { callFor } from '../../ui/api.ts';
-import { useClasses } from '../../ui/records.ts';
-import { useMakeSet, useSets } from '../../ui/setRecords.ts';
+import { newPlace } from '../../ui/newPlace.ts';
+import { useClasses, useSets } from '../../ui/records.ts';
+import { useMakeSet } from '../../ui/setRecords.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { notifications } from '@mantine/notifications';
 
@@ -17,16 +18,14 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
   const failed = (error: Error) => notifications.show({ color: 'red', message: error.message });
   const begin = (classId: string) =>
     make.mutate(
-      { classId, title: title.trim().slice(0, 160) || 'A new set', document: { schemaVersion: 1, items: [{ id: 'e1', exerciseId }], numbers: 'same', given: '', due: '' } },
+      { classId, title: title.trim().slice(0, 160) || 'A new set', document: { schemaVersion: 1, items: [{ id: newPlace(), exerciseId }], numbers: 'same', given: '', due: '' } },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`), onError: failed },
     );
   const addTo = (id: string) => {
     const set = open.find((each) => each.id === id)!;
-    let at = 1;
-    while (set.document.items.some((item) => item.id === `e${at}`)) at += 1;
     callFor(`/sets/${id}`, {
       method: 'PUT',
-      body: { title: set.title, document: { ...set.document, items: [...set.document.items, { id: `e${at}`, exerciseId }] }, revision: set.revision },
+      body: { title: set.title, document: { ...set.document, items: [...set.document.items, { id: newPlace(), exerciseId }] }, revision: set.revision },
     }).then(async () => {
       await queries.invalidateQueries({ queryKey: ['sets'] });
       void navigate(`/sets/${id}`);

@@ -5,7 +5,7 @@ import type { ExerciseRevision } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { useExerciseRevisions } from '../../ui/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
-import { askSaid } from './PartCard.tsx';
+import { askSaid } from './AskFields.tsx';
 import styles from './ExercisePage.module.css';
 
 interface HistoryPanelProps {

@@ -1,6 +1,6 @@
 /** The story: a small rich text whose givens are chips that show their number now. */
 import { RichTextEditor } from '@mantine/tiptap';
-import { givensInForce, numberStyleById, type Exercise, type Story } from '@hardy-sextant/core';
+import { givensInForce, lookUp, numberStyleById, type Exercise, type Story } from '@hardy-sextant/core';
 import { Node, mergeAttributes } from '@tiptap/core';
 import { Table, TableCell, TableHeader, TableRow } from '@tiptap/extension-table';
 import { EditorContent, NodeViewWrapper, ReactNodeViewRenderer, useEditor, type NodeViewProps } from '@tiptap/react';
@@ -15,7 +15,7 @@ const Written = createContext<Readonly<Record<string, string>>>({});
 function GivenChip({ node }: NodeViewProps) {
   const written = useContext(Written);
   const name = String(node.attrs.name ?? '');
-  const shown = written[name];
+  const shown = lookUp(written, name);
   return (
     <NodeViewWrapper as="span" className={`${styles.chip} ${shown === undefined ? styles.gone : ''}`} title={shown === undefined ? 'There is no such given any more' : name}>
       {name} <strong className="figures">{shown ?? '?'}</strong>

@@ -1,8 +1,9 @@
 /** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
-import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict } from '@hardy-sextant/core';
+import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict, roundTo } from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
 import { FilledTable } from '../../ui/FilledTable.tsx';
 import { causeName, type Cell } from './causes.ts';
+import { useEarlier } from './markingRecords.ts';
 import styles from './Marking.module.css';
 
 export interface PanelActions {
@@ -16,6 +17,7 @@ export interface PanelActions {
 }
 
 interface AnswerPanelProps {
+  readonly setId: string;
   readonly cell: Cell;
   /** The answers alike, this one among them. */
   readonly alike: readonly Cell[];
@@ -35,7 +37,7 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   blank: 'Nothing was handed in for this part.',
 };
 
-export function AnswerPanel({ cell, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
+export function AnswerPanel({ setId, cell, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
   const { onAll, onCredit, onComment, onAccept, onEntries } = actions;
   const style = numberStyleById(rules.numberStyle);
   const { verdict, part, text, student, decision } = cell;
@@ -85,6 +87,7 @@ export function AnswerPanel({ cell, alike, row, rules, all, actions, commentRef 
         </p>
       )}
       <MoreEntries key={cell.key} cell={cell} rules={rules} onEntries={onEntries} />
+      <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={onEntries} />
       <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
       {alike.length > 1 && (
         <label className={styles.scope}>
@@ -115,7 +118,7 @@ export function AnswerPanel({ cell, alike, row, rules, all, actions, commentRef 
   );
 }
 
-const plain = (value: number): string => String(Math.round(value * 100) / 100);
+const plain = (value: number): string => String(roundTo(value, 2));
 
 /** Whole marks where there are few, quarters of them otherwise. */
 function steps(marks: number): number[] {
@@ -130,7 +133,7 @@ function adviceFor({ explanations: [likeliest] }: Verdict): string {
 
 function AlsoFits({ others, byChance }: { readonly others: Verdict['explanations']; readonly byChance: number | undefined }) {
   const chance =
-    byChance === undefined ? '' : byChance < 0.001 ? ' By chance: under 1 in 1,000.' : ` By chance: about 1 in ${Math.max(2, Math.round(1 / byChance)).toLocaleString('en')}.`;
+    byChance === undefined ? '' : byChance < 0.001 ? ' By chance: under 1 in 1,000.' : ` By chance: about 1 in ${Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en')}.`;
   return (
     <>
       <p className="soft">{others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}</p>
@@ -260,3 +263,28 @@ function MoreEntries({ cell, rules, onEntries }: Pick<AnswerPanelProps, 'cell' |
 }
 
 const nothing = {};
+
+/** What stood here before it was written over, with when and by what. */
+function EarlierAnswers({ setId, cell: { student, copy, part }, onEntries }: Pick<AnswerPanelProps, 'cell' | 'setId'> & Pick<PanelActions, 'onEntries'>) {
+  const [opened, setOpened] = useState(false);
+  const earlier = useEarlier(setId, student.id, opened);
+  const here = earlier.data?.filter(({ itemId, entryId }) => itemId === copy.itemId && entryId.split('.')[0] === part.id);
+  return (
+    <details className={styles.entered} onToggle={(event) => setOpened(event.currentTarget.open)}>
+      <summary>Earlier answers</summary>
+      {earlier.isError && <p className={styles.failed}>{earlier.error.message}</p>}
+      {here?.length === 0 && <p className="soft">Nothing has been written over here.</p>}
+      <ul className={styles.list}>
+        {here?.map(({ entryId, text, at, source }) => (
+          <li key={`${entryId} ${at}`}>
+            {entryId === part.id ? '' : `${entryId.slice(part.id.length + 1)}: `}
+            <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span> <span className="soft">until {new Date(at).toLocaleString()}, then {source}</span>{' '}
+            <button type="button" className={styles.light} onClick={() => onEntries([{ entryId, text }])}>
+              put back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -2,14 +2,15 @@
 import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { enteringStyleById, slipById } from '@hardy-sextant/core';
-import { marksFile, resultColumns, resultRows, type KeptClass, type Marking, type SlipText } from '@hardy-sextant/contract';
-import Papa from 'papaparse';
+import { marksFile, type KeptClass, type Marking, type SlipText } from '@hardy-sextant/contract';
+import { resultsCsv } from './resultsCsv.ts';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Paper } from '../../ui/Paper.tsx';
 import { useClasses } from '../../ui/records.ts';
+import { saveFile } from '../../ui/saveFile.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { usePrinting } from '../../ui/usePrinting.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -25,20 +26,12 @@ export function FeedbackPage() {
   const marking = useMarking(setId!);
   const classes = useClasses();
   const texts = useSlipTexts();
-  if (marking.isError) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (texts.isError) return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
+  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (texts.isError && !texts.data) return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
   if (!marking.data || !chosen || !texts.data) return <Loading what="the feedback" />;
   return <FeedbackDesk setId={setId!} marking={marking.data} chosen={chosen} texts={texts.data} />;
-}
-
-function save(name: string, type: string, content: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([content], { type }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }
 
 function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass; readonly texts: readonly SlipText[] }) {
@@ -88,10 +81,10 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
             <Button>Marks as a file ▾</Button>
           </Menu.Target>
           <Menu.Dropdown>
-            <Menu.Item onClick={() => save(`${file}-results.csv`, 'text/csv', Papa.unparse({ fields: [...resultColumns], data: resultRows(marking, new Date().toISOString()) }))}>
+            <Menu.Item onClick={() => saveFile(`${file}-results.csv`, 'text/csv', resultsCsv(marking, new Date().toISOString()))}>
               CSV with OneRoster’s results columns
             </Menu.Item>
-            <Menu.Item onClick={() => save(`${file}-marks.json`, 'application/json', JSON.stringify(marksFile(marking), null, 2))}>JSON with every answer and verdict</Menu.Item>
+            <Menu.Item onClick={() => saveFile(`${file}-marks.json`, 'application/json', JSON.stringify(marksFile(marking), null, 2))}>JSON with every answer and verdict</Menu.Item>
           </Menu.Dropdown>
         </Menu>
         <Button onClick={copy}>Copy</Button>

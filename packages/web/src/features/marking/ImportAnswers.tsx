@@ -1,15 +1,24 @@
-/** Answers brought in: pasted or from a file, columns matched, rows that belong to nobody kept. */
+/** Answers imported: pasted or from a file, columns matched, what will be stored looked at, rows that belong to nobody kept. */
 import { Button, FileButton, Modal, Textarea } from '@mantine/core';
-import type { ImportedReport, KeptRow, Marking, SetEntries } from '@hardy-sextant/contract';
-import { useRef, useState } from 'react';
-import { guessRoles, hasHead, rolesFor, STUDENT } from './matchColumns.ts';
-import { useAssignRow, useDismissRow, useImportAnswers, useMatchings, useRememberMatching } from './markingRecords.ts';
-import { readFileRows, readText, type ReadRows } from '../../ui/readFile.ts';
+import type { ImportedReport, Marking } from '@hardy-sextant/contract';
+import { useMemo, useRef, useState } from 'react';
+import { readFileRows } from '../../ui/readFile.ts';
+import { readText, separators, type ReadRows, type Separator } from '../../ui/readText.ts';
+import { ImportColumns, InOrder, WhatHappens } from './ImportColumns.tsx';
+import { previewOf, rowsOf } from './importPreview.ts';
+import { guessRoles, hasHead, inOrder, rolesFor, STUDENT } from './matchColumns.ts';
+import { useImportAnswers, useMatchings, useRememberMatching, useTakeBack } from './markingRecords.ts';
+import { rewriting } from './rewriting.ts';
+import { UnmatchedRows } from './UnmatchedRows.tsx';
+import type { Steps } from './useSteps.ts';
 import styles from './Import.module.css';
 
 interface ImportAnswersProps {
   readonly setId: string;
   readonly marking: Marking;
+  /** The exercise that is open: its parts come first. */
+  readonly open: string;
+  readonly steps: Steps;
   readonly onClose: () => void;
 }
 
@@ -19,26 +28,33 @@ interface Source extends ReadRows {
   readonly roles: readonly string[];
 }
 
-const SHOWN = 6;
-
-export default function ImportAnswers({ setId, marking, onClose }: ImportAnswersProps) {
+export default function ImportAnswers({ setId, marking, open, steps, onClose }: ImportAnswersProps) {
   const matchings = useMatchings();
   const remember = useRememberMatching();
   const bring = useImportAnswers(setId);
+  const { mutateAsync: takeBack } = useTakeBack(setId);
   const [text, setText] = useState('');
   const [source, setSource] = useState<Source>();
   const [problem, setProblem] = useState('');
   const [report, setReport] = useState<ImportedReport>();
   const { copies } = marking.set;
-  const roles = rolesFor(copies);
+  const roles = useMemo(() => rolesFor(copies, open), [copies, open]);
 
-  const take = (name: string, read: ReadRows) => {
+  const take = (name: string, read: ReadRows, head = hasHead(read.rows)) => {
     setProblem('');
     setReport(undefined);
     if (read.rows.length === 0) return setProblem('There are no rows in it.');
-    const head = hasHead(read.rows);
-    const columns = head ? read.rows[0]! : [];
-    setSource({ ...read, name, head, roles: guessRoles(columns, copies, matchings.data ?? [], read.rows) });
+    const names = head ? read.rows[0]! : [];
+    const rows = head ? read.rows.slice(1) : read.rows;
+    const students = marking.students.filter(({ withdrawn }) => !withdrawn);
+    setSource({ ...read, name, head, roles: guessRoles({ names, rows, copies, open, students, remembered: matchings.data ?? [] }) });
+  };
+  const look = (name: string, pasted: string, separator?: Separator) => {
+    try {
+      take(name, separator === undefined ? readText(pasted) : readText(pasted, separator));
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
   };
   // The same file chosen again is read again.
   const again = useRef<() => void>(null);
@@ -50,24 +66,25 @@ export default function ImportAnswers({ setId, marking, onClose }: ImportAnswers
       (error: Error) => setProblem(error.message),
     );
   };
-  const rows = source ? source.rows.slice(source.head ? 1 : 0) : [];
+  const rows = useMemo(() => (source ? source.rows.slice(source.head ? 1 : 0) : []), [source]);
   const width = source ? Math.max(source.roles.length, ...source.rows.map(({ length }) => length)) : 0;
   const who = source?.roles.indexOf(STUDENT) ?? -1;
   const answers = source?.roles.some((role) => role !== '' && role !== STUDENT) ?? false;
+  const ready = source !== undefined && who >= 0 && answers && rows.length > 0;
+  const wanted = useMemo(() => (source && ready ? rowsOf(rows, source.roles, who, source.head ? 2 : 1) : undefined), [source, ready, rows, who]);
+  const preview = useMemo(() => wanted && previewOf(wanted, marking.students), [wanted, marking.students]);
+  const setRole = (column: number, value: string) =>
+    source &&
+    setSource({
+      ...source,
+      roles: Array.from({ length: width }, (_role, at) => (at === column ? value : source.roles[at] === value && value !== '' ? '' : (source.roles[at] ?? ''))),
+    });
 
   const send = async () => {
-    if (!source) return;
-    const read = rows.map((row, at) => {
-      const entries: SetEntries = {};
-      source.roles.forEach((role, column) => {
-        const [itemId, entryId] = role.split('/');
-        if (!itemId || !entryId) return;
-        (entries[itemId] ??= {})[entryId] = (row[column] ?? '').slice(0, 40_000);
-      });
-      return { place: at + (source.head ? 2 : 1), student: (row[who] ?? '').slice(0, 400), entries };
-    });
+    if (!source || !wanted) return;
     try {
-      const done = await bring.mutateAsync({ source: source.name, rows: read });
+      const done = await bring.mutateAsync({ source: source.name, rows: wanted });
+      if (done.written.length > 0 || done.newRows.length > 0) steps.taken(rewriting(takeBack, done.written, done.newRows, 'away'));
       if (source.head) remember.mutate({ columns: source.rows[0]!.map((name) => name.slice(0, 200)), roles: [...source.roles] });
       setReport(done);
       setSource(undefined);
@@ -92,7 +109,7 @@ export default function ImportAnswers({ setId, marking, onClose }: ImportAnswers
             data-autofocus
           />
           <div className={styles.buttons}>
-            <Button variant="filled" disabled={text.trim() === ''} onClick={() => take('pasted', readText(text))}>
+            <Button variant="filled" disabled={text.trim() === ''} onClick={() => look('pasted', text)}>
               Look at its columns
             </Button>
             <FileButton resetRef={again} onChange={takeFile} accept=".csv,.tsv,.txt,.xlsx" inputProps={{ 'aria-label': 'a file of answers' }}>
@@ -108,7 +125,7 @@ export default function ImportAnswers({ setId, marking, onClose }: ImportAnswers
       )}
       {bring.error && (
         <p role="alert" className={styles.problem}>
-          {bring.error.message} Nothing was written.
+          {bring.error.message} What was read stays here.
         </p>
       )}
       {source && (
@@ -118,65 +135,36 @@ export default function ImportAnswers({ setId, marking, onClose }: ImportAnswers
               {note}
             </p>
           ))}
-          <label className={styles.head}>
-            <input
-              type="checkbox"
-              checked={source.head}
-              onChange={(event) => {
-                const head = event.currentTarget.checked;
-                setSource({ ...source, head });
-              }}
-            />{' '}
-            The first line names the columns
-          </label>
-          <div className={styles.wide}>
-            <table className={styles.preview}>
-              <thead>
-                <tr>
-                  {Array.from({ length: width }, (_, column) => (
-                    <th key={column}>
-                      <select
-                        aria-label={`what column ${column + 1} is`}
-                        value={source.roles[column] ?? ''}
-                        onChange={(event) => {
-                          const { value } = event.currentTarget;
-                          setSource({
-                            ...source,
-                            roles: Array.from({ length: width }, (_role, at) =>
-                              at === column ? value : source.roles[at] === value && value !== '' ? '' : (source.roles[at] ?? ''),
-                            ),
-                          });
-                        }}
-                      >
-                        {roles.map(({ id, name }) => (
-                          <option key={id} value={id}>
-                            {name}
-                          </option>
-                        ))}
-                      </select>
-                      {source.head && <span className="soft">{source.rows[0]![column]}</span>}
-                    </th>
+          <div className={styles.head}>
+            <label>
+              <input type="checkbox" checked={source.head} onChange={(event) => take(source.name, source, event.currentTarget.checked)} /> The first line names the columns
+            </label>
+            {source.text !== undefined && (
+              <label>
+                Columns are parted by{' '}
+                <select aria-label="what parts the columns" value={source.separator ?? ''} onChange={(event) => look(source.name, source.text!, event.currentTarget.value as Separator)}>
+                  {separators.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
                   ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.slice(0, SHOWN).map((row, at) => (
-                  <tr key={at}>
-                    {Array.from({ length: width }, (_, column) => (
-                      <td key={column} data-off={(source.roles[column] ?? '') === ''}>
-                        {(row[column] ?? '').slice(0, 60)}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+                </select>
+              </label>
+            )}
           </div>
-          {rows.length > SHOWN && <p className="soft">and {rows.length - SHOWN} more rows</p>}
+          <ImportColumns roles={roles} chosen={source.roles} names={source.head ? source.rows[0]! : []} rows={rows} width={width} preview={preview} onRole={setRole} />
+          {source.roles.filter((role) => role === '').length > 0 && (
+            <InOrder
+              copies={copies}
+              open={open}
+              onOrder={(copy) => setSource({ ...source, roles: inOrder(Array.from({ length: width }, (_role, at) => source.roles[at] ?? ''), copy) })}
+            />
+          )}
           {who < 0 && <p className={styles.problem}>Say which column is the student.</p>}
           {!answers && <p className={styles.problem}>Say which column holds answers.</p>}
+          {preview && <WhatHappens preview={preview} copies={copies} />}
           <div className={styles.buttons}>
-            <Button variant="filled" loading={bring.isPending} disabled={who < 0 || !answers || rows.length === 0} onClick={() => void send()}>
+            <Button variant="filled" loading={bring.isPending} disabled={!ready} onClick={() => void send()}>
               Bring in {rows.length} {rows.length === 1 ? 'row' : 'rows'}
             </Button>
             <Button onClick={() => setSource(undefined)}>Back</Button>
@@ -192,57 +180,26 @@ export default function ImportAnswers({ setId, marking, onClose }: ImportAnswers
           {report.kept.length > 0
             ? `; ${report.kept.length} ${report.kept.length === 1 ? 'row belongs' : 'rows belong'} to nobody and ${report.kept.length === 1 ? 'is' : 'are'} kept below`
             : ''}
-          .
+          .{' '}
+          {(report.written.length > 0 || report.newRows.length > 0) && (
+            <Button
+              size="compact-xs"
+              onClick={() => {
+                steps.undo();
+                setReport(undefined);
+              }}
+            >
+              Undo the import
+            </Button>
+          )}
         </p>
       )}
-      <KeptRows setId={setId} marking={marking} />
+      {steps.error && (
+        <p role="alert" className={styles.problem}>
+          {steps.error.message}
+        </p>
+      )}
+      <UnmatchedRows setId={setId} marking={marking} steps={steps} />
     </Modal>
   );
-}
-
-function KeptRows({ setId, marking }: { readonly setId: string; readonly marking: Marking }) {
-  const assign = useAssignRow(setId);
-  const dismiss = useDismissRow(setId);
-  if (marking.keptRows.length === 0) return null;
-  return (
-    <section aria-label="Rows that belong to nobody">
-      <h3 className="label">Rows that belong to nobody yet</h3>
-      {(assign.error ?? dismiss.error) && (
-        <p role="alert" className={styles.problem}>
-          {(assign.error ?? dismiss.error)!.message}
-        </p>
-      )}
-      <ul className={styles.kept}>
-        {marking.keptRows.map((row) => (
-          <li key={row.id}>
-            <div>
-              <strong>{row.student || 'no student'}</strong>{' '}
-              <span className="soft">
-                {row.source}, line {row.place}
-              </span>
-              <p>{row.why}</p>
-              <p className="figures">{rowText(row)}</p>
-            </div>
-            <select aria-label={`whose row ${row.place} is`} value="" onChange={(event) => assign.mutate({ rowId: row.id, studentId: event.currentTarget.value })}>
-              <option value="">give it to…</option>
-              {marking.students.map(({ id, name, number }) => (
-                <option key={id} value={id}>
-                  {name}, {number}
-                </option>
-              ))}
-            </select>
-            <Button size="compact-sm" onClick={() => dismiss.mutate(row.id)}>
-              Put it away
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function rowText({ entries }: KeptRow): string {
-  return Object.values(entries)
-    .flatMap((texts) => Object.entries(texts).map(([id, text]) => `${id}: ${text.slice(0, 40)}`))
-    .join(' · ');
 }

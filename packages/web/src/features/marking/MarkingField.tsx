@@ -4,29 +4,32 @@ import type { HouseRules } from '@hardy-sextant/core';
 import { useDebouncedCallback } from '@mantine/hooks';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation } from 'react-router';
+import { followAddress, useAddress } from '../../ui/useSearchSetting.ts';
 import { useLatest } from '../../ui/useLatest.ts';
 import { AnswerPanel, type PanelActions } from './AnswerPanel.tsx';
 import { alikeKey, type Cell, type Column } from './causes.ts';
 import { MarkingGrid, type Place } from './MarkingGrid.tsx';
 import { Unexplained } from './Unexplained.tsx';
-import type { useDecisions } from './useDecisions.ts';
+import type { Answers } from './useAnswers.ts';
+import type { Decisions } from './useDecisions.ts';
 import type { MarkingView } from './useMarkingView.ts';
-import type { useWriteAnswers } from './markingRecords.ts';
 import styles from './Marking.module.css';
 
 interface MarkingFieldProps {
+  readonly setId: string;
   readonly view: MarkingView;
   readonly rules: HouseRules;
-  readonly decide: ReturnType<typeof useDecisions>['decide'];
+  readonly decide: Decisions['decide'];
+  readonly accept: Decisions['accept'];
   readonly undo: () => void;
   readonly redo: () => void;
-  readonly write: ReturnType<typeof useWriteAnswers>['mutate'];
+  readonly write: Answers['write'];
   /** Lines of a pasted block that had no place. */
   readonly onLeftOver: (lines: readonly string[] | undefined) => void;
 }
 
-export const MarkingField = memo(function MarkingField({ view, rules, decide: decideAll, undo, redo, write, onLeftOver }: MarkingFieldProps) {
+export const MarkingField = memo(function MarkingField({ setId, view, rules, decide: decideAll, accept: acceptReading, undo, redo, write, onLeftOver }: MarkingFieldProps) {
   const { columns, cells, flat, shown, totals, of, lit, open, cause } = view;
   const [all, setAll] = useState(true);
   const comment = useRef<HTMLTextAreaElement>(null);
@@ -49,23 +52,26 @@ export const MarkingField = memo(function MarkingField({ view, rules, decide: de
   const targets = cell ? (all && alike.length > 1 ? alike : [cell]) : [];
 
   const decide = (change: (target: Cell) => { credit: number | undefined; comment: string }) =>
-    decideAll({
-      decisions: targets.map((target) => {
-        const { credit, comment: says } = change(target);
-        return { studentId: target.student.id, itemId: target.copy.itemId, partId: target.part.id, comment: says, ...(credit === undefined ? {} : { credit }) };
+    decideAll(
+      targets.map((target) => {
+        const { decision } = target;
+        return {
+          studentId: target.student.id,
+          itemId: target.copy.itemId,
+          partId: target.part.id,
+          is: change(target),
+          was: { credit: decision?.credit, comment: decision?.comment ?? '' },
+        };
       }),
-    });
+    );
   const giveCredit = (credit: number | undefined) => decide((target) => ({ credit, comment: target.decision?.comment ?? '' }));
   const giveComment = (text: string) => decide((target) => ({ credit: target.decision?.credit, comment: text }));
   const accept = () => {
     if (!cell || cell.verdict.read === undefined || cell.verdict.cells || !['slip', 'carried-slip', 'unexplained'].includes(cell.verdict.kind)) return;
     const [likeliest] = cell.verdict.explanations;
     const match = likeliest && cell.verdict.kind !== 'unexplained' ? { slips: [...likeliest.slips] } : { value: cell.verdict.read };
-    decideAll({
-      accept: [
-        { itemId: cell.copy.itemId, partId: cell.part.id, match, says: likeliest ? `Accepted as another reading: ${likeliest.title}.` : 'Accepted as another reading.', credit: 1 },
-      ],
-    });
+    const says = likeliest ? `Accepted as another reading: ${likeliest.title}.` : 'Accepted as another reading.';
+    acceptReading({ itemId: cell.copy.itemId, partId: cell.part.id, match, says, credit: 1 });
     notifications.show({ message: 'Accepted as a reading for everyone. U takes it back.' });
   };
   const nextOpen = () => {
@@ -90,18 +96,20 @@ export const MarkingField = memo(function MarkingField({ view, rules, decide: de
     return true;
   };
 
-  const answersWritten = (changes: readonly { place: Place; text: string }[]) => {
-    const real = changes.flatMap(({ place: { studentId, column: id }, text }) => {
-      const at = columns.find((each) => each.id === id)!;
-      const was = view.students.find((student) => student.id === studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '';
-      return was === text ? [] : [{ studentId, itemId: at.copy.itemId, entryId: at.partId, text, was }];
-    });
-    if (real.length > 0) write({ changes: real });
-  };
+  const answersWritten = (changes: readonly { place: Place; text: string }[], source: 'typed' | 'pasted') =>
+    write(
+      changes.map(({ place: { studentId, column: id }, text }) => {
+        const at = columns.find((each) => each.id === id)!;
+        const was = view.students.find((student) => student.id === studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '';
+        return { studentId, itemId: at.copy.itemId, entryId: at.partId, text, was };
+      }),
+      source,
+    );
   const writeEntries = ({ student, copy }: Cell, entries: readonly { readonly entryId: string; readonly text: string }[]) =>
-    write({
-      changes: entries.map(({ entryId, text }) => ({ studentId: student.id, itemId: copy.itemId, entryId, text, was: student.entries[copy.itemId]?.[entryId] ?? '' })),
-    });
+    write(
+      entries.map(({ entryId, text }) => ({ studentId: student.id, itemId: copy.itemId, entryId, text, was: student.entries[copy.itemId]?.[entryId] ?? '' })),
+      'typed',
+    );
   const paste = (from: Place, rows: readonly (readonly string[])[]) => {
     const row = shown.findIndex(({ id }) => id === from.studentId);
     const at = columns.findIndex(({ id }) => id === from.column);
@@ -117,7 +125,7 @@ export const MarkingField = memo(function MarkingField({ view, rules, decide: de
       const rest = student ? texts.slice(columns.length - at) : texts;
       if (rest.some((text) => text !== '')) over.push(rest.join('\t'));
     });
-    answersWritten(changes);
+    answersWritten(changes, 'pasted');
     onLeftOver(over.length > 0 ? over : undefined);
   };
 
@@ -138,11 +146,12 @@ export const MarkingField = memo(function MarkingField({ view, rules, decide: de
         chosen={place}
         lit={lit}
         onChoose={choose}
-        onWrite={(to, text) => answersWritten([{ place: to, text }])}
+        onWrite={(to, text) => answersWritten([{ place: to, text }], 'typed')}
         onPaste={paste}
         onKey={onKey}
       />
       <Beside
+        setId={setId}
         cell={explained}
         alike={alikeTo(explained)}
         row={explained && cells.get(explained.student.id)}
@@ -159,6 +168,7 @@ export const MarkingField = memo(function MarkingField({ view, rules, decide: de
 });
 
 interface BesideProps {
+  readonly setId: string;
   readonly cell: Cell | undefined;
   readonly alike: readonly Cell[];
   readonly row: ReadonlyMap<string, Cell> | undefined;
@@ -174,10 +184,10 @@ interface BesideProps {
 const nobody: ReadonlyMap<string, Cell> = new Map();
 
 /** What stands beside the grid: the answer explained, and what nothing explains. */
-const Beside = memo(function Beside({ cell, alike, row, rules, all, open, columns, showOpen, actions, commentRef }: BesideProps) {
+const Beside = memo(function Beside({ setId, cell, alike, row, rules, all, open, columns, showOpen, actions, commentRef }: BesideProps) {
   return (
     <div>
-      {cell && <AnswerPanel cell={cell} alike={alike} row={row ?? nobody} rules={rules} all={all} actions={actions} commentRef={commentRef} />}
+      {cell && <AnswerPanel setId={setId} cell={cell} alike={alike} row={row ?? nobody} rules={rules} all={all} actions={actions} commentRef={commentRef} />}
       {(showOpen || cell?.verdict.kind === 'unexplained') && (
         <Unexplained open={open} columns={columns} cell={cell} numbers={(cell && cell.student.numbers[cell.copy.itemId]) ?? {}} rules={rules} onChoose={actions.onChoose} />
       )}
@@ -187,20 +197,24 @@ const Beside = memo(function Beside({ cell, alike, row, rules, all, open, column
 
 /** The answer looked at. It moves with each key at once; the address follows, so that a link shows the same answer. */
 function usePlace(shown: readonly MarkedStudent[], columns: readonly Column[]): { readonly place: Place | undefined; readonly choose: (place: Place) => void } {
-  const [search, setSearch] = useSearchParams();
+  const [search] = useAddress();
+  const { pathname } = useLocation();
   const [wanted, setWanted] = useState<Partial<Place>>({ studentId: search.get('student') ?? '', column: search.get('at') ?? '' });
   const place = useMemo(() => {
     const student = shown.find(({ id }) => id === wanted.studentId) ?? shown[0];
     const at = columns.find(({ id }) => id === wanted.column) ?? columns[0];
     return student && at ? { studentId: student.id, column: at.id } : undefined;
   }, [shown, columns, wanted]);
-  const follow = useDebouncedCallback(({ studentId, column }: Place) => {
-    // The address as it is by then: a filter may have been chosen meanwhile.
-    const now = new URLSearchParams(window.location.search);
-    now.set('student', studentId);
-    now.set('at', column);
-    setSearch(now, { replace: true });
-  }, 250);
+  const follow = useDebouncedCallback(
+    ({ studentId, column }: Place) => {
+      if (window.location.pathname !== pathname) return;
+      followAddress((settings) => {
+        settings.set('student', studentId);
+        settings.set('at', column);
+      });
+    },
+    250,
+  );
   const choose = (next: Place) => {
     setWanted(next);
     follow(next);

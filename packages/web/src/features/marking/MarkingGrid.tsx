@@ -4,6 +4,7 @@ import type { VerdictKind } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
+import { readBlock } from '../../ui/readText.ts';
 import { sharesOf, type Cell, type Column } from './causes.ts';
 import styles from './Marking.module.css';
 
@@ -153,14 +154,7 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
         event.preventDefault();
         typed.current = undefined;
         setEditing(undefined);
-        onPaste(
-          chosen,
-          text
-            .replace(/\r/g, '')
-            .replace(/\n$/, '')
-            .split('\n')
-            .map((line) => line.split('\t').map((each) => each.trim())),
-        );
+        onPaste(chosen, readBlock(text));
       }}
     >
       <table className={styles.grid} role="presentation" style={{ minWidth: NAME + TOTAL + columns.length * NARROWEST }}>
@@ -253,7 +247,11 @@ const Row = memo(
       <tr role="row" aria-rowindex={at + 2}>
         <th role="rowheader" scope="row">
           {student.name}
-          <span className="soft">{student.number}</span>
+          <span className="soft">
+            {student.number}
+            {student.withdrawn && ' · withdrawn'}
+            {student.unreadable && ' · cannot be read'}
+          </span>
         </th>
         {columns.map(({ id, copy, partId }) => {
           const place = { studentId: student.id, column: id };

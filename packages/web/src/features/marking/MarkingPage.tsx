@@ -1,11 +1,13 @@
 /** Marking: the answers of a class to a set, judged, gathered by cause, decided on. Workable from the keyboard from first to last. */
 import { Button, Menu } from '@mantine/core';
-import type { KeptClass, Marking } from '@hardy-sextant/contract';
+import { problemTypes, type KeptClass, type Marking } from '@hardy-sextant/contract';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { Refusal } from '../../ui/api.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { Chip } from '../../ui/Chip.tsx';
+import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useClasses } from '../../ui/records.ts';
 import { useRelease } from '../../ui/setRecords.ts';
@@ -14,9 +16,12 @@ import { useLatest } from '../../ui/useLatest.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 import { MarkingField } from './MarkingField.tsx';
-import { useChecking, useMarking, useWriteAnswers, type Checking } from './markingRecords.ts';
-import { useDecisions } from './useDecisions.ts';
+import { CheckingNotice, HeldNotices, WaitingNotice } from './MarkingNotices.tsx';
+import { useChecking, useMarking } from './markingRecords.ts';
+import { useAnswers, useWithPending } from './useAnswers.ts';
+import { useDecisions, useWithDecisions } from './useDecisions.ts';
 import { useMarkingView } from './useMarkingView.ts';
+import { useSteps } from './useSteps.ts';
 import styles from './Marking.module.css';
 
 const ImportAnswers = lazy(() => import('./ImportAnswers.tsx'));
@@ -28,22 +33,30 @@ export function MarkingPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
   const classes = useClasses();
-  if (marking.isError) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   if (!marking.data || !classes.data) return <Loading what="the answers" />;
   const chosen = classes.data.find(({ id }) => id === marking.data.set.classId);
   if (!chosen) return <Loading what="the class" />;
   return <MarkingDesk setId={setId!} marking={marking.data} chosen={chosen} />;
 }
 
-function MarkingDesk({ setId, marking, chosen }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass }) {
+function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass }) {
   const [search, set] = useSearchSetting();
-  const { set: kept, students } = marking;
   const { rules } = chosen;
-  const { checking, stop, again } = useChecking(setId, marking.unchecked);
-  const decisions = useDecisions(setId, marking);
-  const write = useWriteAnswers(setId);
+  const { checking, stop, again } = useChecking(setId, stored.unchecked);
+  const steps = useSteps(setId);
+  const answers = useAnswers(setId, stored.set.title, steps);
+  const decisions = useDecisions(setId, stored.set.title, steps);
+  const marking = useWithPending(useWithDecisions(stored, decisions), answers);
+  const { set: kept, students } = marking;
   const release = useRelease(setId);
+  // The server asks first while answers are still to be looked at.
+  const asksFirst = release.error instanceof Refusal && release.error.document.type === problemTypes.askFirst;
+  const setReleased = async (released: boolean, anyway = false) => {
+    await decisions.flush();
+    release.mutate({ released, anyway, revision: kept.revision });
+  };
   const [moreCauses, setMoreCauses] = useState(false);
   const [bringing, setBringing] = useState(false);
   const [leftOver, setLeftOver] = useState<readonly string[]>();
@@ -54,8 +67,10 @@ function MarkingDesk({ setId, marking, chosen }: { readonly setId: string; reado
   const view = useMarkingView(marking, rules, { which, cause, kind, column });
   const { columns, inColumn, causes } = view;
   const decide = useLatest(decisions.decide);
-  const undo = useLatest(decisions.undo);
-  const redo = useLatest(decisions.redo);
+  const acceptReading = useLatest(decisions.accept);
+  const write = useLatest(answers.write);
+  const undo = useLatest(steps.undo);
+  const redo = useLatest(steps.redo);
   useHotkeys([
     ['mod+Z', undo],
     ['mod+Y', redo],
@@ -86,22 +101,24 @@ function MarkingDesk({ setId, marking, chosen }: { readonly setId: string; reado
               <Button>Released</Button>
             </Menu.Target>
             <Menu.Dropdown>
-              <Menu.Item onClick={() => release.mutate(false)}>Take the release back</Menu.Item>
+              <Menu.Item onClick={() => void setReleased(false)}>Take the release back</Menu.Item>
             </Menu.Dropdown>
           </Menu>
         ) : (
-          <Button variant="filled" loading={release.isPending} onClick={() => release.mutate(true)}>
+          <Button variant="filled" loading={release.isPending} onClick={() => void setReleased(true)}>
             Release marks
           </Button>
         )}
       </PageHead>
 
-      <Notices checking={checking} stop={stop} again={again} />
-      {[write.error, decisions.error, release.error].map(
+      <CheckingNotice checking={checking} stop={stop} again={again} />
+      <WaitingNotice answers={answers} decisions={decisions} />
+      <HeldNotices marking={stored} answers={answers} decisions={decisions} />
+      {[steps.error, asksFirst ? undefined : release.error].map(
         (error) =>
           error && (
             <p key={error.message} role="alert" className={styles.failed}>
-              {error.message} Nothing of it was written.
+              {error.message}
             </p>
           ),
       )}
@@ -153,10 +170,10 @@ function MarkingDesk({ setId, marking, chosen }: { readonly setId: string; reado
             </option>
           ))}
         </select>
-        <Button size="compact-sm" disabled={!decisions.canUndo} onClick={() => decisions.undo()}>
+        <Button size="compact-sm" disabled={!steps.canUndo} onClick={steps.undo}>
           Undo
         </Button>
-        <Button size="compact-sm" disabled={!decisions.canRedo} onClick={() => decisions.redo()}>
+        <Button size="compact-sm" disabled={!steps.canRedo} onClick={steps.redo}>
           Redo
         </Button>
       </div>
@@ -179,33 +196,23 @@ function MarkingDesk({ setId, marking, chosen }: { readonly setId: string; reado
           </p>
         </Empty>
       ) : (
-        <MarkingField view={view} rules={rules} decide={decide} undo={undo} redo={redo} write={write.mutate} onLeftOver={setLeftOver} />
+        <MarkingField setId={setId} view={view} rules={rules} decide={decide} accept={acceptReading} undo={undo} redo={redo} write={write} onLeftOver={setLeftOver} />
       )}
+      <Confirm
+        opened={asksFirst}
+        title="Release the marks now?"
+        act="Release them anyway"
+        busy={release.isPending}
+        onClose={release.reset}
+        onAct={() => void setReleased(true, true)}
+      >
+        <p>{release.error?.message}</p>
+      </Confirm>
       {bringing && (
         <Suspense fallback={null}>
-          <ImportAnswers setId={setId} marking={marking} onClose={() => setBringing(false)} />
+          <ImportAnswers setId={setId} marking={marking} open={which} steps={steps} onClose={() => setBringing(false)} />
         </Suspense>
       )}
     </>
-  );
-}
-
-function Notices({ checking, stop, again }: { readonly checking: Checking | undefined; readonly stop: () => void; readonly again: () => void }) {
-  if (!checking) return null;
-  return (
-    <div className={`sheet ${styles.notice}`} role="status">
-      {checking.error ? (
-        <p className={styles.failed}>The checking stopped: {checking.error.message}</p>
-      ) : (
-        <p>
-          {checking.stopped ? 'Stopped: ' : 'Checking: '}
-          {checking.done} of {checking.of} students
-        </p>
-      )}
-      <progress aria-label="checked" value={checking.done} max={checking.of} />
-      <Button size="compact-sm" onClick={checking.stopped ? again : stop}>
-        {checking.stopped ? 'Go on' : 'Stop'}
-      </Button>
-    </div>
   );
 }

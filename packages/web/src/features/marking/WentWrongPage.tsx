@@ -1,13 +1,13 @@
 /** What went wrong: per part and cause as charts and a table, the three things to go over, beside another class or term. */
 import { Button } from '@mantine/core';
-import { answerKeyOf, enteringStyleById, numberStyleById, slipById, storyText, givensInForce, workedSolution } from '@hardy-sextant/core';
+import { answerKeyOf, enteringStyleById, numberStyleById, slipById, storyText, givensInForce, workedSolution, roundTo } from '@hardy-sextant/core';
 import type { KeptClass, Marking } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses } from '../../ui/records.ts';
-import { useSets } from '../../ui/setRecords.ts';
+import { useClasses, useSets } from '../../ui/records.ts';
+
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useAllEnteringStyles } from '../../ui/working/useAllEnteringStyles.ts';
@@ -22,14 +22,14 @@ export function WentWrongPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
   const classes = useClasses();
-  if (marking.isError) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
   if (!marking.data || !classes.data || !chosen) return <Loading what="the answers" />;
   return <Report setId={setId!} marking={marking.data} chosen={chosen} classes={classes.data} />;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
 
 function Report({ setId, marking, chosen, classes }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass; readonly classes: readonly KeptClass[] }) {
   const [search, set] = useSearchSetting();
@@ -145,7 +145,7 @@ function Beside({
   const other = useMarking(id);
   useChecking(id, other.data?.unchecked ?? 0);
   const theirs = useMemo(() => other.data && { found: wentWrong(other.data), marking: other.data }, [other.data]);
-  if (other.isError) return <Failed what="other set" error={other.error} />;
+  if (other.isError && !other.data) return <Failed what="other set" error={other.error} />;
   if (!theirs) return <Loading what="the other set" />;
   const exerciseOf = (from: Marking, column: string): string => {
     const [itemId, partId] = column.split('/');

@@ -1,6 +1,7 @@
 /** What gathers answers: the likeliest cause of each, equal numbers where none is known. */
 
 import { itemShare, markedParts, type MarkedPart, type MarkedStudent, type Marking, type SetCopy } from '@hardy-sextant/contract';
+import { roundTo } from '@hardy-sextant/core';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 
 /** One answer in the grid. */
@@ -47,7 +48,7 @@ export function causeOf({ verdict }: Pick<MarkedPart, 'verdict'>): string {
 /** What two answers must share to be alike: part, cause, and the number itself where nothing explains it. */
 export function alikeKey(cell: Cell): string {
   const cause = causeOf(cell);
-  const number = cause === 'unexplained' ? (cell.verdict.read?.toFixed(cell.part.format.decimals) ?? cell.text) : cause === 'unreadable' ? cell.text.trim().toLowerCase() : '';
+  const number = cause === 'unexplained' ? (cell.verdict.read === undefined ? cell.text : String(roundTo(cell.verdict.read, cell.part.format.decimals))) : cause === 'unreadable' ? cell.text.trim().toLowerCase() : '';
   return `${cell.column} ${cause} ${number}`;
 }
 

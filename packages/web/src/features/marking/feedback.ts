@@ -4,6 +4,7 @@ import {
   answerKeyOf,
   fillText,
   givensInForce,
+  lookUp,
   numberStyleById,
   slipById,
   stepsAt,
@@ -15,6 +16,7 @@ import {
   type HouseRules,
   type Step,
   type VerdictKind,
+  roundTo,
 } from '@hardy-sextant/core';
 import { itemShare, markedParts, totalOf, type MarkedStudent, type Marking, type SlipText } from '@hardy-sextant/contract';
 
@@ -64,13 +66,13 @@ export function wordsAbout(slipId: string, texts: readonly SlipText[]): string {
 }
 
 export function usualWords(slipId: string): string {
-  return slipById(slipId)?.advice ?? tableSlips.find(({ id }) => id === slipId)?.says ?? wholeTableSlips[slipId] ?? '';
+  return slipById(slipId)?.advice ?? tableSlips.find(({ id }) => id === slipId)?.says ?? lookUp(wholeTableSlips, slipId) ?? '';
 }
 
 /** As a student is spoken to. */
 const toYou = (text: string): string => text.replaceAll('the student’s own', 'your own').replaceAll('the student', 'you');
 
-const plain = (value: number): string => String(Math.round(value * 100) / 100);
+const plain = (value: number): string => String(roundTo(value, 2));
 
 export function feedbackFor(marking: Marking, student: MarkedStudent, rules: HouseRules, texts: readonly SlipText[], entering: EnteringStyle, working: boolean): Feedback {
   const style = numberStyleById(rules.numberStyle);

@@ -1,9 +1,12 @@
 /** Marking as the server keeps it: answers, verdicts, decisions, files. */
 
 import {
+  assignedReport,
   changedStudents,
   checkProgress,
   columnMatchings,
+  decidedReport,
+  earlierAnswers,
   importedReport,
   marking as markingSchema,
   slipText,
@@ -12,13 +15,15 @@ import {
   type ChangedDecisions,
   type ColumnMatching,
   type ImportedAnswers,
+  type MarkedStudent,
   type Marking,
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { call, callFor } from '../../ui/api.ts';
 
-const key = (setId: string) => ['sets', setId, 'marking'];
+export const markingKey = (setId: string) => ['sets', setId, 'marking'];
+const key = markingKey;
 
 export function useMarking(setId: string) {
   return useQuery({ queryKey: key(setId), queryFn: ({ signal }) => call(`/sets/${setId}/marking`, markingSchema, { signal }) });
@@ -69,25 +74,43 @@ export function useChecking(setId: string, unchecked: number): { readonly checki
   };
 }
 
-export function useWriteAnswers(setId: string) {
+/** Takes an import or a row given to a student back, or does it again: answers and unmatched rows together. */
+export function useTakeBack(setId: string) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (body: ChangedAnswers) => call(`/sets/${setId}/answers`, changedStudents, { method: 'PUT', body }),
-    onSuccess: (changed) => {
-      const byId = new Map(changed.map((student) => [student.id, student]));
-      queries.setQueryData<Marking>(key(setId), (now) => now && { ...now, students: now.students.map((student) => byId.get(student.id) ?? student) });
-      return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
-    },
-    onError: () => queries.invalidateQueries({ queryKey: key(setId) }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['sets'] }),
   });
+}
+
+/** What stood in a student's answers before. */
+export function useEarlier(setId: string, studentId: string, opened: boolean) {
+  return useQuery({
+    queryKey: ['sets', setId, 'earlier', studentId],
+    queryFn: ({ signal }) => call(`/sets/${setId}/students/${studentId}/earlier`, earlierAnswers, { signal }),
+    enabled: opened,
+    staleTime: 0,
+  });
+}
+
+interface News {
+  readonly students: readonly MarkedStudent[];
+  readonly accepted?: Marking['accepted'] | undefined;
+  readonly keptRows?: Marking['keptRows'] | undefined;
+}
+
+/** Some students as they are now, and what else changed, in a marking that is shown. */
+export function withNews(now: Marking, { students, accepted = now.accepted, keptRows = now.keptRows }: News): Marking {
+  const byId = new Map(students.map((student) => [student.id, student]));
+  return { ...now, accepted, keptRows, students: now.students.map((student) => byId.get(student.id) ?? student) };
 }
 
 export function useWriteDecisions(setId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: Partial<ChangedDecisions>) => call(`/sets/${setId}/decisions`, markingSchema, { method: 'PUT', body }),
-    onSuccess: (now) => {
-      queries.setQueryData(key(setId), now);
+    mutationFn: (body: Partial<ChangedDecisions>) => call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body }),
+    onSuccess: (news) => {
+      queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
       return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
     },
   });
@@ -104,9 +127,9 @@ export function useImportAnswers(setId: string) {
 export function useAssignRow(setId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) => call(`/sets/${setId}/kept-rows/${rowId}`, markingSchema, { method: 'POST', body: { studentId } }),
-    onSuccess: (now) => {
-      queries.setQueryData(key(setId), now);
+    mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) => call(`/sets/${setId}/kept-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
+    onSuccess: ({ written: _written, ...news }) => {
+      queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
       return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
     },
   });
@@ -115,7 +138,8 @@ export function useAssignRow(setId: string) {
 export function useDismissRow(setId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (rowId: string) => callFor(`/sets/${setId}/kept-rows/${rowId}`, { method: 'DELETE' }),
+    mutationFn: ({ rowId, away }: { rowId: string; away: boolean }) =>
+      away ? callFor(`/sets/${setId}/kept-rows/${rowId}`, { method: 'DELETE' }) : callFor(`/sets/${setId}/kept-rows/${rowId}/restore`),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['sets'] }),
   });
 }

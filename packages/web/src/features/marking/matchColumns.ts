@@ -1,7 +1,7 @@
-/** Guesses what the columns of a file are, from their names; what was chosen before for the same columns comes first. */
+/** What the columns of a file are, from their names and what is in them; what was chosen before for the same columns comes first. */
 
 import { tableColumns, type Part } from '@hardy-sextant/core';
-import type { ColumnMatching, SetCopy } from '@hardy-sextant/contract';
+import { studentFinder, type ColumnMatching, type SetCopy, type Student } from '@hardy-sextant/contract';
 
 export const STUDENT = 'student';
 
@@ -13,12 +13,14 @@ export interface Role {
 
 const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
 
-export function rolesFor(copies: readonly SetCopy[]): Role[] {
+/** @param open the exercise whose parts come first */
+export function rolesFor(copies: readonly SetCopy[], open = ''): Role[] {
   const one = copies.length === 1;
+  const places = copies.map((copy, at) => ({ ...copy, at }));
   return [
     { id: '', name: 'nothing' },
     { id: STUDENT, name: 'the student' },
-    ...copies.flatMap(({ itemId, exercise }, at) =>
+    ...[...places.filter(({ itemId }) => itemId === open), ...places.filter(({ itemId }) => itemId !== open)].flatMap(({ itemId, exercise, at }) =>
       exercise.parts.flatMap((part) => {
         const name = `${one ? '' : at + 1}${part.id}`;
         if (part.ask.quantity === 'table') return cellRoles(itemId, part, name);
@@ -50,29 +52,58 @@ export function hasHead(rows: readonly (readonly string[])[]): boolean {
   return head.length > 0 && head.every((cell) => !/^[-−$€£]?\s*\d[\d.,\s]*%?$/.test(cell)) && rows.length > 1 && rows.slice(1).some((row) => row.some((cell) => /\d/.test(cell)));
 }
 
-export function guessRoles(columns: readonly string[], copies: readonly SetCopy[], remembered: readonly ColumnMatching[], rows: readonly (readonly string[])[]): string[] {
-  const before = remembered.find((each) => each.columns.length === columns.length && each.columns.every((name, at) => name === columns[at]));
+/** What the roles of columns follow from. */
+interface Columns {
+  /** Their names; none where the first line holds answers already. */
+  readonly names: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+  readonly copies: readonly SetCopy[];
+  /** The exercise that is open: a part named without a number is one of its. */
+  readonly open: string;
+  readonly students: readonly Pick<Student, 'id' | 'name' | 'number'>[];
+  readonly remembered: readonly ColumnMatching[];
+}
+
+/**
+ * What each column is, as far as it says so itself: by what was chosen before for the same names, by its name, and the
+ * student by who is in it. Nothing is guessed from where a column stands.
+ */
+export function guessRoles({ names, rows, copies, open, students, remembered }: Columns): string[] {
+  const width = Math.max(names.length, 0, ...rows.map(({ length }) => length));
   const known = new Set(rolesFor(copies).map(({ id }) => id));
-  if (before) return before.roles.map((role) => (known.has(role) ? role : ''));
-  const named = columns.map((name) => roleByName(name, copies));
-  if (named.some((role) => role !== '')) {
-    if (!named.includes(STUDENT)) {
-      const free = named.indexOf('');
-      if (free >= 0) named[free] = STUDENT;
-    }
-    return once(named);
-  }
-  // Without names: the first column is the student, the others are the parts in order.
-  const parts = copies.flatMap(({ itemId, exercise }) => exercise.parts.filter(({ ask }) => ask.quantity !== 'table').map(({ id }) => `${itemId}/${id}`));
-  const width = Math.max(0, ...rows.map(({ length }) => length));
-  return Array.from({ length: width }, (_, at) => (at === 0 ? STUDENT : (parts[at - 1] ?? '')));
+  const before = names.length > 0 && remembered.find((each) => each.columns.length === names.length && each.columns.every((name, at) => name === names[at]));
+  const roles = before
+    ? before.roles.map((role) => (known.has(role) ? role : ''))
+    : once(Array.from({ length: width }, (_, at) => roleByName(names[at] ?? '', copies, open)));
+  if (roles.includes(STUDENT)) return roles;
+  const who = columnOfStudents(rows, students, width);
+  return Array.from({ length: width }, (_, at) => (at === who ? STUDENT : (roles[at] ?? '')));
+}
+
+/** The column in which at least half of the cells are students of the class; −1 where there is none. */
+function columnOfStudents(rows: Columns['rows'], students: Columns['students'], width: number): number {
+  const find = studentFinder(students);
+  const shares = Array.from({ length: width }, (_, at) => {
+    const cells = rows.map((row) => row[at] ?? '').filter((cell) => cell !== '');
+    return cells.length === 0 ? 0 : cells.filter((cell) => find(cell).ok).length / cells.length;
+  });
+  const most = Math.max(0, ...shares);
+  return most >= 0.5 ? shares.indexOf(most) : -1;
+}
+
+/** The columns that are nothing yet, from left to right, as the parts of one exercise in order: only when somebody says so. */
+export function inOrder(roles: readonly string[], copy: SetCopy): string[] {
+  const taken = new Set(roles);
+  const parts = copy.exercise.parts.filter(({ ask }) => ask.quantity !== 'table').map(({ id }) => `${copy.itemId}/${id}`);
+  const free = parts.filter((id) => !taken.has(id));
+  return roles.map((role) => (role === '' ? (free.shift() ?? '') : role));
 }
 
 function once(roles: readonly string[]): string[] {
   return roles.map((role, at) => (role !== '' && roles.indexOf(role) !== at ? '' : role));
 }
 
-function roleByName(name: string, copies: readonly SetCopy[]): string {
+function roleByName(name: string, copies: readonly SetCopy[], open: string): string {
   const words = name.toLowerCase().trim();
   if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words)) return STUDENT;
   const cell = rolesFor(copies).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
@@ -80,7 +111,7 @@ function roleByName(name: string, copies: readonly SetCopy[]): string {
   const match = /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(words);
   if (!match) return '';
   const [, place, part, value] = match;
-  const copy = place === undefined ? (copies.length === 1 ? copies[0] : undefined) : copies[Number(place) - 1];
+  const copy = place === undefined ? (copies.find(({ itemId }) => itemId === open) ?? (copies.length === 1 ? copies[0] : undefined)) : copies[Number(place) - 1];
   if (!copy?.exercise.parts.some(({ id }) => id === part)) return '';
   const entry = value === undefined ? '' : `.${value}`;
   return `${copy.itemId}/${part}${entry}`;

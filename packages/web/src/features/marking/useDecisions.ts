@@ -1,72 +1,137 @@
-/** Decisions one after another, each of which can be undone and redone. */
+/** Decisions: in sight at once, sent one request at a time, each of which can be taken back. */
 
-import type { ChangedDecisions, Marking } from '@hardy-sextant/contract';
-import { useCallback, useRef, useState } from 'react';
-import { useWriteDecisions } from './markingRecords.ts';
+import { decidedReport, decision, recordId, type ChangedDecisions, type DecidedReport, type KeptDecision, type MarkedStudent, type Marking } from '@hardy-sextant/contract';
+import { roundTo } from '@hardy-sextant/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { z } from 'zod';
+import { call, Refusal } from '../../ui/api.ts';
+import type { Outbox, OutboxState, SendOutcome } from '../../ui/kept/outbox.ts';
+import { useOutbox } from '../../ui/kept/useOutbox.ts';
+import { markingKey, useWriteDecisions, withNews } from './markingRecords.ts';
+import { overlaid } from './overlay.ts';
+import type { Step, Steps } from './useSteps.ts';
 
-type Change = Partial<ChangedDecisions>;
+type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
 
-/** What takes a change back: what stood there before. */
-function inverse(change: Change, before: Marking, after: Marking): Change {
-  const there = new Set(before.accepted.map(({ id }) => id));
+/** A decision on its way: what is decided and what stood there. */
+export interface PendingDecision {
+  readonly studentId: string;
+  readonly itemId: string;
+  readonly partId: string;
+  readonly is: Decided;
+  readonly was: Decided;
+}
+
+const decided = decision.pick({ credit: true, comment: true });
+const pendingDecision: z.ZodType<PendingDecision> = z.object({ ...decision.pick({ itemId: true, partId: true }).shape, studentId: recordId, is: decided, was: decided });
+
+const keyOf = ({ studentId, itemId, partId }: Pick<PendingDecision, 'studentId' | 'itemId' | 'partId'>): string => `${studentId} ${itemId} ${partId}`;
+const same = (a: Decided, b: Decided): boolean => a.credit === b.credit && a.comment === b.comment;
+const plain = ({ credit, comment }: Decided): Decided => ({ comment, ...(credit === undefined ? {} : { credit }) });
+const swapped = (each: PendingDecision): PendingDecision => ({ ...each, is: each.was, was: each.is });
+
+export interface Decisions {
+  readonly state: OutboxState<PendingDecision>;
+  readonly release: Outbox<PendingDecision>['release'];
+  readonly flush: () => Promise<void>;
+  readonly decide: (changes: readonly PendingDecision[]) => void;
+  /** Accepts a reading for everyone. */
+  readonly accept: (reading: ChangedDecisions['accept'][number]) => void;
+}
+
+export function useDecisions(setId: string, title: string, steps: Pick<Steps, 'take' | 'taken'>): Decisions {
+  const queries = useQueryClient();
+  const { mutateAsync } = useWriteDecisions(setId);
+  const show = (news: DecidedReport): void => {
+    queries.setQueryData<Marking>(markingKey(setId), (now) => now && withNews(now, news));
+    void queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+  };
+  const [state, box] = useOutbox<PendingDecision>({
+    key: `decisions ${setId}`,
+    name: `decisions about “${title}”`,
+    path: `/sets/${setId}/marking`,
+    schema: pendingDecision,
+    ports: {
+      keyOf,
+      join: (earlier, later) => ({ ...later, was: earlier.was }),
+      onTop: (sent, later) => ({ ...later, was: sent.is }),
+      isNothing: (each) => same(each.is, each.was),
+      send: async (batch) => {
+        const decisions = batch.map(({ is, was, ...place }) => ({ ...place, ...plain(is), was: plain(was) }));
+        try {
+          show(await call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body: { decisions } }));
+          return { is: 'sent' };
+        } catch (error) {
+          return outcomeOf(error, batch, show);
+        }
+      },
+    },
+  });
+  const stepOf = (all: readonly PendingDecision[]): Step => ({
+    run: () => {
+      box.add(all);
+      return Promise.resolve(stepOf(all.map(swapped)));
+    },
+  });
+  // A reading is taken back by its id, which only the server knows.
+  const accepting = (reading: ChangedDecisions['accept'][number]): Step => ({
+    run: async () => {
+      const before = new Set((queries.getQueryData<Marking>(markingKey(setId))?.accepted ?? []).map(({ id }) => id));
+      const after = await mutateAsync({ accept: [reading] });
+      const made = (after.accepted ?? []).filter(({ id }) => !before.has(id)).map(({ id }) => id);
+      return {
+        run: async () => {
+          await mutateAsync({ takeBack: made });
+          return accepting(reading);
+        },
+      };
+    },
+  });
   return {
-    decisions: (change.decisions ?? []).map(({ studentId, itemId, partId }) => {
-      const old = before.students.find(({ id }) => id === studentId)?.decisions.find((each) => each.itemId === itemId && each.partId === partId);
-      return { studentId, itemId, partId, comment: old?.comment ?? '', ...(old?.credit === undefined ? {} : { credit: old.credit }) };
-    }),
-    takeBack: after.accepted.filter(({ id }) => !there.has(id)).map(({ id }) => id),
-    accept: before.accepted.filter(({ id }) => change.takeBack?.includes(id)).map(({ id: _id, ...each }) => each),
+    state,
+    release: box.release,
+    flush: box.flush,
+    decide: (changes) => {
+      const real = changes.filter((each) => !same(each.is, each.was));
+      if (real.length === 0) return;
+      box.add(real);
+      steps.taken(stepOf(real.map(swapped)));
+    },
+    accept: (reading) => steps.take(accepting(reading)),
   };
 }
 
-export function useDecisions(setId: string, marking: Marking) {
-  const write = useWriteDecisions(setId);
-  const [undone, setUndone] = useState<{ readonly back: readonly Change[]; readonly forth: readonly Change[] }>({ back: [], forth: [] });
-  const stacks = useRef(undone);
-  const now = useRef(marking);
-  const queue = useRef(Promise.resolve());
-  const { mutateAsync } = write;
-  const keep = (back: readonly Change[], forth: readonly Change[]): void => {
-    stacks.current = { back, forth };
-    setUndone(stacks.current);
-  };
-  // One after another: what the next undoes depends on what this one left.
-  const run = useCallback(
-    (change: () => Change | undefined, then: (undo: Change) => void) => {
-      queue.current = queue.current.then(async () => {
-        const wanted = change();
-        if (!wanted) return;
-        try {
-          const before = now.current;
-          const after = await mutateAsync(wanted);
-          now.current = after;
-          then(inverse(wanted, before, after));
-        } catch {
-          // The mutation's own error is shown; nothing was written.
-        }
-      });
-    },
-    [mutateAsync],
-  );
-  if (write.isIdle || write.isSuccess) now.current = marking;
+/** What a failed write means: one that was decided elsewhere is held back with what stands there. */
+function outcomeOf(error: unknown, batch: readonly PendingDecision[], show: (news: DecidedReport) => void): SendOutcome<PendingDecision> {
+  const why = error instanceof Error ? error.message : 'It could not be stored.';
+  if (!(error instanceof Refusal) || error.document.status >= 500) return { is: 'away', problem: why };
+  const now = error.isStale ? decidedReport.safeParse(error.document.current).data : undefined;
+  if (!now) return { is: 'held', items: batch.map((item) => ({ item, why })) };
+  show(now);
+  const stands = (item: PendingDecision): Decided =>
+    now.students.find(({ id }) => id === item.studentId)?.decisions.find((each) => each.itemId === item.itemId && each.partId === item.partId) ?? { comment: '' };
   return {
-    decide: (change: Change) =>
-      run(
-        () => change,
-        (back) => keep([...stacks.current.back, back], []),
-      ),
-    undo: () =>
-      run(
-        () => stacks.current.back.at(-1),
-        (forth) => keep(stacks.current.back.slice(0, -1), [...stacks.current.forth, forth]),
-      ),
-    redo: () =>
-      run(
-        () => stacks.current.forth.at(-1),
-        (back) => keep([...stacks.current.back, back], stacks.current.forth.slice(0, -1)),
-      ),
-    canUndo: undone.back.length > 0,
-    canRedo: undone.forth.length > 0,
-    error: write.error,
+    is: 'held',
+    items: batch.flatMap((item) => {
+      const theirs = stands(item);
+      return same(theirs, item.was) ? [] : [{ item, why: 'It was decided elsewhere meanwhile.', theirs: inWords(theirs) }];
+    }),
   };
+}
+
+export function inWords({ credit, comment }: Decided): string {
+  return [credit === undefined ? 'as judged' : `${roundTo(credit * 100, 0)} % of the marks`, ...(comment === '' ? [] : [`“${comment}”`])].join(', ');
+}
+
+/** The marking with decisions in it that have not arrived yet. */
+export function useWithDecisions(marking: Marking, { state: { waiting } }: Pick<Decisions, 'state'>): Marking {
+  return useMemo(() => overlaid(marking, waiting, withDecided), [marking, waiting]);
+}
+
+function withDecided(student: MarkedStudent, pending: readonly PendingDecision[]): MarkedStudent {
+  const named = new Set(pending.map(({ itemId, partId }) => `${itemId} ${partId}`));
+  const others = student.decisions.filter(({ itemId, partId }) => !named.has(`${itemId} ${partId}`));
+  const own = pending.filter(({ is }) => is.credit !== undefined || is.comment !== '').map(({ itemId, partId, is }) => ({ itemId, partId, ...plain(is) }));
+  return { ...student, decisions: [...others, ...own] };
 }

@@ -1,5 +1,6 @@
 /** What went wrong in a set: how many answers of each part have which cause, and what cost the most. */
 
+import { roundTo } from '@hardy-sextant/core';
 import { itemShare, type Marking } from '@hardy-sextant/contract';
 import { causeName, causeOf, cellsOf, columnId, type Cell } from './causes.ts';
 import { partName } from './partNames.ts';
@@ -73,7 +74,7 @@ export function wentWrong(marking: Marking): WentWrong {
           part: name,
           count: seen,
           share: answers === 0 ? 0 : seen / answers,
-          lost: Math.round(((before?.lost ?? 0) + lost) * 100) / 100,
+          lost: roundTo((before?.lost ?? 0) + lost, 2),
           example: before?.example ?? cell,
         });
       }

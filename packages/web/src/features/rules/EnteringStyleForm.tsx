@@ -8,6 +8,9 @@ import { useState } from 'react';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Refusal } from '../../ui/api.ts';
 import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../ui/records.ts';
+import { ResumedNote } from '../../ui/ResumedNote.tsx';
+import { useKeptForm } from '../../ui/useKeptForm.ts';
+import type { z } from 'zod';
 import styles from './RulesPage.module.css';
 
 const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
@@ -66,6 +69,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
     },
   });
   const locked = kept === undefined;
+  const typed = useKeptForm(`style ${shown.id}`, form, enteringStyle as z.ZodType<EnteringStyleDocument>);
   const copy = async () => {
     const made = await write.mutateAsync({ style: { ...document, name: `${document.name}, ours`.slice(0, 60) } });
     notifications.show({ message: 'A copy is made. Change it to what the class’s own tool does.' });
@@ -77,6 +81,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
       const stored = await write.mutateAsync({ id: kept.id, style: form.values, revision: against });
       setRevision(stored.revision);
       setTheirs(undefined);
+      form.setInitialValues(form.values);
       form.resetDirty(form.values);
       notifications.show({ message: `“${stored.style.name}” is kept.` });
     } catch (error) {
@@ -89,6 +94,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
       <p className="soft" style={{ margin: 0 }}>
         {locked ? 'This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.' : styleInWords({ id: shown.id, ...form.values })}
       </p>
+      <ResumedNote typed={typed} />
       <fieldset disabled={locked} className={styles.plainSet}>
         <div className={styles.fields}>
           <TextInput label="Name" {...form.getInputProps('name')} />
@@ -139,7 +145,6 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
           setTheirs(undefined);
         }}
         onMine={() => theirs && void save(theirs.revision)}
-        onClose={() => setTheirs(undefined)}
       />
     </form>
   );

@@ -1,7 +1,7 @@
 /** House rules, second half: tolerance, signs, what a mistake costs, when an explanation is believed. */
 import { Button, NumberInput, Select } from '@mantine/core';
 import type { UseFormReturnType } from '@mantine/form';
-import { slips, type HouseRules, type SlipFamily } from '@hardy-sextant/core';
+import { slips, type HouseRules, type SlipFamily, roundTo } from '@hardy-sextant/core';
 import styles from './RulesPage.module.css';
 
 type RulesFormType = UseFormReturnType<HouseRules>;
@@ -27,7 +27,7 @@ function Share({ label, path, form }: { readonly label: string; readonly path: s
       label={label}
       suffix=" %"
       clampBehavior="none"
-      value={typeof value === 'number' ? Math.round(value * 10_000) / 100 : ''}
+      value={typeof value === 'number' ? roundTo(value * 10_000, 0) / 100 : ''}
       error={error}
       onChange={(typed) => form.setFieldValue(path, (typeof typed === 'number' ? typed / 100 : NaN) as never)}
     />

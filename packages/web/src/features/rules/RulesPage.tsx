@@ -14,6 +14,8 @@ import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { JudgingRules } from './JudgingRules.tsx';
 import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
+import { ResumedNote } from '../../ui/ResumedNote.tsx';
+import { useKeptForm } from '../../ui/useKeptForm.ts';
 import styles from './RulesPage.module.css';
 
 export function RulesPage() {
@@ -22,7 +24,7 @@ export function RulesPage() {
   const entryStyles = useAllEnteringStyles();
   const [search, setSearch] = useSearchParams();
   if (sets.isPending) return <Loading what="the house rules" />;
-  if (sets.isError) return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.isError && !sets.data) return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
   const chosen = sets.data.find(({ id }) => id === search.get('of')) ?? sets.data[0]!;
   const shownStyle = entryStyles.find(({ id }) => id === search.get('style'));
   const keptStyle = ownStyles.data?.find(({ id }) => id === shownStyle?.id);
@@ -80,11 +82,13 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
       return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
+  const typed = useKeptForm(`rules ${kept.id}`, form, houseRules);
   const save = async (against: number) => {
     try {
       const stored = await write.mutateAsync({ id: kept.id, rules: form.values, revision: against });
       setRevision(stored.revision);
       setTheirs(undefined);
+      form.setInitialValues(form.values);
       form.resetDirty(form.values);
       notifications.show({ message: `The rules of ${kept.name} are kept.` });
     } catch (error) {
@@ -95,6 +99,7 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
   return (
     <form onSubmit={submit} noValidate className={`sheet ${styles.form}`}>
       <h2>{kept.name}</h2>
+      <ResumedNote typed={typed} />
       <div className={styles.fields}>
         <Select
           label="Numbers are written"
@@ -174,7 +179,6 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
           setTheirs(undefined);
         }}
         onMine={() => theirs && void save(theirs.revision)}
-        onClose={() => setTheirs(undefined)}
       />
     </form>
   );

@@ -1,21 +1,25 @@
 /** A set: its exercises in order, its class and dates, whose numbers; given out, and followed up when an exercise changes. */
-import { Button, Menu, Modal, Select } from '@mantine/core';
+import { roundTo } from '@hardy-sextant/core';
+import { Button, Menu, Select } from '@mantine/core';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type Announcements, type DragEndEvent } from '@dnd-kit/core';
-import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { IconGripVertical } from '@tabler/icons-react';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { KeptClass, KeptExercise, KeptSet, SetCopy, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
-import { exerciseSummary } from '../../ui/exerciseSummary.ts';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses, useExercises } from '../../ui/records.ts';
-import { useDeleteSet, useFollowChange, useGiveOut, useSet } from '../../ui/setRecords.ts';
+import { useClasses, useExercises, useRestore } from '../../ui/records.ts';
+import { useDeleteSet, useGiveOut, useGivingOut, useSet } from '../../ui/setRecords.ts';
+import { showUndo } from '../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
+import { Item } from './Item.tsx';
 import { stateOf } from './stateOf.ts';
+import { sumOf } from './sumOf.ts';
+import { useContents, type AskedAct } from './useContents.ts';
 import { useSetEditing } from './useSetEditing.ts';
 import styles from './Sets.module.css';
 
@@ -24,40 +28,33 @@ export function SetPage() {
   const set = useSet(setId);
   const classes = useClasses();
   const exercises = useExercises();
-  if (set.isError) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
-  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (exercises.isError) return <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />;
+  if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
+  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (exercises.isError && !exercises.data) return <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === set.data?.classId);
   if (!set.data || !exercises.data || !chosen) return <Loading what="the set" />;
   return <SetDesk key={set.data.id} kept={set.data} chosen={chosen} exercises={exercises.data} />;
 }
 
-const sumOf = (parts: readonly { readonly marks: number }[]): number => Math.round(parts.reduce((sum, { marks }) => sum + marks, 0) * 100) / 100;
-
 function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly chosen: KeptClass; readonly exercises: readonly KeptExercise[] }) {
   const navigate = useNavigate();
   const giveOut = useGiveOut(kept.id);
+  const drawing = useGivingOut(kept.id, giveOut.isPending);
   const remove = useDeleteSet();
   // What is typed stands until it is written; what is not being typed is the server's.
   const [title, setTitle] = useState<string>();
   const [marks, setMarks] = useState<Readonly<Record<string, string>>>({});
   const [leaving, setLeaving] = useState(false);
+  const restore = useRestore();
   const editing = useSetEditing(kept);
   const { document, change: store } = editing;
   useBarNote(`${chosen.code} · ${chosen.students} students`);
   const given = kept.givenOutAt !== undefined;
 
-  const add = (exerciseId: string | null) => {
-    if (!exerciseId) return;
-    let at = 1;
-    while (document.items.some(({ id }) => id === `e${at}`)) at += 1;
-    store({ items: [...document.items, { id: `e${at}`, exerciseId }] });
-  };
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    const ids = document.items.map(({ id }) => id);
-    store({ items: arrayMove([...document.items], ids.indexOf(String(active.id)), ids.indexOf(String(over.id))) });
+    contents.drop(String(active.id), String(over.id));
   };
   // For readers of the page aloud.
   const placeOf = (id: string | number | undefined): number => document.items.findIndex((item) => item.id === id) + 1;
@@ -66,10 +63,6 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
     onDragOver: ({ active, over }) => `Exercise ${placeOf(active.id)} is over place ${placeOf(over?.id)}.`,
     onDragEnd: ({ active, over }) => `Exercise ${placeOf(active.id)} is put at place ${placeOf(over?.id)}.`,
     onDragCancel: ({ active }) => `Exercise ${placeOf(active.id)} stays where it was.`,
-  };
-  const move = (id: string, by: number) => {
-    const at = document.items.findIndex((each) => each.id === id);
-    if (at + by >= 0 && at + by < document.items.length) store({ items: arrayMove([...document.items], at, at + by) });
   };
   const writeMarks = (item: SetItem) => {
     const text = marks[item.id];
@@ -85,13 +78,27 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
     const now = exercises.find(({ id }) => id === item.exerciseId);
     return { ...(copy ? { copy } : {}), ...(now ? { now } : {}) };
   };
+  const titleOf = (item: SetItem): string => bodyOf(item).copy?.exercise.title ?? bodyOf(item).now?.document.exercise.title ?? 'An exercise that was deleted';
+  const contents = useContents(kept, editing, titleOf);
   const total = document.items.reduce((sum, item) => {
     const { copy, now } = bodyOf(item);
     const exercise = copy?.exercise ?? now?.document.exercise;
     return sum + (item.marks ?? (exercise ? sumOf(exercise.parts) : 0));
   }, 0);
-  const problem = editing.error ?? giveOut.error;
+  const { error: problem } = giveOut;
   const field = problem instanceof Refusal ? problem.document.fields?.[0]?.message : undefined;
+  const give = async () => {
+    await editing.flush();
+    giveOut.mutate(editing.revision());
+  };
+  const gone = async () => {
+    editing.drop();
+    await navigate('/sets');
+    showUndo(`“${kept.title}” is deleted.`, async () => {
+      await restore.mutateAsync({ kind: 'set', id: kept.id });
+      await navigate(`/sets/${kept.id}`);
+    });
+  };
 
   return (
     <>
@@ -99,7 +106,7 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
         title={kept.title}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)}
+            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} · <KeptNote phase={editing.phase} problem={editing.problem} />
           </>
         }
         heading={
@@ -138,11 +145,16 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
             </Button>
           </>
         ) : (
-          <Button variant="filled" disabled={document.items.length === 0} loading={giveOut.isPending} onClick={() => giveOut.mutate()}>
+          <Button variant="filled" disabled={document.items.length === 0} loading={giveOut.isPending} onClick={() => void give()}>
             Give it out
           </Button>
         )}
       </PageHead>
+      {giveOut.isPending && drawing.data && drawing.data.of > 0 && (
+        <p role="status">
+          Numbers are drawn: {drawing.data.done} of {drawing.data.of} <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
+        </p>
+      )}
       {problem && (
         <p role="alert" className={styles.problem}>
           {problem.message} {field}
@@ -169,8 +181,8 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
                     marks={marks[item.id]}
                     onMarks={(text) => setMarks({ ...marks, [item.id]: text })}
                     onMarksWritten={() => writeMarks(item)}
-                    onMove={(by) => move(item.id, by)}
-                    onRemove={() => store({ items: document.items.filter(({ id }) => id !== item.id) })}
+                    onMove={(by) => contents.move(item.id, by)}
+                    onRemove={() => contents.remove(item)}
                   />
                 ))}
               </ol>
@@ -185,14 +197,29 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
             limit={60}
             nothingFoundMessage="No exercise is called that."
             data={exercises.filter(({ archived }) => !archived).map(({ id, document: { exercise } }) => ({ value: id, label: exercise.title || 'without a title' }))}
-            onChange={add}
+            onChange={(id, option) => contents.add(id, option?.label ?? '')}
           />
+          {kept.removed.length > 0 && (
+            <section className={`sheet ${styles.note}`} aria-label="Removed after it was given out">
+              <h2 className="label">Removed after it was given out</h2>
+              <ul className={styles.removed}>
+                {kept.removed.map(({ itemId, title: name, answered }) => (
+                  <li key={itemId}>
+                    {name} <span className="soft">{answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}</span>{' '}
+                    <Button size="compact-xs" variant="subtle" aria-label={`put ${name} back`} onClick={() => contents.putBack(itemId, name)}>
+                      Put back
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
         </section>
         <aside>
           <section className={`sheet ${styles.note}`}>
             <h2 className="label">For {chosen.code}</h2>
             <p>
-              {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {Math.round(total * 100) / 100} marks, {chosen.students} students
+              {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)} marks, {chosen.students} students
             </p>
             <label className={styles.field}>
               Given
@@ -227,108 +254,74 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
       </div>
       <ChangedElsewhere
         what="this set"
-        theirs={editing.conflict && `${editing.conflict.theirs.title}, ${editing.conflict.theirs.document.items.length} exercises`}
-        mine={editing.conflict ? `${editing.conflict.mine.title}, ${editing.conflict.mine.document.items.length} exercises` : ''}
-        onTheirs={() => editing.resolve(false)}
-        onMine={() => editing.resolve(true)}
-        onClose={editing.dismiss}
+        theirs={editing.conflict && inShort(editing.conflict)}
+        mine={inShort(editing)}
+        onTheirs={() => editing.settle('theirs')}
+        onMine={() => editing.settle('mine')}
       />
-      <Modal opened={leaving} onClose={() => setLeaving(false)} title="Delete this set?">
-        <p>{given ? 'Its answers and marks go with it out of every list.' : 'Its exercises stay where they are.'}</p>
-        {remove.error && <p role="alert">{remove.error.message}</p>}
-        <Button color="red" onClick={() => remove.mutate(kept.id, { onSuccess: () => void navigate('/sets') })}>
-          Delete the set
-        </Button>
-      </Modal>
+      <Confirm
+        opened={contents.asked !== undefined}
+        title={contents.asked ? questions[contents.asked.act.act].title : ''}
+        act={contents.asked ? questions[contents.asked.act.act].does : ''}
+        busy={contents.busy}
+        error={contents.error}
+        onClose={contents.cancel}
+        onAct={() => void contents.confirm()}
+      >
+        {contents.asked && <p>{questions[contents.asked.act.act].says(contents.asked, chosen.students)}</p>}
+      </Confirm>
+      <Confirm
+        opened={leaving}
+        title="Delete this set?"
+        act="Delete the set"
+        danger
+        busy={remove.isPending}
+        error={remove.error}
+        onClose={() => setLeaving(false)}
+        onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
+      >
+        <p>
+          {given ? 'Its answers and marks go with it out of every list.' : 'Its exercises stay where they are.'} It stays in the bin and can be brought back.
+        </p>
+      </Confirm>
     </>
   );
 }
 
-interface ItemProps {
-  readonly at: number;
-  readonly item: SetItem;
-  readonly setId: string;
-  readonly copy?: SetCopy;
-  readonly now?: KeptExercise;
-  readonly marks: string | undefined;
-  readonly onMarks: (text: string) => void;
-  readonly onMarksWritten: () => void;
-  readonly onMove: (by: number) => void;
-  readonly onRemove: () => void;
+const inShort = ({ title, document }: Pick<KeptSet, 'title' | 'document'>): string =>
+  `${title}, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+
+const people = (count: number): string => `${count} ${count === 1 ? 'student' : 'students'}`;
+
+interface Question {
+  readonly title: string;
+  readonly does: string;
+  readonly says: (asked: AskedAct, students: number) => string;
 }
 
-function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: item.id });
-  const exercise = copy?.exercise ?? now?.document.exercise;
-  const sum = exercise ? sumOf(exercise.parts) : 0;
-  const title = exercise?.title ?? 'An exercise that was deleted';
-  return (
-    <li ref={setNodeRef} className={`sheet ${styles.item}`} style={{ transform: CSS.Transform.toString(transform), transition }} data-dragging={isDragging}>
-      <button ref={setActivatorNodeRef} type="button" className={styles.grip} {...attributes} {...listeners} aria-label={`move exercise ${at + 1}, ${title}`}>
-        <IconGripVertical size={18} stroke={1.5} />
-      </button>
-      <span className={styles.place}>{at + 1}</span>
-      <div>
-        <Link to={`/exercises/${item.exerciseId}`} className={styles.name}>
-          {title}
-        </Link>
-        {exercise && (
-          <p className="soft">
-            {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exerciseSummary(exercise, 110)}
-          </p>
-        )}
-        {copy && copy.latest !== copy.revision && copy.latest !== copy.keptAgainst && copy.latest !== 0 && <Changed setId={setId} copy={copy} />}
-      </div>
-      <label className={styles.marks}>
-        <input
-          aria-label={`marks of exercise ${at + 1}`}
-          value={marks ?? (item.marks === undefined ? '' : String(item.marks))}
-          placeholder={String(sum)}
-          inputMode="decimal"
-          onChange={(event) => onMarks(event.currentTarget.value)}
-          onBlur={onMarksWritten}
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
-        marks
-        {marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0) && <span className={styles.problem}>a number above zero</span>}
-      </label>
-      <div className={styles.buttons}>
-        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} up`} onClick={() => onMove(-1)}>
-          ↑
-        </Button>
-        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} down`} onClick={() => onMove(1)}>
-          ↓
-        </Button>
-        <Button size="compact-xs" variant="subtle" aria-label={`take exercise ${at + 1} out`} onClick={onRemove}>
-          Take out
-        </Button>
-      </div>
-    </li>
-  );
-}
-
-/** The exercise was changed after the set was given out. */
-function Changed({ setId, copy }: { readonly setId: string; readonly copy: SetCopy }) {
-  const follow = useFollowChange(setId);
-  const choose = (how: 'keep' | 're-key' | 'give-anew') => follow.mutate({ itemId: copy.itemId, how, latest: copy.latest });
-  const field = follow.error instanceof Refusal ? follow.error.document.fields?.[0]?.message : undefined;
-  return (
-    <div className={styles.changed} role="note">
-      <p>This exercise was changed after it was given out. Students have it as it was.</p>
-      <Button size="compact-sm" onClick={() => choose('keep')}>
-        Keep as given
-      </Button>
-      <Button size="compact-sm" title="The story and numbers stay; answers are judged by the new parts and plans" onClick={() => choose('re-key')}>
-        Judge by the new key
-      </Button>
-      <Button size="compact-sm" title="Students get the new exercise; answers already in are kept" onClick={() => choose('give-anew')}>
-        Give it anew
-      </Button>
-      {follow.error && (
-        <p role="alert" className={styles.problem}>
-          {follow.error.message} {field}
-        </p>
-      )}
-    </div>
-  );
-}
+/** What each act on a set that students have does, before it is done. */
+const questions: Readonly<Record<AskedAct['act']['act'], Question>> = {
+  add: {
+    title: 'Add it to a set that students have?',
+    does: 'Add it',
+    says: ({ title }, students) => `“${title}” comes at the end. The ${people(students)} of the class get it too, and it counts in their marks.`,
+  },
+  remove: {
+    title: 'Remove it from a set that students have?',
+    does: 'Remove it',
+    says: ({ title, answered }) =>
+      answered === 0
+        ? `Nobody has answered “${title}” yet. It counts no more; it can be put back.`
+        : `${people(answered)} ${answered === 1 ? 'has' : 'have'} answered “${title}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.`,
+  },
+  'put-back': {
+    title: 'Put it back into the set?',
+    does: 'Put it back',
+    says: ({ title, answered }) => `“${title}” comes at the end again, with its numbers and the answers of ${people(answered)}, and counts in their marks.`,
+  },
+  order: {
+    title: 'Change the order students have?',
+    does: 'Change the order',
+    says: () => 'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
+  },
+};

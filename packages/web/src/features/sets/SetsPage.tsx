@@ -5,8 +5,9 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses } from '../../ui/records.ts';
-import { useMakeSet, useSets } from '../../ui/setRecords.ts';
+import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
+import { useClasses, useSets } from '../../ui/records.ts';
+import { useMakeSet } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { stateOf } from './stateOf.ts';
@@ -18,14 +19,17 @@ export function SetsPage() {
   const [search, set] = useSearchSetting();
   const [making, setMaking] = useState(false);
   const chosen = search.get('class') ?? '';
-  if (sets.isError) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
-  if (classes.isError) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
+  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   if (!sets.data || !classes.data) return <Loading what="your sets" />;
   const shown = sets.data.filter(({ classId }) => chosen === '' || classId === chosen);
   const code = (id: string): string => classes.data.find((each) => each.id === id)?.code ?? '';
   return (
     <>
       <PageHead title="Sets" where="Exercises given to a class together">
+        <Button component={Link} to="/bin">
+          Bin
+        </Button>
         <Button variant="filled" disabled={classes.data.length === 0} onClick={() => setMaking(true)}>
           New set
         </Button>
@@ -43,6 +47,7 @@ export function SetsPage() {
           ))}
         </div>
       )}
+      <UnreadableRows list="sets" />
       {shown.length === 0 ? (
         <Empty title="No sets yet">
           {classes.data.length === 0 ? (

@@ -1,63 +1,49 @@
-/** A set being changed: shown at once, written one change after another against the revision that the one before it left. */
+/** A set being changed: shown at once, written one change after another, kept while the server is away. */
 
-import { keptSet, type KeptSet, type SetDocument } from '@hardy-sextant/contract';
-import { useRef, useState } from 'react';
-import { Refusal } from '../../ui/api.ts';
-import { useWriteSet } from '../../ui/setRecords.ts';
+import { keptSet, setDocument, type KeptSet, type SetDocument } from '@hardy-sextant/contract';
+import { useEffect } from 'react';
+import { z } from 'zod';
+import { call } from '../../ui/api.ts';
+import { useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
+import { useKept } from '../../ui/setRecords.ts';
 
 interface Draft {
   readonly title: string;
   readonly document: SetDocument;
 }
 
-export interface SetConflict {
-  readonly theirs: KeptSet;
-  readonly mine: Draft;
-}
+const draftSchema = z.object({ title: z.string(), document: setDocument });
 
 export function useSetEditing(kept: KeptSet) {
-  const { mutateAsync } = useWriteSet(kept.id);
-  const [draft, setDraft] = useState<Draft>();
-  const [conflict, setConflict] = useState<SetConflict>();
-  const [error, setError] = useState<Error>();
-  const newest = useRef<Draft>(undefined);
-  const revision = useRef(kept.revision);
-  const queue = useRef(Promise.resolve());
-  const settle = () => {
-    newest.current = undefined;
-    setDraft(undefined);
-  };
-  const write = (next: Draft) => {
-    newest.current = next;
-    setDraft(next);
-    queue.current = queue.current.then(async () => {
-      try {
-        const stored = await mutateAsync({ ...next, revision: Math.max(revision.current, kept.revision) });
-        revision.current = stored.revision;
-        setError(undefined);
-        if (newest.current === next) settle();
-      } catch (problem) {
-        settle();
-        if (problem instanceof Refusal && problem.isStale) setConflict({ theirs: keptSet.parse(problem.document.current), mine: next });
-        else setError(problem as Error);
-      }
-    });
-  };
+  const told = useKept();
+  const [state, editing] = useKeptDocument<Draft, KeptSet>({
+    key: `set ${kept.id}`,
+    path: `/sets/${kept.id}`,
+    nameOf: ({ title }) => `set “${title}”`,
+    start: { value: { title: kept.title, document: kept.document }, revision: kept.revision },
+    valueOf: ({ title, document }) => ({ title, document }),
+    revisionOf: ({ revision }) => revision,
+    send: async ({ title, document }, revision) => {
+      const stored = await call(`/sets/${kept.id}`, keptSet, { method: 'PUT', body: { title, document, revision } });
+      void told(stored);
+      return stored;
+    },
+    keptSchema: keptSet,
+    valueSchema: draftSchema,
+    options: { quietMs: 0 },
+  });
+  useEffect(() => editing.received(kept), [editing, kept]);
   return {
-    title: draft?.title ?? kept.title,
-    document: draft?.document ?? kept.document,
-    change: (change: Partial<SetDocument>, title?: string) => {
-      const now = newest.current ?? { title: kept.title, document: kept.document };
-      write({ title: title ?? now.title, document: { ...now.document, ...change } });
-    },
-    error,
-    conflict,
-    /** Keeps theirs, or writes mine over it. */
-    resolve: (mine: boolean) => {
-      if (conflict) revision.current = conflict.theirs.revision;
-      if (conflict && mine) write(conflict.mine);
-      setConflict(undefined);
-    },
-    dismiss: () => setConflict(undefined),
+    ...state.present,
+    change: (change: Partial<SetDocument>, title?: string) =>
+      editing.change((before) => ({ title: title ?? before.title, document: { ...before.document, ...change } })),
+    phase: state.phase,
+    problem: state.problem,
+    conflict: state.theirs,
+    settle: editing.settle,
+    flush: editing.flush,
+    drop: editing.drop,
+    /** What an act on the set is based on. */
+    revision: () => editing.revision,
   };
 }

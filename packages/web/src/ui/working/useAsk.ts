@@ -2,15 +2,18 @@
 
 import { quantities, quantityIds, type Ask, type Quantity, type StatementDraft } from '@hardy-sextant/core';
 import { useMemo } from 'react';
-import { useSearchParams } from 'react-router';
+import { useAddress } from '../useSearchSetting.ts';
+
+/** Stands in the address for a number that cannot be read. */
+const UNREADABLE = '-';
 
 export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: Ask) => void] {
-  const [search, setSearch] = useSearchParams();
+  const [search, change] = useAddress();
   const asked = search.get('ask') as Quantity | null;
   const known = asked !== null && quantityIds.includes(asked) && quantities[asked].applies(draft);
   const [after, from, to] = [search.get('at'), search.get('first'), search.get('last')];
   const ask = useMemo((): Ask => {
-    const number = (text: string | null, usual: number): number => (text === null ? usual : text === '' ? NaN : Number(text));
+    const number = (text: string | null, usual: number): number => (text === null ? usual : text === UNREADABLE ? NaN : Number(text));
     const year = Math.max(1, draft.paymentsPerYear);
     return {
       quantity: known ? asked : start.quantity,
@@ -21,21 +24,18 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
     };
   }, [known, asked, start, after, from, to, draft.paymentsPerYear]);
   const choose = (next: Ask): void =>
-    setSearch(
-      (before) => {
-        before.set('ask', next.quantity);
-        const { needs } = quantities[next.quantity];
-        for (const [name, need] of [
-          ['at', 'after'],
-          ['first', 'from'],
-          ['last', 'to'],
-        ] as const) {
-          if (!needs.includes(need)) before.delete(name);
-          else before.set(name, Number.isFinite(next[need]) ? String(next[need]) : '');
-        }
-        return before;
-      },
-      { replace: true },
-    );
+    change((settings) => {
+      settings.set('ask', next.quantity);
+      const { needs } = quantities[next.quantity];
+      for (const [name, need] of [
+        ['at', 'after'],
+        ['first', 'from'],
+        ['last', 'to'],
+      ] as const) {
+        if (!needs.includes(need)) settings.delete(name);
+        // What was not changed stays as the address has it: it may be newer than what is drawn.
+        else if (!Object.is(next[need], ask[need]) || !settings.has(name)) settings.set(name, Number.isFinite(next[need]) ? String(next[need]) : UNREADABLE);
+      }
+    });
   return [ask, choose];
 }

@@ -1,5 +1,5 @@
 /** Whom a row of a file means. */
-import { studentFinder } from '../src/services/studentFinder.ts';
+import { studentFinder } from '../src/studentFinder.ts';
 
 const find = studentFinder([
   { id: '1', name: 'Jorunn Achterberg', number: 'K-2109' },

@@ -1,8 +1,8 @@
 /** Finds whom a row of a file means: by number, by name in either order, with or without accents. */
 
-import type { StudentRow } from '../store/classes.ts';
+import type { Student } from './classes.ts';
 
-export type Found = { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
+export type FoundStudent = { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
 
 const plain = (text: string): string =>
   text
@@ -13,7 +13,7 @@ const plain = (text: string): string =>
     .trim();
 const sorted = (text: string): string => plain(text).split(' ').sort().join(' ');
 
-export function studentFinder(students: readonly Pick<StudentRow, 'id' | 'name' | 'number'>[]): (text: string) => Found {
+export function studentFinder(students: readonly Pick<Student, 'id' | 'name' | 'number'>[]): (text: string) => FoundStudent {
   const index = new Map<string, Set<string>>();
   const add = (key: string, id: string): void => void (index.get(key) ?? index.set(key, new Set()).get(key)!).add(id);
   const byId = new Map(students.map((student) => [student.id, student]));

@@ -1,0 +1,21 @@
+/** Records that are not in their lists: deleted ones, which can be brought back, and ones that cannot be read. */
+
+import { z } from 'zod';
+import { recordId } from './statement.ts';
+
+export const binKind = z.enum(['case', 'exercise', 'set', 'class']);
+export type BinKind = z.infer<typeof binKind>;
+
+/** Something deleted, newest first in its list. */
+export const deletedRecord = z.object({ kind: binKind, id: recordId, title: z.string(), deletedAt: z.string() });
+export type DeletedRecord = z.infer<typeof deletedRecord>;
+export const deletedRecords = z.array(deletedRecord);
+
+/** A row of a list whose stored document this version cannot read; the rest of the list works. */
+export const unreadableRecord = z.object({ id: recordId, title: z.string(), unreadable: z.literal(true) });
+export type UnreadableRecord = z.infer<typeof unreadableRecord>;
+
+/** Parts a list into what can be read and what cannot. */
+export function isReadable<T extends object>(row: T | UnreadableRecord): row is T {
+  return !('unreadable' in row);
+}

@@ -1,0 +1,126 @@
+/** Worksheet functions over the five values: one function, a balance, a stretch, what is paid in all. */
+
+import { directions } from '../../case/solved.ts';
+import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
+import { quotingSteps } from '../quoting.ts';
+import type { Work } from '../work.ts';
+import { plainNumber } from '../term.ts';
+import { type SheetAnswer, known, means } from './cells.ts';
+
+/** One function over four of the five values. */
+export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work: Work) => SheetAnswer | undefined {
+  return (work) => {
+    const { solved, draft } = work.question;
+    if (!work.level || solved.flat) return undefined;
+    const { rate, n, pmt, pv, fv, type } = known(work);
+    const way = directions[draft.kind];
+    switch (name) {
+      case 'PMT':
+        return {
+          cells: [rate, n, pv, fv],
+          formula: `=PMT({rate per payment};{number of payments};{amount at the start};{amount at the end};${type})`,
+          inUnit: Math.abs,
+          meanings: means(work, 'rate', 'nper', 'pv', 'fv', 'type'),
+        };
+      case 'PV':
+        return {
+          cells: [rate, n, pmt, fv],
+          formula: `=PV({rate per payment};{number of payments};{payment};{amount at the end};${type})`,
+          inUnit: (shows) => shows * way.pv,
+          meanings: means(work, 'rate', 'nper', 'pmt', 'fv', 'type'),
+        };
+      case 'FV':
+        return {
+          cells: [rate, n, pmt, pv],
+          formula: `=FV({rate per payment};{number of payments};{payment};{amount at the start};${type})`,
+          inUnit: (shows) => shows * way.fv,
+          meanings: means(work, 'rate', 'nper', 'pmt', 'pv', 'type'),
+        };
+      case 'NPER': {
+        const by = work.question.ask.quantity === 'years' ? draft.paymentsPerYear : 1;
+        return {
+          cells: [rate, pmt, pv, fv],
+          formula: `=NPER({rate per payment};{payment};{amount at the start};{amount at the end};${type})`,
+          inUnit: (shows) => (solved.said?.isWhole ? solved.said.count : shows) / by,
+          meanings: means(work, 'rate', 'pmt', 'pv', 'fv', 'type'),
+        };
+      }
+      case 'RATE': {
+        const inUnit = (shows: number): number => {
+          const quoted = quoteRate(shows, solved.rate, draft.paymentsPerYear);
+          return quoted.ok ? quotedNumber(quoted.value) * 100 : NaN;
+        };
+        return {
+          cells: [n, pmt, pv, fv],
+          formula: `=RATE({number of payments};{payment};{amount at the start};{amount at the end};${type})`,
+          inUnit,
+          meanings: means(work, 'nper', 'pmt', 'pv', 'fv', 'type'),
+          after: [{ kind: 'says', text: `RATE gives the rate for each ${work.period}.` }, ...quotingSteps(work, solved.values.i)],
+        };
+      }
+    }
+  };
+}
+
+/** The balance after k payments by FV; minus it for what is owed. */
+export function balanceSheet(work: Work): SheetAnswer | undefined {
+  const k = work.question.ask.after ?? 0;
+  const { solved, draft } = work.question;
+  const stage = work.stages[0];
+  if (!work.level || !stage || k > stage.to || k < 1) return undefined;
+  const { rate, pv, type } = known(work);
+  const way = directions[draft.kind];
+  const paid = { label: 'payment', content: plainNumber(way.pmt * solved.table.firstPayment) };
+  return {
+    cells: [rate, { label: 'payments made', content: String(k) }, paid, pv],
+    formula: `=FV({rate per payment};{payments made};{payment};{amount at the start};${type})`,
+    inUnit: (shows) => shows * way.fv,
+    meanings: means(work, 'rate', 'nper', 'pmt', 'pv', 'type'),
+    rounds: solved.unknown === 'payment' ? ['payment-rounded'] : [],
+  };
+}
+
+/** Interest or principal of a stretch: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. */
+export function stretchSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
+  return (work) => {
+    const { ask, solved, draft } = work.question;
+    if (!work.level || solved.flat || work.saving || draft.kind === 'draw-down') return undefined;
+    const from = all ? 1 : (ask.from ?? 1);
+    const to = all ? solved.table.count : Math.min(ask.to ?? 1, solved.table.count);
+    const { rate, n, pv, fv, type } = known(work);
+    const base = { rounds: ['payment-unrounded'] as const };
+    // The functions take the level payment itself from rate, count and amount; a payment that was given is another plan.
+    if (solved.unknown !== 'payment') return undefined;
+    if (from === to)
+      return {
+        ...base,
+        cells: [rate, n, pv, fv, { label: 'payment number', content: String(from) }],
+        formula: `=-${part === 'interest' ? 'IPMT' : 'PPMT'}({$rate per payment};{payment number};{$number of payments};{$amount at the start};{$amount at the end};${type})`,
+        inUnit: (shows) => shows,
+        meanings: [{ argument: 'per', means: 'which payment' }, ...means(work, 'rate', 'nper', 'pv', 'fv', 'type')],
+        after: [{ kind: 'says', text: 'The references with $ stay where they are when the formula is copied down; the payment number moves.' }],
+      };
+    if (solved.numbers.finalAmount !== 0) return undefined;
+    return {
+      ...base,
+      cells: [rate, n, pv, { label: 'from', content: String(from) }, { label: 'to', content: String(to) }],
+      formula: `=-${part === 'interest' ? 'CUMIPMT' : 'CUMPRINC'}({$rate per payment};{$number of payments};{$amount at the start};{from};{to};${type})`,
+      inUnit: (shows) => shows,
+      meanings: means(work, 'rate', 'nper', 'pv', 'from', 'to', 'type'),
+      after: [{ kind: 'says', text: 'The references with $ stay where they are when the formula is copied to another stretch.' }],
+    };
+  };
+}
+
+export function totalPaid(work: Work): SheetAnswer | undefined {
+  const { solved } = work.question;
+  if (!work.level || solved.flat || solved.unknown !== 'payment') return undefined;
+  const { rate, n, pv, fv, type } = known(work);
+  return {
+    cells: [rate, n, pv, fv],
+    formula: `=PMT({rate per payment};{number of payments};{amount at the start};{amount at the end};${type})*{number of payments}`,
+    inUnit: Math.abs,
+    meanings: means(work, 'rate', 'nper', 'pv', 'fv', 'type'),
+    rounds: ['payment-unrounded'],
+  };
+}

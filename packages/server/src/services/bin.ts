@@ -1,0 +1,31 @@
+/** What was deleted, and bringing it back. */
+
+import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
+import { listDeletedClasses, restoreClass } from '../store/classes.ts';
+import type { Database, Queries, Writes } from '../store/database.ts';
+import { listDeleted, restoreDocument } from '../store/documents.ts';
+import { cases, exercises } from '../store/schema.ts';
+import { listDeletedSets, restoreSet } from '../store/sets.ts';
+import { NotFound } from './refusal.ts';
+
+interface Bin {
+  readonly list: (queries: Queries) => Promise<{ id: string; title: string; deletedAt: string }[]>;
+  readonly restore: (writes: Writes, id: string) => Promise<boolean>;
+}
+
+const bins: Readonly<Record<BinKind, Bin>> = {
+  case: { list: (queries) => listDeleted(queries, cases), restore: async (writes, id) => (await restoreDocument(writes, cases, id)) !== undefined },
+  exercise: { list: (queries) => listDeleted(queries, exercises), restore: async (writes, id) => (await restoreDocument(writes, exercises, id)) !== undefined },
+  set: { list: listDeletedSets, restore: restoreSet },
+  class: { list: listDeletedClasses, restore: restoreClass },
+};
+
+/** Everything deleted, the newest first. */
+export async function readBin(queries: Queries): Promise<DeletedRecord[]> {
+  const found = await Promise.all((Object.keys(bins) as BinKind[]).map(async (kind) => (await bins[kind].list(queries)).map((each) => ({ kind, ...each }))));
+  return found.flat().sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
+}
+
+export async function bringBack(database: Database, kind: BinKind, id: string): Promise<void> {
+  if (!(await database.transaction((writes) => bins[kind].restore(writes, id)))) throw new NotFound(`deleted ${kind}`);
+}

@@ -1,0 +1,152 @@
+/** Judging: what waits for verdicts is worked out in workers and stored, a few hand-ins at a time. */
+
+import { createHash } from 'node:crypto';
+import type { Entries, HouseRules, Numbers, Verdict } from '@hardy-sextant/core';
+import { entries as entriesSchema, itemShare, itemVerdicts, keptAccepted, markedParts, ownNumbers, type KeptAccepted, type KeptSet, type MarkedStudent } from '@hardy-sextant/contract';
+import type { CheckedJob } from '../checking/checkJob.ts';
+import type { Checker } from '../checking/checker.ts';
+import { findStudents, type StudentRow } from '../store/classes.ts';
+import type { Database, Queries } from '../store/database.ts';
+import { findDecisions, listAccepted, listHandIns, waitingHandIns, writeVerdicts, type DecisionRow, type HandInRow } from '../store/handIns.ts';
+import { listCopyRevisions, recount } from '../store/sets.ts';
+import { Invalid } from './refusal.ts';
+import { readSet, rulesOf } from './sets.ts';
+
+/** Goes up when judging changes, so that stored verdicts are worked out again. */
+const JUDGED_AS = 2;
+
+/** What judging needs besides the students: the set, its rules, what was accepted, and the name of all that verdicts follow from. */
+export interface Frame {
+  readonly set: KeptSet;
+  readonly rules: HouseRules;
+  readonly accepted: readonly KeptAccepted[];
+  readonly current: string;
+}
+
+export async function readFrame(queries: Queries, setId: string): Promise<Frame> {
+  const set = await readSet(queries, setId);
+  if (!set.givenOutAt) throw new Invalid('This set has not been given out yet, so there is nothing to mark.');
+  const [rules, accepted] = await Promise.all([rulesOf(queries, set.classId), readAccepted(queries, setId)]);
+  return { set, rules, accepted, current: fingerprint(set.copies, rules) };
+}
+
+async function readAccepted(queries: Queries, setId: string): Promise<KeptAccepted[]> {
+  return (await listAccepted(queries, setId)).flatMap(({ id, document }) => {
+    const read = keptAccepted.safeParse({ ...(document as object), id });
+    return read.success ? [read.data] : [];
+  });
+}
+
+/** What verdicts were worked out from. */
+function fingerprint(copies: readonly { readonly itemId: string; readonly revision: number }[], rules: HouseRules): string {
+  const keys = copies.map(({ itemId, revision }) => [itemId, revision]).sort();
+  return createHash('sha1')
+    .update(JSON.stringify([JUDGED_AS, rules, keys]))
+    .digest('hex');
+}
+
+/** A student with answers, verdicts where they are up to date, and decisions. */
+export function toStudent({ id, name, number, withdrawnAt }: StudentRow, row: HandInRow | undefined, decisions: readonly DecisionRow[], current: string): MarkedStudent {
+  const entries = entriesSchema.safeParse(row?.entries ?? {});
+  const numbers = ownNumbers.safeParse(row?.numbers ?? {});
+  const verdicts = row?.checkedAs === current ? itemVerdicts.safeParse(row.verdicts) : undefined;
+  return {
+    id,
+    name,
+    number,
+    withdrawn: withdrawnAt !== null,
+    entries: entries.data ?? {},
+    numbers: numbers.data ?? {},
+    revision: row?.revision ?? 0,
+    ...(verdicts?.success ? { verdicts: verdicts.data as Record<string, Verdict[]> } : {}),
+    ...(entries.success && numbers.success ? {} : { unreadable: true as const }),
+    decisions: decisions
+      .filter(({ studentId }) => studentId === id)
+      .map(({ itemId, partId, credit, comment }) => ({ itemId, partId, comment, ...(credit === null ? {} : { credit }) })),
+  };
+}
+
+/** How many answers of a student are still to be looked at. */
+export function openIn({ set, accepted }: Pick<Frame, 'set' | 'accepted'>, student: MarkedStudent): number {
+  return set.copies.reduce((sum, copy) => sum + markedParts(student, copy, accepted, itemShare({ set }, copy.itemId)).filter(({ open }) => open).length, 0);
+}
+
+/** So many hand-ins are judged before anything else gets its turn. */
+const AT_ONCE = 24;
+
+/**
+ * Judges hand-ins of a set that have no verdicts, or out-of-date ones, and stores what was found.
+ *
+ * @param most as many at most
+ */
+export async function checkSome(database: Database, check: Checker, setId: string, most = AT_ONCE): Promise<{ checked: number; left: number }> {
+  const frame = await readFrame(database, setId);
+  const { rows, left } = await waitingHandIns(database, setId, frame.current, most);
+  if (rows.length > 0) await judge(database, check, frame, rows);
+  return { checked: rows.length, left };
+}
+
+/** Whether anything of a set waits to be judged: told from names and revisions alone, no exercise and no answer is read. */
+export async function isWaiting(queries: Queries, setId: string, rules: HouseRules): Promise<boolean> {
+  const { rows } = await waitingHandIns(queries, setId, fingerprint(await listCopyRevisions(queries, setId), rules), 1);
+  return rows.length > 0;
+}
+
+/** All of it, step by step, with room for other requests between the steps. */
+export async function checkSet(database: Database, check: Checker, setId: string): Promise<void> {
+  for (let left = 1; left > 0; ) {
+    ({ left } = await checkSome(database, check, setId));
+    await new Promise((turn) => setImmediate(turn));
+  }
+}
+
+/** Judges some hand-ins and stores their verdicts. */
+export async function judge(database: Database, check: Checker, frame: Frame, rows: readonly HandInRow[]): Promise<void> {
+  const { set, rules, current } = frame;
+  const entries = new Map(rows.map((row) => [row.id, entriesSchema.safeParse(row.entries).data ?? {}]));
+  const found = new Map<string, Record<string, readonly Verdict[]>>(rows.map(({ id }) => [id, {}]));
+  await Promise.all(
+    set.copies.map(async ({ itemId, exercise }) => {
+      const groups = new Map<string, { numbers: Numbers; rows: HandInRow[] }>();
+      for (const row of rows) {
+        const numbers = ownNumbers.safeParse(row.numbers).data?.[itemId] ?? {};
+        const name = JSON.stringify(numbers);
+        const group = groups.get(name);
+        if (group) group.rows.push(row);
+        else groups.set(name, { numbers, rows: [row] });
+      }
+      // One exercise for all is one job; own numbers are shared out over the workers.
+      for (const part of shared([...groups.values()])) {
+        const checked: CheckedJob = await check({
+          exercise,
+          rules,
+          groups: part.map((group) => ({ numbers: group.numbers, entries: group.rows.map((row): Entries => entries.get(row.id)![itemId] ?? {}) })),
+        });
+        part.forEach((group, at) => group.rows.forEach((row, k) => (found.get(row.id)![itemId] = checked[at]![k]!)));
+      }
+    }),
+  );
+  await database.transaction(async (writes) => {
+    const ids = rows.map(({ studentId }) => studentId);
+    const students = new Map((await findStudents(writes, ids)).map((student) => [student.id, student]));
+    const decisions = await findDecisions(writes, set.id, ids);
+    for (const row of rows) {
+      const verdicts = found.get(row.id)!;
+      const student = students.get(row.studentId);
+      if (!student) continue;
+      const bare = toStudent(student, { ...row, verdicts: null, checkedAs: null }, decisions, current);
+      await writeVerdicts(writes, row, verdicts, current, openIn(frame, { ...bare, verdicts }));
+    }
+    await recount(writes, set.id);
+  });
+}
+
+function shared<T>(all: readonly T[]): T[][] {
+  const size = Math.max(1, Math.ceil(all.length / 4));
+  return Array.from({ length: Math.ceil(all.length / size) }, (_, at) => all.slice(at * size, (at + 1) * size));
+}
+
+/** Every hand-in of a set by its student. */
+export async function handInsByStudent(queries: Queries, setId: string): Promise<Map<string, HandInRow>> {
+  return new Map((await listHandIns(queries, setId)).map((row) => [row.studentId, row]));
+}

@@ -1,0 +1,61 @@
+/** The bin: what was deleted, and the way back. */
+import { Button } from '@mantine/core';
+import type { BinKind } from '@hardy-sextant/contract';
+import { Link } from 'react-router';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { useBin, useRestore } from '../../ui/records.ts';
+import { Empty, Failed, Loading } from '../../ui/States.tsx';
+
+const words: Readonly<Record<BinKind, string>> = { case: 'case', exercise: 'exercise', set: 'set', class: 'class with its sets' };
+const places: Readonly<Record<BinKind, string>> = { case: '/bench', exercise: '/exercises', set: '/sets', class: '/classes' };
+
+export function BinPage() {
+  const bin = useBin();
+  const restore = useRestore();
+  return (
+    <>
+      <PageHead title="Bin" where="What was deleted, with everything in it" />
+      {bin.isPending && <Loading what="the bin" />}
+      {bin.isError && !bin.data && <Failed what="bin" error={bin.error} again={() => void bin.refetch()} />}
+      {restore.error && <p role="alert">{restore.error.message}</p>}
+      {restore.isSuccess && (
+        <p role="status">
+          It is back: <Link to={`${places[restore.variables.kind]}/${restore.variables.id}`}>look at it</Link>.
+        </p>
+      )}
+      {bin.data?.length === 0 && (
+        <Empty title="Nothing is in the bin">
+          <p>Cases, exercises, sets and classes that you delete stay here and can be brought back.</p>
+        </Empty>
+      )}
+      {bin.data && bin.data.length > 0 && (
+        <table className="ledger sheet">
+          <thead>
+            <tr>
+              <th className="words">What</th>
+              <th className="words">Kind</th>
+              <th className="words">Deleted</th>
+              <th>
+                <span className="visually-hidden">what to do</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {bin.data.map(({ kind, id, title, deletedAt }) => (
+              <tr key={`${kind} ${id}`}>
+                <td className="words">{title || 'without a title'}</td>
+                <td className="words">{words[kind]}</td>
+                <td className="words soft">{new Date(deletedAt).toLocaleString()}</td>
+                <td>
+                  <Button size="compact-sm" aria-label={`bring ${title} back`} onClick={() => restore.mutate({ kind, id })}>
+                    Bring back
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,7 @@
+/** The plan that is looked at; the last one where there are fewer. */
+
+import type { Exercise, ExercisePlan } from '@hardy-sextant/core';
+
+export function planAtPlace({ plans }: Exercise, at: number): ExercisePlan {
+  return plans[Math.min(at, plans.length - 1)]!;
+}

@@ -1,0 +1,108 @@
+/** The columns of what is imported: what each is, the first rows with whom they belong to, what would be written over. */
+import { Button } from '@mantine/core';
+import type { SetCopy } from '@hardy-sextant/contract';
+import type { Role } from './matchColumns.ts';
+import type { ImportPreview } from './importPreview.ts';
+import styles from './Import.module.css';
+
+interface ImportColumnsProps {
+  readonly roles: readonly Role[];
+  readonly chosen: readonly string[];
+  readonly names: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+  readonly width: number;
+  readonly preview: ImportPreview | undefined;
+  readonly onRole: (column: number, role: string) => void;
+}
+
+const SHOWN = 6;
+
+export function ImportColumns({ roles, chosen, names, rows, width, preview, onRole }: ImportColumnsProps) {
+  const columns = Array.from({ length: width }, (_, column) => column);
+  return (
+    <>
+      <div className={styles.wide}>
+        <table className={styles.preview}>
+          <thead>
+            <tr>
+              {columns.map((column) => (
+                <th key={column}>
+                  <select aria-label={`what column ${column + 1} is`} value={chosen[column] ?? ''} onChange={(event) => onRole(column, event.currentTarget.value)}>
+                    {roles.map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                  </select>
+                  {names[column] !== undefined && <span className="soft">{names[column]}</span>}
+                </th>
+              ))}
+              {preview && <th>belongs to</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.slice(0, SHOWN).map((row, at) => (
+              <tr key={at}>
+                {columns.map((column) => (
+                  <td key={column} data-off={(chosen[column] ?? '') === ''}>
+                    {(row[column] ?? '').slice(0, 60)}
+                  </td>
+                ))}
+                {preview && <td className="soft">{preview.rows[at]?.student?.name ?? 'nobody yet'}</td>}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {rows.length > SHOWN && <p className="soft">and {rows.length - SHOWN} more rows</p>}
+    </>
+  );
+}
+
+interface WhatHappensProps {
+  readonly preview: ImportPreview;
+  readonly copies: readonly SetCopy[];
+}
+
+/** In numbers what the import stores, and every answer that it writes over. */
+export function WhatHappens({ preview: { fresh, same, over, unmatched }, copies }: WhatHappensProps) {
+  const nameOf = (itemId: string, entryId: string): string => `${copies.length === 1 ? '' : copies.findIndex((copy) => copy.itemId === itemId) + 1}${entryId}`;
+  return (
+    <section aria-label="What will be stored">
+      <p>
+        {fresh} new {fresh === 1 ? 'answer' : 'answers'}, {same} there already, {over.length} written over
+        {unmatched > 0 && `; ${unmatched} ${unmatched === 1 ? 'row belongs' : 'rows belong'} to nobody and will be kept`}.
+      </p>
+      {over.length > 0 && (
+        <ul className={styles.over} aria-label="Written over">
+          {over.map(({ student, itemId, entryId, was, text }) => (
+            <li key={`${student} ${itemId} ${entryId}`}>
+              {student}, {nameOf(itemId, entryId)}: <span className="figures">{was.slice(0, 40)}</span> becomes <strong className="figures">{text.slice(0, 40)}</strong>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+interface InOrderProps {
+  readonly copies: readonly SetCopy[];
+  /** The exercise that is open; any where none is. */
+  readonly open: string;
+  readonly onOrder: (copy: SetCopy) => void;
+}
+
+/** Columns that are nothing yet become the parts of one exercise in order, because somebody said so. */
+export function InOrder({ copies, open, onOrder }: InOrderProps) {
+  const offered = copies.some(({ itemId }) => itemId === open) ? copies.filter(({ itemId }) => itemId === open) : copies;
+  return (
+    <div className={styles.buttons} role="group" aria-label="The columns left, in order">
+      {offered.map((copy) => (
+        <Button key={copy.itemId} size="compact-sm" onClick={() => onOrder(copy)}>
+          The others are the parts of {copies.length === 1 ? 'the exercise' : `exercise ${copies.indexOf(copy) + 1}`} in order
+        </Button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+/** Rows of imports that belong to nobody yet: each given to a student or put away, and both can be taken back. */
+import { Button } from '@mantine/core';
+import type { KeptRow, Marking, WrittenAnswer } from '@hardy-sextant/contract';
+import { Refusal } from '../../ui/api.ts';
+import { useAssignRow, useDismissRow, useTakeBack } from './markingRecords.ts';
+import { rewriting, type Rewriting } from './rewriting.ts';
+import type { Step, Steps } from './useSteps.ts';
+import styles from './Import.module.css';
+
+interface UnmatchedRowsProps {
+  readonly setId: string;
+  readonly marking: Marking;
+  readonly steps: Steps;
+}
+
+export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
+  const assign = useAssignRow(setId);
+  const dismiss = useDismissRow(setId);
+  const { mutateAsync: takeBack } = useTakeBack(setId);
+  if (marking.keptRows.length === 0) return null;
+  const failure = assign.error ?? dismiss.error;
+  const give = (rowId: string, studentId: string) =>
+    assign.mutate({ rowId, studentId }, { onSuccess: ({ written }: { written: readonly WrittenAnswer[] }) => steps.taken(rewriting(takeBack as Rewriting, written, [rowId], 'back')) });
+  const putAway = (rowId: string, away: boolean): Step => ({
+    run: async () => {
+      await dismiss.mutateAsync({ rowId, away });
+      return putAway(rowId, !away);
+    },
+  });
+  return (
+    <section aria-label="Rows that belong to nobody">
+      <h3 className="label">Rows that belong to nobody yet</h3>
+      {failure && (
+        <p role="alert" className={styles.problem}>
+          {failure.message} {failure instanceof Refusal && failure.document.fields?.[0]?.message}
+        </p>
+      )}
+      <ul className={styles.kept}>
+        {marking.keptRows.map((row) => (
+          <li key={row.id}>
+            <div>
+              <strong>{row.student || 'no student'}</strong>{' '}
+              <span className="soft">
+                {row.source}, line {row.place}
+              </span>
+              <p>{row.why}</p>
+              <p className="figures">{rowText(row)}</p>
+            </div>
+            <select aria-label={`whose row ${row.place} is`} value="" onChange={(event) => give(row.id, event.currentTarget.value)}>
+              <option value="">give it to…</option>
+              {marking.students.map(({ id, name, number }) => (
+                <option key={id} value={id}>
+                  {name}, {number}
+                </option>
+              ))}
+            </select>
+            <Button size="compact-sm" onClick={() => steps.take(putAway(row.id, true))}>
+              Put it away
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function rowText({ entries }: KeptRow): string {
+  return Object.values(entries)
+    .flatMap((texts) => Object.entries(texts).map(([id, text]) => `${id}: ${text.slice(0, 40)}`))
+    .join(' · ');
+}

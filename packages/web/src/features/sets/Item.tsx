@@ -1,0 +1,101 @@
+/** One exercise of a set in its place: moved, marked, removed; told when it was changed since students got it. */
+import { Button } from '@mantine/core';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { IconGripVertical } from '@tabler/icons-react';
+import type { KeptExercise, SetCopy, SetItem } from '@hardy-sextant/contract';
+import { Link } from 'react-router';
+import { Refusal } from '../../ui/api.ts';
+import { exerciseSummary } from '../../ui/exerciseSummary.ts';
+import { useFollowChange } from '../../ui/setRecords.ts';
+import { sumOf } from './sumOf.ts';
+import styles from './Sets.module.css';
+
+interface ItemProps {
+  readonly at: number;
+  readonly item: SetItem;
+  readonly setId: string;
+  readonly copy?: SetCopy;
+  readonly now?: KeptExercise;
+  readonly marks: string | undefined;
+  readonly onMarks: (text: string) => void;
+  readonly onMarksWritten: () => void;
+  readonly onMove: (by: number) => void;
+  readonly onRemove: () => void;
+}
+
+export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: item.id });
+  const exercise = copy?.exercise ?? now?.document.exercise;
+  const sum = exercise ? sumOf(exercise.parts) : 0;
+  const title = exercise?.title ?? 'An exercise that was deleted';
+  return (
+    <li ref={setNodeRef} className={`sheet ${styles.item}`} style={{ transform: CSS.Transform.toString(transform), transition }} data-dragging={isDragging}>
+      <button ref={setActivatorNodeRef} type="button" className={styles.grip} {...attributes} {...listeners} aria-label={`move exercise ${at + 1}, ${title}`}>
+        <IconGripVertical size={18} stroke={1.5} />
+      </button>
+      <span className={styles.place}>{at + 1}</span>
+      <div>
+        <Link to={`/exercises/${item.exerciseId}`} className={styles.name}>
+          {title}
+        </Link>
+        {exercise && (
+          <p className="soft">
+            {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exerciseSummary(exercise, 110)}
+          </p>
+        )}
+        {copy && copy.latest !== copy.revision && copy.latest !== copy.keptAgainst && copy.latest !== 0 && <Changed setId={setId} copy={copy} />}
+      </div>
+      <label className={styles.marks}>
+        <input
+          aria-label={`marks of exercise ${at + 1}`}
+          value={marks ?? (item.marks === undefined ? '' : String(item.marks))}
+          placeholder={String(sum)}
+          inputMode="decimal"
+          onChange={(event) => onMarks(event.currentTarget.value)}
+          onBlur={onMarksWritten}
+          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+        />
+        marks
+        {marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0) && <span className={styles.problem}>a number above zero</span>}
+      </label>
+      <div className={styles.buttons}>
+        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} up`} onClick={() => onMove(-1)}>
+          ↑
+        </Button>
+        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} down`} onClick={() => onMove(1)}>
+          ↓
+        </Button>
+        <Button size="compact-xs" variant="subtle" aria-label={`remove exercise ${at + 1}`} onClick={onRemove}>
+          Remove
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+/** The exercise was changed after the set was given out. */
+function Changed({ setId, copy }: { readonly setId: string; readonly copy: SetCopy }) {
+  const follow = useFollowChange(setId);
+  const choose = (how: 'keep' | 're-key' | 'give-anew') => follow.mutate({ itemId: copy.itemId, how, latest: copy.latest });
+  const field = follow.error instanceof Refusal ? follow.error.document.fields?.[0]?.message : undefined;
+  return (
+    <div className={styles.changed} role="note">
+      <p>This exercise was changed after it was given out. Students have it as it was.</p>
+      <Button size="compact-sm" onClick={() => choose('keep')}>
+        Keep as given
+      </Button>
+      <Button size="compact-sm" title="The story and numbers stay; answers are judged by the new parts and plans" onClick={() => choose('re-key')}>
+        Judge by the new key
+      </Button>
+      <Button size="compact-sm" title="Students get the new exercise; answers already in are kept" onClick={() => choose('give-anew')}>
+        Give it anew
+      </Button>
+      {follow.error && (
+        <p role="alert" className={styles.problem}>
+          {follow.error.message} {field}
+        </p>
+      )}
+    </div>
+  );
+}

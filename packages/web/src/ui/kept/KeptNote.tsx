@@ -1,0 +1,28 @@
+/** How far what is shown is stored, in a word beside its title. */
+import type { KeptPhase } from './keptDocument.ts';
+
+const words: Readonly<Record<KeptPhase, string>> = {
+  kept: 'kept',
+  changed: 'changed',
+  writing: 'keeping…',
+  away: 'not kept yet',
+  refused: 'not kept',
+  elsewhere: 'changed elsewhere as well',
+};
+
+interface KeptNoteProps {
+  readonly phase: KeptPhase;
+  readonly problem?: string | undefined;
+  /** Where nothing has been typed there is nothing to keep. */
+  readonly nothingYet?: boolean;
+}
+
+export function KeptNote({ phase, problem, nothingYet = false }: KeptNoteProps) {
+  const bad = phase === 'away' || phase === 'refused';
+  return (
+    <span role="status" className={bad ? 'not-kept' : 'soft'}>
+      {nothingYet ? '' : words[phase]}
+      {bad && problem ? `. ${problem}` : ''}
+    </span>
+  );
+}

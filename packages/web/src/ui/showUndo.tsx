@@ -1,0 +1,26 @@
+/** What was just done, with the way back for a while. */
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+
+const LONG_ENOUGH_MS = 15_000;
+
+/** @param undo takes it back; what it says when it fails is shown */
+export function showUndo(message: string, undo: () => Promise<unknown>): void {
+  const note = notifications.show({
+    autoClose: LONG_ENOUGH_MS,
+    message: (
+      <>
+        {message}{' '}
+        <Button
+          size="compact-xs"
+          onClick={() => {
+            notifications.hide(note);
+            undo().catch((error: Error) => notifications.show({ message: `It could not be taken back: ${error.message}` }));
+          }}
+        >
+          Undo
+        </Button>
+      </>
+    ),
+  });
+}
