@@ -4,8 +4,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'journeys',
   outputDir: '../test-results',
-  timeout: 60_000,
-  expect: { timeout: 12_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
