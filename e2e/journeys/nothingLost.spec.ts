@@ -130,6 +130,12 @@ test('a whole table typed as fast as keys go is stored whole, and taken back cel
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}).length).toBe(count - 1);
+  // What was taken back is out of sight as well, and does not come back with the next field that is left.
+  await expect(cells.last()).toHaveValue('');
+  await cells.first().fill('7');
+  await page.keyboard.press('Tab');
+  await expect.poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {})).toContain('7');
+  expect(Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {})).toHaveLength(count - 1);
 });
 
 test('an answer written over is undone, and its earlier texts are there', async ({ page }) => {

@@ -1,5 +1,5 @@
 /** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
-import { numberStyleById, slipById, writeNumber, type HouseRules, type Verdict, roundTo } from '@hardy-sextant/core';
+import { numberStyleById, slipById, writeNumber, roundTo, type Entries, type HouseRules, type Verdict } from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
 import { FilledTable } from '../../ui/FilledTable.tsx';
 import { causeName, type Cell } from './causes.ts';
@@ -19,6 +19,8 @@ export interface PanelActions {
 interface AnswerPanelProps {
   readonly setId: string;
   readonly cell: Cell;
+  /** What this student has handed in for this exercise, as it stands this moment: what explains it may come later. */
+  readonly entries: Entries;
   /** The answers alike, this one among them. */
   readonly alike: readonly Cell[];
   /** The other answers of this student to the same exercise. */
@@ -37,7 +39,7 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   blank: 'Nothing was handed in for this part.',
 };
 
-export function AnswerPanel({ setId, cell, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
+export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
   const { onAll, onCredit, onComment, onAccept, onEntries } = actions;
   const style = numberStyleById(rules.numberStyle);
   const { verdict, part, text, student, decision } = cell;
@@ -86,7 +88,7 @@ export function AnswerPanel({ setId, cell, alike, row, rules, all, actions, comm
           <strong>Entered.</strong> {verdict.wrongEntered.says}
         </p>
       )}
-      <MoreEntries key={cell.key} cell={cell} rules={rules} onEntries={onEntries} />
+      <MoreEntries key={cell.key} cell={cell} kept={entries} rules={rules} onEntries={onEntries} />
       <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={onEntries} />
       <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
       {alike.length > 1 && (
@@ -216,16 +218,21 @@ function TableCells({ verdict }: { readonly verdict: Verdict }) {
 
 const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
 
+interface MoreEntriesProps extends Pick<AnswerPanelProps, 'cell' | 'rules'>, Pick<PanelActions, 'onEntries'> {
+  readonly kept: Entries;
+}
+
 /** What else was handed in for this part: a table's cells, or the five values that were entered. Typed here, written when a field is left. */
-function MoreEntries({ cell, rules, onEntries }: Pick<AnswerPanelProps, 'cell' | 'rules'> & Pick<PanelActions, 'onEntries'>) {
+function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) {
   const { student, copy, part } = cell;
-  const kept = student.entries[copy.itemId] ?? {};
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const texts = { ...kept, ...typed };
   const type = (entryId: string, text: string) => setTyped({ ...typed, [entryId]: text });
   const leave = () => {
     const changes = Object.entries(typed).filter(([entryId, text]) => text !== (kept[entryId] ?? ''));
     if (changes.length > 0) onEntries(changes.map(([entryId, text]) => ({ entryId, text })));
+    // What was written is in `kept` now; held on to here, it would stand over what is undone later.
+    setTyped({});
   };
   if (part.ask.quantity === 'table')
     return (

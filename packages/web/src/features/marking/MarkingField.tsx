@@ -1,6 +1,6 @@
 /** The part of marking that moves with every key: which answer is looked at, the grid, what explains the answer, what is decided about it. */
 import { notifications } from '@mantine/notifications';
-import type { HouseRules } from '@hardy-sextant/core';
+import type { Entries, HouseRules } from '@hardy-sextant/core';
 import { useDebouncedCallback } from '@mantine/hooks';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
@@ -153,6 +153,7 @@ export const MarkingField = memo(function MarkingField({ setId, view, rules, dec
       <Beside
         setId={setId}
         cell={explained}
+        entries={entriesOf(cell?.key === explained?.key ? cell : explained)}
         alike={alikeTo(explained)}
         row={explained && cells.get(explained.student.id)}
         rules={rules}
@@ -170,6 +171,7 @@ export const MarkingField = memo(function MarkingField({ setId, view, rules, dec
 interface BesideProps {
   readonly setId: string;
   readonly cell: Cell | undefined;
+  readonly entries: Entries;
   readonly alike: readonly Cell[];
   readonly row: ReadonlyMap<string, Cell> | undefined;
   readonly rules: HouseRules;
@@ -182,12 +184,14 @@ interface BesideProps {
 }
 
 const nobody: ReadonlyMap<string, Cell> = new Map();
+const noEntries: Entries = {};
+const entriesOf = (cell: Cell | undefined): Entries => (cell && cell.student.entries[cell.copy.itemId]) ?? noEntries;
 
 /** What stands beside the grid: the answer explained, and what nothing explains. */
-const Beside = memo(function Beside({ setId, cell, alike, row, rules, all, open, columns, showOpen, actions, commentRef }: BesideProps) {
+const Beside = memo(function Beside({ setId, cell, entries, alike, row, rules, all, open, columns, showOpen, actions, commentRef }: BesideProps) {
   return (
     <div>
-      {cell && <AnswerPanel setId={setId} cell={cell} alike={alike} row={row ?? nobody} rules={rules} all={all} actions={actions} commentRef={commentRef} />}
+      {cell && <AnswerPanel setId={setId} cell={cell} entries={entries} alike={alike} row={row ?? nobody} rules={rules} all={all} actions={actions} commentRef={commentRef} />}
       {(showOpen || cell?.verdict.kind === 'unexplained') && (
         <Unexplained open={open} columns={columns} cell={cell} numbers={(cell && cell.student.numbers[cell.copy.itemId]) ?? {}} rules={rules} onChoose={actions.onChoose} />
       )}
