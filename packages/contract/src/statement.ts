@@ -1,7 +1,7 @@
 /** A typed statement, its changes and variations, as core's drafts. Fields added later have defaults, so that older ones still read. */
 
 import { z } from 'zod';
-import { emptyDraft, type ChangeDraft, type RateQuote, type StatementDraft, type Variation } from '@hardy-sextant/core';
+import { emptyDraft, statementKinds, type ChangeDraft, type RateQuote, type StatementDraft, type Variation } from '@hardy-sextant/core';
 
 const slot = z.string().max(200, 'A slot takes at most 200 characters.');
 const localId = z.string().min(1).max(40);
@@ -24,7 +24,7 @@ const changeDraft: z.ZodType<ChangeDraft> = z.object({
 });
 
 export const statementDraft: z.ZodType<StatementDraft> = z.object({
-  kind: z.enum(['borrow', 'save', 'draw-down', 'lease', 'flat', 'convert']),
+  kind: z.enum(statementKinds),
   unknown: slotName,
   slots: z.object({ amount: slot, rate: slot, payments: slot, payment: slot, finalAmount: slot, converted: slot.default('') }),
   quote: rateQuote,

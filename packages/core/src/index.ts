@@ -23,7 +23,9 @@ export { evaluateExpression, readSlotText, type Scope } from './money/expression
 export * from './case/draft.ts';
 export { changeKinds, newChange, readChange, type ChangeDraft, type ChangeField, type ChangeKind } from './case/changeDraft.ts';
 export * from './case/quote.ts';
-export { solveCase, solveNumbers, takesChanges, type CaseOutcome, type ConvertedRate } from './case/solveCase.ts';
+export * from './case/kind.ts';
+export * from './case/kinds.ts';
+export { solveCase, type CaseOutcome, type ConvertedRate } from './case/solveCase.ts';
 export * from './case/solved.ts';
 export { restyleDraft, restyleText, restyleVariation } from './case/restyle.ts';
 export { applyVariation, describeVariation, readRefinancing, solveVariation, type RefinancingDraft, type Variation, type VariedOutcome } from './case/variation.ts';

@@ -16,7 +16,7 @@ import {
   readSlotText,
   restyleDraft,
   restyleText,
-  slotsOf,
+  kindOf,
   solveCase,
   solveVariation,
   tableText,
@@ -105,8 +105,8 @@ describe('every kind, every unknown', () => {
     ];
     for (const start of starts) {
       const first = solved({ ...start, unknown: 'payment' }, exactRounding);
-      const texts = Object.fromEntries(slotsOf[start.kind].map((slot) => [slot, slot === 'payment' ? String(first.exact) : slot === 'converted' ? '' : start.slots[slot]]));
-      for (const unknown of slotsOf[start.kind]) {
+      const texts = Object.fromEntries(kindOf(start).slots.map((slot) => [slot, slot === 'payment' ? String(first.exact) : slot === 'converted' ? '' : start.slots[slot]]));
+      for (const unknown of kindOf(start).slots) {
         const again = solved({ ...start, unknown, slots: { ...start.slots, ...texts } }, exactRounding);
         const expected = unknown === 'payment' ? first.exact : readDraft({ ...start, unknown: 'payment' }).numbers[unknown]!;
         expect({ kind: start.kind, unknown, close: Math.abs(again.exact - expected) < 1e-6 * Math.max(1, expected) }).toEqual({ kind: start.kind, unknown, close: true });

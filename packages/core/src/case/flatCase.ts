@@ -6,13 +6,14 @@ import { effectiveToNominal } from '../rates/conversions.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
 import { exactRounding, type Plan, type TableRounding } from '../table/plan.ts';
-import type { SlotName, StatementDraft } from './draft.ts';
+import type { StatementDraft } from './draft.ts';
+import type { SlotNumbers } from './kind.ts';
 import type { SolvedCase, ValueSlot } from './solved.ts';
 
 /**
  * @param numbers the known slots; the rate is the flat charge as a fraction, a year or outright as the draft says
  */
-export function solveFlat(draft: StatementDraft, numbers: Partial<Record<SlotName, number>>, rounding: TableRounding): Result<SolvedCase> {
+export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding: TableRounding): Result<SolvedCase> {
   const unknown = draft.unknown as ValueSlot;
   const p = draft.paymentsPerYear;
   const aYear = draft.flatBy === 'a-year';

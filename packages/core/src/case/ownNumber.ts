@@ -6,8 +6,9 @@ import { ratePerPayment } from '../rates/quotedRate.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Plan } from '../table/plan.ts';
 import type { StatementDraft } from './draft.ts';
+import { kindOf } from './kinds.ts';
 import { quotedRate } from './quote.ts';
-import { directions, type SolvedCase, type ValueSlot } from './solved.ts';
+import type { SolvedCase, ValueSlot } from './solved.ts';
 
 /**
  * The case with another number in one slot, everything else as it is.
@@ -28,7 +29,7 @@ export function withOwnNumber(draft: StatementDraft, solved: SolvedCase, slot: V
   }[slot];
   const table = buildTable({ ...solved.plan, ...own });
   if (!table.ok) return table;
-  const way = directions[draft.kind];
+  const way = kindOf(draft).directions;
   const values = { ...solved.values, n: numbers.payments, i: i.value, pv: way.pv * numbers.amount, pmt: way.pmt * table.value.firstPayment, fv: way.fv * numbers.finalAmount };
   return ok({ ...solved, numbers: { ...numbers, payment: table.value.firstPayment }, values, rate, plan: table.value.plan, table: table.value });
 }

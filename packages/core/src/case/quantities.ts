@@ -13,7 +13,8 @@ import { balanceAfter, leftToPay, stretch } from '../table/readings.ts';
 import type { StatementDraft } from './draft.ts';
 import { quotedRate } from './quote.ts';
 import { readBuildUp, type BuiltUp } from './readDraft.ts';
-import { directions, type SolvedCase, type ValueSlot } from './solved.ts';
+import { isSaving, kindOf } from './kinds.ts';
+import type { SolvedCase, ValueSlot } from './solved.ts';
 
 /** In the order they are offered. */
 export const quantityIds = [
@@ -90,9 +91,10 @@ interface QuantityRecord {
 }
 
 const percent = (fraction: Result<number>): Result<number> => (fraction.ok ? ok(roundTo(fraction.value * 100, 13)) : fraction);
-const anyPlan = ({ kind }: StatementDraft): boolean => kind !== 'convert';
-const owes = ({ kind }: StatementDraft): boolean => kind === 'borrow' || kind === 'lease' || kind === 'flat';
-const levelled = ({ kind }: StatementDraft): boolean => kind !== 'convert' && kind !== 'flat';
+const anyPlan = (draft: StatementDraft): boolean => kindOf(draft).hasTable;
+const pays = (draft: StatementDraft): boolean => kindOf(draft).pays;
+const owes = (draft: StatementDraft): boolean => kindOf(draft).owes;
+const level = (draft: StatementDraft): boolean => kindOf(draft).level;
 const builtUp = (draft: StatementDraft): boolean => owes(draft) && draft.buildUp !== undefined;
 
 function builtUpOf({ draft, names }: AskedCase): Result<BuiltUp> {
@@ -132,7 +134,7 @@ function refinancingRecord(title: string, unit: QuantityUnit, read: (result: Ref
     unit,
     needs: [],
     refinancing: true,
-    applies: ({ kind }) => kind === 'borrow',
+    applies: (draft) => kindOf(draft).refinances,
     words: () => title,
     read: ({ solved, ask }) => {
       if (!ask.refinancing) return fail('blank', 'Say how it is refinanced: after which payment, at what rate, over how many payments.', { field: 'refinancing' });
@@ -150,11 +152,11 @@ function within(after: number, { table }: SolvedCase): Result<number> {
 }
 
 export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
-  payment: slotRecord('payment', 'the payment', 'money', anyPlan, ({ solved }) =>
+  payment: slotRecord('payment', 'the payment', 'money', pays, ({ solved }) =>
     ok(solved.flat || (solved.plan.changes.length === 0 && solved.plan.rounding.payment === 'exact') ? solved.exact : solved.table.firstPayment),
   ),
   amount: slotRecord('amount', 'the amount at the start', 'money', anyPlan, ({ solved }) => ok(solved.exact)),
-  'final-amount': slotRecord('finalAmount', 'the amount at the end', 'money', levelled, ({ solved }) => ok(solved.exact)),
+  'final-amount': slotRecord('finalAmount', 'the amount at the end', 'money', level, ({ solved }) => ok(solved.exact)),
   rate: slotRecord('rate', 'the rate, as the case quotes it', 'percent', anyPlan, ({ solved }) => percent(ok(solved.exact))),
   payments: slotRecord('payments', 'the number of payments', 'count', anyPlan, ({ solved }) =>
     ok(solved.said?.isWhole ? solved.said.count : solved.flat ? solved.shown : solved.exact),
@@ -211,19 +213,19 @@ export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
     const place = within(after, solved);
     return place.ok ? leftToPay(solved.table, after) : place;
   }),
-  term: afterRecord('the term of the recurrence after', 'term V of the recurrence, number', levelled, ({ solved, draft }, after) => {
+  term: afterRecord('the term of the recurrence after', 'term V of the recurrence, number', level, ({ solved, draft }, after) => {
     const place = within(after, solved);
     if (!place.ok) return place;
     const { numbers, values } = solved;
-    const stated = recurrenceOf(numbers.amount, values.i, solved.table.firstPayment, values.timing, directions[draft.kind].plan === 'saving');
+    const stated = recurrenceOf(numbers.amount, values.i, solved.table.firstPayment, values.timing, isSaving(kindOf(draft)));
     return stated.ok ? term(stated.value, after) : stated;
   }),
   'interest-in': stretchRecord('the interest', anyPlan, 'interest'),
-  'principal-in': stretchRecord('the principal', anyPlan, 'principal'),
-  'paid-in': stretchRecord('what is paid', anyPlan, 'paid'),
-  'total-paid': whole('the total of the payments', 'money', anyPlan, ({ solved }) => ok(roundTo(solved.table.totalPaid, 6))),
+  'principal-in': stretchRecord('the principal', pays, 'principal'),
+  'paid-in': stretchRecord('what is paid', pays, 'paid'),
+  'total-paid': whole('the total of the payments', 'money', pays, ({ solved }) => ok(roundTo(solved.table.totalPaid, 6))),
   'total-interest': whole('the total interest', 'money', anyPlan, ({ solved }) => ok(roundTo(solved.table.totalInterest, 6))),
-  'last-payment': whole('the last payment', 'money', anyPlan, ({ solved }) => ok(solved.table.lastPayment)),
+  'last-payment': whole('the last payment', 'money', pays, ({ solved }) => ok(solved.table.lastPayment)),
   'total-price': whole('the total price with what was paid down', 'money', builtUp, (asked) => {
     const built = builtUpOf(asked);
     return built.ok ? ok(roundTo(asked.solved.table.totalPaid + built.value.downPayment + built.value.tradeIn + asked.solved.numbers.finalAmount, 6)) : built;
@@ -248,7 +250,7 @@ export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
   converted: whole(
     'the same rate, quoted the other way',
     'percent',
-    ({ kind }) => kind === 'convert',
+    (draft) => !kindOf(draft).hasTable,
     ({ solved, draft }) => percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, quotedRate(draft.into, 0), draft.paymentsPerYear)),
   ),
 };

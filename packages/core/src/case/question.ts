@@ -3,12 +3,10 @@
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import type { Scope } from '../money/expression.ts';
 import { numberStyleById, writeBrief, writeMoney, writeNumber, type NumberStyle } from '../money/numberStyle.ts';
-import { ratePerPayment } from '../rates/quotedRate.ts';
-import { buildTable } from '../table/buildTable.ts';
-import { exactRounding, type Plan, type TableRounding } from '../table/plan.ts';
+import type { TableRounding } from '../table/plan.ts';
 import type { StatementDraft } from './draft.ts';
 import { askInWords, quantities, type Ask, type AskedCase } from './quantities.ts';
-import { quotedRate } from './quote.ts';
+import { kindOf } from './kinds.ts';
 import { readDraft } from './readDraft.ts';
 import { solveCase, type CaseOutcome } from './solveCase.ts';
 import { withOwnNumber } from './ownNumber.ts';
@@ -25,7 +23,11 @@ export type Solve = (draft: StatementDraft, rounding: TableRounding, names: Scop
 
 /** Solves a statement for its `?`; a conversion as a case of its own. */
 export function solveAsked(draft: StatementDraft, rounding: TableRounding, names: Scope): Result<SolvedCase> {
-  return draft.kind === 'convert' ? growthOfHundred(draft, rounding, names) : solvedOrProblem(solveCase(draft, rounding, names));
+  const kind = kindOf(draft);
+  if (kind.hasTable) return solvedOrProblem(solveCase(draft, rounding, names));
+  const read = readDraft({ ...draft, unknown: kind.asks }, names);
+  const wrong = Object.values(read.problems)[0];
+  return wrong ? { ok: false, problem: wrong } : kind.solve(draft, read.numbers, [], rounding);
 }
 
 /** By slot, in its own terms; rates are fractions. */
@@ -68,43 +70,6 @@ export function solvedOrProblem(outcome: CaseOutcome): Result<SolvedCase> {
   if (outcome.state === 'converted') return fail('out-of-range', 'A conversion has no plan to ask about.', { field: 'plan' });
   const all: (Problem | undefined)[] = [...Object.values(outcome.problems), ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each))];
   return all[0] ? { ok: false, problem: all[0] } : fail('out-of-range', 'The plan behind this part cannot be worked out.', { field: 'plan' });
-}
-
-/** A conversion as a case of its own: what 100 grows to in a year at the rate, without payments. */
-function growthOfHundred(draft: StatementDraft, rounding: TableRounding, names: Scope): Result<SolvedCase> {
-  const read = readDraft({ ...draft, unknown: 'converted' }, names);
-  const wrong = Object.values(read.problems)[0];
-  if (wrong) return { ok: false, problem: wrong };
-  if (read.numbers.rate === undefined) return fail('blank', 'The plan behind this part is not complete yet.', { field: 'rate' });
-  const rate = quotedRate(draft.quote, read.numbers.rate);
-  const i = ratePerPayment(rate, draft.paymentsPerYear);
-  if (!i.ok) return i;
-  const payments = draft.paymentsPerYear;
-  const grown = 100 * Math.exp(payments * Math.log1p(i.value));
-  const plan: Plan = {
-    kind: 'saving',
-    amount: 100,
-    rate,
-    paymentsPerYear: payments,
-    payments,
-    timing: 'end',
-    finalAmount: grown,
-    payment: 0,
-    rounding: exactRounding,
-    changes: [],
-  };
-  const table = buildTable(plan);
-  if (!table.ok) return table;
-  return ok({
-    unknown: 'rate',
-    exact: read.numbers.rate,
-    shown: read.numbers.rate,
-    numbers: { amount: 100, rate: read.numbers.rate, payments, payment: 0, finalAmount: grown },
-    values: { n: payments, i: i.value, pv: -100, pmt: 0, fv: grown, timing: 'end' },
-    rate,
-    plan: { ...plan, rounding },
-    table: table.value,
-  });
 }
 
 /** An answer in writing, in its unit, with the decimals such answers usually have. */

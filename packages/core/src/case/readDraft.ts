@@ -7,7 +7,8 @@ import { readSlotText, type Named, type Scope } from '../money/expression.ts';
 import { roundCent, roundTo } from '../money/roundMoney.ts';
 import { LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
-import { slotsOf, type BuildUp, type SlotName, type StatementDraft } from './draft.ts';
+import type { BuildUp, SlotName, StatementDraft } from './draft.ts';
+import { kindOf } from './kinds.ts';
 import { quotedRate } from './quote.ts';
 
 export interface ReadDraft {
@@ -40,7 +41,7 @@ export function readDraft(draft: StatementDraft, names: Scope = {}): ReadDraft {
   const problems: Partial<Record<SlotName, Problem>> = {};
   const missing: SlotName[] = [];
   const scope = { ...scopeOf(draft, style, names), ...names };
-  for (const slot of slotsOf[draft.kind]) {
+  for (const slot of kindOf(draft).slots) {
     if (slot === draft.unknown) continue;
     if (slot === 'amount' && draft.buildUp) {
       const built = readBuildUp(draft.buildUp, style, names);
@@ -95,7 +96,7 @@ function slotNumber(slot: SlotName, entry: Entry, draft: StatementDraft): number
   const { value, percent, unit } = entry;
   if (slot === 'rate' || slot === 'converted') {
     // A rate slot speaks in percent: 6.6 and 6.6 % both are 0.066.
-    if (draft.kind === 'flat') return value < 0 || value > 10_000 ? { code: 'out-of-range', message: 'A flat charge is from 0 % to 10,000 %.' } : value / 100;
+    if (!kindOf(draft).compounds) return value < 0 || value > 10_000 ? { code: 'out-of-range', message: 'A flat charge is from 0 % to 10,000 %.' } : value / 100;
     const rate = ratePerPayment(quotedRate(slot === 'rate' ? draft.quote : draft.into, value / 100), draft.paymentsPerYear);
     return rate.ok ? value / 100 : rate.problem;
   }

@@ -4,27 +4,8 @@ import type { FiveValues, Unknown } from '../annuity/fiveValues.ts';
 import type { SaidCount } from '../annuity/sayCount.ts';
 import type { QuotedRate } from '../rates/quotedRate.ts';
 import type { Table } from '../table/buildTable.ts';
-import type { Plan, PlanKind } from '../table/plan.ts';
-import type { SlotName, StatementKind } from './draft.ts';
-
-/** Which way each amount flows, seen from the borrower's or saver's pocket. */
-interface Directions {
-  readonly plan: PlanKind;
-  readonly pv: 1 | -1;
-  readonly pmt: 1 | -1;
-  readonly fv: 1 | -1;
-}
-
-const owing: Directions = { plan: 'loan', pv: 1, pmt: -1, fv: -1 };
-
-export const directions: Readonly<Record<StatementKind, Directions>> = {
-  borrow: owing,
-  lease: owing,
-  flat: owing,
-  save: { plan: 'saving', pv: -1, pmt: -1, fv: 1 },
-  'draw-down': { plan: 'drawing', pv: -1, pmt: 1, fv: 1 },
-  convert: owing,
-};
+import type { Plan } from '../table/plan.ts';
+import type { SlotName } from './draft.ts';
 
 /** The slots that are one of the five values. */
 export type ValueSlot = Exclude<SlotName, 'converted'>;

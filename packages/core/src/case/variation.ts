@@ -10,8 +10,9 @@ import type { Table } from '../table/buildTable.ts';
 import { differenceOf, figuresOf, refinance, type PlanFigures, type Refinancing, type RefinancingResult } from '../table/compare.ts';
 import type { TableRounding } from '../table/plan.ts';
 import type { ChangeDraft } from './changeDraft.ts';
-import { slotsOf, type SlotName, type StatementDraft } from './draft.ts';
+import type { SlotName, StatementDraft } from './draft.ts';
 import { frequencyOf } from './frequency.ts';
+import { kindOf } from './kinds.ts';
 import { quotedRate, type RateQuote } from './quote.ts';
 import { solveCase, type CaseOutcome } from './solveCase.ts';
 
@@ -44,8 +45,11 @@ export function applyVariation(draft: StatementDraft, variation: Variation): Sta
   const named = Object.keys(variation.slots) as SlotName[];
   const slots = { ...draft.slots, ...variation.slots };
   let unknown = draft.unknown;
-  if (named.includes(unknown))
-    unknown = ['payments', 'payment', ...slotsOf[draft.kind]].find((slot) => slotsOf[draft.kind].includes(slot as SlotName) && !named.includes(slot as SlotName)) as SlotName;
+  if (named.includes(unknown)) {
+    const { slots } = kindOf(draft);
+    const asked: readonly SlotName[] = ['payments', 'payment', ...slots];
+    unknown = asked.find((slot) => slots.includes(slot) && !named.includes(slot)) ?? unknown;
+  }
   const paymentsPerYear = variation.paymentsPerYear ?? draft.paymentsPerYear;
   let quote = variation.quote ?? draft.quote;
   if (paymentsPerYear !== draft.paymentsPerYear) {

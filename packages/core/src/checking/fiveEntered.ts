@@ -3,7 +3,7 @@
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
-import { directions } from '../case/solved.ts';
+import { kindOf } from '../case/kinds.ts';
 import type { Question } from '../case/question.ts';
 import { inputsOf } from './inputs.ts';
 import type { Entries, WrongEntered } from './verdict.ts';
@@ -15,7 +15,7 @@ const near = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-6 * Math.m
 /** The first entered value that fits no convention, named; nothing where all fit or none was given. */
 export function firstWrongEntered(partId: string, entries: Entries, question: Question, style: NumberStyle): WrongEntered | undefined {
   const inputs = inputsOf(question);
-  const way = directions[question.draft.kind];
+  const way = kindOf(question.draft).directions;
   const unknown = question.solved.unknown;
   const asked = { n: 'payments', rate: 'rate', pv: 'amount', pmt: 'payment', fv: 'finalAmount' } as const;
   let pocket: 1 | -1 | undefined;

@@ -9,11 +9,11 @@ import { accumulation, growthLessOne, type Timing, type Unknown } from '../annui
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Plan } from '../table/plan.ts';
+import { isSaving, kindOf } from '../case/kinds.ts';
 import { quantities, type Quantity } from '../case/quantities.ts';
 import { styleOf, type Question } from '../case/question.ts';
 import { readBuildUp } from '../case/readDraft.ts';
 import { quotedRate } from '../case/quote.ts';
-import { directions } from '../case/solved.ts';
 
 export interface Inputs {
   readonly n: number;
@@ -52,7 +52,7 @@ export function inputsOf(question: Question): Inputs {
     n: solved.unknown === 'payments' ? values.n : numbers.payments,
     i: values.i,
     // A flat charge is quoted as a share of the whole amount; the rate it comes to is another number.
-    quoted: draft.kind === 'flat' ? numbers.rate : quotedNumber(solved.rate),
+    quoted: kindOf(draft).compounds ? quotedNumber(solved.rate) : numbers.rate,
     amount: numbers.amount,
     payment: solved.unknown === 'payment' ? undefined : numbers.payment,
     finalAmount: numbers.finalAmount,
@@ -90,14 +90,14 @@ const slotUnknown: Partial<Record<Quantity, Unknown>> = { payment: 'pmt', amount
 function computed(question: Question, inputs: Inputs, quantity: Quantity): number[] {
   const { draft, solved } = question;
   const { n, i, p } = inputs;
-  if (draft.kind === 'flat') return flat(question, inputs, quantity);
+  if (!kindOf(draft).compounds) return flat(question, inputs, quantity);
   switch (quantity) {
     case 'rate-per-payment':
       return [(solved.unknown === 'rate' ? solvedRate(question, inputs) : i) * 100];
     case 'nominal':
-      return [(solved.unknown === 'rate' && draft.kind !== 'convert' ? solvedRate(question, inputs) : i) * p * 100];
+      return [(solved.unknown === 'rate' && kindOf(draft).hasTable ? solvedRate(question, inputs) : i) * p * 100];
     case 'effective':
-      return [growthLessOne(solved.unknown === 'rate' && draft.kind !== 'convert' ? solvedRate(question, inputs) : i, p) * 100];
+      return [growthLessOne(solved.unknown === 'rate' && kindOf(draft).hasTable ? solvedRate(question, inputs) : i, p) * 100];
     case 'converted': {
       const into = quoteRate(i, quotedRate(draft.into, 0), p);
       return into.ok ? [quotedNumber(into.value) * 100] : [];
@@ -131,7 +131,7 @@ function computed(question: Question, inputs: Inputs, quantity: Quantity): numbe
 
 /** One of the five values from the others, as a positive amount with its way; undefined where there is none. */
 export function solveUnknown({ draft }: Question, inputs: Inputs, unknown: Unknown): number | undefined {
-  const way = directions[draft.kind];
+  const way = kindOf(draft).directions;
   const found = solveFor(unknown, {
     n: inputs.n,
     i: inputs.i,
@@ -164,7 +164,7 @@ export function payments(question: Question, inputs: Inputs): number[] {
 
 /** What is owed, saved or left after k payments, by the closed form. */
 export function balanceAt({ draft }: Question, inputs: Inputs, payment: number, k: number): number {
-  const saving = directions[draft.kind].plan === 'saving';
+  const saving = isSaving(kindOf(draft));
   const grown = inputs.pvSign * inputs.amount * (1 + growthLessOne(inputs.i, k));
   const paid = inputs.pmtSign * payment * accumulation(inputs.i, k, inputs.timing);
   return saving ? grown + paid : grown - paid;
@@ -172,7 +172,7 @@ export function balanceAt({ draft }: Question, inputs: Inputs, payment: number, 
 
 /** A reading of a level plan with a payment. */
 export function reading(question: Question, inputs: Inputs, payment: number, quantity: Quantity): number | undefined {
-  const saving = directions[question.draft.kind].plan === 'saving';
+  const saving = isSaving(kindOf(question.draft));
   const { n, amount, finalAmount } = inputs;
   const total = n * payment;
   switch (quantity) {

@@ -5,6 +5,7 @@
 
 import { readSlotText, type Named } from '../money/expression.ts';
 import { ratePerPayment, withQuotedNumber } from '../rates/quotedRate.ts';
+import { kindOf } from '../case/kinds.ts';
 import { styleOf, type Question } from '../case/question.ts';
 import type { ValueSlot } from '../case/solved.ts';
 import { answerName, silentlyUsed, type OwnAnswers } from '../exercise/answerKey.ts';
@@ -14,7 +15,7 @@ import { changed, compute, inputsOf, type Inputs } from './inputs.ts';
 
 /** What the part comes to from own answers, in the answer's unit; nothing where they do not enter its formula. */
 export function resultsFromOwn(exercise: Exercise, part: Part, question: Question, own: OwnAnswers): number[] {
-  if (question.solved.plan.changes.length > 0 || question.draft.kind === 'convert') return [];
+  if (question.solved.plan.changes.length > 0 || !kindOf(question.draft).hasTable) return [];
   const inputs = ownInputs(exercise, part, question, own);
   return inputs ? compute(question, inputs) : [];
 }

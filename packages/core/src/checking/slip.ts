@@ -1,6 +1,8 @@
 /** What a slip is: a named mistake and the numbers it leads to. Each is one record in one of the files of `slips/`. */
 
 import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
+import type { KindOfCase } from '../case/kind.ts';
+import { kindOf } from '../case/kinds.ts';
 import { quantities, type QuantityUnit } from '../case/quantities.ts';
 import type { Question } from '../case/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
@@ -11,6 +13,8 @@ export type SlipFamily = 'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea
 /** Everything a slip may look at: the question, its right inputs, and the key. */
 export interface Asked {
   readonly question: Question;
+  /** What the question's case can do. */
+  readonly kind: KindOfCase;
   readonly inputs: Inputs;
   /** The key, unrounded and as it is to be written, in the answer's unit. */
   readonly exact: number;
@@ -59,7 +63,7 @@ export function defineSlip(slip: Slip): Slip {
 
 /** A question made ready for slips. */
 export function askedOf(question: Question, exact: number, expected: number, format: AnswerFormat, style: NumberStyle, before: readonly Question[]): Asked {
-  return { question, inputs: inputsOf(question), exact, expected, format, unit: quantities[question.ask.quantity].unit, style, before };
+  return { question, kind: kindOf(question.draft), inputs: inputsOf(question), exact, expected, format, unit: quantities[question.ask.quantity].unit, style, before };
 }
 
 /** The numbers a slip leads to by itself. */

@@ -4,6 +4,7 @@ import { ok } from '../result.ts';
 import { writeBrief, writeMoney, writePercent, numberStyleById } from '../money/numberStyle.ts';
 import { ratePerPayment, withQuotedNumber } from '../rates/quotedRate.ts';
 import { closestRoot } from './closestRoot.ts';
+import { kindOf } from '../case/kinds.ts';
 import type { Ask } from '../case/quantities.ts';
 import { askCase, type Question } from '../case/question.ts';
 import { usualFormat } from '../exercise/format.ts';
@@ -74,7 +75,7 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
       inputs.push({ input, says: `${name} ${writeBrief(k, 0, 0, style)} instead of ${writeBrief(now, 0, 2, style)}` });
   };
 
-  if (question.draft.kind !== 'convert') {
+  if (kindOf(question.draft).hasTable) {
     if (unknown !== 'amount')
       continuous(
         'amount',

@@ -1,6 +1,7 @@
 /** Short forms for writing starter exercises down. */
 
-import { emptyDraft, type BuildUp, type SlotName, type StatementDraft, type StatementKind } from '../case/draft.ts';
+import type { BuildUp, SlotName, StatementDraft, StatementKind } from '../case/draft.ts';
+import { emptyDraft } from '../case/kinds.ts';
 import type { ChangeDraft } from '../case/changeDraft.ts';
 import type { Quantity } from '../case/quantities.ts';
 import type { AskTexts, Exercise, Given, GivenKind, Limit, Part, PartAsk, Reading, Vary } from '../exercise/exercise.ts';
@@ -53,7 +54,7 @@ export function plan(
     unknown,
     slots: { ...empty.slots, ...slots, [unknown]: '' },
     paymentsPerYear: perYear,
-    timing: (begin ?? kind === 'lease') ? 'begin' : 'end',
+    timing: begin === undefined ? empty.timing : begin ? 'begin' : 'end',
     quote: { ...empty.quote, kind: effective ? 'effective' : daily ? 'daily' : 'nominal', compounding: compounding ?? perYear },
     into: into ?? empty.into,
     flatBy: outright ? 'outright' : 'a-year',

@@ -10,7 +10,7 @@ export const savingStarters = [
     topic: 'saving',
     story: 'The regatta committee puts {amount} aside at {rate} a year, compounded monthly, and leaves it there for {years} years.',
     givens: [money('amount', '8,000', '6,000..10,000/200'), rate('rate', '3.6', '2.4..4.8/0.1'), years('years', '5', '3; 4; 5; 6')],
-    plan: plan('save', { amount: 'amount', rate: 'rate', payments: 'years × 12', payment: '0', finalAmount: '?' }),
+    plan: plan('lump-sum', { amount: 'amount', rate: 'rate', payments: 'years × 12', finalAmount: '?' }),
     parts: [ask('a', 3, 'How much is there at the end?', 'final-amount')],
   }),
   starter({
@@ -18,7 +18,7 @@ export const savingStarters = [
     topic: 'saving',
     story: 'In {years} years the sailing school needs {target}. Money earns {rate} a year, compounded quarterly.',
     givens: [money('target', '15,000', '12,000..18,000/500'), years('years', '6', '4; 5; 6; 8'), rate('rate', '3.2', '2.4..4.4/0.2')],
-    plan: plan('save', { amount: '?', rate: 'rate', payments: 'years × 4', payment: '0', finalAmount: 'target' }, { perYear: 4 }),
+    plan: plan('lump-sum', { amount: '?', rate: 'rate', payments: 'years × 4', finalAmount: 'target' }, { perYear: 4 }),
     parts: [ask('a', 3, 'How much must be put aside today?', 'amount')],
   }),
   starter({
@@ -129,7 +129,7 @@ export const savingStarters = [
     level: 'second',
     story: 'A fund of {amount} is to grow to {target} in {years} years without further deposits; interest is added once a year.',
     givens: [money('amount', '4,000', '3,000..5,000/250'), money('target', '6,000', '= amount × 1.5'), years('years', '10', '8; 10; 12')],
-    plan: plan('save', { amount: 'amount', rate: '?', payments: 'years', payment: '0', finalAmount: 'target' }, { perYear: 1 }),
+    plan: plan('lump-sum', { amount: 'amount', rate: '?', payments: 'years', finalAmount: 'target' }, { perYear: 1 }),
     parts: [ask('a', 3, 'Find the rate a year.', 'rate')],
   }),
   starter({
@@ -168,11 +168,11 @@ export const savingStarters = [
     story: 'For {amount} the harbour bank pays {rate} a year, compounded monthly; the island bank pays an effective {other rate}. The money stays for {years} years.',
     givens: [money('amount', '5,000', '4,000..6,000/250'), rate('rate', '3.6', '3..4.2/0.1'), rate('other rate', '3.65', '= rate + 0.05'), years('years', '4', '3; 4; 5')],
     plans: [
-      { id: 'harbour', name: 'harbour bank', draft: plan('save', { amount: 'amount', rate: 'rate', payments: 'years × 12', payment: '0', finalAmount: '?' }) },
+      { id: 'harbour', name: 'harbour bank', draft: plan('lump-sum', { amount: 'amount', rate: 'rate', payments: 'years × 12', finalAmount: '?' }) },
       {
         id: 'island',
         name: 'island bank',
-        draft: plan('save', { amount: 'amount', rate: 'other rate', payments: 'years', payment: '0', finalAmount: '?' }, { perYear: 1, effective: true }),
+        draft: plan('lump-sum', { amount: 'amount', rate: 'other rate', payments: 'years', finalAmount: '?' }, { perYear: 1, effective: true }),
       },
     ],
     parts: [

@@ -3,7 +3,7 @@
 import { styleOf } from '../case/question.ts';
 import { quotedRate } from '../case/quote.ts';
 import { readBuildUp } from '../case/readDraft.ts';
-import { directions } from '../case/solved.ts';
+import { kindOf } from '../case/kinds.ts';
 import { writeMoney } from '../money/numberStyle.ts';
 import { roundMoney } from '../money/roundMoney.ts';
 import { type QuotedRate, quoteRate, quotedNumber } from '../rates/quotedRate.ts';
@@ -48,9 +48,9 @@ function answered(work: Work): Answered | undefined {
       if (solved.flat) return undefined;
       return work.level ? solvedFor(work, { ...problem, unknown: 'pmt' }, (value) => Math.abs(value)) : stagedPayment(work);
     case 'amount':
-      return solved.flat || !work.level ? undefined : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * directions[draft.kind].pv);
+      return solved.flat || !work.level ? undefined : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * kindOf(draft).directions.pv);
     case 'final-amount':
-      return work.level ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * directions[draft.kind].fv) : stagedBalance(work, solved.table.count);
+      return work.level ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(draft).directions.fv) : stagedBalance(work, solved.table.count);
     case 'payments':
     case 'years': {
       if (solved.flat || !work.level) return undefined;
@@ -110,7 +110,7 @@ function answered(work: Work): Answered | undefined {
 /** The case as five values, signed by the pocket, payments as the plan has them. */
 function statedProblem({ question, saving }: Work): FiveValueProblem {
   const { draft, solved } = question;
-  const way = directions[draft.kind];
+  const way = kindOf(draft).directions;
   const { numbers } = solved;
   return {
     unknown: 'pmt',
@@ -184,7 +184,7 @@ function grownHundred(work: Work): Answered | undefined {
 /** The balance after payment k, one problem a stage, each starting from what the one before left. */
 function stagedBalance(work: Work, k: number): Answered | undefined {
   const { question } = work;
-  const way = directions[question.draft.kind];
+  const way = kindOf(question.draft).directions;
   const stages = stagesThrough(work.stages, k);
   if (stages.length > 4) return undefined;
   const problem = statedProblem(work);
@@ -230,7 +230,7 @@ function stagedPayment(work: Work): Answered | undefined {
   if (!stage || typeof plan.payments !== 'number' || plan.changes.some((change) => change.kind === 'draw' && change.payment === 'again')) return undefined;
   const problem = statedProblem(work);
   const rate: QuotedRate = stage.from === 1 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
-  const way = directions[question.draft.kind];
+  const way = kindOf(question.draft).directions;
   const found = solvedFor(work, { ...problem, unknown: 'pmt', n: plan.payments - (stage.from - 1), rate, pv: way.pv * roundMoney(stage.opening, 'cent') }, (value) =>
     Math.abs(value),
   );
@@ -242,7 +242,7 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
   const { question, entering, style } = work;
   const { from = 1, to = 1 } = question.ask;
   const cover = work.stages[0];
-  if (!work.level || !cover || to > cover.to || problem.saving || question.draft.kind === 'draw-down') return undefined;
+  if (!work.level || !cover || to > cover.to || !kindOf(question.draft).owes) return undefined;
   const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
   const entries: DeviceEntry[] = lines.map(({ entry }) => entry);
   const words = part === 'interest' ? 'interest' : 'principal';

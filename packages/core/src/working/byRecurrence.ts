@@ -220,7 +220,7 @@ function counted(work: Work): Answered | undefined {
     steps: [
       ...stated(work, numbers.payment),
       termRows(work, done.terms, last),
-      { kind: 'says', text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} payments.` },
+      { kind: 'says', text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} ${work.counted}.` },
     ],
   };
 }

@@ -3,6 +3,7 @@
 import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { quotedNumber, quoteRate, type QuotedRate } from '../rates/quotedRate.ts';
 import { accumulation, discounting, growthLessOne } from '../annuity/fiveValues.ts';
+import { kindOf } from '../case/kinds.ts';
 import { readBuildUp } from '../case/readDraft.ts';
 import { styleOf } from '../case/question.ts';
 import { buildTable } from '../table/buildTable.ts';
@@ -122,7 +123,7 @@ const ratesSearched: Readonly<Record<string, (work: Work) => QuotedRate | undefi
   effective: (work) => (searches(work) ? { kind: 'effective', annual: 0 } : undefined),
 };
 
-const searches = ({ question: { solved, draft } }: Work): boolean => solved.flat !== undefined || (solved.unknown === 'rate' && draft.kind !== 'convert');
+const searches = ({ question: { solved, draft } }: Work): boolean => solved.flat !== undefined || (solved.unknown === 'rate' && kindOf(draft).pays);
 
 /** A rate near the one with charges, to begin from. */
 function guessed({ question }: Work): number {

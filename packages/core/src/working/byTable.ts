@@ -4,6 +4,7 @@ import { writeBrief } from '../money/numberStyle.ts';
 import type { TableRow } from '../table/buildTable.ts';
 import type { Way } from './solution.ts';
 import { answerText, money, roundsOf, type Work } from './work.ts';
+import { kindOf } from '../case/kinds.ts';
 
 /** Which rows matter to a question, and what is said under them. */
 interface Reading {
@@ -17,7 +18,7 @@ interface Reading {
 export function byTable(work: Work): Way | undefined {
   const { question } = work;
   const { table } = question.solved;
-  if (question.draft.kind === 'convert') return undefined;
+  if (!kindOf(question.draft).hasTable) return undefined;
   const reading = readingOf(work);
   if (!reading) return undefined;
   const number = question.exact;

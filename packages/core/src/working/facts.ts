@@ -3,7 +3,8 @@
 import { readEntry } from '../money/readEntry.ts';
 import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import { quotedNumber } from '../rates/quotedRate.ts';
-import { slotsOf, type SlotName } from '../case/draft.ts';
+import type { SlotName } from '../case/draft.ts';
+import { kindOf } from '../case/kinds.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import type { Question } from '../case/question.ts';
 import { slotWords } from '../case/readDraft.ts';
@@ -25,8 +26,8 @@ export interface Fact {
 export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): Fact[] {
   const facts: Fact[] = [];
   const p = draft.paymentsPerYear;
-  for (const slot of slotsOf[draft.kind]) {
-    if (slot === draft.unknown || slot === 'converted' || (slot === 'rate' && draft.kind === 'convert' && ask.quantity !== 'converted')) continue;
+  for (const slot of kindOf(draft).slots) {
+    if (slot === draft.unknown || slot === 'converted' || (slot === 'rate' && !kindOf(draft).hasTable && ask.quantity !== 'converted')) continue;
     const value = solved.numbers[slot as ValueSlot];
     if (slot === 'finalAmount' && value === 0) continue;
     facts.push({
@@ -47,7 +48,7 @@ export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): F
     numbers: [],
     words: [adverb, `each ${period}`, `every ${period}`, `a ${period}`, `per ${period}`],
   });
-  if (draft.kind === 'flat')
+  if (!kindOf(draft).compounds)
     facts.push({
       id: 'flat',
       name: 'how interest is charged',
@@ -57,7 +58,7 @@ export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): F
       words: ['flat charge', 'flat rate', 'flat', 'add-on', 'added on'],
     });
   else facts.push({ id: 'compounding', name: 'how the rate is quoted', ...quotedAs(solved.rate), numbers: [], words: compoundingWords(solved.rate) });
-  if (draft.kind !== 'convert')
+  if (kindOf(draft).hasTable)
     facts.push({
       id: 'timing',
       name: 'when payments fall',

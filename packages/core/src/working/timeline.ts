@@ -1,7 +1,8 @@
 /** The timeline of a case: what flows when, long runs shortened. */
 
 import type { StatementKind } from '../case/draft.ts';
-import { directions, type SolvedCase } from '../case/solved.ts';
+import { kinds } from '../case/kinds.ts';
+import type { SolvedCase } from '../case/solved.ts';
 
 export interface Flow {
   /** Plus is received. */
@@ -14,7 +15,7 @@ export type Moment = { readonly at: number; readonly flows: readonly Flow[] } | 
 
 /** What flows when: the start, the first payments, every one that is not like the one before it, the last, the end. */
 export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase, 'plan' | 'table'>): Moment[] {
-  const way = directions[kind];
+  const way = kinds[kind].directions;
   const begin = plan.timing === 'begin';
   const when = (k: number) => (begin ? k - 1 : k);
   const flows = new Map<number, Flow[]>();

@@ -5,7 +5,7 @@ import { writeBrief, writeMoney, type NumberStyle } from '../money/numberStyle.t
 import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import { writeQuantity, type Question } from '../case/question.ts';
-import { directions } from '../case/solved.ts';
+import { isSaving, kindOf } from '../case/kinds.ts';
 import { stagesOf, type Stage } from './stages.ts';
 import type { EnteringStyle } from './enteringStyle.ts';
 import type { Rounded, Step } from './solution.ts';
@@ -22,6 +22,8 @@ export interface Work {
   readonly due: boolean;
   /** "month" */
   readonly period: string;
+  /** What is counted: payments, or periods where nothing is paid. */
+  readonly counted: 'payments' | 'periods';
 }
 
 export function workOf(question: Question, style: NumberStyle, entering: EnteringStyle): Work {
@@ -33,9 +35,10 @@ export function workOf(question: Question, style: NumberStyle, entering: Enterin
     entering,
     stages,
     level: solved.plan.changes.length === 0,
-    saving: directions[draft.kind].plan === 'saving',
+    saving: isSaving(kindOf(draft)),
     due: solved.values.timing === 'begin',
     period: frequencyOf(draft.paymentsPerYear).period,
+    counted: kindOf(draft).pays ? 'payments' : 'periods',
   };
 }
 

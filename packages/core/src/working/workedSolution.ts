@@ -2,6 +2,7 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import { defaultNumberStyle, type NumberStyle } from '../money/numberStyle.ts';
+import { kindOf } from '../case/kinds.ts';
 import { frequencyOf } from '../case/frequency.ts';
 import { questionInWords, writeQuantity, type Question } from '../case/question.ts';
 import { quantities } from '../case/quantities.ts';
@@ -39,7 +40,7 @@ export function workedSolution(question: Question, { style = defaultNumberStyle,
     unit: quantities[question.ask.quantity].unit,
     facts: factsOf(question, style),
     setting: settingSteps(work),
-    timeline: question.draft.kind === 'convert' ? [] : timelineOf(question.draft.kind, question.solved),
+    timeline: kindOf(question.draft).hasTable ? timelineOf(question.draft.kind, question.solved) : [],
     ways: ways.flatMap((way) => way(work) ?? []),
     answer: writeQuantity(question, question.exact, style),
     exact: question.exact,
@@ -52,9 +53,9 @@ function settingSteps(work: Work): Step[] {
   const { solved, draft } = question;
   if (solved.flat) return [{ kind: 'says', text: 'The charge is flat: it is taken on the whole amount, however much has been repaid.' }];
   const steps: Step[] = [];
-  if (solved.unknown !== 'rate' || draft.kind === 'convert') steps.push(...rateSteps(work, solved.rate, solved.values.i));
+  if (solved.unknown !== 'rate' || !kindOf(draft).hasTable) steps.push(...rateSteps(work, solved.rate, solved.values.i));
   const p = draft.paymentsPerYear;
-  if (solved.unknown !== 'payments' && draft.kind !== 'convert') {
+  if (solved.unknown !== 'payments' && kindOf(draft).hasTable) {
     const n = solved.numbers.payments;
     const years = roundTo(n / p, 6);
     if (p > 1)

@@ -6,8 +6,8 @@ import { styleOf } from '../../case/question.ts';
 import { changed, type Inputs } from '../inputs.ts';
 import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
-const usesAmount = ({ question: { draft, ask, solved } }: Asked): boolean =>
-  draft.kind !== 'convert' && solved.unknown !== 'amount' && !['rate-per-payment', 'nominal', 'effective', 'down-payment'].includes(ask.quantity);
+const usesAmount = ({ kind, question: { ask, solved } }: Asked): boolean =>
+  kind.hasTable && solved.unknown !== 'amount' && !['rate-per-payment', 'nominal', 'effective', 'down-payment'].includes(ask.quantity);
 
 /** The amount as it would be with some names of its expression taken as nothing; where the case builds it up, from the build-up. */
 function withoutNames({ question }: Asked, wanted: RegExp): number[] {
@@ -94,7 +94,7 @@ export const amountSlips: readonly Slip[] = [
     applies: (asked) =>
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
-      asked.question.draft.kind !== 'convert' &&
+      asked.kind.hasTable &&
       !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'balance-after'].includes(asked.question.ask.quantity),
     wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { finalAmount: 0 }), did: `The ${money(asked, inputs.finalAmount)} at the end was left out.` }],
   }),
@@ -108,7 +108,7 @@ export const amountSlips: readonly Slip[] = [
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
       ['payment', 'amount', 'payments', 'years', 'rate', 'total-paid', 'total-interest'].includes(asked.question.ask.quantity) &&
-      asked.question.draft.kind !== 'convert',
+      asked.kind.hasTable,
     wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { fvSign: -1 }), did: `The ${money(asked, inputs.finalAmount)} at the end was entered with the other sign.` }],
   }),
 ];

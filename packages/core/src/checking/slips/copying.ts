@@ -84,7 +84,7 @@ export const copyingSlips: readonly Slip[] = [
     title: 'Digits of a given swapped',
     advice: 'Two digits of a number in the question have changed places before it was used.',
     weight: 3.5,
-    applies: ({ question: { draft } }) => draft.kind !== 'convert',
+    applies: ({ kind }) => kind.hasTable,
     wrongInputs: (inputs, asked) => {
       const found: WrongInputs[] = [];
       const { unknown } = asked.question.solved;
@@ -99,7 +99,7 @@ export const copyingSlips: readonly Slip[] = [
           brief(asked, inputs.amount, 2),
           (value) => brief(asked, value, 2),
         );
-      if (unknown !== 'rate' && asked.question.draft.kind !== 'flat')
+      if (unknown !== 'rate' && asked.kind.compounds)
         give(
           rewritten(inputs.quoted * 100, decimalsNeeded(inputs.quoted * 100), swapped).map((value) => value / 100),
           (quoted) => {

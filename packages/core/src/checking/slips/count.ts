@@ -2,12 +2,13 @@
 
 import { roundTo } from '../../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
+import { isSaving } from '../../case/kinds.ts';
 import { frequencyOf } from '../../case/frequency.ts';
 import { balanceAt, changed, compute, payments } from '../inputs.ts';
 import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
 
-const usesCount = ({ question: { solved, draft, ask } }: Asked): boolean =>
-  draft.kind !== 'convert' &&
+const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
+  kind.hasTable &&
   solved.unknown !== 'payments' &&
   !['amount-financed', 'down-payment', 'rate-per-payment', 'nominal', 'effective', 'converted', 'payments', 'years'].includes(ask.quantity);
 
@@ -75,7 +76,7 @@ export const countSlips: readonly Slip[] = [
     title: 'Payments made for payments left',
     advice: 'The payments already made were used where those still to come belong.',
     weight: 7,
-    applies: ({ question: { ask, draft, solved } }) => ['balance-after', 'left-to-pay'].includes(ask.quantity) && draft.kind !== 'save' && solved.plan.changes.length === 0,
+    applies: ({ kind, question: { ask, solved } }) => ['balance-after', 'left-to-pay'].includes(ask.quantity) && !isSaving(kind) && solved.plan.changes.length === 0,
     wrongMethod: (inputs, asked) =>
       payments(asked.question, inputs).flatMap((payment) => {
         const { after, n } = inputs;

@@ -4,9 +4,8 @@ import { growthLessOne } from '../../annuity/fiveValues.ts';
 import { changed, type Inputs } from '../inputs.ts';
 import { brief, defineSlip, money, percent, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
-const onFiveValues = ({ question: { ask, draft, solved } }: Asked): boolean =>
-  draft.kind !== 'flat' &&
-  draft.kind !== 'convert' &&
+const onFiveValues = ({ kind, question: { ask, solved } }: Asked): boolean =>
+  kind.level &&
   solved.plan.changes.length === 0 &&
   ['payment', 'amount', 'final-amount', 'payments', 'years', 'rate', 'balance-after'].includes(ask.quantity);
 const quotedYearly = ({ question: { solved } }: Asked): boolean => solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear !== 'continuous' && solved.unknown !== 'rate';

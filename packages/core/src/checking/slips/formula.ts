@@ -2,13 +2,14 @@
 
 import { growthLessOne } from '../../annuity/fiveValues.ts';
 import { brief, defineSlip, type Asked, type Slip, type WrongResult } from '../slip.ts';
+import { isSaving } from '../../case/kinds.ts';
 
 /** Questions whose formula has a power in it, typed as one line. */
 const typed = (asked: Asked): boolean => {
-  const { question, inputs } = asked;
+  const { kind, question, inputs } = asked;
   return (
-    question.draft.kind !== 'flat' &&
-    question.draft.kind !== 'convert' &&
+    kind.level &&
+    kind.pays &&
     question.solved.plan.changes.length === 0 &&
     question.solved.values.i !== 0 &&
     ['payment', 'amount', 'final-amount'].includes(question.ask.quantity) &&
@@ -25,10 +26,10 @@ function line(
   power: (sign: 1 | -1) => number,
   over: (top: number, first: number, second: number, i: number) => number = (top, first, second, i) => top / ((first - second) / i),
 ): number[] {
-  const { question, inputs } = asked;
+  const { kind, question, inputs } = asked;
   const { amount, finalAmount, payment = 0, i, timing } = inputs;
   const due = timing === 'begin' ? 1 + i : 1;
-  const saving = question.draft.kind === 'save';
+  const saving = isSaving(kind);
   switch (question.ask.quantity) {
     case 'payment':
       return saving ? [over(finalAmount - amount * power(1), power(1), 1, i) / due] : [over(amount - finalAmount * power(-1), 1, power(-1), i) / due];
@@ -69,7 +70,7 @@ export const formulaSlips: readonly Slip[] = [
     title: 'Minus of the exponent missing',
     advice: 'Discounting has a negative exponent; its minus is missing.',
     weight: 6,
-    applies: (asked) => typed(asked) && (asked.question.ask.quantity === 'amount' || (asked.question.ask.quantity === 'payment' && asked.question.draft.kind !== 'save')),
+    applies: (asked) => typed(asked) && (asked.question.ask.quantity === 'amount' || (asked.question.ask.quantity === 'payment' && !isSaving(asked.kind))),
     wrongMethod: ({ n, i }, asked) =>
       results(
         line(asked, () => 1 + growthLessOne(i, n)),

@@ -3,9 +3,10 @@
 import { accumulation, discounting, growthLessOne } from '../../annuity/fiveValues.ts';
 import { changed, compute, payments } from '../inputs.ts';
 import { brief, defineSlip, money, percent, type Asked, type Slip } from '../slip.ts';
+import { isSaving } from '../../case/kinds.ts';
 
-const owes = ({ question: { draft } }: Asked): boolean => draft.kind === 'borrow' || draft.kind === 'lease';
-const level = ({ question: { draft, solved } }: Asked): boolean => draft.kind !== 'flat' && draft.kind !== 'convert' && solved.plan.changes.length === 0;
+const owes = ({ kind }: Asked): boolean => kind.owes && kind.level;
+const level = ({ kind, question: { solved } }: Asked): boolean => kind.level && solved.plan.changes.length === 0;
 const asks = (asked: Asked, ...quantities: string[]): boolean => quantities.includes(asked.question.ask.quantity);
 const hasInterest = ({ question: { solved } }: Asked): boolean => solved.values.i !== 0;
 /** A reading taken for another: the number the other question has, by closed form and as the table has it. */
@@ -88,7 +89,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Amortized loan for an add-on charge',
     advice: 'The charge here is flat: a share of the whole amount, however much has been repaid.',
     weight: 9,
-    applies: (asked) => asked.question.draft.kind === 'flat' && asks(asked, 'payment', 'finance-charge', 'total-paid', 'total-interest'),
+    applies: (asked) => !asked.kind.compounds && asks(asked, 'payment', 'finance-charge', 'total-paid', 'total-interest'),
     wrongMethod: (inputs, asked) => {
       const i = inputs.quoted / inputs.p;
       const payment = inputs.amount / discounting(i, inputs.n, inputs.timing);
@@ -102,9 +103,9 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Amount divided by the count, no interest',
     advice: 'The amount was shared out over the payments; interest was left out.',
     weight: 8,
-    applies: (asked) => asks(asked, 'payment') && asked.question.draft.kind !== 'convert' && (asked.question.draft.kind === 'flat' || hasInterest(asked)),
+    applies: (asked) => asks(asked, 'payment') && (!asked.kind.compounds || hasInterest(asked)),
     wrongMethod: ({ amount, finalAmount, n }, asked) => {
-      const whole = asked.question.draft.kind === 'save' ? [finalAmount, finalAmount - amount] : [amount, amount - finalAmount];
+      const whole = isSaving(asked.kind) ? [finalAmount, finalAmount - amount] : [amount, amount - finalAmount];
       return [...new Set(whole)].map((each) => ({ result: each / n, did: `${money(asked, each)} was divided by ${brief(asked, n, 2)}, leaving interest out.` }));
     },
   }),
@@ -114,10 +115,10 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Payments taken off without interest',
     advice: 'Each payment covers interest first; only the rest lowers what is owed.',
     weight: 8,
-    applies: (asked) => asks(asked, 'balance-after') && asked.question.draft.kind !== 'convert' && hasInterest(asked),
+    applies: (asked) => asks(asked, 'balance-after') && asked.kind.pays && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const own = asked.question.solved.table.firstPayment;
-      const saving = asked.question.draft.kind === 'save';
+      const saving = isSaving(asked.kind);
       return [...new Set([own, ...payments(asked.question, inputs)])].map((payment) => ({
         result: inputs.amount + (saving ? 1 : -1) * payment * inputs.after,
         did: `${brief(asked, inputs.after)} payments of ${money(asked, payment)} were ${saving ? 'added to' : 'taken off'} ${money(asked, inputs.amount)} with no interest.`,
@@ -130,7 +131,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Balance in a straight line',
     advice: 'The balance does not fall evenly: early payments are mostly interest.',
     weight: 7,
-    applies: (asked) => asks(asked, 'balance-after', 'principal-in') && asked.question.draft.kind !== 'convert' && asked.question.draft.kind !== 'save',
+    applies: (asked) => asks(asked, 'balance-after', 'principal-in') && asked.kind.hasTable && !isSaving(asked.kind),
     wrongMethod: (inputs, asked) => {
       const each = (inputs.amount - inputs.finalAmount) / inputs.n;
       if (asks(asked, 'principal-in')) return [{ result: each * (inputs.to - inputs.from + 1), did: `The same principal, ${money(asked, each)}, was taken in every payment.` }];
@@ -148,7 +149,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Payments left × payment, taken as the balance',
     advice: 'What is left to pay has interest still to come in it. What is owed today leaves that out.',
     weight: 9,
-    applies: (asked) => asks(asked, 'balance-after') && asked.question.draft.kind !== 'convert' && asked.question.draft.kind !== 'save' && hasInterest(asked),
+    applies: (asked) => asks(asked, 'balance-after') && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const left = inputs.n - inputs.after;
       const fromTable = tableReading(asked, 'left-to-pay');
@@ -180,7 +181,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'All that is paid, taken for interest',
     advice: 'Interest is what is paid beyond the amount; here all that is paid was given.',
     weight: 8,
-    applies: (asked) => asks(asked, 'total-interest', 'interest-in', 'finance-charge') && asked.question.draft.kind !== 'convert',
+    applies: (asked) => asks(asked, 'total-interest', 'interest-in', 'finance-charge') && asked.kind.hasTable,
     wrongMethod: (_inputs, asked) =>
       other(asked, asks(asked, 'interest-in') ? 'paid-in' : 'total-paid', (value) => `${money(asked, value)} is all that is paid, principal included.`),
   }),
@@ -190,7 +191,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Interest given for all that is paid',
     advice: 'All that is paid has the principal in it; here only the interest was given.',
     weight: 8,
-    applies: (asked) => asks(asked, 'total-paid', 'paid-in', 'total-price') && asked.question.draft.kind !== 'convert',
+    applies: (asked) => asks(asked, 'total-paid', 'paid-in', 'total-price') && asked.kind.hasTable,
     wrongMethod: (_inputs, asked) => other(asked, asks(asked, 'paid-in') ? 'interest-in' : 'total-interest', (value) => `${money(asked, value)} is the interest alone.`),
   }),
   defineSlip({
@@ -226,7 +227,7 @@ export const ideaSlips: readonly Slip[] = [
       const quantity = asked.question.ask.quantity;
       const results =
         quantity === 'payment'
-          ? asked.question.draft.kind === 'save'
+          ? isSaving(asked.kind)
             ? [finalAmount / growth]
             : [amount * growth, (amount * growth) / n]
           : quantity === 'amount'
@@ -262,7 +263,7 @@ export const ideaSlips: readonly Slip[] = [
       const { amount, finalAmount, payment = 0, n, i, timing } = inputs;
       const a = discounting(i, n, timing);
       const s = accumulation(i, n, timing);
-      const saving = asked.question.draft.kind === 'save';
+      const saving = isSaving(asked.kind);
       const quantity = asked.question.ask.quantity;
       const result = quantity === 'payment' ? (saving ? finalAmount / a : amount / s) : quantity === 'amount' ? payment * s : payment * a;
       return [
@@ -282,7 +283,7 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Another payment or stretch than asked',
     advice: 'The number is right for another payment or another stretch than the one asked for.',
     weight: 7,
-    applies: (asked) => asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') && asked.question.draft.kind !== 'convert',
+    applies: (asked) => asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') && asked.kind.hasTable,
     wrongMethod: (inputs, asked) => {
       const { table } = asked.question.solved;
       const { after, from, to, p } = inputs;

@@ -7,9 +7,9 @@ import { changed, compute } from '../inputs.ts';
 import { brief, defineSlip, percent, type Asked, type Slip } from '../slip.ts';
 
 /** The rate is known, quoted by the year, and goes into the computation. */
-const usesRate = ({ question: { solved, draft, ask } }: Asked): boolean =>
-  draft.kind !== 'flat' &&
-  (solved.unknown !== 'rate' || draft.kind === 'convert') &&
+const usesRate = ({ kind, question: { solved, ask } }: Asked): boolean =>
+  kind.compounds &&
+  (solved.unknown !== 'rate' || !kind.hasTable) &&
   !['amount-financed', 'down-payment', 'rate', 'rate-with-charges'].includes(ask.quantity) &&
   solved.values.i !== 0;
 const yearly = (asked: Asked): boolean => usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && asked.inputs.p > 1;
@@ -129,7 +129,7 @@ export const rateSlips: readonly Slip[] = [
         const nominal =
           asked.question.solved.rate.kind === 'nominal' && asked.question.solved.unknown !== 'rate'
             ? inputs.quoted
-            : asked.question.draft.kind === 'convert'
+            : !asked.kind.hasTable
               ? inputs.quoted
               : perPayment(asked) * inputs.p;
         return [{ result: nominal * 100, did: `${percent(asked, nominal)} is the nominal rate; the effective one has the compounding in it.` }];
@@ -172,7 +172,7 @@ export const rateSlips: readonly Slip[] = [
       gives(asked) &&
       asked.question.ask.quantity !== 'rate-per-payment' &&
       asked.inputs.p > 1 &&
-      asked.question.draft.kind !== 'flat' &&
+      asked.kind.compounds &&
       !(asked.question.ask.quantity === 'rate' && asked.question.solved.rate.kind === 'periodic'),
     wrongMethod: (_inputs, asked) => [{ result: perPayment(asked) * 100, did: `${percent(asked, perPayment(asked))} is the rate for each ${period(asked)}.` }],
   }),
@@ -182,7 +182,7 @@ export const rateSlips: readonly Slip[] = [
     title: 'Effective rate given',
     advice: 'The effective rate was found; the question asks for the rate as it is quoted.',
     weight: 7,
-    applies: (asked) => ['rate', 'rate-with-charges', 'rate-per-payment'].includes(asked.question.ask.quantity) && asked.question.draft.kind !== 'flat',
+    applies: (asked) => ['rate', 'rate-with-charges', 'rate-per-payment'].includes(asked.question.ask.quantity) && asked.kind.compounds,
     wrongMethod: (inputs, asked) => {
       const i = asked.question.ask.quantity === 'rate-with-charges' ? asked.exact / 100 / (asked.question.solved.rate.kind === 'periodic' ? 1 : inputs.p) : perPayment(asked);
       return [{ result: growthLessOne(i, inputs.p) * 100, did: `${percent(asked, growthLessOne(i, inputs.p))} is what the rate comes to with compounding.` }];

@@ -3,22 +3,22 @@
 import { roundCent, roundTo } from '../../money/roundMoney.ts';
 import { solveUnknown } from '../inputs.ts';
 import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
+import { isSaving } from '../../case/kinds.ts';
 
-const totals = ({ question: { ask, draft, solved } }: Asked): boolean =>
+const totals = ({ kind, question: { ask, solved } }: Asked): boolean =>
   ['total-paid', 'total-interest', 'finance-charge', 'left-to-pay', 'paid-in', 'total-price'].includes(ask.quantity) &&
-  draft.kind !== 'convert' &&
-  draft.kind !== 'flat' &&
+  kind.level &&
   solved.plan.changes.length === 0 &&
   solved.unknown === 'payment';
 
 /** Totals worked from one payment, however many of them count. */
 function totalFrom(asked: Asked, payment: number): number {
-  const { inputs, question } = asked;
+  const { kind, inputs, question } = asked;
   const times = { 'left-to-pay': inputs.n - inputs.after, 'paid-in': inputs.to - inputs.from + 1 }[question.ask.quantity as string] ?? inputs.n;
   const total = times * payment;
   switch (question.ask.quantity) {
     case 'total-interest':
-      return question.draft.kind === 'save' ? inputs.finalAmount - inputs.amount - total : total - inputs.amount + inputs.finalAmount;
+      return isSaving(kind) ? inputs.finalAmount - inputs.amount - total : total - inputs.amount + inputs.finalAmount;
     case 'finance-charge':
       return total - inputs.amount + inputs.finalAmount + inputs.feesTaken;
     case 'left-to-pay':
@@ -89,6 +89,6 @@ export const roundingSlips: readonly Slip[] = [
 
 /** A payment that the plan rounds is cut from its unrounded value. */
 function exactBeforeRounding(asked: Asked): number {
-  if (asked.question.ask.quantity !== 'payment' || asked.question.draft.kind === 'flat') return asked.exact;
+  if (asked.question.ask.quantity !== 'payment' || !asked.kind.compounds) return asked.exact;
   return asked.question.solved.exact;
 }

@@ -2,6 +2,7 @@
 
 import { changed } from '../inputs.ts';
 import { defineSlip, money, type Slip } from '../slip.ts';
+import { isSaving } from '../../case/kinds.ts';
 
 export const signSlips: readonly Slip[] = [
   defineSlip({
@@ -21,11 +22,11 @@ export const signSlips: readonly Slip[] = [
     title: 'Amount and payment with the same sign',
     advice: 'The amount comes in and the payment goes out: they need opposite signs.',
     weight: 7,
-    applies: ({ question: { draft, ask, solved }, inputs }) =>
+    applies: ({ kind, question: { ask, solved }, inputs }) =>
       inputs.amount !== 0 &&
-      draft.kind !== 'save' &&
-      draft.kind !== 'flat' &&
-      draft.kind !== 'convert' &&
+      kind.level &&
+      kind.pays &&
+      !isSaving(kind) &&
       solved.plan.changes.length === 0 &&
       ['payments', 'years', 'final-amount', 'balance-after', 'term'].includes(ask.quantity),
     wrongInputs: (inputs) => [{ inputs: changed(inputs, { pmtSign: -1 }), did: 'The amount and the payment were entered with the same sign, as if both came in.' }],
@@ -36,9 +37,10 @@ export const signSlips: readonly Slip[] = [
     title: 'Deposit with the wrong sign',
     advice: 'What is put in at the start and the deposits both go out of the saver’s pocket: they need the same sign.',
     weight: 7,
-    applies: ({ question: { draft, ask, solved }, inputs }) =>
+    applies: ({ kind, question: { ask, solved }, inputs }) =>
       inputs.amount !== 0 &&
-      draft.kind === 'save' &&
+      isSaving(kind) &&
+      kind.pays &&
       solved.plan.changes.length === 0 &&
       ['payment', 'final-amount', 'payments', 'years', 'balance-after', 'term', 'rate'].includes(ask.quantity),
     wrongInputs: (inputs, asked) => [

@@ -4,9 +4,9 @@ import { frequencyOf } from '../../case/frequency.ts';
 import { changed } from '../inputs.ts';
 import { defineSlip, type Asked, type Slip } from '../slip.ts';
 
-const timingMatters = ({ question: { draft, ask, solved } }: Asked): boolean =>
-  draft.kind !== 'convert' &&
-  draft.kind !== 'flat' &&
+const timingMatters = ({ kind, question: { ask, solved } }: Asked): boolean =>
+  kind.level &&
+  kind.pays &&
   solved.values.i !== 0 &&
   !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'rate-with-charges'].includes(ask.quantity);
 

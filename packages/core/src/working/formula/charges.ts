@@ -1,5 +1,6 @@
 /** The closed forms of charges and quotes: finance charge, other quotes of the rate, how the amount is built up, refinancing. */
 
+import { kindOf } from '../../case/kinds.ts';
 import { styleOf } from '../../case/question.ts';
 import { quotedRate } from '../../case/quote.ts';
 import { readBuildUp } from '../../case/readDraft.ts';
@@ -33,7 +34,7 @@ export function converted(into: 'per-payment' | 'nominal' | 'effective' | 'other
   return (work) => {
     const { solved, draft } = work.question;
     const p = draft.paymentsPerYear;
-    if (solved.flat || (solved.unknown === 'rate' && draft.kind !== 'convert')) return undefined;
+    if (solved.flat || (solved.unknown === 'rate' && kindOf(draft).hasTable)) return undefined;
     const per = rateTerm(solved.rate, p, work.style);
     if (into === 'per-payment') return { ...whole(work, 'i', per), number: evaluate(per) * 100, term: mul(per, num(100)) };
     const target =

@@ -50,14 +50,16 @@ export function stretchFormula(part: 'interest' | 'principal' | 'paid'): (work: 
     if (part === 'paid') return { ...whole(work, '\\text{paid}', paid) };
     const moved = movement(work, from, last);
     // What savings gain in principal is deposits and interest together; a loan's principal is what the balance falls by.
-    const term = part === 'principal' ? moved.term : work.saving ? sub(moved.term, paid) : sub(paid, moved.term);
+    const term = part === 'principal' || (work.saving && isZero(paid)) ? moved.term : work.saving ? sub(moved.term, paid) : sub(paid, moved.term);
     const says: Step = {
       kind: 'says',
       text:
         part === 'principal'
           ? 'Principal is what the balance moves by.'
           : work.saving
-            ? 'Interest is what the balance gains beyond the deposits.'
+            ? isZero(paid)
+              ? 'Nothing is paid in: interest is all that the balance gains.'
+              : 'Interest is what the balance gains beyond the deposits.'
             : 'Interest is what is paid beyond the principal.',
     };
     return { steps: [...moved.steps, says, ...formulaSteps(work, part === 'interest' ? 'I' : '\\text{principal}', term)], number: evaluate(term), term, rounds: roundsOf(work) };
@@ -74,7 +76,7 @@ export function overAll(part: 'interest' | 'paid'): (work: Work) => Formula | un
     const F = moneyLetter(work, 'F', closing);
     const drawn = totals.drawn === 0 ? A : add(A, moneyLetter(work, '\\text{drawn}', totals.drawn));
     const moved = work.saving ? (isZero(drawn) ? F : sub(F, drawn)) : isZero(F) ? drawn : sub(drawn, F);
-    return whole(work, 'I', work.saving ? sub(moved, paid) : sub(paid, moved));
+    return whole(work, 'I', work.saving ? (isZero(paid) ? moved : sub(moved, paid)) : sub(paid, moved));
   };
 }
 

@@ -73,7 +73,13 @@ export function payments(work: Work): Formula | undefined {
   const number = solved.said?.isWhole ? solved.said.count : evaluate(term);
   const steps: Step[] = [...formulaSteps(work, 'n', term, { grouped: false })];
   if (solved.said?.isWhole && !Number.isInteger(evaluate(term)))
-    steps.push({ kind: 'says', text: `That is ${solved.said.count} payments.`, because: 'It misses a whole number by a hair only because the payment was rounded to the cent.' });
+    steps.push({ kind: 'says', text: `That is ${solved.said.count} ${work.counted}.`, because: `It misses a whole number by a hair only because ${isZero(P) ? 'an amount' : 'the payment'} was rounded to the cent.` });
+  else if (solved.said && isZero(P) && saving)
+    steps.push({
+      kind: 'says',
+      text: `After ${solved.said.count} whole ${work.counted} it is ${money(work, solved.table.closing)}.`,
+      because: 'Interest is added at the end of whole periods: the first at which the amount is reached is past it.',
+    });
   else if (solved.said)
     steps.push({
       kind: 'says',

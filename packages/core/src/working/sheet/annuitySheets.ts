@@ -1,6 +1,6 @@
 /** Worksheet functions over the five values: one function, a balance, a stretch, what is paid in all. */
 
-import { directions } from '../../case/solved.ts';
+import { kindOf } from '../../case/kinds.ts';
 import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
 import { quotingSteps } from '../quoting.ts';
 import type { Work } from '../work.ts';
@@ -13,7 +13,7 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
     const { solved, draft } = work.question;
     if (!work.level || solved.flat) return undefined;
     const { rate, n, pmt, pv, fv, type } = known(work);
-    const way = directions[draft.kind];
+    const way = kindOf(draft).directions;
     switch (name) {
       case 'PMT':
         return {
@@ -69,7 +69,7 @@ export function balanceSheet(work: Work): SheetAnswer | undefined {
   const stage = work.stages[0];
   if (!work.level || !stage || k > stage.to || k < 1) return undefined;
   const { rate, pv, type } = known(work);
-  const way = directions[draft.kind];
+  const way = kindOf(draft).directions;
   const paid = { label: 'payment', content: plainNumber(way.pmt * solved.table.firstPayment) };
   return {
     cells: [rate, { label: 'payments made', content: String(k) }, paid, pv],
@@ -84,7 +84,7 @@ export function balanceSheet(work: Work): SheetAnswer | undefined {
 export function stretchSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
   return (work) => {
     const { ask, solved, draft } = work.question;
-    if (!work.level || solved.flat || work.saving || draft.kind === 'draw-down') return undefined;
+    if (!work.level || solved.flat || work.saving || !kindOf(draft).owes) return undefined;
     const from = all ? 1 : (ask.from ?? 1);
     const to = all ? solved.table.count : Math.min(ask.to ?? 1, solved.table.count);
     const { rate, n, pv, fv, type } = known(work);

@@ -1,7 +1,7 @@
 /** Labelled cells of a small sheet: what is known, as a cell takes it, and what the arguments mean. */
 
 import { styleOf } from '../../case/question.ts';
-import { directions } from '../../case/solved.ts';
+import { kindOf } from '../../case/kinds.ts';
 import type { ArgumentMeaning, Rounded, Step } from '../solution.ts';
 import { oneLine, plainNumber } from '../term.ts';
 import { type Work, rateTerm } from '../work.ts';
@@ -40,7 +40,7 @@ interface Known {
 
 export function known(work: Work): Known {
   const { solved, draft } = work.question;
-  const way = directions[draft.kind];
+  const way = kindOf(draft).directions;
   const { numbers, values } = solved;
   const payments = solved.unknown === 'payments' ? values.n : numbers.payments;
   return {

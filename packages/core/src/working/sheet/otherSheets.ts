@@ -1,5 +1,6 @@
 /** Small sheets of rates, flat charges, how an amount is built up, and refinancing. */
 
+import { kindOf } from '../../case/kinds.ts';
 import { styleOf } from '../../case/question.ts';
 import { readBuildUp } from '../../case/readDraft.ts';
 import { balanceAfter } from '../../table/readings.ts';
@@ -12,7 +13,7 @@ import { type Labelled, type SheetAnswer, known } from './cells.ts';
 export function conversion(into: 'nominal' | 'effective' | 'other'): (work: Work) => SheetAnswer | undefined {
   return (work) => {
     const { solved, draft } = work.question;
-    if (solved.flat || (solved.unknown === 'rate' && draft.kind !== 'convert')) return undefined;
+    if (solved.flat || (solved.unknown === 'rate' && kindOf(draft).hasTable)) return undefined;
     const { rate } = solved;
     const effective: { cells: Labelled[]; formula: string } | undefined =
       rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous'

@@ -9,7 +9,8 @@ import {
   rulesInWords,
   solveCase,
   solveVariation,
-  takesChanges,
+  isSaving,
+  kindOf,
   quantityOfSlot,
   readRefinancing,
   type SlotName,
@@ -82,14 +83,15 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   });
   useBarNote(`${rulesName} · ${rulesInWords(rules)}`);
 
+  const kind = kindOf(draft);
   const outcome = useMemo(() => solveCase(draft, rules.rounding), [draft, rules.rounding]);
   const current = outcome.state === 'solved' ? outcome.solved : undefined;
   // While a slot is being mended what was last solved stays in sight, so that nothing jumps.
   const last = useRef<SolvedCase>(undefined);
   useLayoutEffect(() => {
-    last.current = current ?? (draft.kind === 'convert' ? undefined : last.current);
+    last.current = current ?? (kind.hasTable ? last.current : undefined);
   });
-  const solved = current ?? (draft.kind === 'convert' || emptySlots(draft) ? undefined : last.current);
+  const solved = current ?? (!kind.hasTable || emptySlots(draft) ? undefined : last.current);
   const figures = useMemo(() => solved && figuresOf(solved.table), [solved]);
   const outcomes = useMemo(
     () => (solved ? variations.map((variation) => solveVariation(draft, variation, solved.table, rules.rounding)) : []),
@@ -99,7 +101,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const tab = search.get('show') ?? 'table';
   const asked = useMemo(
     () => ({
-      quantity: draft.kind === 'convert' || draft.unknown === 'converted' ? ('converted' as const) : quantityOfSlot(draft.unknown),
+      quantity: draft.unknown === 'converted' || !kindOf(draft).hasTable ? ('converted' as const) : quantityOfSlot(draft.unknown),
       refinancing: variations.flatMap((variation) => (variation.refinancing && readRefinancing(variation.refinancing, draft)) ?? [])[0],
     }),
     [draft, variations],
@@ -204,11 +206,11 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       <section className={`sheet ${styles.statement}`} aria-label="Statement">
         <div className={styles.sentences}>
           <Statement draft={draft} outcome={outcome} rounding={rules.rounding} onChange={setDraft} />
-          {takesChanges(draft.kind) && <Changes draft={draft} outcome={outcome} onChange={(changes, what) => setDraft({ ...draft, changes }, what)} />}
+          {kind.takesChanges && <Changes draft={draft} outcome={outcome} onChange={(changes, what) => setDraft({ ...draft, changes }, what)} />}
         </div>
         <div className={styles.side}>
           <Answer draft={draft} outcome={outcome} currency={rules.currency} onAsk={ask} />
-          {takesChanges(draft.kind) && <AddChange saving={draft.kind === 'save'} onAdd={addChange} />}
+          {kind.takesChanges && <AddChange saving={isSaving(kind)} onAdd={addChange} />}
         </div>
       </section>
 
@@ -249,7 +251,7 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
           />
         )}
 
-        {draft.kind !== 'convert' && (
+        {kind.hasTable && (
           <>
             <div className={styles.tabLine}>
               <BenchTabs tab={tab} onTab={showTab} />

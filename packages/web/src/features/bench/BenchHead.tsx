@@ -1,6 +1,6 @@
 /** The head of the Bench: the case's name, kind, rules and tags, and what can be done with it. Drawn only when one of these changes. */
 import { ActionIcon, Button, Menu, Tabs, TextInput } from '@mantine/core';
-import type { StatementKind } from '@hardy-sextant/core';
+import { type StatementKind, kinds, statementKinds } from '@hardy-sextant/core';
 import type { KeptRules } from '@hardy-sextant/contract';
 import { IconArrowBackUp, IconArrowForwardUp, IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
@@ -8,7 +8,6 @@ import { Link } from 'react-router';
 import type { KeptPhase } from '../../ui/kept/keptDocument.ts';
 import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { sentences } from '../../ui/statement/sentences.ts';
 import { TagsField } from './TagsField.tsx';
 import styles from './BenchPage.module.css';
 
@@ -47,9 +46,9 @@ export const BenchHead = memo(function BenchHead({ title, kind, phase, nothingYe
   const where = (
     <span className={styles.where}>
       <select className={styles.kind} aria-label="kind of case" value={kind} onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}>
-        {Object.entries(sentences).map(([each, { title: words }]) => (
+        {statementKinds.map((each) => (
           <option key={each} value={each}>
-            {words}
+            {kinds[each].title}
           </option>
         ))}
       </select>

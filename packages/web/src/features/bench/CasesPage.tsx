@@ -1,6 +1,6 @@
 /** Kept cases: found by name, kind and tag; duplicated; deleted with a way back. */
 import { ActionIcon, Button, TextInput } from '@mantine/core';
-import { defaultHouseRules, solveCase, type HouseRules } from '@hardy-sextant/core';
+import { defaultHouseRules, solveCase, type HouseRules, kindOf, slotName } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import { Link } from 'react-router';
@@ -12,7 +12,6 @@ import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
-import { sentences, slotName } from '../../ui/statement/sentences.ts';
 import styles from './CasesPage.module.css';
 
 export function CasesPage() {
@@ -27,7 +26,7 @@ export function CasesPage() {
   const tags = [...new Set((cases.data ?? []).flatMap(({ document }) => document.tags))].sort();
   const found = (cases.data ?? []).filter(
     ({ title, document }) =>
-      (tag === '' || document.tags.includes(tag)) && [title, sentences[document.draft.kind].title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
+      (tag === '' || document.tags.includes(tag)) && [title, kindOf(document.draft).title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
   );
   const rulesOf = (kept: KeptCase): HouseRules => rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
 
@@ -98,7 +97,7 @@ export function CasesPage() {
                   <td className="words">
                     <Link to={`/bench/${kept.id}`}>{kept.title}</Link>
                   </td>
-                  <td className="words">{sentences[draft.kind].title}</td>
+                  <td className="words">{kindOf(draft).title}</td>
                   <td className="words">{slotName(draft.kind, draft.unknown)}</td>
                   <td>{solvedText(draft, solveCase(draft, rulesOf(kept).rounding)) ?? '–'}</td>
                   <td className="words soft">{own.join(', ')}</td>

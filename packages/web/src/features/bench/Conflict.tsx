@@ -1,10 +1,9 @@
 /** Two tabs or two people changed one case: both versions in sight, and nothing lost whichever is chosen. */
 import { Button } from '@mantine/core';
-import { solveCase, type HouseRules } from '@hardy-sextant/core';
+import { solveCase, type HouseRules, kindOf, slotName } from '@hardy-sextant/core';
 import type { CaseDocument, KeptCase } from '@hardy-sextant/contract';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
-import { slotName, sentences } from '../../ui/statement/sentences.ts';
 import type { BenchDocument } from './benchDocument.ts';
 
 interface ConflictProps {
@@ -51,9 +50,9 @@ export function Conflict({ mine, theirs, rules, onSettle }: ConflictProps) {
 function facts(title: string, { draft, variations }: CaseDocument, rules: HouseRules): [string, string][] {
   return [
     ['Name', title || 'Unnamed case'],
-    ['Kind', sentences[draft.kind].title],
+    ['Kind', kindOf(draft).title],
     ...(Object.entries(draft.slots) as [keyof typeof draft.slots, string][])
-      .filter(([slot]) => sentences[draft.kind].names[slot] !== undefined && slot !== draft.unknown)
+      .filter(([slot]) => kindOf(draft).slotNames[slot] !== undefined && slot !== draft.unknown)
       .map(([slot, text]): [string, string] => [slotName(draft.kind, slot), text || '–']),
     [slotName(draft.kind, draft.unknown), solvedText(draft, solveCase(draft, rules.rounding)) ?? '–'],
     ['Changes on the way', String(draft.changes.length)],

@@ -1,7 +1,6 @@
 /** Target: what may move, what must be reached; the found case becomes a variation. */
 import { Button, Progress } from '@mantine/core';
-import {
-  numberStyleById,
+import { numberStyleById,
   priceFor,
   readSlotText,
   writeBrief,
@@ -14,14 +13,12 @@ import {
   type TargetAsk,
   type TargetInput,
   type TargetOutput,
-  type Variation,
-} from '@hardy-sextant/core';
+  type Variation, slotName } from '@hardy-sextant/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { newId } from '../../ui/statement/Changes.tsx';
 import { Choice } from '../../ui/statement/Choice.tsx';
 import { Slot, type SlotKind } from '../../ui/statement/Slot.tsx';
-import { slotName } from '../../ui/statement/sentences.ts';
 import type { TargetAnswer, TargetWorker } from './target.worker.ts';
 import styles from './TargetPanel.module.css';
 

@@ -1,6 +1,6 @@
 /** Several plans of one borrower put together: a joint table, what is paid in all, and when each ends. */
 import { Button, Menu, UnstyledButton } from '@mantine/core';
-import { buildTogether, numberStyleById, readEntry, restyleDraft, solveCase, type SolvedCase, type TableRounding, type TogetherPlan } from '@hardy-sextant/core';
+import { buildTogether, numberStyleById, readEntry, restyleDraft, solveCase, type SolvedCase, type TableRounding, type TogetherPlan, kindOf } from '@hardy-sextant/core';
 import type { KeptCase, TogetherPart } from '@hardy-sextant/contract';
 import { IconX } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -102,7 +102,7 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
           </Menu.Target>
           <Menu.Dropdown mah={320} style={{ overflowY: 'auto' }}>
             {(cases.data ?? [])
-              .filter(({ id, document }) => id !== caseId && document.draft.kind !== 'convert')
+              .filter(({ id, document }) => id !== caseId && kindOf(document.draft).hasTable)
               .map((kept) => (
                 <Menu.Item key={kept.id} onClick={() => add(kept)}>
                   {kept.title}

@@ -1,26 +1,23 @@
 /** The head of a variation: its title, the slots that differ, and what can be done with it. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import {
-  describeVariation,
+import { describeVariation,
   frequencies,
   newChange,
   numberStyleById,
   readDraft,
-  slotsOf,
-  takesChanges,
+  kinds,
+  isSaving,
   type RateQuote,
   type SlotName,
   type StatementDraft,
   type StatementKind,
-  type Variation,
-} from '@hardy-sextant/core';
+  type Variation, slotName } from '@hardy-sextant/core';
 import { IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
 import { AddChange, ChangeSentence, newId } from '../../ui/statement/Changes.tsx';
 import { Choice } from '../../ui/statement/Choice.tsx';
 import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
 import { Slot } from '../../ui/statement/Slot.tsx';
-import { slotName } from '../../ui/statement/sentences.ts';
 import styles from './Variations.module.css';
 
 /** What a person does to variations. The doer is the same function for as long as the Bench stands, so that a head is drawn again only when it itself changes. */
@@ -53,16 +50,16 @@ export function withDifference(draft: StatementDraft, variation: Variation, what
 
 function differences(kind: StatementKind): readonly (readonly [string, string])[] {
   return [
-    ...slotsOf[kind].map((slot) => [slot, slotName(kind, slot)] as const),
+    ...kinds[kind].slots.map((slot) => [slot, slotName(kind, slot)] as const),
     ['frequency', 'how often is paid'],
-    ['timing', 'end or beginning'],
-    ...(takesChanges(kind)
+    ...(kinds[kind].pays ? ([['timing', 'end or beginning']] as const) : []),
+    ...(kinds[kind].takesChanges
       ? ([
           ['quote', 'how the rate is quoted'],
           ['extra', 'extra payments'],
         ] as const)
       : []),
-    ...(kind === 'borrow' ? ([['refinancing', 'refinanced on the way']] as const) : []),
+    ...(kinds[kind].refinances ? ([['refinancing', 'refinanced on the way']] as const) : []),
   ];
 }
 
@@ -212,7 +209,7 @@ export const VariationHead = memo(function VariationHead({ kind, numberStyle, qu
         )}
         {variation.changes.length > 0 && (
           <AddChange
-            saving={kind === 'save'}
+            saving={isSaving(kinds[kind])}
             label="+ another change"
             onAdd={(kind) => onChange({ ...variation, changes: [...variation.changes, newChange(kind, newId())] }, 'changes')}
           />

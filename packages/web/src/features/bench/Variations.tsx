@@ -1,6 +1,5 @@
 /** "As stated, but…": columns that repeat the case and name only what differs, with differences to the first. */
-import {
-  writeBrief,
+import { writeBrief,
   writeMoney,
   writePercent,
   type NumberStyle,
@@ -9,11 +8,9 @@ import {
   type SolvedCase,
   type StatementDraft,
   type Variation,
-  type VariedOutcome,
-} from '@hardy-sextant/core';
+  type VariedOutcome, slotName } from '@hardy-sextant/core';
 import { useCallback, useEffect, useRef } from 'react';
 import { useNumberStyle } from '../../ui/Figures.tsx';
-import { slotName } from '../../ui/statement/sentences.ts';
 import { AddVariation, startVariation, VariationHead, withDifference, type VariationAction } from './VariationHead.tsx';
 import styles from './Variations.module.css';
 

@@ -1,6 +1,6 @@
 /** The Desk: what is waiting, what was worked on last, and a place to start. */
 import { Button } from '@mantine/core';
-import { defaultHouseRules, solveCase } from '@hardy-sextant/core';
+import { defaultHouseRules, solveCase, kindOf, slotName } from '@hardy-sextant/core';
 import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
@@ -9,7 +9,6 @@ import { useCases, useClasses, useExercises, useSets } from '../../ui/records.ts
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
-import { sentences, slotName } from '../../ui/statement/sentences.ts';
 import styles from './DeskPage.module.css';
 
 /** So many cases are shown; the others are one step away. */
@@ -147,7 +146,7 @@ function waitingFor({ document, givenOutAt, releasedAt, counts }: ListedSet, cod
 function CaseCard({ kept }: { readonly kept: KeptCase }) {
   const { draft } = kept.document;
   const outcome = solveCase(draft, defaultHouseRules.rounding);
-  const { title } = sentences[draft.kind];
+  const { title } = kindOf(draft);
   return (
     <li className="sheet">
       <div>

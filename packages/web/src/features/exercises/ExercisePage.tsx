@@ -1,6 +1,6 @@
 /** One exercise: what students read, the givens, the plans behind it, its parts with their key; tried, drawn, worked. */
 import { notifications } from '@mantine/notifications';
-import { answerKey, exerciseProblems, givensInForce, numberStyleById, storyText, usualFormat, type Exercise, type HouseRules, type Numbers, type Part } from '@hardy-sextant/core';
+import { answerKey, exerciseProblems, givensInForce, numberStyleById, storyText, usualFormat, type Exercise, type HouseRules, type Numbers, type Part, kindOf, quantityOfSlot } from '@hardy-sextant/core';
 import type { KeptExercise } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -75,7 +75,8 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
   const setPart = (part: Part) => change((before) => ({ ...before, parts: before.parts.map((each) => (each.id === part.id ? part : each)) }));
   const addPart = () => {
     const id = nextLetter(exercise.parts.map((part) => part.id));
-    const quantity = exercise.parts.length === 0 && plan.draft.kind !== 'convert' ? 'payment' : plan.draft.kind === 'convert' ? 'converted' : 'total-interest';
+    const { hasTable } = kindOf(plan.draft);
+    const quantity = !hasTable ? 'converted' : exercise.parts.length > 0 ? 'total-interest' : plan.draft.unknown === 'converted' ? 'payment' : quantityOfSlot(plan.draft.unknown);
     change((before) => ({ ...before, parts: [...before.parts, { id, prompt: '', marks: 1, ask: { quantity, plan: plan.id }, format: usualFormat(quantity) }] }));
     setOpenPart(id);
   };

@@ -1,9 +1,8 @@
 /** The plans behind an exercise, each a statement whose slots hold numbers, givens, expressions or earlier answers. */
-import { emptyDraft, newChange, solveCase, takesChanges, type Exercise, type HouseRules, type Scope, type StatementDraft, type StatementKind } from '@hardy-sextant/core';
+import { emptyDraft, newChange, solveCase, isSaving, kindOf, kinds, statementKinds, type Exercise, type HouseRules, type Scope, type StatementDraft, type StatementKind } from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
 import { withKind } from '../../ui/statement/editing.ts';
-import { sentences } from '../../ui/statement/sentences.ts';
 import { Statement } from '../../ui/statement/Statement.tsx';
 import { planAtPlace } from './planAtPlace.ts';
 import type { useKeptExercise } from './useKeptExercise.ts';
@@ -57,9 +56,9 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
           value={plan.draft.kind}
           onChange={(event) => setDraft(withKind(plan.draft, event.currentTarget.value as StatementKind))}
         >
-          {Object.entries(sentences).map(([kind, { title }]) => (
+          {statementKinds.map((kind) => (
             <option key={kind} value={kind}>
-              {title}
+              {kinds[kind].title}
             </option>
           ))}
         </select>
@@ -92,10 +91,10 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
           </div>
         )}
         <Statement draft={plan.draft} outcome={outcome} rounding={rules.rounding} names={names} onChange={setDraft} />
-        {takesChanges(plan.draft.kind) && (
+        {kindOf(plan.draft).takesChanges && (
           <>
             <Changes draft={plan.draft} outcome={outcome} onChange={(changes) => setDraft({ ...plan.draft, changes })} />
-            <AddChange saving={plan.draft.kind === 'save'} onAdd={(kind) => setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(kind, newId())] })} />
+            <AddChange saving={isSaving(kindOf(plan.draft))} onAdd={(kind) => setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(kind, newId())] })} />
           </>
         )}
         {outcome.state === 'waiting' && <p className="soft">Fill in every slot with a number, a given, or an expression such as years × 12.</p>}

@@ -1,7 +1,6 @@
 /** The answer beside a statement, and the choice of another unknown. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import {
-  frequencyOf,
+import { frequencyOf,
   writeBrief,
   writeMoney,
   writePercent,
@@ -10,14 +9,12 @@ import {
   type NumberStyle,
   type SlotName,
   type StatementDraft,
-  type StatementKind,
-} from '@hardy-sextant/core';
+  type StatementKind, kindOf, slotName } from '@hardy-sextant/core';
 import { memo } from 'react';
 import { useNumberStyle } from '../Figures.tsx';
 import { useLatest } from '../useLatest.ts';
 import { slotsInOrder } from './Statement.tsx';
 import { solvedText } from './editing.ts';
-import { sentences, slotName } from './sentences.ts';
 import styles from './Answer.module.css';
 
 interface AnswerProps {
@@ -75,18 +72,21 @@ function more(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): 
   if (outcome.state === 'wrong') return 'something in the statement cannot be';
   if (outcome.state === 'converted') return `${writeBrief(outcome.converted.exact * 100, 6, 10, style)} % exactly`;
   const { solved } = outcome;
-  const { direction } = sentences[draft.kind];
+  const { flows, pays } = kindOf(draft);
   if (solved.flat) return `really ${writePercent(solved.flat.effective, style, 2, 2)} effective a year`;
   switch (draft.unknown) {
     case 'payment':
-      return `${direction.payment} · ${writeBrief(solved.table.count, 0, 0, style)} of them`;
+      return `${flows.payment} · ${writeBrief(solved.table.count, 0, 0, style)} of them`;
     case 'payments': {
       const exact = solved.said ? `${writeBrief(solved.exact, 2, 4, style)} exactly` : 'until it is cleared';
-      return solved.said?.isWhole ? exact : `${exact} · the last one ${writeMoney(solved.table.lastPayment, style)}`;
+      if (solved.said?.isWhole) return exact;
+      return pays
+        ? `${exact} · the last one ${writeMoney(solved.table.lastPayment, style)}`
+        : `${exact} · after ${solved.table.count} it is ${writeMoney(solved.table.closing, style)}`;
     }
     case 'rate':
       return `${writeBrief(solved.values.i * 100, 4, 6, style)} % each ${frequencyOf(draft.paymentsPerYear).period}`;
     default:
-      return direction[draft.unknown] ?? '';
+      return flows[draft.unknown] ?? '';
   }
 }

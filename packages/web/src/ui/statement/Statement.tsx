@@ -4,11 +4,14 @@ import {
   frequencyOf,
   numberStyleById,
   readBuildUp,
-  slotsOf,
+  kindOf,
+  kinds,
+  slotName,
   writeMoney,
   type CaseOutcome,
   type RateQuote,
   type Scope,
+  type Segment,
   type SlotName,
   type StatementDraft,
   type StatementKind,
@@ -20,7 +23,6 @@ import { BuildUpButton, emptyBuildUp } from './BuildUpButton.tsx';
 import { Choice } from './Choice.tsx';
 import { solvedText, withFrequency, withSlot, withUnknown } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
-import { sentences, slotName, type Segment } from './sentences.ts';
 import { Slot, UnknownSlot, type SlotKind } from './Slot.tsx';
 import styles from './Statement.module.css';
 
@@ -37,7 +39,8 @@ const slotKinds: Readonly<Record<SlotName, SlotKind>> = { amount: 'money', rate:
 
 export function Statement({ draft, outcome, rounding, onChange, names }: StatementProps) {
   const style = numberStyleById(draft.numberStyle);
-  const { segments } = sentences[draft.kind];
+  const { sentence, owes } = kindOf(draft);
+  const mayBuildUp = owes || draft.buildUp !== undefined;
   const problems = outcome.state === 'wrong' ? outcome.problems : {};
   const [building, setBuilding] = useState(false);
   const change = useLatest(onChange);
@@ -52,7 +55,7 @@ export function Statement({ draft, outcome, rounding, onChange, names }: Stateme
       return (
         <>
           <UnknownSlot slot={which} name={name} answer={solvedText(draft, outcome) ?? 'not yet'} />
-          {which === 'amount' && draft.kind !== 'convert' && (
+          {which === 'amount' && mayBuildUp && (
             <BuildUpButton
               built={draft.buildUp !== undefined}
               open={building}
@@ -76,7 +79,7 @@ export function Statement({ draft, outcome, rounding, onChange, names }: Stateme
           onText={(text) => onChange(withSlot(draft, which, text), which)}
           onAsk={() => onChange(withUnknown(draft, which, outcome, rounding), 'unknown')}
         />
-        {which === 'amount' && draft.kind !== 'convert' && (
+        {which === 'amount' && mayBuildUp && (
           <BuildUpButton
             built={draft.buildUp !== undefined}
             open={building}
@@ -168,7 +171,7 @@ export function Statement({ draft, outcome, rounding, onChange, names }: Stateme
   const whole = problems.whole?.message ?? problems[draft.unknown]?.message;
   return (
     <div className={styles.statement}>
-      {splitLines(segments).map((line, at) => (
+      {splitLines(sentence).map((line, at) => (
         <p key={at} className={styles.line}>
           {line.map((segment, place) => (
             <span key={place} className={`${styles.piece} ${isTight(line[place + 1]) ? styles.close : ''}`}>
@@ -191,8 +194,7 @@ export function Statement({ draft, outcome, rounding, onChange, names }: Stateme
 
 /** The slots in the order of the sentence, for choosing another unknown. */
 export function slotsInOrder(kind: StatementKind): readonly SlotName[] {
-  const order = sentences[kind].segments.flatMap((segment) => ('slot' in segment ? [segment.slot] : []));
-  return order.filter((slot) => slotsOf[kind].includes(slot));
+  return kinds[kind].sentence.flatMap((segment) => ('slot' in segment ? [segment.slot] : []));
 }
 
 /** A comma or a full stop stands close to what is before it. */

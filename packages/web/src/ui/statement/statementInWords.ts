@@ -1,14 +1,13 @@
 /** A statement as one plain sentence, its answer in place of the `?` unless that stays hidden. */
 
-import { frequencyOf, numberStyleById, writeMoney, type SolvedCase, type StatementDraft } from '@hardy-sextant/core';
+import { frequencyOf, kindOf, numberStyleById, writeMoney, type SolvedCase, type StatementDraft } from '@hardy-sextant/core';
 import { solvedText } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
-import { sentences } from './sentences.ts';
 
 export function statementInWords(draft: StatementDraft, solved: SolvedCase, hidden = false): string {
   const style = numberStyleById(draft.numberStyle);
   const answer = hidden ? '?' : (solvedText(draft, { state: 'solved', solved }) ?? '?');
-  return sentences[draft.kind].segments
+  return kindOf(draft).sentence
     .map((segment) => {
       if ('words' in segment) return segment.words;
       if ('period' in segment) return frequencyOf(draft.paymentsPerYear).period;
