@@ -47,7 +47,7 @@ export { explainNumber, slipNumbers, type SlipNumber } from './checking/explainN
 export * from './checking/finalMark.ts';
 export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGives.ts';
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
-export { slips, slipById } from './checking/slips.ts';
+export { everySlip, slips, slipById } from './checking/slips.ts';
 export { drawReport, type Collision, type DrawReport, type Spread } from './checking/drawReport.ts';
 export { tableSlips, wholeTableSlips } from './checking/tableSlips.ts';
 export { askedOf, resultsOf, type Slip, type SlipFamily } from './checking/slip.ts';

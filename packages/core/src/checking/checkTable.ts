@@ -3,113 +3,121 @@
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { writeMoney } from '../money/numberStyle.ts';
 import { roundCent, roundTo } from '../money/roundMoney.ts';
-import { ratePerPayment } from '../rates/quotedRate.ts';
 import type { TableColumn } from '../exercise/exercise.ts';
-import type { KeyTable } from '../exercise/fillTable.ts';
+import type { KeyCell, KeyTable } from '../exercise/fillTable.ts';
 import type { Question } from '../case/question.ts';
 import { readAnswer } from './readAnswer.ts';
-import { tableSlips, type CellAsked } from './tableSlips.ts';
-import type { CellVerdict, Entries } from './verdict.ts';
+import { tableSlips, wholeTableSlips, type CellAsked } from './tableSlips.ts';
+import type { CellVerdict, Entries, Explanation } from './verdict.ts';
 
 const cents = { kind: 'money', decimals: 2 } as const;
 
+/** The student's number in a cell; the key's where a cell was not theirs to fill or holds nothing that can be read. */
+type OwnCells = (row: number, column: TableColumn) => number;
+
 /** Judges every blank cell of a table part, in reading order. */
-export function checkTable(partId: string, entries: Entries, key: KeyTable, question: Question, style: NumberStyle, tolerance: number): CellVerdict[] {
-  const { table } = question.solved;
-  const { plan } = table;
-  const saving = plan.kind === 'saving';
-  const begin = plan.timing === 'begin';
-  const found = ratePerPayment(plan.rate, plan.paymentsPerYear);
-  const i = found.ok ? found.value : 0;
-  const rounded = (value: number): number => (plan.rounding.interest === 'cent' ? roundCent(value) : value);
-  const verdicts: CellVerdict[] = [];
-  /** The student's own numbers, the given ones where a cell was not theirs to fill or holds nothing. */
-  const own = new Map<string, number>();
-  const at = (row: number, column: TableColumn): number => own.get(`${row}:${column}`) ?? key.rows[row - key.from]?.find((cell) => cell.column === column)?.value ?? NaN;
-
-  for (const cells of key.rows)
-    for (const cell of cells) {
-      const { id, row, column, value: expected, blank } = cell;
-      const text = entries[`${partId}.${id}`] ?? '';
-      const tableRow = table.rows[row - 1]!;
-      const drawn = row === 1 ? 0 : tableRow.opening - table.rows[row - 2]!.closing;
-      const opening = at(row, 'opening');
-      const interest = at(row, 'interest');
-      const payment = at(row, 'payment');
-      const principal = at(row, 'principal');
-      const changedRate = tableRow.opening === 0 ? i : tableRow.interest / (begin ? tableRow.opening - tableRow.payment - tableRow.extra : tableRow.opening);
-      // Where the rate has changed on the way, the key's own row tells it.
-      const rate = Math.abs(changedRate - i) > 0.02 * Math.abs(i) + 1e-9 && plan.changes.some(({ kind }) => kind === 'rate') ? changedRate : i;
-      const ownExpected = ((): number => {
-        switch (column) {
-          case 'opening':
-            return row === key.from ? expected : at(row - 1, 'closing') + drawn;
-          case 'interest':
-            return rounded((begin ? opening + (saving ? payment : -payment) : opening) * rate);
-          case 'payment':
-            return expected;
-          case 'principal':
-            return saving ? payment + interest : payment - interest;
-          case 'closing':
-            return saving ? opening + principal : opening - principal;
-        }
-      })();
-      const fromOwn = roundTo(Number.isFinite(ownExpected) ? ownExpected : expected, 2);
-      if (!blank) {
-        own.set(id, expected);
-        continue;
-      }
-      const read = readAnswer(text, cents, style, expected);
-      if (!read.ok) {
-        verdicts.push({
-          id,
-          kind: read.problem.code === 'blank' ? 'blank' : 'unreadable',
-          expected,
-          expectedOwn: fromOwn,
-          ...(read.problem.code === 'blank' ? {} : { says: read.problem.message }),
-        });
-        // What is missing is taken as the key has it, so that the rest can still be judged.
-        continue;
-      }
-      const { value, decimals } = read.value;
-      own.set(id, value);
-      const agrees = (number: number): boolean => Math.abs(value - roundTo(number, Math.min(2, Math.max(0, decimals)))) <= tolerance + 1e-9;
-      if (agrees(expected)) {
-        verdicts.push({ id, kind: roundTo(value, 2) === roundTo(expected, 2) ? 'right' : 'right-rounded', expected, expectedOwn: fromOwn, read: value });
-        continue;
-      }
-      if (agrees(fromOwn)) {
-        verdicts.push({ id, kind: 'carried', expected, expectedOwn: fromOwn, read: value, says: `Right from the cells before it: ${writeMoney(fromOwn, style)}.` });
-        continue;
-      }
-      const asked: CellAsked = { row, column, value, rate, table, at, from: key.from, saving, expected, fromOwn };
-      const slip = tableSlips.find(
-        (each) => each.columns.includes(column) && each.results(asked).some((result) => Number.isFinite(result) && Math.abs(roundTo(result, 2) - value) <= tolerance / 2 + 1e-9),
-      );
-      verdicts.push(
-        slip
-          ? { id, kind: 'slip', expected, expectedOwn: fromOwn, read: value, slip: slip.id, says: slip.says }
-          : { id, kind: 'unexplained', expected, expectedOwn: fromOwn, read: value },
-      );
-    }
-  return verdicts;
-}
-
-/** Slips of the table as a whole: rows beyond its last, or missing at its end. */
-export function wholeTableSlip(
+export function checkTable(
   partId: string,
   entries: Entries,
   key: KeyTable,
-  verdicts: readonly CellVerdict[],
   question: Question,
-): { readonly slip: string; readonly says: string } | undefined {
-  const beyond = Object.entries(entries).some(([id, text]) => {
-    const match = new RegExp(`^${partId}\\.(\\d+):`).exec(id);
-    return match && Number(match[1]) > question.solved.table.count && text.trim() !== '';
+  style: NumberStyle,
+  tolerance: number,
+): CellVerdict[] {
+  const { table } = question.solved;
+  const verdicts: CellVerdict[] = [];
+  const own = new Map<string, number>();
+  const keyed = new Map(key.rows.flat().map((cell) => [cell.id, cell.value]));
+  const at: OwnCells = (row, column) => own.get(`${row}:${column}`) ?? keyed.get(`${row}:${column}`) ?? NaN;
+
+  for (const cell of key.rows.flat()) {
+    const { id, row, column, value: expected, blank } = cell;
+    if (!blank) {
+      own.set(id, expected);
+      continue;
+    }
+    const found = fromOwnCells(cell, key.from, table, at);
+    const expectedOwn = roundTo(Number.isFinite(found) ? found : expected, 2);
+    const read = readAnswer(entries[`${partId}.${id}`] ?? '', cents, style, expected);
+    // What is missing is taken as the key has it, so that the rest can still be judged.
+    if (!read.ok) {
+      const blankCell = read.problem.code === 'blank';
+      verdicts.push({
+        id,
+        kind: blankCell ? 'blank' : 'unreadable',
+        expected,
+        expectedOwn,
+        ...(blankCell ? {} : { says: read.problem.message }),
+      });
+      continue;
+    }
+    const { value, decimals } = read.value;
+    own.set(id, value);
+    const asked: CellAsked = { row, column, value, table, at, from: key.from, expected, expectedOwn };
+    verdicts.push({ id, expected, expectedOwn, read: value, ...judged(asked, decimals, style, tolerance) });
+  }
+  return verdicts;
+}
+
+type Judged = Pick<CellVerdict, 'kind' | 'says' | 'slip'>;
+
+function judged(asked: CellAsked, decimals: number, style: NumberStyle, tolerance: number): Judged {
+  const { value, expected, expectedOwn, column } = asked;
+  const places = Math.min(2, Math.max(0, decimals));
+  const agrees = (number: number): boolean => Math.abs(value - roundTo(number, places)) <= tolerance + 1e-9;
+  if (agrees(expected)) return { kind: roundTo(value, 2) === roundTo(expected, 2) ? 'right' : 'right-rounded' };
+  if (agrees(expectedOwn))
+    return { kind: 'carried', says: `Right from the cells before it: ${writeMoney(expectedOwn, style)}.` };
+  const fits = (result: number): boolean => Math.abs(roundTo(result, 2) - value) <= tolerance / 2 + 1e-9;
+  const slip = tableSlips.find((each) => each.columns.includes(column) && each.results(asked).some(fits));
+  return slip ? { kind: 'slip', slip: slip.id, says: slip.advice } : { kind: 'unexplained' };
+}
+
+/** What a cell should hold, worked from the student's own cells before it; unrounded. */
+function fromOwnCells({ row, column, value }: KeyCell, from: number, table: Question['solved']['table'], at: OwnCells): number {
+  const { plan } = table;
+  const { rate, drawn, mode, settles, extra } = table.rows[row - 1]!;
+  const saving = plan.kind === 'saving';
+  const begin = plan.timing === 'begin';
+  const rounded = (number: number): number => (plan.rounding.interest === 'cent' ? roundCent(number) : number);
+  const [opening, interest, payment, principal] = [
+    at(row, 'opening'),
+    at(row, 'interest'),
+    at(row, 'payment'),
+    at(row, 'principal'),
+  ];
+  switch (column) {
+    case 'opening':
+      return row === from ? value : at(row - 1, 'closing') + drawn;
+    case 'interest':
+      // In advance the last payment leaves just what interest brings to the end.
+      if (begin && settles) return saving ? plan.finalAmount - opening - payment : plan.finalAmount - opening + payment;
+      return rounded((begin ? opening + (saving ? payment : -payment) : opening) * rate);
+    case 'payment':
+      if (mode === 'interest-only') return rounded((opening * rate) / (begin ? 1 + rate : 1)) + extra;
+      if (settles && mode === 'level') {
+        if (begin) return Math.abs(opening - rounded(plan.finalAmount / (1 + rate)));
+        return saving ? plan.finalAmount - opening - interest : opening + interest - plan.finalAmount;
+      }
+      // A level payment that somebody has found goes on as it is while the plan's does.
+      return row > from && table.rows[row - 2]!.payment + table.rows[row - 2]!.extra === value ? at(row - 1, 'payment') : value;
+    case 'principal':
+      return saving ? payment + interest : payment - interest;
+    case 'closing':
+      return saving ? opening + principal : opening - principal;
+  }
+}
+
+/** The first slip of the table as a whole: rows beyond its last, or missing at its end. */
+export function wholeTableSlip(partId: string, entries: Entries, key: KeyTable, count: number): Explanation | undefined {
+  const written = Object.entries(entries).flatMap(([id, text]) => {
+    const row = id.startsWith(`${partId}.`) ? /^(\d+):/.exec(id.slice(partId.length + 1)) : null;
+    return row && text.trim() !== '' ? [Number(row[1])] : [];
   });
-  if (beyond) return { slip: 'one-row-too-many', says: `The table ends with payment ${question.solved.table.count}; rows after it are too many.` };
-  const last = key.rows.at(-1)!.filter(({ blank }) => blank);
-  const begun = verdicts.some(({ kind }) => kind !== 'blank');
-  const missing = last.length > 0 && last.every(({ id }) => verdicts.find((each) => each.id === id)?.kind === 'blank');
-  return begun && missing ? { slip: 'rows-missing', says: 'Rows are missing at the end of the table.' } : undefined;
+  const last = key.rows.flat().findLast(({ blank }) => blank)!.row;
+  for (const { id, finds } of wholeTableSlips) {
+    const says = finds({ count, rows: new Set(written), last });
+    if (says) return { slips: [id], title: says, result: 0, says };
+  }
+  return undefined;
 }

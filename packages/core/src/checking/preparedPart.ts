@@ -15,7 +15,7 @@ import { firstWrongEntered } from './fiveEntered.ts';
 import { resultsFromOwn } from './ownInputs.ts';
 import { readAnswer, type ReadAnswer } from './readAnswer.ts';
 import { askedOf, resultsOf, type Asked } from './slip.ts';
-import { slipById } from './slips.ts';
+import { slips } from './slips.ts';
 import { tableVerdict } from './tableVerdict.ts';
 import type { Entries, Explanation, Verdict } from './verdict.ts';
 
@@ -154,7 +154,7 @@ export class PreparedPart {
   /** A reading is not held to the cents by which the table's last payment differs: so many times the payment is the same meaning. */
   #byMultiplying(keyed: KeyedPart): KeyedPart[] {
     const asked = this.#askedFor({ ok: true, value: keyed });
-    const multiplied = slipById('rounded-payment-multiplied');
+    const multiplied = slips.find(({ id }) => id === 'rounded-payment-multiplied');
     if (!asked || !multiplied?.applies(asked)) return [];
     return resultsOf(multiplied, asked).map(({ result }) => ({ ...keyed, exact: result, expected: roundAs(result, this.part.format) }));
   }

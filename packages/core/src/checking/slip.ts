@@ -38,19 +38,23 @@ export interface WrongResult {
   readonly did: string;
 }
 
-interface SlipNames {
+/** What every slip is called, whatever it is a slip of. */
+export interface SlipNames {
   readonly id: string;
   readonly family: SlipFamily;
   /** What it is, without numbers, for chips and lists. */
   readonly title: string;
   /** In words a student understands, without numbers: what to look at. */
   readonly advice: string;
+}
+
+interface SlipOfAnswer extends SlipNames {
   /** How likely it is beside others that fit as well; higher comes first. */
   readonly weight: number;
   readonly applies: (asked: Asked) => boolean;
 }
 
-export type Slip = SlipNames &
+export type Slip = SlipOfAnswer &
   (
     | { /** The inputs it leads to; the method stays right. */ readonly wrongInputs: (inputs: Inputs, asked: Asked) => readonly WrongInputs[] }
     | { /** A wrong method: the numbers it leads to from these inputs. */ readonly wrongMethod: (inputs: Inputs, asked: Asked) => readonly WrongResult[] }

@@ -1,6 +1,6 @@
 /** Every slip there is, by family. docs/checking.md says how to add one. */
 
-import type { Slip } from './slip.ts';
+import type { Slip, SlipNames } from './slip.ts';
 import { amountSlips } from './slips/amount.ts';
 import { copyingSlips } from './slips/copying.ts';
 import { countSlips } from './slips/count.ts';
@@ -11,7 +11,9 @@ import { rateSlips } from './slips/rate.ts';
 import { roundingSlips } from './slips/rounding.ts';
 import { signSlips } from './slips/sign.ts';
 import { timingSlips } from './slips/timing.ts';
+import { tableSlips, wholeTableSlips } from './tableSlips.ts';
 
+/** Those that lead to a number of one answer. */
 export const slips: readonly Slip[] = [
   ...rateSlips,
   ...countSlips,
@@ -25,6 +27,9 @@ export const slips: readonly Slip[] = [
   ...copyingSlips,
 ];
 
-export function slipById(id: string): Slip | undefined {
-  return slips.find((slip) => slip.id === id);
+/** Slips of answers, of cells of a table, and of whole tables. */
+export const everySlip: readonly SlipNames[] = [...slips, ...tableSlips, ...wholeTableSlips];
+
+export function slipById(id: string): SlipNames | undefined {
+  return everySlip.find((slip) => slip.id === id);
 }

@@ -3,48 +3,66 @@
 import { roundCent } from '../money/roundMoney.ts';
 import type { Table } from '../table/buildTable.ts';
 import type { TableColumn } from '../exercise/exercise.ts';
+import type { SlipNames } from './slip.ts';
 
 export interface CellAsked {
   readonly row: number;
   readonly column: TableColumn;
   readonly value: number;
-  readonly rate: number;
   readonly table: Table;
   /** The student's own number in a cell, the given one where it was not theirs. */
   readonly at: (row: number, column: TableColumn) => number;
   readonly from: number;
-  readonly saving: boolean;
   readonly expected: number;
-  readonly fromOwn: number;
+  /** What it should be from the student's own cells before it. */
+  readonly expectedOwn: number;
 }
 
-export interface TableSlip {
-  readonly id: string;
-  readonly title: string;
-  readonly says: string;
+export interface TableSlip extends SlipNames {
   readonly columns: readonly TableColumn[];
   readonly results: (cell: CellAsked) => readonly number[];
 }
 
+const rateOf = (table: Table, row: number): number => table.rows[row - 1]!.rate;
+const isSaving = ({ plan }: Table): boolean => plan.kind === 'saving';
+
 export const tableSlips: readonly TableSlip[] = [
   {
     id: 'interest-on-original-amount',
+    family: 'table',
     title: 'Interest on the original amount',
-    says: 'Interest was taken on the amount at the very start, not on what is still owed.',
+    advice: 'Interest was taken on the amount at the very start, not on what is still owed.',
     columns: ['interest'],
-    results: ({ row, table, rate }) => (row === 1 ? [] : [roundCent(table.plan.amount * rate)]),
+    results: ({ row, table }) => (row === 1 ? [] : [roundCent(table.plan.amount * rateOf(table, row))]),
   },
   {
     id: 'interest-on-wrong-row',
+    family: 'table',
     title: 'Interest from another row',
-    says: 'Interest was taken on the balance of another row.',
+    advice: 'Interest was taken on the balance of another row.',
     columns: ['interest'],
-    results: ({ row, at, from, rate, table }) => [...(row > from ? [at(row - 1, 'opening') * rate] : []), (table.rows[row - 1]?.closing ?? NaN) * rate].map(roundCent),
+    results: ({ row, at, from, table }) => {
+      const balances = [...(row > from ? [at(row - 1, 'opening')] : []), table.rows[row - 1]!.closing];
+      return balances.map((balance) => roundCent(balance * rateOf(table, row)));
+    },
+  },
+  {
+    id: 'rate-of-another-row',
+    family: 'table',
+    title: 'Rate from before the change',
+    advice: 'The rate changes on the way; interest was taken at a rate that is not in force in this row.',
+    columns: ['interest'],
+    results: ({ row, table, at }) => {
+      const others = new Set(table.rows.map(({ rate }) => rate));
+      others.delete(rateOf(table, row));
+      return [...others].map((rate) => roundCent(at(row, 'opening') * rate));
+    },
   },
   {
     id: 'reference-not-fixed',
+    family: 'table',
     title: 'A reference that moved',
-    says: 'A reference that should stay moved when the formula was copied down: it points at an empty or a wrong cell.',
+    advice: 'A reference that should stay moved when the formula was copied down: it points at an empty or a wrong cell.',
     columns: ['interest', 'principal', 'closing'],
     results: ({ row, column, at, from }) => {
       if (row === from) return [];
@@ -54,27 +72,30 @@ export const tableSlips: readonly TableSlip[] = [
   },
   {
     id: 'principal-plus-interest',
+    family: 'table',
     title: 'Interest added to principal',
-    says: 'Principal is the payment less the interest; here they were added.',
+    advice: 'Principal is the payment less the interest; here they were added.',
     columns: ['principal'],
-    results: ({ row, at, saving }) => [saving ? at(row, 'payment') - at(row, 'interest') : at(row, 'payment') + at(row, 'interest')],
+    results: ({ row, at, table }) => [isSaving(table) ? at(row, 'payment') - at(row, 'interest') : at(row, 'payment') + at(row, 'interest')],
   },
   {
     id: 'extra-not-subtracted',
+    family: 'table',
     title: 'Extra payment left out',
-    says: 'The extra payment was not taken off.',
+    advice: 'The extra payment was not taken off.',
     columns: ['payment', 'principal', 'closing'],
-    results: ({ row, column, table, at, saving }) => {
+    results: ({ row, column, table, at }) => {
       const { extra, payment } = table.rows[row - 1]!;
       if (extra === 0) return [];
       if (column === 'payment') return [payment];
-      return column === 'principal' ? [payment - at(row, 'interest')] : [at(row, 'opening') + (saving ? 1 : -1) * (at(row, 'principal') - extra)];
+      return column === 'principal' ? [payment - at(row, 'interest')] : [at(row, 'opening') + (isSaving(table) ? 1 : -1) * (at(row, 'principal') - extra)];
     },
   },
   {
     id: 'balance-not-carried',
+    family: 'table',
     title: 'Balance not carried down',
-    says: 'The row does not begin with the balance the row before ends with.',
+    advice: 'The row does not begin with the balance the row before ends with.',
     columns: ['opening', 'closing'],
     results: ({ row, column, at, from, table }) => {
       if (column === 'opening') return row === from ? [] : [table.plan.amount, at(row - 1, 'opening')];
@@ -83,30 +104,65 @@ export const tableSlips: readonly TableSlip[] = [
   },
   {
     id: 'last-payment-not-adjusted',
+    family: 'table',
     title: 'Last payment like the others',
-    says: 'The last payment settles what is left; here it is like the others.',
+    advice: 'The last payment settles what is left; here it is like the others.',
     columns: ['payment'],
     results: ({ row, table }) => (row === table.count && table.count > 1 ? [table.rows[table.count - 2]!.payment, table.firstPayment] : []),
   },
   {
     id: 'interest-not-rounded',
+    family: 'table',
     title: 'Interest not rounded',
-    says: 'Interest was carried on with its fractions of a cent; each row is rounded.',
+    advice: 'Interest was carried on with its fractions of a cent; each row is rounded.',
     columns: ['interest', 'principal', 'closing'],
-    results: ({ row, column, table, rate }) => {
+    results: ({ row, column, table }) => {
       // The row as it is when no interest is ever rounded.
       const { amount, timing } = table.plan;
       let balance = amount;
       let interest = 0;
       for (const each of table.rows.slice(0, row)) {
-        const paid = each.payment + each.extra;
-        interest = (timing === 'begin' ? balance - paid : balance) * rate;
+        const paid = isSaving(table) ? -(each.payment + each.extra) : each.payment + each.extra;
+        if (each.number > 1) balance += each.drawn;
+        interest = (timing === 'begin' ? balance - paid : balance) * each.rate;
         balance = balance + interest - paid;
       }
-      return [{ interest, principal: table.rows[row - 1]!.payment - interest, closing: balance }[column as 'interest' | 'principal' | 'closing']];
+      const { payment, extra } = table.rows[row - 1]!;
+      const principal = isSaving(table) ? payment + extra + interest : payment + extra - interest;
+      return [{ interest, principal, closing: balance }[column as 'interest' | 'principal' | 'closing']];
     },
   },
 ];
 
-/** Slips that are about the whole table. */
-export const wholeTableSlips: Readonly<Record<string, string>> = { 'one-row-too-many': 'One row too many', 'rows-missing': 'Rows missing' };
+/** A slip of the table as a whole. */
+export interface WholeTableSlip extends SlipNames {
+  /** What is wrong, or nothing. */
+  readonly finds: (filled: FilledIn) => string | undefined;
+}
+
+interface FilledIn {
+  /** Rows the plan's table has. */
+  readonly count: number;
+  /** Numbers of the rows in which something was written. */
+  readonly rows: ReadonlySet<number>;
+  /** The last row with a cell to fill in. */
+  readonly last: number;
+}
+
+export const wholeTableSlips: readonly WholeTableSlip[] = [
+  {
+    id: 'one-row-too-many',
+    family: 'table',
+    title: 'One row too many',
+    advice: 'The table ends when the balance is settled; a row after that is too many.',
+    finds: ({ count, rows }) =>
+      [...rows].some((row) => row > count) ? `The table ends with payment ${count}; rows after it are too many.` : undefined,
+  },
+  {
+    id: 'rows-missing',
+    family: 'table',
+    title: 'Rows missing',
+    advice: 'The table goes on until the balance is settled.',
+    finds: ({ rows, last }) => (rows.size > 0 && !rows.has(last) ? 'Rows are missing at the end of the table.' : undefined),
+  },
+];

@@ -15,10 +15,10 @@ export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rul
   const filled = cells.filter(({ kind }) => kind !== 'blank');
   const share: Partial<Record<VerdictKind, number>> = { right: 1, 'right-rounded': rules.credit.rightRounded, carried: rules.credit.carried, slip: rules.credit.slip };
   const credit = cells.reduce((sum, cell) => sum + (share[cell.kind] ?? 0), 0) / cells.length;
-  const whole = wholeTableSlip(id, entries, table!, cells, question!);
+  const whole = wholeTableSlip(id, entries, table!, question!.solved.table.count);
   const first = cells.find(({ kind }) => kind === 'slip' || kind === 'unexplained' || kind === 'unreadable');
   const explanations: Explanation[] = [
-    ...(whole ? [{ slips: [whole.slip], title: whole.says, result: 0, says: whole.says }] : []),
+    ...(whole ? [whole] : []),
     ...cells
       .filter((cell) => cell.slip !== undefined)
       .map((cell) => ({ slips: [cell.slip!], title: cell.says!, result: cell.read!, says: `${cell.says} (${cell.id.replace(':', ', ')})` })),

@@ -18,7 +18,19 @@ export interface TableRow {
   /** What the row takes off a loan or a fund: payment + extra − interest. What it adds to savings: payment + extra + interest. */
   readonly principal: Money;
   readonly closing: Money;
+  /** Rate per payment in force, a fraction. */
+  readonly rate: number;
+  /** Money received at the start of the period; it is in `opening`. */
+  readonly drawn: Money;
+  readonly mode: PaymentMode;
+  /** True for the row whose payment is what settles the rest. */
+  readonly settles: boolean;
 }
+
+/** What falls due in a row: the level payment, the interest alone, or nothing. */
+export type PaymentMode = 'level' | 'interest-only' | 'deferred';
+
+const modes: readonly PaymentMode[] = ['level', 'interest-only', 'deferred'];
 
 export interface TableTotals {
   /** Payments and extra payments. */
@@ -157,14 +169,15 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
   let drawn = 0;
   let changeAt = 0;
   let nextChange = schedule.rows[0] ?? Infinity;
-  const { mode: modes, extra: extras } = schedule;
+  const { mode: modeAt, extra: extras } = schedule;
   let k = 1;
 
   for (; k <= count; k += 1) {
+    let draw = 0;
     if (k === nextChange) {
       const change = schedule.at.get(k)!;
       nextChange = schedule.rows[++changeAt] ?? Infinity;
-      const draw = inUnits(change.draw);
+      draw = inUnits(change.draw);
       balance += sign * draw;
       drawn += draw;
       if (change.i !== undefined) {
@@ -175,7 +188,7 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
       else if (change.again) level = NaN;
     }
     const opening = balance;
-    const mode = modes === undefined ? 0 : modes[k]!;
+    const mode = modeAt === undefined ? 0 : modeAt[k]!;
 
     let interest = begin ? 0 : interestOn(opening, i, unit, cents);
     let due = 0;
@@ -236,6 +249,10 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
         extra: extra / unit,
         principal: (due + extra - interest) / unit,
         closing: (sign * closing) / unit + 0,
+        rate: i,
+        drawn: draw / unit,
+        mode: modes[mode]!,
+        settles: clears,
       });
     lastPayment = due;
     paid += due + extra;

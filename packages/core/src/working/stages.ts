@@ -1,8 +1,6 @@
 /** A plan as stages: runs of payments in which nothing changes. A level plan is one stage; each stage is a five-value problem of its own. */
 
 import type { Money } from '../money/roundMoney.ts';
-import { ratePerPayment } from '../rates/quotedRate.ts';
-import type { Change } from '../table/plan.ts';
 import type { SolvedCase } from '../case/solved.ts';
 
 export interface Stage {
@@ -27,28 +25,24 @@ export interface Stage {
 
 /** The stages of a solved case's table, in order. */
 export function stagesOf({ table }: Pick<SolvedCase, 'table'>): Stage[] {
-  const { plan, rows } = table;
-  const rateAt = rateChanges(plan.changes, plan.paymentsPerYear);
-  const start = ratePerPayment(plan.rate, plan.paymentsPerYear);
+  const { rows } = table;
   const stages: Stage[] = [];
-  let i = start.ok ? start.value : 0;
   rows.forEach((row, at) => {
     const before = rows[at - 1];
-    const changed = rateAt.get(row.number);
-    if (changed !== undefined) i = changed;
-    const drawn = row.opening - (before ? before.closing : plan.amount);
-    const pause = pauseAt(plan.changes, row.number);
+    const { drawn, rate: i } = row;
+    const changed = before !== undefined && before.rate !== i;
+    const pause = row.mode === 'level' ? undefined : row.mode;
     const last = stages.at(-1);
     const paid = row.payment + row.extra;
     // Payments of interest only follow the balance and belong together whatever they come to.
     const same =
       last !== undefined &&
-      changed === undefined &&
-      Math.abs(drawn) < 0.005 &&
+      !changed &&
+      drawn === 0 &&
       last.pause === pause &&
       (pause === 'interest-only' || Math.abs(paid - last.payment) < 1e-9) &&
       !last.settles;
-    const settles = at === rows.length - 1 && at > 0 && !same && changed === undefined && pause === undefined && Math.abs(drawn) < 0.005 && row.extra === (before?.extra ?? 0);
+    const settles = at === rows.length - 1 && at > 0 && !same && !changed && pause === undefined && drawn === 0 && row.extra === (before?.extra ?? 0);
     if (same) stages[stages.length - 1] = { ...last, to: row.number, closing: row.closing };
     else
       stages.push({
@@ -59,7 +53,7 @@ export function stagesOf({ table }: Pick<SolvedCase, 'table'>): Stage[] {
         extra: row.extra,
         opening: row.opening,
         closing: row.closing,
-        drawn: Math.abs(drawn) < 0.005 ? 0 : drawn,
+        drawn,
         settles,
         ...(pause ? { pause } : {}),
       });
@@ -70,22 +64,4 @@ export function stagesOf({ table }: Pick<SolvedCase, 'table'>): Stage[] {
 /** The stages up to payment k, the last one cut there. */
 export function stagesThrough(stages: readonly Stage[], k: number): Stage[] {
   return stages.filter(({ from }) => from <= k).map((stage) => (stage.to > k ? { ...stage, to: k } : stage));
-}
-
-function rateChanges(changes: readonly Change[], paymentsPerYear: number): ReadonlyMap<number, number> {
-  const found = new Map<number, number>();
-  for (const change of changes)
-    if (change.kind === 'rate') {
-      const i = ratePerPayment(change.rate, paymentsPerYear);
-      if (i.ok) found.set(change.after + 1, i.value);
-    }
-  return found;
-}
-
-function pauseAt(changes: readonly Change[], k: number): Stage['pause'] {
-  let found: Stage['pause'];
-  for (const change of changes)
-    if ((change.kind === 'interest-only' || change.kind === 'deferred') && k >= (change.from ?? 1) && k <= change.through)
-      found = change.kind === 'deferred' ? 'deferred' : (found ?? 'interest-only');
-  return found;
 }

@@ -4,20 +4,16 @@ import {
   answerKeyOf,
   fillText,
   givensInForce,
-  lookUp,
   numberStyleById,
   slipById,
   stepsAt,
   storyText,
-  tableSlips,
-  wholeTableSlips,
   workedSolution,
   type EnteringStyle,
   type HouseRules,
   type Step,
   type VerdictKind,
-  roundTo,
-} from '@hardy-sextant/core';
+  roundTo } from '@hardy-sextant/core';
 import { itemShare, markedParts, totalOf, type MarkedStudent, type Marking, type SlipText } from '@hardy-sextant/contract';
 
 export interface FeedbackPart {
@@ -66,7 +62,7 @@ export function wordsAbout(slipId: string, texts: readonly SlipText[]): string {
 }
 
 export function usualWords(slipId: string): string {
-  return slipById(slipId)?.advice ?? tableSlips.find(({ id }) => id === slipId)?.says ?? lookUp(wholeTableSlips, slipId) ?? '';
+  return slipById(slipId)?.advice ?? '';
 }
 
 /** As a student is spoken to. */
