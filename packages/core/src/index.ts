@@ -52,7 +52,10 @@ export { drawReport, type Collision, type DrawReport, type Spread } from './chec
 export { tableSlips, wholeTableSlips } from './checking/tableSlips.ts';
 export { askedOf, resultsOf, type Slip, type SlipFamily } from './checking/slip.ts';
 export { writeSlot } from './case/writeSlot.ts';
+export * from './case/quantity.ts';
 export * from './case/quantities.ts';
+export { compute } from './case/compute.ts';
+export { inputsOf } from './case/inputs.ts';
 export * from './case/question.ts';
 export * from './working/solution.ts';
 export * from './working/workedSolution.ts';

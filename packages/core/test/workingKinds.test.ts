@@ -117,6 +117,7 @@ describe('asking', () => {
       base,
       { ...base, buildUp: { price: '60,000', downPayment: '12,000', tradeIn: '', feesAdded: '', feesTaken: '' } },
       { ...emptyDraft('convert'), slots: base.slots },
+      { ...base, changes: [{ id: 'e', kind: 'extra' as const, texts: { amount: '100', from: '1', every: '1' }, payment: 'same' as const }] },
     ];
     const refinancing = { after: 12, rate: { kind: 'periodic', perPayment: 0.004 }, payments: 40, costs: 0, costsPaid: 'cash' } as const;
     const worked = new Set<Quantity>();

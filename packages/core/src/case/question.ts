@@ -5,7 +5,8 @@ import type { Scope } from '../money/expression.ts';
 import { numberStyleById, writeBrief, writeMoney, writeNumber, type NumberStyle } from '../money/numberStyle.ts';
 import type { TableRounding } from '../table/plan.ts';
 import type { StatementDraft } from './draft.ts';
-import { askInWords, quantities, type Ask, type AskedCase } from './quantities.ts';
+import { askInWords, quantities } from './quantities.ts';
+import type { Ask, AskedCase } from './quantity.ts';
 import { kindOf } from './kinds.ts';
 import { readDraft } from './readDraft.ts';
 import { solveCase, type CaseOutcome } from './solveCase.ts';
@@ -45,7 +46,7 @@ export type OwnNumbers = Readonly<Partial<Record<ValueSlot, number>>>;
 export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding, names: Scope = {}, own: OwnNumbers = {}, solve: Solve = solveAsked): Result<Question> {
   const record = quantities[ask.quantity];
   if (!record) return fail('out-of-range', 'This quantity is not known.', { field: 'quantity' });
-  if (!record.applies(draft)) return fail('out-of-range', `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this kind of case.`, { field: 'quantity' });
+  if (!record.applies(draft)) return fail('out-of-range', `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this case.`, { field: 'quantity' });
   for (const need of record.needs)
     if (!Number.isFinite(ask[need])) return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', { field: need });
   const asked = record.slot ? { ...draft, unknown: record.slot } : draft;

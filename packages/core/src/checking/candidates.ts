@@ -2,7 +2,7 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import { roundAs } from '../exercise/format.ts';
-import { compute } from './inputs.ts';
+import { compute } from '../case/compute.ts';
 import { resultsOf, type Asked, type Slip, type SlipFamily } from './slip.ts';
 import { slips } from './slips.ts';
 

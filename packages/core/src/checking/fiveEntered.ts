@@ -5,7 +5,7 @@ import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
 import { kindOf } from '../case/kinds.ts';
 import type { Question } from '../case/question.ts';
-import { inputsOf } from './inputs.ts';
+import { inputsOf } from '../case/inputs.ts';
 import type { Entries, WrongEntered } from './verdict.ts';
 
 export const enteredNames = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;

@@ -11,7 +11,9 @@ import type { ValueSlot } from '../case/solved.ts';
 import { answerName, silentlyUsed, type OwnAnswers } from '../exercise/answerKey.ts';
 import type { Exercise, Part } from '../exercise/exercise.ts';
 import { namesIn } from '../exercise/givens.ts';
-import { changed, compute, inputsOf, type Inputs } from './inputs.ts';
+import { compute } from '../case/compute.ts';
+import { changed, inputsOf } from '../case/inputs.ts';
+import type { Inputs } from '../case/quantity.ts';
 
 /** What the part comes to from own answers, in the answer's unit; nothing where they do not enter its formula. */
 export function resultsFromOwn(exercise: Exercise, part: Part, question: Question, own: OwnAnswers): number[] {

@@ -3,10 +3,12 @@
 import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import type { KindOfCase } from '../case/kind.ts';
 import { kindOf } from '../case/kinds.ts';
-import { quantities, type QuantityUnit } from '../case/quantities.ts';
+import { compute } from '../case/compute.ts';
+import { inputsOf } from '../case/inputs.ts';
+import { quantities } from '../case/quantities.ts';
+import type { QuantityUnit, Inputs } from '../case/quantity.ts';
 import type { Question } from '../case/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
-import { compute, inputsOf, type Inputs } from './inputs.ts';
 
 export type SlipFamily = 'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea' | 'formula' | 'device' | 'rounding' | 'copying' | 'table';
 

@@ -5,13 +5,14 @@ import { writeBrief, writeMoney, writePercent, numberStyleById } from '../money/
 import { ratePerPayment, withQuotedNumber } from '../rates/quotedRate.ts';
 import { closestRoot } from './closestRoot.ts';
 import { kindOf } from '../case/kinds.ts';
-import type { Ask } from '../case/quantities.ts';
+import { compute } from '../case/compute.ts';
+import { changed, inputsOf } from '../case/inputs.ts';
+import type { Ask, Inputs } from '../case/quantity.ts';
 import { askCase, type Question } from '../case/question.ts';
 import { usualFormat } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { explainNumber } from './explainNumber.ts';
 import { agreesAsWritten } from './fits.ts';
-import { changed, compute, inputsOf, type Inputs } from './inputs.ts';
 import { readAnswer } from './readAnswer.ts';
 import type { Explanation } from './verdict.ts';
 

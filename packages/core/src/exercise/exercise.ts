@@ -1,7 +1,7 @@
 /** Exercises: a story with givens, the plans behind it, and parts with marks that may build on each other. */
 
 import type { StatementDraft } from '../case/draft.ts';
-import type { Quantity } from '../case/quantities.ts';
+import type { Quantity } from '../case/quantity.ts';
 import type { Story } from './story.ts';
 
 export type GivenKind = 'money' | 'rate' | 'count' | 'years' | 'words';

@@ -3,7 +3,8 @@
 import { numberStyleById, writeNumber } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../annuity/sayCount.ts';
-import { quantities, type Quantity } from '../case/quantities.ts';
+import { quantities } from '../case/quantities.ts';
+import type { Quantity } from '../case/quantity.ts';
 import type { AnswerFormat } from './exercise.ts';
 import type { HouseRules } from './houseRules.ts';
 

@@ -3,7 +3,7 @@
 import type { BuildUp, SlotName, StatementDraft, StatementKind } from '../case/draft.ts';
 import { emptyDraft } from '../case/kinds.ts';
 import type { ChangeDraft } from '../case/changeDraft.ts';
-import type { Quantity } from '../case/quantities.ts';
+import type { Quantity } from '../case/quantity.ts';
 import type { AskTexts, Exercise, Given, GivenKind, Limit, Part, PartAsk, Reading, Vary } from '../exercise/exercise.ts';
 import { usualFormat } from '../exercise/format.ts';
 import { plainStory } from '../exercise/story.ts';

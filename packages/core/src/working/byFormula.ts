@@ -1,6 +1,6 @@
 /** The formula way: symbols, numbers, groups, the value, and the line to type. Rearranged for whatever is asked. */
 
-import type { Quantity } from '../case/quantities.ts';
+import type { Quantity } from '../case/quantity.ts';
 import { writeBrief } from '../money/numberStyle.ts';
 import { chain } from './formula/chain.ts';
 import { buildUp, converted, financeCharge, refinancedPayment } from './formula/charges.ts';

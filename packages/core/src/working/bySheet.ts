@@ -1,6 +1,6 @@
 /** The worksheet way: labelled cells and a formula over them, functions named as in OpenFormula, references fixed where they are copied. */
 
-import type { Quantity } from '../case/quantities.ts';
+import type { Quantity } from '../case/quantity.ts';
 import { quotedNumber } from '../rates/quotedRate.ts';
 import { balanceSheet, oneFunction, stretchSheet, totalPaid } from './sheet/annuitySheets.ts';
 import { type SheetAnswer, rateCell } from './sheet/cells.ts';

@@ -5,6 +5,7 @@ import type { TableRow } from '../table/buildTable.ts';
 import type { Way } from './solution.ts';
 import { answerText, money, roundsOf, type Work } from './work.ts';
 import { kindOf } from '../case/kinds.ts';
+import { withoutChanges } from '../case/quantities/changed.ts';
 
 /** Which rows matter to a question, and what is said under them. */
 interface Reading {
@@ -119,6 +120,18 @@ function readingOf(work: Work): Reading | undefined {
         'paid-for-itself': 'Paid so far and still owed are less than before from payment',
       }[ask.quantity];
       return { rows: [1, k, k + 1, last], spelled: Math.max(1, k), says };
+    }
+    case 'payments-made':
+      return { rows: ends, spelled: last, says: `Row ${last} is the last in which something is paid. The payments made are` };
+    case 'time-saved':
+    case 'interest-saved': {
+      const plain = withoutChanges(work.question);
+      if (!plain.ok) return undefined;
+      const says =
+        ask.quantity === 'time-saved'
+          ? `Without the changes the table has ${plain.value.count} rows, with them ${last}. In years, what is saved is`
+          : `Without the changes the column “interest” adds up to ${money(work, plain.value.totalInterest)}, with them to ${money(work, table.totalInterest)}. What is saved is`;
+      return { rows: ends, spelled: last, says };
     }
     default:
       return undefined;

@@ -1,6 +1,6 @@
 /** The shape of a worked solution: structured steps, one way each, so that a screen, a text and a printout say the same. */
 
-import type { QuantityUnit } from '../case/quantities.ts';
+import type { QuantityUnit } from '../case/quantity.ts';
 import type { DeviceEntry } from './device.ts';
 import type { Fact } from './facts.ts';
 import type { Moment } from './timeline.ts';

@@ -3,7 +3,8 @@
 import { readSlotText, type Scope } from '../../money/expression.ts';
 import { roundCent } from '../../money/roundMoney.ts';
 import { styleOf } from '../../case/question.ts';
-import { changed, type Inputs } from '../inputs.ts';
+import { changed } from '../../case/inputs.ts';
+import type { Inputs } from '../../case/quantity.ts';
 import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
 const usesAmount = ({ kind, question: { ask, solved } }: Asked): boolean =>

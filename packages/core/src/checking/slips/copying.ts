@@ -2,7 +2,8 @@
 
 import { roundTo } from '../../money/roundMoney.ts';
 import { ratePerPayment, withQuotedNumber } from '../../rates/quotedRate.ts';
-import { changed, type Inputs } from '../inputs.ts';
+import { changed } from '../../case/inputs.ts';
+import type { Inputs } from '../../case/quantity.ts';
 import { brief, defineSlip, percent, type Asked, type Slip, type WrongInputs, type WrongResult } from '../slip.ts';
 
 const decimalsOf = ({ format }: Asked): number => (format.kind === 'years-months' ? 2 : format.decimals);

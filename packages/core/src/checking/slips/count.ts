@@ -4,7 +4,8 @@ import { roundTo } from '../../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
 import { isSaving } from '../../case/kinds.ts';
 import { frequencyOf } from '../../case/frequency.ts';
-import { balanceAt, changed, compute, payments } from '../inputs.ts';
+import { compute } from '../../case/compute.ts';
+import { balanceAt, changed, payments } from '../../case/inputs.ts';
 import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
 
 const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
@@ -129,7 +130,7 @@ export const countSlips: readonly Slip[] = [
     title: 'Payments given for years',
     advice: 'The number of payments was found; the question asks for the time in years.',
     weight: 9,
-    applies: (asked) => asked.question.ask.quantity === 'years' && asked.inputs.p > 1,
+    applies: (asked) => ['years', 'time-saved'].includes(asked.question.ask.quantity) && asked.inputs.p > 1,
     wrongMethod: (inputs, asked) =>
       [asked.exact * inputs.p, Math.ceil(asked.exact * inputs.p - NEAR_WHOLE)].map((result) => ({
         result,

@@ -1,7 +1,8 @@
 /** Slips of the device family: what a tool still holds from before, and settings nobody looked at. */
 
 import { growthLessOne } from '../../annuity/fiveValues.ts';
-import { changed, type Inputs } from '../inputs.ts';
+import { changed } from '../../case/inputs.ts';
+import type { Inputs } from '../../case/quantity.ts';
 import { brief, defineSlip, money, percent, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
 const onFiveValues = ({ kind, question: { ask, solved } }: Asked): boolean =>

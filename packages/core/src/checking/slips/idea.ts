@@ -1,44 +1,28 @@
 /** Slips of the idea family: another computation than the one that was asked. */
 
 import { accumulation, discounting, growthLessOne } from '../../annuity/fiveValues.ts';
-import { changed, compute, payments } from '../inputs.ts';
+import { compute } from '../../case/compute.ts';
+import { quantities } from '../../case/quantities.ts';
+import type { Quantity } from '../../case/quantity.ts';
+import { changed, payments } from '../../case/inputs.ts';
 import { brief, defineSlip, money, percent, type Asked, type Slip } from '../slip.ts';
 import { isSaving } from '../../case/kinds.ts';
 
 const owes = ({ kind }: Asked): boolean => kind.owes && kind.level;
 const level = ({ kind, question: { solved } }: Asked): boolean => kind.level && solved.plan.changes.length === 0;
-const asks = (asked: Asked, ...quantities: string[]): boolean => quantities.includes(asked.question.ask.quantity);
+const asks = (asked: Asked, ...any: Quantity[]): boolean => any.includes(asked.question.ask.quantity);
 const hasInterest = ({ question: { solved } }: Asked): boolean => solved.values.i !== 0;
 /** A reading taken for another: the number the other question has, by closed form and as the table has it. */
-const other = (asked: Asked, quantity: Parameters<typeof compute>[2], did: (value: number) => string): { result: number; did: string }[] => {
-  const fromTable = tableReading(asked, quantity!);
+const other = (asked: Asked, quantity: Quantity, did: (value: number) => string): { result: number; did: string }[] => {
+  const fromTable = figure(asked, quantity);
   const values = [...(fromTable === undefined ? [] : [fromTable]), ...compute(asked.question, asked.inputs, quantity)];
   return values.map((result) => ({ result, did: did(result) }));
 };
 
-/** What the case's own table says. */
-function tableReading({ question: { solved, ask } }: Asked, quantity: string): number | undefined {
-  const { table } = solved;
-  const { from = 1, to = 1, after = 0 } = ask;
-  const rows = table.rows.slice(from - 1, to);
-  switch (quantity) {
-    case 'total-paid':
-      return table.totalPaid;
-    case 'total-interest':
-      return table.totalInterest;
-    case 'interest-in':
-      return rows.reduce((sum, row) => sum + row.interest, 0);
-    case 'principal-in':
-      return rows.reduce((sum, row) => sum + row.principal, 0);
-    case 'paid-in':
-      return rows.reduce((sum, row) => sum + row.payment + row.extra, 0);
-    case 'balance-after':
-      return after === 0 ? table.plan.amount : table.rows[after - 1]?.closing;
-    case 'left-to-pay':
-      return table.rows.slice(after).reduce((sum, row) => sum + row.payment + row.extra, 0) + table.closing;
-    default:
-      return undefined;
-  }
+/** What the case's own table says; nothing for a quantity that cannot be asked of it. */
+function figure({ question }: Asked, quantity: Quantity): number | undefined {
+  const found = quantities[quantity].read({ ...question, ask: { ...question.ask, quantity } });
+  return found.ok ? found.value : undefined;
 }
 
 export const ideaSlips: readonly Slip[] = [
@@ -152,7 +136,7 @@ export const ideaSlips: readonly Slip[] = [
     applies: (asked) => asks(asked, 'balance-after') && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const left = inputs.n - inputs.after;
-      const fromTable = tableReading(asked, 'left-to-pay');
+      const fromTable = figure(asked, 'left-to-pay');
       return [
         ...[...new Set([asked.question.solved.table.firstPayment, ...payments(asked.question, inputs)])].flatMap((payment) =>
           (inputs.finalAmount === 0 ? [0] : [0, inputs.finalAmount]).map((end) => ({

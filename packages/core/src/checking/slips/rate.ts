@@ -3,7 +3,8 @@
 import { roundTo } from '../../money/roundMoney.ts';
 import { growthLessOne } from '../../annuity/fiveValues.ts';
 import { frequencyOf } from '../../case/frequency.ts';
-import { changed, compute } from '../inputs.ts';
+import { compute } from '../../case/compute.ts';
+import { changed } from '../../case/inputs.ts';
 import { brief, defineSlip, percent, type Asked, type Slip } from '../slip.ts';
 
 /** The rate is known, quoted by the year, and goes into the computation. */

@@ -1,9 +1,9 @@
 /** Slips of the rounding family. */
 
 import { roundCent, roundTo } from '../../money/roundMoney.ts';
-import { solveUnknown } from '../inputs.ts';
+import { compute } from '../../case/compute.ts';
+import { changed, solveUnknown } from '../../case/inputs.ts';
 import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
-import { isSaving } from '../../case/kinds.ts';
 
 const totals = ({ kind, question: { ask, solved } }: Asked): boolean =>
   ['total-paid', 'total-interest', 'finance-charge', 'left-to-pay', 'paid-in', 'total-price'].includes(ask.quantity) &&
@@ -11,24 +11,8 @@ const totals = ({ kind, question: { ask, solved } }: Asked): boolean =>
   solved.plan.changes.length === 0 &&
   solved.unknown === 'payment';
 
-/** Totals worked from one payment, however many of them count. */
-function totalFrom(asked: Asked, payment: number): number {
-  const { kind, inputs, question } = asked;
-  const times = { 'left-to-pay': inputs.n - inputs.after, 'paid-in': inputs.to - inputs.from + 1 }[question.ask.quantity as string] ?? inputs.n;
-  const total = times * payment;
-  switch (question.ask.quantity) {
-    case 'total-interest':
-      return isSaving(kind) ? inputs.finalAmount - inputs.amount - total : total - inputs.amount + inputs.finalAmount;
-    case 'finance-charge':
-      return total - inputs.amount + inputs.finalAmount + inputs.feesTaken;
-    case 'left-to-pay':
-      return total + inputs.finalAmount;
-    case 'total-price':
-      return total + inputs.downPayment + inputs.tradeIn + inputs.finalAmount;
-    default:
-      return total;
-  }
-}
+/** The total worked from one payment, every payment like it. */
+const totalFrom = ({ inputs, question }: Asked, payment: number): number => compute(question, changed(inputs, { payment }))[0] ?? NaN;
 
 export const roundingSlips: readonly Slip[] = [
   defineSlip({

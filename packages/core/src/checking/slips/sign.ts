@@ -1,6 +1,6 @@
 /** Slips of the sign family. */
 
-import { changed } from '../inputs.ts';
+import { changed } from '../../case/inputs.ts';
 import { defineSlip, money, type Slip } from '../slip.ts';
 import { isSaving } from '../../case/kinds.ts';
 

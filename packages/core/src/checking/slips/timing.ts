@@ -1,7 +1,7 @@
 /** Slips of the timing family. */
 
 import { frequencyOf } from '../../case/frequency.ts';
-import { changed } from '../inputs.ts';
+import { changed } from '../../case/inputs.ts';
 import { defineSlip, type Asked, type Slip } from '../slip.ts';
 
 const timingMatters = ({ kind, question: { ask, solved } }: Asked): boolean =>

@@ -1,0 +1,103 @@
+/** What is read off a table at a payment or over a range of payments. */
+
+import { ok, type Result } from '../../result.ts';
+import { recurrenceOf, term } from '../../annuity/recurrence.ts';
+import { balanceAfter, leftToPay, stretch } from '../../table/readings.ts';
+import { balanceAt } from '../inputs.ts';
+import { isSaving, kindOf } from '../kinds.ts';
+import type { AskedCase, Inputs, Quantity, QuantityRecord } from '../quantity.ts';
+import { anyPlan, level, owes, pays, within, withPayment } from './builders.ts';
+
+/** At a payment. */
+function after(
+  title: string,
+  words: string,
+  applies: QuantityRecord['applies'],
+  read: (asked: AskedCase, after: number) => Result<number>,
+  closedForm: QuantityRecord['closedForm'],
+): QuantityRecord {
+  return {
+    title: `${title} a payment`,
+    unit: 'money',
+    needs: ['after'],
+    applies,
+    words: (ask) => `${words} ${ask.after}`,
+    read: (asked) => {
+      const place = within(asked.ask.after ?? 0, asked.solved);
+      return place.ok ? read(asked, place.value) : place;
+    },
+    closedForm,
+  };
+}
+
+/** Over a range of payments. */
+function range(
+  title: string,
+  applies: QuantityRecord['applies'],
+  part: 'interest' | 'principal' | 'paid',
+  closedForm: QuantityRecord['closedForm'],
+): QuantityRecord {
+  return {
+    title: `${title} in a range of payments`,
+    unit: 'money',
+    needs: ['from', 'to'],
+    applies,
+    words: ({ from, to }) => (from === to ? `${title} in payment ${from}` : `${title} in payments ${from} to ${to}`),
+    read: ({ solved, ask: { from = 1, to = 1 } }) => {
+      const found = stretch(solved.table, from, to);
+      return found.ok ? ok(found.value[part]) : found;
+    },
+    closedForm,
+  };
+}
+
+const paidIn = ({ from, to }: Inputs, payment: number): number => (to - from + 1) * payment;
+/** How far the balance moves from before the range to after it, in its own direction. */
+const movedIn = (inputs: Inputs, payment: number, asked: AskedCase): number =>
+  balanceAt(asked, inputs, payment, inputs.to) - balanceAt(asked, inputs, payment, inputs.from - 1);
+const saves = (asked: AskedCase): boolean => isSaving(kindOf(asked.draft));
+const balance = withPayment((inputs, payment, asked) => balanceAt(asked, inputs, payment, inputs.after));
+
+export const readingQuantities = {
+  'balance-after': after(
+    'the balance after',
+    'the balance after payment',
+    anyPlan,
+    ({ solved }, k) => balanceAfter(solved.table, k),
+    balance,
+  ),
+  'left-to-pay': after(
+    'what is left to pay after',
+    'what is left to pay after payment',
+    owes,
+    ({ solved }, k) => leftToPay(solved.table, k),
+    withPayment(({ n, after: k, finalAmount }, payment) => (n - k) * payment + finalAmount),
+  ),
+  term: after(
+    'the term of the recurrence after',
+    'term V of the recurrence, number',
+    level,
+    (asked, k) => {
+      const { numbers, values, table } = asked.solved;
+      const stated = recurrenceOf(numbers.amount, values.i, table.firstPayment, values.timing, saves(asked));
+      return stated.ok ? term(stated.value, k) : stated;
+    },
+    balance,
+  ),
+  'interest-in': range(
+    'the interest',
+    anyPlan,
+    'interest',
+    withPayment((inputs, payment, asked) => {
+      const moved = movedIn(inputs, payment, asked);
+      return saves(asked) ? moved - paidIn(inputs, payment) : paidIn(inputs, payment) + moved;
+    }),
+  ),
+  'principal-in': range(
+    'the principal',
+    pays,
+    'principal',
+    withPayment((inputs, payment, asked) => movedIn(inputs, payment, asked) * (saves(asked) ? 1 : -1)),
+  ),
+  'paid-in': range('what is paid', pays, 'paid', withPayment(paidIn)),
+} satisfies Partial<Record<Quantity, QuantityRecord>>;

@@ -1,0 +1,120 @@
+/** What a quantity is: something that can be asked of a case. The records are in `quantities/`. */
+
+import type { Result } from '../result.ts';
+import type { Scope } from '../money/expression.ts';
+import type { Timing } from '../annuity/fiveValues.ts';
+import type { Refinancing } from '../table/compare.ts';
+import type { StatementDraft } from './draft.ts';
+import type { SolvedCase, ValueSlot } from './solved.ts';
+
+/** In the order they are offered. */
+export const quantityIds = [
+  'payment',
+  'amount',
+  'final-amount',
+  'rate',
+  'payments',
+  'years',
+  'balance-after',
+  'left-to-pay',
+  'interest-in',
+  'principal-in',
+  'paid-in',
+  'total-interest',
+  'total-paid',
+  'total-price',
+  'last-payment',
+  'finance-charge',
+  'amount-financed',
+  'down-payment',
+  'rate-per-payment',
+  'nominal',
+  'effective',
+  'rate-with-charges',
+  'term',
+  'converted',
+  'refinanced-payment',
+  'refinancing-saves',
+  'paid-for-itself',
+  'payments-made',
+  'time-saved',
+  'interest-saved',
+] as const;
+
+export type Quantity = (typeof quantityIds)[number];
+
+export type QuantityUnit = 'money' | 'percent' | 'count' | 'years';
+
+/** The numbers a quantity needs besides the case: payment numbers, counted from 1. */
+export type AskArgument = 'after' | 'from' | 'to';
+
+/** What is asked of a case, with its arguments as numbers. */
+export interface Ask {
+  readonly quantity: Quantity;
+  readonly after?: number;
+  readonly from?: number;
+  readonly to?: number;
+  /** For the quantities of a refinancing. */
+  readonly refinancing?: Refinancing | undefined;
+}
+
+/** What a quantity is read off. */
+export interface AskedCase {
+  readonly draft: StatementDraft;
+  readonly solved: SolvedCase;
+  readonly ask: Ask;
+  /** What the statement's slots may name, with the numbers in force. */
+  readonly names: Scope;
+}
+
+/** What a person puts into a computation. */
+export interface Inputs {
+  readonly n: number;
+  /** Rate per payment, a fraction. */
+  readonly i: number;
+  /** The rate as the case quotes it, a fraction. */
+  readonly quoted: number;
+  readonly amount: number;
+  /** Where the case states one; where it is worked out, from these inputs. */
+  readonly payment: number | undefined;
+  readonly finalAmount: number;
+  readonly timing: Timing;
+  /** Payments a year. */
+  readonly p: number;
+  readonly after: number;
+  readonly from: number;
+  readonly to: number;
+  readonly price: number;
+  readonly downPayment: number;
+  readonly tradeIn: number;
+  readonly feesAdded: number;
+  readonly feesTaken: number;
+  /** Signs of what comes in and goes out, which a person may get wrong: 1 as they should be. */
+  readonly pvSign: 1 | -1;
+  readonly pmtSign: 1 | -1;
+  readonly fvSign: 1 | -1;
+}
+
+export interface QuantityRecord {
+  /** "the balance after a payment", for choosing. */
+  readonly title: string;
+  readonly unit: QuantityUnit;
+  readonly needs: readonly AskArgument[];
+  /** The slot it is the `?` of; otherwise the case is solved as it is stated. */
+  readonly slot?: ValueSlot;
+  /** Needs a refinancing beside the case. */
+  readonly refinancing?: boolean;
+  /** Whether it can be asked of a statement. */
+  readonly applies: (draft: StatementDraft) => boolean;
+  /** In the answer's own unit: money, percent (6.6, not 0.066), payments, years; unrounded unless the plan rounds it. */
+  readonly read: (asked: AskedCase) => Result<number>;
+  /**
+   * What the closed forms give from inputs that may be wrong, in the same unit: usually one number; for what rests on the
+   * payment one with it rounded to the cent on the way and one without, as people do either.
+   */
+  readonly closedForm: (inputs: Inputs, asked: AskedCase) => readonly number[];
+  /** Its closed form holds whatever changes on the way: it rests on the inputs alone. For all else the table is run. */
+  readonly onInputsAlone?: true;
+  /** In words, with its arguments. */
+  readonly words: (ask: Ask) => string;
+}
