@@ -3,7 +3,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['**/dist/', '**/node_modules/', 'data/', 'packages/server/drizzle/', 'test-results/', 'playwright-report/'] },
+  {
+    ignores: [
+      '**/dist/',
+      '**/node_modules/',
+      'data/',
+      'packages/server/drizzle/',
+      'test-results/',
+      'playwright-report/',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
   {
@@ -18,9 +27,18 @@ export default ts.config(
   {
     // Numbers are rounded in one place, half away from zero.
     files: ['packages/*/src/**/*.{ts,tsx}'],
-    rules: { 'no-restricted-properties': ['error', { object: 'Math', property: 'round', message: 'Use roundTo: it rounds half away from zero.' }] },
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'round', message: 'Use roundTo: it rounds half away from zero.' },
+      ],
+    },
   },
-  { files: ['packages/web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['packages/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
   {
     files: ['packages/core/src/**/*.ts'],
     rules: {
@@ -35,6 +53,8 @@ export default ts.config(
   },
   {
     files: ['tools/**/*.mjs', '*.mjs', '**/vite.config.mjs'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly' } },
+    languageOptions: {
+      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly' },
+    },
   },
 );

@@ -6,7 +6,13 @@ export default {
   roots: ['<rootDir>/packages'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } }],
+    '^.+\\.ts$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'commonjs' } },
+    ],
   },
-  moduleNameMapper: { '^@hardy-sextant/core/starters$': '<rootDir>/packages/core/src/starters/index.ts', '^@hardy-sextant/(core|contract)$': '<rootDir>/packages/$1/src/index.ts' },
+  moduleNameMapper: {
+    '^@hardy-sextant/core/starters$': '<rootDir>/packages/core/src/starters/index.ts',
+    '^@hardy-sextant/(core|contract)$': '<rootDir>/packages/$1/src/index.ts',
+  },
 };

@@ -7,7 +7,16 @@ export default defineConfig({
     ssr: true,
     outDir: 'dist',
     target: 'node20',
-    rollupOptions: { input: { money: 'src/money.ts', typing: 'src/typing.ts', slips: 'src/slips.ts', marking: 'src/marking.ts', grid: 'src/grid.ts', department: 'src/department.ts' } },
+    rollupOptions: {
+      input: {
+        money: 'src/money.ts',
+        typing: 'src/typing.ts',
+        slips: 'src/slips.ts',
+        marking: 'src/marking.ts',
+        grid: 'src/grid.ts',
+        department: 'src/department.ts',
+      },
+    },
   },
   ssr: { noExternal: [/^@hardy-sextant\//] },
 });

@@ -11,6 +11,14 @@ if (['typing', 'grid', 'department'].includes(name)) {
   build('server');
   build('web');
 }
-const built = spawnSync(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build'], { cwd: join(root, 'bench'), stdio: 'inherit' });
+const built = spawnSync(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build'], {
+  cwd: join(root, 'bench'),
+  stdio: 'inherit',
+});
 if (built.status !== 0) process.exit(1);
-process.exit(spawnSync(process.execPath, [join(root, 'bench/dist', `${name}.js`), ...process.argv.slice(3)], { cwd: root, stdio: 'inherit' }).status ?? 1);
+process.exit(
+  spawnSync(process.execPath, [join(root, 'bench/dist', `${name}.js`), ...process.argv.slice(3)], {
+    cwd: root,
+    stdio: 'inherit',
+  }).status ?? 1,
+);

@@ -7,8 +7,20 @@ import { remember, remembered, root } from './install.mjs';
 
 const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
 const targets = {
-  server: { sources: [...shared, 'packages/server/src', 'packages/server/vite.config.mjs'], made: 'packages/server/dist/main.js' },
-  web: { sources: [...shared, 'packages/web/src', 'packages/web/public', 'packages/web/index.html', 'packages/web/vite.config.mjs'], made: 'packages/web/dist/index.html' },
+  server: {
+    sources: [...shared, 'packages/server/src', 'packages/server/vite.config.mjs'],
+    made: 'packages/server/dist/main.js',
+  },
+  web: {
+    sources: [
+      ...shared,
+      'packages/web/src',
+      'packages/web/public',
+      'packages/web/index.html',
+      'packages/web/vite.config.mjs',
+    ],
+    made: 'packages/web/dist/index.html',
+  },
 };
 
 function fingerprint(sources) {
@@ -30,7 +42,10 @@ export function build(name) {
   const wanted = fingerprint(sources);
   if (remembered(`built-${name}`) === wanted && existsSync(join(root, made))) return;
   console.log(`Building the ${name === 'web' ? 'pages' : 'server'}…`);
-  const done = spawnSync(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build'], { cwd: join(root, 'packages', name), stdio: 'inherit' });
+  const done = spawnSync(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build'], {
+    cwd: join(root, 'packages', name),
+    stdio: 'inherit',
+  });
   if (done.status !== 0) process.exit(1);
   remember(`built-${name}`, wanted);
 }

@@ -17,7 +17,11 @@ const children = [
     stdio: 'inherit',
     env: { ...env, PORT: String(port + 1), LOG_LEVEL: 'info' },
   }),
-  spawn(process.execPath, [vite], { cwd: join(root, 'packages/web'), stdio: 'inherit', env: { ...env, PORT: String(port) } }),
+  spawn(process.execPath, [vite], {
+    cwd: join(root, 'packages/web'),
+    stdio: 'inherit',
+    env: { ...env, PORT: String(port) },
+  }),
 ];
 if (existsSync(vite)) console.log(`Pages at http://127.0.0.1:${port}`);
 const stop = () => {

@@ -25,7 +25,11 @@ export function installPackages() {
     .digest('hex');
   if (remembered('lock') === wanted) return;
   console.log('Installing packages; this happens once, and again when they change.');
-  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root, stdio: 'inherit', shell: process.platform === 'win32' });
+  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: root,
+    stdio: 'inherit',
+    shell: process.platform === 'win32',
+  });
   if (done.status !== 0) {
     console.error('npm ci did not succeed. Is the package registry reachable?');
     process.exit(1);
@@ -44,7 +48,10 @@ export function installChromium() {
     ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
   ]) {
     try {
-      execFileSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+      execFileSync('apt-get', args, {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      });
     } catch {
       break;
     }

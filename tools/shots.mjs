@@ -10,7 +10,14 @@ build('server');
 build('web');
 const status = spawnSync(
   process.execPath,
-  [join(root, 'node_modules/@playwright/test/cli.js'), 'test', '--config', 'e2e/shots.config.ts', '--reporter=line', ...process.argv.slice(2)],
+  [
+    join(root, 'node_modules/@playwright/test/cli.js'),
+    'test',
+    '--config',
+    'e2e/shots.config.ts',
+    '--reporter=line',
+    ...process.argv.slice(2),
+  ],
   { cwd: root, stdio: 'inherit' },
 ).status;
 process.exit(status ?? 1);

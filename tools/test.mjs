@@ -23,32 +23,61 @@ function report(name, { passed, failed }) {
 }
 
 function run(module, args, env = {}) {
-  return spawnSync(process.execPath, [join(root, 'node_modules', module), ...args], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } }).status;
+  return spawnSync(process.execPath, [join(root, 'node_modules', module), ...args], {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+  }).status;
 }
 
 const single = (status) => (status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
 
 report('types', await checkTypes());
 report('lint', single(run('eslint/bin/eslint.js', ['.', '--max-warnings', '0'])));
-report('layers', single(run('dependency-cruiser/bin/dependency-cruise.mjs', ['packages', '--config', '.dependency-cruiser.mjs', '--output-type', 'err'])));
+report(
+  'layers',
+  single(
+    run('dependency-cruiser/bin/dependency-cruise.mjs', [
+      'packages',
+      '--config',
+      '.dependency-cruiser.mjs',
+      '--output-type',
+      'err',
+    ]),
+  ),
+);
 
 const jestReport = join(reports, 'jest.json');
-const jestStatus = run('jest/bin/jest.js', ['--silent', '--reporters=default', '--json', `--outputFile=${jestReport}`], { NODE_ENV: 'test' });
+const jestStatus = run(
+  'jest/bin/jest.js',
+  ['--silent', '--reporters=default', '--json', `--outputFile=${jestReport}`],
+  { NODE_ENV: 'test' },
+);
 if (existsSync(jestReport)) {
   const { numPassedTests, numFailedTests, numFailedTestSuites } = JSON.parse(readFileSync(jestReport, 'utf8'));
-  report('jest', { passed: numPassedTests, failed: numFailedTests || (jestStatus === 0 ? 0 : Math.max(1, numFailedTestSuites)) });
+  report('jest', {
+    passed: numPassedTests,
+    failed: numFailedTests || (jestStatus === 0 ? 0 : Math.max(1, numFailedTestSuites)),
+  });
 } else report('jest', { passed: 0, failed: 1 });
 
 build('server');
 build('web');
 const browserReport = join(reports, 'playwright.json');
-const browserStatus = run('@playwright/test/cli.js', ['test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'], {
-  PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
-  CHROMIUM: chromiumPath,
-});
+const browserStatus = run(
+  '@playwright/test/cli.js',
+  ['test', '--config', 'e2e/playwright.config.ts', '--reporter=line,json'],
+  {
+    PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
+    CHROMIUM: chromiumPath,
+  },
+);
 if (existsSync(browserReport)) {
   const { stats } = JSON.parse(readFileSync(browserReport, 'utf8'));
-  report('browser', { passed: stats.expected, failed: stats.unexpected + stats.flaky || (browserStatus === 0 ? 0 : 1) });
+  report('browser', {
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky || (browserStatus === 0 ? 0 : 1),
+  });
 } else report('browser', { passed: 0, failed: 1 });
 
 console.log(`${total.passed} passed, ${total.failed} failed`);

@@ -12,7 +12,10 @@ export async function checkTypes() {
   const worker = async () => {
     for (let project = waiting.shift(); project; project = waiting.shift()) {
       const code = await new Promise((done) =>
-        spawn(process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-p', project], { cwd: root, stdio: 'inherit' }).on('exit', done),
+        spawn(process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-p', project], {
+          cwd: root,
+          stdio: 'inherit',
+        }).on('exit', done),
       );
       if (code !== 0) wrong += 1;
     }

@@ -22,10 +22,21 @@ let address = '';
 async function start(): Promise<{ child: ChildProcess; took: number }> {
   const begun = performance.now();
   const child = spawn(process.execPath, [resolve('packages/server/dist/main.js')], {
-    env: { ...process.env, PORT: '0', DATABASE_URL: `file:${file}`, MIGRATIONS: resolve('packages/server/drizzle'), DEMO: 'no', NODE_ENV: 'production' },
+    env: {
+      ...process.env,
+      PORT: '0',
+      DATABASE_URL: `file:${file}`,
+      MIGRATIONS: resolve('packages/server/drizzle'),
+      DEMO: 'no',
+      NODE_ENV: 'production',
+    },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
-  address = await new Promise<string>((done) => child.stdout.on('data', (text: Buffer) => ((found) => found && done(found[0]))(/http:\/\/[\d.]+:\d+/.exec(text.toString()))));
+  address = await new Promise<string>((done) =>
+    child.stdout.on('data', (text: Buffer) =>
+      ((found) => found && done(found[0]))(/http:\/\/[\d.]+:\d+/.exec(text.toString())),
+    ),
+  );
   await ask('GET', '/health');
   return { child, took: performance.now() - begun };
 }
@@ -37,7 +48,11 @@ const stop = (child: ChildProcess): Promise<void> =>
   });
 
 async function ask<T = never>(method: string, path: string, body?: unknown): Promise<T> {
-  const answer = await fetch(`${address}/api${path}`, { method, headers: { 'content-type': 'application/json' }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) });
+  const answer = await fetch(`${address}/api${path}`, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
   const text = await answer.text();
   if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 200)}`);
   return (text === '' ? undefined : JSON.parse(text)) as T;
@@ -55,18 +70,39 @@ async function timed(times: number, work: (at: number) => Promise<unknown>): Pro
 }
 
 // One class with one judged set is made through the application; all others are its copies.
-const chosen = starterExercises.filter(({ parts }) => parts.length >= 3 && parts.every(({ ask: { quantity } }) => quantity !== 'table')).slice(0, 3);
+const chosen = starterExercises
+  .filter(({ parts }) => parts.length >= 3 && parts.every(({ ask: { quantity } }) => quantity !== 'table'))
+  .slice(0, 3);
 let parts = 0;
 let { child } = await start();
-const { taken } = await ask<{ taken: { id: string }[] }>('POST', '/exercise-file', { format: 'hardy-sextant-exercises', version: 2, exercises: chosen });
+const { taken } = await ask<{ taken: { id: string }[] }>('POST', '/exercise-file', {
+  format: 'hardy-sextant-exercises',
+  version: 2,
+  exercises: chosen,
+});
 const classIds: string[] = [];
 for (let at = 0; at < CLASSES; at += 1) {
-  const { id } = await ask<{ id: string }>('POST', '/classes', { code: `BM ${100 + at}`, title: 'Money', college: 'Kestrel Bay', term: '' });
-  await ask('PUT', `/classes/${id}/roster`, { revision: 1, add: Array.from({ length: STUDENTS }, (_, k) => ({ name: `Student ${at} ${k}`, number: `N-${String(k).padStart(3, '0')}` })) });
+  const { id } = await ask<{ id: string }>('POST', '/classes', {
+    code: `BM ${100 + at}`,
+    title: 'Money',
+    college: 'Kestrel Bay',
+    term: '',
+  });
+  await ask('PUT', `/classes/${id}/roster`, {
+    revision: 1,
+    add: Array.from({ length: STUDENTS }, (_, k) => ({
+      name: `Student ${at} ${k}`,
+      number: `N-${String(k).padStart(3, '0')}`,
+    })),
+  });
   classIds.push(id);
 }
 const items = taken.map(({ id }, at) => ({ id: `q${at}`, exerciseId: id }));
-const first = await ask<{ id: string }>('POST', '/sets', { classId: classIds[0], title: 'Set 0', document: { schemaVersion: 1, items, numbers: 'same', given: '', due: '' } });
+const first = await ask<{ id: string }>('POST', '/sets', {
+  classId: classIds[0],
+  title: 'Set 0',
+  document: { schemaVersion: 1, items, numbers: 'same', given: '', due: '' },
+});
 await ask('POST', `/sets/${first.id}/given-out`, { revision: 1 });
 const rows = Array.from({ length: STUDENTS }, (_, k) => ({
   place: k + 1,
@@ -75,13 +111,22 @@ const rows = Array.from({ length: STUDENTS }, (_, k) => ({
     chosen.map((exercise, at) => {
       const key = answerKey(exercise, {}, defaultHouseRules);
       parts += k === 0 ? key.length : 0;
-      const texts = key.flatMap((each) => (each.ok ? [[each.value.part.id, random() < 0.7 ? each.value.written.replace('\u00a0', ' ') : String(Math.floor(random() * 1e6) / 100)]] : []));
+      const texts = key.flatMap((each) =>
+        each.ok
+          ? [
+              [
+                each.value.part.id,
+                random() < 0.7 ? each.value.written.replace('\u00a0', ' ') : String(Math.floor(random() * 1e6) / 100),
+              ],
+            ]
+          : [],
+      );
       return [`q${at}`, Object.fromEntries(texts)];
     }),
   ),
 }));
 await ask('POST', `/sets/${first.id}/import`, { source: 'seed', rows });
-for (let left = 1; left > 0; ) ({ left } = await ask<{ left: number }>('POST', `/sets/${first.id}/check`));
+for (let left = 1; left > 0;) ({ left } = await ask<{ left: number }>('POST', `/sets/${first.id}/check`));
 await stop(child);
 
 const book = createClient({ url: `file:${file}` });
@@ -91,8 +136,14 @@ for (const [at, classId] of classIds.entries())
     const id = `set-${at}-${k}`;
     await book.batch(
       [
-        { sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, given_out_at, released_at, handed_in, to_look_at, unmatched FROM sets WHERE id = ?`, args: [id, classId, `Set ${k}`, first.id] },
-        { sql: `INSERT INTO set_copies SELECT ? || item_id, ?, item_id, exercise_id, document, exercise_revision, kept_against, removed_at FROM set_copies WHERE set_id = ?`, args: [id, id, first.id] },
+        {
+          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, given_out_at, released_at, handed_in, to_look_at, unmatched FROM sets WHERE id = ?`,
+          args: [id, classId, `Set ${k}`, first.id],
+        },
+        {
+          sql: `INSERT INTO set_copies SELECT ? || item_id, ?, item_id, exercise_id, document, exercise_revision, kept_against, removed_at FROM set_copies WHERE set_id = ?`,
+          args: [id, id, first.id],
+        },
         {
           sql: `INSERT INTO set_hand_ins SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open
                 FROM set_hand_ins h JOIN students was ON was.id = h.student_id JOIN students there ON there.number = was.number AND there.class_id = ? WHERE h.set_id = ?`,
@@ -104,7 +155,9 @@ for (const [at, classId] of classIds.entries())
   }
 const [count] = (await book.execute('SELECT count(*) AS all_of_them FROM set_hand_ins')).rows;
 book.close();
-console.log(`${Number(count!.all_of_them).toLocaleString('en')} submissions of ${parts} parts in ${(statSync(file).size / 1e9).toFixed(2)} GB, copied in ${((performance.now() - made) / 1000).toFixed(0)} s`);
+console.log(
+  `${Number(count!.all_of_them).toLocaleString('en')} submissions of ${parts} parts in ${(statSync(file).size / 1e9).toFixed(2)} GB, copied in ${((performance.now() - made) / 1000).toFixed(0)} s`,
+);
 
 let short = 0;
 const say = (what: string, took: number, limit: number): void => {
@@ -117,28 +170,41 @@ const again = await start();
 ({ child } = again);
 say('start until /api/health answers', again.took, 2000);
 const one = `set-${CLASSES - 1}-3`;
-for (const list of ['sets', 'classes', 'exercises', 'cases']) say(`list of ${list}, while the waiting checks go on`, await timed(5, () => ask('GET', `/${list}`)), 60);
+for (const list of ['sets', 'classes', 'exercises', 'cases'])
+  say(`list of ${list}, while the waiting checks go on`, await timed(5, () => ask('GET', `/${list}`)), 60);
 say('one set, with its counts', await timed(9, () => ask('GET', `/sets/${one}`)), 30);
 say(`marking of ${STUDENTS} × ${parts}`, await timed(5, () => ask('GET', `/sets/${one}/marking`)), 200);
 const { students } = await ask<{ students: { id: string }[] }>('GET', `/sets/${one}/marking`);
 const part = chosen[0]!.parts[0]!.id;
 say(
   'one typed answer, stored and judged',
-  await timed(15, (at) => ask('PUT', `/sets/${one}/answers`, { changes: [{ studentId: students[at]!.id, itemId: 'q0', entryId: part, text: `${at}.25` }] })),
+  await timed(15, (at) =>
+    ask('PUT', `/sets/${one}/answers`, {
+      changes: [{ studentId: students[at]!.id, itemId: 'q0', entryId: part, text: `${at}.25` }],
+    }),
+  ),
   50,
 );
 say(
   'one decision',
-  await timed(15, (at) => ask('PUT', `/sets/${one}/decisions`, { decisions: [{ studentId: students[at]!.id, itemId: 'q0', partId: part, credit: 0.5, comment: '', was: { comment: '' } }] })),
+  await timed(15, (at) =>
+    ask('PUT', `/sets/${one}/decisions`, {
+      decisions: [
+        { studentId: students[at]!.id, itemId: 'q0', partId: part, credit: 0.5, comment: '', was: { comment: '' } },
+      ],
+    }),
+  ),
   50,
 );
 
 // Other rules: every submission of one class is judged anew; meanwhile another request is made again and again.
-const rules = (await ask<{ id: string; rules: object; revision: number }[]>('GET', '/rules')).find(({ id }) => id === classIds[1])!;
+const rules = (await ask<{ id: string; rules: object; revision: number }[]>('GET', '/rules')).find(
+  ({ id }) => id === classIds[1],
+)!;
 await ask('PUT', `/rules/${rules.id}`, { rules: { ...rules.rules, sign: 'free' }, revision: rules.revision });
 let judging = true;
 const judged = (async () => {
-  for (let left = 1; left > 0; ) ({ left } = await ask<{ left: number }>('POST', '/sets/set-1-0/check'));
+  for (let left = 1; left > 0;) ({ left } = await ask<{ left: number }>('POST', '/sets/set-1-0/check'));
   judging = false;
 })();
 let slowest = 0;

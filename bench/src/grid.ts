@@ -23,18 +23,27 @@ const address = await new Promise<string>((done) => {
     if (found) done(found[0]);
   });
 });
-const middle = (all: readonly number[], share = 0.5): number => [...all].sort((a, b) => a - b)[Math.floor(share * (all.length - 1))]!;
+const middle = (all: readonly number[], share = 0.5): number =>
+  [...all].sort((a, b) => a - b)[Math.floor(share * (all.length - 1))]!;
 // All is judged in the background after the start; only then is opening the opening of a stored set.
-for (let left = 1; left > 0;) left = ((await (await fetch(`${address}/api/sets/demo-midterm/check`, { method: 'POST' })).json()) as { left: number }).left;
+for (let left = 1; left > 0;)
+  left = (
+    (await (await fetch(`${address}/api/sets/demo-midterm/check`, { method: 'POST' })).json()) as { left: number }
+  ).left;
 const answers: number[] = [];
 for (let k = 0; k < 15; k += 1) {
   const begun = performance.now();
   await (await fetch(`${address}/api/sets/demo-midterm/marking`)).text();
   answers.push(performance.now() - begun);
 }
-console.log(`the server answers with the whole marking: median ${middle(answers).toFixed(0)} ms, slowest ${Math.max(...answers).toFixed(0)} ms`);
+console.log(
+  `the server answers with the whole marking: median ${middle(answers).toFixed(0)} ms, slowest ${Math.max(...answers).toFixed(0)} ms`,
+);
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${address}/sets/demo-midterm`);
 await page.getByRole('link', { name: 'Mark', exact: true }).waitFor();
@@ -47,7 +56,9 @@ for (let k = 0; k < 7; k += 1) {
   await page.goBack();
   await page.getByRole('link', { name: 'Mark', exact: true }).waitFor();
 }
-console.log(`from the click on Mark to the grid: first ${opened[0]!.toFixed(0)} ms, then median ${middle(opened.slice(1)).toFixed(0)} ms`);
+console.log(
+  `from the click on Mark to the grid: first ${opened[0]!.toFixed(0)} ms, then median ${middle(opened.slice(1)).toFixed(0)} ms`,
+);
 
 await page.goto(`${address}/sets/demo-midterm/marking?exercise=all`);
 await page.getByRole('grid').focus();

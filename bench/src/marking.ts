@@ -1,5 +1,14 @@
 /** `npm run bench -- marking`: how long checking takes: 300 hand-ins of ten parts, every single slip and every pair. */
-import { checkHandIns, defaultHouseRules, drawNumbers, must, prepareChecking, seededRandom, type Entries, type Exercise } from '@hardy-sextant/core';
+import {
+  checkHandIns,
+  defaultHouseRules,
+  drawNumbers,
+  must,
+  prepareChecking,
+  seededRandom,
+  type Entries,
+  type Exercise,
+} from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 
 const students = 300;
@@ -7,7 +16,8 @@ const students = 300;
 const taken: Exercise[] = [];
 for (const exercise of starterExercises.slice(0, 30)) {
   const parts = taken.reduce((sum, each) => sum + each.parts.length, 0);
-  if (parts < 10 && parts + exercise.parts.length <= 10 && !exercise.parts.some(({ ask }) => ask.quantity === 'table')) taken.push(exercise);
+  if (parts < 10 && parts + exercise.parts.length <= 10 && !exercise.parts.some(({ ask }) => ask.quantity === 'table'))
+    taken.push(exercise);
 }
 
 /** A third right, a third a little off so that every slip and pair is looked through, a third carried on from there. */
@@ -16,7 +26,16 @@ function entriesFor(exercise: Exercise, numbers: Readonly<Record<string, number 
   const off = random() < 0.67;
   return Object.fromEntries(
     prepareChecking(exercise, numbers, defaultHouseRules).key.flatMap((keyed) =>
-      keyed.ok ? [[keyed.value.part.id, off && random() < 0.5 ? String(Math.round(keyed.value.expected * (0.4 + 2 * random()) * 100) / 100) : keyed.value.written]] : [],
+      keyed.ok
+        ? [
+            [
+              keyed.value.part.id,
+              off && random() < 0.5
+                ? String(Math.round(keyed.value.expected * (0.4 + 2 * random()) * 100) / 100)
+                : keyed.value.written,
+            ],
+          ]
+        : [],
     ),
   );
 }

@@ -73,13 +73,19 @@ function fiftyDigits({ n, pv, pmt: payment, fv, due }: Problem, near: number): n
   return i.toNumber();
 }
 
-async function compare(title: string, runs: Record<string, () => unknown>, against: string[], calls = 1): Promise<void> {
+async function compare(
+  title: string,
+  runs: Record<string, () => unknown>,
+  against: string[],
+  calls = 1,
+): Promise<void> {
   const bench = new Bench({ time: 600, warmupTime: 200 });
   for (const [name, run] of Object.entries(runs)) bench.add(name, run);
   await bench.run();
   const median = (name: string): number => (bench.getTask(name)!.result as { latency: { p50: number } }).latency.p50;
   console.log(`\n${title}`);
-  for (const name of Object.keys(runs)) console.log(`  ${name.padEnd(12)} ${((median(name) * 1e6) / calls).toFixed(0).padStart(9)} ns`);
+  for (const name of Object.keys(runs))
+    console.log(`  ${name.padEnd(12)} ${((median(name) * 1e6) / calls).toFixed(0).padStart(9)} ns`);
   const fastest = Math.min(...against.map(median));
   console.log(`  ours is ${(fastest / median('ours')).toFixed(2)} times as fast as the faster of the others`);
 }
@@ -127,7 +133,10 @@ const thirtyYears: Plan = {
 };
 const each = (interest: Call, principal: Call) => () => {
   let sum = 0;
-  for (let k = 1; k <= 360; k += 1) sum += (interest(0.0525 / 12, k, 360, 310_000, 0, 0) as number) + (principal(0.0525 / 12, k, 360, 310_000, 0, 0) as number);
+  for (let k = 1; k <= 360; k += 1)
+    sum +=
+      (interest(0.0525 / 12, k, 360, 310_000, 0, 0) as number) +
+      (principal(0.0525 / 12, k, 360, 310_000, 0, 0) as number);
   return sum;
 };
 await compare(
@@ -154,7 +163,9 @@ const rows = must(buildTable(weekly)).count;
 const bench = new Bench({ time: 600 });
 bench.add('weekly', () => must(buildTable(weekly)).rows);
 await bench.run();
-console.log(`\n30 years by the week with extra payments (${rows} rows): ${(bench.getTask('weekly')!.result as { latency: { p50: number } }).latency.p50.toFixed(3)} ms`);
+console.log(
+  `\n30 years by the week with extra payments (${rows} rows): ${(bench.getTask('weekly')!.result as { latency: { p50: number } }).latency.p50.toFixed(3)} ms`,
+);
 
 const wrong: Record<string, { wrong: number; gaveUp: number; worst: number }> = {};
 const asked = problems(10_000);
@@ -183,4 +194,6 @@ for (const problem of asked) {
 }
 console.log('\n10,000 rate problems that have one rate, against 50 digits');
 for (const [name, { wrong: off, gaveUp, worst }] of Object.entries(wrong))
-  console.log(`  ${name.padEnd(12)} off by more than 1e-12: ${String(off).padStart(5)}   gave up: ${String(gaveUp).padStart(5)}   worst relative error ${worst.toExponential(1)}`);
+  console.log(
+    `  ${name.padEnd(12)} off by more than 1e-12: ${String(off).padStart(5)}   gave up: ${String(gaveUp).padStart(5)}   worst relative error ${worst.toExponential(1)}`,
+  );

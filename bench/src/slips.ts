@@ -11,11 +11,15 @@ for (const [at, exercise] of starterExercises.entries()) {
 }
 process.stderr.write('\n');
 console.log(ratesTable(rates));
-console.log(`\n${starterExercises.length} exercises, ${draws} draws each, ${((performance.now() - begun) / 1000).toFixed(0)} s.`);
+console.log(
+  `\n${starterExercises.length} exercises, ${draws} draws each, ${((performance.now() - begun) / 1000).toFixed(0)} s.`,
+);
 console.log(
   `Right answers, also written coarser: ${rates.right}, called anything else: ${rates.rightCalledWrong.length}${rates.rightCalledWrong
     .slice(0, 5)
     .map((each) => `\n  ${each}`)
     .join('')}`,
 );
-console.log(`Random numbers of five digits or more: ${rates.random}, explained ${rates.randomExplained} (${((100 * rates.randomExplained) / rates.random).toFixed(2)} %).`);
+console.log(
+  `Random numbers of five digits or more: ${rates.random}, explained ${rates.randomExplained} (${((100 * rates.randomExplained) / rates.random).toFixed(2)} %).`,
+);

@@ -35,13 +35,23 @@ const variations = ['4.9', '5.5', '6', '6.5'].map((rate, at) => ({ id: `v${at}`,
 const made = await fetch(`${address}/api/cases`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },
-  body: JSON.stringify({ title: 'Thirty years', document: { schemaVersion: 2, draft, variations, together: [], tags: [], rules: 'default' } }),
+  body: JSON.stringify({
+    title: 'Thirty years',
+    document: { schemaVersion: 2, draft, variations, together: [], tags: [], rules: 'default' },
+  }),
 });
 const { id } = (await made.json()) as { id: string };
 
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 let script = 0;
@@ -87,7 +97,9 @@ for (let round = 0; round < 30; round += 1) {
 }
 const times = (await page.evaluate(() => (window as unknown as { times: number[] }).times)).sort((a, b) => a - b);
 const at = (share: number) => times[Math.min(times.length - 1, Math.floor(times.length * share))]!.toFixed(1);
-console.log(`from the key to the new answer and rows, 360 rows and 4 variations, ${times.length} keys: median ${at(0.5)} ms, 95 of 100 within ${at(0.95)} ms, slowest ${at(1)} ms`);
+console.log(
+  `from the key to the new answer and rows, 360 rows and 4 variations, ${times.length} keys: median ${at(0.5)} ms, 95 of 100 within ${at(0.95)} ms, slowest ${at(1)} ms`,
+);
 
 await browser.close();
 server.kill();

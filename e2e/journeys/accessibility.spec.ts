@@ -33,7 +33,9 @@ const screens: readonly (readonly [string, string])[] = [
 ];
 
 const found = async (axe: AxeBuilder): Promise<string[]> =>
-  (await axe.analyze()).violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`);
+  (await axe.analyze()).violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
+  );
 
 for (const [path, ready] of screens)
   test(path, async ({ page }) => {

@@ -193,7 +193,9 @@ test('draws the picture and the timeline, with their numbers as text', async ({ 
   await expect(page.getByText('The numbers of the picture')).toBeVisible();
   await expect(page.getByRole('row', { name: /^1 39,620\.36/ })).toBeVisible();
   await page.getByRole('tab', { name: 'Timeline' }).click();
-  await expect(page.getByRole('img', { name: /Timeline: at 0 \+48,000\.00 received; at 1 −941\.43 paid/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /Timeline: at 0 \+48,000\.00 received; at 1 −941\.43 paid/ }),
+  ).toBeVisible();
 });
 
 test('searches a target over the real table and puts what it found beside the statement', async ({ page }) => {
@@ -201,7 +203,9 @@ test('searches a target over the real table and puts what it found beside the st
   await page.getByRole('tab', { name: 'Target' }).click();
   await slot(page, 'the target').fill('48');
   await page.getByRole('button', { name: 'Find it' }).click();
-  await expect(page.getByText(/An extra payment each time of [\d.]+ brings the number of payments to 48\./)).toBeVisible();
+  await expect(
+    page.getByText(/An extra payment each time of [\d.]+ brings the number of payments to 48\./),
+  ).toBeVisible();
   await expect(comparison(page)).toContainText('−12');
   await page.getByLabel('what may move').selectOption({ label: 'the amount received' });
   await page.getByLabel('what must be reached').selectOption({ label: 'the payment' });
@@ -309,8 +313,12 @@ test('follows the house rules it says it follows', async ({ page }) => {
   await expect(answer(page, 'each payment')).toHaveText('941.43');
   await expect(slot(page, 'amount received')).toHaveValue('48,000.00');
   // The other journeys count on the class's own rules.
-  const own = (await (await page.request.get('/api/rules')).json()).find(({ id }: { id: string }) => id === 'demo-bm210');
-  await page.request.put('/api/rules/demo-bm210', { data: { rules: before.find(({ id }: { id: string }) => id === 'demo-bm210').rules, revision: own.revision } });
+  const own = (await (await page.request.get('/api/rules')).json()).find(
+    ({ id }: { id: string }) => id === 'demo-bm210',
+  );
+  await page.request.put('/api/rules/demo-bm210', {
+    data: { rules: before.find(({ id }: { id: string }) => id === 'demo-bm210').rules, revision: own.revision },
+  });
 });
 
 test('goes out as CSV, as a workbook of live formulas, and on paper', async ({ page }) => {
@@ -318,7 +326,10 @@ test('goes out as CSV, as a workbook of live formulas, and on paper', async ({ p
   await page.getByLabel('name of the case').fill('Ferry, to send out');
   const send = async (what: string) => {
     await page.getByRole('button', { name: 'Send out' }).click();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: what }).click()]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: what }).click(),
+    ]);
     return download;
   };
   const csv = await send('CSV of the table');
@@ -345,12 +356,15 @@ test('goes out as CSV, as a workbook of live formulas, and on paper', async ({ p
     { licenseKey: 'gpl-v3' },
   );
   const column = (title: string) => grid[head]!.indexOf(title);
-  const at = (line: number, title: string) => engine.getCellValue({ sheet: 0, row: head + line, col: column(title) }) as number;
+  const at = (line: number, title: string) =>
+    engine.getCellValue({ sheet: 0, row: head + line, col: column(title) }) as number;
   lines.slice(1).forEach((text, line) => {
     const [, opening, interest, payment, , , closing] = text.split(',').map(Number);
-    expect([at(line + 1, 'Opening'), at(line + 1, 'Interest'), at(line + 1, 'Payment'), at(line + 1, 'Closing')].map((value) => Math.round(value * 100))).toEqual(
-      [opening, interest, payment, closing].map((value) => Math.round(value! * 100)),
-    );
+    expect(
+      [at(line + 1, 'Opening'), at(line + 1, 'Interest'), at(line + 1, 'Payment'), at(line + 1, 'Closing')].map(
+        (value) => Math.round(value * 100),
+      ),
+    ).toEqual([opening, interest, payment, closing].map((value) => Math.round(value! * 100)));
   });
   engine.setCellContents({ sheet: 0, row: rate, col: 1 }, 0.072);
   expect(at(1, 'Payment')).toBeCloseTo(644.25, 2);

@@ -21,17 +21,26 @@ const pages = [
 ] as const;
 
 /** What does something at once, or leads away, instead of opening something. */
-const acts = /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|put aside|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|new case|bring in a file|draw|move exercise|add a part|^[+↑↓×]/i;
+const acts =
+  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|put aside|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|new case|bring in a file|draw|move exercise|add a part|^[+↑↓×]/i;
 
 const overlays = (page: Page) => page.locator('[role=dialog]:visible, [role=menu]:visible');
 const named = (page: Page): Promise<string[]> =>
   page.evaluate(() =>
-    [...document.querySelectorAll<HTMLElement>('[role=dialog] button, [role=dialog] input, [role=dialog] select, [role=dialog] textarea, [role=menuitem]')]
+    [
+      ...document.querySelectorAll<HTMLElement>(
+        '[role=dialog] button, [role=dialog] input, [role=dialog] select, [role=dialog] textarea, [role=menuitem]',
+      ),
+    ]
       .filter((each) => each.getClientRects().length > 0)
       .filter((each) => {
         const labels = [...((each as HTMLInputElement).labels ?? [])].map((label) => label.textContent);
-        const by = (each.getAttribute('aria-labelledby') ?? '').split(' ').map((id) => (id ? document.getElementById(id)?.textContent : ''));
-        return ![each.getAttribute('aria-label'), each.getAttribute('title'), each.innerText, ...labels, ...by].some((text) => text?.trim());
+        const by = (each.getAttribute('aria-labelledby') ?? '')
+          .split(' ')
+          .map((id) => (id ? document.getElementById(id)?.textContent : ''));
+        return ![each.getAttribute('aria-label'), each.getAttribute('title'), each.innerText, ...labels, ...by].some(
+          (text) => text?.trim(),
+        );
       })
       .map((each) => each.outerHTML.slice(0, 120)),
   );
@@ -51,13 +60,19 @@ for (const path of pages)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText(/^Fetching/)).toHaveCount(0);
     const buttons = page.locator('header button:visible, main button[aria-haspopup]:visible, main button:visible');
-    const names = await buttons.evaluateAll((all) => all.map((each) => (each.getAttribute('aria-label') ?? (each as HTMLElement).innerText).trim()));
+    const names = await buttons.evaluateAll((all) =>
+      all.map((each) => (each.getAttribute('aria-label') ?? (each as HTMLElement).innerText).trim()),
+    );
     let opened = 0;
     for (const name of [...new Set(names)]) {
       if (name === '' || acts.test(name)) continue;
       const button = page.getByRole('button', { name, exact: true }).first();
       if (!(await button.isVisible()) || !(await button.isEnabled())) continue;
-      if ((await button.getAttribute('aria-haspopup')) === null && !/bring in|add students|new |rename|command search|start from|^more|give it to/i.test(name)) continue;
+      if (
+        (await button.getAttribute('aria-haspopup')) === null &&
+        !/bring in|add students|new |rename|command search|start from|^more|give it to/i.test(name)
+      )
+        continue;
       await button.click();
       await expect(overlays(page), `“${name}” opens something`).not.toHaveCount(0);
       opened += 1;

@@ -125,15 +125,24 @@ test('the ferry exercise is written from nothing, varied, drawn, tried and kept'
   await expect(page.getByLabel('title of the exercise')).toHaveValue('');
 });
 
-test('exercises go out as a file and come back in; what cannot be read is said and the rest is taken', async ({ page }, info) => {
+test('exercises go out as a file and come back in; what cannot be read is said and the rest is taken', async ({
+  page,
+}, info) => {
   await page.goto('/exercises?find=chandlery card');
   await expect(page.getByText('1 exercise', { exact: true })).toBeVisible();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save these as a file' }).click();
   const path = join(info.outputDir, 'exercises.json');
   await (await waiting).saveAs(path);
-  const file = JSON.parse(readFileSync(path, 'utf8')) as { format: string; exercises: { title: string; parts: { marks: unknown }[] }[] };
-  expect(file).toMatchObject({ format: 'hardy-sextant-exercises', version: 2, exercises: [{ title: 'The chandlery card, effective' }] });
+  const file = JSON.parse(readFileSync(path, 'utf8')) as {
+    format: string;
+    exercises: { title: string; parts: { marks: unknown }[] }[];
+  };
+  expect(file).toMatchObject({
+    format: 'hardy-sextant-exercises',
+    version: 2,
+    exercises: [{ title: 'The chandlery card, effective' }],
+  });
   const good = { ...file.exercises[0]!, title: 'Brought back' };
   const bad = { ...file.exercises[0]!, title: 'Broken', parts: [{ ...file.exercises[0]!.parts[0]!, marks: 'many' }] };
   writeFileSync(path, JSON.stringify({ ...file, exercises: [good, bad] }));

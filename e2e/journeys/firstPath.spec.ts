@@ -1,7 +1,10 @@
 /** The first path, end to end: state, solve, table, exercise, answers, verdict; and all of it still there after a restart. */
 import { expect, test } from '../application.ts';
 
-test('a case becomes an exercise, answers are judged, and a restart keeps everything', async ({ page, application }) => {
+test('a case becomes an exercise, answers are judged, and a restart keeps everything', async ({
+  page,
+  application,
+}) => {
   await page.goto('/bench');
   await page.getByLabel('amount received').fill('26,800');
   await page.getByLabel('rate', { exact: true }).fill('5.7');
@@ -31,7 +34,9 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await page.getByRole('button', { name: 'Make an exercise of it' }).click();
   await expect(page.getByRole('heading', { name: 'Island ferry refit' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'working of part a' })).toHaveText('625.72');
-  await page.getByRole('textbox', { name: 'Story' }).fill('The island ferry needs a refit. The co-op borrows 26,800 at 5.7 % a year, compounded monthly.');
+  await page
+    .getByRole('textbox', { name: 'Story' })
+    .fill('The island ferry needs a refit. The co-op borrows 26,800 at 5.7 % a year, compounded monthly.');
   await page.getByRole('button', { name: 'change part a' }).click();
   await page.getByLabel('marks of part a').fill('3');
   await expect(page.getByText('Parts · 3 marks')).toBeVisible();

@@ -22,7 +22,9 @@ async function setWith(page: Page, title: string, exercises: readonly string[], 
   }
 }
 
-test('roster, set, pasted answers, marked by cause, a reading accepted, feedback, charts, export', async ({ page }, info) => {
+test('roster, set, pasted answers, marked by cause, a reading accepted, feedback, charts, export', async ({
+  page,
+}, info) => {
   await page.goto('/classes');
   await page.getByRole('button', { name: 'New class' }).click();
   await page.getByRole('button', { name: 'Make the class' }).click();
@@ -37,7 +39,18 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   const roster = page.getByRole('dialog');
   await roster
     .getByLabel('One student a line')
-    .fill(['name,number', 'Anahera Kamau,S-1', 'Bram Virtanen,S-2', 'Chidi Bakken,S-3', 'Dorothea Eze,s-1', ',S-9', 'Emeka Holm,S-4', 'Fenna Rahimi,S-5'].join('\n'));
+    .fill(
+      [
+        'name,number',
+        'Anahera Kamau,S-1',
+        'Bram Virtanen,S-2',
+        'Chidi Bakken,S-3',
+        'Dorothea Eze,s-1',
+        ',S-9',
+        'Emeka Holm,S-4',
+        'Fenna Rahimi,S-5',
+      ].join('\n'),
+    );
   await expect(roster.getByRole('status')).toContainText('5 students to add');
   await expect(roster.getByText('The number s-1 is there already, for Anahera Kamau.')).toBeVisible();
   await expect(roster.getByText('There is no name in this row.')).toBeVisible();
@@ -151,7 +164,9 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   await expect(row(page, 'Emeka Holm')).toContainText('✓');
   await row(page, 'Chidi Bakken').getByRole('gridcell').first().click();
   await expect(panel(page)).toContainText('Years entered for payments');
-  await expect(panel(page)).toContainText('4 was entered for the number of payments, which is 48. Those are the years.');
+  await expect(panel(page)).toContainText(
+    '4 was entered for the number of payments, which is 48. Those are the years.',
+  );
 
   // By cause, and by equal numbers where there is none.
   await page.getByLabel('exercise', { exact: true }).selectOption({ label: '2 · The kiln shed loan' });
@@ -219,10 +234,15 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
     return readFileSync(to, 'utf8');
   };
   const results = (await saved('CSV')).split(/\r?\n/);
-  expect(results[0]).toBe('sourcedId,status,dateLastModified,lineItemSourcedId,studentSourcedId,scoreStatus,score,scoreDate,comment');
+  expect(results[0]).toBe(
+    'sourcedId,status,dateLastModified,lineItemSourcedId,studentSourcedId,scoreStatus,score,scoreDate,comment',
+  );
   expect(results.find((line) => line.includes(',S-1,'))).toContain(',fully graded,18,');
   expect(results.find((line) => line.includes(',S-55,'))).toContain('See me about this one.');
-  const everything = JSON.parse(await saved('JSON')) as { format: string; students: { number: string; marks: number; parts: { verdict: string }[] }[] };
+  const everything = JSON.parse(await saved('JSON')) as {
+    format: string;
+    students: { number: string; marks: number; parts: { verdict: string }[] }[];
+  };
   expect(everything.format).toBe('hardy-sextant-marks');
   expect(everything.students.find(({ number }) => number === 'S-1')).toMatchObject({ marks: 18, of: 18 });
 
@@ -340,7 +360,9 @@ test('what was given out stays when its exercise changes, until the instructor s
   await expect(page.getByRole('link', { name: 'The pump house, renamed again' })).toBeVisible();
 });
 
-test('a workbook with merged cells, notes and formulas comes in as what it shows, and nothing in it is worked out', async ({ page }, info) => {
+test('a workbook with merged cells, notes and formulas comes in as what it shows, and nothing in it is worked out', async ({
+  page,
+}, info) => {
   const { Workbook } = (await import('exceljs')).default;
   const book = new Workbook();
   const sheet = book.addWorksheet('Answers');
@@ -379,7 +401,9 @@ test('a workbook with merged cells, notes and formulas comes in as what it shows
 
 test('a server killed in the middle of an import leaves all of it or nothing', async ({ page, application }) => {
   const marking = async () =>
-    (await (await page.request.get('/api/sets/demo-midterm/marking')).json()) as { students: { number: string; entries: Record<string, Record<string, string>> }[] };
+    (await (await page.request.get('/api/sets/demo-midterm/marking')).json()) as {
+      students: { number: string; entries: Record<string, Record<string, string>> }[];
+    };
   const before = await marking();
   const rows = before.students.map(({ number }, at) => ({
     place: at + 2,
@@ -398,7 +422,8 @@ test('a server killed in the middle of an import leaves all of it or nothing', a
   const after = await marking();
   const written = after.students.filter(({ entries }, at) => entries['e1']?.['a'] === `${1000 + at}.11`).length;
   expect([0, before.students.length]).toContain(written);
-  if (written === 0) expect(after.students.map(({ entries }) => entries)).toEqual(before.students.map(({ entries }) => entries));
+  if (written === 0)
+    expect(after.students.map(({ entries }) => entries)).toEqual(before.students.map(({ entries }) => entries));
 });
 
 test('a table is typed cell by cell, the five values beside an answer; feedback goes to paper', async ({ page }) => {
@@ -426,7 +451,9 @@ test('a table is typed cell by cell, the five values beside an answer; feedback 
   await expect(panel(page)).toContainText('5 was entered for the number of payments, which is 60.');
 
   // Another tab has written something else meanwhile: it is said, and nothing is written over.
-  const taken = await page.request.put('/api/sets/demo-week-3/answers', { data: { changes: [{ studentId: 'demo-k-2102', itemId: 'e1', entryId: 'a', text: '1.23' }] } });
+  const taken = await page.request.put('/api/sets/demo-week-3/answers', {
+    data: { changes: [{ studentId: 'demo-k-2102', itemId: 'e1', entryId: 'a', text: '1.23' }] },
+  });
   expect(taken.ok()).toBe(true);
   await page.getByRole('grid', { name: 'Answers' }).focus();
   await page.keyboard.press('Enter');
@@ -451,10 +478,16 @@ test('a table is typed cell by cell, the five values beside an answer; feedback 
 test('checking shows how far it is, when house rules have changed', async ({ page }) => {
   await page.goto('/sets/demo-midterm/marking');
   await expect(page.getByRole('gridcell').filter({ hasText: '✓' }).first()).toBeVisible();
-  const { rules, revision } = ((await (await page.request.get('/api/rules')).json()) as { id: string; rules: { credit: object }; revision: number }[]).find(
-    ({ id }) => id === 'demo-bm110',
-  )!;
-  await page.request.put('/api/rules/demo-bm110', { data: { rules: { ...rules, credit: { ...rules.credit, slip: 0.25 } }, revision } });
+  const { rules, revision } = (
+    (await (await page.request.get('/api/rules')).json()) as {
+      id: string;
+      rules: { credit: object };
+      revision: number;
+    }[]
+  ).find(({ id }) => id === 'demo-bm110')!;
+  await page.request.put('/api/rules/demo-bm110', {
+    data: { rules: { ...rules, credit: { ...rules.credit, slip: 0.25 } }, revision },
+  });
   // The first step waits until it has been looked at.
   let goOn = () => {};
   const looked = new Promise<void>((done) => (goOn = done));

@@ -13,7 +13,9 @@ interface Student {
   readonly entries: Record<string, Record<string, string>>;
 }
 const entriesOf = async (page: Page, set: string, name: string): Promise<Student['entries']> =>
-  ((await read(page, `/sets/${set}/marking`)) as { students: Student[] }).students.find((student) => student.name === name)!.entries;
+  ((await read(page, `/sets/${set}/marking`)) as { students: Student[] }).students.find(
+    (student) => student.name === name,
+  )!.entries;
 
 async function typeHere(page: Page, text: string): Promise<void> {
   await page.keyboard.press('Control+a');
@@ -21,7 +23,10 @@ async function typeHere(page: Page, text: string): Promise<void> {
   await page.keyboard.press('Enter');
 }
 
-test('what is typed while the server is away stays in sight and is stored when it is back', async ({ page, application }) => {
+test('what is typed while the server is away stays in sight and is stored when it is back', async ({
+  page,
+  application,
+}) => {
   const title = page.getByLabel('title of the exercise');
   const due = page.getByLabel('Due');
   // Each screen has been seen once, so that its code is here.
@@ -83,14 +88,18 @@ test('an exercise left while the server is away is stored later, over a reload t
 
   await page.goto('/exercises/starter-9');
   await expect(title).toHaveValue('Typed while it was away');
-  await page.route('**/api/exercises/starter-9', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.route('**/api/exercises/starter-9', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
   await title.fill('Typed before a reload');
   await expect(page.getByText('not kept yet', { exact: false })).toBeVisible();
   await page.unroute('**/api/exercises/starter-9');
   page.on('dialog', (dialog) => void dialog.accept());
   await page.reload();
   await expect(title).toHaveValue('Typed before a reload');
-  await expect.poll(async () => (await read(page, '/exercises/starter-9')).document.exercise.title as string).toBe('Typed before a reload');
+  await expect
+    .poll(async () => (await read(page, '/exercises/starter-9')).document.exercise.title as string)
+    .toBe('Typed before a reload');
 });
 
 test('a refused write is said once and not repeated until something changes', async ({ page }) => {
@@ -101,7 +110,13 @@ test('a refused write is said once and not repeated until something changes', as
   await page.route('**/api/exercises/starter-11', (route) => {
     if (route.request().method() !== 'PUT') return route.continue();
     puts += 1;
-    const document = { type: 'urn:hardy-sextant:invalid', title: 'No', status: 422, detail: 'No.', fields: [{ path: 'document', message: 'This cannot be taken.' }] };
+    const document = {
+      type: 'urn:hardy-sextant:invalid',
+      title: 'No',
+      status: 422,
+      detail: 'No.',
+      fields: [{ path: 'document', message: 'This cannot be taken.' }],
+    };
     return route.fulfill({ status: 422, contentType: 'application/problem+json', body: JSON.stringify(document) });
   });
   await title.fill('Refused');
@@ -126,15 +141,26 @@ test('a whole table typed as fast as keys go is stored whole, and taken back cel
     await page.keyboard.type(String(1000 + at));
     await page.keyboard.press('Tab');
   }
-  await expect.poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}).filter((text) => /^10\d\d$/.test(text)).length).toBe(count);
+  await expect
+    .poll(
+      async () =>
+        Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}).filter((text) =>
+          /^10\d\d$/.test(text),
+        ).length,
+    )
+    .toBe(count);
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect.poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}).length).toBe(count - 1);
+  await expect
+    .poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}).length)
+    .toBe(count - 1);
   // What was taken back is out of sight as well, and does not come back with the next field that is left.
   await expect(cells.last()).toHaveValue('');
   await cells.first().fill('7');
   await page.keyboard.press('Tab');
-  await expect.poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {})).toContain('7');
+  await expect
+    .poll(async () => Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {}))
+    .toContain('7');
   expect(Object.values((await entriesOf(page, 'demo-week-3', 'Greta Mbeki'))['e3'] ?? {})).toHaveLength(count - 1);
 });
 
@@ -196,7 +222,9 @@ test('two windows on one exercise: only a choice ends the question', async ({ pa
   await other.goto('/exercises/starter-13');
   await expect(other.getByLabel('title of the exercise')).not.toHaveValue('');
   await title.fill('From the first window');
-  await expect.poll(async () => (await read(page, '/exercises/starter-13')).document.exercise.title as string).toBe('From the first window');
+  await expect
+    .poll(async () => (await read(page, '/exercises/starter-13')).document.exercise.title as string)
+    .toBe('From the first window');
   await other.getByLabel('title of the exercise').fill('From the second window');
   const dialog = other.getByRole('dialog', { name: 'Changed elsewhere' });
   await expect(dialog).toContainText('From the first window');
@@ -220,7 +248,9 @@ test('an exercise removed from a set that students have keeps its answers and is
   await expect(list.getByRole('listitem')).toHaveCount(4);
   await page.getByRole('button', { name: 'remove exercise 4' }).click();
   await dialog.getByRole('button', { name: 'Remove it' }).click();
-  await expect(page.getByRole('region', { name: 'Removed after it was given out' })).toContainText('How long for the slipway');
+  await expect(page.getByRole('region', { name: 'Removed after it was given out' })).toContainText(
+    'How long for the slipway',
+  );
   await page.getByRole('combobox', { name: 'add an exercise' }).fill('balloon');
   await page.getByRole('option', { name: 'A balloon on the harbour crane' }).click();
   await dialog.getByRole('button', { name: 'Add it' }).click();

@@ -6,7 +6,13 @@ test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
 test('a case is worked in every way, with the steps typeset and the line to type', async ({ page }) => {
   await page.goto('/bench/demo-kiln-shed?show=working');
   const ways = page.getByRole('tablist', { name: 'Ways' });
-  await expect(ways.getByRole('tab')).toHaveText([/Formula\s*941\.43/, /Recurrence\s*941\.43/, /Five values\s*941\.43/, /Sheet function\s*941\.43/, /Table\s*941\.43/]);
+  await expect(ways.getByRole('tab')).toHaveText([
+    /Formula\s*941\.43/,
+    /Recurrence\s*941\.43/,
+    /Five values\s*941\.43/,
+    /Sheet function\s*941\.43/,
+    /Table\s*941\.43/,
+  ]);
   await expect(page.locator('.katex').first()).toBeVisible();
   await expect(page.getByText('48000/((1-(1+0.066/12)^(-60))/(0.066/12))')).toBeVisible();
   await page.getByLabel('Work out').selectOption('balance-after');
@@ -27,7 +33,9 @@ test('a case is worked in every way, with the steps typeset and the line to type
   await page.getByRole('button', { name: /^Copy/ }).click();
   await page.getByRole('menuitem', { name: 'This way as text, formulas in TeX' }).click();
   await expect(page.getByText('The working is copied.')).toBeVisible();
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(/\$i = \\dfrac\{j\}\{12\}[\s\S]*=FV\(B1;B2;B3;B4;0\)/);
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(
+    /\$i = \\dfrac\{j\}\{12\}[\s\S]*=FV\(B1;B2;B3;B4;0\)/,
+  );
   await page.getByRole('button', { name: /^Copy/ }).click();
   await page.getByRole('menuitem', { name: 'This way with formulas in MathML' }).click();
   await expect
@@ -85,11 +93,15 @@ test('the projector shows step by step, the answer hidden until it is wanted', a
   await expect(page).not.toHaveURL(/projector/);
 });
 
-test('the cross-check says which ways agree, to as many decimals as wanted, and why others differ', async ({ page }) => {
+test('the cross-check says which ways agree, to as many decimals as wanted, and why others differ', async ({
+  page,
+}) => {
   await page.goto('/bench/demo-kiln-shed?show=cross-check');
   const table = page.getByRole('table');
   await expect(table.getByRole('row', { name: /Formula/ })).toContainText('941.425061490');
-  await expect(table.getByRole('row', { name: /Table/ })).toContainText('the payment is rounded before it is used further');
+  await expect(table.getByRole('row', { name: /Table/ })).toContainText(
+    'the payment is rounded before it is used further',
+  );
   await page.getByLabel('decimals compared').fill('2');
   await expect(page.getByText('All five agree to 2 decimals.')).toBeVisible();
   await page.getByLabel('Work out').selectOption('total-interest');

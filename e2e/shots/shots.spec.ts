@@ -4,7 +4,12 @@ import { expect, test } from '../application.ts';
 
 const folder = join(import.meta.dirname, '../../docs/screenshots');
 
-const views: readonly { readonly name: string; readonly path: string; readonly ready: string; readonly dark?: boolean }[] = [
+const views: readonly {
+  readonly name: string;
+  readonly path: string;
+  readonly ready: string;
+  readonly dark?: boolean;
+}[] = [
   { name: 'desk', path: '/', ready: 'Kiln shed loan' },
   { name: 'bench', path: '/bench/demo-kiln-shed', ready: 'Does it close?' },
   { name: 'bench-dark', path: '/bench/demo-solar-roof?years=plan-year', ready: 'Does it close?', dark: true },
@@ -20,7 +25,11 @@ const views: readonly { readonly name: string; readonly path: string; readonly r
   { name: 'exercise', path: '/exercises/starter-23', ready: 'Parts · 10 marks' },
   { name: 'set', path: '/sets/demo-week-6', ready: 'one set for all' },
   { name: 'marking', path: '/sets/demo-week-6/marking?student=demo-k-2102&at=e1%2Fb', ready: 'Handed in' },
-  { name: 'feedback', path: '/sets/demo-week-6/feedback?student=demo-k-2105', ready: 'What students read about each slip' },
+  {
+    name: 'feedback',
+    path: '/sets/demo-week-6/feedback?student=demo-k-2105',
+    ready: 'What students read about each slip',
+  },
   { name: 'went-wrong', path: '/sets/demo-midterm/went-wrong', ready: 'Every cause, by what it cost' },
 ];
 

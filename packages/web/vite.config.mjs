@@ -15,6 +15,12 @@ export default defineConfig({
     // Under the name the page was asked by, so that the server can tell its own pages from others.
     proxy: { '/api': { target: `http://127.0.0.1:${process.env.API_PORT ?? 4601}`, changeOrigin: false } },
   },
-  build: { outDir: 'dist', target: 'es2023', emptyOutDir: true, chunkSizeWarningLimit: 1200, modulePreload: { polyfill: false } },
+  build: {
+    outDir: 'dist',
+    target: 'es2023',
+    emptyOutDir: true,
+    chunkSizeWarningLimit: 1200,
+    modulePreload: { polyfill: false },
+  },
   worker: { format: 'es' },
 });

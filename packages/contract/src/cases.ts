@@ -36,7 +36,13 @@ export type NewCase = z.infer<typeof newCase>;
 export const changedCase = z.object({ title: caseTitle, document: caseDocument, revision });
 export type ChangedCase = z.infer<typeof changedCase>;
 
-export const keptCase = z.object({ title: z.string(), document: caseDocument, id: recordId, revision, updatedAt: z.string() });
+export const keptCase = z.object({
+  title: z.string(),
+  document: caseDocument,
+  id: recordId,
+  revision,
+  updatedAt: z.string(),
+});
 export type KeptCase = z.infer<typeof keptCase>;
 
 export const keptCases = z.array(z.union([keptCase, unreadableRecord]));

@@ -12,13 +12,20 @@ const usual = defaultHouseRules;
 export const houseRules: z.ZodType<HouseRules> = z.object({
   currency: z.string().max(8, 'A currency sign has at most 8 characters.').default(usual.currency),
   numberStyle: z.string().max(40),
-  decimals: z.number().int('Decimals are a whole number.').min(0).max(6, 'At most 6 decimals are shown.').default(usual.decimals),
+  decimals: z
+    .number()
+    .int('Decimals are a whole number.')
+    .min(0)
+    .max(6, 'At most 6 decimals are shown.')
+    .default(usual.decimals),
   rounding: z.object({
     payment: z.enum(['exact', 'cent', 'cent-up', 'unit', 'unit-up']),
     interest: z.enum(['exact', 'cent']),
     last: z.enum(['clears', 'as-others']),
   }),
-  usual: z.object({ timing: z.enum(['end', 'begin']), paymentsPerYear: z.number().int().min(1).max(366) }).default(usual.usual),
+  usual: z
+    .object({ timing: z.enum(['end', 'begin']), paymentsPerYear: z.number().int().min(1).max(366) })
+    .default(usual.usual),
   earlier: z.enum(['rounded', 'exact']).default(usual.earlier),
   entering: z.string().min(1).max(40).default(usual.entering),
   tolerance: z.object({ money: z.number().min(0), percent: z.number().min(0), count: z.number().min(0) }),
@@ -44,7 +51,10 @@ export const changedRules = z.object({ rules: houseRules, revision });
 export type ChangedRules = z.infer<typeof changedRules>;
 
 const name = oneLine(120, 'A name has at most 120 characters.').min(1, 'A student has a name.');
-const number = oneLine(60, 'A number has at most 60 characters.').min(1, 'A student has a number, or whatever tells two of them apart.');
+const number = oneLine(60, 'A number has at most 60 characters.').min(
+  1,
+  'A student has a number, or whatever tells two of them apart.',
+);
 
 /** `number` is the college's own; it is unique in a class. */
 export const student = z.object({

@@ -14,7 +14,11 @@ export const enteringStyle = z
     signs: z.enum(['cash-flow', 'all-positive']),
     count: z.enum(['payments', 'years']),
     solvedCount: z.enum(['exact', 'rounded-up']),
-    decimals: z.number('Decimals are a whole number.').int('Decimals are a whole number.').min(0).max(12, 'At most 12 decimals are shown.'),
+    decimals: z
+      .number('Decimals are a whole number.')
+      .int('Decimals are a whole number.')
+      .min(0)
+      .max(12, 'At most 12 decimals are shown.'),
     stretch: z.enum(['from-to', 'moves-on']),
     labels: z.object({
       n: label,

@@ -1,12 +1,24 @@
 /** Exercises as they are stored and carried: the open format of docs/formats.md. Older versions are upgraded when read. */
 
 import { z } from 'zod';
-import { plainStory, quantityIds, type Exercise, type Given, type Limit, type Part, type PartAsk, type Story, type StoryNode } from '@hardy-sextant/core';
+import {
+  plainStory,
+  quantityIds,
+  type Exercise,
+  type Given,
+  type Limit,
+  type Part,
+  type PartAsk,
+  type Story,
+  type StoryNode,
+} from '@hardy-sextant/core';
 import { unreadableRecord } from './bin.ts';
 import { recordId, revision, statementDraft } from './statement.ts';
 import { hasControls } from './text.ts';
 
-export const partId = z.string().regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
+export const partId = z
+  .string()
+  .regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A part is named with small letters and digits.');
 const planId = z.string().min(1).max(40);
 const text = z.string().max(200, 'At most 200 characters.');
 const quantity = z.enum(quantityIds);
@@ -16,9 +28,28 @@ const DEEPEST_STORY = 12;
 
 const storyNode: z.ZodType<StoryNode> = z.lazy(() =>
   z.object({
-    type: z.enum(['doc', 'paragraph', 'text', 'bulletList', 'orderedList', 'listItem', 'table', 'tableRow', 'tableCell', 'tableHeader', 'hardBreak', 'given', 'formula']),
+    type: z.enum([
+      'doc',
+      'paragraph',
+      'text',
+      'bulletList',
+      'orderedList',
+      'listItem',
+      'table',
+      'tableRow',
+      'tableCell',
+      'tableHeader',
+      'hardBreak',
+      'given',
+      'formula',
+    ]),
     text: z.string().max(20_000).optional(),
-    attrs: z.record(z.string().max(40), z.union([z.string().max(2000), z.number(), z.boolean(), z.null(), z.array(z.number()).max(40)])).optional(),
+    attrs: z
+      .record(
+        z.string().max(40),
+        z.union([z.string().max(2000), z.number(), z.boolean(), z.null(), z.array(z.number()).max(40)]),
+      )
+      .optional(),
     marks: z
       .array(z.object({ type: z.enum(['bold', 'italic']) }))
       .max(4)
@@ -30,7 +61,10 @@ const storyNode: z.ZodType<StoryNode> = z.lazy(() =>
 function sizeOf(node: StoryNode, depth = 1): { nodes: number; depth: number } {
   return (node.content ?? [])
     .map((child) => sizeOf(child, depth + 1))
-    .reduce((sum, each) => ({ nodes: sum.nodes + each.nodes, depth: Math.max(sum.depth, each.depth) }), { nodes: 1, depth });
+    .reduce((sum, each) => ({ nodes: sum.nodes + each.nodes, depth: Math.max(sum.depth, each.depth) }), {
+      nodes: 1,
+      depth,
+    });
 }
 
 /** A story; version 1 had plain text. */
@@ -39,7 +73,10 @@ export const story: z.ZodType<Story> = z.union([
     .string()
     .max(20_000, 'A story has at most 20,000 characters.')
     .transform((plain): Story => plainStory(plain)),
-  storyNode.refine((node) => sizeOf(node).nodes <= MOST_STORY_NODES && sizeOf(node).depth <= DEEPEST_STORY, 'The story is too long or too deep.'),
+  storyNode.refine(
+    (node) => sizeOf(node).nodes <= MOST_STORY_NODES && sizeOf(node).depth <= DEEPEST_STORY,
+    'The story is too long or too deep.',
+  ),
 ]);
 
 const given: z.ZodType<Given> = z.object({
@@ -63,23 +100,43 @@ const limit: z.ZodType<Limit> = z.object({
   whole: z.boolean().optional(),
 });
 
-const args = z.object({ after: text.optional(), from: text.optional(), to: text.optional(), paying: text.optional() }).optional();
+const args = z
+  .object({ after: text.optional(), from: text.optional(), to: text.optional(), paying: text.optional() })
+  .optional();
 
 const ask: z.ZodType<PartAsk> = z.union([
   z.object({ quantity, plan: planId, args }),
   z.object({ quantity: z.literal('difference'), of: quantity, plan: planId, other: planId, args }),
   z.object({ quantity: z.literal('expression'), text, args }),
-  z.object({ quantity: z.literal('table'), plan: planId, blanks: z.array(z.string().regex(/^(\d{1,5}|\*):[a-z]{1,20}$/)).max(2000), args }),
-  z.object({ quantity: z.literal('choice'), of: quantity, plans: z.array(planId).max(10), prefer: z.enum(['less', 'more']), args }),
+  z.object({
+    quantity: z.literal('table'),
+    plan: planId,
+    blanks: z.array(z.string().regex(/^(\d{1,5}|\*):[a-z]{1,20}$/)).max(2000),
+    args,
+  }),
+  z.object({
+    quantity: z.literal('choice'),
+    of: quantity,
+    plans: z.array(planId).max(10),
+    prefer: z.enum(['less', 'more']),
+    args,
+  }),
 ]);
 
-const format = z.object({ kind: z.enum(['money', 'percent', 'count', 'years-months']), decimals: z.number().int().min(0).max(10), up: z.boolean().optional() });
+const format = z.object({
+  kind: z.enum(['money', 'percent', 'count', 'years-months']),
+  decimals: z.number().int().min(0).max(10),
+  up: z.boolean().optional(),
+});
 
 /** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being given out. */
 export const exercisePart: z.ZodType<Part> = z.object({
   id: partId,
   prompt: z.string().max(2000, 'A prompt has at most 2,000 characters.'),
-  marks: z.number('Marks are a number.').min(0, 'Marks cannot be below zero.').max(1000, 'A part has at most 1,000 marks.'),
+  marks: z
+    .number('Marks are a number.')
+    .min(0, 'Marks cannot be below zero.')
+    .max(1000, 'A part has at most 1,000 marks.'),
   ask,
   format,
   tolerance: z.number().min(0).optional(),
@@ -108,7 +165,9 @@ export const exercise: z.ZodType<Exercise> = z.object({
 function fromFirst(document: { schemaVersion: 1 | 2; exercise: Exercise }): ExerciseDocument {
   if (document.schemaVersion === 2) return { schemaVersion: 2, exercise: document.exercise };
   const parts = document.exercise.parts.map((part): Part =>
-    part.format.kind === 'count' && part.format.decimals === 0 ? { ...part, format: { ...part.format, up: true } } : part,
+    part.format.kind === 'count' && part.format.decimals === 0
+      ? { ...part, format: { ...part.format, up: true } }
+      : part,
   );
   return { schemaVersion: 2, exercise: { ...document.exercise, parts } };
 }
@@ -117,7 +176,9 @@ export interface ExerciseDocument {
   readonly schemaVersion: 2;
   readonly exercise: Exercise;
 }
-export const exerciseDocument = z.object({ schemaVersion: z.union([z.literal(1), z.literal(2)]), exercise }).transform(fromFirst);
+export const exerciseDocument = z
+  .object({ schemaVersion: z.union([z.literal(1), z.literal(2)]), exercise })
+  .transform(fromFirst);
 
 /** A document that comes in; what is stored already is read as it is. */
 export const incomingExercise = exerciseDocument.refine(({ exercise: { title } }) => !hasControls(title), {
@@ -126,7 +187,13 @@ export const incomingExercise = exerciseDocument.refine(({ exercise: { title } }
 });
 export const newExercise = z.object({ document: incomingExercise });
 export const changedExercise = newExercise.extend({ revision });
-export const keptExercise = z.object({ document: exerciseDocument, id: recordId, revision, updatedAt: z.string(), archived: z.boolean().default(false) });
+export const keptExercise = z.object({
+  document: exerciseDocument,
+  id: recordId,
+  revision,
+  updatedAt: z.string(),
+  archived: z.boolean().default(false),
+});
 export type NewExercise = z.infer<typeof newExercise>;
 export type ChangedExercise = z.infer<typeof changedExercise>;
 export type KeptExercise = z.infer<typeof keptExercise>;
@@ -140,17 +207,29 @@ export type ExerciseRevision = z.infer<typeof exerciseRevision>;
 export const archiving = z.object({ archived: z.boolean() });
 
 /** Which exercises go into a file; all that are not archived where none are named. */
-export const chosenExercises = z.object({ ids: z.array(recordId).max(5000, 'At most 5,000 exercises go into one file.').default([]) });
+export const chosenExercises = z.object({
+  ids: z.array(recordId).max(5000, 'At most 5,000 exercises go into one file.').default([]),
+});
 
 /** The file exercises travel in. */
 export const EXERCISE_FORMAT = 'hardy-sextant-exercises';
-export const exerciseFile = z.object({ format: z.literal(EXERCISE_FORMAT), version: z.literal(2), exercises: z.array(exercise).max(500) });
+export const exerciseFile = z.object({
+  format: z.literal(EXERCISE_FORMAT),
+  version: z.literal(2),
+  exercises: z.array(exercise).max(500),
+});
 export type ExerciseFile = z.infer<typeof exerciseFile>;
 
 /** What an import has taken, and what is wrong with the rest, by its place in the file. */
 export const importReport = z.object({
   taken: z.array(keptExercise),
-  refused: z.array(z.object({ place: z.number().int(), title: z.string(), problems: z.array(z.object({ path: z.string(), message: z.string() })) })),
+  refused: z.array(
+    z.object({
+      place: z.number().int(),
+      title: z.string(),
+      problems: z.array(z.object({ path: z.string(), message: z.string() })),
+    }),
+  ),
 });
 export type ImportReport = z.infer<typeof importReport>;
 

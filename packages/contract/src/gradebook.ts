@@ -26,7 +26,12 @@ export function itemShare(marking: Pick<Marking, 'set'>, itemId: string): number
 }
 
 /** The parts of one exercise of a student; empty where nothing is judged yet. */
-export function markedParts(student: MarkedStudent, copy: SetCopy, accepted: readonly KeptAccepted[], share: number): MarkedPart[] {
+export function markedParts(
+  student: MarkedStudent,
+  copy: SetCopy,
+  accepted: readonly KeptAccepted[],
+  share: number,
+): MarkedPart[] {
   const verdicts = student.verdicts?.[copy.itemId];
   if (!verdicts) return [];
   const here = accepted.filter(({ itemId }) => itemId === copy.itemId);
@@ -65,11 +70,23 @@ export function totalOf(marking: Marking, student: MarkedStudent): StudentTotal 
     of += copy.exercise.parts.reduce((sum, part) => sum + part.marks, 0) * share;
     marks += markedParts(student, copy, marking.accepted, share).reduce((sum, each) => sum + each.marks, 0);
   }
-  const handedIn = Object.values(student.entries).some((texts) => Object.values(texts).some((text) => text.trim() !== ''));
+  const handedIn = Object.values(student.entries).some((texts) =>
+    Object.values(texts).some((text) => text.trim() !== ''),
+  );
   return { marks: roundTo(marks, 2), of: roundTo(of, 2), handedIn };
 }
 
-export const resultColumns = ['sourcedId', 'status', 'dateLastModified', 'lineItemSourcedId', 'studentSourcedId', 'scoreStatus', 'score', 'scoreDate', 'comment'] as const;
+export const resultColumns = [
+  'sourcedId',
+  'status',
+  'dateLastModified',
+  'lineItemSourcedId',
+  'studentSourcedId',
+  'scoreStatus',
+  'score',
+  'scoreDate',
+  'comment',
+] as const;
 
 /** Rows of OneRoster results, one a student. */
 export function resultRows(marking: Marking, at: string): Record<(typeof resultColumns)[number], string>[] {
@@ -99,22 +116,28 @@ export function marksFile(marking: Marking): unknown {
     format: 'hardy-sextant-marks',
     version: 1,
     set: { id: set.id, title: set.title, given: set.document.given, due: set.document.due },
-    exercises: set.copies.map(({ itemId, exercise }) => ({ id: itemId, title: exercise.title, parts: exercise.parts.map(({ id, prompt, marks }) => ({ id, prompt, marks })) })),
+    exercises: set.copies.map(({ itemId, exercise }) => ({
+      id: itemId,
+      title: exercise.title,
+      parts: exercise.parts.map(({ id, prompt, marks }) => ({ id, prompt, marks })),
+    })),
     students: marking.students.map((student) => ({
       number: student.number,
       name: student.name,
       ...totalOf(marking, student),
       parts: set.copies.flatMap((copy) =>
-        markedParts(student, copy, marking.accepted, itemShare(marking, copy.itemId)).map(({ part, text, verdict, decision, marks }) => ({
-          exercise: copy.itemId,
-          part: part.id,
-          answer: text,
-          verdict: verdict.kind,
-          marks,
-          ...(verdict.expected === undefined ? {} : { expected: verdict.expected }),
-          ...(verdict.explanations.length > 0 ? { explanations: verdict.explanations } : {}),
-          ...(decision?.comment ? { comment: decision.comment } : {}),
-        })),
+        markedParts(student, copy, marking.accepted, itemShare(marking, copy.itemId)).map(
+          ({ part, text, verdict, decision, marks }) => ({
+            exercise: copy.itemId,
+            part: part.id,
+            answer: text,
+            verdict: verdict.kind,
+            marks,
+            ...(verdict.expected === undefined ? {} : { expected: verdict.expected }),
+            ...(verdict.explanations.length > 0 ? { explanations: verdict.explanations } : {}),
+            ...(decision?.comment ? { comment: decision.comment } : {}),
+          }),
+        ),
       ),
     })),
   };

@@ -11,7 +11,9 @@ import { verdict } from './verdicts.ts';
 /** Long text is kept and called unreadable. */
 const answerText = z.string().max(40_000, 'An answer has at most 40,000 characters.');
 /** Text as written, by part; cells of a table as `part.row:column`, entered values as `part.n`. */
-export const entryId = z.string().regex(/^(?!constructor(?:\.|$))[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
+export const entryId = z
+  .string()
+  .regex(/^(?!constructor(?:\.|$))[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
 export const entries = z.record(itemId, z.record(entryId, answerText));
 export type SetEntries = z.infer<typeof entries>;
 
@@ -22,7 +24,12 @@ export type OwnNumbers = z.infer<typeof ownNumbers>;
 export const itemVerdicts: z.ZodType<Readonly<Record<string, readonly Verdict[]>>> = z.record(itemId, z.array(verdict));
 
 const credit = z.number().min(0).max(1);
-export const decision = z.object({ itemId, partId, credit: credit.optional(), comment: z.string().max(4000, 'A comment has at most 4,000 characters.') });
+export const decision = z.object({
+  itemId,
+  partId,
+  credit: credit.optional(),
+  comment: z.string().max(4000, 'A comment has at most 4,000 characters.'),
+});
 export type KeptDecision = z.infer<typeof decision>;
 
 export const markedStudent = student.extend({
@@ -37,8 +44,17 @@ export const markedStudent = student.extend({
 });
 export type MarkedStudent = z.infer<typeof markedStudent>;
 
-const match: z.ZodType<Accepted['match']> = z.union([z.object({ slips: z.array(z.string().max(60)).min(1).max(3) }), z.object({ value: z.number() })]);
-export const newAccepted = z.object({ itemId, partId, match, says: z.string().max(400, 'At most 400 characters.'), credit });
+const match: z.ZodType<Accepted['match']> = z.union([
+  z.object({ slips: z.array(z.string().max(60)).min(1).max(3) }),
+  z.object({ value: z.number() }),
+]);
+export const newAccepted = z.object({
+  itemId,
+  partId,
+  match,
+  says: z.string().max(400, 'At most 400 characters.'),
+  credit,
+});
 export type NewAccepted = z.infer<typeof newAccepted>;
 export const keptAccepted = newAccepted.extend({ id: recordId });
 export type KeptAccepted = z.infer<typeof keptAccepted>;
@@ -56,7 +72,14 @@ export type EarlierAnswer = z.infer<typeof earlierAnswer>;
 export const earlierAnswers = z.array(earlierAnswer);
 
 /** A row of an import that belongs to nobody yet, as it was in the file. */
-export const keptRow = z.object({ id: recordId, place: z.number().int(), source: z.string(), student: z.string(), entries, why: z.string() });
+export const keptRow = z.object({
+  id: recordId,
+  place: z.number().int(),
+  source: z.string(),
+  student: z.string(),
+  entries,
+  why: z.string(),
+});
 export type KeptRow = z.infer<typeof keptRow>;
 
 export const marking = z.object({
@@ -81,7 +104,10 @@ export const changedAnswers = z.object({
   /** What writes them; earlier answers say it. */
   source: z.string().max(200).default('typed'),
   /** Unmatched rows that this takes back or brings back, where it undoes an import or a row given to a student. */
-  rows: z.array(z.object({ id: recordId, done: z.boolean() })).max(5000).default([]),
+  rows: z
+    .array(z.object({ id: recordId, done: z.boolean() }))
+    .max(5000)
+    .default([]),
   changes: z
     .array(
       z.object({
@@ -146,7 +172,11 @@ export type ImportedReport = z.infer<typeof importedReport>;
 
 export const assignedRow = z.object({ studentId: recordId });
 /** What giving a row to a student changed: the student, and the rows that are left. */
-export const assignedReport = z.object({ students: z.array(markedStudent), keptRows: z.array(keptRow), written: z.array(writtenAnswer) });
+export const assignedReport = z.object({
+  students: z.array(markedStudent),
+  keptRows: z.array(keptRow),
+  written: z.array(writtenAnswer),
+});
 export type AssignedReport = z.infer<typeof assignedReport>;
 
 /** Which column of a file is what, remembered by the names of the columns. */
@@ -159,7 +189,11 @@ export type ColumnMatching = z.infer<typeof columnMatching>;
 export const columnMatchings = z.array(columnMatching);
 
 /** What students read about a slip, in the instructor's own words; for all classes. */
-export const slipText = z.object({ slipId: z.string().min(1).max(60), text: z.string().max(2000, 'At most 2,000 characters.'), revision: z.number().int().min(0) });
+export const slipText = z.object({
+  slipId: z.string().min(1).max(60),
+  text: z.string().max(2000, 'At most 2,000 characters.'),
+  revision: z.number().int().min(0),
+});
 export type SlipText = z.infer<typeof slipText>;
 export const slipTexts = z.array(slipText);
 export const changedSlipText = z.object({ text: slipText.shape.text, revision: z.number().int().min(0) });

@@ -31,14 +31,24 @@ function columnsOf(rows: readonly (readonly string[])[]): Columns {
   const found = [FIRST, LAST].map(at).filter((place) => place >= 0);
   const name = found.length > 0 ? found : [at(NAME)].filter((place) => place >= 0);
   const preferred = [/^identifier$/i, /^username$/i, /^sourcedid$/i, NUMBER].map(at).filter((place) => place >= 0);
-  if (name.length > 0 || preferred.length > 0) return { header: true, name, number: [...new Set(preferred)], role: at(/^role$/i), status: at(/^status$/i) };
+  if (name.length > 0 || preferred.length > 0)
+    return { header: true, name, number: [...new Set(preferred)], role: at(/^role$/i), status: at(/^status$/i) };
   const widest = Math.max(...rows.map((row) => row.filter((cell) => cell.trim() !== '').length), 0);
   if (widest <= 1) return { header: false, name: [0], number: [], role: -1, status: -1 };
   // Without a head, the column with digits in most of its cells is the number; all others make up the name.
   const width = Math.max(...rows.map((row) => row.length));
-  const digits = Array.from({ length: width }, (_, column) => rows.filter((row) => /\d/.test(row[column] ?? '')).length);
+  const digits = Array.from(
+    { length: width },
+    (_, column) => rows.filter((row) => /\d/.test(row[column] ?? '')).length,
+  );
   const numbered = digits.indexOf(Math.max(...digits));
-  return { header: false, name: Array.from({ length: width }, (_, column) => column).filter((column) => column !== numbered), number: [numbered], role: -1, status: -1 };
+  return {
+    header: false,
+    name: Array.from({ length: width }, (_, column) => column).filter((column) => column !== numbered),
+    number: [numbered],
+    role: -1,
+    status: -1,
+  };
 }
 
 /**
@@ -47,7 +57,10 @@ function columnsOf(rows: readonly (readonly string[])[]): Columns {
  * @param rows cells of each line, as a CSV reader gives them
  * @param there students already in the class; nobody is taken twice
  */
-export function readRoster(rows: readonly (readonly string[])[], there: readonly Pick<Student, 'name' | 'number'>[] = []): ReadRoster {
+export function readRoster(
+  rows: readonly (readonly string[])[],
+  there: readonly Pick<Student, 'name' | 'number'>[] = [],
+): ReadRoster {
   const filled = rows.map((row, place) => ({ row, place })).filter(({ row }) => row.some((cell) => cell.trim() !== ''));
   const columns = columnsOf(filled.map(({ row }) => row));
   const students: { name: string; number: string }[] = [];
@@ -57,7 +70,8 @@ export function readRoster(rows: readonly (readonly string[])[], there: readonly
   let running = there.length;
   for (const { row, place } of columns.header ? filled.slice(1) : filled) {
     const cell = (column: number): string => (row[column] ?? '').trim();
-    const refuse = (why: string): void => void refused.push({ place: place + 1, text: row.join(', ').slice(0, 300), why });
+    const refuse = (why: string): void =>
+      void refused.push({ place: place + 1, text: row.join(', ').slice(0, 300), why });
     if (columns.role >= 0 && cell(columns.role) !== '' && !/student|learner/i.test(cell(columns.role))) {
       refuse(`The role is “${cell(columns.role)}”, not student.`);
       continue;

@@ -7,7 +7,9 @@ import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
 
 /** Made anew for each exercise that is added, and never used for another. */
-export const itemId = z.string().regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A place in a set is named with small letters and digits.');
+export const itemId = z
+  .string()
+  .regex(/^(?!constructor$)[a-z0-9-]{1,20}$/, 'A place in a set is named with small letters and digits.');
 const day = z.union([z.literal(''), z.iso.date('This is not a date.')]);
 
 /** An exercise's place in a set. */
@@ -15,7 +17,11 @@ export const setItem = z.object({
   id: itemId,
   exerciseId: recordId,
   /** What the exercise counts in this set; the sum of its parts when left out. */
-  marks: z.number('Marks are a number.').positive('Marks are above zero.').max(1000, 'An exercise has at most 1,000 marks.').optional(),
+  marks: z
+    .number('Marks are a number.')
+    .positive('Marks are above zero.')
+    .max(1000, 'An exercise has at most 1,000 marks.')
+    .optional(),
 });
 export type SetItem = z.infer<typeof setItem>;
 

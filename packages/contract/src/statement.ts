@@ -1,7 +1,14 @@
 /** A typed statement, its changes and variations, as core's drafts. Fields added later have defaults, so that older ones still read. */
 
 import { z } from 'zod';
-import { emptyDraft, statementKinds, type ChangeDraft, type RateQuote, type StatementDraft, type Variation } from '@hardy-sextant/core';
+import {
+  emptyDraft,
+  statementKinds,
+  type ChangeDraft,
+  type RateQuote,
+  type StatementDraft,
+  type Variation,
+} from '@hardy-sextant/core';
 
 const slot = z.string().max(200, 'A slot takes at most 200 characters.');
 const localId = z.string().min(1).max(40);
@@ -26,7 +33,14 @@ const changeDraft: z.ZodType<ChangeDraft> = z.object({
 export const statementDraft: z.ZodType<StatementDraft> = z.object({
   kind: z.enum(statementKinds),
   unknown: slotName,
-  slots: z.object({ amount: slot, rate: slot, payments: slot, payment: slot, finalAmount: slot, converted: slot.default('') }),
+  slots: z.object({
+    amount: slot,
+    rate: slot,
+    payments: slot,
+    payment: slot,
+    finalAmount: slot,
+    converted: slot.default(''),
+  }),
   quote: rateQuote,
   paymentsPerYear,
   timing: z.enum(['end', 'begin']),
@@ -45,7 +59,9 @@ export const variation: z.ZodType<Variation> = z.object({
   paymentsPerYear: paymentsPerYear.optional(),
   quote: rateQuote.optional(),
   changes: z.array(changeDraft).max(100),
-  refinancing: z.object({ after: slot, rate: slot, payments: slot, costs: slot, costsPaid: z.enum(['added', 'cash']) }).optional(),
+  refinancing: z
+    .object({ after: slot, rate: slot, payments: slot, costs: slot, costsPaid: z.enum(['added', 'cash']) })
+    .optional(),
 });
 
 /** Record ids are made by the server and only compared. */

@@ -2,7 +2,8 @@
 
 import type { Student } from './classes.ts';
 
-export type FoundStudent = { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
+export type FoundStudent =
+  { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
 
 const plain = (text: string): string =>
   text
@@ -13,7 +14,9 @@ const plain = (text: string): string =>
     .trim();
 const sorted = (text: string): string => plain(text).split(' ').sort().join(' ');
 
-export function studentFinder(students: readonly Pick<Student, 'id' | 'name' | 'number'>[]): (text: string) => FoundStudent {
+export function studentFinder(
+  students: readonly Pick<Student, 'id' | 'name' | 'number'>[],
+): (text: string) => FoundStudent {
   const index = new Map<string, Set<string>>();
   const add = (key: string, id: string): void => void (index.get(key) ?? index.set(key, new Set()).get(key)!).add(id);
   const byId = new Map(students.map((student) => [student.id, student]));
@@ -26,7 +29,11 @@ export function studentFinder(students: readonly Pick<Student, 'id' | 'name' | '
     if (plain(text) === '') return { ok: false, why: 'There is no student in this row.' };
     const found = index.get(`number ${plain(text)}`) ?? index.get(`name ${sorted(text)}`);
     if (!found) return { ok: false, why: `Nobody in the class is called “${text.slice(0, 80)}” or has that number.` };
-    if (found.size > 1) return { ok: false, why: `${found.size} students in the class are called “${text.slice(0, 80)}”; use their numbers.` };
+    if (found.size > 1)
+      return {
+        ok: false,
+        why: `${found.size} students in the class are called “${text.slice(0, 80)}”; use their numbers.`,
+      };
     const [id] = found;
     return { ok: true, id: id!, name: byId.get(id!)!.name };
   };

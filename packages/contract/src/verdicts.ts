@@ -3,7 +3,18 @@
 import { z } from 'zod';
 import type { CellVerdict, Verdict } from '@hardy-sextant/core';
 
-const kind = z.enum(['blank', 'unreadable', 'right', 'right-rounded', 'reading', 'carried', 'slip', 'carried-slip', 'unexplained', 'no-key']);
+const kind = z.enum([
+  'blank',
+  'unreadable',
+  'right',
+  'right-rounded',
+  'reading',
+  'carried',
+  'slip',
+  'carried-slip',
+  'unexplained',
+  'no-key',
+]);
 
 const cell: z.ZodType<CellVerdict> = z.object({
   id: z.string(),
@@ -23,9 +34,19 @@ export const verdict: z.ZodType<Verdict> = z.object({
   expectedWritten: z.string().optional(),
   read: z.number().optional(),
   difference: z.number().optional(),
-  explanations: z.array(z.object({ slips: z.array(z.string()), title: z.string(), result: z.number(), says: z.string(), carriedFrom: z.array(z.string()).optional() })),
+  explanations: z.array(
+    z.object({
+      slips: z.array(z.string()),
+      title: z.string(),
+      result: z.number(),
+      says: z.string(),
+      carriedFrom: z.array(z.string()).optional(),
+    }),
+  ),
   byChance: z.number().optional(),
   says: z.string().optional(),
   cells: z.array(cell).optional(),
-  wrongEntered: z.object({ name: z.enum(['n', 'rate', 'pv', 'pmt', 'fv']), entered: z.string(), says: z.string() }).optional(),
+  wrongEntered: z
+    .object({ name: z.enum(['n', 'rate', 'pv', 'pmt', 'fv']), entered: z.string(), says: z.string() })
+    .optional(),
 });

@@ -15,7 +15,8 @@ it('is published as it is: run with SCHEMA=write to publish a change', () => {
 });
 
 it('carries every starter out and in without a change', () => {
-  for (const each of starterExercises) expect(exercise.parse(JSON.parse(JSON.stringify(each)))).toEqual(JSON.parse(JSON.stringify(each)));
+  for (const each of starterExercises)
+    expect(exercise.parse(JSON.parse(JSON.stringify(each)))).toEqual(JSON.parse(JSON.stringify(each)));
 });
 
 it('upgrades version 1: a story of plain text, counts rounded up', () => {
@@ -25,7 +26,15 @@ it('upgrades version 1: a story of plain text, counts rounded up', () => {
       title: 'Old',
       story: 'One line.\nAnother.',
       plans: [{ id: 'plan', draft: emptyDraft() }],
-      parts: [{ id: 'a', prompt: 'How many?', marks: 1, ask: { quantity: 'payments', plan: 'plan' }, format: { kind: 'count', decimals: 0 } }],
+      parts: [
+        {
+          id: 'a',
+          prompt: 'How many?',
+          marks: 1,
+          ask: { quantity: 'payments', plan: 'plan' },
+          format: { kind: 'count', decimals: 0 },
+        },
+      ],
     },
   };
   const read = exerciseDocument.parse(old);
@@ -37,7 +46,20 @@ it('upgrades version 1: a story of plain text, counts rounded up', () => {
 it.each([
   [{ title: 7 }, 'title'],
   [{ givens: [{ name: 'a', kind: 'weight', now: '', vary: { by: 'fixed' } }] }, 'givens.0.kind'],
-  [{ parts: [{ id: 'A!', prompt: '', marks: 1, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }] }, 'parts.0.id'],
+  [
+    {
+      parts: [
+        {
+          id: 'A!',
+          prompt: '',
+          marks: 1,
+          ask: { quantity: 'payment', plan: 'plan' },
+          format: { kind: 'money', decimals: 2 },
+        },
+      ],
+    },
+    'parts.0.id',
+  ],
 ])('says where %j is wrong', (wrong, place) => {
   const read = exercise.safeParse({ ...starterExercises[0], ...wrong });
   expect(read.success ? [] : read.error.issues.map((issue) => issue.path.join('.'))).toContain(place);

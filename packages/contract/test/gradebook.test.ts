@@ -1,10 +1,24 @@
 /** Marks for a gradebook: what counts, and in which columns. */
 import { checkHandIn, defaultHouseRules } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import { itemShare, itemVerdicts, markedParts, marking as markingSchema, marksFile, resultColumns, resultRows, totalOf, type Marking } from '../src/index.ts';
+import {
+  itemShare,
+  itemVerdicts,
+  markedParts,
+  marking as markingSchema,
+  marksFile,
+  resultColumns,
+  resultRows,
+  totalOf,
+  type Marking,
+} from '../src/index.ts';
 
 const exercise = starterExercises.find(({ title }) => title === 'The ferry refit, with a rate review')!;
-const answers = [{ a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' }, { a: '1,642.38', b: '', c: '', d: '' }, {}] as Record<string, string>[];
+const answers = [
+  { a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' },
+  { a: '1,642.38', b: '', c: '', d: '' },
+  {},
+] as Record<string, string>[];
 
 const marking = (marks?: number): Marking =>
   markingSchema.parse({
@@ -12,7 +26,13 @@ const marking = (marks?: number): Marking =>
       id: 's1',
       classId: 'c1',
       title: 'Week 6',
-      document: { schemaVersion: 1, items: [{ id: 'e1', exerciseId: 'x', ...(marks ? { marks } : {}) }], numbers: 'same', given: '', due: '' },
+      document: {
+        schemaVersion: 1,
+        items: [{ id: 'e1', exerciseId: 'x', ...(marks ? { marks } : {}) }],
+        numbers: 'same',
+        given: '',
+        due: '',
+      },
       revision: 1,
       updatedAt: '',
       copies: [{ itemId: 'e1', exercise, revision: 1, latest: 1 }],
@@ -51,21 +71,41 @@ it('counts an exercise for what the set says', () => {
 it('makes rows for a gradebook', () => {
   const rows = resultRows(marking(), '2026-11-25T10:00:00.000Z');
   expect(Object.keys(rows[0]!)).toEqual([...resultColumns]);
-  expect(rows[1]).toMatchObject({ studentSourcedId: 'N-1', score: '1.5', scoreStatus: 'partially graded', comment: 'Nearly.', scoreDate: '2026-11-25' });
+  expect(rows[1]).toMatchObject({
+    studentSourcedId: 'N-1',
+    score: '1.5',
+    scoreStatus: 'partially graded',
+    comment: 'Nearly.',
+    scoreDate: '2026-11-25',
+  });
   expect(rows[2]).toMatchObject({ score: '', scoreStatus: 'not submitted' });
 });
 
 it('lists every answer in JSON', () => {
   const file = marksFile(marking()) as { students: { parts: { verdict: string; answer: string }[] }[] };
-  expect(file.students[1]!.parts[0]).toMatchObject({ answer: '1,642.38', verdict: 'slip', marks: 1.5, comment: 'Nearly.' });
+  expect(file.students[1]!.parts[0]).toMatchObject({
+    answer: '1,642.38',
+    verdict: 'slip',
+    marks: 1.5,
+    comment: 'Nearly.',
+  });
 });
 
 it('has a reading accepted for everyone, wherever its cause or its number fits', () => {
   const now = marking();
-  const accept = (match: object) => ({ ...now, accepted: [{ id: 'r', itemId: 'e1', partId: 'a', match, says: 'Read another way.', credit: 1 }] }) as Marking;
-  const partA = (each: Marking) => markedParts({ ...each.students[1]!, decisions: [] }, each.set.copies[0]!, each.accepted, 1)[0]!;
+  const accept = (match: object) =>
+    ({
+      ...now,
+      accepted: [{ id: 'r', itemId: 'e1', partId: 'a', match, says: 'Read another way.', credit: 1 }],
+    }) as Marking;
+  const partA = (each: Marking) =>
+    markedParts({ ...each.students[1]!, decisions: [] }, each.set.copies[0]!, each.accepted, 1)[0]!;
   expect(partA(now)).toMatchObject({ verdict: { kind: 'slip' }, marks: 1 });
-  expect(partA(accept({ slips: ['rate-left-annual'] }))).toMatchObject({ judged: { kind: 'slip' }, verdict: { kind: 'reading', says: 'Read another way.' }, marks: 2 });
+  expect(partA(accept({ slips: ['rate-left-annual'] }))).toMatchObject({
+    judged: { kind: 'slip' },
+    verdict: { kind: 'reading', says: 'Read another way.' },
+    marks: 2,
+  });
   expect(partA(accept({ value: 1642.38 }))).toMatchObject({ verdict: { kind: 'reading' } });
   expect(partA(accept({ value: 1642.39 }))).toMatchObject({ verdict: { kind: 'slip' } });
   expect(partA(accept({ slips: ['years-for-payments'] }))).toMatchObject({ verdict: { kind: 'slip' } });

@@ -6,7 +6,10 @@ const rows = (text: string) => text.split('\n').map((line) => line.split(','));
 it.each([
   ['a head with names', 'Name,Number\nOona Kamau,K-1\nTariq Bakken,K-2'],
   ['given and family name', 'first name,last name,student id\nOona,Kamau,K-1\nTariq,Bakken,K-2'],
-  ['OneRoster', 'sourcedId,status,role,givenName,familyName,identifier\nx1,active,student,Oona,Kamau,K-1\nx2,active,student,Tariq,Bakken,K-2'],
+  [
+    'OneRoster',
+    'sourcedId,status,role,givenName,familyName,identifier\nx1,active,student,Oona,Kamau,K-1\nx2,active,student,Tariq,Bakken,K-2',
+  ],
   ['no head, number last', 'Oona Kamau,K-1\nTariq Bakken,K-2'],
   ['no head, number first', 'K-1,Oona Kamau\nK-2,Tariq Bakken'],
   ['empty lines between', 'Oona Kamau,K-1\n,\n\nTariq Bakken,K-2'],
@@ -30,7 +33,8 @@ it('numbers names that come without, past those that are taken', () => {
 });
 
 it('lists what it does not take, by line and with why', () => {
-  const text = 'name,number,role,status\nA,1,student,\nB,1,student,\nC,,student,\n,5,student,\nD,6,teacher,\nE,7,student,tobedeleted\nZ,9,student,';
+  const text =
+    'name,number,role,status\nA,1,student,\nB,1,student,\nC,,student,\n,5,student,\nD,6,teacher,\nE,7,student,tobedeleted\nZ,9,student,';
   const read = readRoster(rows(text), [{ name: 'Z', number: '9' }]);
   expect(read.students).toEqual([{ name: 'A', number: '1' }]);
   expect(read.known).toBe(1);

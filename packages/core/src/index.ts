@@ -18,17 +18,41 @@ export * from './table/buildTable.ts';
 export * from './table/readings.ts';
 export * from './table/compare.ts';
 export * from './table/together.ts';
-export { searchTarget, targetSearch, targetInputs, targetOutputs, type TargetAsk, type TargetFound, type TargetInput, type TargetOutput } from './table/target.ts';
+export {
+  searchTarget,
+  targetSearch,
+  targetInputs,
+  targetOutputs,
+  type TargetAsk,
+  type TargetFound,
+  type TargetInput,
+  type TargetOutput,
+} from './table/target.ts';
 export { evaluateExpression, readSlotText, type Scope } from './money/expression.ts';
 export * from './case/draft.ts';
-export { changeKinds, newChange, readChange, type ChangeDraft, type ChangeField, type ChangeKind } from './case/changeDraft.ts';
+export {
+  changeKinds,
+  newChange,
+  readChange,
+  type ChangeDraft,
+  type ChangeField,
+  type ChangeKind,
+} from './case/changeDraft.ts';
 export * from './case/quote.ts';
 export * from './case/kind.ts';
 export * from './case/kinds.ts';
 export { solveCase, type CaseOutcome, type ConvertedRate } from './case/solveCase.ts';
 export * from './case/solved.ts';
 export { restyleDraft, restyleText, restyleVariation } from './case/restyle.ts';
-export { applyVariation, describeVariation, readRefinancing, solveVariation, type RefinancingDraft, type Variation, type VariedOutcome } from './case/variation.ts';
+export {
+  applyVariation,
+  describeVariation,
+  readRefinancing,
+  solveVariation,
+  type RefinancingDraft,
+  type Variation,
+  type VariedOutcome,
+} from './case/variation.ts';
 export * from './case/frequency.ts';
 export * from './case/readDraft.ts';
 export * from './exercise/exercise.ts';
@@ -36,7 +60,15 @@ export * from './exercise/houseRules.ts';
 export * from './exercise/story.ts';
 export * from './exercise/format.ts';
 export * from './exercise/givens.ts';
-export { answerKey, answerKeyOf, answerName, draftTexts, usesOf, type KeyedPart, type OwnAnswers } from './exercise/answerKey.ts';
+export {
+  answerKey,
+  answerKeyOf,
+  answerName,
+  draftTexts,
+  usesOf,
+  type KeyedPart,
+  type OwnAnswers,
+} from './exercise/answerKey.ts';
 export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercise/fillTable.ts';
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
@@ -62,7 +94,13 @@ export * from './working/workedSolution.ts';
 export { crossCheck, type CheckedWay, type CrossCheck } from './working/crossCheck.ts';
 export * from './working/enteringStyle.ts';
 export * from './working/device.ts';
-export { entryList, onDevice, shownMeans, type EnteredLine, type FiveValueProblem } from './working/fiveValueProblem.ts';
+export {
+  entryList,
+  onDevice,
+  shownMeans,
+  type EnteredLine,
+  type FiveValueProblem,
+} from './working/fiveValueProblem.ts';
 export { evaluateSheet } from './working/sheet/evaluateSheet.ts';
 export { markStory, type Fact, type StoryPiece } from './working/facts.ts';
 export { timelineOf, type Flow, type Moment } from './working/timeline.ts';

@@ -1,6 +1,16 @@
 /** How core answers: a value, or a named problem with a sentence that says what to change. */
 
-export type ProblemCode = 'not-a-number' | 'out-of-range' | 'never-repaid' | 'no-payments' | 'same-signs' | 'no-rate' | 'several-rates' | 'not-reached' | 'unreadable' | 'blank';
+export type ProblemCode =
+  | 'not-a-number'
+  | 'out-of-range'
+  | 'never-repaid'
+  | 'no-payments'
+  | 'same-signs'
+  | 'no-rate'
+  | 'several-rates'
+  | 'not-reached'
+  | 'unreadable'
+  | 'blank';
 
 export interface Problem {
   readonly code: ProblemCode;
@@ -20,7 +30,11 @@ export function ok<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function fail(code: ProblemCode, message: string, more: Omit<Problem, 'code' | 'message'> = {}): { readonly ok: false; readonly problem: Problem } {
+export function fail(
+  code: ProblemCode,
+  message: string,
+  more: Omit<Problem, 'code' | 'message'> = {},
+): { readonly ok: false; readonly problem: Problem } {
   return { ok: false, problem: { code, message, ...more } };
 }
 

@@ -26,7 +26,10 @@ import {
 } from '../src/index.ts';
 
 const monthly = (annual: number) => ({ kind: 'nominal' as const, annual, compoundingsPerYear: 12 as const });
-const loan: StatementDraft = { ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '48,000', rate: '6.6', payments: '60' } };
+const loan: StatementDraft = {
+  ...emptyDraft('borrow'),
+  slots: { ...emptyDraft().slots, amount: '48,000', rate: '6.6', payments: '60' },
+};
 
 describe('a tie', () => {
   const called = (name: string, ...args: number[]): number => must(callableFunctions[name]!(args));
@@ -41,7 +44,8 @@ describe('a tie', () => {
     ['in a worksheet', (x: number) => called('round', x, 2)],
     ['up in a worksheet', (x: number) => called('roundup', x, 2)],
   ])('%s goes the same way below zero as above', (_name, round) => {
-    for (const x of [0.5, 1.5, 2.5, 0.125, 1.005, 2.675, 100.5, 0.005, 7, 1234.565]) expect(round(-x)).toBe(0 - round(x));
+    for (const x of [0.5, 1.5, 2.5, 0.125, 1.005, 2.675, 100.5, 0.005, 7, 1234.565])
+      expect(round(-x)).toBe(0 - round(x));
   });
 
   it('is rounded by the decimal as written in a worksheet', () => {
@@ -135,9 +139,11 @@ describe('deposits', () => {
 });
 
 describe('working', () => {
-  const work = (draft: StatementDraft, ask: Ask) => workedSolution(must(askCase(draft, ask, centRounding)), { entering: enteringStyleById('per-payment') });
+  const work = (draft: StatementDraft, ask: Ask) =>
+    workedSolution(must(askCase(draft, ask, centRounding)), { entering: enteringStyleById('per-payment') });
   const way = (draft: StatementDraft, ask: Ask, id: string) => work(draft, ask).ways.find((each) => each.id === id)!;
-  const rowsOf = (each: ReturnType<typeof way>): (readonly string[])[] => each.steps.flatMap((step) => (step.kind === 'rows' ? step.rows : [])).filter((row) => row !== 'gap');
+  const rowsOf = (each: ReturnType<typeof way>): (readonly string[])[] =>
+    each.steps.flatMap((step) => (step.kind === 'rows' ? step.rows : [])).filter((row) => row !== 'gap');
 
   it.each(['7.2', '5.6', '0.7', '11.1', '2.9'])('types %s % without the dust of binary fractions', (rate) => {
     const { line } = way({ ...loan, slots: { ...loan.slots, rate } }, { quantity: 'payment' }, 'formula');
@@ -147,7 +153,13 @@ describe('working', () => {
 
   it('tries two guesses that are not the answer', () => {
     for (const payment of ['941.43', '196.13', '1,000']) {
-      const rows = rowsOf(way({ ...loan, unknown: 'amount', slots: { ...loan.slots, amount: '', payment } }, { quantity: 'amount' }, 'recurrence')).slice(0, 3);
+      const rows = rowsOf(
+        way(
+          { ...loan, unknown: 'amount', slots: { ...loan.slots, amount: '', payment } },
+          { quantity: 'amount' },
+          'recurrence',
+        ),
+      ).slice(0, 3);
       expect(new Set(rows.map(([guess]) => guess)).size).toBe(3);
     }
   });
@@ -169,7 +181,9 @@ describe('working', () => {
     expect(says).not.toMatch(/(\d+)–\1\b/);
     expect(rowsOf(found).every((cells) => !cells[1]!.startsWith('−'))).toBe(true);
     const question = must(askCase(draft, { quantity: 'balance-after', after: 24 }, centRounding));
-    expect(Math.abs(way(draft, { quantity: 'balance-after', after: 24 }, 'recurrence').number - question.exact)).toBeLessThan(0.2);
+    expect(
+      Math.abs(way(draft, { quantity: 'balance-after', after: 24 }, 'recurrence').number - question.exact),
+    ).toBeLessThan(0.2);
   });
 
   it('shows on a stand-in that moves on what its text asks for', () => {
@@ -189,13 +203,34 @@ describe('an answer past all bounds', () => {
   const exercise: Exercise = {
     title: 'How long',
     story: { type: 'doc', content: [] },
-    plans: [{ id: 'p', draft: { ...loan, unknown: 'payments', slots: { ...loan.slots, payments: '', payment: '941.43' } } }],
+    plans: [
+      { id: 'p', draft: { ...loan, unknown: 'payments', slots: { ...loan.slots, payments: '', payment: '941.43' } } },
+    ],
     parts: [
-      { id: 'a', prompt: 'How long?', marks: 2, ask: { quantity: 'years', plan: 'p' }, format: { kind: 'years-months', decimals: 0 } },
-      { id: 'b', prompt: 'How many?', marks: 2, ask: { quantity: 'payments', plan: 'p' }, format: { kind: 'count', decimals: 0, up: true } },
+      {
+        id: 'a',
+        prompt: 'How long?',
+        marks: 2,
+        ask: { quantity: 'years', plan: 'p' },
+        format: { kind: 'years-months', decimals: 0 },
+      },
+      {
+        id: 'b',
+        prompt: 'How many?',
+        marks: 2,
+        ask: { quantity: 'payments', plan: 'p' },
+        format: { kind: 'count', decimals: 0, up: true },
+      },
     ],
   };
-  it.each([`${'9'.repeat(400)} years`, `${'9'.repeat(200)} years`, `${'1'.repeat(120)}`, `9^9^9^9`, `1 constructor`, `5 toString`])('is unreadable, and the other parts are judged: %s', (text) => {
+  it.each([
+    `${'9'.repeat(400)} years`,
+    `${'9'.repeat(200)} years`,
+    `${'1'.repeat(120)}`,
+    `9^9^9^9`,
+    `1 constructor`,
+    `5 toString`,
+  ])('is unreadable, and the other parts are judged: %s', (text) => {
     const [a, b] = prepareChecking(exercise, {}, defaultHouseRules).check({ a: text, b: '60' });
     expect(a!.kind).toBe('unreadable');
     expect(a!.read).toBeUndefined();
@@ -204,7 +239,11 @@ describe('an answer past all bounds', () => {
 });
 
 describe('a savings table filled in by hand', () => {
-  const saving: StatementDraft = { ...emptyDraft('save'), unknown: 'finalAmount', slots: { amount: '0', rate: '5.4', payments: '60', payment: '40', finalAmount: '', converted: '' } };
+  const saving: StatementDraft = {
+    ...emptyDraft('save'),
+    unknown: 'finalAmount',
+    slots: { amount: '0', rate: '5.4', payments: '60', payment: '40', finalAmount: '', converted: '' },
+  };
   const exercise: Exercise = {
     title: 'The last rows',
     story: { type: 'doc', content: [] },
@@ -214,16 +253,30 @@ describe('a savings table filled in by hand', () => {
         id: 'a',
         prompt: 'Fill in.',
         marks: 4,
-        ask: { quantity: 'table', plan: 'p', blanks: ['*:interest', '*:closing', '*:payment'], args: { from: '59', to: '60' } },
+        ask: {
+          quantity: 'table',
+          plan: 'p',
+          blanks: ['*:interest', '*:closing', '*:payment'],
+          args: { from: '59', to: '60' },
+        },
         format: { kind: 'money', decimals: 2 },
       },
     ],
   };
-  const cells = (entries: Record<string, string>) => new Map(prepareChecking(exercise, {}, defaultHouseRules).check(entries)[0]!.cells!.map(({ id, kind }) => [id, kind]));
+  const cells = (entries: Record<string, string>) =>
+    new Map(
+      prepareChecking(exercise, {}, defaultHouseRules)
+        .check(entries)[0]!
+        .cells!.map(({ id, kind }) => [id, kind]),
+    );
   const row59 = { 'a.59:interest': '11.90', 'a.59:payment': '40', 'a.59:closing': '2,696.07' };
 
   it('takes the deposit that was agreed in the last row too', () => {
-    expect(cells({ ...row59, 'a.60:payment': '40.00', 'a.60:interest': '12.12', 'a.60:closing': '2,748.19' }).get('60:payment')).toBe('right');
+    expect(
+      cells({ ...row59, 'a.60:payment': '40.00', 'a.60:interest': '12.12', 'a.60:closing': '2,748.19' }).get(
+        '60:payment',
+      ),
+    ).toBe('right');
   });
 
   it('calls neither the rounded interest of the last row nor what follows from it a mistake', () => {

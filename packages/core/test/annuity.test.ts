@@ -56,9 +56,14 @@ describe('reference five values', () => {
       }
       const found =
         !result.ok && result.problem.code === 'several-rates'
-          ? result.problem.rates!.reduce((best, rate) => (Math.abs(rate - values.i) < Math.abs(best - values.i) ? rate : best))
+          ? result.problem.rates!.reduce((best, rate) =>
+              Math.abs(rate - values.i) < Math.abs(best - values.i) ? rate : best,
+            )
           : must(result);
-      expect({ unknown, close: relativeError(found, values[unknown], Math.abs(given.pv) + Math.abs(given.fv)) < 1e-9 }).toEqual({ unknown, close: true });
+      expect({
+        unknown,
+        close: relativeError(found, values[unknown], Math.abs(given.pv) + Math.abs(given.fv)) < 1e-9,
+      }).toEqual({ unknown, close: true });
     }
   });
 });
@@ -91,13 +96,27 @@ describe('solving by properties', () => {
   });
 
   it('never throws and never yields NaN for junk', () => {
-    const junk = fc.oneof(fc.double(), fc.constantFrom(0, -0, 1, -1, NaN, Infinity, -Infinity, 1e308, 5e-324), fc.string(), fc.constant(undefined));
+    const junk = fc.oneof(
+      fc.double(),
+      fc.constantFrom(0, -0, 1, -1, NaN, Infinity, -Infinity, 1e308, 5e-324),
+      fc.string(),
+      fc.constant(undefined),
+    );
     fc.assert(
-      fc.property(fc.constantFrom(...all), junk, junk, junk, junk, junk, fc.constantFrom('end', 'begin', 'x'), (unknown, n, i, pv, pmt, fv, timing) => {
-        const result = solveFor(unknown, { n, i, pv, pmt, fv, timing } as never);
-        if (result.ok) expect(Number.isFinite(result.value)).toBe(true);
-        else expect(result.problem.message.length).toBeGreaterThan(10);
-      }),
+      fc.property(
+        fc.constantFrom(...all),
+        junk,
+        junk,
+        junk,
+        junk,
+        junk,
+        fc.constantFrom('end', 'begin', 'x'),
+        (unknown, n, i, pv, pmt, fv, timing) => {
+          const result = solveFor(unknown, { n, i, pv, pmt, fv, timing } as never);
+          if (result.ok) expect(Number.isFinite(result.value)).toBe(true);
+          else expect(result.problem.message.length).toBeGreaterThan(10);
+        },
+      ),
       { numRuns: 5000, seed: 211 },
     );
   });
@@ -146,8 +165,14 @@ describe('finding rates', () => {
   });
 
   it('says there is no rate where none exists, and same-signs where nothing comes in', () => {
-    expect(solveFor('i', { n: 2, pv: 100, pmt: -10, fv: 362, timing: 'end' })).toMatchObject({ ok: false, problem: { code: 'no-rate' } });
-    expect(solveFor('i', { n: 2, pv: -100, pmt: -10, fv: 0, timing: 'end' })).toMatchObject({ ok: false, problem: { code: 'same-signs' } });
+    expect(solveFor('i', { n: 2, pv: 100, pmt: -10, fv: 362, timing: 'end' })).toMatchObject({
+      ok: false,
+      problem: { code: 'no-rate' },
+    });
+    expect(solveFor('i', { n: 2, pv: -100, pmt: -10, fv: 0, timing: 'end' })).toMatchObject({
+      ok: false,
+      problem: { code: 'same-signs' },
+    });
   });
 
   it('reaches rates near the ends of the range', () => {
@@ -158,14 +183,26 @@ describe('finding rates', () => {
 
 describe('impossible input', () => {
   it('names a payment that does not cover the interest', () => {
-    expect(solveFor('n', { i: 0.01, pv: 10000, pmt: -100, fv: 0, timing: 'end' })).toMatchObject({ ok: false, problem: { code: 'never-repaid' } });
-    expect(solveFor('n', { i: 0.01, pv: 10000, pmt: -90, fv: 0, timing: 'end' })).toMatchObject({ ok: false, problem: { code: 'never-repaid' } });
+    expect(solveFor('n', { i: 0.01, pv: 10000, pmt: -100, fv: 0, timing: 'end' })).toMatchObject({
+      ok: false,
+      problem: { code: 'never-repaid' },
+    });
+    expect(solveFor('n', { i: 0.01, pv: 10000, pmt: -90, fv: 0, timing: 'end' })).toMatchObject({
+      ok: false,
+      problem: { code: 'never-repaid' },
+    });
   });
 
   it('names a count of nothing, a missing number and a rate out of range', () => {
-    expect(solveFor('pmt', { n: 0, i: 0.01, pv: 1, fv: 0, timing: 'end' })).toMatchObject({ problem: { code: 'no-payments', field: 'n' } });
-    expect(solveFor('pmt', { n: 5, i: 0.01, fv: 0, timing: 'end' })).toMatchObject({ problem: { code: 'not-a-number', field: 'pv' } });
-    expect(solveFor('pmt', { n: 5, i: -1, pv: 1, fv: 0, timing: 'end' })).toMatchObject({ problem: { code: 'out-of-range', field: 'i' } });
+    expect(solveFor('pmt', { n: 0, i: 0.01, pv: 1, fv: 0, timing: 'end' })).toMatchObject({
+      problem: { code: 'no-payments', field: 'n' },
+    });
+    expect(solveFor('pmt', { n: 5, i: 0.01, fv: 0, timing: 'end' })).toMatchObject({
+      problem: { code: 'not-a-number', field: 'pv' },
+    });
+    expect(solveFor('pmt', { n: 5, i: -1, pv: 1, fv: 0, timing: 'end' })).toMatchObject({
+      problem: { code: 'out-of-range', field: 'i' },
+    });
   });
 });
 
@@ -187,9 +224,13 @@ describe('saying a number of payments', () => {
 
   it('takes a count within 0.005 of a whole number to be that number', () => {
     const rounded = must(solveFor('n', { i: 0.066 / 12, pv: 48000, pmt: -941.43, fv: 0, timing: 'end' }));
-    const said = must(sayCount({ n: rounded, i: 0.066 / 12, pv: 48000, pmt: -941.43, fv: 0, timing: 'end' }, 'rounded-up'));
+    const said = must(
+      sayCount({ n: rounded, i: 0.066 / 12, pv: 48000, pmt: -941.43, fv: 0, timing: 'end' }, 'rounded-up'),
+    );
     expect(said).toMatchObject({ isWhole: true, count: 60 });
-    const last = must(sayCount({ n: rounded, i: 0.066 / 12, pv: 48000, pmt: -941.43, fv: 0, timing: 'end' }, 'whole-and-last'));
+    const last = must(
+      sayCount({ n: rounded, i: 0.066 / 12, pv: 48000, pmt: -941.43, fv: 0, timing: 'end' }, 'whole-and-last'),
+    );
     expect(last).toMatchObject({ count: 59 });
     expect(Math.abs(last.lastPayment! + 941.09)).toBeLessThan(0.02);
   });
@@ -208,7 +249,9 @@ describe('charges', () => {
     const payment = -must(solveFor('pmt', { n: 36, i: 0.006, pv: 20000, fv: 0, timing: 'end' }));
     expect(must(rateWithCharges({ amount: 20000, fees: 0, payment, payments: 36 }))).toBeCloseTo(0.006, 12);
     expect(must(rateWithCharges({ amount: 20000, fees: 400, payment, payments: 36 }))).toBeGreaterThan(0.0071);
-    expect(rateWithCharges({ amount: 20000, fees: 20000, payment, payments: 36 })).toMatchObject({ problem: { field: 'fees' } });
+    expect(rateWithCharges({ amount: 20000, fees: 20000, payment, payments: 36 })).toMatchObject({
+      problem: { field: 'fees' },
+    });
   });
 });
 

@@ -1,5 +1,13 @@
 /** Keys of exercises whose parts use each other: order, circles, names, what is rounded on the way. */
-import { answerKey, answerKeyOf, defaultHouseRules, exerciseProblems, must, usesOf, type Exercise } from '../src/index.ts';
+import {
+  answerKey,
+  answerKeyOf,
+  defaultHouseRules,
+  exerciseProblems,
+  must,
+  usesOf,
+  type Exercise,
+} from '../src/index.ts';
 import { asking, ferry, given, loan, part } from './exercises.ts';
 
 const keys = (exercise: Exercise, rules = defaultHouseRules, own = {}) =>
@@ -24,7 +32,9 @@ describe('a chain of parts', () => {
 
   it('works one part by itself as among all', () => {
     for (const [at, { id }] of ferry.parts.entries())
-      expect(must(answerKeyOf(ferry, id, {}, defaultHouseRules)).exact).toBe(must(answerKey(ferry, {}, defaultHouseRules)[at]!).exact);
+      expect(must(answerKeyOf(ferry, id, {}, defaultHouseRules)).exact).toBe(
+        must(answerKey(ferry, {}, defaultHouseRules)[at]!).exact,
+      );
   });
 
   it('rounds an earlier answer before it is used, or not, as the rules and the part say', () => {
@@ -77,14 +87,30 @@ describe('what cannot be worked', () => {
   });
 
   it.each([
-    ['an expression with a name nobody knows', { quantity: 'expression', text: '2 × answer z' }, 'is not a name that can be used here'],
+    [
+      'an expression with a name nobody knows',
+      { quantity: 'expression', text: '2 × answer z' },
+      'is not a name that can be used here',
+    ],
     ['an expression that divides by nothing', { quantity: 'expression', text: '1 / (2 − 2)' }, ''],
     ['a balance after the end', { quantity: 'balance-after', plan: 'plan', args: { after: '99' } }, '48'],
     ['a choice of one', { quantity: 'choice', of: 'total-interest', plans: ['plan'], prefer: 'less' }, 'two plans'],
-    ['a table that begins after the end', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '60' } }, 'from 1 to 48'],
-    ['a table that ends before it begins', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '9', to: '3' } }, 'at or after its first'],
+    [
+      'a table that begins after the end',
+      { quantity: 'table', plan: 'plan', blanks: [], args: { from: '60' } },
+      'from 1 to 48',
+    ],
+    [
+      'a table that ends before it begins',
+      { quantity: 'table', plan: 'plan', blanks: [], args: { from: '9', to: '3' } },
+      'at or after its first',
+    ],
     ['a table too long to fill in', { quantity: 'table', plan: 'long', blanks: [] }, 'At most 120 rows'],
-    ['a table with nothing to fill in', { quantity: 'table', plan: 'plan', blanks: ['99:interest'], args: { from: '1', to: '3' } }, 'No cell is left blank'],
+    [
+      'a table with nothing to fill in',
+      { quantity: 'table', plan: 'plan', blanks: ['99:interest'], args: { from: '1', to: '3' } },
+      'No cell is left blank',
+    ],
   ] as const)('says so of %s', (_what, ask, says) => {
     const exercise = asking(
       [
@@ -106,10 +132,15 @@ describe('two plans', () => {
     { id: 'island', name: 'the island bank', draft: loan({ rate: '5.9' }) },
   ];
   it('have a difference', () => {
-    expect(keys(asking(two, [part('a', { quantity: 'difference', of: 'payment', plan: 'island', other: 'bank' })]))).toEqual(['2.45']);
+    expect(
+      keys(asking(two, [part('a', { quantity: 'difference', of: 'payment', plan: 'island', other: 'bank' })])),
+    ).toEqual(['2.45']);
   });
   it('have a better one, by less or by more', () => {
-    const choice = (prefer: 'less' | 'more') => keys(asking(two, [part('a', { quantity: 'choice', of: 'total-interest', plans: ['bank', 'island'], prefer })]))[0];
+    const choice = (prefer: 'less' | 'more') =>
+      keys(
+        asking(two, [part('a', { quantity: 'choice', of: 'total-interest', plans: ['bank', 'island'], prefer })]),
+      )[0];
     expect(choice('less')).toMatch(/^the harbour bank, 3,2/);
     expect(choice('more')).toMatch(/^the island bank, 3,3/);
   });
@@ -119,15 +150,24 @@ describe('givens', () => {
   const drawn = asking(
     [{ id: 'plan', draft: loan({ amount: 'amount', rate: 'rate', payments: 'years × 12' }) }],
     [part('a', { quantity: 'payment', plan: 'plan' })],
-    [given('amount', '26,800', 'money', { by: 'range', from: '20,000', to: '30,000', step: '100' }), given('rate', '5.7', 'rate'), given('years', '4', 'years')],
+    [
+      given('amount', '26,800', 'money', { by: 'range', from: '20,000', to: '30,000', step: '100' }),
+      given('rate', '5.7', 'rate'),
+      given('years', '4', 'years'),
+    ],
   );
   it('stand in slots and their arithmetic, with a student’s own numbers where there are any', () => {
     expect(keys(drawn)).toEqual(['625.72']);
     expect(must(answerKey(drawn, { amount: 13_400 }, defaultHouseRules)[0]!).written).toBe('312.86');
-    expect(must(answerKey(drawn, { rate: 6.6, amount: 48_000, years: 5 }, defaultHouseRules)[0]!).written).toBe('941.43');
+    expect(must(answerKey(drawn, { rate: 6.6, amount: 48_000, years: 5 }, defaultHouseRules)[0]!).written).toBe(
+      '941.43',
+    );
   });
   it('that have no number yet are named where they are used', () => {
-    const missing = { ...drawn, givens: [given('amount', '', 'money'), given('rate', '5.7', 'rate'), given('years', '4', 'years')] };
+    const missing = {
+      ...drawn,
+      givens: [given('amount', '', 'money'), given('rate', '5.7', 'rate'), given('years', '4', 'years')],
+    };
     expect(keys(missing)).toEqual(['“amount” has no number yet.']);
   });
 });

@@ -27,13 +27,21 @@ import {
   type Variation,
 } from '../src/index.ts';
 
-const draftOf = (kind: StatementKind, slots: Partial<Record<SlotName, string>>, more: Partial<StatementDraft> = {}): StatementDraft => ({
+const draftOf = (
+  kind: StatementKind,
+  slots: Partial<Record<SlotName, string>>,
+  more: Partial<StatementDraft> = {},
+): StatementDraft => ({
   ...emptyDraft(kind),
   ...more,
   slots: { ...emptyDraft(kind).slots, ...slots },
 });
 const kiln = draftOf('borrow', { amount: '48,000', rate: '6.6', payments: '60', payment: '941.43' });
-const change = (kind: ChangeDraft['kind'], texts: ChangeDraft['texts'], payment: ChangeDraft['payment'] = 'again'): ChangeDraft => ({
+const change = (
+  kind: ChangeDraft['kind'],
+  texts: ChangeDraft['texts'],
+  payment: ChangeDraft['payment'] = 'again',
+): ChangeDraft => ({
   ...newChange(kind, `c-${kind}`),
   texts,
   payment,
@@ -63,13 +71,22 @@ describe('expressions in slots', () => {
     ['2 × (3 + 4)', 14],
   ])('%s is %d', (text, expected) => expect(value(text, { price: 1000 })).toBeCloseTo(expected, 10));
 
-  it.each(['price -', '(2', '2)', '2 + apples', '* 3', '1/0', 'alert(1)', '2 ** 3 ]', '('.repeat(60) + '1'])('says that %s cannot be read', (text) => {
-    expect(evaluateExpression(text, { price: 1000 })).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/.{10}/) } });
-  });
+  it.each(['price -', '(2', '2)', '2 + apples', '* 3', '1/0', 'alert(1)', '2 ** 3 ]', '('.repeat(60) + '1'])(
+    'says that %s cannot be read',
+    (text) => {
+      expect(evaluateExpression(text, { price: 1000 })).toMatchObject({
+        ok: false,
+        problem: { message: expect.stringMatching(/.{10}/) },
+      });
+    },
+  );
 
   it('falls back to a plain entry with its unit', () => {
     expect(must(readSlotText('4y', {}, numberStyleById('comma-point')))).toMatchObject({ value: 4, unit: 'years' });
-    expect(readSlotText('ask', {}, numberStyleById('comma-point'))).toMatchObject({ ok: false, problem: { code: 'unreadable' } });
+    expect(readSlotText('ask', {}, numberStyleById('comma-point'))).toMatchObject({
+      ok: false,
+      problem: { code: 'unreadable' },
+    });
   });
 
   it('may name the other slots', () => {
@@ -81,15 +98,27 @@ describe('building an amount up', () => {
   const buildUp = { price: '31,500', downPayment: '10%', tradeIn: '4,200', feesAdded: '180', feesTaken: '' };
 
   it('takes the down payment as money or percent, and adds and takes the rest', () => {
-    expect(must(readBuildUp(buildUp, numberStyleById('comma-point')))).toMatchObject({ downPayment: 3150, amount: 24330, proceeds: 24330 });
+    expect(must(readBuildUp(buildUp, numberStyleById('comma-point')))).toMatchObject({
+      downPayment: 3150,
+      amount: 24330,
+      proceeds: 24330,
+    });
     expect(solved({ ...kiln, buildUp }).numbers.amount).toBe(24330);
     expect(priceFor(24330, buildUp, numberStyleById('comma-point'))).toBe(31500);
   });
 
   it('says in its own field what cannot be', () => {
-    expect(readBuildUp({ ...buildUp, tradeIn: '40,000' }, numberStyleById('comma-point'))).toMatchObject({ ok: false, problem: { field: 'buildUp.downPayment' } });
-    expect(readBuildUp({ ...buildUp, feesAdded: 'some' }, numberStyleById('comma-point'))).toMatchObject({ problem: { field: 'buildUp.feesAdded' } });
-    expect(solveCase({ ...kiln, buildUp: { ...buildUp, price: '' } }, centRounding)).toEqual({ state: 'waiting', missing: ['amount'] });
+    expect(readBuildUp({ ...buildUp, tradeIn: '40,000' }, numberStyleById('comma-point'))).toMatchObject({
+      ok: false,
+      problem: { field: 'buildUp.downPayment' },
+    });
+    expect(readBuildUp({ ...buildUp, feesAdded: 'some' }, numberStyleById('comma-point'))).toMatchObject({
+      problem: { field: 'buildUp.feesAdded' },
+    });
+    expect(solveCase({ ...kiln, buildUp: { ...buildUp, price: '' } }, centRounding)).toEqual({
+      state: 'waiting',
+      missing: ['amount'],
+    });
   });
 });
 
@@ -105,11 +134,21 @@ describe('every kind, every unknown', () => {
     ];
     for (const start of starts) {
       const first = solved({ ...start, unknown: 'payment' }, exactRounding);
-      const texts = Object.fromEntries(kindOf(start).slots.map((slot) => [slot, slot === 'payment' ? String(first.exact) : slot === 'converted' ? '' : start.slots[slot]]));
+      const texts = Object.fromEntries(
+        kindOf(start).slots.map((slot) => [
+          slot,
+          slot === 'payment' ? String(first.exact) : slot === 'converted' ? '' : start.slots[slot],
+        ]),
+      );
       for (const unknown of kindOf(start).slots) {
         const again = solved({ ...start, unknown, slots: { ...start.slots, ...texts } }, exactRounding);
-        const expected = unknown === 'payment' ? first.exact : readDraft({ ...start, unknown: 'payment' }).numbers[unknown]!;
-        expect({ kind: start.kind, unknown, close: Math.abs(again.exact - expected) < 1e-6 * Math.max(1, expected) }).toEqual({ kind: start.kind, unknown, close: true });
+        const expected =
+          unknown === 'payment' ? first.exact : readDraft({ ...start, unknown: 'payment' }).numbers[unknown]!;
+        expect({
+          kind: start.kind,
+          unknown,
+          close: Math.abs(again.exact - expected) < 1e-6 * Math.max(1, expected),
+        }).toEqual({ kind: start.kind, unknown, close: true });
       }
     }
   });
@@ -126,7 +165,10 @@ describe('every kind, every unknown', () => {
     expect(there).toMatchObject({ state: 'converted', converted: { unknown: 'converted' } });
     if (there.state !== 'converted') return;
     expect(there.converted.exact).toBeCloseTo(1.016 ** 12 - 1, 12);
-    const back = solveCase({ ...draftOf('convert', { converted: String(there.converted.exact * 100) }), unknown: 'rate' }, centRounding);
+    const back = solveCase(
+      { ...draftOf('convert', { converted: String(there.converted.exact * 100) }), unknown: 'rate' },
+      centRounding,
+    );
     expect(back).toMatchObject({ state: 'converted' });
     if (back.state === 'converted') expect(back.converted.exact).toBeCloseTo(0.192, 10);
   });
@@ -136,19 +178,27 @@ describe('changes on the way', () => {
   const ferry = draftOf('borrow', { amount: '26,800', rate: '5.7', payments: '48', payment: '625.72' });
 
   it('are read into the plan; half-filled ones wait', () => {
-    expect(solved({ ...ferry, changes: [change('rate', { after: '18', rate: '7.2 %' })] }).table.rows[18]!.payment).toBe(637.58);
+    expect(
+      solved({ ...ferry, changes: [change('rate', { after: '18', rate: '7.2 %' })] }).table.rows[18]!.payment,
+    ).toBe(637.58);
     expect(solved({ ...ferry, changes: [change('extra', { amount: '', from: '1' })] }).table.rows).toHaveLength(48);
   });
 
   it('say at their own field what cannot be', () => {
-    expect(solveCase({ ...ferry, changes: [change('draw', { amount: '900', before: '99' })] }, centRounding)).toMatchObject({
+    expect(
+      solveCase({ ...ferry, changes: [change('draw', { amount: '900', before: '99' })] }, centRounding),
+    ).toMatchObject({
       state: 'wrong',
       changeProblems: { 'c-draw': { before: { code: 'out-of-range' } } },
     });
-    expect(solveCase({ ...ferry, changes: [change('extra', { amount: 'lots', from: '1' })] }, centRounding)).toMatchObject({
+    expect(
+      solveCase({ ...ferry, changes: [change('extra', { amount: 'lots', from: '1' })] }, centRounding),
+    ).toMatchObject({
       changeProblems: { 'c-extra': { amount: { code: 'unreadable' } } },
     });
-    expect(solveCase({ ...ferry, changes: [change('extra', { amount: '5', from: '1.5' })] }, centRounding)).toMatchObject({
+    expect(
+      solveCase({ ...ferry, changes: [change('extra', { amount: '5', from: '1.5' })] }, centRounding),
+    ).toMatchObject({
       changeProblems: { 'c-extra': { from: { message: expect.stringContaining('whole') } } },
     });
   });
@@ -161,7 +211,14 @@ describe('changes on the way', () => {
     // Interest only at first: the amount for which the payment still clears it in 48.
     const waits = change('interest-only', { through: '6' });
     const payment = solved({ ...ferry, unknown: 'payment', changes: [waits] }, exactRounding).exact;
-    const withPayment = { ...ferry, slots: { ...ferry.slots, payment: String(solved({ ...ferry, changes: [waits] }, exactRounding).table.firstPayment) }, changes: [waits] };
+    const withPayment = {
+      ...ferry,
+      slots: {
+        ...ferry.slots,
+        payment: String(solved({ ...ferry, changes: [waits] }, exactRounding).table.firstPayment),
+      },
+      changes: [waits],
+    };
     expect(payment).toBeGreaterThan(0);
     expect(solved({ ...withPayment, unknown: 'amount' }, exactRounding).exact).toBeCloseTo(26800, 4);
     expect(solved({ ...withPayment, unknown: 'rate' }, exactRounding).exact).toBeCloseTo(0.057, 8);
@@ -170,7 +227,9 @@ describe('changes on the way', () => {
   });
 
   it('say so where a payment worked out again lets any amount fit', () => {
-    expect(solveCase({ ...ferry, unknown: 'amount', changes: [change('rate', { after: '18', rate: '7.2' })] }, centRounding)).toMatchObject({
+    expect(
+      solveCase({ ...ferry, unknown: 'amount', changes: [change('rate', { after: '18', rate: '7.2' })] }, centRounding),
+    ).toMatchObject({
       state: 'wrong',
       problems: { amount: { code: 'not-reached' } },
     });
@@ -187,17 +246,31 @@ describe('as stated, but…', () => {
   };
 
   it('names only what differs, with the difference to the first', () => {
-    expect(outcome({ slots: { payments: '72' } })).toMatchObject({ figures: { payment: 809.16 }, difference: { payment: -132.27, totalPaid: 1774.42 } });
+    expect(outcome({ slots: { payments: '72' } })).toMatchObject({
+      figures: { payment: 809.16 },
+      difference: { payment: -132.27, totalPaid: 1774.42 },
+    });
     expect(outcome({ slots: { rate: '5.9' } }).difference.totalInterest).toBe(-940.78);
-    expect(describeVariation(kiln.numberStyle, but({ slots: { payments: '72' } }), numberStyleById('comma-point'))).toEqual({
+    expect(
+      describeVariation(kiln.numberStyle, but({ slots: { payments: '72' } }), numberStyleById('comma-point')),
+    ).toEqual({
       title: 'in 72 payments',
       only: 'only the count differs',
     });
-    expect(describeVariation(kiln.numberStyle, but({ slots: { rate: '5.9' }, timing: 'begin' }), numberStyleById('comma-point')).only).toBe('2 things differ');
+    expect(
+      describeVariation(
+        kiln.numberStyle,
+        but({ slots: { rate: '5.9' }, timing: 'begin' }),
+        numberStyleById('comma-point'),
+      ).only,
+    ).toBe('2 things differ');
   });
 
   it('keeps the years when it pays at another frequency', () => {
-    expect(applyVariation(kiln, but({ paymentsPerYear: 52 }))).toMatchObject({ slots: { payments: '260' }, quote: { compounding: 52 } });
+    expect(applyVariation(kiln, but({ paymentsPerYear: 52 }))).toMatchObject({
+      slots: { payments: '260' },
+      quote: { compounding: 52 },
+    });
     expect(outcome({ paymentsPerYear: 52 }).figures.years).toBe(5);
   });
 
@@ -209,8 +282,12 @@ describe('as stated, but…', () => {
 
   it('puts a change of the same id in the place of the statement’s own', () => {
     const reviewed = { ...kiln, changes: [change('rate', { after: '12', rate: '7' })] };
-    expect(applyVariation(reviewed, but({ changes: [change('rate', { after: '12', rate: '9' })] })).changes).toHaveLength(1);
-    expect(applyVariation(reviewed, but({ changes: [change('extra', { amount: '5', from: '1' })] })).changes).toHaveLength(2);
+    expect(
+      applyVariation(reviewed, but({ changes: [change('rate', { after: '12', rate: '9' })] })).changes,
+    ).toHaveLength(1);
+    expect(
+      applyVariation(reviewed, but({ changes: [change('extra', { amount: '5', from: '1' })] })).changes,
+    ).toHaveLength(2);
   });
 
   it('refinances on the way, and counts what was paid before', () => {
@@ -219,8 +296,12 @@ describe('as stated, but…', () => {
     expect(done.refinanced!.balance).toBe(39620.36);
     expect(done.figures.totalPaid).toBeCloseTo(11297.16 + done.table.totalPaid + 450, 2);
     expect(done.figures.totalPaid - stated.totalPaid).toBeCloseTo(-done.refinanced!.saves, 2);
-    expect(solveVariation(kiln, but({ refinancing: { ...refinancing, rate: '' } }), stated, centRounding)).toMatchObject({ ok: false, waiting: true });
-    expect(solveVariation(kiln, but({ refinancing: { ...refinancing, after: '90' } }), stated, centRounding)).toMatchObject({ ok: false, says: expect.stringContaining('59') });
+    expect(
+      solveVariation(kiln, but({ refinancing: { ...refinancing, rate: '' } }), stated, centRounding),
+    ).toMatchObject({ ok: false, waiting: true });
+    expect(
+      solveVariation(kiln, but({ refinancing: { ...refinancing, after: '90' } }), stated, centRounding),
+    ).toMatchObject({ ok: false, says: expect.stringContaining('59') });
   });
 });
 
@@ -250,6 +331,9 @@ describe('the table as text', () => {
       ['1', '48000', '264', '941.43', '0', '677.43', '47322.57'],
       ['2', '47322.57', '260.27', '941.43', '0', '681.16', '46641.41'],
     ]);
-    expect(tableText(solved({ ...kiln, firstPaymentDate: '2027-01-31' }).table)[2]!.slice(0, 2)).toEqual(['2', '2027-02-28']);
+    expect(tableText(solved({ ...kiln, firstPaymentDate: '2027-01-31' }).table)[2]!.slice(0, 2)).toEqual([
+      '2',
+      '2027-02-28',
+    ]);
   });
 });

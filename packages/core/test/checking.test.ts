@@ -1,13 +1,39 @@
 /** Verdicts and slips: the kiln shed loan answered in every way. */
-import { checkHandIn, checkHandIns, defaultHouseRules, emptyDraft, plainStory, slips, type Exercise, type Verdict } from '../src/index.ts';
+import {
+  checkHandIn,
+  checkHandIns,
+  defaultHouseRules,
+  emptyDraft,
+  plainStory,
+  slips,
+  type Exercise,
+  type Verdict,
+} from '../src/index.ts';
 
 const exercise: Exercise = {
   title: 'The kiln shed loan',
   story: plainStory(''),
-  plans: [{ id: 'plan', draft: { ...emptyDraft('borrow'), slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0', converted: '' } } }],
-  parts: [{ id: 'a', prompt: 'Find the payment.', marks: 4, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }],
+  plans: [
+    {
+      id: 'plan',
+      draft: {
+        ...emptyDraft('borrow'),
+        slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '0', converted: '' },
+      },
+    },
+  ],
+  parts: [
+    {
+      id: 'a',
+      prompt: 'Find the payment.',
+      marks: 4,
+      ask: { quantity: 'payment', plan: 'plan' },
+      format: { kind: 'money', decimals: 2 },
+    },
+  ],
 };
-const check = (text: string, from: Exercise = exercise): Verdict => checkHandIn(from, {}, { a: text }, defaultHouseRules)[0]!;
+const check = (text: string, from: Exercise = exercise): Verdict =>
+  checkHandIn(from, {}, { a: text }, defaultHouseRules)[0]!;
 
 describe('verdicts', () => {
   it.each([
@@ -43,7 +69,12 @@ describe('verdicts', () => {
   });
 
   it('gives the difference and the key', () => {
-    expect(check('3,237.96')).toMatchObject({ expected: 941.43, read: 3237.96, difference: 2296.53, expectedWritten: '941.43' });
+    expect(check('3,237.96')).toMatchObject({
+      expected: 941.43,
+      read: 3237.96,
+      difference: 2296.53,
+      expectedWritten: '941.43',
+    });
   });
 
   it('does not let a coarse entry fit by rounding everything away', () => {
@@ -65,20 +96,38 @@ describe('verdicts', () => {
 
 describe('a part that cannot be worked', () => {
   it('says so instead of marking', () => {
-    const broken = { ...exercise, plans: [{ id: 'plan', draft: { ...exercise.plans[0]!.draft, slots: { ...exercise.plans[0]!.draft.slots, rate: 'low' } } }] };
+    const broken = {
+      ...exercise,
+      plans: [
+        {
+          id: 'plan',
+          draft: { ...exercise.plans[0]!.draft, slots: { ...exercise.plans[0]!.draft.slots, rate: 'low' } },
+        },
+      ],
+    };
     expect(check('941.43', broken)).toMatchObject({ kind: 'no-key', credit: 0, says: expect.stringContaining('rate') });
   });
 });
 
 describe('other questions', () => {
-  const asked = (quantity: 'rate' | 'payments' | 'amount', slots: Partial<Exercise['plans'][0]['draft']['slots']>): Exercise => ({
+  const asked = (
+    quantity: 'rate' | 'payments' | 'amount',
+    slots: Partial<Exercise['plans'][0]['draft']['slots']>,
+  ): Exercise => ({
     ...exercise,
-    plans: [{ id: 'plan', draft: { ...exercise.plans[0]!.draft, slots: { ...exercise.plans[0]!.draft.slots, ...slots } } }],
+    plans: [
+      { id: 'plan', draft: { ...exercise.plans[0]!.draft, slots: { ...exercise.plans[0]!.draft.slots, ...slots } } },
+    ],
     parts: [
       {
         ...exercise.parts[0]!,
         ask: { quantity, plan: 'plan' },
-        format: quantity === 'rate' ? { kind: 'percent', decimals: 2 } : quantity === 'payments' ? { kind: 'count', decimals: 0, up: true } : { kind: 'money', decimals: 2 },
+        format:
+          quantity === 'rate'
+            ? { kind: 'percent', decimals: 2 }
+            : quantity === 'payments'
+              ? { kind: 'count', decimals: 0, up: true }
+              : { kind: 'money', decimals: 2 },
       },
     ],
   });

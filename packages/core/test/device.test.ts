@@ -31,34 +31,56 @@ const styles: readonly EnteringStyle[] = [
 ];
 
 describe.each(styles.map((style) => [style.id, style] as const))('entries under the style %s', (_id, style) => {
-  it.each(reference.fiveValues.map((values) => [values.id, values] as const))('show the answer of %s', (_case, values) => {
-    const { n, perPayment: i, pv, pmt, fv, timing, rate, paymentsPerYear } = values;
-    let solved = 0;
-    for (const unknown of ['n', 'rate', 'pv', 'pmt', 'fv'] as const satisfies readonly EnteredName[]) {
-      const own = solveFor(unknown === 'rate' ? 'i' : unknown, { n, i, pv, pmt, fv, timing });
-      if (!own.ok) continue;
-      const done = onDevice({ unknown, n, rate, paymentsPerYear, pv, pmt, fv, timing, saving: pv <= 0 && pmt <= 0 }, style, {
-        ...clearedDevice,
-        n: 999,
-        rate: 77,
-        pv: 5,
-        pmt: 6,
-        fv: 7,
-        timing: 'begin',
-        compoundingsPerYear: 4,
-      });
-      const expected = unknown === 'n' && style.solvedCount === 'rounded-up' ? Math.ceil(n - 0.005) : { n, rate: i, pv, pmt, fv }[unknown];
-      const size = unknown === 'n' ? n : unknown === 'rate' ? Math.max(1e-3, Math.abs(i)) : Math.max(Math.abs(pv), Math.abs(fv), Math.abs(pmt));
-      expect(done).toBeDefined();
-      expect(Math.abs(done!.number - expected) / size).toBeLessThan(unknown === 'rate' || unknown === 'n' ? 1e-6 : 1e-9);
-      solved += 1;
-    }
-    expect(solved).toBeGreaterThan(2);
-  });
+  it.each(reference.fiveValues.map((values) => [values.id, values] as const))(
+    'show the answer of %s',
+    (_case, values) => {
+      const { n, perPayment: i, pv, pmt, fv, timing, rate, paymentsPerYear } = values;
+      let solved = 0;
+      for (const unknown of ['n', 'rate', 'pv', 'pmt', 'fv'] as const satisfies readonly EnteredName[]) {
+        const own = solveFor(unknown === 'rate' ? 'i' : unknown, { n, i, pv, pmt, fv, timing });
+        if (!own.ok) continue;
+        const done = onDevice(
+          { unknown, n, rate, paymentsPerYear, pv, pmt, fv, timing, saving: pv <= 0 && pmt <= 0 },
+          style,
+          {
+            ...clearedDevice,
+            n: 999,
+            rate: 77,
+            pv: 5,
+            pmt: 6,
+            fv: 7,
+            timing: 'begin',
+            compoundingsPerYear: 4,
+          },
+        );
+        const expected =
+          unknown === 'n' && style.solvedCount === 'rounded-up'
+            ? Math.ceil(n - 0.005)
+            : { n, rate: i, pv, pmt, fv }[unknown];
+        const size =
+          unknown === 'n'
+            ? n
+            : unknown === 'rate'
+              ? Math.max(1e-3, Math.abs(i))
+              : Math.max(Math.abs(pv), Math.abs(fv), Math.abs(pmt));
+        expect(done).toBeDefined();
+        expect(Math.abs(done!.number - expected) / size).toBeLessThan(
+          unknown === 'rate' || unknown === 'n' ? 1e-6 : 1e-9,
+        );
+        solved += 1;
+      }
+      expect(solved).toBeGreaterThan(2);
+    },
+  );
 });
 
 describe('values left over', () => {
-  const entries: DeviceEntry[] = [{ put: 'n', value: 60 }, { put: 'rate', value: 0.55 }, { put: 'pv', value: 48_000 }, { solve: 'pmt' }];
+  const entries: DeviceEntry[] = [
+    { put: 'n', value: 60 },
+    { put: 'rate', value: 0.55 },
+    { put: 'pv', value: 48_000 },
+    { solve: 'pmt' },
+  ];
   const shows = (start?: DeviceState): number => must(replay(perPayment, entries, start)).at(-1)!.shows!;
 
   it('change the answer where the list leaves them out', () => {
@@ -78,7 +100,14 @@ describe('values left over', () => {
   });
 
   it('say at which entry nothing can be shown', () => {
-    expect(replay(perPayment, [{ put: 'n', value: 12 }, { put: 'pv', value: 100 }, { put: 'pmt', value: 5 }, { solve: 'rate' }])).toMatchObject({
+    expect(
+      replay(perPayment, [
+        { put: 'n', value: 12 },
+        { put: 'pv', value: 100 },
+        { put: 'pmt', value: 5 },
+        { solve: 'rate' },
+      ]),
+    ).toMatchObject({
       ok: false,
       problem: { code: 'same-signs', field: '3' },
     });
@@ -86,7 +115,10 @@ describe('values left over', () => {
 });
 
 describe('reading a table on the device', () => {
-  const draft = { ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '48000', rate: '6.6', payments: '60' } };
+  const draft = {
+    ...emptyDraft('borrow'),
+    slots: { ...emptyDraft().slots, amount: '48000', rate: '6.6', payments: '60' },
+  };
   const table = must(
     buildTable({
       amount: 48_000,
@@ -110,13 +142,22 @@ describe('reading a table on the device', () => {
       const way = workedSolution(question, { entering }).ways.find(({ id }) => id === 'five-values')!;
       expect(Math.round(way.number * 100) / 100).toBe(ours);
       const text = JSON.stringify(way.steps);
-      if (entering.stretch === 'moves-on') expect(text).toMatch(/Move on by 12 payments; that stretch is not wanted.*put the amount back/);
+      if (entering.stretch === 'moves-on')
+        expect(text).toMatch(/Move on by 12 payments; that stretch is not wanted.*put the amount back/);
       else expect(text).toMatch(/payments 13 to 24/);
     }
   });
 
   it('stores the balance as the new start where a style moves on', () => {
-    const shown = must(replay(perPayment, [{ put: 'rate', value: 0.55 }, { put: 'pv', value: 48_000 }, { put: 'pmt', value: -941.43 }, { moveOn: 12 }, { moveOn: 12 }]));
+    const shown = must(
+      replay(perPayment, [
+        { put: 'rate', value: 0.55 },
+        { put: 'pv', value: 48_000 },
+        { put: 'pmt', value: -941.43 },
+        { moveOn: 12 },
+        { moveOn: 12 },
+      ]),
+    );
     expect(shown.at(-2)!.state.pv).toBeCloseTo(table.rows[11]!.closing, 6);
     expect(shown.at(-1)!.state.pv).toBeCloseTo(table.rows[23]!.closing, 6);
   });

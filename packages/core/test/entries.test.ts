@@ -1,5 +1,14 @@
 /** Money rounded and entries read as people write them. */
-import { must, numberStyles, readEntry, roundMoney, roundTo, writeMoney, writeNumber, writePercent } from '../src/index.ts';
+import {
+  must,
+  numberStyles,
+  readEntry,
+  roundMoney,
+  roundTo,
+  writeMoney,
+  writeNumber,
+  writePercent,
+} from '../src/index.ts';
 
 describe('rounding money', () => {
   it('rounds half away from zero on the decimal as written', () => {
@@ -51,7 +60,12 @@ describe('reading an entry', () => {
   });
 
   it('reads each number style as its own class writes it', () => {
-    const texts: Record<string, string> = { 'comma-point': '1,234.56', 'point-comma': '1.234,56', 'space-comma': '1 234,56', 'apostrophe-point': "1'234.56" };
+    const texts: Record<string, string> = {
+      'comma-point': '1,234.56',
+      'point-comma': '1.234,56',
+      'space-comma': '1 234,56',
+      'apostrophe-point': "1'234.56",
+    };
     for (const style of numberStyles) {
       expect(must(readEntry(texts[style.id]!, style)).value).toBe(1234.56);
       expect(must(readEntry(writeMoney(-98765.4, style), style)).value).toBe(-98765.4);
@@ -61,13 +75,19 @@ describe('reading an entry', () => {
     expect(must(readEntry('3,5', numberStyles[0]!)).value).toBe(3.5);
   });
 
-  it.each(['n/a', 'ask the bank', '=1/0', '12abc', '1,23,4', '1.2.3', '--5', 'e', '1e5', '٣', '5 %%'])('says that %s cannot be read', (text) => {
-    expect(readEntry(text)).toMatchObject({ ok: false, problem: { code: 'unreadable' } });
-  });
+  it.each(['n/a', 'ask the bank', '=1/0', '12abc', '1,23,4', '1.2.3', '--5', 'e', '1e5', '٣', '5 %%'])(
+    'says that %s cannot be read',
+    (text) => {
+      expect(readEntry(text)).toMatchObject({ ok: false, problem: { code: 'unreadable' } });
+    },
+  );
 
   it('tells blank from unreadable, and refuses what is absurdly long', () => {
     expect(readEntry('  ')).toMatchObject({ problem: { code: 'blank' } });
-    expect(readEntry('9'.repeat(40_000))).toMatchObject({ ok: false, problem: { message: expect.stringContaining('40000') } });
+    expect(readEntry('9'.repeat(40_000))).toMatchObject({
+      ok: false,
+      problem: { message: expect.stringContaining('40000') },
+    });
   });
 });
 

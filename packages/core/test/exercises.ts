@@ -1,5 +1,13 @@
 /** Small exercises for tests, written as short as they can be. */
-import { emptyDraft, plainStory, type Exercise, type Given, type Part, type PartAsk, type StatementDraft } from '../src/index.ts';
+import {
+  emptyDraft,
+  plainStory,
+  type Exercise,
+  type Given,
+  type Part,
+  type PartAsk,
+  type StatementDraft,
+} from '../src/index.ts';
 
 type Slots = Partial<StatementDraft['slots']>;
 
@@ -8,7 +16,14 @@ export const loan = (slots: Slots = {}, more: Partial<StatementDraft> = {}): Sta
   return { ...start, ...more, slots: { ...start.slots, amount: '26,800', rate: '5.7', payments: '48', ...slots } };
 };
 
-export const part = (id: string, ask: PartAsk, more: Partial<Part> = {}): Part => ({ id, prompt: `Part ${id}.`, marks: 2, ask, format: { kind: 'money', decimals: 2 }, ...more });
+export const part = (id: string, ask: PartAsk, more: Partial<Part> = {}): Part => ({
+  id,
+  prompt: `Part ${id}.`,
+  marks: 2,
+  ask,
+  format: { kind: 'money', decimals: 2 },
+  ...more,
+});
 
 export const asking = (plans: Exercise['plans'], parts: readonly Part[], givens: readonly Given[] = []): Exercise => ({
   title: 'A test',
@@ -18,7 +33,12 @@ export const asking = (plans: Exercise['plans'], parts: readonly Part[], givens:
   givens,
 });
 
-export const given = (name: string, now: string, kind: Given['kind'] = 'money', vary: Given['vary'] = { by: 'fixed' }): Given => ({ name, kind, now, vary });
+export const given = (
+  name: string,
+  now: string,
+  kind: Given['kind'] = 'money',
+  vary: Given['vary'] = { by: 'fixed' },
+): Given => ({ name, kind, now, vary });
 
 /** The ferry refit: payment, balance after 18, the new payment from it, what the change costs. */
 export const ferry = asking(

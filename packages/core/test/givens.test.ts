@@ -44,7 +44,11 @@ describe('names', () => {
     else expect(problem).toContain(says);
   });
   it('are found as whole words only', () => {
-    expect(namesIn('years × 12 − new rate', ['years', 'year', 'rate', 'new rate'])).toEqual(['years', 'rate', 'new rate']);
+    expect(namesIn('years × 12 − new rate', ['years', 'year', 'rate', 'new rate'])).toEqual([
+      'years',
+      'rate',
+      'new rate',
+    ]);
     expect(namesIn('rates of pirates', ['rate'])).toEqual([]);
     expect(namesIn('RATE+1', ['rate'])).toEqual(['rate']);
   });
@@ -52,20 +56,33 @@ describe('names', () => {
 
 describe('givens in force', () => {
   it('follow from each other, whatever their order', () => {
-    const givens = [given('new rate', '', 'rate', { by: 'expression', text: 'rate + 1.5' }), given('rate', '5.7', 'rate')];
+    const givens = [
+      given('new rate', '', 'rate', { by: 'expression', text: 'rate + 1.5' }),
+      given('rate', '5.7', 'rate'),
+    ];
     expect(inForce(givens).values).toEqual({ rate: 5.7, 'new rate': 7.2 });
     expect(inForce(givens, { rate: 6 }).values['new rate']).toBeCloseTo(7.5, 12);
   });
   it('name a circle and what has no number', () => {
-    const circle = [given('a', '', 'money', { by: 'expression', text: 'b + 1' }), given('b', '', 'money', { by: 'expression', text: 'a + 1' }), given('c', ''), given('d', 'much')];
+    const circle = [
+      given('a', '', 'money', { by: 'expression', text: 'b + 1' }),
+      given('b', '', 'money', { by: 'expression', text: 'a + 1' }),
+      given('c', ''),
+      given('d', 'much'),
+    ];
     const { problems } = inForce(circle);
     expect(Object.values(problems).some(({ message }) => message.includes('“a” needs “b” needs “a”'))).toBe(true);
     expect(problems['c']!.message).toBe('“c” has no number yet.');
     expect(problems['d']!.message).toContain('“d”');
   });
   it('read months as years, and words as they are', () => {
-    expect(inForce([given('years', '18 months', 'years'), given('place', 'the jetty', 'words')]).values).toEqual({ years: 1.5, place: 'the jetty' });
-    expect(inForce([given('place', 'the jetty', 'words')], { place: 'the pier' }).written).toEqual({ place: 'the pier' });
+    expect(inForce([given('years', '18 months', 'years'), given('place', 'the jetty', 'words')]).values).toEqual({
+      years: 1.5,
+      place: 'the jetty',
+    });
+    expect(inForce([given('place', 'the jetty', 'words')], { place: 'the pier' }).written).toEqual({
+      place: 'the pier',
+    });
   });
   it('are written as their kind is', () => {
     const write = (one: Given, value: number) => writeGiven(one, value, style).replace(/\u00a0/g, ' ');
@@ -88,9 +105,31 @@ describe('stories', () => {
     const rich = {
       type: 'doc',
       content: [
-        { type: 'paragraph', content: [{ type: 'text', text: 'So ' }, { type: 'formula', attrs: { tex: 'i=j/12' } }, { type: 'hardBreak' }, { type: 'text', text: 'then' }] },
-        { type: 'bulletList', content: ['one', 'two'].map((text) => ({ type: 'listItem', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] })) },
-        { type: 'table', content: [{ type: 'tableRow', content: ['a', 'b'].map((text) => ({ type: 'tableCell', content: [{ type: 'text', text }] })) }] },
+        {
+          type: 'paragraph',
+          content: [
+            { type: 'text', text: 'So ' },
+            { type: 'formula', attrs: { tex: 'i=j/12' } },
+            { type: 'hardBreak' },
+            { type: 'text', text: 'then' },
+          ],
+        },
+        {
+          type: 'bulletList',
+          content: ['one', 'two'].map((text) => ({
+            type: 'listItem',
+            content: [{ type: 'paragraph', content: [{ type: 'text', text }] }],
+          })),
+        },
+        {
+          type: 'table',
+          content: [
+            {
+              type: 'tableRow',
+              content: ['a', 'b'].map((text) => ({ type: 'tableCell', content: [{ type: 'text', text }] })),
+            },
+          ],
+        },
       ],
     } as Parameters<typeof storyText>[0];
     expect(storyText(rich)).toBe('So i=j/12\nthen\none\ntwo\na\tb');
@@ -128,7 +167,9 @@ describe('draws', () => {
     }
   });
   it('reach both ends of a range', () => {
-    const seen = new Set(Array.from({ length: 400 }, (_, seed) => (must(drawNumbers(varied(), seed)) as Record<string, number>)['amount']));
+    const seen = new Set(
+      Array.from({ length: 400 }, (_, seed) => (must(drawNumbers(varied(), seed)) as Record<string, number>)['amount']),
+    );
     expect(seen.has(20_000)).toBe(true);
     expect(seen.has(30_000)).toBe(true);
   });
@@ -141,7 +182,10 @@ describe('draws', () => {
       expect(must(key[0]!).exact).toBeLessThanOrEqual(650);
     }
     const never = drawNumbers(varied({ limits: [{ of: { part: 'a' }, most: 1 }] }), 1);
-    expect(never).toMatchObject({ ok: false, problem: { code: 'not-reached', message: 'No draw of 200 keeps the limit of part a.' } });
+    expect(never).toMatchObject({
+      ok: false,
+      problem: { code: 'not-reached', message: 'No draw of 200 keeps the limit of part a.' },
+    });
     const byGiven = drawNumbers(varied({ limits: [{ of: { given: 'amount' }, least: 1e9 }] }), 1);
     expect(byGiven.ok ? '' : byGiven.problem.message).toContain('“amount”');
   });
@@ -153,7 +197,12 @@ describe('draws', () => {
     [{ by: 'list', values: ' ; ' }],
     [{ by: 'list', values: '1; two' }],
   ] as const)('say what is wrong with %j', (vary) => {
-    const drawn = drawNumbers(varied({ givens: [given('amount', '1', 'money', vary), given('rate', '5', 'rate'), given('years', '4', 'years')] }), 1);
+    const drawn = drawNumbers(
+      varied({
+        givens: [given('amount', '1', 'money', vary), given('rate', '5', 'rate'), given('years', '4', 'years')],
+      }),
+      1,
+    );
     expect(drawn).toMatchObject({ ok: false });
     if (!drawn.ok) expect(drawn.problem.message).toMatch(/^“amount”: /);
   });
@@ -189,7 +238,10 @@ describe('the report over draws', () => {
     const report = reportOf(varied({ limits: [{ of: { part: 'a' }, most: 600 }] }), 40);
     expect(report.sensible).toBeLessThan(40);
     expect(report.refusals[0]).toMatchObject({ why: 'breaks the limit of part a', draws: 40 - report.sensible });
-    expect(judgeDraw(varied({ limits: [{ of: { part: 'a' }, most: 600 }] }), report.refusals[0]!.example, defaultHouseRules).refused).toBeDefined();
+    expect(
+      judgeDraw(varied({ limits: [{ of: { part: 'a' }, most: 600 }] }), report.refusals[0]!.example, defaultHouseRules)
+        .refused,
+    ).toBeDefined();
   });
   it('names two slips that give one number', () => {
     const report = reportOf(varied(), 10);
@@ -207,22 +259,39 @@ describe('what keeps an exercise from being given out', () => {
     ['no story', { story: plainStory('') }, 'story'],
     ['a story with a given that is gone', { story: plainStory('It borrows {loan}.') }, 'story'],
     ['no part', { parts: [] }, 'parts'],
-    ['a part without a prompt', { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { prompt: '' })] }, 'parts.a.prompt'],
-    ['a part without marks', { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { marks: 0 })] }, 'parts.a.marks'],
-    ['a prompt with a given that is gone', { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { prompt: 'After {k}?' })] }, 'parts.a.prompt'],
+    [
+      'a part without a prompt',
+      { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { prompt: '' })] },
+      'parts.a.prompt',
+    ],
+    [
+      'a part without marks',
+      { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { marks: 0 })] },
+      'parts.a.marks',
+    ],
+    [
+      'a prompt with a given that is gone',
+      { parts: [part('a', { quantity: 'payment', plan: 'plan' }, { prompt: 'After {k}?' })] },
+      'parts.a.prompt',
+    ],
     ['a limit the wrong way round', { limits: [{ of: { part: 'a' }, least: 5, most: 1 }] }, 'limits.0'],
     ['a limit about nothing', { limits: [{ of: { part: 'z' }, least: 5 }] }, 'limits.0'],
     ['limits that no draw keeps', { limits: [{ of: { part: 'a' }, most: 1 }] }, 'givens'],
   ] as const)('%s', (_what, more, place) => {
-    expect(exerciseProblems(varied(more as Partial<Exercise>), defaultHouseRules, true).map((each) => each.place)).toContain(place);
+    expect(
+      exerciseProblems(varied(more as Partial<Exercise>), defaultHouseRules, true).map((each) => each.place),
+    ).toContain(place);
   });
 });
 
-it.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])('may be called what every object has: %s', (name) => {
-  const given = { name, kind: 'money' as const, now: '1,200', vary: { by: 'fixed' as const } };
-  const style = numberStyleById('comma-point');
-  expect(givensInForce({ givens: [given] }, {}, style).written[name]).toBe('1,200');
-  expect(givensInForce({ givens: [given] }, {}, style).values[name]).toBe(1200);
-  expect(fillText(`It costs {${name}}.`, {})).toBe(`It costs {${name}}.`);
-  expect(storyText({ type: 'doc', content: [{ type: 'given', attrs: { name } }] })).toBe(`{${name}}`);
-});
+it.each(['constructor', 'toString', '__proto__', 'hasOwnProperty', 'valueOf'])(
+  'may be called what every object has: %s',
+  (name) => {
+    const given = { name, kind: 'money' as const, now: '1,200', vary: { by: 'fixed' as const } };
+    const style = numberStyleById('comma-point');
+    expect(givensInForce({ givens: [given] }, {}, style).written[name]).toBe('1,200');
+    expect(givensInForce({ givens: [given] }, {}, style).values[name]).toBe(1200);
+    expect(fillText(`It costs {${name}}.`, {})).toBe(`It costs {${name}}.`);
+    expect(storyText({ type: 'doc', content: [{ type: 'given', attrs: { name } }] })).toBe(`{${name}}`);
+  },
+);

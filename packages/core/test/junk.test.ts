@@ -14,12 +14,25 @@ const kiln: Plan = {
   changes: [],
 };
 const table = must(buildTable(kiln));
-const number = fc.oneof(fc.double(), fc.integer(), fc.constantFrom(NaN, Infinity, -Infinity, 0, -0, 1e308, 5e-324, -1, 0.5, 12));
+const number = fc.oneof(
+  fc.double(),
+  fc.integer(),
+  fc.constantFrom(NaN, Infinity, -Infinity, 0, -0, 1e308, 5e-324, -1, 0.5, 12),
+);
 const rate = fc.oneof(
-  fc.record({ kind: fc.constant('nominal' as const), annual: number, compoundingsPerYear: fc.oneof(number, fc.constant('continuous' as const)) }),
+  fc.record({
+    kind: fc.constant('nominal' as const),
+    annual: number,
+    compoundingsPerYear: fc.oneof(number, fc.constant('continuous' as const)),
+  }),
   fc.record({ kind: fc.constant('effective' as const), annual: number }),
   fc.record({ kind: fc.constant('periodic' as const), perPayment: number }),
-  fc.record({ kind: fc.constant('daily' as const), annual: number, daysPerYear: fc.constantFrom<365 | 360>(365, 360), daysPerPeriod: number }),
+  fc.record({
+    kind: fc.constant('daily' as const),
+    annual: number,
+    daysPerYear: fc.constantFrom<365 | 360>(365, 360),
+    daysPerPeriod: number,
+  }),
 );
 
 /** Every number anywhere inside is finite; problems say something. */
@@ -62,11 +75,21 @@ const functions: Record<string, fc.Arbitrary<() => unknown>> = {
       () =>
         core.rateWithCharges({ amount, fees, payment, payments }),
   ),
-  sayCount: fc.tuple(number, number, number, number, number, timing, fc.constantFrom<core.CountStyle>('exact', 'rounded-up', 'whole-and-last')).map(
-    ([n, i, pv, pmt, fv, when, style]) =>
-      () =>
-        core.sayCount({ n, i, pv, pmt, fv, timing: when }, style),
-  ),
+  sayCount: fc
+    .tuple(
+      number,
+      number,
+      number,
+      number,
+      number,
+      timing,
+      fc.constantFrom<core.CountStyle>('exact', 'rounded-up', 'whole-and-last'),
+    )
+    .map(
+      ([n, i, pv, pmt, fv, when, style]) =>
+        () =>
+          core.sayCount({ n, i, pv, pmt, fv, timing: when }, style),
+    ),
   recurrence: fc.tuple(number, number, number, timing, number).map(([start, i, payment, when, k]) => () => {
     const relation = core.recurrenceOf(start, i, payment, when);
     return relation.ok ? [core.terms(relation.value, k), core.term(relation.value, k)] : relation;
@@ -91,17 +114,19 @@ const functions: Record<string, fc.Arbitrary<() => unknown>> = {
     );
     return joint.ok ? joint.value.rows : joint;
   }),
-  target: fc.tuple(fc.constantFrom(...core.targetInputs), fc.constantFrom(...core.targetOutputs), number, number, number).map(([input, output, target, from, to]) => () => {
-    const found = core.searchTarget({
-      plan: { ...kiln, payments: 6 },
-      vary: { input, change: 0 } as core.TargetInput,
-      reach: { output, after: from } as core.TargetOutput,
-      target,
-      from,
-      to,
-    });
-    return found.ok ? [found.value.value, found.value.reached] : found;
-  }),
+  target: fc
+    .tuple(fc.constantFrom(...core.targetInputs), fc.constantFrom(...core.targetOutputs), number, number, number)
+    .map(([input, output, target, from, to]) => () => {
+      const found = core.searchTarget({
+        plan: { ...kiln, payments: 6 },
+        vary: { input, change: 0 } as core.TargetInput,
+        reach: { output, after: from } as core.TargetOutput,
+        target,
+        from,
+        to,
+      });
+      return found.ok ? [found.value.value, found.value.reached] : found;
+    }),
 };
 
 describe('junk', () => {
@@ -115,7 +140,10 @@ describe('junk', () => {
   });
 
   it('into a statement comes back in its slots', () => {
-    const text = fc.oneof(fc.string({ maxLength: 30 }), fc.constantFrom('', '?', '1e9', '−5', '10 %', '4y', 'price - 10%', '((((', '0', '999999999999999', '6.6'));
+    const text = fc.oneof(
+      fc.string({ maxLength: 30 }),
+      fc.constantFrom('', '?', '1e9', '−5', '10 %', '4y', 'price - 10%', '((((', '0', '999999999999999', '6.6'),
+    );
     const { emptyDraft, solveCase } = core;
     fc.assert(
       fc.property(
@@ -123,10 +151,27 @@ describe('junk', () => {
         fc.constantFrom<core.SlotName>('amount', 'rate', 'payments', 'payment', 'finalAmount', 'converted'),
         fc.array(text, { minLength: 6, maxLength: 6 }),
         (kind, unknown, texts) => {
-          const [amount, quoted, payments, payment, finalAmount, converted] = texts as [string, string, string, string, string, string];
-          const draft = core.asKind({ ...emptyDraft('borrow'), unknown, slots: { amount, rate: quoted, payments, payment, finalAmount, converted } }, kind);
+          const [amount, quoted, payments, payment, finalAmount, converted] = texts as [
+            string,
+            string,
+            string,
+            string,
+            string,
+            string,
+          ];
+          const draft = core.asKind(
+            {
+              ...emptyDraft('borrow'),
+              unknown,
+              slots: { amount, rate: quoted, payments, payment, finalAmount, converted },
+            },
+            kind,
+          );
           const outcome = solveCase(draft, centRounding);
-          if (outcome.state === 'solved') expect(sound([outcome.solved.exact, outcome.solved.shown, outcome.solved.numbers, outcome.solved.table.totals])).toBe(true);
+          if (outcome.state === 'solved')
+            expect(
+              sound([outcome.solved.exact, outcome.solved.shown, outcome.solved.numbers, outcome.solved.table.totals]),
+            ).toBe(true);
           if (outcome.state === 'converted') expect(sound(outcome.converted)).toBe(true);
         },
       ),

@@ -43,13 +43,16 @@ it.each([
 it('has no payment to ask for, and every other quantity it offers agrees in all its ways', () => {
   const offered = quantityIds.filter((quantity) => quantities[quantity].applies(lump({}, 'finalAmount')));
   expect(offered).not.toContain('payment');
-  expect(offered).toEqual(expect.arrayContaining(['amount', 'final-amount', 'rate', 'payments', 'years', 'total-interest']));
+  expect(offered).toEqual(
+    expect.arrayContaining(['amount', 'final-amount', 'rate', 'payments', 'years', 'total-interest']),
+  );
   for (const quantity of offered) {
     const question = asked(lump({}, 'finalAmount'), { quantity, after: 12, from: 1, to: 12 });
     const solution = workedSolution(question);
     expect(solution.ways.length).toBeGreaterThan(0);
     // Ways that differ say why.
-    for (const way of crossCheck(solution, 2, style).ways) expect(way.difference === 0 || way.because !== undefined).toBe(true);
+    for (const way of crossCheck(solution, 2, style).ways)
+      expect(way.difference === 0 || way.because !== undefined).toBe(true);
   }
 });
 
@@ -67,7 +70,10 @@ it('runs to the first whole period in which the amount is reached, and past it',
 });
 
 it('is judged like any other case: growth for discount, the year’s rate for the month’s', () => {
-  const exercise = asking([{ id: 'plan', draft: lump({}, 'finalAmount') }], [part('a', { quantity: 'final-amount', plan: 'plan' })]);
+  const exercise = asking(
+    [{ id: 'plan', draft: lump({}, 'finalAmount') }],
+    [part('a', { quantity: 'final-amount', plan: 'plan' })],
+  );
   const verdict = (text: string) => checkHandIn(exercise, {}, { a: text }, defaultHouseRules)[0]!;
   expect(verdict('4,786.72').kind).toBe('right');
   expect(verdict((4000 * 1.06 ** 36).toFixed(2)).explanations[0]!.slips).toEqual(['rate-left-annual']);

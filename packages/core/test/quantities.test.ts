@@ -17,7 +17,10 @@ import {
 import { draftOf, draftOfPlan, reference } from './reference.ts';
 
 const buildUp = { price: '60,000', downPayment: '10 %', tradeIn: '2,000', feesAdded: '500', feesTaken: '300' };
-const loan: StatementDraft = { ...emptyDraft('borrow'), slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '4,000', converted: '' } };
+const loan: StatementDraft = {
+  ...emptyDraft('borrow'),
+  slots: { amount: '48,000', rate: '6.6', payments: '60', payment: '', finalAmount: '4,000', converted: '' },
+};
 
 /** How often each quantity was held against itself. */
 const checked = new Map<Quantity, number>();
@@ -34,17 +37,40 @@ function agrees(draft: StatementDraft, ask: Ask, rounding: TableRounding): boole
 function disagreeing(draft: StatementDraft, rounding: TableRounding = exactRounding): readonly string[] {
   const payments = Number(draft.slots.payments) || 12;
   const after = Math.floor(payments / 2);
-  const args = { after, from: Math.min(2, payments), to: Math.max(2, after), refinancing: { after, rate: { kind: 'nominal' as const, annual: 0.031, compoundingsPerYear: 12 }, payments: payments - after || 1, costs: 50, costsPaid: 'cash' as const } };
-  const asked = quantityIds.filter((quantity) => quantities[quantity].applies(draft) && askCase(draft, { quantity, ...args }, rounding).ok);
-  return asked.filter((quantity) => !agrees(draft, { quantity, ...args }, rounding)).map((quantity) => `${quantity} of ${draft.kind}`);
+  const args = {
+    after,
+    from: Math.min(2, payments),
+    to: Math.max(2, after),
+    refinancing: {
+      after,
+      rate: { kind: 'nominal' as const, annual: 0.031, compoundingsPerYear: 12 },
+      payments: payments - after || 1,
+      costs: 50,
+      costsPaid: 'cash' as const,
+    },
+  };
+  const asked = quantityIds.filter(
+    (quantity) => quantities[quantity].applies(draft) && askCase(draft, { quantity, ...args }, rounding).ok,
+  );
+  return asked
+    .filter((quantity) => !agrees(draft, { quantity, ...args }, rounding))
+    .map((quantity) => `${quantity} of ${draft.kind}`);
 }
 
-it.each(reference.fiveValues.filter(({ n }) => Number.isInteger(n)).map((each) => [each.id, each] as const))('agrees on %s', (_id, each) => {
-  expect(disagreeing({ ...draftOf(each), unknown: 'payment' })).toEqual([]);
-});
+it.each(reference.fiveValues.filter(({ n }) => Number.isInteger(n)).map((each) => [each.id, each] as const))(
+  'agrees on %s',
+  (_id, each) => {
+    expect(disagreeing({ ...draftOf(each), unknown: 'payment' })).toEqual([]);
+  },
+);
 
 it.each(reference.tables.map((each) => [each.id, each] as const))('agrees on the plan of %s', (_id, { plan }) => {
-  expect(disagreeing(draftOfPlan({ ...plan, rounding: exactRounding }), plan.changes.length > 0 ? plan.rounding : exactRounding)).toEqual([]);
+  expect(
+    disagreeing(
+      draftOfPlan({ ...plan, rounding: exactRounding }),
+      plan.changes.length > 0 ? plan.rounding : exactRounding,
+    ),
+  ).toEqual([]);
 });
 
 it.each([

@@ -1,6 +1,14 @@
 /** The reference problems as statements, for tests that work them like an instructor would. */
 import { readFileSync } from 'node:fs';
-import { emptyDraft, type Plan, type QuotedRate, type RateQuote, type StatementDraft, type StatementKind, type Timing } from '../src/index.ts';
+import {
+  emptyDraft,
+  type Plan,
+  type QuotedRate,
+  type RateQuote,
+  type StatementDraft,
+  type StatementKind,
+  type Timing,
+} from '../src/index.ts';
 
 export interface ReferenceValues {
   readonly id: string;
@@ -14,7 +22,9 @@ export interface ReferenceValues {
   readonly fv: number;
 }
 
-export const reference = JSON.parse(readFileSync(new URL('./reference/cases.json', `file://${__dirname}/`), 'utf8')) as {
+export const reference = JSON.parse(
+  readFileSync(new URL('./reference/cases.json', `file://${__dirname}/`), 'utf8'),
+) as {
   readonly fiveValues: readonly ReferenceValues[];
   readonly tables: readonly { readonly id: string; readonly kind: string; readonly plan: Plan }[];
 };
@@ -28,7 +38,8 @@ function quoteOf(rate: QuotedRate): RateQuote {
   };
 }
 
-const percentText = (rate: QuotedRate): string => text((rate.kind === 'periodic' ? rate.perPayment : rate.annual) * 100);
+const percentText = (rate: QuotedRate): string =>
+  text((rate.kind === 'periodic' ? rate.perPayment : rate.annual) * 100);
 
 /** A number as it is typed, with all its digits and never in powers of ten. */
 export function text(value: number): string {
@@ -45,7 +56,14 @@ export function draftOf({ paymentsPerYear, rate, timing, n, pv, pmt, fv }: Refer
     paymentsPerYear,
     timing,
     quote: quoteOf(rate),
-    slots: { amount: text(Math.abs(pv)), rate: percentText(rate), payments: text(n), payment: text(Math.abs(pmt)), finalAmount: text(Math.abs(fv)), converted: '' },
+    slots: {
+      amount: text(Math.abs(pv)),
+      rate: percentText(rate),
+      payments: text(n),
+      payment: text(Math.abs(pmt)),
+      finalAmount: text(Math.abs(fv)),
+      converted: '',
+    },
   };
 }
 
@@ -68,7 +86,12 @@ export function draftOfPlan(plan: Plan): StatementDraft {
     changes: plan.changes.map((change, at) => ({
       id: `c${at}`,
       kind: change.kind,
-      payment: 'payment' in change && change.payment === 'same' ? 'same' : change.kind === 'draw' && change.payment === undefined ? 'same' : 'again',
+      payment:
+        'payment' in change && change.payment === 'same'
+          ? 'same'
+          : change.kind === 'draw' && change.payment === undefined
+            ? 'same'
+            : 'again',
       texts: Object.fromEntries(
         Object.entries(change)
           .filter(([name, value]) => name !== 'kind' && name !== 'payment' && value !== undefined)

@@ -3,7 +3,16 @@ import { HyperFormula } from 'hyperformula';
 import { buildTable, centRounding, exactRounding, must, tableSheet, type LiveSheet, type Plan } from '../src/index.ts';
 
 const monthly = (annual: number) => ({ kind: 'nominal' as const, annual, compoundingsPerYear: 12 as const });
-const kiln: Plan = { amount: 48000, rate: monthly(0.066), paymentsPerYear: 12, payments: 60, timing: 'end', finalAmount: 0, rounding: centRounding, changes: [] };
+const kiln: Plan = {
+  amount: 48000,
+  rate: monthly(0.066),
+  paymentsPerYear: 12,
+  payments: 60,
+  timing: 'end',
+  finalAmount: 0,
+  rounding: centRounding,
+  changes: [],
+};
 
 const plans: Record<string, Plan> = {
   'a level loan': kiln,
@@ -13,13 +22,50 @@ const plans: Record<string, Plan> = {
     rate: { kind: 'nominal', annual: 0.066, compoundingsPerYear: 2 },
     rounding: { ...centRounding, payment: 'unit-up' },
   },
-  'a balloon by the week at an effective rate': { ...kiln, paymentsPerYear: 52, payments: 104, finalAmount: 20000, rate: { kind: 'effective', annual: 0.07 } },
-  'a lease in advance with a residual': { ...kiln, amount: 18500, finalAmount: 3700, payments: 36, timing: 'begin', rate: monthly(0.084) },
+  'a balloon by the week at an effective rate': {
+    ...kiln,
+    paymentsPerYear: 52,
+    payments: 104,
+    finalAmount: 20000,
+    rate: { kind: 'effective', annual: 0.07 },
+  },
+  'a lease in advance with a residual': {
+    ...kiln,
+    amount: 18500,
+    finalAmount: 3700,
+    payments: 36,
+    timing: 'begin',
+    rate: monthly(0.084),
+  },
   savings: { ...kiln, kind: 'saving', amount: 1200, finalAmount: 26000, payments: 48, rate: monthly(0.036) },
   'savings in advance': { ...kiln, kind: 'saving', amount: 0, finalAmount: 12000, payments: 24, timing: 'begin' },
-  'savings with deposits agreed': { ...kiln, kind: 'saving', amount: 0, payment: 40, finalAmount: 2748.19, rate: monthly(0.054) },
-  'savings without deposits': { ...kiln, kind: 'saving', amount: 1000, payment: 0, finalAmount: 1124.42, payments: 30, rate: monthly(0.047) },
-  'deposits agreed, in advance': { ...kiln, kind: 'saving', amount: 500, payment: 75, finalAmount: 2480.51, payments: 24, timing: 'begin', rate: monthly(0.06) },
+  'savings with deposits agreed': {
+    ...kiln,
+    kind: 'saving',
+    amount: 0,
+    payment: 40,
+    finalAmount: 2748.19,
+    rate: monthly(0.054),
+  },
+  'savings without deposits': {
+    ...kiln,
+    kind: 'saving',
+    amount: 1000,
+    payment: 0,
+    finalAmount: 1124.42,
+    payments: 30,
+    rate: monthly(0.047),
+  },
+  'deposits agreed, in advance': {
+    ...kiln,
+    kind: 'saving',
+    amount: 500,
+    payment: 75,
+    finalAmount: 2480.51,
+    payments: 24,
+    timing: 'begin',
+    rate: monthly(0.06),
+  },
   'a fund drawn down': {
     ...kiln,
     kind: 'drawing',
@@ -79,7 +125,11 @@ function recalculate(sheet: LiveSheet, change?: { readonly label: string; readon
   const { opening, interest, payment, extra, principal, closing } = sheet.columns;
   const rows: number[][] = [];
   for (let line = sheet.first; line <= sheet.last; line += 1)
-    rows.push([opening, interest, payment, extra, principal, closing].map((letter) => engine.getCellValue({ sheet: 0, row: line - 1, col: letter.charCodeAt(0) - 65 }) as number));
+    rows.push(
+      [opening, interest, payment, extra, principal, closing].map(
+        (letter) => engine.getCellValue({ sheet: 0, row: line - 1, col: letter.charCodeAt(0) - 65 }) as number,
+      ),
+    );
   engine.destroy();
   return rows;
 }
@@ -90,7 +140,11 @@ function expectSame(rows: number[][], plan: Plan): void {
     const expected = [row.opening, row.interest, row.payment, row.extra, row.principal, row.closing];
     expected.forEach((value, column) => {
       const found = rows[at]![column]!;
-      expect({ row: row.number, column, apart: Math.abs(found - value) < 0.001 ? 0 : found - value }).toEqual({ row: row.number, column, apart: 0 });
+      expect({ row: row.number, column, apart: Math.abs(found - value) < 0.001 ? 0 : found - value }).toEqual({
+        row: row.number,
+        column,
+        apart: 0,
+      });
     });
   });
   // Rows past an early end stay empty of money.
@@ -107,13 +161,19 @@ describe('a table as live formulas', () => {
     const rows = recalculate(sheet, { label: 'rate a year', value: 0.09 });
     expectSame(rows, { ...kiln, rate: monthly(0.09) });
     const again = { ...kiln, changes: plans['a rate worked out again and one kept']!.changes };
-    const changed = recalculate(tableSheet('A case', must(buildTable(again))), { label: 'amount received', value: 52500 });
+    const changed = recalculate(tableSheet('A case', must(buildTable(again))), {
+      label: 'amount received',
+      value: 52500,
+    });
     expectSame(changed, { ...again, amount: 52500 });
   });
 
   it('carries dates and what each formula comes to', () => {
     const sheet = tableSheet('A case', must(buildTable({ ...kiln, firstPaymentDate: '2027-01-31' })));
     expect(sheet.cells.find(({ at }) => at === `B${sheet.first + 1}`)).toMatchObject({ value: '2027-02-28' });
-    expect(sheet.cells.find(({ at }) => at === `${sheet.columns.closing}${sheet.first}`)).toMatchObject({ result: 47322.57, formula: expect.stringContaining('ROUND') });
+    expect(sheet.cells.find(({ at }) => at === `${sheet.columns.closing}${sheet.first}`)).toMatchObject({
+      result: 47322.57,
+      formula: expect.stringContaining('ROUND'),
+    });
   });
 });

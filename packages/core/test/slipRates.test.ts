@@ -42,34 +42,50 @@ it('leaves random numbers unexplained', () => {
 });
 
 describe('carried', () => {
-  const chained = starterExercises.filter((exercise) => answerKey(exercise, {}, defaultHouseRules).some((keyed) => keyed.ok && keyed.value.uses.length > 0 && !keyed.value.table));
+  const chained = starterExercises.filter((exercise) =>
+    answerKey(exercise, {}, defaultHouseRules).some(
+      (keyed) => keyed.ok && keyed.value.uses.length > 0 && !keyed.value.table,
+    ),
+  );
 
-  it.each(chained.map((exercise) => [exercise.title, exercise] as const))('%s: what follows from a wrong early answer keeps its credit', (_title, exercise) => {
-    for (let seed = 0; seed < 5; seed += 1) {
-      const numbers = must(drawNumbers(exercise, seed));
-      const { key } = prepareChecking(exercise, numbers, defaultHouseRules);
-      const plain = key.map((keyed) => (keyed.ok ? keyed.value : undefined));
-      const right = Object.fromEntries(plain.flatMap((keyed) => (keyed && !keyed.table ? [[keyed.part.id, keyed.written]] : [])));
-      for (const [at, keyed] of plain.entries()) {
-        if (!keyed || keyed.table || keyed.choice || !plain.some((later) => later?.uses.includes(keyed.part.id))) continue;
-        const wrong = String(Math.round(keyed.expected * 1.037 * 100) / 100);
-        const verdicts = checkHandIn(exercise, numbers, { ...right, [keyed.part.id]: wrong }, defaultHouseRules);
-        // Later parts still written as the key has them stay right: a wrong early answer lowers none of them.
-        for (const verdict of verdicts.slice(at + 1)) if (right[verdict.partId] !== undefined) expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
-        // And worked on from the wrong answer they are carried, with the same credit.
-        const entries: Record<string, string> = { ...right, [keyed.part.id]: wrong };
-        const own: Record<string, number> = { [keyed.part.id]: Number(wrong) };
-        for (const later of plain.slice(at + 1)) {
-          if (!later || later.table || later.choice || !later.uses.some((id) => own[id] !== undefined)) continue;
-          const follows = answerKey(exercise, numbers, defaultHouseRules, own)[plain.indexOf(later)]!;
-          if (!follows.ok || follows.value.expected === later.expected) continue;
-          own[later.part.id] = follows.value.expected;
-          entries[later.part.id] = follows.value.written;
-          const now = checkHandIn(exercise, numbers, entries, defaultHouseRules).find(({ partId }) => partId === later.part.id)!;
-          expect([later.part.id, now.kind]).toEqual([later.part.id, expect.stringMatching(/^(carried|right-rounded|reading)$/)]);
-          if (now.kind === 'carried') expect(now.credit).toBe(1);
+  it.each(chained.map((exercise) => [exercise.title, exercise] as const))(
+    '%s: what follows from a wrong early answer keeps its credit',
+    (_title, exercise) => {
+      for (let seed = 0; seed < 5; seed += 1) {
+        const numbers = must(drawNumbers(exercise, seed));
+        const { key } = prepareChecking(exercise, numbers, defaultHouseRules);
+        const plain = key.map((keyed) => (keyed.ok ? keyed.value : undefined));
+        const right = Object.fromEntries(
+          plain.flatMap((keyed) => (keyed && !keyed.table ? [[keyed.part.id, keyed.written]] : [])),
+        );
+        for (const [at, keyed] of plain.entries()) {
+          if (!keyed || keyed.table || keyed.choice || !plain.some((later) => later?.uses.includes(keyed.part.id)))
+            continue;
+          const wrong = String(Math.round(keyed.expected * 1.037 * 100) / 100);
+          const verdicts = checkHandIn(exercise, numbers, { ...right, [keyed.part.id]: wrong }, defaultHouseRules);
+          // Later parts still written as the key has them stay right: a wrong early answer lowers none of them.
+          for (const verdict of verdicts.slice(at + 1))
+            if (right[verdict.partId] !== undefined) expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
+          // And worked on from the wrong answer they are carried, with the same credit.
+          const entries: Record<string, string> = { ...right, [keyed.part.id]: wrong };
+          const own: Record<string, number> = { [keyed.part.id]: Number(wrong) };
+          for (const later of plain.slice(at + 1)) {
+            if (!later || later.table || later.choice || !later.uses.some((id) => own[id] !== undefined)) continue;
+            const follows = answerKey(exercise, numbers, defaultHouseRules, own)[plain.indexOf(later)]!;
+            if (!follows.ok || follows.value.expected === later.expected) continue;
+            own[later.part.id] = follows.value.expected;
+            entries[later.part.id] = follows.value.written;
+            const now = checkHandIn(exercise, numbers, entries, defaultHouseRules).find(
+              ({ partId }) => partId === later.part.id,
+            )!;
+            expect([later.part.id, now.kind]).toEqual([
+              later.part.id,
+              expect.stringMatching(/^(carried|right-rounded|reading)$/),
+            ]);
+            if (now.kind === 'carried') expect(now.credit).toBe(1);
+          }
         }
       }
-    }
-  });
+    },
+  );
 });

@@ -42,7 +42,8 @@ export interface Rates {
 
 export function noRates(): Rates {
   const found = new Map<string, SlipRate>();
-  for (const { id } of slips) found.set(id, { id, topics: new Set(), made: 0, fits: 0, first: 0, allowed: 0, takenFor: new Map() });
+  for (const { id } of slips)
+    found.set(id, { id, topics: new Set(), made: 0, fits: 0, first: 0, allowed: 0, takenFor: new Map() });
   return { slips: found, right: 0, rightCalledWrong: [], random: 0, randomExplained: 0 };
 }
 
@@ -58,11 +59,13 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
     for (const keyed of prepared.key) {
       if (!keyed.ok || keyed.value.table) continue;
       const { part, question, expected, exact, written } = keyed.value;
-      const judge = (text: string): Verdict => prepared.check({ [part.id]: text }).find(({ partId }) => partId === part.id)!;
+      const judge = (text: string): Verdict =>
+        prepared.check({ [part.id]: text }).find(({ partId }) => partId === part.id)!;
       for (const text of [written, ...coarser(expected, part.format, rules)]) {
         rates.right += 1;
         const { kind } = judge(text);
-        if (kind !== 'right' && kind !== 'right-rounded') rates.rightCalledWrong.push(`${exercise.title}, ${part.id}: ${text} is ${kind}`);
+        if (kind !== 'right' && kind !== 'right-rounded')
+          rates.rightCalledWrong.push(`${exercise.title}, ${part.id}: ${text} is ${kind}`);
       }
       if (!keyed.value.choice) {
         for (let k = 0; k < 3; k += 1) {
@@ -92,7 +95,11 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
           const coarse = slip.id === 'rounded-to-unit';
           // Who moves the point, or forgets the percent, does not lose the digits.
           const allDigits = slip.id === 'gave-percent-as-decimal' || slip.id === 'decimal-point-moved';
-          const format = { ...part.format, up: false, decimals: part.format.decimals + (allDigits && part.format.decimals > 0 ? 3 : 0) };
+          const format = {
+            ...part.format,
+            up: false,
+            decimals: part.format.decimals + (allDigits && part.format.decimals > 0 ? 3 : 0),
+          };
           const value = coarse ? result : roundAs(result, format);
           // A slip that leads to the right number, or to nothing, leaves no trace.
           if ((!coarse && value === expected) || (value === 0 && expected !== 0)) continue;
@@ -119,11 +126,18 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
 /** The right number written with fewer places. */
 function coarser(expected: number, format: AnswerFormat, rules: HouseRules): string[] {
   if (format.kind !== 'money' || Math.abs(expected) < 100) return [];
-  return [1, 0].filter((decimals) => decimals < format.decimals).map((decimals) => writeAnswer(roundAs(expected, { ...format, decimals }), { ...format, decimals }, rules));
+  return [1, 0]
+    .filter((decimals) => decimals < format.decimals)
+    .map((decimals) => writeAnswer(roundAs(expected, { ...format, decimals }), { ...format, decimals }, rules));
 }
 
 /** A number of five digits or more, somewhere around the right one. */
-function anyNumber(expected: number, format: AnswerFormat, rules: HouseRules, random: () => number): string | undefined {
+function anyNumber(
+  expected: number,
+  format: AnswerFormat,
+  rules: HouseRules,
+  random: () => number,
+): string | undefined {
   if (format.kind === 'years-months') return undefined;
   const value = roundAs(expected * 5 ** (2 * random() - 1), { ...format, up: false });
   const digits = Math.round(Math.abs(value) * 10 ** format.decimals);
@@ -132,7 +146,8 @@ function anyNumber(expected: number, format: AnswerFormat, rules: HouseRules, ra
 
 /** A row of figures a slip, as in docs/checking.md. */
 export function ratesTable(rates: Rates): string {
-  const percent = (part: number, whole: number): string => (whole === 0 ? '–' : `${((100 * part) / whole).toFixed(1)} %`);
+  const percent = (part: number, whole: number): string =>
+    whole === 0 ? '–' : `${((100 * part) / whole).toFixed(1)} %`;
   const rows = [...rates.slips.values()].map(({ id, topics, made, fits, first, takenFor }) => {
     const confused = [...takenFor]
       .sort((a, b) => b[1] - a[1])
@@ -141,5 +156,9 @@ export function ratesTable(rates: Rates): string {
       .map(([name, times]) => `${name} ${percent(times, made)}`);
     return `| \`${id}\` | ${topics.size} | ${made} | ${percent(fits, made)} | ${percent(first, made)} | ${confused.join(', ')} |`;
   });
-  return ['| slip | topics | answers | fits | first | taken for |', '| --- | ---: | ---: | ---: | ---: | --- |', ...rows].join('\n');
+  return [
+    '| slip | topics | answers | fits | first | taken for |',
+    '| --- | ---: | ---: | ---: | ---: | --- |',
+    ...rows,
+  ].join('\n');
 }

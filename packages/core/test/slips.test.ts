@@ -21,7 +21,8 @@ const growth = (i: number, n: number): number => (1 + i) ** n;
 const a = (i: number, n: number): number => (1 - growth(i, -n)) / i;
 const s = (i: number, n: number): number => (growth(i, n) - 1) / i;
 const pay = (amount: number, i: number, n: number, end = 0): number => (amount - end * growth(i, -n)) / a(i, n);
-const owed = (amount: number, i: number, payment: number, k: number): number => amount * growth(i, k) - payment * s(i, k);
+const owed = (amount: number, i: number, payment: number, k: number): number =>
+  amount * growth(i, k) - payment * s(i, k);
 
 /** The kiln shed: 48,000 at 6.60 % compounded monthly over 60 monthly payments of 941.43. */
 const A = 48_000;
@@ -34,7 +35,9 @@ const statement = (slots: Slots = {}, more: Partial<StatementDraft> = {}): State
   const start = emptyDraft(more.kind ?? 'borrow');
   return { ...start, ...more, slots: { ...start.slots, amount: '48,000', rate: '6.6', payments: '60', ...slots } };
 };
-const quoted = (change: Partial<RateQuote>): Partial<StatementDraft> => ({ quote: { ...emptyDraft().quote, ...change } });
+const quoted = (change: Partial<RateQuote>): Partial<StatementDraft> => ({
+  quote: { ...emptyDraft().quote, ...change },
+});
 const built = { price: '60,000', downPayment: '12,000', tradeIn: '', feesAdded: '', feesTaken: '' };
 
 interface Case {
@@ -50,7 +53,10 @@ const quarterly = statement({ payments: '20' }, { paymentsPerYear: 4, ...quoted(
 const unknownRate = statement({ rate: '', payment: '941.43' }, { unknown: 'rate' });
 const unknownCount = statement({ payments: '', payment: '1,000' }, { unknown: 'payments' });
 const saving = (slots: Slots, more: Partial<StatementDraft> = {}) =>
-  statement({ amount: '0', payment: '100', finalAmount: '', ...slots }, { kind: 'save', unknown: 'finalAmount', ...more });
+  statement(
+    { amount: '0', payment: '100', finalAmount: '', ...slots },
+    { kind: 'save', unknown: 'finalAmount', ...more },
+  );
 const after20: Ask = { quantity: 'balance-after', after: 20 };
 const firstYear = (quantity: Quantity): Ask => ({ quantity, from: 1, to: 12 });
 /** Interest of the first year, row by row in cents. */
@@ -69,32 +75,66 @@ const cases: Readonly<Record<string, Case>> = {
   'rate-divided-by-wrong-count': { gives: pay(A, 0.066 / 4, n) },
   'rate-percent-not-decimal': { gives: pay(A, 0.55, n) },
   'rate-decimal-as-percent': { gives: pay(A, 0.000055, n) },
-  'rate-rounded-early': { draft: statement({ amount: '26,800', rate: '5.7', payments: '48' }), gives: pay(26_800, 0.0048, 48) },
+  'rate-rounded-early': {
+    draft: statement({ amount: '26,800', rate: '5.7', payments: '48' }),
+    gives: pay(26_800, 0.0048, 48),
+  },
   'compounding-ignored': { draft: statement({}, quoted({ compounding: 2 })), gives: pay(A, 0.066 / 12, n) },
-  'nominal-for-effective': { draft: statement({}, quoted({ kind: 'effective' })), gives: pay(A, 0.066 / 12, n), shared: true },
+  'nominal-for-effective': {
+    draft: statement({}, quoted({ kind: 'effective' })),
+    gives: pay(A, 0.066 / 12, n),
+    shared: true,
+  },
   'effective-for-nominal': { gives: pay(A, 1.066 ** (1 / 12) - 1, n) },
   'gave-rate-per-payment': { draft: unknownRate, ask: { quantity: 'rate' }, gives: '0.55 %' },
-  'gave-effective-rate': { draft: unknownRate, ask: { quantity: 'rate' }, gives: `${cents(100 * (growth(i, 12) - 1))} %`, shared: true },
+  'gave-effective-rate': {
+    draft: unknownRate,
+    ask: { quantity: 'rate' },
+    gives: `${cents(100 * (growth(i, 12) - 1))} %`,
+    shared: true,
+  },
   'gave-percent-as-decimal': { draft: unknownRate, ask: { quantity: 'rate' }, gives: '0.066' },
   'years-for-payments': { gives: pay(A, i, 5) },
   'wrong-payments-per-year': { gives: pay(A, i, 20) },
   'count-off-by-one': { gives: pay(A, i, 59) },
   'elapsed-for-remaining': { ask: after20, gives: P * a(i, 20), shared: true },
   'remaining-for-elapsed': { ask: after20, gives: owed(A, i, P, 40), shared: true },
-  'count-rounded-down': { draft: unknownCount, ask: { quantity: 'payments' }, gives: String(Math.floor(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i))) },
-  'gave-years': { draft: unknownCount, ask: { quantity: 'payments' }, gives: String(Math.round(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i) / 12)) },
-  'gave-payments': { draft: unknownCount, ask: { quantity: 'years' }, gives: `${Math.ceil(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i))}` },
+  'count-rounded-down': {
+    draft: unknownCount,
+    ask: { quantity: 'payments' },
+    gives: String(Math.floor(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i))),
+  },
+  'gave-years': {
+    draft: unknownCount,
+    ask: { quantity: 'payments' },
+    gives: String(Math.round(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i) / 12)),
+  },
+  'gave-payments': {
+    draft: unknownCount,
+    ask: { quantity: 'years' },
+    gives: `${Math.ceil(-Math.log(1 - (A * i) / 1000) / Math.log(1 + i))}`,
+  },
   'down-payment-ignored': { draft: statement({}, { buildUp: built }), gives: pay(60_000, i, n) },
   'down-payment-financed': { draft: statement({}, { buildUp: built }), gives: pay(12_000, i, n) },
-  'trade-in-ignored': { draft: statement({}, { buildUp: { ...built, downPayment: '', tradeIn: '12,000' } }), gives: pay(60_000, i, n) },
-  'fees-ignored': { draft: statement({}, { buildUp: { ...built, price: '48,000', downPayment: '', feesAdded: '650' } }), gives: pay(48_000, i, n) },
+  'trade-in-ignored': {
+    draft: statement({}, { buildUp: { ...built, downPayment: '', tradeIn: '12,000' } }),
+    gives: pay(60_000, i, n),
+  },
+  'fees-ignored': {
+    draft: statement({}, { buildUp: { ...built, price: '48,000', downPayment: '', feesAdded: '650' } }),
+    gives: pay(48_000, i, n),
+  },
   'final-amount-ignored': { draft: statement({ finalAmount: '8,000' }), gives: pay(A, i, n) },
   'final-amount-sign': { draft: statement({ finalAmount: '8,000' }), gives: pay(A, i, n, -8000) },
   'beginning-for-end': { gives: pay(A, i, n) / (1 + i) },
   'end-for-beginning': { draft: statement({}, { timing: 'begin' }), gives: pay(A, i, n) },
   'answer-sign': { gives: -P },
   'pv-pmt-same-sign': { ask: after20, gives: A * growth(i, 20) + P * s(i, 20) },
-  'deposit-sign': { draft: saving({ amount: '1,000' }), ask: { quantity: 'final-amount' }, gives: -1000 * growth(i, n) + 100 * s(i, n) },
+  'deposit-sign': {
+    draft: saving({ amount: '1,000' }),
+    ask: { quantity: 'final-amount' },
+    gives: -1000 * growth(i, n) + 100 * s(i, n),
+  },
   'simple-interest-payment': { gives: (A + A * 0.066 * 5) / 60 },
   'add-on-for-amortized': { ask: { quantity: 'total-interest' }, gives: A * 0.066 * 5 },
   'amortized-for-add-on': { draft: statement({}, { kind: 'flat' }), gives: pay(A, i, n) },
@@ -108,13 +148,21 @@ const cases: Readonly<Record<string, Case>> = {
   'interest-for-principal': { ask: firstYear('principal-in'), gives: yearInterest },
   'principal-for-interest': { ask: firstYear('interest-in'), gives: cents(12 * P - yearInterest) },
   'single-sum-for-annuity': { gives: (A * growth(i, n)) / n },
-  'annuity-for-single-sum': { draft: saving({ amount: '1,000', payment: '0' }), ask: { quantity: 'final-amount' }, gives: 1000 * s(i, n) },
+  'annuity-for-single-sum': {
+    draft: saving({ amount: '1,000', payment: '0' }),
+    ask: { quantity: 'final-amount' },
+    gives: 1000 * s(i, n),
+  },
   'future-for-present': { gives: A / s(i, n) },
   'wrong-period': { ask: after20, gives: owed(A, i, P, 19) },
   'exponent-not-grouped': { gives: (A * i) / (1 - growth(i, -5) * 12) },
   'exponent-sign-missing': { gives: (A * i) / (1 - growth(i, n)) },
   'denominator-not-grouped': { gives: A * i - growth(i, -n) },
-  'rate-not-grouped': { draft: saving({}), ask: { quantity: 'final-amount' }, gives: (100 * ((1.066 / 12) ** 60 - 1)) / i },
+  'rate-not-grouped': {
+    draft: saving({}),
+    ask: { quantity: 'final-amount' },
+    gives: (100 * ((1.066 / 12) ** 60 - 1)) / i,
+  },
   'settings-left-at-one': { gives: pay(A, growth(i, 12) - 1, n) },
   'settings-left-at-twelve': { draft: quarterly, gives: pay(A, growth(0.066 / 4, 1 / 3) - 1, 20) },
   'rounded-payment-multiplied': { ask: { quantity: 'total-paid' }, gives: 60 * P },
@@ -139,17 +187,20 @@ it('is there for every slip but what a tool held before', () => {
   );
 });
 
-it.each(Object.entries(cases))('%s', (id, { draft = statement(), ask = { quantity: 'payment' }, gives, shared = false }) => {
-  const question = must(askCase(draft, ask, strict.rounding));
-  const text = typeof gives === 'string' ? gives : cents(gives).toFixed(2);
-  const verdict = explainNumber(question, text, strict);
-  const explained = verdict.explanations.map((each) => each.slips.join('+'));
-  expect(explained).toContain(id);
-  if (!shared) expect([explained[0], verdict.kind]).toEqual([id, 'slip']);
-  const mine = verdict.explanations[explained.indexOf(id)]!;
-  expect(mine.says).toMatch(/That gives .*\d/);
-  expect(verdict.credit).toBeLessThan(1);
-});
+it.each(Object.entries(cases))(
+  '%s',
+  (id, { draft = statement(), ask = { quantity: 'payment' }, gives, shared = false }) => {
+    const question = must(askCase(draft, ask, strict.rounding));
+    const text = typeof gives === 'string' ? gives : cents(gives).toFixed(2);
+    const verdict = explainNumber(question, text, strict);
+    const explained = verdict.explanations.map((each) => each.slips.join('+'));
+    expect(explained).toContain(id);
+    if (!shared) expect([explained[0], verdict.kind]).toEqual([id, 'slip']);
+    const mine = verdict.explanations[explained.indexOf(id)]!;
+    expect(mine.says).toMatch(/That gives .*\d/);
+    expect(verdict.credit).toBeLessThan(1);
+  },
+);
 
 it('value-left-over: the amount at the end of an earlier problem was still stored', () => {
   const exercise: Exercise = {
@@ -159,7 +210,13 @@ it('value-left-over: the amount at the end of an earlier problem was still store
       { id: 'first', draft: statement({ finalAmount: '8,000' }) },
       { id: 'second', draft: statement({ amount: '30,000', payments: '36' }) },
     ],
-    parts: ['first', 'second'].map((plan, at) => ({ id: 'ab'[at]!, prompt: '', marks: 1, ask: { quantity: 'payment', plan }, format: { kind: 'money', decimals: 2 } })),
+    parts: ['first', 'second'].map((plan, at) => ({
+      id: 'ab'[at]!,
+      prompt: '',
+      marks: 1,
+      ask: { quantity: 'payment', plan },
+      format: { kind: 'money', decimals: 2 },
+    })),
   };
   const stored = cents(pay(30_000, i, 36, 8000)).toFixed(2);
   const [, verdict] = checkHandIn(exercise, {}, { b: stored }, defaultHouseRules);
@@ -169,17 +226,35 @@ it('value-left-over: the amount at the end of an earlier problem was still store
 
 describe('two at once', () => {
   it.each([
-    ['rate left annual and payments at the beginning', pay(A, 0.066, n) / 1.066, 'rate-left-annual', 'beginning-for-end'],
-    ['years for payments and the rate divided by four', pay(A, 0.066 / 4, 5), 'rate-divided-by-wrong-count', 'years-for-payments'],
+    [
+      'rate left annual and payments at the beginning',
+      pay(A, 0.066, n) / 1.066,
+      'rate-left-annual',
+      'beginning-for-end',
+    ],
+    [
+      'years for payments and the rate divided by four',
+      pay(A, 0.066 / 4, 5),
+      'rate-divided-by-wrong-count',
+      'years-for-payments',
+    ],
     ['a wrong count and a wrong sign', -pay(A, i, 5), 'years-for-payments', 'answer-sign'],
   ])('%s', (_what, gives, first, second) => {
-    const verdict = explainNumber(must(askCase(statement(), { quantity: 'payment' }, strict.rounding)), cents(gives).toFixed(2), strict);
+    const verdict = explainNumber(
+      must(askCase(statement(), { quantity: 'payment' }, strict.rounding)),
+      cents(gives).toFixed(2),
+      strict,
+    );
     expect(verdict.kind).toBe('slip');
     expect(verdict.explanations.map((each) => [...each.slips].sort())).toContainEqual([first, second].sort());
   });
 
   it('come only after all single ones', () => {
-    const verdict = explainNumber(must(askCase(statement(), { quantity: 'payment' }, strict.rounding)), cents(pay(A, 0.066, n)).toFixed(2), strict);
+    const verdict = explainNumber(
+      must(askCase(statement(), { quantity: 'payment' }, strict.rounding)),
+      cents(pay(A, 0.066, n)).toFixed(2),
+      strict,
+    );
     expect(verdict.explanations.every((each) => each.slips.length === 1)).toBe(true);
   });
 });

@@ -11,24 +11,31 @@ describe('the starter library', () => {
   it('has the shape of every pattern', () => {
     for (const { title } of patterns) expect(starterExercises.map((each) => each.title)).toContain(title);
   });
-  it.each(starterExercises.map((exercise) => [exercise.title, exercise] as const))('%s draws sensibly 1,000 times', (_title, exercise) => {
-    expect(exerciseProblems(exercise, defaultHouseRules)).toEqual([]);
-    const seen = new Set<string>();
-    for (let seed = 0; seed < 1000; seed += 1) seen.add(JSON.stringify(must(drawNumbers(exercise, seed))));
-    expect(seen.size).toBeGreaterThan(8);
-  });
-  it.each(starterExercises.map((exercise) => [exercise.title, exercise] as const))('%s calls its own key right in every part', (_title, exercise) => {
-    for (let seed = 0; seed < 20; seed += 1) {
-      const numbers = must(drawNumbers(exercise, seed));
-      const key = answerKey(exercise, numbers, defaultHouseRules).map(must);
-      const entries: Record<string, string> = {};
-      for (const { part, written, table } of key) {
-        if (table) for (const cell of table.rows.flat()) entries[`${part.id}.${cell.id}`] = String(cell.value);
-        else entries[part.id] = written;
+  it.each(starterExercises.map((exercise) => [exercise.title, exercise] as const))(
+    '%s draws sensibly 1,000 times',
+    (_title, exercise) => {
+      expect(exerciseProblems(exercise, defaultHouseRules)).toEqual([]);
+      const seen = new Set<string>();
+      for (let seed = 0; seed < 1000; seed += 1) seen.add(JSON.stringify(must(drawNumbers(exercise, seed))));
+      expect(seen.size).toBeGreaterThan(8);
+    },
+  );
+  it.each(starterExercises.map((exercise) => [exercise.title, exercise] as const))(
+    '%s calls its own key right in every part',
+    (_title, exercise) => {
+      for (let seed = 0; seed < 20; seed += 1) {
+        const numbers = must(drawNumbers(exercise, seed));
+        const key = answerKey(exercise, numbers, defaultHouseRules).map(must);
+        const entries: Record<string, string> = {};
+        for (const { part, written, table } of key) {
+          if (table) for (const cell of table.rows.flat()) entries[`${part.id}.${cell.id}`] = String(cell.value);
+          else entries[part.id] = written;
+        }
+        for (const verdict of prepareChecking(exercise, numbers, defaultHouseRules).check(entries))
+          expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
       }
-      for (const verdict of prepareChecking(exercise, numbers, defaultHouseRules).check(entries)) expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
-    }
-  });
+    },
+  );
 });
 
 describe('drawing numbers', () => {

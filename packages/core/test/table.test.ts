@@ -14,7 +14,12 @@ interface ReferenceTable {
     readonly totalInterest: number;
     readonly closing: number;
     readonly balanceAfter: { readonly payment: number; readonly balance: number };
-    readonly stretch: { readonly from: number; readonly to: number; readonly interest: number; readonly principal: number };
+    readonly stretch: {
+      readonly from: number;
+      readonly to: number;
+      readonly interest: number;
+      readonly principal: number;
+    };
   };
 }
 
@@ -37,7 +42,12 @@ describe('reference tables', () => {
       principal: sum((row) => row.principal),
     };
     const { rows, balanceAfter, stretch, ...plain } = facts;
-    const expected = { ...plain, balance: balanceAfter.balance, interest: stretch.interest, principal: stretch.principal };
+    const expected = {
+      ...plain,
+      balance: balanceAfter.balance,
+      interest: stretch.interest,
+      principal: stretch.principal,
+    };
     expect(table.rows).toHaveLength(rows);
     for (const key of Object.keys(expected) as (keyof typeof expected)[]) {
       const apart = Math.abs(found[key] - expected[key]);

@@ -1,9 +1,24 @@
 /** Tables that students filled in: every cell from the student's own cells before it, every table slip from its number. */
-import { answerKey, checkHandIn, defaultHouseRules, must, tableSlips, writeMoney, numberStyleById, type Exercise, type Verdict } from '../src/index.ts';
+import {
+  answerKey,
+  checkHandIn,
+  defaultHouseRules,
+  must,
+  tableSlips,
+  writeMoney,
+  numberStyleById,
+  type Exercise,
+  type Verdict,
+} from '../src/index.ts';
 import { asking, loan, part } from './exercises.ts';
 
 const style = numberStyleById('comma-point');
-const change = { id: 'x', kind: 'extra' as const, texts: { amount: '200', from: '2', every: '1' }, payment: 'same' as const };
+const change = {
+  id: 'x',
+  kind: 'extra' as const,
+  texts: { amount: '200', from: '2', every: '1' },
+  payment: 'same' as const,
+};
 const tableOf = (from: string, to: string, more: Parameters<typeof loan>[1] = {}): Exercise =>
   asking(
     [{ id: 'plan', draft: loan({ amount: '8,000', rate: '6.6', payments: '12' }, more) }],
@@ -16,8 +31,10 @@ const cellsOf = (exercise: Exercise): Map<string, number> =>
       .table!.rows.flat()
       .map(({ id, value }) => [id, value]),
   );
-const entriesOf = (cells: ReadonlyMap<string, number>): Record<string, string> => Object.fromEntries([...cells].map(([id, value]) => [`t.${id}`, writeMoney(value, style)]));
-const check = (exercise: Exercise, entries: Record<string, string>): Verdict => checkHandIn(exercise, {}, entries, defaultHouseRules)[0]!;
+const entriesOf = (cells: ReadonlyMap<string, number>): Record<string, string> =>
+  Object.fromEntries([...cells].map(([id, value]) => [`t.${id}`, writeMoney(value, style)]));
+const check = (exercise: Exercise, entries: Record<string, string>): Verdict =>
+  checkHandIn(exercise, {}, entries, defaultHouseRules)[0]!;
 const first = tableOf('1', '3');
 const right = cellsOf(first);
 const cents = (value: number): number => Math.round(value * 100) / 100;
@@ -90,7 +107,10 @@ const slips: Readonly<Record<string, Made>> = {
     cell: '3:interest',
     value: (cells) => cents(cells.get('3:opening')! * i),
   },
-  'principal-plus-interest': { cell: '2:principal', value: (cells) => cells.get('2:payment')! + cells.get('2:interest')! },
+  'principal-plus-interest': {
+    cell: '2:principal',
+    value: (cells) => cells.get('2:payment')! + cells.get('2:interest')!,
+  },
   'extra-not-subtracted': { exercise: withExtra, cell: '2:payment', value: (cells) => cells.get('1:payment')! },
   'balance-not-carried': { cell: '2:opening', value: () => 8000 },
   'last-payment-not-adjusted': { exercise: last, cell: '12:payment', value: (cells) => cells.get('11:payment')! },
@@ -105,7 +125,8 @@ it.each(Object.entries(slips))('%s', (id, { exercise = first, cell, value }) => 
   cells.set(cell, value(cells));
   const verdict = check(exercise, entriesOf(cells));
   const found = verdict.cells!.find((each) => each.id === cell)!;
-  if (found.kind === 'right' || found.kind === 'right-rounded') throw new Error('the slip leads to the right number here');
+  if (found.kind === 'right' || found.kind === 'right-rounded')
+    throw new Error('the slip leads to the right number here');
   expect(found).toMatchObject({ kind: 'slip', slip: id });
   expect(verdict).toMatchObject({ kind: 'slip' });
   expect(verdict.explanations.flatMap((each) => each.slips)).toContain(id);
@@ -127,7 +148,10 @@ it('interest-not-rounded, where fractions of a cent have added up', () => {
     }
   }
   expect(found).toBeDefined();
-  expect(check(long, entriesOf(cells)).cells!.find(({ id }) => id === found)).toMatchObject({ kind: 'slip', slip: 'interest-not-rounded' });
+  expect(check(long, entriesOf(cells)).cells!.find(({ id }) => id === found)).toMatchObject({
+    kind: 'slip',
+    slip: 'interest-not-rounded',
+  });
 });
 
 describe('the table as a whole', () => {
@@ -136,7 +160,9 @@ describe('the table as a whole', () => {
     expect(verdict.explanations[0]).toMatchObject({ slips: ['one-row-too-many'] });
   });
   it('may lack its end', () => {
-    const entries = Object.fromEntries(Object.entries(entriesOf(cellsOf(last))).filter(([id]) => !id.startsWith('t.12:')));
+    const entries = Object.fromEntries(
+      Object.entries(entriesOf(cellsOf(last))).filter(([id]) => !id.startsWith('t.12:')),
+    );
     expect(check(last, entries).explanations[0]).toMatchObject({ slips: ['rows-missing'] });
   });
 });
@@ -171,11 +197,21 @@ describe('a plan that changes on the way', () => {
     cells.set('12:payment', 500 + cells.get('12:interest')!);
     cells.set('12:principal', 500);
     const kinds = kindsOf(withNewRate, cells);
-    expect(kinds).toMatchObject({ '12:interest': 'carried', '12:payment': 'carried', '12:principal': 'carried', '12:closing': 'right' });
+    expect(kinds).toMatchObject({
+      '12:interest': 'carried',
+      '12:payment': 'carried',
+      '12:principal': 'carried',
+      '12:closing': 'right',
+    });
   });
 
   it('pays its own interest while only interest is paid, and counts money drawn', () => {
-    const pause = { id: 'p', kind: 'interest-only' as const, texts: { from: '1', through: '3' }, payment: 'same' as const };
+    const pause = {
+      id: 'p',
+      kind: 'interest-only' as const,
+      texts: { from: '1', through: '3' },
+      payment: 'same' as const,
+    };
     const draw = { id: 'd', kind: 'draw' as const, texts: { amount: '500', before: '3' }, payment: 'same' as const };
     const exercise = tableOf('1', '6', { changes: [pause, draw] });
     const cells = cellsOf(exercise);

@@ -22,7 +22,16 @@ import {
 const monthly = (annual: number) => ({ kind: 'nominal' as const, annual, compoundingsPerYear: 12 as const });
 
 /** The kiln shed loan: 48,000 at 6.6 % monthly, 60 payments. */
-const kiln: Plan = { amount: 48000, rate: monthly(0.066), paymentsPerYear: 12, payments: 60, timing: 'end', finalAmount: 0, rounding: centRounding, changes: [] };
+const kiln: Plan = {
+  amount: 48000,
+  rate: monthly(0.066),
+  paymentsPerYear: 12,
+  payments: 60,
+  timing: 'end',
+  finalAmount: 0,
+  rounding: centRounding,
+  changes: [],
+};
 /** The island ferry's refit: 26,800 at 5.7 % monthly, 48 payments. */
 const ferry: Plan = { ...kiln, amount: 26800, rate: monthly(0.057), payments: 48 };
 
@@ -38,7 +47,12 @@ describe('a level loan', () => {
   });
 
   it('reads its first year: 2,917.52 interest, 8,379.64 to principal, 39,620.36 owed', () => {
-    expect(must(stretch(table, 1, 12))).toMatchObject({ interest: 2917.52, principal: 8379.64, closing: 39620.36, paid: 11297.16 });
+    expect(must(stretch(table, 1, 12))).toMatchObject({
+      interest: 2917.52,
+      principal: 8379.64,
+      closing: 39620.36,
+      paid: 11297.16,
+    });
     expect(must(subtotals(table, 'plan-year'))).toHaveLength(5);
     expect(must(subtotals(table, 'plan-year'))[0]).toMatchObject({ label: 'Year 1', interest: 2917.52 });
     expect(runningTotals(table)[59]).toEqual({ paid: 56485.46, interest: 8485.46, principal: 48000 });
@@ -66,7 +80,9 @@ describe('a level loan', () => {
 
 describe('savings and drawing down', () => {
   it('saves to the target with a last deposit that closes at it', () => {
-    const table = must(buildTable({ ...kiln, kind: 'saving', amount: 500, finalAmount: 20000, rate: monthly(0.036), payments: 60 }));
+    const table = must(
+      buildTable({ ...kiln, kind: 'saving', amount: 500, finalAmount: 20000, rate: monthly(0.036), payments: 60 }),
+    );
     const exact = must(solveFor('pmt', { n: 60, i: 0.003, pv: -500, fv: 20000, timing: 'end' }));
     expect(table.firstPayment).toBeCloseTo(-exact, 2);
     expect(table.closing).toBe(20000);
@@ -77,13 +93,33 @@ describe('savings and drawing down', () => {
   });
 
   it('saves at the beginning of each period', () => {
-    const table = must(buildTable({ ...kiln, kind: 'saving', amount: 0, finalAmount: 12000, rate: monthly(0.06), payments: 24, timing: 'begin' }));
+    const table = must(
+      buildTable({
+        ...kiln,
+        kind: 'saving',
+        amount: 0,
+        finalAmount: 12000,
+        rate: monthly(0.06),
+        payments: 24,
+        timing: 'begin',
+      }),
+    );
     expect(table.rows[0]!.interest).toBeCloseTo(table.firstPayment * 0.005, 2);
     expect(table.closing).toBe(12000);
   });
 
   it('draws an endowment down to what is to be left', () => {
-    const table = must(buildTable({ ...kiln, kind: 'drawing', amount: 80000, finalAmount: 10000, paymentsPerYear: 4, rate: { kind: 'effective', annual: 0.05 }, payments: 40 }));
+    const table = must(
+      buildTable({
+        ...kiln,
+        kind: 'drawing',
+        amount: 80000,
+        finalAmount: 10000,
+        paymentsPerYear: 4,
+        rate: { kind: 'effective', annual: 0.05 },
+        payments: 40,
+      }),
+    );
     expect(table.closing).toBe(10000);
     expect(table.totalPaid - table.totalInterest).toBeCloseTo(70000, 6);
   });
@@ -91,7 +127,9 @@ describe('savings and drawing down', () => {
 
 describe('payments in advance', () => {
   it('takes the first lease payment before any interest and ends at the residual', () => {
-    const table = must(buildTable({ ...kiln, amount: 18500, finalAmount: 3700, rate: monthly(0.084), payments: 36, timing: 'begin' }));
+    const table = must(
+      buildTable({ ...kiln, amount: 18500, finalAmount: 3700, rate: monthly(0.084), payments: 36, timing: 'begin' }),
+    );
     expect(table.rows[0]!.interest).toBe(Math.round((18500 - table.firstPayment) * 0.7) / 100);
     expect(table.closing).toBe(3700);
     expect(table.totals.principal).toBeCloseTo(18500 - 3700, 6);
@@ -100,7 +138,9 @@ describe('payments in advance', () => {
 
 describe('changes', () => {
   it('works the payment out again after a rate change: the ferry at 7.2 % after 18', () => {
-    const table = must(buildTable({ ...ferry, changes: [{ kind: 'rate', after: 18, rate: monthly(0.072), payment: 'again' }] }));
+    const table = must(
+      buildTable({ ...ferry, changes: [{ kind: 'rate', after: 18, rate: monthly(0.072), payment: 'again' }] }),
+    );
     expect(table.rows[18]!.payment).toBe(637.58);
     expect(table.closing).toBe(0);
   });
@@ -157,17 +197,34 @@ describe('changes', () => {
         ],
       }),
     ).toMatchObject({ problem: { field: 'changes.1.before' } });
-    expect(buildTable({ ...kiln, finalAmount: 60000, rate: monthly(0.001) })).toMatchObject({ problem: { field: 'finalAmount' } });
+    expect(buildTable({ ...kiln, finalAmount: 60000, rate: monthly(0.001) })).toMatchObject({
+      problem: { field: 'finalAmount' },
+    });
   });
 });
 
 describe('dates', () => {
   it('keeps the last day of shorter months without drifting', () => {
-    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-31', 12, k))).toEqual(['2027-01-31', '2027-02-28', '2027-03-31', '2027-04-30']);
+    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-31', 12, k))).toEqual([
+      '2027-01-31',
+      '2027-02-28',
+      '2027-03-31',
+      '2027-04-30',
+    ]);
     expect(paymentDate('2028-01-31', 12, 2)).toBe('2028-02-29');
     expect([1, 2, 3].map((k) => paymentDate('2027-12-28', 52, k))).toEqual(['2027-12-28', '2028-01-04', '2028-01-11']);
-    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-10', 24, k))).toEqual(['2027-01-10', '2027-01-25', '2027-02-10', '2027-02-25']);
-    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-31', 24, k))).toEqual(['2027-01-31', '2027-02-15', '2027-02-28', '2027-03-15']);
+    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-10', 24, k))).toEqual([
+      '2027-01-10',
+      '2027-01-25',
+      '2027-02-10',
+      '2027-02-25',
+    ]);
+    expect([1, 2, 3, 4].map((k) => paymentDate('2027-01-31', 24, k))).toEqual([
+      '2027-01-31',
+      '2027-02-15',
+      '2027-02-28',
+      '2027-03-15',
+    ]);
   });
 
   it('gives subtotals by calendar year', () => {
@@ -188,7 +245,11 @@ describe('dates', () => {
 describe('comparing and refinancing', () => {
   it('gives differences to the first plan', () => {
     const [, longer, cheaper] = comparePlans([kiln, { ...kiln, payments: 72 }, { ...kiln, rate: monthly(0.059) }]);
-    expect(longer).toMatchObject({ ok: true, figures: { payment: 809.16, totalPaid: 58259.88 }, difference: { payment: -132.27, totalInterest: 1774.42 } });
+    expect(longer).toMatchObject({
+      ok: true,
+      figures: { payment: 809.16, totalPaid: 58259.88 },
+      difference: { payment: -132.27, totalInterest: 1774.42 },
+    });
     expect(cheaper).toMatchObject({ ok: true, difference: { payment: -15.69, totalPaid: -940.78 } });
   });
 
@@ -196,15 +257,27 @@ describe('comparing and refinancing', () => {
     const old = must(buildTable(kiln));
     const done = must(refinance(old, { after: 12, rate: monthly(0.048), payments: 48, costs: 450, costsPaid: 'cash' }));
     expect(done.balance).toBe(39620.36);
-    const before = must(stretch(old, 13, 12 + done.paidForItselfAfter!)).interest - must(stretch(done.table, 1, done.paidForItselfAfter!)).interest;
-    const oneLess = must(stretch(old, 13, 11 + done.paidForItselfAfter!)).interest - must(stretch(done.table, 1, done.paidForItselfAfter! - 1)).interest;
+    const before =
+      must(stretch(old, 13, 12 + done.paidForItselfAfter!)).interest -
+      must(stretch(done.table, 1, done.paidForItselfAfter!)).interest;
+    const oneLess =
+      must(stretch(old, 13, 11 + done.paidForItselfAfter!)).interest -
+      must(stretch(done.table, 1, done.paidForItselfAfter! - 1)).interest;
     expect(before).toBeGreaterThanOrEqual(450);
     expect(oneLess).toBeLessThan(450);
     expect(done.saves).toBeCloseTo(old.totalPaid - must(stretch(old, 1, 12)).paid - done.table.totalPaid - 450, 2);
   });
 
   it('says so when it never pays for itself', () => {
-    const done = must(refinance(must(buildTable(kiln)), { after: 40, rate: monthly(0.064), payments: 20, costs: 900, costsPaid: 'added' }));
+    const done = must(
+      refinance(must(buildTable(kiln)), {
+        after: 40,
+        rate: monthly(0.064),
+        payments: 20,
+        costs: 900,
+        costsPaid: 'added',
+      }),
+    );
     expect(done.paidForItselfAfter).toBeUndefined();
     expect(done.saves).toBeLessThan(0);
   });
@@ -266,12 +339,18 @@ describe('target search over the real table', () => {
   });
 
   it('finds the price for a payment, the rate for an interest, the balloon for a payment', () => {
-    const price = must(searchTarget({ plan: kiln, vary: { input: 'amount' }, reach: { output: 'payment' }, target: 700 }));
+    const price = must(
+      searchTarget({ plan: kiln, vary: { input: 'amount' }, reach: { output: 'payment' }, target: 700 }),
+    );
     expect(price).toMatchObject({ exact: true, reached: 700 });
     expect(price.value).toBeCloseTo(35690.4, 0);
-    const rate = must(searchTarget({ plan: kiln, vary: { input: 'rate' }, reach: { output: 'total-interest' }, target: 8000 }));
+    const rate = must(
+      searchTarget({ plan: kiln, vary: { input: 'rate' }, reach: { output: 'total-interest' }, target: 8000 }),
+    );
     expect(Math.abs(rate.reached - 8000)).toBeLessThan(0.5);
-    const balloon = must(searchTarget({ plan: kiln, vary: { input: 'finalAmount' }, reach: { output: 'payment' }, target: 600 }));
+    const balloon = must(
+      searchTarget({ plan: kiln, vary: { input: 'finalAmount' }, reach: { output: 'payment' }, target: 600 }),
+    );
     expect(balloon.reached).toBe(600);
   });
 
@@ -286,8 +365,12 @@ describe('target search over the real table', () => {
     );
     expect(after.exact).toBe(false);
     expect(Number.isInteger(after.value)).toBe(true);
-    expect(searchTarget({ plan: kiln, vary: { input: 'rate' }, reach: { output: 'total-interest' }, target: -50 })).toMatchObject({ ok: false, problem: { code: 'not-reached' } });
-    expect(searchTarget({ plan: kiln, vary: { input: 'change-amount', change: 0 }, reach: { output: 'count' }, target: 3 })).toMatchObject({ problem: { field: 'vary' } });
+    expect(
+      searchTarget({ plan: kiln, vary: { input: 'rate' }, reach: { output: 'total-interest' }, target: -50 }),
+    ).toMatchObject({ ok: false, problem: { code: 'not-reached' } });
+    expect(
+      searchTarget({ plan: kiln, vary: { input: 'change-amount', change: 0 }, reach: { output: 'count' }, target: 3 }),
+    ).toMatchObject({ problem: { field: 'vary' } });
   });
 });
 

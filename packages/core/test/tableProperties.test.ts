@@ -1,9 +1,23 @@
 /** Tables by properties: they close, add up, and never yield nonsense, under every rounding and mix of changes. */
 import fc from 'fast-check';
-import { balanceAfter, buildTable, must, ratePerPayment, recurrenceOf, stretch, terms, type Change, type Plan, type RoundingRule, type Timing } from '../src/index.ts';
+import {
+  balanceAfter,
+  buildTable,
+  must,
+  ratePerPayment,
+  recurrenceOf,
+  stretch,
+  terms,
+  type Change,
+  type Plan,
+  type RoundingRule,
+  type Timing,
+} from '../src/index.ts';
 
 const money = (min: number, max: number) => fc.integer({ min: min * 100, max: max * 100 }).map((cents) => cents / 100);
-const rate = fc.integer({ min: 0, max: 300 }).map((thousandths) => ({ kind: 'nominal' as const, annual: thousandths / 1000, compoundingsPerYear: 12 }));
+const rate = fc
+  .integer({ min: 0, max: 300 })
+  .map((thousandths) => ({ kind: 'nominal' as const, annual: thousandths / 1000, compoundingsPerYear: 12 }));
 const rounding = fc.record({
   payment: fc.constantFrom<RoundingRule>('exact', 'cent', 'cent-up', 'unit', 'unit-up'),
   interest: fc.constantFrom<'exact' | 'cent'>('exact', 'cent'),
@@ -15,12 +29,27 @@ function changes(payments: number): fc.Arbitrary<Change[]> {
   const early = fc.integer({ min: 1, max: Math.max(1, Math.floor(payments / 3)) });
   const one: fc.Arbitrary<Change> = fc.oneof(
     fc.record({ kind: fc.constant('extra' as const), from: place, amount: money(1, 900) }),
-    fc.record({ kind: fc.constant('extra' as const), from: place, every: fc.integer({ min: 1, max: 12 }), amount: money(1, 200) }),
-    fc.record({ kind: fc.constant('rate' as const), after: place, rate, payment: fc.constantFrom<'again' | 'same'>('again', 'same') }),
+    fc.record({
+      kind: fc.constant('extra' as const),
+      from: place,
+      every: fc.integer({ min: 1, max: 12 }),
+      amount: money(1, 200),
+    }),
+    fc.record({
+      kind: fc.constant('rate' as const),
+      after: place,
+      rate,
+      payment: fc.constantFrom<'again' | 'same'>('again', 'same'),
+    }),
     fc.record({ kind: fc.constant('payment' as const), after: place, amount: money(1, 2000) }),
     fc.record({ kind: fc.constant('interest-only' as const), through: early }),
     fc.record({ kind: fc.constant('deferred' as const), through: early }),
-    fc.record({ kind: fc.constant('draw' as const), before: place, amount: money(1, 5000), payment: fc.constantFrom<'again' | 'same'>('again', 'same') }),
+    fc.record({
+      kind: fc.constant('draw' as const),
+      before: place,
+      amount: money(1, 5000),
+      payment: fc.constantFrom<'again' | 'same'>('again', 'same'),
+    }),
   );
   return fc.array(one, { maxLength: 5 });
 }
@@ -58,7 +87,10 @@ describe('tables of loans, any rounding, any changes together', () => {
           expect(Object.values(row).every(finite)).toBe(true);
           expect(Math.abs(row.opening - row.principal - row.closing)).toBeLessThan(slack);
           if (at > 0) {
-            const drawn = plan.changes.reduce((sum, change) => sum + (change.kind === 'draw' && change.before === row.number ? change.amount : 0), 0);
+            const drawn = plan.changes.reduce(
+              (sum, change) => sum + (change.kind === 'draw' && change.before === row.number ? change.amount : 0),
+              0,
+            );
             expect(Math.abs(row.opening - table.rows[at - 1]!.closing - drawn)).toBeLessThan(slack);
           }
         }
@@ -83,7 +115,10 @@ describe('tables of loans, any rounding, any changes together', () => {
       fc.property(loan, fc.integer({ min: 1, max: 180 }), money(1, 900), (plan, from, amount) => {
         const calm = { ...plan, changes: plan.changes.filter((change) => change.kind !== 'draw') };
         const before = buildTable(calm);
-        const after = buildTable({ ...calm, changes: [...calm.changes, { kind: 'extra', from: Math.min(from, calm.payments as number), amount }] });
+        const after = buildTable({
+          ...calm,
+          changes: [...calm.changes, { kind: 'extra', from: Math.min(from, calm.payments as number), amount }],
+        });
         if (before.ok && after.ok) expect(after.value.rows.length).toBeLessThanOrEqual(before.value.rows.length);
       }),
       { numRuns: 500, seed: 79 },
@@ -98,9 +133,14 @@ describe('tables of loans, any rounding, any changes together', () => {
         const rows = result.value.rows.length;
         const split = 1 + (a % (rows - 1));
         const end = split + 1 + (b % (rows - split));
-        const [whole, first, second] = [stretch(result.value, 1, end), stretch(result.value, 1, split), stretch(result.value, split + 1, end)].map(must);
+        const [whole, first, second] = [
+          stretch(result.value, 1, end),
+          stretch(result.value, 1, split),
+          stretch(result.value, split + 1, end),
+        ].map(must);
         const slack = 1e-12 * Math.max(1e5, ...result.value.rows.map((row) => Math.abs(row.opening)));
-        for (const key of ['interest', 'principal', 'paid', 'extra'] as const) expect(Math.abs(whole![key] - first![key] - second![key])).toBeLessThan(slack + 1e-5);
+        for (const key of ['interest', 'principal', 'paid', 'extra'] as const)
+          expect(Math.abs(whole![key] - first![key] - second![key])).toBeLessThan(slack + 1e-5);
         expect(whole!.closing).toBe(second!.closing);
       }),
       { numRuns: 500, seed: 80 },
@@ -132,8 +172,11 @@ describe('the table and the recurrence', () => {
           };
           const table = must(buildTable(plan));
           const i = must(ratePerPayment(quoted, 12));
-          const listed = must(terms(must(recurrenceOf(plan.amount, i, table.firstPayment, timing, saving)), table.rows.length));
-          for (const row of table.rows.slice(0, -1)) expect(Math.abs(row.closing - listed[row.number]!)).toBeLessThan(1e-9 * (plan.amount + plan.finalAmount));
+          const listed = must(
+            terms(must(recurrenceOf(plan.amount, i, table.firstPayment, timing, saving)), table.rows.length),
+          );
+          for (const row of table.rows.slice(0, -1))
+            expect(Math.abs(row.closing - listed[row.number]!)).toBeLessThan(1e-9 * (plan.amount + plan.finalAmount));
         },
       ),
       { numRuns: 300, seed: 81 },
@@ -143,7 +186,11 @@ describe('the table and the recurrence', () => {
 
 describe('junk plans', () => {
   it('never throw and never yield NaN', () => {
-    const junk = fc.oneof(fc.double(), fc.integer(), fc.constantFrom<unknown>(NaN, Infinity, -1, 0, 1e300, undefined, null, 'x', [], {}));
+    const junk = fc.oneof(
+      fc.double(),
+      fc.integer(),
+      fc.constantFrom<unknown>(NaN, Infinity, -1, 0, 1e300, undefined, null, 'x', [], {}),
+    );
     const junkChange = fc.record({
       kind: fc.constantFrom('extra', 'rate', 'payment', 'interest-only', 'deferred', 'draw', 'x'),
       from: junk,
@@ -186,7 +233,11 @@ describe('junk plans', () => {
         if (!result.ok) expect(result.problem.message.length).toBeGreaterThan(10);
         else {
           for (const row of result.value.rows) expect(Object.values(row).every(finite)).toBe(true);
-          expect([result.value.totalPaid, result.value.totalInterest, result.value.firstPayment, result.value.closing].every(Number.isFinite)).toBe(true);
+          expect(
+            [result.value.totalPaid, result.value.totalInterest, result.value.firstPayment, result.value.closing].every(
+              Number.isFinite,
+            ),
+          ).toBe(true);
           must(balanceAfter(result.value, 1));
         }
       }),

@@ -1,11 +1,21 @@
 /** The order of verdicts, reading answers in every style, house rules. */
-import { checkHandIn, defaultHouseRules, isOpen, marksOf, type Exercise, type HouseRules, type Verdict } from '../src/index.ts';
+import {
+  checkHandIn,
+  defaultHouseRules,
+  isOpen,
+  marksOf,
+  type Exercise,
+  type HouseRules,
+  type Verdict,
+} from '../src/index.ts';
 import { asking, ferry, loan, part } from './exercises.ts';
 
 const rulesWith = (change: Partial<HouseRules>): HouseRules => ({ ...defaultHouseRules, ...change });
-const one = (ask: Parameters<typeof part>[1], more: Parameters<typeof part>[2] = {}, draft = loan()): Exercise => asking([{ id: 'plan', draft }], [part('a', ask, more)]);
+const one = (ask: Parameters<typeof part>[1], more: Parameters<typeof part>[2] = {}, draft = loan()): Exercise =>
+  asking([{ id: 'plan', draft }], [part('a', ask, more)]);
 const payment = one({ quantity: 'payment', plan: 'plan' });
-const judge = (exercise: Exercise, text: string, rules = defaultHouseRules): Verdict => checkHandIn(exercise, {}, { a: text }, rules)[0]!;
+const judge = (exercise: Exercise, text: string, rules = defaultHouseRules): Verdict =>
+  checkHandIn(exercise, {}, { a: text }, rules)[0]!;
 
 describe('reading', () => {
   it.each([
@@ -50,7 +60,11 @@ describe('reading', () => {
     expect(verdict.explanations[0]!.slips).toEqual(['rate-left-annual']);
   });
 
-  const rate = one({ quantity: 'rate', plan: 'plan' }, { format: { kind: 'percent', decimals: 2 } }, loan({ rate: '', payment: '625.72' }, { unknown: 'rate' }));
+  const rate = one(
+    { quantity: 'rate', plan: 'plan' },
+    { format: { kind: 'percent', decimals: 2 } },
+    loan({ rate: '', payment: '625.72' }, { unknown: 'rate' }),
+  );
   it.each([
     ['5.70 %', 'right'],
     ['5.7%', 'right'],
@@ -62,7 +76,11 @@ describe('reading', () => {
     expect(judge(rate, text).kind).toBe(kind);
   });
 
-  const count = one({ quantity: 'payments', plan: 'plan' }, { format: { kind: 'count', decimals: 0, up: true } }, loan({ payments: '', payment: '650' }, { unknown: 'payments' }));
+  const count = one(
+    { quantity: 'payments', plan: 'plan' },
+    { format: { kind: 'count', decimals: 0, up: true } },
+    loan({ payments: '', payment: '650' }, { unknown: 'payments' }),
+  );
   it.each([
     ['46', 'right'],
     ['46 payments', 'right'],
@@ -75,7 +93,10 @@ describe('reading', () => {
 describe('house rules', () => {
   it('say how far off is still right, by kind and by part', () => {
     expect(judge(payment, '625.74').kind).not.toMatch(/right/);
-    expect(judge(payment, '625.74', rulesWith({ tolerance: { money: 0.05, percent: 0, count: 0 } }))).toMatchObject({ kind: 'right-rounded', credit: 1 });
+    expect(judge(payment, '625.74', rulesWith({ tolerance: { money: 0.05, percent: 0, count: 0 } }))).toMatchObject({
+      kind: 'right-rounded',
+      credit: 1,
+    });
     expect(judge(one({ quantity: 'payment', plan: 'plan' }, { tolerance: 1 }), '626.5').kind).toBe('right-rounded');
   });
   it('say whether a sign counts', () => {
@@ -83,11 +104,15 @@ describe('house rules', () => {
     expect(judge(payment, '-625.72', rulesWith({ sign: 'free' }))).toMatchObject({ kind: 'right', credit: 1 });
   });
   it('give credit for rounding, by slip before family before all', () => {
-    const credit = (change: Partial<HouseRules['credit']>) => rulesWith({ credit: { ...defaultHouseRules.credit, ...change } });
+    const credit = (change: Partial<HouseRules['credit']>) =>
+      rulesWith({ credit: { ...defaultHouseRules.credit, ...change } });
     expect(judge(payment, '625.7', credit({ rightRounded: 0.9 })).credit).toBe(0.9);
     expect(judge(payment, '1,642.38', credit({ slip: 0.4 })).credit).toBe(0.4);
     expect(judge(payment, '1,642.38', credit({ slip: 0.4, byFamily: { rate: 0.6 } })).credit).toBe(0.6);
-    expect(judge(payment, '1,642.38', credit({ slip: 0.4, byFamily: { rate: 0.6 }, bySlip: { 'rate-left-annual': 0.2 } })).credit).toBe(0.2);
+    expect(
+      judge(payment, '1,642.38', credit({ slip: 0.4, byFamily: { rate: 0.6 }, bySlip: { 'rate-left-annual': 0.2 } }))
+        .credit,
+    ).toBe(0.2);
   });
   it('believe an explanation only where few fit and chance is small', () => {
     expect(judge(payment, '1,642.38').byChance).toBeLessThan(0.01);
@@ -99,20 +124,45 @@ describe('house rules', () => {
 });
 
 describe('the order', () => {
-  const verdicts = (entries: Record<string, string>, rules = defaultHouseRules) => checkHandIn(ferry, {}, entries, rules).map(({ kind }) => kind);
+  const verdicts = (entries: Record<string, string>, rules = defaultHouseRules) =>
+    checkHandIn(ferry, {}, entries, rules).map(({ kind }) => kind);
 
   it('is right before carried, carried before slip, slip on top of an own answer last', () => {
-    expect(verdicts({ a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' })).toEqual(['right', 'right', 'right', 'right']);
-    expect(verdicts({ a: '625.72', b: '18,771.60', c: '685.59', d: '1,796.10' })).toEqual(['right', 'slip', 'carried', 'carried']);
-    expect(verdicts({ a: '625.72', b: '18,771.60', c: '637.58', d: '355.80' })).toEqual(['right', 'slip', 'right', 'right']);
-    expect(verdicts({ a: '1,642.38', b: '-1,600.92', c: '-58.47' }).slice(0, 3)).toEqual(['slip', 'carried', 'carried']);
+    expect(verdicts({ a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' })).toEqual([
+      'right',
+      'right',
+      'right',
+      'right',
+    ]);
+    expect(verdicts({ a: '625.72', b: '18,771.60', c: '685.59', d: '1,796.10' })).toEqual([
+      'right',
+      'slip',
+      'carried',
+      'carried',
+    ]);
+    expect(verdicts({ a: '625.72', b: '18,771.60', c: '637.58', d: '355.80' })).toEqual([
+      'right',
+      'slip',
+      'right',
+      'right',
+    ]);
+    expect(verdicts({ a: '1,642.38', b: '-1,600.92', c: '-58.47' }).slice(0, 3)).toEqual([
+      'slip',
+      'carried',
+      'carried',
+    ]);
     // The new payment from the wrong balance, with the year's rate on top.
     const [, , c] = checkHandIn(ferry, {}, { a: '625.72', b: '18,771.60', c: '1,544.53' }, defaultHouseRules);
     expect(c!.kind === 'carried-slip' || c!.kind === 'unexplained' || c!.kind === 'slip').toBe(true);
   });
 
   it('says from which answers a carried one goes on', () => {
-    const [, , c, d] = checkHandIn(ferry, {}, { a: '625.72', b: '18,771.60', c: '685.59', d: '1,796.10' }, defaultHouseRules);
+    const [, , c, d] = checkHandIn(
+      ferry,
+      {},
+      { a: '625.72', b: '18,771.60', c: '685.59', d: '1,796.10' },
+      defaultHouseRules,
+    );
     expect(c!.explanations[0]).toMatchObject({ slips: [], carriedFrom: ['b'], result: 685.59 });
     expect(d!.explanations[0]!.carriedFrom).toEqual(['a', 'c']);
     expect(d!.explanations[0]!.says).toContain('own answers to parts a and c');
@@ -126,18 +176,31 @@ describe('the order', () => {
           'a',
           { quantity: 'balance-after', plan: 'plan', args: { after: '18' } },
           {
-            readings: [{ id: 'left', says: 'What is left to pay.', ask: { quantity: 'left-to-pay', plan: 'plan', args: { after: '18' } }, credit: 0.4 }],
+            readings: [
+              {
+                id: 'left',
+                says: 'What is left to pay.',
+                ask: { quantity: 'left-to-pay', plan: 'plan', args: { after: '18' } },
+                credit: 0.4,
+              },
+            ],
           },
         ),
       ],
     );
-    for (const text of ['18,771.60', '18,771.6']) expect(judge(reading, text)).toMatchObject({ kind: 'reading', credit: 0.4, says: 'What is left to pay.' });
+    for (const text of ['18,771.60', '18,771.6'])
+      expect(judge(reading, text)).toMatchObject({ kind: 'reading', credit: 0.4, says: 'What is left to pay.' });
     expect(judge(reading, '17,456.86').kind).toBe('right');
   });
 
   it('names the first wrong of the five values, in whatever convention they were entered', () => {
     const entered = (values: Record<string, string>) =>
-      checkHandIn(payment, {}, { a: '625.72', ...Object.fromEntries(Object.entries(values).map(([name, text]) => [`a.${name}`, text])) }, defaultHouseRules)[0]!.wrongEntered;
+      checkHandIn(
+        payment,
+        {},
+        { a: '625.72', ...Object.fromEntries(Object.entries(values).map(([name, text]) => [`a.${name}`, text])) },
+        defaultHouseRules,
+      )[0]!.wrongEntered;
     expect(entered({ n: '48', rate: '5.7', pv: '26800', fv: '0' })).toBeUndefined();
     expect(entered({ n: '48', rate: '0.475', pv: '-26800' })).toBeUndefined();
     expect(entered({ n: '48', rate: '0.00475' })).toBeUndefined();

@@ -1,15 +1,29 @@
 /** "What would give this number?": slips, pairs, and one input changed, all found again from the number they lead to. */
-import { askCase, defaultHouseRules, emptyDraft, must, numberStyleById, whatGives, writeMoney, type Ask, type StatementDraft } from '../src/index.ts';
+import {
+  askCase,
+  defaultHouseRules,
+  emptyDraft,
+  must,
+  numberStyleById,
+  whatGives,
+  writeMoney,
+  type Ask,
+  type StatementDraft,
+} from '../src/index.ts';
 import { closestRoot } from '../src/checking/closestRoot.ts';
 
 const style = numberStyleById('comma-point');
-const draft = (slots: Partial<StatementDraft['slots']>, unknown: StatementDraft['unknown'] = 'payment'): StatementDraft => ({
+const draft = (
+  slots: Partial<StatementDraft['slots']>,
+  unknown: StatementDraft['unknown'] = 'payment',
+): StatementDraft => ({
   ...emptyDraft('borrow'),
   unknown,
   slots: { amount: '26,800', rate: '5.7', payments: '48', payment: '', finalAmount: '0', converted: '', ...slots },
 });
 const ask = (from: StatementDraft, question: Ask) => must(askCase(from, question, defaultHouseRules.rounding));
-const payment = (slots: Partial<StatementDraft['slots']>): string => writeMoney(ask(draft(slots), { quantity: 'payment' }).exact, style);
+const payment = (slots: Partial<StatementDraft['slots']>): string =>
+  writeMoney(ask(draft(slots), { quantity: 'payment' }).exact, style);
 const right = ask(draft({}), { quantity: 'payment' });
 const found = (text: string) => whatGives(right, text, defaultHouseRules).inputs.map(({ says }) => says);
 
@@ -23,12 +37,16 @@ it.each([
 
 it('finds the payment after which a balance was taken', () => {
   const after = (k: number) => ask(draft({}), { quantity: 'balance-after', after: k });
-  const says = whatGives(after(18), writeMoney(after(21).exact, style), defaultHouseRules).inputs.map((each) => each.says);
+  const says = whatGives(after(18), writeMoney(after(21).exact, style), defaultHouseRules).inputs.map(
+    (each) => each.says,
+  );
   expect(says).toContain('after payment 21 instead of 18');
 });
 
 it('lists slips too, and nothing for what cannot be read or cannot come out', () => {
-  expect(whatGives(right, '1,642.38', defaultHouseRules).explanations[0]).toMatchObject({ slips: ['rate-left-annual'] });
+  expect(whatGives(right, '1,642.38', defaultHouseRules).explanations[0]).toMatchObject({
+    slips: ['rate-left-annual'],
+  });
   expect(whatGives(right, 'ask the bank', defaultHouseRules)).toEqual({ explanations: [], inputs: [] });
   expect(found('-5').length).toBe(0);
 });

@@ -25,9 +25,12 @@ const slotQuantities = ['payment', 'amount', 'final-amount', 'payments', 'rate']
 /** How far a way's number may lie from the answer: its share of the amounts the problem is about. */
 function closeTo(way: Way, question: Question, tolerance: number): void {
   const size =
-    quantities[question.ask.quantity].unit === 'money' ? Math.max(1, question.solved.plan.amount, question.solved.plan.finalAmount) : Math.max(1e-3, Math.abs(question.exact));
+    quantities[question.ask.quantity].unit === 'money'
+      ? Math.max(1, question.solved.plan.amount, question.solved.plan.finalAmount)
+      : Math.max(1e-3, Math.abs(question.exact));
   const off = Math.abs(way.number - question.exact) / size;
-  if (!(off <= tolerance)) throw new Error(`${way.title} gives ${way.number} for ${question.ask.quantity}, not ${question.exact}`);
+  if (!(off <= tolerance))
+    throw new Error(`${way.title} gives ${way.number} for ${question.ask.quantity}, not ${question.exact}`);
 }
 
 const sound = (value: unknown): void => expect(JSON.stringify(value)).not.toMatch(/NaN|Infinity|undefined|null/);
@@ -44,7 +47,10 @@ describe('every way of every reference problem', () => {
       for (const entering of shippedStyles) {
         const solution = workedSolution(question.value, { entering });
         sound(solution);
-        if (quantity !== 'rate') expect(solution.ways.map(({ id }) => id)).toEqual(expect.arrayContaining(['formula', 'five-values', 'sheet-function', 'table']));
+        if (quantity !== 'rate')
+          expect(solution.ways.map(({ id }) => id)).toEqual(
+            expect.arrayContaining(['formula', 'five-values', 'sheet-function', 'table']),
+          );
         for (const way of solution.ways) {
           if (way.rounds.includes('count-rounded')) expect(way.number).toBe(Math.ceil(question.value.exact - 0.005));
           else closeTo(way, question.value, quantity === 'rate' || quantity === 'payments' ? 1e-6 : 1e-9);
@@ -59,24 +65,30 @@ describe('every way of every reference problem', () => {
 function lineHolds(way: Way, question: Question): void {
   if (!way.line || way.id !== 'formula') return;
   const back = must(evaluateExpression(way.line, {}, numberStyleById('comma-point'), callableFunctions)).value;
-  const size = quantities[question.ask.quantity].unit === 'money' ? Math.max(1, question.solved.plan.amount, question.solved.plan.finalAmount) : Math.max(1, Math.abs(way.number));
+  const size =
+    quantities[question.ask.quantity].unit === 'money'
+      ? Math.max(1, question.solved.plan.amount, question.solved.plan.finalAmount)
+      : Math.max(1, Math.abs(way.number));
   if (!(Math.abs(back - way.number) <= (question.solved.said?.isWhole ? 0.006 : 1e-8) * size))
     throw new Error(`${way.line} gives ${back}, not ${way.number} (${question.ask.quantity})`);
 }
 
 describe('the line to type', () => {
-  it.each(reference.fiveValues.map((values) => [values.id, values] as const))('of %s, parsed back, gives the number', (_id, values) => {
-    let lines = 0;
-    for (const quantity of slotQuantities) {
-      const question = askCase(draftOf(values), { quantity }, exactRounding);
-      if (!question.ok) continue;
-      for (const way of workedSolution(question.value).ways) {
-        lineHolds(way, question.value);
-        if (way.line) lines += 1;
+  it.each(reference.fiveValues.map((values) => [values.id, values] as const))(
+    'of %s, parsed back, gives the number',
+    (_id, values) => {
+      let lines = 0;
+      for (const quantity of slotQuantities) {
+        const question = askCase(draftOf(values), { quantity }, exactRounding);
+        if (!question.ok) continue;
+        for (const way of workedSolution(question.value).ways) {
+          lineHolds(way, question.value);
+          if (way.line) lines += 1;
+        }
       }
-    }
-    expect(lines).toBeGreaterThan(3);
-  });
+      expect(lines).toBeGreaterThan(3);
+    },
+  );
 });
 
 /** Asks with arguments that every plan of some length has. */
@@ -89,7 +101,13 @@ function asksOf(count: number): Ask[] {
     costs: 300,
     costsPaid: 'added',
   } as const;
-  return quantityIds.map((quantity) => ({ quantity, after: middle, from: Math.max(1, middle - 3), to: middle, refinancing }));
+  return quantityIds.map((quantity) => ({
+    quantity,
+    after: middle,
+    from: Math.max(1, middle - 3),
+    to: middle,
+    refinancing,
+  }));
 }
 
 describe('readings of every reference table', () => {
@@ -114,13 +132,15 @@ describe('readings of every reference table', () => {
         const room = money ? 0.05 * count : ask.quantity === 'payments' || ask.quantity === 'years' ? 1 : 0.05;
         const off = Math.abs(way.number - question.value.exact);
         // Payments in whole units clear a table earlier or later; what is left then is held by the unrounded check below.
-        if (off > room && !plan.rounding.payment.startsWith('unit')) throw new Error(`${way.title} gives ${way.number} for ${ask.quantity}, not ${question.value.exact}`);
+        if (off > room && !plan.rounding.payment.startsWith('unit'))
+          throw new Error(`${way.title} gives ${way.number} for ${ask.quantity}, not ${question.value.exact}`);
       }
       // Unrounded, all ways agree closely, so that what parts them above is rounding alone.
       const exact = askCase(draft, ask, exactRounding);
       if (!exact.ok) continue;
       for (const way of workedSolution(exact.value, { entering: enteringStyleById('sheet-function') }).ways)
-        if (!way.rounds.includes('count-rounded') && !['paid-for-itself'].includes(ask.quantity)) closeTo(way, exact.value, money ? 2e-8 : 1e-6);
+        if (!way.rounds.includes('count-rounded') && !['paid-for-itself'].includes(ask.quantity))
+          closeTo(way, exact.value, money ? 2e-8 : 1e-6);
     }
     expect(ways).toBeGreaterThan(15);
   });
@@ -142,12 +162,23 @@ describe('cross-check', () => {
 
   it('says that all ways agree to the cent, and why they part beyond it', () => {
     const solution = workedSolution(must(askCase(kiln, { quantity: 'payment' }, centRounding)));
-    expect(solution.ways.map(({ id }) => id)).toEqual(['formula', 'recurrence', 'five-values', 'sheet-function', 'table']);
+    expect(solution.ways.map(({ id }) => id)).toEqual([
+      'formula',
+      'recurrence',
+      'five-values',
+      'sheet-function',
+      'table',
+    ]);
     expect(crossCheck(solution, 2, style).says).toBe('All five agree to 2 decimals.');
     const fine = crossCheck(solution, 9, style);
     expect(fine.ways.find(({ id }) => id === 'formula')!.written).toBe('941.425061490');
-    expect(fine.ways.find(({ id }) => id === 'table')).toMatchObject({ written: '941.430000000', because: expect.stringMatching(/rounded/) });
-    expect(fine.says).toMatch(/^Four of five agree to 9 decimals; table differs: the payment is rounded before it is used further\.$/);
+    expect(fine.ways.find(({ id }) => id === 'table')).toMatchObject({
+      written: '941.430000000',
+      because: expect.stringMatching(/rounded/),
+    });
+    expect(fine.says).toMatch(
+      /^Four of five agree to 9 decimals; table differs: the payment is rounded before it is used further\.$/,
+    );
   });
 
   it('explains the rounding of rows for a balance', () => {

@@ -21,13 +21,19 @@ import {
 } from '../src/index.ts';
 
 const style = numberStyleById('comma-point');
-const base: StatementDraft = { ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '48,000', rate: '6.6', payments: '60' } };
+const base: StatementDraft = {
+  ...emptyDraft('borrow'),
+  slots: { ...emptyDraft().slots, amount: '48,000', rate: '6.6', payments: '60' },
+};
 const work = (draft: StatementDraft, ask: Ask) => workedSolution(must(askCase(draft, ask, centRounding)));
 const numbers = (draft: StatementDraft, ask: Ask): Record<string, number> =>
   Object.fromEntries(work(draft, ask).ways.map(({ id, number }) => [id, Math.round(number * 1e6) / 1e6]));
 
 describe('flat charges', () => {
-  const bicycles: StatementDraft = { ...emptyDraft('flat'), slots: { ...emptyDraft().slots, amount: '2,400', rate: '9', payments: '24' } };
+  const bicycles: StatementDraft = {
+    ...emptyDraft('flat'),
+    slots: { ...emptyDraft().slots, amount: '2,400', rate: '9', payments: '24' },
+  };
   it('works the charge, the payment and the rate really charged', () => {
     expect(numbers(bicycles, { quantity: 'finance-charge' })).toMatchObject({ formula: 432, 'sheet-function': 432 });
     expect(numbers(bicycles, { quantity: 'payment' })).toEqual({ formula: 118, 'sheet-function': 118 });
@@ -62,16 +68,28 @@ describe('conversions', () => {
     const convert: StatementDraft = { ...emptyDraft('convert'), slots: { ...emptyDraft().slots, rate: '6.6' } };
     const sheet = work(convert, { quantity: 'converted' }).ways.find(({ id }) => id === 'sheet-function')!;
     expect(sheet.line).toBe('=EFFECT(B1;B2)');
-    const back = { ...convert, quote: { ...convert.quote, kind: 'effective' as const }, into: { ...convert.into, kind: 'nominal' as const, compounding: 4 } };
-    expect(work(back, { quantity: 'converted' }).ways.find(({ id }) => id === 'sheet-function')!.line).toBe('=NOMINAL(B1;B2)');
+    const back = {
+      ...convert,
+      quote: { ...convert.quote, kind: 'effective' as const },
+      into: { ...convert.into, kind: 'nominal' as const, compounding: 4 },
+    };
+    expect(work(back, { quantity: 'converted' }).ways.find(({ id }) => id === 'sheet-function')!.line).toBe(
+      '=NOMINAL(B1;B2)',
+    );
   });
 });
 
 describe('what is built up from a price', () => {
-  const rafts: StatementDraft = { ...base, buildUp: { price: '26,800', downPayment: '15 %', tradeIn: '3,000', feesAdded: '', feesTaken: '400' } };
+  const rafts: StatementDraft = {
+    ...base,
+    buildUp: { price: '26,800', downPayment: '15 %', tradeIn: '3,000', feesAdded: '', feesTaken: '400' },
+  };
   it('works the down payment, the amount financed and the total price', () => {
     expect(numbers(rafts, { quantity: 'down-payment' })).toMatchObject({ formula: 4020 });
-    expect(numbers(rafts, { quantity: 'amount-financed' })).toMatchObject({ formula: 19_780, 'sheet-function': 19_780 });
+    expect(numbers(rafts, { quantity: 'amount-financed' })).toMatchObject({
+      formula: 19_780,
+      'sheet-function': 19_780,
+    });
     const total = numbers(rafts, { quantity: 'total-price' });
     expect(total.formula).toBe(total.table);
   });
@@ -88,8 +106,12 @@ describe('changes on the way', () => {
     const found = numbers(paused, { quantity: 'payment' });
     expect(found.formula).toBeCloseTo(found['five-values']!, 1);
     expect(Math.abs(found.formula! - found.table!)).toBeLessThan(0.01);
-    expect(must(askCase(paused, { quantity: 'payment' }, centRounding)).solved.shown).toBe(Math.round(found.table! * 100) / 100);
-    expect(JSON.stringify(work(paused, { quantity: 'payment' }).ways[0]!.steps)).toMatch(/begins with payment 7 and runs over the 54 payments/);
+    expect(must(askCase(paused, { quantity: 'payment' }, centRounding)).solved.shown).toBe(
+      Math.round(found.table! * 100) / 100,
+    );
+    expect(JSON.stringify(work(paused, { quantity: 'payment' }).ways[0]!.steps)).toMatch(
+      /begins with payment 7 and runs over the 54 payments/,
+    );
   });
   it('follows a draw with daily interest through the balance', () => {
     const staged: StatementDraft = {
@@ -100,10 +122,18 @@ describe('changes on the way', () => {
     const solution = work(staged, { quantity: 'balance-after', after: 10 });
     expect(JSON.stringify(solution.setting)).toMatch(/365/);
     for (const way of solution.ways) expect(Math.abs(way.number - solution.exact)).toBeLessThan(0.1);
-    expect(solution.ways.map(({ id }) => id)).toEqual(expect.arrayContaining(['formula', 'recurrence', 'five-values', 'table']));
+    expect(solution.ways.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['formula', 'recurrence', 'five-values', 'table']),
+    );
   });
   it('works refinancing with its costs', () => {
-    const refinancing = { after: 24, rate: { kind: 'nominal', annual: 0.048, compoundingsPerYear: 12 }, payments: 36, costs: 350, costsPaid: 'added' } as const;
+    const refinancing = {
+      after: 24,
+      rate: { kind: 'nominal', annual: 0.048, compoundingsPerYear: 12 },
+      payments: 36,
+      costs: 350,
+      costsPaid: 'added',
+    } as const;
     const found = numbers(base, { quantity: 'refinanced-payment', refinancing });
     for (const number of Object.values(found)) expect(Math.abs(number - found.table!)).toBeLessThan(0.01);
     expect(numbers(base, { quantity: 'refinancing-saves', refinancing })).toHaveProperty('table');
@@ -117,9 +147,25 @@ describe('asking', () => {
       base,
       { ...base, buildUp: { price: '60,000', downPayment: '12,000', tradeIn: '', feesAdded: '', feesTaken: '' } },
       { ...emptyDraft('convert'), slots: base.slots },
-      { ...base, changes: [{ id: 'e', kind: 'extra' as const, texts: { amount: '100', from: '1', every: '1' }, payment: 'same' as const }] },
+      {
+        ...base,
+        changes: [
+          {
+            id: 'e',
+            kind: 'extra' as const,
+            texts: { amount: '100', from: '1', every: '1' },
+            payment: 'same' as const,
+          },
+        ],
+      },
     ];
-    const refinancing = { after: 12, rate: { kind: 'periodic', perPayment: 0.004 }, payments: 40, costs: 0, costsPaid: 'cash' } as const;
+    const refinancing = {
+      after: 12,
+      rate: { kind: 'periodic', perPayment: 0.004 },
+      payments: 40,
+      costs: 0,
+      costsPaid: 'cash',
+    } as const;
     const worked = new Set<Quantity>();
     for (const draft of drafts)
       for (const quantity of quantityIds) {
@@ -138,7 +184,10 @@ describe('asking', () => {
     [{ quantity: 'converted' }, 'quantity'],
     [{ quantity: 'paid-for-itself' }, 'refinancing'],
   ] as const)('says what %j needs', (ask, field) => {
-    expect(askCase(base, ask, centRounding)).toMatchObject({ ok: false, problem: { field, message: expect.stringMatching(/.{10}/) } });
+    expect(askCase(base, ask, centRounding)).toMatchObject({
+      ok: false,
+      problem: { field, message: expect.stringMatching(/.{10}/) },
+    });
   });
 });
 
@@ -159,7 +208,8 @@ describe('showing a solution', () => {
 });
 
 describe('typed formulas', () => {
-  const value = (text: string, id = 'comma-point') => evaluateExpression(text, {}, numberStyleById(id), callableFunctions);
+  const value = (text: string, id = 'comma-point') =>
+    evaluateExpression(text, {}, numberStyleById(id), callableFunctions);
   it.each([
     ['PMT(6%/12,60,-48000)', 927.974474],
     ['PMT(6%/12;60;-48000)', 927.974474],
@@ -180,13 +230,21 @@ describe('typed formulas', () => {
     const found = must(value(text)).value;
     expect(Math.abs(found - expected)).toBeLessThan(2e-2 * 10 ** Math.floor(Math.log10(Math.abs(expected)) - 3));
   });
-  it('reads a decimal comma with semicolons between', () => expect(must(value('PMT(0,066/12;60;-48000)', 'point-comma')).value).toBeCloseTo(941.425061, 5));
-  it.each(['PMT(1)', 'PMT(1,2', 'SYSTEM("rm")', 'constructor(1)', 'PMT(0,0,0)', '=1/0', 'PMT(1,2,3))', 'toString(1)', `PMT(${'('.repeat(80)}1`])(
-    'refuses %s with a sentence',
-    (text) => {
-      expect(value(text)).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/.{8}/) } });
-    },
-  );
+  it('reads a decimal comma with semicolons between', () =>
+    expect(must(value('PMT(0,066/12;60;-48000)', 'point-comma')).value).toBeCloseTo(941.425061, 5));
+  it.each([
+    'PMT(1)',
+    'PMT(1,2',
+    'SYSTEM("rm")',
+    'constructor(1)',
+    'PMT(0,0,0)',
+    '=1/0',
+    'PMT(1,2,3))',
+    'toString(1)',
+    `PMT(${'('.repeat(80)}1`,
+  ])('refuses %s with a sentence', (text) => {
+    expect(value(text)).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/.{8}/) } });
+  });
   it('works a small sheet', () => {
     expect(
       must(

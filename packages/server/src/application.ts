@@ -29,7 +29,14 @@ export interface ApplicationOptions {
 const small = express.json({ limit: '2mb' });
 const takesMuch = (path: string): boolean => /^\/(sets\/[^/]+\/(answers|import|decisions)|exercise-file)$/.test(path);
 
-export function createApplication({ database, log, pages, check = checkInPlace, draw = drawInPlace, hosts = [] }: ApplicationOptions): Express {
+export function createApplication({
+  database,
+  log,
+  pages,
+  check = checkInPlace,
+  draw = drawInPlace,
+  hosts = [],
+}: ApplicationOptions): Express {
   const application = express();
   application.disable('x-powered-by');
   application.use(
@@ -56,9 +63,18 @@ export function createApplication({ database, log, pages, check = checkInPlace, 
   );
   application.use(onlyFromHere(hosts));
   application.use(compression());
-  application.use('/api', (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)), apiRoutes(database, check, draw), noSuchPath);
+  application.use(
+    '/api',
+    (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)),
+    apiRoutes(database, check, draw),
+    noSuchPath,
+  );
   if (pages) {
-    application.use('/assets', express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }), noSuchPath);
+    application.use(
+      '/assets',
+      express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }),
+      noSuchPath,
+    );
     application.use(express.static(pages, { index: false, maxAge: 0 }));
     application.get('/{*path}', (_request, response) => response.sendFile(join(pages, 'index.html')));
   }

@@ -22,14 +22,24 @@ const PATIENCE_MS = 10_000;
 
 const read = z
   .object({
-    PORT: z.coerce.number('PORT is a number from 0 to 65535.').int('PORT is a whole number.').min(0, 'PORT is a number from 0 to 65535.').max(65535, 'PORT is a number from 0 to 65535.').default(4600),
+    PORT: z.coerce
+      .number('PORT is a number from 0 to 65535.')
+      .int('PORT is a whole number.')
+      .min(0, 'PORT is a number from 0 to 65535.')
+      .max(65535, 'PORT is a number from 0 to 65535.')
+      .default(4600),
     HOST: z.string().default('127.0.0.1'),
     HOSTS: z.string().default(''),
     DATABASE_URL: z.string().default(pathToFileURL(resolve('data/hardy-sextant.db')).href),
     MIGRATIONS: z.string().default(resolve('packages/server/drizzle')),
     PAGES: z.string().optional(),
     DEMO: z.enum(['yes', 'no'], 'DEMO is yes or no.').default('yes'),
-    LOG_LEVEL: z.enum(['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'], 'LOG_LEVEL is one of trace, debug, info, warn, error, fatal, silent.').default('warn'),
+    LOG_LEVEL: z
+      .enum(
+        ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'],
+        'LOG_LEVEL is one of trace, debug, info, warn, error, fatal, silent.',
+      )
+      .default('warn'),
   })
   .safeParse(process.env);
 if (!read.success) giveUp(read.error.issues.map(({ message }) => message).join(' '));
@@ -55,13 +65,31 @@ async function opened(): Promise<OpenDatabase> {
 const { database, close } = await opened();
 const { check, draw, close: closeWorkers } = inWorkers(fileURLToPath(new URL('./checkWorker.js', import.meta.url)));
 const hosts = [settings.HOST, ...settings.HOSTS.split(',')].map((name) => name.trim()).filter((name) => name !== '');
-const server = createServer(createApplication({ database, log, check, draw, hosts, ...(settings.PAGES ? { pages: resolve(settings.PAGES) } : {}) }));
-server.on('error', (error) => giveUp(`It could not listen on port ${settings.PORT}: ${error.message}. Set PORT to another number.`));
+const server = createServer(
+  createApplication({
+    database,
+    log,
+    check,
+    draw,
+    hosts,
+    ...(settings.PAGES ? { pages: resolve(settings.PAGES) } : {}),
+  }),
+);
+server.on('error', (error) =>
+  giveUp(`It could not listen on port ${settings.PORT}: ${error.message}. Set PORT to another number.`),
+);
 // What is no request at all gets a problem document too.
 server.on('clientError', (_error, socket) => {
   if (!socket.writable) return;
-  const body = JSON.stringify({ type: problemTypes.invalid, title: 'Cannot be taken', status: 400, detail: 'The request could not be read.' });
-  socket.end(`HTTP/1.1 400 Bad Request\r\ncontent-type: application/problem+json\r\ncontent-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`);
+  const body = JSON.stringify({
+    type: problemTypes.invalid,
+    title: 'Cannot be taken',
+    status: 400,
+    detail: 'The request could not be read.',
+  });
+  socket.end(
+    `HTTP/1.1 400 Bad Request\r\ncontent-type: application/problem+json\r\ncontent-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
+  );
 });
 server.listen(settings.PORT, settings.HOST, () => {
   const address = server.address();

@@ -22,8 +22,14 @@ const start = async () => {
   open = await openDatabase(`file:${join(folder, 'book.db')}`, migrations);
 };
 const api = () => request(createApplication({ database: open.database, log: pino({ level: 'silent' }) }));
-const draft = { ...emptyDraft('borrow'), slots: { amount: '900', rate: '5', payments: '12', payment: '', finalAmount: '0', converted: '' } };
-const newCase = { title: 'Oyster rafts', document: { schemaVersion: 2, draft, variations: [], together: [], tags: ['rafts'], rules: 'default' } };
+const draft = {
+  ...emptyDraft('borrow'),
+  slots: { amount: '900', rate: '5', payments: '12', payment: '', finalAmount: '0', converted: '' },
+};
+const newCase = {
+  title: 'Oyster rafts',
+  document: { schemaVersion: 2, draft, variations: [], together: [], tags: ['rafts'], rules: 'default' },
+};
 
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-api-'));
@@ -94,7 +100,9 @@ describe('cases', () => {
       .put(`/api/cases/${body.id}`)
       .send({ ...newCase, revision: 1 })
       .expect(404);
-    expect((await api().get('/api/bin').expect(200)).body).toMatchObject([{ kind: 'case', id: body.id, title: 'Oyster rafts' }]);
+    expect((await api().get('/api/bin').expect(200)).body).toMatchObject([
+      { kind: 'case', id: body.id, title: 'Oyster rafts' },
+    ]);
     await api().post(`/api/bin/case/${body.id}/restore`).expect(204);
     expect((await api().get(`/api/cases/${body.id}`).expect(200)).body).toEqual(body);
     await api().post(`/api/bin/case/${body.id}/restore`).expect(404);
@@ -121,7 +129,12 @@ describe('cases', () => {
       .post('/api/cases')
       .send({ title: 'Old', document: { schemaVersion: 1, draft: first } })
       .expect(201);
-    expect(body.document).toMatchObject({ schemaVersion: 2, variations: [], rules: 'default', draft: { changes: [], flatBy: 'a-year', numberStyle: 'comma-point' } });
+    expect(body.document).toMatchObject({
+      schemaVersion: 2,
+      variations: [],
+      rules: 'default',
+      draft: { changes: [], flatBy: 'a-year', numberStyle: 'comma-point' },
+    });
   });
 
   it('survive a restart', async () => {
@@ -144,12 +157,19 @@ describe('bad input', () => {
       .post('/api/cases')
       .send({ title: ' ', document: { schemaVersion: 1, draft: { ...draft, paymentsPerYear: 0.5 } } })
       .expect(422);
-    expect(answer.body.fields.map(({ path }: { path: string }) => path)).toEqual(expect.arrayContaining(['title', 'document.draft.paymentsPerYear']));
+    expect(answer.body.fields.map(({ path }: { path: string }) => path)).toEqual(
+      expect.arrayContaining(['title', 'document.draft.paymentsPerYear']),
+    );
     expect((await api().get('/api/cases')).body).toEqual([]);
   });
 
   it('of an unknown id or path is said to be not found', async () => {
-    for (const path of ['/api/cases/nobody', '/api/exercises/nobody', '/api/exercises/nobody/answers/none', '/api/nowhere']) {
+    for (const path of [
+      '/api/cases/nobody',
+      '/api/exercises/nobody',
+      '/api/exercises/nobody/answers/none',
+      '/api/nowhere',
+    ]) {
       const answer = await api().get(path).expect(404);
       expect(answer.body.type).toBe(problemTypes.notFound);
     }
@@ -184,7 +204,17 @@ describe('the demo', () => {
           for (const { slip } of cells) if (slip) causes.add(slip);
         }
     }
-    expect([...kinds].sort()).toEqual(['blank', 'carried', 'carried-slip', 'reading', 'right', 'right-rounded', 'slip', 'unexplained', 'unreadable']);
+    expect([...kinds].sort()).toEqual([
+      'blank',
+      'carried',
+      'carried-slip',
+      'reading',
+      'right',
+      'right-rounded',
+      'slip',
+      'unexplained',
+      'unreadable',
+    ]);
     expect(slips.filter(({ id }) => causes.has(id)).length).toBeGreaterThan(slips.length * 0.6);
   });
 
@@ -203,7 +233,9 @@ describe('house rules', () => {
     const [usual, , own] = (await api().get('/api/rules').expect(200)).body;
     expect([usual.id, own.name]).toEqual(['default', 'BM 210']);
     const rules = { ...usual.rules, numberStyle: 'point-comma' };
-    expect((await api().put('/api/rules/default').send({ rules, revision: usual.revision }).expect(200)).body).toMatchObject({
+    expect(
+      (await api().put('/api/rules/default').send({ rules, revision: usual.revision }).expect(200)).body,
+    ).toMatchObject({
       revision: 2,
       rules: { numberStyle: 'point-comma' },
     });

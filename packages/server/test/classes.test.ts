@@ -7,7 +7,12 @@ beforeAll(async () => {
 });
 afterAll(() => book.close());
 
-const fields = { code: 'BM 310', title: 'Money over time', college: 'Kestrel Bay Technical College', term: 'Spring 2027' };
+const fields = {
+  code: 'BM 310',
+  title: 'Money over time',
+  college: 'Kestrel Bay Technical College',
+  term: 'Spring 2027',
+};
 
 it('are made with the usual rules, renamed against their revision, and deleted', async () => {
   const made = await book.api().post('/api/classes').send(fields).expect(201);
@@ -61,7 +66,9 @@ it('take students all or none: a number that two would have is named', async () 
       ],
     })
     .expect(422);
-  expect(refused.body.fields).toEqual([{ path: 'add.1.number', message: 'The number p-1 is there already, for Oona Kamau.' }]);
+  expect(refused.body.fields).toEqual([
+    { path: 'add.1.number', message: 'The number p-1 is there already, for Oona Kamau.' },
+  ]);
   expect((await book.api().get(`/api/classes/${made.id}`)).body.roster).toHaveLength(2);
   // Two may swap their numbers.
   const [a, b] = two.roster;

@@ -18,19 +18,26 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const api = (hosts: string[] = []) => request(createApplication({ database: open.database, log: pino({ level: 'silent' }), hosts }));
+const api = (hosts: string[] = []) =>
+  request(createApplication({ database: open.database, log: pino({ level: 'silent' }), hosts }));
 const fields = { code: 'BM 1', title: 'One', college: '', term: '' };
 const foreign = 'urn:hardy-sextant:foreign';
 
-it.each([['evil.test'], ['evil.test:4600'], ['127.0.0.1.evil.test'], ['localhost.evil.test:80']])('answers nothing under the name %s', async (host) => {
-  const { body } = await api().get('/api/classes').set('host', host).expect(421);
-  expect(body.type).toBe(foreign);
-  await api().post('/api/classes').set('host', host).send(fields).expect(421);
-});
+it.each([['evil.test'], ['evil.test:4600'], ['127.0.0.1.evil.test'], ['localhost.evil.test:80']])(
+  'answers nothing under the name %s',
+  async (host) => {
+    const { body } = await api().get('/api/classes').set('host', host).expect(421);
+    expect(body.type).toBe(foreign);
+    await api().post('/api/classes').set('host', host).send(fields).expect(421);
+  },
+);
 
-it.each([['127.0.0.1:4600'], ['localhost:4601'], ['[::1]:4600'], ['sextant.college.test']])('answers under %s', async (host) => {
-  await api(['Sextant.College.test']).get('/api/classes').set('host', host).expect(200);
-});
+it.each([['127.0.0.1:4600'], ['localhost:4601'], ['[::1]:4600'], ['sextant.college.test']])(
+  'answers under %s',
+  async (host) => {
+    await api(['Sextant.College.test']).get('/api/classes').set('host', host).expect(200);
+  },
+);
 
 it.each([
   [{ origin: 'http://evil.test' }],
@@ -46,9 +53,12 @@ it.each([
   expect((await api().get('/api/classes')).body).toEqual([]);
 });
 
-it.each([['application/x-www-form-urlencoded'], ['text/plain'], ['multipart/form-data; boundary=x']])('refuses a write as %s', async (type) => {
-  await api().post('/api/classes').set('content-type', type).send('{"code":"BM 1"}').expect(415);
-});
+it.each([['application/x-www-form-urlencoded'], ['text/plain'], ['multipart/form-data; boundary=x']])(
+  'refuses a write as %s',
+  async (type) => {
+    await api().post('/api/classes').set('content-type', type).send('{"code":"BM 1"}').expect(415);
+  },
+);
 
 it('takes a write of its own pages', async () => {
   const own = { origin: 'http://127.0.0.1:4600', 'sec-fetch-site': 'same-origin' };
@@ -59,7 +69,11 @@ it('takes a write of its own pages', async () => {
 it('tells the browser not to frame, sniff, or say where from', async () => {
   const { headers } = await api().get('/api/health').expect(200);
   expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
-  expect(headers).toMatchObject({ 'x-frame-options': 'DENY', 'x-content-type-options': 'nosniff', 'referrer-policy': 'no-referrer' });
+  expect(headers).toMatchObject({
+    'x-frame-options': 'DENY',
+    'x-content-type-options': 'nosniff',
+    'referrer-policy': 'no-referrer',
+  });
 });
 
 it.each([
@@ -78,7 +92,10 @@ it('refuses what is nested too deep, in every place that takes a body', async ()
   const story = '{"content":['.repeat(5000) + ']}'.repeat(5000);
   for (const [path, body] of [
     ['/api/cases', `{"title":"x","document":${deep}}`],
-    ['/api/exercises', `{"document":{"schemaVersion":2,"exercise":{"title":"x","story":${story},"plans":[],"parts":[]}}}`],
+    [
+      '/api/exercises',
+      `{"document":{"schemaVersion":2,"exercise":{"title":"x","story":${story},"plans":[],"parts":[]}}}`,
+    ],
     ['/api/exercise-file', `{"format":"hardy-sextant-exercises","version":2,"exercises":[{"story":${story}}]}`],
   ] as const) {
     const answer = await api().post(path).set('content-type', 'application/json').send(body);

@@ -19,7 +19,12 @@ it('keep every state, newest first, and a stale write changes none', async () =>
   const stale = await book.api().put(path).send({ document, revision: 1 }).expect(409);
   expect(stale.body.current.document.exercise.title).toBe('Renamed');
   const { body } = await book.api().get(`${path}/revisions`).expect(200);
-  expect(body.map(({ revision, document: each }: { revision: number; document: { exercise: { title: string } } }) => [revision, each.exercise.title])).toEqual([
+  expect(
+    body.map(({ revision, document: each }: { revision: number; document: { exercise: { title: string } } }) => [
+      revision,
+      each.exercise.title,
+    ]),
+  ).toEqual([
     [2, 'Renamed'],
     [1, document.exercise.title],
   ]);
@@ -28,9 +33,13 @@ it('keep every state, newest first, and a stale write changes none', async () =>
 
 it('are put aside and taken back, deleted once', async () => {
   const { id } = await make();
-  expect((await book.api().put(`/api/exercises/${id}/archived`).send({ archived: true }).expect(200)).body.archived).toBe(true);
+  expect(
+    (await book.api().put(`/api/exercises/${id}/archived`).send({ archived: true }).expect(200)).body.archived,
+  ).toBe(true);
   expect((await book.api().post('/api/exercise-export').expect(200)).body.exercises).toEqual([]);
-  expect((await book.api().put(`/api/exercises/${id}/archived`).send({ archived: false }).expect(200)).body.archived).toBe(false);
+  expect(
+    (await book.api().put(`/api/exercises/${id}/archived`).send({ archived: false }).expect(200)).body.archived,
+  ).toBe(false);
   await book.api().delete(`/api/exercises/${id}`).expect(204);
   await book.api().delete(`/api/exercises/${id}`).expect(404);
   await book.api().get(`/api/exercises/${id}`).expect(404);
@@ -39,10 +48,18 @@ it('are put aside and taken back, deleted once', async () => {
 
 it('go out and come back in the same', async () => {
   const { id } = await make();
-  const file = (await book.api().post('/api/exercise-export').send({ ids: [id] }).expect(200)).body;
+  const file = (
+    await book
+      .api()
+      .post('/api/exercise-export')
+      .send({ ids: [id] })
+      .expect(200)
+  ).body;
   const report = (await book.api().post('/api/exercise-file').send(file).expect(201)).body;
   expect(report.refused).toEqual([]);
-  expect(report.taken[0].document.exercise).toEqual((await book.api().get(`/api/exercises/${id}`)).body.document.exercise);
+  expect(report.taken[0].document.exercise).toEqual(
+    (await book.api().get(`/api/exercises/${id}`)).body.document.exercise,
+  );
 });
 
 it('come in as far as they can be read; the rest is said by place and field', async () => {
@@ -74,7 +91,15 @@ it.each([
   [
     'an expression far too long',
     {
-      plans: [{ ...document.exercise.plans[0]!, draft: { ...document.exercise.plans[0]!.draft, slots: { ...document.exercise.plans[0]!.draft.slots, amount: '1'.repeat(5000) } } }],
+      plans: [
+        {
+          ...document.exercise.plans[0]!,
+          draft: {
+            ...document.exercise.plans[0]!.draft,
+            slots: { ...document.exercise.plans[0]!.draft.slots, amount: '1'.repeat(5000) },
+          },
+        },
+      ],
     },
   ],
   ['41 parts', { parts: Array.from({ length: 41 }, (_, at) => ({ ...document.exercise.parts[0]!, id: `p${at}` })) }],
@@ -90,10 +115,22 @@ it.each([
 });
 
 it('go out by the hundreds: which ones is in the body, not in the address', async () => {
-  const file = { format: 'hardy-sextant-exercises', version: 2, exercises: Array.from({ length: 450 }, (_, at) => ({ ...document.exercise, title: `No. ${at}` })) };
+  const file = {
+    format: 'hardy-sextant-exercises',
+    version: 2,
+    exercises: Array.from({ length: 450 }, (_, at) => ({ ...document.exercise, title: `No. ${at}` })),
+  };
   const { taken } = (await book.api().post('/api/exercise-file').send(file).expect(201)).body;
   const ids = taken.map(({ id }: { id: string }) => id);
   const out = (await book.api().post('/api/exercise-export').send({ ids }).expect(200)).body;
   expect(out.exercises).toHaveLength(450);
-  expect((await book.api().post('/api/exercise-export').send({ ids: ids.slice(0, 2) }).expect(200)).body.exercises).toHaveLength(2);
+  expect(
+    (
+      await book
+        .api()
+        .post('/api/exercise-export')
+        .send({ ids: ids.slice(0, 2) })
+        .expect(200)
+    ).body.exercises,
+  ).toHaveLength(2);
 });

@@ -12,22 +12,32 @@ interface Student {
   name: string;
   number: string;
   entries: Record<string, Record<string, string>>;
-  verdicts?: Record<string, { partId: string; kind: string; credit: number; read?: number; explanations: { slips: string[] }[] }[]>;
+  verdicts?: Record<
+    string,
+    { partId: string; kind: string; credit: number; read?: number; explanations: { slips: string[] }[] }[]
+  >;
   decisions: { itemId: string; partId: string; credit?: number; comment: string }[];
 }
 const path = '/api/sets/demo-week-6';
-const marking = async (): Promise<{ students: Student[]; unchecked: number; accepted: { id: string }[]; keptRows: { id: string; student: string; why: string }[] }> =>
-  (await book.api().get(`${path}/marking`).expect(200)).body;
+const marking = async (): Promise<{
+  students: Student[];
+  unchecked: number;
+  accepted: { id: string }[];
+  keptRows: { id: string; student: string; why: string }[];
+}> => (await book.api().get(`${path}/marking`).expect(200)).body;
 const checked = async () => {
   for (;;) if ((await book.api().post(`${path}/check`).expect(200)).body.left === 0) return marking();
 };
-const verdictOf = (student: Student, itemId: string, partId: string) => student.verdicts![itemId]!.find((each) => each.partId === partId)!;
+const verdictOf = (student: Student, itemId: string, partId: string) =>
+  student.verdicts![itemId]!.find((each) => each.partId === partId)!;
 
 it('judges all that waits, step by step, and stores it', async () => {
   expect((await marking()).unchecked).toBe(28);
   const now = await checked();
   expect(now.unchecked).toBe(0);
-  const kinds = new Set(now.students.flatMap(({ verdicts }) => Object.values(verdicts!).flatMap((each) => each.map(({ kind }) => kind))));
+  const kinds = new Set(
+    now.students.flatMap(({ verdicts }) => Object.values(verdicts!).flatMap((each) => each.map(({ kind }) => kind))),
+  );
   expect(kinds.size).toBeGreaterThanOrEqual(7);
   const { body: sets } = await book.api().get('/api/sets').expect(200);
   expect(sets.find(({ id }: { id: string }) => id === 'demo-week-6').counts.toLookAt).toBeGreaterThan(0);
@@ -79,7 +89,11 @@ it('writes none of them when one belongs to nobody, or was changed elsewhere', a
       ],
     })
     .expect(422);
-  expect(refused.body.fields.map(({ path: at }: { path: string }) => at)).toEqual(['changes.1.studentId', 'changes.2.entryId', 'changes.3.entryId']);
+  expect(refused.body.fields.map(({ path: at }: { path: string }) => at)).toEqual([
+    'changes.1.studentId',
+    'changes.2.entryId',
+    'changes.3.entryId',
+  ]);
   const stale = await book
     .api()
     .put(`${path}/answers`)
@@ -89,24 +103,33 @@ it('writes none of them when one belongs to nobody, or was changed elsewhere', a
   expect(await marking()).toEqual(before);
 });
 
-it.each([['n/a'], ['=1/0'], ['x'.repeat(40_000)], ['=WEBSERVICE("a")'], ['=SUM(1'], ['__proto__'], ['=constructor("return 1")()']])(
-  'keeps what cannot be read as it was handed in: %.20s',
-  async (text) => {
-    const [a] = (await marking()).students;
-    const { body } = await book
-      .api()
-      .put(`${path}/answers`)
-      .send({ changes: [{ studentId: a!.id, itemId: 'e1', entryId: 'a', text }] })
-      .expect(200);
-    expect(body[0].entries.e1.a).toBe(text);
-    expect(verdictOf(body[0], 'e1', 'a').kind).toBe('unreadable');
-  },
-);
+it.each([
+  ['n/a'],
+  ['=1/0'],
+  ['x'.repeat(40_000)],
+  ['=WEBSERVICE("a")'],
+  ['=SUM(1'],
+  ['__proto__'],
+  ['=constructor("return 1")()'],
+])('keeps what cannot be read as it was handed in: %.20s', async (text) => {
+  const [a] = (await marking()).students;
+  const { body } = await book
+    .api()
+    .put(`${path}/answers`)
+    .send({ changes: [{ studentId: a!.id, itemId: 'e1', entryId: 'a', text }] })
+    .expect(200);
+  expect(body[0].entries.e1.a).toBe(text);
+  expect(verdictOf(body[0], 'e1', 'a').kind).toBe('unreadable');
+});
 
 describe('a file of answers', () => {
   const rows = (students: Student[]) => [
     { place: 2, student: students[0]!.number, entries: { e1: { a: '625.72' } } },
-    { place: 3, student: students[1]!.name.split(' ').reverse().join(', '), entries: { e1: { a: '1,642.38', 'a.n': '48' } } },
+    {
+      place: 3,
+      student: students[1]!.name.split(' ').reverse().join(', '),
+      entries: { e1: { a: '1,642.38', 'a.n': '48' } },
+    },
     { place: 4, student: 'Nobody Known', entries: { e1: { a: '12' } } },
     { place: 5, student: students[0]!.number, entries: { e1: { a: '13' } } },
     { place: 6, student: '', entries: { e1: { a: '14' } } },
@@ -143,12 +166,17 @@ describe('a file of answers', () => {
       await book
         .api()
         .post(`${path}/import`)
-        .send({ source: 'week6.csv', rows: [{ place: 2, student: students[0]!.number, entries: { e1: { a: '625.7', b: '' } } }] })
+        .send({
+          source: 'week6.csv',
+          rows: [{ place: 2, student: students[0]!.number, entries: { e1: { a: '625.7', b: '' } } }],
+        })
         .expect(200)
     ).body;
     expect(other).toMatchObject({ students: 1, changed: 1, same: 0 });
     const now = await marking();
-    expect(now.students.find(({ id }) => id === students[0]!.id)!.entries['e1']!['b']).toBe(students[0]!.entries['e1']?.['b']);
+    expect(now.students.find(({ id }) => id === students[0]!.id)!.entries['e1']!['b']).toBe(
+      students[0]!.entries['e1']?.['b'],
+    );
   });
 
   it('gives a kept row to a student by hand, or puts it away', async () => {
@@ -159,9 +187,21 @@ describe('a file of answers', () => {
       .send({ source: 'pasted', rows: rows(students).slice(2, 5) })
       .expect(200);
     const row = body.kept.find(({ student }: { student: string }) => student === 'Nobody Known');
-    const assigned = (await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(200)).body;
-    expect(assigned.written).toEqual([{ studentId: students[3]!.id, itemId: 'e1', entryId: 'a', text: '12', was: students[3]!.entries['e1']?.['a'] ?? '' }]);
-    expect(assigned.students.map(({ id, entries }: Student) => [id, entries['e1']!['a']])).toEqual([[students[3]!.id, '12']]);
+    const assigned = (
+      await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(200)
+    ).body;
+    expect(assigned.written).toEqual([
+      {
+        studentId: students[3]!.id,
+        itemId: 'e1',
+        entryId: 'a',
+        text: '12',
+        was: students[3]!.entries['e1']?.['a'] ?? '',
+      },
+    ]);
+    expect(assigned.students.map(({ id, entries }: Student) => [id, entries['e1']!['a']])).toEqual([
+      [students[3]!.id, '12'],
+    ]);
     expect(assigned.keptRows).toHaveLength(1);
     await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(404);
     await book.api().delete(`${path}/kept-rows/${assigned.keptRows[0].id}`).expect(204);
@@ -185,7 +225,9 @@ describe('a file of answers', () => {
       .post('/api/column-matchings')
       .send({ ...matching, roles: ['student', 'e1/b'] })
       .expect(204);
-    expect((await book.api().get('/api/column-matchings').expect(200)).body).toEqual([{ columns: ['Who', 'Q1'], roles: ['student', 'e1/b'] }]);
+    expect((await book.api().get('/api/column-matchings').expect(200)).body).toEqual([
+      { columns: ['Who', 'Q1'], roles: ['student', 'e1/b'] },
+    ]);
   });
 });
 
@@ -194,14 +236,22 @@ describe('decisions', () => {
     const [a, b] = (await checked()).students;
     const nothing = { comment: '' };
     const half = { credit: 0.5, comment: 'Nearly.' };
-    const decide = (is: object, was: object) => ({ decisions: [a, b].map((student) => ({ studentId: student!.id, itemId: 'e1', partId: 'b', ...is, was })) });
+    const decide = (is: object, was: object) => ({
+      decisions: [a, b].map((student) => ({ studentId: student!.id, itemId: 'e1', partId: 'b', ...is, was })),
+    });
     // Only what changed comes back.
     const given = (await book.api().put(`${path}/decisions`).send(decide(half, nothing)).expect(200)).body;
     expect(given.students.map(({ decisions }: Student) => decisions.length)).toEqual([1, 1]);
     expect(given.accepted).toBeUndefined();
     // Another window that has not seen them stops, and is told what stands.
-    const stale = await book.api().put(`${path}/decisions`).send(decide({ credit: 1, comment: '' }, nothing)).expect(409);
-    expect(stale.body.current.students.filter(({ decisions }: Student) => decisions.some(({ credit }) => credit === 0.5))).toHaveLength(2);
+    const stale = await book
+      .api()
+      .put(`${path}/decisions`)
+      .send(decide({ credit: 1, comment: '' }, nothing))
+      .expect(409);
+    expect(
+      stale.body.current.students.filter(({ decisions }: Student) => decisions.some(({ credit }) => credit === 0.5)),
+    ).toHaveLength(2);
     // The same once more, after an answer that was lost on its way, is no other decision.
     await book.api().put(`${path}/decisions`).send(decide(half, nothing)).expect(200);
     const back = (await book.api().put(`${path}/decisions`).send(decide(nothing, half)).expect(200)).body;
@@ -209,13 +259,18 @@ describe('decisions', () => {
     const refused = await book
       .api()
       .put(`${path}/decisions`)
-      .send({ decisions: [{ studentId: 'stranger', itemId: 'e1', partId: 'zz', comment: 'x', was: { comment: '' } }], accept: [{ itemId: 'e8', partId: 'a', match: { value: 1 }, says: '', credit: 1 }] })
+      .send({
+        decisions: [{ studentId: 'stranger', itemId: 'e1', partId: 'zz', comment: 'x', was: { comment: '' } }],
+        accept: [{ itemId: 'e8', partId: 'a', match: { value: 1 }, says: '', credit: 1 }],
+      })
       .expect(422);
     expect(refused.body.fields).toHaveLength(3);
     await book
       .api()
       .put(`${path}/decisions`)
-      .send({ decisions: [{ studentId: a!.id, itemId: 'e1', partId: 'b', comment: '', credit: 1.5, was: { comment: '' } }] })
+      .send({
+        decisions: [{ studentId: a!.id, itemId: 'e1', partId: 'b', comment: '', credit: 1.5, was: { comment: '' } }],
+      })
       .expect(422);
   });
 
@@ -224,12 +279,26 @@ describe('decisions', () => {
     const open = async () => (await book.api().get(path)).body.counts.toLookAt as number;
     const before = await open();
     const { students } = await marking();
-    const unexplained = students.flatMap((student) => student.verdicts!['e1']!.filter(({ kind }) => kind === 'unexplained').map(({ partId, read }) => ({ partId, read })))[0]!;
+    const unexplained = students.flatMap((student) =>
+      student
+        .verdicts!['e1']!.filter(({ kind }) => kind === 'unexplained')
+        .map(({ partId, read }) => ({ partId, read })),
+    )[0]!;
     const accepted = (
       await book
         .api()
         .put(`${path}/decisions`)
-        .send({ accept: [{ itemId: 'e1', partId: unexplained.partId, match: { value: unexplained.read }, says: 'Read another way.', credit: 1 }] })
+        .send({
+          accept: [
+            {
+              itemId: 'e1',
+              partId: unexplained.partId,
+              match: { value: unexplained.read },
+              says: 'Read another way.',
+              credit: 1,
+            },
+          ],
+        })
         .expect(200)
     ).body;
     expect(await open()).toBeLessThan(before);
@@ -244,8 +313,13 @@ describe('decisions', () => {
 
 describe('texts about slips', () => {
   it('are kept for all classes against their revision', async () => {
-    const put = (text: string, revision: number) => book.api().put('/api/slip-texts/rate-left-annual').send({ text, revision });
-    expect((await put('Divide by twelve first.', 0).expect(200)).body).toEqual({ slipId: 'rate-left-annual', text: 'Divide by twelve first.', revision: 1 });
+    const put = (text: string, revision: number) =>
+      book.api().put('/api/slip-texts/rate-left-annual').send({ text, revision });
+    expect((await put('Divide by twelve first.', 0).expect(200)).body).toEqual({
+      slipId: 'rate-left-annual',
+      text: 'Divide by twelve first.',
+      revision: 1,
+    });
     await put('Again', 0).expect(409);
     expect((await put('Again', 1).expect(200)).body.revision).toBe(2);
     await book.api().put('/api/slip-texts/nothing').send({ text: 'x', revision: 0 }).expect(404);

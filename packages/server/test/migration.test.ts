@@ -30,9 +30,13 @@ it('brings answers of exercises into sets, one a class and exercise', async () =
   await run(
     `INSERT INTO classes (id, code, title, college, rules, created_at, updated_at) VALUES ('c1', 'BM 1', 'One', 'Kestrel Bay', ${json({ schemaVersion: 1, rules: defaultHouseRules })}, ${at}, ${at})`,
   );
-  await run(`INSERT INTO students (id, class_id, name, number) VALUES ('s1', 'c1', 'Oona Kamau', 'K-1'), ('s2', 'c1', 'Tariq Bakken', 'K-2')`);
+  await run(
+    `INSERT INTO students (id, class_id, name, number) VALUES ('s1', 'c1', 'Oona Kamau', 'K-1'), ('s2', 'c1', 'Tariq Bakken', 'K-2')`,
+  );
   for (const id of ['x1', 'x2'])
-    await run(`INSERT INTO exercises (id, title, document, created_at, updated_at) VALUES ('${id}', 'Exercise ${id}', ${exercise}, ${at}, ${at})`);
+    await run(
+      `INSERT INTO exercises (id, title, document, created_at, updated_at) VALUES ('${id}', 'Exercise ${id}', ${exercise}, ${at}, ${at})`,
+    );
   await run(
     `INSERT INTO hand_ins (id, exercise_id, student_id, entries, revision, updated_at) VALUES ('h1', 'x1', 's1', '{"a":"941.43"}', 3, ${at}), ('h2', 'x2', 's2', '{"a":"n/a"}', 1, ${at})`,
   );

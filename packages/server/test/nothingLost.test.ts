@@ -20,25 +20,41 @@ const path = '/api/sets/demo-week-6';
 const put = (to: string, body: object) => book.api().put(to).send(body);
 const post = (to: string, body: object) => book.api().post(to).send(body);
 const read = async (from: string) => (await book.api().get(from).expect(200)).body;
-const marking = async (of = path): Promise<{ set: { copies: { itemId: string }[] }; students: Student[]; keptRows: { id: string }[] }> => read(`${of}/marking`);
+const marking = async (
+  of = path,
+): Promise<{ set: { copies: { itemId: string }[] }; students: Student[]; keptRows: { id: string }[] }> =>
+  read(`${of}/marking`);
 
 describe('a set that was given out', () => {
-  const act = async (change: object, of = path) => post(`${of}/contents`, { revision: (await read(of)).revision, change });
+  const act = async (change: object, of = path) =>
+    post(`${of}/contents`, { revision: (await read(of)).revision, change });
   const answersOf = async (itemId: string): Promise<string> => {
-    const { rows } = await book.open.database.transaction((writes) => writes.run(`SELECT student_id, json_extract(entries, '$.${itemId}') FROM set_hand_ins WHERE set_id = 'demo-week-6' ORDER BY student_id`));
+    const { rows } = await book.open.database.transaction((writes) =>
+      writes.run(
+        `SELECT student_id, json_extract(entries, '$.${itemId}') FROM set_hand_ins WHERE set_id = 'demo-week-6' ORDER BY student_id`,
+      ),
+    );
     return JSON.stringify(rows);
   };
 
   it('changes what it holds only by an act that says so', async () => {
     const { title, document, revision } = await read(path);
     const other = [...document.items].reverse();
-    for (const items of [other, document.items.slice(1), [...document.items, { id: 'new1', exerciseId: 'starter-14' }]]) {
+    for (const items of [
+      other,
+      document.items.slice(1),
+      [...document.items, { id: 'new1', exerciseId: 'starter-14' }],
+    ]) {
       const { body } = await put(path, { title, document: { ...document, items }, revision }).expect(422);
       expect(body.fields[0].path).toBe('document.items');
     }
     await put(path, { title: 'Week 6', document: { ...document, due: '2026-12-01' }, revision }).expect(200);
-    const { body } = await act({ act: 'order', itemIds: other.map(({ id }: { id: string }) => id) }).then((answer) => answer);
-    expect(body.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(other.map(({ id }: { id: string }) => id));
+    const { body } = await act({ act: 'order', itemIds: other.map(({ id }: { id: string }) => id) }).then(
+      (answer) => answer,
+    );
+    expect(body.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(
+      other.map(({ id }: { id: string }) => id),
+    );
     await post(`${path}/contents`, { revision, change: { act: 'remove', itemId: 'e1' } }).expect(409);
     expect((await act({ act: 'order', itemIds: ['e1', 'e1', 'e2'] })).status).toBe(422);
   });
@@ -53,16 +69,22 @@ describe('a set that was given out', () => {
     // Its place is never used for another.
     expect((await act({ act: 'add', item: { id: 'e3', exerciseId: 'starter-14' } })).status).toBe(422);
     const { body: more } = await act({ act: 'add', item: { id: 'k7f3', exerciseId: 'starter-14' } });
-    expect(more.copies.map(({ itemId, answered }: { itemId: string; answered: number }) => [itemId, answered > 0])).toEqual([
+    expect(
+      more.copies.map(({ itemId, answered }: { itemId: string; answered: number }) => [itemId, answered > 0]),
+    ).toEqual([
       ['e1', true],
       ['e2', true],
       ['k7f3', false],
     ]);
     expect(await answersOf('e3')).toBe(before);
-    await put(`${path}/answers`, { changes: [{ studentId: students[0]!.id, itemId: 'e3', entryId: 'a', text: '1' }] }).expect(422);
+    await put(`${path}/answers`, {
+      changes: [{ studentId: students[0]!.id, itemId: 'e3', entryId: 'a', text: '1' }],
+    }).expect(422);
     const { body: back } = await act({ act: 'put-back', itemId: 'e3' });
     expect(back.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e1', 'e2', 'k7f3', 'e3']);
-    expect((await marking()).students.map(({ entries }) => entries['e3'])).toEqual(students.map(({ entries }) => entries['e3']));
+    expect((await marking()).students.map(({ entries }) => entries['e3'])).toEqual(
+      students.map(({ entries }) => entries['e3']),
+    );
   });
 
   it('draws numbers only for what is new', async () => {
@@ -80,7 +102,11 @@ describe('an answer that is written over', () => {
   it('stays with its time and what wrote over it, and can be written back', async () => {
     const [student] = (await marking()).students;
     const was = student!.entries['e1']?.['a'] ?? '';
-    const write = (text: string, before: string, source: string) => put(`${path}/answers`, { source, changes: [{ studentId: student!.id, itemId: 'e1', entryId: 'a', text, was: before }] });
+    const write = (text: string, before: string, source: string) =>
+      put(`${path}/answers`, {
+        source,
+        changes: [{ studentId: student!.id, itemId: 'e1', entryId: 'a', text, was: before }],
+      });
     await write('941.43', was, 'typed').expect(200);
     await write('941.44', '941.43', 'pasted').expect(200);
     // The same again, after an answer that was lost on its way, changes nothing and is no conflict.
@@ -106,8 +132,16 @@ describe('an answer that is written over', () => {
     const { body } = await post(`${path}/import`, { source: 'week6.csv', rows }).expect(200);
     expect(body).toMatchObject({ changed: 3, students: 2 });
     expect(body.newRows).toHaveLength(1);
-    const changes = body.written.map(({ text, was, ...rest }: { text: string; was: string }) => ({ ...rest, text: was, was: text }));
-    await put(`${path}/answers`, { source: 'undo', changes, rows: body.newRows.map((id: string) => ({ id, done: true })) }).expect(200);
+    const changes = body.written.map(({ text, was, ...rest }: { text: string; was: string }) => ({
+      ...rest,
+      text: was,
+      was: text,
+    }));
+    await put(`${path}/answers`, {
+      source: 'undo',
+      changes,
+      rows: body.newRows.map((id: string) => ({ id, done: true })),
+    }).expect(200);
     const after = await marking();
     expect(after.students.map(({ entries }) => entries)).toEqual(before.students.map(({ entries }) => entries));
     expect(after.keptRows).toEqual([]);
@@ -117,20 +151,47 @@ describe('an answer that is written over', () => {
     const of = '/api/sets/demo-week-3';
     const { students } = await marking(of);
     const student = students[0]!;
-    const cells = Array.from({ length: 30 }, (_, at) => `a.${Math.floor(at / 3) + 1}:${['interest', 'principal', 'closing'][at % 3]}`);
-    const answers = await Promise.all(cells.map((entryId, at) => put(`${of}/answers`, { changes: [{ studentId: student.id, itemId: 'e3', entryId, text: String(at), was: student.entries['e3']?.[entryId] ?? '' }] })));
+    const cells = Array.from(
+      { length: 30 },
+      (_, at) => `a.${Math.floor(at / 3) + 1}:${['interest', 'principal', 'closing'][at % 3]}`,
+    );
+    const answers = await Promise.all(
+      cells.map((entryId, at) =>
+        put(`${of}/answers`, {
+          changes: [
+            {
+              studentId: student.id,
+              itemId: 'e3',
+              entryId,
+              text: String(at),
+              was: student.entries['e3']?.[entryId] ?? '',
+            },
+          ],
+        }),
+      ),
+    );
     expect(answers.map(({ status }) => status)).toEqual(cells.map(() => 200));
     const now = (await marking(of)).students.find(({ id }) => id === student.id)!;
     for (const [at, cell] of cells.entries()) expect(now.entries['e3']![cell]).toBe(String(at));
     // Twenty students at the same moment.
-    const many = await Promise.all(students.slice(0, 20).map(({ id }) => put(`${of}/answers`, { changes: [{ studentId: id, itemId: 'e1', entryId: 'a', text: '941.43' }] })));
+    const many = await Promise.all(
+      students
+        .slice(0, 20)
+        .map(({ id }) =>
+          put(`${of}/answers`, { changes: [{ studentId: id, itemId: 'e1', entryId: 'a', text: '941.43' }] }),
+        ),
+    );
     expect(many.map(({ status }) => status)).toEqual(many.map(() => 200));
-    expect((await marking(of)).students.filter(({ entries }) => entries['e1']?.['a'] === '941.43').length).toBeGreaterThanOrEqual(20);
+    expect(
+      (await marking(of)).students.filter(({ entries }) => entries['e1']?.['a'] === '941.43').length,
+    ).toBeGreaterThanOrEqual(20);
   });
 });
 
 describe('an unmatched row', () => {
-  const imported = async (entries: object) => (await post(`${path}/import`, { source: 'x.csv', rows: [{ place: 1, student: 'Nobody', entries }] }).expect(200)).body.kept[0];
+  const imported = async (entries: object) =>
+    (await post(`${path}/import`, { source: 'x.csv', rows: [{ place: 1, student: 'Nobody', entries }] }).expect(200))
+      .body.kept[0];
 
   it('with answers to parts that do not exist is not written to a student', async () => {
     const before = await marking();
@@ -141,11 +202,20 @@ describe('an unmatched row', () => {
     expect((await marking()).keptRows).toHaveLength(1);
   });
 
-  it.each([[{ constructor: { keys: 'x' } }], [{ e1: { constructor: 'x' } }], [{ 'constructor': { name: 'x' } }], [{ e1: { 'constructor.keys': 'x' } }]])('cannot reach what objects have by themselves: %j', async (entries) => {
+  it.each([
+    [{ constructor: { keys: 'x' } }],
+    [{ e1: { constructor: 'x' } }],
+    [{ constructor: { name: 'x' } }],
+    [{ e1: { 'constructor.keys': 'x' } }],
+  ])('cannot reach what objects have by themselves: %j', async (entries) => {
     const keys = Object.keys;
     await post(`${path}/import`, { source: 'x', rows: [{ place: 1, student: 'Nobody', entries }] }).expect(422);
     const [student] = (await marking()).students;
-    await put(`${path}/answers`, { changes: Object.entries(entries).flatMap(([itemId, texts]) => Object.keys(texts).map((entryId) => ({ studentId: student!.id, itemId, entryId, text: 'x' }))) }).expect(422);
+    await put(`${path}/answers`, {
+      changes: Object.entries(entries).flatMap(([itemId, texts]) =>
+        Object.keys(texts).map((entryId) => ({ studentId: student!.id, itemId, entryId, text: 'x' })),
+      ),
+    }).expect(422);
     expect(Object.keys).toBe(keys);
     expect(Object.keys({ a: 1 })).toEqual(['a']);
   });
@@ -168,7 +238,9 @@ it('one answer past all bounds stops no other from being judged', async () => {
         { studentId: b!.id, itemId: 'e1', entryId: 'a', text: '625.72' },
       ],
     }).expect(200);
-    const kinds = new Map((body as Student[]).map(({ id, verdicts }) => [id, verdicts!['e1']!.find(({ partId }) => partId === 'a')!.kind]));
+    const kinds = new Map(
+      (body as Student[]).map(({ id, verdicts }) => [id, verdicts!['e1']!.find(({ partId }) => partId === 'a')!.kind]),
+    );
     expect(kinds.get(a!.id)).toBe('unreadable');
     expect(kinds.get(b!.id)).toBe('right');
   }
@@ -185,16 +257,31 @@ describe('a student who leaves', () => {
     const now = await classNow();
     expect([now.students, now.roster.length]).toEqual([27, 28]);
     expect((await read(path)).counts.students).toBe(27);
-    expect((await read(path)).counts.handedIn).toBe(before.students.filter(({ entries }) => Object.keys(entries).length > 0).length - 1);
+    expect((await read(path)).counts.handedIn).toBe(
+      before.students.filter(({ entries }) => Object.keys(entries).length > 0).length - 1,
+    );
     const still = (await marking()).students.find(({ id }) => id === leaving.id)!;
     expect(still).toMatchObject({ withdrawn: true, entries: leaving.entries });
-    const { body: set } = await post('/api/sets', { classId: 'demo-bm210', title: 'After', document: { schemaVersion: 1, items: [{ id: 'q1', exerciseId: 'starter-23' }], numbers: 'own', given: '', due: '' } });
+    const { body: set } = await post('/api/sets', {
+      classId: 'demo-bm210',
+      title: 'After',
+      document: {
+        schemaVersion: 1,
+        items: [{ id: 'q1', exerciseId: 'starter-23' }],
+        numbers: 'own',
+        given: '',
+        due: '',
+      },
+    });
     await post(`/api/sets/${set.id}/given-out`, { revision: 1 }).expect(200);
     expect((await marking(`/api/sets/${set.id}`)).students).toHaveLength(27);
     await put(roster, { revision: (await classNow()).revision, readmit: [leaving.id] }).expect(200);
     const back = (await marking(`/api/sets/${set.id}`)).students.find(({ id }) => id === leaving.id)!;
     expect(Object.keys(back.numbers['q1'] ?? {}).length).toBeGreaterThan(0);
-    expect((await marking()).students.find(({ id }) => id === leaving.id)).toMatchObject({ withdrawn: false, entries: leaving.entries });
+    expect((await marking()).students.find(({ id }) => id === leaving.id)).toMatchObject({
+      withdrawn: false,
+      entries: leaving.entries,
+    });
   });
 
   it('is changed against the roster that was seen, named once, by a name that can be seen', async () => {
@@ -204,7 +291,12 @@ describe('a student who leaves', () => {
     const stale = await put(roster, { revision, change: [{ ...a, name: 'Twice' }] }).expect(409);
     expect(stale.body.current.roster.some(({ name }: { name: string }) => name === 'Once')).toBe(true);
     const twice = { ...a, name: 'x' };
-    for (const wrong of [{ change: [twice, twice] }, { remove: [a.id, a.id] }, { change: [twice], withdraw: [a.id] }, { add: [{ name: 'Nul\u0000l', number: '7' }] }])
+    for (const wrong of [
+      { change: [twice, twice] },
+      { remove: [a.id, a.id] },
+      { change: [twice], withdraw: [a.id] },
+      { add: [{ name: 'Nul\u0000l', number: '7' }] },
+    ])
       await put(roster, { revision: revision + 1, ...wrong }).expect(422);
   });
 });
@@ -228,7 +320,13 @@ it('deleted sets, classes and exercises are in the bin and come back with all th
 });
 
 it('a set is given out against the revision that was seen', async () => {
-  const document = { schemaVersion: 1, items: [{ id: 'q1', exerciseId: 'starter-23' }], numbers: 'same', given: '', due: '' };
+  const document = {
+    schemaVersion: 1,
+    items: [{ id: 'q1', exerciseId: 'starter-23' }],
+    numbers: 'same',
+    given: '',
+    due: '',
+  };
   const { body: set } = await post('/api/sets', { classId: 'demo-bm210', title: 'One', document });
   await put(`/api/sets/${set.id}`, { title: 'Changed', document, revision: 1 }).expect(200);
   const stale = await post(`/api/sets/${set.id}/given-out`, { revision: 1 }).expect(409);

@@ -29,7 +29,9 @@ it('are the same whichever way they are drawn, in jobs of a few students each', 
     expect(numbers).toEqual(alone.of(exercise, 's', 'q1', student));
     expect(numbers).toEqual(runDrawJob({ exercise, rules: defaultHouseRules, seeds: [`s q1 ${student}`] })[0]);
   }
-  expect(new Set(students.map((student) => JSON.stringify(ahead.of(exercise, 's', 'q1', student)))).size).toBeGreaterThan(50);
+  expect(
+    new Set(students.map((student) => JSON.stringify(ahead.of(exercise, 's', 'q1', student)))).size,
+  ).toBeGreaterThan(50);
 });
 
 it('are drawn anew for an exercise that was changed meanwhile', async () => {

@@ -7,7 +7,13 @@ beforeEach(async () => {
 });
 afterEach(() => book.close());
 
-const document = { schemaVersion: 1, items: [{ id: 'e1', exerciseId: 'starter-23' }], numbers: 'own', given: '2026-11-26', due: '' };
+const document = {
+  schemaVersion: 1,
+  items: [{ id: 'e1', exerciseId: 'starter-23' }],
+  numbers: 'own',
+  given: '2026-11-26',
+  due: '',
+};
 const make = async (more: object = {}) =>
   (
     await book
@@ -53,7 +59,10 @@ it('are not given out empty, with a draft, or with what is not there', async () 
   await book
     .api()
     .put('/api/exercises/starter-23')
-    .send({ document: { ...draft.document, exercise: { ...draft.document.exercise, parts: [] } }, revision: draft.revision })
+    .send({
+      document: { ...draft.document, exercise: { ...draft.document.exercise, parts: [] } },
+      revision: draft.revision,
+    })
     .expect(200);
   const withDraft = await make();
   const refused = await book.api().post(`/api/sets/${withDraft.id}/given-out`).send({ revision: 1 }).expect(422);
@@ -71,8 +80,15 @@ describe('what was given out stays when the exercise changes', () => {
   const shorter = async () => {
     const { body } = await book.api().get('/api/exercises/starter-23');
     const { exercise } = body.document;
-    const changed = { ...exercise, title: 'Renamed', parts: exercise.parts.map((part: object, at: number) => (at === 0 ? { ...part, marks: 9 } : part)) };
-    const story = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Another story.' }] }] };
+    const changed = {
+      ...exercise,
+      title: 'Renamed',
+      parts: exercise.parts.map((part: object, at: number) => (at === 0 ? { ...part, marks: 9 } : part)),
+    };
+    const story = {
+      type: 'doc',
+      content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Another story.' }] }],
+    };
     return (
       await book
         .api()
@@ -86,13 +102,20 @@ describe('what was given out stays when the exercise changes', () => {
     await book.api().post(`/api/sets/${set.id}/given-out`).send({ revision: 1 }).expect(200);
     return set.id as string;
   };
-  const numbersIn = async (id: string) => (await book.api().get(`/api/sets/${id}/marking`)).body.students.map((student: { numbers: object }) => student.numbers);
+  const numbersIn = async (id: string) =>
+    (await book.api().get(`/api/sets/${id}/marking`)).body.students.map(
+      (student: { numbers: object }) => student.numbers,
+    );
 
   it('and the change is told until it is kept as it was', async () => {
     const id = await given();
     const latest = await shorter();
     const set = (await book.api().get(`/api/sets/${id}`)).body;
-    expect(set.copies[0]).toMatchObject({ exercise: { title: 'The ferry refit, with a rate review' }, revision: 1, latest });
+    expect(set.copies[0]).toMatchObject({
+      exercise: { title: 'The ferry refit, with a rate review' },
+      revision: 1,
+      latest,
+    });
     const kept = await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 'keep', latest }).expect(200);
     expect(kept.body.copies[0]).toMatchObject({ keptAgainst: latest, revision: 1 });
     await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 'keep', latest: 99 }).expect(409);
@@ -104,7 +127,10 @@ describe('what was given out stays when the exercise changes', () => {
     const before = await numbersIn(id);
     const latest = await shorter();
     const { body } = await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 're-key', latest }).expect(200);
-    expect(body.copies[0]).toMatchObject({ revision: latest, exercise: { title: 'The ferry refit, with a rate review' } });
+    expect(body.copies[0]).toMatchObject({
+      revision: latest,
+      exercise: { title: 'The ferry refit, with a rate review' },
+    });
     expect(body.copies[0].exercise.parts[0].marks).toBe(9);
     expect(JSON.stringify(body.copies[0].exercise.story)).not.toContain('Another story.');
     expect(await numbersIn(id)).toEqual(before);

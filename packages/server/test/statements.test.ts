@@ -9,7 +9,16 @@ import { createApplication } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
 
-const growing = ['set_hand_ins', 'decisions', 'accepted_readings', 'kept_rows', 'earlier_answers', 'students', 'set_copies', 'exercise_revisions'];
+const growing = [
+  'set_hand_ins',
+  'decisions',
+  'accepted_readings',
+  'kept_rows',
+  'earlier_answers',
+  'students',
+  'set_copies',
+  'exercise_revisions',
+];
 const said = new Map<string, InValue[]>();
 let folder: string;
 let open: OpenDatabase;
@@ -18,7 +27,9 @@ let client: Client;
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-statements-'));
   const url = `file:${join(folder, 'book.db')}`;
-  open = await openDatabase(url, resolve('packages/server/drizzle'), { logQuery: (statement, values) => void said.set(statement, values as InValue[]) });
+  open = await openDatabase(url, resolve('packages/server/drizzle'), {
+    logQuery: (statement, values) => void said.set(statement, values as InValue[]),
+  });
   await loadDemo(open.database);
   said.clear();
   client = createClient({ url });
@@ -33,11 +44,27 @@ async function aTermOfWork(): Promise<void> {
   const api = request(createApplication({ database: open.database, log: pino({ level: 'silent' }) }));
   const of = '/api/sets/demo-week-6';
   const read = async (path: string) => (await api.get(path).expect(200)).body;
-  for (const path of ['cases', 'exercises', 'exercises/starter-5', 'exercises/starter-5/revisions', 'classes', 'classes/demo-bm210', 'sets', 'rules', 'bin', 'column-matchings', 'slip-texts']) await read(`/api/${path}`);
+  for (const path of [
+    'cases',
+    'exercises',
+    'exercises/starter-5',
+    'exercises/starter-5/revisions',
+    'classes',
+    'classes/demo-bm210',
+    'sets',
+    'rules',
+    'bin',
+    'column-matchings',
+    'slip-texts',
+  ])
+    await read(`/api/${path}`);
   while ((await api.post(`${of}/check`).expect(200)).body.left > 0);
   const { students } = await read(`${of}/marking`);
   const [a, b] = students;
-  await api.put(`${of}/answers`).send({ changes: [{ studentId: a.id, itemId: 'e1', entryId: 'a', text: '1' }] }).expect(200);
+  await api
+    .put(`${of}/answers`)
+    .send({ changes: [{ studentId: a.id, itemId: 'e1', entryId: 'a', text: '1' }] })
+    .expect(200);
   await read(`${of}/students/${a.id}/earlier`);
   await api
     .put(`${of}/decisions`)
@@ -49,18 +76,42 @@ async function aTermOfWork(): Promise<void> {
   const { kept } = (
     await api
       .post(`${of}/import`)
-      .send({ source: 'x', rows: [{ place: 1, student: b.number, entries: { e1: { a: '2' } } }, { place: 2, student: 'Nobody', entries: { e1: { a: '3' } } }] })
+      .send({
+        source: 'x',
+        rows: [
+          { place: 1, student: b.number, entries: { e1: { a: '2' } } },
+          { place: 2, student: 'Nobody', entries: { e1: { a: '3' } } },
+        ],
+      })
       .expect(200)
   ).body;
   await api.delete(`${of}/kept-rows/${kept[0].id}`).expect(204);
   await api.post(`${of}/kept-rows/${kept[0].id}/restore`).expect(204);
   await api.post(`${of}/kept-rows/${kept[0].id}`).send({ studentId: b.id }).expect(200);
   const set = await read(of);
-  await api.post(`${of}/contents`).send({ revision: set.revision, change: { act: 'remove', itemId: 'e3' } }).expect(200);
-  const { body: made } = await api.post('/api/sets').send({ classId: 'demo-bm210', title: 'New', document: { schemaVersion: 1, items: [{ id: 'q1', exerciseId: 'starter-23' }], numbers: 'own', given: '', due: '' } });
+  await api
+    .post(`${of}/contents`)
+    .send({ revision: set.revision, change: { act: 'remove', itemId: 'e3' } })
+    .expect(200);
+  const { body: made } = await api
+    .post('/api/sets')
+    .send({
+      classId: 'demo-bm210',
+      title: 'New',
+      document: {
+        schemaVersion: 1,
+        items: [{ id: 'q1', exerciseId: 'starter-23' }],
+        numbers: 'own',
+        given: '',
+        due: '',
+      },
+    });
   await api.post(`/api/sets/${made.id}/given-out`).send({ revision: 1 }).expect(200);
   const { revision } = await read('/api/classes/demo-bm210');
-  await api.put('/api/classes/demo-bm210/roster').send({ revision, add: [{ name: 'New', number: 'N-1' }], withdraw: [a.id], remove: [b.id] }).expect(200);
+  await api
+    .put('/api/classes/demo-bm210/roster')
+    .send({ revision, add: [{ name: 'New', number: 'N-1' }], withdraw: [a.id], remove: [b.id] })
+    .expect(200);
   await api.delete(of).expect(204);
   await api.post('/api/bin/set/demo-week-6/restore').expect(204);
 }
@@ -74,7 +125,8 @@ it('no statement scans a table that grows', async () => {
     const { rows } = await client.execute({ sql: `EXPLAIN QUERY PLAN ${statement}`, args: values });
     for (const { detail } of rows) {
       const table = /^SCAN (\w+)/.exec(String(detail))?.[1];
-      if (table && growing.includes(table)) scans.push(`${String(detail)}: ${statement.replace(/\s+/g, ' ').slice(0, 160)}`);
+      if (table && growing.includes(table))
+        scans.push(`${String(detail)}: ${statement.replace(/\s+/g, ' ').slice(0, 160)}`);
     }
   }
   expect(scans).toEqual([]);
@@ -86,7 +138,10 @@ it('what goes with a student or a set is found by an index too', async () => {
     ['decisions', 'student_id'],
     ['earlier_answers', 'student_id'],
     ['students', 'class_id'],
-    ...['set_hand_ins', 'decisions', 'accepted_readings', 'kept_rows', 'earlier_answers', 'set_copies'].map((each) => [each, 'set_id']),
+    ...['set_hand_ins', 'decisions', 'accepted_readings', 'kept_rows', 'earlier_answers', 'set_copies'].map((each) => [
+      each,
+      'set_id',
+    ]),
   ] as [string, string][]) {
     const { rows } = await client.execute(`EXPLAIN QUERY PLAN DELETE FROM ${table} WHERE ${column} = 'x'`);
     expect([table, column, String(rows[0]!.detail)]).toEqual([table, column, expect.stringContaining('USING')]);

@@ -1,6 +1,17 @@
 /** The file itself: what was answered is in it, whatever is done to it from outside; what cannot be opened is said in a sentence. */
 import { spawn } from 'node:child_process';
-import { chmodSync, copyFileSync, cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  copyFileSync,
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -30,8 +41,12 @@ const opened = async (path = file(), folderOfMigrations = migrations): Promise<O
   return made;
 };
 const api = ({ database }: OpenDatabase) => request(createApplication({ database, log: pino({ level: 'silent' }) }));
-const aCase = (title: string) => ({ title, document: { schemaVersion: 2, draft: emptyDraft('borrow'), variations: [], together: [], tags: [], rules: 'default' } });
-const titles = async (book: OpenDatabase): Promise<string[]> => ((await api(book).get('/api/cases').expect(200)).body as { title: string }[]).map(({ title }) => title).sort();
+const aCase = (title: string) => ({
+  title,
+  document: { schemaVersion: 2, draft: emptyDraft('borrow'), variations: [], together: [], tags: [], rules: 'default' },
+});
+const titles = async (book: OpenDatabase): Promise<string[]> =>
+  ((await api(book).get('/api/cases').expect(200)).body as { title: string }[]).map(({ title }) => title).sort();
 
 /** The migrations but for the newest ones. */
 function olderMigrations(missing: number): string {
@@ -51,11 +66,17 @@ describe('an upgrading start', () => {
     expect(copies).toHaveLength(1);
     expect(copies[0]).toMatch(/before-\d{4}-\d\d-\d\dT/);
     for (let at = 0; at < 8; at += 1) {
-      await api(book).post('/api/cases').send(aCase(`Case ${at}`)).expect(201);
+      await api(book)
+        .post('/api/cases')
+        .send(aCase(`Case ${at}`))
+        .expect(201);
       // Another process looks into the file, as a backup would.
       await new Promise<void>((done, failed) => {
         const script = `require('@libsql/client').createClient({ url: process.argv[1] }).execute('SELECT count(*) FROM cases').then(() => process.exit(0), () => process.exit(1))`;
-        spawn(process.execPath, ['-e', script, pathToFileURL(file()).href], { cwd: resolve('packages/server') }).on('exit', (code) => (code === 0 ? done() : failed(new Error(`the other program ended with ${code}`))));
+        spawn(process.execPath, ['-e', script, pathToFileURL(file()).href], { cwd: resolve('packages/server') }).on(
+          'exit',
+          (code) => (code === 0 ? done() : failed(new Error(`the other program ended with ${code}`))),
+        );
       });
     }
     await book.close();
@@ -65,7 +86,8 @@ describe('an upgrading start', () => {
   });
 
   it('keeps the newest copies only', async () => {
-    for (const day of ['01', '02', '03', '04', '05', '06']) writeFileSync(file(`book.db.before-2026-01-${day}T00-00-00-000Z`), '');
+    for (const day of ['01', '02', '03', '04', '05', '06'])
+      writeFileSync(file(`book.db.before-2026-01-${day}T00-00-00-000Z`), '');
     await (await opened(file(), olderMigrations(1))).close();
     await opened();
     const copies = readdirSync(folder).filter((name) => name.startsWith('book.db.before-'));
@@ -131,7 +153,13 @@ describe('one process', () => {
   it('writes many actions at once, each whole, none refused', async () => {
     const book = await opened();
     const application = createApplication({ database: book.database, log: pino({ level: 'silent' }) });
-    const answers = await Promise.all(Array.from({ length: 24 }, (_, at) => request(application).post('/api/cases').send(aCase(`Case ${at}`))));
+    const answers = await Promise.all(
+      Array.from({ length: 24 }, (_, at) =>
+        request(application)
+          .post('/api/cases')
+          .send(aCase(`Case ${at}`)),
+      ),
+    );
     expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 24 }, () => 201));
     expect(await titles(book)).toHaveLength(24);
   });
@@ -160,9 +188,16 @@ describe('one row that cannot be read', () => {
     const book = await opened();
     const { body } = await api(book).post('/api/cases').send(aCase('Broken')).expect(201);
     await api(book).post('/api/cases').send(aCase('Whole')).expect(201);
-    await book.database.transaction((writes) => writes.run(`UPDATE cases SET document = '{"schemaVersion":99}' WHERE title = 'Broken'`));
+    await book.database.transaction((writes) =>
+      writes.run(`UPDATE cases SET document = '{"schemaVersion":99}' WHERE title = 'Broken'`),
+    );
     const { body: list } = await api(book).get('/api/cases').expect(200);
-    expect(list).toEqual(expect.arrayContaining([{ id: body.id, title: 'Broken', unreadable: true }, expect.objectContaining({ title: 'Whole', revision: 1 })]));
+    expect(list).toEqual(
+      expect.arrayContaining([
+        { id: body.id, title: 'Broken', unreadable: true },
+        expect.objectContaining({ title: 'Whole', revision: 1 }),
+      ]),
+    );
     const refused = await api(book).get(`/api/cases/${body.id}`).expect(500);
     expect(refused.body).toMatchObject({ type: 'urn:hardy-sextant:stored-unreadable' });
     expect(refused.body.detail).toContain('cannot be read by this version');

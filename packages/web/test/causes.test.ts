@@ -61,7 +61,9 @@ describe('what went wrong', () => {
     expect(found.parts[0]).toMatchObject({ right: 2, slip: 3, unexplained: 5 });
   });
   it('puts what cost the most first, with its share of the answers', () => {
-    expect(found.causes.map(({ lost }) => lost)).toEqual([...found.causes.map(({ lost }) => lost)].sort((a, b) => b - a));
+    expect(found.causes.map(({ lost }) => lost)).toEqual(
+      [...found.causes.map(({ lost }) => lost)].sort((a, b) => b - a),
+    );
     expect(found.causes.find(({ id }) => id === 'rate-left-annual')).toMatchObject({ count: 2, share: 0.2, lost: 2 });
   });
   it('names up to three things to go over, never what nobody can explain', () => {

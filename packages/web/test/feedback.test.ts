@@ -3,7 +3,12 @@ import { defaultHouseRules, shippedStyles, slips } from '@hardy-sextant/core';
 import { feedbackFor, feedbackText, usualWords, wordsAbout } from '../src/features/marking/feedback.ts';
 import { markingOf, right } from './marks.ts';
 
-const marking = markingOf([right, { ...right, a: '1,642.38' }, { a: '625.72', b: '18,000.01', c: '657.42', d: 'n/a' }, {}]);
+const marking = markingOf([
+  right,
+  { ...right, a: '1,642.38' },
+  { a: '625.72', b: '18,000.01', c: '657.42', d: 'n/a' },
+  {},
+]);
 const feedback = (at: number, texts: Parameters<typeof feedbackFor>[3] = [], working = true) =>
   feedbackFor(marking, marking.students[at]!, defaultHouseRules, texts, shippedStyles[0]!, working);
 const parts = (at: number) => feedback(at).exercises[0]!.parts;

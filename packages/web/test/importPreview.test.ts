@@ -2,7 +2,13 @@
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { previewOf, rowsOf } from '../src/features/marking/importPreview.ts';
 
-const student = (id: string, name: string, number: string, entries: MarkedStudent['entries'] = {}, withdrawn = false): MarkedStudent => ({
+const student = (
+  id: string,
+  name: string,
+  number: string,
+  entries: MarkedStudent['entries'] = {},
+  withdrawn = false,
+): MarkedStudent => ({
   id,
   name,
   number,
@@ -12,7 +18,11 @@ const student = (id: string, name: string, number: string, entries: MarkedStuden
   revision: 1,
   decisions: [],
 });
-const students = [student('1', 'Oona Kamau', 'K-1', { e1: { a: '941.43', b: '5' } }), student('2', 'Tariq Bakken', 'K-2'), student('3', 'Ulla Eze', 'K-3', {}, true)];
+const students = [
+  student('1', 'Oona Kamau', 'K-1', { e1: { a: '941.43', b: '5' } }),
+  student('2', 'Tariq Bakken', 'K-2'),
+  student('3', 'Ulla Eze', 'K-3', {}, true),
+];
 const rows = rowsOf(
   [
     ['K-1', '941.43', '6'],

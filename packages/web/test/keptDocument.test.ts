@@ -25,7 +25,10 @@ function desk(start = { value: 'first', revision: 1 }, unsent?: { value: string;
     asked.at(-1)!.answer(outcome);
     await jest.advanceTimersByTimeAsync(0);
   };
-  const stored = (revision: number): WriteOutcome<Kept> => ({ is: 'stored', kept: { value: asked.at(-1)!.value, revision } });
+  const stored = (revision: number): WriteOutcome<Kept> => ({
+    is: 'stored',
+    kept: { value: asked.at(-1)!.value, revision },
+  });
   return { document, asked, answer, stored, remembered, wait: (ms: number) => jest.advanceTimersByTimeAsync(ms) };
 }
 

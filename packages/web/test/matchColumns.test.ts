@@ -5,7 +5,13 @@ import { guessRoles, hasHead, inOrder, rolesFor } from '../src/features/marking/
 import { ferry } from './marks.ts';
 
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
-const copy = (itemId: string, exercise: SetCopy['exercise']): SetCopy => ({ itemId, exercise, revision: 1, latest: 1, answered: 0 });
+const copy = (itemId: string, exercise: SetCopy['exercise']): SetCopy => ({
+  itemId,
+  exercise,
+  revision: 1,
+  latest: 1,
+  answered: 0,
+});
 const one = [copy('e1', ferry)];
 const two = [copy('e4', ferry), copy('e2', table)];
 const students = [
@@ -13,7 +19,8 @@ const students = [
   { id: '2', name: 'Tariq Bakken', number: 'K-2' },
 ];
 const nothing = { names: [], rows: [], copies: one, open: '', students, remembered: [] };
-const guess = (names: string[], copies = one, remembered: { columns: string[]; roles: string[] }[] = []) => guessRoles({ ...nothing, names, copies, remembered });
+const guess = (names: string[], copies = one, remembered: { columns: string[]; roles: string[] }[] = []) =>
+  guessRoles({ ...nothing, names, copies, remembered });
 
 it.each([
   [
@@ -50,11 +57,20 @@ it.each([
 
 it('counts exercises by their place in the set, and knows the cells of a table', () => {
   const part = table.parts.find(({ ask }) => ask.quantity === 'table')!.id;
-  expect(guess(['student', '1a', `2${part} row 1 interest`, 'a'], two)).toEqual(['student', 'e4/a', `e2/${part}.1:interest`, '']);
+  expect(guess(['student', '1a', `2${part} row 1 interest`, 'a'], two)).toEqual([
+    'student',
+    'e4/a',
+    `e2/${part}.1:interest`,
+    '',
+  ]);
 });
 
 it('takes what was chosen before for the same columns, as far as it is still there', () => {
-  expect(guess(['x', 'y', 'z'], one, [{ columns: ['x', 'y', 'z'], roles: ['e1/b', 'student', 'e9/a'] }])).toEqual(['e1/b', 'student', '']);
+  expect(guess(['x', 'y', 'z'], one, [{ columns: ['x', 'y', 'z'], roles: ['e1/b', 'student', 'e9/a'] }])).toEqual([
+    'e1/b',
+    'student',
+    '',
+  ]);
 });
 
 it('guesses nothing from where a column stands', () => {

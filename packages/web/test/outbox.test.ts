@@ -65,7 +65,12 @@ it('keeps everything while the server is away, on the base it was typed on', asy
   expect(made.state()).toMatchObject({ phase: 'sending' });
   await answer({ is: 'away', problem: 'away' });
   expect(made.state()).toMatchObject({ phase: 'away', problem: 'away' });
-  expect(new Map(made.state().waiting.map((each) => [each.cell, each]))).toEqual(new Map([['a', typed('a', '11', 'x')], ['b', typed('b', '2')]]));
+  expect(new Map(made.state().waiting.map((each) => [each.cell, each]))).toEqual(
+    new Map([
+      ['a', typed('a', '11', 'x')],
+      ['b', typed('b', '2')],
+    ]),
+  );
   expect(remembered.at(-1)).toHaveLength(2);
   await wait(3000);
   expect(sent).toHaveLength(3);

@@ -83,7 +83,9 @@ describe('a lone column', () => {
 describe('line ends', () => {
   it('of any system are taken off the end, also after a quoted field', () => {
     for (const end of ['\n', '\r\n', '\r', '\r\n\r\n\r\n'])
-      expect(readText(`"K-1","625.72"${end.slice(0, 2).trimEnd() || '\n'}"K-2","1,234.50"${end}`, ',').rows.at(-1)).toEqual(['K-2', '1,234.50']);
+      expect(
+        readText(`"K-1","625.72"${end.slice(0, 2).trimEnd() || '\n'}"K-2","1,234.50"${end}`, ',').rows.at(-1),
+      ).toEqual(['K-2', '1,234.50']);
     expect(readText('"K-1","625.72"\r\n"K-2","7"\r\n').notes).toEqual([]);
   });
   it('by the hundred thousand are walked once', () => {
@@ -97,7 +99,11 @@ describe('line ends', () => {
 
 describe('a pasted block', () => {
   it('keeps a cell with line ends and quotes in it whole, commas and empty lines too', () => {
-    expect(readBlock('1\t"two\nlines"\r\n\r\n21,452.88\t"a ""b"""\r\n')).toEqual([['1', 'two\nlines'], [''], ['21,452.88', 'a "b"']]);
+    expect(readBlock('1\t"two\nlines"\r\n\r\n21,452.88\t"a ""b"""\r\n')).toEqual([
+      ['1', 'two\nlines'],
+      [''],
+      ['21,452.88', 'a "b"'],
+    ]);
   });
 });
 
@@ -121,7 +127,11 @@ describe('a workbook', () => {
     await expect(readWorkbook(lying(packed(90_000_000)))).rejects.toThrow('unpacks to more than 80 MB');
   });
   it('that is none is refused in a sentence', async () => {
-    for (const bytes of [new Uint8Array([0x50, 0x4b, 3, 4]), new Uint8Array(Buffer.from('PK, as a letter begins.')), packed(100).slice(0, 60)])
+    for (const bytes of [
+      new Uint8Array([0x50, 0x4b, 3, 4]),
+      new Uint8Array(Buffer.from('PK, as a letter begins.')),
+      packed(100).slice(0, 60),
+    ])
       await expect(readWorkbook(bytes)).rejects.toThrow('This workbook cannot be read');
   });
 });

@@ -10,7 +10,11 @@ interface Kept {
 
 const schema = z.object({ value: z.string(), revision: z.number() });
 const kept = new Map<string, string>();
-const disk = { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, text: string) => void kept.set(key, text), removeItem: (key: string) => void kept.delete(key) };
+const disk = {
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, text: string) => void kept.set(key, text),
+  removeItem: (key: string) => void kept.delete(key),
+};
 
 beforeEach(() => {
   kept.clear();
@@ -28,7 +32,11 @@ const open = (key: string, start = { value: 'first', revision: 1 }) =>
     start,
     schema,
     options: { quietMs: 10, againMs: 100 },
-    ports: { write: () => new Promise((answer) => answers.push(answer)), valueOf: ({ value }) => value, revisionOf: ({ revision }) => revision },
+    ports: {
+      write: () => new Promise((answer) => answers.push(answer)),
+      valueOf: ({ value }) => value,
+      revisionOf: ({ revision }) => revision,
+    },
   });
 const settle = () => jest.advanceTimersByTimeAsync(0);
 

@@ -6,7 +6,9 @@ import { solveFor } from './solveFor.ts';
 import { LARGEST_AMOUNT, type Timing } from './fiveValues.ts';
 
 /** The charge as a fraction of the amount financed: outright, or a year times the years. */
-export type FlatCharge = { readonly kind: 'outright'; readonly fraction: number } | { readonly kind: 'a-year'; readonly fraction: number; readonly years: number };
+export type FlatCharge =
+  | { readonly kind: 'outright'; readonly fraction: number }
+  | { readonly kind: 'a-year'; readonly fraction: number; readonly years: number };
 
 export interface FlatPlan {
   readonly amount: Money;
@@ -32,12 +34,18 @@ export interface FlatResult {
  */
 export function flatPlan(plan: FlatPlan): Result<FlatResult> {
   const { amount, charge, payments, timing = 'end', paymentRounding = 'cent' } = plan;
-  if (!Number.isFinite(amount)) return fail('not-a-number', 'The amount financed must be a number.', { field: 'amount' });
-  if (amount <= 0 || amount >= LARGEST_AMOUNT) return fail('out-of-range', 'The amount financed must be above zero.', { field: 'amount' });
+  if (!Number.isFinite(amount))
+    return fail('not-a-number', 'The amount financed must be a number.', { field: 'amount' });
+  if (amount <= 0 || amount >= LARGEST_AMOUNT)
+    return fail('out-of-range', 'The amount financed must be above zero.', { field: 'amount' });
   if (!Number.isInteger(payments) || payments < 1 || payments > 12_000)
-    return fail('no-payments', 'The number of payments must be a whole number from 1 to 12,000.', { field: 'payments' });
-  if (!Number.isFinite(charge.fraction)) return fail('not-a-number', 'The flat charge must be a number.', { field: 'charge' });
-  if (charge.fraction < 0 || charge.fraction > 100) return fail('out-of-range', 'The flat charge must be from 0 % to 10,000 %.', { field: 'charge' });
+    return fail('no-payments', 'The number of payments must be a whole number from 1 to 12,000.', {
+      field: 'payments',
+    });
+  if (!Number.isFinite(charge.fraction))
+    return fail('not-a-number', 'The flat charge must be a number.', { field: 'charge' });
+  if (charge.fraction < 0 || charge.fraction > 100)
+    return fail('out-of-range', 'The flat charge must be from 0 % to 10,000 %.', { field: 'charge' });
   if (charge.kind === 'a-year' && !(charge.years > 0 && charge.years <= 1000))
     return fail('out-of-range', 'The years the flat charge is counted for must be above zero.', { field: 'years' });
   const fraction = charge.kind === 'outright' ? charge.fraction : charge.fraction * charge.years;
@@ -63,7 +71,9 @@ export interface ChargedLoan {
 /** The rate per payment that makes the payments worth what was really received. */
 export function rateWithCharges(loan: ChargedLoan): Result<number> {
   const { amount, fees, payment, payments, finalAmount = 0, timing = 'end' } = loan;
-  if (!Number.isFinite(fees) || !Number.isFinite(amount)) return fail('not-a-number', 'The amount and the fees must be numbers.', { field: 'fees' });
-  if (fees >= amount) return fail('out-of-range', 'The fees must be less than the amount, or nothing is received.', { field: 'fees' });
+  if (!Number.isFinite(fees) || !Number.isFinite(amount))
+    return fail('not-a-number', 'The amount and the fees must be numbers.', { field: 'fees' });
+  if (fees >= amount)
+    return fail('out-of-range', 'The fees must be less than the amount, or nothing is received.', { field: 'fees' });
   return solveFor('i', { n: payments, pv: amount - fees, pmt: -payment, fv: -finalAmount, timing });
 }

@@ -104,7 +104,8 @@ function fastRoot(equation: Equation): number | undefined {
   // The first step overshoots nothing but is too long for large n·x; the discount the payments bring shortens it.
   if (x > 0 && pmt !== 0) {
     const spread = Math.abs(pv) > Math.abs(fv) ? (2 * (-pmt * n - pv - fv)) / ((pv - fv) * (due ? n - 1 : n + 1)) : x;
-    if (Number.isFinite(spread) && spread > 0) x = Math.log1p(Math.min(spread, -pmt / pv > 0 && pv !== 0 ? Math.max(spread / 2, -pmt / pv) : spread));
+    if (Number.isFinite(spread) && spread > 0)
+      x = Math.log1p(Math.min(spread, -pmt / pv > 0 && pv !== 0 ? Math.max(spread / 2, -pmt / pv) : spread));
   }
   if (!(x > 0 && x < HIGH)) return undefined;
   for (let step = 0; step < 12; step += 1) {

@@ -57,7 +57,16 @@ export function expm2(y: number): number {
                   y *
                     (1 / 720 +
                       y *
-                        (1 / 5040 + y * (1 / 40320 + y * (1 / 362880 + y * (1 / 3628800 + y * (1 / 39916800 + y * (1 / 479001600 + y * (1 / 6227020800 + y / 87178291200))))))))))))
+                        (1 / 5040 +
+                          y *
+                            (1 / 40320 +
+                              y *
+                                (1 / 362880 +
+                                  y *
+                                    (1 / 3628800 +
+                                      y *
+                                        (1 / 39916800 +
+                                          y * (1 / 479001600 + y * (1 / 6227020800 + y / 87178291200))))))))))))
   );
 }
 
@@ -83,12 +92,15 @@ export function discounting(i: number, n: number, timing: Timing): number {
 /** What is wrong with one known value, if anything. */
 export function valueProblem(field: Unknown, value: unknown): Problem | undefined {
   const name = names[field];
-  if (typeof value !== 'number' || !Number.isFinite(value)) return { code: 'not-a-number', message: `The ${name} must be a number.`, field };
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    return { code: 'not-a-number', message: `The ${name} must be a number.`, field };
   if (field === 'n') {
     if (value <= 0) return { code: 'no-payments', message: 'There must be at least one payment.', field };
-    if (value > MOST_PAYMENTS) return { code: 'out-of-range', message: 'More than 100,000 payments cannot be computed.', field };
+    if (value > MOST_PAYMENTS)
+      return { code: 'out-of-range', message: 'More than 100,000 payments cannot be computed.', field };
   } else if (field === 'i') {
-    if (value <= -1 || value >= HIGHEST_RATE) return { code: 'out-of-range', message: 'The rate per payment must lie between −100 % and 1,000 %.', field };
+    if (value <= -1 || value >= HIGHEST_RATE)
+      return { code: 'out-of-range', message: 'The rate per payment must lie between −100 % and 1,000 %.', field };
   } else if (Math.abs(value) >= LARGEST_AMOUNT) {
     return { code: 'out-of-range', message: `The ${name} is too large to keep exact to the cent.`, field };
   }

@@ -19,9 +19,17 @@ export interface Recurrence {
  * @param i rate per payment, a fraction
  * @param payment positive; taken from the value unless `adds`
  */
-export function recurrenceOf(start: number, i: number, payment: number, timing: Timing, adds = false): Result<Recurrence> {
-  if (![start, i, payment].every(Number.isFinite)) return fail('not-a-number', 'Start, rate and payment must be numbers.');
-  if (i <= -1 || i >= HIGHEST_RATE) return fail('out-of-range', 'The rate per payment must lie between −100 % and 1,000 %.', { field: 'i' });
+export function recurrenceOf(
+  start: number,
+  i: number,
+  payment: number,
+  timing: Timing,
+  adds = false,
+): Result<Recurrence> {
+  if (![start, i, payment].every(Number.isFinite))
+    return fail('not-a-number', 'Start, rate and payment must be numbers.');
+  if (i <= -1 || i >= HIGHEST_RATE)
+    return fail('out-of-range', 'The rate per payment must lie between −100 % and 1,000 %.', { field: 'i' });
   return ok({ start, multiplier: 1 + i, difference: adds ? payment : 0 - payment, timing });
 }
 
@@ -33,7 +41,8 @@ export function terms({ start, multiplier, difference, timing }: Recurrence, cou
   let value = start;
   for (let k = 0; k < count; k += 1) {
     value = timing === 'end' ? multiplier * value + difference : multiplier * (value + difference);
-    if (!Number.isFinite(value)) return fail('out-of-range', `The terms grow past all bounds after term ${k}.`, { field: 'count' });
+    if (!Number.isFinite(value))
+      return fail('out-of-range', `The terms grow past all bounds after term ${k}.`, { field: 'count' });
     found.push(value);
   }
   return ok(found);
@@ -45,5 +54,7 @@ export function term({ start, multiplier, difference, timing }: Recurrence, k: n
   const grown = growthLessOne(i, k);
   const sum = i === 0 ? k : grown / i;
   const value = start + start * grown + difference * sum * (timing === 'begin' ? multiplier : 1);
-  return Number.isFinite(value) ? ok(value) : fail('out-of-range', 'This term is too large to compute.', { field: 'k' });
+  return Number.isFinite(value)
+    ? ok(value)
+    : fail('out-of-range', 'This term is too large to compute.', { field: 'k' });
 }

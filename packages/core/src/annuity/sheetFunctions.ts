@@ -36,8 +36,12 @@ function interestIn(i: number, k: number, n: number, pv: number, fv: number, typ
   return ok(type ? (before.value * i) / (1 + i) : before.value * i);
 }
 
-function summed(part: 'interest' | 'principal', [i = 0, n = 0, pv = 0, from = 0, to = 0, type = 0]: readonly number[]): Result<number> {
-  if (!Number.isInteger(from) || !Number.isInteger(to) || from < 1 || to < from || to > n || n > 12_000) return fail('out-of-range', 'The stretch must lie within the payments.');
+function summed(
+  part: 'interest' | 'principal',
+  [i = 0, n = 0, pv = 0, from = 0, to = 0, type = 0]: readonly number[],
+): Result<number> {
+  if (!Number.isInteger(from) || !Number.isInteger(to) || from < 1 || to < from || to > n || n > 12_000)
+    return fail('out-of-range', 'The stretch must lie within the payments.');
   const pmt = solveFor('pmt', { n, i, pv, fv: 0, timing: timing(type) });
   if (!pmt.ok) return pmt;
   let interest = 0;
@@ -49,7 +53,11 @@ function summed(part: 'interest' | 'principal', [i = 0, n = 0, pv = 0, from = 0,
   return ok(part === 'interest' ? interest : pmt.value * (to - from + 1) - interest);
 }
 
-const plain = (give: (value: number) => number): SheetFunction => ({ least: 1, most: 1, gives: ([value = 0]) => finite(give(value)) });
+const plain = (give: (value: number) => number): SheetFunction => ({
+  least: 1,
+  most: 1,
+  gives: ([value = 0]) => finite(give(value)),
+});
 
 function finite(value: number): Result<number> {
   return Number.isFinite(value) ? ok(value) : fail('out-of-range', 'this comes to no number.');
@@ -57,12 +65,36 @@ function finite(value: number): Result<number> {
 
 /** By OpenFormula name. */
 const sheetFunctions: Readonly<Record<string, SheetFunction>> = {
-  PMT: { least: 3, most: 5, gives: ([i = 0, n = 0, pv = 0, fv = 0, type]) => solveFor('pmt', { i, n, pv, fv, timing: timing(type) }) },
-  PV: { least: 3, most: 5, gives: ([i = 0, n = 0, pmt = 0, fv = 0, type]) => solveFor('pv', { i, n, pmt, fv, timing: timing(type) }) },
-  FV: { least: 3, most: 5, gives: ([i = 0, n = 0, pmt = 0, pv = 0, type]) => solveFor('fv', { i, n, pmt, pv, timing: timing(type) }) },
-  NPER: { least: 3, most: 5, gives: ([i = 0, pmt = 0, pv = 0, fv = 0, type]) => solveFor('n', { i, pmt, pv, fv, timing: timing(type) }) },
-  RATE: { least: 3, most: 6, gives: ([n = 0, pmt = 0, pv = 0, fv = 0, type]) => solveFor('i', { n, pmt, pv, fv, timing: timing(type) }) },
-  IPMT: { least: 4, most: 6, gives: ([i = 0, k = 0, n = 0, pv = 0, fv = 0, type]) => interestIn(i, k, n, pv, fv, type) },
+  PMT: {
+    least: 3,
+    most: 5,
+    gives: ([i = 0, n = 0, pv = 0, fv = 0, type]) => solveFor('pmt', { i, n, pv, fv, timing: timing(type) }),
+  },
+  PV: {
+    least: 3,
+    most: 5,
+    gives: ([i = 0, n = 0, pmt = 0, fv = 0, type]) => solveFor('pv', { i, n, pmt, fv, timing: timing(type) }),
+  },
+  FV: {
+    least: 3,
+    most: 5,
+    gives: ([i = 0, n = 0, pmt = 0, pv = 0, type]) => solveFor('fv', { i, n, pmt, pv, timing: timing(type) }),
+  },
+  NPER: {
+    least: 3,
+    most: 5,
+    gives: ([i = 0, pmt = 0, pv = 0, fv = 0, type]) => solveFor('n', { i, pmt, pv, fv, timing: timing(type) }),
+  },
+  RATE: {
+    least: 3,
+    most: 6,
+    gives: ([n = 0, pmt = 0, pv = 0, fv = 0, type]) => solveFor('i', { n, pmt, pv, fv, timing: timing(type) }),
+  },
+  IPMT: {
+    least: 4,
+    most: 6,
+    gives: ([i = 0, k = 0, n = 0, pv = 0, fv = 0, type]) => interestIn(i, k, n, pv, fv, type),
+  },
   PPMT: {
     least: 4,
     most: 6,
@@ -91,6 +123,8 @@ export const callableFunctions: Functions = Object.fromEntries(
   Object.entries(sheetFunctions).map(([name, { least, most, gives }]) => [
     name.toLowerCase(),
     (args: readonly number[]) =>
-      args.length < least || args.length > most ? fail('unreadable', `it takes ${least === most ? least : `${least} to ${most}`} arguments.`) : gives(args),
+      args.length < least || args.length > most
+        ? fail('unreadable', `it takes ${least === most ? least : `${least} to ${most}`} arguments.`)
+        : gives(args),
   ]),
 );

@@ -1,7 +1,18 @@
 /** Solving the equation of the five values for any one of them. Rearrangements in docs/mathematics.md, section 1. */
 
 import { fail, ok, type Problem, type Result } from '../result.ts';
-import { accumulation, discounting, growthLessOne, HIGHEST_RATE, LARGEST_AMOUNT, MOST_PAYMENTS, unknowns, valueProblem, type FiveValues, type Unknown } from './fiveValues.ts';
+import {
+  accumulation,
+  discounting,
+  growthLessOne,
+  HIGHEST_RATE,
+  LARGEST_AMOUNT,
+  MOST_PAYMENTS,
+  unknowns,
+  valueProblem,
+  type FiveValues,
+  type Unknown,
+} from './fiveValues.ts';
 import { findRates } from './findRate.ts';
 
 /** The known values; the unknown's own entry is ignored. */
@@ -24,15 +35,26 @@ export function solveFor(unknown: Unknown, values: KnownValues): Result<number> 
   }
   if (unknown === 'n') return solveCount(known);
   if (unknown === 'i') return solveRate(known);
-  const value = unknown === 'pmt' ? levelPaymentOf(known) : unknown === 'pv' ? presentValueOf(known) : futureValueOf(known);
-  if (!Number.isFinite(value)) return fail('out-of-range', 'The answer is too large to compute: the rate and the number of payments are too large together.', { field: unknown });
+  const value =
+    unknown === 'pmt' ? levelPaymentOf(known) : unknown === 'pv' ? presentValueOf(known) : futureValueOf(known);
+  if (!Number.isFinite(value))
+    return fail(
+      'out-of-range',
+      'The answer is too large to compute: the rate and the number of payments are too large together.',
+      { field: unknown },
+    );
   return ok(value === 0 ? 0 : value);
 }
 
 function problemIn(unknown: Unknown, values: KnownValues): Problem | undefined {
-  if (!unknowns.includes(unknown)) return { code: 'not-a-number', message: 'Choose which of the five values to solve for.', field: 'unknown' };
+  if (!unknowns.includes(unknown))
+    return { code: 'not-a-number', message: 'Choose which of the five values to solve for.', field: 'unknown' };
   if (values.timing !== 'end' && values.timing !== 'begin')
-    return { code: 'not-a-number', message: 'Payments fall at the end or at the beginning of each period.', field: 'timing' };
+    return {
+      code: 'not-a-number',
+      message: 'Payments fall at the end or at the beginning of each period.',
+      field: 'timing',
+    };
   for (const field of unknowns) {
     const problem = field === unknown ? undefined : valueProblem(field, values[field]);
     if (problem) return problem;
@@ -50,7 +72,13 @@ function allSound(unknown: Unknown, { n, i, pv, pmt, fv, timing }: FiveValues): 
     (unknown === 'pmt' || (pmt > -LARGEST_AMOUNT && pmt < LARGEST_AMOUNT)) &&
     (unknown === 'fv' || (fv > -LARGEST_AMOUNT && fv < LARGEST_AMOUNT)) &&
     // Comparisons would let the text "12" pass as a number; sums of text do not come out as one.
-    typeof ((unknown === 'n' ? 0 : n) + (unknown === 'i' ? 0 : i) + (unknown === 'pv' ? 0 : pv) + (unknown === 'pmt' ? 0 : pmt) + (unknown === 'fv' ? 0 : fv)) === 'number' &&
+    typeof (
+      (unknown === 'n' ? 0 : n) +
+      (unknown === 'i' ? 0 : i) +
+      (unknown === 'pv' ? 0 : pv) +
+      (unknown === 'pmt' ? 0 : pmt) +
+      (unknown === 'fv' ? 0 : fv)
+    ) === 'number' &&
     (unknown === 'n' || unknown === 'i' || unknown === 'pv' || unknown === 'pmt' || unknown === 'fv')
   );
 }
@@ -79,9 +107,15 @@ function futureValueOf({ n, i, pv, pmt, timing }: FiveValues): number {
  * which keeps small rates accurate through log1p.
  */
 function solveCount({ i, pv, pmt, fv, timing }: FiveValues): Result<number> {
-  if (pv === 0 && fv === 0) return fail('no-payments', 'There is nothing to repay or to save up: no payment is needed.', { field: 'n' });
+  if (pv === 0 && fv === 0)
+    return fail('no-payments', 'There is nothing to repay or to save up: no payment is needed.', { field: 'n' });
   if (i === 0) {
-    if (pmt === 0) return fail('no-payments', 'Without payments and without interest the amount never changes, so no number of periods follows from it.', { field: 'pmt' });
+    if (pmt === 0)
+      return fail(
+        'no-payments',
+        'Without payments and without interest the amount never changes, so no number of periods follows from it.',
+        { field: 'pmt' },
+      );
     return positiveCount(-(pv + fv) / pmt, pv, pmt, fv);
   }
   const level = timing === 'begin' ? pmt * (1 + i) : pmt;
@@ -102,11 +136,17 @@ function positiveCount(n: number, pv: number, pmt: number, fv: number): Result<n
 function neverReaches(pv: number, pmt: number, fv: number): Result<number> {
   const signs = [pv, pmt, fv].filter((value) => value !== 0).map(Math.sign);
   if (!signs.includes(1) || !signs.includes(-1)) return sameSigns();
-  return fail('never-repaid', 'The payment does not cover the interest, so the balance never comes down to the final amount.', { field: 'pmt' });
+  return fail(
+    'never-repaid',
+    'The payment does not cover the interest, so the balance never comes down to the final amount.',
+    { field: 'pmt' },
+  );
 }
 
 function sameSigns(): Result<number> {
-  return fail('same-signs', 'Money must come in and go out: one of the amounts needs the other sign.', { field: 'pmt' });
+  return fail('same-signs', 'Money must come in and go out: one of the amounts needs the other sign.', {
+    field: 'pmt',
+  });
 }
 
 function solveRate(known: FiveValues): Result<number> {
@@ -115,6 +155,7 @@ function solveRate(known: FiveValues): Result<number> {
   if (!signs.includes(1) || !signs.includes(-1)) return sameSigns();
   const rates = findRates(known);
   if (rates.length === 1) return ok(rates[0]!);
-  if (rates.length === 0) return fail('no-rate', 'No rate between −100 % and 1,000 % a payment makes these amounts balance.', { field: 'i' });
+  if (rates.length === 0)
+    return fail('no-rate', 'No rate between −100 % and 1,000 % a payment makes these amounts balance.', { field: 'i' });
   return fail('several-rates', `${rates.length} different rates make these amounts balance.`, { field: 'i', rates });
 }

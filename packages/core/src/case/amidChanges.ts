@@ -21,7 +21,11 @@ type Asked = 'amount' | 'rate' | 'payments' | 'finalAmount';
 /**
  * @param plan the plan with the payment given and anything in the unknown's place
  */
-export function solveAmidChanges(unknown: Asked | string, plan: Plan, draft: StatementDraft): Result<SolvedAmidChanges> {
+export function solveAmidChanges(
+  unknown: Asked | string,
+  plan: Plan,
+  draft: StatementDraft,
+): Result<SolvedAmidChanges> {
   if (unknown === 'payments') {
     const table = buildTable({ ...plan, payments: 'until-cleared' });
     if (!table.ok) return table;
@@ -33,12 +37,20 @@ export function solveAmidChanges(unknown: Asked | string, plan: Plan, draft: Sta
 
 function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
   // A saving plan has no bound to stop at while its end is unknown.
-  const open = { ...plan, finalAmount: plan.kind === 'saving' ? 9e11 : 0, rounding: { ...plan.rounding, last: 'as-others' as const } };
+  const open = {
+    ...plan,
+    finalAmount: plan.kind === 'saving' ? 9e11 : 0,
+    rounding: { ...plan.rounding, last: 'as-others' as const },
+  };
   const run = buildTable(open);
   if (!run.ok) return run;
   const closing = run.value.closing;
   if (plan.kind !== 'saving' && (closing <= 0 || run.value.count < (plan.payments as number)))
-    return fail('out-of-range', 'The payments are more than enough: they clear everything before the last one. Ask for the number of payments instead.', { field: 'finalAmount' });
+    return fail(
+      'out-of-range',
+      'The payments are more than enough: they clear everything before the last one. Ask for the number of payments instead.',
+      { field: 'finalAmount' },
+    );
   const shown = roundMoney(closing, plan.rounding.payment === 'exact' ? 'exact' : 'cent');
   const table = buildTable({ ...plan, finalAmount: shown });
   return table.ok ? ok({ exact: closing, shown, table: table.value }) : table;
@@ -46,7 +58,10 @@ function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
 
 function search(unknown: 'amount' | 'rate', plan: Plan, draft: StatementDraft): Result<SolvedAmidChanges> {
   const periodic = (i: number): Plan['rate'] => ({ kind: 'periodic', perPayment: i });
-  const at = (value: number): Plan => ({ ...plan, ...(unknown === 'amount' ? { amount: value } : { rate: periodic(value) }) });
+  const at = (value: number): Plan => ({
+    ...plan,
+    ...(unknown === 'amount' ? { amount: value } : { rate: periodic(value) }),
+  });
   const saving = plan.kind === 'saving';
   /** True when the value is too much: something is still owed, or savings reach the end early. */
   const tooMuch = (value: number): boolean | undefined => {
@@ -58,11 +73,18 @@ function search(unknown: 'amount' | 'rate', plan: Plan, draft: StatementDraft): 
     return saving ? left >= -noise : left > noise;
   };
   let low = 0;
-  let high = unknown === 'amount' ? Math.min(9e11, Math.max(1, (plan.payment ?? 0) * (plan.payments as number) * 2 + plan.finalAmount * 2)) : 2;
+  let high =
+    unknown === 'amount'
+      ? Math.min(9e11, Math.max(1, (plan.payment ?? 0) * (plan.payments as number) * 2 + plan.finalAmount * 2))
+      : 2;
   if (tooMuch(low) !== false || tooMuch(high) !== true)
-    return fail('not-reached', `With these changes no ${unknown} fits. Where a change works the payment out again, any ${unknown} would: let the payment stay the same.`, {
-      field: unknown,
-    });
+    return fail(
+      'not-reached',
+      `With these changes no ${unknown} fits. Where a change works the payment out again, any ${unknown} would: let the payment stay the same.`,
+      {
+        field: unknown,
+      },
+    );
   for (let step = 0; step < 120 && high - low > 1e-13 * Math.max(high, 1e-3); step += 1) {
     const middle = (low + high) / 2;
     if (tooMuch(middle)) high = middle;

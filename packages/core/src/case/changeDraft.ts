@@ -26,7 +26,11 @@ interface ChangeRecord {
   readonly may: readonly ChangeField[];
   /** What a new one starts with. */
   readonly start: Readonly<Partial<Record<ChangeField, string>>>;
-  readonly make: (numbers: Readonly<Partial<Record<ChangeField, number>>>, draft: ChangeDraft, quote: RateQuote) => Change;
+  readonly make: (
+    numbers: Readonly<Partial<Record<ChangeField, number>>>,
+    draft: ChangeDraft,
+    quote: RateQuote,
+  ) => Change;
 }
 
 const optional = <Name extends ChangeField>(name: Name, value: number | undefined): Partial<Record<Name, number>> =>
@@ -38,22 +42,43 @@ export const changeKinds: Readonly<Record<ChangeKind, ChangeRecord>> = {
     needs: ['amount', 'from'],
     may: ['to', 'every'],
     start: { amount: '', from: '1', to: '', every: '' },
-    make: (n) => ({ kind: 'extra', amount: n.amount!, from: n.from!, ...optional('to', n.to), ...optional('every', n.every) }),
+    make: (n) => ({
+      kind: 'extra',
+      amount: n.amount!,
+      from: n.from!,
+      ...optional('to', n.to),
+      ...optional('every', n.every),
+    }),
   },
   rate: {
     needs: ['after', 'rate'],
     may: [],
     start: { after: '12', rate: '' },
-    make: (n, draft, quote) => ({ kind: 'rate', after: n.after!, rate: quotedRate(quote, n.rate! / 100), payment: draft.payment }),
+    make: (n, draft, quote) => ({
+      kind: 'rate',
+      after: n.after!,
+      rate: quotedRate(quote, n.rate! / 100),
+      payment: draft.payment,
+    }),
   },
-  payment: { needs: ['after', 'amount'], may: [], start: { after: '12', amount: '' }, make: (n) => ({ kind: 'payment', after: n.after!, amount: n.amount! }) },
+  payment: {
+    needs: ['after', 'amount'],
+    may: [],
+    start: { after: '12', amount: '' },
+    make: (n) => ({ kind: 'payment', after: n.after!, amount: n.amount! }),
+  },
   'interest-only': {
     needs: ['through'],
     may: ['from'],
     start: { from: '1', through: '6' },
     make: (n) => ({ kind: 'interest-only', through: n.through!, ...optional('from', n.from) }),
   },
-  deferred: { needs: ['through'], may: ['from'], start: { from: '1', through: '6' }, make: (n) => ({ kind: 'deferred', through: n.through!, ...optional('from', n.from) }) },
+  deferred: {
+    needs: ['through'],
+    may: ['from'],
+    start: { from: '1', through: '6' },
+    make: (n) => ({ kind: 'deferred', through: n.through!, ...optional('from', n.from) }),
+  },
   draw: {
     needs: ['amount', 'before'],
     may: [],

@@ -22,7 +22,9 @@ export function compute(asked: AskedCase, inputs: Inputs, quantity: Quantity = a
 function numbersOf(asked: AskedCase, inputs: Inputs, quantity: Quantity): readonly number[] {
   if (!kindOf(asked.draft).compounds) return flatNumbers(asked, inputs, quantity);
   const { closedForm, onInputsAlone } = quantities[quantity];
-  return asked.solved.plan.changes.length > 0 && !onInputsAlone ? fromTable(asked, inputs, quantity) : closedForm(inputs, asked);
+  return asked.solved.plan.changes.length > 0 && !onInputsAlone
+    ? fromTable(asked, inputs, quantity)
+    : closedForm(inputs, asked);
 }
 
 /** With changes on the way the whole table is run with the inputs. */
@@ -89,7 +91,9 @@ function flatNumbers(asked: AskedCase, inputs: Inputs, quantity: Quantity): read
     case 'amount':
       return [(payment * n) / (1 + quoted * time)];
     case 'payments':
-      return [draft.flatBy === 'a-year' ? amount / (payment - (amount * quoted) / p) : (amount * (1 + quoted)) / payment];
+      return [
+        draft.flatBy === 'a-year' ? amount / (payment - (amount * quoted) / p) : (amount * (1 + quoted)) / payment,
+      ];
     case 'years':
       return flatNumbers(asked, inputs, 'payments').map((count) => count / p);
     case 'rate-per-payment':

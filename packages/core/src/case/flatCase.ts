@@ -35,8 +35,13 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
       exact = aYear ? amount / (payment - (amount * rate) / p) : (amount * (1 + rate)) / payment;
   }
   if (!Number.isFinite(exact) || (unknown === 'payments' && exact <= 0))
-    return fail('never-repaid', 'The payment does not even cover the charge.', { field: unknown === 'payments' ? 'payment' : 'amount' });
-  if (exact < 0) return fail('out-of-range', 'The payments come to less than the amount: there is no charge in them.', { field: unknown });
+    return fail('never-repaid', 'The payment does not even cover the charge.', {
+      field: unknown === 'payments' ? 'payment' : 'amount',
+    });
+  if (exact < 0)
+    return fail('out-of-range', 'The payments come to less than the amount: there is no charge in them.', {
+      field: unknown,
+    });
 
   const shown =
     unknown === 'payments'
@@ -44,14 +49,22 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
       : unknown === 'rate'
         ? exact
         : roundMoney(exact, unknown === 'payment' ? rounding.payment : rounding.payment === 'exact' ? 'exact' : 'cent');
-  if (shown > 12_000) return fail('out-of-range', 'At most 12,000 payments can be put in a table.', { field: 'payments' });
+  if (shown > 12_000)
+    return fail('out-of-range', 'At most 12,000 payments can be put in a table.', { field: 'payments' });
   const all = { finalAmount: 0, amount, rate, payments, payment, [unknown]: shown } as Record<ValueSlot, number>;
-  const charge = unknown === 'payment' ? roundCent(all.amount * all.rate * times(all.payments)) : roundCent(all.payment * all.payments - all.amount);
+  const charge =
+    unknown === 'payment'
+      ? roundCent(all.amount * all.rate * times(all.payments))
+      : roundCent(all.payment * all.payments - all.amount);
   const found = solveFor('i', { n: all.payments, pv: all.amount, pmt: -all.payment, fv: 0, timing: draft.timing });
   if (!found.ok)
     return {
       ok: false,
-      problem: { ...found.problem, field: 'payment', message: 'These numbers charge no rate that could be computed: the payments must come to more than nothing.' },
+      problem: {
+        ...found.problem,
+        field: 'payment',
+        message: 'These numbers charge no rate that could be computed: the payments must come to more than nothing.',
+      },
     };
   const i = found.value;
   const effective = Math.expm1(p * Math.log1p(i));
@@ -81,6 +94,11 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
     rate: plan.rate,
     plan,
     table: table.value,
-    flat: { charge, ratePerPayment: i, nominal: nominal.ok ? nominal.value : i * p, effective: Number.isFinite(effective) ? effective : i },
+    flat: {
+      charge,
+      ratePerPayment: i,
+      nominal: nominal.ok ? nominal.value : i * p,
+      effective: Number.isFinite(effective) ? effective : i,
+    },
   });
 }

@@ -21,5 +21,7 @@ export const frequencies: readonly Frequency[] = [
 
 /** A frequency in words; one that has no word of its own is counted. */
 export function frequencyOf(perYear: number): Frequency {
-  return frequencies.find((each) => each.perYear === perYear) ?? { perYear, adverb: `${perYear}-a-year`, period: 'period' };
+  return (
+    frequencies.find((each) => each.perYear === perYear) ?? { perYear, adverb: `${perYear}-a-year`, period: 'period' }
+  );
 }

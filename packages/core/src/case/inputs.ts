@@ -16,7 +16,9 @@ import { readBuildUp } from './readDraft.ts';
 export function inputsOf({ solved, draft, ask, names }: AskedCase): Inputs {
   const { numbers, values } = solved;
   const built = draft.buildUp ? readBuildUp(draft.buildUp, numberStyleById(draft.numberStyle), names) : undefined;
-  const parts = built?.ok ? built.value : { price: numbers.amount, downPayment: 0, tradeIn: 0, feesAdded: 0, feesTaken: 0 };
+  const parts = built?.ok
+    ? built.value
+    : { price: numbers.amount, downPayment: 0, tradeIn: 0, feesAdded: 0, feesTaken: 0 };
   return {
     n: solved.unknown === 'payments' ? values.n : numbers.payments,
     i: values.i,
@@ -47,7 +49,11 @@ export function changed(inputs: Inputs, change: Partial<Inputs>): Inputs {
 }
 
 /** One of the five values from the others, as a positive amount with its way; undefined where there is none. */
-export function solveUnknown({ draft }: Pick<AskedCase, 'draft'>, inputs: Inputs, unknown: Unknown): number | undefined {
+export function solveUnknown(
+  { draft }: Pick<AskedCase, 'draft'>,
+  inputs: Inputs,
+  unknown: Unknown,
+): number | undefined {
   const way = kindOf(draft).directions;
   const found = solveFor(unknown, {
     n: inputs.n,

@@ -56,7 +56,12 @@ export interface KindOfCase {
   readonly refinances: boolean;
 
   /** Solves it for its `?`, from the numbers of its slots. */
-  readonly solve: (draft: StatementDraft, numbers: SlotNumbers, changes: readonly Change[], rounding: TableRounding) => Result<SolvedCase>;
+  readonly solve: (
+    draft: StatementDraft,
+    numbers: SlotNumbers,
+    changes: readonly Change[],
+    rounding: TableRounding,
+  ) => Result<SolvedCase>;
 
   /** The sentence that states it: words and slots in order. */
   readonly sentence: readonly Segment[];

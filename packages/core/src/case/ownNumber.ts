@@ -15,7 +15,12 @@ import type { SolvedCase, ValueSlot } from './solved.ts';
  *
  * @param value in the slot's own terms; a rate as a fraction
  */
-export function withOwnNumber(draft: StatementDraft, solved: SolvedCase, slot: ValueSlot, value: number): Result<SolvedCase> {
+export function withOwnNumber(
+  draft: StatementDraft,
+  solved: SolvedCase,
+  slot: ValueSlot,
+  value: number,
+): Result<SolvedCase> {
   const numbers = { ...solved.numbers, [slot]: value };
   const rate = slot === 'rate' ? quotedRate(draft.quote, value) : solved.rate;
   const i = ratePerPayment(rate, draft.paymentsPerYear);
@@ -30,6 +35,20 @@ export function withOwnNumber(draft: StatementDraft, solved: SolvedCase, slot: V
   const table = buildTable({ ...solved.plan, ...own });
   if (!table.ok) return table;
   const way = kindOf(draft).directions;
-  const values = { ...solved.values, n: numbers.payments, i: i.value, pv: way.pv * numbers.amount, pmt: way.pmt * table.value.firstPayment, fv: way.fv * numbers.finalAmount };
-  return ok({ ...solved, numbers: { ...numbers, payment: table.value.firstPayment }, values, rate, plan: table.value.plan, table: table.value });
+  const values = {
+    ...solved.values,
+    n: numbers.payments,
+    i: i.value,
+    pv: way.pv * numbers.amount,
+    pmt: way.pmt * table.value.firstPayment,
+    fv: way.fv * numbers.finalAmount,
+  };
+  return ok({
+    ...solved,
+    numbers: { ...numbers, payment: table.value.firstPayment },
+    values,
+    rate,
+    plan: table.value.plan,
+    table: table.value,
+  });
 }

@@ -20,7 +20,9 @@ export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
 
 /** The quantity a statement's `?` asks for. */
 export function quantityOfSlot(slot: ValueSlot): Quantity {
-  return ({ payment: 'payment', amount: 'amount', finalAmount: 'final-amount', rate: 'rate', payments: 'payments' } as const)[slot];
+  return (
+    { payment: 'payment', amount: 'amount', finalAmount: 'final-amount', rate: 'rate', payments: 'payments' } as const
+  )[slot];
 }
 
 /** "the balance after payment 24" */

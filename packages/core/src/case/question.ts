@@ -43,12 +43,27 @@ export type OwnNumbers = Readonly<Partial<Record<ValueSlot, number>>>;
  * @param solve how the statement is solved; who asks one statement often can remember
  * @returns the question with its answer; a problem's field is a slot, `changes`, or the argument that is wrong
  */
-export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding, names: Scope = {}, own: OwnNumbers = {}, solve: Solve = solveAsked): Result<Question> {
+export function askCase(
+  draft: StatementDraft,
+  ask: Ask,
+  rounding: TableRounding,
+  names: Scope = {},
+  own: OwnNumbers = {},
+  solve: Solve = solveAsked,
+): Result<Question> {
   const record = quantities[ask.quantity];
   if (!record) return fail('out-of-range', 'This quantity is not known.', { field: 'quantity' });
-  if (!record.applies(draft)) return fail('out-of-range', `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this case.`, { field: 'quantity' });
+  if (!record.applies(draft))
+    return fail(
+      'out-of-range',
+      `${record.title[0]!.toUpperCase()}${record.title.slice(1)} cannot be asked of this case.`,
+      { field: 'quantity' },
+    );
   for (const need of record.needs)
-    if (!Number.isFinite(ask[need])) return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', { field: need });
+    if (!Number.isFinite(ask[need]))
+      return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', {
+        field: need,
+      });
   const asked = record.slot ? { ...draft, unknown: record.slot } : draft;
   const outcome = solve(asked, rounding, names);
   if (!outcome.ok) return outcome;
@@ -67,14 +82,26 @@ export function askCase(draft: StatementDraft, ask: Ask, rounding: TableRounding
 /** The solved case, or the first thing that is wrong with it. */
 export function solvedOrProblem(outcome: CaseOutcome): Result<SolvedCase> {
   if (outcome.state === 'solved') return ok(outcome.solved);
-  if (outcome.state === 'waiting') return fail('blank', 'The plan behind this part is not complete yet.', { field: outcome.missing[0]! });
-  if (outcome.state === 'converted') return fail('out-of-range', 'A conversion has no plan to ask about.', { field: 'plan' });
-  const all: (Problem | undefined)[] = [...Object.values(outcome.problems), ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each))];
-  return all[0] ? { ok: false, problem: all[0] } : fail('out-of-range', 'The plan behind this part cannot be worked out.', { field: 'plan' });
+  if (outcome.state === 'waiting')
+    return fail('blank', 'The plan behind this part is not complete yet.', { field: outcome.missing[0]! });
+  if (outcome.state === 'converted')
+    return fail('out-of-range', 'A conversion has no plan to ask about.', { field: 'plan' });
+  const all: (Problem | undefined)[] = [
+    ...Object.values(outcome.problems),
+    ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each)),
+  ];
+  return all[0]
+    ? { ok: false, problem: all[0] }
+    : fail('out-of-range', 'The plan behind this part cannot be worked out.', { field: 'plan' });
 }
 
 /** An answer in writing, in its unit, with the decimals such answers usually have. */
-export function writeQuantity({ ask }: Pick<Question, 'ask'>, value: number, style: NumberStyle, decimals?: number): string {
+export function writeQuantity(
+  { ask }: Pick<Question, 'ask'>,
+  value: number,
+  style: NumberStyle,
+  decimals?: number,
+): string {
   switch (quantities[ask.quantity].unit) {
     case 'money':
       return writeMoney(value, style, decimals ?? style.moneyDecimals ?? 2);

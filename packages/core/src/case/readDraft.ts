@@ -96,15 +96,22 @@ function slotNumber(slot: SlotName, entry: Entry, draft: StatementDraft): number
   const { value, percent, unit } = entry;
   if (slot === 'rate' || slot === 'converted') {
     // A rate slot speaks in percent: 6.6 and 6.6 % both are 0.066.
-    if (!kindOf(draft).compounds) return value < 0 || value > 10_000 ? { code: 'out-of-range', message: 'A flat charge is from 0 % to 10,000 %.' } : value / 100;
-    const rate = ratePerPayment(quotedRate(slot === 'rate' ? draft.quote : draft.into, value / 100), draft.paymentsPerYear);
+    if (!kindOf(draft).compounds)
+      return value < 0 || value > 10_000
+        ? { code: 'out-of-range', message: 'A flat charge is from 0 % to 10,000 %.' }
+        : value / 100;
+    const rate = ratePerPayment(
+      quotedRate(slot === 'rate' ? draft.quote : draft.into, value / 100),
+      draft.paymentsPerYear,
+    );
     return rate.ok ? value / 100 : rate.problem;
   }
   if (slot === 'payments') {
     if (percent) return { code: 'not-a-number', message: 'A number of payments has no percent sign.' };
     const count = value * paymentsPer(unit, draft.paymentsPerYear);
     if (count <= 0) return { code: 'no-payments', message: 'There must be at least one payment.' };
-    if (Math.abs(count - roundTo(count, 0)) > 1e-9) return { code: 'out-of-range', message: 'The number of payments must come out whole.' };
+    if (Math.abs(count - roundTo(count, 0)) > 1e-9)
+      return { code: 'out-of-range', message: 'The number of payments must come out whole.' };
     if (count > 12_000) return { code: 'out-of-range', message: 'At most 12,000 payments can be put in a table.' };
     return roundTo(count, 0);
   }
@@ -112,14 +119,25 @@ function slotNumber(slot: SlotName, entry: Entry, draft: StatementDraft): number
 }
 
 function paymentsPer(unit: Entry['unit'], paymentsPerYear: number): number {
-  return unit === 'years' ? paymentsPerYear : unit === 'months' ? paymentsPerYear / 12 : unit === 'weeks' ? paymentsPerYear / 52 : 1;
+  return unit === 'years'
+    ? paymentsPerYear
+    : unit === 'months'
+      ? paymentsPerYear / 12
+      : unit === 'weeks'
+        ? paymentsPerYear / 52
+        : 1;
 }
 
 function moneyNumber({ value, percent, unit }: Entry, words: string): number | Problem {
   if (percent) return { code: 'not-a-number', message: `The ${words} is an amount of money, not a percentage.` };
   if (unit) return { code: 'not-a-number', message: `The ${words} is an amount of money, not a time.` };
-  if (value < 0) return { code: 'out-of-range', message: `The ${words} cannot be below zero: the words beside it say which way the money goes.` };
-  if (value >= LARGEST_AMOUNT) return { code: 'out-of-range', message: `The ${words} is too large to keep exact to the cent.` };
+  if (value < 0)
+    return {
+      code: 'out-of-range',
+      message: `The ${words} cannot be below zero: the words beside it say which way the money goes.`,
+    };
+  if (value >= LARGEST_AMOUNT)
+    return { code: 'out-of-range', message: `The ${words} is too large to keep exact to the cent.` };
   return value;
 }
 
@@ -160,8 +178,15 @@ export function readBuildUp(
     const entry = readSlotText(text, part === 'price' ? names : { ...names, price: found.price }, style);
     if (!entry.ok) return { ok: false, problem: { ...entry.problem, field } };
     const { value, percent } = entry.value;
-    if (percent && part !== 'downPayment') return { ok: false, problem: { code: 'not-a-number', message: `The ${partWords[part]} should be money.`, field } };
-    const number = moneyNumber({ ...entry.value, percent: false, value: percent ? roundCent((found.price * value) / 100) : value }, partWords[part]);
+    if (percent && part !== 'downPayment')
+      return {
+        ok: false,
+        problem: { code: 'not-a-number', message: `The ${partWords[part]} should be money.`, field },
+      };
+    const number = moneyNumber(
+      { ...entry.value, percent: false, value: percent ? roundCent((found.price * value) / 100) : value },
+      partWords[part],
+    );
     if (typeof number !== 'number') return { ok: false, problem: { ...number, field } };
     found[part] = number;
   }
@@ -169,9 +194,21 @@ export function readBuildUp(
   if (amount < 0)
     return {
       ok: false,
-      problem: { code: 'out-of-range', message: 'The down payment and the trade-in come to more than the price: nothing is left to finance.', field: 'buildUp.downPayment' },
+      problem: {
+        code: 'out-of-range',
+        message: 'The down payment and the trade-in come to more than the price: nothing is left to finance.',
+        field: 'buildUp.downPayment',
+      },
     };
-  if (found.feesTaken > amount) return { ok: false, problem: { code: 'out-of-range', message: 'The fees taken out are more than the amount.', field: 'buildUp.feesTaken' } };
+  if (found.feesTaken > amount)
+    return {
+      ok: false,
+      problem: {
+        code: 'out-of-range',
+        message: 'The fees taken out are more than the amount.',
+        field: 'buildUp.feesTaken',
+      },
+    };
   return { ok: true, value: { ...found, amount, proceeds: roundCent(amount - found.feesTaken) } };
 }
 

@@ -13,7 +13,10 @@ export function restyleText(text: string, from: NumberStyle, to: NumberStyle): s
     const entry = readEntry(trailing ? digits.slice(0, -1) : digits, from);
     if (!entry.ok) return digits;
     const [whole = '', fraction] = entry.value.value.toFixed(Math.max(0, entry.value.decimals)).split('.');
-    const grouped = /[,'’.\u00a0 ]/.test(digits.slice(0, 5)) && whole.length > 3 ? whole.replace(/\B(?=(\d{3})+(?!\d))/g, to.group) : whole;
+    const grouped =
+      /[,'’.\u00a0 ]/.test(digits.slice(0, 5)) && whole.length > 3
+        ? whole.replace(/\B(?=(\d{3})+(?!\d))/g, to.group)
+        : whole;
     return `${grouped}${fraction === undefined ? '' : `${to.decimal}${fraction}`}${trailing}`;
   });
 }
@@ -21,7 +24,9 @@ export function restyleText(text: string, from: NumberStyle, to: NumberStyle): s
 type Texts = Readonly<Record<string, string | undefined>>;
 
 function restyleAll<T extends Texts>(texts: T, from: NumberStyle, to: NumberStyle): T {
-  return Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, text === undefined ? text : restyleText(text, from, to)])) as T;
+  return Object.fromEntries(
+    Object.entries(texts).map(([name, text]) => [name, text === undefined ? text : restyleText(text, from, to)]),
+  ) as T;
 }
 
 /** A statement in another number style. */
@@ -33,7 +38,9 @@ export function restyleDraft(draft: StatementDraft, styleId: string): StatementD
     numberStyle: to.id,
     slots: restyleAll(draft.slots, from, to),
     changes: draft.changes.map((change) => ({ ...change, texts: restyleAll(change.texts as Texts, from, to) })),
-    ...(draft.buildUp ? { buildUp: restyleAll(draft.buildUp as unknown as Texts, from, to) as unknown as typeof draft.buildUp } : {}),
+    ...(draft.buildUp
+      ? { buildUp: restyleAll(draft.buildUp as unknown as Texts, from, to) as unknown as typeof draft.buildUp }
+      : {}),
   };
 }
 
@@ -47,7 +54,21 @@ export function restyleVariation(variation: Variation, fromId: string, toId: str
     slots: restyleAll(variation.slots as Texts, from, to),
     changes: variation.changes.map((change) => ({ ...change, texts: restyleAll(change.texts as Texts, from, to) })),
     ...(refinancing
-      ? { refinancing: { ...refinancing, ...restyleAll({ rate: refinancing.rate, costs: refinancing.costs, payments: refinancing.payments, after: refinancing.after }, from, to) } }
+      ? {
+          refinancing: {
+            ...refinancing,
+            ...restyleAll(
+              {
+                rate: refinancing.rate,
+                costs: refinancing.costs,
+                payments: refinancing.payments,
+                after: refinancing.after,
+              },
+              from,
+              to,
+            ),
+          },
+        }
       : {}),
   };
 }

@@ -53,24 +53,33 @@ export function solveCase(draft: StatementDraft, rounding: TableRounding, names:
         ids.push(change.id);
       }
     }
-  if (Object.keys(read.problems).length > 0 || Object.keys(changeProblems).length > 0) return { state: 'wrong', problems: read.problems, changeProblems };
+  if (Object.keys(read.problems).length > 0 || Object.keys(changeProblems).length > 0)
+    return { state: 'wrong', problems: read.problems, changeProblems };
   if (read.missing.length > 0) return { state: 'waiting', missing: read.missing };
   if (!kind.hasTable) return convert(draft, read.numbers);
   const solved = kind.solve(draft, read.numbers, changes, rounding);
   if (solved.ok) return { state: 'solved', solved: solved.value };
   const place = /^changes\.(\d+)(?:\.(\w+))?/.exec(solved.problem.field ?? '');
   const id = place ? ids[Number(place[1])] : undefined;
-  if (id !== undefined) return { state: 'wrong', problems: {}, changeProblems: { [id]: { [place?.[2] ?? 'whole']: solved.problem } } };
+  if (id !== undefined)
+    return { state: 'wrong', problems: {}, changeProblems: { [id]: { [place?.[2] ?? 'whole']: solved.problem } } };
   return { state: 'wrong', problems: { [slotOf(solved.problem, kind)]: solved.problem }, changeProblems };
 }
 
 function convert(draft: StatementDraft, numbers: SlotNumbers): CaseOutcome {
   const unknown = draft.unknown === 'rate' ? 'rate' : 'converted';
-  const [from, into] = unknown === 'converted' ? [quotedRate(draft.quote, numbers.rate ?? 0), draft.into] : [quotedRate(draft.into, numbers.converted ?? 0), draft.quote];
+  const [from, into] =
+    unknown === 'converted'
+      ? [quotedRate(draft.quote, numbers.rate ?? 0), draft.into]
+      : [quotedRate(draft.into, numbers.converted ?? 0), draft.quote];
   const found = convertRate(from, quotedRate(into, 0), draft.paymentsPerYear);
   return found.ok
     ? { state: 'converted', converted: { unknown, exact: found.value } }
-    : { state: 'wrong', problems: { [unknown === 'converted' ? 'rate' : 'converted']: found.problem }, changeProblems: {} };
+    : {
+        state: 'wrong',
+        problems: { [unknown === 'converted' ? 'rate' : 'converted']: found.problem },
+        changeProblems: {},
+      };
 }
 
 /** The slot a problem of the mathematics belongs to. */

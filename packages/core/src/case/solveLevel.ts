@@ -20,7 +20,13 @@ export const solveLevel =
   (draft, numbers, changes, rounding) =>
     solve(way, draft, numbers, changes, rounding);
 
-function solve(way: Directions, draft: StatementDraft, numbers: SlotNumbers, changes: readonly Change[], rounding: TableRounding): Result<SolvedCase> {
+function solve(
+  way: Directions,
+  draft: StatementDraft,
+  numbers: SlotNumbers,
+  changes: readonly Change[],
+  rounding: TableRounding,
+): Result<SolvedCase> {
   const { timing, paymentsPerYear } = draft;
   const unknown = draft.unknown as ValueSlot;
   const known = (slot: ValueSlot): number => numbers[slot] ?? 0;
@@ -31,7 +37,14 @@ function solve(way: Directions, draft: StatementDraft, numbers: SlotNumbers, cha
     if (!rate.ok) return rate;
     i = rate.value;
   }
-  const four = { n: known('payments'), i, pv: way.pv * known('amount'), pmt: way.pmt * known('payment'), fv: way.fv * known('finalAmount'), timing };
+  const four = {
+    n: known('payments'),
+    i,
+    pv: way.pv * known('amount'),
+    pmt: way.pmt * known('payment'),
+    fv: way.fv * known('finalAmount'),
+    timing,
+  };
   const base = (all: Readonly<Record<ValueSlot, number>>): Plan => ({
     kind: way.plan,
     amount: all.amount,
@@ -46,7 +59,10 @@ function solve(way: Directions, draft: StatementDraft, numbers: SlotNumbers, cha
     changes,
     ...(draft.firstPaymentDate ? { firstPaymentDate: draft.firstPaymentDate } : {}),
   });
-  const given = { amount: 0, rate: 0, payments: 0, payment: 0, finalAmount: 0, ...numbers } as Record<ValueSlot, number>;
+  const given = { amount: 0, rate: 0, payments: 0, payment: 0, finalAmount: 0, ...numbers } as Record<
+    ValueSlot,
+    number
+  >;
 
   if (changes.length > 0 && unknown !== 'payment') {
     const amid = solveAmidChanges(unknown, base(given), draft);
@@ -54,8 +70,27 @@ function solve(way: Directions, draft: StatementDraft, numbers: SlotNumbers, cha
     const { exact, shown, table } = amid.value;
     const all = { ...given, [unknown]: shown };
     const rate = ratePerPayment(quotedRate(draft.quote, all.rate), paymentsPerYear);
-    const values: FiveValues = { n: all.payments, i: rate.ok ? rate.value : 0, pv: way.pv * all.amount, pmt: way.pmt * all.payment, fv: way.fv * all.finalAmount, timing };
-    return { ok: true, value: { unknown, exact, shown, numbers: all, values, rate: quotedRate(draft.quote, all.rate), plan: table.plan, table } };
+    const values: FiveValues = {
+      n: all.payments,
+      i: rate.ok ? rate.value : 0,
+      pv: way.pv * all.amount,
+      pmt: way.pmt * all.payment,
+      fv: way.fv * all.finalAmount,
+      timing,
+    };
+    return {
+      ok: true,
+      value: {
+        unknown,
+        exact,
+        shown,
+        numbers: all,
+        values,
+        rate: quotedRate(draft.quote, all.rate),
+        plan: table.plan,
+        table,
+      },
+    };
   }
 
   const found = solveFor(unknownOf[unknown], four);
@@ -97,7 +132,17 @@ function solve(way: Directions, draft: StatementDraft, numbers: SlotNumbers, cha
   }
   return {
     ok: true,
-    value: { unknown, exact, shown, ...(said ? { said } : {}), numbers: all, values, rate: quotedRate(draft.quote, all.rate), plan: table.value.plan, table: table.value },
+    value: {
+      unknown,
+      exact,
+      shown,
+      ...(said ? { said } : {}),
+      numbers: all,
+      values,
+      rate: quotedRate(draft.quote, all.rate),
+      plan: table.value.plan,
+      table: table.value,
+    },
   };
 }
 
@@ -121,7 +166,8 @@ function wrongWay(unknown: ValueSlot): Result<never> {
   const messages: Readonly<Record<ValueSlot, string>> = {
     amount: 'With these numbers the amount would flow the other way: less is paid than is owed at the end.',
     payment: 'With these numbers no payment is needed; money would flow the other way.',
-    finalAmount: 'The payments are more than enough: they clear everything before the last one. Ask for the number of payments instead.',
+    finalAmount:
+      'The payments are more than enough: they clear everything before the last one. Ask for the number of payments instead.',
     payments: 'These numbers need no payment at all.',
     rate: '',
   };

@@ -10,7 +10,13 @@ import type { SlotName } from './draft.ts';
 /** The slots that are one of the five values. */
 export type ValueSlot = Exclude<SlotName, 'converted'>;
 
-export const unknownOf: Readonly<Record<ValueSlot, Unknown>> = { amount: 'pv', rate: 'i', payments: 'n', payment: 'pmt', finalAmount: 'fv' };
+export const unknownOf: Readonly<Record<ValueSlot, Unknown>> = {
+  amount: 'pv',
+  rate: 'i',
+  payments: 'n',
+  payment: 'pmt',
+  finalAmount: 'fv',
+};
 
 export interface SolvedCase {
   readonly unknown: ValueSlot;

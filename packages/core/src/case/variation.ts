@@ -7,7 +7,14 @@ import { readEntry } from '../money/readEntry.ts';
 import { readSlotText } from '../money/expression.ts';
 import type { Timing } from '../annuity/fiveValues.ts';
 import type { Table } from '../table/buildTable.ts';
-import { differenceOf, figuresOf, refinance, type PlanFigures, type Refinancing, type RefinancingResult } from '../table/compare.ts';
+import {
+  differenceOf,
+  figuresOf,
+  refinance,
+  type PlanFigures,
+  type Refinancing,
+  type RefinancingResult,
+} from '../table/compare.ts';
 import type { TableRounding } from '../table/plan.ts';
 import type { ChangeDraft } from './changeDraft.ts';
 import type { SlotName, StatementDraft } from './draft.ts';
@@ -53,11 +60,13 @@ export function applyVariation(draft: StatementDraft, variation: Variation): Sta
   const paymentsPerYear = variation.paymentsPerYear ?? draft.paymentsPerYear;
   let quote = variation.quote ?? draft.quote;
   if (paymentsPerYear !== draft.paymentsPerYear) {
-    if (!variation.quote && quote.compounding === draft.paymentsPerYear) quote = { ...quote, compounding: paymentsPerYear };
+    if (!variation.quote && quote.compounding === draft.paymentsPerYear)
+      quote = { ...quote, compounding: paymentsPerYear };
     // The term in years stays: 60 monthly payments are 260 weekly ones.
     if (!named.includes('payments')) {
       const count = readEntry(draft.slots.payments, numberStyleById(draft.numberStyle));
-      if (count.ok && !count.value.unit) slots.payments = String(roundTo((count.value.value / draft.paymentsPerYear) * paymentsPerYear, 0));
+      if (count.ok && !count.value.unit)
+        slots.payments = String(roundTo((count.value.value / draft.paymentsPerYear) * paymentsPerYear, 0));
     }
   }
   const { buildUp, ...rest } = draft;
@@ -94,14 +103,23 @@ export type VariedOutcome =
  *
  * @param stated the statement's own table
  */
-export function solveVariation(draft: StatementDraft, variation: Variation, stated: Table, rounding: TableRounding): VariedOutcome {
+export function solveVariation(
+  draft: StatementDraft,
+  variation: Variation,
+  stated: Table,
+  rounding: TableRounding,
+): VariedOutcome {
   const outcome = solveCase(applyVariation(draft, variation), rounding);
   if (outcome.state === 'waiting') return { ok: false, says: 'Fill in what differs.', waiting: true };
   if (outcome.state === 'wrong') {
-    const problem: Problem | undefined = [...Object.values(outcome.problems), ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each))][0];
+    const problem: Problem | undefined = [
+      ...Object.values(outcome.problems),
+      ...Object.values(outcome.changeProblems).flatMap((each) => Object.values(each)),
+    ][0];
     return { ok: false, says: problem?.message ?? 'This cannot be worked out.', waiting: false };
   }
-  if (outcome.state === 'converted') return { ok: false, says: 'A conversion has no table to compare.', waiting: false };
+  if (outcome.state === 'converted')
+    return { ok: false, says: 'A conversion has no table to compare.', waiting: false };
   let { table } = outcome.solved;
   let refinanced: RefinancingResult | undefined;
   if (variation.refinancing) {
@@ -112,8 +130,17 @@ export function solveVariation(draft: StatementDraft, variation: Variation, stat
     table = refinanced.table;
   }
   const first = figuresOf(stated);
-  const figures = refinanced ? joined(outcome.solved.table, refinanced, variation.refinancing!, draft) : figuresOf(table);
-  return { ok: true, outcome, table, figures, difference: differenceOf(figures, first), ...(refinanced ? { refinanced } : {}) };
+  const figures = refinanced
+    ? joined(outcome.solved.table, refinanced, variation.refinancing!, draft)
+    : figuresOf(table);
+  return {
+    ok: true,
+    outcome,
+    table,
+    figures,
+    difference: differenceOf(figures, first),
+    ...(refinanced ? { refinanced } : {}),
+  };
 }
 
 /** The numbers of a refinancing as typed; nothing while some are not filled in. The count may be typed in years. */
@@ -122,14 +149,27 @@ export function readRefinancing(typed: RefinancingDraft, draft: StatementDraft):
   const number = (text: string, empty?: number): number | undefined => {
     if (text.trim() === '') return empty;
     const entry = readSlotText(text, {}, style);
-    return entry.ok ? (entry.value.unit === 'years' ? entry.value.value * draft.paymentsPerYear : entry.value.value) : NaN;
+    return entry.ok
+      ? entry.value.unit === 'years'
+        ? entry.value.value * draft.paymentsPerYear
+        : entry.value.value
+      : NaN;
   };
-  const [after, rate, payments, costs] = [number(typed.after), number(typed.rate), number(typed.payments), number(typed.costs, 0)];
+  const [after, rate, payments, costs] = [
+    number(typed.after),
+    number(typed.rate),
+    number(typed.payments),
+    number(typed.costs, 0),
+  ];
   if (after === undefined || rate === undefined || payments === undefined || costs === undefined) return undefined;
   return { after, rate: quotedRate(draft.quote, rate / 100), payments, costs, costsPaid: typed.costsPaid };
 }
 
-function refinanceDraft(typed: RefinancingDraft, draft: StatementDraft, old: Table): Result<RefinancingResult> | 'waiting' {
+function refinanceDraft(
+  typed: RefinancingDraft,
+  draft: StatementDraft,
+  old: Table,
+): Result<RefinancingResult> | 'waiting' {
   const read = readRefinancing(typed, draft);
   return read ? refinance(old, read) : 'waiting';
 }
@@ -162,7 +202,11 @@ function joined(old: Table, { table }: RefinancingResult, typed: RefinancingDraf
  * @param numberStyle id of the style its texts are written in
  * @param style how it is said
  */
-export function describeVariation(numberStyle: string, variation: Variation, style: NumberStyle): { readonly title: string; readonly only: string } {
+export function describeVariation(
+  numberStyle: string,
+  variation: Variation,
+  style: NumberStyle,
+): { readonly title: string; readonly only: string } {
   const written = numberStyleById(numberStyle);
   const parts: string[] = [];
   const differs: string[] = [];
@@ -208,7 +252,10 @@ export function describeVariation(numberStyle: string, variation: Variation, sty
     differs.push('what follows');
   }
   if (parts.length === 0) return { title: 'the same again', only: 'nothing differs yet' };
-  return { title: parts.join(', '), only: differs.length === 1 ? `only ${differs[0]} differs` : `${differs.length} things differ` };
+  return {
+    title: parts.join(', '),
+    only: differs.length === 1 ? `only ${differs[0]} differs` : `${differs.length} things differ`,
+  };
 }
 
 function changeWords(change: ChangeDraft): string {

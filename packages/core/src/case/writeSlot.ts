@@ -4,5 +4,9 @@ import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money
 import type { SlotName } from './draft.ts';
 
 export function writeSlot(slot: SlotName, value: number, style: NumberStyle): string {
-  return slot === 'rate' || slot === 'converted' ? writePercent(value, style) : slot === 'payments' ? writeBrief(value, 0, 4, style) : writeMoney(value, style);
+  return slot === 'rate' || slot === 'converted'
+    ? writePercent(value, style)
+    : slot === 'payments'
+      ? writeBrief(value, 0, 4, style)
+      : writeMoney(value, style);
 }

@@ -20,7 +20,9 @@ export function singleCandidates(asked: Asked): Candidate[] {
   const isWrong = wrongTest(asked);
   return slips
     .filter((slip) => slip.applies(asked))
-    .flatMap((slip) => resultsOf(slip, asked).map(({ result, did }) => ({ slips: [slip], result, did, weight: slip.weight })))
+    .flatMap((slip) =>
+      resultsOf(slip, asked).map(({ result, did }) => ({ slips: [slip], result, did, weight: slip.weight })),
+    )
     .filter(({ result, slips: [slip] }) => isWrong(result, slip!.id === 'rounded-to-unit'));
 }
 
@@ -61,13 +63,17 @@ export function pairCandidates(asked: Asked, singles: readonly Candidate[]): Can
           // Two changes of inputs commute, so each pair is taken once.
           if (able.indexOf(second) < able.indexOf(first)) continue;
           for (const last of second.wrongInputs(step.inputs, asked).slice(0, VARIANTS))
-            for (const result of compute(asked.question, last.inputs)) add(first, second, result, `${step.did} And: ${lowered(last.did)}`);
+            for (const result of compute(asked.question, last.inputs))
+              add(first, second, result, `${step.did} And: ${lowered(last.did)}`);
         } else if ('wrongMethod' in second) {
-          for (const { result, did } of second.wrongMethod(step.inputs, { ...asked, inputs: step.inputs }).slice(0, VARIANTS))
+          for (const { result, did } of second
+            .wrongMethod(step.inputs, { ...asked, inputs: step.inputs })
+            .slice(0, VARIANTS))
             add(first, second, result, `${step.did} And: ${lowered(did)}`);
         } else {
           for (const result of compute(asked.question, step.inputs))
-            for (const last of second.wrongAnswer(result, asked)) add(first, second, last.result, `${step.did} And its sign is the other way.`);
+            for (const last of second.wrongAnswer(result, asked))
+              add(first, second, last.result, `${step.did} And its sign is the other way.`);
         }
       }
     }

@@ -20,7 +20,12 @@ export function checkHandIn(exercise: Exercise, numbers: Numbers, entries: Entri
 }
 
 /** Checks many hand-ins that share their numbers; the key and each slip's numbers are worked out once. */
-export function checkHandIns(exercise: Exercise, numbers: Numbers, many: readonly Entries[], rules: HouseRules): Verdict[][] {
+export function checkHandIns(
+  exercise: Exercise,
+  numbers: Numbers,
+  many: readonly Entries[],
+  rules: HouseRules,
+): Verdict[][] {
   const prepared = prepareChecking(exercise, numbers, rules);
   return many.map((entries) => prepared.check(entries));
 }
@@ -34,7 +39,10 @@ export interface PreparedChecking {
 export function prepareChecking(exercise: Exercise, numbers: Numbers, rules: HouseRules): PreparedChecking {
   const key = answerKey(exercise, numbers, rules);
   const uses: UsesByPart = new Map(exercise.parts.map((part, at) => [part.id, usesIn(exercise, part, key[at]!)]));
-  const parts = key.map((keyed, at) => new PreparedPart(exercise, numbers, exercise.parts[at]!, keyed, uses, earlierQuestions(key, at), rules));
+  const parts = key.map(
+    (keyed, at) =>
+      new PreparedPart(exercise, numbers, exercise.parts[at]!, keyed, uses, earlierQuestions(key, at), rules),
+  );
   const byUse = inOrderOfUse(parts, uses);
   return {
     key,
@@ -76,5 +84,11 @@ function earlierQuestions(key: readonly Result<KeyedPart>[], at: number): Questi
   const draft = own?.ok ? own.value.question?.draft : undefined;
   return key
     .slice(0, at)
-    .flatMap((keyed) => (keyed.ok && keyed.value.question && JSON.stringify(keyed.value.question.draft.slots) !== JSON.stringify(draft?.slots) ? [keyed.value.question] : []));
+    .flatMap((keyed) =>
+      keyed.ok &&
+      keyed.value.question &&
+      JSON.stringify(keyed.value.question.draft.slots) !== JSON.stringify(draft?.slots)
+        ? [keyed.value.question]
+        : [],
+    );
 }

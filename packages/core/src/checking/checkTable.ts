@@ -74,7 +74,12 @@ function judged(asked: CellAsked, decimals: number, style: NumberStyle, toleranc
 }
 
 /** What a cell should hold, worked from the student's own cells before it; unrounded. */
-function fromOwnCells({ row, column, value }: KeyCell, from: number, table: Question['solved']['table'], at: OwnCells): number {
+function fromOwnCells(
+  { row, column, value }: KeyCell,
+  from: number,
+  table: Question['solved']['table'],
+  at: OwnCells,
+): number {
   const { plan } = table;
   const { rate, drawn, mode, settles, extra } = table.rows[row - 1]!;
   const saving = plan.kind === 'saving';
@@ -100,7 +105,9 @@ function fromOwnCells({ row, column, value }: KeyCell, from: number, table: Ques
         return saving ? plan.finalAmount - opening - interest : opening + interest - plan.finalAmount;
       }
       // A level payment that somebody has found goes on as it is while the plan's does.
-      return row > from && table.rows[row - 2]!.payment + table.rows[row - 2]!.extra === value ? at(row - 1, 'payment') : value;
+      return row > from && table.rows[row - 2]!.payment + table.rows[row - 2]!.extra === value
+        ? at(row - 1, 'payment')
+        : value;
     case 'principal':
       return saving ? payment + interest : payment - interest;
     case 'closing':
@@ -109,7 +116,12 @@ function fromOwnCells({ row, column, value }: KeyCell, from: number, table: Ques
 }
 
 /** The first slip of the table as a whole: rows beyond its last, or missing at its end. */
-export function wholeTableSlip(partId: string, entries: Entries, key: KeyTable, count: number): Explanation | undefined {
+export function wholeTableSlip(
+  partId: string,
+  entries: Entries,
+  key: KeyTable,
+  count: number,
+): Explanation | undefined {
   const written = Object.entries(entries).flatMap(([id, text]) => {
     const row = id.startsWith(`${partId}.`) ? /^(\d+):/.exec(id.slice(partId.length + 1)) : null;
     return row && text.trim() !== '' ? [Number(row[1])] : [];

@@ -14,7 +14,8 @@ export function closestRoot(f: (x: number) => number, start: number): number | u
       const from = up ? high : low;
       const to = up ? from * STEP : from / STEP;
       const [before, after] = [up ? atHigh : atLow, f(to)];
-      if (Number.isFinite(before) && Number.isFinite(after) && Math.sign(before) !== Math.sign(after)) return between(f, from, to, before);
+      if (Number.isFinite(before) && Number.isFinite(after) && Math.sign(before) !== Math.sign(after))
+        return between(f, from, to, before);
       if (up) [high, atHigh] = [to, after];
       else [low, atLow] = [to, after];
     }

@@ -46,20 +46,31 @@ export interface DrawReport {
  * @param draws 1 to 1,000
  * @param seed the same seed makes the same report
  */
-export function* drawReport(exercise: Exercise, draws: number, rules: HouseRules, seed = 'report'): Generator<number, Result<DrawReport>> {
+export function* drawReport(
+  exercise: Exercise,
+  draws: number,
+  rules: HouseRules,
+  seed = 'report',
+): Generator<number, Result<DrawReport>> {
   const prepared = prepareDraws(exercise);
   if (!prepared.ok) return prepared;
   const varies = prepared.value.length > 0;
   const wanted = varies ? Math.max(1, Math.min(1000, roundTo(draws, 0))) : 1;
   const answers = new Map<string, number[]>(exercise.parts.map(({ id }) => [id, []]));
   const refusals = new Map<string, { draws: number; example: Numbers }>();
-  const collisions = new Map<string, { between: [string, string]; ids: [string, string]; partId: string; draws: number; example: Numbers }>();
+  const collisions = new Map<
+    string,
+    { between: [string, string]; ids: [string, string]; partId: string; draws: number; example: Numbers }
+  >();
   let sensible = 0;
   for (let k = 0; k < wanted; k += 1) {
     const random = seededRandom(`${seed} ${k}`);
     const draw: Draw = varies ? drawOnce(exercise, prepared.value, random, rules) : judgeDraw(exercise, {}, rules);
     if (draw.refused) {
-      const why = 'limit' in draw.refused ? `breaks the limit of ${limitName(draw.refused.limit)}` : `part ${draw.refused.part}: ${draw.refused.problem.message}`;
+      const why =
+        'limit' in draw.refused
+          ? `breaks the limit of ${limitName(draw.refused.limit)}`
+          : `part ${draw.refused.part}: ${draw.refused.problem.message}`;
       const before = refusals.get(why);
       refusals.set(why, { draws: (before?.draws ?? 0) + 1, example: before?.example ?? draw.numbers });
     } else {
@@ -69,11 +80,20 @@ export function* drawReport(exercise: Exercise, draws: number, rules: HouseRules
         const { part, exact, expected, question } = keyed.value;
         answers.get(part.id)!.push(expected);
         if (!question || keyed.value.table) continue;
-        for (const [first, second] of collidingPairs(askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []))) {
+        for (const [first, second] of collidingPairs(
+          askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []),
+        )) {
           const name = `${part.id} ${first.id} ${second.id}`;
           const before = collisions.get(name);
           if (before) before.draws += 1;
-          else collisions.set(name, { partId: part.id, between: [first.title, second.title], ids: [first.id, second.id], draws: 1, example: draw.numbers });
+          else
+            collisions.set(name, {
+              partId: part.id,
+              between: [first.title, second.title],
+              ids: [first.id, second.id],
+              draws: 1,
+              example: draw.numbers,
+            });
         }
       }
     }
@@ -112,8 +132,10 @@ function collidingPairs(asked: ReturnType<typeof askedOf>): [Named, Named][] {
   }
   const found: [Named, Named][] = [];
   for (const [number, here] of byNumber) {
-    if (Math.abs(number - asked.expected) <= 0.011 && asked.unit === 'money') found.push([here[0]!, { id: 'key', title: 'the key' }]);
-    for (let a = 0; a < here.length; a += 1) for (let b = a + 1; b < here.length; b += 1) found.push([here[a]!, here[b]!]);
+    if (Math.abs(number - asked.expected) <= 0.011 && asked.unit === 'money')
+      found.push([here[0]!, { id: 'key', title: 'the key' }]);
+    for (let a = 0; a < here.length; a += 1)
+      for (let b = a + 1; b < here.length; b += 1) found.push([here[a]!, here[b]!]);
   }
   return found;
 }

@@ -26,7 +26,10 @@ export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[]
   const asked = askedOf(question, keyed.exact, keyed.expected, part.format, numberStyleById(rules.numberStyle), []);
   const seen = new Set<string>();
   return singleCandidates(asked)
-    .filter(({ slips }) => slips[0]!.family !== 'copying' && slips[0]!.id !== 'cut-not-rounded' && slips[0]!.id !== 'rounded-to-unit')
+    .filter(
+      ({ slips }) =>
+        slips[0]!.family !== 'copying' && slips[0]!.id !== 'cut-not-rounded' && slips[0]!.id !== 'rounded-to-unit',
+    )
     .sort((a, b) => b.weight - a.weight)
     .flatMap(({ slips: [slip], result, did }) => {
       const rounded = roundAs(result, { ...part.format, up: false });
@@ -41,11 +44,20 @@ export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[]
 export function explainNumber(question: Question, text: string, rules: HouseRules): Verdict {
   const { part, keyed } = byItself(question, rules);
   const exercise: Exercise = { title: '', story: { type: 'doc' }, plans: [], parts: [part] };
-  return new PreparedPart(exercise, {}, part, { ok: true, value: keyed }, new Map(), [], rules).check({ [part.id]: text }, {});
+  return new PreparedPart(exercise, {}, part, { ok: true, value: keyed }, new Map(), [], rules).check(
+    { [part.id]: text },
+    {},
+  );
 }
 
 /** A question by itself, as a part with the format such answers usually have. */
 function byItself(question: Question, rules: HouseRules): { readonly part: Part; readonly keyed: KeyedPart } {
-  const part: Part = { id: 'answer', prompt: '', marks: 1, ask: { quantity: question.ask.quantity, plan: '' }, format: usualFormat(question.ask.quantity) };
+  const part: Part = {
+    id: 'answer',
+    prompt: '',
+    marks: 1,
+    ask: { quantity: question.ask.quantity, plan: '' },
+    format: usualFormat(question.ask.quantity),
+  };
   return { part, keyed: keyPart(part, question, rules) };
 }

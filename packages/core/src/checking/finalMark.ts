@@ -25,7 +25,10 @@ export interface Decision {
 export function acceptedFits({ match }: Accepted, verdict: Verdict, part: Part): boolean {
   if (!['slip', 'carried-slip', 'unexplained'].includes(verdict.kind) || verdict.cells) return false;
   if ('slips' in match) return verdict.explanations.some(({ slips }) => slips.join('+') === match.slips.join('+'));
-  return verdict.read !== undefined && roundTo(verdict.read, part.format.decimals) === roundTo(match.value, part.format.decimals);
+  return (
+    verdict.read !== undefined &&
+    roundTo(verdict.read, part.format.decimals) === roundTo(match.value, part.format.decimals)
+  );
 }
 
 /** The verdict as it stands after readings were accepted: `reading` where one fits. */

@@ -12,9 +12,19 @@ import type { ReadAnswer } from './readAnswer.ts';
  * @param expected the key rounded as its format says; `exact` is the key unrounded
  * @param within how far off it may be, in the answer's unit
  */
-export function rightness({ value, decimals, typed }: ReadAnswer, expected: number, exact: number, format: AnswerFormat, within: number): 'right' | 'right-rounded' | undefined {
+export function rightness(
+  { value, decimals, typed }: ReadAnswer,
+  expected: number,
+  exact: number,
+  format: AnswerFormat,
+  within: number,
+): 'right' | 'right-rounded' | undefined {
   if (format.kind === 'years-months')
-    return roundTo(value * 12, 6) === roundTo(expected * 12, 0) ? 'right' : Math.abs(value - exact) < 0.5 / 12 + 1e-9 ? 'right-rounded' : undefined;
+    return roundTo(value * 12, 6) === roundTo(expected * 12, 0)
+      ? 'right'
+      : Math.abs(value - exact) < 0.5 / 12 + 1e-9
+        ? 'right-rounded'
+        : undefined;
   // Written to the asked places or finer, and the same number there.
   if ((typed || decimals >= format.decimals) && roundAs(value, { ...format, up: false }) === expected) return 'right';
   if (format.up && value === exact) return 'right-rounded';
@@ -28,7 +38,11 @@ export function rightness({ value, decimals, typed }: ReadAnswer, expected: numb
 }
 
 /** The candidates whose number is the answer, likeliest first. */
-export function fittingTo(candidates: readonly Candidate[], { value, decimals, typed }: ReadAnswer, format: AnswerFormat): Candidate[] {
+export function fittingTo(
+  candidates: readonly Candidate[],
+  { value, decimals, typed }: ReadAnswer,
+  format: AnswerFormat,
+): Candidate[] {
   const fitting = candidates.filter((candidate) =>
     candidate.slips[0]!.id === 'rounded-to-unit'
       ? decimals >= format.decimals && roundTo(candidate.result, format.decimals) === roundTo(value, format.decimals)

@@ -53,7 +53,15 @@ export class PreparedPart {
   #readings: readonly { readonly says: string; readonly credit: number; readonly keyed: KeyedPart }[] | undefined;
   readonly #carried = new Map<string, { readonly keyed: Result<KeyedPart>; readonly candidates: Candidates }>();
 
-  constructor(exercise: Exercise, numbers: Numbers, part: Part, keyed: Result<KeyedPart>, uses: UsesByPart, before: readonly Question[], rules: HouseRules) {
+  constructor(
+    exercise: Exercise,
+    numbers: Numbers,
+    part: Part,
+    keyed: Result<KeyedPart>,
+    uses: UsesByPart,
+    before: readonly Question[],
+    rules: HouseRules,
+  ) {
     this.part = part;
     this.#exercise = exercise;
     this.#numbers = numbers;
@@ -70,12 +78,15 @@ export class PreparedPart {
     // Of a difference or a sum only the copying, rounding and sign of its number can be looked at; the first question stands for it.
     const about = question ?? questions[0];
     if (!about || keyed.value.table || keyed.value.choice) return undefined;
-    return question ? askedOf(question, exact, expected, this.part.format, numberStyleById(this.#rules.numberStyle), this.#before) : undefined;
+    return question
+      ? askedOf(question, exact, expected, this.part.format, numberStyleById(this.#rules.numberStyle), this.#before)
+      : undefined;
   }
 
   check(entries: Entries, own: OwnAnswers): Verdict {
     const { id } = this.part;
-    if (!this.#keyed.ok) return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: this.#keyed.problem.message };
+    if (!this.#keyed.ok)
+      return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: this.#keyed.problem.message };
     const keyed = this.#keyed.value;
     if (keyed.table) return tableVerdict(this.part, keyed, entries, this.#rules);
     const text = lookUp(entries, id) ?? '';
@@ -90,15 +101,41 @@ export class PreparedPart {
       if (!read.ok && chosen.plan !== undefined)
         return right
           ? { ...head, kind: 'right', credit: 1, explanations: [] }
-          : { ...head, kind: 'unexplained', credit: 0, explanations: [], says: 'The other plan is the better one by its number.' };
+          : {
+              ...head,
+              kind: 'unexplained',
+              credit: 0,
+              explanations: [],
+              says: 'The other plan is the better one by its number.',
+            };
       if (read.ok && chosen.plan !== undefined && !right)
-        return { ...head, read: read.value.value, kind: 'unexplained', credit: 0, explanations: [], says: 'The other plan is the better one by its number.' };
+        return {
+          ...head,
+          read: read.value.value,
+          kind: 'unexplained',
+          credit: 0,
+          explanations: [],
+          says: 'The other plan is the better one by its number.',
+        };
     }
-    if (!read.ok) return { ...head, ...more, kind: read.problem.code === 'blank' ? 'blank' : 'unreadable', credit: 0, explanations: [], says: read.problem.message };
+    if (!read.ok)
+      return {
+        ...head,
+        ...more,
+        kind: read.problem.code === 'blank' ? 'blank' : 'unreadable',
+        credit: 0,
+        explanations: [],
+        says: read.problem.message,
+      };
     return { ...this.#judge(read.value, keyed, head, own), ...more };
   }
 
-  #judge(answer: ReadAnswer, keyed: KeyedPart, head: Pick<Verdict, 'partId' | 'expected' | 'expectedWritten'>, own: OwnAnswers): Verdict {
+  #judge(
+    answer: ReadAnswer,
+    keyed: KeyedPart,
+    head: Pick<Verdict, 'partId' | 'expected' | 'expectedWritten'>,
+    own: OwnAnswers,
+  ): Verdict {
     const { credit, sign } = this.#rules;
     const { format } = this.part;
     const { expected, exact } = keyed;
@@ -106,11 +143,15 @@ export class PreparedPart {
     const known = { ...head, read, difference: roundTo(read - expected, 10) };
     const exactly =
       this.#rightness(answer, expected, exact) ??
-      (sign === 'free' && format.kind === 'money' && read < 0 ? this.#rightness({ ...answer, value: -read }, expected, exact) : undefined);
-    if (exactly) return { ...known, kind: exactly, credit: exactly === 'right' ? 1 : credit.rightRounded, explanations: [] };
+      (sign === 'free' && format.kind === 'money' && read < 0
+        ? this.#rightness({ ...answer, value: -read }, expected, exact)
+        : undefined);
+    if (exactly)
+      return { ...known, kind: exactly, credit: exactly === 'right' ? 1 : credit.rightRounded, explanations: [] };
 
     for (const reading of this.#allReadings())
-      if (this.#rightness(answer, reading.keyed.expected, reading.keyed.exact)) return { ...known, kind: 'reading', credit: reading.credit, explanations: [], says: reading.says };
+      if (this.#rightness(answer, reading.keyed.expected, reading.keyed.exact))
+        return { ...known, kind: 'reading', credit: reading.credit, explanations: [], says: reading.says };
 
     const carried = this.#carriedBy(own);
     const result = carried && this.#carriedNumber(answer, carried);
@@ -129,7 +170,8 @@ export class PreparedPart {
     if (singles.length > 0) return this.#explained(known, 'slip', singles, answer, this.#candidates.singles);
     if (carried?.keyed.ok) {
       const onOwn = fittingTo(carried.candidates.singles, answer, format);
-      if (onOwn.length > 0) return this.#explained(known, 'carried-slip', onOwn, answer, carried.candidates.singles, carried.from);
+      if (onOwn.length > 0)
+        return this.#explained(known, 'carried-slip', onOwn, answer, carried.candidates.singles, carried.from);
     }
     const pairs = fittingTo(this.#candidates.pairs, answer, format);
     // Two slips at once explain much: they are believed only where a number could hardly fit by chance.
@@ -140,14 +182,22 @@ export class PreparedPart {
 
   #rightness(answer: ReadAnswer, expected: number, exact: number): 'right' | 'right-rounded' | undefined {
     const { format, tolerance } = this.part;
-    return rightness(answer, expected, exact, format, tolerance ?? (format.kind === 'years-months' ? 0 : this.#rules.tolerance[format.kind]));
+    return rightness(
+      answer,
+      expected,
+      exact,
+      format,
+      tolerance ?? (format.kind === 'years-months' ? 0 : this.#rules.tolerance[format.kind]),
+    );
   }
 
   #allReadings() {
     return (this.#readings ??= (this.part.readings ?? []).flatMap(({ ask, says, credit }) => {
       const parts = this.#exercise.parts.map((each) => (each.id === this.part.id ? { ...each, ask } : each));
       const keyed = answerKeyOf({ ...this.#exercise, parts }, this.part.id, this.#numbers, this.#rules);
-      return keyed.ok ? [keyed.value, ...this.#byMultiplying(keyed.value)].map((each) => ({ says, credit, keyed: each })) : [];
+      return keyed.ok
+        ? [keyed.value, ...this.#byMultiplying(keyed.value)].map((each) => ({ says, credit, keyed: each }))
+        : [];
     }));
   }
 
@@ -156,16 +206,33 @@ export class PreparedPart {
     const asked = this.#askedFor({ ok: true, value: keyed });
     const multiplied = slips.find(({ id }) => id === 'rounded-payment-multiplied');
     if (!asked || !multiplied?.applies(asked)) return [];
-    return resultsOf(multiplied, asked).map(({ result }) => ({ ...keyed, exact: result, expected: roundAs(result, this.part.format) }));
+    return resultsOf(multiplied, asked).map(({ result }) => ({
+      ...keyed,
+      exact: result,
+      expected: roundAs(result, this.part.format),
+    }));
   }
 
   /** The own answers a part goes on from: those it uses, and where one of them was left out those that one would have used. */
   #ownBehind(id: string, own: OwnAnswers): string[] {
-    return [...new Set((this.#uses.get(id) ?? []).flatMap((used) => (own[used] === undefined ? this.#ownBehind(used, own) : [used])))];
+    return [
+      ...new Set(
+        (this.#uses.get(id) ?? []).flatMap((used) => (own[used] === undefined ? this.#ownBehind(used, own) : [used])),
+      ),
+    ];
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none. */
-  #carriedBy(own: OwnAnswers): { readonly keyed: Result<KeyedPart>; readonly candidates: Candidates; readonly from: readonly string[]; readonly own: OwnAnswers } | undefined {
+  #carriedBy(
+    own: OwnAnswers,
+  ):
+    | {
+        readonly keyed: Result<KeyedPart>;
+        readonly candidates: Candidates;
+        readonly from: readonly string[];
+        readonly own: OwnAnswers;
+      }
+    | undefined {
     if (!this.#keyed.ok) return undefined;
     const from = this.#ownBehind(this.part.id, own);
     if (from.length === 0) return undefined;
@@ -181,7 +248,14 @@ export class PreparedPart {
   }
 
   /** The number that follows from own answers and is the one handed in: by the plan's own table, or by the closed forms. */
-  #carriedNumber(answer: ReadAnswer, { keyed, from, own }: { readonly keyed: Result<KeyedPart>; readonly from: readonly string[]; readonly own: OwnAnswers }): number | undefined {
+  #carriedNumber(
+    answer: ReadAnswer,
+    {
+      keyed,
+      from,
+      own,
+    }: { readonly keyed: Result<KeyedPart>; readonly from: readonly string[]; readonly own: OwnAnswers },
+  ): number | undefined {
     if (keyed.ok && this.#rightness(answer, keyed.value.expected, keyed.value.exact)) return keyed.value.expected;
     const question = this.#keyed.ok ? this.#keyed.value.question : undefined;
     if (!question || from.length === 0) return undefined;
@@ -213,7 +287,14 @@ export class PreparedPart {
     const believed = fitting.length <= specific.mostFitting && byChance <= specific.mostByChance;
     return believed
       ? { ...known, kind, credit: creditFor(fitting[0]!, this.#rules), explanations, byChance }
-      : { ...known, kind: 'unexplained', credit: 0, explanations, byChance, says: 'Something fits, but a number as coarse as this fits something by chance.' };
+      : {
+          ...known,
+          kind: 'unexplained',
+          credit: 0,
+          explanations,
+          byChance,
+          says: 'Something fits, but a number as coarse as this fits something by chance.',
+        };
   }
 }
 
@@ -222,13 +303,20 @@ function partsSaid(from: readonly string[]): string {
 }
 
 function creditFor({ slips }: Candidate, { credit }: HouseRules): number {
-  return Math.min(...slips.map(({ id, family }) => credit.bySlip[id] ?? credit.byFamily[family] ?? (family === 'sign' ? credit.sign : credit.slip)));
+  return Math.min(
+    ...slips.map(
+      ({ id, family }) =>
+        credit.bySlip[id] ?? credit.byFamily[family] ?? (family === 'sign' ? credit.sign : credit.slip),
+    ),
+  );
 }
 
 /** The plan an answer names, and what else it says. */
 function planNamedIn(text: string, plans: readonly ExercisePlan[]): { readonly text: string; readonly plan?: string } {
   const lower = text.toLowerCase();
-  const named = plans.filter(({ name, id }) => lower.includes((name ?? id).toLowerCase())).sort((a, b) => (b.name ?? b.id).length - (a.name ?? a.id).length)[0];
+  const named = plans
+    .filter(({ name, id }) => lower.includes((name ?? id).toLowerCase()))
+    .sort((a, b) => (b.name ?? b.id).length - (a.name ?? a.id).length)[0];
   if (!named) return { text };
   const rest = lower.replace((named.name ?? named.id).toLowerCase(), '').replace(/^[\s,:;–-]+|[\s,:;–-]+$/g, '');
   return { text: rest, plan: named.id };

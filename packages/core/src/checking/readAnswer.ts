@@ -23,23 +23,39 @@ const LONGEST_ANSWER = 600;
 /** What a number is, it is far below. */
 const LARGEST_ANSWER = 1e15;
 
-const YEARS_MONTHS = /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\b)?\.?$/i;
+const YEARS_MONTHS =
+  /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\b)?\.?$/i;
 
 /**
  * Reads an answer.
  *
  * @param near the key, to tell a worksheet's fraction from a percentage
  */
-export function readAnswer(text: string, format: AnswerFormat, style: NumberStyle, near: number, paymentsPerYear = 12): Result<ReadAnswer> {
+export function readAnswer(
+  text: string,
+  format: AnswerFormat,
+  style: NumberStyle,
+  near: number,
+  paymentsPerYear = 12,
+): Result<ReadAnswer> {
   const read = readAs(text, format, style, near, paymentsPerYear);
   // Enough digits make any number infinite, whichever way they are written.
-  return read.ok && !(Math.abs(read.value.value) <= LARGEST_ANSWER) ? fail('unreadable', 'This number is too large to be an answer.') : read;
+  return read.ok && !(Math.abs(read.value.value) <= LARGEST_ANSWER)
+    ? fail('unreadable', 'This number is too large to be an answer.')
+    : read;
 }
 
-function readAs(text: string, format: AnswerFormat, style: NumberStyle, near: number, paymentsPerYear: number): Result<ReadAnswer> {
+function readAs(
+  text: string,
+  format: AnswerFormat,
+  style: NumberStyle,
+  near: number,
+  paymentsPerYear: number,
+): Result<ReadAnswer> {
   const typed = text.trim();
   if (typed === '') return fail('blank', 'Nothing was written.');
-  if (typed.length > LONGEST_ANSWER) return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
+  if (typed.length > LONGEST_ANSWER)
+    return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
   if (format.kind === 'years-months') {
     const match = YEARS_MONTHS.exec(typed);
     if (match && (match[1] !== undefined || match[2] !== undefined)) {
@@ -50,21 +66,47 @@ function readAs(text: string, format: AnswerFormat, style: NumberStyle, near: nu
   const entry = readEntry(typed.replace(/^=\s*(?=[\d.,\s]+$)/, ''), style);
   if (entry.ok) {
     const { value, decimals, percent, unit } = entry.value;
-    return ok({ value: inUnit(value, percent, unit, format, paymentsPerYear), decimals: percent && format.kind !== 'percent' ? decimals + 2 : decimals, percent, typed: false });
+    return ok({
+      value: inUnit(value, percent, unit, format, paymentsPerYear),
+      decimals: percent && format.kind !== 'percent' ? decimals + 2 : decimals,
+      percent,
+      typed: false,
+    });
   }
   if (!/[-+*/^×÷()=]/.test(typed) || !/\d/.test(typed)) return entry;
   const formula = typed.replace(/^=/, '').replace(/=\s*$/, '');
   const found = evaluateExpression(formula, {}, style, callableFunctions);
   if (!found.ok) return fail('unreadable', found.problem.message);
   const { value, percent } = found.value;
-  const fraction = format.kind === 'percent' && !percent && Math.abs(Math.abs(value * 100) - Math.abs(near)) < Math.abs(Math.abs(value) - Math.abs(near));
-  return ok({ value: fraction ? value * 100 : percent && format.kind !== 'percent' ? value / 100 : value, decimals: format.decimals, percent, typed: true });
+  const fraction =
+    format.kind === 'percent' &&
+    !percent &&
+    Math.abs(Math.abs(value * 100) - Math.abs(near)) < Math.abs(Math.abs(value) - Math.abs(near));
+  return ok({
+    value: fraction ? value * 100 : percent && format.kind !== 'percent' ? value / 100 : value,
+    decimals: format.decimals,
+    percent,
+    typed: true,
+  });
 }
 
-function inUnit(value: number, percent: boolean, unit: string | undefined, format: AnswerFormat, paymentsPerYear: number): number {
+function inUnit(
+  value: number,
+  percent: boolean,
+  unit: string | undefined,
+  format: AnswerFormat,
+  paymentsPerYear: number,
+): number {
   if (format.kind === 'percent') return value;
   if (percent) return value / 100;
-  if (format.kind === 'years-months') return unit === 'months' ? value / 12 : unit === 'weeks' ? value / 52 : unit === 'payments' ? value / paymentsPerYear : value;
+  if (format.kind === 'years-months')
+    return unit === 'months'
+      ? value / 12
+      : unit === 'weeks'
+        ? value / 52
+        : unit === 'payments'
+          ? value / paymentsPerYear
+          : value;
   if (format.kind === 'count' && unit === 'years') return value;
   return value;
 }

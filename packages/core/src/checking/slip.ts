@@ -10,7 +10,8 @@ import type { QuantityUnit, Inputs } from '../case/quantity.ts';
 import type { Question } from '../case/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
 
-export type SlipFamily = 'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea' | 'formula' | 'device' | 'rounding' | 'copying' | 'table';
+export type SlipFamily =
+  'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea' | 'formula' | 'device' | 'rounding' | 'copying' | 'table';
 
 /** Everything a slip may look at: the question, its right inputs, and the key. */
 export interface Asked {
@@ -58,9 +59,24 @@ interface SlipOfAnswer extends SlipNames {
 
 export type Slip = SlipOfAnswer &
   (
-    | { /** The inputs it leads to; the method stays right. */ readonly wrongInputs: (inputs: Inputs, asked: Asked) => readonly WrongInputs[] }
-    | { /** A wrong method: the numbers it leads to from these inputs. */ readonly wrongMethod: (inputs: Inputs, asked: Asked) => readonly WrongResult[] }
-    | { /** What is done to a number at the end, such as losing its sign. */ readonly wrongAnswer: (result: number, asked: Asked) => readonly WrongResult[] }
+    | {
+        /** The inputs it leads to; the method stays right. */ readonly wrongInputs: (
+          inputs: Inputs,
+          asked: Asked,
+        ) => readonly WrongInputs[];
+      }
+    | {
+        /** A wrong method: the numbers it leads to from these inputs. */ readonly wrongMethod: (
+          inputs: Inputs,
+          asked: Asked,
+        ) => readonly WrongResult[];
+      }
+    | {
+        /** What is done to a number at the end, such as losing its sign. */ readonly wrongAnswer: (
+          result: number,
+          asked: Asked,
+        ) => readonly WrongResult[];
+      }
   );
 
 export function defineSlip(slip: Slip): Slip {
@@ -68,13 +84,33 @@ export function defineSlip(slip: Slip): Slip {
 }
 
 /** A question made ready for slips. */
-export function askedOf(question: Question, exact: number, expected: number, format: AnswerFormat, style: NumberStyle, before: readonly Question[]): Asked {
-  return { question, kind: kindOf(question.draft), inputs: inputsOf(question), exact, expected, format, unit: quantities[question.ask.quantity].unit, style, before };
+export function askedOf(
+  question: Question,
+  exact: number,
+  expected: number,
+  format: AnswerFormat,
+  style: NumberStyle,
+  before: readonly Question[],
+): Asked {
+  return {
+    question,
+    kind: kindOf(question.draft),
+    inputs: inputsOf(question),
+    exact,
+    expected,
+    format,
+    unit: quantities[question.ask.quantity].unit,
+    style,
+    before,
+  };
 }
 
 /** The numbers a slip leads to by itself. */
 export function resultsOf(slip: Slip, asked: Asked): WrongResult[] {
-  if ('wrongInputs' in slip) return slip.wrongInputs(asked.inputs, asked).flatMap(({ inputs, did }) => compute(asked.question, inputs).map((result) => ({ result, did })));
+  if ('wrongInputs' in slip)
+    return slip
+      .wrongInputs(asked.inputs, asked)
+      .flatMap(({ inputs, did }) => compute(asked.question, inputs).map((result) => ({ result, did })));
   if ('wrongMethod' in slip) return [...slip.wrongMethod(asked.inputs, asked)];
   return [...slip.wrongAnswer(asked.expected, asked)];
 }

@@ -62,7 +62,8 @@ export const tableSlips: readonly TableSlip[] = [
     id: 'reference-not-fixed',
     family: 'table',
     title: 'A reference that moved',
-    advice: 'A reference that should stay moved when the formula was copied down: it points at an empty or a wrong cell.',
+    advice:
+      'A reference that should stay moved when the formula was copied down: it points at an empty or a wrong cell.',
     columns: ['interest', 'principal', 'closing'],
     results: ({ row, column, at, from }) => {
       if (row === from) return [];
@@ -76,7 +77,9 @@ export const tableSlips: readonly TableSlip[] = [
     title: 'Interest added to principal',
     advice: 'Principal is the payment less the interest; here they were added.',
     columns: ['principal'],
-    results: ({ row, at, table }) => [isSaving(table) ? at(row, 'payment') - at(row, 'interest') : at(row, 'payment') + at(row, 'interest')],
+    results: ({ row, at, table }) => [
+      isSaving(table) ? at(row, 'payment') - at(row, 'interest') : at(row, 'payment') + at(row, 'interest'),
+    ],
   },
   {
     id: 'extra-not-subtracted',
@@ -88,7 +91,9 @@ export const tableSlips: readonly TableSlip[] = [
       const { extra, payment } = table.rows[row - 1]!;
       if (extra === 0) return [];
       if (column === 'payment') return [payment];
-      return column === 'principal' ? [payment - at(row, 'interest')] : [at(row, 'opening') + (isSaving(table) ? 1 : -1) * (at(row, 'principal') - extra)];
+      return column === 'principal'
+        ? [payment - at(row, 'interest')]
+        : [at(row, 'opening') + (isSaving(table) ? 1 : -1) * (at(row, 'principal') - extra)];
     },
   },
   {
@@ -99,7 +104,11 @@ export const tableSlips: readonly TableSlip[] = [
     columns: ['opening', 'closing'],
     results: ({ row, column, at, from, table }) => {
       if (column === 'opening') return row === from ? [] : [table.plan.amount, at(row - 1, 'opening')];
-      return [at(row, 'opening') - at(row, 'payment'), at(row, 'opening') - at(row, 'interest'), at(row, 'opening') + at(row, 'principal')];
+      return [
+        at(row, 'opening') - at(row, 'payment'),
+        at(row, 'opening') - at(row, 'interest'),
+        at(row, 'opening') + at(row, 'principal'),
+      ];
     },
   },
   {
@@ -108,7 +117,8 @@ export const tableSlips: readonly TableSlip[] = [
     title: 'Last payment like the others',
     advice: 'The last payment settles what is left; here it is like the others.',
     columns: ['payment'],
-    results: ({ row, table }) => (row === table.count && table.count > 1 ? [table.rows[table.count - 2]!.payment, table.firstPayment] : []),
+    results: ({ row, table }) =>
+      row === table.count && table.count > 1 ? [table.rows[table.count - 2]!.payment, table.firstPayment] : [],
   },
   {
     id: 'interest-not-rounded',
@@ -156,13 +166,16 @@ export const wholeTableSlips: readonly WholeTableSlip[] = [
     title: 'One row too many',
     advice: 'The table ends when the balance is settled; a row after that is too many.',
     finds: ({ count, rows }) =>
-      [...rows].some((row) => row > count) ? `The table ends with payment ${count}; rows after it are too many.` : undefined,
+      [...rows].some((row) => row > count)
+        ? `The table ends with payment ${count}; rows after it are too many.`
+        : undefined,
   },
   {
     id: 'rows-missing',
     family: 'table',
     title: 'Rows missing',
     advice: 'The table goes on until the balance is settled.',
-    finds: ({ rows, last }) => (rows.size > 0 && !rows.has(last) ? 'Rows are missing at the end of the table.' : undefined),
+    finds: ({ rows, last }) =>
+      rows.size > 0 && !rows.has(last) ? 'Rows are missing at the end of the table.' : undefined,
   },
 ];

@@ -11,9 +11,21 @@ import type { CellVerdict, Entries, Explanation, Verdict, VerdictKind } from './
 export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rules: HouseRules): Verdict {
   const { id } = part;
   const { question, table } = keyed;
-  const cells = checkTable(id, entries, table!, question!, numberStyleById(rules.numberStyle), part.tolerance ?? rules.tolerance.money);
+  const cells = checkTable(
+    id,
+    entries,
+    table!,
+    question!,
+    numberStyleById(rules.numberStyle),
+    part.tolerance ?? rules.tolerance.money,
+  );
   const filled = cells.filter(({ kind }) => kind !== 'blank');
-  const share: Partial<Record<VerdictKind, number>> = { right: 1, 'right-rounded': rules.credit.rightRounded, carried: rules.credit.carried, slip: rules.credit.slip };
+  const share: Partial<Record<VerdictKind, number>> = {
+    right: 1,
+    'right-rounded': rules.credit.rightRounded,
+    carried: rules.credit.carried,
+    slip: rules.credit.slip,
+  };
   const credit = cells.reduce((sum, cell) => sum + (share[cell.kind] ?? 0), 0) / cells.length;
   const whole = wholeTableSlip(id, entries, table!, question!.solved.table.count);
   const first = cells.find(({ kind }) => kind === 'slip' || kind === 'unexplained' || kind === 'unreadable');
@@ -21,7 +33,12 @@ export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rul
     ...(whole ? [whole] : []),
     ...cells
       .filter((cell) => cell.slip !== undefined)
-      .map((cell) => ({ slips: [cell.slip!], title: cell.says!, result: cell.read!, says: `${cell.says} (${cell.id.replace(':', ', ')})` })),
+      .map((cell) => ({
+        slips: [cell.slip!],
+        title: cell.says!,
+        result: cell.read!,
+        says: `${cell.says} (${cell.id.replace(':', ', ')})`,
+      })),
   ];
   const kind = kindOf(cells, first?.kind, whole !== undefined);
   return {

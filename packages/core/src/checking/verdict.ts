@@ -1,6 +1,16 @@
 /** What a verdict says of one answer. */
 
-export type VerdictKind = 'blank' | 'unreadable' | 'right' | 'right-rounded' | 'reading' | 'carried' | 'slip' | 'carried-slip' | 'unexplained' | 'no-key';
+export type VerdictKind =
+  | 'blank'
+  | 'unreadable'
+  | 'right'
+  | 'right-rounded'
+  | 'reading'
+  | 'carried'
+  | 'slip'
+  | 'carried-slip'
+  | 'unexplained'
+  | 'no-key';
 
 export interface Explanation {
   /** Ids of the slips that together lead to the number. */

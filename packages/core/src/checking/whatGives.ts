@@ -50,9 +50,15 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
   const inputs: ChangedInput[] = [];
   const { unknown } = question.solved;
 
-  const continuous = (input: ChangedInput['input'], now: number, change: (value: number) => Partial<Inputs>, say: (value: number) => string): void => {
+  const continuous = (
+    input: ChangedInput['input'],
+    now: number,
+    change: (value: number) => Partial<Inputs>,
+    say: (value: number) => string,
+  ): void => {
     if (!(now > 0)) return;
-    const rootOf = (wanted: number): number | undefined => closestRoot((x) => (results(changed(right, change(x)))[0] ?? NaN) - wanted, now);
+    const rootOf = (wanted: number): number | undefined =>
+      closestRoot((x) => (results(changed(right, change(x)))[0] ?? NaN) - wanted, now);
     // Every input between these two leads to the number as it was written; the roundest is the likeliest.
     const [least, most] = [rootOf(value - half), rootOf(value + half)];
     if (least === undefined || most === undefined) return;
@@ -71,7 +77,13 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
   ): void => {
     const fits: number[] = [];
     for (let k = least; k <= Math.min(most, MOST_COUNTED); k += 1)
-      if (k !== now && [...results(changed(right, change(k))), ...table(k)].some((result) => agreesAsWritten(result, value, decimals, format))) fits.push(k);
+      if (
+        k !== now &&
+        [...results(changed(right, change(k))), ...table(k)].some((result) =>
+          agreesAsWritten(result, value, decimals, format),
+        )
+      )
+        fits.push(k);
     for (const k of fits.sort((a, b) => Math.abs(a - now) - Math.abs(b - now)).slice(0, 2))
       inputs.push({ input, says: `${name} ${writeBrief(k, 0, 0, style)} instead of ${writeBrief(now, 0, 2, style)}` });
   };
@@ -108,11 +120,19 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
         (finalAmount) => ({ finalAmount }),
         (each) => `an amount at the end of ${writeMoney(each, style)}`,
       );
-    if (unknown !== 'payments') whole('payments', 'a number of payments of', right.n, (n) => ({ n }), 1, Math.max(right.n * 12, 60));
+    if (unknown !== 'payments')
+      whole('payments', 'a number of payments of', right.n, (n) => ({ n }), 1, Math.max(right.n * 12, 60));
   }
   // Places are read off the table as well, whose rows are in cents.
   const asked = (change: Partial<Ask>): number[] => {
-    const again = askCase(question.draft, { ...question.ask, ...change }, question.solved.plan.rounding, question.names, {}, () => ok(question.solved));
+    const again = askCase(
+      question.draft,
+      { ...question.ask, ...change },
+      question.solved.plan.rounding,
+      question.names,
+      {},
+      () => ok(question.solved),
+    );
     return again.ok ? [again.value.exact] : [];
   };
   const place = (input: 'after' | 'from' | 'to', name: string, least: number, most: number): void => {

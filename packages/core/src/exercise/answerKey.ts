@@ -46,12 +46,23 @@ export type OwnAnswers = Readonly<Record<string, number>>;
  * @param own answers that stand in for the key's where a later part uses them
  * @returns one result a part, in order; a part that cannot be worked says why and the others go on
  */
-export function answerKey(exercise: Exercise, numbers: Numbers, rules: HouseRules, own: OwnAnswers = {}): Result<KeyedPart>[] {
+export function answerKey(
+  exercise: Exercise,
+  numbers: Numbers,
+  rules: HouseRules,
+  own: OwnAnswers = {},
+): Result<KeyedPart>[] {
   return new Key(exercise, numbers, rules, own).all();
 }
 
 /** Works out one part, and of the others only what it uses. */
-export function answerKeyOf(exercise: Exercise, partId: string, numbers: Numbers, rules: HouseRules, own: OwnAnswers = {}): Result<KeyedPart> {
+export function answerKeyOf(
+  exercise: Exercise,
+  partId: string,
+  numbers: Numbers,
+  rules: HouseRules,
+  own: OwnAnswers = {},
+): Result<KeyedPart> {
   return new Key(exercise, numbers, rules, own).one(partId);
 }
 
@@ -63,7 +74,11 @@ export function answerName(partId: string): string {
 /** The parts that a part uses: by name, or because it reads a plan whose unknown an earlier part asked for. */
 export function usesOf(exercise: Exercise, part: Part): string[] {
   const named = exercise.parts
-    .filter((each) => each.id !== part.id && textsOf(exercise, part.ask).some((text) => namesIn(text, [answerName(each.id)]).length > 0))
+    .filter(
+      (each) =>
+        each.id !== part.id &&
+        textsOf(exercise, part.ask).some((text) => namesIn(text, [answerName(each.id)]).length > 0),
+    )
     .map(({ id }) => id);
   const silent = plansOf(part.ask).flatMap((plan) => silentlyUsed(exercise, part, plan)?.id ?? []);
   return [...new Set([...named, ...silent])];
@@ -76,7 +91,10 @@ export function silentlyUsed(exercise: Exercise, part: Part, planId: string): Pa
   if ('of' in part.ask || part.ask.quantity === 'expression') return earlierAnswer(exercise, part, plan);
   if (
     part.ask.quantity !== 'table' &&
-    (quantities[part.ask.quantity].slot || part.ask.quantity === 'amount-financed' || part.ask.quantity === 'down-payment' || part.ask.quantity === 'rate-per-payment')
+    (quantities[part.ask.quantity].slot ||
+      part.ask.quantity === 'amount-financed' ||
+      part.ask.quantity === 'down-payment' ||
+      part.ask.quantity === 'rate-per-payment')
   )
     return undefined;
   return earlierAnswer(exercise, part, plan);
@@ -152,7 +170,11 @@ class Key {
     const before = this.#done.get(part.id);
     if (before) return before;
     if (path.includes(part.id))
-      return fail('out-of-range', `The parts go round in a circle: ${[...path.slice(path.indexOf(part.id)), part.id].join(' needs ')}.`, { field: 'ask' });
+      return fail(
+        'out-of-range',
+        `The parts go round in a circle: ${[...path.slice(path.indexOf(part.id)), part.id].join(' needs ')}.`,
+        { field: 'ask' },
+      );
     const result = this.#work(part, [...path, part.id]);
     this.#done.set(part.id, result);
     return result;
@@ -181,7 +203,9 @@ class Key {
     if (!earlier.ok)
       return earlier.problem.message.includes('in a circle')
         ? earlier
-        : fail(earlier.problem.code, `Part ${id} comes first, and it has no answer yet: ${earlier.problem.message}`, { field: 'ask' });
+        : fail(earlier.problem.code, `Part ${id} comes first, and it has no answer yet: ${earlier.problem.message}`, {
+            field: 'ask',
+          });
     return ok((part.earlier ?? this.#rules.earlier) === 'rounded' ? earlier.value.expected : earlier.value.exact);
   }
 
@@ -194,7 +218,15 @@ class Key {
     if (needed !== undefined) return { ok: false, problem: { ...this.#givens.problems[needed]!, field: 'givens' } };
     const keyed = (exact: number, more: Partial<KeyedPart> = {}): Result<KeyedPart> => {
       const expected = roundAs(exact, part.format);
-      return ok({ part, exact, expected, written: writeAnswer(expected, part.format, this.#rules), questions: [], uses, ...more });
+      return ok({
+        part,
+        exact,
+        expected,
+        written: writeAnswer(expected, part.format, this.#rules),
+        questions: [],
+        uses,
+        ...more,
+      });
     };
     if (ask.quantity === 'expression') {
       const found = evaluateExpression(ask.text, names.value, this.#style, callableFunctions);
@@ -209,7 +241,13 @@ class Key {
       const questions = asked.flatMap((each) => (each.ok ? each.value : []));
       if (ask.quantity === 'difference') return keyed(questions[0]!.exact - questions[1]!.exact, { questions });
       if (questions.length < 2) return fail('out-of-range', 'A choice needs two plans or more.', { field: 'plans' });
-      const better = questions.reduce((best, each, at) => ((ask.prefer === 'less' ? each.exact < questions[best]!.exact : each.exact > questions[best]!.exact) ? at : best), 0);
+      const better = questions.reduce(
+        (best, each, at) =>
+          (ask.prefer === 'less' ? each.exact < questions[best]!.exact : each.exact > questions[best]!.exact)
+            ? at
+            : best,
+        0,
+      );
       const choice = ids[better]!;
       const found = keyed(questions[better]!.exact, { questions, choice });
       const name = this.#exercise.plans.find(({ id }) => id === choice)?.name ?? choice;
@@ -220,11 +258,18 @@ class Key {
       if (!question.ok) return question;
       const range = this.#range(ask.args, names.value);
       if (!range.ok) return range;
-      const table = keyTable(question.value.solved.table, range.value.from ?? 1, range.value.to ?? question.value.solved.table.count, ask.blanks);
+      const table = keyTable(
+        question.value.solved.table,
+        range.value.from ?? 1,
+        range.value.to ?? question.value.solved.table.count,
+        ask.blanks,
+      );
       return table.ok ? keyed(table.value.blanks.length, { question: question.value, table: table.value }) : table;
     }
     const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
-    return question.ok ? keyed(question.value.exact, { question: question.value, questions: [question.value] }) : question;
+    return question.ok
+      ? keyed(question.value.exact, { question: question.value, questions: [question.value] })
+      : question;
   }
 
   /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */
@@ -236,7 +281,10 @@ class Key {
     return found;
   }
 
-  #range(args: AskTexts | undefined, names: Scope): Result<{ after?: number; from?: number; to?: number; paying?: number }> {
+  #range(
+    args: AskTexts | undefined,
+    names: Scope,
+  ): Result<{ after?: number; from?: number; to?: number; paying?: number }> {
     const found: { after?: number; from?: number; to?: number; paying?: number } = {};
     for (const name of ['after', 'from', 'to', 'paying'] as const) {
       const text = args?.[name];
@@ -250,7 +298,8 @@ class Key {
 
   #ask(part: Part, quantity: Quantity, planId: string, names: Scope, path: readonly string[]): Result<Question> {
     const plan = this.#exercise.plans.find(({ id }) => id === planId);
-    if (!plan) return fail('out-of-range', 'This part asks about a plan that is not in the exercise.', { field: 'plan' });
+    if (!plan)
+      return fail('out-of-range', 'This part asks about a plan that is not in the exercise.', { field: 'plan' });
     const range = this.#range(part.ask.args, names);
     if (!range.ok) return range;
     const { paying, ...args } = range.value;
@@ -262,10 +311,16 @@ class Key {
       const value = this.#answerOf(part, silent.id, path);
       if (!value.ok) return value;
       // The key's own rounding is the plan's where the payment is meant; only another number changes the plan.
-      if (this.#own[silent.id] !== undefined || slot !== 'payment') own[slot] = slot === 'rate' ? value.value / 100 : value.value;
+      if (this.#own[silent.id] !== undefined || slot !== 'payment')
+        own[slot] = slot === 'rate' ? value.value / 100 : value.value;
     }
-    return askCase(plan.draft, { quantity, ...args } as Ask, this.#rules.rounding, names, own as OwnNumbers, (draft, rounding, scope) =>
-      this.#solved(planId, draft, rounding, scope),
+    return askCase(
+      plan.draft,
+      { quantity, ...args } as Ask,
+      this.#rules.rounding,
+      names,
+      own as OwnNumbers,
+      (draft, rounding, scope) => this.#solved(planId, draft, rounding, scope),
     );
   }
 }
@@ -273,5 +328,13 @@ class Key {
 /** The key of a question that stands by itself. */
 export function keyPart(part: Part, question: Question, rules: HouseRules): KeyedPart {
   const expected = roundAs(question.exact, part.format);
-  return { part, exact: question.exact, expected, written: writeAnswer(expected, part.format, rules), question, questions: [question], uses: [] };
+  return {
+    part,
+    exact: question.exact,
+    expected,
+    written: writeAnswer(expected, part.format, rules),
+    question,
+    questions: [question],
+    uses: [],
+  };
 }

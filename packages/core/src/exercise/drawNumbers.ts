@@ -29,7 +29,11 @@ export interface Draw {
  * @param seed any text: a student's number and the set's, say
  * @returns by given, in the given's own unit; `not-reached` when no draw in 200 is sensible
  */
-export function drawNumbers(exercise: Exercise, seed: string | number, rules: HouseRules = defaultHouseRules): Result<Numbers> {
+export function drawNumbers(
+  exercise: Exercise,
+  seed: string | number,
+  rules: HouseRules = defaultHouseRules,
+): Result<Numbers> {
   const prepared = prepareDraws(exercise);
   if (!prepared.ok) return prepared;
   const random = seededRandom(String(seed));
@@ -59,7 +63,8 @@ export function prepareDraws(exercise: Exercise): Result<Choices> {
   const choices: { given: Given; pick: (random: () => number) => number | string }[] = [];
   for (const given of exercise.givens ?? []) {
     const pick = pickOf(given, style);
-    if (!pick.ok) return fail(pick.problem.code, `“${given.name}”: ${pick.problem.message}`, { field: `givens.${given.name}` });
+    if (!pick.ok)
+      return fail(pick.problem.code, `“${given.name}”: ${pick.problem.message}`, { field: `givens.${given.name}` });
     if (pick.value) choices.push({ given, pick: pick.value });
   }
   return ok(choices);
@@ -75,7 +80,8 @@ export function drawOnce(exercise: Exercise, choices: Choices, random: () => num
 /** Whether numbers are sensible for an exercise. */
 export function judgeDraw(exercise: Exercise, numbers: Numbers, rules: HouseRules): Draw {
   const key = answerKey(exercise, numbers, rules);
-  for (const [at, keyed] of key.entries()) if (!keyed.ok) return { numbers, key, refused: { part: exercise.parts[at]!.id, problem: keyed.problem } };
+  for (const [at, keyed] of key.entries())
+    if (!keyed.ok) return { numbers, key, refused: { part: exercise.parts[at]!.id, problem: keyed.problem } };
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? '');
   const { values } = givensInForce(exercise, numbers, style);
   for (const limit of exercise.limits ?? []) {
@@ -100,7 +106,12 @@ function pickOf(given: Given, style: NumberStyle): Result<((random: () => number
   const { vary } = given;
   const number = (text: string, what: string): Result<number> => {
     const entry = readSlotText(text, {}, style);
-    return entry.ok ? ok(entry.value.value) : fail(entry.problem.code, entry.problem.code === 'blank' ? `${what} is missing.` : `${what} should be a number.`);
+    return entry.ok
+      ? ok(entry.value.value)
+      : fail(
+          entry.problem.code,
+          entry.problem.code === 'blank' ? `${what} is missing.` : `${what} should be a number.`,
+        );
   };
   if (vary.by === 'list') {
     const texts = vary.values
@@ -119,11 +130,16 @@ function pickOf(given: Given, style: NumberStyle): Result<((random: () => number
   }
   if (vary.by === 'range') {
     if (given.kind === 'words') return fail('out-of-range', 'Words vary by a list, not by a range.');
-    const [from, to, step] = [number(vary.from, 'The lower end'), number(vary.to, 'The upper end'), number(vary.step, 'The step')];
+    const [from, to, step] = [
+      number(vary.from, 'The lower end'),
+      number(vary.to, 'The upper end'),
+      number(vary.step, 'The step'),
+    ];
     if (!from.ok) return from;
     if (!to.ok) return to;
     if (!step.ok) return step;
-    if (from.value > to.value) return fail('out-of-range', `The range is the wrong way round: ${vary.from} is more than ${vary.to}.`);
+    if (from.value > to.value)
+      return fail('out-of-range', `The range is the wrong way round: ${vary.from} is more than ${vary.to}.`);
     if (!(step.value > 0)) return fail('out-of-range', 'The step must be above zero.');
     const steps = Math.floor((to.value - from.value) / step.value + 1e-9);
     if (steps > MOST_STEPS) return fail('out-of-range', 'The step is too small for the range.');

@@ -58,7 +58,12 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
   /** Rows `from` to `to` of a plan's table; the cells named are left blank, `row:column`. */
   | { readonly quantity: 'table'; readonly plan: string; readonly blanks: readonly string[] }
   /** Which plan is better, in words with its number: the one with less (or more) of a quantity. */
-  | { readonly quantity: 'choice'; readonly of: Quantity; readonly plans: readonly string[]; readonly prefer: 'less' | 'more' }
+  | {
+      readonly quantity: 'choice';
+      readonly of: Quantity;
+      readonly plans: readonly string[];
+      readonly prefer: 'less' | 'more';
+    }
 );
 
 /** How an answer is to be written, and so how the key is rounded. */

@@ -23,7 +23,8 @@ export function exerciseProblems(exercise: Exercise, rules: HouseRules, draws = 
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? rules.numberStyle);
   if (exercise.title.trim() === '') add('title', 'Give the exercise a title.');
   if (storyText(exercise.story).trim() === '') add('story', 'Tell what happens: students need something to read.');
-  for (const name of new Set(storyGivens(exercise.story))) if (!names.includes(name)) add('story', `The story shows “${name}”, and there is no such given any more.`);
+  for (const name of new Set(storyGivens(exercise.story)))
+    if (!names.includes(name)) add('story', `The story shows “${name}”, and there is no such given any more.`);
   givens.forEach(({ name }, at) => {
     const problem = nameProblem(
       name,
@@ -31,7 +32,8 @@ export function exerciseProblems(exercise: Exercise, rules: HouseRules, draws = 
     );
     if (problem) add(`givens.${name}`, problem);
   });
-  for (const [name, problem] of Object.entries(givensInForce(exercise, {}, style).problems)) add(`givens.${name}`, problem.message);
+  for (const [name, problem] of Object.entries(givensInForce(exercise, {}, style).problems))
+    add(`givens.${name}`, problem.message);
   const draw = prepareDraws(exercise);
   if (!draw.ok) add(draw.problem.field ?? 'givens', draw.problem.message);
   if (exercise.parts.length === 0) add('parts', 'Ask something: an exercise needs a part.');
@@ -40,14 +42,16 @@ export function exerciseProblems(exercise: Exercise, rules: HouseRules, draws = 
     const place = `parts.${part.id}`;
     if (part.prompt.trim() === '') add(`${place}.prompt`, 'Say what is asked.');
     if (!(part.marks > 0)) add(`${place}.marks`, 'A part needs marks above zero.');
-    for (const name of textGivens(part.prompt)) if (!names.includes(name)) add(`${place}.prompt`, `The prompt shows “${name}”, and there is no such given.`);
+    for (const name of textGivens(part.prompt))
+      if (!names.includes(name)) add(`${place}.prompt`, `The prompt shows “${name}”, and there is no such given.`);
     const keyed = key[at]!;
     if (!keyed.ok) add(place, keyed.problem.message);
   });
   (exercise.limits ?? []).forEach(({ of, least, most }, at) => {
     if ('part' in of ? !exercise.parts.some(({ id }) => id === of.part) : !names.includes(of.given))
       add(`limits.${at}`, 'The limit is about something that is not there any more.');
-    if (least !== undefined && most !== undefined && least > most) add(`limits.${at}`, 'The limit is the wrong way round: its least is more than its most.');
+    if (least !== undefined && most !== undefined && least > most)
+      add(`limits.${at}`, 'The limit is the wrong way round: its least is more than its most.');
   });
   if (draws && found.length === 0) {
     const drawn = drawNumbers(exercise, 'first', rules);

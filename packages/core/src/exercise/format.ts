@@ -35,7 +35,13 @@ export function writeAnswer(value: number, format: AnswerFormat, rules: Pick<Hou
     const months = Math.abs(roundTo(value * 12, 0));
     const [years, rest] = [Math.floor(months / 12), months % 12];
     const sign = value < 0 && months > 0 ? '−' : '';
-    return sign + [...(years > 0 ? [`${years} ${years === 1 ? 'year' : 'years'}`] : []), ...(rest > 0 || years === 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : [])].join(' ');
+    return (
+      sign +
+      [
+        ...(years > 0 ? [`${years} ${years === 1 ? 'year' : 'years'}`] : []),
+        ...(rest > 0 || years === 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : []),
+      ].join(' ')
+    );
   }
   const text = writeNumber(value, format.decimals, numberStyleById(rules.numberStyle));
   return format.kind === 'percent' ? `${text}\u00a0%` : text;

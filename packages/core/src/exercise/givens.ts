@@ -23,7 +23,8 @@ export const givenName = /^[a-z][a-z0-9]*( [a-z0-9]+)*$/;
 
 /** What is wrong with a given's name, if anything. */
 export function nameProblem(name: string, others: readonly string[]): string | undefined {
-  if (!givenName.test(name)) return 'A given is named with small letters, digits and single spaces, such as “new rate”.';
+  if (!givenName.test(name))
+    return 'A given is named with small letters, digits and single spaces, such as “new rate”.';
   if (/^answer\b/.test(name)) return 'A name that begins with “answer” stands for the answer of a part.';
   if (others.includes(name)) return `There are two givens called “${name}”.`;
   return undefined;
@@ -46,7 +47,11 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
     if (name in values) return ok(values[name]!);
     if (name in problems) return { ok: false, problem: problems[name]! };
     if (path.includes(name))
-      return fail('out-of-range', `The givens go round in a circle: ${[...path.slice(path.indexOf(name)), name].map((each) => `“${each}”`).join(' needs ')}.`, { field: name });
+      return fail(
+        'out-of-range',
+        `The givens go round in a circle: ${[...path.slice(path.indexOf(name)), name].map((each) => `“${each}”`).join(' needs ')}.`,
+        { field: name },
+      );
     const found = valueOf(given, [...path, name]);
     if (found.ok) {
       values[name] = found.value;
@@ -84,8 +89,19 @@ export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbe
 export function writeGiven(given: Given, value: number | string | undefined, style: NumberStyle): string {
   if (value === undefined) return `{${given.name}}`;
   if (typeof value === 'string') return value;
-  const least = given.decimals ?? (given.kind === 'money' ? (Number.isInteger(value) ? 0 : 2) : given.kind === 'rate' ? (Number.isInteger(value * 10) ? 1 : 2) : 0);
-  const number = given.decimals === undefined ? writeBrief(value, least, 6, style) : writeNumber(value, given.decimals, style);
+  const least =
+    given.decimals ??
+    (given.kind === 'money'
+      ? Number.isInteger(value)
+        ? 0
+        : 2
+      : given.kind === 'rate'
+        ? Number.isInteger(value * 10)
+          ? 1
+          : 2
+        : 0);
+  const number =
+    given.decimals === undefined ? writeBrief(value, least, 6, style) : writeNumber(value, given.decimals, style);
   const unit = given.unit ? `\u00a0${given.unit}` : '';
   return given.kind === 'rate' ? `${number}\u00a0%${unit}` : `${number}${unit}`;
 }

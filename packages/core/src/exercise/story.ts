@@ -34,14 +34,24 @@ export type Story = StoryNode;
 /** A story from plain text: one paragraph a line; `{name}` becomes a given. */
 export function plainStory(text: string): Story {
   const lines = text.split(/\n+/).filter((line, at) => line.trim() !== '' || at === 0);
-  return { type: 'doc', content: lines.map((line): StoryNode => ({ type: 'paragraph', ...(line.trim() === '' ? {} : { content: pieces(line) }) })) };
+  return {
+    type: 'doc',
+    content: lines.map((line): StoryNode => ({
+      type: 'paragraph',
+      ...(line.trim() === '' ? {} : { content: pieces(line) }),
+    })),
+  };
 }
 
 function pieces(line: string): StoryNode[] {
   return line
     .split(/(\{[^{}]+\})/)
     .filter((piece) => piece !== '')
-    .map((piece): StoryNode => (/^\{[^{}]+\}$/.test(piece) ? { type: 'given', attrs: { name: piece.slice(1, -1).trim() } } : { type: 'text', text: piece }));
+    .map((piece): StoryNode =>
+      /^\{[^{}]+\}$/.test(piece)
+        ? { type: 'given', attrs: { name: piece.slice(1, -1).trim() } }
+        : { type: 'text', text: piece },
+    );
 }
 
 /** The names of the givens a story shows. */
@@ -65,7 +75,8 @@ export function storyText(story: Story, written: Readonly<Record<string, string>
       return '\n';
     default: {
       const inner = (story.content ?? []).map((child) => storyText(child, written));
-      const between = { doc: '\n', bulletList: '\n', orderedList: '\n', table: '\n', tableRow: '\t' }[story.type as string] ?? '';
+      const between =
+        { doc: '\n', bulletList: '\n', orderedList: '\n', table: '\n', tableRow: '\t' }[story.type as string] ?? '';
       return inner.join(between);
     }
   }

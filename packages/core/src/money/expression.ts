@@ -40,17 +40,24 @@ type Token =
  * @param functions what may be called; their arguments are set apart by `;`, or by `,` where that is not the decimal mark
  * @returns the value, or `unreadable` / `out-of-range` with a sentence that says where
  */
-export function evaluateExpression(text: string, scope: Scope = {}, style: NumberStyle = defaultNumberStyle, functions: Functions = {}): Result<Evaluated> {
+export function evaluateExpression(
+  text: string,
+  scope: Scope = {},
+  style: NumberStyle = defaultNumberStyle,
+  functions: Functions = {},
+): Result<Evaluated> {
   if (text.trim() === '') return fail('blank', 'Nothing was written.');
   const calls = Object.keys(functions).length > 0;
-  if (text.length > (calls ? LONGEST_FORMULA : LONGEST)) return fail('unreadable', calls ? 'This formula is too long.' : 'This is too long for a slot.');
+  if (text.length > (calls ? LONGEST_FORMULA : LONGEST))
+    return fail('unreadable', calls ? 'This formula is too long.' : 'This is too long for a slot.');
   const tokens = tokenize(text, scope, style, functions);
   if ('code' in tokens) return { ok: false, problem: tokens };
   try {
     const parser = new Parser(tokens);
     const found = parser.sum(0);
     if (!parser.done) throw new Error('Something is left over after the expression.');
-    if (!Number.isFinite(found.value)) return fail('out-of-range', 'This comes to no number: is something divided by zero?');
+    if (!Number.isFinite(found.value))
+      return fail('out-of-range', 'This comes to no number: is something divided by zero?');
     return ok({ value: found.percent ? found.value * 100 : found.value, percent: found.percent });
   } catch (error) {
     return fail('unreadable', error instanceof Error ? error.message : 'This cannot be read.');
@@ -92,11 +99,19 @@ function tokenize(text: string, scope: Scope, style: NumberStyle, functions: Fun
       rest = rest.slice(1).trimStart();
       continue;
     }
-    const digits = (inCall && commaParts ? /^[\d.][\d.'’]*\s*(?:k\b|%)?/i : /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i).exec(rest);
+    const digits = (
+      inCall && commaParts
+        ? /^[\d.][\d.'’]*\s*(?:k\b|%)?/i
+        : /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i
+    ).exec(rest);
     if (digits) {
       const entry = readEntry(digits[0], style);
       if (!entry.ok) return entry.problem;
-      tokens.push({ kind: 'number', value: entry.value.percent ? entry.value.value / 100 : entry.value.value, percent: entry.value.percent });
+      tokens.push({
+        kind: 'number',
+        value: entry.value.percent ? entry.value.value / 100 : entry.value.value,
+        percent: entry.value.percent,
+      });
       rest = rest.slice(digits[0].length).trimStart();
       continue;
     }
@@ -111,10 +126,17 @@ function tokenize(text: string, scope: Scope, style: NumberStyle, functions: Fun
     const name = names.find((each) => lower.startsWith(each) && !/[a-z0-9]/i.test(rest[each.length] ?? ''));
     if (name === undefined) {
       const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(rest)?.[0];
-      return { code: 'unreadable', message: word ? `“${word}” is not a name that can be used here.` : `“${rest[0]}” cannot be read here.` };
+      return {
+        code: 'unreadable',
+        message: word ? `“${word}” is not a name that can be used here.` : `“${rest[0]}” cannot be read here.`,
+      };
     }
     const named = scope[name]!;
-    tokens.push(typeof named === 'number' ? { kind: 'number', value: named, percent: false } : { kind: 'number', value: named.percent / 100, percent: true });
+    tokens.push(
+      typeof named === 'number'
+        ? { kind: 'number', value: named, percent: false }
+        : { kind: 'number', value: named.percent / 100, percent: true },
+    );
     rest = rest.slice(name.length).trimStart();
   }
   return tokens;
@@ -149,7 +171,12 @@ class Parser {
     let left = this.#product(depth);
     for (let sign = this.#takes('+', '-'); sign; sign = this.#takes('+', '-')) {
       const right = this.#product(depth);
-      const step = right.percent && !left.percent ? left.value * right.value : left.percent && !right.percent ? right.value / 100 : right.value;
+      const step =
+        right.percent && !left.percent
+          ? left.value * right.value
+          : left.percent && !right.percent
+            ? right.value / 100
+            : right.value;
       left = { value: sign === '+' ? left.value + step : left.value - step, percent: left.percent };
     }
     return left;
@@ -187,7 +214,8 @@ class Parser {
       this.#at += 1;
       return { value: this.#called(token.name, token.call, depth + 1), percent: false };
     }
-    if (!token || token.kind === 'sign') throw new Error(token ? `A number is missing before “${token.sign}”.` : 'A number is missing at the end.');
+    if (!token || token.kind === 'sign')
+      throw new Error(token ? `A number is missing before “${token.sign}”.` : 'A number is missing at the end.');
     this.#at += 1;
     return { value: token.value, percent: token.percent };
   }

@@ -54,7 +54,8 @@ export function writeMoney(value: number, style?: NumberStyle, decimals = style?
 /** Writes a number with as many decimals as it needs, between `least` and `most`. */
 export function writeBrief(value: number, least: number, most: number, style?: NumberStyle): string {
   let decimals = least;
-  while (decimals < most && Math.abs(roundTo(value, decimals) - roundTo(value, most)) > 1e-12 * Math.abs(value)) decimals += 1;
+  while (decimals < most && Math.abs(roundTo(value, decimals) - roundTo(value, most)) > 1e-12 * Math.abs(value))
+    decimals += 1;
   return writeNumber(value, decimals, style);
 }
 

@@ -40,7 +40,8 @@ const UNITS: Readonly<Record<string, Entry['unit']>> = {
   periods: 'payments',
 };
 
-const CURRENCY = /[$€£¥₹₩₽₺₦₫₱฿]|\b(?:USD|EUR|GBP|CAD|AUD|NZD|CHF|SEK|NOK|DKK|JPY|INR|ZAR|dollars?|euros?|pounds?|francs?)\b/gi;
+const CURRENCY =
+  /[$€£¥₹₩₽₺₦₫₱฿]|\b(?:USD|EUR|GBP|CAD|AUD|NZD|CHF|SEK|NOK|DKK|JPY|INR|ZAR|dollars?|euros?|pounds?|francs?)\b/gi;
 
 /**
  * Reads one entry.
@@ -52,7 +53,8 @@ const CURRENCY = /[$€£¥₹₩₽₺₦₫₱฿]|\b(?:USD|EUR|GBP|CAD|AUD|NZ
 export function readEntry(text: string, style: NumberStyle = defaultNumberStyle): Result<Entry> {
   const typed = text.trim();
   if (typed === '') return fail('blank', 'Nothing was written.');
-  if (typed.length > LONGEST) return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
+  if (typed.length > LONGEST)
+    return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
 
   let rest = typed.replace(CURRENCY, '').replace(/[−–—]/g, '-').trim();
   let negative = false;
@@ -69,7 +71,10 @@ export function readEntry(text: string, style: NumberStyle = defaultNumberStyle)
     rest = rest.slice(0, -1).trim();
   }
 
-  const shape = /^([\d.,'’\s\u00a0\u202f]*\d[.,]?)\s*(%|percent|per cent)?\s*(k|thousand|m(?=illion|n)illion|mn)?\s*([a-z ]+)?\.?$/i.exec(rest);
+  const shape =
+    /^([\d.,'’\s\u00a0\u202f]*\d[.,]?)\s*(%|percent|per cent)?\s*(k|thousand|m(?=illion|n)illion|mn)?\s*([a-z ]+)?\.?$/i.exec(
+      rest,
+    );
   if (!shape && !/^[.,]\d/.test(rest)) return unreadable(typed);
   const match = shape ?? /^([.,]\d+)\s*(%)?()()$/.exec(rest);
   if (!match) return unreadable(typed);
@@ -81,7 +86,8 @@ export function readEntry(text: string, style: NumberStyle = defaultNumberStyle)
 
   const scale = match[3] ? (/^k|^t/i.test(match[3]) ? 3 : 6) : 0;
   const value = digits.value * 10 ** scale * (negative ? -1 : 1);
-  if (!Number.isFinite(value) || Math.abs(value) > 1e15) return fail('out-of-range', 'This number is too large to be an amount.');
+  if (!Number.isFinite(value) || Math.abs(value) > 1e15)
+    return fail('out-of-range', 'This number is too large to be an amount.');
   const unit = word === '' ? undefined : UNITS[word];
   return ok({
     value: value === 0 ? 0 : value,

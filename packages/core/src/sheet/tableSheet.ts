@@ -33,7 +33,9 @@ export interface LiveSheet {
   readonly first: number;
   readonly last: number;
   /** Column letters by what they hold. */
-  readonly columns: Readonly<Record<'number' | 'rate' | 'opening' | 'interest' | 'payment' | 'extra' | 'principal' | 'closing', string>>;
+  readonly columns: Readonly<
+    Record<'number' | 'rate' | 'opening' | 'interest' | 'payment' | 'extra' | 'principal' | 'closing', string>
+  >;
 }
 
 /** Writes a table as live formulas. */
@@ -53,7 +55,11 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     cells.push({ at: `A${line}`, value: label, format: 'text' }, { at: `B${line}`, formula, format });
     return `$B$${line++}`;
   };
-  const amount = input(saving || plan.kind === 'drawing' ? 'amount at the start' : 'amount received', plan.amount, 'money');
+  const amount = input(
+    saving || plan.kind === 'drawing' ? 'amount at the start' : 'amount received',
+    plan.amount,
+    'money',
+  );
   const frequency = input('payments a year', plan.paymentsPerYear, 'count');
   const rateCell = (label: string, rate: QuotedRate): string => {
     const quoted = input(label, quotedNumber(rate), 'percent');
@@ -97,11 +103,13 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     level: 'Level payment',
   };
   const head = line++;
-  for (const name of names) cells.push({ at: `${letter(name)}${head}`, value: heads[name]!, format: 'text', strong: true });
+  for (const name of names)
+    cells.push({ at: `${letter(name)}${head}`, value: heads[name]!, format: 'text', strong: true });
 
   const first = line;
   const cents = plan.rounding.interest === 'cent';
-  const tidy = cents && plan.rounding.payment !== 'exact' ? (text: string) => `ROUND(${text},2)` : (text: string) => text;
+  const tidy =
+    cents && plan.rounding.payment !== 'exact' ? (text: string) => `ROUND(${text},2)` : (text: string) => text;
   const interestOf = (text: string): string => (cents ? `ROUND(${text},2)` : text);
   const sign = saving ? '+' : '-';
   let levelKnown = given !== undefined;
@@ -117,12 +125,22 @@ export function tableSheet(title: string, table: Table): LiveSheet {
       cells.push({ at: here(name), formula, format, ...(result === undefined ? {} : { result }) });
     };
     cells.push({ at: here('number'), value: k, format: 'count' });
-    if (plan.firstPaymentDate) cells.push({ at: here('date'), value: paymentDate(plan.firstPaymentDate, plan.paymentsPerYear, k), format: 'text' });
+    if (plan.firstPaymentDate)
+      cells.push({
+        at: here('date'),
+        value: paymentDate(plan.firstPaymentDate, plan.paymentsPerYear, k),
+        format: 'text',
+      });
     put('rate', at.rate.get(k) ?? (k === 1 ? startRate : above('rate')), 'rate', undefined);
     const drawn = at.draw.get(k) ?? '';
     if (schedule.lastDraw > 0) put('drawn', drawn === '' ? '0' : drawn, 'money', change?.draw ?? 0);
     const before = k === 1 ? amount : above('closing');
-    put('opening', schedule.lastDraw > 0 ? tidy(`${before}${saving ? '-' : '+'}${here('drawn')}`) : before, 'money', row?.opening);
+    put(
+      'opening',
+      schedule.lastDraw > 0 ? tidy(`${before}${saving ? '-' : '+'}${here('drawn')}`) : before,
+      'money',
+      row?.opening,
+    );
 
     // The level payment: worked out where it starts or is worked out again, carried down otherwise.
     const newPayment = at.payment.get(k);
@@ -143,7 +161,14 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     }
     put('level', level, 'money', undefined);
 
-    const due = mode === 0 ? here('level') : mode === 2 ? '0' : begin ? interestOf(`${here('opening')}*${here('rate')}/(1+${here('rate')})`) : here('interest');
+    const due =
+      mode === 0
+        ? here('level')
+        : mode === 2
+          ? '0'
+          : begin
+            ? interestOf(`${here('opening')}*${here('rate')}/(1+${here('rate')})`)
+            : here('interest');
     const discounted = interestOf(`${final}/(1+${here('rate')})`);
     const most = saving
       ? begin
@@ -160,19 +185,46 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     const open = begin ? most : `(${final}-${here('opening')}-${natural})`;
     const agreed = saving && last && given !== undefined ? `ABS(${open}-(${extra})-${due})<=${room}` : undefined;
     // Past the end nothing is due: the most that may be paid is nothing.
-    const payment = agreed ? `IF(${agreed},${due},${open}-(${extra}))` : last ? (extra === '0' ? most : `IF(${due}+${extra}>=${most},MIN(${due},${most}),${most}-(${extra}))`) : `IF(${bounded},MIN(${due},${most}),${due})`;
+    const payment = agreed
+      ? `IF(${agreed},${due},${open}-(${extra}))`
+      : last
+        ? extra === '0'
+          ? most
+          : `IF(${due}+${extra}>=${most},MIN(${due},${most}),${most}-(${extra}))`
+        : `IF(${bounded},MIN(${due},${most}),${due})`;
     put('payment', tidy(payment), 'money', row?.payment ?? 0);
-    put('extra', extra === '0' ? '0' : agreed ? extra : tidy(`MAX(0,MIN(${extra},${most}-${here('payment')}))`), 'money', row?.extra ?? 0);
-    const kept = saving ? `(${here('opening')}+${here('payment')}+${here('extra')})` : `(${here('opening')}-${here('payment')}-${here('extra')})`;
+    put(
+      'extra',
+      extra === '0' ? '0' : agreed ? extra : tidy(`MAX(0,MIN(${extra},${most}-${here('payment')}))`),
+      'money',
+      row?.extra ?? 0,
+    );
+    const kept = saving
+      ? `(${here('opening')}+${here('payment')}+${here('extra')})`
+      : `(${here('opening')}-${here('payment')}-${here('extra')})`;
     const reached = saving ? `${tidy(kept)}>=${discounted}` : `${tidy(kept)}<=${discounted}`;
     put(
       'interest',
-      begin ? tidy(`IF(${agreed ?? reached},${final}-${kept},${interestOf(`${kept}*${here('rate')}`)})`) : agreed ? tidy(`IF(${agreed},${final}-${kept},${natural})`) : natural,
+      begin
+        ? tidy(`IF(${agreed ?? reached},${final}-${kept},${interestOf(`${kept}*${here('rate')}`)})`)
+        : agreed
+          ? tidy(`IF(${agreed},${final}-${kept},${natural})`)
+          : natural,
       'money',
       row?.interest ?? 0,
     );
-    put('principal', tidy(`${here('payment')}+${here('extra')}${saving ? '+' : '-'}${here('interest')}`), 'money', row?.principal ?? 0);
-    put('closing', tidy(`${here('opening')}+${here('interest')}${sign}${here('payment')}${sign}${here('extra')}`), 'money', row?.closing);
+    put(
+      'principal',
+      tidy(`${here('payment')}+${here('extra')}${saving ? '+' : '-'}${here('interest')}`),
+      'money',
+      row?.principal ?? 0,
+    );
+    put(
+      'closing',
+      tidy(`${here('opening')}+${here('interest')}${sign}${here('payment')}${sign}${here('extra')}`),
+      'money',
+      row?.closing,
+    );
   }
   const end = line - 1;
   cells.push({ at: `A${line}`, value: 'All', format: 'text', strong: true });
@@ -183,10 +235,19 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     principal: table.totals.principal,
   };
   for (const [name, result] of Object.entries(totals))
-    cells.push({ at: `${letter(name)}${line}`, formula: `SUM(${letter(name)}${first}:${letter(name)}${end})`, result, format: 'money', strong: true });
+    cells.push({
+      at: `${letter(name)}${line}`,
+      formula: `SUM(${letter(name)}${first}:${letter(name)}${end})`,
+      result,
+      format: 'money',
+      strong: true,
+    });
 
   const columns = Object.fromEntries(
-    (['number', 'rate', 'opening', 'interest', 'payment', 'extra', 'principal', 'closing'] as const).map((name) => [name, letter(name)]),
+    (['number', 'rate', 'opening', 'interest', 'payment', 'extra', 'principal', 'closing'] as const).map((name) => [
+      name,
+      letter(name),
+    ]),
   ) as LiveSheet['columns'];
   return { title, cells, head, first, last: end, columns };
 }

@@ -4,7 +4,17 @@ import type { BuildUp, SlotName, StatementDraft, StatementKind } from '../case/d
 import { emptyDraft } from '../case/kinds.ts';
 import type { ChangeDraft } from '../case/changeDraft.ts';
 import type { Quantity } from '../case/quantity.ts';
-import type { AskTexts, Exercise, Given, GivenKind, Limit, Part, PartAsk, Reading, Vary } from '../exercise/exercise.ts';
+import type {
+  AskTexts,
+  Exercise,
+  Given,
+  GivenKind,
+  Limit,
+  Part,
+  PartAsk,
+  Reading,
+  Vary,
+} from '../exercise/exercise.ts';
 import { usualFormat } from '../exercise/format.ts';
 import { plainStory } from '../exercise/story.ts';
 
@@ -55,15 +65,25 @@ export function plan(
     slots: { ...empty.slots, ...slots, [unknown]: '' },
     paymentsPerYear: perYear,
     timing: begin === undefined ? empty.timing : begin ? 'begin' : 'end',
-    quote: { ...empty.quote, kind: effective ? 'effective' : daily ? 'daily' : 'nominal', compounding: compounding ?? perYear },
+    quote: {
+      ...empty.quote,
+      kind: effective ? 'effective' : daily ? 'daily' : 'nominal',
+      compounding: compounding ?? perYear,
+    },
     into: into ?? empty.into,
     flatBy: outright ? 'outright' : 'a-year',
     changes: changes.map((change, at) => ({ id: `c${at + 1}`, ...change })),
-    ...(buildUp ? { buildUp: { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '', ...buildUp } } : {}),
+    ...(buildUp
+      ? { buildUp: { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '', ...buildUp } }
+      : {}),
   };
 }
 
-export const change = (kind: ChangeDraft['kind'], texts: ChangeDraft['texts'], payment: ChangeDraft['payment'] = kind === 'draw' ? 'same' : 'again'): Omit<ChangeDraft, 'id'> => ({
+export const change = (
+  kind: ChangeDraft['kind'],
+  texts: ChangeDraft['texts'],
+  payment: ChangeDraft['payment'] = kind === 'draw' ? 'same' : 'again',
+): Omit<ChangeDraft, 'id'> => ({
   kind,
   texts,
   payment,
@@ -77,16 +97,41 @@ interface PartOptions {
 }
 
 /** A part that asks for a quantity of the plan. */
-export function ask(id: string, marks: number, prompt: string, quantity: Quantity, { args, plan: planId = 'plan', format, readings }: PartOptions = {}): Part {
-  return { id, prompt, marks, ask: { quantity, plan: planId, ...(args ? { args } : {}) }, format: format ?? usualFormat(quantity), ...(readings ? { readings } : {}) };
+export function ask(
+  id: string,
+  marks: number,
+  prompt: string,
+  quantity: Quantity,
+  { args, plan: planId = 'plan', format, readings }: PartOptions = {},
+): Part {
+  return {
+    id,
+    prompt,
+    marks,
+    ask: { quantity, plan: planId, ...(args ? { args } : {}) },
+    format: format ?? usualFormat(quantity),
+    ...(readings ? { readings } : {}),
+  };
 }
 
 /** A part that asks for an expression over earlier answers. */
-export function sum(id: string, marks: number, prompt: string, text: string, format: Part['format'] = { kind: 'money', decimals: 2 }): Part {
+export function sum(
+  id: string,
+  marks: number,
+  prompt: string,
+  text: string,
+  format: Part['format'] = { kind: 'money', decimals: 2 },
+): Part {
   return { id, prompt, marks, ask: { quantity: 'expression', text }, format };
 }
 
-export function asks(id: string, marks: number, prompt: string, what: PartAsk, format: Part['format'] = { kind: 'money', decimals: 2 }): Part {
+export function asks(
+  id: string,
+  marks: number,
+  prompt: string,
+  what: PartAsk,
+  format: Part['format'] = { kind: 'money', decimals: 2 },
+): Part {
   return { id, prompt, marks, ask: what, format };
 }
 

@@ -125,7 +125,10 @@ interface Figures extends Pick<Table, 'count' | 'firstPayment' | 'lastPayment' |
  * @param payments over how many payments, at least 1
  */
 export function levelPayment(balance: Money, final: Money, i: number, payments: number, begin: boolean): Money {
-  if (i <= 0) return (balance - final + balance * growthLessOne(i, payments)) / accumulation(i, payments, begin ? 'begin' : 'end');
+  if (i <= 0)
+    return (
+      (balance - final + balance * growthLessOne(i, payments)) / accumulation(i, payments, begin ? 'begin' : 'end')
+    );
   // Discounted, so that a long table at a high rate does not overflow.
   const back = -growthLessOne(i, -payments);
   const plain = ((balance - final * (1 - back)) * i) / back;
@@ -211,7 +214,12 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
     let extra = extras === undefined ? 0 : inUnits(extras[k]!);
     let clears = false;
     // Deposits are what was agreed: a difference that rounding alone explains is left to the interest of the last row.
-    const agreed = sign < 0 && k === count && plan.payment !== undefined && rounding.last === 'clears' && Math.abs(most - extra - due) <= roundingRoom(plan, i, k) * unit;
+    const agreed =
+      sign < 0 &&
+      k === count &&
+      plan.payment !== undefined &&
+      rounding.last === 'clears' &&
+      Math.abs(most - extra - due) <= roundingRoom(plan, i, k) * unit;
     if (agreed) {
       clears = true;
       if (!begin) interest = final - opening + due + extra;
@@ -237,7 +245,8 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
     } else if (!clears) closing = opening + interest - due - extra;
     if (clears && !untilCleared && level === level) due = settleLast(due, level, plan);
 
-    if (!(Math.abs(closing) < largest)) return untilCleared && firstGrowing > 0 ? neverRepaid(firstGrowing) : tooLarge(firstGrowing || undefined);
+    if (!(Math.abs(closing) < largest))
+      return untilCleared && firstGrowing > 0 ? neverRepaid(firstGrowing) : tooLarge(firstGrowing || undefined);
     if (firstGrowing === 0 && closing > opening && mode === 0) firstGrowing = k;
 
     if (into !== undefined)
@@ -269,7 +278,13 @@ function runPlan(plan: Plan, schedule: Schedule, into?: TableRow[]): Figures | P
     count: Math.min(k, count),
     firstPayment: (firstPayment === firstPayment ? firstPayment : level === level ? level : lastPayment) / unit,
     lastPayment: lastPayment / unit,
-    totals: { paid: paid / unit, interest: (sign * (paid - principal)) / unit + 0, principal: principal / unit + 0, extra: extraSum / unit, drawn: drawn / unit },
+    totals: {
+      paid: paid / unit,
+      interest: (sign * (paid - principal)) / unit + 0,
+      principal: principal / unit + 0,
+      extra: extraSum / unit,
+      drawn: drawn / unit,
+    },
     closing: (sign * balance) / unit + 0,
     firstGrowing,
   };
@@ -289,12 +304,19 @@ export function roundingRoom({ rounding, finalAmount, amount }: Plan, i: number,
 
 /** Without rounding the last payment is the level one; what sets it apart then is only noise carried down the rows. */
 function settleLast(due: number, level: number, plan: Plan): number {
-  const noise = plan.rounding.payment === 'exact' && plan.rounding.interest === 'exact' ? 1e-9 * (plan.amount + plan.finalAmount) : 0;
+  const noise =
+    plan.rounding.payment === 'exact' && plan.rounding.interest === 'exact'
+      ? 1e-9 * (plan.amount + plan.finalAmount)
+      : 0;
   return Math.abs(due - level) < noise ? level : due;
 }
 
 function finalOutOfReach(): Problem {
-  return { code: 'out-of-range', message: 'The final amount is more than the interest alone would bring: a payment would be below zero.', field: 'finalAmount' };
+  return {
+    code: 'out-of-range',
+    message: 'The final amount is more than the interest alone would bring: a payment would be below zero.',
+    field: 'finalAmount',
+  };
 }
 
 function neverRepaid(firstGrowing: number): Problem {
@@ -306,7 +328,12 @@ function neverRepaid(firstGrowing: number): Problem {
 }
 
 function tooLarge(row?: number): Problem {
-  return { code: 'out-of-range', message: 'The balance grows past what can be computed to the cent.', field: 'rate', ...(row === undefined ? {} : { row }) };
+  return {
+    code: 'out-of-range',
+    message: 'The balance grows past what can be computed to the cent.',
+    field: 'rate',
+    ...(row === undefined ? {} : { row }),
+  };
 }
 
 /** What must be left after a payment in advance so that interest brings it to the final amount; in the run's units. */

@@ -31,7 +31,12 @@ export function paymentDate(first: string, paymentsPerYear: number, number: numb
     const whole = monthsOn(year, month, day, Math.floor(periods / 2));
     return periods % 2 === 0 ? whole : halfMonthOn(whole, day);
   }
-  const days = paymentsPerYear === 52 ? 7 * periods : paymentsPerYear === 26 ? 14 * periods : roundTo((periods * 365) / paymentsPerYear, 0);
+  const days =
+    paymentsPerYear === 52
+      ? 7 * periods
+      : paymentsPerYear === 26
+        ? 14 * periods
+        : roundTo((periods * 365) / paymentsPerYear, 0);
   return isoDate(new Date(Date.UTC(year, month - 1, day + days)));
 }
 

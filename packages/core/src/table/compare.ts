@@ -31,7 +31,8 @@ export function figuresOf(table: Table): PlanFigures {
 }
 
 export type Compared =
-  { readonly ok: true; readonly figures: PlanFigures; readonly difference: PlanFigures; readonly table: Table } | { readonly ok: false; readonly problem: Problem };
+  | { readonly ok: true; readonly figures: PlanFigures; readonly difference: PlanFigures; readonly table: Table }
+  | { readonly ok: false; readonly problem: Problem };
 
 /**
  * Builds every plan and gives each one's differences to the first (its own figure less the first's). A plan with a
@@ -49,7 +50,8 @@ export function comparePlans(plans: readonly Plan[]): Compared[] {
 
 export function differenceOf(figures: PlanFigures, first: PlanFigures): PlanFigures {
   const difference = {} as Record<keyof PlanFigures, number>;
-  for (const key of Object.keys(figures) as (keyof PlanFigures)[]) difference[key] = roundTo(figures[key] - first[key], 6) + 0;
+  for (const key of Object.keys(figures) as (keyof PlanFigures)[])
+    difference[key] = roundTo(figures[key] - first[key], 6) + 0;
   return difference;
 }
 
@@ -87,10 +89,12 @@ export interface RefinancingResult {
  * @param old the table of a loan
  */
 export function refinance(old: Table, change: Refinancing): Result<RefinancingResult> {
-  if (!Number.isFinite(change.costs) || change.costs < 0 || change.costs > 1e12) return fail('out-of-range', 'The costs must be zero or more.', { field: 'costs' });
+  if (!Number.isFinite(change.costs) || change.costs < 0 || change.costs > 1e12)
+    return fail('out-of-range', 'The costs must be zero or more.', { field: 'costs' });
   if (!Number.isInteger(change.after) || change.after < 0 || change.after >= old.count)
     return fail('out-of-range', `Refinancing can follow payment 0 to ${old.count - 1}.`, { field: 'after' });
-  if ((old.plan.kind ?? 'loan') !== 'loan') return fail('out-of-range', 'Only a loan can be refinanced.', { field: 'kind' });
+  if ((old.plan.kind ?? 'loan') !== 'loan')
+    return fail('out-of-range', 'Only a loan can be refinanced.', { field: 'kind' });
   const balance = balanceAfter(old, change.after);
   if (!balance.ok) return balance;
   const plan: Plan = {

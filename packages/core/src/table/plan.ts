@@ -23,7 +23,13 @@ export interface TableRounding {
 /** A change to the plan. Payment numbers are 1-based. */
 export type Change =
   /** Extra money with payment `from`; with `to` or `every` also later ones. The payment stays as it is. */
-  | { readonly kind: 'extra'; readonly from: number; readonly to?: number; readonly every?: number; readonly amount: Money }
+  | {
+      readonly kind: 'extra';
+      readonly from: number;
+      readonly to?: number;
+      readonly every?: number;
+      readonly amount: Money;
+    }
   /** From payment `after + 1` another rate; the payment is worked out again over the payments that remain, or stays. */
   | { readonly kind: 'rate'; readonly after: number; readonly rate: QuotedRate; readonly payment: 'again' | 'same' }
   /** From payment `after + 1` another payment. */
@@ -66,7 +72,8 @@ export function planProblem(plan: Plan): Problem | undefined {
   if (plan === null || typeof plan !== 'object') return { code: 'not-a-number', message: 'A plan is needed.' };
   const kind = plan.kind ?? 'loan';
   if (!['loan', 'saving', 'drawing'].includes(kind)) return problem('kind', 'A plan borrows, saves or draws down.');
-  if (plan.timing !== 'end' && plan.timing !== 'begin') return problem('timing', 'Payments fall at the end or at the beginning of each period.');
+  if (plan.timing !== 'end' && plan.timing !== 'begin')
+    return problem('timing', 'Payments fall at the end or at the beginning of each period.');
   const noRounding =
     !plan.rounding ||
     !['exact', 'cent', 'cent-up', 'unit', 'unit-up'].includes(plan.rounding.payment) ||
@@ -118,7 +125,11 @@ function changeProblem(change: Change, plan: Plan, field: string): Problem | und
     case 'extra':
       return (
         within(change.from ?? NaN, 'from', 1) ??
-        within(change.to === undefined || plan.payments !== 'until-cleared' ? undefined : Math.min(change.to, last), 'to', 1) ??
+        within(
+          change.to === undefined || plan.payments !== 'until-cleared' ? undefined : Math.min(change.to, last),
+          'to',
+          1,
+        ) ??
         (change.to !== undefined && !(Number.isInteger(change.to) && change.to >= change.from)
           ? problem(`${field}.to`, 'The last extra payment cannot come before the first.')
           : undefined) ??
@@ -128,21 +139,28 @@ function changeProblem(change: Change, plan: Plan, field: string): Problem | und
         moneyProblem(change.amount, `${field}.amount`, 'The extra payment')
       );
     case 'rate':
-      if (change.payment !== 'again' && change.payment !== 'same') return problem(`${field}.payment`, 'The payment is worked out again, or stays the same.');
+      if (change.payment !== 'again' && change.payment !== 'same')
+        return problem(`${field}.payment`, 'The payment is worked out again, or stays the same.');
       if (change.payment === 'again' && plan.payments === 'until-cleared')
         return problem(`${field}.payment`, 'To work the payment out again, the plan needs a number of payments.');
       return within(change.after ?? NaN, 'after', 0) ?? rateProblem(change.rate, plan.paymentsPerYear, `${field}.rate`);
     case 'payment':
-      return within(change.after ?? NaN, 'after', 0) ?? moneyProblem(change.amount, `${field}.amount`, 'The new payment');
+      return (
+        within(change.after ?? NaN, 'after', 0) ?? moneyProblem(change.amount, `${field}.amount`, 'The new payment')
+      );
     case 'interest-only':
     case 'deferred':
-      if (change.kind === 'interest-only' && plan.kind === 'saving') return problem(field, 'A saving plan has no interest to pay.');
+      if (change.kind === 'interest-only' && plan.kind === 'saving')
+        return problem(field, 'A saving plan has no interest to pay.');
       if ((change.from ?? 1) > change.through) return problem(`${field}.through`, 'The period ends before it begins.');
       return within(change.from, 'from', 1) ?? within(change.through ?? NaN, 'through', change.from ?? 1);
     case 'draw':
       if (change.payment === 'again' && plan.payments === 'until-cleared')
         return problem(`${field}.payment`, 'To work the payment out again, the plan needs a number of payments.');
-      return within(change.before ?? NaN, 'before', 1) ?? moneyProblem(change.amount, `${field}.amount`, 'The amount received');
+      return (
+        within(change.before ?? NaN, 'before', 1) ??
+        moneyProblem(change.amount, `${field}.amount`, 'The amount received')
+      );
     default:
       return problem(field, 'This kind of change is not known.');
   }
@@ -155,17 +173,21 @@ function rateProblem(rate: QuotedRate, paymentsPerYear: number, field: string): 
 }
 
 function moneyProblem(value: unknown, field: string, name: string): Problem | undefined {
-  if (typeof value !== 'number' || !Number.isFinite(value)) return { code: 'not-a-number', message: `${name} must be a number.`, field };
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    return { code: 'not-a-number', message: `${name} must be a number.`, field };
   if (value < 0) return problem(field, `${name} cannot be below zero: the words say which way it flows.`);
   if (value >= LARGEST_AMOUNT) return problem(field, `${name} is too large to keep exact to the cent.`);
   return undefined;
 }
 
 function countProblem(value: unknown, field: string, most: number): Problem | undefined {
-  if (typeof value !== 'number' || !Number.isFinite(value)) return { code: 'not-a-number', message: 'The number of payments must be a number.', field };
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    return { code: 'not-a-number', message: 'The number of payments must be a number.', field };
   if (value < 1) return { code: 'no-payments', message: 'There must be at least one payment.', field };
   if (!Number.isInteger(value)) return problem(field, 'The number of payments must be whole.');
-  return value > most ? problem(field, `At most ${most.toLocaleString('en')} payments can be put in a table.`) : undefined;
+  return value > most
+    ? problem(field, `At most ${most.toLocaleString('en')} payments can be put in a table.`)
+    : undefined;
 }
 
 function problem(field: string, message: string): Problem {

@@ -30,8 +30,10 @@ function tidySum(value: number): number {
  */
 export function stretch(table: Pick<Table, 'rows'>, from: number, to: number): Result<Stretch> {
   const { rows } = table;
-  if (!Number.isInteger(from) || from < 1 || from > rows.length) return fail('out-of-range', `The stretch must begin with a payment from 1 to ${rows.length}.`, { field: 'from' });
-  if (!Number.isInteger(to) || to < from) return fail('out-of-range', 'The stretch must end at or after its first payment.', { field: 'to' });
+  if (!Number.isInteger(from) || from < 1 || from > rows.length)
+    return fail('out-of-range', `The stretch must begin with a payment from 1 to ${rows.length}.`, { field: 'from' });
+  if (!Number.isInteger(to) || to < from)
+    return fail('out-of-range', 'The stretch must end at or after its first payment.', { field: 'to' });
   const last = Math.min(to, rows.length);
   let interest = 0;
   let principal = 0;
@@ -58,14 +60,16 @@ export function stretch(table: Pick<Table, 'rows'>, from: number, to: number): R
 
 /** The balance after payment k; after payment 0 the amount; past the last row its closing balance. */
 export function balanceAfter(table: Table, k: number): Result<Money> {
-  if (!Number.isInteger(k) || k < 0) return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
+  if (!Number.isInteger(k) || k < 0)
+    return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
   if (k === 0) return ok(table.plan.amount);
   return ok(table.rows[Math.min(k, table.count) - 1]!.closing);
 }
 
 /** What is left to pay after payment k, interest still to come included: another thing than the balance. */
 export function leftToPay(table: Table, k: number): Result<Money> {
-  if (!Number.isInteger(k) || k < 0) return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
+  if (!Number.isInteger(k) || k < 0)
+    return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
   if (k >= table.count) return ok(table.closing);
   const rest = stretch(table, k + 1, table.count);
   return rest.ok ? ok(tidySum(rest.value.paid + table.closing)) : rest;
@@ -104,9 +108,13 @@ export interface Subtotal extends Stretch {
 export function subtotals(table: Table, by: 'plan-year' | 'calendar-year'): Result<Subtotal[]> {
   const { plan, rows } = table;
   if (by === 'calendar-year' && plan.firstPaymentDate === undefined)
-    return fail('out-of-range', 'For calendar years the plan needs the date of its first payment.', { field: 'firstPaymentDate' });
+    return fail('out-of-range', 'For calendar years the plan needs the date of its first payment.', {
+      field: 'firstPaymentDate',
+    });
   const yearOf = (row: TableRow): number =>
-    by === 'plan-year' ? Math.ceil(row.number / plan.paymentsPerYear) : Number(paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number).slice(0, 4));
+    by === 'plan-year'
+      ? Math.ceil(row.number / plan.paymentsPerYear)
+      : Number(paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number).slice(0, 4));
   const found: Subtotal[] = [];
   let from = 0;
   for (let at = 0; at < rows.length; at += 1) {

@@ -46,30 +46,71 @@ interface InputRecord {
 }
 
 const inputs: Readonly<Record<TargetInput['input'], InputRecord>> = {
-  amount: { step: 0.01, bounds: ({ amount, payment = 0 }) => [0, Math.max(amount, payment * 400, 1) * 100], set: (plan, amount) => ({ ...plan, amount }) },
-  finalAmount: { step: 0.01, bounds: ({ amount, finalAmount }) => [0, Math.max(amount, finalAmount, 1) * 100], set: (plan, finalAmount) => ({ ...plan, finalAmount }) },
-  rate: { step: 1e-6, bounds: () => [0, 2], set: (plan, rate) => ({ ...plan, rate: withQuotedNumber(plan.rate, rate) }) },
-  payment: { step: 0.01, bounds: ({ amount, finalAmount }) => [0, Math.max(amount, finalAmount, 1) * 3], set: (plan, payment) => ({ ...plan, payment }) },
+  amount: {
+    step: 0.01,
+    bounds: ({ amount, payment = 0 }) => [0, Math.max(amount, payment * 400, 1) * 100],
+    set: (plan, amount) => ({ ...plan, amount }),
+  },
+  finalAmount: {
+    step: 0.01,
+    bounds: ({ amount, finalAmount }) => [0, Math.max(amount, finalAmount, 1) * 100],
+    set: (plan, finalAmount) => ({ ...plan, finalAmount }),
+  },
+  rate: {
+    step: 1e-6,
+    bounds: () => [0, 2],
+    set: (plan, rate) => ({ ...plan, rate: withQuotedNumber(plan.rate, rate) }),
+  },
+  payment: {
+    step: 0.01,
+    bounds: ({ amount, finalAmount }) => [0, Math.max(amount, finalAmount, 1) * 3],
+    set: (plan, payment) => ({ ...plan, payment }),
+  },
   payments: { step: 1, bounds: () => [1, 1200], set: (plan, payments) => ({ ...plan, payments }) },
   extra: {
     step: 0.01,
     bounds: ({ amount, finalAmount }) => [0, Math.max(amount, finalAmount, 1) * 2],
     set: (plan, amount) => ({
       ...plan,
-      changes: [...plan.changes, { kind: 'extra', from: 1, to: plan.payments === 'until-cleared' ? MOST_ROWS_UNTIL_CLEARED : plan.payments, amount }],
+      changes: [
+        ...plan.changes,
+        {
+          kind: 'extra',
+          from: 1,
+          to: plan.payments === 'until-cleared' ? MOST_ROWS_UNTIL_CLEARED : plan.payments,
+          amount,
+        },
+      ],
     }),
   },
-  'change-amount': { step: 0.01, bounds: ({ amount }) => [0, Math.max(amount, 1) * 3], set: (plan, amount, change) => replace(plan, change, { amount }) },
+  'change-amount': {
+    step: 0.01,
+    bounds: ({ amount }) => [0, Math.max(amount, 1) * 3],
+    set: (plan, amount, change) => replace(plan, change, { amount }),
+  },
   'change-rate': {
     step: 1e-6,
     bounds: () => [0, 2],
-    set: (plan, rate, change) => (change && 'rate' in change ? replace(plan, change, { rate: withQuotedNumber(change.rate, rate) }) : plan),
+    set: (plan, rate, change) =>
+      change && 'rate' in change ? replace(plan, change, { rate: withQuotedNumber(change.rate, rate) }) : plan,
   },
   'change-after': {
     step: 1,
     bounds: ({ payments }) => [0, payments === 'until-cleared' ? 600 : payments],
     set: (plan, at, change) =>
-      !change ? plan : replace(plan, change, 'after' in change ? { after: at } : 'before' in change ? { before: at } : 'through' in change ? { through: at } : { from: at }),
+      !change
+        ? plan
+        : replace(
+            plan,
+            change,
+            'after' in change
+              ? { after: at }
+              : 'before' in change
+                ? { before: at }
+                : 'through' in change
+                  ? { through: at }
+                  : { from: at },
+          ),
   },
 };
 
@@ -124,7 +165,9 @@ export function* targetSearch(ask: TargetAsk): Generator<number, Result<TargetFo
     const table = buildTable(changed);
     if (!table.ok) return undefined;
     const reached = read(table.value, after);
-    return Number.isFinite(reached) ? { value: roundTo(value, decimals), gap: reached - target, table: table.value, plan: changed } : undefined;
+    return Number.isFinite(reached)
+      ? { value: roundTo(value, decimals), gap: reached - target, table: table.value, plan: changed }
+      : undefined;
   };
 
   const looks = record.step === 1 ? Math.min(240, Math.max(1, to - from)) : 96;
@@ -155,12 +198,19 @@ export function* targetSearch(ask: TargetAsk): Generator<number, Result<TargetFo
     }
     const hits = [a, b].filter((end) => end.gap === 0);
     // Of two neighbours the one that keeps to the target is meant ("finishes in 48", "under 700"); else the nearer.
-    best = hits[0] ?? (outputs[reach.output].whole ? [a, b].find((end) => end.gap < 0) : undefined) ?? (Math.abs(a.gap) <= Math.abs(b.gap) ? a : b);
+    best =
+      hits[0] ??
+      (outputs[reach.output].whole ? [a, b].find((end) => end.gap < 0) : undefined) ??
+      (Math.abs(a.gap) <= Math.abs(b.gap) ? a : b);
   }
   if (!best) return fail('not-reached', 'No value in this range gives a table at all.', { field: 'vary' });
   if (best.gap === 0 && outputs[reach.output].whole) best = yield* firstOfRun(at, best, from, record.step);
   if (!bracket && best.gap !== 0 && Math.abs(best.gap) > tolerance(reach, target))
-    return fail('not-reached', `Within the range this output only comes to ${roundTo(best.gap + target, 2)}; the target is out of reach.`, { field: 'target' });
+    return fail(
+      'not-reached',
+      `Within the range this output only comes to ${roundTo(best.gap + target, 2)}; the target is out of reach.`,
+      { field: 'target' },
+    );
   yield 1;
   return ok({
     value: best.value,
@@ -174,7 +224,12 @@ export function* targetSearch(ask: TargetAsk): Generator<number, Result<TargetFo
 type Look = { value: number; gap: number; table: Table; plan: Plan };
 
 /** Of the values that give the same whole output, the smallest: the least extra that still finishes in 48. */
-function* firstOfRun(at: (value: number) => Look | undefined, hit: Look, from: number, step: number): Generator<number, Look> {
+function* firstOfRun(
+  at: (value: number) => Look | undefined,
+  hit: Look,
+  from: number,
+  step: number,
+): Generator<number, Look> {
   let low = from - step;
   let best = hit;
   for (let halving = 0; halving < 80 && best.value - low > step * 1.5; halving += 1) {
@@ -203,16 +258,25 @@ export function searchTarget(ask: TargetAsk): Result<TargetFound> {
 function askProblem({ plan, vary, reach, target, from, to }: TargetAsk): Problem | undefined {
   if (!inputs[vary?.input]) return { code: 'out-of-range', message: 'Choose what may move.', field: 'vary' };
   if (!outputs[reach?.output]) return { code: 'out-of-range', message: 'Choose what must be reached.', field: 'reach' };
-  if (!Number.isFinite(target)) return { code: 'not-a-number', message: 'The target must be a number.', field: 'target' };
+  if (!Number.isFinite(target))
+    return { code: 'not-a-number', message: 'The target must be a number.', field: 'target' };
   for (const [field, value] of [
     ['from', from],
     ['to', to],
   ] as const)
-    if (value !== undefined && !Number.isFinite(value)) return { code: 'not-a-number', message: 'The range must be numbers.', field };
-  if (from !== undefined && to !== undefined && from > to) return { code: 'out-of-range', message: 'The range is the wrong way round.', field: 'to' };
-  if ('change' in vary && !plan?.changes?.[vary.change]) return { code: 'out-of-range', message: 'That change is not in the plan.', field: 'vary' };
+    if (value !== undefined && !Number.isFinite(value))
+      return { code: 'not-a-number', message: 'The range must be numbers.', field };
+  if (from !== undefined && to !== undefined && from > to)
+    return { code: 'out-of-range', message: 'The range is the wrong way round.', field: 'to' };
+  if ('change' in vary && !plan?.changes?.[vary.change])
+    return { code: 'out-of-range', message: 'That change is not in the plan.', field: 'vary' };
   if (vary.input === 'payments' && plan.payments === 'until-cleared')
-    return { code: 'out-of-range', message: 'This plan runs until it is cleared; its number of payments is a result.', field: 'vary' };
-  if (vary.input === 'payment' && reach.output === 'payment') return { code: 'out-of-range', message: 'The payment cannot be both moved and reached.', field: 'reach' };
+    return {
+      code: 'out-of-range',
+      message: 'This plan runs until it is cleared; its number of payments is a result.',
+      field: 'vary',
+    };
+  if (vary.input === 'payment' && reach.output === 'payment')
+    return { code: 'out-of-range', message: 'The payment cannot be both moved and reached.', field: 'reach' };
   return undefined;
 }

@@ -45,7 +45,8 @@ export function buildTogether(plans: readonly TogetherPlan[], by: 'period' | 'da
     const problem = placeProblem(plan, plans[0]!.plan, startsAfter, by);
     if (problem) return { ok: false, problem: { ...problem, field: `plans.${at}.${problem.field}` } };
     const table = buildTable(plan);
-    if (!table.ok) return { ok: false, problem: { ...table.problem, field: `plans.${at}.${table.problem.field ?? ''}` } };
+    if (!table.ok)
+      return { ok: false, problem: { ...table.problem, field: `plans.${at}.${table.problem.field ?? ''}` } };
     built.push({ name, table: table.value, startsAfter });
   }
 
@@ -53,7 +54,10 @@ export function buildTogether(plans: readonly TogetherPlan[], by: 'period' | 'da
     table.rows.map((row) => ({
       part,
       row,
-      key: by === 'period' ? row.number + startsAfter : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, row.number),
+      key:
+        by === 'period'
+          ? row.number + startsAfter
+          : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, row.number),
     })),
   );
   events.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0));
@@ -73,7 +77,13 @@ export function buildTogether(plans: readonly TogetherPlan[], by: 'period' | 'da
       balances[part] = row.closing;
     }
     const closing = balances.reduce((sum, balance) => sum + balance, 0);
-    rows.push({ period: key, paid: tidy(paid), interest: tidy(interest), principal: tidy(principal), closing: tidy(closing) });
+    rows.push({
+      period: key,
+      paid: tidy(paid),
+      interest: tidy(interest),
+      principal: tidy(principal),
+      closing: tidy(closing),
+    });
   }
   return ok({
     by,
@@ -83,18 +93,33 @@ export function buildTogether(plans: readonly TogetherPlan[], by: 'period' | 'da
     parts: built.map(({ name, table, startsAfter }) => ({
       name,
       table,
-      ends: by === 'period' ? table.count + startsAfter : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, table.count),
+      ends:
+        by === 'period'
+          ? table.count + startsAfter
+          : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, table.count),
     })),
   });
 }
 
 function placeProblem(plan: Plan, first: Plan, startsAfter: number, by: 'period' | 'date'): Problem | undefined {
   if (by === 'date' && plan?.firstPaymentDate === undefined)
-    return { code: 'out-of-range', message: 'To go by date, each plan needs the date of its first payment.', field: 'firstPaymentDate' };
+    return {
+      code: 'out-of-range',
+      message: 'To go by date, each plan needs the date of its first payment.',
+      field: 'firstPaymentDate',
+    };
   if (by === 'period' && plan?.paymentsPerYear !== first?.paymentsPerYear)
-    return { code: 'out-of-range', message: 'To go by period, all plans must pay equally often; give dates to put others together.', field: 'paymentsPerYear' };
+    return {
+      code: 'out-of-range',
+      message: 'To go by period, all plans must pay equally often; give dates to put others together.',
+      field: 'paymentsPerYear',
+    };
   if (!Number.isInteger(startsAfter) || startsAfter < 0 || startsAfter > 12_000)
-    return { code: 'out-of-range', message: 'A plan starts after a whole number of periods, 0 or more.', field: 'startsAfter' };
+    return {
+      code: 'out-of-range',
+      message: 'A plan starts after a whole number of periods, 0 or more.',
+      field: 'startsAfter',
+    };
   return undefined;
 }
 

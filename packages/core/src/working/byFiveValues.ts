@@ -46,28 +46,43 @@ function answered(work: Work): Answered | undefined {
   switch (ask.quantity) {
     case 'payment':
       if (solved.flat) return undefined;
-      return work.level ? solvedFor(work, { ...problem, unknown: 'pmt' }, (value) => Math.abs(value)) : stagedPayment(work);
+      return work.level
+        ? solvedFor(work, { ...problem, unknown: 'pmt' }, (value) => Math.abs(value))
+        : stagedPayment(work);
     case 'amount':
-      return solved.flat || !work.level ? undefined : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * kindOf(draft).directions.pv);
+      return solved.flat || !work.level
+        ? undefined
+        : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * kindOf(draft).directions.pv);
     case 'final-amount':
-      return work.level ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(draft).directions.fv) : stagedBalance(work, solved.table.count);
+      return work.level
+        ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(draft).directions.fv)
+        : stagedBalance(work, solved.table.count);
     case 'payments':
     case 'years': {
       if (solved.flat || !work.level) return undefined;
       const by = ask.quantity === 'years' ? draft.paymentsPerYear : 1;
       const found = solvedFor(work, { ...problem, unknown: 'n' }, (value) => value / by);
-      return found && work.entering.solvedCount === 'rounded-up' && !Number.isInteger(solved.exact) ? { ...found, rounds: ['count-rounded'] } : found;
+      return found && work.entering.solvedCount === 'rounded-up' && !Number.isInteger(solved.exact)
+        ? { ...found, rounds: ['count-rounded'] }
+        : found;
     }
     case 'rate':
       return solved.flat || !work.level ? undefined : solvedRate(work, { ...problem, unknown: 'rate' }, solved.rate);
     case 'rate-with-charges': {
       const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(question), question.names) : undefined;
-      return built?.ok ? solvedRate(work, { ...problem, pv: built.value.proceeds, pmt: -solved.table.firstPayment, unknown: 'rate' }, solved.rate) : undefined;
+      return built?.ok
+        ? solvedRate(
+            work,
+            { ...problem, pv: built.value.proceeds, pmt: -solved.table.firstPayment, unknown: 'rate' },
+            solved.rate,
+          )
+        : undefined;
     }
     case 'nominal':
     case 'effective':
     case 'rate-per-payment': {
-      if (!solved.flat && solved.unknown !== 'rate') return ask.quantity === 'effective' ? grownHundred(work) : undefined;
+      if (!solved.flat && solved.unknown !== 'rate')
+        return ask.quantity === 'effective' ? grownHundred(work) : undefined;
       const p = draft.paymentsPerYear;
       const like: QuotedRate =
         ask.quantity === 'effective'
@@ -80,7 +95,9 @@ function answered(work: Work): Answered | undefined {
     case 'converted':
       return draft.into.kind === 'effective' ? grownHundred(work) : undefined;
     case 'balance-after':
-      return (ask.after ?? 0) >= solved.table.count || ask.after === 0 ? undefined : stagedBalance(work, ask.after ?? 0);
+      return (ask.after ?? 0) >= solved.table.count || ask.after === 0
+        ? undefined
+        : stagedBalance(work, ask.after ?? 0);
     case 'interest-in':
     case 'principal-in':
       return stretchOnDevice(work, problem, ask.quantity === 'interest-in' ? 'interest' : 'principal');
@@ -126,7 +143,10 @@ function statedProblem({ question, saving }: Work): FiveValueProblem {
 }
 
 /** The steps that enter a problem and solve it, and the number it comes to. */
-function problemSteps(work: Work, problem: FiveValueProblem): { readonly steps: Step[]; readonly entries: readonly DeviceEntry[]; readonly number: number } | undefined {
+function problemSteps(
+  work: Work,
+  problem: FiveValueProblem,
+): { readonly steps: Step[]; readonly entries: readonly DeviceEntry[]; readonly number: number } | undefined {
   const { entering, style } = work;
   const done = onDevice(problem, entering);
   if (!done) return undefined;
@@ -135,14 +155,32 @@ function problemSteps(work: Work, problem: FiveValueProblem): { readonly steps: 
   const values = lines.filter(({ entry }) => 'put' in entry && order.includes(entry.put as EnteredName));
   const shows = done.shown.at(-1)!.shows!;
   const moneyAsked = problem.unknown === 'pv' || problem.unknown === 'pmt' || problem.unknown === 'fv';
-  const direction = !moneyAsked || entering.signs === 'all-positive' || shows === 0 ? '' : shows < 0 ? ' The minus says it is paid out.' : ' The plus says it is received.';
+  const direction =
+    !moneyAsked || entering.signs === 'all-positive' || shows === 0
+      ? ''
+      : shows < 0
+        ? ' The minus says it is paid out.'
+        : ' The plus says it is received.';
   const sign = moneyAsked && shows > 0 && entering.signs === 'cash-flow' ? '+' : '';
   return {
     steps: [
-      { kind: 'says', text: settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '), because: 'Settings stay as they were left: look at them first.' },
-      { kind: 'says', text: entering.signs === 'cash-flow' ? 'Enter what is known, money received as plus, money paid as minus.' : 'Enter what is known, every amount positive.' },
+      {
+        kind: 'says',
+        text: settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '),
+        because: 'Settings stay as they were left: look at them first.',
+      },
+      {
+        kind: 'says',
+        text:
+          entering.signs === 'cash-flow'
+            ? 'Enter what is known, money received as plus, money paid as minus.'
+            : 'Enter what is known, every amount positive.',
+      },
       { kind: 'entries', rows: values.map(({ row }) => row) },
-      { kind: 'says', text: `Solve for ${entering.labels[problem.unknown]}: ${sign}${deviceWrites(shows, entering, style)}.${direction}` },
+      {
+        kind: 'says',
+        text: `Solve for ${entering.labels[problem.unknown]}: ${sign}${deviceWrites(shows, entering, style)}.${direction}`,
+      },
     ],
     entries: done.entries,
     number: done.number,
@@ -159,10 +197,18 @@ function solvedRate(work: Work, problem: FiveValueProblem, like: QuotedRate): An
   if (!found) return undefined;
   const quoted = quoteRate(found.number, like, problem.paymentsPerYear);
   if (!quoted.ok) return undefined;
-  const direct = work.entering.rate === 'percent-a-year' && (like.kind === 'effective' || (like.kind === 'nominal' && like.compoundingsPerYear !== 'continuous'));
+  const direct =
+    work.entering.rate === 'percent-a-year' &&
+    (like.kind === 'effective' || (like.kind === 'nominal' && like.compoundingsPerYear !== 'continuous'));
   const steps = direct
     ? found.steps
-    : [...found.steps, ...quotingSteps({ ...work, question: { ...work.question, solved: { ...work.question.solved, rate: like } } }, found.number)];
+    : [
+        ...found.steps,
+        ...quotingSteps(
+          { ...work, question: { ...work.question, solved: { ...work.question.solved, rate: like } } },
+          found.number,
+        ),
+      ];
   return { number: quotedNumber(quoted.value) * 100, steps, entries: found.entries };
 }
 
@@ -170,14 +216,33 @@ function solvedRate(work: Work, problem: FiveValueProblem, like: QuotedRate): An
 function grownHundred(work: Work): Answered | undefined {
   const { solved, draft } = work.question;
   const { rate } = solved;
-  const p = rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous' ? rate.compoundingsPerYear : draft.paymentsPerYear;
-  const periodic = rate.kind === 'nominal' || rate.kind === 'effective' ? rate : quotedRate({ ...draft.quote, kind: 'periodic' }, solved.values.i);
-  const found = problemSteps(work, { unknown: 'fv', n: p, rate: periodic, paymentsPerYear: p, pv: -100, pmt: 0, fv: 0, timing: 'end', saving: true });
+  const p =
+    rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous'
+      ? rate.compoundingsPerYear
+      : draft.paymentsPerYear;
+  const periodic =
+    rate.kind === 'nominal' || rate.kind === 'effective'
+      ? rate
+      : quotedRate({ ...draft.quote, kind: 'periodic' }, solved.values.i);
+  const found = problemSteps(work, {
+    unknown: 'fv',
+    n: p,
+    rate: periodic,
+    paymentsPerYear: p,
+    pv: -100,
+    pmt: 0,
+    fv: 0,
+    timing: 'end',
+    saving: true,
+  });
   if (!found) return undefined;
   return {
     number: found.number - 100,
     entries: found.entries,
-    steps: [{ kind: 'says', text: 'Let 100 grow for a year; what it gains is the effective rate in percent.' }, ...found.steps],
+    steps: [
+      { kind: 'says', text: 'Let 100 grow for a year; what it gains is the effective rate in percent.' },
+      ...found.steps,
+    ],
   };
 }
 
@@ -195,7 +260,10 @@ function stagedBalance(work: Work, k: number): Answered | undefined {
     const opening = balance + stage.drawn;
     if (stage.pause === 'interest-only') {
       balance = opening;
-      steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to} cover the interest only: the balance stays ${money(work, opening)}.` });
+      steps.push({
+        kind: 'says',
+        text: `Payments ${stage.from} to ${stage.to} cover the interest only: the balance stays ${money(work, opening)}.`,
+      });
       continue;
     }
     if (stage.settles) {
@@ -227,12 +295,25 @@ function stagedPayment(work: Work): Answered | undefined {
   const { question } = work;
   const stage = work.stages.find(({ pause }) => pause === undefined);
   const { plan } = question.solved;
-  if (!stage || typeof plan.payments !== 'number' || plan.changes.some((change) => change.kind === 'draw' && change.payment === 'again')) return undefined;
+  if (
+    !stage ||
+    typeof plan.payments !== 'number' ||
+    plan.changes.some((change) => change.kind === 'draw' && change.payment === 'again')
+  )
+    return undefined;
   const problem = statedProblem(work);
   const rate: QuotedRate = stage.from === 1 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
   const way = kindOf(question.draft).directions;
-  const found = solvedFor(work, { ...problem, unknown: 'pmt', n: plan.payments - (stage.from - 1), rate, pv: way.pv * roundMoney(stage.opening, 'cent') }, (value) =>
-    Math.abs(value),
+  const found = solvedFor(
+    work,
+    {
+      ...problem,
+      unknown: 'pmt',
+      n: plan.payments - (stage.from - 1),
+      rate,
+      pv: way.pv * roundMoney(stage.opening, 'cent'),
+    },
+    (value) => Math.abs(value),
   );
   return found && { ...found, rounds: ['rows-rounded'] };
 }
@@ -243,7 +324,9 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
   const { from = 1, to = 1 } = question.ask;
   const cover = work.stages[0];
   if (!work.level || !cover || to > cover.to || !kindOf(question.draft).owes) return undefined;
-  const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
+  const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) =>
+    writeMoney(value, style, Number.isInteger(value) ? 0 : 2),
+  );
   const entries: DeviceEntry[] = lines.map(({ entry }) => entry);
   const words = part === 'interest' ? 'interest' : 'principal';
   const steps: Step[] = [
@@ -272,5 +355,10 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
   if (!shown.ok) return undefined;
   const last = shown.value.at(-1)!;
   const number = last.shows!;
-  return { number, steps, entries, rounds: entering.decimals === 2 ? ['payment-rounded', 'rows-rounded'] : ['payment-rounded'] };
+  return {
+    number,
+    steps,
+    entries,
+    rounds: entering.decimals === 2 ? ['payment-rounded', 'rows-rounded'] : ['payment-rounded'],
+  };
 }

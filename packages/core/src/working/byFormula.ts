@@ -23,7 +23,10 @@ export function byFormula(work: Work): Way | undefined {
     number,
     written,
     rounds,
-    steps: [...steps, { kind: 'answer', text: `${answerName[work.question.ask.quantity] ?? 'The answer'} is ${written}.` }],
+    steps: [
+      ...steps,
+      { kind: 'answer', text: `${answerName[work.question.ask.quantity] ?? 'The answer'} is ${written}.` },
+    ],
     ...(term ? { line: oneLine(term) } : {}),
   };
 }
@@ -48,7 +51,13 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
     const term = div(found.term, num(work.question.draft.paymentsPerYear));
     const number = found.number / work.question.draft.paymentsPerYear;
     return {
-      steps: [...found.steps.filter(notLine), { kind: 'formula', tex: `\\dfrac{n}{${work.question.draft.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}` }],
+      steps: [
+        ...found.steps.filter(notLine),
+        {
+          kind: 'formula',
+          tex: `\\dfrac{n}{${work.question.draft.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}`,
+        },
+      ],
       number,
       term,
     };

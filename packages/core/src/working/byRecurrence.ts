@@ -14,7 +14,10 @@ interface Run {
 }
 
 /** Runs V_{k+1} from V_k with another start or payment; nothing is rounded on the way. */
-function run(work: Work, { start, payment, i, count }: { start: number; payment: number; i: number; count: number }): Run {
+function run(
+  work: Work,
+  { start, payment, i, count }: { start: number; payment: number; i: number; count: number },
+): Run {
   const step = work.saving ? payment : -payment;
   const terms = [start];
   const paid = [0];
@@ -35,7 +38,8 @@ function runStages(work: Work, stages: readonly Stage[]): Run {
   for (const stage of stages) {
     value += stage.drawn;
     for (let k = stage.from; k <= stage.to; k += 1) {
-      const payment = stage.pause === 'deferred' ? 0 : stage.pause === 'interest-only' ? value * stage.i : stage.payment;
+      const payment =
+        stage.pause === 'deferred' ? 0 : stage.pause === 'interest-only' ? value * stage.i : stage.payment;
       const step = work.saving ? payment : -payment;
       value = stage.settles ? stage.closing : work.due ? (value + step) * (1 + stage.i) : value * (1 + stage.i) + step;
       terms.push(value);
@@ -59,7 +63,11 @@ function termRows(work: Work, terms: readonly number[], until: number): Step {
     const more = drawn.get(k) ?? 0;
     return more === 0 ? '' : ` ${more < 0 ? '−' : '+'} ${money(work, Math.abs(more))}`;
   };
-  const row = (k: number): string[] => [`V${subscript(k)}`, k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}${received(k)}`, money(work, shown[k]!)];
+  const row = (k: number): string[] => [
+    `V${subscript(k)}`,
+    k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}${received(k)}`,
+    money(work, shown[k]!),
+  ];
   const rows: (string[] | 'gap')[] = [];
   for (let k = 0; k < shown.length; k += 1) {
     if (k <= 3 || k >= shown.length - 2) rows.push(row(k));
@@ -119,7 +127,9 @@ function answered(work: Work): Answered | undefined {
     case 'amount':
       return work.level ? linear(work, 'amount') : undefined;
     case 'final-amount': {
-      const done = work.level ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: values.n }) : runStages(work, work.stages);
+      const done = work.level
+        ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: values.n })
+        : runStages(work, work.stages);
       return {
         number: done.terms.at(-1)!,
         steps: [...stated(work, numbers.payment), termRows(work, done.terms, done.terms.length - 1)],
@@ -130,15 +140,27 @@ function answered(work: Work): Answered | undefined {
     case 'years':
       return counted(work);
     case 'term': {
-      const done = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count: ask.after ?? 0 });
-      return { number: done.terms.at(-1)!, steps: [...stated(work, table.firstPayment), termRows(work, done.terms, ask.after ?? 0)] };
+      const done = run(work, {
+        start: numbers.amount,
+        payment: table.firstPayment,
+        i: values.i,
+        count: ask.after ?? 0,
+      });
+      return {
+        number: done.terms.at(-1)!,
+        steps: [...stated(work, table.firstPayment), termRows(work, done.terms, ask.after ?? 0)],
+      };
     }
     case 'balance-after': {
       const k = ask.after ?? 0;
       const done = runStages(work, stagesThrough(work.stages, k));
       return {
         number: done.terms[k] ?? NaN,
-        steps: [...stated(work, work.level ? table.firstPayment : undefined), ...changesSaid(work, k), termRows(work, done.terms, k)],
+        steps: [
+          ...stated(work, work.level ? table.firstPayment : undefined),
+          ...changesSaid(work, k),
+          termRows(work, done.terms, k),
+        ],
         rounds: roundsOf(work),
       };
     }
@@ -157,8 +179,14 @@ function answered(work: Work): Answered | undefined {
       return {
         number: done.terms.at(-1)! - 100,
         steps: [
-          { kind: 'says', text: `Let 100 grow for a year of ${p} ${p === 1 ? 'period' : 'periods'}; what it gains is the effective rate in percent.` },
-          { kind: 'formula', tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}` },
+          {
+            kind: 'says',
+            text: `Let 100 grow for a year of ${p} ${p === 1 ? 'period' : 'periods'}; what it gains is the effective rate in percent.`,
+          },
+          {
+            kind: 'formula',
+            tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}`,
+          },
           termRows(work, done.terms, p),
         ],
       };
@@ -180,7 +208,12 @@ function linear(work: Work, unknown: 'payment' | 'amount'): Answered {
   const size = roundGuess(numbers[unknown]);
   const [none, some] = [at(0), at(size)];
   const number = ((numbers.finalAmount - none) / (some - none)) * size;
-  const done = run(work, { start: unknown === 'amount' ? number : numbers.amount, payment: unknown === 'payment' ? number : numbers.payment, i: values.i, count: values.n });
+  const done = run(work, {
+    start: unknown === 'amount' ? number : numbers.amount,
+    payment: unknown === 'payment' ? number : numbers.payment,
+    i: values.i,
+    count: values.n,
+  });
   const symbol = unknown === 'payment' ? 'd' : 'V₀';
   return {
     number,
@@ -209,7 +242,9 @@ function counted(work: Work): Answered | undefined {
   const { solved, draft } = question;
   const { values, numbers } = solved;
   const aim = numbers.finalAmount;
-  const done = work.level ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: solved.shown }) : runStages(work, work.stages);
+  const done = work.level
+    ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: solved.shown })
+    : runStages(work, work.stages);
   const reached = (value: number): boolean => (aim > numbers.amount ? value >= aim - 0.005 : value <= aim + 0.005);
   const k = done.terms.findIndex((value, at) => at > 0 && reached(value));
   const last = k < 0 ? done.terms.length - 1 : k;
@@ -220,7 +255,10 @@ function counted(work: Work): Answered | undefined {
     steps: [
       ...stated(work, numbers.payment),
       termRows(work, done.terms, last),
-      { kind: 'says', text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} ${work.counted}.` },
+      {
+        kind: 'says',
+        text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} ${work.counted}.`,
+      },
     ],
   };
 }
@@ -240,7 +278,8 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
     const interest = work.saving ? change - settled : settled + change;
     const moved = part === 'interest' ? interest : work.saving ? change : -change;
     total += moved;
-    if (k - from < 3 || k >= to - 1) rows.push([String(k), money(work, before), money(work, done.terms[k]!), money(work, moved)]);
+    if (k - from < 3 || k >= to - 1)
+      rows.push([String(k), money(work, before), money(work, done.terms[k]!), money(work, moved)]);
     else if (rows.at(-1) !== 'gap') rows.push('gap');
   }
   return {
@@ -253,7 +292,10 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
         kind: 'rows',
         columns: ['k', 'before', 'after', part],
         rows,
-        because: part === 'interest' ? 'Interest of a period is (R − 1) times what it is taken on.' : 'Principal is what the value moves by.',
+        because:
+          part === 'interest'
+            ? 'Interest of a period is (R − 1) times what it is taken on.'
+            : 'Principal is what the value moves by.',
       },
       { kind: 'says', text: `Payments ${from} to ${to} together: ${long(work, roundTo(total, 6))}.` },
     ],
@@ -264,10 +306,23 @@ function changesSaid(work: Work, k: number): Step[] {
   const stages = stagesThrough(work.stages, k);
   if (stages.length < 2 && stages.every(({ drawn, pause }) => drawn === 0 && pause === undefined)) return [];
   const words = stages.slice(0, 5).map((stage) => {
-    const payment = stage.pause === 'deferred' ? 'nothing paid' : stage.pause === 'interest-only' ? 'interest only' : `d = ${money(work, stage.payment)}`;
-    const received = stage.drawn === 0 ? '' : `${money(work, Math.abs(stage.drawn))} ${stage.drawn < 0 ? 'taken out' : 'received'} before, `;
+    const payment =
+      stage.pause === 'deferred'
+        ? 'nothing paid'
+        : stage.pause === 'interest-only'
+          ? 'interest only'
+          : `d = ${money(work, stage.payment)}`;
+    const received =
+      stage.drawn === 0
+        ? ''
+        : `${money(work, Math.abs(stage.drawn))} ${stage.drawn < 0 ? 'taken out' : 'received'} before, `;
     const range = stage.from === stage.to ? String(stage.from) : `${stage.from}–${stage.to}`;
     return `${range}: ${received}${payment}, R = 1 + ${writePercent(stage.i, work.style, 2, 8)}`;
   });
-  return [{ kind: 'says', text: `${stages.length < 2 ? 'The relation has a start of its own' : 'The relation changes on the way'}. ${words.join('; ')}${stages.length > 5 ? '; and so on' : ''}.` }];
+  return [
+    {
+      kind: 'says',
+      text: `${stages.length < 2 ? 'The relation has a start of its own' : 'The relation changes on the way'}. ${words.join('; ')}${stages.length > 5 ? '; and so on' : ''}.`,
+    },
+  ];
 }

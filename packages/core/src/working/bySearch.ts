@@ -37,7 +37,11 @@ function search(gap: (value: number) => number, low: number, high: number): Sear
     const fc = gap(c);
     if (!Number.isFinite(fc)) return undefined;
     trials.push({ tried: c, gives: fc });
-    if (fc === 0 || Math.abs(b - a) <= 4e-16 * Math.max(Math.abs(a), Math.abs(b)) || (step > 3 && Math.abs(c - trials.at(-2)!.tried) <= 2e-16 * Math.abs(c)))
+    if (
+      fc === 0 ||
+      Math.abs(b - a) <= 4e-16 * Math.max(Math.abs(a), Math.abs(b)) ||
+      (step > 3 && Math.abs(c - trials.at(-2)!.tried) <= 2e-16 * Math.abs(c))
+    )
       return { value: c, trials };
     if (fa * fc < 0) {
       [b, fb] = [c, fc];
@@ -59,7 +63,9 @@ function searchRate(work: Work, pv: number, payment: number): Searched | undefin
   const { n, timing } = values;
   const fv = numbers.finalAmount;
   const gap = (i: number): number =>
-    work.saving ? pv * (1 + growthLessOne(i, n)) + payment * accumulation(i, n, timing) - fv : payment * discounting(i, n, timing) + fv * (1 + growthLessOne(i, -n)) - pv;
+    work.saving
+      ? pv * (1 + growthLessOne(i, n)) + payment * accumulation(i, n, timing) - fv
+      : payment * discounting(i, n, timing) + fv * (1 + growthLessOne(i, -n)) - pv;
   // Brackets a person would try: a whole percent below and above.
   const found = values.i;
   for (const width of [0.002, 0.01, 0.05, 0.3, 2]) {
@@ -71,10 +77,18 @@ function searchRate(work: Work, pv: number, payment: number): Searched | undefin
   return undefined;
 }
 
-function trialRows(trials: readonly Trial[], tried: (value: number) => string, gives: (value: number) => string): (readonly string[] | 'gap')[] {
+function trialRows(
+  trials: readonly Trial[],
+  tried: (value: number) => string,
+  gives: (value: number) => string,
+): (readonly string[] | 'gap')[] {
   const rows: (readonly string[] | 'gap')[] = trials
     .slice(0, 5)
-    .map((trial) => [tried(trial.tried), gives(trial.gives), trial.gives === 0 ? 'met' : trial.gives > 0 ? 'over' : 'under']);
+    .map((trial) => [
+      tried(trial.tried),
+      gives(trial.gives),
+      trial.gives === 0 ? 'met' : trial.gives > 0 ? 'over' : 'under',
+    ]);
   const last = trials.at(-1)!;
   if (trials.length > 6) rows.push('gap');
   if (trials.length > 5) rows.push([tried(last.tried), gives(last.gives), 'nothing left to correct']);
@@ -86,17 +100,32 @@ export function bySearch(work: Work): Way | undefined {
   const { ask, solved, draft } = work.question;
   const like = ratesSearched[ask.quantity]?.(work);
   if (like && work.level) {
-    const built = ask.quantity === 'rate-with-charges' && draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), work.question.names) : undefined;
+    const built =
+      ask.quantity === 'rate-with-charges' && draft.buildUp
+        ? readBuildUp(draft.buildUp, styleOf(work.question), work.question.names)
+        : undefined;
     const pv = built?.ok ? built.value.proceeds : solved.numbers.amount;
     const payment = solved.unknown === 'payment' && !solved.flat ? solved.table.firstPayment : solved.numbers.payment;
-    const found = searchRate(built ? { ...work, question: { ...work.question, solved: { ...solved, values: { ...solved.values, i: guessed(work) } } } } : work, pv, payment);
+    const found = searchRate(
+      built
+        ? {
+            ...work,
+            question: { ...work.question, solved: { ...solved, values: { ...solved.values, i: guessed(work) } } },
+          }
+        : work,
+      pv,
+      payment,
+    );
     if (!found) return undefined;
     const quoted = quoteRate(found.value, like, draft.paymentsPerYear);
     if (!quoted.ok) return undefined;
     const number = quotedNumber(quoted.value) * 100;
     const aim = work.saving ? `grow to ${money(work, solved.numbers.finalAmount)}` : `are worth ${money(work, pv)}`;
     const steps: Step[] = [
-      { kind: 'says', text: `No formula gives the rate itself. It is the one at which the payments ${aim}: try a rate, see how far off it is, correct.` },
+      {
+        kind: 'says',
+        text: `No formula gives the rate itself. It is the one at which the payments ${aim}: try a rate, see how far off it is, correct.`,
+      },
       {
         kind: 'rows',
         columns: [`rate for each ${work.period}`, 'off by', ''],
@@ -119,11 +148,15 @@ const ratesSearched: Readonly<Record<string, (work: Work) => QuotedRate | undefi
   rate: ({ question: { solved } }) => (solved.flat ? undefined : solved.rate),
   'rate-with-charges': ({ question: { solved } }) => solved.rate,
   'rate-per-payment': (work) => (searches(work) ? { kind: 'periodic', perPayment: 0 } : undefined),
-  nominal: (work) => (searches(work) ? { kind: 'nominal', annual: 0, compoundingsPerYear: work.question.draft.paymentsPerYear } : undefined),
+  nominal: (work) =>
+    searches(work)
+      ? { kind: 'nominal', annual: 0, compoundingsPerYear: work.question.draft.paymentsPerYear }
+      : undefined,
   effective: (work) => (searches(work) ? { kind: 'effective', annual: 0 } : undefined),
 };
 
-const searches = ({ question: { solved, draft } }: Work): boolean => solved.flat !== undefined || (solved.unknown === 'rate' && kindOf(draft).pays);
+const searches = ({ question: { solved, draft } }: Work): boolean =>
+  solved.flat !== undefined || (solved.unknown === 'rate' && kindOf(draft).pays);
 
 /** A rate near the one with charges, to begin from. */
 function guessed({ question }: Work): number {
@@ -151,14 +184,29 @@ function amidChanges(work: Work): Way | undefined {
   const quoted = ask.quantity === 'rate' ? quoteRate(found.value, solved.rate, plan.paymentsPerYear) : undefined;
   if (quoted && !quoted.ok) return undefined;
   const number = quoted ? quotedNumber(quoted.value) * 100 : found.value;
-  const tried = (value: number): string => (ask.quantity === 'amount' ? writeMoney(value, work.style) : writePercent(value, work.style, 4, 6));
+  const tried = (value: number): string =>
+    ask.quantity === 'amount' ? writeMoney(value, work.style) : writePercent(value, work.style, 4, 6);
   return way(work, number, [
-    { kind: 'says', text: 'With changes on the way no one formula holds. Try a value, run the whole table, see what is left over, correct.' },
-    { kind: 'rows', columns: ['tried', 'left over', ''], rows: trialRows(found.trials, tried, (value) => writeBrief(value, 2, 4, work.style)) },
+    {
+      kind: 'says',
+      text: 'With changes on the way no one formula holds. Try a value, run the whole table, see what is left over, correct.',
+    },
+    {
+      kind: 'rows',
+      columns: ['tried', 'left over', ''],
+      rows: trialRows(found.trials, tried, (value) => writeBrief(value, 2, 4, work.style)),
+    },
   ]);
 }
 
 function way(work: Work, number: number, steps: readonly Step[]): Way {
   const written = answerText(work, number);
-  return { id: 'search', title: 'Search', number, written, rounds: [], steps: [...steps, { kind: 'answer', text: `That is ${written}.` }] };
+  return {
+    id: 'search',
+    title: 'Search',
+    number,
+    written,
+    rounds: [],
+    steps: [...steps, { kind: 'answer', text: `That is ${written}.` }],
+  };
 }

@@ -32,7 +32,11 @@ export function bySheet(work: Work): Way | undefined {
     rounds: found.rounds ?? [],
     line: formula,
     steps: [
-      { kind: 'says', text: 'Put what is known into labelled cells.', because: 'A number in a cell of its own can be changed later; a number inside a formula is lost.' },
+      {
+        kind: 'says',
+        text: 'Put what is known into labelled cells.',
+        because: 'A number in a cell of its own can be changed later; a number inside a formula is lost.',
+      },
       { kind: 'sheet', cells, formula, meanings: found.meanings ?? [] },
       ...(found.after ?? []),
       { kind: 'answer', text: `The cell shows ${shownPlain(shows.value)}: ${written}.` },

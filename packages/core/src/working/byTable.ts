@@ -38,17 +38,40 @@ export function byTable(work: Work): Way | undefined {
     number,
     written,
     // A payment itself is only rounded; what is read off rows has their rounding in it too.
-    rounds: question.ask.quantity === 'payment' ? roundsOf(work).filter((each) => each === 'payment-rounded') : roundsOf(work),
+    rounds:
+      question.ask.quantity === 'payment'
+        ? roundsOf(work).filter((each) => each === 'payment-rounded')
+        : roundsOf(work),
     steps: [
-      { kind: 'rows', columns: ['payment', 'balance before', 'interest', 'paid', work.saving ? 'added' : 'principal', 'balance after'], rows },
-      { kind: 'says', text: arithmetic(work, spelled), because: 'Every row goes the same way, each from the balance the row before has left.' },
+      {
+        kind: 'rows',
+        columns: [
+          'payment',
+          'balance before',
+          'interest',
+          'paid',
+          work.saving ? 'added' : 'principal',
+          'balance after',
+        ],
+        rows,
+      },
+      {
+        kind: 'says',
+        text: arithmetic(work, spelled),
+        because: 'Every row goes the same way, each from the balance the row before has left.',
+      },
       { kind: 'answer', text: `${reading.says} ${written}.` },
     ],
   };
 }
 
 function rowText(work: Work, row: TableRow): string[] {
-  return [String(row.number), ...[row.opening, row.interest, row.payment + row.extra, row.principal, row.closing].map((value) => money(work, value))];
+  return [
+    String(row.number),
+    ...[row.opening, row.interest, row.payment + row.extra, row.principal, row.closing].map((value) =>
+      money(work, value),
+    ),
+  ];
 }
 
 /** "Row 2: 47,322.57 × 0.0055 = 260.27 interest; 941.43 − 260.27 = 681.16 principal; …" */
@@ -56,7 +79,9 @@ function arithmetic(work: Work, row: TableRow): string {
   const stage = work.stages.find(({ from, to }) => row.number >= from && row.number <= to)!;
   const rate = writeBrief(stage.i, 4, 8, work.style);
   const paid = row.payment + row.extra;
-  const base = work.due ? `(${money(work, row.opening)} ${work.saving ? '+' : '−'} ${money(work, paid)})` : money(work, row.opening);
+  const base = work.due
+    ? `(${money(work, row.opening)} ${work.saving ? '+' : '−'} ${money(work, paid)})`
+    : money(work, row.opening);
   const interest = `${base} × ${rate} = ${money(work, row.interest)} interest`;
   const movement = work.saving
     ? `${money(work, paid)} + ${money(work, row.interest)} = ${money(work, row.principal)} added`
@@ -72,7 +97,13 @@ function readingOf(work: Work): Reading | undefined {
   const ends = [1, 2, last - 1, last];
   switch (ask.quantity) {
     case 'payment':
-      return solved.flat ? undefined : { rows: ends, spelled: 1, says: `With this payment the table closes at ${money(work, table.closing)}. The payment is` };
+      return solved.flat
+        ? undefined
+        : {
+            rows: ends,
+            spelled: 1,
+            says: `With this payment the table closes at ${money(work, table.closing)}. The payment is`,
+          };
     case 'amount':
     case 'final-amount':
       return { rows: ends, spelled: 1, says: `The table closes at ${money(work, table.closing)}. The number is` };
@@ -84,14 +115,26 @@ function readingOf(work: Work): Reading | undefined {
       const k = ask.after ?? 0;
       return ask.quantity === 'balance-after'
         ? { rows: [1, k - 1, k, k + 1], spelled: k, says: `The balance after row ${k} is` }
-        : { rows: [k, k + 1, last - 1, last], spelled: k + 1, says: `The payments from row ${k + 1} to the last come to` };
+        : {
+            rows: [k, k + 1, last - 1, last],
+            spelled: k + 1,
+            says: `The payments from row ${k + 1} to the last come to`,
+          };
     }
     case 'interest-in':
     case 'principal-in':
     case 'paid-in': {
       const [from, to] = [ask.from ?? 1, Math.min(ask.to ?? 1, last)];
-      const column = { 'interest-in': 'interest', 'principal-in': work.saving ? 'added' : 'principal', 'paid-in': 'paid' }[ask.quantity];
-      return { rows: [from, from + 1, to - 1, to], spelled: from, says: `The column “${column}” from row ${from} to row ${to} adds up to` };
+      const column = {
+        'interest-in': 'interest',
+        'principal-in': work.saving ? 'added' : 'principal',
+        'paid-in': 'paid',
+      }[ask.quantity];
+      return {
+        rows: [from, from + 1, to - 1, to],
+        spelled: from,
+        says: `The column “${column}” from row ${from} to row ${to} adds up to`,
+      };
     }
     case 'total-interest':
     case 'total-paid':
@@ -122,7 +165,11 @@ function readingOf(work: Work): Reading | undefined {
       return { rows: [1, k, k + 1, last], spelled: Math.max(1, k), says };
     }
     case 'payments-made':
-      return { rows: ends, spelled: last, says: `Row ${last} is the last in which something is paid. The payments made are` };
+      return {
+        rows: ends,
+        spelled: last,
+        says: `Row ${last} is the last in which something is paid. The payments made are`,
+      };
     case 'time-saved':
     case 'interest-saved': {
       const plain = withoutChanges(work.question);

@@ -39,7 +39,11 @@ const words = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'];
  *
  * @param decimals places compared and shown, 0 to 15
  */
-export function crossCheck({ ways, unit }: Pick<WorkedSolution, 'ways' | 'unit'>, decimals: number, style: NumberStyle): CrossCheck {
+export function crossCheck(
+  { ways, unit }: Pick<WorkedSolution, 'ways' | 'unit'>,
+  decimals: number,
+  style: NumberStyle,
+): CrossCheck {
   const first = ways[0];
   if (!first) return { ways: [], brief: 'No way gives a number yet.', says: 'No way gives a number yet.' };
   const same = (a: number, b: number): boolean => {
@@ -79,7 +83,14 @@ export function crossCheck({ ways, unit }: Pick<WorkedSolution, 'ways' | 'unit'>
         ? `All ${all} agree ${places}.`
         : `${capital(words[agreeing]!)} of ${all} ${agreeing === 1 ? 'gives' : 'agree on'} ${checked[0]!.written}; the others differ by rounding.`;
   const apart = differing.map(({ title, because }) => `${title.toLowerCase()} differs: ${because}`).join('; ');
-  return { ways: checked, brief, says: differing.length === 0 || checked.length === 1 ? brief : `${capital(words[agreeing]!)} of ${all} agree ${places}; ${apart}.` };
+  return {
+    ways: checked,
+    brief,
+    says:
+      differing.length === 0 || checked.length === 1
+        ? brief
+        : `${capital(words[agreeing]!)} of ${all} agree ${places}; ${apart}.`,
+  };
 }
 
 function capital(word: string): string {

@@ -44,7 +44,17 @@ export interface DeviceShown {
 }
 
 /** A cleared device: nothing stored, one payment and one compounding a year, end of the period. */
-export const clearedDevice: DeviceState = { n: 0, rate: 0, pv: 0, pmt: 0, fv: 0, paymentsPerYear: 1, compoundingsPerYear: 1, timing: 'end', purpose: 'paying-off' };
+export const clearedDevice: DeviceState = {
+  n: 0,
+  rate: 0,
+  pv: 0,
+  pmt: 0,
+  fv: 0,
+  paymentsPerYear: 1,
+  compoundingsPerYear: 1,
+  timing: 'end',
+  purpose: 'paying-off',
+};
 
 /**
  * Replays entries.
@@ -52,7 +62,11 @@ export const clearedDevice: DeviceState = { n: 0, rate: 0, pv: 0, pmt: 0, fv: 0,
  * @param start what is stored before the first of them: `clearedDevice`, or values left over
  * @returns what is stored and shown after each entry, or the first one that cannot be answered, with `field` its place
  */
-export function replay(style: EnteringStyle, entries: readonly DeviceEntry[], start: DeviceState = clearedDevice): Result<DeviceShown[]> {
+export function replay(
+  style: EnteringStyle,
+  entries: readonly DeviceEntry[],
+  start: DeviceState = clearedDevice,
+): Result<DeviceShown[]> {
   const shown: DeviceShown[] = [];
   let state = start;
   for (const [at, entry] of entries.entries()) {
@@ -65,10 +79,15 @@ export function replay(style: EnteringStyle, entries: readonly DeviceEntry[], st
 }
 
 function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry): Result<DeviceShown> {
-  if ('put' in entry) return ok({ state: { ...state, [entry.put]: entry.value }, ...(typeof entry.value === 'number' ? { shows: entry.value } : {}) });
+  if ('put' in entry)
+    return ok({
+      state: { ...state, [entry.put]: entry.value },
+      ...(typeof entry.value === 'number' ? { shows: entry.value } : {}),
+    });
   if ('solve' in entry) return solve(style, state, entry.solve);
   if ('moveOn' in entry) return moveOn(style, state, entry.moveOn, entry.read);
-  const before = entry.from > 1 ? run(style, state, entry.from - 1) : ok({ interest: 0, principal: 0, balance: state.pv });
+  const before =
+    entry.from > 1 ? run(style, state, entry.from - 1) : ok({ interest: 0, principal: 0, balance: state.pv });
   const through = run(style, state, entry.to);
   if (!before.ok) return before;
   if (!through.ok) return through;
@@ -105,7 +124,11 @@ function meantRate(style: EnteringStyle, state: DeviceState): Result<number> {
       return ok(state.rate / 100);
     case 'percent-a-year':
       return ratePerPayment(
-        { kind: 'nominal', annual: state.rate / 100, compoundingsPerYear: style.setsFrequencies ? state.compoundingsPerYear : 1 },
+        {
+          kind: 'nominal',
+          annual: state.rate / 100,
+          compoundingsPerYear: style.setsFrequencies ? state.compoundingsPerYear : 1,
+        },
         style.setsFrequencies ? state.paymentsPerYear : 1,
       );
   }
@@ -139,7 +162,9 @@ function inStyle(style: EnteringStyle, state: DeviceState, asked: EnteredName, v
         { kind: 'nominal', annual: 0, compoundingsPerYear: style.setsFrequencies ? state.compoundingsPerYear : 1 },
         style.setsFrequencies ? state.paymentsPerYear : 1,
       );
-      return quoted.ok && quoted.value.kind === 'nominal' ? ok(quoted.value.annual * 100) : fail('out-of-range', 'This rate cannot be quoted by the year.');
+      return quoted.ok && quoted.value.kind === 'nominal'
+        ? ok(quoted.value.annual * 100)
+        : fail('out-of-range', 'This rate cannot be quoted by the year.');
     }
     case 'pv':
       return ok(flip && saving ? -value : value);
@@ -151,7 +176,11 @@ function inStyle(style: EnteringStyle, state: DeviceState, asked: EnteredName, v
 }
 
 /** Runs the first `count` payments of the stored plan, interest to the cent as the tool's table rounds it. */
-function run(style: EnteringStyle, state: DeviceState, count: number): Result<{ interest: number; principal: number; balance: number }> {
+function run(
+  style: EnteringStyle,
+  state: DeviceState,
+  count: number,
+): Result<{ interest: number; principal: number; balance: number }> {
   const values = meant(style, state);
   if (!values.ok) return values;
   const { i, pv, pmt, timing } = values.value;
@@ -169,11 +198,20 @@ function run(style: EnteringStyle, state: DeviceState, count: number): Result<{ 
   }
   const flip = style.signs === 'all-positive' && state.purpose === 'saving-up' ? -1 : 1;
   const toCents = (value: number): number => (style.decimals === 2 ? roundCent(value) : value);
-  return ok({ interest: toCents(interest * flip), principal: toCents(principal * flip), balance: toCents(balance * flip) });
+  return ok({
+    interest: toCents(interest * flip),
+    principal: toCents(principal * flip),
+    balance: toCents(balance * flip),
+  });
 }
 
 /** Moves on by `count` payments: shows what they had in them and stores the balance as the new start. */
-function moveOn(style: EnteringStyle, state: DeviceState, count: number, read: 'interest' | 'principal' | 'balance' = 'balance'): Result<DeviceShown> {
+function moveOn(
+  style: EnteringStyle,
+  state: DeviceState,
+  count: number,
+  read: 'interest' | 'principal' | 'balance' = 'balance',
+): Result<DeviceShown> {
   const done = run(style, state, count);
   if (!done.ok) return done;
   return ok({ state: { ...state, pv: done.value.balance }, shows: done.value[read], stretch: done.value });

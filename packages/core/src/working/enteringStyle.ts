@@ -94,7 +94,11 @@ export function enteringStyleById(id: string, own: readonly EnteringStyle[] = []
 
 /** A style in a few words: "percent a year, payments set apart, signs by direction". */
 export function styleInWords({ rate, setsFrequencies, signs, count, stretch }: EnteringStyle): string {
-  const rates = { 'percent-a-year': 'percent a year', 'percent-a-payment': 'percent a payment', 'decimal-a-payment': 'a decimal for each payment' };
+  const rates = {
+    'percent-a-year': 'percent a year',
+    'percent-a-payment': 'percent a payment',
+    'decimal-a-payment': 'a decimal for each payment',
+  };
   return [
     rates[rate],
     ...(setsFrequencies ? ['payments and compoundings a year set apart'] : []),

@@ -27,14 +27,27 @@ export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): F
   const facts: Fact[] = [];
   const p = draft.paymentsPerYear;
   for (const slot of kindOf(draft).slots) {
-    if (slot === draft.unknown || slot === 'converted' || (slot === 'rate' && !kindOf(draft).hasTable && ask.quantity !== 'converted')) continue;
+    if (
+      slot === draft.unknown ||
+      slot === 'converted' ||
+      (slot === 'rate' && !kindOf(draft).hasTable && ask.quantity !== 'converted')
+    )
+      continue;
     const value = solved.numbers[slot as ValueSlot];
     if (slot === 'finalAmount' && value === 0) continue;
     facts.push({
       id: slot,
       name: slotWords[slot],
-      written: slot === 'rate' ? writePercent(value, style) : slot === 'payments' ? writeBrief(value, 0, 2, style) : writeMoney(value, style),
-      from: slot === 'amount' && draft.buildUp ? 'price less what is paid down, plus fees' : `written: ${draft.slots[slot].trim() || '0'}`,
+      written:
+        slot === 'rate'
+          ? writePercent(value, style)
+          : slot === 'payments'
+            ? writeBrief(value, 0, 2, style)
+            : writeMoney(value, style),
+      from:
+        slot === 'amount' && draft.buildUp
+          ? 'price less what is paid down, plus fees'
+          : `written: ${draft.slots[slot].trim() || '0'}`,
       numbers: slot === 'rate' ? [value * 100] : slot === 'payments' ? [value, value / p, (value / p) * 12] : [value],
       words: [],
     });
@@ -57,18 +70,35 @@ export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): F
       numbers: [],
       words: ['flat charge', 'flat rate', 'flat', 'add-on', 'added on'],
     });
-  else facts.push({ id: 'compounding', name: 'how the rate is quoted', ...quotedAs(solved.rate), numbers: [], words: compoundingWords(solved.rate) });
+  else
+    facts.push({
+      id: 'compounding',
+      name: 'how the rate is quoted',
+      ...quotedAs(solved.rate),
+      numbers: [],
+      words: compoundingWords(solved.rate),
+    });
   if (kindOf(draft).hasTable)
     facts.push({
       id: 'timing',
       name: 'when payments fall',
       written: `at the ${draft.timing === 'end' ? 'end' : 'beginning'} of each ${period}`,
-      from: draft.timing === 'end' ? 'nothing says in advance, or it says at the end' : 'the words “in advance” or “at the beginning”',
+      from:
+        draft.timing === 'end'
+          ? 'nothing says in advance, or it says at the end'
+          : 'the words “in advance” or “at the beginning”',
       numbers: [],
       words:
         draft.timing === 'end'
           ? ['at the end', 'in arrears', 'at the close']
-          : ['in advance', 'at the beginning', 'at the start of each', 'starting today', 'beginning today', 'starting now'],
+          : [
+              'in advance',
+              'at the beginning',
+              'at the start of each',
+              'starting today',
+              'beginning today',
+              'starting now',
+            ],
     });
   return facts;
 }
@@ -76,22 +106,30 @@ export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): F
 function quotedAs(rate: Question['solved']['rate']): Pick<Fact, 'written' | 'from'> {
   switch (rate.kind) {
     case 'nominal': {
-      const words = rate.compoundingsPerYear === 'continuous' ? 'continuously' : frequencyOf(rate.compoundingsPerYear).adverb;
+      const words =
+        rate.compoundingsPerYear === 'continuous' ? 'continuously' : frequencyOf(rate.compoundingsPerYear).adverb;
       return { written: `nominal a year, compounded ${words}`, from: `the words “compounded ${words}”` };
     }
     case 'effective':
       return { written: 'effective a year', from: 'the word “effective”' };
     case 'periodic':
-      return { written: `for each payment: ${quotedNumber(rate) === 0 ? 'no interest' : 'as it is'}`, from: 'the rate is given for each payment' };
+      return {
+        written: `for each payment: ${quotedNumber(rate) === 0 ? 'no interest' : 'as it is'}`,
+        from: 'the rate is given for each payment',
+      };
     case 'daily':
-      return { written: `interest every day, ${rate.daysPerYear} days a year, ${rate.daysPerPeriod} days a period`, from: 'the words “daily interest”' };
+      return {
+        written: `interest every day, ${rate.daysPerYear} days a year, ${rate.daysPerPeriod} days a period`,
+        from: 'the words “daily interest”',
+      };
   }
 }
 
 function compoundingWords(rate: Question['solved']['rate']): string[] {
   switch (rate.kind) {
     case 'nominal': {
-      const adverb = rate.compoundingsPerYear === 'continuous' ? 'continuously' : frequencyOf(rate.compoundingsPerYear).adverb;
+      const adverb =
+        rate.compoundingsPerYear === 'continuous' ? 'continuously' : frequencyOf(rate.compoundingsPerYear).adverb;
       return [`compounded ${adverb}`, `${adverb} compounding`, 'nominal'];
     }
     case 'effective':
@@ -127,7 +165,10 @@ export function markStory(story: string, facts: readonly Fact[], style: NumberSt
   for (const match of story.matchAll(NUMBER)) {
     const entry = readEntry(match[0].replace(/[.,]$/, ''), style);
     if (!entry.ok) continue;
-    const fact = facts.find(({ id, numbers }) => !used.has(id) && numbers.some((number) => Math.abs(number - entry.value.value) <= 1e-9 * Math.abs(number)));
+    const fact = facts.find(
+      ({ id, numbers }) =>
+        !used.has(id) && numbers.some((number) => Math.abs(number - entry.value.value) <= 1e-9 * Math.abs(number)),
+    );
     if (!fact) continue;
     used.add(fact.id);
     marks.push({ from: match.index, to: match.index + match[0].length, fact: fact.id });

@@ -31,7 +31,11 @@ export interface EnteredLine {
 export const order: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
 
 /** The list of entries of a problem under a style, settings first. */
-export function entryList(problem: FiveValueProblem, style: EnteringStyle, writeNumber: (value: number) => string): EnteredLine[] {
+export function entryList(
+  problem: FiveValueProblem,
+  style: EnteringStyle,
+  writeNumber: (value: number) => string,
+): EnteredLine[] {
   const { labels } = style;
   const lines: EnteredLine[] = [];
   const { compoundings } = yearlyRate(problem);
@@ -39,7 +43,11 @@ export function entryList(problem: FiveValueProblem, style: EnteringStyle, write
   if (style.setsFrequencies) {
     lines.push({
       entry: { put: 'paymentsPerYear', value: problem.paymentsPerYear },
-      row: { name: labels.paymentsPerYear, enter: String(problem.paymentsPerYear), because: `a payment each ${period}` },
+      row: {
+        name: labels.paymentsPerYear,
+        enter: String(problem.paymentsPerYear),
+        because: `a payment each ${period}`,
+      },
     });
     lines.push({
       entry: { put: 'compoundingsPerYear', value: compoundings },
@@ -61,7 +69,11 @@ export function entryList(problem: FiveValueProblem, style: EnteringStyle, write
   if (style.signs === 'all-positive')
     lines.push({
       entry: { put: 'purpose', value: problem.saving ? 'saving-up' : 'paying-off' },
-      row: { name: 'what for', enter: problem.saving ? 'saving up' : 'paying off', because: 'it stands in for the signs' },
+      row: {
+        name: 'what for',
+        enter: problem.saving ? 'saving up' : 'paying off',
+        because: 'it stands in for the signs',
+      },
     });
   const flows = (value: number, when: string): string =>
     value === 0
@@ -70,7 +82,11 @@ export function entryList(problem: FiveValueProblem, style: EnteringStyle, write
         ? `${value > 0 ? 'received' : 'paid'} ${when}`
         : `${value > 0 ? 'received' : 'paid'} ${when}: ${value > 0 ? 'plus' : 'minus'}`;
   const signed = (value: number): string =>
-    value === 0 ? '0' : style.signs === 'all-positive' ? writeNumber(Math.abs(value)) : `${value > 0 ? '+' : '−'}${writeNumber(Math.abs(value))}`;
+    value === 0
+      ? '0'
+      : style.signs === 'all-positive'
+        ? writeNumber(Math.abs(value))
+        : `${value > 0 ? '+' : '−'}${writeNumber(Math.abs(value))}`;
   const stored = (value: number): number => (style.signs === 'all-positive' ? Math.abs(value) : value);
   for (const name of order) {
     if (name === problem.unknown) continue;
@@ -88,7 +104,10 @@ export function entryList(problem: FiveValueProblem, style: EnteringStyle, write
     } else if (name === 'rate') {
       const value = enteredRate(problem, style);
       const because = {
-        'percent-a-year': compoundings === problem.paymentsPerYear && quotedByYear(problem.rate) ? 'a year, in percent' : `a year, compounded ${compoundings} times, in percent`,
+        'percent-a-year':
+          compoundings === problem.paymentsPerYear && quotedByYear(problem.rate)
+            ? 'a year, in percent'
+            : `a year, compounded ${compoundings} times, in percent`,
         'percent-a-payment': `percent for each ${period}`,
         'decimal-a-payment': `a decimal, for each ${period}`,
       }[style.rate];
@@ -96,7 +115,10 @@ export function entryList(problem: FiveValueProblem, style: EnteringStyle, write
     } else {
       const value = problem[name];
       const when = name === 'pv' ? 'at the start' : name === 'pmt' ? `each ${period}` : 'at the end';
-      lines.push({ entry: { put: name, value: stored(value) }, row: { name: label, enter: signed(value), because: flows(value, when) } });
+      lines.push({
+        entry: { put: name, value: stored(value) },
+        row: { name: label, enter: signed(value), because: flows(value, when) },
+      });
     }
   }
   return lines;
@@ -107,8 +129,12 @@ function quotedByYear(rate: QuotedRate): boolean {
 }
 
 /** A tool that takes the rate by the year takes it with whole compoundings; other quotes are turned into one. */
-function yearlyRate({ rate, paymentsPerYear }: Pick<FiveValueProblem, 'rate' | 'paymentsPerYear'>): { readonly annual: number; readonly compoundings: number } {
-  if (rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous') return { annual: rate.annual, compoundings: rate.compoundingsPerYear };
+function yearlyRate({ rate, paymentsPerYear }: Pick<FiveValueProblem, 'rate' | 'paymentsPerYear'>): {
+  readonly annual: number;
+  readonly compoundings: number;
+} {
+  if (rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous')
+    return { annual: rate.annual, compoundings: rate.compoundingsPerYear };
   if (rate.kind === 'effective') return { annual: rate.annual, compoundings: 1 };
   const i = ratePerPayment(rate, paymentsPerYear);
   return { annual: i.ok ? i.value * paymentsPerYear : 0, compoundings: paymentsPerYear };
@@ -138,7 +164,10 @@ export function shownMeans(problem: FiveValueProblem, style: EnteringStyle, show
     case 'rate': {
       if (style.rate === 'decimal-a-payment') return shows;
       if (style.rate === 'percent-a-payment') return shows / 100;
-      const i = ratePerPayment({ kind: 'nominal', annual: shows / 100, compoundingsPerYear: yearlyRate(problem).compoundings }, problem.paymentsPerYear);
+      const i = ratePerPayment(
+        { kind: 'nominal', annual: shows / 100, compoundingsPerYear: yearlyRate(problem).compoundings },
+        problem.paymentsPerYear,
+      );
       return i.ok ? i.value : NaN;
     }
     default: {
@@ -157,9 +186,16 @@ export function onDevice(
   problem: FiveValueProblem,
   style: EnteringStyle,
   start: DeviceState = clearedDevice,
-): { readonly entries: readonly DeviceEntry[]; readonly shown: readonly DeviceShown[]; readonly number: number } | undefined {
-  const entries: DeviceEntry[] = [...entryList(problem, style, String).map(({ entry }) => entry), { solve: problem.unknown }];
+):
+  | { readonly entries: readonly DeviceEntry[]; readonly shown: readonly DeviceShown[]; readonly number: number }
+  | undefined {
+  const entries: DeviceEntry[] = [
+    ...entryList(problem, style, String).map(({ entry }) => entry),
+    { solve: problem.unknown },
+  ];
   const shown = replay(style, entries, start);
   const shows = shown.ok ? shown.value.at(-1)?.shows : undefined;
-  return shown.ok && shows !== undefined ? { entries, shown: shown.value, number: shownMeans(problem, style, shows) } : undefined;
+  return shown.ok && shows !== undefined
+    ? { entries, shown: shown.value, number: shownMeans(problem, style, shows) }
+    : undefined;
 }

@@ -19,9 +19,18 @@ export type Step = StepReason &
     | { readonly kind: 'line'; readonly line: string }
     | { readonly kind: 'entries'; readonly rows: readonly EntryRow[] }
     /** Labelled cells and a worksheet formula over them. */
-    | { readonly kind: 'sheet'; readonly cells: readonly SheetCell[]; readonly formula: string; readonly meanings: readonly ArgumentMeaning[] }
+    | {
+        readonly kind: 'sheet';
+        readonly cells: readonly SheetCell[];
+        readonly formula: string;
+        readonly meanings: readonly ArgumentMeaning[];
+      }
     /** Rows of a table or a sequence; a row with `gap` stands for those left out. */
-    | { readonly kind: 'rows'; readonly columns: readonly string[]; readonly rows: readonly (readonly string[] | 'gap')[] }
+    | {
+        readonly kind: 'rows';
+        readonly columns: readonly string[];
+        readonly rows: readonly (readonly string[] | 'gap')[];
+      }
     /** The number the way comes to. */
     | { readonly kind: 'answer'; readonly text: string }
   );
@@ -46,7 +55,8 @@ export interface ArgumentMeaning {
 export type WayId = 'formula' | 'recurrence' | 'five-values' | 'sheet-function' | 'table' | 'search';
 
 /** What a way rounds or leaves unrounded on the road, and so why its last decimals may differ from another's. */
-export type Rounded = 'payment-rounded' | 'rows-rounded' | 'count-rounded' | 'amount-rounded' | 'payment-unrounded' | 'charge-rounded';
+export type Rounded =
+  'payment-rounded' | 'rows-rounded' | 'count-rounded' | 'amount-rounded' | 'payment-unrounded' | 'charge-rounded';
 
 export interface Way {
   readonly id: WayId;

@@ -6,7 +6,8 @@ import { stepsAt, type Detail, type Step, type Way, type WorkedSolution } from '
 export function solutionText(solution: WorkedSolution, ways: readonly Way[], detail: Detail): string {
   const lines: string[] = [solution.title, ''];
   if (detail !== 'answer') {
-    for (const { name, written, from } of solution.facts) lines.push(`${name}: ${written}${detail === 'reasons' ? ` (${from})` : ''}`);
+    for (const { name, written, from } of solution.facts)
+      lines.push(`${name}: ${written}${detail === 'reasons' ? ` (${from})` : ''}`);
     lines.push('');
     for (const step of stepsAt(solution.setting, detail)) lines.push(...stepLines(step));
   }

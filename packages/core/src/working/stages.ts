@@ -42,7 +42,14 @@ export function stagesOf({ table }: Pick<SolvedCase, 'table'>): Stage[] {
       last.pause === pause &&
       (pause === 'interest-only' || Math.abs(paid - last.payment) < 1e-9) &&
       !last.settles;
-    const settles = at === rows.length - 1 && at > 0 && !same && !changed && pause === undefined && drawn === 0 && row.extra === (before?.extra ?? 0);
+    const settles =
+      at === rows.length - 1 &&
+      at > 0 &&
+      !same &&
+      !changed &&
+      pause === undefined &&
+      drawn === 0 &&
+      row.extra === (before?.extra ?? 0);
     if (same) stages[stages.length - 1] = { ...last, to: row.number, closing: row.closing };
     else
       stages.push({

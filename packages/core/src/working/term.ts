@@ -8,12 +8,24 @@ import { writeBrief } from '../money/numberStyle.ts';
 
 export type Term =
   /** A quantity with a letter. `made` says how it is computed, where the line to type should keep full accuracy. */
-  | { readonly op: 'letter'; readonly tex: string; readonly value: number; readonly shown: string; readonly made?: Term }
+  | {
+      readonly op: 'letter';
+      readonly tex: string;
+      readonly value: number;
+      readonly shown: string;
+      readonly made?: Term;
+    }
   | { readonly op: 'number'; readonly value: number; readonly percent?: boolean }
   | { readonly op: '+' | '-' | '*' | '/' | '^'; readonly left: Term; readonly right: Term }
   | { readonly op: 'minus' | 'ln' | 'exp'; readonly of: Term };
 
-export const letter = (tex: string, value: number, shown: string, made?: Term): Term => ({ op: 'letter', tex, value, shown, ...(made ? { made } : {}) });
+export const letter = (tex: string, value: number, shown: string, made?: Term): Term => ({
+  op: 'letter',
+  tex,
+  value,
+  shown,
+  ...(made ? { made } : {}),
+});
 export const num = (value: number): Term => ({ op: 'number', value });
 export const add = (left: Term, right: Term): Term => ({ op: '+', left, right });
 export const sub = (left: Term, right: Term): Term => ({ op: '-', left, right });
@@ -50,7 +62,18 @@ export function evaluate(term: Term): number {
 }
 
 /** How tightly each form binds; a looser one inside a tighter one needs brackets. */
-const binding: Readonly<Record<Term['op'], number>> = { '+': 1, '-': 1, minus: 2, '*': 3, '/': 3, '^': 5, letter: 9, number: 9, ln: 9, exp: 9 };
+const binding: Readonly<Record<Term['op'], number>> = {
+  '+': 1,
+  '-': 1,
+  minus: 2,
+  '*': 3,
+  '/': 3,
+  '^': 5,
+  letter: 9,
+  number: 9,
+  ln: 9,
+  exp: 9,
+};
 
 /** TeX with letters (`symbols`) or with their numbers. */
 export function tex(term: Term, form: 'symbols' | 'numbers', style?: NumberStyle): string {
@@ -134,5 +157,10 @@ export function plainNumber(value: number): string {
 
 /** A written number as TeX shows it: grouping without the space TeX would put after a comma. */
 export function texNumber(text: string): string {
-  return text.replaceAll(',', '{,}').replaceAll('−', '-').replaceAll('\u00a0%', '\\,\\%').replaceAll('\u00a0', '\\,').replaceAll('’', "\\text{'}");
+  return text
+    .replaceAll(',', '{,}')
+    .replaceAll('−', '-')
+    .replaceAll('\u00a0%', '\\,\\%')
+    .replaceAll('\u00a0', '\\,')
+    .replaceAll('’', "\\text{'}");
 }

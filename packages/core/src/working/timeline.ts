@@ -24,11 +24,15 @@ export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase
     const before = flows.get(at) ?? [];
     // What comes in and what goes out at one moment are two arrows, never netted.
     const same = before.find((flow) => flow.money > 0 === money > 0);
-    const joined: Flow = same ? { money: same.money + money, words: same.words === words ? words : `${same.words} and ${words}` } : { money, words };
+    const joined: Flow = same
+      ? { money: same.money + money, words: same.words === words ? words : `${same.words} and ${words}` }
+      : { money, words };
     flows.set(at, [...before.filter((flow) => flow !== same), joined]);
   };
   if (plan.amount !== 0) add(0, way.pv * plan.amount, way.pv > 0 ? 'received' : 'put in');
-  for (const change of plan.changes) if (change.kind === 'draw' && change.amount > 0) add(change.before - 1, way.pv * change.amount, way.pv > 0 ? 'received' : 'put in');
+  for (const change of plan.changes)
+    if (change.kind === 'draw' && change.amount > 0)
+      add(change.before - 1, way.pv * change.amount, way.pv > 0 ? 'received' : 'put in');
   const { rows } = table;
   const shown = new Set<number>();
   rows.forEach((row, at) => {

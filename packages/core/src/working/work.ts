@@ -66,7 +66,11 @@ export function rateLetter(work: Work, i: number, rate: QuotedRate = work.questi
 
 /** How a quoted rate becomes the rate for one payment. */
 export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term {
-  const j = letter(rate.kind === 'effective' ? 'e' : 'j', quotedNumber(rate), writeBrief(quotedNumber(rate), 3, 10, style));
+  const j = letter(
+    rate.kind === 'effective' ? 'e' : 'j',
+    quotedNumber(rate),
+    writeBrief(quotedNumber(rate), 3, 10, style),
+  );
   switch (rate.kind) {
     case 'nominal': {
       const m = rate.compoundingsPerYear;
@@ -87,8 +91,18 @@ export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term 
 export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
   const { question, style, period } = work;
   const p = question.draft.paymentsPerYear;
-  if (rate.kind === 'periodic' || (rate.kind === 'nominal' && rate.compoundingsPerYear === p && p === 1) || (rate.kind === 'effective' && p === 1))
-    return [{ kind: 'formula', tex: `i = ${texNumber(writeBrief(i, 4, 10, style))}`, because: `The rate is given for each ${period} already.` }];
+  if (
+    rate.kind === 'periodic' ||
+    (rate.kind === 'nominal' && rate.compoundingsPerYear === p && p === 1) ||
+    (rate.kind === 'effective' && p === 1)
+  )
+    return [
+      {
+        kind: 'formula',
+        tex: `i = ${texNumber(writeBrief(i, 4, 10, style))}`,
+        because: `The rate is given for each ${period} already.`,
+      },
+    ];
   const term = rateTerm(rate, p, style);
   const because =
     rate.kind === 'nominal'
@@ -100,7 +114,13 @@ export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
       : rate.kind === 'effective'
         ? `An effective rate is growth over the whole year; one ${period} has the ${p}th root of it.`
         : `Interest is added on each of the ${rate.daysPerPeriod} days between payments.`;
-  return [{ kind: 'formula', tex: `i = ${tex(term, 'symbols', style)} = ${tex(term, 'numbers', style)} = ${texNumber(writeBrief(i, 4, 10, style))}`, because }];
+  return [
+    {
+      kind: 'formula',
+      tex: `i = ${tex(term, 'symbols', style)} = ${tex(term, 'numbers', style)} = ${texNumber(writeBrief(i, 4, 10, style))}`,
+      because,
+    },
+  ];
 }
 
 /** What rounding lies in the plan that a reading is taken from. */
@@ -113,17 +133,28 @@ export function roundsOf({ question: { solved, rounding }, stages }: Work): Roun
 }
 
 /** A formula in symbols, with numbers, its groups worked out, and the line to type. */
-export function formulaSteps(work: Work, name: string, term: Term, { grouped = true, line = true }: { readonly grouped?: boolean; readonly line?: boolean } = {}): Step[] {
+export function formulaSteps(
+  work: Work,
+  name: string,
+  term: Term,
+  { grouped = true, line = true }: { readonly grouped?: boolean; readonly line?: boolean } = {},
+): Step[] {
   const { style } = work;
   const value = evaluate(term);
   const symbols = tex(term, 'symbols', style);
   const numbers = tex(term, 'numbers', style);
   const steps: Step[] = [{ kind: 'formula', tex: `${name} = ${symbols}` }];
-  if (numbers !== symbols) steps.push({ kind: 'formula', tex: `${name} = ${numbers}`, because: 'Each letter gives way to its number.' });
+  if (numbers !== symbols)
+    steps.push({ kind: 'formula', tex: `${name} = ${numbers}`, because: 'Each letter gives way to its number.' });
   if (grouped && term.op === '/') {
-    const part = (each: Term): string => `${tex(each, 'numbers', style)} = ${texNumber(writeBrief(evaluate(each), 2, 10, style))}`;
+    const part = (each: Term): string =>
+      `${tex(each, 'numbers', style)} = ${texNumber(writeBrief(evaluate(each), 2, 10, style))}`;
     if (term.left.op !== 'letter' && term.left.op !== 'number')
-      steps.push({ kind: 'formula', tex: `\\text{top: }\\; ${part(term.left)}`, because: 'All of the top is one group.' });
+      steps.push({
+        kind: 'formula',
+        tex: `\\text{top: }\\; ${part(term.left)}`,
+        because: 'All of the top is one group.',
+      });
     if (term.right.op !== 'letter' && term.right.op !== 'number')
       steps.push({
         kind: 'formula',
@@ -132,7 +163,12 @@ export function formulaSteps(work: Work, name: string, term: Term, { grouped = t
       });
   }
   steps.push({ kind: 'formula', tex: `${name} = ${texNumber(writeBrief(value, 2, 8, style))}` });
-  if (line) steps.push({ kind: 'line', line: oneLine(term), because: 'Every bracket here is needed; the rate keeps all its digits.' });
+  if (line)
+    steps.push({
+      kind: 'line',
+      line: oneLine(term),
+      because: 'Every bracket here is needed; the rate keeps all its digits.',
+    });
   return steps;
 }
 

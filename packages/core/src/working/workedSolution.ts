@@ -26,14 +26,24 @@ export interface WorkingOptions {
 }
 
 /** The ways in the order they are offered; adding one adds its file and its place here. */
-const ways: readonly ((work: Work) => Way | undefined)[] = [byFormula, byRecurrence, byFiveValues, bySheet, byTable, bySearch];
+const ways: readonly ((work: Work) => Way | undefined)[] = [
+  byFormula,
+  byRecurrence,
+  byFiveValues,
+  bySheet,
+  byTable,
+  bySearch,
+];
 
 /**
  * Works a question about a case, or a part of an exercise, in every way that answers it.
  *
  * @param question as `askCase` gives it
  */
-export function workedSolution(question: Question, { style = defaultNumberStyle, entering = shippedStyles[0]! }: WorkingOptions = {}): WorkedSolution {
+export function workedSolution(
+  question: Question,
+  { style = defaultNumberStyle, entering = shippedStyles[0]! }: WorkingOptions = {},
+): WorkedSolution {
   const work = workOf(question, style, entering);
   return {
     title: questionInWords(question),
@@ -51,9 +61,13 @@ export function workedSolution(question: Question, { style = defaultNumberStyle,
 function settingSteps(work: Work): Step[] {
   const { question } = work;
   const { solved, draft } = question;
-  if (solved.flat) return [{ kind: 'says', text: 'The charge is flat: it is taken on the whole amount, however much has been repaid.' }];
+  if (solved.flat)
+    return [
+      { kind: 'says', text: 'The charge is flat: it is taken on the whole amount, however much has been repaid.' },
+    ];
   const steps: Step[] = [];
-  if (solved.unknown !== 'rate' || !kindOf(draft).hasTable) steps.push(...rateSteps(work, solved.rate, solved.values.i));
+  if (solved.unknown !== 'rate' || !kindOf(draft).hasTable)
+    steps.push(...rateSteps(work, solved.rate, solved.values.i));
   const p = draft.paymentsPerYear;
   if (solved.unknown !== 'payments' && kindOf(draft).hasTable) {
     const n = solved.numbers.payments;

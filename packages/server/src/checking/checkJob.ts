@@ -1,6 +1,13 @@
 /** What a worker is asked: the hand-ins of one exercise, judged with core. */
 
-import { prepareChecking, type Entries, type Exercise, type HouseRules, type Numbers, type Verdict } from '@hardy-sextant/core';
+import {
+  prepareChecking,
+  type Entries,
+  type Exercise,
+  type HouseRules,
+  type Numbers,
+  type Verdict,
+} from '@hardy-sextant/core';
 import { verdict as verdictSchema } from '@hardy-sextant/contract';
 
 export interface CheckJob {
@@ -36,5 +43,11 @@ function attempt<T>(work: () => T): T | undefined {
 }
 
 function unjudged(partId: string): Verdict {
-  return { partId, kind: 'unexplained', credit: 0, explanations: [], says: 'This answer could not be judged. Look at it yourself.' };
+  return {
+    partId,
+    kind: 'unexplained',
+    credit: 0,
+    explanations: [],
+    says: 'This answer could not be judged. Look at it yourself.',
+  };
 }

@@ -13,13 +13,22 @@ import {
   type Candidate,
   type Exercise,
   type KeyedPart,
-  type Numbers, roundTo } from '@hardy-sextant/core';
+  type Numbers,
+  roundTo,
+} from '@hardy-sextant/core';
 
 const rules = defaultHouseRules;
 
 /** Favourite slips by quantity: what a class does again and again. */
 const popular: Readonly<Record<string, readonly string[]>> = {
-  payment: ['rate-left-annual', 'years-for-payments', 'beginning-for-end', 'answer-sign', 'rate-rounded-early', 'simple-interest-payment'],
+  payment: [
+    'rate-left-annual',
+    'years-for-payments',
+    'beginning-for-end',
+    'answer-sign',
+    'rate-rounded-early',
+    'simple-interest-payment',
+  ],
   'balance-after': ['left-to-pay-for-balance', 'balance-less-payments', 'wrong-period'],
   'total-interest': ['total-paid-for-interest', 'rounded-payment-multiplied'],
   'left-to-pay': ['balance-for-left-to-pay'],
@@ -60,12 +69,15 @@ export function answersTo(exercise: Exercise, numbers: Numbers, seed: string, ca
     if (table) fillTable(entries, keyed.value, happens === 'right', random);
     else if (happens === 'unreadable') entries[part.id] = pick(['n/a', 'see my worksheet', '?', 'ask the bank']);
     else if (keyed.value.choice !== undefined) entries[part.id] = written;
-    else if (happens === 'rounded' && part.format.kind === 'money' && Math.abs(expected) > 100) put(expected, pick([0, 1]));
+    else if (happens === 'rounded' && part.format.kind === 'money' && Math.abs(expected) > 100)
+      put(expected, pick([0, 1]));
     else if (happens === 'unexplained') put(expected * (0.6 + random()));
-    else if (happens === 'slip' || happens === 'two slips') put(slipOf(keyed.value, random, happens === 'two slips')?.result ?? expected);
+    else if (happens === 'slip' || happens === 'two slips')
+      put(slipOf(keyed.value, random, happens === 'two slips')?.result ?? expected);
     else {
       put(expected);
-      if (keyed.value.question && part.ask.quantity === 'payment' && random() < 0.12) fiveValues(entries, keyed.value, random);
+      if (keyed.value.question && part.ask.quantity === 'payment' && random() < 0.12)
+        fiveValues(entries, keyed.value, random);
     }
   }
   return entries;
@@ -80,7 +92,11 @@ function drawn(luck: number): (typeof otherwise)[number][0] {
   return 'blank';
 }
 
-function slipOf({ question, exact, expected, part }: KeyedPart, random: () => number, two: boolean): Candidate | undefined {
+function slipOf(
+  { question, exact, expected, part }: KeyedPart,
+  random: () => number,
+  two: boolean,
+): Candidate | undefined {
   if (!question) return undefined;
   const asked = askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []);
   const singles = singleCandidates(asked);
@@ -108,14 +124,23 @@ function dressed(text: string, kind: string, random: () => number): string {
   return text;
 }
 
-function fillTable(entries: Record<string, string>, { part, table }: KeyedPart, careful: boolean, random: () => number): void {
+function fillTable(
+  entries: Record<string, string>,
+  { part, table }: KeyedPart,
+  careful: boolean,
+  random: () => number,
+): void {
   const cells = table!.rows.flat();
   // One cell goes wrong and what follows from it is left as the key has it, or the table is left off half-way.
   const wrong = careful ? -1 : Math.floor(random() * cells.length);
   const end = random() < 0.1 ? Math.floor(cells.length / 2) : cells.length;
   for (const [at, cell] of cells.entries()) {
     if (at >= end) return;
-    entries[`${part.id}.${cell.id}`] = writeAnswer(at === wrong ? cell.value * 1.01 + 1 : cell.value, { kind: 'money', decimals: 2 }, rules);
+    entries[`${part.id}.${cell.id}`] = writeAnswer(
+      at === wrong ? cell.value * 1.01 + 1 : cell.value,
+      { kind: 'money', decimals: 2 },
+      rules,
+    );
   }
 }
 

@@ -15,5 +15,13 @@ export const kilnShedExercise: Exercise = {
     'The potters of Kestrel Bay build a shed for their new kiln. Their co-operative borrows 48,000.00 at 6.60 % a year, compounded monthly, and repays it over five years with equal payments at the end of each month.',
   ),
   plans: [{ id: 'plan', draft: kilnShedDraft }],
-  parts: [{ id: 'a', prompt: 'Find the monthly payment.', marks: 4, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }],
+  parts: [
+    {
+      id: 'a',
+      prompt: 'Find the monthly payment.',
+      marks: 4,
+      ask: { quantity: 'payment', plan: 'plan' },
+      format: { kind: 'money', decimals: 2 },
+    },
+  ],
 };

@@ -17,12 +17,18 @@ import { demoSets } from './sets.ts';
 export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
     for (const { id, title, document } of demoCases) await insertDocument(transaction, cases, title, document, id);
-    const all = [...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })), { id: 'demo-kiln-shed', exercise: kilnShedExercise }];
+    const all = [
+      ...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })),
+      { id: 'demo-kiln-shed', exercise: kilnShedExercise },
+    ];
     for (const { id, exercise } of all) {
       const row = await insertDocument(transaction, exercises, exercise.title, { schemaVersion: 2, exercise }, id);
       await keepRevision(transaction, row.id, row.revision, row.document);
     }
-    for (const [{ id, ...values }, roster] of [[smallClass, smallRoster] as const, [largeClass, largeRoster] as const]) {
+    for (const [{ id, ...values }, roster] of [
+      [smallClass, smallRoster] as const,
+      [largeClass, largeRoster] as const,
+    ]) {
       await insertClass(transaction, { ...values, rules: { schemaVersion: 1, rules: defaultHouseRules } }, id);
       await insertStudents(transaction, id, roster);
     }
@@ -32,13 +38,40 @@ export async function loadDemo(database: Database): Promise<void> {
 
 async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSets>[number]): Promise<void> {
   const now = new Date().toISOString();
-  const row = await insertSet(transaction, { classId: set.classId, title: set.title, document: set.document, givenOutAt: `${set.document.given}T08:00:00.000Z` }, set.id);
-  if (set.released) await updateSet(transaction, row.id, row.revision, { releasedAt: `${set.document.due}T18:00:00.000Z` });
+  const row = await insertSet(
+    transaction,
+    {
+      classId: set.classId,
+      title: set.title,
+      document: set.document,
+      givenOutAt: `${set.document.given}T08:00:00.000Z`,
+    },
+    set.id,
+  );
+  if (set.released)
+    await updateSet(transaction, row.id, row.revision, { releasedAt: `${set.document.due}T18:00:00.000Z` });
   for (const { itemId, exerciseId, exercise } of set.exercises)
-    await insertCopy(transaction, { setId: set.id, itemId, exerciseId, document: { schemaVersion: 2, exercise }, exerciseRevision: 1 });
+    await insertCopy(transaction, {
+      setId: set.id,
+      itemId,
+      exerciseId,
+      document: { schemaVersion: 2, exercise },
+      exerciseRevision: 1,
+    });
   for (let at = 0; at < set.handIns.length; at += 100)
     await transaction
       .insert(handIns)
-      .values(set.handIns.slice(at, at + 100).map(({ studentId, numbers, entries }) => ({ id: randomUUID(), setId: set.id, studentId, numbers, entries, updatedAt: now })));
+      .values(
+        set.handIns
+          .slice(at, at + 100)
+          .map(({ studentId, numbers, entries }) => ({
+            id: randomUUID(),
+            setId: set.id,
+            studentId,
+            numbers,
+            entries,
+            updatedAt: now,
+          })),
+      );
   await recount(transaction, set.id);
 }

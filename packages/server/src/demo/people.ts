@@ -9,12 +9,83 @@ export interface DemoStudent {
 }
 
 const given = [
-  ...['Adaeze', 'Bram', 'Catarina', 'Dilan', 'Eilidh', 'Farrukh', 'Greta', 'Ignace', 'Jorunn', 'Kofi', 'Lupe', 'Maren', 'Nadir', 'Oona', 'Pavel', 'Quilla', 'Rasmus', 'Sunniva'],
-  ...['Tariq', 'Ulla', 'Vasco', 'Wanjiru', 'Ximena', 'Yusra', 'Zoltan', 'Anahera', 'Benedek', 'Chidi', 'Dorothea', 'Emeka', 'Fenna', 'Goran', 'Halima', 'Ilmari', 'Jasleen'],
+  ...[
+    'Adaeze',
+    'Bram',
+    'Catarina',
+    'Dilan',
+    'Eilidh',
+    'Farrukh',
+    'Greta',
+    'Ignace',
+    'Jorunn',
+    'Kofi',
+    'Lupe',
+    'Maren',
+    'Nadir',
+    'Oona',
+    'Pavel',
+    'Quilla',
+    'Rasmus',
+    'Sunniva',
+  ],
+  ...[
+    'Tariq',
+    'Ulla',
+    'Vasco',
+    'Wanjiru',
+    'Ximena',
+    'Yusra',
+    'Zoltan',
+    'Anahera',
+    'Benedek',
+    'Chidi',
+    'Dorothea',
+    'Emeka',
+    'Fenna',
+    'Goran',
+    'Halima',
+    'Ilmari',
+    'Jasleen',
+  ],
 ];
 const family = [
-  ...['Holm', 'Okonjo', 'Lindqvist', 'Amarasekara', 'Navarro', 'Jansen', 'Mbeki', 'Tamura', 'Achterberg', 'Benedetti', 'Vestergaard', 'Oyelaran', 'Haddad', 'Virtanen', 'Novotny'],
-  ...['Huaman', 'Sorensen', 'Bakken', 'Rahimi', 'Petersen', 'Teixeira', 'Kamau', 'Delgado', 'Mansour', 'Szabo', 'Tamati', 'Farkas', 'Eze', 'Papadaki', 'Nwosu', 'de Wit', 'Kovac'],
+  ...[
+    'Holm',
+    'Okonjo',
+    'Lindqvist',
+    'Amarasekara',
+    'Navarro',
+    'Jansen',
+    'Mbeki',
+    'Tamura',
+    'Achterberg',
+    'Benedetti',
+    'Vestergaard',
+    'Oyelaran',
+    'Haddad',
+    'Virtanen',
+    'Novotny',
+  ],
+  ...[
+    'Huaman',
+    'Sorensen',
+    'Bakken',
+    'Rahimi',
+    'Petersen',
+    'Teixeira',
+    'Kamau',
+    'Delgado',
+    'Mansour',
+    'Szabo',
+    'Tamati',
+    'Farkas',
+    'Eze',
+    'Papadaki',
+    'Nwosu',
+    'de Wit',
+    'Kovac',
+  ],
 ];
 
 /** So many students, numbered from the first. */
@@ -32,8 +103,20 @@ function people(prefix: string, first: number, many: number, seed: string): Demo
   });
 }
 
-export const smallClass = { id: 'demo-bm210', code: 'BM 210', title: 'Money for small enterprises', college: 'Kestrel Bay Technical College', term: 'Autumn 2026' } as const;
-export const largeClass = { id: 'demo-bm110', code: 'BM 110', title: 'Mathematics of money', college: 'Kestrel Bay Technical College', term: 'Autumn 2026' } as const;
+export const smallClass = {
+  id: 'demo-bm210',
+  code: 'BM 210',
+  title: 'Money for small enterprises',
+  college: 'Kestrel Bay Technical College',
+  term: 'Autumn 2026',
+} as const;
+export const largeClass = {
+  id: 'demo-bm110',
+  code: 'BM 110',
+  title: 'Mathematics of money',
+  college: 'Kestrel Bay Technical College',
+  term: 'Autumn 2026',
+} as const;
 
 export const smallRoster = people('K', 2101, 28, 'BM 210');
 export const largeRoster = people('M', 1101, 112, 'BM 110');

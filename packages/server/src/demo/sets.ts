@@ -24,7 +24,20 @@ export interface DemoSet {
 }
 
 /** The kiln shed's first dozen answers: one of each verdict, to point at. */
-const kilnShed = ['941.43', '3,237.96', '9,758.98', '936.28', '-941.43', '1,064.00', '$800', '914.43', '941.4', '1,012.50', 'ask the bank', ''];
+const kilnShed = [
+  '941.43',
+  '3,237.96',
+  '9,758.98',
+  '936.28',
+  '-941.43',
+  '1,064.00',
+  '$800',
+  '914.43',
+  '941.4',
+  '1,012.50',
+  'ask the bank',
+  '',
+];
 
 const starter = (title: string): { exerciseId: string; exercise: Exercise } => {
   const at = starterExercises.findIndex((each) => each.title === title);
@@ -50,16 +63,26 @@ function setOf(
     const own: Record<string, Numbers> = {};
     const entries: Record<string, Record<string, string>> = {};
     for (const { itemId, exercise } of exercises) {
-      const drawn = numbers === 'own' ? drawNumbers(exercise, `${id} ${itemId} ${student.number}`, defaultHouseRules) : undefined;
+      const drawn =
+        numbers === 'own' ? drawNumbers(exercise, `${id} ${itemId} ${student.number}`, defaultHouseRules) : undefined;
       const mine = drawn?.ok ? drawn.value : {};
       if (drawn?.ok) own[itemId] = mine;
       const texts =
-        exercise === kilnShedExercise && place < kilnShed.length ? plain(kilnShed[place]!) : absent ? {} : answersTo(exercise, mine, `${id} ${itemId} ${student.number}`, care);
+        exercise === kilnShedExercise && place < kilnShed.length
+          ? plain(kilnShed[place]!)
+          : absent
+            ? {}
+            : answersTo(exercise, mine, `${id} ${itemId} ${student.number}`, care);
       if (Object.keys(texts).length > 0) entries[itemId] = texts;
     }
     return { studentId: student.id, numbers: own, entries };
   });
-  const document: SetDocument = { schemaVersion: 1, items: exercises.map(({ itemId, exerciseId }) => ({ id: itemId, exerciseId })), numbers, ...dates };
+  const document: SetDocument = {
+    schemaVersion: 1,
+    items: exercises.map(({ itemId, exerciseId }) => ({ id: itemId, exerciseId })),
+    numbers,
+    ...dates,
+  };
   return { id, classId, title, document, exercises, released, handIns };
 }
 
@@ -85,7 +108,11 @@ export function demoSets(): readonly DemoSet[] {
       smallClass.id,
       'Week 6, changing rates',
       smallRoster,
-      [starter('The ferry refit, with a rate review'), starter('A balloon on the harbour crane'), starter('The bakery oven on a lease')],
+      [
+        starter('The ferry refit, with a rate review'),
+        starter('A balloon on the harbour crane'),
+        starter('The bakery oven on a lease'),
+      ],
       { given: '2026-11-16', due: '2026-11-27' },
       'same',
       false,

@@ -18,15 +18,26 @@ export function onlyFromHere(hosts: readonly string[] = []): RequestHandler {
   const names = new Set([...HERE, ...hosts.map((host) => host.toLowerCase())]);
   return (request, response, next) => {
     const host = request.headers.host ?? '';
-    const refuse = (status: number, detail: string): void => sendProblem(response, { type: problemTypes.foreign, title: 'Not from here', status, detail });
-    if (!names.has(host.replace(/:\d+$/, '').toLowerCase())) return refuse(421, `This server is not known as “${host.slice(0, 80)}”. Add the name to HOSTS where it should be.`);
+    const refuse = (status: number, detail: string): void =>
+      sendProblem(response, { type: problemTypes.foreign, title: 'Not from here', status, detail });
+    if (!names.has(host.replace(/:\d+$/, '').toLowerCase()))
+      return refuse(
+        421,
+        `This server is not known as “${host.slice(0, 80)}”. Add the name to HOSTS where it should be.`,
+      );
     if (reading.has(request.method)) return next();
     const { origin } = request.headers;
     const site = request.headers['sec-fetch-site'];
-    if (origin !== undefined && hostOf(origin) !== host.toLowerCase()) return refuse(403, 'A page of another site cannot change anything here.');
-    if (site !== undefined && site !== 'same-origin' && site !== 'none') return refuse(403, 'A page of another site cannot change anything here.');
-    const bare = request.headers['content-type'] === undefined && request.headers['transfer-encoding'] === undefined && Number(request.headers['content-length'] ?? 0) === 0;
-    if (!bare && !request.is('application/json') && request.method !== 'DELETE') return refuse(415, 'Changes are sent as JSON.');
+    if (origin !== undefined && hostOf(origin) !== host.toLowerCase())
+      return refuse(403, 'A page of another site cannot change anything here.');
+    if (site !== undefined && site !== 'same-origin' && site !== 'none')
+      return refuse(403, 'A page of another site cannot change anything here.');
+    const bare =
+      request.headers['content-type'] === undefined &&
+      request.headers['transfer-encoding'] === undefined &&
+      Number(request.headers['content-length'] ?? 0) === 0;
+    if (!bare && !request.is('application/json') && request.method !== 'DELETE')
+      return refuse(415, 'Changes are sent as JSON.');
     next();
   };
 }

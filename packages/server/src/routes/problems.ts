@@ -2,7 +2,7 @@
 
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
-import type { ZodError} from 'zod';
+import type { ZodError } from 'zod';
 import { type z } from 'zod';
 import { problemTypes, type ProblemDocument } from '@hardy-sextant/contract';
 import { AskFirst, Invalid, NotFound, Stale, Unreadable } from '../services/refusal.ts';
@@ -39,7 +39,12 @@ function refusedInput(error: ZodError): Invalid {
 }
 
 export const noSuchPath: RequestHandler = (request, response) => {
-  sendProblem(response, { type: problemTypes.notFound, title: 'Nothing here', status: 404, detail: `Nothing is served at ${request.path}.` });
+  sendProblem(response, {
+    type: problemTypes.notFound,
+    title: 'Nothing here',
+    status: 404,
+    detail: `Nothing is served at ${request.path}.`,
+  });
 };
 
 export function problemHandler(log: Logger): ErrorRequestHandler {
@@ -57,21 +62,60 @@ const ofTheFile: readonly (readonly [RegExp, string])[] = [
 ];
 
 function problemOf(error: unknown, log: Logger): ProblemDocument {
-  if (error instanceof NotFound) return { type: problemTypes.notFound, title: 'Not found', status: 404, detail: error.message };
-  if (error instanceof Stale) return { type: problemTypes.stale, title: 'Changed elsewhere', status: 409, detail: error.message, current: error.current };
-  if (error instanceof AskFirst) return { type: problemTypes.askFirst, title: 'Asked first', status: 409, detail: error.message };
-  if (error instanceof Invalid) return { type: problemTypes.invalid, title: 'Cannot be taken', status: 422, detail: error.message, fields: [...error.fields] };
+  if (error instanceof NotFound)
+    return { type: problemTypes.notFound, title: 'Not found', status: 404, detail: error.message };
+  if (error instanceof Stale)
+    return {
+      type: problemTypes.stale,
+      title: 'Changed elsewhere',
+      status: 409,
+      detail: error.message,
+      current: error.current,
+    };
+  if (error instanceof AskFirst)
+    return { type: problemTypes.askFirst, title: 'Asked first', status: 409, detail: error.message };
+  if (error instanceof Invalid)
+    return {
+      type: problemTypes.invalid,
+      title: 'Cannot be taken',
+      status: 422,
+      detail: error.message,
+      fields: [...error.fields],
+    };
   if (error instanceof Unreadable) {
     log.error({ err: error }, 'unreadable');
     return { type: problemTypes.unreadable, title: 'Cannot be read', status: 500, detail: error.message };
   }
   const parser = error as { type?: string; status?: number };
-  if (parser.type === 'entity.parse.failed') return { type: problemTypes.notJson, title: 'Not JSON', status: 400, detail: 'The body could not be read as JSON.' };
-  if (parser.type === 'entity.too.large') return { type: problemTypes.tooLarge, title: 'Too large', status: 413, detail: 'What was sent is larger than this place takes.' };
-  if (parser.status && parser.status < 500) return { type: problemTypes.invalid, title: 'Cannot be taken', status: parser.status, detail: 'The request could not be read.' };
+  if (parser.type === 'entity.parse.failed')
+    return {
+      type: problemTypes.notJson,
+      title: 'Not JSON',
+      status: 400,
+      detail: 'The body could not be read as JSON.',
+    };
+  if (parser.type === 'entity.too.large')
+    return {
+      type: problemTypes.tooLarge,
+      title: 'Too large',
+      status: 413,
+      detail: 'What was sent is larger than this place takes.',
+    };
+  if (parser.status && parser.status < 500)
+    return {
+      type: problemTypes.invalid,
+      title: 'Cannot be taken',
+      status: parser.status,
+      detail: 'The request could not be read.',
+    };
   log.error({ err: error }, 'unexpected');
   const text = `${String(error)} ${String((error as { cause?: unknown } | null)?.cause ?? '')}`;
   const known = ofTheFile.find(([pattern]) => pattern.test(text));
   if (known) return { type: problemTypes.broken, title: 'Cannot be written', status: 503, detail: known[1] };
-  return { type: problemTypes.broken, title: 'Something broke', status: 500, detail: 'Something went wrong on our side. Look whether your change is there before you try again.' };
+  return {
+    type: problemTypes.broken,
+    title: 'Something broke',
+    status: 500,
+    detail: 'Something went wrong on our side. Look whether your change is there before you try again.',
+  };
 }

@@ -45,42 +45,74 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
   const large = express.json({ limit: IMPORT_LIMIT });
 
   api.get('/sets', async (_request, response) => void response.json(await readSets(database)));
-  api.post('/sets', async (request, response) => void response.status(201).json(await makeSet(database, parsed(newSet, request.body))));
-  api.get('/sets/:id', async (request, response) => void response.json(await readSet(database, parsed(byId, request.params).id)));
-  api.put('/sets/:id', async (request, response) => void response.json(await changeSet(database, parsed(byId, request.params).id, parsed(changedSet, request.body))));
+  api.post(
+    '/sets',
+    async (request, response) => void response.status(201).json(await makeSet(database, parsed(newSet, request.body))),
+  );
+  api.get(
+    '/sets/:id',
+    async (request, response) => void response.json(await readSet(database, parsed(byId, request.params).id)),
+  );
+  api.put(
+    '/sets/:id',
+    async (request, response) =>
+      void response.json(await changeSet(database, parsed(byId, request.params).id, parsed(changedSet, request.body))),
+  );
   api.delete('/sets/:id', async (request, response) => {
     await removeSet(database, parsed(byId, request.params).id);
     response.status(204).end();
   });
   api.post(
     '/sets/:id/given-out',
-    async (request, response) => void response.json(await giveOut(database, draw, parsed(byId, request.params).id, parsed(givingOut, request.body).revision)),
+    async (request, response) =>
+      void response.json(
+        await giveOut(database, draw, parsed(byId, request.params).id, parsed(givingOut, request.body).revision),
+      ),
   );
-  api.get('/sets/:id/given-out', (request, response) => void response.json(givingOutProgress(parsed(byId, request.params).id)));
+  api.get(
+    '/sets/:id/given-out',
+    (request, response) => void response.json(givingOutProgress(parsed(byId, request.params).id)),
+  );
   api.post(
     '/sets/:id/contents',
-    async (request, response) => void response.json(await changeContents(database, draw, parsed(byId, request.params).id, parsed(changedContents, request.body))),
+    async (request, response) =>
+      void response.json(
+        await changeContents(database, draw, parsed(byId, request.params).id, parsed(changedContents, request.body)),
+      ),
   );
   api.put(
     '/sets/:id/released',
-    async (request, response) => void response.json(await releaseSet(database, parsed(byId, request.params).id, parsed(releasing, request.body))),
+    async (request, response) =>
+      void response.json(await releaseSet(database, parsed(byId, request.params).id, parsed(releasing, request.body))),
   );
   api.post('/sets/:id/copies/:itemId', async (request, response) => {
     const { id, itemId: item } = parsed(byItem, request.params);
     response.json(await followChange(database, id, item, parsed(followChangeSchema, request.body)));
   });
 
-  api.get('/sets/:id/marking', async (request, response) => void response.json(await readMarking(database, parsed(byId, request.params).id)));
-  api.post('/sets/:id/check', async (request, response) => void response.json(await checkSome(database, check, parsed(byId, request.params).id)));
+  api.get(
+    '/sets/:id/marking',
+    async (request, response) => void response.json(await readMarking(database, parsed(byId, request.params).id)),
+  );
+  api.post(
+    '/sets/:id/check',
+    async (request, response) => void response.json(await checkSome(database, check, parsed(byId, request.params).id)),
+  );
   api.put(
     '/sets/:id/answers',
     large,
-    async (request, response) => void response.json(await writeAnswers(database, check, parsed(byId, request.params).id, parsed(changedAnswers, request.body))),
+    async (request, response) =>
+      void response.json(
+        await writeAnswers(database, check, parsed(byId, request.params).id, parsed(changedAnswers, request.body)),
+      ),
   );
   api.post(
     '/sets/:id/import',
     large,
-    async (request, response) => void response.json(await importAnswers(database, check, parsed(byId, request.params).id, parsed(importedAnswers, request.body))),
+    async (request, response) =>
+      void response.json(
+        await importAnswers(database, check, parsed(byId, request.params).id, parsed(importedAnswers, request.body)),
+      ),
   );
   api.post('/sets/:id/kept-rows/:rowId', async (request, response) => {
     const { id, rowId } = parsed(byRow, request.params);
@@ -103,7 +135,10 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
   api.put(
     '/sets/:id/decisions',
     large,
-    async (request, response) => void response.json(await writeDecisions(database, parsed(byId, request.params).id, parsed(changedDecisions, request.body))),
+    async (request, response) =>
+      void response.json(
+        await writeDecisions(database, parsed(byId, request.params).id, parsed(changedDecisions, request.body)),
+      ),
   );
 
   api.get('/column-matchings', async (_request, response) => void response.json(await readMatchings(database)));
@@ -114,7 +149,10 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
   api.get('/slip-texts', async (_request, response) => void response.json(await readSlipTexts(database)));
   api.put(
     '/slip-texts/:slipId',
-    async (request, response) => void response.json(await changeSlipText(database, parsed(bySlip, request.params).slipId, parsed(changedSlipText, request.body))),
+    async (request, response) =>
+      void response.json(
+        await changeSlipText(database, parsed(bySlip, request.params).slipId, parsed(changedSlipText, request.body)),
+      ),
   );
   return api;
 }

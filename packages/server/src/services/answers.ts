@@ -17,7 +17,16 @@ import {
 import type { Checker } from '../checking/checker.ts';
 import { findStudents, listStudents } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
-import { findDecisions, findHandIns, insertKeptRows, keepEarlier, listEarlier, setRowsDone, writeEntries, type HandInRow } from '../store/handIns.ts';
+import {
+  findDecisions,
+  findHandIns,
+  insertKeptRows,
+  keepEarlier,
+  listEarlier,
+  setRowsDone,
+  writeEntries,
+  type HandInRow,
+} from '../store/handIns.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { allAnswers, answerAt, differing, withChanges, type AnswerChange } from './entries.ts';
 import { handInsByStudent, judge, readFrame, toStudent, type Frame } from './judging.ts';
@@ -32,52 +41,95 @@ function partsOf(copies: readonly SetCopy[]): (itemId: string, entryId: string) 
 }
 
 /** Writes changes to one hand-in, keeping what they write over. */
-async function overwrite(writes: Writes, row: HandInRow, changes: readonly AnswerChange[], source: string): Promise<WrittenAnswer[]> {
+async function overwrite(
+  writes: Writes,
+  row: HandInRow,
+  changes: readonly AnswerChange[],
+  source: string,
+): Promise<WrittenAnswer[]> {
   const now = stored(entriesSchema, row.entries, 'submission');
   const at = new Date().toISOString();
   const written = changes
-    .map(({ itemId, entryId, text }) => ({ studentId: row.studentId, itemId, entryId, text, was: answerAt(now, itemId, entryId) }))
+    .map(({ itemId, entryId, text }) => ({
+      studentId: row.studentId,
+      itemId,
+      entryId,
+      text,
+      was: answerAt(now, itemId, entryId),
+    }))
     .filter(({ text, was }) => text !== was);
   if (written.length === 0) return [];
   await keepEarlier(
     writes,
-    written.map(({ itemId, entryId, was }) => ({ setId: row.setId, studentId: row.studentId, itemId, entryId, text: was, at, source })),
+    written.map(({ itemId, entryId, was }) => ({
+      setId: row.setId,
+      studentId: row.studentId,
+      itemId,
+      entryId,
+      text: was,
+      at,
+      source,
+    })),
   );
   await writeEntries(writes, row, withChanges(now, written));
   return written;
 }
 
 /** Some students as they are now, judged; without verdicts where judging fails, for what they wrote is stored all the same. */
-async function judgedStudents(database: Database, check: Checker, frame: Frame, ids: readonly string[]): Promise<MarkedStudent[]> {
-  const waiting = (await findHandIns(database, frame.set.id, ids)).filter(({ checkedAs }) => checkedAs !== frame.current);
+async function judgedStudents(
+  database: Database,
+  check: Checker,
+  frame: Frame,
+  ids: readonly string[],
+): Promise<MarkedStudent[]> {
+  const waiting = (await findHandIns(database, frame.set.id, ids)).filter(
+    ({ checkedAs }) => checkedAs !== frame.current,
+  );
   try {
     if (waiting.length > 0) await judge(database, check, frame, waiting);
   } catch {
     // The screen sees that verdicts are missing and asks for them again.
   }
-  const [rows, decisions, students] = await Promise.all([findHandIns(database, frame.set.id, ids), findDecisions(database, frame.set.id, ids), findStudents(database, ids)]);
+  const [rows, decisions, students] = await Promise.all([
+    findHandIns(database, frame.set.id, ids),
+    findDecisions(database, frame.set.id, ids),
+    findStudents(database, ids),
+  ]);
   const byStudent = new Map(rows.map((row) => [row.studentId, row]));
   return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame.current));
 }
 
 /** Writes all answers of one action in one transaction: one unknown student or part, or one changed elsewhere, and none is written. */
-export async function writeAnswers(database: Database, check: Checker, setId: string, { changes, source = 'typed', rows: keptRows = [] }: ChangedAnswers): Promise<MarkedStudent[]> {
+export async function writeAnswers(
+  database: Database,
+  check: Checker,
+  setId: string,
+  { changes, source = 'typed', rows: keptRows = [] }: ChangedAnswers,
+): Promise<MarkedStudent[]> {
   const frame = await readFrame(database, setId);
   const isPart = partsOf(frame.set.copies);
   const ids = [...new Set(changes.map(({ studentId }) => studentId))];
   await database.transaction(async (writes) => {
     const rows = new Map((await findHandIns(writes, setId, ids)).map((row) => [row.studentId, row]));
     const fields = changes.flatMap(({ studentId, itemId, entryId }, at) => [
-      ...(rows.has(studentId) ? [] : [{ path: `changes.${at}.studentId`, message: 'There is no such student in this class.' }]),
-      ...(isPart(itemId, entryId) ? [] : [{ path: `changes.${at}.entryId`, message: 'There is no such part in this set.' }]),
+      ...(rows.has(studentId)
+        ? []
+        : [{ path: `changes.${at}.studentId`, message: 'There is no such student in this class.' }]),
+      ...(isPart(itemId, entryId)
+        ? []
+        : [{ path: `changes.${at}.entryId`, message: 'There is no such part in this set.' }]),
     ]);
     if (fields.length > 0) throw new Invalid('Some answers belong to nobody here; none was written.', fields);
     for (const studentId of ids) {
       const row = rows.get(studentId)!;
       const now = stored(entriesSchema, row.entries, 'submission');
       const own = changes.filter((change) => change.studentId === studentId);
-      const elsewhere = own.find(({ itemId, entryId, was, text }) => was !== undefined && answerAt(now, itemId, entryId) !== was && answerAt(now, itemId, entryId) !== text);
-      if (elsewhere) throw new Stale('answer', { ...elsewhere, text: answerAt(now, elsewhere.itemId, elsewhere.entryId) });
+      const elsewhere = own.find(
+        ({ itemId, entryId, was, text }) =>
+          was !== undefined && answerAt(now, itemId, entryId) !== was && answerAt(now, itemId, entryId) !== text,
+      );
+      if (elsewhere)
+        throw new Stale('answer', { ...elsewhere, text: answerAt(now, elsewhere.itemId, elsewhere.entryId) });
       await overwrite(writes, row, own, source);
     }
     for (const done of [true, false])
@@ -94,10 +146,17 @@ export async function writeAnswers(database: Database, check: Checker, setId: st
 }
 
 /** Takes in rows of a file in one transaction. Rows that belong to nobody are kept; only what differs is written. */
-export async function importAnswers(database: Database, check: Checker, setId: string, { source, rows }: ImportedAnswers): Promise<ImportedReport> {
+export async function importAnswers(
+  database: Database,
+  check: Checker,
+  setId: string,
+  { source, rows }: ImportedAnswers,
+): Promise<ImportedReport> {
   const frame = await readFrame(database, setId);
   const isPart = partsOf(frame.set.copies);
-  const find = studentFinder((await listStudents(database, frame.set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null));
+  const find = studentFinder(
+    (await listStudents(database, frame.set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null),
+  );
   const taken = new Set<string>();
   const kept: Omit<KeptRow, 'id'>[] = [];
   const written: WrittenAnswer[] = [];
@@ -108,7 +167,9 @@ export async function importAnswers(database: Database, check: Checker, setId: s
     const before = await readKeptRows(writes, setId);
     for (const { place, student, entries } of rows) {
       const keep = (why: string): void => {
-        const twin = before.some((each) => each.student === student && JSON.stringify(each.entries) === JSON.stringify(entries));
+        const twin = before.some(
+          (each) => each.student === student && JSON.stringify(each.entries) === JSON.stringify(entries),
+        );
         if (!twin) kept.push({ place, source, student, entries, why });
       };
       const found = find(student);
@@ -131,14 +192,27 @@ export async function importAnswers(database: Database, check: Checker, setId: s
   });
   const touched = [...new Set(written.map(({ studentId }) => studentId))];
   if (touched.length <= JUDGED_AT_ONCE) await judgedStudents(database, check, frame, touched);
-  return { students: touched.length, changed: written.length, same, kept: await readKeptRows(database, setId), written, newRows };
+  return {
+    students: touched.length,
+    changed: written.length,
+    same,
+    kept: await readKeptRows(database, setId),
+    written,
+    newRows,
+  };
 }
 
 /** More than so many are judged step by step, with progress, by the screen that shows them. */
 const JUDGED_AT_ONCE = 60;
 
 /** Gives an unmatched row to a student: its answers are written over theirs, and the row is done. Answers to parts that do not exist are refused. */
-export async function assignRow(database: Database, check: Checker, setId: string, rowId: string, studentId: string): Promise<AssignedReport> {
+export async function assignRow(
+  database: Database,
+  check: Checker,
+  setId: string,
+  rowId: string,
+  studentId: string,
+): Promise<AssignedReport> {
   const frame = await readFrame(database, setId);
   const isPart = partsOf(frame.set.copies);
   let written: WrittenAnswer[] = [];
@@ -159,7 +233,11 @@ export async function assignRow(database: Database, check: Checker, setId: strin
     await recount(writes, setId);
     await touchSet(writes, setId);
   });
-  return { students: await judgedStudents(database, check, frame, [studentId]), keptRows: await readKeptRows(database, setId), written };
+  return {
+    students: await judgedStudents(database, check, frame, [studentId]),
+    keptRows: await readKeptRows(database, setId),
+    written,
+  };
 }
 
 /** Puts an unmatched row away, or brings it back. */

@@ -14,15 +14,25 @@ interface Bin {
 }
 
 const bins: Readonly<Record<BinKind, Bin>> = {
-  case: { list: (queries) => listDeleted(queries, cases), restore: async (writes, id) => (await restoreDocument(writes, cases, id)) !== undefined },
-  exercise: { list: (queries) => listDeleted(queries, exercises), restore: async (writes, id) => (await restoreDocument(writes, exercises, id)) !== undefined },
+  case: {
+    list: (queries) => listDeleted(queries, cases),
+    restore: async (writes, id) => (await restoreDocument(writes, cases, id)) !== undefined,
+  },
+  exercise: {
+    list: (queries) => listDeleted(queries, exercises),
+    restore: async (writes, id) => (await restoreDocument(writes, exercises, id)) !== undefined,
+  },
   set: { list: listDeletedSets, restore: restoreSet },
   class: { list: listDeletedClasses, restore: restoreClass },
 };
 
 /** Everything deleted, the newest first. */
 export async function readBin(queries: Queries): Promise<DeletedRecord[]> {
-  const found = await Promise.all((Object.keys(bins) as BinKind[]).map(async (kind) => (await bins[kind].list(queries)).map((each) => ({ kind, ...each }))));
+  const found = await Promise.all(
+    (Object.keys(bins) as BinKind[]).map(async (kind) =>
+      (await bins[kind].list(queries)).map((each) => ({ kind, ...each })),
+    ),
+  );
   return found.flat().sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
 }
 

@@ -1,14 +1,35 @@
 /** Keeping cases. */
 
-import { caseDocument, type ChangedCase, type KeptCase, type NewCase, type UnreadableRecord } from '@hardy-sextant/contract';
+import {
+  caseDocument,
+  type ChangedCase,
+  type KeptCase,
+  type NewCase,
+  type UnreadableRecord,
+} from '@hardy-sextant/contract';
 import type { Database, Queries } from '../store/database.ts';
-import { deleteDocument, findAnyDocument, findDocument, insertDocument, listDocuments, restoreDocument, updateDocument, type DocumentRow } from '../store/documents.ts';
+import {
+  deleteDocument,
+  findAnyDocument,
+  findDocument,
+  insertDocument,
+  listDocuments,
+  restoreDocument,
+  updateDocument,
+  type DocumentRow,
+} from '../store/documents.ts';
 import { cases } from '../store/schema.ts';
 import { NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
 function toCase(row: DocumentRow): KeptCase {
-  return { id: row.id, title: row.title, document: stored(caseDocument, row.document, 'case'), revision: row.revision, updatedAt: row.updatedAt };
+  return {
+    id: row.id,
+    title: row.title,
+    document: stored(caseDocument, row.document, 'case'),
+    revision: row.revision,
+    updatedAt: row.updatedAt,
+  };
 }
 
 export async function listCases(queries: Queries): Promise<(KeptCase | UnreadableRecord)[]> {
@@ -36,7 +57,10 @@ export async function keepCase(database: Database, { id, title, document }: NewC
 
 export async function changeCase(database: Database, id: string, input: ChangedCase): Promise<KeptCase> {
   return database.transaction(async (writes) => {
-    const row = await updateDocument(writes, cases, id, input.revision, { title: input.title, document: input.document });
+    const row = await updateDocument(writes, cases, id, input.revision, {
+      title: input.title,
+      document: input.document,
+    });
     if (!row) throw new Stale('case', await readCase(writes, id));
     return toCase(row);
   });

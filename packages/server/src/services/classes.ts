@@ -1,7 +1,15 @@
 /** Classes and who is in them. */
 
 import { defaultHouseRules } from '@hardy-sextant/core';
-import { houseRulesDocument, type ChangedClass, type ChangedRoster, type ClassWithStudents, type KeptClass, type NewClass, type UnreadableRecord } from '@hardy-sextant/contract';
+import {
+  houseRulesDocument,
+  type ChangedClass,
+  type ChangedRoster,
+  type ClassWithStudents,
+  type KeptClass,
+  type NewClass,
+  type UnreadableRecord,
+} from '@hardy-sextant/contract';
 import {
   bumpClass,
   deleteClass,
@@ -24,9 +32,21 @@ import { Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
 export async function readClasses(queries: Queries): Promise<(KeptClass | UnreadableRecord)[]> {
-  return listed(await listClasses(queries), ({ id, code, title, college, term, rules, revision, students }): KeptClass => {
-    return { id, code, title, college, term, rules: stored(houseRulesDocument, rules, 'class').rules, students, revision };
-  });
+  return listed(
+    await listClasses(queries),
+    ({ id, code, title, college, term, rules, revision, students }): KeptClass => {
+      return {
+        id,
+        code,
+        title,
+        college,
+        term,
+        rules: stored(houseRulesDocument, rules, 'class').rules,
+        students,
+        revision,
+      };
+    },
+  );
 }
 
 export async function readClass(queries: Queries, id: string): Promise<ClassWithStudents> {
@@ -43,7 +63,12 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
     rules: stored(houseRulesDocument, row.rules, 'class').rules,
     students: roster.filter(({ withdrawnAt }) => withdrawnAt === null).length,
     revision,
-    roster: roster.map(({ id: studentId, name, number, withdrawnAt }) => ({ id: studentId, name, number, withdrawn: withdrawnAt !== null })),
+    roster: roster.map(({ id: studentId, name, number, withdrawnAt }) => ({
+      id: studentId,
+      name,
+      number,
+      withdrawn: withdrawnAt !== null,
+    })),
   };
 }
 
@@ -56,7 +81,11 @@ export async function makeClass(database: Database, values: NewClass): Promise<C
   });
 }
 
-export async function changeClass(database: Database, id: string, { revision, ...values }: ChangedClass): Promise<ClassWithStudents> {
+export async function changeClass(
+  database: Database,
+  id: string,
+  { revision, ...values }: ChangedClass,
+): Promise<ClassWithStudents> {
   return database.transaction(async (writes) => {
     const written = await updateClass(writes, id, revision, values);
     const now = await readClass(writes, id);
@@ -70,7 +99,12 @@ export async function removeClass(database: Database, id: string): Promise<void>
 }
 
 /** Adds, renames, withdraws, readmits and erases students in one transaction; a number that two would have is refused, and nothing is written. */
-export async function changeRoster(database: Database, draw: Drawer, classId: string, input: ChangedRoster): Promise<ClassWithStudents> {
+export async function changeRoster(
+  database: Database,
+  draw: Drawer,
+  classId: string,
+  input: ChangedRoster,
+): Promise<ClassWithStudents> {
   const ahead = await drawnForStudents(
     database,
     draw,
@@ -82,7 +116,9 @@ export async function changeRoster(database: Database, draw: Drawer, classId: st
     if (before.revision !== input.revision) throw new Stale('class', before);
     const { roster } = before;
     const known = new Set(roster.map(({ id }) => id));
-    const stranger = [...input.change.map(({ id }) => id), ...input.withdraw, ...input.readmit, ...input.remove].find((id) => !known.has(id));
+    const stranger = [...input.change.map(({ id }) => id), ...input.withdraw, ...input.readmit, ...input.remove].find(
+      (id) => !known.has(id),
+    );
     if (stranger !== undefined) throw new NotFound('student');
     const changed = new Map(input.change.map((each) => [each.id, each]));
     const removed = new Set(input.remove);
@@ -94,7 +130,11 @@ export async function changeRoster(database: Database, draw: Drawer, classId: st
       if (holder === undefined) taken.set(number.toLowerCase(), name);
       else fields.push({ path, message: `The number ${number} is there already, for ${holder}.` });
     };
-    for (const each of after) claim(changed.has(each.id) ? `change.${input.change.findIndex(({ id }) => id === each.id)}.number` : 'change', each);
+    for (const each of after)
+      claim(
+        changed.has(each.id) ? `change.${input.change.findIndex(({ id }) => id === each.id)}.number` : 'change',
+        each,
+      );
     input.add.forEach((each, at) => claim(`add.${at}.number`, each));
     if (fields.length > 0) throw new Invalid('Two students would have the same number; nothing was changed.', fields);
     await bumpClass(transaction, classId, input.revision);
@@ -106,9 +146,13 @@ export async function changeRoster(database: Database, draw: Drawer, classId: st
     for (const each of input.change) await updateStudent(transaction, classId, each);
     const added = await insertStudents(transaction, classId, input.add);
     // Who comes back gets what was given out meanwhile.
-    const joining = [...added.map((id, at) => ({ id, number: input.add[at]!.number })), ...roster.filter(({ id }) => input.readmit.includes(id))];
+    const joining = [
+      ...added.map((id, at) => ({ id, number: input.add[at]!.number })),
+      ...roster.filter(({ id }) => input.readmit.includes(id)),
+    ];
     await numbersForNewStudents(transaction, classId, joining, ahead);
-    if (input.withdraw.length + input.readmit.length + input.remove.length > 0) for (const id of await setIdsOfClass(transaction, classId)) await recount(transaction, id);
+    if (input.withdraw.length + input.readmit.length + input.remove.length > 0)
+      for (const id of await setIdsOfClass(transaction, classId)) await recount(transaction, id);
     return readClass(transaction, classId);
   });
 }

@@ -3,30 +3,56 @@
 import type { ChangedDecisions, DecidedReport, KeptDecision, MarkedStudent } from '@hardy-sextant/contract';
 import { findStudents } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { deleteAccepted, findDecisions, findHandIns, insertAccepted, listHandIns, putDecisions, writeOpen } from '../store/handIns.ts';
+import {
+  deleteAccepted,
+  findDecisions,
+  findHandIns,
+  insertAccepted,
+  listHandIns,
+  putDecisions,
+  writeOpen,
+} from '../store/handIns.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { openIn, readFrame, toStudent, type Frame } from './judging.ts';
 import { Invalid, Stale } from './refusal.ts';
 
 /** Writes decisions and accepted readings of one action together. One that was made elsewhere meanwhile stops them all. */
-export async function writeDecisions(database: Database, setId: string, input: ChangedDecisions): Promise<DecidedReport> {
+export async function writeDecisions(
+  database: Database,
+  setId: string,
+  input: ChangedDecisions,
+): Promise<DecidedReport> {
   const frame = await readFrame(database, setId);
-  const parts = new Set(frame.set.copies.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)));
+  const parts = new Set(
+    frame.set.copies.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
+  );
   const ids = [...new Set(input.decisions.map(({ studentId }) => studentId))];
   return database.transaction(async (writes) => {
     const there = new Set((await findHandIns(writes, setId, ids)).map(({ studentId }) => studentId));
     const fields = [
       ...input.decisions.flatMap(({ studentId, itemId, partId }, at) => [
-        ...(there.has(studentId) ? [] : [{ path: `decisions.${at}.studentId`, message: 'There is no such student in this class.' }]),
-        ...(parts.has(`${itemId}/${partId}`) ? [] : [{ path: `decisions.${at}.partId`, message: 'There is no such part in this set.' }]),
+        ...(there.has(studentId)
+          ? []
+          : [{ path: `decisions.${at}.studentId`, message: 'There is no such student in this class.' }]),
+        ...(parts.has(`${itemId}/${partId}`)
+          ? []
+          : [{ path: `decisions.${at}.partId`, message: 'There is no such part in this set.' }]),
       ]),
-      ...input.accept.flatMap(({ itemId, partId }, at) => (parts.has(`${itemId}/${partId}`) ? [] : [{ path: `accept.${at}.partId`, message: 'There is no such part in this set.' }])),
+      ...input.accept.flatMap(({ itemId, partId }, at) =>
+        parts.has(`${itemId}/${partId}`)
+          ? []
+          : [{ path: `accept.${at}.partId`, message: 'There is no such part in this set.' }],
+      ),
     ];
     if (fields.length > 0) throw new Invalid('Some of this belongs to nothing here; none was written.', fields);
-    const stand = new Map((await findDecisions(writes, setId, ids)).map((row) => [`${row.studentId} ${row.itemId} ${row.partId}`, row]));
+    const stand = new Map(
+      (await findDecisions(writes, setId, ids)).map((row) => [`${row.studentId} ${row.itemId} ${row.partId}`, row]),
+    );
     const elsewhere = input.decisions.filter(({ studentId, itemId, partId, was, credit, comment }) => {
       const row = stand.get(`${studentId} ${itemId} ${partId}`);
-      const now = row ? { comment: row.comment, ...(row.credit === null ? {} : { credit: row.credit }) } : { comment: '' };
+      const now = row
+        ? { comment: row.comment, ...(row.credit === null ? {} : { credit: row.credit }) }
+        : { comment: '' };
       // The same decision twice, after an answer that was lost on its way, is no other one.
       return !same(was, now) && !same({ credit, comment }, now);
     });
@@ -40,7 +66,11 @@ export async function writeDecisions(database: Database, setId: string, input: C
     for (const each of input.accept) await insertAccepted(writes, setId, each);
     const forEveryone = input.accept.length + input.takeBack.length > 0;
     const now = forEveryone ? await readFrame(writes, setId) : frame;
-    await countOpen(writes, now, forEveryone ? (await listHandIns(writes, setId)).map(({ studentId }) => studentId) : ids);
+    await countOpen(
+      writes,
+      now,
+      forEveryone ? (await listHandIns(writes, setId)).map(({ studentId }) => studentId) : ids,
+    );
     await recount(writes, setId);
     await touchSet(writes, setId);
     // What did not change is not told: it may have been changed since by another action of the same screen.
@@ -50,7 +80,11 @@ export async function writeDecisions(database: Database, setId: string, input: C
 
 /** Students with what they handed in and what is decided about it. */
 async function studentsNow(queries: Queries, frame: Frame, ids: readonly string[]): Promise<MarkedStudent[]> {
-  const [rows, decisions, students] = [await findHandIns(queries, frame.set.id, ids), await findDecisions(queries, frame.set.id, ids), await findStudents(queries, ids)];
+  const [rows, decisions, students] = [
+    await findHandIns(queries, frame.set.id, ids),
+    await findDecisions(queries, frame.set.id, ids),
+    await findStudents(queries, ids),
+  ];
   const byStudent = new Map(rows.map((row) => [row.studentId, row]));
   return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame.current));
 }
@@ -67,5 +101,8 @@ async function countOpen(writes: Parameters<typeof writeOpen>[0], frame: Frame, 
 type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
 
 function same(a: Decided, b: Decided): boolean {
-  return a.comment === b.comment && (a.credit === undefined ? b.credit === undefined : b.credit !== undefined && Math.abs(a.credit - b.credit) < 1e-9);
+  return (
+    a.comment === b.comment &&
+    (a.credit === undefined ? b.credit === undefined : b.credit !== undefined && Math.abs(a.credit - b.credit) < 1e-9)
+  );
 }

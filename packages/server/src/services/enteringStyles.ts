@@ -1,8 +1,20 @@
 /** Keeping the entering styles an instructor makes. */
 
-import { enteringStyleDocument, type ChangedEnteringStyle, type KeptEnteringStyle, type NewEnteringStyle } from '@hardy-sextant/contract';
+import {
+  enteringStyleDocument,
+  type ChangedEnteringStyle,
+  type KeptEnteringStyle,
+  type NewEnteringStyle,
+} from '@hardy-sextant/contract';
 import type { Database, Queries } from '../store/database.ts';
-import { deleteDocument, findDocument, insertDocument, listDocuments, updateDocument, type DocumentRow } from '../store/documents.ts';
+import {
+  deleteDocument,
+  findDocument,
+  insertDocument,
+  listDocuments,
+  updateDocument,
+  type DocumentRow,
+} from '../store/documents.ts';
 import { enteringStyles } from '../store/schema.ts';
 import { NotFound, Stale } from './refusal.ts';
 import { stored } from './stored.ts';
@@ -13,16 +25,29 @@ function toStyle({ id, document, revision }: DocumentRow): KeptEnteringStyle {
 
 /** Those that can be read: without one that cannot, the shipped styles still serve. */
 export async function listEnteringStyles(queries: Queries): Promise<KeptEnteringStyle[]> {
-  return (await listDocuments(queries, enteringStyles)).filter(({ document }) => enteringStyleDocument.safeParse(document).success).map(toStyle);
+  return (await listDocuments(queries, enteringStyles))
+    .filter(({ document }) => enteringStyleDocument.safeParse(document).success)
+    .map(toStyle);
 }
 
 export async function keepEnteringStyle(database: Database, { style }: NewEnteringStyle): Promise<KeptEnteringStyle> {
-  return toStyle(await database.transaction((writes) => insertDocument(writes, enteringStyles, style.name, { schemaVersion: 1, style })));
+  return toStyle(
+    await database.transaction((writes) =>
+      insertDocument(writes, enteringStyles, style.name, { schemaVersion: 1, style }),
+    ),
+  );
 }
 
-export async function changeEnteringStyle(database: Database, id: string, { style, revision }: ChangedEnteringStyle): Promise<KeptEnteringStyle> {
+export async function changeEnteringStyle(
+  database: Database,
+  id: string,
+  { style, revision }: ChangedEnteringStyle,
+): Promise<KeptEnteringStyle> {
   return database.transaction(async (writes) => {
-    const row = await updateDocument(writes, enteringStyles, id, revision, { title: style.name, document: { schemaVersion: 1, style } });
+    const row = await updateDocument(writes, enteringStyles, id, revision, {
+      title: style.name,
+      document: { schemaVersion: 1, style },
+    });
     if (row) return toStyle(row);
     const now = await findDocument(writes, enteringStyles, id);
     if (!now) throw new NotFound('entering style');
@@ -32,5 +57,6 @@ export async function changeEnteringStyle(database: Database, id: string, { styl
 
 /** Deletes a style; cases and rules that named it fall back to the first shipped one. */
 export async function deleteEnteringStyle(database: Database, id: string): Promise<void> {
-  if (!(await database.transaction((writes) => deleteDocument(writes, enteringStyles, id)))) throw new NotFound('entering style');
+  if (!(await database.transaction((writes) => deleteDocument(writes, enteringStyles, id))))
+    throw new NotFound('entering style');
 }

@@ -29,9 +29,13 @@ export function withChanges(before: SetEntries, changes: readonly AnswerChange[]
 
 /** The entries of a row that differ from what is stored. A cell left empty in a file changes nothing. */
 export function differing(before: SetEntries, row: SetEntries): AnswerChange[] {
-  return allAnswers(row).filter(({ itemId, entryId, text }) => text !== '' && text !== answerAt(before, itemId, entryId));
+  return allAnswers(row).filter(
+    ({ itemId, entryId, text }) => text !== '' && text !== answerAt(before, itemId, entryId),
+  );
 }
 
 export function allAnswers(entries: SetEntries): AnswerChange[] {
-  return Object.entries(entries).flatMap(([itemId, texts]) => Object.entries(texts).map(([entryId, text]) => ({ itemId, entryId, text })));
+  return Object.entries(entries).flatMap(([itemId, texts]) =>
+    Object.entries(texts).map(([entryId, text]) => ({ itemId, entryId, text })),
+  );
 }

@@ -14,14 +14,27 @@ import {
   type UnreadableRecord,
 } from '@hardy-sextant/contract';
 import type { Database, Queries } from '../store/database.ts';
-import { deleteDocument, findDocument, insertDocument, listDocuments, updateDocument, type DocumentRow } from '../store/documents.ts';
+import {
+  deleteDocument,
+  findDocument,
+  insertDocument,
+  listDocuments,
+  updateDocument,
+  type DocumentRow,
+} from '../store/documents.ts';
 import { archivedIds, keepRevision, listRevisions, setArchived } from '../store/revisions.ts';
 import { exercises } from '../store/schema.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
 function toExercise(row: DocumentRow, archived: boolean): KeptExercise {
-  return { id: row.id, document: stored(exerciseDocument, row.document, 'exercise'), revision: row.revision, updatedAt: row.updatedAt, archived };
+  return {
+    id: row.id,
+    document: stored(exerciseDocument, row.document, 'exercise'),
+    revision: row.revision,
+    updatedAt: row.updatedAt,
+    archived,
+  };
 }
 
 export async function listExercises(queries: Queries): Promise<(KeptExercise | UnreadableRecord)[]> {
@@ -43,7 +56,11 @@ export async function writeExercise(database: Database, { document }: NewExercis
   });
 }
 
-export async function changeExercise(database: Database, id: string, { document, revision }: ChangedExercise): Promise<KeptExercise> {
+export async function changeExercise(
+  database: Database,
+  id: string,
+  { document, revision }: ChangedExercise,
+): Promise<KeptExercise> {
   return database.transaction(async (writes) => {
     const written = await updateDocument(writes, exercises, id, revision, { title: document.exercise.title, document });
     if (!written) throw new Stale('exercise', await readExercise(writes, id));
@@ -86,8 +103,17 @@ export async function importExercises(database: Database, input: unknown): Promi
     for (const [place, each] of file.data.exercises.entries()) {
       const read = incomingExercise.safeParse({ schemaVersion: file.data.version, exercise: each });
       if (!read.success) {
-        const title = typeof each === 'object' && each !== null && 'title' in each && typeof each.title === 'string' ? each.title.slice(0, 160) : '';
-        refused.push({ place, title, problems: read.error.issues.slice(0, 20).map((issue) => ({ path: issue.path.slice(1).join('.'), message: issue.message })) });
+        const title =
+          typeof each === 'object' && each !== null && 'title' in each && typeof each.title === 'string'
+            ? each.title.slice(0, 160)
+            : '';
+        refused.push({
+          place,
+          title,
+          problems: read.error.issues
+            .slice(0, 20)
+            .map((issue) => ({ path: issue.path.slice(1).join('.'), message: issue.message })),
+        });
         continue;
       }
       const row = await insertDocument(writes, exercises, read.data.exercise.title, read.data);
@@ -103,5 +129,9 @@ export async function exportExercises(queries: Queries, ids: readonly string[]):
   const all = (await listExercises(queries)).filter((each): each is KeptExercise => !('unreadable' in each));
   const chosen = new Set(ids);
   const wanted = ids.length === 0 ? all.filter(({ archived }) => !archived) : all.filter(({ id }) => chosen.has(id));
-  return { format: 'hardy-sextant-exercises', version: 2, exercises: wanted.map(({ document }) => exerciseSchema.parse(document.exercise)) };
+  return {
+    format: 'hardy-sextant-exercises',
+    version: 2,
+    exercises: wanted.map(({ document }) => exerciseSchema.parse(document.exercise)),
+  };
 }

@@ -14,7 +14,12 @@ import { readSet, rulesOf } from './sets.ts';
 import { stored } from './stored.ts';
 
 /** Nothing, the same story and numbers judged by the new key, or the new exercise with new numbers. */
-export async function followChange(database: Database, id: string, itemId: string, { how, latest }: FollowChange): Promise<KeptSet> {
+export async function followChange(
+  database: Database,
+  id: string,
+  itemId: string,
+  { how, latest }: FollowChange,
+): Promise<KeptSet> {
   return database.transaction(async (transaction) => {
     const set = await readSet(transaction, id);
     const copy = (await listCopies(transaction, id)).find((each) => each.itemId === itemId);
@@ -27,17 +32,28 @@ export async function followChange(database: Database, id: string, itemId: strin
       const rules = await rulesOf(transaction, set.classId);
       const now = stored(exerciseDocument, row.document, 'exercise').exercise;
       const problem = exerciseProblems(now, rules)[0];
-      if (problem) throw new Invalid(`“${now.title}” is a draft now and cannot be given out.`, [{ path: 'how', message: problem.message }]);
+      if (problem)
+        throw new Invalid(`“${now.title}” is a draft now and cannot be given out.`, [
+          { path: 'how', message: problem.message },
+        ]);
       const given = stored(exerciseDocument, copy.document, 'exercise of a set').exercise;
       // Re-keyed, students keep what they read and the numbers in it; plans and parts are the new ones.
-      const exercise = how === 're-key' ? { ...now, title: given.title, story: given.story, givens: mergedGivens(given, now) } : now;
-      await updateCopy(transaction, copy.id, { document: { schemaVersion: 2, exercise }, exerciseRevision: row.revision, keptAgainst: null });
+      const exercise =
+        how === 're-key' ? { ...now, title: given.title, story: given.story, givens: mergedGivens(given, now) } : now;
+      await updateCopy(transaction, copy.id, {
+        document: { schemaVersion: 2, exercise },
+        exerciseRevision: row.revision,
+        keptAgainst: null,
+      });
       const ahead = new OwnNumbers(rules);
       const students = new Map((await listStudents(transaction, set.classId)).map((student) => [student.id, student]));
       for (const handIn of await listHandIns(transaction, id)) {
         const numbers = stored(ownNumbers, handIn.numbers, 'submission');
         const student = students.get(handIn.studentId);
-        const own = how === 'give-anew' && set.document.numbers === 'own' && student ? { ...numbers, [itemId]: ahead.of(exercise, id, itemId, student.number) } : numbers;
+        const own =
+          how === 'give-anew' && set.document.numbers === 'own' && student
+            ? { ...numbers, [itemId]: ahead.of(exercise, id, itemId, student.number) }
+            : numbers;
         await writeNumbers(transaction, handIn.id, own);
       }
     }

@@ -1,14 +1,31 @@
 /** What students have of a set: given out, changed afterwards only by an act that says so, with numbers for everybody. */
 
 import { exerciseProblems, type Exercise, type Numbers } from '@hardy-sextant/core';
-import { exerciseDocument, MOST_EXERCISES, ownNumbers, setDocument, type ChangedContents, type KeptSet, type SetDocument, type SetItem } from '@hardy-sextant/contract';
+import {
+  exerciseDocument,
+  MOST_EXERCISES,
+  ownNumbers,
+  setDocument,
+  type ChangedContents,
+  type KeptSet,
+  type SetDocument,
+  type SetItem,
+} from '@hardy-sextant/contract';
 import type { Drawer } from '../checking/drawJob.ts';
 import { listStudents } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { findDocument } from '../store/documents.ts';
 import { insertHandIns, listHandIns, writeNumbers } from '../store/handIns.ts';
 import { exercises } from '../store/schema.ts';
-import { givenOutSets, insertCopy, listCopies, listRemovedCopies, updateCopy, updateSet, type SetRow } from '../store/sets.ts';
+import {
+  givenOutSets,
+  insertCopy,
+  listCopies,
+  listRemovedCopies,
+  updateCopy,
+  updateSet,
+  type SetRow,
+} from '../store/sets.ts';
 import { OwnNumbers, type WantedDraws } from './ownNumbers.ts';
 import { Invalid, NotFound } from './refusal.ts';
 import { readSet, rulesOf, seen } from './sets.ts';
@@ -26,11 +43,19 @@ async function drawnAhead(queries: Queries, draw: Drawer, id: string, items?: re
   const set = await readSet(queries, id);
   const ahead = new OwnNumbers(await rulesOf(queries, set.classId));
   if (set.document.numbers !== 'own') return ahead;
-  const students = (await listStudents(queries, set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null).map(({ number }) => number);
+  const students = (await listStudents(queries, set.classId))
+    .filter(({ withdrawnAt }) => withdrawnAt === null)
+    .map(({ number }) => number);
   const wanted: WantedDraws[] = [];
   for (const { id: itemId, exerciseId } of items ?? set.document.items) {
     const row = await findDocument(queries, exercises, exerciseId);
-    if (row) wanted.push({ exercise: stored(exerciseDocument, row.document, 'exercise').exercise, setId: id, itemId, students });
+    if (row)
+      wanted.push({
+        exercise: stored(exerciseDocument, row.document, 'exercise').exercise,
+        setId: id,
+        itemId,
+        students,
+      });
   }
   try {
     await ahead.ahead(draw, wanted, (done, of) => void underWay.set(id, { done, of }));
@@ -41,14 +66,24 @@ async function drawnAhead(queries: Queries, draw: Drawer, id: string, items?: re
 }
 
 /** Draws for students who join a class, in every set that it has been given. */
-export async function drawnForStudents(queries: Queries, draw: Drawer, classId: string, students: readonly string[]): Promise<OwnNumbers> {
+export async function drawnForStudents(
+  queries: Queries,
+  draw: Drawer,
+  classId: string,
+  students: readonly string[],
+): Promise<OwnNumbers> {
   const ahead = new OwnNumbers(await rulesOf(queries, classId));
   if (students.length === 0) return ahead;
   const wanted: WantedDraws[] = [];
   for (const set of await givenOutSets(queries, classId)) {
     if (stored(setDocument, set.document, 'set').numbers !== 'own') continue;
     for (const { itemId, document } of await listCopies(queries, set.id))
-      wanted.push({ exercise: stored(exerciseDocument, document, 'exercise of a set').exercise, setId: set.id, itemId, students });
+      wanted.push({
+        exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
+        setId: set.id,
+        itemId,
+        students,
+      });
   }
   await ahead.ahead(draw, wanted);
   return ahead;
@@ -60,7 +95,10 @@ export async function giveOut(database: Database, draw: Drawer, id: string, revi
   return database.transaction(async (writes) => {
     const set = await seen(writes, id, revision);
     if (set.givenOutAt) return set;
-    if (set.document.items.length === 0) throw new Invalid('There is no exercise in this set yet.', [{ path: 'document.items', message: 'Add an exercise first.' }]);
+    if (set.document.items.length === 0)
+      throw new Invalid('There is no exercise in this set yet.', [
+        { path: 'document.items', message: 'Add an exercise first.' },
+      ]);
     const written = await updateSet(writes, id, revision, { givenOutAt: new Date().toISOString() });
     await giveCopies(writes, written!, set.document, ahead);
     return readSet(writes, id);
@@ -68,7 +106,12 @@ export async function giveOut(database: Database, draw: Drawer, id: string, revi
 }
 
 /** One act on what a set that was given out holds. Answers stay whatever is removed. */
-export async function changeContents(database: Database, draw: Drawer, id: string, { revision, change }: ChangedContents): Promise<KeptSet> {
+export async function changeContents(
+  database: Database,
+  draw: Drawer,
+  id: string,
+  { revision, change }: ChangedContents,
+): Promise<KeptSet> {
   const ahead = await drawnAhead(database, draw, id, change.act === 'add' ? [change.item] : []);
   return database.transaction(async (writes) => {
     const before = await seen(writes, id, revision);
@@ -80,14 +123,17 @@ export async function changeContents(database: Database, draw: Drawer, id: strin
     switch (change.act) {
       case 'add': {
         if ([...there, ...gone].some(({ itemId }) => itemId === change.item.id))
-          throw new Invalid('This place of the set has been used before, and keeps its answers.', [{ path: 'change.item.id', message: 'Choose another name for the place.' }]);
+          throw new Invalid('This place of the set has been used before, and keeps its answers.', [
+            { path: 'change.item.id', message: 'Choose another name for the place.' },
+          ]);
         items = [...items, change.item];
         break;
       }
       case 'remove': {
         const copy = there.find(({ itemId }) => itemId === change.itemId);
         if (!copy) throw new NotFound('exercise in this set');
-        if (items.length === 1) throw new Invalid('A set that has been given out keeps at least one exercise. Delete the set instead.');
+        if (items.length === 1)
+          throw new Invalid('A set that has been given out keeps at least one exercise. Delete the set instead.');
         await updateCopy(writes, copy.id, { removedAt });
         items = items.filter((item) => item.id !== change.itemId);
         break;
@@ -103,20 +149,29 @@ export async function changeContents(database: Database, draw: Drawer, id: strin
         const byId = new Map(items.map((item) => [item.id, item]));
         const ordered = change.itemIds.flatMap((itemId) => byId.get(itemId) ?? []);
         if (ordered.length !== items.length || new Set(change.itemIds).size !== items.length)
-          throw new Invalid('The order names other exercises than the set has.', [{ path: 'change.itemIds', message: 'Name each exercise once.' }]);
+          throw new Invalid('The order names other exercises than the set has.', [
+            { path: 'change.itemIds', message: 'Name each exercise once.' },
+          ]);
         items = ordered;
         break;
       }
     }
     if (items.length > MOST_EXERCISES) throw new Invalid(`A set takes at most ${MOST_EXERCISES} exercises.`);
-    const written = await updateSet(writes, id, revision, { document: stored(setDocument, { ...document, items }, 'set') });
+    const written = await updateSet(writes, id, revision, {
+      document: stored(setDocument, { ...document, items }, 'set'),
+    });
     await giveCopies(writes, written!, { ...document, items }, ahead);
     return readSet(writes, id);
   });
 }
 
 /** Copies for places that have none, and numbers for everybody who has none there. */
-async function giveCopies(queries: Writes, set: SetRow, { items, numbers }: SetDocument, ahead: OwnNumbers): Promise<void> {
+async function giveCopies(
+  queries: Writes,
+  set: SetRow,
+  { items, numbers }: SetDocument,
+  ahead: OwnNumbers,
+): Promise<void> {
   const rules = await rulesOf(queries, set.classId);
   const copies = await listCopies(queries, set.id);
   const added: { itemId: string; exercise: Exercise }[] = [];
@@ -124,16 +179,30 @@ async function giveCopies(queries: Writes, set: SetRow, { items, numbers }: SetD
     if (copies.some(({ itemId }) => itemId === id)) continue;
     const row = await findDocument(queries, exercises, exerciseId);
     const exercise = row && stored(exerciseDocument, row.document, 'exercise').exercise;
-    if (!row || !exercise) throw new Invalid('An exercise of this set is not there any more.', [{ path: `document.items.${at}`, message: 'This exercise was deleted.' }]);
+    if (!row || !exercise)
+      throw new Invalid('An exercise of this set is not there any more.', [
+        { path: `document.items.${at}`, message: 'This exercise was deleted.' },
+      ]);
     const problem = exerciseProblems(exercise, rules)[0];
-    if (problem) throw new Invalid(`“${exercise.title}” is still a draft and cannot be given out.`, [{ path: `document.items.${at}`, message: problem.message }]);
-    await insertCopy(queries, { setId: set.id, itemId: id, exerciseId, document: { schemaVersion: 2, exercise }, exerciseRevision: row.revision });
+    if (problem)
+      throw new Invalid(`“${exercise.title}” is still a draft and cannot be given out.`, [
+        { path: `document.items.${at}`, message: problem.message },
+      ]);
+    await insertCopy(queries, {
+      setId: set.id,
+      itemId: id,
+      exerciseId,
+      document: { schemaVersion: 2, exercise },
+      exerciseRevision: row.revision,
+    });
     added.push({ itemId: id, exercise });
   }
   const students = (await listStudents(queries, set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null);
   const handIns = await listHandIns(queries, set.id);
   const numbersOf = (number: string): Record<string, Numbers> =>
-    numbers === 'same' ? {} : Object.fromEntries(added.map(({ itemId, exercise }) => [itemId, ahead.of(exercise, set.id, itemId, number)]));
+    numbers === 'same'
+      ? {}
+      : Object.fromEntries(added.map(({ itemId, exercise }) => [itemId, ahead.of(exercise, set.id, itemId, number)]));
   const there = new Map(handIns.map((row) => [row.studentId, row]));
   await insertHandIns(
     queries,
@@ -143,17 +212,28 @@ async function giveCopies(queries: Writes, set: SetRow, { items, numbers }: SetD
   if (numbers === 'own' && added.length > 0)
     for (const { id, number } of students) {
       const row = there.get(id);
-      if (row) await writeNumbers(queries, row.id, { ...stored(ownNumbers, row.numbers, 'submission'), ...numbersOf(number) });
+      if (row)
+        await writeNumbers(queries, row.id, { ...stored(ownNumbers, row.numbers, 'submission'), ...numbersOf(number) });
     }
 }
 
 /** Who joins a class gets numbers in every set that it has been given. */
-export async function numbersForNewStudents(queries: Writes, classId: string, students: readonly { readonly id: string; readonly number: string }[], ahead?: OwnNumbers): Promise<void> {
+export async function numbersForNewStudents(
+  queries: Writes,
+  classId: string,
+  students: readonly { readonly id: string; readonly number: string }[],
+  ahead?: OwnNumbers,
+): Promise<void> {
   if (students.length === 0) return;
   const draws = ahead ?? new OwnNumbers(await rulesOf(queries, classId));
   for (const set of await givenOutSets(queries, classId)) {
     const own = stored(setDocument, set.document, 'set').numbers === 'own';
-    const copies = own ? (await listCopies(queries, set.id)).map(({ itemId, document }) => ({ itemId, exercise: stored(exerciseDocument, document, 'exercise of a set').exercise })) : [];
+    const copies = own
+      ? (await listCopies(queries, set.id)).map(({ itemId, document }) => ({
+          itemId,
+          exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
+        }))
+      : [];
     const numbersOf = (number: string): Record<string, Numbers> =>
       Object.fromEntries(copies.map(({ itemId, exercise }) => [itemId, draws.of(exercise, set.id, itemId, number)]));
     const there = new Map((await listHandIns(queries, set.id)).map((row) => [row.studentId, row]));
@@ -165,7 +245,8 @@ export async function numbersForNewStudents(queries: Writes, classId: string, st
     // Who comes back keeps the numbers they had, and gets those of what came in meanwhile.
     for (const { id, number } of students) {
       const row = there.get(id);
-      if (row && own) await writeNumbers(queries, row.id, { ...numbersOf(number), ...stored(ownNumbers, row.numbers, 'submission') });
+      if (row && own)
+        await writeNumbers(queries, row.id, { ...numbersOf(number), ...stored(ownNumbers, row.numbers, 'submission') });
     }
   }
 }

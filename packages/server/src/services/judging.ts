@@ -2,12 +2,30 @@
 
 import { createHash } from 'node:crypto';
 import type { Entries, HouseRules, Numbers, Verdict } from '@hardy-sextant/core';
-import { entries as entriesSchema, itemShare, itemVerdicts, keptAccepted, markedParts, ownNumbers, type KeptAccepted, type KeptSet, type MarkedStudent } from '@hardy-sextant/contract';
+import {
+  entries as entriesSchema,
+  itemShare,
+  itemVerdicts,
+  keptAccepted,
+  markedParts,
+  ownNumbers,
+  type KeptAccepted,
+  type KeptSet,
+  type MarkedStudent,
+} from '@hardy-sextant/contract';
 import type { CheckedJob } from '../checking/checkJob.ts';
 import type { Checker } from '../checking/checker.ts';
 import { findStudents, type StudentRow } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { findDecisions, listAccepted, listHandIns, waitingHandIns, writeVerdicts, type DecisionRow, type HandInRow } from '../store/handIns.ts';
+import {
+  findDecisions,
+  listAccepted,
+  listHandIns,
+  waitingHandIns,
+  writeVerdicts,
+  type DecisionRow,
+  type HandInRow,
+} from '../store/handIns.ts';
 import { listCopyRevisions, recount } from '../store/sets.ts';
 import { Invalid } from './refusal.ts';
 import { readSet, rulesOf } from './sets.ts';
@@ -38,7 +56,10 @@ async function readAccepted(queries: Queries, setId: string): Promise<KeptAccept
 }
 
 /** What verdicts were worked out from. */
-function fingerprint(copies: readonly { readonly itemId: string; readonly revision: number }[], rules: HouseRules): string {
+function fingerprint(
+  copies: readonly { readonly itemId: string; readonly revision: number }[],
+  rules: HouseRules,
+): string {
   const keys = copies.map(({ itemId, revision }) => [itemId, revision]).sort();
   return createHash('sha1')
     .update(JSON.stringify([JUDGED_AS, rules, keys]))
@@ -46,7 +67,12 @@ function fingerprint(copies: readonly { readonly itemId: string; readonly revisi
 }
 
 /** A student with answers, verdicts where they are up to date, and decisions. */
-export function toStudent({ id, name, number, withdrawnAt }: StudentRow, row: HandInRow | undefined, decisions: readonly DecisionRow[], current: string): MarkedStudent {
+export function toStudent(
+  { id, name, number, withdrawnAt }: StudentRow,
+  row: HandInRow | undefined,
+  decisions: readonly DecisionRow[],
+  current: string,
+): MarkedStudent {
   const entries = entriesSchema.safeParse(row?.entries ?? {});
   const numbers = ownNumbers.safeParse(row?.numbers ?? {});
   const verdicts = row?.checkedAs === current ? itemVerdicts.safeParse(row.verdicts) : undefined;
@@ -62,13 +88,22 @@ export function toStudent({ id, name, number, withdrawnAt }: StudentRow, row: Ha
     ...(entries.success && numbers.success ? {} : { unreadable: true as const }),
     decisions: decisions
       .filter(({ studentId }) => studentId === id)
-      .map(({ itemId, partId, credit, comment }) => ({ itemId, partId, comment, ...(credit === null ? {} : { credit }) })),
+      .map(({ itemId, partId, credit, comment }) => ({
+        itemId,
+        partId,
+        comment,
+        ...(credit === null ? {} : { credit }),
+      })),
   };
 }
 
 /** How many answers of a student are still to be looked at. */
 export function openIn({ set, accepted }: Pick<Frame, 'set' | 'accepted'>, student: MarkedStudent): number {
-  return set.copies.reduce((sum, copy) => sum + markedParts(student, copy, accepted, itemShare({ set }, copy.itemId)).filter(({ open }) => open).length, 0);
+  return set.copies.reduce(
+    (sum, copy) =>
+      sum + markedParts(student, copy, accepted, itemShare({ set }, copy.itemId)).filter(({ open }) => open).length,
+    0,
+  );
 }
 
 /** So many hand-ins are judged before anything else gets its turn. */
@@ -79,7 +114,12 @@ const AT_ONCE = 24;
  *
  * @param most as many at most
  */
-export async function checkSome(database: Database, check: Checker, setId: string, most = AT_ONCE): Promise<{ checked: number; left: number }> {
+export async function checkSome(
+  database: Database,
+  check: Checker,
+  setId: string,
+  most = AT_ONCE,
+): Promise<{ checked: number; left: number }> {
   const frame = await readFrame(database, setId);
   const { rows, left } = await waitingHandIns(database, setId, frame.current, most);
   if (rows.length > 0) await judge(database, check, frame, rows);
@@ -94,14 +134,19 @@ export async function isWaiting(queries: Queries, setId: string, rules: HouseRul
 
 /** All of it, step by step, with room for other requests between the steps. */
 export async function checkSet(database: Database, check: Checker, setId: string): Promise<void> {
-  for (let left = 1; left > 0; ) {
+  for (let left = 1; left > 0;) {
     ({ left } = await checkSome(database, check, setId));
     await new Promise((turn) => setImmediate(turn));
   }
 }
 
 /** Judges some hand-ins and stores their verdicts. */
-export async function judge(database: Database, check: Checker, frame: Frame, rows: readonly HandInRow[]): Promise<void> {
+export async function judge(
+  database: Database,
+  check: Checker,
+  frame: Frame,
+  rows: readonly HandInRow[],
+): Promise<void> {
   const { set, rules, current } = frame;
   const entries = new Map(rows.map((row) => [row.id, entriesSchema.safeParse(row.entries).data ?? {}]));
   const found = new Map<string, Record<string, readonly Verdict[]>>(rows.map(({ id }) => [id, {}]));
@@ -120,7 +165,10 @@ export async function judge(database: Database, check: Checker, frame: Frame, ro
         const checked: CheckedJob = await check({
           exercise,
           rules,
-          groups: part.map((group) => ({ numbers: group.numbers, entries: group.rows.map((row): Entries => entries.get(row.id)![itemId] ?? {}) })),
+          groups: part.map((group) => ({
+            numbers: group.numbers,
+            entries: group.rows.map((row): Entries => entries.get(row.id)![itemId] ?? {}),
+          })),
         });
         part.forEach((group, at) => group.rows.forEach((row, k) => (found.get(row.id)![itemId] = checked[at]![k]!)));
       }

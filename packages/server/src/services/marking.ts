@@ -8,7 +8,9 @@ import { handInsByStudent, readFrame, toStudent } from './judging.ts';
 import { stored } from './stored.ts';
 
 export async function readKeptRows(queries: Queries, setId: string): Promise<KeptRow[]> {
-  return (await listKeptRows(queries, setId)).map(({ id, document }) => stored(keptRow, { ...(document as object), id }, 'unmatched row'));
+  return (await listKeptRows(queries, setId)).map(({ id, document }) =>
+    stored(keptRow, { ...(document as object), id }, 'unmatched row'),
+  );
 }
 
 /** Everything about a set's marking; hand-ins that have no verdicts yet are counted. Who has withdrawn is there if they have answered anything. */

@@ -13,15 +13,22 @@ export async function readMatchings(queries: Queries): Promise<ColumnMatching[]>
 
 /** Remembers what the columns of such a file are; the same columns again come matched. */
 export async function rememberMatching(database: Database, matching: ColumnMatching): Promise<void> {
-  await database.transaction((writes) => putMatching(writes, createHash('sha1').update(JSON.stringify(matching.columns)).digest('hex'), matching));
+  await database.transaction((writes) =>
+    putMatching(writes, createHash('sha1').update(JSON.stringify(matching.columns)).digest('hex'), matching),
+  );
 }
 
 export async function readSlipTexts(queries: Queries): Promise<SlipText[]> {
   return (await listSlipTexts(queries)).map(({ id, text, revision }) => ({ slipId: id, text, revision }));
 }
 
-export async function changeSlipText(database: Database, slipId: string, { text, revision }: Omit<SlipText, 'slipId'>): Promise<SlipText> {
-  if (!slipById(slipId) && !Object.hasOwn(wholeTableSlips, slipId) && !tableSlips.some(({ id }) => id === slipId)) throw new NotFound('slip');
+export async function changeSlipText(
+  database: Database,
+  slipId: string,
+  { text, revision }: Omit<SlipText, 'slipId'>,
+): Promise<SlipText> {
+  if (!slipById(slipId) && !Object.hasOwn(wholeTableSlips, slipId) && !tableSlips.some(({ id }) => id === slipId))
+    throw new NotFound('slip');
   return database.transaction(async (writes) => {
     const written = await putSlipText(writes, slipId, text, revision);
     const now = (await readSlipTexts(writes)).find((each) => each.slipId === slipId);

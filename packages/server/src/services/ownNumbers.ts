@@ -26,16 +26,27 @@ export class OwnNumbers {
   }
 
   /** Draws for all of them in workers. @param told how many of how many are done */
-  async ahead(draw: Drawer, wanted: readonly WantedDraws[], told: (done: number, of: number) => void = () => undefined): Promise<void> {
+  async ahead(
+    draw: Drawer,
+    wanted: readonly WantedDraws[],
+    told: (done: number, of: number) => void = () => undefined,
+  ): Promise<void> {
     const of = wanted.reduce((sum, { students }) => sum + students.length, 0);
     let done = 0;
     told(done, of);
     const jobs = wanted.flatMap((each) =>
-      Array.from({ length: Math.ceil(each.students.length / AT_ONCE) }, (_, at) => ({ ...each, students: each.students.slice(at * AT_ONCE, (at + 1) * AT_ONCE) })),
+      Array.from({ length: Math.ceil(each.students.length / AT_ONCE) }, (_, at) => ({
+        ...each,
+        students: each.students.slice(at * AT_ONCE, (at + 1) * AT_ONCE),
+      })),
     );
     await Promise.all(
       jobs.map(async ({ exercise, setId, itemId, students }) => {
-        const drawn = await draw({ exercise, rules: this.#rules, seeds: students.map((student) => seedOf(setId, itemId, student)) });
+        const drawn = await draw({
+          exercise,
+          rules: this.#rules,
+          seeds: students.map((student) => seedOf(setId, itemId, student)),
+        });
         students.forEach((student, at) => this.#made.set(this.#key(exercise, setId, itemId, student), drawn[at] ?? {}));
         done += students.length;
         told(done, of);
@@ -45,13 +56,23 @@ export class OwnNumbers {
 
   /** The numbers of one student. */
   of(exercise: Exercise, setId: string, itemId: string, student: string): Numbers {
-    return this.#made.get(this.#key(exercise, setId, itemId, student)) ?? runDrawJob({ exercise, rules: this.#rules, seeds: [seedOf(setId, itemId, student)] })[0] ?? {};
+    return (
+      this.#made.get(this.#key(exercise, setId, itemId, student)) ??
+      runDrawJob({ exercise, rules: this.#rules, seeds: [seedOf(setId, itemId, student)] })[0] ??
+      {}
+    );
   }
 
   /** An exercise that was changed meanwhile, or other rules, have other numbers. */
   #key(exercise: Exercise, setId: string, itemId: string, student: string): string {
     let name = this.#names.get(exercise);
-    if (name === undefined) this.#names.set(exercise, (name = createHash('sha1').update(JSON.stringify([exercise, this.#rules])).digest('hex')));
+    if (name === undefined)
+      this.#names.set(
+        exercise,
+        (name = createHash('sha1')
+          .update(JSON.stringify([exercise, this.#rules]))
+          .digest('hex')),
+      );
     return `${name} ${seedOf(setId, itemId, student)}`;
   }
 }

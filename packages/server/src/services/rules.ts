@@ -14,7 +14,12 @@ const DEFAULT = 'default';
 export async function listRules(queries: Queries): Promise<KeptRules[]> {
   const [usual, classes] = await Promise.all([findDefaultRules(queries), listClasses(queries)]);
   return [
-    { id: DEFAULT, name: 'Usual', rules: usual ? stored(houseRulesDocument, usual.rules, 'set of house rules').rules : defaultHouseRules, revision: usual?.revision ?? 1 },
+    {
+      id: DEFAULT,
+      name: 'Usual',
+      rules: usual ? stored(houseRulesDocument, usual.rules, 'set of house rules').rules : defaultHouseRules,
+      revision: usual?.revision ?? 1,
+    },
     ...classes.flatMap(({ id, code, rules, revision }) => {
       const read = houseRulesDocument.safeParse(rules);
       return read.success ? [{ id, name: code, rules: read.data.rules, revision }] : [];
@@ -22,10 +27,17 @@ export async function listRules(queries: Queries): Promise<KeptRules[]> {
   ];
 }
 
-export async function changeRules(database: Database, id: string, { rules, revision }: ChangedRules): Promise<KeptRules> {
+export async function changeRules(
+  database: Database,
+  id: string,
+  { rules, revision }: ChangedRules,
+): Promise<KeptRules> {
   return database.transaction(async (transaction) => {
     const document = { schemaVersion: 1, rules };
-    const written = id === DEFAULT ? await updateDefaultRules(transaction, document, revision) : await updateClassRules(transaction, id, document, revision);
+    const written =
+      id === DEFAULT
+        ? await updateDefaultRules(transaction, document, revision)
+        : await updateClassRules(transaction, id, document, revision);
     const now = (await listRules(transaction)).find((each) => each.id === id);
     if (!now) throw new NotFound('class');
     if (!written) throw new Stale('set of house rules', now);

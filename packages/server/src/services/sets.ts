@@ -53,9 +53,15 @@ export async function readSets(queries: Queries): Promise<(ListedSet | Unreadabl
 export async function readSet(queries: Queries, id: string): Promise<KeptSet> {
   const row = await findSet(queries, id);
   if (!row) throw new NotFound('set');
-  const [students, copies, removed, answered] = await Promise.all([countStudents(queries, row.classId), listCopies(queries, id), listRemovedCopies(queries, id), countAnswered(queries, id)]);
+  const [students, copies, removed, answered] = await Promise.all([
+    countStudents(queries, row.classId),
+    listCopies(queries, id),
+    listRemovedCopies(queries, id),
+    countAnswered(queries, id),
+  ]);
   const latest = new Map<string, number>();
-  for (const { exerciseId } of copies) latest.set(exerciseId, (await findDocument(queries, exercises, exerciseId))?.revision ?? 0);
+  for (const { exerciseId } of copies)
+    latest.set(exerciseId, (await findDocument(queries, exercises, exerciseId))?.revision ?? 0);
   const set = toListed(row, students.get(row.classId) ?? 0);
   const order = new Map(set.document.items.map((item, at) => [item.id, at]));
   const exerciseOf = (document: unknown): Exercise => stored(exerciseDocument, document, 'exercise of a set').exercise;
@@ -71,7 +77,12 @@ export async function readSet(queries: Queries, id: string): Promise<KeptSet> {
         answered: answered.get(itemId) ?? 0,
       }))
       .sort((a, b) => (order.get(a.itemId) ?? 0) - (order.get(b.itemId) ?? 0)),
-    removed: removed.map(({ itemId, exerciseId, document }) => ({ itemId, exerciseId, title: exerciseOf(document).title, answered: answered.get(itemId) ?? 0 })),
+    removed: removed.map(({ itemId, exerciseId, document }) => ({
+      itemId,
+      exerciseId,
+      title: exerciseOf(document).title,
+      answered: answered.get(itemId) ?? 0,
+    })),
   };
 }
 
@@ -92,18 +103,24 @@ export async function seen(queries: Queries, id: string, revision: number): Prom
 }
 
 /** Title, dates, marks; exercises and their order too as long as the set has not been given out. */
-export async function changeSet(database: Database, id: string, { title, document, revision }: ChangedSet): Promise<KeptSet> {
+export async function changeSet(
+  database: Database,
+  id: string,
+  { title, document, revision }: ChangedSet,
+): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const before = await seen(writes, id, revision);
     if (before.givenOutAt && before.document.numbers !== document.numbers)
-      throw new Invalid('This set has been given out with its numbers; whether each has their own cannot be changed any more.', [
-        { path: 'document.numbers', message: 'The numbers have been given out.' },
-      ]);
+      throw new Invalid(
+        'This set has been given out with its numbers; whether each has their own cannot be changed any more.',
+        [{ path: 'document.numbers', message: 'The numbers have been given out.' }],
+      );
     const places = ({ items }: SetDocument): string => items.map((item) => `${item.id} ${item.exerciseId}`).join();
     if (before.givenOutAt && places(before.document) !== places(document))
-      throw new Invalid('This set has been given out. Its exercises and their order change only by adding, removing, putting back or moving one, each said so.', [
-        { path: 'document.items', message: 'Students have these exercises in this order.' },
-      ]);
+      throw new Invalid(
+        'This set has been given out. Its exercises and their order change only by adding, removing, putting back or moving one, each said so.',
+        [{ path: 'document.items', message: 'Students have these exercises in this order.' }],
+      );
     if (!before.givenOutAt) await allThere(writes, document);
     await updateSet(writes, id, revision, { title, document });
     return readSet(writes, id);
@@ -115,13 +132,19 @@ export async function removeSet(database: Database, id: string): Promise<void> {
 }
 
 /** Releases marks, or takes that back. While answers are to be looked at it asks first. */
-export async function releaseSet(database: Database, id: string, { released, revision, anyway }: { released: boolean; revision: number; anyway: boolean }): Promise<KeptSet> {
+export async function releaseSet(
+  database: Database,
+  id: string,
+  { released, revision, anyway }: { released: boolean; revision: number; anyway: boolean },
+): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const set = await seen(writes, id, revision);
     if (!set.givenOutAt) throw new Invalid('Marks can be released once the set has been given out.');
     const { toLookAt } = set.counts;
     if (released && toLookAt > 0 && !anyway)
-      throw new AskFirst(`${toLookAt} ${toLookAt === 1 ? 'answer is' : 'answers are'} still to be looked at. Released now, ${toLookAt === 1 ? 'it has' : 'they have'} the marks of the judging.`);
+      throw new AskFirst(
+        `${toLookAt} ${toLookAt === 1 ? 'answer is' : 'answers are'} still to be looked at. Released now, ${toLookAt === 1 ? 'it has' : 'they have'} the marks of the judging.`,
+      );
     await updateSet(writes, id, revision, { releasedAt: released ? new Date().toISOString() : null });
     return readSet(writes, id);
   });
@@ -131,7 +154,9 @@ export async function releaseSet(database: Database, id: string, { released, rev
 async function allThere(queries: Queries, { items }: SetDocument): Promise<void> {
   for (const [at, { exerciseId }] of items.entries())
     if (!(await findDocument(queries, exercises, exerciseId)))
-      throw new Invalid('An exercise of this set is not there any more.', [{ path: `document.items.${at}`, message: 'This exercise was deleted.' }]);
+      throw new Invalid('An exercise of this set is not there any more.', [
+        { path: `document.items.${at}`, message: 'This exercise was deleted.' },
+      ]);
 }
 
 export async function rulesOf(queries: Queries, classId: string): Promise<HouseRules> {

@@ -12,7 +12,10 @@ export function stored<S extends z.ZodType>(schema: S, value: unknown, what: str
 }
 
 /** Each row read; one that cannot be is listed by its id and title. */
-export function listed<Row extends { readonly id: string; readonly title: string }, T>(rows: readonly Row[], read: (row: Row) => T): (T | UnreadableRecord)[] {
+export function listed<Row extends { readonly id: string; readonly title: string }, T>(
+  rows: readonly Row[],
+  read: (row: Row) => T,
+): (T | UnreadableRecord)[] {
   return rows.map((row) => {
     try {
       return read(row);

@@ -29,7 +29,11 @@ export async function findClass(queries: Queries, id: string): Promise<typeof cl
 
 type ClassValues = Pick<typeof classes.$inferInsert, 'code' | 'title' | 'college' | 'term'>;
 
-export async function insertClass(writes: Writes, values: ClassValues & { readonly rules: unknown }, id: string = randomUUID()): Promise<string> {
+export async function insertClass(
+  writes: Writes,
+  values: ClassValues & { readonly rules: unknown },
+  id: string = randomUUID(),
+): Promise<string> {
   const now = new Date().toISOString();
   await writes.insert(classes).values({ ...values, id, createdAt: now, updatedAt: now });
   return id;
@@ -55,9 +59,19 @@ export async function bumpClass(writes: Writes, id: string, revision: number): P
   return rows.length > 0;
 }
 
-export async function listDeletedClasses(queries: Queries): Promise<{ id: string; title: string; deletedAt: string }[]> {
-  const rows = await queries.select().from(classes).where(isNotNull(classes.deletedAt)).orderBy(desc(classes.deletedAt));
-  return rows.map(({ id, code, title, term, deletedAt }) => ({ id, title: [code, title, term].filter((word) => word !== '').join(', '), deletedAt: deletedAt ?? '' }));
+export async function listDeletedClasses(
+  queries: Queries,
+): Promise<{ id: string; title: string; deletedAt: string }[]> {
+  const rows = await queries
+    .select()
+    .from(classes)
+    .where(isNotNull(classes.deletedAt))
+    .orderBy(desc(classes.deletedAt));
+  return rows.map(({ id, code, title, term, deletedAt }) => ({
+    id,
+    title: [code, title, term].filter((word) => word !== '').join(', '),
+    deletedAt: deletedAt ?? '',
+  }));
 }
 
 export async function restoreClass(writes: Writes, id: string): Promise<boolean> {
@@ -80,7 +94,11 @@ export async function deleteClass(writes: Writes, id: string): Promise<boolean> 
 
 /** Everybody, also those who have withdrawn. */
 export function listStudents(queries: Queries, classId: string): Promise<StudentRow[]> {
-  return queries.select().from(students).where(eq(students.classId, classId)).orderBy(asc(students.name), asc(students.id));
+  return queries
+    .select()
+    .from(students)
+    .where(eq(students.classId, classId))
+    .orderBy(asc(students.name), asc(students.id));
 }
 
 /** Some students, by their ids. */
@@ -118,7 +136,12 @@ export async function updateStudent(
 }
 
 /** Marks students as having left, or as being back. */
-export async function setWithdrawn(writes: Writes, classId: string, ids: readonly string[], withdrawn: boolean): Promise<void> {
+export async function setWithdrawn(
+  writes: Writes,
+  classId: string,
+  ids: readonly string[],
+  withdrawn: boolean,
+): Promise<void> {
   if (ids.length === 0) return;
   await writes
     .update(students)
@@ -127,5 +150,6 @@ export async function setWithdrawn(writes: Writes, classId: string, ids: readonl
 }
 
 export async function deleteStudents(writes: Writes, classId: string, ids: readonly string[]): Promise<void> {
-  if (ids.length > 0) await writes.delete(students).where(and(eq(students.classId, classId), inArray(students.id, [...ids])));
+  if (ids.length > 0)
+    await writes.delete(students).where(and(eq(students.classId, classId), inArray(students.id, [...ids])));
 }

@@ -52,7 +52,9 @@ export async function openDatabase(url: string, migrationsFolder: string, logger
     client = createClient({ url, timeout: PATIENCE_MS });
     const done = await migrationsDone(client);
     if (done.some((at) => !known.includes(at)))
-      throw new CannotOpen(`${path ?? url} was written by a newer version of Hardy Sextant. It was not touched; start that version, or name another file with DATABASE_URL.`);
+      throw new CannotOpen(
+        `${path ?? url} was written by a newer version of Hardy Sextant. It was not touched; start that version, or name another file with DATABASE_URL.`,
+      );
     if (path !== undefined) await client.execute('PRAGMA journal_mode = WAL');
     await client.execute('PRAGMA foreign_keys = ON');
     const database = drizzle(client, { schema, ...(logger ? { logger } : {}) });
@@ -71,7 +73,12 @@ export async function openDatabase(url: string, migrationsFolder: string, logger
 /** The path of a local file's URL, percent signs decoded as the driver does; undefined for a server. */
 export function localPath(url: string): string | undefined {
   if (!url.startsWith('file:')) return undefined;
-  return decodeURIComponent(url.slice('file:'.length).replace(/^\/\/(localhost)?(?=\/)/, '').replace(/[?#].*$/, ''));
+  return decodeURIComponent(
+    url
+      .slice('file:'.length)
+      .replace(/^\/\/(localhost)?(?=\/)/, '')
+      .replace(/[?#].*$/, ''),
+  );
 }
 
 function knownMigrations(migrationsFolder: string): number[] {
@@ -115,7 +122,9 @@ async function claimFile(path: string): Promise<Claim> {
   } catch (error) {
     client?.close();
     if (/SQLITE_BUSY|locked/.test(String(error)))
-      throw new CannotOpen(`${path} is open in another process of Hardy Sextant. Stop that one, or name another file with DATABASE_URL.`);
+      throw new CannotOpen(
+        `${path} is open in another process of Hardy Sextant. Stop that one, or name another file with DATABASE_URL.`,
+      );
     throw explained(error, path);
   }
 }
@@ -159,15 +168,22 @@ function closing(client: Client, path: string | undefined, claim: Claim | undefi
 
 function explained(error: unknown, where: string): CannotOpen {
   const text = `${String(error)} ${String((error as { cause?: unknown } | null)?.cause ?? '')}`;
-  if (/SQLITE_NOTADB|not a database|malformed|SQLITE_CORRUPT/i.test(text)) return new CannotOpen(`${where} is not a book, or it is damaged. It was not touched; name another file with DATABASE_URL.`);
+  if (/SQLITE_NOTADB|not a database|malformed|SQLITE_CORRUPT/i.test(text))
+    return new CannotOpen(
+      `${where} is not a book, or it is damaged. It was not touched; name another file with DATABASE_URL.`,
+    );
   if (/SQLITE_READONLY|readonly|EACCES|EPERM|EROFS|SQLITE_CANTOPEN|unable to open/i.test(text))
-    return new CannotOpen(`${where} cannot be written. Change what may be done with it, or name another file with DATABASE_URL.`);
+    return new CannotOpen(
+      `${where} cannot be written. Change what may be done with it, or name another file with DATABASE_URL.`,
+    );
   if (/SQLITE_FULL|ENOSPC/i.test(text)) return new CannotOpen(`There is no room left on the disk for ${where}.`);
   return new CannotOpen(`${where} could not be opened: ${error instanceof Error ? error.message : String(error)}`);
 }
 
 /** True while nothing has been stored at all. */
 export async function isEmpty(database: Queries): Promise<boolean> {
-  const [row] = await database.all<{ found: number }>(sql`SELECT EXISTS(SELECT 1 FROM cases) OR EXISTS(SELECT 1 FROM exercises) OR EXISTS(SELECT 1 FROM classes) AS found`);
+  const [row] = await database.all<{ found: number }>(
+    sql`SELECT EXISTS(SELECT 1 FROM cases) OR EXISTS(SELECT 1 FROM exercises) OR EXISTS(SELECT 1 FROM classes) AS found`,
+  );
   return row?.found !== 1;
 }

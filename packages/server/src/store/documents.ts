@@ -12,7 +12,11 @@ export function listDocuments(queries: Queries, table: DocumentTable): Promise<D
   return queries.select().from(table).where(isNull(table.deletedAt)).orderBy(desc(table.updatedAt), table.id);
 }
 
-export async function findDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+export async function findDocument(
+  queries: Queries,
+  table: DocumentTable,
+  id: string,
+): Promise<DocumentRow | undefined> {
   const [row] = await queries
     .select()
     .from(table)
@@ -21,18 +25,35 @@ export async function findDocument(queries: Queries, table: DocumentTable, id: s
 }
 
 /** Also a deleted one. */
-export async function findAnyDocument(queries: Queries, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+export async function findAnyDocument(
+  queries: Queries,
+  table: DocumentTable,
+  id: string,
+): Promise<DocumentRow | undefined> {
   const [row] = await queries.select().from(table).where(eq(table.id, id));
   return row;
 }
 
 /** The deleted ones, without their documents. */
-export async function listDeleted(queries: Queries, table: typeof cases | typeof exercises): Promise<{ id: string; title: string; deletedAt: string }[]> {
-  const rows = await queries.select({ id: table.id, title: table.title, deletedAt: table.deletedAt }).from(table).where(isNotNull(table.deletedAt)).orderBy(desc(table.deletedAt));
+export async function listDeleted(
+  queries: Queries,
+  table: typeof cases | typeof exercises,
+): Promise<{ id: string; title: string; deletedAt: string }[]> {
+  const rows = await queries
+    .select({ id: table.id, title: table.title, deletedAt: table.deletedAt })
+    .from(table)
+    .where(isNotNull(table.deletedAt))
+    .orderBy(desc(table.deletedAt));
   return rows.map((row) => ({ ...row, deletedAt: row.deletedAt ?? '' }));
 }
 
-export async function insertDocument(writes: Writes, table: DocumentTable, title: string, document: unknown, id: string = randomUUID()): Promise<DocumentRow> {
+export async function insertDocument(
+  writes: Writes,
+  table: DocumentTable,
+  title: string,
+  document: unknown,
+  id: string = randomUUID(),
+): Promise<DocumentRow> {
   const now = new Date().toISOString();
   const [row] = await writes.insert(table).values({ id, title, document, createdAt: now, updatedAt: now }).returning();
   return row!;
@@ -64,7 +85,11 @@ export async function deleteDocument(writes: Writes, table: DocumentTable, id: s
   return rows.length > 0;
 }
 
-export async function restoreDocument(writes: Writes, table: DocumentTable, id: string): Promise<DocumentRow | undefined> {
+export async function restoreDocument(
+  writes: Writes,
+  table: DocumentTable,
+  id: string,
+): Promise<DocumentRow | undefined> {
   const [row] = await writes
     .update(table)
     .set({ deletedAt: null })

@@ -20,10 +20,18 @@ export function listHandIns(queries: Queries, setId: string): Promise<HandInRow[
 }
 
 /** One empty hand-in a student, with their numbers. */
-export async function insertHandIns(writes: Writes, setId: string, students: readonly { readonly id: string; readonly numbers: unknown }[]): Promise<void> {
+export async function insertHandIns(
+  writes: Writes,
+  setId: string,
+  students: readonly { readonly id: string; readonly numbers: unknown }[],
+): Promise<void> {
   const updatedAt = new Date().toISOString();
   await inChunks(students, (chunk) =>
-    writes.insert(handIns).values(chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt }))),
+    writes
+      .insert(handIns)
+      .values(
+        chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt })),
+      ),
   );
 }
 
@@ -40,7 +48,13 @@ export async function writeNumbers(writes: Writes, id: string, numbers: unknown)
 }
 
 /** Stores verdicts, unless the answers have changed since they were read. */
-export async function writeVerdicts(writes: Writes, row: Pick<HandInRow, 'id' | 'revision'>, verdicts: unknown, checkedAs: string, open: number): Promise<void> {
+export async function writeVerdicts(
+  writes: Writes,
+  row: Pick<HandInRow, 'id' | 'revision'>,
+  verdicts: unknown,
+  checkedAs: string,
+  open: number,
+): Promise<void> {
   await writes
     .update(handIns)
     .set({ verdicts, checkedAs, open })
@@ -56,7 +70,11 @@ export function listDecisions(queries: Queries, setId: string): Promise<Decision
 }
 
 /** Decisions about some students. */
-export async function findDecisions(queries: Queries, setId: string, studentIds: readonly string[]): Promise<DecisionRow[]> {
+export async function findDecisions(
+  queries: Queries,
+  setId: string,
+  studentIds: readonly string[],
+): Promise<DecisionRow[]> {
   const found: DecisionRow[] = [];
   await inChunks(studentIds, async (chunk) => {
     found.push(
@@ -81,26 +99,43 @@ interface NewDecision {
 export async function putDecisions(writes: Writes, setId: string, all: readonly NewDecision[]): Promise<void> {
   const updatedAt = new Date().toISOString();
   for (const { studentId, itemId, partId, credit, comment } of all) {
-    const here = and(eq(decisions.setId, setId), eq(decisions.studentId, studentId), eq(decisions.itemId, itemId), eq(decisions.partId, partId));
+    const here = and(
+      eq(decisions.setId, setId),
+      eq(decisions.studentId, studentId),
+      eq(decisions.itemId, itemId),
+      eq(decisions.partId, partId),
+    );
     if (credit === null && comment === '') await writes.delete(decisions).where(here);
     else
       await writes
         .insert(decisions)
         .values({ id: randomUUID(), setId, studentId, itemId, partId, credit, comment, updatedAt })
-        .onConflictDoUpdate({ target: [decisions.setId, decisions.studentId, decisions.itemId, decisions.partId], set: { credit, comment, updatedAt } });
+        .onConflictDoUpdate({
+          target: [decisions.setId, decisions.studentId, decisions.itemId, decisions.partId],
+          set: { credit, comment, updatedAt },
+        });
   }
 }
 
 export function listAccepted(queries: Queries, setId: string): Promise<(typeof acceptedReadings.$inferSelect)[]> {
-  return queries.select().from(acceptedReadings).where(eq(acceptedReadings.setId, setId)).orderBy(acceptedReadings.updatedAt);
+  return queries
+    .select()
+    .from(acceptedReadings)
+    .where(eq(acceptedReadings.setId, setId))
+    .orderBy(acceptedReadings.updatedAt);
 }
 
 export async function insertAccepted(writes: Writes, setId: string, document: unknown): Promise<void> {
-  await writes.insert(acceptedReadings).values({ id: randomUUID(), setId, document, updatedAt: new Date().toISOString() });
+  await writes
+    .insert(acceptedReadings)
+    .values({ id: randomUUID(), setId, document, updatedAt: new Date().toISOString() });
 }
 
 export async function deleteAccepted(writes: Writes, setId: string, ids: readonly string[]): Promise<void> {
-  if (ids.length > 0) await writes.delete(acceptedReadings).where(and(eq(acceptedReadings.setId, setId), inArray(acceptedReadings.id, [...ids])));
+  if (ids.length > 0)
+    await writes
+      .delete(acceptedReadings)
+      .where(and(eq(acceptedReadings.setId, setId), inArray(acceptedReadings.id, [...ids])));
 }
 
 /** The unmatched rows that nothing has been decided about. */
@@ -135,7 +170,9 @@ type EarlierRow = Omit<typeof earlierAnswers.$inferSelect, 'id'>;
 
 /** Keeps what is being written over. */
 export async function keepEarlier(writes: Writes, rows: readonly EarlierRow[]): Promise<void> {
-  await inChunks(rows, (chunk) => writes.insert(earlierAnswers).values(chunk.map((row) => ({ ...row, id: randomUUID() }))));
+  await inChunks(rows, (chunk) =>
+    writes.insert(earlierAnswers).values(chunk.map((row) => ({ ...row, id: randomUUID() }))),
+  );
 }
 
 /** What stood in a student's answers before, the newest first. */
@@ -149,7 +186,11 @@ export function listEarlier(queries: Queries, setId: string, studentId: string):
 }
 
 /** Some students' hand-ins. */
-export async function findHandIns(queries: Queries, setId: string, studentIds: readonly string[]): Promise<HandInRow[]> {
+export async function findHandIns(
+  queries: Queries,
+  setId: string,
+  studentIds: readonly string[],
+): Promise<HandInRow[]> {
   const found: HandInRow[] = [];
   await inChunks(studentIds, async (chunk) => {
     found.push(
@@ -163,7 +204,12 @@ export async function findHandIns(queries: Queries, setId: string, studentIds: r
 }
 
 /** Hand-ins whose verdicts do not follow from what `current` names, at most so many, and how many are left after them. */
-export async function waitingHandIns(queries: Queries, setId: string, current: string, most: number): Promise<{ rows: HandInRow[]; left: number }> {
+export async function waitingHandIns(
+  queries: Queries,
+  setId: string,
+  current: string,
+  most: number,
+): Promise<{ rows: HandInRow[]; left: number }> {
   const waiting = and(eq(handIns.setId, setId), or(isNull(handIns.checkedAs), ne(handIns.checkedAs, current)));
   const rows = await queries.select().from(handIns).where(waiting).orderBy(handIns.id).limit(most);
   if (rows.length < most) return { rows, left: 0 };

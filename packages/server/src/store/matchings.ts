@@ -10,7 +10,10 @@ export function listMatchings(queries: Queries): Promise<(typeof columnMatchings
 
 export async function putMatching(writes: Writes, id: string, document: unknown): Promise<void> {
   const updatedAt = new Date().toISOString();
-  await writes.insert(columnMatchings).values({ id, document, updatedAt }).onConflictDoUpdate({ target: columnMatchings.id, set: { document, updatedAt } });
+  await writes
+    .insert(columnMatchings)
+    .values({ id, document, updatedAt })
+    .onConflictDoUpdate({ target: columnMatchings.id, set: { document, updatedAt } });
 }
 
 export function listSlipTexts(queries: Queries): Promise<(typeof slipTexts.$inferSelect)[]> {
@@ -22,7 +25,11 @@ export async function putSlipText(writes: Writes, id: string, text: string, revi
   const updatedAt = new Date().toISOString();
   const rows =
     revision === 0
-      ? await writes.insert(slipTexts).values({ id, text, updatedAt }).onConflictDoNothing().returning({ id: slipTexts.id })
+      ? await writes
+          .insert(slipTexts)
+          .values({ id, text, updatedAt })
+          .onConflictDoNothing()
+          .returning({ id: slipTexts.id })
       : await writes
           .update(slipTexts)
           .set({ text, updatedAt, revision: sql`${slipTexts.revision} + 1` })

@@ -11,12 +11,25 @@ const MOST_SHOWN = 200;
 export type RevisionRow = typeof exerciseRevisions.$inferSelect;
 
 /** Keeps a state; the same revision is kept once. */
-export async function keepRevision(writes: Writes, exerciseId: string, revision: number, document: unknown): Promise<void> {
-  await writes.insert(exerciseRevisions).values({ id: randomUUID(), exerciseId, revision, document, at: new Date().toISOString() }).onConflictDoNothing();
+export async function keepRevision(
+  writes: Writes,
+  exerciseId: string,
+  revision: number,
+  document: unknown,
+): Promise<void> {
+  await writes
+    .insert(exerciseRevisions)
+    .values({ id: randomUUID(), exerciseId, revision, document, at: new Date().toISOString() })
+    .onConflictDoNothing();
 }
 
 export function listRevisions(queries: Queries, exerciseId: string): Promise<RevisionRow[]> {
-  return queries.select().from(exerciseRevisions).where(eq(exerciseRevisions.exerciseId, exerciseId)).orderBy(desc(exerciseRevisions.revision)).limit(MOST_SHOWN);
+  return queries
+    .select()
+    .from(exerciseRevisions)
+    .where(eq(exerciseRevisions.exerciseId, exerciseId))
+    .orderBy(desc(exerciseRevisions.revision))
+    .limit(MOST_SHOWN);
 }
 
 /** Puts an exercise aside or takes it back; true where there is one. */

@@ -28,7 +28,12 @@ export async function updateDefaultRules(writes: Writes, rules: unknown, revisio
   return rows.length > 0;
 }
 
-export async function updateClassRules(writes: Writes, classId: string, rules: unknown, revision: number): Promise<boolean> {
+export async function updateClassRules(
+  writes: Writes,
+  classId: string,
+  rules: unknown,
+  revision: number,
+): Promise<boolean> {
   const rows = await writes
     .update(classes)
     .set({ rules, updatedAt: new Date().toISOString(), revision: sql`${classes.revision} + 1` })

@@ -86,7 +86,12 @@ export const classes = sqliteTable('classes', {
 });
 
 /** The house rules that hold where no class's do; one row, `default`. */
-export const defaultRules = sqliteTable('default_rules', { id: id(), rules: text('rules', { mode: 'json' }).notNull(), revision: revision(), updatedAt: updatedAt() });
+export const defaultRules = sqliteTable('default_rules', {
+  id: id(),
+  rules: text('rules', { mode: 'json' }).notNull(),
+  revision: revision(),
+  updatedAt: updatedAt(),
+});
 
 export const students = sqliteTable(
   'students',
@@ -101,7 +106,10 @@ export const students = sqliteTable(
     /** When the student left the class; answers and marks stay. */
     withdrawnAt: text('withdrawn_at'),
   },
-  (table) => [uniqueIndex('students_number').on(table.classId, table.number), index('students_here').on(table.classId, table.withdrawnAt)],
+  (table) => [
+    uniqueIndex('students_number').on(table.classId, table.number),
+    index('students_here').on(table.classId, table.withdrawnAt),
+  ],
 );
 
 /** Exercises given to a class together. */
@@ -164,7 +172,10 @@ export const handIns = sqliteTable(
     /** Answers without a known cause that nobody has decided on. */
     open: integer('open').notNull().default(0),
   },
-  (table) => [uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId), index('set_hand_ins_of_student').on(table.studentId)],
+  (table) => [
+    uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId),
+    index('set_hand_ins_of_student').on(table.studentId),
+  ],
 );
 
 /** What an instructor decided for one answer. */
@@ -180,7 +191,10 @@ export const decisions = sqliteTable(
     comment: text('comment').notNull(),
     updatedAt: updatedAt(),
   },
-  (table) => [uniqueIndex('decisions_once').on(table.setId, table.studentId, table.itemId, table.partId), index('decisions_of_student').on(table.studentId)],
+  (table) => [
+    uniqueIndex('decisions_once').on(table.setId, table.studentId, table.itemId, table.partId),
+    index('decisions_of_student').on(table.studentId),
+  ],
 );
 
 /** Answers accepted as another reading for everyone. */
@@ -204,7 +218,10 @@ export const earlierAnswers = sqliteTable(
     at: text('at').notNull(),
     source: text('source').notNull(),
   },
-  (table) => [index('earlier_answers_of_set').on(table.setId, table.studentId), index('earlier_answers_of_student').on(table.studentId)],
+  (table) => [
+    index('earlier_answers_of_set').on(table.setId, table.studentId),
+    index('earlier_answers_of_student').on(table.studentId),
+  ],
 );
 
 /** Rows of imports that belong to nobody yet, as they came. */
@@ -222,7 +239,16 @@ export const keptRows = sqliteTable(
 );
 
 /** Which column of a file is what, by the names of its columns. */
-export const columnMatchings = sqliteTable('column_matchings', { id: id(), document: text('document', { mode: 'json' }).notNull(), updatedAt: updatedAt() });
+export const columnMatchings = sqliteTable('column_matchings', {
+  id: id(),
+  document: text('document', { mode: 'json' }).notNull(),
+  updatedAt: updatedAt(),
+});
 
 /** What students read about a slip, in the instructor's own words. */
-export const slipTexts = sqliteTable('slip_texts', { id: id(), text: text('text').notNull(), revision: revision(), updatedAt: updatedAt() });
+export const slipTexts = sqliteTable('slip_texts', {
+  id: id(),
+  text: text('text').notNull(),
+  revision: revision(),
+  updatedAt: updatedAt(),
+});

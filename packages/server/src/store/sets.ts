@@ -57,7 +57,12 @@ export async function setIdsOfClass(queries: Queries, classId: string): Promise<
 
 export async function insertSet(
   writes: Writes,
-  values: { readonly classId: string; readonly title: string; readonly document: unknown; readonly givenOutAt?: string },
+  values: {
+    readonly classId: string;
+    readonly title: string;
+    readonly document: unknown;
+    readonly givenOutAt?: string;
+  },
   id: string = randomUUID(),
 ): Promise<SetRow> {
   const now = new Date().toISOString();
@@ -69,7 +74,12 @@ export async function insertSet(
 }
 
 /** Writes only where the revision is still the one the writer saw; undefined otherwise. */
-export async function updateSet(writes: Writes, id: string, revision: number, values: Partial<SetRow>): Promise<SetRow | undefined> {
+export async function updateSet(
+  writes: Writes,
+  id: string,
+  revision: number,
+  values: Partial<SetRow>,
+): Promise<SetRow | undefined> {
   const [row] = await writes
     .update(sets)
     .set({ ...values, revision: sql`${sets.revision} + 1`, updatedAt: new Date().toISOString() })
@@ -147,7 +157,13 @@ export async function countAnswered(queries: Queries, setId: string): Promise<Re
 
 export async function insertCopy(
   writes: Writes,
-  values: { readonly setId: string; readonly itemId: string; readonly exerciseId: string; readonly document: unknown; readonly exerciseRevision: number },
+  values: {
+    readonly setId: string;
+    readonly itemId: string;
+    readonly exerciseId: string;
+    readonly document: unknown;
+    readonly exerciseRevision: number;
+  },
 ): Promise<void> {
   await writes.insert(setCopies).values({ ...values, id: randomUUID() });
 }

@@ -30,19 +30,55 @@ const router = createBrowserRouter([
         errorElement: <BrokenPage />,
         children: [
           { index: true, lazy: async () => ({ Component: (await import('../features/desk/DeskPage.tsx')).DeskPage }) },
-          { path: 'bench', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).NewCasePage }) },
-          { path: 'bench/:caseId', lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }) },
-          { path: 'cases', lazy: async () => ({ Component: (await import('../features/bench/CasesPage.tsx')).CasesPage }) },
-          { path: 'rules', lazy: async () => ({ Component: (await import('../features/rules/RulesPage.tsx')).RulesPage }) },
-          { path: 'exercises', lazy: async () => ({ Component: (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage }) },
-          { path: 'exercises/:exerciseId', lazy: async () => ({ Component: (await import('../features/exercises/ExercisePage.tsx')).ExercisePage }) },
-          { path: 'classes', lazy: async () => ({ Component: (await import('../features/classes/ClassesPage.tsx')).ClassesPage }) },
-          { path: 'classes/:classId', lazy: async () => ({ Component: (await import('../features/classes/ClassPage.tsx')).ClassPage }) },
+          {
+            path: 'bench',
+            lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).NewCasePage }),
+          },
+          {
+            path: 'bench/:caseId',
+            lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }),
+          },
+          {
+            path: 'cases',
+            lazy: async () => ({ Component: (await import('../features/bench/CasesPage.tsx')).CasesPage }),
+          },
+          {
+            path: 'rules',
+            lazy: async () => ({ Component: (await import('../features/rules/RulesPage.tsx')).RulesPage }),
+          },
+          {
+            path: 'exercises',
+            lazy: async () => ({ Component: (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage }),
+          },
+          {
+            path: 'exercises/:exerciseId',
+            lazy: async () => ({ Component: (await import('../features/exercises/ExercisePage.tsx')).ExercisePage }),
+          },
+          {
+            path: 'classes',
+            lazy: async () => ({ Component: (await import('../features/classes/ClassesPage.tsx')).ClassesPage }),
+          },
+          {
+            path: 'classes/:classId',
+            lazy: async () => ({ Component: (await import('../features/classes/ClassPage.tsx')).ClassPage }),
+          },
           { path: 'sets', lazy: async () => ({ Component: (await import('../features/sets/SetsPage.tsx')).SetsPage }) },
-          { path: 'sets/:setId', lazy: async () => ({ Component: (await import('../features/sets/SetPage.tsx')).SetPage }) },
-          { path: 'sets/:setId/marking', lazy: async () => ({ Component: (await import('../features/marking/MarkingPage.tsx')).MarkingPage }) },
-          { path: 'sets/:setId/feedback', lazy: async () => ({ Component: (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage }) },
-          { path: 'sets/:setId/went-wrong', lazy: async () => ({ Component: (await import('../features/marking/WentWrongPage.tsx')).WentWrongPage }) },
+          {
+            path: 'sets/:setId',
+            lazy: async () => ({ Component: (await import('../features/sets/SetPage.tsx')).SetPage }),
+          },
+          {
+            path: 'sets/:setId/marking',
+            lazy: async () => ({ Component: (await import('../features/marking/MarkingPage.tsx')).MarkingPage }),
+          },
+          {
+            path: 'sets/:setId/feedback',
+            lazy: async () => ({ Component: (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage }),
+          },
+          {
+            path: 'sets/:setId/went-wrong',
+            lazy: async () => ({ Component: (await import('../features/marking/WentWrongPage.tsx')).WentWrongPage }),
+          },
           { path: 'bin', lazy: async () => ({ Component: (await import('../features/bin/BinPage.tsx')).BinPage }) },
           { path: '*', element: <NotFoundPage /> },
         ],

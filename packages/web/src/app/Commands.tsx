@@ -6,7 +6,6 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCases, useExercises, useSets } from '../ui/records.ts';
 
-
 /** So long the search waits for the lists it searches; without the server it opens without them. */
 const PATIENCE_MS = 700;
 
@@ -34,7 +33,10 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
     onClick: () => {
       const search = new URLSearchParams(window.location.search);
       search.set('show', name);
-      void navigate({ pathname: window.location.pathname.startsWith('/bench') ? window.location.pathname : '/bench', search: search.toString() });
+      void navigate({
+        pathname: window.location.pathname.startsWith('/bench') ? window.location.pathname : '/bench',
+        search: search.toString(),
+      });
     },
   });
   const actions: SpotlightActionData[] = [
@@ -54,9 +56,15 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
     show('together', 'Put plans together'),
     { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
     { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
-    ...(sets.data ?? []).map(({ id, title, givenOutAt }) => go(`set-${id}`, givenOutAt ? `Mark ${title}` : title, givenOutAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set')),
-    ...(cases.data ?? []).map(({ id, title, document }) => go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', '))),
-    ...(exercises.data ?? []).map(({ id, document }) => go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise')),
+    ...(sets.data ?? []).map(({ id, title, givenOutAt }) =>
+      go(`set-${id}`, givenOutAt ? `Mark ${title}` : title, givenOutAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
+    ),
+    ...(cases.data ?? []).map(({ id, title, document }) =>
+      go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),
+    ),
+    ...(exercises.data ?? []).map(({ id, document }) =>
+      go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise'),
+    ),
   ];
   // What comes in later would take the choice away from under a key, so the lists are waited for, for a moment.
   const [waited, setWaited] = useState(false);

@@ -7,7 +7,8 @@ export function NotFoundPage() {
     <>
       <PageHead title="Nothing is kept at this address" />
       <p>
-        The address may have been mistyped, or what it led to has been deleted. Go to the <Link to="/">Desk</Link> or <Link to="/bench">state a case</Link>.
+        The address may have been mistyped, or what it led to has been deleted. Go to the <Link to="/">Desk</Link> or{' '}
+        <Link to="/bench">state a case</Link>.
       </p>
     </>
   );

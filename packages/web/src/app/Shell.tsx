@@ -44,7 +44,12 @@ export function Shell() {
         </Link>
         <nav aria-label="Places" className={styles.places}>
           {places.map(({ to, name }) => (
-            <NavLink key={to} to={to} end={to === '/'} className={({ isActive }) => (isActive ? styles.here : undefined)}>
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/'}
+              className={({ isActive }) => (isActive ? styles.here : undefined)}
+            >
               {name}
             </NavLink>
           ))}

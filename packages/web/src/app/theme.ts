@@ -2,7 +2,18 @@
 
 import { Button, createTheme, Menu, Modal, Notification, NumberInput, type MantineColorsTuple } from '@mantine/core';
 
-const sea: MantineColorsTuple = ['#e2eeee', '#cfe2e3', '#a6cbce', '#7ab3b8', '#549ea4', '#368d94', '#12606a', '#10555e', '#0d4952', '#083b43'];
+const sea: MantineColorsTuple = [
+  '#e2eeee',
+  '#cfe2e3',
+  '#a6cbce',
+  '#7ab3b8',
+  '#549ea4',
+  '#368d94',
+  '#12606a',
+  '#10555e',
+  '#0d4952',
+  '#083b43',
+];
 
 export const theme = createTheme({
   primaryColor: 'sea',

@@ -18,9 +18,18 @@ interface ChangedElsewhereProps {
 
 export function ChangedElsewhere({ what, theirs, mine, onTheirs, onMine, more, children }: ChangedElsewhereProps) {
   return (
-    <Modal opened={theirs !== undefined} onClose={() => undefined} closeOnEscape={false} closeOnClickOutside={false} withCloseButton={false} title="Changed elsewhere" size={children ? 'lg' : 'md'}>
+    <Modal
+      opened={theirs !== undefined}
+      onClose={() => undefined}
+      closeOnEscape={false}
+      closeOnClickOutside={false}
+      withCloseButton={false}
+      title="Changed elsewhere"
+      size={children ? 'lg' : 'md'}
+    >
       <p>
-        Somebody changed {what} since you opened it. Theirs is called “{theirs}”; yours “{mine}”. Nothing is lost yet: choose which to keep.
+        Somebody changed {what} since you opened it. Theirs is called “{theirs}”; yours “{mine}”. Nothing is lost yet:
+        choose which to keep.
       </p>
       {children}
       <Group justify="flex-end" mt="md">

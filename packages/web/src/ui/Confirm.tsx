@@ -15,7 +15,17 @@ interface ConfirmProps {
   readonly children: ReactNode;
 }
 
-export function Confirm({ opened, title, act, danger = false, busy = false, error, onAct, onClose, children }: ConfirmProps) {
+export function Confirm({
+  opened,
+  title,
+  act,
+  danger = false,
+  busy = false,
+  error,
+  onAct,
+  onClose,
+  children,
+}: ConfirmProps) {
   return (
     <Modal opened={opened} onClose={onClose} title={title}>
       {children}

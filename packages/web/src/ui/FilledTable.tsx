@@ -1,10 +1,26 @@
 /** A table that a student fills in: given cells as numbers, blank ones as fields, each judged. */
-import { answerKeyOf, numberStyleById, tableColumns, writeMoney, type Exercise, type HouseRules, type Numbers, type TableColumn, type Verdict } from '@hardy-sextant/core';
+import {
+  answerKeyOf,
+  numberStyleById,
+  tableColumns,
+  writeMoney,
+  type Exercise,
+  type HouseRules,
+  type Numbers,
+  type TableColumn,
+  type Verdict,
+} from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { VerdictMark } from './VerdictMark.tsx';
 import styles from './FilledTable.module.css';
 
-export const columnWords: Readonly<Record<TableColumn, string>> = { opening: 'Opening', interest: 'Interest', payment: 'Paid', principal: 'Principal', closing: 'Closing' };
+export const columnWords: Readonly<Record<TableColumn, string>> = {
+  opening: 'Opening',
+  interest: 'Interest',
+  payment: 'Paid',
+  principal: 'Principal',
+  closing: 'Closing',
+};
 
 interface FilledTableProps {
   readonly exercise: Exercise;
@@ -19,7 +35,16 @@ interface FilledTableProps {
   readonly onLeave?: () => void;
 }
 
-export function FilledTable({ exercise, numbers, rules, partId, verdict, entries, onEntry, onLeave }: FilledTableProps) {
+export function FilledTable({
+  exercise,
+  numbers,
+  rules,
+  partId,
+  verdict,
+  entries,
+  onEntry,
+  onLeave,
+}: FilledTableProps) {
   const style = numberStyleById(rules.numberStyle);
   const table = useMemo(() => {
     const keyed = answerKeyOf(exercise, partId, numbers, rules);
@@ -68,7 +93,9 @@ export function FilledTable({ exercise, numbers, rules, partId, verdict, entries
           ))}
         </tbody>
       </table>
-      {verdict.kind !== 'blank' && <p className="soft">{verdict.cells?.find(({ says }) => says)?.says ?? verdict.says}</p>}
+      {verdict.kind !== 'blank' && (
+        <p className="soft">{verdict.cells?.find(({ says }) => says)?.says ?? verdict.says}</p>
+      )}
     </div>
   );
 }

@@ -22,5 +22,10 @@ export function Formula({ tex, inline = false }: { readonly tex: string; readonl
   if (!katex) return <code>{tex}</code>;
   if (inline) return <span dangerouslySetInnerHTML={{ __html: katex.renderToString(tex, { throwOnError: false }) }} />;
   // KaTeX writes MathML beside its own boxes, so that the formula is read out too.
-  return <div style={{ overflowX: 'auto', overflowY: 'hidden' }} dangerouslySetInnerHTML={{ __html: katex.renderToString(tex, { displayMode: true, throwOnError: false }) }} />;
+  return (
+    <div
+      style={{ overflowX: 'auto', overflowY: 'hidden' }}
+      dangerouslySetInnerHTML={{ __html: katex.renderToString(tex, { displayMode: true, throwOnError: false }) }}
+    />
+  );
 }

@@ -11,11 +11,21 @@ export function Loading({ what }: { readonly what: string }) {
   );
 }
 
-export function Failed({ what, error, again }: { readonly what: string; readonly error: Error; readonly again?: () => void }) {
+export function Failed({
+  what,
+  error,
+  again,
+}: {
+  readonly what: string;
+  readonly error: Error;
+  readonly again?: () => void;
+}) {
   const gone = error instanceof Refusal && error.document.status === 404;
   return (
     <div role="alert" className="sheet" style={{ padding: '18px 22px', maxWidth: 620, marginTop: 16 }}>
-      <h2 style={{ fontFamily: 'var(--serif)', fontSize: 20 }}>{gone ? `This ${what} is not here` : `The ${what} could not be fetched`}</h2>
+      <h2 style={{ fontFamily: 'var(--serif)', fontSize: 20 }}>
+        {gone ? `This ${what} is not here` : `The ${what} could not be fetched`}
+      </h2>
       <p>{error.message}</p>
       {again && !gone && <Button onClick={again}>Try again</Button>}
     </div>

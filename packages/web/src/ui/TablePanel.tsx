@@ -1,6 +1,16 @@
 /** A table of a plan, its rows drawn only where they are looked at, with subtotals, running totals and totals at its foot. */
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { paymentDate, runningTotals, subtotals, writeMoney, writeNumber, type NumberStyle, type Subtotal, type Table, type TableRow } from '@hardy-sextant/core';
+import {
+  paymentDate,
+  runningTotals,
+  subtotals,
+  writeMoney,
+  writeNumber,
+  type NumberStyle,
+  type Subtotal,
+  type Table,
+  type TableRow,
+} from '@hardy-sextant/core';
 import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useNumberStyle } from './Figures.tsx';
 import styles from './TablePanel.module.css';
@@ -37,7 +47,12 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
   const style = useNumberStyle();
   const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: () => ROW, overscan: 2 });
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 2,
+  });
   const template = {
     gridTemplateColumns: `52px ${table.plan.firstPaymentDate ? '98px ' : ''}repeat(${columns.length - (table.plan.firstPaymentDate ? 2 : 1)}, minmax(82px, 1fr))`,
   };
@@ -70,7 +85,12 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
         aria-label="Amortization table; arrow keys choose a payment, with Shift a stretch"
         onKeyDown={keys}
       >
-        <div role="table" aria-rowcount={lines.length + 1} className="figures" style={{ minWidth: columns.length * 92 }}>
+        <div
+          role="table"
+          aria-rowcount={lines.length + 1}
+          className="figures"
+          style={{ minWidth: columns.length * 92 }}
+        >
           <div role="rowgroup">
             <div role="row" className={`${styles.row} ${styles.head}`} style={template}>
               {columns.map(({ title }) => (
@@ -86,7 +106,13 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
               const place = { ...template, transform: `translateY(${start}px)` };
               if ('year' in line)
                 return (
-                  <div role="row" aria-rowindex={index + 2} key={index} className={`${styles.row} ${styles.line} ${styles.year}`} style={place}>
+                  <div
+                    role="row"
+                    aria-rowindex={index + 2}
+                    key={index}
+                    className={`${styles.row} ${styles.line} ${styles.year}`}
+                    style={place}
+                  >
                     {columns.map(({ title, year }) => (
                       <span role="cell" key={title}>
                         {year?.(line.year)}
@@ -104,7 +130,10 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
                   className={`${styles.row} ${styles.line} ${chosen ? styles.chosen : ''} ${row.number === table.firstGrowing ? styles.growing : ''}`}
                   style={place}
                   onClick={(event) =>
-                    onSelect(event.shiftKey ? Math.min(selected.from, row.number) : row.number, event.shiftKey ? Math.max(selected.from, row.number) : row.number)
+                    onSelect(
+                      event.shiftKey ? Math.min(selected.from, row.number) : row.number,
+                      event.shiftKey ? Math.max(selected.from, row.number) : row.number,
+                    )
                   }
                 >
                   {columns.map(({ title, cell }) => (
@@ -150,9 +179,21 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
   const sum = (row: TableRow) => sums[row.number - 1]!;
   return [
     { title: 'No.', cell: (row) => writeNumber(row.number, 0, style), year: (year) => year.label, all: 'All' },
-    ...(plan.firstPaymentDate ? [{ title: 'Date', cell: (row: TableRow) => paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number) }] : []),
+    ...(plan.firstPaymentDate
+      ? [
+          {
+            title: 'Date',
+            cell: (row: TableRow) => paymentDate(plan.firstPaymentDate!, plan.paymentsPerYear, row.number),
+          },
+        ]
+      : []),
     { title: 'Opening', cell: (row) => money(row.opening), year: (year) => money(year.opening) },
-    { title: 'Interest', cell: (row) => money(row.interest), year: (year) => money(year.interest), all: money(totals.interest) },
+    {
+      title: 'Interest',
+      cell: (row) => money(row.interest),
+      year: (year) => money(year.interest),
+      all: money(totals.interest),
+    },
     {
       title: saving ? 'Deposit' : plan.kind === 'drawing' ? 'Withdrawal' : 'Payment',
       cell: (row) => money(row.payment),
@@ -160,8 +201,18 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
       all: money(totals.paid - totals.extra),
     },
     { title: 'Extra', cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
-    { title: saving ? 'Added' : 'To principal', cell: (row) => money(row.principal), year: (year) => money(year.principal), all: money(totals.principal) },
-    { title: 'Closing', cell: (row) => money(row.closing), year: (year) => money(year.closing), all: money(table.closing) },
+    {
+      title: saving ? 'Added' : 'To principal',
+      cell: (row) => money(row.principal),
+      year: (year) => money(year.principal),
+      all: money(totals.principal),
+    },
+    {
+      title: 'Closing',
+      cell: (row) => money(row.closing),
+      year: (year) => money(year.closing),
+      all: money(table.closing),
+    },
     ...(running
       ? [
           { title: 'Paid so far', cell: (row: TableRow) => money(sum(row).paid) },

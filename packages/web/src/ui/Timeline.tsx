@@ -6,11 +6,21 @@ const WIDTH = 760;
 const LEFT = 70;
 const STEP = 92;
 
-export function Timeline({ kind, solved, style }: { readonly kind: StatementKind; readonly solved: SolvedCase; readonly style: NumberStyle }) {
+export function Timeline({
+  kind,
+  solved,
+  style,
+}: {
+  readonly kind: StatementKind;
+  readonly solved: SolvedCase;
+  readonly style: NumberStyle;
+}) {
   const moments = timelineOf(kind, solved);
   const money = (value: number) => `${value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
   const width = Math.max(WIDTH, LEFT * 2 + (moments.length - 1) * STEP);
-  const inWords = moments.flatMap((moment) => (moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`)));
+  const inWords = moments.flatMap((moment) =>
+    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`),
+  );
   return (
     <div className={`sheet ${styles.box}`}>
       <svg viewBox={`0 0 ${width} 230`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
@@ -28,7 +38,13 @@ export function Timeline({ kind, solved, style }: { readonly kind: StatementKind
           return (
             <g key={place}>
               {moment.flows.map((flow) => (
-                <Arrow key={flow.money > 0 ? 'in' : 'out'} x={x} up={flow.money > 0} amount={money(flow.money)} words={flow.words} />
+                <Arrow
+                  key={flow.money > 0 ? 'in' : 'out'}
+                  x={x}
+                  up={flow.money > 0}
+                  amount={money(flow.money)}
+                  words={flow.words}
+                />
               ))}
               <line x1={x} x2={x} y1="111" y2="119" className={styles.axis} />
               <text x={both ? x - 12 : x} y={up ? 134 : 106} className={styles.place}>
@@ -39,14 +55,27 @@ export function Timeline({ kind, solved, style }: { readonly kind: StatementKind
         })}
       </svg>
       <p className="soft">
-        {solved.table.count} payments{solved.plan.changes.length > 0 ? ', the changes on the way among them' : ''}. Numbers count periods from today;{' '}
-        {solved.plan.timing === 'begin' ? 'each payment falls at the beginning of its period.' : 'each payment falls at the end of its period.'}
+        {solved.table.count} payments{solved.plan.changes.length > 0 ? ', the changes on the way among them' : ''}.
+        Numbers count periods from today;{' '}
+        {solved.plan.timing === 'begin'
+          ? 'each payment falls at the beginning of its period.'
+          : 'each payment falls at the end of its period.'}
       </p>
     </div>
   );
 }
 
-function Arrow({ x, up, amount, words }: { readonly x: number; readonly up: boolean; readonly amount: string; readonly words: string }) {
+function Arrow({
+  x,
+  up,
+  amount,
+  words,
+}: {
+  readonly x: number;
+  readonly up: boolean;
+  readonly amount: string;
+  readonly words: string;
+}) {
   const tip = up ? 45 : 185;
   const head = up ? 9 : -9;
   return (

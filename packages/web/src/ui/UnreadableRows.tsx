@@ -6,7 +6,8 @@ export function UnreadableRows({ list }: { readonly list: Parameters<typeof useU
   if (rows.length === 0) return null;
   return (
     <p role="note" className="soft">
-      {rows.length === 1 ? 'One more cannot' : `${rows.length} more cannot`} be read by this version and {rows.length === 1 ? 'is' : 'are'} left as {rows.length === 1 ? 'it is' : 'they are'}:{' '}
+      {rows.length === 1 ? 'One more cannot' : `${rows.length} more cannot`} be read by this version and{' '}
+      {rows.length === 1 ? 'is' : 'are'} left as {rows.length === 1 ? 'it is' : 'they are'}:{' '}
       {rows.map(({ title }) => `“${title}”`).join(', ')}.
     </p>
   );

@@ -4,7 +4,13 @@ import { verdictLooks } from './verdictLooks.ts';
 import styles from './VerdictMark.module.css';
 
 /** `brief` leaves the word to readers of the page aloud: for cells too small for it. */
-export function VerdictMark({ verdict, brief = false }: { readonly verdict: Pick<Verdict, 'kind'>; readonly brief?: boolean }) {
+export function VerdictMark({
+  verdict,
+  brief = false,
+}: {
+  readonly verdict: Pick<Verdict, 'kind'>;
+  readonly brief?: boolean;
+}) {
   const { mark, word, tone } = verdictLooks[verdict.kind];
   return (
     <span className={`${styles.mark} ${styles[tone]}`}>

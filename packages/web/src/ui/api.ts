@@ -24,7 +24,11 @@ interface Call {
 }
 
 /** Calls `/api` + path and reads the answer through a schema. */
-export async function call<S extends z.ZodType>(path: string, schema: S, { method = 'GET', body, signal }: Call = {}): Promise<z.infer<S>> {
+export async function call<S extends z.ZodType>(
+  path: string,
+  schema: S,
+  { method = 'GET', body, signal }: Call = {},
+): Promise<z.infer<S>> {
   const response = await send(path, method, body, signal);
   return schema.parse(await response.json());
 }
@@ -44,11 +48,20 @@ async function send(path: string, method: string, body: unknown, signal: AbortSi
     });
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
-    throw new Error('The server cannot be reached. What you typed is still here; try again when it is back.', { cause: error });
+    throw new Error('The server cannot be reached. What you typed is still here; try again when it is back.', {
+      cause: error,
+    });
   }
   if (response.ok) return response;
   const document = problemDocument.safeParse(await response.json().catch(() => undefined));
   throw new Refusal(
-    document.success ? document.data : { type: problemTypes.broken, title: 'Something broke', status: response.status, detail: 'The server gave an answer that cannot be read.' },
+    document.success
+      ? document.data
+      : {
+          type: problemTypes.broken,
+          title: 'Something broke',
+          status: response.status,
+          detail: 'The server gave an answer that cannot be read.',
+        },
   );
 }

@@ -5,6 +5,8 @@ import { fillText, givensInForce, numberStyleById, storyText, type Exercise } fr
 export function exerciseSummary(exercise: Exercise, longest = 160): string {
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? '');
   const { written } = givensInForce(exercise, {}, style);
-  const text = storyText(exercise.story, written).replace(/\s+/g, ' ').trim() || fillText(exercise.parts[0]?.prompt ?? '', written);
+  const text =
+    storyText(exercise.story, written).replace(/\s+/g, ' ').trim() ||
+    fillText(exercise.parts[0]?.prompt ?? '', written);
   return text.length > longest ? `${text.slice(0, longest).replace(/\s\S*$/, '')}…` : text;
 }

@@ -9,12 +9,18 @@ const PATIENCE_MS = 30_000;
 
 /** @throws a sentence where it cannot be read */
 export async function readFileRows(file: File): Promise<ReadRows> {
-  if (file.size > MOST_BYTES) throw new Error(`${file.name} has ${Math.ceil(file.size / 1e6)} MB; at most 10 MB come in.`);
+  if (file.size > MOST_BYTES)
+    throw new Error(`${file.name} has ${Math.ceil(file.size / 1e6)} MB; at most 10 MB come in.`);
   const bytes = new Uint8Array(await file.arrayBuffer());
   const worker = new Worker(new URL('./readFile.worker.ts', import.meta.url), { type: 'module' });
   try {
-    const late = new Promise<never>((_done, failed) => setTimeout(() => failed(new Error(`${file.name} takes too long to read; save it as CSV.`)), PATIENCE_MS));
-    const answer = await Promise.race([wrap<FileWorker>(worker).read(transfer(bytes, [bytes.buffer]), file.name), late]);
+    const late = new Promise<never>((_done, failed) =>
+      setTimeout(() => failed(new Error(`${file.name} takes too long to read; save it as CSV.`)), PATIENCE_MS),
+    );
+    const answer = await Promise.race([
+      wrap<FileWorker>(worker).read(transfer(bytes, [bytes.buffer]), file.name),
+      late,
+    ]);
     if (!answer.ok) throw new Error(answer.message);
     return answer.rows;
   } finally {

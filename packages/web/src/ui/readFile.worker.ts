@@ -3,7 +3,8 @@ import { expose } from 'comlink';
 import { readBytes } from './readBytes.ts';
 import type { ReadRows } from './readText.ts';
 
-export type FileAnswer = { readonly ok: true; readonly rows: ReadRows } | { readonly ok: false; readonly message: string };
+export type FileAnswer =
+  { readonly ok: true; readonly rows: ReadRows } | { readonly ok: false; readonly message: string };
 
 const worker = {
   async read(bytes: Uint8Array, name: string): Promise<FileAnswer> {

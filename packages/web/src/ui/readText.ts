@@ -35,14 +35,21 @@ const NOWHERE = '\u001f';
  * @param separator what parts the columns; found out when left out
  */
 export function readText(text: string, separator: Separator = separatorOf(text)): ReadRows {
-  if (text.length > MOST_CHARACTERS) throw new Error('This text has more than 10 million characters; that is not a list of answers.');
-  const parsed = Papa.parse<string[]>(withoutLastLineEnds(text), { delimiter: separator === '' ? NOWHERE : separator, skipEmptyLines: 'greedy' });
+  if (text.length > MOST_CHARACTERS)
+    throw new Error('This text has more than 10 million characters; that is not a list of answers.');
+  const parsed = Papa.parse<string[]>(withoutLastLineEnds(text), {
+    delimiter: separator === '' ? NOWHERE : separator,
+    skipEmptyLines: 'greedy',
+  });
   const notes = parsed.errors
     .filter(({ code }) => code !== 'UndetectableDelimiter')
     .slice(0, 3)
     .map(({ row, message }) => `Line ${(row ?? 0) + 1}: ${message}.`);
   const widths = new Set(parsed.data.map(({ length }) => length));
-  if (separator === ',' && widths.size > 1) notes.push('Not every line has as many columns. If commas belong to the numbers, say below what parts the columns.');
+  if (separator === ',' && widths.size > 1)
+    notes.push(
+      'Not every line has as many columns. If commas belong to the numbers, say below what parts the columns.',
+    );
   return { ...limited(parsed.data, notes), text, separator };
 }
 
@@ -76,7 +83,8 @@ function separatorOf(text: string): Separator {
   // A lone column of numbers is not parted at the commas in them.
   const [first, ...others] = lines.map(isNumber);
   if (first !== undefined && others.every((is) => is) && (first || others.length > 0)) return '';
-  const guess = Papa.parse<string[]>(lines.join('\n'), { delimitersToGuess: [',', ';', '|'] }).meta.delimiter as Separator;
+  const guess = Papa.parse<string[]>(lines.join('\n'), { delimitersToGuess: [',', ';', '|'] }).meta
+    .delimiter as Separator;
   return lines.some((line) => line.includes(guess)) ? guess : '';
 }
 

@@ -29,7 +29,8 @@ export function countUnpacked(bytes: Uint8Array, most: number): number {
   // In slices, so that the counting stops soon after there is too much.
   for (let at = 0; at < bytes.length && !broken; at += SLICE) {
     zip.push(bytes.subarray(at, at + SLICE), at + SLICE >= bytes.length);
-    if (count > most) throw new Error(`This workbook unpacks to more than ${most / 1e6} MB; that is not a list of answers.`);
+    if (count > most)
+      throw new Error(`This workbook unpacks to more than ${most / 1e6} MB; that is not a list of answers.`);
   }
   if (files === 0 || broken) throw unreadable();
   return count;
@@ -54,7 +55,8 @@ export async function readWorkbook(bytes: Uint8Array): Promise<ReadRows> {
   if (!sheet) throw new Error('There is nothing in this workbook.');
   if (sheet.rowCount > MOST_SHEET_ROWS) throw new Error('The first sheet has more than 100,000 rows.');
   const notes: string[] = [];
-  if (book.worksheets.length > 1) notes.push(`The workbook has ${book.worksheets.length} sheets; “${sheet.name}” was read.`);
+  if (book.worksheets.length > 1)
+    notes.push(`The workbook has ${book.worksheets.length} sheets; “${sheet.name}” was read.`);
   let [merged, remarks, formulas] = [0, 0, 0];
   const rows: string[][] = [];
   sheet.eachRow({ includeEmpty: false }, (row) => {
@@ -74,7 +76,8 @@ export async function readWorkbook(bytes: Uint8Array): Promise<ReadRows> {
   });
   if (merged > 0) notes.push(`${merged} merged cells were read as empty; their text stands in the first of them.`);
   if (remarks > 0) notes.push(`${remarks} notes on cells were left out.`);
-  if (formulas > 0) notes.push(`Of ${formulas} formulas the numbers were read that the workbook shows; none was worked out.`);
+  if (formulas > 0)
+    notes.push(`Of ${formulas} formulas the numbers were read that the workbook shows; none was worked out.`);
   return limited(
     rows.filter((row) => row.some((cell) => cell !== '')),
     notes,
@@ -86,7 +89,12 @@ function cellText(value: unknown): string {
   if (value === null || value === undefined) return '';
   if (value instanceof Date) return value.toISOString().slice(0, 10);
   if (typeof value !== 'object') return String(value);
-  const { result, text, richText, error } = value as { result?: unknown; text?: unknown; richText?: readonly { text: string }[]; error?: string };
+  const { result, text, richText, error } = value as {
+    result?: unknown;
+    text?: unknown;
+    richText?: readonly { text: string }[];
+    error?: string;
+  };
   if (richText) return richText.map((piece) => piece.text).join('');
   if (error) return error;
   return cellText(result ?? text ?? '');

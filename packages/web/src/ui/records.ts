@@ -36,19 +36,39 @@ import { call, callFor } from './api.ts';
 import { saveFile } from './saveFile.ts';
 
 /** The rows of a list that can be read. */
-const readable = <T extends object>(rows: readonly (T | UnreadableRecord)[]): T[] => rows.filter((row): row is T => isReadable(row));
-const unreadable = (rows: readonly (object | UnreadableRecord)[]): UnreadableRecord[] => rows.filter((row): row is UnreadableRecord => !isReadable(row));
+const readable = <T extends object>(rows: readonly (T | UnreadableRecord)[]): T[] =>
+  rows.filter((row): row is T => isReadable(row));
+const unreadable = (rows: readonly (object | UnreadableRecord)[]): UnreadableRecord[] =>
+  rows.filter((row): row is UnreadableRecord => !isReadable(row));
 
-const casesQuery = { queryKey: ['cases'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/cases', keptCases, { signal }) };
-const exercisesQuery = { queryKey: ['exercises'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/exercises', keptExercises, { signal }) };
-const classesQuery = { queryKey: ['classes'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/classes', keptClasses, { signal }) };
-const setsQuery = { queryKey: ['sets'], queryFn: ({ signal }: { signal: AbortSignal }) => call('/sets', listedSets, { signal }) };
+const casesQuery = {
+  queryKey: ['cases'],
+  queryFn: ({ signal }: { signal: AbortSignal }) => call('/cases', keptCases, { signal }),
+};
+const exercisesQuery = {
+  queryKey: ['exercises'],
+  queryFn: ({ signal }: { signal: AbortSignal }) => call('/exercises', keptExercises, { signal }),
+};
+const classesQuery = {
+  queryKey: ['classes'],
+  queryFn: ({ signal }: { signal: AbortSignal }) => call('/classes', keptClasses, { signal }),
+};
+const setsQuery = {
+  queryKey: ['sets'],
+  queryFn: ({ signal }: { signal: AbortSignal }) => call('/sets', listedSets, { signal }),
+};
 const lists = { cases: casesQuery, exercises: exercisesQuery, classes: classesQuery, sets: setsQuery } as const;
 
 /** The rows of a list that this version cannot read; they are shown as such, and the others work. */
 export function useUnreadable(list: keyof typeof lists): readonly UnreadableRecord[] {
   const { queryKey, queryFn } = lists[list];
-  return useQuery<readonly (object | UnreadableRecord)[], Error, UnreadableRecord[]>({ queryKey, queryFn, select: unreadable }).data ?? [];
+  return (
+    useQuery<readonly (object | UnreadableRecord)[], Error, UnreadableRecord[]>({
+      queryKey,
+      queryFn,
+      select: unreadable,
+    }).data ?? []
+  );
 }
 
 export function useCases() {
@@ -56,7 +76,11 @@ export function useCases() {
 }
 
 export function useCase(id: string | undefined) {
-  return useQuery({ queryKey: ['cases', id], queryFn: ({ signal }) => call(`/cases/${id}`, keptCase, { signal }), enabled: id !== undefined });
+  return useQuery({
+    queryKey: ['cases', id],
+    queryFn: ({ signal }) => call(`/cases/${id}`, keptCase, { signal }),
+    enabled: id !== undefined,
+  });
 }
 
 /** Writes a case: a change where a revision is given, a new one otherwise, under the id given or one of the server's. */
@@ -88,14 +112,20 @@ export function useExercises() {
 }
 
 export function useExercise(id: string | undefined) {
-  return useQuery({ queryKey: ['exercises', id], queryFn: ({ signal }) => call(`/exercises/${id}`, keptExercise, { signal }), enabled: id !== undefined });
+  return useQuery({
+    queryKey: ['exercises', id],
+    queryFn: ({ signal }) => call(`/exercises/${id}`, keptExercise, { signal }),
+    enabled: id !== undefined,
+  });
 }
 
 export function useWriteExercise() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ id, ...body }: { id?: string } & (NewExercise | ChangedExercise)) =>
-      id === undefined ? call('/exercises', keptExercise, { method: 'POST', body }) : call(`/exercises/${id}`, keptExercise, { method: 'PUT', body }),
+      id === undefined
+        ? call('/exercises', keptExercise, { method: 'POST', body })
+        : call(`/exercises/${id}`, keptExercise, { method: 'PUT', body }),
     onSuccess: (kept: KeptExercise) => {
       queries.setQueryData(['exercises', kept.id], kept);
       return queries.invalidateQueries({ queryKey: ['exercises'], exact: true });
@@ -113,7 +143,11 @@ export function useClasses() {
 
 /** Everything that was deleted and can be brought back. */
 export function useBin() {
-  return useQuery({ queryKey: ['bin'], queryFn: ({ signal }) => call('/bin', deletedRecords, { signal }), staleTime: 0 });
+  return useQuery({
+    queryKey: ['bin'],
+    queryFn: ({ signal }) => call('/bin', deletedRecords, { signal }),
+    staleTime: 0,
+  });
 }
 
 /** Brings something deleted back. */
@@ -133,7 +167,8 @@ export function useRules() {
 export function useWriteRules() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, ...body }: { id: string } & ChangedRules) => call(`/rules/${id}`, keptRules, { method: 'PUT', body }),
+    mutationFn: ({ id, ...body }: { id: string } & ChangedRules) =>
+      call(`/rules/${id}`, keptRules, { method: 'PUT', body }),
     onSuccess: (kept: KeptRules) => {
       queries.setQueryData<KeptRules[]>(['rules'], (all) => all?.map((each) => (each.id === kept.id ? kept : each)));
       return queries.invalidateQueries({ queryKey: ['classes'] });
@@ -143,7 +178,10 @@ export function useWriteRules() {
 
 /** The entering styles made here; the shipped ones are core's. */
 export function useEnteringStyles() {
-  return useQuery({ queryKey: ['entering-styles'], queryFn: ({ signal }) => call('/entering-styles', keptEnteringStyles, { signal }) });
+  return useQuery({
+    queryKey: ['entering-styles'],
+    queryFn: ({ signal }) => call('/entering-styles', keptEnteringStyles, { signal }),
+  });
 }
 
 /** Writes a style: a change where an id is given, a new one otherwise. */
@@ -151,7 +189,9 @@ export function useWriteEnteringStyle() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ id, ...body }: { id?: string } & (NewEnteringStyle | ChangedEnteringStyle)) =>
-      id === undefined ? call('/entering-styles', keptEnteringStyle, { method: 'POST', body }) : call(`/entering-styles/${id}`, keptEnteringStyle, { method: 'PUT', body }),
+      id === undefined
+        ? call('/entering-styles', keptEnteringStyle, { method: 'POST', body })
+        : call(`/entering-styles/${id}`, keptEnteringStyle, { method: 'PUT', body }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
   });
 }
@@ -167,7 +207,8 @@ export function useDeleteEnteringStyle() {
 export function useArchiveExercise() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, archived }: { id: string; archived: boolean }) => call(`/exercises/${id}/archived`, keptExercise, { method: 'PUT', body: { archived } }),
+    mutationFn: ({ id, archived }: { id: string; archived: boolean }) =>
+      call(`/exercises/${id}/archived`, keptExercise, { method: 'PUT', body: { archived } }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['exercises'] }),
   });
 }
@@ -182,7 +223,11 @@ export function useDeleteExercise() {
 
 /** Earlier states of an exercise, newest first. */
 export function useExerciseRevisions(id: string) {
-  return useQuery({ queryKey: ['exercises', id, 'revisions'], queryFn: ({ signal }) => call(`/exercises/${id}/revisions`, exerciseRevisions, { signal }), staleTime: 0 });
+  return useQuery({
+    queryKey: ['exercises', id, 'revisions'],
+    queryFn: ({ signal }) => call(`/exercises/${id}/revisions`, exerciseRevisions, { signal }),
+    staleTime: 0,
+  });
 }
 
 /** Puts exercises into a file for the disk; all that are not archived where none are named. */

@@ -17,7 +17,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
 
 export function useClass(id: string | undefined) {
-  return useQuery({ queryKey: ['classes', id], queryFn: ({ signal }) => call(`/classes/${id}`, classWithStudents, { signal }), enabled: id !== undefined });
+  return useQuery({
+    queryKey: ['classes', id],
+    queryFn: ({ signal }) => call(`/classes/${id}`, classWithStudents, { signal }),
+    enabled: id !== undefined,
+  });
 }
 
 /** Writes a class: a change where a revision is given, a new one otherwise. */
@@ -25,7 +29,9 @@ export function useWriteClass() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ id, ...body }: { id?: string } & (NewClass | ChangedClass)) =>
-      id === undefined ? call('/classes', classWithStudents, { method: 'POST', body }) : call(`/classes/${id}`, classWithStudents, { method: 'PUT', body }),
+      id === undefined
+        ? call('/classes', classWithStudents, { method: 'POST', body })
+        : call(`/classes/${id}`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
       return queries.invalidateQueries({ queryKey: ['classes'], exact: true });
@@ -36,7 +42,8 @@ export function useWriteClass() {
 export function useWriteRoster(classId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: Partial<ChangedRoster> & Pick<ChangedRoster, 'revision'>) => call(`/classes/${classId}/roster`, classWithStudents, { method: 'PUT', body }),
+    mutationFn: (body: Partial<ChangedRoster> & Pick<ChangedRoster, 'revision'>) =>
+      call(`/classes/${classId}/roster`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
       void queries.invalidateQueries({ queryKey: ['sets'] });
@@ -57,7 +64,11 @@ export function useDeleteClass() {
 }
 
 export function useSet(id: string | undefined) {
-  return useQuery({ queryKey: ['sets', id], queryFn: ({ signal }) => call(`/sets/${id}`, keptSet, { signal }), enabled: id !== undefined });
+  return useQuery({
+    queryKey: ['sets', id],
+    queryFn: ({ signal }) => call(`/sets/${id}`, keptSet, { signal }),
+    enabled: id !== undefined,
+  });
 }
 
 /** What a set became: told to every screen that shows it. */
@@ -71,25 +82,43 @@ export function useKept() {
 }
 
 export function useMakeSet() {
-  return useMutation({ mutationFn: (body: NewSet) => call('/sets', keptSet, { method: 'POST', body }), onSuccess: useKept() });
+  return useMutation({
+    mutationFn: (body: NewSet) => call('/sets', keptSet, { method: 'POST', body }),
+    onSuccess: useKept(),
+  });
 }
 
 export function useGiveOut(id: string) {
-  return useMutation({ mutationFn: (revision: number) => call(`/sets/${id}/given-out`, keptSet, { method: 'POST', body: { revision } }), onSuccess: useKept() });
+  return useMutation({
+    mutationFn: (revision: number) => call(`/sets/${id}/given-out`, keptSet, { method: 'POST', body: { revision } }),
+    onSuccess: useKept(),
+  });
 }
 
 /** How far giving out has come, while it goes on. */
 export function useGivingOut(id: string, going: boolean) {
-  return useQuery({ queryKey: ['giving-out', id], queryFn: ({ signal }) => call(`/sets/${id}/given-out`, drawProgress, { signal }), enabled: going, refetchInterval: going ? 400 : false, staleTime: 0 });
+  return useQuery({
+    queryKey: ['giving-out', id],
+    queryFn: ({ signal }) => call(`/sets/${id}/given-out`, drawProgress, { signal }),
+    enabled: going,
+    refetchInterval: going ? 400 : false,
+    staleTime: 0,
+  });
 }
 
 /** Adds, removes, puts back or moves an exercise of a set that was given out. */
 export function useChangeContents(id: string) {
-  return useMutation({ mutationFn: (body: ChangedContents) => call(`/sets/${id}/contents`, keptSet, { method: 'POST', body }), onSuccess: useKept() });
+  return useMutation({
+    mutationFn: (body: ChangedContents) => call(`/sets/${id}/contents`, keptSet, { method: 'POST', body }),
+    onSuccess: useKept(),
+  });
 }
 
 export function useRelease(id: string) {
-  return useMutation({ mutationFn: (body: Releasing) => call(`/sets/${id}/released`, keptSet, { method: 'PUT', body }), onSuccess: useKept() });
+  return useMutation({
+    mutationFn: (body: Releasing) => call(`/sets/${id}/released`, keptSet, { method: 'PUT', body }),
+    onSuccess: useKept(),
+  });
 }
 
 export function useFollowChange(id: string) {

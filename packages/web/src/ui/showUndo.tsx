@@ -15,7 +15,9 @@ export function showUndo(message: string, undo: () => Promise<unknown>): void {
           size="compact-xs"
           onClick={() => {
             notifications.hide(note);
-            undo().catch((error: Error) => notifications.show({ message: `It could not be taken back: ${error.message}` }));
+            undo().catch((error: Error) =>
+              notifications.show({ message: `It could not be taken back: ${error.message}` }),
+            );
           }}
         >
           Undo

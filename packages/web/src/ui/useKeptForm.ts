@@ -11,7 +11,11 @@ import { remember, remembered } from './kept/unsent.ts';
  * @param schema reads what was remembered
  * @returns whether the form was opened with what was typed before, and a way to drop it
  */
-export function useKeptForm<T extends object>(key: string, form: UseFormReturnType<T>, schema: z.ZodType<T>): { readonly resumed: boolean; readonly drop: () => void } {
+export function useKeptForm<T extends object>(
+  key: string,
+  form: UseFormReturnType<T>,
+  schema: z.ZodType<T>,
+): { readonly resumed: boolean; readonly drop: () => void } {
   const [resumed, setResumed] = useState(false);
   const begun = useRef(false);
   const start = useRef(form.getInitialValues());

@@ -10,10 +10,16 @@ export function useAddress(): readonly [URLSearchParams, (change: (settings: URL
   const [search, setSearch] = useSearchParams();
   const { pathname, search: shown, state } = useLocation() as { pathname: string; search: string; state: unknown };
   useEffect(() => {
-    if (asked && (asked.pathname !== pathname || `?${asked.settings}` === shown || (asked.settings === '' && shown === ''))) asked = undefined;
+    if (
+      asked &&
+      (asked.pathname !== pathname || `?${asked.settings}` === shown || (asked.settings === '' && shown === ''))
+    )
+      asked = undefined;
   }, [pathname, shown]);
   const change = (edit: (settings: URLSearchParams) => void): void => {
-    const now = new URLSearchParams(asked?.pathname === window.location.pathname ? asked.settings : window.location.search);
+    const now = new URLSearchParams(
+      asked?.pathname === window.location.pathname ? asked.settings : window.location.search,
+    );
     edit(now);
     for (const [name, value] of [...now]) if (value === '') now.delete(name);
     asked = { pathname: window.location.pathname, settings: now.toString() };

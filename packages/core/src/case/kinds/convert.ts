@@ -31,7 +31,8 @@ export const convert: KindOfCase = {
 
 /** What 100 grows to in a year at the rate, without payments. */
 function growthOfHundred(draft: StatementDraft, numbers: SlotNumbers, rounding: TableRounding): Result<SolvedCase> {
-  if (numbers.rate === undefined) return fail('blank', 'The plan behind this part is not complete yet.', { field: 'rate' });
+  if (numbers.rate === undefined)
+    return fail('blank', 'The plan behind this part is not complete yet.', { field: 'rate' });
   const rate = quotedRate(draft.quote, numbers.rate);
   const i = ratePerPayment(rate, draft.paymentsPerYear);
   if (!i.ok) return i;

@@ -19,6 +19,11 @@ export const flat: KindOfCase = {
   solve: (draft, numbers, _changes, rounding) => solveFlat(draft, numbers, rounding),
   sentence: sentenceOf(`The buyer finances {amount} with a flat charge of {rate} {flatBy} ,
     and pays {payments} {frequency} payments of {payment} at the {timing} of each {period} .`),
-  slotNames: { amount: 'amount financed', rate: 'flat charge', payments: 'number of payments', payment: 'each payment' },
+  slotNames: {
+    amount: 'amount financed',
+    rate: 'flat charge',
+    payments: 'number of payments',
+    payment: 'each payment',
+  },
   flows: { amount: 'received', payment: 'paid out' },
 };

@@ -35,7 +35,9 @@ export function builtUpOf({ draft, names }: AskedCase): Result<BuiltUp> {
 export function within(after: number, { table }: SolvedCase): Result<number> {
   return Number.isInteger(after) && after >= 0 && after <= table.count
     ? ok(after)
-    : fail('out-of-range', `The table has ${table.count} payments: ask about one from 0 to ${table.count}.`, { field: 'after' });
+    : fail('out-of-range', `The table has ${table.count} payments: ask about one from 0 to ${table.count}.`, {
+        field: 'after',
+      });
 }
 
 /** A quantity without arguments, called the same everywhere. */

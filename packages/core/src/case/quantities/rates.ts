@@ -14,7 +14,9 @@ import { always, builtUp, builtUpOf, percent, whole } from './builders.ts';
 
 /** The rate per payment that is known, or found where it is what the case asks. */
 const perPayment = (inputs: Inputs, asked: AskedCase): number =>
-  asked.solved.unknown === 'rate' && kindOf(asked.draft).hasTable ? (solveUnknown(asked, inputs, 'i') ?? NaN) : inputs.i;
+  asked.solved.unknown === 'rate' && kindOf(asked.draft).hasTable
+    ? (solveUnknown(asked, inputs, 'i') ?? NaN)
+    : inputs.i;
 
 const quotedAs =
   (rate: (asked: AskedCase) => QuotedRate): QuantityRecord['read'] =>

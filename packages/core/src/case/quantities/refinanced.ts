@@ -33,7 +33,8 @@ function refinanced(inputs: Inputs, payment: number, asked: AskedCase): Refinanc
   const begin = inputs.timing === 'begin';
   const { rounding } = asked.solved.plan;
   const amount = balanceAt(asked, inputs, payment, change.after) + (change.costsPaid === 'added' ? change.costs : 0);
-  const own = change.payment ?? roundMoney(levelPayment(amount, inputs.finalAmount, i, change.payments, begin), rounding.payment);
+  const own =
+    change.payment ?? roundMoney(levelPayment(amount, inputs.finalAmount, i, change.payments, begin), rounding.payment);
   return {
     payment: own,
     payments: change.payments,

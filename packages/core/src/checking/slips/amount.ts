@@ -8,7 +8,9 @@ import type { Inputs } from '../../case/quantity.ts';
 import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
 const usesAmount = ({ kind, question: { ask, solved } }: Asked): boolean =>
-  kind.hasTable && solved.unknown !== 'amount' && !['rate-per-payment', 'nominal', 'effective', 'down-payment'].includes(ask.quantity);
+  kind.hasTable &&
+  solved.unknown !== 'amount' &&
+  !['rate-per-payment', 'nominal', 'effective', 'down-payment'].includes(ask.quantity);
 
 /** The amount as it would be with some names of its expression taken as nothing; where the case builds it up, from the build-up. */
 function withoutNames({ question }: Asked, wanted: RegExp): number[] {
@@ -17,15 +19,26 @@ function withoutNames({ question }: Asked, wanted: RegExp): number[] {
   const text = draft.slots.amount;
   const used = Object.keys(names).filter((name) => wanted.test(name) && text.toLowerCase().includes(name));
   if (used.length === 0) return [];
-  const scope: Scope = { ...names, ...Object.fromEntries(used.map((name) => [name, typeof names[name] === 'number' ? 0 : { percent: 0 }])) };
+  const scope: Scope = {
+    ...names,
+    ...Object.fromEntries(used.map((name) => [name, typeof names[name] === 'number' ? 0 : { percent: 0 }])),
+  };
   const entry = readSlotText(text, scope, styleOf(question));
   return entry.ok ? [entry.value.value] : [];
 }
 
-function ignoring(field: 'downPayment' | 'tradeIn' | 'feesAdded', sign: 1 | -1, wanted: RegExp, did: (asked: Asked, amount: number) => string) {
+function ignoring(
+  field: 'downPayment' | 'tradeIn' | 'feesAdded',
+  sign: 1 | -1,
+  wanted: RegExp,
+  did: (asked: Asked, amount: number) => string,
+) {
   return (inputs: Inputs, asked: Asked): WrongInputs[] => {
-    const amounts = inputs[field] !== 0 ? [roundCent(inputs.amount + sign * inputs[field])] : withoutNames(asked, wanted);
-    return amounts.filter((amount) => amount > 0 && amount !== inputs.amount).map((amount) => ({ inputs: changed(inputs, { amount, [field]: 0 }), did: did(asked, amount) }));
+    const amounts =
+      inputs[field] !== 0 ? [roundCent(inputs.amount + sign * inputs[field])] : withoutNames(asked, wanted);
+    return amounts
+      .filter((amount) => amount > 0 && amount !== inputs.amount)
+      .map((amount) => ({ inputs: changed(inputs, { amount, [field]: 0 }), did: did(asked, amount) }));
   };
 }
 
@@ -41,7 +54,8 @@ export const amountSlips: readonly Slip[] = [
       'downPayment',
       1,
       /down|deposit/,
-      (asked, amount) => `The down payment was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
+      (asked, amount) =>
+        `The down payment was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
     ),
   }),
   defineSlip({
@@ -52,7 +66,10 @@ export const amountSlips: readonly Slip[] = [
     weight: 6,
     applies: (asked) => usesAmount(asked) && asked.inputs.downPayment > 0,
     wrongInputs: (inputs, asked) => [
-      { inputs: changed(inputs, { amount: inputs.downPayment }), did: `The down payment, ${money(asked, inputs.downPayment)}, was taken as the amount financed.` },
+      {
+        inputs: changed(inputs, { amount: inputs.downPayment }),
+        did: `The down payment, ${money(asked, inputs.downPayment)}, was taken as the amount financed.`,
+      },
     ],
   }),
   defineSlip({
@@ -66,7 +83,8 @@ export const amountSlips: readonly Slip[] = [
       'tradeIn',
       1,
       /trade/,
-      (asked, amount) => `The trade-in was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
+      (asked, amount) =>
+        `The trade-in was not taken off: ${money(asked, amount)} was financed instead of ${money(asked, asked.inputs.amount)}.`,
     ),
   }),
   defineSlip({
@@ -81,9 +99,17 @@ export const amountSlips: readonly Slip[] = [
         'feesAdded',
         -1,
         /fee|cost/,
-        (each, amount) => `The fees were left out: ${money(each, amount)} was financed instead of ${money(each, each.inputs.amount)}.`,
+        (each, amount) =>
+          `The fees were left out: ${money(each, amount)} was financed instead of ${money(each, each.inputs.amount)}.`,
       )(inputs, asked),
-      ...(inputs.feesTaken > 0 ? [{ inputs: changed(inputs, { feesTaken: 0 }), did: `The fees of ${money(asked, inputs.feesTaken)} that are kept back were left out.` }] : []),
+      ...(inputs.feesTaken > 0
+        ? [
+            {
+              inputs: changed(inputs, { feesTaken: 0 }),
+              did: `The fees of ${money(asked, inputs.feesTaken)} that are kept back were left out.`,
+            },
+          ]
+        : []),
     ],
   }),
   defineSlip({
@@ -96,8 +122,15 @@ export const amountSlips: readonly Slip[] = [
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
       asked.kind.hasTable &&
-      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'balance-after'].includes(asked.question.ask.quantity),
-    wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { finalAmount: 0 }), did: `The ${money(asked, inputs.finalAmount)} at the end was left out.` }],
+      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'balance-after'].includes(
+        asked.question.ask.quantity,
+      ),
+    wrongInputs: (inputs, asked) => [
+      {
+        inputs: changed(inputs, { finalAmount: 0 }),
+        did: `The ${money(asked, inputs.finalAmount)} at the end was left out.`,
+      },
+    ],
   }),
   defineSlip({
     id: 'final-amount-sign',
@@ -108,8 +141,15 @@ export const amountSlips: readonly Slip[] = [
     applies: (asked) =>
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
-      ['payment', 'amount', 'payments', 'years', 'rate', 'total-paid', 'total-interest'].includes(asked.question.ask.quantity) &&
+      ['payment', 'amount', 'payments', 'years', 'rate', 'total-paid', 'total-interest'].includes(
+        asked.question.ask.quantity,
+      ) &&
       asked.kind.hasTable,
-    wrongInputs: (inputs, asked) => [{ inputs: changed(inputs, { fvSign: -1 }), did: `The ${money(asked, inputs.finalAmount)} at the end was entered with the other sign.` }],
+    wrongInputs: (inputs, asked) => [
+      {
+        inputs: changed(inputs, { fvSign: -1 }),
+        did: `The ${money(asked, inputs.finalAmount)} at the end was entered with the other sign.`,
+      },
+    ],
   }),
 ];

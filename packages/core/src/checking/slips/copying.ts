@@ -15,7 +15,8 @@ function rewritten(value: number, decimals: number, rewrite: (digits: string) =>
   const found = new Set<number>();
   for (const text of rewrite(digits)) {
     const number = Number(text);
-    if (text !== '' && text !== '.' && Number.isFinite(number) && number !== Math.abs(value)) found.add(Math.sign(value) * number);
+    if (text !== '' && text !== '.' && Number.isFinite(number) && number !== Math.abs(value))
+      found.add(Math.sign(value) * number);
   }
   return [...found];
 }
@@ -32,9 +33,11 @@ function swapped(digits: string): string[] {
   return found;
 }
 
-const each = (digits: string, rewrite: (at: number) => string): string[] => [...digits].flatMap((digit, at) => (digit === '.' ? [] : [rewrite(at)]));
+const each = (digits: string, rewrite: (at: number) => string): string[] =>
+  [...digits].flatMap((digit, at) => (digit === '.' ? [] : [rewrite(at)]));
 /** Without its last decimal a number is written coarser, which is no slip of the pen. */
-const lost = (digits: string): string[] => each(digits.slice(0, digits.includes('.') ? -1 : undefined), (at) => digits.slice(0, at) + digits.slice(at + 1));
+const lost = (digits: string): string[] =>
+  each(digits.slice(0, digits.includes('.') ? -1 : undefined), (at) => digits.slice(0, at) + digits.slice(at + 1));
 const doubled = (digits: string): string[] => each(digits, (at) => digits.slice(0, at + 1) + digits.slice(at));
 
 function written(asked: Asked, rewrite: (digits: string) => readonly string[], did: string): WrongResult[] {
@@ -49,7 +52,8 @@ export const copyingSlips: readonly Slip[] = [
     advice: 'Two neighbouring digits of the right number have changed places.',
     weight: 3,
     applies,
-    wrongMethod: (_inputs, asked) => written(asked, swapped, `Two neighbouring digits of ${brief(asked, asked.expected, 6)} have changed places.`),
+    wrongMethod: (_inputs, asked) =>
+      written(asked, swapped, `Two neighbouring digits of ${brief(asked, asked.expected, 6)} have changed places.`),
   }),
   defineSlip({
     id: 'digit-lost',
@@ -67,7 +71,8 @@ export const copyingSlips: readonly Slip[] = [
     advice: 'A digit of the right number is there twice.',
     weight: 2.5,
     applies: (asked) => applies(asked) && Math.abs(asked.expected) >= 10,
-    wrongMethod: (_inputs, asked) => written(asked, doubled, `A digit of ${brief(asked, asked.expected, 6)} is there twice.`),
+    wrongMethod: (_inputs, asked) =>
+      written(asked, doubled, `A digit of ${brief(asked, asked.expected, 6)} is there twice.`),
   }),
   defineSlip({
     id: 'decimal-point-moved',
@@ -77,7 +82,10 @@ export const copyingSlips: readonly Slip[] = [
     weight: 3,
     applies,
     wrongMethod: (_inputs, asked) =>
-      [10, 100, 1000, 0.1, 0.01, 0.001].map((factor) => ({ result: asked.expected * factor, did: `The decimal point of ${brief(asked, asked.expected, 6)} has moved.` })),
+      [10, 100, 1000, 0.1, 0.01, 0.001].map((factor) => ({
+        result: asked.expected * factor,
+        did: `The decimal point of ${brief(asked, asked.expected, 6)} has moved.`,
+      })),
   }),
   defineSlip({
     id: 'given-digits-swapped',
@@ -89,8 +97,15 @@ export const copyingSlips: readonly Slip[] = [
     wrongInputs: (inputs, asked) => {
       const found: WrongInputs[] = [];
       const { unknown } = asked.question.solved;
-      const give = (values: readonly number[], change: (value: number) => Partial<Inputs>, was: string, say: (value: number) => string): void => {
-        for (const value of values) if (value > 0) found.push({ inputs: changed(inputs, change(value)), did: `${was} was copied as ${say(value)}.` });
+      const give = (
+        values: readonly number[],
+        change: (value: number) => Partial<Inputs>,
+        was: string,
+        say: (value: number) => string,
+      ): void => {
+        for (const value of values)
+          if (value > 0)
+            found.push({ inputs: changed(inputs, change(value)), did: `${was} was copied as ${say(value)}.` });
       };
       const amountDecimals = Number.isInteger(inputs.amount) ? 0 : 2;
       if (unknown !== 'amount')
@@ -130,6 +145,7 @@ export const copyingSlips: readonly Slip[] = [
 ];
 
 function decimalsNeeded(value: number): number {
-  for (let decimals = 1; decimals < 6; decimals += 1) if (Math.abs(value * 10 ** decimals - roundTo(value * 10 ** decimals, 0)) < 1e-7) return decimals;
+  for (let decimals = 1; decimals < 6; decimals += 1)
+    if (Math.abs(value * 10 ** decimals - roundTo(value * 10 ** decimals, 0)) < 1e-7) return decimals;
   return 6;
 }

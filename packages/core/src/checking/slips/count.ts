@@ -11,11 +11,24 @@ import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
 const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
   kind.hasTable &&
   solved.unknown !== 'payments' &&
-  !['amount-financed', 'down-payment', 'rate-per-payment', 'nominal', 'effective', 'converted', 'payments', 'years'].includes(ask.quantity);
+  ![
+    'amount-financed',
+    'down-payment',
+    'rate-per-payment',
+    'nominal',
+    'effective',
+    'converted',
+    'payments',
+    'years',
+  ].includes(ask.quantity);
 
 /** A balance or another reading of a payment that the case states does not use the count. */
 const countMatters = (asked: Asked): boolean =>
-  usesCount(asked) && !(asked.inputs.payment !== undefined && ['balance-after', 'interest-in', 'principal-in', 'paid-in', 'term'].includes(asked.question.ask.quantity));
+  usesCount(asked) &&
+  !(
+    asked.inputs.payment !== undefined &&
+    ['balance-after', 'interest-in', 'principal-in', 'paid-in', 'term'].includes(asked.question.ask.quantity)
+  );
 
 export const countSlips: readonly Slip[] = [
   defineSlip({
@@ -77,16 +90,30 @@ export const countSlips: readonly Slip[] = [
     title: 'Payments made for payments left',
     advice: 'The payments already made were used where those still to come belong.',
     weight: 7,
-    applies: ({ kind, question: { ask, solved } }) => ['balance-after', 'left-to-pay'].includes(ask.quantity) && !isSaving(kind) && solved.plan.changes.length === 0,
+    applies: ({ kind, question: { ask, solved } }) =>
+      ['balance-after', 'left-to-pay'].includes(ask.quantity) && !isSaving(kind) && solved.plan.changes.length === 0,
     wrongMethod: (inputs, asked) =>
       payments(asked.question, inputs).flatMap((payment) => {
         const { after, n } = inputs;
         if (asked.question.ask.quantity === 'left-to-pay')
-          return [{ result: after * payment, did: `${brief(asked, after)} payments of ${money(asked, payment)} are those already made; ${brief(asked, n - after)} are left.` }];
+          return [
+            {
+              result: after * payment,
+              did: `${brief(asked, after)} payments of ${money(asked, payment)} are those already made; ${brief(asked, n - after)} are left.`,
+            },
+          ];
         // What the first k payments are worth at the start, taken for the worth of those that remain.
         const back = Math.exp(-after * Math.log1p(inputs.i));
-        const worth = inputs.i === 0 ? after * payment : (payment * (1 - back) * (inputs.timing === 'begin' ? 1 + inputs.i : 1)) / inputs.i;
-        return [{ result: worth + inputs.finalAmount * back, did: `The worth of ${brief(asked, after)} payments was taken; ${brief(asked, n - after)} are still to come.` }];
+        const worth =
+          inputs.i === 0
+            ? after * payment
+            : (payment * (1 - back) * (inputs.timing === 'begin' ? 1 + inputs.i : 1)) / inputs.i;
+        return [
+          {
+            result: worth + inputs.finalAmount * back,
+            did: `The worth of ${brief(asked, after)} payments was taken; ${brief(asked, n - after)} are still to come.`,
+          },
+        ];
       }),
   }),
   defineSlip({
@@ -108,8 +135,14 @@ export const countSlips: readonly Slip[] = [
     title: 'Count rounded down',
     advice: 'A part of a payment still has to be paid: the count goes up.',
     weight: 9,
-    applies: ({ question: { ask }, exact }) => ask.quantity === 'payments' && Math.abs(exact - roundTo(exact, 0)) > NEAR_WHOLE,
-    wrongMethod: (_inputs, asked) => [{ result: Math.floor(asked.exact), did: `${brief(asked, asked.exact)} payments were rounded down; the last, smaller one is a payment too.` }],
+    applies: ({ question: { ask }, exact }) =>
+      ask.quantity === 'payments' && Math.abs(exact - roundTo(exact, 0)) > NEAR_WHOLE,
+    wrongMethod: (_inputs, asked) => [
+      {
+        result: Math.floor(asked.exact),
+        did: `${brief(asked, asked.exact)} payments were rounded down; the last, smaller one is a payment too.`,
+      },
+    ],
   }),
   defineSlip({
     id: 'gave-years',

@@ -9,7 +9,8 @@ const onFiveValues = ({ kind, question: { ask, solved } }: Asked): boolean =>
   kind.level &&
   solved.plan.changes.length === 0 &&
   ['payment', 'amount', 'final-amount', 'payments', 'years', 'rate', 'balance-after'].includes(ask.quantity);
-const quotedYearly = ({ question: { solved } }: Asked): boolean => solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear !== 'continuous' && solved.unknown !== 'rate';
+const quotedYearly = ({ question: { solved } }: Asked): boolean =>
+  solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear !== 'continuous' && solved.unknown !== 'rate';
 
 export const deviceSlips: readonly Slip[] = [
   defineSlip({
@@ -22,20 +23,34 @@ export const deviceSlips: readonly Slip[] = [
     wrongInputs: (inputs, asked) => {
       const found: WrongInputs[] = [];
       const add = (change: Partial<Inputs>, what: string, value: number): void => {
-        found.push({ inputs: changed(inputs, change), did: `${what}, ${money(asked, value)}, was still stored from an earlier problem.` });
+        found.push({
+          inputs: changed(inputs, change),
+          did: `${what}, ${money(asked, value)}, was still stored from an earlier problem.`,
+        });
       };
       for (const { solved, draft } of asked.before) {
         const { numbers, table } = solved;
         const payment = table.firstPayment;
         const fv = solved.unknown === 'finalAmount' ? solved.shown : numbers.finalAmount;
-        if (inputs.finalAmount === 0 && fv !== 0 && asked.question.solved.unknown !== 'finalAmount') add({ finalAmount: fv }, 'The amount at the end', fv);
+        if (inputs.finalAmount === 0 && fv !== 0 && asked.question.solved.unknown !== 'finalAmount')
+          add({ finalAmount: fv }, 'The amount at the end', fv);
         if (inputs.payment === 0 && payment !== 0) add({ payment }, 'The payment', payment);
         if (inputs.amount === 0 && numbers.amount !== 0 && asked.question.solved.unknown !== 'amount')
-          add({ amount: numbers.amount, pvSign: draft.kind === asked.question.draft.kind ? 1 : -1 }, 'The amount at the start', numbers.amount);
+          add(
+            { amount: numbers.amount, pvSign: draft.kind === asked.question.draft.kind ? 1 : -1 },
+            'The amount at the start',
+            numbers.amount,
+          );
         if (solved.values.timing !== inputs.timing)
-          found.push({ inputs: changed(inputs, { timing: solved.values.timing }), did: 'When payments fall was still set as in an earlier problem.' });
+          found.push({
+            inputs: changed(inputs, { timing: solved.values.timing }),
+            did: 'When payments fall was still set as in an earlier problem.',
+          });
         if (asked.question.solved.unknown !== 'payments' && numbers.payments !== inputs.n)
-          found.push({ inputs: changed(inputs, { n: numbers.payments }), did: `${brief(asked, numbers.payments)} payments were still stored from an earlier problem.` });
+          found.push({
+            inputs: changed(inputs, { n: numbers.payments }),
+            did: `${brief(asked, numbers.payments)} payments were still stored from an earlier problem.`,
+          });
       }
       return found;
     },
@@ -55,8 +70,14 @@ export const deviceSlips: readonly Slip[] = [
           inputs: changed(inputs, { i: growthLessOne(inputs.quoted / m, m) }),
           did: `Payments a year were left at 1, so each payment had a whole year’s interest: ${percent(asked, growthLessOne(inputs.quoted / m, m))}.`,
         },
-        { inputs: changed(inputs, { i: inputs.quoted }), did: `Payments and compoundings a year were left at 1: each payment had ${percent(asked, inputs.quoted)}.` },
-        { inputs: changed(inputs, { i: Math.expm1(Math.log1p(inputs.quoted) / inputs.p) }), did: 'Compoundings a year were left at 1.' },
+        {
+          inputs: changed(inputs, { i: inputs.quoted }),
+          did: `Payments and compoundings a year were left at 1: each payment had ${percent(asked, inputs.quoted)}.`,
+        },
+        {
+          inputs: changed(inputs, { i: Math.expm1(Math.log1p(inputs.quoted) / inputs.p) }),
+          did: 'Compoundings a year were left at 1.',
+        },
       ];
     },
   }),
@@ -75,8 +96,14 @@ export const deviceSlips: readonly Slip[] = [
           inputs: changed(inputs, { i: growthLessOne(inputs.quoted / m, m / 12) }),
           did: `Payments a year were left at 12: each payment had ${percent(asked, growthLessOne(inputs.quoted / m, m / 12))}.`,
         },
-        { inputs: changed(inputs, { i: inputs.quoted / 12 }), did: `Payments and compoundings a year were left at 12: each payment had ${percent(asked, inputs.quoted / 12)}.` },
-        { inputs: changed(inputs, { i: growthLessOne(inputs.quoted / 12, 12 / inputs.p) }), did: 'Compoundings a year were left at 12.' },
+        {
+          inputs: changed(inputs, { i: inputs.quoted / 12 }),
+          did: `Payments and compoundings a year were left at 12: each payment had ${percent(asked, inputs.quoted / 12)}.`,
+        },
+        {
+          inputs: changed(inputs, { i: growthLessOne(inputs.quoted / 12, 12 / inputs.p) }),
+          did: 'Compoundings a year were left at 12.',
+        },
       ];
     },
   }),

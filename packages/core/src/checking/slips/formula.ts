@@ -24,7 +24,8 @@ const typed = (asked: Asked): boolean => {
 function line(
   asked: Asked,
   power: (sign: 1 | -1) => number,
-  over: (top: number, first: number, second: number, i: number) => number = (top, first, second, i) => top / ((first - second) / i),
+  over: (top: number, first: number, second: number, i: number) => number = (top, first, second, i) =>
+    top / ((first - second) / i),
 ): number[] {
   const { kind, question, inputs } = asked;
   const { amount, finalAmount, payment = 0, i, timing } = inputs;
@@ -32,15 +33,20 @@ function line(
   const saving = isSaving(kind);
   switch (question.ask.quantity) {
     case 'payment':
-      return saving ? [over(finalAmount - amount * power(1), power(1), 1, i) / due] : [over(amount - finalAmount * power(-1), 1, power(-1), i) / due];
+      return saving
+        ? [over(finalAmount - amount * power(1), power(1), 1, i) / due]
+        : [over(amount - finalAmount * power(-1), 1, power(-1), i) / due];
     case 'amount':
-      return saving ? [finalAmount * power(-1) - (payment * due * (1 - power(-1))) / i] : [(payment * due * (1 - power(-1))) / i + finalAmount * power(-1)];
+      return saving
+        ? [finalAmount * power(-1) - (payment * due * (1 - power(-1))) / i]
+        : [(payment * due * (1 - power(-1))) / i + finalAmount * power(-1)];
     default:
       return [amount * power(1) + ((saving ? 1 : -1) * payment * due * (power(1) - 1)) / i];
   }
 }
 
-const results = (values: readonly number[], did: string): WrongResult[] => values.filter(Number.isFinite).map((result) => ({ result, did }));
+const results = (values: readonly number[], did: string): WrongResult[] =>
+  values.filter(Number.isFinite).map((result) => ({ result, did }));
 
 export const formulaSlips: readonly Slip[] = [
   defineSlip({
@@ -70,7 +76,10 @@ export const formulaSlips: readonly Slip[] = [
     title: 'Minus of the exponent missing',
     advice: 'Discounting has a negative exponent; its minus is missing.',
     weight: 6,
-    applies: (asked) => typed(asked) && (asked.question.ask.quantity === 'amount' || (asked.question.ask.quantity === 'payment' && !isSaving(asked.kind))),
+    applies: (asked) =>
+      typed(asked) &&
+      (asked.question.ask.quantity === 'amount' ||
+        (asked.question.ask.quantity === 'payment' && !isSaving(asked.kind))),
     wrongMethod: ({ n, i }, asked) =>
       results(
         line(asked, () => 1 + growthLessOne(i, n)),

@@ -49,9 +49,14 @@ export const ideaSlips: readonly Slip[] = [
     id: 'add-on-for-amortized',
     family: 'idea',
     title: 'Add-on charge for an amortized loan',
-    advice: 'The loan is paid off with interest on what is still owed; here the charge was added on as if it were flat.',
+    advice:
+      'The loan is paid off with interest on what is still owed; here the charge was added on as if it were flat.',
     weight: 6,
-    applies: (asked) => asks(asked, 'total-interest', 'total-paid', 'finance-charge', 'interest-in', 'left-to-pay') && level(asked) && owes(asked) && hasInterest(asked),
+    applies: (asked) =>
+      asks(asked, 'total-interest', 'total-paid', 'finance-charge', 'interest-in', 'left-to-pay') &&
+      level(asked) &&
+      owes(asked) &&
+      hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const annual = asked.question.solved.rate.kind === 'periodic' ? inputs.i * inputs.p : inputs.quoted;
       const charge = (inputs.amount * annual * inputs.n) / inputs.p;
@@ -64,7 +69,14 @@ export const ideaSlips: readonly Slip[] = [
         'left-to-pay': payment * (inputs.n - inputs.after),
       };
       const result = results[asked.question.ask.quantity];
-      return result === undefined ? [] : [{ result, did: `A flat charge of ${money(asked, charge)}, ${percent(asked, annual)} of the whole amount for each year, was taken.` }];
+      return result === undefined
+        ? []
+        : [
+            {
+              result,
+              did: `A flat charge of ${money(asked, charge)}, ${percent(asked, annual)} of the whole amount for each year, was taken.`,
+            },
+          ];
     },
   }),
   defineSlip({
@@ -73,12 +85,22 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Amortized loan for an add-on charge',
     advice: 'The charge here is flat: a share of the whole amount, however much has been repaid.',
     weight: 9,
-    applies: (asked) => !asked.kind.compounds && asks(asked, 'payment', 'finance-charge', 'total-paid', 'total-interest'),
+    applies: (asked) =>
+      !asked.kind.compounds && asks(asked, 'payment', 'finance-charge', 'total-paid', 'total-interest'),
     wrongMethod: (inputs, asked) => {
       const i = inputs.quoted / inputs.p;
       const payment = inputs.amount / discounting(i, inputs.n, inputs.timing);
-      const result = asks(asked, 'payment') ? payment : asks(asked, 'total-paid') ? payment * inputs.n : payment * inputs.n - inputs.amount;
-      return [{ result, did: `${percent(asked, inputs.quoted)} was taken as the rate of a loan that is paid off with interest on the balance.` }];
+      const result = asks(asked, 'payment')
+        ? payment
+        : asks(asked, 'total-paid')
+          ? payment * inputs.n
+          : payment * inputs.n - inputs.amount;
+      return [
+        {
+          result,
+          did: `${percent(asked, inputs.quoted)} was taken as the rate of a loan that is paid off with interest on the balance.`,
+        },
+      ];
     },
   }),
   defineSlip({
@@ -90,7 +112,10 @@ export const ideaSlips: readonly Slip[] = [
     applies: (asked) => asks(asked, 'payment') && (!asked.kind.compounds || hasInterest(asked)),
     wrongMethod: ({ amount, finalAmount, n }, asked) => {
       const whole = isSaving(asked.kind) ? [finalAmount, finalAmount - amount] : [amount, amount - finalAmount];
-      return [...new Set(whole)].map((each) => ({ result: each / n, did: `${money(asked, each)} was divided by ${brief(asked, n, 2)}, leaving interest out.` }));
+      return [...new Set(whole)].map((each) => ({
+        result: each / n,
+        did: `${money(asked, each)} was divided by ${brief(asked, n, 2)}, leaving interest out.`,
+      }));
     },
   }),
   defineSlip({
@@ -118,7 +143,13 @@ export const ideaSlips: readonly Slip[] = [
     applies: (asked) => asks(asked, 'balance-after', 'principal-in') && asked.kind.hasTable && !isSaving(asked.kind),
     wrongMethod: (inputs, asked) => {
       const each = (inputs.amount - inputs.finalAmount) / inputs.n;
-      if (asks(asked, 'principal-in')) return [{ result: each * (inputs.to - inputs.from + 1), did: `The same principal, ${money(asked, each)}, was taken in every payment.` }];
+      if (asks(asked, 'principal-in'))
+        return [
+          {
+            result: each * (inputs.to - inputs.from + 1),
+            did: `The same principal, ${money(asked, each)}, was taken in every payment.`,
+          },
+        ];
       return [
         {
           result: inputs.amount - each * inputs.after,
@@ -133,20 +164,27 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Payments left × payment, taken as the balance',
     advice: 'What is left to pay has interest still to come in it. What is owed today leaves that out.',
     weight: 9,
-    applies: (asked) => asks(asked, 'balance-after') && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
+    applies: (asked) =>
+      asks(asked, 'balance-after') && asked.kind.hasTable && !isSaving(asked.kind) && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const left = inputs.n - inputs.after;
       const fromTable = figure(asked, 'left-to-pay');
       return [
-        ...[...new Set([asked.question.solved.table.firstPayment, ...payments(asked.question, inputs)])].flatMap((payment) =>
-          (inputs.finalAmount === 0 ? [0] : [0, inputs.finalAmount]).map((end) => ({
-            result: left * payment + end,
-            did: `${brief(asked, left, 2)} payments are left, and ${brief(asked, left, 2)} × ${money(asked, payment)}${end === 0 ? '' : ` + ${money(asked, end)}`} = ${money(asked, left * payment + end)}. That is what is still to be paid, interest included; the balance leaves the interest to come out.`,
-          })),
+        ...[...new Set([asked.question.solved.table.firstPayment, ...payments(asked.question, inputs)])].flatMap(
+          (payment) =>
+            (inputs.finalAmount === 0 ? [0] : [0, inputs.finalAmount]).map((end) => ({
+              result: left * payment + end,
+              did: `${brief(asked, left, 2)} payments are left, and ${brief(asked, left, 2)} × ${money(asked, payment)}${end === 0 ? '' : ` + ${money(asked, end)}`} = ${money(asked, left * payment + end)}. That is what is still to be paid, interest included; the balance leaves the interest to come out.`,
+            })),
         ),
         ...(fromTable === undefined
           ? []
-          : [{ result: fromTable, did: `${money(asked, fromTable)} is what is still to be paid, interest included; the balance leaves the interest to come out.` }]),
+          : [
+              {
+                result: fromTable,
+                did: `${money(asked, fromTable)} is what is still to be paid, interest included; the balance leaves the interest to come out.`,
+              },
+            ]),
       ];
     },
   }),
@@ -157,7 +195,12 @@ export const ideaSlips: readonly Slip[] = [
     advice: 'The balance leaves interest still to come out; what is left to pay has it in.',
     weight: 9,
     applies: (asked) => asks(asked, 'left-to-pay') && hasInterest(asked),
-    wrongMethod: (_inputs, asked) => other(asked, 'balance-after', (value) => `${money(asked, value)} is the balance; what is left to pay has the interest to come in it.`),
+    wrongMethod: (_inputs, asked) =>
+      other(
+        asked,
+        'balance-after',
+        (value) => `${money(asked, value)} is the balance; what is left to pay has the interest to come in it.`,
+      ),
   }),
   defineSlip({
     id: 'total-paid-for-interest',
@@ -167,7 +210,11 @@ export const ideaSlips: readonly Slip[] = [
     weight: 8,
     applies: (asked) => asks(asked, 'total-interest', 'interest-in', 'finance-charge') && asked.kind.hasTable,
     wrongMethod: (_inputs, asked) =>
-      other(asked, asks(asked, 'interest-in') ? 'paid-in' : 'total-paid', (value) => `${money(asked, value)} is all that is paid, principal included.`),
+      other(
+        asked,
+        asks(asked, 'interest-in') ? 'paid-in' : 'total-paid',
+        (value) => `${money(asked, value)} is all that is paid, principal included.`,
+      ),
   }),
   defineSlip({
     id: 'interest-for-total-paid',
@@ -176,7 +223,12 @@ export const ideaSlips: readonly Slip[] = [
     advice: 'All that is paid has the principal in it; here only the interest was given.',
     weight: 8,
     applies: (asked) => asks(asked, 'total-paid', 'paid-in', 'total-price') && asked.kind.hasTable,
-    wrongMethod: (_inputs, asked) => other(asked, asks(asked, 'paid-in') ? 'interest-in' : 'total-interest', (value) => `${money(asked, value)} is the interest alone.`),
+    wrongMethod: (_inputs, asked) =>
+      other(
+        asked,
+        asks(asked, 'paid-in') ? 'interest-in' : 'total-interest',
+        (value) => `${money(asked, value)} is the interest alone.`,
+      ),
   }),
   defineSlip({
     id: 'interest-for-principal',
@@ -185,7 +237,8 @@ export const ideaSlips: readonly Slip[] = [
     advice: 'Principal is the part of a payment that lowers what is owed; here the interest was given.',
     weight: 9,
     applies: (asked) => asks(asked, 'principal-in'),
-    wrongMethod: (_inputs, asked) => other(asked, 'interest-in', (value) => `${money(asked, value)} is the interest of these payments.`),
+    wrongMethod: (_inputs, asked) =>
+      other(asked, 'interest-in', (value) => `${money(asked, value)} is the interest of these payments.`),
   }),
   defineSlip({
     id: 'principal-for-interest',
@@ -196,7 +249,12 @@ export const ideaSlips: readonly Slip[] = [
     applies: (asked) => asks(asked, 'interest-in', 'total-interest'),
     wrongMethod: (inputs, asked) =>
       asks(asked, 'total-interest')
-        ? [{ result: Math.abs(inputs.amount - inputs.finalAmount), did: `${money(asked, Math.abs(inputs.amount - inputs.finalAmount))} is the principal that is repaid.` }]
+        ? [
+            {
+              result: Math.abs(inputs.amount - inputs.finalAmount),
+              did: `${money(asked, Math.abs(inputs.amount - inputs.finalAmount))} is the principal that is repaid.`,
+            },
+          ]
         : other(asked, 'principal-in', (value) => `${money(asked, value)} is the principal in these payments.`),
   }),
   defineSlip({
@@ -205,7 +263,11 @@ export const ideaSlips: readonly Slip[] = [
     title: 'One sum instead of a row of payments',
     advice: 'The payments were treated as one single sum; each grows or is discounted for its own time.',
     weight: 5,
-    applies: (asked) => asks(asked, 'payment', 'amount', 'final-amount') && level(asked) && hasInterest(asked) && (asks(asked, 'payment') || (asked.inputs.payment ?? 0) !== 0),
+    applies: (asked) =>
+      asks(asked, 'payment', 'amount', 'final-amount') &&
+      level(asked) &&
+      hasInterest(asked) &&
+      (asks(asked, 'payment') || (asked.inputs.payment ?? 0) !== 0),
     wrongMethod: ({ amount, finalAmount, payment = 0, n, i }, asked) => {
       const growth = 1 + growthLessOne(i, n);
       const quantity = asked.question.ask.quantity;
@@ -229,11 +291,18 @@ export const ideaSlips: readonly Slip[] = [
     title: 'A row of payments instead of one sum',
     advice: 'There is one sum only, and no row of payments.',
     weight: 7,
-    applies: (asked) => asks(asked, 'amount', 'final-amount') && level(asked) && hasInterest(asked) && asked.inputs.payment === 0,
+    applies: (asked) =>
+      asks(asked, 'amount', 'final-amount') && level(asked) && hasInterest(asked) && asked.inputs.payment === 0,
     wrongMethod: ({ amount, finalAmount, n, i, timing }, asked) => [
       asks(asked, 'amount')
-        ? { result: finalAmount * discounting(i, n, timing), did: `${money(asked, finalAmount)} was discounted as a payment in every period.` }
-        : { result: amount * accumulation(i, n, timing), did: `${money(asked, amount)} was accumulated as a payment in every period.` },
+        ? {
+            result: finalAmount * discounting(i, n, timing),
+            did: `${money(asked, finalAmount)} was discounted as a payment in every period.`,
+          }
+        : {
+            result: amount * accumulation(i, n, timing),
+            did: `${money(asked, amount)} was accumulated as a payment in every period.`,
+          },
     ],
   }),
   defineSlip({
@@ -242,14 +311,25 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Future value used for present value',
     advice: 'The payments are worth one thing at the start and another at the end: the wrong one was used.',
     weight: 7,
-    applies: (asked) => asks(asked, 'payment', 'amount', 'final-amount') && level(asked) && hasInterest(asked) && (asks(asked, 'payment') || (asked.inputs.payment ?? 0) !== 0),
+    applies: (asked) =>
+      asks(asked, 'payment', 'amount', 'final-amount') &&
+      level(asked) &&
+      hasInterest(asked) &&
+      (asks(asked, 'payment') || (asked.inputs.payment ?? 0) !== 0),
     wrongMethod: (inputs, asked) => {
       const { amount, finalAmount, payment = 0, n, i, timing } = inputs;
       const a = discounting(i, n, timing);
       const s = accumulation(i, n, timing);
       const saving = isSaving(asked.kind);
       const quantity = asked.question.ask.quantity;
-      const result = quantity === 'payment' ? (saving ? finalAmount / a : amount / s) : quantity === 'amount' ? payment * s : payment * a;
+      const result =
+        quantity === 'payment'
+          ? saving
+            ? finalAmount / a
+            : amount / s
+          : quantity === 'amount'
+            ? payment * s
+            : payment * a;
       return [
         {
           result,
@@ -267,7 +347,9 @@ export const ideaSlips: readonly Slip[] = [
     title: 'Another payment or stretch than asked',
     advice: 'The number is right for another payment or another stretch than the one asked for.',
     weight: 7,
-    applies: (asked) => asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') && asked.kind.hasTable,
+    applies: (asked) =>
+      asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') &&
+      asked.kind.hasTable,
     wrongMethod: (inputs, asked) => {
       const { table } = asked.question.solved;
       const { after, from, to, p } = inputs;
@@ -277,7 +359,11 @@ export const ideaSlips: readonly Slip[] = [
         );
         return places.flatMap((k) =>
           other(
-            { ...asked, inputs: changed(inputs, { after: k }), question: { ...asked.question, ask: { ...asked.question.ask, after: k } } },
+            {
+              ...asked,
+              inputs: changed(inputs, { after: k }),
+              question: { ...asked.question, ask: { ...asked.question.ask, after: k } },
+            },
             asked.question.ask.quantity,
             () => `This is what payment ${k} leaves, not payment ${after}.`,
           ),
@@ -300,7 +386,11 @@ export const ideaSlips: readonly Slip[] = [
         .filter(([a, b]) => a >= 1 && b >= a && b <= table.count && (a !== from || b !== to))
         .flatMap(([a, b]) =>
           other(
-            { ...asked, inputs: changed(inputs, { from: a, to: b }), question: { ...asked.question, ask: { ...asked.question.ask, from: a, to: b } } },
+            {
+              ...asked,
+              inputs: changed(inputs, { from: a, to: b }),
+              question: { ...asked.question, ask: { ...asked.question.ask, from: a, to: b } },
+            },
             asked.question.ask.quantity,
             () => `This is right for payments ${a} to ${b}, not for ${from} to ${to}.`,
           ),

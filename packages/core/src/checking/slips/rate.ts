@@ -13,7 +13,8 @@ const usesRate = ({ kind, question: { solved, ask } }: Asked): boolean =>
   (solved.unknown !== 'rate' || !kind.hasTable) &&
   !['amount-financed', 'down-payment', 'rate', 'rate-with-charges'].includes(ask.quantity) &&
   solved.values.i !== 0;
-const yearly = (asked: Asked): boolean => usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && asked.inputs.p > 1;
+const yearly = (asked: Asked): boolean =>
+  usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && asked.inputs.p > 1;
 const gives = (asked: Asked): boolean => asked.unit === 'percent';
 const period = ({ inputs }: Asked): string => frequencyOf(inputs.p).period;
 /** What was found or is known per payment. */
@@ -29,7 +30,10 @@ export const rateSlips: readonly Slip[] = [
     weight: 10,
     applies: (asked) => yearly(asked) && !gives(asked),
     wrongInputs: (inputs, asked) => [
-      { inputs: changed(inputs, { i: inputs.quoted }), did: `The rate for a year, ${percent(asked, inputs.quoted)}, was used as the rate for each ${period(asked)}.` },
+      {
+        inputs: changed(inputs, { i: inputs.quoted }),
+        did: `The rate for a year, ${percent(asked, inputs.quoted)}, was used as the rate for each ${period(asked)}.`,
+      },
     ],
   }),
   defineSlip({
@@ -38,7 +42,10 @@ export const rateSlips: readonly Slip[] = [
     title: 'Rate divided by the wrong count',
     advice: 'The rate was divided by another number than the payments in a year.',
     weight: 7,
-    applies: (asked) => usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && !(gives(asked) && asked.question.ask.quantity === 'effective'),
+    applies: (asked) =>
+      usesRate(asked) &&
+      asked.question.solved.rate.kind !== 'periodic' &&
+      !(gives(asked) && asked.question.ask.quantity === 'effective'),
     wrongInputs: (inputs, asked) =>
       [12, 4, 2, 52, 26, 365, 360]
         .filter((count) => count !== inputs.p && Math.abs(inputs.quoted / count - inputs.i) > 1e-12)
@@ -98,7 +105,8 @@ export const rateSlips: readonly Slip[] = [
     id: 'compounding-ignored',
     family: 'rate',
     title: 'Compounding ignored',
-    advice: 'Interest is added at other times than payments fall: the rate for one payment is a root or a power, not a share.',
+    advice:
+      'Interest is added at other times than payments fall: the rate for one payment is a root or a power, not a share.',
     weight: 8,
     applies: (asked) => {
       const { rate } = asked.question.solved;
@@ -133,7 +141,12 @@ export const rateSlips: readonly Slip[] = [
             : !asked.kind.hasTable
               ? inputs.quoted
               : perPayment(asked) * inputs.p;
-        return [{ result: nominal * 100, did: `${percent(asked, nominal)} is the nominal rate; the effective one has the compounding in it.` }];
+        return [
+          {
+            result: nominal * 100,
+            did: `${percent(asked, nominal)} is the nominal rate; the effective one has the compounding in it.`,
+          },
+        ];
       }
       return compute(asked.question, changed(inputs, { i: inputs.quoted / inputs.p })).map((result) => ({
         result,
@@ -154,7 +167,12 @@ export const rateSlips: readonly Slip[] = [
     wrongMethod: (inputs, asked) => {
       if (gives(asked)) {
         const effective = effectiveRate(asked);
-        return [{ result: effective * 100, did: `${percent(asked, effective)} is the effective rate; the nominal one leaves the compounding out.` }];
+        return [
+          {
+            result: effective * 100,
+            did: `${percent(asked, effective)} is the effective rate; the nominal one leaves the compounding out.`,
+          },
+        ];
       }
       const i = Math.expm1(Math.log1p(inputs.quoted) / inputs.p);
       return compute(asked.question, changed(inputs, { i })).map((result) => ({
@@ -175,7 +193,12 @@ export const rateSlips: readonly Slip[] = [
       asked.inputs.p > 1 &&
       asked.kind.compounds &&
       !(asked.question.ask.quantity === 'rate' && asked.question.solved.rate.kind === 'periodic'),
-    wrongMethod: (_inputs, asked) => [{ result: perPayment(asked) * 100, did: `${percent(asked, perPayment(asked))} is the rate for each ${period(asked)}.` }],
+    wrongMethod: (_inputs, asked) => [
+      {
+        result: perPayment(asked) * 100,
+        did: `${percent(asked, perPayment(asked))} is the rate for each ${period(asked)}.`,
+      },
+    ],
   }),
   defineSlip({
     id: 'gave-effective-rate',
@@ -183,10 +206,19 @@ export const rateSlips: readonly Slip[] = [
     title: 'Effective rate given',
     advice: 'The effective rate was found; the question asks for the rate as it is quoted.',
     weight: 7,
-    applies: (asked) => ['rate', 'rate-with-charges', 'rate-per-payment'].includes(asked.question.ask.quantity) && asked.kind.compounds,
+    applies: (asked) =>
+      ['rate', 'rate-with-charges', 'rate-per-payment'].includes(asked.question.ask.quantity) && asked.kind.compounds,
     wrongMethod: (inputs, asked) => {
-      const i = asked.question.ask.quantity === 'rate-with-charges' ? asked.exact / 100 / (asked.question.solved.rate.kind === 'periodic' ? 1 : inputs.p) : perPayment(asked);
-      return [{ result: growthLessOne(i, inputs.p) * 100, did: `${percent(asked, growthLessOne(i, inputs.p))} is what the rate comes to with compounding.` }];
+      const i =
+        asked.question.ask.quantity === 'rate-with-charges'
+          ? asked.exact / 100 / (asked.question.solved.rate.kind === 'periodic' ? 1 : inputs.p)
+          : perPayment(asked);
+      return [
+        {
+          result: growthLessOne(i, inputs.p) * 100,
+          did: `${percent(asked, growthLessOne(i, inputs.p))} is what the rate comes to with compounding.`,
+        },
+      ];
     },
   }),
   defineSlip({
@@ -196,6 +228,11 @@ export const rateSlips: readonly Slip[] = [
     advice: 'The rate is right as a decimal; the question asks for percent.',
     weight: 9,
     applies: gives,
-    wrongMethod: (_inputs, asked) => [{ result: asked.exact / 100, did: `${brief(asked, asked.exact / 100, 6)} is the rate as a decimal; in percent it is a hundred times that.` }],
+    wrongMethod: (_inputs, asked) => [
+      {
+        result: asked.exact / 100,
+        did: `${brief(asked, asked.exact / 100, 6)} is the rate as a decimal; in percent it is a hundred times that.`,
+      },
+    ],
   }),
 ];

@@ -12,7 +12,8 @@ const totals = ({ kind, question: { ask, solved } }: Asked): boolean =>
   solved.unknown === 'payment';
 
 /** The total worked from one payment, every payment like it. */
-const totalFrom = ({ inputs, question }: Asked, payment: number): number => compute(question, changed(inputs, { payment }))[0] ?? NaN;
+const totalFrom = ({ inputs, question }: Asked, payment: number): number =>
+  compute(question, changed(inputs, { payment }))[0] ?? NaN;
 
 export const roundingSlips: readonly Slip[] = [
   defineSlip({
@@ -26,7 +27,12 @@ export const roundingSlips: readonly Slip[] = [
       const exact = solveUnknown(asked.question, inputs, 'pmt');
       if (exact === undefined) return [];
       const rounded = roundCent(exact);
-      return [{ result: totalFrom(asked, rounded), did: `${money(asked, rounded)} was multiplied by the number of payments, the last one like the others.` }];
+      return [
+        {
+          result: totalFrom(asked, rounded),
+          did: `${money(asked, rounded)} was multiplied by the number of payments, the last one like the others.`,
+        },
+      ];
     },
   }),
   defineSlip({
@@ -38,7 +44,14 @@ export const roundingSlips: readonly Slip[] = [
     applies: totals,
     wrongMethod: (inputs, asked) => {
       const exact = solveUnknown(asked.question, inputs, 'pmt');
-      return exact === undefined ? [] : [{ result: totalFrom(asked, exact), did: `${brief(asked, exact, 6)} was multiplied unrounded; a payment is made in whole cents.` }];
+      return exact === undefined
+        ? []
+        : [
+            {
+              result: totalFrom(asked, exact),
+              did: `${brief(asked, exact, 6)} was multiplied unrounded; a payment is made in whole cents.`,
+            },
+          ];
     },
   }),
   defineSlip({
@@ -66,7 +79,12 @@ export const roundingSlips: readonly Slip[] = [
     wrongMethod: (_inputs, asked) => {
       const scale = 10 ** asked.format.decimals;
       const source = exactBeforeRounding(asked);
-      return [{ result: Math.trunc(source * scale) / scale, did: `${brief(asked, source, 6)} was cut off after ${asked.format.decimals} places instead of rounded.` }];
+      return [
+        {
+          result: Math.trunc(source * scale) / scale,
+          did: `${brief(asked, source, 6)} was cut off after ${asked.format.decimals} places instead of rounded.`,
+        },
+      ];
     },
   }),
 ];

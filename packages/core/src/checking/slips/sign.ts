@@ -9,11 +9,15 @@ export const signSlips: readonly Slip[] = [
     id: 'answer-sign',
     family: 'sign',
     title: 'Right number, other sign',
-    advice: 'The number is right. The words of the question already say which way the money goes, so it needs no minus.',
+    advice:
+      'The number is right. The words of the question already say which way the money goes, so it needs no minus.',
     weight: 11,
     applies: ({ unit, expected }) => unit === 'money' && expected !== 0,
     wrongAnswer: (result, asked) => [
-      { result: -result, did: `The number is right and its sign is not: the words of the question already say which way the money goes (${money(asked, result)}).` },
+      {
+        result: -result,
+        did: `The number is right and its sign is not: the words of the question already say which way the money goes (${money(asked, result)}).`,
+      },
     ],
   }),
   defineSlip({
@@ -29,7 +33,12 @@ export const signSlips: readonly Slip[] = [
       !isSaving(kind) &&
       solved.plan.changes.length === 0 &&
       ['payments', 'years', 'final-amount', 'balance-after', 'term'].includes(ask.quantity),
-    wrongInputs: (inputs) => [{ inputs: changed(inputs, { pmtSign: -1 }), did: 'The amount and the payment were entered with the same sign, as if both came in.' }],
+    wrongInputs: (inputs) => [
+      {
+        inputs: changed(inputs, { pmtSign: -1 }),
+        did: 'The amount and the payment were entered with the same sign, as if both came in.',
+      },
+    ],
   }),
   defineSlip({
     id: 'deposit-sign',

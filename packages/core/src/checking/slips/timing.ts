@@ -8,7 +8,9 @@ const timingMatters = ({ kind, question: { ask, solved } }: Asked): boolean =>
   kind.level &&
   kind.pays &&
   solved.values.i !== 0 &&
-  !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'rate-with-charges'].includes(ask.quantity);
+  !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'rate-with-charges'].includes(
+    ask.quantity,
+  );
 
 export const timingSlips: readonly Slip[] = [
   defineSlip({
@@ -19,7 +21,10 @@ export const timingSlips: readonly Slip[] = [
     weight: 8,
     applies: (asked) => asked.inputs.timing === 'end' && timingMatters(asked),
     wrongInputs: (inputs) => [
-      { inputs: changed(inputs, { timing: 'begin' }), did: `Payments were taken at the beginning of each ${frequencyOf(inputs.p).period} instead of at its end.` },
+      {
+        inputs: changed(inputs, { timing: 'begin' }),
+        did: `Payments were taken at the beginning of each ${frequencyOf(inputs.p).period} instead of at its end.`,
+      },
     ],
   }),
   defineSlip({
@@ -30,7 +35,10 @@ export const timingSlips: readonly Slip[] = [
     weight: 9,
     applies: (asked) => asked.inputs.timing === 'begin' && timingMatters(asked),
     wrongInputs: (inputs) => [
-      { inputs: changed(inputs, { timing: 'end' }), did: `Payments were taken at the end of each ${frequencyOf(inputs.p).period} instead of at its beginning.` },
+      {
+        inputs: changed(inputs, { timing: 'end' }),
+        did: `Payments were taken at the end of each ${frequencyOf(inputs.p).period} instead of at its beginning.`,
+      },
     ],
   }),
 ];

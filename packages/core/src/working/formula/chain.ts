@@ -25,23 +25,37 @@ export function chain(work: Work, k: number): Formula {
         because: 'More money is received at the start of this period.',
       });
     const A = moneyLetter(work, at === 0 ? 'A' : `B_{${stage.from - 1}}`, opening);
-    const i = rateLetter(work, stage.i, at === 0 ? solved.plan.rate : undefined, stages.length > 1 ? `i_{${at + 1}}` : 'i');
+    const i = rateLetter(
+      work,
+      stage.i,
+      at === 0 ? solved.plan.rate : undefined,
+      stages.length > 1 ? `i_{${at + 1}}` : 'i',
+    );
     if (stage.pause === 'interest-only') {
       value = opening;
-      if (shown) steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to} cover the interest only: the balance stays ${money(work, opening)}.` });
+      if (shown)
+        steps.push({
+          kind: 'says',
+          text: `Payments ${stage.from} to ${stage.to} cover the interest only: the balance stays ${money(work, opening)}.`,
+        });
       return;
     }
     if (stage.settles) {
       // The last payment is whatever settles the rest, so the end is where the plan says.
       value = stage.closing;
-      if (shown) steps.push({ kind: 'says', text: `Payment ${stage.to}, ${money(work, stage.payment)}, settles the rest: ${money(work, value)} is left.` });
+      if (shown)
+        steps.push({
+          kind: 'says',
+          text: `Payment ${stage.to}, ${money(work, stage.payment)}, settles the rest: ${money(work, value)} is left.`,
+        });
       return;
     }
     const P = moneyLetter(work, at === 0 ? 'P' : `P_{${at + 1}}`, stage.pause === 'deferred' ? 0 : stage.payment);
     term = balanceTerm(work, A, P, i, countLetter(work, 'k', m));
     value = evaluate(term);
     if (shown) {
-      if (at > 0 && work.stages.length > 1) steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to}: ${stageWords(work, stage)}.` });
+      if (at > 0 && work.stages.length > 1)
+        steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to}: ${stageWords(work, stage)}.` });
       steps.push(...formulaSteps(work, `B_{${stage.to}}`, term, { line: stages.length === 1 }));
     } else if (at === 4) steps.push({ kind: 'says', text: 'The stages between go the same way.' });
   });

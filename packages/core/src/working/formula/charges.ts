@@ -22,21 +22,30 @@ export function financeCharge(work: Work): Formula | undefined {
     const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), work.question.names) : undefined;
     if (!interest || !built?.ok || built.value.feesTaken === 0) return interest;
     const term = add(interest.term!, moneyLetter(work, '\\text{fees}', built.value.feesTaken));
-    return { ...interest, steps: [...interest.steps.filter(notLine), ...formulaSteps(work, '\\text{charge}', term)], number: evaluate(term), term };
+    return {
+      ...interest,
+      steps: [...interest.steps.filter(notLine), ...formulaSteps(work, '\\text{charge}', term)],
+      number: evaluate(term),
+      term,
+    };
   }
-  if (solved.unknown === 'payment') return { ...whole(work, 'C', mul(A, flatFraction(work))), rounds: ['charge-rounded'] };
+  if (solved.unknown === 'payment')
+    return { ...whole(work, 'C', mul(A, flatFraction(work))), rounds: ['charge-rounded'] };
   const { P, n } = letters(work);
   return whole(work, 'C', sub(mul(n, P), A));
 }
 
 /** Nominal, effective and per-payment rates of the case, from the rate it quotes. */
-export function converted(into: 'per-payment' | 'nominal' | 'effective' | 'other'): (work: Work) => Formula | undefined {
+export function converted(
+  into: 'per-payment' | 'nominal' | 'effective' | 'other',
+): (work: Work) => Formula | undefined {
   return (work) => {
     const { solved, draft } = work.question;
     const p = draft.paymentsPerYear;
     if (solved.flat || (solved.unknown === 'rate' && kindOf(draft).hasTable)) return undefined;
     const per = rateTerm(solved.rate, p, work.style);
-    if (into === 'per-payment') return { ...whole(work, 'i', per), number: evaluate(per) * 100, term: mul(per, num(100)) };
+    if (into === 'per-payment')
+      return { ...whole(work, 'i', per), number: evaluate(per) * 100, term: mul(per, num(100)) };
     const target =
       into === 'nominal'
         ? ({ kind: 'nominal', annual: 0, compoundingsPerYear: p } as const)
@@ -73,7 +82,10 @@ export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) 
   return (work) => {
     const { draft, solved, names } = work.question;
     const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), names) : undefined;
-    if (!built?.ok) return part === 'amount' ? { steps: [{ kind: 'says', text: 'The statement gives the amount itself.' }], number: solved.numbers.amount } : undefined;
+    if (!built?.ok)
+      return part === 'amount'
+        ? { steps: [{ kind: 'says', text: 'The statement gives the amount itself.' }], number: solved.numbers.amount }
+        : undefined;
     const { price, downPayment, tradeIn, feesAdded } = built.value;
     const [whole0, down, trade, fees] = [
       moneyLetter(work, '\\text{price}', price),
@@ -84,14 +96,18 @@ export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) 
     if (part === 'downPayment') {
       const share = /%/.test(draft.buildUp!.downPayment) && price > 0 ? downPayment / price : undefined;
       const term = share === undefined ? down : mul(whole0, num(roundTo(share, 8)));
-      return { ...whole(work, '\\text{down}', term), ...(share === undefined ? {} : { rounds: ['amount-rounded'] as const }) };
+      return {
+        ...whole(work, '\\text{down}', term),
+        ...(share === undefined ? {} : { rounds: ['amount-rounded'] as const }),
+      };
     }
     let term: Term = part === 'amount' ? whole0 : paidTerm(work, 1, solved.table.count);
     const join = part === 'amount' ? sub : add;
     if (downPayment !== 0) term = join(term, down);
     if (tradeIn !== 0) term = join(term, trade);
     if (part === 'amount' && feesAdded !== 0) term = add(term, fees);
-    if (part === 'total' && solved.numbers.finalAmount !== 0) term = add(term, moneyLetter(work, 'F', solved.numbers.finalAmount));
+    if (part === 'total' && solved.numbers.finalAmount !== 0)
+      term = add(term, moneyLetter(work, 'F', solved.numbers.finalAmount));
     return whole(work, part === 'amount' ? 'A' : '\\text{total}', term);
   };
 }
@@ -112,5 +128,10 @@ export function refinancedPayment(work: Work): Formula | undefined {
   const i = letter("i'", evaluate(made), writeBrief(evaluate(made), 4, 10, work.style), made);
   const F = moneyLetter(work, 'F', solved.plan.finalAmount);
   const term = paymentTerm({ ...work, saving: false }, A, F, i, countLetter(work, "n'", refinancing.payments));
-  return { steps: [...balance.steps, ...formulaSteps(work, "P'", term)], number: evaluate(term), term, rounds: ['rows-rounded', 'payment-unrounded'] };
+  return {
+    steps: [...balance.steps, ...formulaSteps(work, "P'", term)],
+    number: evaluate(term),
+    term,
+    rounds: ['rows-rounded', 'payment-unrounded'],
+  };
 }

@@ -8,7 +8,9 @@ import { type Formula, letters } from './formula.ts';
 export const flatFraction = (work: Work): Term => {
   const { draft, solved } = work.question;
   const f = letter('f', solved.numbers.rate, writeBrief(solved.numbers.rate, 3, 8, work.style));
-  return draft.flatBy === 'a-year' ? mul(f, div(countLetter(work, 'n', solved.numbers.payments), num(draft.paymentsPerYear))) : f;
+  return draft.flatBy === 'a-year'
+    ? mul(f, div(countLetter(work, 'n', solved.numbers.payments), num(draft.paymentsPerYear)))
+    : f;
 };
 
 export function flatPayment(work: Work): Formula {
@@ -17,7 +19,10 @@ export function flatPayment(work: Work): Formula {
   const term = div(add(A, charge), n);
   return {
     steps: [
-      { kind: 'says', text: 'A flat charge is taken on the whole amount for the whole time, and spread with it over the payments.' },
+      {
+        kind: 'says',
+        text: 'A flat charge is taken on the whole amount for the whole time, and spread with it over the payments.',
+      },
       ...formulaSteps(work, 'C', charge, { line: false }),
       ...formulaSteps(work, 'P', term),
     ],

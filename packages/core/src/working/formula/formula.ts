@@ -2,7 +2,17 @@
 
 import type { Rounded, Step } from '../solution.ts';
 import { type Term, add, div, evaluate, minus, mul, sub } from '../term.ts';
-import { type Work, accumulationTerm, countLetter, discountingTerm, formulaSteps, growth, isZero, moneyLetter, rateLetter } from '../work.ts';
+import {
+  type Work,
+  accumulationTerm,
+  countLetter,
+  discountingTerm,
+  formulaSteps,
+  growth,
+  isZero,
+  moneyLetter,
+  rateLetter,
+} from '../work.ts';
 
 export interface Formula {
   readonly steps: readonly Step[];
@@ -23,7 +33,11 @@ export function letters(work: Work): { A: Term; P: Term; F: Term; i: Term; n: Te
   };
 }
 
-export const whole = (work: Work, name: string, term: Term): Formula => ({ steps: formulaSteps(work, name, term), number: evaluate(term), term });
+export const whole = (work: Work, name: string, term: Term): Formula => ({
+  steps: formulaSteps(work, name, term),
+  number: evaluate(term),
+  term,
+});
 
 /** The level payment of a plan or of one stage of it. */
 export function paymentTerm({ saving, due }: Work, A: Term, F: Term, i: Term, n: Term): Term {

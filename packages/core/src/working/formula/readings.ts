@@ -35,11 +35,16 @@ function movement(work: Work, from: number, to: number): { readonly steps: Step[
   const { solved } = work.question;
   const before = from === 1 ? { steps: [] as Step[], number: solved.plan.amount } : chain(work, from - 1);
   const after = chain(work, to);
-  const drawn = work.stages.filter((stage) => stage.from >= from && stage.from <= to && stage.from > 1).reduce((sum, stage) => sum + stage.drawn, 0);
+  const drawn = work.stages
+    .filter((stage) => stage.from >= from && stage.from <= to && stage.from > 1)
+    .reduce((sum, stage) => sum + stage.drawn, 0);
   const first = moneyLetter(work, from === 1 ? 'A' : `B_{${from - 1}}`, before.number);
   const last = moneyLetter(work, `B_{${to}}`, after.number);
   const opening = drawn === 0 ? first : add(first, moneyLetter(work, '\\text{drawn}', drawn));
-  return { steps: [...before.steps.filter(notLine), ...after.steps.filter(notLine)], term: work.saving ? sub(last, opening) : sub(opening, last) };
+  return {
+    steps: [...before.steps.filter(notLine), ...after.steps.filter(notLine)],
+    term: work.saving ? sub(last, opening) : sub(opening, last),
+  };
 }
 
 export function stretchFormula(part: 'interest' | 'principal' | 'paid'): (work: Work) => Formula | undefined {
@@ -50,7 +55,12 @@ export function stretchFormula(part: 'interest' | 'principal' | 'paid'): (work: 
     if (part === 'paid') return { ...whole(work, '\\text{paid}', paid) };
     const moved = movement(work, from, last);
     // What savings gain in principal is deposits and interest together; a loan's principal is what the balance falls by.
-    const term = part === 'principal' || (work.saving && isZero(paid)) ? moved.term : work.saving ? sub(moved.term, paid) : sub(paid, moved.term);
+    const term =
+      part === 'principal' || (work.saving && isZero(paid))
+        ? moved.term
+        : work.saving
+          ? sub(moved.term, paid)
+          : sub(paid, moved.term);
     const says: Step = {
       kind: 'says',
       text:
@@ -62,7 +72,12 @@ export function stretchFormula(part: 'interest' | 'principal' | 'paid'): (work: 
               : 'Interest is what the balance gains beyond the deposits.'
             : 'Interest is what is paid beyond the principal.',
     };
-    return { steps: [...moved.steps, says, ...formulaSteps(work, part === 'interest' ? 'I' : '\\text{principal}', term)], number: evaluate(term), term, rounds: roundsOf(work) };
+    return {
+      steps: [...moved.steps, says, ...formulaSteps(work, part === 'interest' ? 'I' : '\\text{principal}', term)],
+      number: evaluate(term),
+      term,
+      rounds: roundsOf(work),
+    };
   };
 }
 
@@ -88,7 +103,10 @@ export function leftToPay(work: Work): Formula {
   const term = closing === 0 ? paid : add(paid, moneyLetter(work, 'F', closing));
   return {
     steps: [
-      { kind: 'says', text: `${count - k} payments are left after payment ${k}. What is left to pay has interest still to come in it; the balance does not.` },
+      {
+        kind: 'says',
+        text: `${count - k} payments are left after payment ${k}. What is left to pay has interest still to come in it; the balance does not.`,
+      },
       ...formulaSteps(work, '\\text{left}', term),
     ],
     number: evaluate(term),
@@ -106,7 +124,10 @@ export function lastPayment(work: Work): Formula | undefined {
   const i = rateLetter(work, stage.i, work.level ? solved.plan.rate : undefined);
   const F = moneyLetter(work, 'F', solved.plan.finalAmount);
   if (rounding.last === 'as-others' && solved.unknown !== 'payments' && !solved.flat)
-    return { steps: [{ kind: 'says', text: 'By the house rules the last payment is as the others.' }], number: table.lastPayment };
+    return {
+      steps: [{ kind: 'says', text: 'By the house rules the last payment is as the others.' }],
+      number: table.lastPayment,
+    };
   if (stage.extra > 0) return undefined;
   const grown = work.due ? B : mul(B, add(num(1), i));
   const end = work.due && !isZero(F) ? div(F, add(num(1), i)) : F;
@@ -126,5 +147,9 @@ export function recurrenceTerm(work: Work): Formula {
   const { solved, ask } = work.question;
   const A = moneyLetter(work, 'V_0', solved.numbers.amount);
   const d = moneyLetter(work, 'd', solved.table.firstPayment);
-  return whole(work, `V_{${ask.after ?? 0}}`, balanceTerm(work, A, d, rateLetter(work, solved.values.i), countLetter(work, 'k', ask.after ?? 0)));
+  return whole(
+    work,
+    `V_{${ask.after ?? 0}}`,
+    balanceTerm(work, A, d, rateLetter(work, solved.values.i), countLetter(work, 'k', ask.after ?? 0)),
+  );
 }

@@ -5,7 +5,18 @@ import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
 import { quotingSteps } from '../quoting.ts';
 import type { Step } from '../solution.ts';
 import { add, div, evaluate, letter, ln, minus, mul, num, pow, sub } from '../term.ts';
-import { type Work, countLetter, discountingTerm, formulaSteps, growth, isZero, money, moneyLetter, rateLetter, roundsOf } from '../work.ts';
+import {
+  type Work,
+  countLetter,
+  discountingTerm,
+  formulaSteps,
+  growth,
+  isZero,
+  money,
+  moneyLetter,
+  rateLetter,
+  roundsOf,
+} from '../work.ts';
 import { chain } from './chain.ts';
 import { flatFraction, flatPayment } from './flat.ts';
 import { type Formula, balanceTerm, letters, paymentTerm, whole } from './formula.ts';
@@ -31,8 +42,21 @@ function stagedPayment(work: Work): Formula | undefined {
   const F = moneyLetter(work, 'F', plan.finalAmount);
   const i = rateLetter(work, stage.i, stage.from === 1 ? plan.rate : undefined);
   const term = paymentTerm(work, A, F, i, countLetter(work, 'n', remaining));
-  const says: Step[] = stage.from === 1 ? [] : [{ kind: 'says', text: `The level payment begins with payment ${stage.from} and runs over the ${remaining} payments that remain.` }];
-  return { steps: [...before.steps, ...says, ...formulaSteps(work, 'P', term)], number: evaluate(term), term, rounds: roundsOf(work).filter((each) => each !== 'payment-rounded') };
+  const says: Step[] =
+    stage.from === 1
+      ? []
+      : [
+          {
+            kind: 'says',
+            text: `The level payment begins with payment ${stage.from} and runs over the ${remaining} payments that remain.`,
+          },
+        ];
+  return {
+    steps: [...before.steps, ...says, ...formulaSteps(work, 'P', term)],
+    number: evaluate(term),
+    term,
+    rounds: roundsOf(work).filter((each) => each !== 'payment-rounded'),
+  };
 }
 
 export function amount(work: Work): Formula | undefined {
@@ -45,7 +69,11 @@ export function amount(work: Work): Formula | undefined {
   }
   const back = mul(F, growth(i, minus(n)));
   const paid = mul(P, discountingTerm(i, n, due));
-  return whole(work, 'A', saving ? (isZero(P) ? back : sub(back, paid)) : isZero(F) ? paid : isZero(P) ? back : add(paid, back));
+  return whole(
+    work,
+    'A',
+    saving ? (isZero(P) ? back : sub(back, paid)) : isZero(F) ? paid : isZero(P) ? back : add(paid, back),
+  );
 }
 
 export function finalAmount(work: Work): Formula | undefined {
@@ -62,7 +90,11 @@ export function payments(work: Work): Formula | undefined {
   if (solved.flat) {
     const p = num(question.draft.paymentsPerYear);
     const j = letter('f', solved.numbers.rate, writeBrief(solved.numbers.rate, 3, 8, work.style));
-    return whole(work, 'n', question.draft.flatBy === 'a-year' ? div(A, sub(P, div(mul(A, j), p))) : div(mul(A, add(num(1), j)), P));
+    return whole(
+      work,
+      'n',
+      question.draft.flatBy === 'a-year' ? div(A, sub(P, div(mul(A, j), p))) : div(mul(A, add(num(1), j)), P),
+    );
   }
   if (isZero(i)) return whole(work, 'n', div(saving ? sub(F, A) : sub(A, F), P));
   const level1 = due ? mul(P, add(num(1), i)) : P;
@@ -73,7 +105,11 @@ export function payments(work: Work): Formula | undefined {
   const number = solved.said?.isWhole ? solved.said.count : evaluate(term);
   const steps: Step[] = [...formulaSteps(work, 'n', term, { grouped: false })];
   if (solved.said?.isWhole && !Number.isInteger(evaluate(term)))
-    steps.push({ kind: 'says', text: `That is ${solved.said.count} ${work.counted}.`, because: `It misses a whole number by a hair only because ${isZero(P) ? 'an amount' : 'the payment'} was rounded to the cent.` });
+    steps.push({
+      kind: 'says',
+      text: `That is ${solved.said.count} ${work.counted}.`,
+      because: `It misses a whole number by a hair only because ${isZero(P) ? 'an amount' : 'the payment'} was rounded to the cent.`,
+    });
   else if (solved.said && isZero(P) && saving)
     steps.push({
       kind: 'says',
@@ -108,6 +144,8 @@ export function rate(work: Work): Formula | undefined {
   return {
     steps: [...formulaSteps(work, 'i', i, { grouped: false }), ...quotingSteps(work, evaluate(i))],
     number: quotedNumber(quoted.value) * 100,
-    ...(solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear === draft.paymentsPerYear ? { term: mul(mul(i, num(draft.paymentsPerYear)), num(100)) } : {}),
+    ...(solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear === draft.paymentsPerYear
+      ? { term: mul(mul(i, num(draft.paymentsPerYear)), num(100)) }
+      : {}),
   };
 }

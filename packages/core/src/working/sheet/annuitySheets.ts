@@ -55,7 +55,10 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
           formula: `=RATE({number of payments};{payment};{amount at the start};{amount at the end};${type})`,
           inUnit,
           meanings: means(work, 'nper', 'pmt', 'pv', 'fv', 'type'),
-          after: [{ kind: 'says', text: `RATE gives the rate for each ${work.period}.` }, ...quotingSteps(work, solved.values.i)],
+          after: [
+            { kind: 'says', text: `RATE gives the rate for each ${work.period}.` },
+            ...quotingSteps(work, solved.values.i),
+          ],
         };
       }
     }
@@ -98,7 +101,12 @@ export function stretchSheet(part: 'interest' | 'principal', all = false): (work
         formula: `=-${part === 'interest' ? 'IPMT' : 'PPMT'}({$rate per payment};{payment number};{$number of payments};{$amount at the start};{$amount at the end};${type})`,
         inUnit: (shows) => shows,
         meanings: [{ argument: 'per', means: 'which payment' }, ...means(work, 'rate', 'nper', 'pv', 'fv', 'type')],
-        after: [{ kind: 'says', text: 'The references with $ stay where they are when the formula is copied down; the payment number moves.' }],
+        after: [
+          {
+            kind: 'says',
+            text: 'The references with $ stay where they are when the formula is copied down; the payment number moves.',
+          },
+        ],
       };
     if (solved.numbers.finalAmount !== 0) return undefined;
     return {
@@ -107,7 +115,12 @@ export function stretchSheet(part: 'interest' | 'principal', all = false): (work
       formula: `=-${part === 'interest' ? 'CUMIPMT' : 'CUMPRINC'}({$rate per payment};{$number of payments};{$amount at the start};{from};{to};${type})`,
       inUnit: (shows) => shows,
       meanings: means(work, 'rate', 'nper', 'pv', 'from', 'to', 'type'),
-      after: [{ kind: 'says', text: 'The references with $ stay where they are when the formula is copied to another stretch.' }],
+      after: [
+        {
+          kind: 'says',
+          text: 'The references with $ stay where they are when the formula is copied to another stretch.',
+        },
+      ],
     };
   };
 }

@@ -53,7 +53,8 @@ export function known(work: Work): Known {
   };
 }
 
-export const means = (work: Work, ...names: (keyof typeof argumentWords)[]): ArgumentMeaning[] => names.map((name) => ({ argument: name, means: argumentWords[name](work) }));
+export const means = (work: Work, ...names: (keyof typeof argumentWords)[]): ArgumentMeaning[] =>
+  names.map((name) => ({ argument: name, means: argumentWords[name](work) }));
 
 const argumentWords = {
   rate: ({ period }: Work) => `rate for each ${period}, a decimal`,
@@ -61,7 +62,8 @@ const argumentWords = {
   pmt: () => 'payment: minus is paid out',
   pv: () => 'amount at the start: plus is received',
   fv: () => 'amount at the end',
-  type: ({ due, period }: Work) => (due ? `1: payments at the beginning of each ${period}` : `0: payments at the end of each ${period}`),
+  type: ({ due, period }: Work) =>
+    due ? `1: payments at the beginning of each ${period}` : `0: payments at the end of each ${period}`,
   from: () => 'first payment of the stretch',
   to: () => 'last payment of the stretch',
 };

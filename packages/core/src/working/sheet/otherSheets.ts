@@ -80,10 +80,15 @@ export function buildUpSheet(part: 'amount' | 'downPayment'): (work: Work) => Sh
       { label: 'trade-in', content: plainNumber(tradeIn) },
       { label: 'fees added', content: plainNumber(feesAdded) },
     ];
-    if (part === 'amount') return { cells, formula: '={price}-{down payment}-{trade-in}+{fees added}', inUnit: (shows) => shows };
+    if (part === 'amount')
+      return { cells, formula: '={price}-{down payment}-{trade-in}+{fees added}', inUnit: (shows) => shows };
     const share = price > 0 ? downPayment / price : 0;
     return /%/.test(draft.buildUp!.downPayment)
-      ? { cells: [cells[0]!, { label: 'share paid down', content: plainNumber(share) }], formula: '={price}*{share paid down}', inUnit: (shows) => shows }
+      ? {
+          cells: [cells[0]!, { label: 'share paid down', content: plainNumber(share) }],
+          formula: '={price}*{share paid down}',
+          inUnit: (shows) => shows,
+        }
       : undefined;
   };
 }
@@ -93,7 +98,9 @@ export function refinancedSheet(work: Work): SheetAnswer | undefined {
   const { refinancing } = ask;
   const balance = refinancing && balanceAfter(solved.table, refinancing.after);
   if (!refinancing || !balance?.ok) return undefined;
-  const rate = oneLine(rateTerm(refinancing.rate, refinancing.paymentsPerYear ?? draft.paymentsPerYear, styleOf(work.question)));
+  const rate = oneLine(
+    rateTerm(refinancing.rate, refinancing.paymentsPerYear ?? draft.paymentsPerYear, styleOf(work.question)),
+  );
   const { fv, type } = known(work);
   return {
     cells: [

@@ -60,7 +60,10 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const rulesFor = (id: string) => rulesSets.find((each) => each.id === id) ?? rulesSets[0]!;
   const [start] = useState(() => {
     const rules = rulesFor(kept?.document.rules ?? search.get('rules') ?? 'default');
-    return { title: kept?.title ?? '', document: kept ? inStyleOf(kept.document, rules.rules) : newDocument(rules.rules, rules.id) };
+    return {
+      title: kept?.title ?? '',
+      document: kept ? inStyleOf(kept.document, rules.rules) : newDocument(rules.rules, rules.id),
+    };
   });
   // What was typed here before and never stored goes on from there.
   const [first] = useState(() => unsentCase(caseId) ?? start);
@@ -69,7 +72,10 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const { draft, variations } = document;
   const { rules, name: rulesName } = rulesFor(document.rules);
   // How numbers are shown; what is put into slots and on the clipboard keeps its cents.
-  const style = useMemo(() => ({ ...numberStyleById(draft.numberStyle), moneyDecimals: rules.decimals }), [draft.numberStyle, rules.decimals]);
+  const style = useMemo(
+    () => ({ ...numberStyleById(draft.numberStyle), moneyDecimals: rules.decimals }),
+    [draft.numberStyle, rules.decimals],
+  );
   const autosave = useAutosave({
     caseId,
     start,
@@ -77,9 +83,14 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     present: bench.present,
     // From now on the address leads to a kept case: its own, or the one beside it when both were kept.
     onCreated: (stored) => {
-      if (window.location.pathname.startsWith('/bench')) void navigate({ pathname: `/bench/${stored.id}`, search: window.location.search }, { replace: true });
+      if (window.location.pathname.startsWith('/bench'))
+        void navigate({ pathname: `/bench/${stored.id}`, search: window.location.search }, { replace: true });
     },
-    onShow: (theirs) => bench.replace({ title: theirs.title, document: inStyleOf(theirs.document, rulesFor(theirs.document.rules).rules) }),
+    onShow: (theirs) =>
+      bench.replace({
+        title: theirs.title,
+        document: inStyleOf(theirs.document, rulesFor(theirs.document.rules).rules),
+      }),
   });
   useBarNote(`${rulesName} · ${rulesInWords(rules)}`);
 
@@ -101,8 +112,13 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const tab = search.get('show') ?? 'table';
   const asked = useMemo(
     () => ({
-      quantity: draft.unknown === 'converted' || !kindOf(draft).hasTable ? ('converted' as const) : quantityOfSlot(draft.unknown),
-      refinancing: variations.flatMap((variation) => (variation.refinancing && readRefinancing(variation.refinancing, draft)) ?? [])[0],
+      quantity:
+        draft.unknown === 'converted' || !kindOf(draft).hasTable
+          ? ('converted' as const)
+          : quantityOfSlot(draft.unknown),
+      refinancing: variations.flatMap(
+        (variation) => (variation.refinancing && readRefinancing(variation.refinancing, draft)) ?? [],
+      )[0],
     }),
     [draft, variations],
   );
@@ -111,31 +127,48 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     changeAddress((settings) => {
       for (const [name, value] of Object.entries(values)) settings.set(name, value);
     });
-  const view: TableView = { running: search.get('running') === 'yes', years: (search.get('years') as TableView['years'] | null) ?? 'none' };
+  const view: TableView = {
+    running: search.get('running') === 'yes',
+    years: (search.get('years') as TableView['years'] | null) ?? 'none',
+  };
   const count = solved?.table.count ?? 1;
   const stretchFrom = Math.max(1, Number(search.get('from') ?? 1) || 1);
   const stretchTo = Number(search.get('to') ?? Math.min(draft.paymentsPerYear, count)) || 1;
   const showTab = useLatest((show: string) => set({ show }));
   const [jumpTo, setJumpTo] = useState<number>();
 
-  const setDraft = (next: StatementDraft, what: string) => bench.editDocument((before) => ({ ...before, draft: next }), `draft.${what}`);
+  const setDraft = (next: StatementDraft, what: string) =>
+    bench.editDocument((before) => ({ ...before, draft: next }), `draft.${what}`);
   const ask = (slot: SlotName) => setDraft(withUnknown(draft, slot, outcome, rules.rounding), 'unknown');
-  const chooseRules = (id: string) => bench.editDocument((before) => ({ ...inStyleOf(before, rulesFor(id).rules), rules: id }), 'rules');
+  const chooseRules = (id: string) =>
+    bench.editDocument((before) => ({ ...inStyleOf(before, rulesFor(id).rules), rules: id }), 'rules');
 
-  const { makeExercise, duplicate, remove, making, error: actionError } = useCaseActions({ caseId, title, document, flush: autosave.flush, drop: autosave.drop });
+  const {
+    makeExercise,
+    duplicate,
+    remove,
+    making,
+    error: actionError,
+  } = useCaseActions({ caseId, title, document, flush: autosave.flush, drop: autosave.drop });
   const changeView = useLatest((name: 'running' | 'years', value: string) => set({ [name]: value }));
   const changeDate = useLatest((firstPaymentDate: string) => setDraft({ ...draft, firstPaymentDate }, 'date'));
   const copyTable = useLatest(() => {
     if (!solved) return;
     const chosen = (search.has('from') || search.has('to')) && stretchTo > stretchFrom;
-    const text = chosen ? clipboardText(solved.table, style, stretchFrom, stretchTo) : clipboardText(solved.table, style);
-    const said = chosen ? `Payments ${stretchFrom} to ${stretchTo} are copied.` : `All ${count} rows are copied; paste them into a worksheet.`;
+    const text = chosen
+      ? clipboardText(solved.table, style, stretchFrom, stretchTo)
+      : clipboardText(solved.table, style);
+    const said = chosen
+      ? `Payments ${stretchFrom} to ${stretchTo} are copied.`
+      : `All ${count} rows are copied; paste them into a worksheet.`;
     void navigator.clipboard.writeText(text).then(
       () => notifications.show({ message: said }),
       () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
     );
   });
-  const addChange = useLatest((change: ChangeKind) => setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes'));
+  const addChange = useLatest((change: ChangeKind) =>
+    setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes'),
+  );
   const act = (action: HeadAction): void => {
     switch (action.type) {
       case 'kind':
@@ -206,7 +239,13 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       <section className={`sheet ${styles.statement}`} aria-label="Statement">
         <div className={styles.sentences}>
           <Statement draft={draft} outcome={outcome} rounding={rules.rounding} onChange={setDraft} />
-          {kind.takesChanges && <Changes draft={draft} outcome={outcome} onChange={(changes, what) => setDraft({ ...draft, changes }, what)} />}
+          {kind.takesChanges && (
+            <Changes
+              draft={draft}
+              outcome={outcome}
+              onChange={(changes, what) => setDraft({ ...draft, changes }, what)}
+            />
+          )}
         </div>
         <div className={styles.side}>
           <Answer draft={draft} outcome={outcome} currency={rules.currency} onAsk={ask} />
@@ -225,7 +264,10 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
                 rules={rules}
                 style={style}
                 title={title || 'A conversion'}
-                statement={{ solved: `What ${draft.slots.rate} % is, quoted otherwise.`, asked: `What ${draft.slots.rate} % is, quoted otherwise.` }}
+                statement={{
+                  solved: `What ${draft.slots.rate} % is, quoted otherwise.`,
+                  asked: `What ${draft.slots.rate} % is, quoted otherwise.`,
+                }}
                 ask={asked}
                 fixed
               />
@@ -244,7 +286,11 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
             onChange={(next, what) => bench.editDocument((before) => ({ ...before, variations: [...next] }), what)}
             onAdopt={(variation) =>
               bench.editDocument(
-                (before) => ({ ...before, draft: applyVariation(draft, variation), variations: before.variations.filter(({ id }) => id !== variation.id) }),
+                (before) => ({
+                  ...before,
+                  draft: applyVariation(draft, variation),
+                  variations: before.variations.filter(({ id }) => id !== variation.id),
+                }),
                 'adopt',
               )
             }
@@ -293,7 +339,15 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
           </>
         )}
       </div>
-      {solved && printing && tab !== 'working' && <PrintSheet title={title || 'A case'} draft={draft} solved={solved} variations={variations} outcomes={outcomes} />}
+      {solved && printing && tab !== 'working' && (
+        <PrintSheet
+          title={title || 'A case'}
+          draft={draft}
+          solved={solved}
+          variations={variations}
+          outcomes={outcomes}
+        />
+      )}
       <Conflict mine={bench.present} theirs={autosave.conflict} rules={rules} onSettle={autosave.settle} />
     </NumberStyleProvider>
   );

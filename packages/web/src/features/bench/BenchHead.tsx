@@ -42,10 +42,28 @@ interface BenchHeadProps {
   readonly act: (action: HeadAction) => void;
 }
 
-export const BenchHead = memo(function BenchHead({ title, kind, phase, nothingYet, rulesId, rulesSets, tags, canUndo, canRedo, solved, making, act }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({
+  title,
+  kind,
+  phase,
+  nothingYet,
+  rulesId,
+  rulesSets,
+  tags,
+  canUndo,
+  canRedo,
+  solved,
+  making,
+  act,
+}: BenchHeadProps) {
   const where = (
     <span className={styles.where}>
-      <select className={styles.kind} aria-label="kind of case" value={kind} onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}>
+      <select
+        className={styles.kind}
+        aria-label="kind of case"
+        value={kind}
+        onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}
+      >
         {statementKinds.map((each) => (
           <option key={each} value={each}>
             {kinds[each].title}
@@ -53,7 +71,11 @@ export const BenchHead = memo(function BenchHead({ title, kind, phase, nothingYe
         ))}
       </select>
       · <Link to="/cases">Kept cases</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> · rules
-      <select aria-label="house rules" value={rulesId} onChange={(event) => act({ type: 'rules', id: event.currentTarget.value })}>
+      <select
+        aria-label="house rules"
+        value={rulesId}
+        onChange={(event) => act({ type: 'rules', id: event.currentTarget.value })}
+      >
         {rulesSets.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
@@ -79,10 +101,22 @@ export const BenchHead = memo(function BenchHead({ title, kind, phase, nothingYe
   );
   return (
     <PageHead title={title || 'A new case'} where={where} heading={heading}>
-      <ActionIcon variant="default" size={30} aria-label="undo" disabled={!canUndo} onClick={() => act({ type: 'undo' })}>
+      <ActionIcon
+        variant="default"
+        size={30}
+        aria-label="undo"
+        disabled={!canUndo}
+        onClick={() => act({ type: 'undo' })}
+      >
         <IconArrowBackUp size={16} />
       </ActionIcon>
-      <ActionIcon variant="default" size={30} aria-label="redo" disabled={!canRedo} onClick={() => act({ type: 'redo' })}>
+      <ActionIcon
+        variant="default"
+        size={30}
+        aria-label="redo"
+        disabled={!canRedo}
+        onClick={() => act({ type: 'redo' })}
+      >
         <IconArrowForwardUp size={16} />
       </ActionIcon>
       <Menu position="bottom-end" shadow="sm">
@@ -130,9 +164,20 @@ export const benchTabs: readonly (readonly [string, string])[] = [
 ];
 
 /** The list of tabs by itself; the panel below it is drawn by the Bench. */
-export const BenchTabs = memo(function BenchTabs({ tab, onTab }: { readonly tab: string; readonly onTab: (tab: string) => void }) {
+export const BenchTabs = memo(function BenchTabs({
+  tab,
+  onTab,
+}: {
+  readonly tab: string;
+  readonly onTab: (tab: string) => void;
+}) {
   return (
-    <Tabs id="bench" value={tab} onChange={(value) => value && onTab(value)} classNames={{ list: styles.tabs, tab: styles.tab }}>
+    <Tabs
+      id="bench"
+      value={tab}
+      onChange={(value) => value && onTab(value)}
+      classNames={{ list: styles.tabs, tab: styles.tab }}
+    >
       <Tabs.List>
         {benchTabs.map(([value, words]) => (
           <Tabs.Tab key={value} value={value} aria-controls={value === tab ? `bench-panel-${value}` : ''}>

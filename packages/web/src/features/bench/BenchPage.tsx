@@ -27,7 +27,8 @@ export function BenchPage() {
   const rules = useRules();
   if (rules.isPending || (!fresh && kept.isPending)) return <Loading what="the case" />;
   // What was typed while the server was away is opened from what was typed.
-  if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId!)) return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
+  if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId!))
+    return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
   // Without the server the Bench still works; it says so when something can't be kept.
   const sets = rules.data ?? [{ id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1 }];
   return <Bench key={caseId} caseId={caseId!} {...(kept.data ? { kept: kept.data } : {})} rulesSets={sets} />;

@@ -1,5 +1,12 @@
 /** What stands under the tabs of the Bench: the table, the working, the pictures and searches of a solved case. */
-import { describeVariation, type Ask, type HouseRules, type NumberStyle, type SolvedCase, type VariedOutcome } from '@hardy-sextant/core';
+import {
+  describeVariation,
+  type Ask,
+  type HouseRules,
+  type NumberStyle,
+  type SolvedCase,
+  type VariedOutcome,
+} from '@hardy-sextant/core';
 import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/States.tsx';
 import { statementInWords } from '../../ui/statement/statementInWords.ts';
@@ -33,7 +40,22 @@ interface BenchPanelProps {
   readonly onEdit: ReturnType<typeof useBenchDocument>['editDocument'];
 }
 
-export function BenchPanel({ tab, caseId, title, document, solved, outcomes, rules, style, asked, view, stretch, jumpTo, onStretch, onEdit }: BenchPanelProps) {
+export function BenchPanel({
+  tab,
+  caseId,
+  title,
+  document,
+  solved,
+  outcomes,
+  rules,
+  style,
+  asked,
+  view,
+  stretch,
+  jumpTo,
+  onStretch,
+  onEdit,
+}: BenchPanelProps) {
   const { draft, variations, together } = document;
   switch (tab) {
     case 'working':
@@ -65,7 +87,14 @@ export function BenchPanel({ tab, caseId, title, document, solved, outcomes, rul
                       {
                         name: describeVariation(draft.numberStyle, variations[at]!, style).title,
                         table: each.table,
-                        ...(each.refinanced ? { before: { table: each.outcome.solved.table, after: each.figures.count - each.table.count } } : {}),
+                        ...(each.refinanced
+                          ? {
+                              before: {
+                                table: each.outcome.solved.table,
+                                after: each.figures.count - each.table.count,
+                              },
+                            }
+                          : {}),
                       },
                     ]
                   : [],
@@ -76,7 +105,13 @@ export function BenchPanel({ tab, caseId, title, document, solved, outcomes, rul
       );
     case 'target':
       return (
-        <TargetPanel draft={draft} solved={solved} onFound={(variation) => onEdit((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')} />
+        <TargetPanel
+          draft={draft}
+          solved={solved}
+          onFound={(variation) =>
+            onEdit((before) => ({ ...before, variations: [...before.variations, variation] }), 'variations')
+          }
+        />
       );
     case 'together':
       return (
@@ -93,7 +128,13 @@ export function BenchPanel({ tab, caseId, title, document, solved, outcomes, rul
     default:
       return (
         <div className={styles.table}>
-          <TablePanel table={solved.table} view={view} selected={stretch.chosen ? stretch : { from: 1, to: 0 }} onSelect={onStretch} jumpTo={jumpTo} />
+          <TablePanel
+            table={solved.table}
+            view={view}
+            selected={stretch.chosen ? stretch : { from: 1, to: 0 }}
+            onSelect={onStretch}
+            jumpTo={jumpTo}
+          />
           <StretchPanel table={solved.table} from={stretch.from} to={stretch.to} onRead={onStretch} />
         </div>
       );

@@ -26,11 +26,14 @@ export function CasesPage() {
   const tags = [...new Set((cases.data ?? []).flatMap(({ document }) => document.tags))].sort();
   const found = (cases.data ?? []).filter(
     ({ title, document }) =>
-      (tag === '' || document.tags.includes(tag)) && [title, kindOf(document.draft).title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
+      (tag === '' || document.tags.includes(tag)) &&
+      [title, kindOf(document.draft).title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
   );
-  const rulesOf = (kept: KeptCase): HouseRules => rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
+  const rulesOf = (kept: KeptCase): HouseRules =>
+    rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
 
-  const duplicate = (kept: KeptCase) => write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
+  const duplicate = (kept: KeptCase) =>
+    write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
   const putAway = async (kept: KeptCase) => {
     await remove.mutateAsync(kept.id);
     showUndo(`“${kept.title}” is deleted.`, () => restore.mutateAsync({ kind: 'case', id: kept.id }));
@@ -70,11 +73,14 @@ export function CasesPage() {
       {cases.data?.length === 0 && (
         <Empty title="No cases yet">
           <p>
-            A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is kept while you type.
+            A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is
+            kept while you type.
           </p>
         </Empty>
       )}
-      {cases.data && cases.data.length > 0 && found.length === 0 && <p className="soft">No case fits. Try fewer letters, or another tag.</p>}
+      {cases.data && cases.data.length > 0 && found.length === 0 && (
+        <p className="soft">No case fits. Try fewer letters, or another tag.</p>
+      )}
       {found.length > 0 && (
         <table className="ledger sheet">
           <thead>
@@ -102,10 +108,20 @@ export function CasesPage() {
                   <td>{solvedText(draft, solveCase(draft, rulesOf(kept).rounding)) ?? '–'}</td>
                   <td className="words soft">{own.join(', ')}</td>
                   <td>
-                    <ActionIcon variant="subtle" color="gray" aria-label={`duplicate ${kept.title}`} onClick={() => duplicate(kept)}>
+                    <ActionIcon
+                      variant="subtle"
+                      color="gray"
+                      aria-label={`duplicate ${kept.title}`}
+                      onClick={() => duplicate(kept)}
+                    >
                       <IconCopy size={16} />
                     </ActionIcon>
-                    <ActionIcon variant="subtle" color="gray" aria-label={`delete ${kept.title}`} onClick={() => void putAway(kept).catch(() => undefined)}>
+                    <ActionIcon
+                      variant="subtle"
+                      color="gray"
+                      aria-label={`delete ${kept.title}`}
+                      onClick={() => void putAway(kept).catch(() => undefined)}
+                    >
                       <IconTrash size={16} />
                     </ActionIcon>
                   </td>

@@ -1,5 +1,13 @@
 /** One rate quoted in every way, for a conversion: the whole family at a glance. */
-import { convertRate, numberStyleById, quotedRate, readDraft, writePercent, type ConvertedRate, type StatementDraft } from '@hardy-sextant/core';
+import {
+  convertRate,
+  numberStyleById,
+  quotedRate,
+  readDraft,
+  writePercent,
+  type ConvertedRate,
+  type StatementDraft,
+} from '@hardy-sextant/core';
 import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
 import styles from './BenchPage.module.css';
 

@@ -21,7 +21,18 @@ import { Bar, Line } from 'react-chartjs-2';
 import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
 import styles from './PicturePanel.module.css';
 
-Chart.register(BarController, BarElement, CategoryScale, Filler, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip);
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  Filler,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+);
 
 export interface PicturedPlan {
   readonly name: string;
@@ -49,13 +60,23 @@ export default function PicturePanel({ plans }: { readonly plans: readonly Pictu
       <figure className={`sheet ${styles.figure}`}>
         <figcaption>{saving ? 'Saved after each payment' : 'Owed after each payment'}</figcaption>
         <div className={styles.canvas}>
-          <Line data={balances} options={options(style, ink, 'payment', false) as ChartOptions<'line'>} aria-label="balance over time" role="img" />
+          <Line
+            data={balances}
+            options={options(style, ink, 'payment', false) as ChartOptions<'line'>}
+            aria-label="balance over time"
+            role="img"
+          />
         </div>
       </figure>
       <figure className={`sheet ${styles.figure}`}>
         <figcaption>Interest and {saving ? 'deposits' : 'principal'} in each payment</figcaption>
         <div className={styles.canvas}>
-          <Bar data={split} options={options(style, ink, 'payment', true) as ChartOptions<'bar'>} aria-label="interest against principal in each payment" role="img" />
+          <Bar
+            data={split}
+            options={options(style, ink, 'payment', true) as ChartOptions<'bar'>}
+            aria-label="interest against principal in each payment"
+            role="img"
+          />
         </div>
       </figure>
       <YearNumbers plans={plans} />
@@ -73,7 +94,10 @@ function YearNumbers({ plans }: { readonly plans: readonly PicturedPlan[] }) {
   return (
     <div className={`sheet ${styles.numbers}`}>
       <table className="ledger">
-        <caption className="label">The numbers of the picture: what is {plans[0]!.table.plan.kind === 'saving' ? 'saved' : 'owed'} after each year, and the interest in it</caption>
+        <caption className="label">
+          The numbers of the picture: what is {plans[0]!.table.plan.kind === 'saving' ? 'saved' : 'owed'} after each
+          year, and the interest in it
+        </caption>
         <thead>
           <tr>
             <th className="words">Year</th>
@@ -90,7 +114,8 @@ function YearNumbers({ plans }: { readonly plans: readonly PicturedPlan[] }) {
                 <td key={plans[place]!.name}>
                   {each[at] ? (
                     <>
-                      <Amount value={each[at].closing} /> <span className="soft">· interest {<Amount value={each[at].interest} />}</span>
+                      <Amount value={each[at].closing} />{' '}
+                      <span className="soft">· interest {<Amount value={each[at].interest} />}</span>
                     </>
                   ) : (
                     '–'
@@ -109,7 +134,9 @@ type Ink = (tone: string) => string;
 
 function readTones(): Ink {
   const computed = getComputedStyle(document.documentElement);
-  const found = new Map([...tones, '--line', '--ink', '--sheet'].map((tone) => [tone, computed.getPropertyValue(tone).trim()]));
+  const found = new Map(
+    [...tones, '--line', '--ink', '--sheet'].map((tone) => [tone, computed.getPropertyValue(tone).trim()]),
+  );
   return (tone) => found.get(tone) ?? '#888';
 }
 
@@ -153,7 +180,12 @@ function splitData(table: Table, ink: Ink): ChartData<'bar'> {
     labels: rows.map((row) => row.number),
     datasets: [
       { label: 'interest', data: rows.map((row) => row.interest), backgroundColor: ink('--brass'), stack: 'one' },
-      { label: saving ? 'deposits' : 'principal', data: rows.map((row) => (saving ? row.payment + row.extra : row.principal)), backgroundColor: ink('--sea'), stack: 'one' },
+      {
+        label: saving ? 'deposits' : 'principal',
+        data: rows.map((row) => (saving ? row.payment + row.extra : row.principal)),
+        backgroundColor: ink('--sea'),
+        stack: 'one',
+      },
     ],
   };
 }
@@ -172,7 +204,12 @@ function options(style: NumberStyle, ink: Ink, unit: string, stacked: boolean): 
         ticks: { ...ticks, maxTicksLimit: 14 },
         title: { display: true, text: unit, color: ink('--soft') },
       },
-      y: { stacked, beginAtZero: true, grid: { color: ink('--line') }, ticks: { ...ticks, callback: (value) => writeMoney(Number(value), style, 0) } },
+      y: {
+        stacked,
+        beginAtZero: true,
+        grid: { color: ink('--line') },
+        ticks: { ...ticks, callback: (value) => writeMoney(Number(value), style, 0) },
+      },
     },
     plugins: {
       legend: { labels: { color: ink('--ink'), boxHeight: 2, font: { family: 'Instrument Sans Variable' } } },

@@ -1,5 +1,14 @@
 /** What goes to paper: the statement in words, the comparison, every row of the table. Shown only in print. */
-import { describeVariation, numberStyleById, tableText, writeMoney, type SolvedCase, type StatementDraft, type Variation, type VariedOutcome } from '@hardy-sextant/core';
+import {
+  describeVariation,
+  numberStyleById,
+  tableText,
+  writeMoney,
+  type SolvedCase,
+  type StatementDraft,
+  type Variation,
+  type VariedOutcome,
+} from '@hardy-sextant/core';
 import { Paper, paperStyles as styles } from '../../ui/Paper.tsx';
 import { statementInWords } from '../../ui/statement/statementInWords.ts';
 
@@ -83,7 +92,12 @@ function BalanceDrawing({ solved }: { readonly solved: SolvedCase }) {
   const { rows, plan } = solved.table;
   const points = [plan.amount, ...rows.map((row) => row.closing)];
   const most = Math.max(...points, 1);
-  const path = points.map((value, at) => `${at === 0 ? 'M' : 'L'}${40 + (at / Math.max(1, points.length - 1)) * 640} ${130 - (value / most) * 110}`).join(' ');
+  const path = points
+    .map(
+      (value, at) =>
+        `${at === 0 ? 'M' : 'L'}${40 + (at / Math.max(1, points.length - 1)) * 640} ${130 - (value / most) * 110}`,
+    )
+    .join(' ');
   return (
     <svg viewBox="0 0 700 150" className={styles.drawing}>
       <path d="M40 20 V130 H680" fill="none" stroke="#777" />

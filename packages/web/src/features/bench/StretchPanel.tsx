@@ -19,8 +19,20 @@ export function StretchPanel({ table, from, to, onRead }: StretchPanelProps) {
     <div className={`sheet ${styles.panel}`}>
       <h2>Read a stretch</h2>
       <p className={styles.ask}>
-        From payment <Place label="from payment" value={from} onChange={(value) => onRead(value, to)} wrong={!read.ok && read.problem.field === 'from'} /> to{' '}
-        <Place label="to payment" value={to} onChange={(value) => onRead(from, value)} wrong={!read.ok && read.problem.field === 'to'} />
+        From payment{' '}
+        <Place
+          label="from payment"
+          value={from}
+          onChange={(value) => onRead(value, to)}
+          wrong={!read.ok && read.problem.field === 'from'}
+        />{' '}
+        to{' '}
+        <Place
+          label="to payment"
+          value={to}
+          onChange={(value) => onRead(from, value)}
+          wrong={!read.ok && read.problem.field === 'to'}
+        />
       </p>
       {read.ok ? (
         <dl>
@@ -73,14 +85,21 @@ function Checks({ table }: { readonly table: Table }) {
           : `✕ after payment ${table.count} it is ${money(table.closing)}, ${money(Math.abs(closingDifference))} ${closingDifference > 0 ? 'more' : 'less'} than stated`}
       </li>
       <li className={principalDifference === 0 ? styles.yes : styles.no}>
-        {principalDifference === 0 ? `✓ ${saving ? 'what is added' : 'principal'} adds up to ${money(whole)}` : `✕ principal is ${money(Math.abs(principalDifference))} off`}
+        {principalDifference === 0
+          ? `✓ ${saving ? 'what is added' : 'principal'} adds up to ${money(whole)}`
+          : `✕ principal is ${money(Math.abs(principalDifference))} off`}
       </li>
       {lastDifference !== 0 && (
         <li>
-          · last payment is {money(table.lastPayment)}, {money(Math.abs(lastDifference))} {lastDifference < 0 ? 'less' : 'more'}
+          · last payment is {money(table.lastPayment)}, {money(Math.abs(lastDifference))}{' '}
+          {lastDifference < 0 ? 'less' : 'more'}
         </li>
       )}
-      {table.firstGrowing !== undefined && <li className={styles.no}>✕ in row {table.firstGrowing} the balance grows: the payment does not cover the interest</li>}
+      {table.firstGrowing !== undefined && (
+        <li className={styles.no}>
+          ✕ in row {table.firstGrowing} the balance grows: the payment does not cover the interest
+        </li>
+      )}
     </ul>
   );
 }

@@ -16,14 +16,31 @@ interface TableToolsProps {
   readonly onCopy: () => void;
 }
 
-export const TableTools = memo(function TableTools({ count, running, years, firstPaymentDate, onView, onDate, onJump, onCopy }: TableToolsProps) {
+export const TableTools = memo(function TableTools({
+  count,
+  running,
+  years,
+  firstPaymentDate,
+  onView,
+  onDate,
+  onJump,
+  onCopy,
+}: TableToolsProps) {
   const [jump, setJump] = useState('');
   return (
     <div className={styles.tools}>
-      <Checkbox size="xs" label="running totals" checked={running} onChange={(event) => onView('running', event.currentTarget.checked ? 'yes' : '')} />
+      <Checkbox
+        size="xs"
+        label="running totals"
+        checked={running}
+        onChange={(event) => onView('running', event.currentTarget.checked ? 'yes' : '')}
+      />
       <label>
         <span>years </span>
-        <select value={years} onChange={(event) => onView('years', event.currentTarget.value === 'none' ? '' : event.currentTarget.value)}>
+        <select
+          value={years}
+          onChange={(event) => onView('years', event.currentTarget.value === 'none' ? '' : event.currentTarget.value)}
+        >
           <option value="none">not summed</option>
           <option value="plan-year">of the plan</option>
           <option value="calendar-year" disabled={firstPaymentDate === ''}>

@@ -2,7 +2,13 @@
 import { useState } from 'react';
 import styles from './BenchPage.module.css';
 
-export function TagsField({ tags, onChange }: { readonly tags: readonly string[]; readonly onChange: (tags: readonly string[]) => void }) {
+export function TagsField({
+  tags,
+  onChange,
+}: {
+  readonly tags: readonly string[];
+  readonly onChange: (tags: readonly string[]) => void;
+}) {
   const [typed, setTyped] = useState<string>();
   const keep = () => {
     if (typed === undefined) return;

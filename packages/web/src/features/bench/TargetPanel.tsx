@@ -1,6 +1,7 @@
 /** Target: what may move, what must be reached; the found case becomes a variation. */
 import { Button, Progress } from '@mantine/core';
-import { numberStyleById,
+import {
+  numberStyleById,
   priceFor,
   readSlotText,
   writeBrief,
@@ -13,7 +14,9 @@ import { numberStyleById,
   type TargetAsk,
   type TargetInput,
   type TargetOutput,
-  type Variation, slotName } from '@hardy-sextant/core';
+  type Variation,
+  slotName,
+} from '@hardy-sextant/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { newId } from '../../ui/statement/Changes.tsx';
@@ -50,17 +53,41 @@ const outputs: readonly { readonly id: TargetOutput['output']; readonly words: s
 function movables(draft: StatementDraft, solved: SolvedCase): readonly Movable[] {
   const found: Movable[] = [
     { id: 'extra', words: 'an extra payment each time', vary: { input: 'extra' }, kind: 'money' },
-    { id: 'amount', words: draft.buildUp ? 'the price' : `the ${slotName(draft.kind, 'amount')}`, vary: { input: 'amount' }, kind: 'money' },
-    ...(draft.buildUp ? [{ id: 'down', words: 'the down payment', vary: { input: 'amount' as const }, kind: 'money' as const }] : []),
+    {
+      id: 'amount',
+      words: draft.buildUp ? 'the price' : `the ${slotName(draft.kind, 'amount')}`,
+      vary: { input: 'amount' },
+      kind: 'money',
+    },
+    ...(draft.buildUp
+      ? [{ id: 'down', words: 'the down payment', vary: { input: 'amount' as const }, kind: 'money' as const }]
+      : []),
     { id: 'rate', words: 'the rate', vary: { input: 'rate' }, kind: 'percent' },
     { id: 'payments', words: 'the number of payments', vary: { input: 'payments' }, kind: 'count' },
     { id: 'payment', words: slotName(draft.kind, 'payment'), vary: { input: 'payment' }, kind: 'money' },
     { id: 'finalAmount', words: slotName(draft.kind, 'finalAmount'), vary: { input: 'finalAmount' }, kind: 'money' },
   ];
   solved.plan.changes.forEach((change, at) => {
-    if ('amount' in change) found.push({ id: `amount-${at}`, words: `the amount in change ${at + 1}`, vary: { input: 'change-amount', change: at }, kind: 'money' });
-    if (change.kind === 'rate') found.push({ id: `rate-${at}`, words: `the rate in change ${at + 1}`, vary: { input: 'change-rate', change: at }, kind: 'percent' });
-    found.push({ id: `after-${at}`, words: `when change ${at + 1} comes`, vary: { input: 'change-after', change: at }, kind: 'count' });
+    if ('amount' in change)
+      found.push({
+        id: `amount-${at}`,
+        words: `the amount in change ${at + 1}`,
+        vary: { input: 'change-amount', change: at },
+        kind: 'money',
+      });
+    if (change.kind === 'rate')
+      found.push({
+        id: `rate-${at}`,
+        words: `the rate in change ${at + 1}`,
+        vary: { input: 'change-rate', change: at },
+        kind: 'percent',
+      });
+    found.push({
+      id: `after-${at}`,
+      words: `when change ${at + 1} comes`,
+      vary: { input: 'change-after', change: at },
+      kind: 'count',
+    });
   });
   return found;
 }
@@ -97,7 +124,8 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
       setAnswer({ says: 'Write the number that must be reached.', wrong: true });
       return;
     }
-    const reach: TargetOutput = output === 'balance-after' || output === 'left-to-pay' ? { output, after: number(after, false) } : { output };
+    const reach: TargetOutput =
+      output === 'balance-after' || output === 'left-to-pay' ? { output, after: number(after, false) } : { output };
     const percent = chosen.kind === 'percent';
     const ask: TargetAsk = {
       plan: planFor(solved, chosen.vary),
@@ -154,7 +182,10 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
           : writeMoney(what.id === 'down' ? downFor(value) : value, style);
   const downFor = (amount: number): number => {
     const price = number(draft.buildUp?.price ?? '', false);
-    const rest = [draft.buildUp?.tradeIn, draft.buildUp?.feesAdded].map((text) => (text ? number(text, false) : 0)) as [number, number];
+    const rest = [draft.buildUp?.tradeIn, draft.buildUp?.feesAdded].map((text) => (text ? number(text, false) : 0)) as [
+      number,
+      number,
+    ];
     return price - rest[0] + rest[1] - amount;
   };
   const downWritten = (amount: number) => writeNumber(downFor(amount), 2, style);
@@ -168,20 +199,47 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
       }}
     >
       <p className={styles.sentence}>
-        Which <Choice label="what may move" value={chosen.id} options={all.map(({ id, words }) => [id, words])} onChange={setMovable} /> brings{' '}
+        Which{' '}
+        <Choice
+          label="what may move"
+          value={chosen.id}
+          options={all.map(({ id, words }) => [id, words])}
+          onChange={setMovable}
+        />{' '}
+        brings{' '}
         <Choice
           label="what must be reached"
           value={output}
           options={outputs.map(({ id, words }) => [id, words])}
           onChange={(value) => setOutput(value as TargetOutput['output'])}
         />
-        {(output === 'balance-after' || output === 'left-to-pay') && <Slot slot="target-after" kind="count" name="after payment" text={after} style={style} onText={setAfter} />} to{' '}
-        <Slot slot="target" kind={reached.kind} name="the target" text={target} style={style} onText={setTarget} />?
+        {(output === 'balance-after' || output === 'left-to-pay') && (
+          <Slot slot="target-after" kind="count" name="after payment" text={after} style={style} onText={setAfter} />
+        )}{' '}
+        to <Slot slot="target" kind={reached.kind} name="the target" text={target} style={style} onText={setTarget} />?
       </p>
       <p className={`soft ${styles.range}`}>
         Look between{' '}
-        <Slot slot="target-from" kind={chosen.kind} name="look from" placeholder="anything" text={range.from} style={style} onText={(from) => setRange({ ...range, from })} /> and{' '}
-        <Slot slot="target-to" kind={chosen.kind} name="look to" placeholder="anything" text={range.to} style={style} onText={(to) => setRange({ ...range, to })} />.
+        <Slot
+          slot="target-from"
+          kind={chosen.kind}
+          name="look from"
+          placeholder="anything"
+          text={range.from}
+          style={style}
+          onText={(from) => setRange({ ...range, from })}
+        />{' '}
+        and{' '}
+        <Slot
+          slot="target-to"
+          kind={chosen.kind}
+          name="look to"
+          placeholder="anything"
+          text={range.to}
+          style={style}
+          onText={(to) => setRange({ ...range, to })}
+        />
+        .
       </p>
       <div className={styles.run}>
         {share === undefined ? (
@@ -189,7 +247,11 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
         ) : (
           <>
             <Button onClick={stop}>Stop</Button>
-            <Progress value={share * 100} aria-label="how much of the range is searched" style={{ flex: 1, maxWidth: 260 }} />
+            <Progress
+              value={share * 100}
+              aria-label="how much of the range is searched"
+              style={{ flex: 1, maxWidth: 260 }}
+            />
           </>
         )}
         {answer && (
@@ -198,7 +260,10 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
           </p>
         )}
       </div>
-      <p className="soft">What is found is put beside the statement as a variation. The search runs over the real table, rounding included.</p>
+      <p className="soft">
+        What is found is put beside the statement as a variation. The search runs over the real table, rounding
+        included.
+      </p>
     </form>
   );
 }
@@ -210,14 +275,24 @@ function planFor(solved: SolvedCase, vary: TargetInput): TargetAsk['plan'] {
   return plan;
 }
 
-function foundVariation(draft: StatementDraft, solved: SolvedCase, movable: Movable, value: number): Variation | undefined {
+function foundVariation(
+  draft: StatementDraft,
+  solved: SolvedCase,
+  movable: Movable,
+  value: number,
+): Variation | undefined {
   const style = numberStyleById(draft.numberStyle);
   const money = writeMoney(value, style);
   const empty: Variation = { id: newId(), slots: {}, changes: [] };
   const { vary } = movable;
   switch (vary.input) {
     case 'extra': {
-      const change: ChangeDraft = { id: newId(), kind: 'extra', payment: 'again', texts: { amount: money, from: '1', to: String(solved.plan.payments), every: '' } };
+      const change: ChangeDraft = {
+        id: newId(),
+        kind: 'extra',
+        payment: 'again',
+        texts: { amount: money, from: '1', to: String(solved.plan.payments), every: '' },
+      };
       return { ...empty, changes: [change] };
     }
     case 'rate':

@@ -1,6 +1,16 @@
 /** Several plans of one borrower put together: a joint table, what is paid in all, and when each ends. */
 import { Button, Menu, UnstyledButton } from '@mantine/core';
-import { buildTogether, numberStyleById, readEntry, restyleDraft, solveCase, type SolvedCase, type TableRounding, type TogetherPlan, kindOf } from '@hardy-sextant/core';
+import {
+  buildTogether,
+  numberStyleById,
+  readEntry,
+  restyleDraft,
+  solveCase,
+  type SolvedCase,
+  type TableRounding,
+  type TogetherPlan,
+  kindOf,
+} from '@hardy-sextant/core';
 import type { KeptCase, TogetherPart } from '@hardy-sextant/contract';
 import { IconX } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -27,7 +37,14 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
   const style = numberStyleById(styleId);
   const cases = useCases();
   const [by, setBy] = useState<'period' | 'date'>('period');
-  const add = (kept: KeptCase) => onChange([...parts, { id: newId(), name: kept.title, draft: restyleDraft(kept.document.draft, styleId), startsAfter: '0' }], 'together');
+  const add = (kept: KeptCase) =>
+    onChange(
+      [
+        ...parts,
+        { id: newId(), name: kept.title, draft: restyleDraft(kept.document.draft, styleId), startsAfter: '0' },
+      ],
+      'together',
+    );
 
   const outcomes = useMemo(() => parts.map(({ draft }) => solveCase(draft, rounding)), [parts, rounding]);
   const unsolved = parts.filter((_, at) => outcomes[at]!.state !== 'solved');
@@ -36,7 +53,12 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
     parts.forEach(({ name, startsAfter }, at) => {
       const outcome = outcomes[at]!;
       const later = readEntry(startsAfter, style);
-      if (outcome.state === 'solved') plans.push({ name, plan: outcome.solved.plan, startsAfter: later.ok ? later.value.value : startsAfter.trim() === '' ? 0 : NaN });
+      if (outcome.state === 'solved')
+        plans.push({
+          name,
+          plan: outcome.solved.plan,
+          startsAfter: later.ok ? later.value.value : startsAfter.trim() === '' ? 0 : NaN,
+        });
     });
     return buildTogether(plans, by);
   }, [title, solved, parts, outcomes, by, style]);
@@ -111,7 +133,11 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
             {(cases.data ?? []).length < 2 && <Menu.Label>No other case is kept yet.</Menu.Label>}
           </Menu.Dropdown>
         </Menu>
-        {unsolved.length > 0 && <p className={styles.wrong}>Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.</p>}
+        {unsolved.length > 0 && (
+          <p className={styles.wrong}>
+            Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.
+          </p>
+        )}
       </div>
       {!joint.ok ? (
         <p role="alert" className={styles.wrong}>

@@ -1,6 +1,7 @@
 /** The head of a variation: its title, the slots that differ, and what can be done with it. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { describeVariation,
+import {
+  describeVariation,
   frequencies,
   newChange,
   numberStyleById,
@@ -11,7 +12,9 @@ import { describeVariation,
   type SlotName,
   type StatementDraft,
   type StatementKind,
-  type Variation, slotName } from '@hardy-sextant/core';
+  type Variation,
+  slotName,
+} from '@hardy-sextant/core';
 import { IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
 import { AddChange, ChangeSentence, newId } from '../../ui/statement/Changes.tsx';
@@ -38,12 +41,23 @@ export function startVariation(draft: StatementDraft, what: string): Variation {
 export function withDifference(draft: StatementDraft, variation: Variation, what: string): Variation {
   if (what === 'timing') return { ...variation, timing: draft.timing === 'end' ? 'begin' : 'end' };
   if (what === 'frequency') return { ...variation, paymentsPerYear: draft.paymentsPerYear === 12 ? 52 : 12 };
-  if (what === 'quote') return { ...variation, quote: { ...draft.quote, kind: draft.quote.kind === 'effective' ? 'nominal' : 'effective' } };
-  if (what === 'refinancing') return { ...variation, refinancing: { after: '12', rate: '', payments: '', costs: '0', costsPaid: 'cash' } };
+  if (what === 'quote')
+    return {
+      ...variation,
+      quote: { ...draft.quote, kind: draft.quote.kind === 'effective' ? 'nominal' : 'effective' },
+    };
+  if (what === 'refinancing')
+    return { ...variation, refinancing: { after: '12', rate: '', payments: '', costs: '0', costsPaid: 'cash' } };
   if (what === 'extra')
     return {
       ...variation,
-      changes: [...variation.changes, { ...newChange('extra', newId()), texts: { amount: '', from: '1', to: String(readDraft(draft).numbers.payments ?? 12), every: '' } }],
+      changes: [
+        ...variation.changes,
+        {
+          ...newChange('extra', newId()),
+          texts: { amount: '', from: '1', to: String(readDraft(draft).numbers.payments ?? 12), every: '' },
+        },
+      ],
     };
   return { ...variation, slots: { ...variation.slots, [what]: draft.slots[what as SlotName] } };
 }
@@ -64,7 +78,13 @@ function differences(kind: StatementKind): readonly (readonly [string, string])[
 }
 
 /** The menu that begins a variation with one difference. */
-export const AddVariation = memo(function AddVariation({ kind, act }: { readonly kind: StatementKind; readonly act: (action: VariationAction) => void }) {
+export const AddVariation = memo(function AddVariation({
+  kind,
+  act,
+}: {
+  readonly kind: StatementKind;
+  readonly act: (action: VariationAction) => void;
+}) {
   return (
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>
@@ -95,14 +115,24 @@ interface VariationHeadProps {
   readonly act: (action: VariationAction) => void;
 }
 
-export const VariationHead = memo(function VariationHead({ kind, numberStyle, quote, paymentsPerYear, variation, place, places, act }: VariationHeadProps) {
+export const VariationHead = memo(function VariationHead({
+  kind,
+  numberStyle,
+  quote,
+  paymentsPerYear,
+  variation,
+  place,
+  places,
+  act,
+}: VariationHeadProps) {
   const style = numberStyleById(numberStyle);
   const { title, only } = describeVariation(numberStyle, variation, style);
   const { id } = variation;
   const onChange = (next: Variation, what: string) => act({ type: 'change', variation: next, what });
   const named = Object.keys(variation.slots) as SlotName[];
   const quotes = quoteChoices(variation.paymentsPerYear ?? paymentsPerYear, variation.quote ?? quote);
-  const setRefinancing = (part: string, text: string) => onChange({ ...variation, refinancing: { ...variation.refinancing!, [part]: text } }, part);
+  const setRefinancing = (part: string, text: string) =>
+    onChange({ ...variation, refinancing: { ...variation.refinancing!, [part]: text } }, part);
   return (
     <div className={styles.head}>
       <div className={styles.titleLine}>
@@ -169,7 +199,12 @@ export const VariationHead = memo(function VariationHead({ kind, numberStyle, qu
             label="how the rate is quoted in this variation"
             value={quoteId(variation.quote)}
             options={quotes.map(({ id, words }) => [id, words])}
-            onChange={(value) => onChange({ ...variation, quote: quotes.find(({ id }) => id === value)?.quote ?? variation.quote! }, 'quote')}
+            onChange={(value) =>
+              onChange(
+                { ...variation, quote: quotes.find(({ id }) => id === value)?.quote ?? variation.quote! },
+                'quote',
+              )
+            }
           />
         )}
         {variation.changes.map((change) => (
@@ -178,14 +213,35 @@ export const VariationHead = memo(function VariationHead({ kind, numberStyle, qu
             change={change}
             numberStyle={numberStyle}
             problems={{}}
-            onChange={(next) => onChange({ ...variation, changes: variation.changes.map((each) => (each.id === next.id ? next : each)) }, `change.${change.id}`)}
+            onChange={(next) =>
+              onChange(
+                { ...variation, changes: variation.changes.map((each) => (each.id === next.id ? next : each)) },
+                `change.${change.id}`,
+              )
+            }
           />
         ))}
         {variation.refinancing && (
           <span className={styles.sentence}>
             after payment{' '}
-            <Slot slot="after" kind="count" name="refinanced after payment" text={variation.refinancing.after} style={style} onText={(text) => setRefinancing('after', text)} /> at{' '}
-            <Slot slot="rate" kind="percent" name="refinanced at a rate of" text={variation.refinancing.rate} style={style} onText={(text) => setRefinancing('rate', text)} /> in{' '}
+            <Slot
+              slot="after"
+              kind="count"
+              name="refinanced after payment"
+              text={variation.refinancing.after}
+              style={style}
+              onText={(text) => setRefinancing('after', text)}
+            />{' '}
+            at{' '}
+            <Slot
+              slot="rate"
+              kind="percent"
+              name="refinanced at a rate of"
+              text={variation.refinancing.rate}
+              style={style}
+              onText={(text) => setRefinancing('rate', text)}
+            />{' '}
+            in{' '}
             <Slot
               slot="payments"
               kind="count"
@@ -195,7 +251,14 @@ export const VariationHead = memo(function VariationHead({ kind, numberStyle, qu
               onText={(text) => setRefinancing('payments', text)}
             />{' '}
             payments, costs of{' '}
-            <Slot slot="costs" kind="money" name="costs of refinancing" text={variation.refinancing.costs} style={style} onText={(text) => setRefinancing('costs', text)} />
+            <Slot
+              slot="costs"
+              kind="money"
+              name="costs of refinancing"
+              text={variation.refinancing.costs}
+              style={style}
+              onText={(text) => setRefinancing('costs', text)}
+            />
             <Choice
               label="how the costs are paid"
               value={variation.refinancing.costsPaid}
@@ -211,7 +274,9 @@ export const VariationHead = memo(function VariationHead({ kind, numberStyle, qu
           <AddChange
             saving={isSaving(kinds[kind])}
             label="+ another change"
-            onAdd={(kind) => onChange({ ...variation, changes: [...variation.changes, newChange(kind, newId())] }, 'changes')}
+            onAdd={(kind) =>
+              onChange({ ...variation, changes: [...variation.changes, newChange(kind, newId())] }, 'changes')
+            }
           />
         )}
         <span className={styles.only}>{only}</span>

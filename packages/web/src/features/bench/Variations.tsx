@@ -1,5 +1,6 @@
 /** "As stated, but…": columns that repeat the case and name only what differs, with differences to the first. */
-import { writeBrief,
+import {
+  writeBrief,
   writeMoney,
   writePercent,
   type NumberStyle,
@@ -8,7 +9,9 @@ import { writeBrief,
   type SolvedCase,
   type StatementDraft,
   type Variation,
-  type VariedOutcome, slotName } from '@hardy-sextant/core';
+  type VariedOutcome,
+  slotName,
+} from '@hardy-sextant/core';
 import { useCallback, useEffect, useRef } from 'react';
 import { useNumberStyle } from '../../ui/Figures.tsx';
 import { AddVariation, startVariation, VariationHead, withDifference, type VariationAction } from './VariationHead.tsx';
@@ -51,7 +54,11 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
     if (action.type === 'adopt') {
       const adopted = now.variations.find(({ id }) => id === action.id);
       if (adopted) now.onAdopt(adopted);
-    } else now.onChange(afterAction(now.variations, now.draft, action), action.type === 'change' ? `variation.${action.variation.id}.${action.what}` : 'variations');
+    } else
+      now.onChange(
+        afterAction(now.variations, now.draft, action),
+        action.type === 'change' ? `variation.${action.variation.id}.${action.what}` : 'variations',
+      );
   }, []);
   return (
     <div className={styles.scroller}>
@@ -87,7 +94,11 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
               <th scope="row">{capital(slotName(draft.kind, asked))}</th>
               <td>{written(asked, solved.shown, style)}</td>
               {outcomes.map((outcome, at) => (
-                <td key={variations[at]!.id}>{outcome.ok && outcome.outcome.solved.unknown === asked ? written(asked, outcome.outcome.solved.shown, style) : '–'}</td>
+                <td key={variations[at]!.id}>
+                  {outcome.ok && outcome.outcome.solved.unknown === asked
+                    ? written(asked, outcome.outcome.solved.shown, style)
+                    : '–'}
+                </td>
               ))}
               <td />
             </tr>
@@ -99,10 +110,15 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
               {outcomes.map((outcome, at) =>
                 outcome.ok ? (
                   <td key={variations[at]!.id}>
-                    {write(outcome.figures[key], style)} <Difference value={outcome.difference[key]} write={(value) => write(value, style)} />
+                    {write(outcome.figures[key], style)}{' '}
+                    <Difference value={outcome.difference[key]} write={(value) => write(value, style)} />
                   </td>
                 ) : line === 0 ? (
-                  <td key={variations[at]!.id} rowSpan={rows.length} className={outcome.waiting ? styles.waiting : styles.wrong}>
+                  <td
+                    key={variations[at]!.id}
+                    rowSpan={rows.length}
+                    className={outcome.waiting ? styles.waiting : styles.wrong}
+                  >
                     {outcome.says}
                   </td>
                 ) : null,
@@ -118,8 +134,11 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
                 <td key={variations[at]!.id} className={styles.refinanced}>
                   {outcome.ok && outcome.refinanced ? (
                     <>
-                      {outcome.refinanced.saves >= 0 ? 'saves' : 'costs'} {writeMoney(Math.abs(outcome.refinanced.saves), style)} ·{' '}
-                      {outcome.refinanced.paidForItselfAfter === undefined ? 'never pays for itself' : `paid for itself after ${outcome.refinanced.paidForItselfAfter} more`}
+                      {outcome.refinanced.saves >= 0 ? 'saves' : 'costs'}{' '}
+                      {writeMoney(Math.abs(outcome.refinanced.saves), style)} ·{' '}
+                      {outcome.refinanced.paidForItselfAfter === undefined
+                        ? 'never pays for itself'
+                        : `paid for itself after ${outcome.refinanced.paidForItselfAfter} more`}
                     </>
                   ) : (
                     '–'
@@ -148,7 +167,11 @@ function capital(text: string): string {
   return `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
 }
 
-function afterAction(variations: readonly Variation[], draft: StatementDraft, action: Exclude<VariationAction, { type: 'adopt' }>): readonly Variation[] {
+function afterAction(
+  variations: readonly Variation[],
+  draft: StatementDraft,
+  action: Exclude<VariationAction, { type: 'adopt' }>,
+): readonly Variation[] {
   switch (action.type) {
     case 'add':
       return [...variations, startVariation(draft, action.what)];

@@ -19,7 +19,12 @@ interface History {
 }
 
 type Action =
-  | { readonly type: 'edit'; readonly change: (before: BenchDocument) => BenchDocument; readonly what: string; readonly at: number }
+  | {
+      readonly type: 'edit';
+      readonly change: (before: BenchDocument) => BenchDocument;
+      readonly what: string;
+      readonly at: number;
+    }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
   | { readonly type: 'replace'; readonly with: BenchDocument };
@@ -34,11 +39,19 @@ function reduce(history: History, action: Action): History {
       const next = action.change(present);
       if (next === present) return history;
       const joins = action.what === history.what && action.at - history.at < JOINS_WITHIN_MS && past.length > 0;
-      return { present: next, past: joins ? past : [...past.slice(-MOST_STEPS), present], future: [], what: action.what, at: action.at };
+      return {
+        present: next,
+        past: joins ? past : [...past.slice(-MOST_STEPS), present],
+        future: [],
+        what: action.what,
+        at: action.at,
+      };
     }
     case 'undo': {
       const before = past.at(-1);
-      return before ? { present: before, past: past.slice(0, -1), future: [present, ...future], what: '', at: 0 } : history;
+      return before
+        ? { present: before, past: past.slice(0, -1), future: [present, ...future], what: '', at: 0 }
+        : history;
     }
     case 'redo': {
       const [next, ...rest] = future;
@@ -51,9 +64,14 @@ function reduce(history: History, action: Action): History {
 
 export function useBenchDocument(start: BenchDocument) {
   const [history, dispatch] = useReducer(reduce, { present: start, past: [], future: [], what: '', at: 0 });
-  const edit = useCallback((change: (before: BenchDocument) => BenchDocument, what: string) => dispatch({ type: 'edit', change, what, at: Date.now() }), []);
+  const edit = useCallback(
+    (change: (before: BenchDocument) => BenchDocument, what: string) =>
+      dispatch({ type: 'edit', change, what, at: Date.now() }),
+    [],
+  );
   const editDocument = useCallback(
-    (change: (before: CaseDocument) => CaseDocument, what: string) => edit((before) => ({ ...before, document: change(before.document) }), what),
+    (change: (before: CaseDocument) => CaseDocument, what: string) =>
+      edit((before) => ({ ...before, document: change(before.document) }), what),
     [edit],
   );
   return {
@@ -74,7 +92,13 @@ export function newDocument(rules: HouseRules, rulesId: string): CaseDocument {
   const draft = emptyDraft();
   return {
     schemaVersion: 2,
-    draft: { ...draft, timing, paymentsPerYear, quote: { ...draft.quote, compounding: paymentsPerYear }, numberStyle: rules.numberStyle },
+    draft: {
+      ...draft,
+      timing,
+      paymentsPerYear,
+      quote: { ...draft.quote, compounding: paymentsPerYear },
+      numberStyle: rules.numberStyle,
+    },
     variations: [],
     together: [],
     tags: [],
@@ -99,7 +123,9 @@ export function isWorthKeeping({ title, document }: BenchDocument): boolean {
   return (
     title.trim() !== '' ||
     document.draft.buildUp !== undefined ||
-    Object.entries(document.draft.slots).some(([slot, text]) => text.trim() !== '' && !(slot === 'finalAmount' && text === '0'))
+    Object.entries(document.draft.slots).some(
+      ([slot, text]) => text.trim() !== '' && !(slot === 'finalAmount' && text === '0'),
+    )
   );
 }
 

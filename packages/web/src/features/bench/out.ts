@@ -21,13 +21,20 @@ export async function saveCsv(title: string, table: Table): Promise<void> {
 
 /** The table, or a stretch of it, as lines with tabs: pastes into a worksheet as cells, in the class's number style. */
 export function clipboardText(table: Table, style: NumberStyle, from = 1, to = table.count): string {
-  const number = (value: number): string => writeMoney(value, { ...style, group: '' }, Math.max(2, style.moneyDecimals ?? 2)).replace('−', '-');
+  const number = (value: number): string =>
+    writeMoney(value, { ...style, group: '' }, Math.max(2, style.moneyDecimals ?? 2)).replace('−', '-');
   return tableText(table, { number, from, to })
     .map((row) => row.join('\t'))
     .join('\n');
 }
 
-const formats: Readonly<Record<LiveCell['format'], string>> = { money: '#,##0.00', percent: '0.00##%', rate: '0.0000####%', count: '0', text: '@' };
+const formats: Readonly<Record<LiveCell['format'], string>> = {
+  money: '#,##0.00',
+  percent: '0.00##%',
+  rate: '0.0000####%',
+  count: '0',
+  text: '@',
+};
 
 export async function saveWorkbook(title: string, table: Table): Promise<void> {
   const { default: workbooks } = await import('exceljs');

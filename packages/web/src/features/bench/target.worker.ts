@@ -4,7 +4,14 @@ import { expose } from 'comlink';
 
 /** What comes back: plain data, without the table, which the page builds again from the plan. */
 export type TargetAnswer =
-  { readonly ok: true; readonly value: number; readonly reached: number; readonly exact: boolean; readonly plan: Plan } | { readonly ok: false; readonly problem: Problem };
+  | {
+      readonly ok: true;
+      readonly value: number;
+      readonly reached: number;
+      readonly exact: boolean;
+      readonly plan: Plan;
+    }
+  | { readonly ok: false; readonly problem: Problem };
 
 const worker = {
   async search(ask: TargetAsk, progress: (share: number) => void): Promise<TargetAnswer> {

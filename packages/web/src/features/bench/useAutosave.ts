@@ -70,16 +70,26 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
     // Both: mine goes on beside theirs, as a case of its own.
     if (choice === 'both') {
       const body = { title: present.title.trim() || 'Unnamed case', document: present.document };
-      void call('/cases', keptCase, { method: 'POST', body: { id: crypto.randomUUID(), ...body } }).then((stored) => {
-        document.settle('theirs');
-        queries.setQueryData(['cases', stored.id], stored);
-        void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
-        created.current(stored);
-      }, () => undefined);
+      void call('/cases', keptCase, { method: 'POST', body: { id: crypto.randomUUID(), ...body } }).then(
+        (stored) => {
+          document.settle('theirs');
+          queries.setQueryData(['cases', stored.id], stored);
+          void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+          created.current(stored);
+        },
+        () => undefined,
+      );
       return;
     }
     document.settle('theirs');
     onShow({ title: theirs.title, document: theirs.document });
   };
-  return { phase: state.phase, problem: state.problem, conflict: state.theirs, settle, flush: document.flush, drop: document.drop };
+  return {
+    phase: state.phase,
+    problem: state.problem,
+    conflict: state.theirs,
+    settle,
+    flush: document.flush,
+    drop: document.drop,
+  };
 }

@@ -24,7 +24,9 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
   const restore = useRestore();
   const makeExercise = async () => {
     await flush();
-    const stored = await writeExercise.mutateAsync({ document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) } });
+    const stored = await writeExercise.mutateAsync({
+      document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) },
+    });
     await navigate(`/exercises/${stored.id}`);
   };
   const duplicate = async () => {
@@ -48,6 +50,7 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
     duplicate,
     remove,
     making: writeExercise.isPending,
-    error: writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restore.error?.message,
+    error:
+      writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restore.error?.message,
   };
 }

@@ -6,8 +6,18 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { useBin, useRestore } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 
-const words: Readonly<Record<BinKind, string>> = { case: 'case', exercise: 'exercise', set: 'set', class: 'class with its sets' };
-const places: Readonly<Record<BinKind, string>> = { case: '/bench', exercise: '/exercises', set: '/sets', class: '/classes' };
+const words: Readonly<Record<BinKind, string>> = {
+  case: 'case',
+  exercise: 'exercise',
+  set: 'set',
+  class: 'class with its sets',
+};
+const places: Readonly<Record<BinKind, string>> = {
+  case: '/bench',
+  exercise: '/exercises',
+  set: '/sets',
+  class: '/classes',
+};
 
 export function BinPage() {
   const bin = useBin();
@@ -47,7 +57,11 @@ export function BinPage() {
                 <td className="words">{words[kind]}</td>
                 <td className="words soft">{new Date(deletedAt).toLocaleString()}</td>
                 <td>
-                  <Button size="compact-sm" aria-label={`bring ${title} back`} onClick={() => restore.mutate({ kind, id })}>
+                  <Button
+                    size="compact-sm"
+                    aria-label={`bring ${title} back`}
+                    onClick={() => restore.mutate({ kind, id })}
+                  >
                     Bring back
                   </Button>
                 </td>

@@ -17,7 +17,13 @@ function readOrSay(text: string): ReadRows {
   }
 }
 
-export default function AddStudents({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
+export default function AddStudents({
+  kept,
+  onClose,
+}: {
+  readonly kept: ClassWithStudents;
+  readonly onClose: () => void;
+}) {
   const write = useWriteRoster(kept.id);
   const [text, setText] = useState('');
   const [file, setFile] = useState<ReadRows & { readonly name: string }>();
@@ -68,7 +74,8 @@ export default function AddStudents({ kept, onClose }: { readonly kept: ClassWit
         ))}
       {(read.students.length > 0 || read.known > 0) && (
         <p role="status">
-          {read.students.length} {read.students.length === 1 ? 'student' : 'students'} to add{read.known > 0 ? `, ${read.known} there already` : ''}
+          {read.students.length} {read.students.length === 1 ? 'student' : 'students'} to add
+          {read.known > 0 ? `, ${read.known} there already` : ''}
           {read.students.length > 0 &&
             `: ${read.students
               .slice(0, 3)
@@ -94,10 +101,20 @@ export default function AddStudents({ kept, onClose }: { readonly kept: ClassWit
         </p>
       )}
       <div className={styles.buttons}>
-        <Button variant="filled" disabled={read.students.length === 0} loading={write.isPending} onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}>
+        <Button
+          variant="filled"
+          disabled={read.students.length === 0}
+          loading={write.isPending}
+          onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}
+        >
           Add {read.students.length === 1 ? '1 student' : `${read.students.length} students`}
         </Button>
-        <FileButton resetRef={again} onChange={take} accept=".csv,.tsv,.txt,.xlsx" inputProps={{ 'aria-label': 'a file with a roster' }}>
+        <FileButton
+          resetRef={again}
+          onChange={take}
+          accept=".csv,.tsv,.txt,.xlsx"
+          inputProps={{ 'aria-label': 'a file with a roster' }}
+        >
           {(props) => <Button {...props}>Take a CSV file or a workbook</Button>}
         </FileButton>
       </div>

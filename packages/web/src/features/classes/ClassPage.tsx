@@ -2,7 +2,13 @@
 import { Button, Menu, Modal, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { classWithStudents, newClass, type ChangedClass, type ClassWithStudents, type Student } from '@hardy-sextant/contract';
+import {
+  classWithStudents,
+  newClass,
+  type ChangedClass,
+  type ClassWithStudents,
+  type Student,
+} from '@hardy-sextant/contract';
 import { rulesInWords } from '@hardy-sextant/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useRef, useState } from 'react';
@@ -114,7 +120,8 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
         onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
       >
         <p>
-          Its {kept.students} students and {mine.length} sets go with it out of every list. It stays in the bin and can be brought back.
+          Its {kept.students} students and {mine.length} sets go with it out of every list. It stays in the bin and can
+          be brought back.
         </p>
       </Confirm>
     </>
@@ -137,14 +144,25 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
   const withdraw = (student: Student) =>
     write.mutate(
       { revision: kept.revision, withdraw: [student.id] },
-      { onSuccess: (now) => showUndo(`${student.name} has withdrawn; answers and marks are kept.`, () => write.mutateAsync({ revision: now.revision, readmit: [student.id] })) },
+      {
+        onSuccess: (now) =>
+          showUndo(`${student.name} has withdrawn; answers and marks are kept.`, () =>
+            write.mutateAsync({ revision: now.revision, readmit: [student.id] }),
+          ),
+      },
     );
-  const [here, left] = [kept.roster.filter(({ withdrawn }) => !withdrawn), kept.roster.filter(({ withdrawn }) => withdrawn)];
+  const [here, left] = [
+    kept.roster.filter(({ withdrawn }) => !withdrawn),
+    kept.roster.filter(({ withdrawn }) => withdrawn),
+  ];
   const store = () => {
     const before = kept.roster.find(({ id }) => id === typing?.id);
     if (!typing || !before) return;
     if (typing.name.trim() === before.name && typing.number.trim() === before.number) return setTyping(undefined);
-    write.mutate({ revision: seen.current, change: [{ id: typing.id, name: typing.name, number: typing.number }] }, { onSuccess: () => setTyping(undefined) });
+    write.mutate(
+      { revision: seen.current, change: [{ id: typing.id, name: typing.name, number: typing.number }] },
+      { onSuccess: () => setTyping(undefined) },
+    );
   };
   if (kept.roster.length === 0)
     return (
@@ -198,10 +216,21 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
                   </td>
                 ))}
                 <td>
-                  <Button size="compact-xs" variant="subtle" aria-label={`${student.name} has withdrawn`} title="Leaves the class; answers and marks are kept" onClick={() => withdraw(student)}>
+                  <Button
+                    size="compact-xs"
+                    variant="subtle"
+                    aria-label={`${student.name} has withdrawn`}
+                    title="Leaves the class; answers and marks are kept"
+                    onClick={() => withdraw(student)}
+                  >
                     Withdraw
                   </Button>
-                  <Button size="compact-xs" variant="subtle" aria-label={`erase ${student.name}`} onClick={() => setGoing(student)}>
+                  <Button
+                    size="compact-xs"
+                    variant="subtle"
+                    aria-label={`erase ${student.name}`}
+                    onClick={() => setGoing(student)}
+                  >
                     Erase
                   </Button>
                 </td>
@@ -225,7 +254,12 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
                 >
                   Is back
                 </Button>
-                <Button size="compact-xs" variant="subtle" aria-label={`erase ${student.name}`} onClick={() => setGoing(student)}>
+                <Button
+                  size="compact-xs"
+                  variant="subtle"
+                  aria-label={`erase ${student.name}`}
+                  onClick={() => setGoing(student)}
+                >
                   Erase
                 </Button>
               </li>
@@ -240,11 +274,18 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
         danger
         onClose={() => setGoing(undefined)}
         onAct={() => {
-          if (going) write.mutate({ revision: kept.revision, remove: [going.id] }, { onSuccess: () => notifications.show({ message: `${going.name} is erased.` }) });
+          if (going)
+            write.mutate(
+              { revision: kept.revision, remove: [going.id] },
+              { onSuccess: () => notifications.show({ message: `${going.name} is erased.` }) },
+            );
           setGoing(undefined);
         }}
       >
-        <p>Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only leaves the class is withdrawn, and keeps them.</p>
+        <p>
+          Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only
+          leaves the class is withdrawn, and keeps them.
+        </p>
       </Confirm>
     </div>
   );
@@ -257,7 +298,9 @@ function Rename({ kept, onClose }: { readonly kept: ClassWithStudents; readonly 
     initialValues: { code: kept.code, title: kept.title, college: kept.college, term: kept.term },
     validate: (values) => {
       const read = newClass.safeParse(values);
-      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+      return read.success
+        ? {}
+        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
   const save = (revision: number) => {
@@ -266,11 +309,13 @@ function Rename({ kept, onClose }: { readonly kept: ClassWithStudents; readonly 
       { id: kept.id, ...body },
       {
         onSuccess: onClose,
-        onError: (error) => error instanceof Refusal && error.isStale && setTheirs(classWithStudents.parse(error.document.current)),
+        onError: (error) =>
+          error instanceof Refusal && error.isStale && setTheirs(classWithStudents.parse(error.document.current)),
       },
     );
   };
-  const words = (each: { code: string; title: string; term: string; college: string }) => [each.code, each.title, each.term, each.college].join(', ');
+  const words = (each: { code: string; title: string; term: string; college: string }) =>
+    [each.code, each.title, each.term, each.college].join(', ');
   return (
     <Modal opened onClose={onClose} title="Rename the class">
       <form onSubmit={form.onSubmit(() => save(kept.revision))} noValidate style={{ display: 'grid', gap: 10 }}>

@@ -25,7 +25,9 @@ export function ClassesPage() {
       </PageHead>
       <UnreadableRows list="classes" />
       {classes.isPending && <Loading what="your classes" />}
-      {classes.isError && !classes.data && <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />}
+      {classes.isError && !classes.data && (
+        <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />
+      )}
       {classes.data?.length === 0 && (
         <Empty title="No classes yet">
           <p>A class has students, house rules and sets. Make one, then paste its roster.</p>
@@ -69,10 +71,14 @@ function NewClass({ onClose, college }: { readonly onClose: () => void; readonly
     initialValues: { code: '', title: '', college, term: '' },
     validate: (values) => {
       const read = newClass.safeParse(values);
-      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+      return read.success
+        ? {}
+        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
-  const make = form.onSubmit((values) => write.mutate(values, { onSuccess: (kept) => void navigate(`/classes/${kept.id}`) }));
+  const make = form.onSubmit((values) =>
+    write.mutate(values, { onSuccess: (kept) => void navigate(`/classes/${kept.id}`) }),
+  );
   return (
     <Modal opened onClose={onClose} title="New class">
       <form onSubmit={make} noValidate style={{ display: 'grid', gap: 10 }}>

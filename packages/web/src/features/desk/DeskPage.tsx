@@ -21,7 +21,14 @@ export function DeskPage() {
   const classes = useClasses();
   return (
     <>
-      <PageHead title="Desk" where={classes.data?.[0] ? `${classes.data[0].college} · ${classes.data.map(({ code }) => code).join(', ')}` : 'Your work'}>
+      <PageHead
+        title="Desk"
+        where={
+          classes.data?.[0]
+            ? `${classes.data[0].college} · ${classes.data.map(({ code }) => code).join(', ')}`
+            : 'Your work'
+        }
+      >
         <Button component={Link} to="/bench" variant="filled">
           State a case
         </Button>
@@ -34,7 +41,9 @@ export function DeskPage() {
               Exercises
             </h2>
             {exercises.isPending && <Loading what="your exercises" />}
-            {exercises.isError && !exercises.data && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
+            {exercises.isError && !exercises.data && (
+              <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
+            )}
             {exercises.data?.length === 0 && (
               <Empty title="No exercises yet">
                 <p>
@@ -66,7 +75,9 @@ export function DeskPage() {
             Kept cases
           </h2>
           {cases.isPending && <Loading what="your cases" />}
-          {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+          {cases.isError && !cases.data && (
+            <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />
+          )}
           {cases.data?.length === 0 && (
             <Empty title="No cases yet">
               <p>
@@ -97,7 +108,9 @@ function Waiting() {
   if (sets.isPending || classes.isPending) return <Loading what="what is waiting" />;
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   const today = new Date().toISOString().slice(0, 10);
-  const waiting = sets.data.filter(({ givenOutAt, releasedAt, counts }) => !givenOutAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0);
+  const waiting = sets.data.filter(
+    ({ givenOutAt, releasedAt, counts }) => !givenOutAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0,
+  );
   const code = (id: string): string => classes.data?.find((each) => each.id === id)?.code ?? '';
   return (
     <section aria-labelledby="desk-waiting" className={styles.waiting}>
@@ -137,10 +150,26 @@ function Waiting() {
 }
 
 function waitingFor({ document, givenOutAt, releasedAt, counts }: ListedSet, code: string, today: string): string {
-  if (!givenOutAt) return `${code} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
-  const due = document.due === '' ? [] : [document.due < today ? `was due ${document.due}` : document.due === today ? 'due today' : `due ${document.due}`];
+  if (!givenOutAt)
+    return `${code} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+  const due =
+    document.due === ''
+      ? []
+      : [
+          document.due < today
+            ? `was due ${document.due}`
+            : document.due === today
+              ? 'due today'
+              : `due ${document.due}`,
+        ];
   const rows = counts.unmatched > 0 ? [`${counts.unmatched} rows belong to nobody yet`] : [];
-  return [code, `${counts.handedIn} of ${counts.students} handed in`, ...due, ...rows, releasedAt ? 'marks released' : 'marks not released'].join(' · ');
+  return [
+    code,
+    `${counts.handedIn} of ${counts.students} handed in`,
+    ...due,
+    ...rows,
+    releasedAt ? 'marks released' : 'marks not released',
+  ].join(' · ');
 }
 
 function CaseCard({ kept }: { readonly kept: KeptCase }) {

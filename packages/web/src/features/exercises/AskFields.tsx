@@ -1,8 +1,24 @@
 /** What is asked, of which plan, with its arguments: chosen in fields, and in words. */
-import { answerName, askInWords, quantities, quantityIds, usualFormat, type AnswerFormat, type AskTexts, type Exercise, type PartAsk, type Quantity } from '@hardy-sextant/core';
+import {
+  answerName,
+  askInWords,
+  quantities,
+  quantityIds,
+  usualFormat,
+  type AnswerFormat,
+  type AskTexts,
+  type Exercise,
+  type PartAsk,
+  type Quantity,
+} from '@hardy-sextant/core';
 import styles from './ExercisePage.module.css';
 
-const special = { difference: 'the difference of two plans', expression: 'an expression over answers', table: 'a table to fill in', choice: 'which plan is better' } as const;
+const special = {
+  difference: 'the difference of two plans',
+  expression: 'an expression over answers',
+  table: 'a table to fill in',
+  choice: 'which plan is better',
+} as const;
 
 /** What a part asks, in words, for its closed card. */
 export function askSaid(exercise: Exercise, ask: PartAsk): string {
@@ -15,7 +31,14 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
   if (ask.quantity === 'choice') return `which has ${ask.prefer} of ${quantities[ask.of].title}`;
   const { needs } = quantities[ask.quantity];
   const words =
-    needs.length === 0 ? quantities[ask.quantity].title : askInWords({ quantity: ask.quantity, after: args.after as never, from: args.from as never, to: args.to as never });
+    needs.length === 0
+      ? quantities[ask.quantity].title
+      : askInWords({
+          quantity: ask.quantity,
+          after: args.after as never,
+          from: args.from as never,
+          to: args.to as never,
+        });
   return `${words}${several ? ` of ${plan(ask.plan)}` : ''}${args.paying ? `, paying ${args.paying}` : ''}`;
 }
 
@@ -35,21 +58,52 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
   const setArgs = (change: AskTexts) => onChange({ ...ask, args: { ...args, ...change } } as PartAsk);
   const choose = (id: string) => {
     const kept = { args: { after: args.after ?? '12', from: args.from ?? '1', to: args.to ?? '12' } };
-    if (id === 'difference') onChange({ quantity: 'difference', of: 'total-interest', plan: first, other: plans[1]?.id ?? first, ...kept }, usualFormat('total-interest'));
-    else if (id === 'choice') onChange({ quantity: 'choice', of: 'total-paid', plans: plans.map((plan) => plan.id), prefer: 'less', ...kept }, usualFormat('total-paid'));
+    if (id === 'difference')
+      onChange(
+        { quantity: 'difference', of: 'total-interest', plan: first, other: plans[1]?.id ?? first, ...kept },
+        usualFormat('total-interest'),
+      );
+    else if (id === 'choice')
+      onChange(
+        { quantity: 'choice', of: 'total-paid', plans: plans.map((plan) => plan.id), prefer: 'less', ...kept },
+        usualFormat('total-paid'),
+      );
     else if (id === 'expression') onChange({ quantity: 'expression', text: '' }, { kind: 'money', decimals: 2 });
-    else if (id === 'table') onChange({ quantity: 'table', plan: planId, blanks: [], args: { from: '1', to: '3' } }, { kind: 'money', decimals: 2 });
-    else onChange({ quantity: id as Quantity, plan: planId, ...(quantities[id as Quantity].needs.length > 0 ? kept : {}) }, usualFormat(id as Quantity));
+    else if (id === 'table')
+      onChange(
+        { quantity: 'table', plan: planId, blanks: [], args: { from: '1', to: '3' } },
+        { kind: 'money', decimals: 2 },
+      );
+    else
+      onChange(
+        { quantity: id as Quantity, plan: planId, ...(quantities[id as Quantity].needs.length > 0 ? kept : {}) },
+        usualFormat(id as Quantity),
+      );
   };
-  const needs = ask.quantity === 'expression' ? [] : ask.quantity === 'table' ? (['from', 'to'] as const) : quantities['of' in ask ? ask.of : ask.quantity].needs;
-  const argumentWords = { after: 'after payment', from: ask.quantity === 'table' ? 'rows' : 'payments', to: 'to' } as const;
+  const needs =
+    ask.quantity === 'expression'
+      ? []
+      : ask.quantity === 'table'
+        ? (['from', 'to'] as const)
+        : quantities['of' in ask ? ask.of : ask.quantity].needs;
+  const argumentWords = {
+    after: 'after payment',
+    from: ask.quantity === 'table' ? 'rows' : 'payments',
+    to: 'to',
+  } as const;
   return (
     <div className={styles.line}>
       <label>
         Asks for{' '}
-        <select aria-label={`what is asked ${label}`} value={ask.quantity} onChange={(event) => choose(event.currentTarget.value)}>
+        <select
+          aria-label={`what is asked ${label}`}
+          value={ask.quantity}
+          onChange={(event) => choose(event.currentTarget.value)}
+        >
           {quantityIds
-            .filter((each) => !quantities[each].refinancing && (quantities[each].applies(draft) || each === ask.quantity))
+            .filter(
+              (each) => !quantities[each].refinancing && (quantities[each].applies(draft) || each === ask.quantity),
+            )
             .map((each) => (
               <option key={each} value={each}>
                 {quantities[each].title}
@@ -75,7 +129,12 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
         <select
           aria-label={`quantity ${label}`}
           value={ask.of}
-          onChange={(event) => onChange({ ...ask, of: event.currentTarget.value as Quantity }, usualFormat(event.currentTarget.value as Quantity))}
+          onChange={(event) =>
+            onChange(
+              { ...ask, of: event.currentTarget.value as Quantity },
+              usualFormat(event.currentTarget.value as Quantity),
+            )
+          }
         >
           {quantityIds
             .filter((each) => !quantities[each].refinancing && quantities[each].applies(draft))
@@ -87,7 +146,11 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
         </select>
       )}
       {ask.quantity === 'choice' && (
-        <select aria-label={`better has ${label}`} value={ask.prefer} onChange={(event) => onChange({ ...ask, prefer: event.currentTarget.value as 'less' | 'more' })}>
+        <select
+          aria-label={`better has ${label}`}
+          value={ask.prefer}
+          onChange={(event) => onChange({ ...ask, prefer: event.currentTarget.value as 'less' | 'more' })}
+        >
           <option value="less">less is better</option>
           <option value="more">more is better</option>
         </select>
@@ -95,7 +158,11 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
       {plans.length > 1 && 'plan' in ask && (
         <label>
           of{' '}
-          <select aria-label={`plan ${label}`} value={ask.plan} onChange={(event) => onChange({ ...ask, plan: event.currentTarget.value })}>
+          <select
+            aria-label={`plan ${label}`}
+            value={ask.plan}
+            onChange={(event) => onChange({ ...ask, plan: event.currentTarget.value })}
+          >
             {plans.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name ?? id}
@@ -107,7 +174,11 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
       {ask.quantity === 'difference' && (
         <label>
           less{' '}
-          <select aria-label={`other plan ${label}`} value={ask.other} onChange={(event) => onChange({ ...ask, other: event.currentTarget.value })}>
+          <select
+            aria-label={`other plan ${label}`}
+            value={ask.other}
+            onChange={(event) => onChange({ ...ask, other: event.currentTarget.value })}
+          >
             {plans.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name ?? id}
@@ -127,7 +198,9 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
           />
         </label>
       ))}
-      {['balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'total-interest', 'total-paid'].includes(ask.quantity) && (
+      {['balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'total-interest', 'total-paid'].includes(
+        ask.quantity,
+      ) && (
         <label>
           paying{' '}
           <input
@@ -135,7 +208,9 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
             aria-label={`payment made ${label}`}
             placeholder="the plan’s own"
             value={args.paying ?? ''}
-            onChange={(event) => setArgs({ paying: event.currentTarget.value === '' ? undefined : event.currentTarget.value })}
+            onChange={(event) =>
+              setArgs({ paying: event.currentTarget.value === '' ? undefined : event.currentTarget.value })
+            }
           />
         </label>
       )}

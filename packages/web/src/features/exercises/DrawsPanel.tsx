@@ -1,6 +1,13 @@
 /** Other numbers: a report over many draws, worked out beside the page. */
 import { Button, Progress } from '@mantine/core';
-import { writeAnswer, type DrawReport, type Exercise, type HouseRules, type Limit, type Numbers } from '@hardy-sextant/core';
+import {
+  writeAnswer,
+  type DrawReport,
+  type Exercise,
+  type HouseRules,
+  type Limit,
+  type Numbers,
+} from '@hardy-sextant/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { DrawsAnswer, DrawsWorker } from './draws.worker.ts';
@@ -50,7 +57,11 @@ export function DrawsPanel({ exercise, rules, onShow, onLimit }: DrawsPanelProps
       <div className={styles.line}>
         <label>
           Draw{' '}
-          <select aria-label="how many draws" value={draws} onChange={(event) => setDraws(Number(event.currentTarget.value))}>
+          <select
+            aria-label="how many draws"
+            value={draws}
+            onChange={(event) => setDraws(Number(event.currentTarget.value))}
+          >
             {[30, 100, 300, 1000].map((count) => (
               <option key={count} value={count}>
                 {count}
@@ -75,13 +86,30 @@ export function DrawsPanel({ exercise, rules, onShow, onLimit }: DrawsPanelProps
           {answer.answer.problem.message}
         </p>
       )}
-      {report && <Report report={report} exercise={exercise} rules={rules} stale={answer?.of !== exercise} onShow={onShow} onLimit={onLimit} />}
+      {report && (
+        <Report
+          report={report}
+          exercise={exercise}
+          rules={rules}
+          stale={answer?.of !== exercise}
+          onShow={onShow}
+          onLimit={onLimit}
+        />
+      )}
     </section>
   );
 }
 
-function Report({ report, exercise, rules, stale, onShow, onLimit }: Omit<DrawsPanelProps, never> & { readonly report: DrawReport; readonly stale: boolean }) {
-  const format = (partId: string) => exercise.parts.find(({ id }) => id === partId)?.format ?? { kind: 'money' as const, decimals: 2 };
+function Report({
+  report,
+  exercise,
+  rules,
+  stale,
+  onShow,
+  onLimit,
+}: Omit<DrawsPanelProps, never> & { readonly report: DrawReport; readonly stale: boolean }) {
+  const format = (partId: string) =>
+    exercise.parts.find(({ id }) => id === partId)?.format ?? { kind: 'money' as const, decimals: 2 };
   return (
     <div role="status" className={styles.report} data-stale={stale}>
       {stale && <p className="soft">The exercise has changed since; look at them again.</p>}
@@ -138,7 +166,8 @@ function Report({ report, exercise, rules, stale, onShow, onLimit }: Omit<DrawsP
       ) : (
         report.collisions.slice(0, 8).map(({ partId, between, draws, example }) => (
           <p key={partId + between.join()} className={styles.warn}>
-            △ part {partId}: “{between[0]}” and {between[1] === 'the key' ? 'the key' : `“${between[1]}”`} give the same number in {draws} {draws === 1 ? 'draw' : 'draws'}{' '}
+            △ part {partId}: “{between[0]}” and {between[1] === 'the key' ? 'the key' : `“${between[1]}”`} give the same
+            number in {draws} {draws === 1 ? 'draw' : 'draws'}{' '}
             <button type="button" className={styles.add} onClick={() => onShow(example)}>
               show one
             </button>

@@ -7,7 +7,13 @@ import { Link, useNavigate } from 'react-router';
 import type { KeptPhase } from '../../ui/kept/keptDocument.ts';
 import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { saveExercises, useArchiveExercise, useDeleteExercise, useRestore, useWriteExercise } from '../../ui/records.ts';
+import {
+  saveExercises,
+  useArchiveExercise,
+  useDeleteExercise,
+  useRestore,
+  useWriteExercise,
+} from '../../ui/records.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { GiveToClass } from './GiveToClass.tsx';
 import { topics } from './topics.ts';
@@ -31,7 +37,9 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
   const remove = useDeleteExercise();
   const restore = useRestore();
   const duplicate = async () => {
-    const made = await copy.mutateAsync({ document: { schemaVersion: 2, exercise: { ...exercise, title: `${exercise.title}, again`.slice(0, 160) } } });
+    const made = await copy.mutateAsync({
+      document: { schemaVersion: 2, exercise: { ...exercise, title: `${exercise.title}, again`.slice(0, 160) } },
+    });
     void navigate(`/exercises/${made.id}`);
   };
 
@@ -68,7 +76,9 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
             className={styles.plainChoice}
             aria-label="level"
             value={exercise.level ?? ''}
-            onChange={(event) => change({ ...exercise, level: (event.currentTarget.value || undefined) as Exercise['level'] })}
+            onChange={(event) =>
+              change({ ...exercise, level: (event.currentTarget.value || undefined) as Exercise['level'] })
+            }
           >
             <option value="">any level</option>
             <option value="first">first steps</option>
@@ -99,9 +109,21 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
         <Menu.Dropdown>
           <Menu.Item onClick={() => void duplicate().catch(() => undefined)}>Duplicate</Menu.Item>
           <Menu.Item onClick={onHistory}>Earlier states</Menu.Item>
-          <Menu.Item onClick={() => void saveExercises([kept.id]).catch((error: Error) => notifications.show({ message: error.message }))}>Save as a file</Menu.Item>
-          <Menu.Item onClick={() => void archive.mutateAsync({ id: kept.id, archived: !kept.archived })}>{kept.archived ? 'Take back out' : 'Put aside'}</Menu.Item>
-          <Menu.Item onClick={() => void erase().catch((error: Error) => notifications.show({ message: error.message }))}>Delete</Menu.Item>
+          <Menu.Item
+            onClick={() =>
+              void saveExercises([kept.id]).catch((error: Error) => notifications.show({ message: error.message }))
+            }
+          >
+            Save as a file
+          </Menu.Item>
+          <Menu.Item onClick={() => void archive.mutateAsync({ id: kept.id, archived: !kept.archived })}>
+            {kept.archived ? 'Take back out' : 'Put aside'}
+          </Menu.Item>
+          <Menu.Item
+            onClick={() => void erase().catch((error: Error) => notifications.show({ message: error.message }))}
+          >
+            Delete
+          </Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <GiveToClass exerciseId={kept.id} title={exercise.title} />

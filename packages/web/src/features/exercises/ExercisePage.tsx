@@ -1,6 +1,19 @@
 /** One exercise: what students read, the givens, the plans behind it, its parts with their key; tried, drawn, worked. */
 import { notifications } from '@mantine/notifications';
-import { answerKey, exerciseProblems, givensInForce, numberStyleById, storyText, usualFormat, type Exercise, type HouseRules, type Numbers, type Part, kindOf, quantityOfSlot } from '@hardy-sextant/core';
+import {
+  answerKey,
+  exerciseProblems,
+  givensInForce,
+  numberStyleById,
+  storyText,
+  usualFormat,
+  type Exercise,
+  type HouseRules,
+  type Numbers,
+  type Part,
+  kindOf,
+  quantityOfSlot,
+} from '@hardy-sextant/core';
 import type { KeptExercise } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -25,7 +38,12 @@ import { useKeptExercise } from './useKeptExercise.ts';
 import styles from './ExercisePage.module.css';
 
 /** Without the server the editor of the story may not come: the rest of the exercise works all the same. */
-function StoryNotHere({ exercise }: { readonly exercise: Exercise; readonly onChange: (story: Exercise['story']) => void }) {
+function StoryNotHere({
+  exercise,
+}: {
+  readonly exercise: Exercise;
+  readonly onChange: (story: Exercise['story']) => void;
+}) {
   return (
     <>
       <p className={styles.story}>{storyText(exercise.story)}</p>
@@ -40,8 +58,10 @@ export function ExercisePage() {
   const { exerciseId } = useParams();
   const kept = useExercise(exerciseId);
   const rules = useRules();
-  if (kept.isError && !kept.data) return <Failed what="exercise" error={kept.error} again={() => void kept.refetch()} />;
-  if (rules.isError && !rules.data) return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
+  if (kept.isError && !kept.data)
+    return <Failed what="exercise" error={kept.error} again={() => void kept.refetch()} />;
+  if (rules.isError && !rules.data)
+    return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
   if (!kept.data || !rules.data) return <Loading what="the exercise" />;
   return <ExerciseEditor key={kept.data.id} kept={kept.data} rules={rules.data[0]!.rules} />;
 }
@@ -65,19 +85,39 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
       ...givens.names,
       ...Object.fromEntries(
         key.flatMap((each) =>
-          each.ok ? [[`answer ${each.value.part.id}`, each.value.part.format.kind === 'percent' ? { percent: each.value.expected } : each.value.expected]] : [],
+          each.ok
+            ? [
+                [
+                  `answer ${each.value.part.id}`,
+                  each.value.part.format.kind === 'percent' ? { percent: each.value.expected } : each.value.expected,
+                ],
+              ]
+            : [],
         ),
       ),
     }),
     [givens, key],
   );
   const marks = exercise.parts.reduce((sum, part) => sum + (Number(part.marks) || 0), 0);
-  const setPart = (part: Part) => change((before) => ({ ...before, parts: before.parts.map((each) => (each.id === part.id ? part : each)) }));
+  const setPart = (part: Part) =>
+    change((before) => ({ ...before, parts: before.parts.map((each) => (each.id === part.id ? part : each)) }));
   const addPart = () => {
     const id = nextLetter(exercise.parts.map((part) => part.id));
     const { hasTable } = kindOf(plan.draft);
-    const quantity = !hasTable ? 'converted' : exercise.parts.length > 0 ? 'total-interest' : plan.draft.unknown === 'converted' ? 'payment' : quantityOfSlot(plan.draft.unknown);
-    change((before) => ({ ...before, parts: [...before.parts, { id, prompt: '', marks: 1, ask: { quantity, plan: plan.id }, format: usualFormat(quantity) }] }));
+    const quantity = !hasTable
+      ? 'converted'
+      : exercise.parts.length > 0
+        ? 'total-interest'
+        : plan.draft.unknown === 'converted'
+          ? 'payment'
+          : quantityOfSlot(plan.draft.unknown);
+    change((before) => ({
+      ...before,
+      parts: [
+        ...before.parts,
+        { id, prompt: '', marks: 1, ask: { quantity, plan: plan.id }, format: usualFormat(quantity) },
+      ],
+    }));
     setOpenPart(id);
   };
   const worked = exercise.parts.findIndex(({ id }) => id === search.get('work'));
@@ -86,7 +126,14 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
 
   return (
     <NumberStyleProvider value={style}>
-      <ExerciseHead kept={kept} exercise={exercise} phase={phase} flush={flush} onChange={change} onHistory={() => set('history', 'on')} />
+      <ExerciseHead
+        kept={kept}
+        exercise={exercise}
+        phase={phase}
+        flush={flush}
+        onChange={change}
+        onHistory={() => set('history', 'on')}
+      />
       {problem && (
         <p role="alert" className={styles.failed}>
           {problem} What you see here is not stored yet.
@@ -116,7 +163,11 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
           <GivensTable
             givens={exercise.givens ?? []}
             problems={problems}
-            onChange={(next, rename) => change((before) => (rename ? renamed({ ...before, givens: next }, rename.from, rename.to) : { ...before, givens: next }))}
+            onChange={(next, rename) =>
+              change((before) =>
+                rename ? renamed({ ...before, givens: next }, rename.from, rename.to) : { ...before, givens: next },
+              )
+            }
           />
           <Plans exercise={exercise} names={names} rules={rules} at={planAt} onAt={setPlanAt} onChange={change} />
         </div>
@@ -137,7 +188,9 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
                 onOpen={() => setOpenPart(part.id)}
                 onChange={setPart}
                 onMove={(by) => change((before) => ({ ...before, parts: moved(before.parts, at, by) }))}
-                onRemove={() => change((before) => ({ ...before, parts: before.parts.filter(({ id }) => id !== part.id) }))}
+                onRemove={() =>
+                  change((before) => ({ ...before, parts: before.parts.filter(({ id }) => id !== part.id) }))
+                }
                 onWork={() => set('work', part.id)}
               />
             ))}
@@ -147,13 +200,23 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
               </button>
             </li>
           </ol>
-          <Limits exercise={exercise} problems={problems} onChange={(limits) => change((before) => ({ ...before, limits }))} />
+          <Limits
+            exercise={exercise}
+            problems={problems}
+            onChange={(limits) => change((before) => ({ ...before, limits }))}
+          />
           {problems.length > 0 && (
             <p className={styles.warn} role="status">
-              A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being given out. It is kept all the same.
+              A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being given
+              out. It is kept all the same.
             </p>
           )}
-          <DrawsPanel exercise={exercise} rules={rules} onShow={setNumbers} onLimit={(limit) => change((before) => ({ ...before, limits: [...(before.limits ?? []), limit] }))} />
+          <DrawsPanel
+            exercise={exercise}
+            rules={rules}
+            onShow={setNumbers}
+            onLimit={(limit) => change((before) => ({ ...before, limits: [...(before.limits ?? []), limit] }))}
+          />
           <TryIt exercise={exercise} numbers={numbers} rules={rules} />
         </div>
       </div>
@@ -170,7 +233,13 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
               close
             </button>
           </div>
-          <PartWorked exercise={exercise} numbers={numbers} rules={rules} part={exercise.parts[worked]!} keyed={workedKey!} />
+          <PartWorked
+            exercise={exercise}
+            numbers={numbers}
+            rules={rules}
+            part={exercise.parts[worked]!}
+            keyed={workedKey!}
+          />
         </section>
       )}
       {search.get('history') === 'on' && (

@@ -31,7 +31,8 @@ function found(kept: KeptExercise, search: URLSearchParams, setsOf: SetsOf): boo
   const sets = setsOf.get(kept.id) ?? [];
   const { exercise } = kept.document;
   const words = (search.get('find') ?? '').toLowerCase().trim();
-  const text = `${exercise.title} ${exercise.topic ?? ''} ${storyText(exercise.story)} ${exercise.parts.map(({ prompt }) => prompt).join(' ')}`.toLowerCase();
+  const text =
+    `${exercise.title} ${exercise.topic ?? ''} ${storyText(exercise.story)} ${exercise.parts.map(({ prompt }) => prompt).join(' ')}`.toLowerCase();
   return (
     kept.archived === (search.get('aside') === 'yes') &&
     words.split(/\s+/).every((word) => text.includes(word)) &&
@@ -55,11 +56,18 @@ export function ExercisesPage() {
   const setsOf = useMemo((): SetsOf => {
     const byExercise = new Map<string, ListedSet[]>();
     for (const each of sets.data ?? [])
-      for (const id of new Set(each.document.items.map(({ exerciseId }) => exerciseId))) byExercise.set(id, [...(byExercise.get(id) ?? []), each]);
+      for (const id of new Set(each.document.items.map(({ exerciseId }) => exerciseId)))
+        byExercise.set(id, [...(byExercise.get(id) ?? []), each]);
     return byExercise;
   }, [sets.data]);
-  const shown = useMemo(() => (exercises.data ?? []).filter((kept) => found(kept, search, setsOf)), [exercises.data, search, setsOf]);
-  const allAsked = useMemo(() => [...new Set((exercises.data ?? []).flatMap(({ document }) => asked(document.exercise)))].sort(), [exercises.data]);
+  const shown = useMemo(
+    () => (exercises.data ?? []).filter((kept) => found(kept, search, setsOf)),
+    [exercises.data, search, setsOf],
+  );
+  const allAsked = useMemo(
+    () => [...new Set((exercises.data ?? []).flatMap(({ document }) => asked(document.exercise)))].sort(),
+    [exercises.data],
+  );
   const begin = async (exercise: Exercise) => {
     const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
     void navigate(`/exercises/${made.id}`);
@@ -72,7 +80,10 @@ export function ExercisesPage() {
   const take = async (chosen: File | undefined) => {
     setProblem('');
     if (!chosen) return;
-    if (chosen.size > LARGEST_FILE) return setProblem(`“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 8. Nothing was taken in.`);
+    if (chosen.size > LARGEST_FILE)
+      return setProblem(
+        `“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 8. Nothing was taken in.`,
+      );
     let content: unknown;
     try {
       content = JSON.parse(await chosen.text());
@@ -97,15 +108,25 @@ export function ExercisesPage() {
           accept=".json,application/json"
           hidden
           aria-label="a file of exercises"
-          onChange={(event) => void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))}
+          onChange={(event) =>
+            void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
+          }
         />
         <Button onClick={() => file.current?.click()} loading={bringIn.isPending}>
           Bring in a file
         </Button>
-        <Button onClick={() => void saveExercises(shown.map(({ id }) => id)).catch((error: Error) => setProblem(error.message))} disabled={shown.length === 0}>
+        <Button
+          onClick={() =>
+            void saveExercises(shown.map(({ id }) => id)).catch((error: Error) => setProblem(error.message))
+          }
+          disabled={shown.length === 0}
+        >
           Save {shown.length === exercises.data?.length ? 'all' : 'these'} as a file
         </Button>
-        <PatternMenu onBlank={() => void begin(blankExercise()).catch(() => undefined)} onPattern={(title) => void fromPattern(title).catch(() => undefined)} />
+        <PatternMenu
+          onBlank={() => void begin(blankExercise()).catch(() => undefined)}
+          onPattern={(title) => void fromPattern(title).catch(() => undefined)}
+        />
       </PageHead>
       {problem && (
         <p role="alert" className={styles.problem}>
@@ -113,14 +134,27 @@ export function ExercisesPage() {
         </p>
       )}
       <div className={styles.filters}>
-        <TextInput aria-label="find exercises" placeholder="Find…" value={search.get('find') ?? ''} onChange={(event) => set('find', event.currentTarget.value)} />
-        <select aria-label="topic" value={search.get('topic') ?? ''} onChange={(event) => set('topic', event.currentTarget.value)}>
+        <TextInput
+          aria-label="find exercises"
+          placeholder="Find…"
+          value={search.get('find') ?? ''}
+          onChange={(event) => set('find', event.currentTarget.value)}
+        />
+        <select
+          aria-label="topic"
+          value={search.get('topic') ?? ''}
+          onChange={(event) => set('topic', event.currentTarget.value)}
+        >
           <option value="">every topic</option>
           {topics.map((topic) => (
             <option key={topic}>{topic}</option>
           ))}
         </select>
-        <select aria-label="level" value={search.get('level') ?? ''} onChange={(event) => set('level', event.currentTarget.value)}>
+        <select
+          aria-label="level"
+          value={search.get('level') ?? ''}
+          onChange={(event) => set('level', event.currentTarget.value)}
+        >
           <option value="">every level</option>
           {Object.entries(levels).map(([id, words]) => (
             <option key={id} value={id}>
@@ -128,7 +162,11 @@ export function ExercisesPage() {
             </option>
           ))}
         </select>
-        <select aria-label="what is asked" value={search.get('asks') ?? ''} onChange={(event) => set('asks', event.currentTarget.value)}>
+        <select
+          aria-label="what is asked"
+          value={search.get('asks') ?? ''}
+          onChange={(event) => set('asks', event.currentTarget.value)}
+        >
           <option value="">whatever is asked</option>
           {allAsked.map((each) => (
             <option key={each} value={each}>
@@ -136,7 +174,11 @@ export function ExercisesPage() {
             </option>
           ))}
         </select>
-        <select aria-label="used in" value={search.get('used') ?? ''} onChange={(event) => set('used', event.currentTarget.value)}>
+        <select
+          aria-label="used in"
+          value={search.get('used') ?? ''}
+          onChange={(event) => set('used', event.currentTarget.value)}
+        >
           <option value="">in any set or none</option>
           <option value="none">in no set yet</option>
           {sets.data?.map(({ id, title }) => (
@@ -146,7 +188,12 @@ export function ExercisesPage() {
           ))}
         </select>
         <label>
-          <input type="checkbox" checked={search.get('aside') === 'yes'} onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')} /> put aside
+          <input
+            type="checkbox"
+            checked={search.get('aside') === 'yes'}
+            onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')}
+          />{' '}
+          put aside
         </label>
         <span className="soft" role="status">
           {shown.length} {shown.length === 1 ? 'exercise' : 'exercises'}
@@ -154,7 +201,9 @@ export function ExercisesPage() {
       </div>
       <UnreadableRows list="exercises" />
       {exercises.isPending && <Loading what="your exercises" />}
-      {exercises.isError && !exercises.data && <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />}
+      {exercises.isError && !exercises.data && (
+        <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
+      )}
       {exercises.data?.length === 0 && (
         <Empty title="No exercises yet">
           <p>
@@ -162,7 +211,9 @@ export function ExercisesPage() {
           </p>
         </Empty>
       )}
-      {exercises.data && exercises.data.length > 0 && shown.length === 0 && <p className="soft">Nothing fits. Take a filter away.</p>}
+      {exercises.data && exercises.data.length > 0 && shown.length === 0 && (
+        <p className="soft">Nothing fits. Take a filter away.</p>
+      )}
       <ul className={styles.list}>
         {shown.map(({ id, document: { exercise } }) => (
           <li key={id} className="sheet">
@@ -171,7 +222,8 @@ export function ExercisesPage() {
             <p className="soft">
               {exercise.topic && `${exercise.topic} · `}
               {exercise.level && `${levels[exercise.level]} · `}
-              {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exercise.parts.reduce((sum, part) => sum + part.marks, 0)} marks
+              {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} ·{' '}
+              {exercise.parts.reduce((sum, part) => sum + part.marks, 0)} marks
               {(exercise.givens ?? []).some(({ vary }) => vary.by !== 'fixed') && ' · numbers vary'}
               {(setsOf.get(id) ?? []).map((each, at) => (
                 <span key={each.id}>
@@ -190,7 +242,8 @@ export function ExercisesPage() {
           <>
             <p>
               {report.taken.length} {report.taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
-              {report.refused.length > 0 && ` ${report.refused.length} could not be read; nothing of them is lost, they are still in your file:`}
+              {report.refused.length > 0 &&
+                ` ${report.refused.length} could not be read; nothing of them is lost, they are still in your file:`}
             </p>
             {report.refused.map(({ place, title, problems }) => (
               <div key={place}>
@@ -214,7 +267,13 @@ export function ExercisesPage() {
 }
 
 /** Kinds of case one can start from. */
-function PatternMenu({ onBlank, onPattern }: { readonly onBlank: () => void; readonly onPattern: (title: string) => void }) {
+function PatternMenu({
+  onBlank,
+  onPattern,
+}: {
+  readonly onBlank: () => void;
+  readonly onPattern: (title: string) => void;
+}) {
   const [patterns, setPatterns] = useState<readonly { words: string; title: string }[]>([]);
   const load = () => void import('@hardy-sextant/core/starters').then((starters) => setPatterns(starters.patterns));
   return (

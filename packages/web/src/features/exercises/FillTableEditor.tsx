@@ -1,5 +1,12 @@
 /** Which cells of a table part are left blank: columns at once, or cell by cell. */
-import { numberStyleById, tableColumns, writeMoney, type HouseRules, type KeyedPart, type Part } from '@hardy-sextant/core';
+import {
+  numberStyleById,
+  tableColumns,
+  writeMoney,
+  type HouseRules,
+  type KeyedPart,
+  type Part,
+} from '@hardy-sextant/core';
 import { columnWords } from '../../ui/FilledTable.tsx';
 import styles from './ExercisePage.module.css';
 
@@ -16,7 +23,8 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
   const style = numberStyleById(rules.numberStyle);
   const ids = keyed.table.rows.flat().map(({ id }) => id);
   const blank = new Set(keyed.table.blanks);
-  const write = (next: ReadonlySet<string>) => onChange({ ...part, ask: { ...ask, blanks: next.size === ids.length ? [] : ids.filter((id) => next.has(id)) } });
+  const write = (next: ReadonlySet<string>) =>
+    onChange({ ...part, ask: { ...ask, blanks: next.size === ids.length ? [] : ids.filter((id) => next.has(id)) } });
   const toggle = (wanted: readonly string[]) => {
     const next = new Set(blank);
     const allBlank = wanted.every((id) => next.has(id));
@@ -28,7 +36,9 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
   };
   return (
     <div className={styles.fill}>
-      <p className="soft">A pressed cell is left blank for students to fill in; press a heading for its whole column.</p>
+      <p className="soft">
+        A pressed cell is left blank for students to fill in; press a heading for its whole column.
+      </p>
       <table className="ledger">
         <thead>
           <tr>
@@ -48,7 +58,12 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
               <td>{cells[0]!.row}</td>
               {cells.map(({ id, value, column, row }) => (
                 <td key={id}>
-                  <button type="button" aria-pressed={blank.has(id)} aria-label={`row ${row} ${column} blank`} onClick={() => toggle([id])}>
+                  <button
+                    type="button"
+                    aria-pressed={blank.has(id)}
+                    aria-label={`row ${row} ${column} blank`}
+                    onClick={() => toggle([id])}
+                  >
                     {writeMoney(value, style)}
                   </button>
                 </td>

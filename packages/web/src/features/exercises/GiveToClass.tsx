@@ -18,14 +18,22 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
   const failed = (error: Error) => notifications.show({ color: 'red', message: error.message });
   const begin = (classId: string) =>
     make.mutate(
-      { classId, title: title.trim().slice(0, 160) || 'A new set', document: { schemaVersion: 1, items: [{ id: newPlace(), exerciseId }], numbers: 'same', given: '', due: '' } },
+      {
+        classId,
+        title: title.trim().slice(0, 160) || 'A new set',
+        document: { schemaVersion: 1, items: [{ id: newPlace(), exerciseId }], numbers: 'same', given: '', due: '' },
+      },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`), onError: failed },
     );
   const addTo = (id: string) => {
     const set = open.find((each) => each.id === id)!;
     callFor(`/sets/${id}`, {
       method: 'PUT',
-      body: { title: set.title, document: { ...set.document, items: [...set.document.items, { id: newPlace(), exerciseId }] }, revision: set.revision },
+      body: {
+        title: set.title,
+        document: { ...set.document, items: [...set.document.items, { id: newPlace(), exerciseId }] },
+        revision: set.revision,
+      },
     }).then(async () => {
       await queries.invalidateQueries({ queryKey: ['sets'] });
       void navigate(`/sets/${id}`);

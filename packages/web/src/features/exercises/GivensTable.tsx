@@ -30,7 +30,12 @@ function varied(by: Vary['by'], given: Given): Vary {
     case 'fixed':
       return { by };
     case 'range':
-      return { by, from: given.now, to: given.now, step: given.kind === 'rate' ? '0.1' : given.kind === 'money' ? '100' : '1' };
+      return {
+        by,
+        from: given.now,
+        to: given.now,
+        step: given.kind === 'rate' ? '0.1' : given.kind === 'money' ? '100' : '1',
+      };
     case 'list':
       return { by, values: given.now };
     case 'expression':
@@ -39,7 +44,8 @@ function varied(by: Vary['by'], given: Given): Vary {
 }
 
 export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
-  const set = (at: number, change: Partial<Given>) => onChange(givens.map((given, place) => (place === at ? { ...given, ...change } : given)));
+  const set = (at: number, change: Partial<Given>) =>
+    onChange(givens.map((given, place) => (place === at ? { ...given, ...change } : given)));
   const rename = (at: number, name: string) =>
     onChange(
       givens.map((given, place) => (place === at ? { ...given, name } : given)),
@@ -72,7 +78,12 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
             return (
               <tr key={at}>
                 <td className="words">
-                  <input aria-label={`name of given ${at + 1}`} value={given.name} maxLength={40} onChange={(event) => rename(at, event.currentTarget.value)} />
+                  <input
+                    aria-label={`name of given ${at + 1}`}
+                    value={given.name}
+                    maxLength={40}
+                    onChange={(event) => rename(at, event.currentTarget.value)}
+                  />
                   {own.map(({ message }) => (
                     <p key={message} role="alert" className={styles.failed}>
                       {message}
@@ -80,7 +91,11 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
                   ))}
                 </td>
                 <td className="words">
-                  <select aria-label={`kind of ${given.name}`} value={given.kind} onChange={(event) => set(at, { kind: event.currentTarget.value as GivenKind })}>
+                  <select
+                    aria-label={`kind of ${given.name}`}
+                    value={given.kind}
+                    onChange={(event) => set(at, { kind: event.currentTarget.value as GivenKind })}
+                  >
                     {kinds.map(([id, words]) => (
                       <option key={id} value={id}>
                         {words}
@@ -92,7 +107,12 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
                   {given.vary.by === 'expression' ? (
                     <span className="soft">follows</span>
                   ) : (
-                    <input aria-label={`${given.name} now`} value={given.now} maxLength={200} onChange={(event) => set(at, { now: event.currentTarget.value })} />
+                    <input
+                      aria-label={`${given.name} now`}
+                      value={given.now}
+                      maxLength={200}
+                      onChange={(event) => set(at, { now: event.currentTarget.value })}
+                    />
                   )}
                 </td>
                 <td className="words">
@@ -119,7 +139,13 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
                   />
                 </td>
                 <td>
-                  <ActionIcon variant="subtle" color="gray" size={22} aria-label={`remove ${given.name}`} onClick={() => onChange(givens.filter((_given, place) => place !== at))}>
+                  <ActionIcon
+                    variant="subtle"
+                    color="gray"
+                    size={22}
+                    aria-label={`remove ${given.name}`}
+                    onClick={() => onChange(givens.filter((_given, place) => place !== at))}
+                  >
                     <IconX size={14} />
                   </ActionIcon>
                 </td>
@@ -128,7 +154,11 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
           })}
         </tbody>
       </table>
-      <button type="button" className={styles.add} onClick={() => onChange([...givens, { name: free(), kind: 'money', now: '', vary: { by: 'fixed' } }])}>
+      <button
+        type="button"
+        className={styles.add}
+        onClick={() => onChange([...givens, { name: free(), kind: 'money', now: '', vary: { by: 'fixed' } }])}
+      >
         + a given
       </button>
     </div>
@@ -143,9 +173,23 @@ function VaryFields({ given, onChange }: { readonly given: Given; readonly onCha
     case 'range':
       return (
         <span className={styles.range}>
-          <input aria-label={`${name} from`} value={vary.from} onChange={(event) => onChange({ ...vary, from: event.currentTarget.value })} /> to{' '}
-          <input aria-label={`${name} to`} value={vary.to} onChange={(event) => onChange({ ...vary, to: event.currentTarget.value })} /> by{' '}
-          <input aria-label={`${name} step`} value={vary.step} onChange={(event) => onChange({ ...vary, step: event.currentTarget.value })} />
+          <input
+            aria-label={`${name} from`}
+            value={vary.from}
+            onChange={(event) => onChange({ ...vary, from: event.currentTarget.value })}
+          />{' '}
+          to{' '}
+          <input
+            aria-label={`${name} to`}
+            value={vary.to}
+            onChange={(event) => onChange({ ...vary, to: event.currentTarget.value })}
+          />{' '}
+          by{' '}
+          <input
+            aria-label={`${name} step`}
+            value={vary.step}
+            onChange={(event) => onChange({ ...vary, step: event.currentTarget.value })}
+          />
         </span>
       );
     case 'list':

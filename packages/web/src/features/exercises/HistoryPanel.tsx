@@ -34,7 +34,10 @@ function linesOf(exercise: Exercise, rules: HouseRules): string[] {
           .map(([slot, text]) => `${slot} ${slot === draft.unknown ? '?' : text}`)
           .join(', ')}; ${draft.changes.length} changes`,
     ),
-    ...exercise.parts.map((part, at) => `Part ${part.id} (${part.marks}): ${part.prompt} → ${askSaid(exercise, part.ask)} = ${key[at]!.ok ? key[at]!.value.written : 'no key'}`),
+    ...exercise.parts.map(
+      (part, at) =>
+        `Part ${part.id} (${part.marks}): ${part.prompt} → ${askSaid(exercise, part.ask)} = ${key[at]!.ok ? key[at]!.value.written : 'no key'}`,
+    ),
   ];
 }
 
@@ -76,7 +79,11 @@ export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }:
                     now · {line}
                   </p>
                 ))}
-              <Button variant="filled" disabled={then.join() === now.join()} onClick={() => onRestore(shown.document.exercise)}>
+              <Button
+                variant="filled"
+                disabled={then.join() === now.join()}
+                onClick={() => onRestore(shown.document.exercise)}
+              >
                 Take this state back
               </Button>
             </>

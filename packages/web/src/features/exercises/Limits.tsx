@@ -13,7 +13,11 @@ export function Limits({ exercise, problems, onChange }: LimitsProps) {
   const limits = exercise.limits ?? [];
   const set = (at: number, field: 'least' | 'most', text: string) => {
     const value = Number(text);
-    onChange(limits.map((limit, place) => (place === at ? { ...limit, [field]: text.trim() === '' || !Number.isFinite(value) ? undefined : value } : limit)));
+    onChange(
+      limits.map((limit, place) =>
+        place === at ? { ...limit, [field]: text.trim() === '' || !Number.isFinite(value) ? undefined : value } : limit,
+      ),
+    );
   };
   return (
     <div className={styles.limits}>
@@ -24,7 +28,13 @@ export function Limits({ exercise, problems, onChange }: LimitsProps) {
             value={'part' in of ? `part ${of.part}` : `given ${of.given}`}
             onChange={(event) => {
               const [kind, ...name] = event.currentTarget.value.split(' ');
-              onChange(limits.map((limit, place) => (place === at ? { ...limit, of: kind === 'part' ? { part: name.join(' ') } : { given: name.join(' ') } } : limit)));
+              onChange(
+                limits.map((limit, place) =>
+                  place === at
+                    ? { ...limit, of: kind === 'part' ? { part: name.join(' ') } : { given: name.join(' ') } }
+                    : limit,
+                ),
+              );
             }}
           >
             {exercise.parts.map(({ id }) => (
@@ -58,18 +68,32 @@ export function Limits({ exercise, problems, onChange }: LimitsProps) {
             <input
               type="checkbox"
               checked={whole ?? false}
-              onChange={(event) => onChange(limits.map((limit, place) => (place === at ? { ...limit, whole: event.currentTarget.checked || undefined } : limit)))}
+              onChange={(event) =>
+                onChange(
+                  limits.map((limit, place) =>
+                    place === at ? { ...limit, whole: event.currentTarget.checked || undefined } : limit,
+                  ),
+                )
+              }
             />{' '}
             whole
           </label>
-          <button type="button" className={styles.add} onClick={() => onChange(limits.filter((_limit, place) => place !== at))}>
+          <button
+            type="button"
+            className={styles.add}
+            onClick={() => onChange(limits.filter((_limit, place) => place !== at))}
+          >
             remove
           </button>
           <Places of={`limits.${at}`} problems={problems} />
         </div>
       ))}
       {exercise.parts.length > 0 && (
-        <button type="button" className={styles.add} onClick={() => onChange([...limits, { of: { part: exercise.parts[0]!.id } }])}>
+        <button
+          type="button"
+          className={styles.add}
+          onClick={() => onChange([...limits, { of: { part: exercise.parts[0]!.id } }])}
+        >
           + a limit for draws
         </button>
       )}

@@ -22,7 +22,19 @@ interface PartCardProps {
   readonly onWork: () => void;
 }
 
-export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen, onChange, onMove, onRemove, onWork }: PartCardProps) {
+export function PartCard({
+  exercise,
+  part,
+  keyed,
+  problems,
+  rules,
+  open,
+  onOpen,
+  onChange,
+  onMove,
+  onRemove,
+  onWork,
+}: PartCardProps) {
   const own = problems.filter(({ place }) => place.startsWith(`parts.${part.id}`));
   const set = (change: Partial<Part>) => onChange({ ...part, ...change });
   const say = (field: string) => own.find(({ place }) => place === `parts.${part.id}.${field}`)?.message;
@@ -64,8 +76,16 @@ export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen,
       <p className={styles.keyLine}>
         {!open && <span className="soft">{askSaid(exercise, part.ask)}</span>} <span className="soft">→</span>{' '}
         {keyed.ok ? (
-          <button type="button" className={styles.keyButton} onClick={onWork} title="Show the working" aria-label={`working of part ${part.id}`}>
-            <strong className="figures">{part.ask.quantity === 'table' ? `${keyed.value.exact} cells` : keyed.value.written}</strong>
+          <button
+            type="button"
+            className={styles.keyButton}
+            onClick={onWork}
+            title="Show the working"
+            aria-label={`working of part ${part.id}`}
+          >
+            <strong className="figures">
+              {part.ask.quantity === 'table' ? `${keyed.value.exact} cells` : keyed.value.written}
+            </strong>
           </button>
         ) : (
           <span role="alert" className={styles.failed}>
@@ -73,12 +93,22 @@ export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen,
           </span>
         )}
       </p>
-      {!open && (part.readings ?? []).map((reading) => <ReadingLine key={reading.id} exercise={exercise} part={part} reading={reading} />)}
+      {!open &&
+        (part.readings ?? []).map((reading) => (
+          <ReadingLine key={reading.id} exercise={exercise} part={part} reading={reading} />
+        ))}
       {!open && say('marks') && <p className={styles.failed}>{say('marks')}</p>}
       {open && (
         <div className={styles.partBody}>
-          <AskFields exercise={exercise} ask={part.ask} label={`of part ${part.id}`} onChange={(ask, format) => set({ ask, ...(format ? { format } : {}) })} />
-          {part.ask.quantity === 'table' && keyed.ok && keyed.value.table && <FillTableEditor part={part} keyed={keyed.value} rules={rules} onChange={onChange} />}
+          <AskFields
+            exercise={exercise}
+            ask={part.ask}
+            label={`of part ${part.id}`}
+            onChange={(ask, format) => set({ ask, ...(format ? { format } : {}) })}
+          />
+          {part.ask.quantity === 'table' && keyed.ok && keyed.value.table && (
+            <FillTableEditor part={part} keyed={keyed.value} rules={rules} onChange={onChange} />
+          )}
           {part.ask.quantity !== 'table' && (
             <div className={styles.line}>
               <label>
@@ -86,10 +116,16 @@ export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen,
                 <select
                   aria-label={`format of part ${part.id}`}
                   value={
-                    formats.find(({ format }) => format.kind === part.format.kind && format.decimals === part.format.decimals && (format.up ?? false) === (part.format.up ?? false))
-                      ?.id ?? ''
+                    formats.find(
+                      ({ format }) =>
+                        format.kind === part.format.kind &&
+                        format.decimals === part.format.decimals &&
+                        (format.up ?? false) === (part.format.up ?? false),
+                    )?.id ?? ''
                   }
-                  onChange={(event) => set({ format: formats.find(({ id }) => id === event.currentTarget.value)!.format })}
+                  onChange={(event) =>
+                    set({ format: formats.find(({ id }) => id === event.currentTarget.value)!.format })
+                  }
                 >
                   {formats.map(({ id, words }) => (
                     <option key={id} value={id}>
@@ -131,7 +167,12 @@ export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen,
             <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} up`} onClick={() => onMove(-1)}>
               <IconChevronUp size={16} />
             </ActionIcon>
-            <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} down`} onClick={() => onMove(1)}>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              aria-label={`move part ${part.id} down`}
+              onClick={() => onMove(1)}
+            >
               <IconChevronDown size={16} />
             </ActionIcon>
             <ActionIcon variant="subtle" color="gray" aria-label={`remove part ${part.id}`} onClick={onRemove}>
@@ -139,7 +180,9 @@ export function PartCard({ exercise, part, keyed, problems, rules, open, onOpen,
             </ActionIcon>
           </div>
           {own
-            .filter(({ place, message }) => place === `parts.${part.id}` && (keyed.ok || message !== keyed.problem.message))
+            .filter(
+              ({ place, message }) => place === `parts.${part.id}` && (keyed.ok || message !== keyed.problem.message),
+            )
             .map(({ message }) => (
               <p key={message} role="alert" className={styles.failed}>
                 {message}

@@ -60,7 +60,10 @@ export function PartWorked({ exercise, numbers, rules, part, keyed }: PartWorked
             rules={rules}
             style={style}
             title={exercise.title}
-            statement={{ solved: `${story} ${fillText(part.prompt, written)}`, asked: `${story} ${fillText(part.prompt, written)}` }}
+            statement={{
+              solved: `${story} ${fillText(part.prompt, written)}`,
+              asked: `${story} ${fillText(part.prompt, written)}`,
+            }}
             ask={question.ask}
             question={question}
             fixed
@@ -74,7 +77,8 @@ export function PartWorked({ exercise, numbers, rules, part, keyed }: PartWorked
       )}
       {keyed.value.questions.length > 1 && (
         <p>
-          {keyed.value.questions.map((each) => `${askInWords(each.ask)}: ${writeMoney(each.exact)}`).join('; ')} → <strong>{keyed.value.written}</strong>
+          {keyed.value.questions.map((each) => `${askInWords(each.ask)}: ${writeMoney(each.exact)}`).join('; ')} →{' '}
+          <strong>{keyed.value.written}</strong>
         </p>
       )}
     </>

@@ -1,5 +1,18 @@
 /** The plans behind an exercise, each a statement whose slots hold numbers, givens, expressions or earlier answers. */
-import { emptyDraft, newChange, solveCase, isSaving, kindOf, kinds, statementKinds, type Exercise, type HouseRules, type Scope, type StatementDraft, type StatementKind } from '@hardy-sextant/core';
+import {
+  emptyDraft,
+  newChange,
+  solveCase,
+  isSaving,
+  kindOf,
+  kinds,
+  statementKinds,
+  type Exercise,
+  type HouseRules,
+  type Scope,
+  type StatementDraft,
+  type StatementKind,
+} from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
 import { withKind } from '../../ui/statement/editing.ts';
@@ -21,7 +34,11 @@ interface PlansProps {
 export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onChange: change }: PlansProps) {
   const plan = planAtPlace(exercise, planAt);
   const outcome = useMemo(() => solveCase(plan.draft, rules.rounding, names), [plan.draft, rules.rounding, names]);
-  const setDraft = (draft: StatementDraft) => change((before) => ({ ...before, plans: before.plans.map((each) => (each.id === plan.id ? { ...each, draft } : each)) }));
+  const setDraft = (draft: StatementDraft) =>
+    change((before) => ({
+      ...before,
+      plans: before.plans.map((each) => (each.id === plan.id ? { ...each, draft } : each)),
+    }));
   return (
     <>
       <div className={styles.planTabs}>
@@ -42,7 +59,11 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
               ...before,
               plans: [
                 ...before.plans.map((each, at) => (each.name ? each : { ...each, name: `plan ${at + 1}` })),
-                { id, name: `plan ${before.plans.length + 1}`, draft: { ...emptyDraft(), numberStyle: plan.draft.numberStyle } },
+                {
+                  id,
+                  name: `plan ${before.plans.length + 1}`,
+                  draft: { ...emptyDraft(), numberStyle: plan.draft.numberStyle },
+                },
               ],
             }));
             setPlanAt(exercise.plans.length);
@@ -74,7 +95,10 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
                 value={plan.name ?? ''}
                 onChange={(event) => {
                   const name = event.currentTarget.value;
-                  change((before) => ({ ...before, plans: before.plans.map((each) => (each.id === plan.id ? { ...each, name } : each)) }));
+                  change((before) => ({
+                    ...before,
+                    plans: before.plans.map((each) => (each.id === plan.id ? { ...each, name } : each)),
+                  }));
                 }}
               />
             </label>
@@ -93,11 +117,20 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
         <Statement draft={plan.draft} outcome={outcome} rounding={rules.rounding} names={names} onChange={setDraft} />
         {kindOf(plan.draft).takesChanges && (
           <>
-            <Changes draft={plan.draft} outcome={outcome} onChange={(changes) => setDraft({ ...plan.draft, changes })} />
-            <AddChange saving={isSaving(kindOf(plan.draft))} onAdd={(kind) => setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(kind, newId())] })} />
+            <Changes
+              draft={plan.draft}
+              outcome={outcome}
+              onChange={(changes) => setDraft({ ...plan.draft, changes })}
+            />
+            <AddChange
+              saving={isSaving(kindOf(plan.draft))}
+              onAdd={(kind) => setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(kind, newId())] })}
+            />
           </>
         )}
-        {outcome.state === 'waiting' && <p className="soft">Fill in every slot with a number, a given, or an expression such as years × 12.</p>}
+        {outcome.state === 'waiting' && (
+          <p className="soft">Fill in every slot with a number, a given, or an expression such as years × 12.</p>
+        )}
       </div>
     </>
   );

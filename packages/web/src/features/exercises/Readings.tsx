@@ -12,7 +12,8 @@ interface ReadingsProps {
 
 export function Readings({ exercise, part, onChange }: ReadingsProps) {
   const readings = part.readings ?? [];
-  const setReading = (at: number, change: Partial<Reading>) => onChange(readings.map((each, place) => (place === at ? { ...each, ...change } : each)));
+  const setReading = (at: number, change: Partial<Reading>) =>
+    onChange(readings.map((each, place) => (place === at ? { ...each, ...change } : each)));
   return (
     <>
       {readings.map((reading, at) => (
@@ -37,14 +38,25 @@ export function Readings({ exercise, part, onChange }: ReadingsProps) {
                 step={0.25}
                 aria-label={`credit of reading ${at + 1}`}
                 value={reading.credit}
-                onChange={(event) => setReading(at, { credit: Math.min(1, Math.max(0, Number(event.currentTarget.value) || 0)) })}
+                onChange={(event) =>
+                  setReading(at, { credit: Math.min(1, Math.max(0, Number(event.currentTarget.value) || 0)) })
+                }
               />
             </label>
-            <button type="button" className={styles.add} onClick={() => onChange(readings.filter((_each, place) => place !== at))}>
+            <button
+              type="button"
+              className={styles.add}
+              onClick={() => onChange(readings.filter((_each, place) => place !== at))}
+            >
               remove
             </button>
           </div>
-          <AskFields exercise={exercise} ask={reading.ask} label={`of reading ${at + 1}`} onChange={(ask) => setReading(at, { ask })} />
+          <AskFields
+            exercise={exercise}
+            ask={reading.ask}
+            label={`of reading ${at + 1}`}
+            onChange={(ask) => setReading(at, { ask })}
+          />
         </div>
       ))}
       <button
@@ -53,7 +65,12 @@ export function Readings({ exercise, part, onChange }: ReadingsProps) {
         onClick={() =>
           onChange([
             ...readings,
-            { id: `r${readings.length + 1}`, says: 'What is left to pay', ask: { quantity: 'left-to-pay', plan: exercise.plans[0]!.id, args: part.ask.args }, credit: 0.5 },
+            {
+              id: `r${readings.length + 1}`,
+              says: 'What is left to pay',
+              ask: { quantity: 'left-to-pay', plan: exercise.plans[0]!.id, args: part.ask.args },
+              credit: 0.5,
+            },
           ])
         }
       >
@@ -64,10 +81,19 @@ export function Readings({ exercise, part, onChange }: ReadingsProps) {
 }
 
 /** One of them in a closed card. */
-export function ReadingLine({ exercise, part, reading }: { readonly exercise: Exercise; readonly part: Part; readonly reading: Reading }) {
+export function ReadingLine({
+  exercise,
+  part,
+  reading,
+}: {
+  readonly exercise: Exercise;
+  readonly part: Part;
+  readonly reading: Reading;
+}) {
   return (
     <p className={`soft ${styles.keyLine}`}>
-      other reading: {reading.says || askSaid(exercise, reading.ask)} · {roundTo(reading.credit * part.marks, 2)} of {part.marks}
+      other reading: {reading.says || askSaid(exercise, reading.ask)} · {roundTo(reading.credit * part.marks, 2)} of{' '}
+      {part.marks}
     </p>
   );
 }

@@ -17,7 +17,11 @@ function GivenChip({ node }: NodeViewProps) {
   const name = String(node.attrs.name ?? '');
   const shown = lookUp(written, name);
   return (
-    <NodeViewWrapper as="span" className={`${styles.chip} ${shown === undefined ? styles.gone : ''}`} title={shown === undefined ? 'There is no such given any more' : name}>
+    <NodeViewWrapper
+      as="span"
+      className={`${styles.chip} ${shown === undefined ? styles.gone : ''}`}
+      title={shown === undefined ? 'There is no such given any more' : name}
+    >
       {name} <strong className="figures">{shown ?? '?'}</strong>
     </NodeViewWrapper>
   );
@@ -27,7 +31,15 @@ function FormulaChip({ node, updateAttributes, selected }: NodeViewProps) {
   const tex = String(node.attrs.tex ?? '');
   return (
     <NodeViewWrapper as="span" className={styles.formula}>
-      {selected ? <input aria-label="formula in TeX" value={tex} onChange={(event) => updateAttributes({ tex: event.currentTarget.value })} /> : <Formula tex={tex} inline />}
+      {selected ? (
+        <input
+          aria-label="formula in TeX"
+          value={tex}
+          onChange={(event) => updateAttributes({ tex: event.currentTarget.value })}
+        />
+      ) : (
+        <Formula tex={tex} inline />
+      )}
     </NodeViewWrapper>
   );
 }
@@ -39,7 +51,11 @@ const Given = Node.create({
   atom: true,
   addAttributes: () => ({ name: { default: '' } }),
   parseHTML: () => [{ tag: 'span[data-given]', getAttrs: (element) => ({ name: element.getAttribute('data-given') }) }],
-  renderHTML: ({ node, HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-given': String(node.attrs.name) }), String(node.attrs.name)],
+  renderHTML: ({ node, HTMLAttributes }) => [
+    'span',
+    mergeAttributes(HTMLAttributes, { 'data-given': String(node.attrs.name) }),
+    String(node.attrs.name),
+  ],
   addNodeView: () => ReactNodeViewRenderer(GivenChip, { as: 'span' }),
 });
 
@@ -51,12 +67,25 @@ const FormulaNode = Node.create({
   selectable: true,
   addAttributes: () => ({ tex: { default: '' } }),
   parseHTML: () => [{ tag: 'span[data-tex]', getAttrs: (element) => ({ tex: element.getAttribute('data-tex') }) }],
-  renderHTML: ({ node, HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-tex': String(node.attrs.tex) }), String(node.attrs.tex)],
+  renderHTML: ({ node, HTMLAttributes }) => [
+    'span',
+    mergeAttributes(HTMLAttributes, { 'data-tex': String(node.attrs.tex) }),
+    String(node.attrs.tex),
+  ],
   addNodeView: () => ReactNodeViewRenderer(FormulaChip, { as: 'span' }),
 });
 
 const extensions = [
-  StarterKit.configure({ heading: false, codeBlock: false, code: false, blockquote: false, horizontalRule: false, strike: false, underline: false, link: false }),
+  StarterKit.configure({
+    heading: false,
+    codeBlock: false,
+    code: false,
+    blockquote: false,
+    horizontalRule: false,
+    strike: false,
+    underline: false,
+    link: false,
+  }),
   Table,
   TableRow,
   TableHeader,
@@ -106,7 +135,11 @@ export default function StoryEditor({ exercise, onChange }: StoryEditorProps) {
       .run();
   return (
     <Written.Provider value={written}>
-      <RichTextEditor editor={editor} variant="subtle" classNames={{ root: styles.root, toolbar: styles.toolbar, content: styles.content }}>
+      <RichTextEditor
+        editor={editor}
+        variant="subtle"
+        classNames={{ root: styles.root, toolbar: styles.toolbar, content: styles.content }}
+      >
         <RichTextEditor.Toolbar>
           <RichTextEditor.ControlsGroup>
             <RichTextEditor.Bold />
@@ -114,7 +147,11 @@ export default function StoryEditor({ exercise, onChange }: StoryEditorProps) {
             <RichTextEditor.OrderedList />
           </RichTextEditor.ControlsGroup>
           <RichTextEditor.ControlsGroup>
-            <RichTextEditor.Control aria-label="insert a table" title="Table" onClick={() => editor?.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run()}>
+            <RichTextEditor.Control
+              aria-label="insert a table"
+              title="Table"
+              onClick={() => editor?.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run()}
+            >
               ▦
             </RichTextEditor.Control>
             <RichTextEditor.Control

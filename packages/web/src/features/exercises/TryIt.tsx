@@ -1,5 +1,13 @@
 /** Try it as a student: answers typed against the exercise's own numbers or a draw's, each judged at once, with what is carried on. */
-import { checkHandIn, fillText, givensInForce, numberStyleById, type Exercise, type HouseRules, type Numbers } from '@hardy-sextant/core';
+import {
+  checkHandIn,
+  fillText,
+  givensInForce,
+  numberStyleById,
+  type Exercise,
+  type HouseRules,
+  type Numbers,
+} from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
 import { FilledTable } from '../../ui/FilledTable.tsx';
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
@@ -28,7 +36,15 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
               <span className={styles.letter}>{part.id}</span> {fillText(part.prompt, written)}
             </p>
             {part.ask.quantity === 'table' ? (
-              <FilledTable exercise={exercise} verdict={verdict} partId={part.id} entries={entries} onEntry={set} numbers={numbers} rules={rules} />
+              <FilledTable
+                exercise={exercise}
+                verdict={verdict}
+                partId={part.id}
+                entries={entries}
+                onEntry={set}
+                numbers={numbers}
+                rules={rules}
+              />
             ) : (
               <input
                 aria-label={`answer to part ${part.id}`}

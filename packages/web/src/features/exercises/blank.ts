@@ -8,6 +8,14 @@ export function blankExercise(): Exercise {
     story: plainStory(''),
     givens: [],
     plans: [{ id: 'plan', draft: emptyDraft() }],
-    parts: [{ id: 'a', prompt: '', marks: 1, ask: { quantity: 'payment', plan: 'plan' }, format: { kind: 'money', decimals: 2 } }],
+    parts: [
+      {
+        id: 'a',
+        prompt: '',
+        marks: 1,
+        ask: { quantity: 'payment', plan: 'plan' },
+        format: { kind: 'money', decimals: 2 },
+      },
+    ],
   };
 }

@@ -2,10 +2,16 @@
 import { drawReport, type DrawReport, type Exercise, type HouseRules, type Problem } from '@hardy-sextant/core';
 import { expose } from 'comlink';
 
-export type DrawsAnswer = { readonly ok: true; readonly value: DrawReport } | { readonly ok: false; readonly problem: Problem };
+export type DrawsAnswer =
+  { readonly ok: true; readonly value: DrawReport } | { readonly ok: false; readonly problem: Problem };
 
 const worker = {
-  async report(exercise: Exercise, draws: number, rules: HouseRules, progress: (done: number) => void): Promise<DrawsAnswer> {
+  async report(
+    exercise: Exercise,
+    draws: number,
+    rules: HouseRules,
+    progress: (done: number) => void,
+  ): Promise<DrawsAnswer> {
     const run = drawReport(exercise, draws, rules);
     let last = 0;
     for (;;) {

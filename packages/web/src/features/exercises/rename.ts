@@ -15,7 +15,9 @@ function inStory(node: StoryNode, from: string, to: string): StoryNode {
 }
 
 function inRecord<T extends object>(record: T, from: string, to: string): T {
-  return Object.fromEntries(Object.entries(record).map(([name, value]) => [name, typeof value === 'string' ? inText(value, from, to) : value])) as T;
+  return Object.fromEntries(
+    Object.entries(record).map(([name, value]) => [name, typeof value === 'string' ? inText(value, from, to) : value]),
+  ) as T;
 }
 
 /** The exercise with one given called otherwise; an empty new name changes the given alone. */
@@ -29,8 +31,14 @@ export function renamed(exercise: Exercise, from: string, to: string): Exercise 
   return {
     ...exercise,
     story: inStory(exercise.story, from, to),
-    givens: exercise.givens?.map((given) => (given.vary.by === 'expression' ? { ...given, vary: { ...given.vary, text: inText(given.vary.text, from, to) } } : given)),
-    limits: exercise.limits?.map((limit) => ('given' in limit.of && limit.of.given === from ? { ...limit, of: { given: to } } : limit)),
+    givens: exercise.givens?.map((given) =>
+      given.vary.by === 'expression'
+        ? { ...given, vary: { ...given.vary, text: inText(given.vary.text, from, to) } }
+        : given,
+    ),
+    limits: exercise.limits?.map((limit) =>
+      'given' in limit.of && limit.of.given === from ? { ...limit, of: { given: to } } : limit,
+    ),
     plans: exercise.plans.map((plan) => ({
       ...plan,
       draft: {

@@ -17,7 +17,10 @@ export function useKeptExercise(kept: KeptExercise) {
     valueOf: (each) => each.document.exercise,
     revisionOf: (each) => each.revision,
     send: async (exercise, revision) => {
-      const answer = await call(`/exercises/${kept.id}`, keptExercise, { method: 'PUT', body: { revision, document: { schemaVersion: 2, exercise } } });
+      const answer = await call(`/exercises/${kept.id}`, keptExercise, {
+        method: 'PUT',
+        body: { revision, document: { schemaVersion: 2, exercise } },
+      });
       queries.setQueryData(['exercises', kept.id], answer);
       void queries.invalidateQueries({ queryKey: ['exercises'], exact: true });
       return answer;
@@ -27,5 +30,13 @@ export function useKeptExercise(kept: KeptExercise) {
     options: { quietMs: 900 },
   });
   useEffect(() => document.received(kept), [document, kept]);
-  return { exercise: state.present, change: document.change, phase: state.phase, problem: state.problem, theirs: state.theirs, settle: document.settle, flush: document.flush };
+  return {
+    exercise: state.present,
+    change: document.change,
+    phase: state.phase,
+    problem: state.problem,
+    theirs: state.theirs,
+    settle: document.settle,
+    flush: document.flush,
+  };
 }

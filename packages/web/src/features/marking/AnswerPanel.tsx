@@ -1,5 +1,13 @@
 /** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
-import { numberStyleById, slipById, writeNumber, roundTo, type Entries, type HouseRules, type Verdict } from '@hardy-sextant/core';
+import {
+  numberStyleById,
+  slipById,
+  writeNumber,
+  roundTo,
+  type Entries,
+  type HouseRules,
+  type Verdict,
+} from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
 import { FilledTable } from '../../ui/FilledTable.tsx';
 import { causeName, type Cell } from './causes.ts';
@@ -33,9 +41,11 @@ interface AnswerPanelProps {
 
 const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   right: 'This is the number of the key.',
-  'right-rounded': 'This is the number of the key, rounded more coarsely than was asked or within the tolerance of the house rules.',
+  'right-rounded':
+    'This is the number of the key, rounded more coarsely than was asked or within the tolerance of the house rules.',
   reading: 'This is another reading of the question that is accepted.',
-  unexplained: 'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
+  unexplained:
+    'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
   blank: 'Nothing was handed in for this part.',
 };
 
@@ -47,7 +57,8 @@ export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, acti
   const decimals = part.format.decimals;
   const credit = decision?.credit ?? verdict.credit;
   const several = all && alike.length > 1;
-  const acceptable = ['slip', 'carried-slip', 'unexplained'].includes(verdict.kind) && !verdict.cells && verdict.read !== undefined;
+  const acceptable =
+    ['slip', 'carried-slip', 'unexplained'].includes(verdict.kind) && !verdict.cells && verdict.read !== undefined;
   return (
     <aside className={`sheet ${styles.panel}`} aria-live="polite" aria-label="The answer explained">
       <div className="soft">
@@ -93,12 +104,18 @@ export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, acti
       <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
       {alike.length > 1 && (
         <label className={styles.scope}>
-          <input type="checkbox" checked={all} onChange={(event) => onAll(event.currentTarget.checked)} /> for all {alike.length} alike
+          <input type="checkbox" checked={all} onChange={(event) => onAll(event.currentTarget.checked)} /> for all{' '}
+          {alike.length} alike
         </label>
       )}
       <div className={styles.give} role="group" aria-label="Marks">
         {steps(part.marks).map((share) => (
-          <button key={share} type="button" aria-pressed={Math.abs(credit - share) < 1e-9} onClick={() => onCredit(share)}>
+          <button
+            key={share}
+            type="button"
+            aria-pressed={Math.abs(credit - share) < 1e-9}
+            onClick={() => onCredit(share)}
+          >
             {plain(share * part.marks)} of {plain(part.marks)}
           </button>
         ))}
@@ -113,9 +130,17 @@ export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, acti
           </button>
         )}
       </div>
-      <Comment key={`${cell.key} ${decision?.comment ?? ''}`} text={decision?.comment ?? ''} hint={adviceFor(verdict)} onWrite={onComment} fieldRef={commentRef} />
+      <Comment
+        key={`${cell.key} ${decision?.comment ?? ''}`}
+        text={decision?.comment ?? ''}
+        hint={adviceFor(verdict)}
+        onWrite={onComment}
+        fieldRef={commentRef}
+      />
       <Rest cell={cell} row={row} />
-      <p className={`soft ${styles.keys}`}>arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo</p>
+      <p className={`soft ${styles.keys}`}>
+        arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo
+      </p>
     </aside>
   );
 }
@@ -124,7 +149,8 @@ const plain = (value: number): string => String(roundTo(value, 2));
 
 /** Whole marks where there are few, quarters of them otherwise. */
 function steps(marks: number): number[] {
-  if (Number.isInteger(marks) && marks <= 5) return Array.from({ length: marks + 1 }, (_, at) => (marks === 0 ? 1 : at / marks));
+  if (Number.isInteger(marks) && marks <= 5)
+    return Array.from({ length: marks + 1 }, (_, at) => (marks === 0 ? 1 : at / marks));
   return [0, 0.25, 0.5, 0.75, 1];
 }
 
@@ -133,12 +159,24 @@ function adviceFor({ explanations: [likeliest] }: Verdict): string {
   return slip?.advice ?? 'A comment for the student…';
 }
 
-function AlsoFits({ others, byChance }: { readonly others: Verdict['explanations']; readonly byChance: number | undefined }) {
+function AlsoFits({
+  others,
+  byChance,
+}: {
+  readonly others: Verdict['explanations'];
+  readonly byChance: number | undefined;
+}) {
   const chance =
-    byChance === undefined ? '' : byChance < 0.001 ? ' By chance: under 1 in 1,000.' : ` By chance: about 1 in ${Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en')}.`;
+    byChance === undefined
+      ? ''
+      : byChance < 0.001
+        ? ' By chance: under 1 in 1,000.'
+        : ` By chance: about 1 in ${Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en')}.`;
   return (
     <>
-      <p className="soft">{others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}</p>
+      <p className="soft">
+        {others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}
+      </p>
       {others.map((other) => (
         <p key={other.slips.join() + other.says} className={styles.other}>
           <strong>{other.title}.</strong> {other.says}
@@ -186,7 +224,9 @@ function Comment({
 function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<string, Cell> }) {
   const later = [...row.values()].filter(
     ({ copy, verdict }) =>
-      copy.itemId === cell.copy.itemId && (verdict.kind === 'carried' || verdict.kind === 'carried-slip') && verdict.explanations[0]?.carriedFrom?.includes(cell.part.id),
+      copy.itemId === cell.copy.itemId &&
+      (verdict.kind === 'carried' || verdict.kind === 'carried-slip') &&
+      verdict.explanations[0]?.carriedFrom?.includes(cell.part.id),
   );
   if (later.length === 0) return null;
   return (
@@ -196,7 +236,10 @@ function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<st
         {later.map(({ part, text, verdict, marks }) => (
           <li key={part.id}>
             Part {part.id}, <span className="figures">{text}</span>, is{' '}
-            {verdict.kind === 'carried' ? 'right for this answer' : `${causeName({ verdict }).toLowerCase()} on top of this answer`}: {plain(marks)} of {plain(part.marks)}.
+            {verdict.kind === 'carried'
+              ? 'right for this answer'
+              : `${causeName({ verdict }).toLowerCase()} on top of this answer`}
+            : {plain(marks)} of {plain(part.marks)}.
           </li>
         ))}
       </ul>
@@ -210,8 +253,8 @@ function TableCells({ verdict }: { readonly verdict: Verdict }) {
   const count = (kind: string): number => cells.filter((cell) => cell.kind === kind).length;
   return (
     <p>
-      {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')} with a slip, {count('unexplained') + count('unreadable')}{' '}
-      not explained, {count('blank')} empty.
+      {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')}{' '}
+      with a slip, {count('unexplained') + count('unreadable')} not explained, {count('blank')} empty.
     </p>
   );
 }
@@ -272,10 +315,16 @@ function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) {
 const nothing = {};
 
 /** What stood here before it was written over, with when and by what. */
-function EarlierAnswers({ setId, cell: { student, copy, part }, onEntries }: Pick<AnswerPanelProps, 'cell' | 'setId'> & Pick<PanelActions, 'onEntries'>) {
+function EarlierAnswers({
+  setId,
+  cell: { student, copy, part },
+  onEntries,
+}: Pick<AnswerPanelProps, 'cell' | 'setId'> & Pick<PanelActions, 'onEntries'>) {
   const [opened, setOpened] = useState(false);
   const earlier = useEarlier(setId, student.id, opened);
-  const here = earlier.data?.filter(({ itemId, entryId }) => itemId === copy.itemId && entryId.split('.')[0] === part.id);
+  const here = earlier.data?.filter(
+    ({ itemId, entryId }) => itemId === copy.itemId && entryId.split('.')[0] === part.id,
+  );
   return (
     <details className={styles.entered} onToggle={(event) => setOpened(event.currentTarget.open)}>
       <summary>Earlier answers</summary>
@@ -285,7 +334,10 @@ function EarlierAnswers({ setId, cell: { student, copy, part }, onEntries }: Pic
         {here?.map(({ entryId, text, at, source }) => (
           <li key={`${entryId} ${at}`}>
             {entryId === part.id ? '' : `${entryId.slice(part.id.length + 1)}: `}
-            <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span> <span className="soft">until {new Date(at).toLocaleString()}, then {source}</span>{' '}
+            <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span>{' '}
+            <span className="soft">
+              until {new Date(at).toLocaleString()}, then {source}
+            </span>{' '}
             <button type="button" className={styles.light} onClick={() => onEntries([{ entryId, text }])}>
               put back
             </button>

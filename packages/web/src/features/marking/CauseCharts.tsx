@@ -1,5 +1,14 @@
 /** Two charts: how each part went, and which causes cost the most. Their numbers are in the table below them. */
-import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip, type ChartOptions } from 'chart.js';
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Legend,
+  LinearScale,
+  Tooltip,
+  type ChartOptions,
+} from 'chart.js';
 import { useComputedColorScheme } from '@mantine/core';
 import { useMemo } from 'react';
 import { Bar } from 'react-chartjs-2';
@@ -48,7 +57,11 @@ export default function CauseCharts({ found }: { readonly found: WentWrong }) {
             options={options(true)}
             data={{
               labels: found.parts.map(({ name }) => name),
-              datasets: tones.map(([key, colour, label]) => ({ label, data: found.parts.map((part) => part[key]), backgroundColor: tone(colour) })),
+              datasets: tones.map(([key, colour, label]) => ({
+                label,
+                data: found.parts.map((part) => part[key]),
+                backgroundColor: tone(colour),
+              })),
             }}
           />
         </div>

@@ -26,15 +26,28 @@ export function FeedbackPage() {
   const marking = useMarking(setId!);
   const classes = useClasses();
   const texts = useSlipTexts();
-  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (texts.isError && !texts.data) return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
+  if (marking.isError && !marking.data)
+    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data)
+    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (texts.isError && !texts.data)
+    return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
   if (!marking.data || !chosen || !texts.data) return <Loading what="the feedback" />;
   return <FeedbackDesk setId={setId!} marking={marking.data} chosen={chosen} texts={texts.data} />;
 }
 
-function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass; readonly texts: readonly SlipText[] }) {
+function FeedbackDesk({
+  setId,
+  marking,
+  chosen,
+  texts,
+}: {
+  readonly setId: string;
+  readonly marking: Marking;
+  readonly chosen: KeptClass;
+  readonly texts: readonly SlipText[];
+}) {
   const [search, set] = useSearchSetting();
   const printing = usePrinting();
   const [everybody, setEverybody] = useState(false);
@@ -44,8 +57,15 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
   useBarNote(`${chosen.code} · ${marking.students.length} students`);
   const { set: kept, students } = marking;
   const student = students.find(({ id }) => id === search.get('student')) ?? students[0];
-  const feedback = useMemo(() => student && feedbackFor(marking, student, chosen.rules, texts, entering, working), [marking, student, chosen.rules, texts, entering, working]);
-  const onPaper = printing ? (everybody ? students : student ? [student] : []).map((each) => feedbackFor(marking, each, chosen.rules, texts, entering, working)) : [];
+  const feedback = useMemo(
+    () => student && feedbackFor(marking, student, chosen.rules, texts, entering, working),
+    [marking, student, chosen.rules, texts, entering, working],
+  );
+  const onPaper = printing
+    ? (everybody ? students : student ? [student] : []).map((each) =>
+        feedbackFor(marking, each, chosen.rules, texts, entering, working),
+      )
+    : [];
   const file =
     kept.title
       .replace(/[^\p{L}\p{N}]+/gu, '-')
@@ -72,7 +92,8 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
         title="Feedback"
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{kept.title}</Link> · <Link to={`/sets/${setId}/marking`}>Marking</Link>
+            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{kept.title}</Link> ·{' '}
+            <Link to={`/sets/${setId}/marking`}>Marking</Link>
           </>
         }
       >
@@ -81,10 +102,18 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
             <Button>Marks as a file ▾</Button>
           </Menu.Target>
           <Menu.Dropdown>
-            <Menu.Item onClick={() => saveFile(`${file}-results.csv`, 'text/csv', resultsCsv(marking, new Date().toISOString()))}>
+            <Menu.Item
+              onClick={() => saveFile(`${file}-results.csv`, 'text/csv', resultsCsv(marking, new Date().toISOString()))}
+            >
               CSV with OneRoster’s results columns
             </Menu.Item>
-            <Menu.Item onClick={() => saveFile(`${file}-marks.json`, 'application/json', JSON.stringify(marksFile(marking), null, 2))}>JSON with every answer and verdict</Menu.Item>
+            <Menu.Item
+              onClick={() =>
+                saveFile(`${file}-marks.json`, 'application/json', JSON.stringify(marksFile(marking), null, 2))
+              }
+            >
+              JSON with every answer and verdict
+            </Menu.Item>
           </Menu.Dropdown>
         </Menu>
         <Button onClick={copy}>Copy</Button>
@@ -104,7 +133,11 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
             <Button size="compact-sm" onClick={() => step(-1)} disabled={student === students[0]}>
               Before
             </Button>
-            <select aria-label="student" value={student?.id ?? ''} onChange={(event) => set('student', event.currentTarget.value)}>
+            <select
+              aria-label="student"
+              value={student?.id ?? ''}
+              onChange={(event) => set('student', event.currentTarget.value)}
+            >
               {students.map(({ id, name, number }) => (
                 <option key={id} value={id}>
                   {name}, {number}
@@ -115,7 +148,12 @@ function FeedbackDesk({ setId, marking, chosen, texts }: { readonly setId: strin
               Next
             </Button>
             <label>
-              <input type="checkbox" checked={working} onChange={(event) => set('working', event.currentTarget.checked ? '' : 'off')} /> with the working
+              <input
+                type="checkbox"
+                checked={working}
+                onChange={(event) => set('working', event.currentTarget.checked ? '' : 'off')}
+              />{' '}
+              with the working
             </label>
           </div>
           {feedback && (
@@ -196,7 +234,8 @@ function SlipWords({ marking, texts }: { readonly marking: Marking; readonly tex
     const counts = new Map<string, number>();
     for (const { verdicts } of marking.students)
       for (const verdict of Object.values(verdicts ?? {}).flat())
-        if (verdict.kind === 'slip' || verdict.kind === 'carried-slip') for (const id of verdict.explanations[0]?.slips ?? []) counts.set(id, (counts.get(id) ?? 0) + 1);
+        if (verdict.kind === 'slip' || verdict.kind === 'carried-slip')
+          for (const id of verdict.explanations[0]?.slips ?? []) counts.set(id, (counts.get(id) ?? 0) + 1);
     return [...counts].sort((a, b) => b[1] - a[1]);
   }, [marking]);
   return (
@@ -213,7 +252,15 @@ function SlipWords({ marking, texts }: { readonly marking: Marking; readonly tex
   );
 }
 
-function SlipWord({ slipId, count, kept }: { readonly slipId: string; readonly count: number; readonly kept: SlipText | undefined }) {
+function SlipWord({
+  slipId,
+  count,
+  kept,
+}: {
+  readonly slipId: string;
+  readonly count: number;
+  readonly kept: SlipText | undefined;
+}) {
   const write = useWriteSlipText();
   const usual = usualWords(slipId);
   const stored = kept?.text === undefined || kept.text === '' ? usual : kept.text;
@@ -231,7 +278,13 @@ function SlipWord({ slipId, count, kept }: { readonly slipId: string; readonly c
         <span>
           {title} <span className="soft">× {count}</span>
         </span>
-        <textarea aria-label={`words about ${title}`} value={typed ?? stored} maxLength={2000} onChange={(event) => setTyped(event.currentTarget.value)} onBlur={leave} />
+        <textarea
+          aria-label={`words about ${title}`}
+          value={typed ?? stored}
+          maxLength={2000}
+          onChange={(event) => setTyped(event.currentTarget.value)}
+          onBlur={leave}
+        />
       </label>
       {write.error && (
         <p role="alert" className={styles.problem}>

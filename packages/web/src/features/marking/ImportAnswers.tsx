@@ -47,7 +47,12 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
     const names = head ? read.rows[0]! : [];
     const rows = head ? read.rows.slice(1) : read.rows;
     const students = marking.students.filter(({ withdrawn }) => !withdrawn);
-    setSource({ ...read, name, head, roles: guessRoles({ names, rows, copies, open, students, remembered: matchings.data ?? [] }) });
+    setSource({
+      ...read,
+      name,
+      head,
+      roles: guessRoles({ names, rows, copies, open, students, remembered: matchings.data ?? [] }),
+    });
   };
   const look = (name: string, pasted: string, separator?: Separator) => {
     try {
@@ -71,21 +76,28 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
   const who = source?.roles.indexOf(STUDENT) ?? -1;
   const answers = source?.roles.some((role) => role !== '' && role !== STUDENT) ?? false;
   const ready = source !== undefined && who >= 0 && answers && rows.length > 0;
-  const wanted = useMemo(() => (source && ready ? rowsOf(rows, source.roles, who, source.head ? 2 : 1) : undefined), [source, ready, rows, who]);
+  const wanted = useMemo(
+    () => (source && ready ? rowsOf(rows, source.roles, who, source.head ? 2 : 1) : undefined),
+    [source, ready, rows, who],
+  );
   const preview = useMemo(() => wanted && previewOf(wanted, marking.students), [wanted, marking.students]);
   const setRole = (column: number, value: string) =>
     source &&
     setSource({
       ...source,
-      roles: Array.from({ length: width }, (_role, at) => (at === column ? value : source.roles[at] === value && value !== '' ? '' : (source.roles[at] ?? ''))),
+      roles: Array.from({ length: width }, (_role, at) =>
+        at === column ? value : source.roles[at] === value && value !== '' ? '' : (source.roles[at] ?? ''),
+      ),
     });
 
   const send = async () => {
     if (!source || !wanted) return;
     try {
       const done = await bring.mutateAsync({ source: source.name, rows: wanted });
-      if (done.written.length > 0 || done.newRows.length > 0) steps.taken(rewriting(takeBack, done.written, done.newRows, 'away'));
-      if (source.head) remember.mutate({ columns: source.rows[0]!.map((name) => name.slice(0, 200)), roles: [...source.roles] });
+      if (done.written.length > 0 || done.newRows.length > 0)
+        steps.taken(rewriting(takeBack, done.written, done.newRows, 'away'));
+      if (source.head)
+        remember.mutate({ columns: source.rows[0]!.map((name) => name.slice(0, 200)), roles: [...source.roles] });
       setReport(done);
       setSource(undefined);
       setText('');
@@ -112,7 +124,12 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
             <Button variant="filled" disabled={text.trim() === ''} onClick={() => look('pasted', text)}>
               Look at its columns
             </Button>
-            <FileButton resetRef={again} onChange={takeFile} accept=".csv,.tsv,.txt,.xlsx" inputProps={{ 'aria-label': 'a file of answers' }}>
+            <FileButton
+              resetRef={again}
+              onChange={takeFile}
+              accept=".csv,.tsv,.txt,.xlsx"
+              inputProps={{ 'aria-label': 'a file of answers' }}
+            >
               {(props) => <Button {...props}>Choose a CSV file or a workbook</Button>}
             </FileButton>
           </div>
@@ -137,12 +154,21 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
           ))}
           <div className={styles.head}>
             <label>
-              <input type="checkbox" checked={source.head} onChange={(event) => take(source.name, source, event.currentTarget.checked)} /> The first line names the columns
+              <input
+                type="checkbox"
+                checked={source.head}
+                onChange={(event) => take(source.name, source, event.currentTarget.checked)}
+              />{' '}
+              The first line names the columns
             </label>
             {source.text !== undefined && (
               <label>
                 Columns are parted by{' '}
-                <select aria-label="what parts the columns" value={source.separator ?? ''} onChange={(event) => look(source.name, source.text!, event.currentTarget.value as Separator)}>
+                <select
+                  aria-label="what parts the columns"
+                  value={source.separator ?? ''}
+                  onChange={(event) => look(source.name, source.text!, event.currentTarget.value as Separator)}
+                >
                   {separators.map(({ id, name }) => (
                     <option key={id} value={id}>
                       {name}
@@ -152,12 +178,28 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
               </label>
             )}
           </div>
-          <ImportColumns roles={roles} chosen={source.roles} names={source.head ? source.rows[0]! : []} rows={rows} width={width} preview={preview} onRole={setRole} />
+          <ImportColumns
+            roles={roles}
+            chosen={source.roles}
+            names={source.head ? source.rows[0]! : []}
+            rows={rows}
+            width={width}
+            preview={preview}
+            onRole={setRole}
+          />
           {source.roles.filter((role) => role === '').length > 0 && (
             <InOrder
               copies={copies}
               open={open}
-              onOrder={(copy) => setSource({ ...source, roles: inOrder(Array.from({ length: width }, (_role, at) => source.roles[at] ?? ''), copy) })}
+              onOrder={(copy) =>
+                setSource({
+                  ...source,
+                  roles: inOrder(
+                    Array.from({ length: width }, (_role, at) => source.roles[at] ?? ''),
+                    copy,
+                  ),
+                })
+              }
             />
           )}
           {who < 0 && <p className={styles.problem}>Say which column is the student.</p>}

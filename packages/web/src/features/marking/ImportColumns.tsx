@@ -27,7 +27,11 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
             <tr>
               {columns.map((column) => (
                 <th key={column}>
-                  <select aria-label={`what column ${column + 1} is`} value={chosen[column] ?? ''} onChange={(event) => onRole(column, event.currentTarget.value)}>
+                  <select
+                    aria-label={`what column ${column + 1} is`}
+                    value={chosen[column] ?? ''}
+                    onChange={(event) => onRole(column, event.currentTarget.value)}
+                  >
                     {roles.map(({ id, name }) => (
                       <option key={id} value={id}>
                         {name}
@@ -66,18 +70,22 @@ interface WhatHappensProps {
 
 /** In numbers what the import stores, and every answer that it writes over. */
 export function WhatHappens({ preview: { fresh, same, over, unmatched }, copies }: WhatHappensProps) {
-  const nameOf = (itemId: string, entryId: string): string => `${copies.length === 1 ? '' : copies.findIndex((copy) => copy.itemId === itemId) + 1}${entryId}`;
+  const nameOf = (itemId: string, entryId: string): string =>
+    `${copies.length === 1 ? '' : copies.findIndex((copy) => copy.itemId === itemId) + 1}${entryId}`;
   return (
     <section aria-label="What will be stored">
       <p>
         {fresh} new {fresh === 1 ? 'answer' : 'answers'}, {same} there already, {over.length} written over
-        {unmatched > 0 && `; ${unmatched} ${unmatched === 1 ? 'row belongs' : 'rows belong'} to nobody and will be kept`}.
+        {unmatched > 0 &&
+          `; ${unmatched} ${unmatched === 1 ? 'row belongs' : 'rows belong'} to nobody and will be kept`}
+        .
       </p>
       {over.length > 0 && (
         <ul className={styles.over} aria-label="Written over">
           {over.map(({ student, itemId, entryId, was, text }) => (
             <li key={`${student} ${itemId} ${entryId}`}>
-              {student}, {nameOf(itemId, entryId)}: <span className="figures">{was.slice(0, 40)}</span> becomes <strong className="figures">{text.slice(0, 40)}</strong>
+              {student}, {nameOf(itemId, entryId)}: <span className="figures">{was.slice(0, 40)}</span> becomes{' '}
+              <strong className="figures">{text.slice(0, 40)}</strong>
             </li>
           ))}
         </ul>
@@ -95,12 +103,15 @@ interface InOrderProps {
 
 /** Columns that are nothing yet become the parts of one exercise in order, because somebody said so. */
 export function InOrder({ copies, open, onOrder }: InOrderProps) {
-  const offered = copies.some(({ itemId }) => itemId === open) ? copies.filter(({ itemId }) => itemId === open) : copies;
+  const offered = copies.some(({ itemId }) => itemId === open)
+    ? copies.filter(({ itemId }) => itemId === open)
+    : copies;
   return (
     <div className={styles.buttons} role="group" aria-label="The columns left, in order">
       {offered.map((copy) => (
         <Button key={copy.itemId} size="compact-sm" onClick={() => onOrder(copy)}>
-          The others are the parts of {copies.length === 1 ? 'the exercise' : `exercise ${copies.indexOf(copy) + 1}`} in order
+          The others are the parts of {copies.length === 1 ? 'the exercise' : `exercise ${copies.indexOf(copy) + 1}`} in
+          order
         </Button>
       ))}
     </div>

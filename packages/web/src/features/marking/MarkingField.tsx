@@ -29,7 +29,17 @@ interface MarkingFieldProps {
   readonly onLeftOver: (lines: readonly string[] | undefined) => void;
 }
 
-export const MarkingField = memo(function MarkingField({ setId, view, rules, decide: decideAll, accept: acceptReading, undo, redo, write, onLeftOver }: MarkingFieldProps) {
+export const MarkingField = memo(function MarkingField({
+  setId,
+  view,
+  rules,
+  decide: decideAll,
+  accept: acceptReading,
+  undo,
+  redo,
+  write,
+  onLeftOver,
+}: MarkingFieldProps) {
   const { columns, cells, flat, shown, totals, of, lit, open, cause } = view;
   const [all, setAll] = useState(true);
   const comment = useRef<HTMLTextAreaElement>(null);
@@ -64,12 +74,20 @@ export const MarkingField = memo(function MarkingField({ setId, view, rules, dec
         };
       }),
     );
-  const giveCredit = (credit: number | undefined) => decide((target) => ({ credit, comment: target.decision?.comment ?? '' }));
+  const giveCredit = (credit: number | undefined) =>
+    decide((target) => ({ credit, comment: target.decision?.comment ?? '' }));
   const giveComment = (text: string) => decide((target) => ({ credit: target.decision?.credit, comment: text }));
   const accept = () => {
-    if (!cell || cell.verdict.read === undefined || cell.verdict.cells || !['slip', 'carried-slip', 'unexplained'].includes(cell.verdict.kind)) return;
+    if (
+      !cell ||
+      cell.verdict.read === undefined ||
+      cell.verdict.cells ||
+      !['slip', 'carried-slip', 'unexplained'].includes(cell.verdict.kind)
+    )
+      return;
     const [likeliest] = cell.verdict.explanations;
-    const match = likeliest && cell.verdict.kind !== 'unexplained' ? { slips: [...likeliest.slips] } : { value: cell.verdict.read };
+    const match =
+      likeliest && cell.verdict.kind !== 'unexplained' ? { slips: [...likeliest.slips] } : { value: cell.verdict.read };
     const says = likeliest ? `Accepted as another reading: ${likeliest.title}.` : 'Accepted as another reading.';
     acceptReading({ itemId: cell.copy.itemId, partId: cell.part.id, match, says, credit: 1 });
     notifications.show({ message: 'Accepted as a reading for everyone. U takes it back.' });
@@ -100,14 +118,24 @@ export const MarkingField = memo(function MarkingField({ setId, view, rules, dec
     write(
       changes.map(({ place: { studentId, column: id }, text }) => {
         const at = columns.find((each) => each.id === id)!;
-        const was = view.students.find((student) => student.id === studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '';
+        const was =
+          view.students.find((student) => student.id === studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '';
         return { studentId, itemId: at.copy.itemId, entryId: at.partId, text, was };
       }),
       source,
     );
-  const writeEntries = ({ student, copy }: Cell, entries: readonly { readonly entryId: string; readonly text: string }[]) =>
+  const writeEntries = (
+    { student, copy }: Cell,
+    entries: readonly { readonly entryId: string; readonly text: string }[],
+  ) =>
     write(
-      entries.map(({ entryId, text }) => ({ studentId: student.id, itemId: copy.itemId, entryId, text, was: student.entries[copy.itemId]?.[entryId] ?? '' })),
+      entries.map(({ entryId, text }) => ({
+        studentId: student.id,
+        itemId: copy.itemId,
+        entryId,
+        text,
+        was: student.entries[copy.itemId]?.[entryId] ?? '',
+      })),
       'typed',
     );
   const paste = (from: Place, rows: readonly (readonly string[])[]) => {
@@ -134,7 +162,10 @@ export const MarkingField = memo(function MarkingField({ setId, view, rules, dec
   const onAccept = useLatest(accept);
   const onEntries = useLatest((entries: Parameters<typeof writeEntries>[1]) => cell && writeEntries(cell, entries));
   const onChoose = useLatest((each: Cell) => choose({ studentId: each.student.id, column: each.column }));
-  const actions = useMemo((): PanelActions => ({ onAll: setAll, onCredit, onComment, onAccept, onEntries, onChoose }), [onCredit, onComment, onAccept, onEntries, onChoose]);
+  const actions = useMemo(
+    (): PanelActions => ({ onAll: setAll, onCredit, onComment, onAccept, onEntries, onChoose }),
+    [onCredit, onComment, onAccept, onEntries, onChoose],
+  );
   return (
     <div className={styles.columns}>
       <MarkingGrid
@@ -188,37 +219,72 @@ const noEntries: Entries = {};
 const entriesOf = (cell: Cell | undefined): Entries => (cell && cell.student.entries[cell.copy.itemId]) ?? noEntries;
 
 /** What stands beside the grid: the answer explained, and what nothing explains. */
-const Beside = memo(function Beside({ setId, cell, entries, alike, row, rules, all, open, columns, showOpen, actions, commentRef }: BesideProps) {
+const Beside = memo(function Beside({
+  setId,
+  cell,
+  entries,
+  alike,
+  row,
+  rules,
+  all,
+  open,
+  columns,
+  showOpen,
+  actions,
+  commentRef,
+}: BesideProps) {
   return (
     <div>
-      {cell && <AnswerPanel setId={setId} cell={cell} entries={entries} alike={alike} row={row ?? nobody} rules={rules} all={all} actions={actions} commentRef={commentRef} />}
+      {cell && (
+        <AnswerPanel
+          setId={setId}
+          cell={cell}
+          entries={entries}
+          alike={alike}
+          row={row ?? nobody}
+          rules={rules}
+          all={all}
+          actions={actions}
+          commentRef={commentRef}
+        />
+      )}
       {(showOpen || cell?.verdict.kind === 'unexplained') && (
-        <Unexplained open={open} columns={columns} cell={cell} numbers={(cell && cell.student.numbers[cell.copy.itemId]) ?? {}} rules={rules} onChoose={actions.onChoose} />
+        <Unexplained
+          open={open}
+          columns={columns}
+          cell={cell}
+          numbers={(cell && cell.student.numbers[cell.copy.itemId]) ?? {}}
+          rules={rules}
+          onChoose={actions.onChoose}
+        />
       )}
     </div>
   );
 });
 
 /** The answer looked at. It moves with each key at once; the address follows, so that a link shows the same answer. */
-function usePlace(shown: readonly MarkedStudent[], columns: readonly Column[]): { readonly place: Place | undefined; readonly choose: (place: Place) => void } {
+function usePlace(
+  shown: readonly MarkedStudent[],
+  columns: readonly Column[],
+): { readonly place: Place | undefined; readonly choose: (place: Place) => void } {
   const [search] = useAddress();
   const { pathname } = useLocation();
-  const [wanted, setWanted] = useState<Partial<Place>>({ studentId: search.get('student') ?? '', column: search.get('at') ?? '' });
+  const [wanted, setWanted] = useState<Partial<Place>>({
+    studentId: search.get('student') ?? '',
+    column: search.get('at') ?? '',
+  });
   const place = useMemo(() => {
     const student = shown.find(({ id }) => id === wanted.studentId) ?? shown[0];
     const at = columns.find(({ id }) => id === wanted.column) ?? columns[0];
     return student && at ? { studentId: student.id, column: at.id } : undefined;
   }, [shown, columns, wanted]);
-  const follow = useDebouncedCallback(
-    ({ studentId, column }: Place) => {
-      if (window.location.pathname !== pathname) return;
-      followAddress((settings) => {
-        settings.set('student', studentId);
-        settings.set('at', column);
-      });
-    },
-    250,
-  );
+  const follow = useDebouncedCallback(({ studentId, column }: Place) => {
+    if (window.location.pathname !== pathname) return;
+    followAddress((settings) => {
+      settings.set('student', studentId);
+      settings.set('at', column);
+    });
+  }, 250);
   const choose = (next: Place) => {
     setWanted(next);
     follow(next);

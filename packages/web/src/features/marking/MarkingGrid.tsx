@@ -32,7 +32,13 @@ interface MarkingGridProps {
 }
 
 /** Verdicts whose mark and colour say enough in a cell; the panel and readers of the page aloud have the word. */
-const wordless: ReadonlySet<VerdictKind> = new Set<VerdictKind>(['right', 'unexplained', 'unreadable', 'carried-slip', 'no-key']);
+const wordless: ReadonlySet<VerdictKind> = new Set<VerdictKind>([
+  'right',
+  'unexplained',
+  'unreadable',
+  'carried-slip',
+  'no-key',
+]);
 /** Widths in pixels: set, so that a row that comes into sight moves no other. */
 const NAME = 158;
 const TOTAL = 58;
@@ -44,14 +50,31 @@ const AHEAD = 5;
 const HEAD = 66;
 const PAGE = 10;
 
-export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit, onChoose, onWrite, onPaste, onKey }: MarkingGridProps) {
+export function MarkingGrid({
+  columns,
+  students,
+  cells,
+  totals,
+  of,
+  chosen,
+  lit,
+  onChoose,
+  onWrite,
+  onPaste,
+  onKey,
+}: MarkingGridProps) {
   const box = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<{ readonly place: Place; readonly text: string; readonly was: string }>();
   // What is typed is written once, also where leaving the field follows the key that wrote it.
   const typed = useRef<typeof editing>(undefined);
   const row = students.findIndex(({ id }) => id === chosen?.studentId);
   const column = columns.findIndex(({ id }) => id === chosen?.column);
-  const rows = useVirtualizer({ count: students.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 4 });
+  const rows = useVirtualizer({
+    count: students.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: 4,
+  });
   const shown = rows.getVirtualItems();
 
   // The row looked at stays in sight, below the head; heights are known, so nothing has to be measured.
@@ -66,7 +89,8 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
     const top = row * ROW;
     const seen = rows.scrollOffset ?? 0;
     if (top < seen) box.current.scrollTop = top - AHEAD * ROW;
-    else if (height.current > 0 && top + ROW + HEAD > seen + height.current) box.current.scrollTop = top + (1 + AHEAD) * ROW + HEAD - height.current;
+    else if (height.current > 0 && top + ROW + HEAD > seen + height.current)
+      box.current.scrollTop = top + (1 + AHEAD) * ROW + HEAD - height.current;
     // The virtualizer itself never changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [row]);
@@ -78,7 +102,9 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
     return at ? (students.find(({ id }) => id === place.studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '') : '';
   };
   const isTable = (id: string): boolean =>
-    columns.find((each) => each.id === id)?.copy.exercise.parts.some(({ id: part, ask }) => id.endsWith(`/${part}`) && ask.quantity === 'table') ?? false;
+    columns
+      .find((each) => each.id === id)
+      ?.copy.exercise.parts.some(({ id: part, ask }) => id.endsWith(`/${part}`) && ask.quantity === 'table') ?? false;
   const edit = (place: Place): void => {
     if (isTable(place.column)) return;
     const text = textAt(place);
@@ -94,7 +120,10 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
   };
   const move = (down: number, right: number): Place | undefined => {
     if (students.length === 0) return undefined;
-    const to = { studentId: students[clamp(row + down, students.length)]!.id, column: columns[clamp(column + right, columns.length)]!.id };
+    const to = {
+      studentId: students[clamp(row + down, students.length)]!.id,
+      column: columns[clamp(column + right, columns.length)]!.id,
+    };
     onChoose(to);
     return to;
   };
@@ -157,7 +186,11 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
         onPaste(chosen, readBlock(text));
       }}
     >
-      <table className={styles.grid} role="presentation" style={{ minWidth: NAME + TOTAL + columns.length * NARROWEST }}>
+      <table
+        className={styles.grid}
+        role="presentation"
+        style={{ minWidth: NAME + TOTAL + columns.length * NARROWEST }}
+      >
         <colgroup>
           <col style={{ width: NAME }} />
           {columns.map(({ id }) => (
@@ -211,7 +244,13 @@ export function MarkingGrid({ columns, students, cells, totals, of, chosen, lit,
 const clamp = (at: number, length: number): number => Math.max(0, Math.min(length - 1, at));
 const cellId = ({ studentId, column }: Place): string => `cell-${studentId}-${column.replace('/', '-')}`;
 
-const ColumnHead = memo(function ColumnHead({ column, cells }: { readonly column: Column; readonly cells: ReadonlyMap<string, ReadonlyMap<string, Cell>> }) {
+const ColumnHead = memo(function ColumnHead({
+  column,
+  cells,
+}: {
+  readonly column: Column;
+  readonly cells: ReadonlyMap<string, ReadonlyMap<string, Cell>>;
+}) {
   const mine = [...cells.values()].flatMap((row) => row.get(column.id) ?? []);
   const shares = sharesOf(mine);
   return (
@@ -242,7 +281,20 @@ interface RowProps {
 }
 
 const Row = memo(
-  function Row({ at, student, columns, cells, total, chosen, lit, editing, onChoose, onEdit, onText, onLeave }: RowProps) {
+  function Row({
+    at,
+    student,
+    columns,
+    cells,
+    total,
+    chosen,
+    lit,
+    editing,
+    onChoose,
+    onEdit,
+    onText,
+    onLeave,
+  }: RowProps) {
     return (
       <tr role="row" aria-rowindex={at + 2}>
         <th role="rowheader" scope="row">
@@ -264,7 +316,11 @@ const Row = memo(
               id={cellId(place)}
               role="gridcell"
               aria-selected={chosen === id}
-              className={cell && verdictLooks[cell.verdict.kind].tone !== 'plain' ? styles[`${verdictLooks[cell.verdict.kind].tone}Cell`] : undefined}
+              className={
+                cell && verdictLooks[cell.verdict.kind].tone !== 'plain'
+                  ? styles[`${verdictLooks[cell.verdict.kind].tone}Cell`]
+                  : undefined
+              }
               data-dim={lit !== undefined && !(cell && lit.has(cell.key))}
               onClick={() => onChoose(place)}
               onDoubleClick={() => onEdit(place)}
@@ -283,7 +339,11 @@ const Row = memo(
               ) : (
                 <>
                   {cell && cell.verdict.kind !== 'blank' && <CellMark cell={cell} brief={columns.length > 6} />}
-                  {cell?.verdict.cells && cell.verdict.kind !== 'blank' ? tableText(cell) : text === '' ? '–' : text.slice(0, 60)}
+                  {cell?.verdict.cells && cell.verdict.kind !== 'blank'
+                    ? tableText(cell)
+                    : text === ''
+                      ? '–'
+                      : text.slice(0, 60)}
                 </>
               )}
             </td>

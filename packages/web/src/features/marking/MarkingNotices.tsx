@@ -41,8 +41,8 @@ export function WaitingNotice({ answers, decisions }: { readonly answers: Answer
   return (
     <div className={`sheet ${styles.notice}`} role="status">
       <p>
-        {count} {count === 1 ? 'answer or decision is' : 'answers and decisions are'} not sent yet: the server cannot be reached. What you typed stands here and goes by itself
-        when it is back.
+        {count} {count === 1 ? 'answer or decision is' : 'answers and decisions are'} not sent yet: the server cannot be
+        reached. What you typed stands here and goes by itself when it is back.
       </p>
       <Button size="compact-sm" onClick={() => void answers.flush().then(decisions.flush)}>
         Try now
@@ -59,7 +59,8 @@ interface HeldNoticesProps {
 
 /** Answers and decisions that were not taken: each with what it is and the ways on. */
 export function HeldNotices({ marking, answers, decisions }: HeldNoticesProps) {
-  const nameOf = (studentId: string): string => marking.students.find(({ id }) => id === studentId)?.name ?? 'A student who is gone';
+  const nameOf = (studentId: string): string =>
+    marking.students.find(({ id }) => id === studentId)?.name ?? 'A student who is gone';
   const placeOf = (itemId: string, part: string): string => {
     const at = marking.set.copies.findIndex((copy) => copy.itemId === itemId);
     return at < 0 ? part : `${at + 1}${part}`;
@@ -67,16 +68,35 @@ export function HeldNotices({ marking, answers, decisions }: HeldNoticesProps) {
   return (
     <>
       {answers.state.held.map((held) => (
-        <AnswerHeld key={`${held.item.studentId} ${held.item.itemId} ${held.item.entryId}`} held={held} who={`${nameOf(held.item.studentId)}, ${placeOf(held.item.itemId, held.item.entryId)}`} release={answers.release} />
+        <AnswerHeld
+          key={`${held.item.studentId} ${held.item.itemId} ${held.item.entryId}`}
+          held={held}
+          who={`${nameOf(held.item.studentId)}, ${placeOf(held.item.itemId, held.item.entryId)}`}
+          release={answers.release}
+        />
       ))}
       {decisions.state.held.map((held) => (
-        <DecisionHeld key={`${held.item.studentId} ${held.item.itemId} ${held.item.partId}`} held={held} who={`${nameOf(held.item.studentId)}, ${placeOf(held.item.itemId, held.item.partId)}`} marking={marking} release={decisions.release} />
+        <DecisionHeld
+          key={`${held.item.studentId} ${held.item.itemId} ${held.item.partId}`}
+          held={held}
+          who={`${nameOf(held.item.studentId)}, ${placeOf(held.item.itemId, held.item.partId)}`}
+          marking={marking}
+          release={decisions.release}
+        />
       ))}
     </>
   );
 }
 
-function AnswerHeld({ held, who, release }: { readonly held: HeldBack<PendingAnswer>; readonly who: string; readonly release: Answers['release'] }) {
+function AnswerHeld({
+  held,
+  who,
+  release,
+}: {
+  readonly held: HeldBack<PendingAnswer>;
+  readonly who: string;
+  readonly release: Answers['release'];
+}) {
   const { item, why, theirs } = held;
   return (
     <div role="alert" className={`sheet ${styles.notice}`}>
@@ -112,7 +132,10 @@ function DecisionHeld({ held, who, marking, release }: DecisionHeldProps) {
         {who}: you decided {inWords(item.is)}. {why} {theirs !== undefined && `There it is ${theirs}.`}
       </p>
       {theirs !== undefined && (
-        <Button size="compact-sm" onClick={() => release(held, { ...item, was: { comment: stands?.comment ?? '', credit: stands?.credit } })}>
+        <Button
+          size="compact-sm"
+          onClick={() => release(held, { ...item, was: { comment: stands?.comment ?? '', credit: stands?.credit } })}
+        >
           Decide as I did
         </Button>
       )}

@@ -33,15 +33,25 @@ export function MarkingPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
   const classes = useClasses();
-  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (marking.isError && !marking.data)
+    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data)
+    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   if (!marking.data || !classes.data) return <Loading what="the answers" />;
   const chosen = classes.data.find(({ id }) => id === marking.data.set.classId);
   if (!chosen) return <Loading what="the class" />;
   return <MarkingDesk setId={setId!} marking={marking.data} chosen={chosen} />;
 }
 
-function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass }) {
+function MarkingDesk({
+  setId,
+  marking: stored,
+  chosen,
+}: {
+  readonly setId: string;
+  readonly marking: Marking;
+  readonly chosen: KeptClass;
+}) {
   const [search, set] = useSearchSetting();
   const { rules } = chosen;
   const { checking, stop, again } = useChecking(setId, stored.unchecked);
@@ -125,7 +135,8 @@ function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: strin
       {marking.keptRows.length > 0 && (
         <div className={`sheet ${styles.notice}`}>
           <p>
-            {marking.keptRows.length} {marking.keptRows.length === 1 ? 'row' : 'rows'} of what was brought in {marking.keptRows.length === 1 ? 'belongs' : 'belong'} to nobody yet.
+            {marking.keptRows.length} {marking.keptRows.length === 1 ? 'row' : 'rows'} of what was brought in{' '}
+            {marking.keptRows.length === 1 ? 'belongs' : 'belong'} to nobody yet.
           </p>
           <Button size="compact-sm" onClick={() => setBringing(true)}>
             Look at them
@@ -135,8 +146,8 @@ function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: strin
       {leftOver && (
         <div role="alert" className={`sheet ${styles.notice} ${styles.leftOver}`}>
           <p>
-            What was pasted was larger than the list: {leftOver.length} {leftOver.length === 1 ? 'line' : 'lines'} had no place. The others are in. Nothing is lost; here is what
-            was left over:
+            What was pasted was larger than the list: {leftOver.length} {leftOver.length === 1 ? 'line' : 'lines'} had
+            no place. The others are in. Nothing is lost; here is what was left over:
           </p>
           <pre>{leftOver.join('\n')}</pre>
           <Button size="compact-sm" onClick={() => setLeftOver(undefined)}>
@@ -179,11 +190,24 @@ function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: strin
       </div>
       <div className={styles.chips} role="group" aria-label="Causes">
         <Chip name="All" count={inColumn.length} pressed={cause === ''} onPress={() => set('cause', '')} />
-        {(moreCauses ? causes : causes.filter(({ id }, at) => at < FIRST_CAUSES || id === cause)).map(({ id, name, count }) => (
-          <Chip key={id} name={name} count={count} pressed={cause === id} onPress={() => set('cause', cause === id ? '' : id)} />
-        ))}
+        {(moreCauses ? causes : causes.filter(({ id }, at) => at < FIRST_CAUSES || id === cause)).map(
+          ({ id, name, count }) => (
+            <Chip
+              key={id}
+              name={name}
+              count={count}
+              pressed={cause === id}
+              onPress={() => set('cause', cause === id ? '' : id)}
+            />
+          ),
+        )}
         {causes.length > FIRST_CAUSES && (
-          <Button size="compact-sm" variant="subtle" aria-expanded={moreCauses} onClick={() => setMoreCauses(!moreCauses)}>
+          <Button
+            size="compact-sm"
+            variant="subtle"
+            aria-expanded={moreCauses}
+            onClick={() => setMoreCauses(!moreCauses)}
+          >
             {moreCauses ? 'fewer' : `${causes.length - FIRST_CAUSES} more`}
           </Button>
         )}
@@ -196,7 +220,17 @@ function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: strin
           </p>
         </Empty>
       ) : (
-        <MarkingField setId={setId} view={view} rules={rules} decide={decide} accept={acceptReading} undo={undo} redo={redo} write={write} onLeftOver={setLeftOver} />
+        <MarkingField
+          setId={setId}
+          view={view}
+          rules={rules}
+          decide={decide}
+          accept={acceptReading}
+          undo={undo}
+          redo={redo}
+          write={write}
+          onLeftOver={setLeftOver}
+        />
       )}
       <Confirm
         opened={asksFirst}
@@ -210,7 +244,13 @@ function MarkingDesk({ setId, marking: stored, chosen }: { readonly setId: strin
       </Confirm>
       {bringing && (
         <Suspense fallback={null}>
-          <ImportAnswers setId={setId} marking={marking} open={which} steps={steps} onClose={() => setBringing(false)} />
+          <ImportAnswers
+            setId={setId}
+            marking={marking}
+            open={which}
+            steps={steps}
+            onClose={() => setBringing(false)}
+          />
         </Suspense>
       )}
     </>

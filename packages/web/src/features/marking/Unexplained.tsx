@@ -1,6 +1,14 @@
 /** Answers that nothing explains, gathered by number, and a search for what would give one. */
 import { Button } from '@mantine/core';
-import { answerKeyOf, numberStyleById, whatGives, writeAnswer, type HouseRules, type Numbers, type WhatGives } from '@hardy-sextant/core';
+import {
+  answerKeyOf,
+  numberStyleById,
+  whatGives,
+  writeAnswer,
+  type HouseRules,
+  type Numbers,
+  type WhatGives,
+} from '@hardy-sextant/core';
 import { useState } from 'react';
 import { alikeKey, type Cell, type Column } from './causes.ts';
 import styles from './Marking.module.css';
@@ -21,7 +29,11 @@ export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: U
   for (const each of open) groups.set(alikeKey(each), [...(groups.get(alikeKey(each)) ?? []), each]);
   const sorted = [...groups.values()].sort((a, b) => b.length - a.length);
   return (
-    <section className={`sheet ${styles.panel}`} style={{ position: 'static', marginTop: 12 }} aria-label="Not explained">
+    <section
+      className={`sheet ${styles.panel}`}
+      style={{ position: 'static', marginTop: 12 }}
+      aria-label="Not explained"
+    >
       <h2>Not explained</h2>
       {sorted.length === 0 && <p className="soft">Every answer shown has a cause.</p>}
       <ul className={`${styles.list} ${styles.groups}`} aria-label="By number">
@@ -29,7 +41,8 @@ export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: U
           <li key={alikeKey(group[0]!)}>
             <button type="button" onClick={() => onChoose(group[0]!)}>
               <span>
-                {columns.find(({ id }) => id === group[0]!.column)?.name.split(' · ')[0]} · {group[0]!.text.slice(0, 40)}
+                {columns.find(({ id }) => id === group[0]!.column)?.name.split(' · ')[0]} ·{' '}
+                {group[0]!.text.slice(0, 40)}
               </span>
               <span>× {group.length}</span>
             </button>
@@ -42,7 +55,15 @@ export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: U
   );
 }
 
-function Search({ cell, numbers, rules }: { readonly cell: Cell; readonly numbers: Numbers; readonly rules: HouseRules }) {
+function Search({
+  cell,
+  numbers,
+  rules,
+}: {
+  readonly cell: Cell;
+  readonly numbers: Numbers;
+  readonly rules: HouseRules;
+}) {
   const [text, setText] = useState(cell.text.length < 40 ? cell.text : '');
   const [found, setFound] = useState<WhatGives | 'none'>();
   const search = () => {
@@ -82,7 +103,9 @@ function Search({ cell, numbers, rules }: { readonly cell: Cell; readonly number
             {found.inputs.map((each) => (
               <li key={each.says}>All else right: {each.says}.</li>
             ))}
-            {found.explanations.length + found.inputs.length === 0 && <li>No slip, no pair of slips and no single changed number gives this.</li>}
+            {found.explanations.length + found.inputs.length === 0 && (
+              <li>No slip, no pair of slips and no single changed number gives this.</li>
+            )}
           </ul>
         )}
       </div>

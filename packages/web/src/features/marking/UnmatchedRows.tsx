@@ -20,7 +20,13 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
   if (marking.keptRows.length === 0) return null;
   const failure = assign.error ?? dismiss.error;
   const give = (rowId: string, studentId: string) =>
-    assign.mutate({ rowId, studentId }, { onSuccess: ({ written }: { written: readonly WrittenAnswer[] }) => steps.taken(rewriting(takeBack as Rewriting, written, [rowId], 'back')) });
+    assign.mutate(
+      { rowId, studentId },
+      {
+        onSuccess: ({ written }: { written: readonly WrittenAnswer[] }) =>
+          steps.taken(rewriting(takeBack as Rewriting, written, [rowId], 'back')),
+      },
+    );
   const putAway = (rowId: string, away: boolean): Step => ({
     run: async () => {
       await dismiss.mutateAsync({ rowId, away });
@@ -46,7 +52,11 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
               <p>{row.why}</p>
               <p className="figures">{rowText(row)}</p>
             </div>
-            <select aria-label={`whose row ${row.place} is`} value="" onChange={(event) => give(row.id, event.currentTarget.value)}>
+            <select
+              aria-label={`whose row ${row.place} is`}
+              value=""
+              onChange={(event) => give(row.id, event.currentTarget.value)}
+            >
               <option value="">give it to…</option>
               {marking.students.map(({ id, name, number }) => (
                 <option key={id} value={id}>

@@ -1,6 +1,15 @@
 /** What went wrong: per part and cause as charts and a table, the three things to go over, beside another class or term. */
 import { Button } from '@mantine/core';
-import { answerKeyOf, enteringStyleById, numberStyleById, slipById, storyText, givensInForce, workedSolution, roundTo } from '@hardy-sextant/core';
+import {
+  answerKeyOf,
+  enteringStyleById,
+  numberStyleById,
+  slipById,
+  storyText,
+  givensInForce,
+  workedSolution,
+  roundTo,
+} from '@hardy-sextant/core';
 import type { KeptClass, Marking } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -22,8 +31,10 @@ export function WentWrongPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
   const classes = useClasses();
-  if (marking.isError && !marking.data) return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (marking.isError && !marking.data)
+    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+  if (classes.isError && !classes.data)
+    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
   if (!marking.data || !classes.data || !chosen) return <Loading what="the answers" />;
   return <Report setId={setId!} marking={marking.data} chosen={chosen} classes={classes.data} />;
@@ -31,7 +42,17 @@ export function WentWrongPage() {
 
 const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
 
-function Report({ setId, marking, chosen, classes }: { readonly setId: string; readonly marking: Marking; readonly chosen: KeptClass; readonly classes: readonly KeptClass[] }) {
+function Report({
+  setId,
+  marking,
+  chosen,
+  classes,
+}: {
+  readonly setId: string;
+  readonly marking: Marking;
+  readonly chosen: KeptClass;
+  readonly classes: readonly KeptClass[];
+}) {
   const [search, set] = useSearchSetting();
   const sets = useSets();
   useChecking(setId, marking.unchecked);
@@ -40,7 +61,11 @@ function Report({ setId, marking, chosen, classes }: { readonly setId: string; r
   const over = toGoOver(found);
   const [shown, setShown] = useState<CauseCount>();
   const exercises = new Set(marking.set.document.items.map(({ exerciseId }) => exerciseId));
-  const others = sets.data?.filter(({ id, givenOutAt, document }) => id !== setId && givenOutAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId))) ?? [];
+  const others =
+    sets.data?.filter(
+      ({ id, givenOutAt, document }) =>
+        id !== setId && givenOutAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId)),
+    ) ?? [];
   const beside = others.find(({ id }) => id === search.get('beside'));
   const code = (id: string): string => {
     const found = classes.find((each) => each.id === id);
@@ -52,12 +77,18 @@ function Report({ setId, marking, chosen, classes }: { readonly setId: string; r
         title="What went wrong"
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{marking.set.title}</Link> · <Link to={`/sets/${setId}/marking`}>Marking</Link>
+            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{marking.set.title}</Link> ·{' '}
+            <Link to={`/sets/${setId}/marking`}>Marking</Link>
           </>
         }
       >
         {others.length > 0 && (
-          <select className={styles.beside} aria-label="beside another set" value={beside?.id ?? ''} onChange={(event) => set('beside', event.currentTarget.value)}>
+          <select
+            className={styles.beside}
+            aria-label="beside another set"
+            value={beside?.id ?? ''}
+            onChange={(event) => set('beside', event.currentTarget.value)}
+          >
             <option value="">beside another class or term…</option>
             {others.map((each) => (
               <option key={each.id} value={each.id}>
@@ -91,7 +122,11 @@ function Report({ setId, marking, chosen, classes }: { readonly setId: string; r
                   <Button size="compact-sm" onClick={() => setShown(each)}>
                     Show the working
                   </Button>
-                  <Button size="compact-sm" component={Link} to={`/sets/${setId}/marking?exercise=${each.example.copy.itemId}&cause=${encodeURIComponent(each.id)}`}>
+                  <Button
+                    size="compact-sm"
+                    component={Link}
+                    to={`/sets/${setId}/marking?exercise=${each.example.copy.itemId}&cause=${encodeURIComponent(each.id)}`}
+                  >
                     See the answers
                   </Button>
                 </div>
@@ -101,7 +136,13 @@ function Report({ setId, marking, chosen, classes }: { readonly setId: string; r
           <Suspense fallback={<Loading what="the charts" />}>
             <CauseCharts found={found} />
           </Suspense>
-          <CauseTable found={found} onShow={setShown} {...(beside ? { besideId: beside.id, besideName: code(beside.classId) } : {})} name={code(chosen.id)} marking={marking} />
+          <CauseTable
+            found={found}
+            onShow={setShown}
+            {...(beside ? { besideId: beside.id, besideName: code(beside.classId) } : {})}
+            name={code(chosen.id)}
+            marking={marking}
+          />
         </>
       )}
       {shown && <OnProjector cause={shown} chosen={chosen} onClose={() => setShown(undefined)} />}
@@ -151,8 +192,17 @@ function Beside({
     const [itemId, partId] = column.split('/');
     return `${from.set.document.items.find((item) => item.id === itemId)?.exerciseId ?? ''} ${partId}`;
   };
-  const shares = new Map(theirs.found.causes.map((each) => [`${exerciseOf(theirs.marking, each.column)} ${each.id}`, each.share]));
-  return <CauseRows found={found} name={name} onShow={onShow} beside={{ name: besideName, share: (each) => shares.get(`${exerciseOf(marking, each.column)} ${each.id}`) }} />;
+  const shares = new Map(
+    theirs.found.causes.map((each) => [`${exerciseOf(theirs.marking, each.column)} ${each.id}`, each.share]),
+  );
+  return (
+    <CauseRows
+      found={found}
+      name={name}
+      onShow={onShow}
+      beside={{ name: besideName, share: (each) => shares.get(`${exerciseOf(marking, each.column)} ${each.id}`) }}
+    />
+  );
 }
 
 function CauseRows({
@@ -192,7 +242,12 @@ function CauseRows({
             {beside && <td>{percent(beside.share(each) ?? 0)}</td>}
             <td>{each.lost}</td>
             <td>
-              <Button size="compact-xs" variant="subtle" aria-label={`show the working for ${each.name} in part ${each.part}`} onClick={() => onShow(each)}>
+              <Button
+                size="compact-xs"
+                variant="subtle"
+                aria-label={`show the working for ${each.name} in part ${each.part}`}
+                onClick={() => onShow(each)}
+              >
                 Working
               </Button>
             </td>
@@ -204,7 +259,15 @@ function CauseRows({
 }
 
 /** The working of the part, with the exercise's own numbers, step by step on the projector. */
-function OnProjector({ cause, chosen, onClose }: { readonly cause: CauseCount; readonly chosen: KeptClass; readonly onClose: () => void }) {
+function OnProjector({
+  cause,
+  chosen,
+  onClose,
+}: {
+  readonly cause: CauseCount;
+  readonly chosen: KeptClass;
+  readonly onClose: () => void;
+}) {
   const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
   const { exercise } = cause.example.copy;
   const { part } = cause.example;

@@ -1,6 +1,13 @@
 /** What gathers answers: the likeliest cause of each, equal numbers where none is known. */
 
-import { itemShare, markedParts, type MarkedPart, type MarkedStudent, type Marking, type SetCopy } from '@hardy-sextant/contract';
+import {
+  itemShare,
+  markedParts,
+  type MarkedPart,
+  type MarkedStudent,
+  type Marking,
+  type SetCopy,
+} from '@hardy-sextant/contract';
 import { roundTo } from '@hardy-sextant/core';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 
@@ -42,13 +49,24 @@ export function cellsOf(marking: Marking, copies: readonly SetCopy[]): ReadonlyM
 /** The cause of an answer: the likeliest slip (or pair), or the kind of verdict. */
 export function causeOf({ verdict }: Pick<MarkedPart, 'verdict'>): string {
   if (verdict.kind === 'reading' || verdict.kind === 'carried') return verdict.kind;
-  return (verdict.kind === 'slip' || verdict.kind === 'carried-slip' ? verdict.explanations[0]?.slips.join('+') : undefined) ?? verdict.kind;
+  return (
+    (verdict.kind === 'slip' || verdict.kind === 'carried-slip'
+      ? verdict.explanations[0]?.slips.join('+')
+      : undefined) ?? verdict.kind
+  );
 }
 
 /** What two answers must share to be alike: part, cause, and the number itself where nothing explains it. */
 export function alikeKey(cell: Cell): string {
   const cause = causeOf(cell);
-  const number = cause === 'unexplained' ? (cell.verdict.read === undefined ? cell.text : String(roundTo(cell.verdict.read, cell.part.format.decimals))) : cause === 'unreadable' ? cell.text.trim().toLowerCase() : '';
+  const number =
+    cause === 'unexplained'
+      ? cell.verdict.read === undefined
+        ? cell.text
+        : String(roundTo(cell.verdict.read, cell.part.format.decimals))
+      : cause === 'unreadable'
+        ? cell.text.trim().toLowerCase()
+        : '';
   return `${cell.column} ${cause} ${number}`;
 }
 
@@ -71,17 +89,29 @@ export function causesOf(cells: readonly Cell[]): Cause[] {
   return [...found.values()].sort((a, b) => a.rank - b.rank || b.count - a.count);
 }
 
-const last: Readonly<Record<string, number>> = { unexplained: 1, unreadable: 1, 'no-key': 1, carried: 2, reading: 2, 'right-rounded': 3, right: 3, blank: 3 };
+const last: Readonly<Record<string, number>> = {
+  unexplained: 1,
+  unreadable: 1,
+  'no-key': 1,
+  carried: 2,
+  reading: 2,
+  'right-rounded': 3,
+  right: 3,
+  blank: 3,
+};
 const rankOf = (id: string): number => last[id] ?? 0;
 
 export function causeName({ verdict }: Pick<MarkedPart, 'verdict'>): string {
-  if (verdict.kind === 'slip' || verdict.kind === 'carried-slip') return verdict.explanations[0]?.title.replace(/\.$/, '') ?? 'Slip';
+  if (verdict.kind === 'slip' || verdict.kind === 'carried-slip')
+    return verdict.explanations[0]?.title.replace(/\.$/, '') ?? 'Slip';
   const { word } = verdictLooks[verdict.kind];
   return `${word[0]!.toUpperCase()}${word.slice(1)}`;
 }
 
 /** How many answers of a column are right, carried, slips, unexplained, blank: for the bar above it. */
-export function sharesOf(cells: readonly Cell[]): Readonly<Record<'right' | 'carried' | 'slip' | 'unexplained' | 'plain', number>> {
+export function sharesOf(
+  cells: readonly Cell[],
+): Readonly<Record<'right' | 'carried' | 'slip' | 'unexplained' | 'plain', number>> {
   const shares = { right: 0, carried: 0, slip: 0, unexplained: 0, plain: 0 };
   for (const { verdict } of cells) shares[verdictLooks[verdict.kind].tone] += 1;
   return shares;

@@ -13,8 +13,16 @@ import {
   type HouseRules,
   type Step,
   type VerdictKind,
-  roundTo } from '@hardy-sextant/core';
-import { itemShare, markedParts, totalOf, type MarkedStudent, type Marking, type SlipText } from '@hardy-sextant/contract';
+  roundTo,
+} from '@hardy-sextant/core';
+import {
+  itemShare,
+  markedParts,
+  totalOf,
+  type MarkedStudent,
+  type Marking,
+  type SlipText,
+} from '@hardy-sextant/contract';
 
 export interface FeedbackPart {
   readonly id: string;
@@ -66,11 +74,19 @@ export function usualWords(slipId: string): string {
 }
 
 /** As a student is spoken to. */
-const toYou = (text: string): string => text.replaceAll('the student’s own', 'your own').replaceAll('the student', 'you');
+const toYou = (text: string): string =>
+  text.replaceAll('the student’s own', 'your own').replaceAll('the student', 'you');
 
 const plain = (value: number): string => String(roundTo(value, 2));
 
-export function feedbackFor(marking: Marking, student: MarkedStudent, rules: HouseRules, texts: readonly SlipText[], entering: EnteringStyle, working: boolean): Feedback {
+export function feedbackFor(
+  marking: Marking,
+  student: MarkedStudent,
+  rules: HouseRules,
+  texts: readonly SlipText[],
+  entering: EnteringStyle,
+  working: boolean,
+): Feedback {
   const style = numberStyleById(rules.numberStyle);
   const total = totalOf(marking, student);
   return {
@@ -86,23 +102,34 @@ export function feedbackFor(marking: Marking, student: MarkedStudent, rules: Hou
         title: exercise.title,
         story: storyText(exercise.story, written).trim(),
         parts: markedParts(student, copy, marking.accepted, share).map(({ part, text, verdict, decision, marks }) => {
-          const cause = ['slip', 'carried-slip', 'carried'].includes(verdict.kind) ? verdict.explanations[0] : undefined;
+          const cause = ['slip', 'carried-slip', 'carried'].includes(verdict.kind)
+            ? verdict.explanations[0]
+            : undefined;
           const advice = cause && verdict.kind !== 'carried' ? cause.slips.map((id) => wordsAbout(id, texts)) : [];
           const showsWorking = working && !['right', 'right-rounded'].includes(verdict.kind);
           const keyed = showsWorking ? answerKeyOf(exercise, part.id, numbers, rules) : undefined;
           const question = keyed?.ok ? keyed.value.question : undefined;
-          const solution = question && !(keyed?.ok && keyed.value.table) ? workedSolution(question, { style, entering }) : undefined;
-          const sure = verdict.explanations.length > 1 && verdict.kind !== 'carried' ? ['Another cause may fit as well.'] : [];
+          const solution =
+            question && !(keyed?.ok && keyed.value.table) ? workedSolution(question, { style, entering }) : undefined;
+          const sure =
+            verdict.explanations.length > 1 && verdict.kind !== 'carried' ? ['Another cause may fit as well.'] : [];
           return {
             id: part.id,
             prompt: fillText(part.prompt, written),
             answer: verdict.cells ? (verdict.says ?? 'a table') : text,
             kind: verdict.kind,
             verdict: words[verdict.kind],
-            says: [...(cause ? [toYou(cause.says)] : []), ...advice, ...sure, ...(verdict.wrongEntered ? [verdict.wrongEntered.says] : [])].filter((each) => each !== ''),
+            says: [
+              ...(cause ? [toYou(cause.says)] : []),
+              ...advice,
+              ...sure,
+              ...(verdict.wrongEntered ? [verdict.wrongEntered.says] : []),
+            ].filter((each) => each !== ''),
             comment: decision?.comment ?? '',
             marks: `${plain(marks)} of ${plain(part.marks * share)}`,
-            working: solution ? [...stepsAt(solution.setting, 'steps'), ...stepsAt(solution.ways[0]!.steps, 'steps')] : [],
+            working: solution
+              ? [...stepsAt(solution.setting, 'steps'), ...stepsAt(solution.ways[0]!.steps, 'steps')]
+              : [],
           };
         }),
       };

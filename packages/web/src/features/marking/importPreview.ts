@@ -22,7 +22,12 @@ export interface ImportPreview {
 }
 
 /** Rows as answers, by what each column is. */
-export function rowsOf(rows: readonly (readonly string[])[], roles: readonly string[], who: number, firstLine: number): ImportRow[] {
+export function rowsOf(
+  rows: readonly (readonly string[])[],
+  roles: readonly string[],
+  who: number,
+  firstLine: number,
+): ImportRow[] {
   return rows.map((row, at) => {
     const entries = new Map<string, Map<string, string>>();
     roles.forEach((role, column) => {

@@ -26,7 +26,10 @@ export const markingKey = (setId: string) => ['sets', setId, 'marking'];
 const key = markingKey;
 
 export function useMarking(setId: string) {
-  return useQuery({ queryKey: key(setId), queryFn: ({ signal }) => call(`/sets/${setId}/marking`, markingSchema, { signal }) });
+  return useQuery({
+    queryKey: key(setId),
+    queryFn: ({ signal }) => call(`/sets/${setId}/marking`, markingSchema, { signal }),
+  });
 }
 
 export interface Checking {
@@ -37,7 +40,10 @@ export interface Checking {
 }
 
 /** Has hand-ins judged that have no verdicts yet, step by step: it shows how far it is and can be stopped. */
-export function useChecking(setId: string, unchecked: number): { readonly checking: Checking | undefined; readonly stop: () => void; readonly again: () => void } {
+export function useChecking(
+  setId: string,
+  unchecked: number,
+): { readonly checking: Checking | undefined; readonly stop: () => void; readonly again: () => void } {
   const queries = useQueryClient();
   const [checking, setChecking] = useState<Checking>();
   const stopped = useRef(false);
@@ -108,7 +114,8 @@ export function withNews(now: Marking, { students, accepted = now.accepted, kept
 export function useWriteDecisions(setId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: Partial<ChangedDecisions>) => call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body }),
+    mutationFn: (body: Partial<ChangedDecisions>) =>
+      call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body }),
     onSuccess: (news) => {
       queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
       return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
@@ -127,7 +134,8 @@ export function useImportAnswers(setId: string) {
 export function useAssignRow(setId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) => call(`/sets/${setId}/kept-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
+    mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) =>
+      call(`/sets/${setId}/kept-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
     onSuccess: ({ written: _written, ...news }) => {
       queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
       return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
@@ -139,13 +147,18 @@ export function useDismissRow(setId: string) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ rowId, away }: { rowId: string; away: boolean }) =>
-      away ? callFor(`/sets/${setId}/kept-rows/${rowId}`, { method: 'DELETE' }) : callFor(`/sets/${setId}/kept-rows/${rowId}/restore`),
+      away
+        ? callFor(`/sets/${setId}/kept-rows/${rowId}`, { method: 'DELETE' })
+        : callFor(`/sets/${setId}/kept-rows/${rowId}/restore`),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['sets'] }),
   });
 }
 
 export function useMatchings() {
-  return useQuery({ queryKey: ['column-matchings'], queryFn: ({ signal }) => call('/column-matchings', columnMatchings, { signal }) });
+  return useQuery({
+    queryKey: ['column-matchings'],
+    queryFn: ({ signal }) => call('/column-matchings', columnMatchings, { signal }),
+  });
 }
 
 export function useRememberMatching() {
@@ -163,7 +176,8 @@ export function useSlipTexts() {
 export function useWriteSlipText() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ slipId, ...body }: { slipId: string; text: string; revision: number }) => call(`/slip-texts/${slipId}`, slipText, { method: 'PUT', body }),
+    mutationFn: ({ slipId, ...body }: { slipId: string; text: string; revision: number }) =>
+      call(`/slip-texts/${slipId}`, slipText, { method: 'PUT', body }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['slip-texts'] }),
   });
 }

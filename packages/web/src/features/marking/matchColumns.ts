@@ -20,15 +20,19 @@ export function rolesFor(copies: readonly SetCopy[], open = ''): Role[] {
   return [
     { id: '', name: 'nothing' },
     { id: STUDENT, name: 'the student' },
-    ...[...places.filter(({ itemId }) => itemId === open), ...places.filter(({ itemId }) => itemId !== open)].flatMap(({ itemId, exercise, at }) =>
-      exercise.parts.flatMap((part) => {
-        const name = `${one ? '' : at + 1}${part.id}`;
-        if (part.ask.quantity === 'table') return cellRoles(itemId, part, name);
-        return [
-          { id: `${itemId}/${part.id}`, name: `answer ${name}` },
-          ...entered.map((value) => ({ id: `${itemId}/${part.id}.${value}`, name: `${name}, entered ${value === 'rate' ? 'rate' : value.toUpperCase()}` })),
-        ];
-      }),
+    ...[...places.filter(({ itemId }) => itemId === open), ...places.filter(({ itemId }) => itemId !== open)].flatMap(
+      ({ itemId, exercise, at }) =>
+        exercise.parts.flatMap((part) => {
+          const name = `${one ? '' : at + 1}${part.id}`;
+          if (part.ask.quantity === 'table') return cellRoles(itemId, part, name);
+          return [
+            { id: `${itemId}/${part.id}`, name: `answer ${name}` },
+            ...entered.map((value) => ({
+              id: `${itemId}/${part.id}.${value}`,
+              name: `${name}, entered ${value === 'rate' ? 'rate' : value.toUpperCase()}`,
+            })),
+          ];
+        }),
     ),
   ];
 }
@@ -42,14 +46,22 @@ function cellRoles(itemId: string, part: Part, name: string): Role[] {
   const from = Number(args?.from) || 1;
   const to = Math.min(Number(args?.to) || from + MOST_ROWS - 1, from + MOST_ROWS - 1);
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at).flatMap((row) =>
-    tableColumns.map((column) => ({ id: `${itemId}/${part.id}.${row}:${column}`, name: `${name} row ${row} ${column}` })),
+    tableColumns.map((column) => ({
+      id: `${itemId}/${part.id}.${row}:${column}`,
+      name: `${name} row ${row} ${column}`,
+    })),
   );
 }
 
 /** True where the first row names columns rather than holding answers. */
 export function hasHead(rows: readonly (readonly string[])[]): boolean {
   const head = rows[0] ?? [];
-  return head.length > 0 && head.every((cell) => !/^[-−$€£]?\s*\d[\d.,\s]*%?$/.test(cell)) && rows.length > 1 && rows.slice(1).some((row) => row.some((cell) => /\d/.test(cell)));
+  return (
+    head.length > 0 &&
+    head.every((cell) => !/^[-−$€£]?\s*\d[\d.,\s]*%?$/.test(cell)) &&
+    rows.length > 1 &&
+    rows.slice(1).some((row) => row.some((cell) => /\d/.test(cell)))
+  );
 }
 
 /** What the roles of columns follow from. */
@@ -71,7 +83,11 @@ interface Columns {
 export function guessRoles({ names, rows, copies, open, students, remembered }: Columns): string[] {
   const width = Math.max(names.length, 0, ...rows.map(({ length }) => length));
   const known = new Set(rolesFor(copies).map(({ id }) => id));
-  const before = names.length > 0 && remembered.find((each) => each.columns.length === names.length && each.columns.every((name, at) => name === names[at]));
+  const before =
+    names.length > 0 &&
+    remembered.find(
+      (each) => each.columns.length === names.length && each.columns.every((name, at) => name === names[at]),
+    );
   const roles = before
     ? before.roles.map((role) => (known.has(role) ? role : ''))
     : once(Array.from({ length: width }, (_, at) => roleByName(names[at] ?? '', copies, open)));
@@ -94,7 +110,9 @@ function columnOfStudents(rows: Columns['rows'], students: Columns['students'], 
 /** The columns that are nothing yet, from left to right, as the parts of one exercise in order: only when somebody says so. */
 export function inOrder(roles: readonly string[], copy: SetCopy): string[] {
   const taken = new Set(roles);
-  const parts = copy.exercise.parts.filter(({ ask }) => ask.quantity !== 'table').map(({ id }) => `${copy.itemId}/${id}`);
+  const parts = copy.exercise.parts
+    .filter(({ ask }) => ask.quantity !== 'table')
+    .map(({ id }) => `${copy.itemId}/${id}`);
   const free = parts.filter((id) => !taken.has(id));
   return roles.map((role) => (role === '' ? (free.shift() ?? '') : role));
 }
@@ -105,13 +123,20 @@ function once(roles: readonly string[]): string[] {
 
 function roleByName(name: string, copies: readonly SetCopy[], open: string): string {
   const words = name.toLowerCase().trim();
-  if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words)) return STUDENT;
+  if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words))
+    return STUDENT;
   const cell = rolesFor(copies).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
   if (cell) return cell.id;
-  const match = /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(words);
+  const match =
+    /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(
+      words,
+    );
   if (!match) return '';
   const [, place, part, value] = match;
-  const copy = place === undefined ? (copies.find(({ itemId }) => itemId === open) ?? (copies.length === 1 ? copies[0] : undefined)) : copies[Number(place) - 1];
+  const copy =
+    place === undefined
+      ? (copies.find(({ itemId }) => itemId === open) ?? (copies.length === 1 ? copies[0] : undefined))
+      : copies[Number(place) - 1];
   if (!copy?.exercise.parts.some(({ id }) => id === part)) return '';
   const entry = value === undefined ? '' : `.${value}`;
   return `${copy.itemId}/${part}${entry}`;

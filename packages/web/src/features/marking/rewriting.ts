@@ -10,7 +10,12 @@ export type Rewriting = (body: ChangedAnswers) => Promise<unknown>;
  *
  * @param rows rows that were given away (`back`: they are unmatched again) or were new (`away`: they are done)
  */
-export function rewriting(write: Rewriting, written: readonly WrittenAnswer[], rows: readonly string[], becomes: 'back' | 'away'): Step {
+export function rewriting(
+  write: Rewriting,
+  written: readonly WrittenAnswer[],
+  rows: readonly string[],
+  becomes: 'back' | 'away',
+): Step {
   return {
     run: async () => {
       const changes = written.map(({ text, was, ...rest }) => ({ ...rest, text: was, was: text }));

@@ -1,6 +1,14 @@
 /** Answers typed, pasted or taken back: in sight at once, sent one request at a time, kept while the server is away. */
 
-import { changedStudents, entryId, itemId, recordId, type MarkedStudent, type Marking, type WrittenAnswer } from '@hardy-sextant/contract';
+import {
+  changedStudents,
+  entryId,
+  itemId,
+  recordId,
+  type MarkedStudent,
+  type Marking,
+  type WrittenAnswer,
+} from '@hardy-sextant/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { z } from 'zod';
@@ -15,10 +23,21 @@ export interface PendingAnswer extends WrittenAnswer {
   readonly source: string;
 }
 
-const pendingAnswer: z.ZodType<PendingAnswer> = z.object({ studentId: recordId, itemId, entryId, text: z.string(), was: z.string(), source: z.string() });
+const pendingAnswer: z.ZodType<PendingAnswer> = z.object({
+  studentId: recordId,
+  itemId,
+  entryId,
+  text: z.string(),
+  was: z.string(),
+  source: z.string(),
+});
 const staleAnswer = z.object({ studentId: recordId, itemId, entryId, text: z.string() });
 
-const keyOf = ({ studentId, itemId: item, entryId: entry }: Pick<PendingAnswer, 'studentId' | 'itemId' | 'entryId'>): string => `${studentId} ${item} ${entry}`;
+const keyOf = ({
+  studentId,
+  itemId: item,
+  entryId: entry,
+}: Pick<PendingAnswer, 'studentId' | 'itemId' | 'entryId'>): string => `${studentId} ${item} ${entry}`;
 
 export interface Answers {
   readonly state: OutboxState<PendingAnswer>;
@@ -83,8 +102,14 @@ function outcomeOf(error: unknown, batch: readonly PendingAnswer[]): SendOutcome
     if (item) return { is: 'held', items: [{ item, why: 'It was changed elsewhere meanwhile.', theirs: theirs.text }] };
   }
   // The fields name the answers that cannot be taken; where they name none, it is all of them.
-  const named = new Map((error.document.fields ?? []).flatMap(({ path, message }) => ((at) => (at ? [[Number(at[1]), message] as const] : []))(/^changes\.(\d+)/.exec(path))));
-  const items = batch.flatMap((item, at): HeldBack<PendingAnswer>[] => (named.size === 0 ? [{ item, why }] : named.has(at) ? [{ item, why: named.get(at)! }] : []));
+  const named = new Map(
+    (error.document.fields ?? []).flatMap(({ path, message }) =>
+      ((at) => (at ? [[Number(at[1]), message] as const] : []))(/^changes\.(\d+)/.exec(path)),
+    ),
+  );
+  const items = batch.flatMap((item, at): HeldBack<PendingAnswer>[] =>
+    named.size === 0 ? [{ item, why }] : named.has(at) ? [{ item, why: named.get(at)! }] : [],
+  );
   return { is: 'held', items };
 }
 
@@ -97,6 +122,13 @@ function withAnswers(student: MarkedStudent, pending: readonly PendingAnswer[]):
   const entries = Object.fromEntries(Object.entries(student.entries).map(([item, texts]) => [item, { ...texts }]));
   for (const { itemId: item, entryId: entry, text } of pending) (entries[item] ??= {})[entry] = text;
   const unjudged = new Set(pending.map(({ itemId: item, entryId: entry }) => `${item} ${entry}`));
-  const verdicts = student.verdicts && Object.fromEntries(Object.entries(student.verdicts).map(([item, all]) => [item, all.filter(({ partId }) => !unjudged.has(`${item} ${partId}`))]));
+  const verdicts =
+    student.verdicts &&
+    Object.fromEntries(
+      Object.entries(student.verdicts).map(([item, all]) => [
+        item,
+        all.filter(({ partId }) => !unjudged.has(`${item} ${partId}`)),
+      ]),
+    );
   return { ...student, entries, ...(verdicts ? { verdicts } : {}) };
 }

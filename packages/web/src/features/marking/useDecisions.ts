@@ -1,6 +1,15 @@
 /** Decisions: in sight at once, sent one request at a time, each of which can be taken back. */
 
-import { decidedReport, decision, recordId, type ChangedDecisions, type DecidedReport, type KeptDecision, type MarkedStudent, type Marking } from '@hardy-sextant/contract';
+import {
+  decidedReport,
+  decision,
+  recordId,
+  type ChangedDecisions,
+  type DecidedReport,
+  type KeptDecision,
+  type MarkedStudent,
+  type Marking,
+} from '@hardy-sextant/contract';
 import { roundTo } from '@hardy-sextant/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -24,9 +33,15 @@ export interface PendingDecision {
 }
 
 const decided = decision.pick({ credit: true, comment: true });
-const pendingDecision: z.ZodType<PendingDecision> = z.object({ ...decision.pick({ itemId: true, partId: true }).shape, studentId: recordId, is: decided, was: decided });
+const pendingDecision: z.ZodType<PendingDecision> = z.object({
+  ...decision.pick({ itemId: true, partId: true }).shape,
+  studentId: recordId,
+  is: decided,
+  was: decided,
+});
 
-const keyOf = ({ studentId, itemId, partId }: Pick<PendingDecision, 'studentId' | 'itemId' | 'partId'>): string => `${studentId} ${itemId} ${partId}`;
+const keyOf = ({ studentId, itemId, partId }: Pick<PendingDecision, 'studentId' | 'itemId' | 'partId'>): string =>
+  `${studentId} ${itemId} ${partId}`;
 const same = (a: Decided, b: Decided): boolean => a.credit === b.credit && a.comment === b.comment;
 const plain = ({ credit, comment }: Decided): Decided => ({ comment, ...(credit === undefined ? {} : { credit }) });
 const swapped = (each: PendingDecision): PendingDecision => ({ ...each, is: each.was, was: each.is });
@@ -103,25 +118,36 @@ export function useDecisions(setId: string, title: string, steps: Pick<Steps, 't
 }
 
 /** What a failed write means: one that was decided elsewhere is held back with what stands there. */
-function outcomeOf(error: unknown, batch: readonly PendingDecision[], show: (news: DecidedReport) => void): SendOutcome<PendingDecision> {
+function outcomeOf(
+  error: unknown,
+  batch: readonly PendingDecision[],
+  show: (news: DecidedReport) => void,
+): SendOutcome<PendingDecision> {
   const why = error instanceof Error ? error.message : 'It could not be stored.';
   if (!(error instanceof Refusal) || error.document.status >= 500) return { is: 'away', problem: why };
   const now = error.isStale ? decidedReport.safeParse(error.document.current).data : undefined;
   if (!now) return { is: 'held', items: batch.map((item) => ({ item, why })) };
   show(now);
   const stands = (item: PendingDecision): Decided =>
-    now.students.find(({ id }) => id === item.studentId)?.decisions.find((each) => each.itemId === item.itemId && each.partId === item.partId) ?? { comment: '' };
+    now.students
+      .find(({ id }) => id === item.studentId)
+      ?.decisions.find((each) => each.itemId === item.itemId && each.partId === item.partId) ?? { comment: '' };
   return {
     is: 'held',
     items: batch.flatMap((item) => {
       const theirs = stands(item);
-      return same(theirs, item.was) ? [] : [{ item, why: 'It was decided elsewhere meanwhile.', theirs: inWords(theirs) }];
+      return same(theirs, item.was)
+        ? []
+        : [{ item, why: 'It was decided elsewhere meanwhile.', theirs: inWords(theirs) }];
     }),
   };
 }
 
 export function inWords({ credit, comment }: Decided): string {
-  return [credit === undefined ? 'as judged' : `${roundTo(credit * 100, 0)} % of the marks`, ...(comment === '' ? [] : [`“${comment}”`])].join(', ');
+  return [
+    credit === undefined ? 'as judged' : `${roundTo(credit * 100, 0)} % of the marks`,
+    ...(comment === '' ? [] : [`“${comment}”`]),
+  ].join(', ');
 }
 
 /** The marking with decisions in it that have not arrived yet. */
@@ -132,6 +158,8 @@ export function useWithDecisions(marking: Marking, { state: { waiting } }: Pick<
 function withDecided(student: MarkedStudent, pending: readonly PendingDecision[]): MarkedStudent {
   const named = new Set(pending.map(({ itemId, partId }) => `${itemId} ${partId}`));
   const others = student.decisions.filter(({ itemId, partId }) => !named.has(`${itemId} ${partId}`));
-  const own = pending.filter(({ is }) => is.credit !== undefined || is.comment !== '').map(({ itemId, partId, is }) => ({ itemId, partId, ...plain(is) }));
+  const own = pending
+    .filter(({ is }) => is.credit !== undefined || is.comment !== '')
+    .map(({ itemId, partId, is }) => ({ itemId, partId, ...plain(is) }));
   return { ...student, decisions: [...others, ...own] };
 }

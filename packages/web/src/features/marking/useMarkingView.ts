@@ -31,10 +31,17 @@ interface Filter {
   readonly column: string;
 }
 
-export function useMarkingView(marking: Marking, rules: HouseRules, { which, cause, kind, column }: Filter): MarkingView {
+export function useMarkingView(
+  marking: Marking,
+  rules: HouseRules,
+  { which, cause, kind, column }: Filter,
+): MarkingView {
   const { set: kept, students } = marking;
   const style = numberStyleById(rules.numberStyle);
-  const copies = useMemo(() => (which === 'all' ? kept.copies : kept.copies.filter(({ itemId }) => itemId === which)), [kept.copies, which]);
+  const copies = useMemo(
+    () => (which === 'all' ? kept.copies : kept.copies.filter(({ itemId }) => itemId === which)),
+    [kept.copies, which],
+  );
   const columns = useMemo(
     (): Column[] =>
       copies.flatMap((copy) =>
@@ -50,20 +57,37 @@ export function useMarkingView(marking: Marking, rules: HouseRules, { which, cau
   const cells = useMemo(() => cellsOf(marking, copies), [marking, copies]);
   const flat = useMemo(() => students.flatMap(({ id }) => [...(cells.get(id)?.values() ?? [])]), [students, cells]);
 
-  const inColumn = useMemo(() => flat.filter((cell) => (column === '' || cell.column === column) && (kind === '' || cell.verdict.kind === kind)), [flat, column, kind]);
+  const inColumn = useMemo(
+    () =>
+      flat.filter((cell) => (column === '' || cell.column === column) && (kind === '' || cell.verdict.kind === kind)),
+    [flat, column, kind],
+  );
   const lit = useMemo(
-    () => (cause === '' && kind === '' && column === '' ? undefined : new Set(inColumn.filter((cell) => cause === '' || causeOf(cell) === cause).map(({ key }) => key))),
+    () =>
+      cause === '' && kind === '' && column === ''
+        ? undefined
+        : new Set(inColumn.filter((cell) => cause === '' || causeOf(cell) === cause).map(({ key }) => key)),
     [inColumn, cause, kind, column],
   );
   const shown = useMemo(
-    () => (lit === undefined ? students : students.filter(({ id }) => [...(cells.get(id)?.values() ?? [])].some(({ key }) => lit.has(key)))),
+    () =>
+      lit === undefined
+        ? students
+        : students.filter(({ id }) => [...(cells.get(id)?.values() ?? [])].some(({ key }) => lit.has(key))),
     [students, cells, lit],
   );
   const totals = useMemo(() => {
     const whole = { ...marking, set: { ...marking.set, copies: [...copies] } };
-    return new Map(students.map((student) => [student.id, student.verdicts ? writeBrief(totalOf(whole, student).marks, 0, 2, style) : '–']));
+    return new Map(
+      students.map((student) => [
+        student.id,
+        student.verdicts ? writeBrief(totalOf(whole, student).marks, 0, 2, style) : '–',
+      ]),
+    );
   }, [marking, copies, students, style]);
-  const of = students[0] ? writeBrief(totalOf({ ...marking, set: { ...marking.set, copies: [...copies] } }, students[0]).of, 0, 2, style) : '';
+  const of = students[0]
+    ? writeBrief(totalOf({ ...marking, set: { ...marking.set, copies: [...copies] } }, students[0]).of, 0, 2, style)
+    : '';
   const open = useMemo(() => inColumn.filter((each) => each.open), [inColumn]);
   const causes = useMemo(() => causesOf(inColumn), [inColumn]);
   return useMemo(

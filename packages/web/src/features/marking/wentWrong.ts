@@ -85,5 +85,7 @@ export function wentWrong(marking: Marking): WentWrong {
 /** Three things to go over: the costliest named causes, each cause once. */
 export function toGoOver({ causes }: WentWrong): CauseCount[] {
   const seen = new Set<string>();
-  return causes.filter(({ id, count }) => id !== 'unexplained' && count > 0 && !seen.has(id) && seen.add(id)).slice(0, 3);
+  return causes
+    .filter(({ id, count }) => id !== 'unexplained' && count > 0 && !seen.has(id) && seen.add(id))
+    .slice(0, 3);
 }

@@ -2,8 +2,21 @@
 import { Button, Checkbox, Group, NumberInput, Select, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { centRounding, askCase, emptyDraft, styleInWords, workedSolution, type EnteringLabels, type EnteringStyle } from '@hardy-sextant/core';
-import { enteringStyle, keptEnteringStyle, type EnteringStyleDocument, type KeptEnteringStyle } from '@hardy-sextant/contract';
+import {
+  centRounding,
+  askCase,
+  emptyDraft,
+  styleInWords,
+  workedSolution,
+  type EnteringLabels,
+  type EnteringStyle,
+} from '@hardy-sextant/core';
+import {
+  enteringStyle,
+  keptEnteringStyle,
+  type EnteringStyleDocument,
+  type KeptEnteringStyle,
+} from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Refusal } from '../../ui/api.ts';
@@ -65,7 +78,9 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
     initialValues: document,
     validate: (values) => {
       const read = enteringStyle.safeParse(values);
-      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+      return read.success
+        ? {}
+        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
   const locked = kept === undefined;
@@ -92,24 +107,54 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
     <form onSubmit={form.onSubmit(() => void save(revision))} noValidate className={`sheet ${styles.form}`}>
       <h2>{locked ? shown.name : form.values.name}</h2>
       <p className="soft" style={{ margin: 0 }}>
-        {locked ? 'This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.' : styleInWords({ id: shown.id, ...form.values })}
+        {locked
+          ? 'This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.'
+          : styleInWords({ id: shown.id, ...form.values })}
       </p>
       <ResumedNote typed={typed} />
       <fieldset disabled={locked} className={styles.plainSet}>
         <div className={styles.fields}>
           <TextInput label="Name" {...form.getInputProps('name')} />
-          <Select label="The rate is entered" allowDeselect={false} data={rates} {...form.getInputProps('rate')} disabled={locked} />
+          <Select
+            label="The rate is entered"
+            allowDeselect={false}
+            data={rates}
+            {...form.getInputProps('rate')}
+            disabled={locked}
+          />
           <Select label="Signs" allowDeselect={false} data={signs} {...form.getInputProps('signs')} disabled={locked} />
           <Select label="N" allowDeselect={false} data={counts} {...form.getInputProps('count')} disabled={locked} />
-          <Select label="A solved N" allowDeselect={false} data={solvedCounts} {...form.getInputProps('solvedCount')} disabled={locked} />
-          <Select label="A table is read" allowDeselect={false} data={stretches} {...form.getInputProps('stretch')} disabled={locked} />
+          <Select
+            label="A solved N"
+            allowDeselect={false}
+            data={solvedCounts}
+            {...form.getInputProps('solvedCount')}
+            disabled={locked}
+          />
+          <Select
+            label="A table is read"
+            allowDeselect={false}
+            data={stretches}
+            {...form.getInputProps('stretch')}
+            disabled={locked}
+          />
           <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />
         </div>
-        <Checkbox mt="sm" label="Payments and compoundings a year are set apart" {...form.getInputProps('setsFrequencies', { type: 'checkbox' })} />
+        <Checkbox
+          mt="sm"
+          label="Payments and compoundings a year are set apart"
+          {...form.getInputProps('setsFrequencies', { type: 'checkbox' })}
+        />
         <h3 className={styles.subhead}>Labels on the tool</h3>
         <div className={styles.labels}>
           {(Object.keys(labelNames) as (keyof EnteringLabels)[]).map((name) => (
-            <TextInput key={name} size="xs" label={labelNames[name]} maxLength={30} {...form.getInputProps(`labels.${name}`)} />
+            <TextInput
+              key={name}
+              size="xs"
+              label={labelNames[name]}
+              maxLength={30}
+              {...form.getInputProps(`labels.${name}`)}
+            />
           ))}
         </div>
       </fieldset>
@@ -150,11 +195,17 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
   );
 }
 
-const sample = askCase({ ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '7200', rate: '6', payments: '24' } }, { quantity: 'payment' }, centRounding);
+const sample = askCase(
+  { ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '7200', rate: '6', payments: '24' } },
+  { quantity: 'payment' },
+  centRounding,
+);
 
 /** What is entered under the style for a small loan, so that each choice is seen at once. */
 function Entries({ style }: { readonly style: EnteringStyle }) {
-  const way = sample.ok ? workedSolution(sample.value, { entering: style }).ways.find(({ id }) => id === 'five-values') : undefined;
+  const way = sample.ok
+    ? workedSolution(sample.value, { entering: style }).ways.find(({ id }) => id === 'five-values')
+    : undefined;
   return (
     <div className={styles.sample}>
       <p className="label">7,200.00 at 6.00 % a year compounded monthly, 24 monthly payments:</p>

@@ -36,7 +36,8 @@ function Share({ label, path, form }: { readonly label: string; readonly path: s
 
 export function JudgingRules({ form }: { readonly form: RulesFormType }) {
   const { byFamily, bySlip } = form.values.credit;
-  const without = (record: Readonly<Record<string, number>>, id: string) => Object.fromEntries(Object.entries(record).filter(([key]) => key !== id));
+  const without = (record: Readonly<Record<string, number>>, id: string) =>
+    Object.fromEntries(Object.entries(record).filter(([key]) => key !== id));
   return (
     <>
       <h3 className="label">When an answer is right</h3>
@@ -71,7 +72,11 @@ export function JudgingRules({ form }: { readonly form: RulesFormType }) {
         <Share label="a wrong sign" path="credit.sign" form={form} />
         {Object.keys(byFamily).map((id) => (
           <div key={id} className={styles.special}>
-            <Share label={`slips of the family ${families[id as keyof typeof families] ?? id}`} path={`credit.byFamily.${id}`} form={form} />
+            <Share
+              label={`slips of the family ${families[id as keyof typeof families] ?? id}`}
+              path={`credit.byFamily.${id}`}
+              form={form}
+            />
             <Button
               size="compact-xs"
               variant="subtle"
@@ -85,7 +90,12 @@ export function JudgingRules({ form }: { readonly form: RulesFormType }) {
         {Object.keys(bySlip).map((id) => (
           <div key={id} className={styles.special}>
             <Share label={slips.find((slip) => slip.id === id)?.title ?? id} path={`credit.bySlip.${id}`} form={form} />
-            <Button size="compact-xs" variant="subtle" aria-label={`no rule of its own for ${id}`} onClick={() => form.setFieldValue('credit.bySlip', without(bySlip, id))}>
+            <Button
+              size="compact-xs"
+              variant="subtle"
+              aria-label={`no rule of its own for ${id}`}
+              onClick={() => form.setFieldValue('credit.bySlip', without(bySlip, id))}
+            >
               as usual
             </Button>
           </div>
@@ -110,7 +120,11 @@ export function JudgingRules({ form }: { readonly form: RulesFormType }) {
       </div>
       <h3 className="label">When an explanation is believed</h3>
       <div className={styles.fields}>
-        <NumberInput label="at most so many explanations fit" clampBehavior="none" {...form.getInputProps('specific.mostFitting')} />
+        <NumberInput
+          label="at most so many explanations fit"
+          clampBehavior="none"
+          {...form.getInputProps('specific.mostFitting')}
+        />
         <Share label="a random number would fit with at most" path="specific.mostByChance" form={form} />
       </div>
     </>

@@ -2,7 +2,17 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { buildTable, frequencies, numberStyleById, numberStyles, rulesInWords, styleInWords, writeMoney, type EnteringStyle, type HouseRules } from '@hardy-sextant/core';
+import {
+  buildTable,
+  frequencies,
+  numberStyleById,
+  numberStyles,
+  rulesInWords,
+  styleInWords,
+  writeMoney,
+  type EnteringStyle,
+  type HouseRules,
+} from '@hardy-sextant/core';
 import { houseRules, keptRules, type KeptRules } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -24,20 +34,28 @@ export function RulesPage() {
   const entryStyles = useAllEnteringStyles();
   const [search, setSearch] = useSearchParams();
   if (sets.isPending) return <Loading what="the house rules" />;
-  if (sets.isError && !sets.data) return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.isError && !sets.data)
+    return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
   const chosen = sets.data.find(({ id }) => id === search.get('of')) ?? sets.data[0]!;
   const shownStyle = entryStyles.find(({ id }) => id === search.get('style'));
   const keptStyle = ownStyles.data?.find(({ id }) => id === shownStyle?.id);
   return (
     <>
-      <PageHead title="House rules" where="The conventions of a class: they hold on the Bench, in keys and in marking" />
+      <PageHead
+        title="House rules"
+        where="The conventions of a class: they hold on the Bench, in keys and in marking"
+      />
       <div className={styles.columns}>
         <div className={styles.lists}>
           <h2 className="label">House rules</h2>
           <ul className={`sheet ${styles.sets}`} aria-label="Sets of house rules">
             {sets.data.map((each) => (
               <li key={each.id}>
-                <button type="button" aria-current={!shownStyle && each.id === chosen.id} onClick={() => setSearch({ of: each.id }, { replace: true })}>
+                <button
+                  type="button"
+                  aria-current={!shownStyle && each.id === chosen.id}
+                  onClick={() => setSearch({ of: each.id }, { replace: true })}
+                >
                   {each.name}
                   <span className="soft">{rulesInWords(each.rules)}</span>
                 </button>
@@ -48,7 +66,11 @@ export function RulesPage() {
           <ul className={`sheet ${styles.sets}`} aria-label="Entering styles">
             {entryStyles.map((each) => (
               <li key={each.id}>
-                <button type="button" aria-current={each.id === shownStyle?.id} onClick={() => setSearch({ style: each.id }, { replace: true })}>
+                <button
+                  type="button"
+                  aria-current={each.id === shownStyle?.id}
+                  onClick={() => setSearch({ style: each.id }, { replace: true })}
+                >
                   {each.name}
                   <span className="soft">{styleInWords(each)}</span>
                 </button>
@@ -71,7 +93,13 @@ export function RulesPage() {
   );
 }
 
-function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly entryStyles: readonly EnteringStyle[] }) {
+function RulesForm({
+  kept,
+  entryStyles,
+}: {
+  readonly kept: KeptRules;
+  readonly entryStyles: readonly EnteringStyle[];
+}) {
   const write = useWriteRules();
   const [revision, setRevision] = useState(kept.revision);
   const [theirs, setTheirs] = useState<KeptRules>();
@@ -79,7 +107,9 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
     initialValues: kept.rules,
     validate: (values) => {
       const read = houseRules.safeParse(values);
-      return read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
+      return read.success
+        ? {}
+        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
   const typed = useKeptForm(`rules ${kept.id}`, form, houseRules);
@@ -155,7 +185,12 @@ function RulesForm({ kept, entryStyles }: { readonly kept: KeptRules; readonly e
           ]}
           {...form.getInputProps('usual.timing')}
         />
-        <Select label="The class’s tool" allowDeselect={false} data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))} {...form.getInputProps('entering')} />
+        <Select
+          label="The class’s tool"
+          allowDeselect={false}
+          data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))}
+          {...form.getInputProps('entering')}
+        />
       </div>
       <Sample rules={form.values} />
       <JudgingRules form={form} />
@@ -198,7 +233,8 @@ function Sample({ rules }: { readonly rules: HouseRules }) {
     changes: [],
   });
   if (!table.ok) return null;
-  const money = (value: number) => `${rules.currency ? `${rules.currency}\u00a0` : ''}${writeMoney(value, style, rules.decimals)}`;
+  const money = (value: number) =>
+    `${rules.currency ? `${rules.currency}\u00a0` : ''}${writeMoney(value, style, rules.decimals)}`;
   return (
     <table className="ledger">
       <caption className="label">What that does to {money(1250)} at 7 % in 3 monthly payments</caption>

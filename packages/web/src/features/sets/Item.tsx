@@ -25,13 +25,27 @@ interface ItemProps {
 }
 
 export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: item.id });
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: item.id,
+  });
   const exercise = copy?.exercise ?? now?.document.exercise;
   const sum = exercise ? sumOf(exercise.parts) : 0;
   const title = exercise?.title ?? 'An exercise that was deleted';
   return (
-    <li ref={setNodeRef} className={`sheet ${styles.item}`} style={{ transform: CSS.Transform.toString(transform), transition }} data-dragging={isDragging}>
-      <button ref={setActivatorNodeRef} type="button" className={styles.grip} {...attributes} {...listeners} aria-label={`move exercise ${at + 1}, ${title}`}>
+    <li
+      ref={setNodeRef}
+      className={`sheet ${styles.item}`}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      data-dragging={isDragging}
+    >
+      <button
+        ref={setActivatorNodeRef}
+        type="button"
+        className={styles.grip}
+        {...attributes}
+        {...listeners}
+        aria-label={`move exercise ${at + 1}, ${title}`}
+      >
         <IconGripVertical size={18} stroke={1.5} />
       </button>
       <span className={styles.place}>{at + 1}</span>
@@ -44,7 +58,9 @@ export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritte
             {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exerciseSummary(exercise, 110)}
           </p>
         )}
-        {copy && copy.latest !== copy.revision && copy.latest !== copy.keptAgainst && copy.latest !== 0 && <Changed setId={setId} copy={copy} />}
+        {copy && copy.latest !== copy.revision && copy.latest !== copy.keptAgainst && copy.latest !== 0 && (
+          <Changed setId={setId} copy={copy} />
+        )}
       </div>
       <label className={styles.marks}>
         <input
@@ -57,13 +73,20 @@ export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritte
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
         marks
-        {marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0) && <span className={styles.problem}>a number above zero</span>}
+        {marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0) && (
+          <span className={styles.problem}>a number above zero</span>
+        )}
       </label>
       <div className={styles.buttons}>
         <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} up`} onClick={() => onMove(-1)}>
           ↑
         </Button>
-        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} down`} onClick={() => onMove(1)}>
+        <Button
+          size="compact-xs"
+          variant="subtle"
+          aria-label={`move exercise ${at + 1} down`}
+          onClick={() => onMove(1)}
+        >
           ↓
         </Button>
         <Button size="compact-xs" variant="subtle" aria-label={`remove exercise ${at + 1}`} onClick={onRemove}>
@@ -77,7 +100,8 @@ export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritte
 /** The exercise was changed after the set was given out. */
 function Changed({ setId, copy }: { readonly setId: string; readonly copy: SetCopy }) {
   const follow = useFollowChange(setId);
-  const choose = (how: 'keep' | 're-key' | 'give-anew') => follow.mutate({ itemId: copy.itemId, how, latest: copy.latest });
+  const choose = (how: 'keep' | 're-key' | 'give-anew') =>
+    follow.mutate({ itemId: copy.itemId, how, latest: copy.latest });
   const field = follow.error instanceof Refusal ? follow.error.document.fields?.[0]?.message : undefined;
   return (
     <div className={styles.changed} role="note">
@@ -85,10 +109,18 @@ function Changed({ setId, copy }: { readonly setId: string; readonly copy: SetCo
       <Button size="compact-sm" onClick={() => choose('keep')}>
         Keep as given
       </Button>
-      <Button size="compact-sm" title="The story and numbers stay; answers are judged by the new parts and plans" onClick={() => choose('re-key')}>
+      <Button
+        size="compact-sm"
+        title="The story and numbers stay; answers are judged by the new parts and plans"
+        onClick={() => choose('re-key')}
+      >
         Judge by the new key
       </Button>
-      <Button size="compact-sm" title="Students get the new exercise; answers already in are kept" onClick={() => choose('give-anew')}>
+      <Button
+        size="compact-sm"
+        title="Students get the new exercise; answers already in are kept"
+        onClick={() => choose('give-anew')}
+      >
         Give it anew
       </Button>
       {follow.error && (

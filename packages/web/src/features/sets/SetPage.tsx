@@ -1,7 +1,16 @@
 /** A set: its exercises in order, its class and dates, whose numbers; given out, and followed up when an exercise changes. */
 import { roundTo } from '@hardy-sextant/core';
 import { Button, Menu, Select } from '@mantine/core';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type Announcements, type DragEndEvent } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { KeptClass, KeptExercise, KeptSet, SetCopy, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
@@ -29,14 +38,24 @@ export function SetPage() {
   const classes = useClasses();
   const exercises = useExercises();
   if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
-  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (exercises.isError && !exercises.data) return <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />;
+  if (classes.isError && !classes.data)
+    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (exercises.isError && !exercises.data)
+    return <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />;
   const chosen = classes.data?.find(({ id }) => id === set.data?.classId);
   if (!set.data || !exercises.data || !chosen) return <Loading what="the set" />;
   return <SetDesk key={set.data.id} kept={set.data} chosen={chosen} exercises={exercises.data} />;
 }
 
-function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly chosen: KeptClass; readonly exercises: readonly KeptExercise[] }) {
+function SetDesk({
+  kept,
+  chosen,
+  exercises,
+}: {
+  readonly kept: KeptSet;
+  readonly chosen: KeptClass;
+  readonly exercises: readonly KeptExercise[];
+}) {
   const navigate = useNavigate();
   const giveOut = useGiveOut(kept.id);
   const drawing = useGivingOut(kept.id, giveOut.isPending);
@@ -51,7 +70,10 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
   useBarNote(`${chosen.code} · ${chosen.students} students`);
   const given = kept.givenOutAt !== undefined;
 
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     contents.drop(String(active.id), String(over.id));
@@ -71,14 +93,19 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
     setMarks(({ [item.id]: _gone, ...rest }) => rest);
     if (text.trim() !== '' && !(number > 0)) return;
     const { marks: _before, ...plain } = item;
-    store({ items: document.items.map((each) => (each.id === item.id ? (text.trim() === '' ? plain : { ...plain, marks: number }) : each)) });
+    store({
+      items: document.items.map((each) =>
+        each.id === item.id ? (text.trim() === '' ? plain : { ...plain, marks: number }) : each,
+      ),
+    });
   };
   const bodyOf = (item: SetItem): { readonly copy?: SetCopy; readonly now?: KeptExercise } => {
     const copy = kept.copies.find(({ itemId }) => itemId === item.id);
     const now = exercises.find(({ id }) => id === item.exerciseId);
     return { ...(copy ? { copy } : {}), ...(now ? { now } : {}) };
   };
-  const titleOf = (item: SetItem): string => bodyOf(item).copy?.exercise.title ?? bodyOf(item).now?.document.exercise.title ?? 'An exercise that was deleted';
+  const titleOf = (item: SetItem): string =>
+    bodyOf(item).copy?.exercise.title ?? bodyOf(item).now?.document.exercise.title ?? 'An exercise that was deleted';
   const contents = useContents(kept, editing, titleOf);
   const total = document.items.reduce((sum, item) => {
     const { copy, now } = bodyOf(item);
@@ -106,7 +133,8 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
         title={kept.title}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} · <KeptNote phase={editing.phase} problem={editing.problem} />
+            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} ·{' '}
+            <KeptNote phase={editing.phase} problem={editing.problem} />
           </>
         }
         heading={
@@ -119,7 +147,8 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
               maxLength={160}
               onChange={(event) => setTitle(event.currentTarget.value)}
               onBlur={() => {
-                if (title !== undefined && title.trim() !== '' && title.trim() !== editing.title) store({}, title.trim());
+                if (title !== undefined && title.trim() !== '' && title.trim() !== editing.title)
+                  store({}, title.trim());
                 setTitle(undefined);
               }}
               onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
@@ -145,14 +174,20 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
             </Button>
           </>
         ) : (
-          <Button variant="filled" disabled={document.items.length === 0} loading={giveOut.isPending} onClick={() => void give()}>
+          <Button
+            variant="filled"
+            disabled={document.items.length === 0}
+            loading={giveOut.isPending}
+            onClick={() => void give()}
+          >
             Give it out
           </Button>
         )}
       </PageHead>
       {giveOut.isPending && drawing.data && drawing.data.of > 0 && (
         <p role="status">
-          Numbers are drawn: {drawing.data.done} of {drawing.data.of} <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
+          Numbers are drawn: {drawing.data.done} of {drawing.data.of}{' '}
+          <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
         </p>
       )}
       {problem && (
@@ -168,7 +203,12 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
               <p>Choose one below; the others follow, and each can be moved.</p>
             </div>
           )}
-          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped} accessibility={{ announcements }}>
+          <DndContext
+            sensors={sensors}
+            collisionDetection={closestCenter}
+            onDragEnd={dropped}
+            accessibility={{ announcements }}
+          >
             <SortableContext items={document.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
               <ol className={styles.items}>
                 {document.items.map((item, at) => (
@@ -196,7 +236,9 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
             value={null}
             limit={60}
             nothingFoundMessage="No exercise is called that."
-            data={exercises.filter(({ archived }) => !archived).map(({ id, document: { exercise } }) => ({ value: id, label: exercise.title || 'without a title' }))}
+            data={exercises
+              .filter(({ archived }) => !archived)
+              .map(({ id, document: { exercise } }) => ({ value: id, label: exercise.title || 'without a title' }))}
             onChange={(id, option) => contents.add(id, option?.label ?? '')}
           />
           {kept.removed.length > 0 && (
@@ -205,8 +247,16 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
               <ul className={styles.removed}>
                 {kept.removed.map(({ itemId, title: name, answered }) => (
                   <li key={itemId}>
-                    {name} <span className="soft">{answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}</span>{' '}
-                    <Button size="compact-xs" variant="subtle" aria-label={`put ${name} back`} onClick={() => contents.putBack(itemId, name)}>
+                    {name}{' '}
+                    <span className="soft">
+                      {answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}
+                    </span>{' '}
+                    <Button
+                      size="compact-xs"
+                      variant="subtle"
+                      aria-label={`put ${name} back`}
+                      onClick={() => contents.putBack(itemId, name)}
+                    >
                       Put back
                     </Button>
                   </li>
@@ -219,24 +269,43 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
           <section className={`sheet ${styles.note}`}>
             <h2 className="label">For {chosen.code}</h2>
             <p>
-              {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)} marks, {chosen.students} students
+              {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)}{' '}
+              marks, {chosen.students} students
             </p>
             <label className={styles.field}>
               Given
-              <input type="date" value={document.given} onChange={(event) => store({ given: event.currentTarget.value })} />
+              <input
+                type="date"
+                value={document.given}
+                onChange={(event) => store({ given: event.currentTarget.value })}
+              />
             </label>
             <label className={styles.field}>
               Due
               <input type="date" value={document.due} onChange={(event) => store({ due: event.currentTarget.value })} />
             </label>
-            {document.given !== '' && document.due !== '' && document.due < document.given && <p className={styles.problem}>It is due before it is given.</p>}
+            {document.given !== '' && document.due !== '' && document.due < document.given && (
+              <p className={styles.problem}>It is due before it is given.</p>
+            )}
             <fieldset className={styles.numbers} disabled={given}>
               <legend>Numbers</legend>
               <label>
-                <input type="radio" name="numbers" checked={document.numbers === 'same'} onChange={() => store({ numbers: 'same' })} /> one set for all
+                <input
+                  type="radio"
+                  name="numbers"
+                  checked={document.numbers === 'same'}
+                  onChange={() => store({ numbers: 'same' })}
+                />{' '}
+                one set for all
               </label>
               <label>
-                <input type="radio" name="numbers" checked={document.numbers === 'own'} onChange={() => store({ numbers: 'own' })} /> each student their own
+                <input
+                  type="radio"
+                  name="numbers"
+                  checked={document.numbers === 'own'}
+                  onChange={() => store({ numbers: 'own' })}
+                />{' '}
+                each student their own
               </label>
             </fieldset>
             {given && <p className="soft">Given out: what students got stays as it was, numbers and all.</p>}
@@ -245,7 +314,8 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
             <section className={`sheet ${styles.note}`}>
               <h2 className="label">Marking</h2>
               <p>
-                {kept.counts.handedIn} of {kept.counts.students} have handed in, {kept.counts.toLookAt} answers are to be looked at
+                {kept.counts.handedIn} of {kept.counts.students} have handed in, {kept.counts.toLookAt} answers are to
+                be looked at
                 {kept.counts.unmatched > 0 && `, ${kept.counts.unmatched} rows belong to nobody yet`}.
               </p>
             </section>
@@ -281,7 +351,8 @@ function SetDesk({ kept, chosen, exercises }: { readonly kept: KeptSet; readonly
         onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
       >
         <p>
-          {given ? 'Its answers and marks go with it out of every list.' : 'Its exercises stay where they are.'} It stays in the bin and can be brought back.
+          {given ? 'Its answers and marks go with it out of every list.' : 'Its exercises stay where they are.'} It
+          stays in the bin and can be brought back.
         </p>
       </Confirm>
     </>
@@ -304,7 +375,8 @@ const questions: Readonly<Record<AskedAct['act']['act'], Question>> = {
   add: {
     title: 'Add it to a set that students have?',
     does: 'Add it',
-    says: ({ title }, students) => `“${title}” comes at the end. The ${people(students)} of the class get it too, and it counts in their marks.`,
+    says: ({ title }, students) =>
+      `“${title}” comes at the end. The ${people(students)} of the class get it too, and it counts in their marks.`,
   },
   remove: {
     title: 'Remove it from a set that students have?',
@@ -317,11 +389,13 @@ const questions: Readonly<Record<AskedAct['act']['act'], Question>> = {
   'put-back': {
     title: 'Put it back into the set?',
     does: 'Put it back',
-    says: ({ title, answered }) => `“${title}” comes at the end again, with its numbers and the answers of ${people(answered)}, and counts in their marks.`,
+    says: ({ title, answered }) =>
+      `“${title}” comes at the end again, with its numbers and the answers of ${people(answered)}, and counts in their marks.`,
   },
   order: {
     title: 'Change the order students have?',
     does: 'Change the order',
-    says: () => 'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
+    says: () =>
+      'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
   },
 };

@@ -20,7 +20,8 @@ export function SetsPage() {
   const [making, setMaking] = useState(false);
   const chosen = search.get('class') ?? '';
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
-  if (classes.isError && !classes.data) return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (classes.isError && !classes.data)
+    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   if (!sets.data || !classes.data) return <Loading what="your sets" />;
   const shown = sets.data.filter(({ classId }) => chosen === '' || classId === chosen);
   const code = (id: string): string => classes.data.find((each) => each.id === id)?.code ?? '';
@@ -55,7 +56,10 @@ export function SetsPage() {
               A set is given to a class. <Link to="/classes">Make a class first</Link>.
             </p>
           ) : (
-            <p>A set is some exercises for a class: put in order, given out, and marked when the answers are in. “New set” begins one.</p>
+            <p>
+              A set is some exercises for a class: put in order, given out, and marked when the answers are in. “New
+              set” begins one.
+            </p>
           )}
         </Empty>
       ) : (
@@ -93,20 +97,38 @@ function Row({ set, code }: { readonly set: ListedSet; readonly code: string }) 
       <td>{set.document.items.length}</td>
       <td className="words">{set.document.due || '–'}</td>
       <td>{set.givenOutAt ? `${set.counts.handedIn} of ${set.counts.students}` : '–'}</td>
-      <td>{set.givenOutAt ? <Link to={`/sets/${set.id}/marking?cause=unexplained&exercise=all`}>{set.counts.toLookAt}</Link> : '–'}</td>
+      <td>
+        {set.givenOutAt ? (
+          <Link to={`/sets/${set.id}/marking?cause=unexplained&exercise=all`}>{set.counts.toLookAt}</Link>
+        ) : (
+          '–'
+        )}
+      </td>
       <td className="words">{stateOf(set)}</td>
     </tr>
   );
 }
 
-function NewSet({ classes, chosen, onClose }: { readonly classes: readonly KeptClass[]; readonly chosen: string; readonly onClose: () => void }) {
+function NewSet({
+  classes,
+  chosen,
+  onClose,
+}: {
+  readonly classes: readonly KeptClass[];
+  readonly chosen: string;
+  readonly onClose: () => void;
+}) {
   const navigate = useNavigate();
   const make = useMakeSet();
   const [title, setTitle] = useState('');
   const [classId, setClassId] = useState(chosen || classes[0]!.id);
   const begin = () =>
     make.mutate(
-      { classId, title: title.trim() || 'A new set', document: { schemaVersion: 1, items: [], numbers: 'same', given: '', due: '' } },
+      {
+        classId,
+        title: title.trim() || 'A new set',
+        document: { schemaVersion: 1, items: [], numbers: 'same', given: '', due: '' },
+      },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`) },
     );
   return (
@@ -118,11 +140,20 @@ function NewSet({ classes, chosen, onClose }: { readonly classes: readonly KeptC
           begin();
         }}
       >
-        <TextInput label="Title" placeholder="Week 6, changing rates" value={title} onChange={(event) => setTitle(event.currentTarget.value)} data-autofocus />
+        <TextInput
+          label="Title"
+          placeholder="Week 6, changing rates"
+          value={title}
+          onChange={(event) => setTitle(event.currentTarget.value)}
+          data-autofocus
+        />
         <Select
           label="Class"
           allowDeselect={false}
-          data={classes.map((each) => ({ value: each.id, label: [each.code, each.term].filter((word) => word !== '').join(', ') }))}
+          data={classes.map((each) => ({
+            value: each.id,
+            label: [each.code, each.term].filter((word) => word !== '').join(', '),
+          }))}
           value={classId}
           onChange={(value) => value && setClassId(value)}
         />

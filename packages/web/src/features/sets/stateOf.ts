@@ -2,7 +2,11 @@
 
 import type { ListedSet } from '@hardy-sextant/contract';
 
-export function stateOf({ givenOutAt, releasedAt, counts }: Pick<ListedSet, 'givenOutAt' | 'releasedAt' | 'counts'>): string {
+export function stateOf({
+  givenOutAt,
+  releasedAt,
+  counts,
+}: Pick<ListedSet, 'givenOutAt' | 'releasedAt' | 'counts'>): string {
   if (!givenOutAt) return 'being put together';
   if (releasedAt) return 'marks released';
   return counts.handedIn === 0 ? 'given out' : 'being marked';

@@ -2,4 +2,8 @@
 
 import { roundTo } from '@hardy-sextant/core';
 
-export const sumOf = (parts: readonly { readonly marks: number }[]): number => roundTo(parts.reduce((sum, { marks }) => sum + marks, 0), 2);
+export const sumOf = (parts: readonly { readonly marks: number }[]): number =>
+  roundTo(
+    parts.reduce((sum, { marks }) => sum + marks, 0),
+    2,
+  );

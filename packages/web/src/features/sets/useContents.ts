@@ -17,12 +17,17 @@ export interface AskedAct {
   readonly answered: number;
 }
 
-export function useContents(kept: KeptSet, editing: ReturnType<typeof useSetEditing>, titleOf: (item: SetItem) => string) {
+export function useContents(
+  kept: KeptSet,
+  editing: ReturnType<typeof useSetEditing>,
+  titleOf: (item: SetItem) => string,
+) {
   const given = kept.givenOutAt !== undefined;
   const change = useChangeContents(kept.id);
   const [asked, setAsked] = useState<AskedAct>();
   const { items } = editing.document;
-  const answered = (itemId: string): number => [...kept.copies, ...kept.removed].find((each) => each.itemId === itemId)?.answered ?? 0;
+  const answered = (itemId: string): number =>
+    [...kept.copies, ...kept.removed].find((each) => each.itemId === itemId)?.answered ?? 0;
   const ask = (act: Act, title: string, count: number): void => {
     change.reset();
     setAsked({ act, title, answered: count });

@@ -55,7 +55,12 @@ export class KeptDocument<T, Kept> {
   #writing: Promise<void> | undefined;
 
   /** @param unsent what was typed before and never reached the server, where there is such a thing */
-  constructor(start: { readonly value: T; readonly revision: number }, ports: KeptPorts<T, Kept>, options: KeptOptions, unsent?: { readonly value: T; readonly revision: number }) {
+  constructor(
+    start: { readonly value: T; readonly revision: number },
+    ports: KeptPorts<T, Kept>,
+    options: KeptOptions,
+    unsent?: { readonly value: T; readonly revision: number },
+  ) {
     this.#ports = ports;
     this.#options = options;
     this.#stored = { value: start.value, revision: unsent?.revision ?? start.revision };
@@ -88,7 +93,8 @@ export class KeptDocument<T, Kept> {
     const present = typeof next === 'function' ? (next as (before: T) => T)(this.#state.present) : next;
     if (present === this.#state.present) return;
     if (this.#state.phase === 'elsewhere') this.#set({ ...this.#state, present });
-    else if (this.#stored.value !== undefined && same(present, this.#stored.value) && this.#writing === undefined) this.#set({ present, phase: 'kept' });
+    else if (this.#stored.value !== undefined && same(present, this.#stored.value) && this.#writing === undefined)
+      this.#set({ present, phase: 'kept' });
     else this.#set({ present, phase: this.#writing ? 'writing' : 'changed' });
     this.#remember();
     this.#schedule(this.#options.quietMs);
@@ -161,7 +167,9 @@ export class KeptDocument<T, Kept> {
       }
       case 'refused':
         // What was typed since may be what the server takes.
-        this.#set(present === value ? { present, phase: 'refused', problem: outcome.problem } : { present, phase: 'changed' });
+        this.#set(
+          present === value ? { present, phase: 'refused', problem: outcome.problem } : { present, phase: 'changed' },
+        );
         break;
       case 'away':
         this.#set({ present, phase: 'away', problem: outcome.problem });
@@ -173,7 +181,11 @@ export class KeptDocument<T, Kept> {
 
   #remember(): void {
     const { phase, present } = this.#state;
-    this.#ports.remember?.(phase === 'kept' || !(this.#ports.isWorthKeeping?.(present) ?? true) ? undefined : { value: present, revision: this.#stored.revision });
+    this.#ports.remember?.(
+      phase === 'kept' || !(this.#ports.isWorthKeeping?.(present) ?? true)
+        ? undefined
+        : { value: present, revision: this.#stored.revision },
+    );
   }
 
   #schedule(ms: number): void {

@@ -76,7 +76,12 @@ export class Outbox<T> {
       const key = this.#ports.keyOf(item);
       const earlier = this.#waiting.get(key);
       const flying = this.#flying.get(key);
-      const next = earlier !== undefined ? this.#ports.join(earlier, item) : flying !== undefined ? this.#ports.onTop(flying, item) : item;
+      const next =
+        earlier !== undefined
+          ? this.#ports.join(earlier, item)
+          : flying !== undefined
+            ? this.#ports.onTop(flying, item)
+            : item;
       if (this.#ports.isNothing(next)) this.#waiting.delete(key);
       else this.#waiting.set(key, next);
     }
@@ -136,8 +141,14 @@ export class Outbox<T> {
 
   #tell(): void {
     const waiting = [...this.#flying.values(), ...this.#waiting.values()];
-    const phase = this.#flying.size > 0 ? 'sending' : this.#problem !== undefined && waiting.length > 0 ? 'away' : 'idle';
-    this.#state = { waiting, held: this.#held, phase, ...(phase === 'away' && this.#problem ? { problem: this.#problem } : {}) };
+    const phase =
+      this.#flying.size > 0 ? 'sending' : this.#problem !== undefined && waiting.length > 0 ? 'away' : 'idle';
+    this.#state = {
+      waiting,
+      held: this.#held,
+      phase,
+      ...(phase === 'away' && this.#problem ? { problem: this.#problem } : {}),
+    };
     this.#ports.remember?.([...waiting, ...this.#held.map(({ item }) => item)]);
     for (const listener of [...this.#listeners]) listener();
   }

@@ -20,7 +20,11 @@ let listed: readonly { readonly key: string; readonly name: string; readonly pat
 
 function tell(): void {
   const now = [...held].filter(([, each]) => each.isUnsent()).map(([key, { name, path }]) => ({ key, name, path }));
-  if (now.length === listed.length && now.every(({ key, name }, at) => listed[at]!.key === key && listed[at]!.name === name)) return;
+  if (
+    now.length === listed.length &&
+    now.every(({ key, name }, at) => listed[at]!.key === key && listed[at]!.name === name)
+  )
+    return;
   listed = now;
   for (const listener of [...listeners]) listener();
 }
@@ -101,10 +105,23 @@ interface Opening<T, Kept> {
 const documents = new Map<string, KeptDocument<never, never>>();
 
 /** The document under a key: the one that still has unsent words, or one begun from what the server has. */
-export function openDocument<T, Kept>({ key, path, nameOf, start, ports, options, schema }: Opening<T, Kept>): KeptDocument<T, Kept> {
+export function openDocument<T, Kept>({
+  key,
+  path,
+  nameOf,
+  start,
+  ports,
+  options,
+  schema,
+}: Opening<T, Kept>): KeptDocument<T, Kept> {
   const before = documents.get(key) as KeptDocument<T, Kept> | undefined;
   if (before) return before;
-  const made = new KeptDocument<T, Kept>(start, { ...ports, remember: (unsent) => remember(key, unsent) }, options, remembered(key, schema));
+  const made = new KeptDocument<T, Kept>(
+    start,
+    { ...ports, remember: (unsent) => remember(key, unsent) },
+    options,
+    remembered(key, schema),
+  );
   documents.set(key, made as unknown as KeptDocument<never, never>);
   const { tell: changed, release } = hold(key, {
     get name() {

@@ -66,7 +66,8 @@ async function outcomeOf<Kept>(sent: Promise<Kept>, schema: z.ZodType<Kept>): Pr
       const theirs = schema.safeParse(error.document.current);
       if (theirs.success) return { is: 'elsewhere', theirs: theirs.data };
     }
-    if (error.document.type === problemTypes.notFound) return { is: 'refused', problem: `${problem} What you typed is still here.` };
+    if (error.document.type === problemTypes.notFound)
+      return { is: 'refused', problem: `${problem} What you typed is still here.` };
     return { is: 'refused', problem: error.document.fields?.[0]?.message ?? problem };
   }
 }

@@ -21,7 +21,11 @@ export function useOutbox<T>({ key, name, path, schema, ports }: OutboxUse<T>): 
   const box = useMemo(() => {
     const before = boxes.get(key) as Outbox<T> | undefined;
     if (before) return before;
-    const made = new Outbox<T>({ ...ports, remember: (unsent) => remember(key, unsent.length === 0 ? undefined : unsent) }, AGAIN_MS, remembered(key, z.array(schema)) ?? []);
+    const made = new Outbox<T>(
+      { ...ports, remember: (unsent) => remember(key, unsent.length === 0 ? undefined : unsent) },
+      AGAIN_MS,
+      remembered(key, z.array(schema)) ?? [],
+    );
     boxes.set(key, made as unknown as Outbox<never>);
     const { tell } = hold(key, { name, path, isUnsent: () => !made.isEmpty, flush: made.flush });
     made.subscribe(tell);

@@ -1,6 +1,7 @@
 /** The answer beside a statement, and the choice of another unknown. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { frequencyOf,
+import {
+  frequencyOf,
   writeBrief,
   writeMoney,
   writePercent,
@@ -9,7 +10,10 @@ import { frequencyOf,
   type NumberStyle,
   type SlotName,
   type StatementDraft,
-  type StatementKind, kindOf, slotName } from '@hardy-sextant/core';
+  type StatementKind,
+  kindOf,
+  slotName,
+} from '@hardy-sextant/core';
 import { memo } from 'react';
 import { useNumberStyle } from '../Figures.tsx';
 import { useLatest } from '../useLatest.ts';
@@ -41,7 +45,15 @@ export function Answer({ draft, outcome, currency, onAsk }: AnswerProps) {
 }
 
 /** Drawn again only when another slot is asked for. */
-const AskMenu = memo(function AskMenu({ kind, unknown, onAsk }: { readonly kind: StatementKind; readonly unknown: SlotName; readonly onAsk: (slot: SlotName) => void }) {
+const AskMenu = memo(function AskMenu({
+  kind,
+  unknown,
+  onAsk,
+}: {
+  readonly kind: StatementKind;
+  readonly unknown: SlotName;
+  readonly onAsk: (slot: SlotName) => void;
+}) {
   return (
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>

@@ -1,6 +1,16 @@
 /** Opens the build-up of an amount: price, down payment, trade-in, fees. */
 import { Button, Popover, TextInput, UnstyledButton } from '@mantine/core';
-import { numberStyleById, priceFor, rateWithCharges, readBuildUp, writeMoney, writePercent, type BuildUp, type CaseOutcome, type StatementDraft } from '@hardy-sextant/core';
+import {
+  numberStyleById,
+  priceFor,
+  rateWithCharges,
+  readBuildUp,
+  writeMoney,
+  writePercent,
+  type BuildUp,
+  type CaseOutcome,
+  type StatementDraft,
+} from '@hardy-sextant/core';
 import { memo } from 'react';
 import styles from './BuildUpButton.module.css';
 
@@ -25,7 +35,14 @@ const fields: readonly { readonly part: keyof BuildUp; readonly label: string; r
 
 export const emptyBuildUp: BuildUp = { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '' };
 
-export const BuildUpButton = memo(function BuildUpButton({ built, open, onOpen, onStart, current, onChange }: BuildUpButtonProps) {
+export const BuildUpButton = memo(function BuildUpButton({
+  built,
+  open,
+  onOpen,
+  onStart,
+  current,
+  onChange,
+}: BuildUpButtonProps) {
   return (
     <Popover opened={open} onChange={onOpen} position="bottom-start" shadow="md" trapFocus width={330}>
       <Popover.Target>
@@ -40,7 +57,11 @@ export const BuildUpButton = memo(function BuildUpButton({ built, open, onOpen, 
           {built ? 'built up' : 'build up'}
         </UnstyledButton>
       </Popover.Target>
-      <Popover.Dropdown>{current && <Parts draft={current.draft} outcome={current.outcome} onChange={onChange} onDone={() => onOpen(false)} />}</Popover.Dropdown>
+      <Popover.Dropdown>
+        {current && (
+          <Parts draft={current.draft} outcome={current.outcome} onChange={onChange} onDone={() => onOpen(false)} />
+        )}
+      </Popover.Dropdown>
     </Popover>
   );
 });
@@ -57,7 +78,8 @@ function Parts({ draft, outcome, onChange, onDone }: PartsProps) {
   const { buildUp } = draft;
   const asked = draft.unknown === 'amount';
   const read = buildUp && !asked ? readBuildUp(buildUp, style) : undefined;
-  const change = (part: keyof BuildUp, text: string) => onChange({ ...draft, buildUp: { ...emptyBuildUp, ...buildUp, [part]: text } }, `buildUp.${part}`);
+  const change = (part: keyof BuildUp, text: string) =>
+    onChange({ ...draft, buildUp: { ...emptyBuildUp, ...buildUp, [part]: text } }, `buildUp.${part}`);
   return (
     <>
       <div className={styles.parts}>
@@ -70,7 +92,11 @@ function Parts({ draft, outcome, onChange, onDone }: PartsProps) {
             maxLength={200}
             disabled={asked && part === 'price'}
             value={asked && part === 'price' ? priceWritten(draft, outcome) : (buildUp?.[part] ?? '')}
-            error={read && !read.ok && read.problem.code !== 'blank' && read.problem.field === `buildUp.${part}` ? read.problem.message : undefined}
+            error={
+              read && !read.ok && read.problem.code !== 'blank' && read.problem.field === `buildUp.${part}`
+                ? read.problem.message
+                : undefined
+            }
             onChange={(event) => change(part, event.currentTarget.value)}
           />
         ))}
@@ -94,7 +120,10 @@ function Parts({ draft, outcome, onChange, onDone }: PartsProps) {
         <Button
           onClick={() => {
             const { buildUp: _, ...rest } = draft;
-            onChange(read?.ok ? { ...rest, slots: { ...draft.slots, amount: writeMoney(read.value.amount, style) } } : rest, 'buildUp');
+            onChange(
+              read?.ok ? { ...rest, slots: { ...draft.slots, amount: writeMoney(read.value.amount, style) } } : rest,
+              'buildUp',
+            );
             onDone();
           }}
         >
@@ -114,10 +143,25 @@ function priceWritten(draft: StatementDraft, outcome: CaseOutcome): string {
 }
 
 /** The rate that makes the payments worth what was really received. */
-function RateWithFees({ draft, outcome, fees }: { readonly draft: StatementDraft; readonly outcome: CaseOutcome; readonly fees: number }) {
+function RateWithFees({
+  draft,
+  outcome,
+  fees,
+}: {
+  readonly draft: StatementDraft;
+  readonly outcome: CaseOutcome;
+  readonly fees: number;
+}) {
   if (outcome.state !== 'solved') return null;
   const { table, numbers, values } = outcome.solved;
-  const rate = rateWithCharges({ amount: numbers.amount, fees, payment: table.firstPayment, payments: values.n, finalAmount: numbers.finalAmount, timing: values.timing });
+  const rate = rateWithCharges({
+    amount: numbers.amount,
+    fees,
+    payment: table.firstPayment,
+    payments: values.n,
+    finalAmount: numbers.finalAmount,
+    timing: values.timing,
+  });
   if (!rate.ok) return null;
   const effective = Math.expm1(draft.paymentsPerYear * Math.log1p(rate.value));
   return (

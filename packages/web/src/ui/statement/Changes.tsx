@@ -1,13 +1,23 @@
 /** Changes to a plan as short sentences under the statement, edited in place. */
 import { Menu, UnstyledButton } from '@mantine/core';
-import { numberStyleById, type CaseOutcome, type ChangeDraft, type ChangeField, type ChangeKind, type StatementDraft } from '@hardy-sextant/core';
+import {
+  numberStyleById,
+  type CaseOutcome,
+  type ChangeDraft,
+  type ChangeField,
+  type ChangeKind,
+  type StatementDraft,
+} from '@hardy-sextant/core';
 import { IconX } from '@tabler/icons-react';
 import { memo } from 'react';
 import { Choice } from './Choice.tsx';
 import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
 
-type Piece = { readonly words: string } | { readonly field: ChangeField; readonly name: string; readonly hint?: string } | { readonly again: true };
+type Piece =
+  | { readonly words: string }
+  | { readonly field: ChangeField; readonly name: string; readonly hint?: string }
+  | { readonly again: true };
 
 /** The sentence of each kind of change. */
 const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly pieces: readonly Piece[] }>> = {
@@ -38,7 +48,12 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
   },
   payment: {
     title: 'another payment',
-    pieces: [{ words: 'after payment' }, { field: 'after', name: 'payment changes after payment' }, { words: 'the payment becomes' }, { field: 'amount', name: 'new payment' }],
+    pieces: [
+      { words: 'after payment' },
+      { field: 'after', name: 'payment changes after payment' },
+      { words: 'the payment becomes' },
+      { field: 'amount', name: 'new payment' },
+    ],
   },
   'interest-only': {
     title: 'interest only for a while',
@@ -72,7 +87,9 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
   },
 };
 
-export const changeTitles: readonly (readonly [ChangeKind, string])[] = (Object.keys(sentences) as ChangeKind[]).map((kind) => [kind, sentences[kind].title]);
+export const changeTitles: readonly (readonly [ChangeKind, string])[] = (Object.keys(sentences) as ChangeKind[]).map(
+  (kind) => [kind, sentences[kind].title],
+);
 
 interface ChangesProps {
   readonly draft: StatementDraft;

@@ -20,7 +20,12 @@ export function Choice({ onChange, ...shown }: ChoiceProps) {
 const List = memo(
   function List({ label, value, options, onChange }: ChoiceProps) {
     return (
-      <select className={styles.choice} aria-label={label} value={value} onChange={(event) => onChange(event.currentTarget.value)}>
+      <select
+        className={styles.choice}
+        aria-label={label}
+        value={value}
+        onChange={(event) => onChange(event.currentTarget.value)}
+      >
         {options.map(([id, words]) => (
           <option key={id} value={id}>
             {words}
@@ -29,7 +34,8 @@ const List = memo(
       </select>
     );
   },
-  (before, after) => before.label === after.label && before.value === after.value && sameOptions(before.options, after.options),
+  (before, after) =>
+    before.label === after.label && before.value === after.value && sameOptions(before.options, after.options),
 );
 
 function sameOptions(a: Options, b: Options): boolean {

@@ -66,10 +66,25 @@ export function Slot({ slot, kind, name, text, style, problem, placeholder = '',
 }
 
 /** The unknown: shows `?` and, to a reader, the answer. */
-export function UnknownSlot({ slot, name, answer }: { readonly slot: string; readonly name: string; readonly answer: string }) {
+export function UnknownSlot({
+  slot,
+  name,
+  answer,
+}: {
+  readonly slot: string;
+  readonly name: string;
+  readonly answer: string;
+}) {
   return (
     <span className={styles.slotBox}>
-      <input className={`${styles.slot} ${styles.unknown}`} style={{ width: '1ch' }} readOnly value="?" data-slot={slot} aria-label={`${name}, to be found: ${answer}`} />
+      <input
+        className={`${styles.slot} ${styles.unknown}`}
+        style={{ width: '1ch' }}
+        readOnly
+        value="?"
+        data-slot={slot}
+        aria-label={`${name}, to be found: ${answer}`}
+      />
     </span>
   );
 }

@@ -35,7 +35,14 @@ interface StatementProps {
   readonly names?: Scope;
 }
 
-const slotKinds: Readonly<Record<SlotName, SlotKind>> = { amount: 'money', rate: 'percent', payments: 'count', payment: 'money', finalAmount: 'money', converted: 'percent' };
+const slotKinds: Readonly<Record<SlotName, SlotKind>> = {
+  amount: 'money',
+  rate: 'percent',
+  payments: 'count',
+  payment: 'money',
+  finalAmount: 'money',
+  converted: 'percent',
+};
 
 export function Statement({ draft, outcome, rounding, onChange, names }: StatementProps) {
   const style = numberStyleById(draft.numberStyle);
@@ -45,7 +52,11 @@ export function Statement({ draft, outcome, rounding, onChange, names }: Stateme
   const [building, setBuilding] = useState(false);
   const change = useLatest(onChange);
   const startBuilding = useLatest(() => {
-    if (!draft.buildUp) onChange({ ...draft, buildUp: { ...emptyBuildUp, price: draft.unknown === 'amount' ? '' : draft.slots.amount } }, 'buildUp');
+    if (!draft.buildUp)
+      onChange(
+        { ...draft, buildUp: { ...emptyBuildUp, price: draft.unknown === 'amount' ? '' : draft.slots.amount } },
+        'buildUp',
+      );
   });
   const built = draft.buildUp && draft.unknown !== 'amount' ? readBuildUp(draft.buildUp, style, names) : undefined;
 

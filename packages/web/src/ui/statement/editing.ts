@@ -31,7 +31,12 @@ export function solvedText(draft: StatementDraft, outcome: CaseOutcome): string 
  * statement stays complete; or what was typed there earlier, where that leads to the very number now asked for (a rate
  * of 5.7 % does not come back as 5.699836 % because the payment was rounded).
  */
-export function withUnknown(draft: StatementDraft, slot: SlotName, outcome: CaseOutcome, rounding: TableRounding): StatementDraft {
+export function withUnknown(
+  draft: StatementDraft,
+  slot: SlotName,
+  outcome: CaseOutcome,
+  rounding: TableRounding,
+): StatementDraft {
   if (slot === draft.unknown) return draft;
   const asked = { ...draft, unknown: slot };
   const answered = solvedText(draft, outcome);

@@ -14,12 +14,32 @@ const base: RateQuote = { kind: 'nominal', compounding: 12, daysPerYear: 365, da
 export function quoteChoices(paymentsPerYear: number, current: RateQuote): readonly QuoteChoice[] {
   const days = current.daysPerPeriod;
   return [
-    ...frequencies.map(({ perYear, adverb }) => ({ id: `nominal-${perYear}`, words: `a year, compounded ${adverb}`, quote: { ...base, compounding: perYear } })),
-    { id: 'nominal-continuous', words: 'a year, compounded continuously', quote: { ...base, compounding: 'continuous' as const } },
+    ...frequencies.map(({ perYear, adverb }) => ({
+      id: `nominal-${perYear}`,
+      words: `a year, compounded ${adverb}`,
+      quote: { ...base, compounding: perYear },
+    })),
+    {
+      id: 'nominal-continuous',
+      words: 'a year, compounded continuously',
+      quote: { ...base, compounding: 'continuous' as const },
+    },
     { id: 'effective', words: 'a year, effective', quote: { ...base, kind: 'effective' as const } },
-    { id: 'periodic', words: `each ${frequencyOf(paymentsPerYear).period}`, quote: { ...base, kind: 'periodic' as const } },
-    { id: 'daily-365', words: 'a year, added daily (365)', quote: { ...base, kind: 'daily' as const, daysPerPeriod: days } },
-    { id: 'daily-360', words: 'a year, added daily (360)', quote: { ...base, kind: 'daily' as const, daysPerYear: 360 as const, daysPerPeriod: days } },
+    {
+      id: 'periodic',
+      words: `each ${frequencyOf(paymentsPerYear).period}`,
+      quote: { ...base, kind: 'periodic' as const },
+    },
+    {
+      id: 'daily-365',
+      words: 'a year, added daily (365)',
+      quote: { ...base, kind: 'daily' as const, daysPerPeriod: days },
+    },
+    {
+      id: 'daily-360',
+      words: 'a year, added daily (360)',
+      quote: { ...base, kind: 'daily' as const, daysPerYear: 360 as const, daysPerPeriod: days },
+    },
   ];
 }
 

@@ -1,14 +1,21 @@
 /** A statement as one plain sentence, its answer in place of the `?` unless that stays hidden. */
 
-import { frequencyOf, kindOf, numberStyleById, writeMoney, type SolvedCase, type StatementDraft } from '@hardy-sextant/core';
+import {
+  frequencyOf,
+  kindOf,
+  numberStyleById,
+  writeMoney,
+  type SolvedCase,
+  type StatementDraft,
+} from '@hardy-sextant/core';
 import { solvedText } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
 
 export function statementInWords(draft: StatementDraft, solved: SolvedCase, hidden = false): string {
   const style = numberStyleById(draft.numberStyle);
   const answer = hidden ? '?' : (solvedText(draft, { state: 'solved', solved }) ?? '?');
-  return kindOf(draft).sentence
-    .map((segment) => {
+  return kindOf(draft)
+    .sentence.map((segment) => {
       if ('words' in segment) return segment.words;
       if ('period' in segment) return frequencyOf(draft.paymentsPerYear).period;
       if ('newLine' in segment) return '';
@@ -22,7 +29,9 @@ export function statementInWords(draft: StatementDraft, solved: SolvedCase, hidd
       if (segment.choice === 'frequency') return frequencyOf(draft.paymentsPerYear).adverb;
       if (segment.choice === 'timing') return draft.timing === 'end' ? 'end' : 'beginning';
       if (segment.choice === 'flatBy') return draft.flatBy === 'a-year' ? 'of it for each year' : 'of it once';
-      return quoteChoices(draft.paymentsPerYear, draft.quote).find(({ id }) => id === quoteId(draft.quote))?.words ?? '';
+      return (
+        quoteChoices(draft.paymentsPerYear, draft.quote).find(({ id }) => id === quoteId(draft.quote))?.words ?? ''
+      );
     })
     .filter((word) => word !== '')
     .join(' ')

@@ -8,7 +8,10 @@ export function AnotherNumber({ question, rules }: { readonly question: Question
   const [text, setText] = useState('');
   const [all, setAll] = useState(false);
   const numbers = useMemo(() => slipNumbers(question, rules), [question, rules]);
-  const verdict = useMemo(() => (text.trim() === '' ? undefined : explainNumber(question, text, rules)), [question, text, rules]);
+  const verdict = useMemo(
+    () => (text.trim() === '' ? undefined : explainNumber(question, text, rules)),
+    [question, text, rules],
+  );
   const shown = all ? numbers : numbers.slice(0, 8);
   return (
     <section className={styles.explain} aria-label="If someone gets another number">

@@ -15,7 +15,11 @@ export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
     <>
       <label>
         Work out
-        <select aria-label="Work out" value={ask.quantity} onChange={(event) => onAsk({ ...ask, quantity: event.currentTarget.value as Quantity })}>
+        <select
+          aria-label="Work out"
+          value={ask.quantity}
+          onChange={(event) => onAsk({ ...ask, quantity: event.currentTarget.value as Quantity })}
+        >
           {quantityIds
             .filter((each) => quantities[each].applies(draft) && (!quantities[each].refinancing || ask.refinancing))
             .map((each) => (
@@ -33,7 +37,9 @@ export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
             min={need === 'after' ? 0 : 1}
             step={1}
             value={Number.isFinite(ask[need]) ? ask[need] : ''}
-            onChange={(event) => onAsk({ ...ask, [need]: event.currentTarget.value === '' ? NaN : Number(event.currentTarget.value) })}
+            onChange={(event) =>
+              onAsk({ ...ask, [need]: event.currentTarget.value === '' ? NaN : Number(event.currentTarget.value) })
+            }
           />
         </label>
       ))}

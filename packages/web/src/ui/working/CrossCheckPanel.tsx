@@ -21,7 +21,14 @@ export function CrossCheckPanel({ solution, style, children }: CrossCheckPanelPr
         {children}
         <label>
           to
-          <input type="number" min={0} max={15} value={decimals} onChange={(event) => set('decimals', event.currentTarget.value)} aria-label="decimals compared" />
+          <input
+            type="number"
+            min={0}
+            max={15}
+            value={decimals}
+            onChange={(event) => set('decimals', event.currentTarget.value)}
+            aria-label="decimals compared"
+          />
           decimals
         </label>
       </div>
@@ -43,7 +50,9 @@ export function CrossCheckPanel({ solution, style, children }: CrossCheckPanelPr
               <tr key={id}>
                 <td className="words">{title}</td>
                 <td>{written}</td>
-                <td className={difference === 0 ? undefined : styles.off}>{difference === 0 ? '–' : writeNumber(difference, decimals, style)}</td>
+                <td className={difference === 0 ? undefined : styles.off}>
+                  {difference === 0 ? '–' : writeNumber(difference, decimals, style)}
+                </td>
                 <td>{because ?? ''}</td>
               </tr>
             ))}

@@ -1,6 +1,16 @@
 /** Walking an entry list on a stand-in: one entry at a time, the stored values filling up; entries can be left out, and values left over from before. */
 import { Button } from '@mantine/core';
-import { clearedDevice, deviceWrites, replay, writeBrief, type DeviceEntry, type DeviceState, type EnteredName, type EnteringStyle, type NumberStyle } from '@hardy-sextant/core';
+import {
+  clearedDevice,
+  deviceWrites,
+  replay,
+  writeBrief,
+  type DeviceEntry,
+  type DeviceState,
+  type EnteredName,
+  type EnteringStyle,
+  type NumberStyle,
+} from '@hardy-sextant/core';
 import { useState } from 'react';
 import styles from './DeviceWalk.module.css';
 
@@ -13,7 +23,17 @@ interface DeviceWalkProps {
 const stored: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
 
 /** What the last problem on the tool may have left behind: a rent paid in advance with a residual. */
-const leftOver: DeviceState = { ...clearedDevice, n: 36, rate: 8.4, pv: 18_500, pmt: -492, fv: -3700, timing: 'begin', paymentsPerYear: 12, compoundingsPerYear: 12 };
+const leftOver: DeviceState = {
+  ...clearedDevice,
+  n: 36,
+  rate: 8.4,
+  pv: 18_500,
+  pmt: -492,
+  fv: -3700,
+  timing: 'begin',
+  paymentsPerYear: 12,
+  compoundingsPerYear: 12,
+};
 
 export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
   const [step, setStep] = useState(0);
@@ -31,13 +51,24 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
   const now = done === 0 ? undefined : through[done - 1];
   const state = now?.state ?? start;
   const touched = new Set(
-    used.slice(0, done).flatMap(({ entry }) => ('put' in entry ? [entry.put as string] : 'solve' in entry ? [entry.solve as string] : 'moveOn' in entry ? ['pv'] : [])),
+    used
+      .slice(0, done)
+      .flatMap(({ entry }) =>
+        'put' in entry
+          ? [entry.put as string]
+          : 'solve' in entry
+            ? [entry.solve as string]
+            : 'moveOn' in entry
+              ? ['pv']
+              : [],
+      ),
   );
   const number = (value: number) => writeBrief(value, 0, 6, style);
   const fullList = replay(entering, entries);
   const meantToShow = fullList.ok ? fullList.value.at(-1)?.shows : undefined;
   const shows = step === entries.length && played.ok ? through.at(-1)?.shows : undefined;
-  const differs = shows !== undefined && meantToShow !== undefined && Math.abs(shows - meantToShow) > 1e-9 * Math.abs(meantToShow);
+  const differs =
+    shows !== undefined && meantToShow !== undefined && Math.abs(shows - meantToShow) > 1e-9 * Math.abs(meantToShow);
   const toggle = (at: number) => {
     const next = new Set(leftOut);
     if (!next.delete(at)) next.add(at);
@@ -51,7 +82,10 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
           begin with
           <select
             value={start === clearedDevice ? 'cleared' : 'left'}
-            onChange={(event) => (setStart(event.currentTarget.value === 'cleared' ? clearedDevice : leftOver), setStep(0))}
+            onChange={(event) => (
+              setStart(event.currentTarget.value === 'cleared' ? clearedDevice : leftOver),
+              setStep(0)
+            )}
           >
             <option value="cleared">nothing stored</option>
             <option value="left">values left over from the last problem</option>
@@ -76,7 +110,13 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
             <strong className="figures">
               {deviceWrites(
                 state[name],
-                { ...entering, decimals: name === 'n' || name === 'rate' ? Math.min(6, Math.max(entering.decimals, name === 'rate' ? 4 : 2)) : entering.decimals },
+                {
+                  ...entering,
+                  decimals:
+                    name === 'n' || name === 'rate'
+                      ? Math.min(6, Math.max(entering.decimals, name === 'rate' ? 4 : 2))
+                      : entering.decimals,
+                },
                 style,
               )}
             </strong>
@@ -102,25 +142,34 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
         ))}
       </ol>
       <p role="status" className={styles.says}>
-        {step < entries.length && `${step} of ${entries.length} entered.${now?.shows === undefined ? '' : ` In sight: ${deviceWrites(now.shows, entering, style)}.`}`}
+        {step < entries.length &&
+          `${step} of ${entries.length} entered.${now?.shows === undefined ? '' : ` In sight: ${deviceWrites(now.shows, entering, style)}.`}`}
         {shows !== undefined && (
           <>
             The tool shows <strong className="figures">{deviceWrites(shows, entering, style)}</strong>
             {differs && (
               <span className={styles.differs}>
-                , not {deviceWrites(meantToShow, entering, style)}: {whatWasLeft(leftOut, entries, entering, start === clearedDevice)}
+                , not {deviceWrites(meantToShow, entering, style)}:{' '}
+                {whatWasLeft(leftOut, entries, entering, start === clearedDevice)}
               </span>
             )}
             {!differs && start !== clearedDevice && ': every value was entered anew, so nothing left over counts.'}
           </>
         )}
-        {failedAt !== undefined && step > failedAt && !played.ok && <span className={styles.differs}>Here the tool shows nothing: {played.problem.message}</span>}
+        {failedAt !== undefined && step > failedAt && !played.ok && (
+          <span className={styles.differs}>Here the tool shows nothing: {played.problem.message}</span>
+        )}
       </p>
     </section>
   );
 }
 
-function valueUpTo(entering: EnteringStyle, used: readonly { readonly entry: DeviceEntry }[], start: DeviceState, count: number) {
+function valueUpTo(
+  entering: EnteringStyle,
+  used: readonly { readonly entry: DeviceEntry }[],
+  start: DeviceState,
+  count: number,
+) {
   const played = replay(
     entering,
     used.slice(0, count).map(({ entry }) => entry),
@@ -138,7 +187,12 @@ function entryWords(entry: DeviceEntry, { labels }: EnteringStyle, number: (valu
   return `${labels[entry.put]}: ${number(entry.value)}`;
 }
 
-function whatWasLeft(leftOut: ReadonlySet<number>, entries: readonly DeviceEntry[], { labels }: EnteringStyle, cleared: boolean): string {
+function whatWasLeft(
+  leftOut: ReadonlySet<number>,
+  entries: readonly DeviceEntry[],
+  { labels }: EnteringStyle,
+  cleared: boolean,
+): string {
   const names = [...leftOut].flatMap((at) => {
     const entry = entries[at];
     return entry && 'put' in entry && entry.put !== 'purpose' ? [labels[entry.put]] : [];

@@ -17,7 +17,9 @@ export function PrintedSolution({ title, statement, solution, ways, detail }: Pr
       <h1>{title}</h1>
       <p>{statement}</p>
       <h2>{solution.title}</h2>
-      {detail !== 'answer' && solution.setting.length > 0 && <Steps steps={stepsAt(solution.setting, detail)} name="Setting" />}
+      {detail !== 'answer' && solution.setting.length > 0 && (
+        <Steps steps={stepsAt(solution.setting, detail)} name="Setting" />
+      )}
       {ways.map((way) => (
         <div key={way.id}>
           <h3>{way.title}</h3>

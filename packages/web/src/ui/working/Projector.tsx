@@ -46,9 +46,18 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
           <p className={styles.statement}>{statement}</p>
           <div className={styles.asked}>
             <h2>
-              {solution.title} {hidden ? <span className={styles.cover} role="img" aria-label="the answer is hidden" /> : <strong className="figures">{solution.answer}</strong>}
+              {solution.title}{' '}
+              {hidden ? (
+                <span className={styles.cover} role="img" aria-label="the answer is hidden" />
+              ) : (
+                <strong className="figures">{solution.answer}</strong>
+              )}
             </h2>
-            <select aria-label="way" value={way.id} onChange={(event) => (onWay(event.currentTarget.value), setShown(1))}>
+            <select
+              aria-label="way"
+              value={way.id}
+              onChange={(event) => (onWay(event.currentTarget.value), setShown(1))}
+            >
               {solution.ways.map(({ id, title: words }) => (
                 <option key={id} value={id}>
                   {words}

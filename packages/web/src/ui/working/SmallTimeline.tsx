@@ -21,7 +21,9 @@ export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
   const step = (WIDTH - 50) / Math.max(1, shown.length - 1);
   const said = new Set<string>();
   const money = (value: number) => `${value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
-  const inWords = shown.flatMap((moment) => (moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`)));
+  const inWords = shown.flatMap((moment) =>
+    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`),
+  );
   return (
     <svg viewBox={`0 0 ${WIDTH} 172`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
       <line x1="8" x2={WIDTH - 8} y1={AXIS} y2={AXIS} className={lines.axis} />
@@ -51,14 +53,23 @@ export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
                   <line x1={x} x2={x} y1={AXIS} y2={tip} />
                   <path d={`M${x - 5} ${tip + head} L${x} ${tip} L${x + 5} ${tip + head}`} fill="none" />
                   {first && level < 3 && (
-                    <text x={x + (anchor === 'end' ? 6 : -6)} y={up ? 24 - level * 12 : 142 + level * 13} className={lines.small} style={{ textAnchor: anchor }}>
+                    <text
+                      x={x + (anchor === 'end' ? 6 : -6)}
+                      y={up ? 24 - level * 12 : 142 + level * 13}
+                      className={lines.small}
+                      style={{ textAnchor: anchor }}
+                    >
                       {label}
                     </text>
                   )}
                 </g>
               );
             })}
-            <text x={both ? x - 8 : x} y={moment.flows.some(({ money: value }) => value > 0) ? AXIS + 14 : AXIS - 6} className={lines.place}>
+            <text
+              x={both ? x - 8 : x}
+              y={moment.flows.some(({ money: value }) => value > 0) ? AXIS + 14 : AXIS - 6}
+              className={lines.place}
+            >
               {moment.at}
             </text>
           </g>

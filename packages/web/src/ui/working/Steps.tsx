@@ -106,7 +106,13 @@ function StepBody({ step }: { readonly step: Step }) {
             </thead>
             <tbody>
               {step.rows.map((row, at) => (
-                <tr key={at}>{row === 'gap' ? <td colSpan={step.columns.length}>…</td> : row.map((cell, column) => <td key={column}>{cell}</td>)}</tr>
+                <tr key={at}>
+                  {row === 'gap' ? (
+                    <td colSpan={step.columns.length}>…</td>
+                  ) : (
+                    row.map((cell, column) => <td key={column}>{cell}</td>)
+                  )}
+                </tr>
               ))}
             </tbody>
           </table>

@@ -56,7 +56,18 @@ const details: readonly (readonly [Detail, string])[] = [
 
 const nothing: Scope = {};
 
-export default function WorkingDesk({ view, draft, rules, style, title, statement, ask: startAsk, fixed = false, names = nothing, question: given }: WorkingDeskProps) {
+export default function WorkingDesk({
+  view,
+  draft,
+  rules,
+  style,
+  title,
+  statement,
+  ask: startAsk,
+  fixed = false,
+  names = nothing,
+  question: given,
+}: WorkingDeskProps) {
   const [search, set] = useSearchSetting();
   const printing = usePrinting();
   const [chosen, choose] = useAsk(draft, startAsk);
@@ -64,10 +75,19 @@ export default function WorkingDesk({ view, draft, rules, style, title, statemen
   const entryStyles = useAllEnteringStyles();
   const entering = enteringStyleById(search.get('tool') ?? rules.entering, entryStyles);
   const detail = details.find(([id]) => id === search.get('explain'))?.[0] ?? 'steps';
-  const question = useMemo(() => (given ? { ok: true as const, value: given } : askCase(draft, ask, rules.rounding, names)), [given, draft, ask, rules.rounding, names]);
-  const solution = useMemo(() => (question.ok ? workedSolution(question.value, { style, entering }) : undefined), [question, style, entering]);
+  const question = useMemo(
+    () => (given ? { ok: true as const, value: given } : askCase(draft, ask, rules.rounding, names)),
+    [given, draft, ask, rules.rounding, names],
+  );
+  const solution = useMemo(
+    () => (question.ok ? workedSolution(question.value, { style, entering }) : undefined),
+    [question, style, entering],
+  );
   const way = solution?.ways.find(({ id }) => id === search.get('way')) ?? solution?.ways[0];
-  const agreement = useMemo(() => (solution ? crossCheck(solution, solution.unit === 'money' ? 2 : 4, style) : undefined), [solution, style]);
+  const agreement = useMemo(
+    () => (solution ? crossCheck(solution, solution.unit === 'money' ? 2 : 4, style) : undefined),
+    [solution, style],
+  );
 
   const copied = (copy: Promise<void>) =>
     void copy.then(
@@ -126,10 +146,18 @@ export default function WorkingDesk({ view, draft, rules, style, title, statemen
               <Button size="xs">Copy ▾</Button>
             </Menu.Target>
             <Menu.Dropdown>
-              <Menu.Item onClick={() => copied(copyAsText(solution, [way], detail))}>This way as text, formulas in TeX</Menu.Item>
-              <Menu.Item onClick={() => copied(copyAsText(solution, solution.ways, detail))}>Every way as text, formulas in TeX</Menu.Item>
-              <Menu.Item onClick={() => copied(copyWithMathml(solution, [way], detail))}>This way with formulas in MathML</Menu.Item>
-              <Menu.Item onClick={() => copied(copyWithMathml(solution, solution.ways, detail))}>Every way with formulas in MathML</Menu.Item>
+              <Menu.Item onClick={() => copied(copyAsText(solution, [way], detail))}>
+                This way as text, formulas in TeX
+              </Menu.Item>
+              <Menu.Item onClick={() => copied(copyAsText(solution, solution.ways, detail))}>
+                Every way as text, formulas in TeX
+              </Menu.Item>
+              <Menu.Item onClick={() => copied(copyWithMathml(solution, [way], detail))}>
+                This way with formulas in MathML
+              </Menu.Item>
+              <Menu.Item onClick={() => copied(copyWithMathml(solution, solution.ways, detail))}>
+                Every way with formulas in MathML
+              </Menu.Item>
             </Menu.Dropdown>
           </Menu>
           <Button size="xs" onClick={() => window.print()}>
@@ -187,7 +215,14 @@ export default function WorkingDesk({ view, draft, rules, style, title, statemen
             </div>
           )}
           <Steps steps={stepsAt(way.steps, detail)} name={way.title} />
-          {way.entries && way.entries.length > 0 && <DeviceWalk key={`${entering.id} ${JSON.stringify(way.entries)}`} entries={way.entries} entering={entering} style={style} />}
+          {way.entries && way.entries.length > 0 && (
+            <DeviceWalk
+              key={`${entering.id} ${JSON.stringify(way.entries)}`}
+              entries={way.entries}
+              entering={entering}
+              style={style}
+            />
+          )}
         </div>
         <div className={`sheet ${styles.side}`}>
           {solution.timeline.length > 0 && (
@@ -210,7 +245,9 @@ export default function WorkingDesk({ view, draft, rules, style, title, statemen
           onClose={() => set('projector', '')}
         />
       )}
-      {printing && <PrintedSolution title={title} statement={statement.solved} solution={solution} ways={[way]} detail={detail} />}
+      {printing && (
+        <PrintedSolution title={title} statement={statement.solved} solution={solution} ways={[way]} detail={detail} />
+      )}
     </>
   );
 }

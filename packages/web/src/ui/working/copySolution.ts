@@ -9,20 +9,28 @@ export async function copyAsText(solution: WorkedSolution, ways: readonly Way[],
 export async function copyWithMathml(solution: WorkedSolution, ways: readonly Way[], detail: Detail): Promise<void> {
   const html = await solutionHtml(solution, ways, detail);
   await navigator.clipboard.write([
-    new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([solutionText(solution, ways, detail)], { type: 'text/plain' }) }),
+    new ClipboardItem({
+      'text/html': new Blob([html], { type: 'text/html' }),
+      'text/plain': new Blob([solutionText(solution, ways, detail)], { type: 'text/plain' }),
+    }),
   ]);
 }
 
 /** The solution as a piece of HTML whose formulas are MathML. */
 export async function solutionHtml(solution: WorkedSolution, ways: readonly Way[], detail: Detail): Promise<string> {
   const { default: katex } = await import('katex');
-  const mathml = (tex: string): string => katex.renderToString(tex, { output: 'mathml', displayMode: true, throwOnError: false });
+  const mathml = (tex: string): string =>
+    katex.renderToString(tex, { output: 'mathml', displayMode: true, throwOnError: false });
   const steps = (all: readonly Step[]): string =>
     stepsAt(all, detail)
-      .map((step) => `<li>${stepHtml(step, mathml)}${step.because ? `<br><small>${safe(step.because)}</small>` : ''}</li>`)
+      .map(
+        (step) => `<li>${stepHtml(step, mathml)}${step.because ? `<br><small>${safe(step.because)}</small>` : ''}</li>`,
+      )
       .join('');
   const facts =
-    detail === 'answer' ? '' : `<ul>${solution.facts.map(({ name, written }) => `<li>${safe(name)}: ${safe(written)}</li>`).join('')}</ul><ol>${steps(solution.setting)}</ol>`;
+    detail === 'answer'
+      ? ''
+      : `<ul>${solution.facts.map(({ name, written }) => `<li>${safe(name)}: ${safe(written)}</li>`).join('')}</ul><ol>${steps(solution.setting)}</ol>`;
   return `<h2>${safe(solution.title)}</h2>${facts}${ways.map((way) => `<h3>${safe(way.title)}</h3><ol>${steps(way.steps)}</ol>`).join('')}`;
 }
 

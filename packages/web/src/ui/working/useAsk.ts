@@ -13,7 +13,8 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
   const known = asked !== null && quantityIds.includes(asked) && quantities[asked].applies(draft);
   const [after, from, to] = [search.get('at'), search.get('first'), search.get('last')];
   const ask = useMemo((): Ask => {
-    const number = (text: string | null, usual: number): number => (text === null ? usual : text === UNREADABLE ? NaN : Number(text));
+    const number = (text: string | null, usual: number): number =>
+      text === null ? usual : text === UNREADABLE ? NaN : Number(text);
     const year = Math.max(1, draft.paymentsPerYear);
     return {
       quantity: known ? asked : start.quantity,
@@ -34,7 +35,8 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
       ] as const) {
         if (!needs.includes(need)) settings.delete(name);
         // What was not changed stays as the address has it: it may be newer than what is drawn.
-        else if (!Object.is(next[need], ask[need]) || !settings.has(name)) settings.set(name, Number.isFinite(next[need]) ? String(next[need]) : UNREADABLE);
+        else if (!Object.is(next[need], ask[need]) || !settings.has(name))
+          settings.set(name, Number.isFinite(next[need]) ? String(next[need]) : UNREADABLE);
       }
     });
   return [ask, choose];
