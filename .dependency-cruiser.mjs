@@ -1,5 +1,5 @@
 /** The layer arrows of docs/architecture.md. */
-const coreOrder = ['money', 'rates', 'annuity', 'table', 'case', 'exercise', 'working', 'checking', 'sheet'];
+const coreOrder = ['money', 'rates', 'annuity', 'table', 'case', 'exercise', 'working', 'checking', 'marking', 'sheet', 'starters'];
 
 const coreRules = coreOrder.map((folder, at) => ({
   name: `core-${folder}-imports-only-earlier`,
@@ -17,8 +17,9 @@ export default {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     ...coreRules,
-    only('core-stands-alone', '^packages/core/src', '^packages/(contract|server|web)/|^node_modules/|^node:'),
-    only('contract-knows-core-only', '^packages/contract/src', '^packages/(server|web)/'),
+    only('core-stands-alone', '^packages/core/src', '^packages/(contract|files|server|web)/|^node_modules/|^node:'),
+    only('contract-knows-core-only', '^packages/contract/src', '^packages/(files|server|web)/'),
+    only('files-know-core-and-contract', '^packages/files/src', '^packages/(server|web)/'),
     only('server-not-web', '^packages/server/src', '^packages/web/'),
     only('web-not-server', '^packages/web/src', '^packages/server/'),
     only('routes-not-store-queries', '^packages/server/src/routes/', '^packages/server/src/store/(?!database)'),

@@ -13,6 +13,7 @@ export default {
   },
   moduleNameMapper: {
     '^@hardy-sextant/core/starters$': '<rootDir>/packages/core/src/starters/index.ts',
-    '^@hardy-sextant/(core|contract)$': '<rootDir>/packages/$1/src/index.ts',
+    '^@hardy-sextant/(core|contract|files)$': '<rootDir>/packages/$1/src/index.ts',
+    '^@hardy-sextant/files/(\\w+)$': '<rootDir>/packages/files/src/$1.ts',
   },
 };

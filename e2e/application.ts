@@ -41,10 +41,10 @@ async function launch(folder: string, port: number): Promise<{ child: ChildProce
 async function idle(address: string): Promise<void> {
   for (let tries = 0; tries < 150; tries += 1) {
     const sets = (await (await fetch(`${address}/api/sets`)).json()) as {
-      givenOutAt?: string;
+      assignedAt?: string;
       counts: { toLookAt: number };
     }[];
-    if (sets.every(({ givenOutAt, counts }) => !givenOutAt || counts.toLookAt > 0)) return;
+    if (sets.every(({ assignedAt, counts }) => !assignedAt || counts.toLookAt > 0)) return;
     await new Promise((done) => setTimeout(done, 100));
   }
 }

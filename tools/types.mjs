@@ -4,7 +4,15 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { root } from './install.mjs';
 
-const projects = ['packages/core', 'packages/contract', 'packages/server', 'packages/web', 'e2e', 'bench'];
+const projects = [
+  'packages/core',
+  'packages/contract',
+  'packages/files',
+  'packages/server',
+  'packages/web',
+  'e2e',
+  'bench',
+];
 
 export async function checkTypes() {
   const waiting = [...projects];

@@ -103,7 +103,7 @@ const first = await ask<{ id: string }>('POST', '/sets', {
   title: 'Set 0',
   document: { schemaVersion: 1, items, numbers: 'same', given: '', due: '' },
 });
-await ask('POST', `/sets/${first.id}/given-out`, { revision: 1 });
+await ask('POST', `/sets/${first.id}/assigned`, { revision: 1 });
 const rows = Array.from({ length: STUDENTS }, (_, k) => ({
   place: k + 1,
   student: `N-${String(k).padStart(3, '0')}`,
@@ -137,23 +137,23 @@ for (const [at, classId] of classIds.entries())
     await book.batch(
       [
         {
-          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, given_out_at, released_at, handed_in, to_look_at, unmatched FROM sets WHERE id = ?`,
+          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched FROM sets WHERE id = ?`,
           args: [id, classId, `Set ${k}`, first.id],
         },
         {
-          sql: `INSERT INTO set_copies SELECT ? || item_id, ?, item_id, exercise_id, document, exercise_revision, kept_against, removed_at FROM set_copies WHERE set_id = ?`,
+          sql: `INSERT INTO assigned_exercises SELECT ? || item_id, ?, item_id, exercise_id, document, exercise_revision, kept_against, removed_at FROM assigned_exercises WHERE set_id = ?`,
           args: [id, id, first.id],
         },
         {
-          sql: `INSERT INTO set_hand_ins SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open
-                FROM set_hand_ins h JOIN students was ON was.id = h.student_id JOIN students there ON there.number = was.number AND there.class_id = ? WHERE h.set_id = ?`,
+          sql: `INSERT INTO submissions SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open
+                FROM submissions h JOIN students was ON was.id = h.student_id JOIN students there ON there.number = was.number AND there.class_id = ? WHERE h.set_id = ?`,
           args: [id, id, classId, first.id],
         },
       ],
       'write',
     );
   }
-const [count] = (await book.execute('SELECT count(*) AS all_of_them FROM set_hand_ins')).rows;
+const [count] = (await book.execute('SELECT count(*) AS all_of_them FROM submissions')).rows;
 book.close();
 console.log(
   `${Number(count!.all_of_them).toLocaleString('en')} submissions of ${parts} parts in ${(statSync(file).size / 1e9).toFixed(2)} GB, copied in ${((performance.now() - made) / 1000).toFixed(0)} s`,

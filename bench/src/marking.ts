@@ -1,6 +1,6 @@
-/** `npm run bench -- marking`: how long checking takes: 300 hand-ins of ten parts, every single slip and every pair. */
+/** `npm run bench -- marking`: how long checking takes: 300 submissions of ten parts, every single slip and every pair. */
 import {
-  checkHandIns,
+  checkSubmissions,
   defaultHouseRules,
   drawNumbers,
   must,
@@ -56,7 +56,7 @@ for (const own of [false, true]) {
           .check(entries)
           .filter(({ kind }) => kind === 'unexplained').length;
     else
-      for (const verdicts of checkHandIns(
+      for (const verdicts of checkSubmissions(
         exercise,
         {},
         work[at]!.map(({ entries }) => entries),
@@ -66,6 +66,6 @@ for (const own of [false, true]) {
   }
   const parts = taken.reduce((sum, { parts: each }) => sum + each.length, 0);
   console.log(
-    `${students} hand-ins × ${parts} parts, ${own ? 'each with their own numbers' : 'all with the same numbers'}: ${(performance.now() - begun).toFixed(0)} ms (${unexplained} unexplained, so all their pairs were looked through)`,
+    `${students} submissions × ${parts} parts, ${own ? 'each with their own numbers' : 'all with the same numbers'}: ${(performance.now() - begun).toFixed(0)} ms (${unexplained} unexplained, so all their pairs were looked through)`,
   );
 }

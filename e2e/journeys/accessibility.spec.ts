@@ -21,7 +21,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/exercises/demo-kiln-shed', 'What students read'],
   ['/sets', 'Midterm practice'],
   ['/sets/demo-week-6', 'one set for all'],
-  ['/sets/demo-week-6/marking', 'Handed in'],
+  ['/sets/demo-week-6/marking', 'Submitted'],
   ['/sets/demo-midterm/marking?exercise=all&cause=unexplained', 'What would give'],
   ['/sets/demo-week-6/feedback', 'What students read about each slip'],
   ['/sets/demo-midterm/went-wrong', 'Every cause, by what it cost'],

@@ -149,7 +149,7 @@ test('changes a plan on the way, in sentences edited in place', async ({ page })
   await expect(answer(page, 'number of payments')).toHaveText(/^4\d$/);
 });
 
-test('reads the table: totals so far, years, jumps, stretches, and copies it', async ({ page }) => {
+test('reads the table: totals so far, years, jumps, ranges of payments, and copies it', async ({ page }) => {
   await state(page, '310,000', '5.25', '1560');
   await page.getByLabel('how often payments fall').selectOption('52');
   await expect(page.getByText('1,560 of them')).toBeVisible();
@@ -323,9 +323,9 @@ test('follows the house rules it says it follows', async ({ page }) => {
 
 test('goes out as CSV, as a workbook of live formulas, and on paper', async ({ page }) => {
   await state(page, '26,800', '5.7', '48');
-  await page.getByLabel('name of the case').fill('Ferry, to send out');
+  await page.getByLabel('name of the case').fill('Ferry, to export');
   const send = async (what: string) => {
-    await page.getByRole('button', { name: 'Send out' }).click();
+    await page.getByRole('button', { name: 'Export' }).click();
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('menuitem', { name: what }).click(),
@@ -333,7 +333,7 @@ test('goes out as CSV, as a workbook of live formulas, and on paper', async ({ p
     return download;
   };
   const csv = await send('CSV of the table');
-  expect(csv.suggestedFilename()).toBe('ferry-to-send-out.csv');
+  expect(csv.suggestedFilename()).toBe('ferry-to-export.csv');
   const lines = (await readFile(await csv.path(), 'utf8')).replace('\ufeff', '').trim().split(/\r?\n/);
   expect(lines).toHaveLength(49);
   expect(lines[1]).toBe('1,26800,127.3,625.72,0,498.42,26301.58');

@@ -22,7 +22,7 @@ const pages = [
 
 /** What does something at once, or leads away, instead of opening something. */
 const acts =
-  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|put aside|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|new case|bring in a file|draw|move exercise|add a part|^[+↑↓×]/i;
+  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|archived|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|new case|import a file|draw|move exercise|add a part|^[+↑↓×]/i;
 
 const overlays = (page: Page) => page.locator('[role=dialog]:visible, [role=menu]:visible');
 const named = (page: Page): Promise<string[]> =>
@@ -70,7 +70,7 @@ for (const path of pages)
       if (!(await button.isVisible()) || !(await button.isEnabled())) continue;
       if (
         (await button.getAttribute('aria-haspopup')) === null &&
-        !/bring in|add students|new |rename|command search|start from|^more|give it to/i.test(name)
+        !/import|add students|new |rename|command search|start from|^more|give it to/i.test(name)
       )
         continue;
       await button.click();

@@ -73,7 +73,7 @@ test('the ferry exercise is written from nothing, varied, drawn, tried and kept'
   // A given that is taken away is missed where it is used, and nothing else is lost.
   await page.getByRole('button', { name: 'remove new rate' }).click();
   await expect(page.getByText('“new rate” is neither a number nor a given').first()).toBeVisible();
-  await expect(page.getByText(/A draft: \d+ things? keeps? it from being given out/)).toBeVisible();
+  await expect(page.getByText(/A draft: \d+ things? keeps? it from being assigned/)).toBeVisible();
   await page.getByRole('button', { name: '+ a given' }).click();
   await page.getByLabel('name of given 4').fill('new rate');
   await page.getByLabel('kind of new rate').selectOption('rate');
@@ -147,7 +147,7 @@ test('exercises go out as a file and come back in; what cannot be read is said a
   const bad = { ...file.exercises[0]!, title: 'Broken', parts: [{ ...file.exercises[0]!.parts[0]!, marks: 'many' }] };
   writeFileSync(path, JSON.stringify({ ...file, exercises: [good, bad] }));
   await page.getByLabel('a file of exercises').setInputFiles(path);
-  const report = page.getByRole('dialog', { name: 'Brought in' });
+  const report = page.getByRole('dialog', { name: 'Imported' });
   await expect(report).toContainText('1 exercise was taken in. 1 could not be read');
   await expect(report).toContainText('parts.0.marks: Marks are a number.');
   await page.keyboard.press('Escape');

@@ -11,7 +11,7 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await page.getByLabel('number of payments', { exact: true }).fill('4y');
   await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
 
-  // The table closes, and a stretch reads off it.
+  // The table closes, and a range of payments reads off it.
   await expect(page.getByText('✓ owed after payment 48 is 0.00')).toBeVisible();
   await page.getByLabel('to payment', { exact: true }).fill('18');
   await expect(page.locator('dl').getByText('17,456.86').first()).toBeVisible();
@@ -42,7 +42,7 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await expect(page.getByText('Parts · 3 marks')).toBeVisible();
   await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
 
-  // From the exercise to a class: a set, given out, its answers typed into the grid.
+  // From the exercise to a class: a set, assigned, its answers typed into the grid.
   await page.getByRole('button', { name: 'Give it to a class' }).click();
   await page.getByRole('menuitem', { name: 'BM 210' }).click();
   await expect(page.getByLabel('title of the set')).toHaveValue('Island ferry refit');

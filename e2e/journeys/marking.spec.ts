@@ -113,8 +113,8 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   await page.getByRole('button', { name: 'Give it out' }).click();
   await page.getByRole('link', { name: 'Mark', exact: true }).click();
 
-  // Answers pasted with the names of their columns, one with the five values entered; two rows belong to nobody.
-  await page.getByRole('button', { name: 'Bring in answers' }).click();
+  // Answers pasted with the names of their columns, one with the five values entered; two rows match no student.
+  await page.getByRole('button', { name: 'Import answers' }).click();
   const bring = page.getByRole('dialog');
   const block = [
     ['student', '1a', '1a N', '1b', '1c', '1d', '2a'],
@@ -133,17 +133,17 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   await bring.getByLabel('what column 1 is').selectOption({ label: 'nothing' });
   await expect(bring.getByText('Say which column is the student.')).toBeVisible();
   await bring.getByLabel('what column 1 is').selectOption({ label: 'the student' });
-  await bring.getByRole('button', { name: 'Bring in 8 rows' }).click();
+  await bring.getByRole('button', { name: 'Import 8 rows' }).click();
   await expect(bring.getByRole('status')).toContainText('answers of 6 students came in');
   await expect(bring.getByText('Nobody in the class is called “Nobody Here”')).toBeVisible();
   await expect(bring.getByText('There is another row for Greta Sørensen in this file.')).toBeVisible();
   await bring.getByRole('button', { name: 'Put it away' }).first().click();
   await expect(bring.getByRole('listitem')).toHaveCount(1);
   await page.keyboard.press('Escape');
-  await expect(page.getByText('1 row of what was brought in belongs to nobody yet.')).toBeVisible();
+  await expect(page.getByText('1 row of what was imported is unmatched.')).toBeVisible();
 
   // The same again changes nothing.
-  await page.getByRole('button', { name: 'Bring in answers' }).click();
+  await page.getByRole('button', { name: 'Import answers' }).click();
   await bring.getByLabel('Paste a block').fill(
     block
       .slice(0, 3)
@@ -152,7 +152,7 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
   );
   await bring.getByRole('button', { name: 'Look at its columns' }).click();
   await expect(bring.getByLabel('what column 3 is')).toHaveValue(/^e-[0-9a-f]+\/a\.n$/);
-  await bring.getByRole('button', { name: 'Bring in 2 rows' }).click();
+  await bring.getByRole('button', { name: 'Import 2 rows' }).click();
   await expect(bring.getByRole('status')).toContainText('Nothing changed; 10 were there already');
   await page.keyboard.press('Escape');
 
@@ -338,7 +338,7 @@ test('by keyboard alone, from the set to the released marks', async ({ page }) =
   await expect(page.getByRole('button', { name: 'Released' })).toBeVisible();
 });
 
-test('what was given out stays when its exercise changes, until the instructor says otherwise', async ({ page }) => {
+test('what was assigned stays when its exercise changes, until the instructor says otherwise', async ({ page }) => {
   await setWith(page, 'Own numbers', ['The rate behind the pump house offer'], 'BM 210');
   await page.getByLabel('each student their own').check();
   await page.getByRole('button', { name: 'Give it out' }).click();
@@ -348,10 +348,10 @@ test('what was given out stays when its exercise changes, until the instructor s
   await page.getByLabel('title of the exercise').fill('The pump house, renamed');
   await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
   await page.goto(set);
-  await expect(page.getByText('This exercise was changed after it was given out.')).toBeVisible();
+  await expect(page.getByText('This exercise was changed after it was assigned.')).toBeVisible();
   await expect(page.getByRole('link', { name: 'The rate behind the pump house offer' })).toBeVisible();
   await page.getByRole('button', { name: 'Keep as given' }).click();
-  await expect(page.getByText('This exercise was changed after it was given out.')).toHaveCount(0);
+  await expect(page.getByText('This exercise was changed after it was assigned.')).toHaveCount(0);
   await page.getByRole('link', { name: 'The rate behind the pump house offer' }).click();
   await page.getByLabel('title of the exercise').fill('The pump house, renamed again');
   await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
@@ -377,7 +377,7 @@ test('a workbook with merged cells, notes and formulas comes in as what it shows
   const path = join(info.outputDir, 'answers.xlsx');
   await book.xlsx.writeFile(path);
   await page.goto('/sets/demo-week-3/marking');
-  await page.getByRole('button', { name: 'Bring in answers' }).click();
+  await page.getByRole('button', { name: 'Import answers' }).click();
   const bring = page.getByRole('dialog');
   await bring.getByLabel('a file of answers').setInputFiles(path);
   await expect(bring.getByText('2 merged cells were read as empty')).toBeVisible();
@@ -385,12 +385,12 @@ test('a workbook with merged cells, notes and formulas comes in as what it shows
   await expect(bring.getByText('none was worked out')).toBeVisible();
   await bring.getByLabel('what column 1 is').selectOption({ label: 'the student' });
   await bring.getByLabel('what column 2 is').selectOption({ label: 'answer 1a' });
-  await bring.getByRole('button', { name: /^Bring in/ }).click();
+  await bring.getByRole('button', { name: /^Import/ }).click();
   await expect(bring.getByText('“Student”').or(bring.getByText('“Week 3, answers”')).first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(row(page, 'Catarina Lindqvist')).toContainText('=WEBSERVICE("x")');
   await expect(row(page, 'Bram Okonjo')).toContainText('941');
-  await page.getByRole('button', { name: 'Bring in answers' }).click();
+  await page.getByRole('button', { name: 'Import answers' }).click();
   writeFileSync(path, 'not a workbook');
   await bring.getByLabel('a file of answers').setInputFiles(path);
   await expect(bring.getByRole('alert')).toContainText('is not a workbook that can be read');

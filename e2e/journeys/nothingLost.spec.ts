@@ -187,24 +187,24 @@ test('an answer written over is undone, and its earlier texts are there', async 
 test('an import says what it stores, guesses nothing by position, and is undone', async ({ page }) => {
   const before = await entriesOf(page, 'demo-week-6', 'Dilan Navarro');
   await page.goto('/sets/demo-week-6/marking?exercise=e2');
-  await page.getByRole('button', { name: 'Bring in answers' }).click();
+  await page.getByRole('button', { name: 'Import answers' }).click();
   const bring = page.getByRole('dialog');
   await bring.getByLabel('Paste a block').fill('K-2125\t21,452.88\nNobody\t7');
   await bring.getByRole('button', { name: 'Look at its columns' }).click();
   await expect(bring.getByLabel('what column 1 is')).toHaveValue('student');
   await expect(bring.getByLabel('what column 2 is')).toHaveValue('');
-  await expect(bring.getByRole('button', { name: 'Bring in 2 rows' })).toBeDisabled();
+  await expect(bring.getByRole('button', { name: 'Import 2 rows' })).toBeDisabled();
   // The exercise that is open comes first.
   await expect(bring.getByLabel('what column 2 is').getByRole('option').nth(2)).toHaveText('answer 2a');
   await bring.getByRole('button', { name: 'The others are the parts of exercise 2 in order' }).click();
   const says = bring.getByRole('region', { name: 'What will be stored' });
-  await expect(says).toContainText('1 row belongs to nobody');
+  await expect(says).toContainText('1 row is unmatched');
   await expect(says.getByRole('listitem')).toContainText('Dilan Navarro, 2a');
   await expect(says.getByRole('listitem')).toContainText('21,452.88');
-  await bring.getByRole('button', { name: 'Bring in 2 rows' }).click();
+  await bring.getByRole('button', { name: 'Import 2 rows' }).click();
   await expect(bring.getByRole('status')).toContainText('1 answer of 1 student came in');
   await bring.getByRole('button', { name: 'Undo the import' }).click();
-  await expect(bring.getByText('Rows that belong to nobody yet')).toHaveCount(0);
+  await expect(bring.getByText('Unmatched rows')).toHaveCount(0);
   expect(await entriesOf(page, 'demo-week-6', 'Dilan Navarro')).toEqual(before);
 
   // A lone column of numbers is one column.
@@ -248,7 +248,7 @@ test('an exercise removed from a set that students have keeps its answers and is
   await expect(list.getByRole('listitem')).toHaveCount(4);
   await page.getByRole('button', { name: 'remove exercise 4' }).click();
   await dialog.getByRole('button', { name: 'Remove it' }).click();
-  await expect(page.getByRole('region', { name: 'Removed after it was given out' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Removed after it was assigned' })).toContainText(
     'How long for the slipway',
   );
   await page.getByRole('combobox', { name: 'add an exercise' }).fill('balloon');
@@ -261,7 +261,7 @@ test('an exercise removed from a set that students have keeps its answers and is
   await page.goto('/sets/demo-midterm');
   await page.getByRole('button', { name: 'put How long for the slipway back' }).click();
   await dialog.getByRole('button', { name: 'Put it back' }).click();
-  await expect(page.getByRole('region', { name: 'Removed after it was given out' })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Removed after it was assigned' })).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'How long for the slipway' })).toBeVisible();
 });
 

@@ -67,7 +67,7 @@ test('the stand-in fills up one entry at a time, and shows what a value left ove
   await page.getByLabel('payments', { exact: true }).fill('13');
   await expect(page).toHaveURL(/first=13/);
   await page.getByLabel('to', { exact: true }).fill('24');
-  await expect(page.getByText('Move on by 12 payments; that stretch is not wanted.')).toBeVisible();
+  await expect(page.getByText('Move on by 12 payments; those are not wanted.')).toBeVisible();
   await expect(page.getByRole('tab', { name: /Five values/ })).toContainText('2,347.44');
 });
 

@@ -105,11 +105,11 @@ export const changedRoster = z
       .array(z.object({ id: recordId, name, number }))
       .max(2000)
       .default([]),
-    /** Leave the class; what they have handed in stays. */
+    /** Leave the class; what they have submitted stays. */
     withdraw: ids,
     /** Come back to it. */
     readmit: ids,
-    /** Erased, with everything they have handed in. */
+    /** Erased, with everything they have submitted. */
     remove: ids,
   })
   .refine(({ change, withdraw, readmit, remove }) => {

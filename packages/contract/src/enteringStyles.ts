@@ -19,7 +19,7 @@ export const enteringStyle = z
       .int('Decimals are a whole number.')
       .min(0)
       .max(12, 'At most 12 decimals are shown.'),
-    stretch: z.enum(['from-to', 'moves-on']),
+    range: z.enum(['from-to', 'moves-on']),
     labels: z.object({
       n: label,
       rate: label,

@@ -129,7 +129,7 @@ const format = z.object({
   up: z.boolean().optional(),
 });
 
-/** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being given out. */
+/** Marks below one, an empty prompt and the like are kept: they only keep the exercise from being assigned. */
 export const exercisePart: z.ZodType<Part> = z.object({
   id: partId,
   prompt: z.string().max(2000, 'A prompt has at most 2,000 characters.'),

@@ -1,4 +1,4 @@
-/** Hand-ins of a set, what is decided about them, and answers taken in from files. */
+/** Submissions of a set, what is decided about them, and answers taken in from files. */
 
 import { z } from 'zod';
 import type { Accepted, Verdict } from '@hardy-sextant/core';
@@ -71,8 +71,8 @@ export const earlierAnswer = z.object({
 export type EarlierAnswer = z.infer<typeof earlierAnswer>;
 export const earlierAnswers = z.array(earlierAnswer);
 
-/** A row of an import that belongs to nobody yet, as it was in the file. */
-export const keptRow = z.object({
+/** A row of an import that matches no student yet, as it was in the file. */
+export const unmatchedRow = z.object({
   id: recordId,
   place: z.number().int(),
   source: z.string(),
@@ -80,14 +80,14 @@ export const keptRow = z.object({
   entries,
   why: z.string(),
 });
-export type KeptRow = z.infer<typeof keptRow>;
+export type UnmatchedRow = z.infer<typeof unmatchedRow>;
 
 export const marking = z.object({
   set: keptSet,
   students: z.array(markedStudent),
   accepted: z.array(keptAccepted),
-  keptRows: z.array(keptRow),
-  /** So many hand-ins have no verdicts yet. */
+  unmatchedRows: z.array(unmatchedRow),
+  /** So many submissions have no verdicts yet. */
   unchecked: z.number().int(),
 });
 export type Marking = z.infer<typeof marking>;
@@ -163,7 +163,7 @@ export const importedReport = z.object({
   students: z.number().int(),
   changed: z.number().int(),
   same: z.number().int(),
-  kept: z.array(keptRow),
+  kept: z.array(unmatchedRow),
   /** What was written, and the unmatched rows that are new: undoing takes both back. */
   written: z.array(writtenAnswer),
   newRows: z.array(recordId),
@@ -174,7 +174,7 @@ export const assignedRow = z.object({ studentId: recordId });
 /** What giving a row to a student changed: the student, and the rows that are left. */
 export const assignedReport = z.object({
   students: z.array(markedStudent),
-  keptRows: z.array(keptRow),
+  unmatchedRows: z.array(unmatchedRow),
   written: z.array(writtenAnswer),
 });
 export type AssignedReport = z.infer<typeof assignedReport>;

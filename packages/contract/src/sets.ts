@@ -46,8 +46,8 @@ export type NewSet = z.infer<typeof newSet>;
 export const changedSet = z.object({ title, document: setDocument, revision });
 export type ChangedSet = z.infer<typeof changedSet>;
 
-/** What students got: the exercise as it was when the set was given out. */
-export const setCopy = z.object({
+/** What students got: the exercise as it was when the set was assigned. */
+export const assignedExercise = z.object({
   itemId,
   exercise,
   /** The exercise's revision it was taken from. */
@@ -59,18 +59,23 @@ export const setCopy = z.object({
   /** So many students have answered something in it. */
   answered: z.number().int().default(0),
 });
-export type SetCopy = z.infer<typeof setCopy>;
+export type AssignedExercise = z.infer<typeof assignedExercise>;
 
-/** An exercise that was removed after the set was given out: its answers are kept with it, and it can be put back. */
-export const removedCopy = z.object({ itemId, exerciseId: recordId, title: z.string(), answered: z.number().int() });
-export type RemovedCopy = z.infer<typeof removedCopy>;
+/** An exercise that was removed after the set was assigned: its answers are kept with it, and it can be put back. */
+export const removedExercise = z.object({
+  itemId,
+  exerciseId: recordId,
+  title: z.string(),
+  answered: z.number().int(),
+});
+export type RemovedExercise = z.infer<typeof removedExercise>;
 
 export const setCounts = z.object({
   students: z.number().int(),
-  handedIn: z.number().int(),
+  submitted: z.number().int(),
   /** Answers without a known cause that nobody has decided on. */
   toLookAt: z.number().int(),
-  /** Rows of imports that belong to nobody yet. */
+  /** Rows of imports that match no student yet. */
   unmatched: z.number().int(),
 });
 
@@ -80,21 +85,21 @@ export const keptSet = z.object({
   title: z.string(),
   document: setDocument,
   revision,
-  givenOutAt: z.string().optional(),
+  assignedAt: z.string().optional(),
   releasedAt: z.string().optional(),
   updatedAt: z.string(),
-  copies: z.array(setCopy),
-  removed: z.array(removedCopy).default([]),
+  assignedExercises: z.array(assignedExercise),
+  removed: z.array(removedExercise).default([]),
   counts: setCounts,
 });
 export type KeptSet = z.infer<typeof keptSet>;
 
-/** A set in a list, without what was given out. */
-export const listedSet = keptSet.omit({ copies: true, removed: true });
+/** A set in a list, without what was assigned. */
+export const listedSet = keptSet.omit({ assignedExercises: true, removed: true });
 export type ListedSet = z.infer<typeof listedSet>;
 export const listedSets = z.array(z.union([listedSet, unreadableRecord]));
 
-/** What a set that was given out holds and in which order changes only by one of these, each of which says what it does. */
+/** What a set that was assigned holds and in which order changes only by one of these, each of which says what it does. */
 export const changedContents = z.object({
   revision,
   change: z.discriminatedUnion('act', [
@@ -110,16 +115,16 @@ export const changedContents = z.object({
 });
 export type ChangedContents = z.infer<typeof changedContents>;
 
-/** What becomes of a set when an exercise in it was changed after it was given out. */
+/** What becomes of a set when an exercise in it was changed after it was assigned. */
 export const followChange = z.object({
-  /** `keep`: nothing. `re-key`: the same story and numbers, judged by the new key. `give-anew`: the new exercise, with new numbers where each has their own. */
-  how: z.enum(['keep', 're-key', 'give-anew']),
+  /** `keep`: nothing. `regrade`: the same story and numbers, judged by the new key. `reissue`: the new exercise, with new numbers where each has their own. */
+  how: z.enum(['keep', 'regrade', 'reissue']),
   /** The exercise's revision that is meant. */
   latest: z.number().int(),
 });
 export type FollowChange = z.infer<typeof followChange>;
 
-export const givingOut = z.object({ revision });
+export const assigning = z.object({ revision });
 /** How many students' numbers have been drawn; zero of zero where nothing is going on. */
 export const drawProgress = z.object({ done: z.number().int(), of: z.number().int() });
 /** `anyway`: also while answers are still to be looked at. */

@@ -15,7 +15,7 @@ export * from './annuity/recurrence.ts';
 export * from './table/plan.ts';
 export * from './table/calendar.ts';
 export * from './table/buildTable.ts';
-export * from './table/readings.ts';
+export * from './table/figures.ts';
 export * from './table/compare.ts';
 export * from './table/together.ts';
 export {
@@ -74,9 +74,15 @@ export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProbl
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
 export { seededRandom } from './exercise/random.ts';
 export * from './checking/verdict.ts';
-export { checkHandIn, checkHandIns, prepareChecking, type PreparedChecking } from './checking/checkHandIn.ts';
+export {
+  checkSubmission,
+  checkSubmissions,
+  prepareChecking,
+  type PreparedChecking,
+} from './checking/checkSubmission.ts';
 export { explainNumber, slipNumbers, type SlipNumber } from './checking/explainNumber.ts';
-export * from './checking/finalMark.ts';
+export * from './marking/finalMark.ts';
+export * from './marking/totals.ts';
 export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGives.ts';
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
 export { everySlip, slips, slipById } from './checking/slips.ts';
@@ -108,3 +114,6 @@ export { solutionText } from './working/solutionText.ts';
 export { callableFunctions } from './annuity/sheetFunctions.ts';
 export { columnTitles, tableText, type TextOptions } from './sheet/tableText.ts';
 export { tableSheet, type LiveCell, type LiveSheet } from './sheet/tableSheet.ts';
+// Names from before the words of docs/glossary.md, for programs that use them.
+export { checkSubmission as checkHandIn, checkSubmissions as checkHandIns } from './checking/checkSubmission.ts';
+export { paymentRange as stretch } from './table/figures.ts';

@@ -1,7 +1,7 @@
 /** Verdicts and slips: the kiln shed loan answered in every way. */
 import {
-  checkHandIn,
-  checkHandIns,
+  checkSubmission,
+  checkSubmissions,
   defaultHouseRules,
   emptyDraft,
   plainStory,
@@ -33,7 +33,7 @@ const exercise: Exercise = {
   ],
 };
 const check = (text: string, from: Exercise = exercise): Verdict =>
-  checkHandIn(from, {}, { a: text }, defaultHouseRules)[0]!;
+  checkSubmission(from, {}, { a: text }, defaultHouseRules)[0]!;
 
 describe('verdicts', () => {
   it.each([
@@ -81,10 +81,10 @@ describe('verdicts', () => {
     expect(check('0.0').explanations).toEqual([]);
   });
 
-  it('checks many hand-ins as it checks one', () => {
+  it('checks many submissions as it checks one', () => {
     const texts = ['941.43', '3,237.96', 'x', ''];
     expect(
-      checkHandIns(
+      checkSubmissions(
         exercise,
         {},
         texts.map((a) => ({ a })),

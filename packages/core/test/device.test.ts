@@ -10,7 +10,7 @@ import {
   replay,
   shippedStyles,
   solveFor,
-  stretch,
+  paymentRange,
   workedSolution,
   type DeviceEntry,
   type DeviceState,
@@ -136,14 +136,14 @@ describe('reading a table on the device', () => {
     ['interest-in', 'interest'],
     ['principal-in', 'principal'],
   ] as const)('%s agrees with the table to the cent, from–to and moving on', (quantity, part) => {
-    const ours = must(stretch(table, 13, 24))[part];
+    const ours = must(paymentRange(table, 13, 24))[part];
     const question = must(askCase(draft, { quantity, from: 13, to: 24 }, centRounding));
     for (const entering of [annual, perPayment]) {
       const way = workedSolution(question, { entering }).ways.find(({ id }) => id === 'five-values')!;
       expect(Math.round(way.number * 100) / 100).toBe(ours);
       const text = JSON.stringify(way.steps);
-      if (entering.stretch === 'moves-on')
-        expect(text).toMatch(/Move on by 12 payments; that stretch is not wanted.*put the amount back/);
+      if (entering.range === 'moves-on')
+        expect(text).toMatch(/Move on by 12 payments; those are not wanted.*put the amount back/);
       else expect(text).toMatch(/payments 13 to 24/);
     }
   });

@@ -252,7 +252,7 @@ describe('the report over draws', () => {
   });
 });
 
-describe('what keeps an exercise from being given out', () => {
+describe('what keeps an exercise from being assigned', () => {
   it('is nothing for a sound one', () => expect(exerciseProblems(varied(), defaultHouseRules, true)).toEqual([]));
   it.each([
     ['no title', { title: ' ' }, 'title'],

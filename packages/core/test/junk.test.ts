@@ -94,10 +94,10 @@ const functions: Record<string, fc.Arbitrary<() => unknown>> = {
     const relation = core.recurrenceOf(start, i, payment, when);
     return relation.ok ? [core.terms(relation.value, k), core.term(relation.value, k)] : relation;
   }),
-  stretch: fc.tuple(number, number).map(
+  paymentRange: fc.tuple(number, number).map(
     ([a, b]) =>
       () =>
-        core.stretch(table, a, b),
+        core.paymentRange(table, a, b),
   ),
   balances: number.map((k) => () => [core.balanceAfter(table, k), core.leftToPay(table, k)]),
   refinance: fc.tuple(number, rate, number, number).map(([after, quoted, payments, costs]) => () => {

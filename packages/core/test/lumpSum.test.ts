@@ -2,7 +2,7 @@
 import {
   askCase,
   centRounding,
-  checkHandIn,
+  checkSubmission,
   closingChecks,
   crossCheck,
   defaultHouseRules,
@@ -74,7 +74,7 @@ it('is judged like any other case: growth for discount, the year’s rate for th
     [{ id: 'plan', draft: lump({}, 'finalAmount') }],
     [part('a', { quantity: 'final-amount', plan: 'plan' })],
   );
-  const verdict = (text: string) => checkHandIn(exercise, {}, { a: text }, defaultHouseRules)[0]!;
+  const verdict = (text: string) => checkSubmission(exercise, {}, { a: text }, defaultHouseRules)[0]!;
   expect(verdict('4,786.72').kind).toBe('right');
   expect(verdict((4000 * 1.06 ** 36).toFixed(2)).explanations[0]!.slips).toEqual(['rate-left-annual']);
   expect(verdict((4000 * 1.005 ** 3).toFixed(2)).kind).toBe('slip');

@@ -1,5 +1,5 @@
 /** Slips are told apart over the whole starter library. `npm run bench -- slips` does the same with 200 draws and prints the table. */
-import { answerKey, checkHandIn, defaultHouseRules, drawNumbers, must, prepareChecking } from '../src/index.ts';
+import { answerKey, checkSubmission, defaultHouseRules, drawNumbers, must, prepareChecking } from '../src/index.ts';
 import { starterExercises } from '../src/starters/index.ts';
 import { addRates, noRates } from './slipRates.ts';
 
@@ -62,7 +62,7 @@ describe('carried', () => {
           if (!keyed || keyed.table || keyed.choice || !plain.some((later) => later?.uses.includes(keyed.part.id)))
             continue;
           const wrong = String(Math.round(keyed.expected * 1.037 * 100) / 100);
-          const verdicts = checkHandIn(exercise, numbers, { ...right, [keyed.part.id]: wrong }, defaultHouseRules);
+          const verdicts = checkSubmission(exercise, numbers, { ...right, [keyed.part.id]: wrong }, defaultHouseRules);
           // Later parts still written as the key has them stay right: a wrong early answer lowers none of them.
           for (const verdict of verdicts.slice(at + 1))
             if (right[verdict.partId] !== undefined) expect(verdict).toMatchObject({ kind: 'right', credit: 1 });
@@ -75,7 +75,7 @@ describe('carried', () => {
             if (!follows.ok || follows.value.expected === later.expected) continue;
             own[later.part.id] = follows.value.expected;
             entries[later.part.id] = follows.value.written;
-            const now = checkHandIn(exercise, numbers, entries, defaultHouseRules).find(
+            const now = checkSubmission(exercise, numbers, entries, defaultHouseRules).find(
               ({ partId }) => partId === later.part.id,
             )!;
             expect([later.part.id, now.kind]).toEqual([

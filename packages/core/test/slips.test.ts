@@ -1,7 +1,7 @@
 /** Every slip with a number worked here by the textbook's formulas, apart from core: the checking finds the slip from the number. */
 import {
   askCase,
-  checkHandIn,
+  checkSubmission,
   defaultHouseRules,
   emptyDraft,
   explainNumber,
@@ -219,7 +219,7 @@ it('value-left-over: the amount at the end of an earlier problem was still store
     })),
   };
   const stored = cents(pay(30_000, i, 36, 8000)).toFixed(2);
-  const [, verdict] = checkHandIn(exercise, {}, { b: stored }, defaultHouseRules);
+  const [, verdict] = checkSubmission(exercise, {}, { b: stored }, defaultHouseRules);
   expect(verdict).toMatchObject({ kind: 'slip', explanations: [{ slips: ['value-left-over'] }] });
   expect(verdict!.explanations[0]!.says).toContain('was still stored from an earlier problem');
 });

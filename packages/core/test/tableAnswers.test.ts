@@ -1,7 +1,7 @@
 /** Tables that students filled in: every cell from the student's own cells before it, every table slip from its number. */
 import {
   answerKey,
-  checkHandIn,
+  checkSubmission,
   defaultHouseRules,
   must,
   tableSlips,
@@ -34,7 +34,7 @@ const cellsOf = (exercise: Exercise): Map<string, number> =>
 const entriesOf = (cells: ReadonlyMap<string, number>): Record<string, string> =>
   Object.fromEntries([...cells].map(([id, value]) => [`t.${id}`, writeMoney(value, style)]));
 const check = (exercise: Exercise, entries: Record<string, string>): Verdict =>
-  checkHandIn(exercise, {}, entries, defaultHouseRules)[0]!;
+  checkSubmission(exercise, {}, entries, defaultHouseRules)[0]!;
 const first = tableOf('1', '3');
 const right = cellsOf(first);
 const cents = (value: number): number => Math.round(value * 100) / 100;

@@ -14,7 +14,7 @@ import {
   runningTotals,
   searchTarget,
   solveFor,
-  stretch,
+  paymentRange,
   subtotals,
   type Plan,
 } from '../src/index.ts';
@@ -47,7 +47,7 @@ describe('a level loan', () => {
   });
 
   it('reads its first year: 2,917.52 interest, 8,379.64 to principal, 39,620.36 owed', () => {
-    expect(must(stretch(table, 1, 12))).toMatchObject({
+    expect(must(paymentRange(table, 1, 12))).toMatchObject({
       interest: 2917.52,
       principal: 8379.64,
       closing: 39620.36,
@@ -258,14 +258,14 @@ describe('comparing and refinancing', () => {
     const done = must(refinance(old, { after: 12, rate: monthly(0.048), payments: 48, costs: 450, costsPaid: 'cash' }));
     expect(done.balance).toBe(39620.36);
     const before =
-      must(stretch(old, 13, 12 + done.paidForItselfAfter!)).interest -
-      must(stretch(done.table, 1, done.paidForItselfAfter!)).interest;
+      must(paymentRange(old, 13, 12 + done.paidForItselfAfter!)).interest -
+      must(paymentRange(done.table, 1, done.paidForItselfAfter!)).interest;
     const oneLess =
-      must(stretch(old, 13, 11 + done.paidForItselfAfter!)).interest -
-      must(stretch(done.table, 1, done.paidForItselfAfter! - 1)).interest;
+      must(paymentRange(old, 13, 11 + done.paidForItselfAfter!)).interest -
+      must(paymentRange(done.table, 1, done.paidForItselfAfter! - 1)).interest;
     expect(before).toBeGreaterThanOrEqual(450);
     expect(oneLess).toBeLessThan(450);
-    expect(done.saves).toBeCloseTo(old.totalPaid - must(stretch(old, 1, 12)).paid - done.table.totalPaid - 450, 2);
+    expect(done.saves).toBeCloseTo(old.totalPaid - must(paymentRange(old, 1, 12)).paid - done.table.totalPaid - 450, 2);
   });
 
   it('says so when it never pays for itself', () => {

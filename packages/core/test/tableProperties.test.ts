@@ -6,7 +6,7 @@ import {
   must,
   ratePerPayment,
   recurrenceOf,
-  stretch,
+  paymentRange,
   terms,
   type Change,
   type Plan,
@@ -125,7 +125,7 @@ describe('tables of loans, any rounding, any changes together', () => {
     );
   });
 
-  it('give a stretch that adds up when split in two', () => {
+  it('give a range of payments that adds up when split in two', () => {
     fc.assert(
       fc.property(loan, fc.nat(), fc.nat(), (plan, a, b) => {
         const result = buildTable(plan);
@@ -134,9 +134,9 @@ describe('tables of loans, any rounding, any changes together', () => {
         const split = 1 + (a % (rows - 1));
         const end = split + 1 + (b % (rows - split));
         const [whole, first, second] = [
-          stretch(result.value, 1, end),
-          stretch(result.value, 1, split),
-          stretch(result.value, split + 1, end),
+          paymentRange(result.value, 1, end),
+          paymentRange(result.value, 1, split),
+          paymentRange(result.value, split + 1, end),
         ].map(must);
         const slack = 1e-12 * Math.max(1e5, ...result.value.rows.map((row) => Math.abs(row.opening)));
         for (const key of ['interest', 'principal', 'paid', 'extra'] as const)

@@ -1,6 +1,6 @@
 /** The order of verdicts, reading answers in every style, house rules. */
 import {
-  checkHandIn,
+  checkSubmission,
   defaultHouseRules,
   isOpen,
   marksOf,
@@ -15,7 +15,7 @@ const one = (ask: Parameters<typeof part>[1], more: Parameters<typeof part>[2] =
   asking([{ id: 'plan', draft }], [part('a', ask, more)]);
 const payment = one({ quantity: 'payment', plan: 'plan' });
 const judge = (exercise: Exercise, text: string, rules = defaultHouseRules): Verdict =>
-  checkHandIn(exercise, {}, { a: text }, rules)[0]!;
+  checkSubmission(exercise, {}, { a: text }, rules)[0]!;
 
 describe('reading', () => {
   it.each([
@@ -125,7 +125,7 @@ describe('house rules', () => {
 
 describe('the order', () => {
   const verdicts = (entries: Record<string, string>, rules = defaultHouseRules) =>
-    checkHandIn(ferry, {}, entries, rules).map(({ kind }) => kind);
+    checkSubmission(ferry, {}, entries, rules).map(({ kind }) => kind);
 
   it('is right before carried, carried before slip, slip on top of an own answer last', () => {
     expect(verdicts({ a: '625.72', b: '17,456.86', c: '637.58', d: '355.80' })).toEqual([
@@ -152,12 +152,12 @@ describe('the order', () => {
       'carried',
     ]);
     // The new payment from the wrong balance, with the year's rate on top.
-    const [, , c] = checkHandIn(ferry, {}, { a: '625.72', b: '18,771.60', c: '1,544.53' }, defaultHouseRules);
+    const [, , c] = checkSubmission(ferry, {}, { a: '625.72', b: '18,771.60', c: '1,544.53' }, defaultHouseRules);
     expect(c!.kind === 'carried-slip' || c!.kind === 'unexplained' || c!.kind === 'slip').toBe(true);
   });
 
   it('says from which answers a carried one goes on', () => {
-    const [, , c, d] = checkHandIn(
+    const [, , c, d] = checkSubmission(
       ferry,
       {},
       { a: '625.72', b: '18,771.60', c: '685.59', d: '1,796.10' },
@@ -195,7 +195,7 @@ describe('the order', () => {
 
   it('names the first wrong of the five values, in whatever convention they were entered', () => {
     const entered = (values: Record<string, string>) =>
-      checkHandIn(
+      checkSubmission(
         payment,
         {},
         { a: '625.72', ...Object.fromEntries(Object.entries(values).map(([name, text]) => [`a.${name}`, text])) },

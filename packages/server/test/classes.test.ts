@@ -96,7 +96,7 @@ it('take students all or none: a number that two would have is named', async () 
     .expect(404);
 });
 
-it('who joins gets numbers in every set that was given out', async () => {
+it('who joins gets numbers in every set that was assigned', async () => {
   const { body } = await book
     .api()
     .put('/api/classes/demo-bm110/roster')

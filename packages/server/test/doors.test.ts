@@ -48,7 +48,7 @@ it.each([
 ])('refuses a write from another page: %j', async (headers) => {
   const { body } = await api().post('/api/classes').set('host', '127.0.0.1:4600').set(headers).send(fields).expect(403);
   expect(body.type).toBe(foreign);
-  await api().post('/api/sets/any/given-out').set('host', '127.0.0.1:4600').set(headers).expect(403);
+  await api().post('/api/sets/any/assigned').set('host', '127.0.0.1:4600').set(headers).expect(403);
   await api().delete('/api/classes/any').set('host', '127.0.0.1:4600').set(headers).expect(403);
   expect((await api().get('/api/classes')).body).toEqual([]);
 });

@@ -1,4 +1,4 @@
-/** Answers of a submission looked up and changed: only what was handed in is ever met. */
+/** Answers of a submission looked up and changed: only what was submitted is ever met. */
 import { allAnswers, answerAt, differing, withChanges } from '../src/services/entries.ts';
 
 const before = { e1: { a: '941.43', 'a.n': '60' }, e2: { b: '7' } };

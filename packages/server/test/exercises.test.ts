@@ -1,4 +1,4 @@
-/** Exercises over HTTP: kept with their earlier states, put aside, taken in from files. */
+/** Exercises over HTTP: kept with their earlier states, archived, taken in from files. */
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { openBook, type Book } from './book.ts';
 
@@ -31,7 +31,7 @@ it('keep every state, newest first, and a stale write changes none', async () =>
   await book.api().get('/api/exercises/nothing/revisions').expect(404);
 });
 
-it('are put aside and taken back, deleted once', async () => {
+it('are archived and taken back, deleted once', async () => {
   const { id } = await make();
   expect(
     (await book.api().put(`/api/exercises/${id}/archived`).send({ archived: true }).expect(200)).body.archived,

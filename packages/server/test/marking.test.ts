@@ -23,7 +23,7 @@ const marking = async (): Promise<{
   students: Student[];
   unchecked: number;
   accepted: { id: string }[];
-  keptRows: { id: string; student: string; why: string }[];
+  unmatchedRows: { id: string; student: string; why: string }[];
 }> => (await book.api().get(`${path}/marking`).expect(200)).body;
 const checked = async () => {
   for (;;) if ((await book.api().post(`${path}/check`).expect(200)).body.left === 0) return marking();
@@ -74,7 +74,7 @@ it('writes answers of one action together and judges them at once', async () => 
   expect(body.map((student: Student) => verdictOf(student, 'e1', 'a').kind).sort()).toEqual(['right', 'slip']);
 });
 
-it('writes none of them when one belongs to nobody, or was changed elsewhere', async () => {
+it('writes none of them when one matches no student, or was changed elsewhere', async () => {
   const before = await checked();
   const [a] = before.students;
   const refused = await book
@@ -111,7 +111,7 @@ it.each([
   ['=SUM(1'],
   ['__proto__'],
   ['=constructor("return 1")()'],
-])('keeps what cannot be read as it was handed in: %.20s', async (text) => {
+])('keeps what cannot be read as it was submitted: %.20s', async (text) => {
   const [a] = (await marking()).students;
   const { body } = await book
     .api()
@@ -136,7 +136,7 @@ describe('a file of answers', () => {
     { place: 7, student: students[2]!.number, entries: { e1: { zz: '15' } } },
   ];
 
-  it('is matched by number or name; what belongs to nobody is kept, and again changes nothing', async () => {
+  it('is matched by number or name; what is unmatched is kept, and again changes nothing', async () => {
     const { students } = await checked();
     const first = (
       await book
@@ -179,7 +179,7 @@ describe('a file of answers', () => {
     );
   });
 
-  it('gives a kept row to a student by hand, or puts it away', async () => {
+  it('gives a unmatched row to a student by hand, or puts it away', async () => {
     const { students } = await checked();
     const { body } = await book
       .api()
@@ -188,7 +188,7 @@ describe('a file of answers', () => {
       .expect(200);
     const row = body.kept.find(({ student }: { student: string }) => student === 'Nobody Known');
     const assigned = (
-      await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(200)
+      await book.api().post(`${path}/unmatched-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(200)
     ).body;
     expect(assigned.written).toEqual([
       {
@@ -202,10 +202,10 @@ describe('a file of answers', () => {
     expect(assigned.students.map(({ id, entries }: Student) => [id, entries['e1']!['a']])).toEqual([
       [students[3]!.id, '12'],
     ]);
-    expect(assigned.keptRows).toHaveLength(1);
-    await book.api().post(`${path}/kept-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(404);
-    await book.api().delete(`${path}/kept-rows/${assigned.keptRows[0].id}`).expect(204);
-    expect((await marking()).keptRows).toEqual([]);
+    expect(assigned.unmatchedRows).toHaveLength(1);
+    await book.api().post(`${path}/unmatched-rows/${row.id}`).send({ studentId: students[3]!.id }).expect(404);
+    await book.api().delete(`${path}/unmatched-rows/${assigned.unmatchedRows[0].id}`).expect(204);
+    expect((await marking()).unmatchedRows).toEqual([]);
   });
 
   it('is refused whole where it is not rows', async () => {

@@ -1,11 +1,14 @@
-/** A book from before there were sets: its answers are found again in sets, and nothing is lost. */
+/** Books of earlier versions open with everything that was in them. */
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { createClient } from '@libsql/client';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { defaultHouseRules } from '@hardy-sextant/core';
-import { isReadable } from '@hardy-sextant/contract';
+import { isReadable, type ListedSet } from '@hardy-sextant/contract';
 import { checkInPlace } from '../src/checking/checker.ts';
+import { listEnteringStyles } from '../src/services/enteringStyles.ts';
+import { listExercises } from '../src/services/exercises.ts';
 import { checkSet } from '../src/services/judging.ts';
 import { readMarking } from '../src/services/marking.ts';
 import { readSets } from '../src/services/sets.ts';
@@ -49,15 +52,46 @@ it('brings answers of exercises into sets, one a class and exercise', async () =
     ['Exercise x2', 'c1'],
   ]);
   const first = sets.find(({ title }) => title === 'Exercise x1')!;
-  expect(first.counts).toMatchObject({ students: 2, handedIn: 1 });
+  expect(first.counts).toMatchObject({ students: 2, submitted: 1 });
   await checkSet(database, checkInPlace, first.id);
   const { students, set } = await readMarking(database, first.id);
-  expect(set.copies[0]!.exercise.title).toBe(starterExercises[0]!.title);
+  expect(set.assignedExercises[0]!.exercise.title).toBe(starterExercises[0]!.title);
   expect(students.map(({ name, entries, revision }) => [name, entries, revision])).toEqual([
     ['Oona Kamau', { e1: { a: '941.43' } }, 3],
     ['Tariq Bakken', {}, 1],
   ]);
   expect(students[0]!.verdicts!['e1']!.length).toBeGreaterThan(0);
+  await close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** A book of the version before the plain words, as it wrote it: answers, decisions, unmatched rows, a style of one's own. */
+it('opens a book of the version before tables and columns had their plain names, with all that is in it', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-0007-'));
+  const place = `file:${join(folder, 'book.db')}`;
+  const client = createClient({ url: place });
+  await client.executeMultiple(readFileSync(join(__dirname, 'books/0007.sql'), 'utf8'));
+  client.close();
+  const { database, close } = await openDatabase(place, resolve('packages/server/drizzle'));
+  const [set] = (await readSets(database)) as ListedSet[];
+  expect(set).toMatchObject({
+    title: 'Week 2, of before',
+    counts: { students: 2, submitted: 2, toLookAt: 2, unmatched: 1 },
+  });
+  expect(set!.assignedAt).toBeDefined();
+  const marking = await readMarking(database, set!.id);
+  const student = (number: string) => marking.students.find((each) => each.number === number)!;
+  expect(student('K-1').entries).toEqual({ e1: { a: '942.00' }, e3: { a: '1,234.5' } });
+  expect(student('K-2').decisions).toEqual([{ itemId: 'e1', partId: 'a', credit: 0.5, comment: 'Come and see me.' }]);
+  expect(student('K-3').verdicts).toBeDefined();
+  expect(marking.accepted).toMatchObject([{ match: { value: 77 } }]);
+  expect(marking.unmatchedRows).toMatchObject([{ student: 'Somebody Else', source: 'late.csv' }]);
+  expect(marking.set.removed).toMatchObject([{ itemId: 'e3', answered: 1 }]);
+  expect(marking.set.assignedExercises.map(({ itemId }) => itemId)).toEqual(['e1', 'e2']);
+  const [style] = await listEnteringStyles(database);
+  expect(style!.style).toMatchObject({ name: 'Our own moving style', range: 'moves-on' });
+  const topics = (await listExercises(database)).map((each) => 'document' in each && each.document.exercise.topic);
+  expect(topics.sort()).toEqual(['changing rates', 'deposit and trade-in', 'payment range']);
   await close();
   rmSync(folder, { recursive: true, force: true });
 });

@@ -22,16 +22,19 @@ const post = (to: string, body: object) => book.api().post(to).send(body);
 const read = async (from: string) => (await book.api().get(from).expect(200)).body;
 const marking = async (
   of = path,
-): Promise<{ set: { copies: { itemId: string }[] }; students: Student[]; keptRows: { id: string }[] }> =>
-  read(`${of}/marking`);
+): Promise<{
+  set: { assignedExercises: { itemId: string }[] };
+  students: Student[];
+  unmatchedRows: { id: string }[];
+}> => read(`${of}/marking`);
 
-describe('a set that was given out', () => {
+describe('a set that was assigned', () => {
   const act = async (change: object, of = path) =>
     post(`${of}/contents`, { revision: (await read(of)).revision, change });
   const answersOf = async (itemId: string): Promise<string> => {
     const { rows } = await book.open.database.transaction((writes) =>
       writes.run(
-        `SELECT student_id, json_extract(entries, '$.${itemId}') FROM set_hand_ins WHERE set_id = 'demo-week-6' ORDER BY student_id`,
+        `SELECT student_id, json_extract(entries, '$.${itemId}') FROM submissions WHERE set_id = 'demo-week-6' ORDER BY student_id`,
       ),
     );
     return JSON.stringify(rows);
@@ -52,7 +55,7 @@ describe('a set that was given out', () => {
     const { body } = await act({ act: 'order', itemIds: other.map(({ id }: { id: string }) => id) }).then(
       (answer) => answer,
     );
-    expect(body.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(
+    expect(body.assignedExercises.map(({ itemId }: { itemId: string }) => itemId)).toEqual(
       other.map(({ id }: { id: string }) => id),
     );
     await post(`${path}/contents`, { revision, change: { act: 'remove', itemId: 'e1' } }).expect(409);
@@ -63,14 +66,17 @@ describe('a set that was given out', () => {
     const before = await answersOf('e3');
     const { students } = await marking();
     const { body: without } = await act({ act: 'remove', itemId: 'e3' });
-    expect(without.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e1', 'e2']);
+    expect(without.assignedExercises.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e1', 'e2']);
     expect(without.removed).toEqual([expect.objectContaining({ itemId: 'e3', title: 'The bakery oven on a lease' })]);
     expect(without.removed[0].answered).toBe(students.filter(({ entries }) => entries['e3'] !== undefined).length);
     // Its place is never used for another.
     expect((await act({ act: 'add', item: { id: 'e3', exerciseId: 'starter-14' } })).status).toBe(422);
     const { body: more } = await act({ act: 'add', item: { id: 'k7f3', exerciseId: 'starter-14' } });
     expect(
-      more.copies.map(({ itemId, answered }: { itemId: string; answered: number }) => [itemId, answered > 0]),
+      more.assignedExercises.map(({ itemId, answered }: { itemId: string; answered: number }) => [
+        itemId,
+        answered > 0,
+      ]),
     ).toEqual([
       ['e1', true],
       ['e2', true],
@@ -81,7 +87,7 @@ describe('a set that was given out', () => {
       changes: [{ studentId: students[0]!.id, itemId: 'e3', entryId: 'a', text: '1' }],
     }).expect(422);
     const { body: back } = await act({ act: 'put-back', itemId: 'e3' });
-    expect(back.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e1', 'e2', 'k7f3', 'e3']);
+    expect(back.assignedExercises.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e1', 'e2', 'k7f3', 'e3']);
     expect((await marking()).students.map(({ entries }) => entries['e3'])).toEqual(
       students.map(({ entries }) => entries['e3']),
     );
@@ -144,7 +150,7 @@ describe('an answer that is written over', () => {
     }).expect(200);
     const after = await marking();
     expect(after.students.map(({ entries }) => entries)).toEqual(before.students.map(({ entries }) => entries));
-    expect(after.keptRows).toEqual([]);
+    expect(after.unmatchedRows).toEqual([]);
   });
 
   it('in many cells of a table, one after another as fast as they come, loses none', async () => {
@@ -196,10 +202,10 @@ describe('an unmatched row', () => {
   it('with answers to parts that do not exist is not written to a student', async () => {
     const before = await marking();
     const row = await imported({ e1: { a: '1', zz: '2' } });
-    const refused = await post(`${path}/kept-rows/${row.id}`, { studentId: before.students[0]!.id }).expect(422);
+    const refused = await post(`${path}/unmatched-rows/${row.id}`, { studentId: before.students[0]!.id }).expect(422);
     expect(refused.body.fields).toEqual([{ path: 'entries.zz', message: 'There is no such part in this set.' }]);
     expect((await marking()).students).toEqual(before.students);
-    expect((await marking()).keptRows).toHaveLength(1);
+    expect((await marking()).unmatchedRows).toHaveLength(1);
   });
 
   it.each([
@@ -222,10 +228,10 @@ describe('an unmatched row', () => {
 
   it('is brought back after it was put away or given', async () => {
     const row = await imported({ e1: { a: '5' } });
-    await book.api().delete(`${path}/kept-rows/${row.id}`).expect(204);
-    expect((await marking()).keptRows).toEqual([]);
-    await post(`${path}/kept-rows/${row.id}/restore`, {}).expect(204);
-    expect((await marking()).keptRows).toHaveLength(1);
+    await book.api().delete(`${path}/unmatched-rows/${row.id}`).expect(204);
+    expect((await marking()).unmatchedRows).toEqual([]);
+    await post(`${path}/unmatched-rows/${row.id}/restore`, {}).expect(204);
+    expect((await marking()).unmatchedRows).toHaveLength(1);
   });
 });
 
@@ -250,14 +256,14 @@ describe('a student who leaves', () => {
   const roster = '/api/classes/demo-bm210/roster';
   const classNow = async () => read('/api/classes/demo-bm210');
 
-  it('keeps answers and marks, is counted no more, and gets what was given out meanwhile when back', async () => {
+  it('keeps answers and marks, is counted no more, and gets what was assigned meanwhile when back', async () => {
     const before = await marking();
     const leaving = before.students.find(({ entries }) => Object.keys(entries).length > 0)!;
     await put(roster, { revision: (await classNow()).revision, withdraw: [leaving.id] }).expect(200);
     const now = await classNow();
     expect([now.students, now.roster.length]).toEqual([27, 28]);
     expect((await read(path)).counts.students).toBe(27);
-    expect((await read(path)).counts.handedIn).toBe(
+    expect((await read(path)).counts.submitted).toBe(
       before.students.filter(({ entries }) => Object.keys(entries).length > 0).length - 1,
     );
     const still = (await marking()).students.find(({ id }) => id === leaving.id)!;
@@ -273,7 +279,7 @@ describe('a student who leaves', () => {
         due: '',
       },
     });
-    await post(`/api/sets/${set.id}/given-out`, { revision: 1 }).expect(200);
+    await post(`/api/sets/${set.id}/assigned`, { revision: 1 }).expect(200);
     expect((await marking(`/api/sets/${set.id}`)).students).toHaveLength(27);
     await put(roster, { revision: (await classNow()).revision, readmit: [leaving.id] }).expect(200);
     const back = (await marking(`/api/sets/${set.id}`)).students.find(({ id }) => id === leaving.id)!;
@@ -319,7 +325,7 @@ it('deleted sets, classes and exercises are in the bin and come back with all th
   expect(await read('/api/bin')).toEqual([]);
 });
 
-it('a set is given out against the revision that was seen', async () => {
+it('a set is assigned against the revision that was seen', async () => {
   const document = {
     schemaVersion: 1,
     items: [{ id: 'q1', exerciseId: 'starter-23' }],
@@ -329,7 +335,7 @@ it('a set is given out against the revision that was seen', async () => {
   };
   const { body: set } = await post('/api/sets', { classId: 'demo-bm210', title: 'One', document });
   await put(`/api/sets/${set.id}`, { title: 'Changed', document, revision: 1 }).expect(200);
-  const stale = await post(`/api/sets/${set.id}/given-out`, { revision: 1 }).expect(409);
+  const stale = await post(`/api/sets/${set.id}/assigned`, { revision: 1 }).expect(409);
   expect(stale.body.current).toMatchObject({ title: 'Changed', revision: 2 });
-  expect((await read(`/api/sets/${set.id}`)).givenOutAt).toBeUndefined();
+  expect((await read(`/api/sets/${set.id}`)).assignedAt).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-/** Sets over HTTP: put together, given out, frozen, followed up. */
+/** Sets over HTTP: put together, assigned, frozen, followed up. */
 import { openBook, type Book } from './book.ts';
 
 let book: Book;
@@ -23,9 +23,9 @@ const make = async (more: object = {}) =>
       .expect(201)
   ).body;
 
-it('are put together, reordered against their revision, given out once, and deleted', async () => {
+it('are put together, reordered against their revision, assigned once, and deleted', async () => {
   const set = await make();
-  expect(set).toMatchObject({ revision: 1, copies: [], counts: { students: 28, handedIn: 0 } });
+  expect(set).toMatchObject({ revision: 1, assignedExercises: [], counts: { students: 28, submitted: 0 } });
   await book.api().get(`/api/sets/${set.id}/marking`).expect(422);
   const items = [{ id: 'e2', exerciseId: 'starter-14', marks: 12 }, ...document.items];
   const changed = (
@@ -36,8 +36,8 @@ it('are put together, reordered against their revision, given out once, and dele
       .expect(200)
   ).body;
   await book.api().put(`/api/sets/${set.id}`).send({ title: 'Week 8', document, revision: 1 }).expect(409);
-  const given = (await book.api().post(`/api/sets/${set.id}/given-out`).send({ revision: 2 }).expect(200)).body;
-  expect(given.copies.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e2', 'e1']);
+  const given = (await book.api().post(`/api/sets/${set.id}/assigned`).send({ revision: 2 }).expect(200)).body;
+  expect(given.assignedExercises.map(({ itemId }: { itemId: string }) => itemId)).toEqual(['e2', 'e1']);
   const marking = (await book.api().get(`/api/sets/${set.id}/marking`).expect(200)).body;
   expect(marking).toMatchObject({ unchecked: 28 });
   const numbers = marking.students.map((student: { numbers: unknown }) => JSON.stringify(student.numbers));
@@ -52,9 +52,9 @@ it('are put together, reordered against their revision, given out once, and dele
   await book.api().get(`/api/sets/${set.id}`).expect(404);
 });
 
-it('are not given out empty, with a draft, or with what is not there', async () => {
+it('are not assigned empty, with a draft, or with what is not there', async () => {
   const empty = await make({ items: [] });
-  await book.api().post(`/api/sets/${empty.id}/given-out`).send({ revision: 1 }).expect(422);
+  await book.api().post(`/api/sets/${empty.id}/assigned`).send({ revision: 1 }).expect(422);
   const { body: draft } = await book.api().get('/api/exercises/starter-23');
   await book
     .api()
@@ -65,9 +65,9 @@ it('are not given out empty, with a draft, or with what is not there', async () 
     })
     .expect(200);
   const withDraft = await make();
-  const refused = await book.api().post(`/api/sets/${withDraft.id}/given-out`).send({ revision: 1 }).expect(422);
+  const refused = await book.api().post(`/api/sets/${withDraft.id}/assigned`).send({ revision: 1 }).expect(422);
   expect(refused.body.detail).toContain('still a draft');
-  expect((await book.api().get(`/api/sets/${withDraft.id}`)).body.givenOutAt).toBeUndefined();
+  expect((await book.api().get(`/api/sets/${withDraft.id}`)).body.assignedAt).toBeUndefined();
   await book
     .api()
     .post('/api/sets')
@@ -76,7 +76,7 @@ it('are not given out empty, with a draft, or with what is not there', async () 
   await book.api().post('/api/sets').send({ classId: 'gone', title: 'x', document }).expect(404);
 });
 
-describe('what was given out stays when the exercise changes', () => {
+describe('what was assigned stays when the exercise changes', () => {
   const shorter = async () => {
     const { body } = await book.api().get('/api/exercises/starter-23');
     const { exercise } = body.document;
@@ -99,7 +99,7 @@ describe('what was given out stays when the exercise changes', () => {
   };
   const given = async () => {
     const set = await make();
-    await book.api().post(`/api/sets/${set.id}/given-out`).send({ revision: 1 }).expect(200);
+    await book.api().post(`/api/sets/${set.id}/assigned`).send({ revision: 1 }).expect(200);
     return set.id as string;
   };
   const numbersIn = async (id: string) =>
@@ -111,36 +111,36 @@ describe('what was given out stays when the exercise changes', () => {
     const id = await given();
     const latest = await shorter();
     const set = (await book.api().get(`/api/sets/${id}`)).body;
-    expect(set.copies[0]).toMatchObject({
+    expect(set.assignedExercises[0]).toMatchObject({
       exercise: { title: 'The ferry refit, with a rate review' },
       revision: 1,
       latest,
     });
-    const kept = await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 'keep', latest }).expect(200);
-    expect(kept.body.copies[0]).toMatchObject({ keptAgainst: latest, revision: 1 });
-    await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 'keep', latest: 99 }).expect(409);
-    await book.api().post(`/api/sets/${id}/copies/e9`).send({ how: 'keep', latest }).expect(404);
+    const kept = await book.api().post(`/api/sets/${id}/exercises/e1`).send({ how: 'keep', latest }).expect(200);
+    expect(kept.body.assignedExercises[0]).toMatchObject({ keptAgainst: latest, revision: 1 });
+    await book.api().post(`/api/sets/${id}/exercises/e1`).send({ how: 'keep', latest: 99 }).expect(409);
+    await book.api().post(`/api/sets/${id}/exercises/e9`).send({ how: 'keep', latest }).expect(404);
   });
 
   it('or judged by the new key, with the story and numbers as they were', async () => {
     const id = await given();
     const before = await numbersIn(id);
     const latest = await shorter();
-    const { body } = await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 're-key', latest }).expect(200);
-    expect(body.copies[0]).toMatchObject({
+    const { body } = await book.api().post(`/api/sets/${id}/exercises/e1`).send({ how: 'regrade', latest }).expect(200);
+    expect(body.assignedExercises[0]).toMatchObject({
       revision: latest,
       exercise: { title: 'The ferry refit, with a rate review' },
     });
-    expect(body.copies[0].exercise.parts[0].marks).toBe(9);
-    expect(JSON.stringify(body.copies[0].exercise.story)).not.toContain('Another story.');
+    expect(body.assignedExercises[0].exercise.parts[0].marks).toBe(9);
+    expect(JSON.stringify(body.assignedExercises[0].exercise.story)).not.toContain('Another story.');
     expect(await numbersIn(id)).toEqual(before);
   });
 
   it('or given anew', async () => {
     const id = await given();
     const latest = await shorter();
-    const { body } = await book.api().post(`/api/sets/${id}/copies/e1`).send({ how: 'give-anew', latest }).expect(200);
-    expect(body.copies[0].exercise.title).toBe('Renamed');
-    expect(JSON.stringify(body.copies[0].exercise.story)).toContain('Another story.');
+    const { body } = await book.api().post(`/api/sets/${id}/exercises/e1`).send({ how: 'reissue', latest }).expect(200);
+    expect(body.assignedExercises[0].exercise.title).toBe('Renamed');
+    expect(JSON.stringify(body.assignedExercises[0].exercise.story)).toContain('Another story.');
   });
 });

@@ -10,13 +10,13 @@ import { loadDemo } from '../src/demo/loadDemo.ts';
 import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
 
 const growing = [
-  'set_hand_ins',
+  'submissions',
   'decisions',
   'accepted_readings',
-  'kept_rows',
+  'unmatched_rows',
   'earlier_answers',
   'students',
-  'set_copies',
+  'assigned_exercises',
   'exercise_revisions',
 ];
 const said = new Map<string, InValue[]>();
@@ -85,28 +85,26 @@ async function aTermOfWork(): Promise<void> {
       })
       .expect(200)
   ).body;
-  await api.delete(`${of}/kept-rows/${kept[0].id}`).expect(204);
-  await api.post(`${of}/kept-rows/${kept[0].id}/restore`).expect(204);
-  await api.post(`${of}/kept-rows/${kept[0].id}`).send({ studentId: b.id }).expect(200);
+  await api.delete(`${of}/unmatched-rows/${kept[0].id}`).expect(204);
+  await api.post(`${of}/unmatched-rows/${kept[0].id}/restore`).expect(204);
+  await api.post(`${of}/unmatched-rows/${kept[0].id}`).send({ studentId: b.id }).expect(200);
   const set = await read(of);
   await api
     .post(`${of}/contents`)
     .send({ revision: set.revision, change: { act: 'remove', itemId: 'e3' } })
     .expect(200);
-  const { body: made } = await api
-    .post('/api/sets')
-    .send({
-      classId: 'demo-bm210',
-      title: 'New',
-      document: {
-        schemaVersion: 1,
-        items: [{ id: 'q1', exerciseId: 'starter-23' }],
-        numbers: 'own',
-        given: '',
-        due: '',
-      },
-    });
-  await api.post(`/api/sets/${made.id}/given-out`).send({ revision: 1 }).expect(200);
+  const { body: made } = await api.post('/api/sets').send({
+    classId: 'demo-bm210',
+    title: 'New',
+    document: {
+      schemaVersion: 1,
+      items: [{ id: 'q1', exerciseId: 'starter-23' }],
+      numbers: 'own',
+      given: '',
+      due: '',
+    },
+  });
+  await api.post(`/api/sets/${made.id}/assigned`).send({ revision: 1 }).expect(200);
   const { revision } = await read('/api/classes/demo-bm210');
   await api
     .put('/api/classes/demo-bm210/roster')
@@ -134,14 +132,13 @@ it('no statement scans a table that grows', async () => {
 
 it('what goes with a student or a set is found by an index too', async () => {
   for (const [table, column] of [
-    ['set_hand_ins', 'student_id'],
+    ['submissions', 'student_id'],
     ['decisions', 'student_id'],
     ['earlier_answers', 'student_id'],
     ['students', 'class_id'],
-    ...['set_hand_ins', 'decisions', 'accepted_readings', 'kept_rows', 'earlier_answers', 'set_copies'].map((each) => [
-      each,
-      'set_id',
-    ]),
+    ...['submissions', 'decisions', 'accepted_readings', 'unmatched_rows', 'earlier_answers', 'assigned_exercises'].map(
+      (each) => [each, 'set_id'],
+    ),
   ] as [string, string][]) {
     const { rows } = await client.execute(`EXPLAIN QUERY PLAN DELETE FROM ${table} WHERE ${column} = 'x'`);
     expect([table, column, String(rows[0]!.detail)]).toEqual([table, column, expect.stringContaining('USING')]);

@@ -1,7 +1,7 @@
 /** What gathers answers, and what went wrong over a class. */
 import { alikeKey, causeOf, causesOf, cellsOf } from '../src/features/marking/causes.ts';
 import { toGoOver, wentWrong } from '../src/features/marking/wentWrong.ts';
-import { markingOf, right } from './marks.ts';
+import { markingOf, right } from '../../files/test/demoMarking.ts';
 
 const marking = markingOf([
   right,
@@ -15,7 +15,7 @@ const marking = markingOf([
   { ...right, a: 'N/A' },
   { a: '625.72' },
 ]);
-const cells = cellsOf(marking, marking.set.copies);
+const cells = cellsOf(marking, marking.set.assignedExercises);
 const partA = marking.students.map(({ id }) => cells.get(id)!.get('e1/a')!);
 
 it('gathers by the likeliest slip, or by the kind of verdict', () => {

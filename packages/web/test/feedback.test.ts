@@ -1,7 +1,7 @@
 /** What students read about their answers. */
 import { defaultHouseRules, shippedStyles, slips } from '@hardy-sextant/core';
 import { feedbackFor, feedbackText, usualWords, wordsAbout } from '../src/features/marking/feedback.ts';
-import { markingOf, right } from './marks.ts';
+import { markingOf, right } from '../../files/test/demoMarking.ts';
 
 const marking = markingOf([
   right,
@@ -34,7 +34,7 @@ it('speaks to the student about own answers, and of what could not be read', () 
   expect(c!.says.join(' ')).toContain('your own');
   expect(c!.says.join(' ')).not.toContain('the student');
   expect(d!.verdict).toBe('This could not be read as a number.');
-  expect(parts(3).map(({ verdict }) => verdict)).toEqual(Array.from({ length: 4 }, () => 'Nothing was handed in.'));
+  expect(parts(3).map(({ verdict }) => verdict)).toEqual(Array.from({ length: 4 }, () => 'Nothing was submitted.'));
 });
 
 it('uses the instructor’s own words where there are any', () => {

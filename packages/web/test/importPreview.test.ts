@@ -35,7 +35,7 @@ const rows = rowsOf(
   2,
 );
 
-it('names what is new, the same, written over, and who belongs to nobody', () => {
+it('names what is new, the same, written over, and who matches no student', () => {
   const preview = previewOf(rows, students);
   expect(preview).toMatchObject({ fresh: 1, same: 1, unmatched: 2 });
   expect(preview.over).toEqual([{ student: 'Oona Kamau', itemId: 'e1', entryId: 'b', was: '5', text: '6' }]);

@@ -2,7 +2,7 @@
 import type { ChangedAnswers } from '@hardy-sextant/contract';
 import { overlaid } from '../src/features/marking/overlay.ts';
 import { rewriting } from '../src/features/marking/rewriting.ts';
-import { markingOf, right } from './marks.ts';
+import { markingOf, right } from '../../files/test/demoMarking.ts';
 
 describe('what has not arrived', () => {
   const marking = markingOf([right, right, {}]);

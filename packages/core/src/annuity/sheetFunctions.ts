@@ -41,7 +41,7 @@ function summed(
   [i = 0, n = 0, pv = 0, from = 0, to = 0, type = 0]: readonly number[],
 ): Result<number> {
   if (!Number.isInteger(from) || !Number.isInteger(to) || from < 1 || to < from || to > n || n > 12_000)
-    return fail('out-of-range', 'The stretch must lie within the payments.');
+    return fail('out-of-range', 'The range must lie within the payments.');
   const pmt = solveFor('pmt', { n, i, pv, fv: 0, timing: timing(type) });
   if (!pmt.ok) return pmt;
   let interest = 0;

@@ -54,17 +54,17 @@ export function solveUnknown(
   inputs: Inputs,
   unknown: Unknown,
 ): number | undefined {
-  const way = kindOf(draft).directions;
+  const { directions } = kindOf(draft);
   const found = solveFor(unknown, {
     n: inputs.n,
     i: inputs.i,
-    pv: way.pv * inputs.pvSign * inputs.amount,
-    pmt: way.pmt * inputs.pmtSign * (inputs.payment ?? 0),
-    fv: way.fv * inputs.fvSign * inputs.finalAmount,
+    pv: directions.pv * inputs.pvSign * inputs.amount,
+    pmt: directions.pmt * inputs.pmtSign * (inputs.payment ?? 0),
+    fv: directions.fv * inputs.fvSign * inputs.finalAmount,
     timing: inputs.timing,
   });
   if (!found.ok) return undefined;
-  return unknown === 'n' || unknown === 'i' ? found.value : found.value * way[unknown];
+  return unknown === 'n' || unknown === 'i' ? found.value : found.value * directions[unknown];
 }
 
 /** A rate per payment as the case quotes it, in percent; nothing where it cannot be quoted so. */

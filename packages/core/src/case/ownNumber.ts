@@ -34,14 +34,14 @@ export function withOwnNumber(
   }[slot];
   const table = buildTable({ ...solved.plan, ...own });
   if (!table.ok) return table;
-  const way = kindOf(draft).directions;
+  const { directions } = kindOf(draft);
   const values = {
     ...solved.values,
     n: numbers.payments,
     i: i.value,
-    pv: way.pv * numbers.amount,
-    pmt: way.pmt * table.value.firstPayment,
-    fv: way.fv * numbers.finalAmount,
+    pv: directions.pv * numbers.amount,
+    pmt: directions.pmt * table.value.firstPayment,
+    fv: directions.fv * numbers.finalAmount,
   };
   return ok({
     ...solved,

@@ -2,7 +2,7 @@
 
 import { changedQuantities } from './quantities/changed.ts';
 import { rateQuantities } from './quantities/rates.ts';
-import { readingQuantities } from './quantities/readings.ts';
+import { readingQuantities } from './quantities/figures.ts';
 import { refinancingQuantities } from './quantities/refinanced.ts';
 import { slotQuantities } from './quantities/slots.ts';
 import { totalQuantities } from './quantities/totals.ts';

@@ -61,7 +61,7 @@ export function askCase(
     );
   for (const need of record.needs)
     if (!Number.isFinite(ask[need]))
-      return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments the stretch has.', {
+      return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments: from, and to.', {
         field: need,
       });
   const asked = record.slot ? { ...draft, unknown: record.slot } : draft;

@@ -16,12 +16,12 @@ import { unknownOf, type SolvedCase, type ValueSlot } from './solved.ts';
 
 /** The solver of a kind whose money flows these ways. */
 export const solveLevel =
-  (way: Directions): KindOfCase['solve'] =>
+  (directions: Directions): KindOfCase['solve'] =>
   (draft, numbers, changes, rounding) =>
-    solve(way, draft, numbers, changes, rounding);
+    solve(directions, draft, numbers, changes, rounding);
 
 function solve(
-  way: Directions,
+  directions: Directions,
   draft: StatementDraft,
   numbers: SlotNumbers,
   changes: readonly Change[],
@@ -40,13 +40,13 @@ function solve(
   const four = {
     n: known('payments'),
     i,
-    pv: way.pv * known('amount'),
-    pmt: way.pmt * known('payment'),
-    fv: way.fv * known('finalAmount'),
+    pv: directions.pv * known('amount'),
+    pmt: directions.pmt * known('payment'),
+    fv: directions.fv * known('finalAmount'),
     timing,
   };
   const base = (all: Readonly<Record<ValueSlot, number>>): Plan => ({
-    kind: way.plan,
+    kind: directions.plan,
     amount: all.amount,
     rate: quotedRate(draft.quote, all.rate),
     paymentsPerYear,
@@ -73,9 +73,9 @@ function solve(
     const values: FiveValues = {
       n: all.payments,
       i: rate.ok ? rate.value : 0,
-      pv: way.pv * all.amount,
-      pmt: way.pmt * all.payment,
-      fv: way.fv * all.finalAmount,
+      pv: directions.pv * all.amount,
+      pmt: directions.pmt * all.payment,
+      fv: directions.fv * all.finalAmount,
       timing,
     };
     return {
@@ -96,7 +96,7 @@ function solve(
   const found = solveFor(unknownOf[unknown], four);
   if (!found.ok) return found;
   const values: FiveValues = { ...four, [unknownOf[unknown]]: found.value };
-  const own = inSlotTerms(unknown, found.value, draft, way);
+  const own = inSlotTerms(unknown, found.value, draft, directions);
   if (!own.ok) return own;
   const exact = own.value;
   if (exact < 0 && unknown !== 'rate') return wrongWay(unknown);
@@ -123,7 +123,7 @@ function solve(
         exact: unrounded.ok ? unrounded.value.firstPayment : level,
         shown: level,
         numbers: { ...all, payment: level },
-        values: { ...values, pmt: way.pmt * level },
+        values: { ...values, pmt: directions.pmt * level },
         rate: quotedRate(draft.quote, all.rate),
         plan,
         table: table.value,
@@ -153,12 +153,12 @@ export function shownNumber(unknown: ValueSlot, exact: number, rounding: TableRo
   return roundMoney(exact, rounding.payment === 'exact' ? 'exact' : 'cent');
 }
 
-function inSlotTerms(unknown: ValueSlot, value: number, draft: StatementDraft, way: Directions): Result<number> {
+function inSlotTerms(unknown: ValueSlot, value: number, draft: StatementDraft, directions: Directions): Result<number> {
   if (unknown === 'rate') {
     const quoted = quoteRate(value, quotedRate(draft.quote, 0), draft.paymentsPerYear);
     return quoted.ok ? { ok: true, value: roundTo(quotedNumber(quoted.value), 15) } : quoted;
   }
-  const signed = unknown === 'payments' ? value : value * way[unknownOf[unknown] as 'pv' | 'pmt' | 'fv'];
+  const signed = unknown === 'payments' ? value : value * directions[unknownOf[unknown] as 'pv' | 'pmt' | 'fv'];
   return { ok: true, value: signed + 0 };
 }
 

@@ -21,7 +21,7 @@ export function firstWrongEntered(
   style: NumberStyle,
 ): WrongEntered | undefined {
   const inputs = inputsOf(question);
-  const way = kindOf(question.draft).directions;
+  const { directions } = kindOf(question.draft);
   const unknown = question.solved.unknown;
   const asked = { n: 'payments', rate: 'rate', pv: 'amount', pmt: 'payment', fv: 'finalAmount' } as const;
   let pocket: 1 | -1 | undefined;
@@ -54,9 +54,11 @@ export function firstWrongEntered(
         says: `${writeBrief(value, 0, 8, style)} was entered for the rate, which is ${writePercent(inputs.quoted, style)} as quoted or ${writePercent(inputs.i, style, 2, 6)} for each payment.`,
       };
     }
-    const money = { pv: inputs.amount * way.pv, pmt: (inputs.payment ?? 0) * way.pmt, fv: inputs.finalAmount * way.fv }[
-      name
-    ];
+    const money = {
+      pv: inputs.amount * directions.pv,
+      pmt: (inputs.payment ?? 0) * directions.pmt,
+      fv: inputs.finalAmount * directions.fv,
+    }[name];
     if (!near(Math.abs(value), Math.abs(money)))
       return {
         name,

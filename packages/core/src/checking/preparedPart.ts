@@ -223,9 +223,7 @@ export class PreparedPart {
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none. */
-  #carriedBy(
-    own: OwnAnswers,
-  ):
+  #carriedBy(own: OwnAnswers):
     | {
         readonly keyed: Result<KeyedPart>;
         readonly candidates: Candidates;
@@ -247,7 +245,7 @@ export class PreparedPart {
     return { ...known, from, own: answers };
   }
 
-  /** The number that follows from own answers and is the one handed in: by the plan's own table, or by the closed forms. */
+  /** The number that follows from own answers and is the one submitted: by the plan's own table, or by the closed forms. */
   #carriedNumber(
     answer: ReadAnswer,
     {

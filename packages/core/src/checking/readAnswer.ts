@@ -1,4 +1,4 @@
-/** Reads an answer as handed in: numbers in the class's style, units in words, typed formulas; the text itself is never changed. */
+/** Reads an answer as submitted: numbers in the class's style, units in words, typed formulas; the text itself is never changed. */
 
 import { fail, ok, type Result } from '../result.ts';
 import { evaluateExpression } from '../money/expression.ts';

@@ -66,5 +66,5 @@ export interface Verdict {
   readonly wrongEntered?: WrongEntered;
 }
 
-/** What was handed in: text by part id; cells of a table as `part.row:column`, entered values as `part.n`, `part.rate`, … */
+/** What was submitted: text by part id; cells of a table as `part.row:column`, entered values as `part.n`, `part.rate`, … */
 export type Entries = Readonly<Record<string, string>>;

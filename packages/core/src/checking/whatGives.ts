@@ -34,7 +34,7 @@ const MOST_COUNTED = 720;
 /**
  * Searches for what leads to a number.
  *
- * @param text the number as handed in
+ * @param text the number as submitted
  * @returns nothing found is an empty list; what cannot be read has both empty
  */
 export function whatGives(question: Question, text: string, rules: HouseRules): WhatGives {
@@ -153,7 +153,7 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
   return { explanations: verdict.explanations, inputs };
 }
 
-/** The number with the fewest decimals in a stretch. */
+/** The number with the fewest decimals in a range of payments. */
 function roundestBetween(least: number, most: number): number {
   for (let decimals = -6; decimals <= 8; decimals += 1) {
     const scale = 10 ** decimals;

@@ -1,4 +1,4 @@
-/** What still keeps an exercise from being given out, each with its place and a sentence. A draft with problems is kept all the same. */
+/** What still keeps an exercise from being assigned, each with its place and a sentence. A draft with problems is kept all the same. */
 
 import { numberStyleById } from '../money/numberStyle.ts';
 import { answerKey } from './answerKey.ts';

@@ -5,7 +5,7 @@ import type { Table, TableRow } from '../table/buildTable.ts';
 import { tableColumns, type TableColumn } from './exercise.ts';
 
 export interface KeyCell {
-  /** `row:column`, as blanks are named and answers handed in. */
+  /** `row:column`, as blanks are named and answers submitted. */
   readonly id: string;
   readonly row: number;
   readonly column: TableColumn;

@@ -4,7 +4,7 @@ import type { Timing } from '../annuity/fiveValues.ts';
 import type { TableRounding } from '../table/plan.ts';
 
 export interface HouseRules {
-  /** Sign or code put before or after amounts where they are given out; may be empty. */
+  /** Sign or code put before or after amounts where they are shown; may be empty. */
   readonly currency: string;
   /** Id of a number style. */
   readonly numberStyle: string;

@@ -160,7 +160,7 @@ export const borrowingStarters = [
   }),
   starter({
     title: 'The second year of the cold store',
-    topic: 'stretch',
+    topic: 'payment range',
     level: 'second',
     story:
       'The cold store is paid off over {years} years: {amount} at {rate} a year, compounded monthly, equal payments at the end of each month.',
@@ -182,7 +182,7 @@ export const borrowingStarters = [
   }),
   starter({
     title: 'Payment 7 of the sail loft loan',
-    topic: 'stretch',
+    topic: 'payment range',
     story:
       'The sail loft repays {amount} at {rate} a year, compounded monthly, in {months} equal payments at the end of each month.',
     givens: [

@@ -4,7 +4,7 @@ import { fail, ok, type Problem, type Result } from '../result.ts';
 import { roundTo, type Money } from '../money/roundMoney.ts';
 import { buildTable, type Table } from './buildTable.ts';
 import type { Plan } from './plan.ts';
-import { balanceAfter } from './readings.ts';
+import { balanceAfter } from './figures.ts';
 
 /** What two plans are compared by. */
 export interface PlanFigures {

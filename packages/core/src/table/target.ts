@@ -8,7 +8,7 @@ import { roundTo } from '../money/roundMoney.ts';
 import { withQuotedNumber } from '../rates/quotedRate.ts';
 import { buildTable, type Table } from './buildTable.ts';
 import { MOST_ROWS_UNTIL_CLEARED, type Change, type Plan } from './plan.ts';
-import { balanceAfter, leftToPay } from './readings.ts';
+import { balanceAfter, leftToPay } from './figures.ts';
 
 /** The input that may move. `change` inputs name the place of the change in the plan's list. */
 export type TargetInput =

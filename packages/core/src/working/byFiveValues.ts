@@ -7,7 +7,7 @@ import { kindOf } from '../case/kinds.ts';
 import { writeMoney } from '../money/numberStyle.ts';
 import { roundMoney } from '../money/roundMoney.ts';
 import { type QuotedRate, quoteRate, quotedNumber } from '../rates/quotedRate.ts';
-import { balanceAfter } from '../table/readings.ts';
+import { balanceAfter } from '../table/figures.ts';
 import { type DeviceEntry, deviceWrites, replay } from './device.ts';
 import type { EnteredName } from './enteringStyle.ts';
 import { type FiveValueProblem, entryList, onDevice, order } from './fiveValueProblem.ts';
@@ -100,7 +100,7 @@ function answered(work: Work): Answered | undefined {
         : stagedBalance(work, ask.after ?? 0);
     case 'interest-in':
     case 'principal-in':
-      return stretchOnDevice(work, problem, ask.quantity === 'interest-in' ? 'interest' : 'principal');
+      return rangeOnDevice(work, problem, ask.quantity === 'interest-in' ? 'interest' : 'principal');
     case 'refinanced-payment': {
       const { refinancing } = ask;
       if (!refinancing) return undefined;
@@ -127,16 +127,16 @@ function answered(work: Work): Answered | undefined {
 /** The case as five values, signed by the pocket, payments as the plan has them. */
 function statedProblem({ question, saving }: Work): FiveValueProblem {
   const { draft, solved } = question;
-  const way = kindOf(draft).directions;
+  const { directions } = kindOf(draft);
   const { numbers } = solved;
   return {
     unknown: 'pmt',
     n: solved.unknown === 'payments' ? solved.values.n : numbers.payments,
     rate: solved.rate,
     paymentsPerYear: draft.paymentsPerYear,
-    pv: way.pv * numbers.amount,
-    pmt: way.pmt * numbers.payment,
-    fv: way.fv * numbers.finalAmount,
+    pv: directions.pv * numbers.amount,
+    pmt: directions.pmt * numbers.payment,
+    fv: directions.fv * numbers.finalAmount,
     timing: solved.values.timing,
     saving,
   };
@@ -249,7 +249,7 @@ function grownHundred(work: Work): Answered | undefined {
 /** The balance after payment k, one problem a stage, each starting from what the one before left. */
 function stagedBalance(work: Work, k: number): Answered | undefined {
   const { question } = work;
-  const way = kindOf(question.draft).directions;
+  const { directions } = kindOf(question.draft);
   const stages = stagesThrough(work.stages, k);
   if (stages.length > 4) return undefined;
   const problem = statedProblem(work);
@@ -277,15 +277,15 @@ function stagedBalance(work: Work, k: number): Answered | undefined {
       unknown: 'fv',
       n: stage.to - stage.from + 1,
       rate,
-      pv: way.pv * opening,
-      pmt: way.pmt * (stage.pause === 'deferred' ? 0 : stage.payment),
+      pv: directions.pv * opening,
+      pmt: directions.pmt * (stage.pause === 'deferred' ? 0 : stage.payment),
       fv: 0,
     });
     if (!found) return undefined;
     if (stages.length > 1) steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to}:` });
     steps.push(...found.steps);
     entries.push(...found.entries);
-    balance = Math.abs(found.number) * Math.sign(found.number * way.fv || 1);
+    balance = Math.abs(found.number) * Math.sign(found.number * directions.fv || 1);
   }
   return { number: balance, steps, entries, rounds: roundsOf(work) };
 }
@@ -303,7 +303,7 @@ function stagedPayment(work: Work): Answered | undefined {
     return undefined;
   const problem = statedProblem(work);
   const rate: QuotedRate = stage.from === 1 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
-  const way = kindOf(question.draft).directions;
+  const { directions } = kindOf(question.draft);
   const found = solvedFor(
     work,
     {
@@ -311,15 +311,15 @@ function stagedPayment(work: Work): Answered | undefined {
       unknown: 'pmt',
       n: plan.payments - (stage.from - 1),
       rate,
-      pv: way.pv * roundMoney(stage.opening, 'cent'),
+      pv: directions.pv * roundMoney(stage.opening, 'cent'),
     },
     (value) => Math.abs(value),
   );
   return found && { ...found, rounds: ['rows-rounded'] };
 }
 
-/** Reading a stretch on the device, as its style reads tables. */
-function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest' | 'principal'): Answered | undefined {
+/** Reading a range of payments on the device, as its style reads tables. */
+function rangeOnDevice(work: Work, problem: FiveValueProblem, part: 'interest' | 'principal'): Answered | undefined {
   const { question, entering, style } = work;
   const { from = 1, to = 1 } = question.ask;
   const cover = work.stages[0];
@@ -333,7 +333,7 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
     { kind: 'says', text: 'Store the plan, the payment as it is really paid.' },
     { kind: 'entries', rows: lines.map(({ row }) => row) },
   ];
-  if (entering.stretch === 'from-to') {
+  if (entering.range === 'from-to') {
     entries.push({ read: part, from, to });
     steps.push({ kind: 'says', text: `Ask the table for the ${words} of payments ${from} to ${to}.` });
   } else {
@@ -341,7 +341,7 @@ function stretchOnDevice(work: Work, problem: FiveValueProblem, part: 'interest'
       entries.push({ moveOn: from - 1 });
       steps.push({
         kind: 'says',
-        text: `Move on by ${from - 1} payments; that stretch is not wanted.`,
+        text: `Move on by ${from - 1} payments; those are not wanted.`,
         because: `The stored ${entering.labels.pv} is now the balance after payment ${from - 1}.`,
       });
     }

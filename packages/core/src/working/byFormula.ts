@@ -5,7 +5,7 @@ import { writeBrief } from '../money/numberStyle.ts';
 import { chain } from './formula/chain.ts';
 import { buildUp, converted, financeCharge, refinancedPayment } from './formula/charges.ts';
 import { type Formula, notLine } from './formula/formula.ts';
-import { lastPayment, leftToPay, overAll, recurrenceTerm, stretchFormula } from './formula/readings.ts';
+import { lastPayment, leftToPay, overAll, recurrenceTerm, rangeFormula } from './formula/figures.ts';
 import { amount, finalAmount, payment, payments, rate } from './formula/unknowns.ts';
 import type { Way } from './solution.ts';
 import { div, num, oneLine, texNumber } from './term.ts';
@@ -64,9 +64,9 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
   },
   'balance-after': (work) => chain(work, work.question.ask.after ?? 0),
   'left-to-pay': leftToPay,
-  'interest-in': stretchFormula('interest'),
-  'principal-in': stretchFormula('principal'),
-  'paid-in': stretchFormula('paid'),
+  'interest-in': rangeFormula('interest'),
+  'principal-in': rangeFormula('principal'),
+  'paid-in': rangeFormula('paid'),
   'total-interest': overAll('interest'),
   'total-paid': overAll('paid'),
   'last-payment': lastPayment,

@@ -263,7 +263,7 @@ function counted(work: Work): Answered | undefined {
   };
 }
 
-/** Interest and principal term by term over a stretch. */
+/** Interest and principal term by term over a range of payments. */
 function gathered(work: Work, from: number, to: number, part: 'interest' | 'principal'): Answered | undefined {
   const { solved } = work.question;
   const { table } = solved;

@@ -2,7 +2,7 @@
 
 import type { Quantity } from '../case/quantity.ts';
 import { quotedNumber } from '../rates/quotedRate.ts';
-import { balanceSheet, oneFunction, stretchSheet, totalPaid } from './sheet/annuitySheets.ts';
+import { balanceSheet, oneFunction, rangeSheet, totalPaid } from './sheet/annuitySheets.ts';
 import { type SheetAnswer, rateCell } from './sheet/cells.ts';
 import { evaluateSheet } from './sheet/evaluateSheet.ts';
 import { buildUpSheet, conversion, flatSheet, refinancedSheet } from './sheet/otherSheets.ts';
@@ -56,9 +56,9 @@ const sheets: Readonly<Partial<Record<Quantity, (work: Work) => SheetAnswer | un
   years: oneFunction('NPER'),
   rate: oneFunction('RATE'),
   'balance-after': balanceSheet,
-  'interest-in': stretchSheet('interest'),
-  'principal-in': stretchSheet('principal'),
-  'total-interest': stretchSheet('interest', true),
+  'interest-in': rangeSheet('interest'),
+  'principal-in': rangeSheet('principal'),
+  'total-interest': rangeSheet('interest', true),
   'total-paid': totalPaid,
   'finance-charge': flatSheet('charge'),
   'rate-per-payment': (work) => {

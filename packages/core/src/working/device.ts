@@ -40,7 +40,7 @@ export interface DeviceShown {
   /** The number in sight after this entry, as the tool keeps it. */
   readonly shows?: number;
   /** What `moveOn` has run through. */
-  readonly stretch?: { readonly interest: number; readonly principal: number; readonly balance: number };
+  readonly range?: { readonly interest: number; readonly principal: number; readonly balance: number };
 }
 
 /** A cleared device: nothing stored, one payment and one compounding a year, end of the period. */
@@ -214,7 +214,7 @@ function moveOn(
 ): Result<DeviceShown> {
   const done = run(style, state, count);
   if (!done.ok) return done;
-  return ok({ state: { ...state, pv: done.value.balance }, shows: done.value[read], stretch: done.value });
+  return ok({ state: { ...state, pv: done.value.balance }, shows: done.value[read], range: done.value });
 }
 
 /** A shown number as the tool writes it. */

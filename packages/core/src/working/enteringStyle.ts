@@ -18,7 +18,7 @@ export interface EnteringStyle {
   /** Decimals shown; a tool keeps more than it shows. */
   readonly decimals: number;
   /** Reading a table: asked from one payment to another, or moving on from the stored start, which is changed by it. */
-  readonly stretch: 'from-to' | 'moves-on';
+  readonly range: 'from-to' | 'moves-on';
   readonly labels: EnteringLabels;
 }
 
@@ -59,7 +59,7 @@ export const shippedStyles: readonly EnteringStyle[] = [
     count: 'payments',
     solvedCount: 'exact',
     decimals: 2,
-    stretch: 'from-to',
+    range: 'from-to',
     labels: plainLabels,
   },
   {
@@ -71,7 +71,7 @@ export const shippedStyles: readonly EnteringStyle[] = [
     count: 'payments',
     solvedCount: 'rounded-up',
     decimals: 2,
-    stretch: 'moves-on',
+    range: 'moves-on',
     labels: { ...plainLabels, rate: 'rate per payment' },
   },
   {
@@ -83,7 +83,7 @@ export const shippedStyles: readonly EnteringStyle[] = [
     count: 'payments',
     solvedCount: 'exact',
     decimals: 4,
-    stretch: 'from-to',
+    range: 'from-to',
     labels: { ...plainLabels, n: 'number of payments', rate: 'rate per payment', timing: 'type', end: '0', begin: '1' },
   },
 ];
@@ -93,7 +93,7 @@ export function enteringStyleById(id: string, own: readonly EnteringStyle[] = []
 }
 
 /** A style in a few words: "percent a year, payments set apart, signs by direction". */
-export function styleInWords({ rate, setsFrequencies, signs, count, stretch }: EnteringStyle): string {
+export function styleInWords({ rate, setsFrequencies, signs, count, range }: EnteringStyle): string {
   const rates = {
     'percent-a-year': 'percent a year',
     'percent-a-payment': 'percent a payment',
@@ -104,6 +104,6 @@ export function styleInWords({ rate, setsFrequencies, signs, count, stretch }: E
     ...(setsFrequencies ? ['payments and compoundings a year set apart'] : []),
     signs === 'cash-flow' ? 'plus received, minus paid' : 'all numbers positive',
     count === 'years' ? 'N in years' : 'N in payments',
-    stretch === 'from-to' ? 'table read from–to' : 'table moves on',
+    range === 'from-to' ? 'table read from–to' : 'table moves on',
   ].join(', ');
 }

@@ -15,7 +15,7 @@ export type Moment = { readonly at: number; readonly flows: readonly Flow[] } | 
 
 /** What flows when: the start, the first payments, every one that is not like the one before it, the last, the end. */
 export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase, 'plan' | 'table'>): Moment[] {
-  const way = kinds[kind].directions;
+  const { directions } = kinds[kind];
   const begin = plan.timing === 'begin';
   const when = (k: number) => (begin ? k - 1 : k);
   const flows = new Map<number, Flow[]>();
@@ -29,10 +29,10 @@ export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase
       : { money, words };
     flows.set(at, [...before.filter((flow) => flow !== same), joined]);
   };
-  if (plan.amount !== 0) add(0, way.pv * plan.amount, way.pv > 0 ? 'received' : 'put in');
+  if (plan.amount !== 0) add(0, directions.pv * plan.amount, directions.pv > 0 ? 'received' : 'put in');
   for (const change of plan.changes)
     if (change.kind === 'draw' && change.amount > 0)
-      add(change.before - 1, way.pv * change.amount, way.pv > 0 ? 'received' : 'put in');
+      add(change.before - 1, directions.pv * change.amount, directions.pv > 0 ? 'received' : 'put in');
   const { rows } = table;
   const shown = new Set<number>();
   rows.forEach((row, at) => {
@@ -44,9 +44,10 @@ export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase
   const kept = [...shown].filter((at, place, all) => all.length <= 10 || place < 5 || place >= all.length - 3);
   for (const at of kept) {
     const row = rows[at]!;
-    add(when(row.number), way.pmt * (row.payment + row.extra), way.pmt > 0 ? 'received' : 'paid');
+    add(when(row.number), directions.pmt * (row.payment + row.extra), directions.pmt > 0 ? 'received' : 'paid');
   }
-  if (plan.finalAmount !== 0) add(table.count, way.fv * table.closing, way.fv > 0 ? 'received' : 'owed at the end');
+  if (plan.finalAmount !== 0)
+    add(table.count, directions.fv * table.closing, directions.fv > 0 ? 'received' : 'owed at the end');
   const places = [...flows.keys()].sort((a, b) => a - b);
   return places.flatMap((at, place): Moment[] => {
     const moment: Moment = { at, flows: flows.get(at)! };

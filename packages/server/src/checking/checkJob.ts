@@ -1,4 +1,4 @@
-/** What a worker is asked: the hand-ins of one exercise, judged with core. */
+/** What a worker is asked: the submissions of one exercise, judged with core. */
 
 import {
   prepareChecking,
@@ -17,10 +17,10 @@ export interface CheckJob {
   readonly groups: readonly { readonly numbers: Numbers; readonly entries: readonly Entries[] }[];
 }
 
-/** @returns verdicts by group, hand-in, part */
+/** @returns verdicts by group, submission, part */
 export type CheckedJob = readonly (readonly (readonly Verdict[])[])[];
 
-/** Judges every hand-in; one that cannot be judged stops none of the others. */
+/** Judges every submission; one that cannot be judged stops none of the others. */
 export function runCheckJob({ exercise, rules, groups }: CheckJob): CheckedJob {
   return groups.map(({ numbers, entries }) => {
     const check = attempt(() => prepareChecking(exercise, numbers, rules));

@@ -1,4 +1,4 @@
-/** What the demo's students hand in: made by a seeded generator that works like a class: mostly right, some slips more than others, each going on from their own earlier answers. */
+/** What the demo's students submit: made by a seeded generator that works like a class: mostly right, some slips more than others, each going on from their own earlier answers. */
 
 import {
   answerKeyOf,

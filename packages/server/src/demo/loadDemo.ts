@@ -7,8 +7,8 @@ import { insertClass, insertStudents } from '../store/classes.ts';
 import type { Database, Writes } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
 import { keepRevision } from '../store/revisions.ts';
-import { cases, exercises, handIns } from '../store/schema.ts';
-import { insertCopy, insertSet, recount, updateSet } from '../store/sets.ts';
+import { cases, exercises, submissions } from '../store/schema.ts';
+import { insertAssignedExercise, insertSet, recount, updateSet } from '../store/sets.ts';
 import { demoCases } from './cases.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
@@ -44,34 +44,30 @@ async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSet
       classId: set.classId,
       title: set.title,
       document: set.document,
-      givenOutAt: `${set.document.given}T08:00:00.000Z`,
+      assignedAt: `${set.document.given}T08:00:00.000Z`,
     },
     set.id,
   );
   if (set.released)
     await updateSet(transaction, row.id, row.revision, { releasedAt: `${set.document.due}T18:00:00.000Z` });
   for (const { itemId, exerciseId, exercise } of set.exercises)
-    await insertCopy(transaction, {
+    await insertAssignedExercise(transaction, {
       setId: set.id,
       itemId,
       exerciseId,
       document: { schemaVersion: 2, exercise },
       exerciseRevision: 1,
     });
-  for (let at = 0; at < set.handIns.length; at += 100)
-    await transaction
-      .insert(handIns)
-      .values(
-        set.handIns
-          .slice(at, at + 100)
-          .map(({ studentId, numbers, entries }) => ({
-            id: randomUUID(),
-            setId: set.id,
-            studentId,
-            numbers,
-            entries,
-            updatedAt: now,
-          })),
-      );
+  for (let at = 0; at < set.submissions.length; at += 100)
+    await transaction.insert(submissions).values(
+      set.submissions.slice(at, at + 100).map(({ studentId, numbers, entries }) => ({
+        id: randomUUID(),
+        setId: set.id,
+        studentId,
+        numbers,
+        entries,
+        updatedAt: now,
+      })),
+    );
   await recount(transaction, set.id);
 }

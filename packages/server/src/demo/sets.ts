@@ -1,4 +1,4 @@
-/** The demo's three sets, with what the students of both classes handed in. */
+/** The demo's three sets, with what the students of both classes submitted. */
 
 import { defaultHouseRules, drawNumbers, seededRandom, type Exercise, type Numbers } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
@@ -7,7 +7,7 @@ import { answersTo } from './demoAnswers.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster, type DemoStudent } from './people.ts';
 
-export interface DemoHandIn {
+export interface DemoSubmission {
   readonly studentId: string;
   readonly numbers: Record<string, Numbers>;
   readonly entries: Record<string, Record<string, string>>;
@@ -20,7 +20,7 @@ export interface DemoSet {
   readonly document: SetDocument;
   readonly exercises: readonly { readonly itemId: string; readonly exerciseId: string; readonly exercise: Exercise }[];
   readonly released: boolean;
-  readonly handIns: readonly DemoHandIn[];
+  readonly submissions: readonly DemoSubmission[];
 }
 
 /** The kiln shed's first dozen answers: one of each verdict, to point at. */
@@ -56,7 +56,7 @@ function setOf(
   released: boolean,
 ): DemoSet {
   const exercises = chosen.map((each, at) => ({ ...each, itemId: `e${at + 1}` }));
-  const handIns = roster.map((student, place): DemoHandIn => {
+  const submissions = roster.map((student, place): DemoSubmission => {
     const random = seededRandom(`${id} ${student.number}`);
     const care = 0.5 + 0.42 * random();
     const absent = random() < 0.04;
@@ -83,7 +83,7 @@ function setOf(
     numbers,
     ...dates,
   };
-  return { id, classId, title, document, exercises, released, handIns };
+  return { id, classId, title, document, exercises, released, submissions };
 }
 
 const plain = (text: string): Record<string, string> => (text === '' ? {} : { a: text });

@@ -11,7 +11,7 @@ import {
   changedSlipText,
   columnMatching,
   followChange as followChangeSchema,
-  givingOut,
+  assigning,
   importedAnswers,
   itemId,
   newSet,
@@ -26,7 +26,7 @@ import { checkSome } from '../services/judging.ts';
 import { readMarking } from '../services/marking.ts';
 import { changeSlipText, readMatchings, readSlipTexts, rememberMatching } from '../services/matchings.ts';
 import { followChange } from '../services/followChange.ts';
-import { changeContents, giveOut, givingOutProgress } from '../services/givingOut.ts';
+import { changeContents, assign, assigningProgress } from '../services/assigning.ts';
 import { changeSet, makeSet, readSet, readSets, releaseSet, removeSet } from '../services/sets.ts';
 import type { Database } from '../store/database.ts';
 import { parsed } from './problems.ts';
@@ -63,15 +63,15 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
     response.status(204).end();
   });
   api.post(
-    '/sets/:id/given-out',
+    '/sets/:id/assigned',
     async (request, response) =>
       void response.json(
-        await giveOut(database, draw, parsed(byId, request.params).id, parsed(givingOut, request.body).revision),
+        await assign(database, draw, parsed(byId, request.params).id, parsed(assigning, request.body).revision),
       ),
   );
   api.get(
-    '/sets/:id/given-out',
-    (request, response) => void response.json(givingOutProgress(parsed(byId, request.params).id)),
+    '/sets/:id/assigned',
+    (request, response) => void response.json(assigningProgress(parsed(byId, request.params).id)),
   );
   api.post(
     '/sets/:id/contents',
@@ -85,7 +85,7 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
     async (request, response) =>
       void response.json(await releaseSet(database, parsed(byId, request.params).id, parsed(releasing, request.body))),
   );
-  api.post('/sets/:id/copies/:itemId', async (request, response) => {
+  api.post('/sets/:id/exercises/:itemId', async (request, response) => {
     const { id, itemId: item } = parsed(byItem, request.params);
     response.json(await followChange(database, id, item, parsed(followChangeSchema, request.body)));
   });
@@ -114,16 +114,16 @@ export function setRoutes(database: Database, check: Checker, draw: Drawer): Rou
         await importAnswers(database, check, parsed(byId, request.params).id, parsed(importedAnswers, request.body)),
       ),
   );
-  api.post('/sets/:id/kept-rows/:rowId', async (request, response) => {
+  api.post('/sets/:id/unmatched-rows/:rowId', async (request, response) => {
     const { id, rowId } = parsed(byRow, request.params);
     response.json(await assignRow(database, check, id, rowId, parsed(assignedRow, request.body).studentId));
   });
-  api.delete('/sets/:id/kept-rows/:rowId', async (request, response) => {
+  api.delete('/sets/:id/unmatched-rows/:rowId', async (request, response) => {
     const { id, rowId } = parsed(byRow, request.params);
     await putRowAway(database, id, rowId, true);
     response.status(204).end();
   });
-  api.post('/sets/:id/kept-rows/:rowId/restore', async (request, response) => {
+  api.post('/sets/:id/unmatched-rows/:rowId/restore', async (request, response) => {
     const { id, rowId } = parsed(byRow, request.params);
     await putRowAway(database, id, rowId, false);
     response.status(204).end();

@@ -3,47 +3,49 @@
 import {
   earlierAnswers,
   entries as entriesSchema,
-  studentFinder,
   type AssignedReport,
   type ChangedAnswers,
   type EarlierAnswer,
   type ImportedAnswers,
   type ImportedReport,
-  type KeptRow,
+  type UnmatchedRow,
   type MarkedStudent,
-  type SetCopy,
+  type AssignedExercise,
   type WrittenAnswer,
 } from '@hardy-sextant/contract';
+import { studentFinder } from '@hardy-sextant/files';
 import type { Checker } from '../checking/checker.ts';
 import { findStudents, listStudents } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import {
   findDecisions,
-  findHandIns,
-  insertKeptRows,
+  findSubmissions,
+  insertUnmatchedRows,
   keepEarlier,
   listEarlier,
   setRowsDone,
   writeEntries,
-  type HandInRow,
-} from '../store/handIns.ts';
+  type SubmissionRow,
+} from '../store/submissions.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { allAnswers, answerAt, differing, withChanges, type AnswerChange } from './entries.ts';
-import { handInsByStudent, judge, readFrame, toStudent, type Frame } from './judging.ts';
-import { readKeptRows } from './marking.ts';
+import { submissionsByStudent, judge, readFrame, toStudent, type Frame } from './judging.ts';
+import { readUnmatchedRows } from './marking.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { stored } from './stored.ts';
 
 /** The parts of a set, to ask whether an answer belongs to one. */
-function partsOf(copies: readonly SetCopy[]): (itemId: string, entryId: string) => boolean {
-  const names = new Set(copies.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)));
+function partsOf(assignedExercises: readonly AssignedExercise[]): (itemId: string, entryId: string) => boolean {
+  const names = new Set(
+    assignedExercises.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
+  );
   return (itemId, entryId) => names.has(`${itemId}/${entryId.split('.')[0]}`);
 }
 
-/** Writes changes to one hand-in, keeping what they write over. */
+/** Writes changes to one submission, keeping what they write over. */
 async function overwrite(
   writes: Writes,
-  row: HandInRow,
+  row: SubmissionRow,
   changes: readonly AnswerChange[],
   source: string,
 ): Promise<WrittenAnswer[]> {
@@ -82,7 +84,7 @@ async function judgedStudents(
   frame: Frame,
   ids: readonly string[],
 ): Promise<MarkedStudent[]> {
-  const waiting = (await findHandIns(database, frame.set.id, ids)).filter(
+  const waiting = (await findSubmissions(database, frame.set.id, ids)).filter(
     ({ checkedAs }) => checkedAs !== frame.current,
   );
   try {
@@ -91,7 +93,7 @@ async function judgedStudents(
     // The screen sees that verdicts are missing and asks for them again.
   }
   const [rows, decisions, students] = await Promise.all([
-    findHandIns(database, frame.set.id, ids),
+    findSubmissions(database, frame.set.id, ids),
     findDecisions(database, frame.set.id, ids),
     findStudents(database, ids),
   ]);
@@ -104,13 +106,13 @@ export async function writeAnswers(
   database: Database,
   check: Checker,
   setId: string,
-  { changes, source = 'typed', rows: keptRows = [] }: ChangedAnswers,
+  { changes, source = 'typed', rows: unmatchedRows = [] }: ChangedAnswers,
 ): Promise<MarkedStudent[]> {
   const frame = await readFrame(database, setId);
-  const isPart = partsOf(frame.set.copies);
+  const isPart = partsOf(frame.set.assignedExercises);
   const ids = [...new Set(changes.map(({ studentId }) => studentId))];
   await database.transaction(async (writes) => {
-    const rows = new Map((await findHandIns(writes, setId, ids)).map((row) => [row.studentId, row]));
+    const rows = new Map((await findSubmissions(writes, setId, ids)).map((row) => [row.studentId, row]));
     const fields = changes.flatMap(({ studentId, itemId, entryId }, at) => [
       ...(rows.has(studentId)
         ? []
@@ -119,7 +121,7 @@ export async function writeAnswers(
         ? []
         : [{ path: `changes.${at}.entryId`, message: 'There is no such part in this set.' }]),
     ]);
-    if (fields.length > 0) throw new Invalid('Some answers belong to nobody here; none was written.', fields);
+    if (fields.length > 0) throw new Invalid('Some answers match no student here; none was written.', fields);
     for (const studentId of ids) {
       const row = rows.get(studentId)!;
       const now = stored(entriesSchema, row.entries, 'submission');
@@ -136,7 +138,7 @@ export async function writeAnswers(
       await setRowsDone(
         writes,
         setId,
-        keptRows.filter((row) => row.done === done).map(({ id }) => id),
+        unmatchedRows.filter((row) => row.done === done).map(({ id }) => id),
         done,
       );
     await recount(writes, setId);
@@ -145,7 +147,7 @@ export async function writeAnswers(
   return judgedStudents(database, check, frame, ids);
 }
 
-/** Takes in rows of a file in one transaction. Rows that belong to nobody are kept; only what differs is written. */
+/** Takes in rows of a file in one transaction. Unmatched rows are kept; only what differs is written. */
 export async function importAnswers(
   database: Database,
   check: Checker,
@@ -153,18 +155,18 @@ export async function importAnswers(
   { source, rows }: ImportedAnswers,
 ): Promise<ImportedReport> {
   const frame = await readFrame(database, setId);
-  const isPart = partsOf(frame.set.copies);
+  const isPart = partsOf(frame.set.assignedExercises);
   const find = studentFinder(
     (await listStudents(database, frame.set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null),
   );
   const taken = new Set<string>();
-  const kept: Omit<KeptRow, 'id'>[] = [];
+  const kept: Omit<UnmatchedRow, 'id'>[] = [];
   const written: WrittenAnswer[] = [];
   let same = 0;
   let newRows: string[] = [];
   await database.transaction(async (writes) => {
-    const handIns = await handInsByStudent(writes, setId);
-    const before = await readKeptRows(writes, setId);
+    const submissions = await submissionsByStudent(writes, setId);
+    const before = await readUnmatchedRows(writes, setId);
     for (const { place, student, entries } of rows) {
       const keep = (why: string): void => {
         const twin = before.some(
@@ -174,7 +176,7 @@ export async function importAnswers(
       };
       const found = find(student);
       const strange = allAnswers(entries).find(({ itemId, entryId }) => !isPart(itemId, entryId));
-      const row = found.ok ? handIns.get(found.id) : undefined;
+      const row = found.ok ? submissions.get(found.id) : undefined;
       if (!found.ok) keep(found.why);
       else if (taken.has(found.id)) keep(`There is another row for ${found.name} in this file.`);
       else if (strange) keep(`There is no part ${strange.entryId} in this set.`);
@@ -186,7 +188,7 @@ export async function importAnswers(
         written.push(...(await overwrite(writes, row, changes, source)));
       }
     }
-    newRows = await insertKeptRows(writes, setId, kept);
+    newRows = await insertUnmatchedRows(writes, setId, kept);
     await recount(writes, setId);
     await touchSet(writes, setId);
   });
@@ -196,7 +198,7 @@ export async function importAnswers(
     students: touched.length,
     changed: written.length,
     same,
-    kept: await readKeptRows(database, setId),
+    kept: await readUnmatchedRows(database, setId),
     written,
     newRows,
   };
@@ -214,28 +216,28 @@ export async function assignRow(
   studentId: string,
 ): Promise<AssignedReport> {
   const frame = await readFrame(database, setId);
-  const isPart = partsOf(frame.set.copies);
+  const isPart = partsOf(frame.set.assignedExercises);
   let written: WrittenAnswer[] = [];
   await database.transaction(async (writes) => {
-    const row = (await readKeptRows(writes, setId)).find(({ id }) => id === rowId);
+    const row = (await readUnmatchedRows(writes, setId)).find(({ id }) => id === rowId);
     if (!row) throw new NotFound('row');
-    const [handIn] = await findHandIns(writes, setId, [studentId]);
-    if (!handIn) throw new NotFound('student');
-    const changes = differing(stored(entriesSchema, handIn.entries, 'submission'), row.entries);
+    const [submission] = await findSubmissions(writes, setId, [studentId]);
+    if (!submission) throw new NotFound('student');
+    const changes = differing(stored(entriesSchema, submission.entries, 'submission'), row.entries);
     const strange = changes.filter(({ itemId, entryId }) => !isPart(itemId, entryId));
     if (strange.length > 0)
       throw new Invalid(
         `This row has answers to parts that are not in this set (${strange.map(({ entryId }) => entryId).join(', ')}); it was left as it is. Import the file again with those columns set to nothing.`,
         strange.map(({ entryId }) => ({ path: `entries.${entryId}`, message: 'There is no such part in this set.' })),
       );
-    written = await overwrite(writes, handIn, changes, row.source);
+    written = await overwrite(writes, submission, changes, row.source);
     await setRowsDone(writes, setId, [rowId], true);
     await recount(writes, setId);
     await touchSet(writes, setId);
   });
   return {
     students: await judgedStudents(database, check, frame, [studentId]),
-    keptRows: await readKeptRows(database, setId),
+    unmatchedRows: await readUnmatchedRows(database, setId),
     written,
   };
 }

@@ -1,4 +1,4 @@
-/** What was deleted, and bringing it back. */
+/** What was deleted, and importing it back. */
 
 import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
 import { listDeletedClasses, restoreClass } from '../store/classes.ts';

@@ -27,7 +27,7 @@ import type { Drawer } from '../checking/drawJob.ts';
 import type { Database, Queries } from '../store/database.ts';
 import { findDefaultRules } from '../store/rules.ts';
 import { recount, setIdsOfClass } from '../store/sets.ts';
-import { drawnForStudents, numbersForNewStudents } from './givingOut.ts';
+import { drawnForStudents, numbersForNewStudents } from './assigning.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
@@ -145,7 +145,7 @@ export async function changeRoster(
     for (const each of input.change) await updateStudent(transaction, classId, { ...each, number: `\u0000${each.id}` });
     for (const each of input.change) await updateStudent(transaction, classId, each);
     const added = await insertStudents(transaction, classId, input.add);
-    // Who comes back gets what was given out meanwhile.
+    // Who comes back gets what was assigned meanwhile.
     const joining = [
       ...added.map((id, at) => ({ id, number: input.add[at]!.number })),
       ...roster.filter(({ id }) => input.readmit.includes(id)),

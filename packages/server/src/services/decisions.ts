@@ -6,12 +6,12 @@ import type { Database, Queries } from '../store/database.ts';
 import {
   deleteAccepted,
   findDecisions,
-  findHandIns,
+  findSubmissions,
   insertAccepted,
-  listHandIns,
+  listSubmissions,
   putDecisions,
   writeOpen,
-} from '../store/handIns.ts';
+} from '../store/submissions.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { openIn, readFrame, toStudent, type Frame } from './judging.ts';
 import { Invalid, Stale } from './refusal.ts';
@@ -24,11 +24,11 @@ export async function writeDecisions(
 ): Promise<DecidedReport> {
   const frame = await readFrame(database, setId);
   const parts = new Set(
-    frame.set.copies.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
+    frame.set.assignedExercises.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
   );
   const ids = [...new Set(input.decisions.map(({ studentId }) => studentId))];
   return database.transaction(async (writes) => {
-    const there = new Set((await findHandIns(writes, setId, ids)).map(({ studentId }) => studentId));
+    const there = new Set((await findSubmissions(writes, setId, ids)).map(({ studentId }) => studentId));
     const fields = [
       ...input.decisions.flatMap(({ studentId, itemId, partId }, at) => [
         ...(there.has(studentId)
@@ -69,7 +69,7 @@ export async function writeDecisions(
     await countOpen(
       writes,
       now,
-      forEveryone ? (await listHandIns(writes, setId)).map(({ studentId }) => studentId) : ids,
+      forEveryone ? (await listSubmissions(writes, setId)).map(({ studentId }) => studentId) : ids,
     );
     await recount(writes, setId);
     await touchSet(writes, setId);
@@ -78,10 +78,10 @@ export async function writeDecisions(
   });
 }
 
-/** Students with what they handed in and what is decided about it. */
+/** Students with what they submitted and what is decided about it. */
 async function studentsNow(queries: Queries, frame: Frame, ids: readonly string[]): Promise<MarkedStudent[]> {
   const [rows, decisions, students] = [
-    await findHandIns(queries, frame.set.id, ids),
+    await findSubmissions(queries, frame.set.id, ids),
     await findDecisions(queries, frame.set.id, ids),
     await findStudents(queries, ids),
   ];
@@ -91,7 +91,7 @@ async function studentsNow(queries: Queries, frame: Frame, ids: readonly string[
 
 async function countOpen(writes: Parameters<typeof writeOpen>[0], frame: Frame, ids: readonly string[]): Promise<void> {
   const students = new Map((await studentsNow(writes, frame, ids)).map((student) => [student.id, student]));
-  for (const row of await findHandIns(writes, frame.set.id, ids)) {
+  for (const row of await findSubmissions(writes, frame.set.id, ids)) {
     const student = students.get(row.studentId);
     const open = student ? openIn(frame, student) : row.open;
     if (row.open !== open) await writeOpen(writes, row.id, open);

@@ -1,10 +1,7 @@
-/** Writing exercises: kept with every earlier state, put aside, taken in from files. */
+/** Writing exercises: kept with every earlier state, archived, taken in from files. */
 
 import {
-  exercise as exerciseSchema,
   exerciseDocument,
-  incomingExercise,
-  looseExerciseFile,
   type ChangedExercise,
   type ExerciseFile,
   type ExerciseRevision,
@@ -13,6 +10,7 @@ import {
   type NewExercise,
   type UnreadableRecord,
 } from '@hardy-sextant/contract';
+import { readExercises, writeExercises } from '@hardy-sextant/files';
 import type { Database, Queries } from '../store/database.ts';
 import {
   deleteDocument,
@@ -91,37 +89,18 @@ export async function readRevisions(queries: Queries, id: string): Promise<Exerc
 
 /** Takes in what can be read of a file and says what is wrong with the rest; what is taken is written together. */
 export async function importExercises(database: Database, input: unknown): Promise<ImportReport> {
-  const file = looseExerciseFile.safeParse(input);
-  if (!file.success)
-    throw new Invalid(
-      'This file cannot be taken in; nothing was.',
-      file.error.issues.map(({ path, message }) => ({ path: path.join('.'), message })),
-    );
-  const taken: KeptExercise[] = [];
-  const refused: ImportReport['refused'] = [];
-  await database.transaction(async (writes) => {
-    for (const [place, each] of file.data.exercises.entries()) {
-      const read = incomingExercise.safeParse({ schemaVersion: file.data.version, exercise: each });
-      if (!read.success) {
-        const title =
-          typeof each === 'object' && each !== null && 'title' in each && typeof each.title === 'string'
-            ? each.title.slice(0, 160)
-            : '';
-        refused.push({
-          place,
-          title,
-          problems: read.error.issues
-            .slice(0, 20)
-            .map((issue) => ({ path: issue.path.slice(1).join('.'), message: issue.message })),
-        });
-        continue;
-      }
-      const row = await insertDocument(writes, exercises, read.data.exercise.title, read.data);
-      await keepRevision(writes, row.id, row.revision, read.data);
-      taken.push(toExercise(row, false));
+  const file = readExercises(input);
+  if (!file.ok) throw new Invalid('This file cannot be taken in; nothing was.', [...file.fields]);
+  const taken = await database.transaction(async (writes) => {
+    const rows: KeptExercise[] = [];
+    for (const document of file.read) {
+      const row = await insertDocument(writes, exercises, document.exercise.title, document);
+      await keepRevision(writes, row.id, row.revision, document);
+      rows.push(toExercise(row, false));
     }
+    return rows;
   });
-  return { taken, refused };
+  return { taken, refused: [...file.refused] };
 }
 
 /** Exercises in the open format; all that are not archived where no ids are named. */
@@ -129,9 +108,5 @@ export async function exportExercises(queries: Queries, ids: readonly string[]):
   const all = (await listExercises(queries)).filter((each): each is KeptExercise => !('unreadable' in each));
   const chosen = new Set(ids);
   const wanted = ids.length === 0 ? all.filter(({ archived }) => !archived) : all.filter(({ id }) => chosen.has(id));
-  return {
-    format: 'hardy-sextant-exercises',
-    version: 2,
-    exercises: wanted.map(({ document }) => exerciseSchema.parse(document.exercise)),
-  };
+  return writeExercises(wanted.map(({ document }) => document));
 }

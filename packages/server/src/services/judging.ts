@@ -1,13 +1,11 @@
-/** Judging: what waits for verdicts is worked out in workers and stored, a few hand-ins at a time. */
+/** Judging: what waits for verdicts is worked out in workers and stored, a few submissions at a time. */
 
 import { createHash } from 'node:crypto';
-import type { Entries, HouseRules, Numbers, Verdict } from '@hardy-sextant/core';
+import { type Entries, type HouseRules, type Numbers, type Verdict, itemShare, markedParts } from '@hardy-sextant/core';
 import {
   entries as entriesSchema,
-  itemShare,
   itemVerdicts,
   keptAccepted,
-  markedParts,
   ownNumbers,
   type KeptAccepted,
   type KeptSet,
@@ -20,13 +18,13 @@ import type { Database, Queries } from '../store/database.ts';
 import {
   findDecisions,
   listAccepted,
-  listHandIns,
-  waitingHandIns,
+  listSubmissions,
+  waitingSubmissions,
   writeVerdicts,
   type DecisionRow,
-  type HandInRow,
-} from '../store/handIns.ts';
-import { listCopyRevisions, recount } from '../store/sets.ts';
+  type SubmissionRow,
+} from '../store/submissions.ts';
+import { listAssignedRevisions, recount } from '../store/sets.ts';
 import { Invalid } from './refusal.ts';
 import { readSet, rulesOf } from './sets.ts';
 
@@ -43,9 +41,9 @@ export interface Frame {
 
 export async function readFrame(queries: Queries, setId: string): Promise<Frame> {
   const set = await readSet(queries, setId);
-  if (!set.givenOutAt) throw new Invalid('This set has not been given out yet, so there is nothing to mark.');
+  if (!set.assignedAt) throw new Invalid('This set has not been assigned yet, so there is nothing to mark.');
   const [rules, accepted] = await Promise.all([rulesOf(queries, set.classId), readAccepted(queries, setId)]);
-  return { set, rules, accepted, current: fingerprint(set.copies, rules) };
+  return { set, rules, accepted, current: fingerprint(set.assignedExercises, rules) };
 }
 
 async function readAccepted(queries: Queries, setId: string): Promise<KeptAccepted[]> {
@@ -57,10 +55,10 @@ async function readAccepted(queries: Queries, setId: string): Promise<KeptAccept
 
 /** What verdicts were worked out from. */
 function fingerprint(
-  copies: readonly { readonly itemId: string; readonly revision: number }[],
+  assignedExercises: readonly { readonly itemId: string; readonly revision: number }[],
   rules: HouseRules,
 ): string {
-  const keys = copies.map(({ itemId, revision }) => [itemId, revision]).sort();
+  const keys = assignedExercises.map(({ itemId, revision }) => [itemId, revision]).sort();
   return createHash('sha1')
     .update(JSON.stringify([JUDGED_AS, rules, keys]))
     .digest('hex');
@@ -69,7 +67,7 @@ function fingerprint(
 /** A student with answers, verdicts where they are up to date, and decisions. */
 export function toStudent(
   { id, name, number, withdrawnAt }: StudentRow,
-  row: HandInRow | undefined,
+  row: SubmissionRow | undefined,
   decisions: readonly DecisionRow[],
   current: string,
 ): MarkedStudent {
@@ -99,18 +97,19 @@ export function toStudent(
 
 /** How many answers of a student are still to be looked at. */
 export function openIn({ set, accepted }: Pick<Frame, 'set' | 'accepted'>, student: MarkedStudent): number {
-  return set.copies.reduce(
-    (sum, copy) =>
-      sum + markedParts(student, copy, accepted, itemShare({ set }, copy.itemId)).filter(({ open }) => open).length,
+  return set.assignedExercises.reduce(
+    (sum, assigned) =>
+      sum +
+      markedParts(student, assigned, accepted, itemShare({ set }, assigned.itemId)).filter(({ open }) => open).length,
     0,
   );
 }
 
-/** So many hand-ins are judged before anything else gets its turn. */
+/** So many submissions are judged before anything else gets its turn. */
 const AT_ONCE = 24;
 
 /**
- * Judges hand-ins of a set that have no verdicts, or out-of-date ones, and stores what was found.
+ * Judges submissions of a set that have no verdicts, or out-of-date ones, and stores what was found.
  *
  * @param most as many at most
  */
@@ -121,14 +120,19 @@ export async function checkSome(
   most = AT_ONCE,
 ): Promise<{ checked: number; left: number }> {
   const frame = await readFrame(database, setId);
-  const { rows, left } = await waitingHandIns(database, setId, frame.current, most);
+  const { rows, left } = await waitingSubmissions(database, setId, frame.current, most);
   if (rows.length > 0) await judge(database, check, frame, rows);
   return { checked: rows.length, left };
 }
 
 /** Whether anything of a set waits to be judged: told from names and revisions alone, no exercise and no answer is read. */
 export async function isWaiting(queries: Queries, setId: string, rules: HouseRules): Promise<boolean> {
-  const { rows } = await waitingHandIns(queries, setId, fingerprint(await listCopyRevisions(queries, setId), rules), 1);
+  const { rows } = await waitingSubmissions(
+    queries,
+    setId,
+    fingerprint(await listAssignedRevisions(queries, setId), rules),
+    1,
+  );
   return rows.length > 0;
 }
 
@@ -140,19 +144,19 @@ export async function checkSet(database: Database, check: Checker, setId: string
   }
 }
 
-/** Judges some hand-ins and stores their verdicts. */
+/** Judges some submissions and stores their verdicts. */
 export async function judge(
   database: Database,
   check: Checker,
   frame: Frame,
-  rows: readonly HandInRow[],
+  rows: readonly SubmissionRow[],
 ): Promise<void> {
   const { set, rules, current } = frame;
   const entries = new Map(rows.map((row) => [row.id, entriesSchema.safeParse(row.entries).data ?? {}]));
   const found = new Map<string, Record<string, readonly Verdict[]>>(rows.map(({ id }) => [id, {}]));
   await Promise.all(
-    set.copies.map(async ({ itemId, exercise }) => {
-      const groups = new Map<string, { numbers: Numbers; rows: HandInRow[] }>();
+    set.assignedExercises.map(async ({ itemId, exercise }) => {
+      const groups = new Map<string, { numbers: Numbers; rows: SubmissionRow[] }>();
       for (const row of rows) {
         const numbers = ownNumbers.safeParse(row.numbers).data?.[itemId] ?? {};
         const name = JSON.stringify(numbers);
@@ -194,7 +198,7 @@ function shared<T>(all: readonly T[]): T[][] {
   return Array.from({ length: Math.ceil(all.length / size) }, (_, at) => all.slice(at * size, (at + 1) * size));
 }
 
-/** Every hand-in of a set by its student. */
-export async function handInsByStudent(queries: Queries, setId: string): Promise<Map<string, HandInRow>> {
-  return new Map((await listHandIns(queries, setId)).map((row) => [row.studentId, row]));
+/** Every submission of a set by its student. */
+export async function submissionsByStudent(queries: Queries, setId: string): Promise<Map<string, SubmissionRow>> {
+  return new Map((await listSubmissions(queries, setId)).map((row) => [row.studentId, row]));
 }

@@ -1,35 +1,35 @@
-/** Marking a set as a whole: who is in it, what they handed in, what was found, what belongs to nobody. */
+/** Marking a set as a whole: who is in it, what they submitted, what was found, what is unmatched. */
 
-import { keptRow, type KeptRow, type Marking } from '@hardy-sextant/contract';
+import { unmatchedRow, type UnmatchedRow, type Marking } from '@hardy-sextant/contract';
 import { listStudents } from '../store/classes.ts';
 import type { Queries } from '../store/database.ts';
-import { listDecisions, listKeptRows } from '../store/handIns.ts';
-import { handInsByStudent, readFrame, toStudent } from './judging.ts';
+import { listDecisions, listUnmatchedRows } from '../store/submissions.ts';
+import { submissionsByStudent, readFrame, toStudent } from './judging.ts';
 import { stored } from './stored.ts';
 
-export async function readKeptRows(queries: Queries, setId: string): Promise<KeptRow[]> {
-  return (await listKeptRows(queries, setId)).map(({ id, document }) =>
-    stored(keptRow, { ...(document as object), id }, 'unmatched row'),
+export async function readUnmatchedRows(queries: Queries, setId: string): Promise<UnmatchedRow[]> {
+  return (await listUnmatchedRows(queries, setId)).map(({ id, document }) =>
+    stored(unmatchedRow, { ...(document as object), id }, 'unmatched row'),
   );
 }
 
-/** Everything about a set's marking; hand-ins that have no verdicts yet are counted. Who has withdrawn is there if they have answered anything. */
+/** Everything about a set's marking; submissions that have no verdicts yet are counted. Who has withdrawn is there if they have answered anything. */
 export async function readMarking(queries: Queries, setId: string): Promise<Marking> {
   const frame = await readFrame(queries, setId);
-  const [everybody, handIns, decisions, keptRows] = await Promise.all([
+  const [everybody, submissions, decisions, unmatchedRows] = await Promise.all([
     listStudents(queries, frame.set.classId),
-    handInsByStudent(queries, setId),
+    submissionsByStudent(queries, setId),
     listDecisions(queries, setId),
-    readKeptRows(queries, setId),
+    readUnmatchedRows(queries, setId),
   ]);
   const students = everybody
-    .map((student) => toStudent(student, handIns.get(student.id), decisions, frame.current))
+    .map((student) => toStudent(student, submissions.get(student.id), decisions, frame.current))
     .filter(({ withdrawn, entries }) => !withdrawn || Object.keys(entries).length > 0);
   return {
     set: frame.set,
     students,
     accepted: [...frame.accepted],
-    keptRows,
-    unchecked: students.filter(({ id, verdicts }) => verdicts === undefined && handIns.has(id)).length,
+    unmatchedRows,
+    unchecked: students.filter(({ id, verdicts }) => verdicts === undefined && submissions.has(id)).length,
   };
 }

@@ -22,8 +22,8 @@ import {
   deleteSet,
   findSet,
   insertSet,
-  listCopies,
-  listRemovedCopies,
+  listAssignedExercises,
+  listRemovedAssignedExercises,
   listSets,
   updateSet,
   type SetRow,
@@ -38,10 +38,10 @@ function toListed(row: SetRow, students: number): ListedSet {
     title: row.title,
     document: stored(setDocument, row.document, 'set'),
     revision: row.revision,
-    ...(row.givenOutAt ? { givenOutAt: row.givenOutAt } : {}),
+    ...(row.assignedAt ? { assignedAt: row.assignedAt } : {}),
     ...(row.releasedAt ? { releasedAt: row.releasedAt } : {}),
     updatedAt: row.updatedAt,
-    counts: { students, handedIn: row.handedIn, toLookAt: row.toLookAt, unmatched: row.unmatched },
+    counts: { students, submitted: row.submitted, toLookAt: row.toLookAt, unmatched: row.unmatched },
   };
 }
 
@@ -53,21 +53,21 @@ export async function readSets(queries: Queries): Promise<(ListedSet | Unreadabl
 export async function readSet(queries: Queries, id: string): Promise<KeptSet> {
   const row = await findSet(queries, id);
   if (!row) throw new NotFound('set');
-  const [students, copies, removed, answered] = await Promise.all([
+  const [students, assignedExercises, removed, answered] = await Promise.all([
     countStudents(queries, row.classId),
-    listCopies(queries, id),
-    listRemovedCopies(queries, id),
+    listAssignedExercises(queries, id),
+    listRemovedAssignedExercises(queries, id),
     countAnswered(queries, id),
   ]);
   const latest = new Map<string, number>();
-  for (const { exerciseId } of copies)
+  for (const { exerciseId } of assignedExercises)
     latest.set(exerciseId, (await findDocument(queries, exercises, exerciseId))?.revision ?? 0);
   const set = toListed(row, students.get(row.classId) ?? 0);
   const order = new Map(set.document.items.map((item, at) => [item.id, at]));
   const exerciseOf = (document: unknown): Exercise => stored(exerciseDocument, document, 'exercise of a set').exercise;
   return {
     ...set,
-    copies: copies
+    assignedExercises: assignedExercises
       .map(({ itemId, document, exerciseRevision, exerciseId, keptAgainst }) => ({
         itemId,
         exercise: exerciseOf(document),
@@ -102,7 +102,7 @@ export async function seen(queries: Queries, id: string, revision: number): Prom
   return set;
 }
 
-/** Title, dates, marks; exercises and their order too as long as the set has not been given out. */
+/** Title, dates, marks; exercises and their order too as long as the set has not been assigned. */
 export async function changeSet(
   database: Database,
   id: string,
@@ -110,18 +110,18 @@ export async function changeSet(
 ): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const before = await seen(writes, id, revision);
-    if (before.givenOutAt && before.document.numbers !== document.numbers)
+    if (before.assignedAt && before.document.numbers !== document.numbers)
       throw new Invalid(
-        'This set has been given out with its numbers; whether each has their own cannot be changed any more.',
-        [{ path: 'document.numbers', message: 'The numbers have been given out.' }],
+        'This set has been assigned with its numbers; whether each has their own cannot be changed any more.',
+        [{ path: 'document.numbers', message: 'The numbers have been assigned.' }],
       );
     const places = ({ items }: SetDocument): string => items.map((item) => `${item.id} ${item.exerciseId}`).join();
-    if (before.givenOutAt && places(before.document) !== places(document))
+    if (before.assignedAt && places(before.document) !== places(document))
       throw new Invalid(
-        'This set has been given out. Its exercises and their order change only by adding, removing, putting back or moving one, each said so.',
+        'This set has been assigned. Its exercises and their order change only by adding, removing, putting back or moving one, each said so.',
         [{ path: 'document.items', message: 'Students have these exercises in this order.' }],
       );
-    if (!before.givenOutAt) await allThere(writes, document);
+    if (!before.assignedAt) await allThere(writes, document);
     await updateSet(writes, id, revision, { title, document });
     return readSet(writes, id);
   });
@@ -139,7 +139,7 @@ export async function releaseSet(
 ): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const set = await seen(writes, id, revision);
-    if (!set.givenOutAt) throw new Invalid('Marks can be released once the set has been given out.');
+    if (!set.assignedAt) throw new Invalid('Marks can be released once the set has been assigned.');
     const { toLookAt } = set.counts;
     if (released && toLookAt > 0 && !anyway)
       throw new AskFirst(

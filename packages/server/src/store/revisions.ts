@@ -42,7 +42,7 @@ export async function setArchived(writes: Writes, id: string, archived: boolean)
   return rows.length > 0;
 }
 
-/** The ids of the exercises that are put aside. */
+/** The ids of the exercises that are archived. */
 export async function archivedIds(queries: Queries): Promise<ReadonlySet<string>> {
   const rows = await queries.select({ id: exercises.id }).from(exercises).where(isNotNull(exercises.archivedAt));
   return new Set(rows.map(({ id }) => id));

@@ -40,7 +40,7 @@ export const exercises = sqliteTable(
     createdAt: createdAt(),
     updatedAt: updatedAt(),
     deletedAt: text('deleted_at'),
-    /** Put aside: kept and used in sets, but out of the way. */
+    /** Archive: kept and used in sets, but out of the way. */
     archivedAt: text('archived_at'),
   },
   (table) => [index('exercises_updated').on(table.updatedAt)],
@@ -126,19 +126,19 @@ export const sets = sqliteTable(
     createdAt: createdAt(),
     updatedAt: updatedAt(),
     deletedAt: text('deleted_at'),
-    givenOutAt: text('given_out_at'),
+    assignedAt: text('assigned_at'),
     releasedAt: text('released_at'),
     /** Counts, kept in the transaction that changes them (`recount`): lists read no submissions. */
-    handedIn: integer('handed_in').notNull().default(0),
+    submitted: integer('submitted').notNull().default(0),
     toLookAt: integer('to_look_at').notNull().default(0),
     unmatched: integer('unmatched').notNull().default(0),
   },
   (table) => [index('sets_of_class').on(table.classId)],
 );
 
-/** What students got: each exercise of a set as it was when it was given out. */
-export const setCopies = sqliteTable(
-  'set_copies',
+/** What students got: each exercise of a set as it was when it was assigned. */
+export const assignedExercises = sqliteTable(
+  'assigned_exercises',
   {
     id: id(),
     setId: setId(),
@@ -150,19 +150,19 @@ export const setCopies = sqliteTable(
     /** When the exercise was removed from the set; the answers to it stay. */
     removedAt: text('removed_at'),
   },
-  (table) => [uniqueIndex('set_copies_once').on(table.setId, table.itemId)],
+  (table) => [uniqueIndex('assigned_exercises_once').on(table.setId, table.itemId)],
 );
 
 /** One student's answers to a set, with the numbers they were given and what was judged of them. */
-export const handIns = sqliteTable(
-  'set_hand_ins',
+export const submissions = sqliteTable(
+  'submissions',
   {
     id: id(),
     setId: setId(),
     studentId: studentId(),
     /** A student's own numbers, by place in the set. */
     numbers: text('numbers', { mode: 'json' }).notNull(),
-    /** Text as handed in, by place in the set and entry. */
+    /** Text as submitted, by place in the set and entry. */
     entries: text('entries', { mode: 'json' }).notNull(),
     revision: revision(),
     updatedAt: updatedAt(),
@@ -173,8 +173,8 @@ export const handIns = sqliteTable(
     open: integer('open').notNull().default(0),
   },
   (table) => [
-    uniqueIndex('set_hand_ins_once').on(table.setId, table.studentId),
-    index('set_hand_ins_of_student').on(table.studentId),
+    uniqueIndex('submissions_once').on(table.setId, table.studentId),
+    index('submissions_of_student').on(table.studentId),
   ],
 );
 
@@ -224,9 +224,9 @@ export const earlierAnswers = sqliteTable(
   ],
 );
 
-/** Rows of imports that belong to nobody yet, as they came. */
-export const keptRows = sqliteTable(
-  'kept_rows',
+/** Rows of imports that match no student yet, as they came. */
+export const unmatchedRows = sqliteTable(
+  'unmatched_rows',
   {
     id: id(),
     setId: setId(),
@@ -235,7 +235,7 @@ export const keptRows = sqliteTable(
     /** When it was given to a student or put away; it can be brought back. */
     doneAt: text('done_at'),
   },
-  (table) => [index('kept_rows_of_set').on(table.setId)],
+  (table) => [index('unmatched_rows_of_set').on(table.setId)],
 );
 
 /** Which column of a file is what, by the names of its columns. */

@@ -1,12 +1,12 @@
-/** Sets and the copies that were given out. */
+/** Sets and the assignedExercises that were assigned. */
 
 import { randomUUID } from 'node:crypto';
 import { and, count, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
-import { classes, handIns, keptRows, setCopies, sets, students } from './schema.ts';
+import { classes, submissions, unmatchedRows, assignedExercises, sets, students } from './schema.ts';
 
 export type SetRow = typeof sets.$inferSelect;
-export type CopyRow = typeof setCopies.$inferSelect;
+export type AssignedExerciseRow = typeof assignedExercises.$inferSelect;
 
 export async function listSets(queries: Queries): Promise<SetRow[]> {
   const rows = await queries
@@ -41,16 +41,16 @@ export async function countStudents(queries: Queries, classId?: string): Promise
 export async function recount(writes: Writes, setId: string): Promise<void> {
   await writes.run(sql`
     UPDATE ${sets} SET
-      handed_in = (
-        SELECT count(*) FROM ${handIns} JOIN ${students} ON ${students.id} = ${handIns.studentId}
-        WHERE ${handIns.setId} = ${setId} AND ${handIns.entries} <> '{}' AND ${students.withdrawnAt} IS NULL
+      submitted = (
+        SELECT count(*) FROM ${submissions} JOIN ${students} ON ${students.id} = ${submissions.studentId}
+        WHERE ${submissions.setId} = ${setId} AND ${submissions.entries} <> '{}' AND ${students.withdrawnAt} IS NULL
       ),
-      to_look_at = (SELECT coalesce(sum(${handIns.open}), 0) FROM ${handIns} WHERE ${handIns.setId} = ${setId}),
-      unmatched = (SELECT count(*) FROM ${keptRows} WHERE ${keptRows.setId} = ${setId} AND ${keptRows.doneAt} IS NULL)
+      to_look_at = (SELECT coalesce(sum(${submissions.open}), 0) FROM ${submissions} WHERE ${submissions.setId} = ${setId}),
+      unmatched = (SELECT count(*) FROM ${unmatchedRows} WHERE ${unmatchedRows.setId} = ${setId} AND ${unmatchedRows.doneAt} IS NULL)
     WHERE ${sets.id} = ${setId}`);
 }
 
-/** All sets of a class, given out or not. */
+/** All sets of a class, assigned or not. */
 export async function setIdsOfClass(queries: Queries, classId: string): Promise<string[]> {
   return (await queries.select({ id: sets.id }).from(sets).where(eq(sets.classId, classId))).map(({ id }) => id);
 }
@@ -61,7 +61,7 @@ export async function insertSet(
     readonly classId: string;
     readonly title: string;
     readonly document: unknown;
-    readonly givenOutAt?: string;
+    readonly assignedAt?: string;
   },
   id: string = randomUUID(),
 ): Promise<SetRow> {
@@ -123,39 +123,42 @@ export async function deleteSet(writes: Writes, id: string): Promise<boolean> {
 }
 
 /** What students are asked now. */
-export function listCopies(queries: Queries, setId: string): Promise<CopyRow[]> {
+export function listAssignedExercises(queries: Queries, setId: string): Promise<AssignedExerciseRow[]> {
   return queries
     .select()
-    .from(setCopies)
-    .where(and(eq(setCopies.setId, setId), isNull(setCopies.removedAt)));
+    .from(assignedExercises)
+    .where(and(eq(assignedExercises.setId, setId), isNull(assignedExercises.removedAt)));
 }
 
 /** Which revision of which exercise stands in each place, without the exercises. */
-export function listCopyRevisions(queries: Queries, setId: string): Promise<{ itemId: string; revision: number }[]> {
+export function listAssignedRevisions(
+  queries: Queries,
+  setId: string,
+): Promise<{ itemId: string; revision: number }[]> {
   return queries
-    .select({ itemId: setCopies.itemId, revision: setCopies.exerciseRevision })
-    .from(setCopies)
-    .where(and(eq(setCopies.setId, setId), isNull(setCopies.removedAt)));
+    .select({ itemId: assignedExercises.itemId, revision: assignedExercises.exerciseRevision })
+    .from(assignedExercises)
+    .where(and(eq(assignedExercises.setId, setId), isNull(assignedExercises.removedAt)));
 }
 
-/** What was removed after the set was given out, the newest first. */
-export function listRemovedCopies(queries: Queries, setId: string): Promise<CopyRow[]> {
+/** What was removed after the set was assigned, the newest first. */
+export function listRemovedAssignedExercises(queries: Queries, setId: string): Promise<AssignedExerciseRow[]> {
   return queries
     .select()
-    .from(setCopies)
-    .where(and(eq(setCopies.setId, setId), isNotNull(setCopies.removedAt)))
-    .orderBy(desc(setCopies.removedAt));
+    .from(assignedExercises)
+    .where(and(eq(assignedExercises.setId, setId), isNotNull(assignedExercises.removedAt)))
+    .orderBy(desc(assignedExercises.removedAt));
 }
 
 /** How many students have answered something in each place of a set. */
 export async function countAnswered(queries: Queries, setId: string): Promise<ReadonlyMap<string, number>> {
   const rows = await queries.all<{ item: string; students: number }>(
-    sql`SELECT place.key AS item, count(*) AS students FROM ${handIns}, json_each(${handIns.entries}) AS place WHERE ${handIns.setId} = ${setId} GROUP BY place.key`,
+    sql`SELECT place.key AS item, count(*) AS students FROM ${submissions}, json_each(${submissions.entries}) AS place WHERE ${submissions.setId} = ${setId} GROUP BY place.key`,
   );
   return new Map(rows.map(({ item, students: number }) => [item, Number(number)]));
 }
 
-export async function insertCopy(
+export async function insertAssignedExercise(
   writes: Writes,
   values: {
     readonly setId: string;
@@ -165,27 +168,31 @@ export async function insertCopy(
     readonly exerciseRevision: number;
   },
 ): Promise<void> {
-  await writes.insert(setCopies).values({ ...values, id: randomUUID() });
+  await writes.insert(assignedExercises).values({ ...values, id: randomUUID() });
 }
 
-export async function updateCopy(writes: Writes, id: string, values: Partial<CopyRow>): Promise<void> {
-  await writes.update(setCopies).set(values).where(eq(setCopies.id, id));
+export async function updateAssignedExercise(
+  writes: Writes,
+  id: string,
+  values: Partial<AssignedExerciseRow>,
+): Promise<void> {
+  await writes.update(assignedExercises).set(values).where(eq(assignedExercises.id, id));
 }
 
-/** Sets of a class that have been given out: who joins the class gets numbers in them. */
-export function givenOutSets(queries: Queries, classId: string): Promise<SetRow[]> {
+/** Sets of a class that have been assigned: who joins the class gets numbers in them. */
+export function isAssignedSets(queries: Queries, classId: string): Promise<SetRow[]> {
   return queries
     .select()
     .from(sets)
-    .where(and(eq(sets.classId, classId), isNull(sets.deletedAt), ne(sets.givenOutAt, '')));
+    .where(and(eq(sets.classId, classId), isNull(sets.deletedAt), ne(sets.assignedAt, '')));
 }
 
-/** Sets that have been given out, the newest first. */
-export async function givenOutSetIds(queries: Queries): Promise<{ id: string; classId: string }[]> {
+/** Sets that have been assigned, the newest first. */
+export async function isAssignedSetIds(queries: Queries): Promise<{ id: string; classId: string }[]> {
   return queries
     .select({ id: sets.id, classId: sets.classId })
     .from(sets)
     .innerJoin(classes, and(eq(classes.id, sets.classId), isNull(classes.deletedAt)))
-    .where(and(isNull(sets.deletedAt), ne(sets.givenOutAt, '')))
+    .where(and(isNull(sets.deletedAt), ne(sets.assignedAt, '')))
     .orderBy(desc(sets.updatedAt));
 }

@@ -56,8 +56,8 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
     show('together', 'Put plans together'),
     { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
     { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
-    ...(sets.data ?? []).map(({ id, title, givenOutAt }) =>
-      go(`set-${id}`, givenOutAt ? `Mark ${title}` : title, givenOutAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
+    ...(sets.data ?? []).map(({ id, title, assignedAt }) =>
+      go(`set-${id}`, assignedAt ? `Mark ${title}` : title, assignedAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
     ),
     ...(cases.data ?? []).map(({ id, title, document }) =>
       go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),

@@ -26,7 +26,7 @@ const groups: readonly { readonly where: string; readonly keys: readonly (readon
     where: 'In the table',
     keys: [
       ['↑ ↓', 'choose a payment'],
-      ['Shift ↑ ↓', 'choose a stretch'],
+      ['Shift ↑ ↓', 'choose a range of payments'],
       ['Page, Home, End', 'further, to the first, to the last'],
     ],
   },

@@ -25,7 +25,7 @@ export interface TableView {
 interface TablePanelProps {
   readonly table: Table;
   readonly view: TableView;
-  /** The stretch that is read, by payment numbers. */
+  /** The range of payments that is read, by payment numbers. */
   readonly selected: { readonly from: number; readonly to: number };
   readonly onSelect: (from: number, to: number) => void;
   /** Brings a payment into view whenever it changes. */
@@ -82,7 +82,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
         className={styles.scroller}
         tabIndex={0}
         role="region"
-        aria-label="Amortization table; arrow keys choose a payment, with Shift a stretch"
+        aria-label="Amortization table; arrow keys choose a payment, with Shift a range"
         onKeyDown={keys}
       >
         <div

@@ -2,7 +2,7 @@
 
 import { transfer, wrap } from 'comlink';
 import type { FileWorker } from './readFile.worker.ts';
-import type { ReadRows } from './readText.ts';
+import type { ReadRows } from '@hardy-sextant/files';
 
 const MOST_BYTES = 10_000_000;
 const PATIENCE_MS = 30_000;

@@ -1,7 +1,7 @@
 /** Files are unpacked and read here, so that the page goes on whatever is in them. */
 import { expose } from 'comlink';
-import { readBytes } from './readBytes.ts';
-import type { ReadRows } from './readText.ts';
+import { readBytes } from '@hardy-sextant/files/bytes';
+import type { ReadRows } from '@hardy-sextant/files';
 
 export type FileAnswer =
   { readonly ok: true; readonly rows: ReadRows } | { readonly ok: false; readonly message: string };

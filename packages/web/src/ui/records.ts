@@ -33,7 +33,8 @@ import {
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
-import { saveFile } from './saveFile.ts';
+import { exercisesJson } from '@hardy-sextant/files';
+import { saveAs } from './saveFile.ts';
 
 /** The rows of a list that can be read. */
 const readable = <T extends object>(rows: readonly (T | UnreadableRecord)[]): T[] =>
@@ -233,7 +234,7 @@ export function useExerciseRevisions(id: string) {
 /** Puts exercises into a file for the disk; all that are not archived where none are named. */
 export async function saveExercises(ids: readonly string[]): Promise<void> {
   const file = await call('/exercise-export', exerciseFile, { method: 'POST', body: { ids } });
-  saveFile('exercises.json', 'application/json', JSON.stringify(file, undefined, 2));
+  await saveAs(exercisesJson, 'exercises', JSON.stringify(file, undefined, 2));
 }
 
 /** Takes exercises in from a file; what cannot be read is reported and the rest is taken. */

@@ -88,25 +88,25 @@ export function useMakeSet() {
   });
 }
 
-export function useGiveOut(id: string) {
+export function useAssign(id: string) {
   return useMutation({
-    mutationFn: (revision: number) => call(`/sets/${id}/given-out`, keptSet, { method: 'POST', body: { revision } }),
+    mutationFn: (revision: number) => call(`/sets/${id}/assigned`, keptSet, { method: 'POST', body: { revision } }),
     onSuccess: useKept(),
   });
 }
 
-/** How far giving out has come, while it goes on. */
-export function useGivingOut(id: string, going: boolean) {
+/** How far assigning has come, while it goes on. */
+export function useAssigning(id: string, going: boolean) {
   return useQuery({
-    queryKey: ['giving-out', id],
-    queryFn: ({ signal }) => call(`/sets/${id}/given-out`, drawProgress, { signal }),
+    queryKey: ['assigning', id],
+    queryFn: ({ signal }) => call(`/sets/${id}/assigned`, drawProgress, { signal }),
     enabled: going,
     refetchInterval: going ? 400 : false,
     staleTime: 0,
   });
 }
 
-/** Adds, removes, puts back or moves an exercise of a set that was given out. */
+/** Adds, removes, puts back or moves an exercise of a set that was assigned. */
 export function useChangeContents(id: string) {
   return useMutation({
     mutationFn: (body: ChangedContents) => call(`/sets/${id}/contents`, keptSet, { method: 'POST', body }),
@@ -123,8 +123,8 @@ export function useRelease(id: string) {
 
 export function useFollowChange(id: string) {
   return useMutation({
-    mutationFn: ({ itemId, ...body }: { itemId: string; how: 'keep' | 're-key' | 'give-anew'; latest: number }) =>
-      call(`/sets/${id}/copies/${itemId}`, keptSet, { method: 'POST', body }),
+    mutationFn: ({ itemId, ...body }: { itemId: string; how: 'keep' | 'regrade' | 'reissue'; latest: number }) =>
+      call(`/sets/${id}/exercises/${itemId}`, keptSet, { method: 'POST', body }),
     onSuccess: useKept(),
   });
 }

@@ -344,8 +344,8 @@ export const ideaSlips: readonly Slip[] = [
   defineSlip({
     id: 'wrong-period',
     family: 'idea',
-    title: 'Another payment or stretch than asked',
-    advice: 'The number is right for another payment or another stretch than the one asked for.',
+    title: 'Another payment or range than asked',
+    advice: 'The number is right for another payment or other payments than the one asked for.',
     weight: 7,
     applies: (asked) =>
       asks(asked, 'balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'paid-in', 'term') &&
@@ -370,7 +370,7 @@ export const ideaSlips: readonly Slip[] = [
         );
       }
       const length = to - from + 1;
-      const stretches: (readonly [number, number])[] = [
+      const ranges: (readonly [number, number])[] = [
         [from - length, to - length],
         [from + length, to + length],
         [from - 1, to - 1],
@@ -382,7 +382,7 @@ export const ideaSlips: readonly Slip[] = [
         [1, to],
         [1, table.count],
       ];
-      return stretches
+      return ranges
         .filter(([a, b]) => a >= 1 && b >= a && b <= table.count && (a !== from || b !== to))
         .flatMap(([a, b]) =>
           other(

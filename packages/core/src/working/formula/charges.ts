@@ -12,7 +12,7 @@ import { type Work, countLetter, formulaSteps, moneyLetter, rateLetter, rateTerm
 import { chain } from './chain.ts';
 import { flatFraction } from './flat.ts';
 import { type Formula, letters, notLine, paymentTerm, whole } from './formula.ts';
-import { overAll, paidTerm } from './readings.ts';
+import { overAll, paidTerm } from './figures.ts';
 
 export function financeCharge(work: Work): Formula | undefined {
   const { solved, draft } = work.question;

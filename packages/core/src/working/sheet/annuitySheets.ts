@@ -1,4 +1,4 @@
-/** Worksheet functions over the five values: one function, a balance, a stretch, what is paid in all. */
+/** Worksheet functions over the five values: one function, a balance, a range of payments, what is paid in all. */
 
 import { kindOf } from '../../case/kinds.ts';
 import { quoteRate, quotedNumber } from '../../rates/quotedRate.ts';
@@ -13,7 +13,7 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
     const { solved, draft } = work.question;
     if (!work.level || solved.flat) return undefined;
     const { rate, n, pmt, pv, fv, type } = known(work);
-    const way = kindOf(draft).directions;
+    const { directions } = kindOf(draft);
     switch (name) {
       case 'PMT':
         return {
@@ -26,14 +26,14 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
         return {
           cells: [rate, n, pmt, fv],
           formula: `=PV({rate per payment};{number of payments};{payment};{amount at the end};${type})`,
-          inUnit: (shows) => shows * way.pv,
+          inUnit: (shows) => shows * directions.pv,
           meanings: means(work, 'rate', 'nper', 'pmt', 'fv', 'type'),
         };
       case 'FV':
         return {
           cells: [rate, n, pmt, pv],
           formula: `=FV({rate per payment};{number of payments};{payment};{amount at the start};${type})`,
-          inUnit: (shows) => shows * way.fv,
+          inUnit: (shows) => shows * directions.fv,
           meanings: means(work, 'rate', 'nper', 'pmt', 'pv', 'type'),
         };
       case 'NPER': {
@@ -72,19 +72,19 @@ export function balanceSheet(work: Work): SheetAnswer | undefined {
   const stage = work.stages[0];
   if (!work.level || !stage || k > stage.to || k < 1) return undefined;
   const { rate, pv, type } = known(work);
-  const way = kindOf(draft).directions;
-  const paid = { label: 'payment', content: plainNumber(way.pmt * solved.table.firstPayment) };
+  const { directions } = kindOf(draft);
+  const paid = { label: 'payment', content: plainNumber(directions.pmt * solved.table.firstPayment) };
   return {
     cells: [rate, { label: 'payments made', content: String(k) }, paid, pv],
     formula: `=FV({rate per payment};{payments made};{payment};{amount at the start};${type})`,
-    inUnit: (shows) => shows * way.fv,
+    inUnit: (shows) => shows * directions.fv,
     meanings: means(work, 'rate', 'nper', 'pmt', 'pv', 'type'),
     rounds: solved.unknown === 'payment' ? ['payment-rounded'] : [],
   };
 }
 
-/** Interest or principal of a stretch: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. */
-export function stretchSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
+/** Interest or principal of a range of payments: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. */
+export function rangeSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
   return (work) => {
     const { ask, solved, draft } = work.question;
     if (!work.level || solved.flat || work.saving || !kindOf(draft).owes) return undefined;
@@ -118,7 +118,7 @@ export function stretchSheet(part: 'interest' | 'principal', all = false): (work
       after: [
         {
           kind: 'says',
-          text: 'The references with $ stay where they are when the formula is copied to another stretch.',
+          text: 'The references with $ stay where they are when the formula is copied to other rows.',
         },
       ],
     };

@@ -40,15 +40,15 @@ interface Known {
 
 export function known(work: Work): Known {
   const { solved, draft } = work.question;
-  const way = kindOf(draft).directions;
+  const { directions } = kindOf(draft);
   const { numbers, values } = solved;
   const payments = solved.unknown === 'payments' ? values.n : numbers.payments;
   return {
     rate: rateCell(work),
     n: { label: 'number of payments', content: plainNumber(payments) },
-    pmt: { label: 'payment', content: plainNumber(way.pmt * numbers.payment) },
-    pv: { label: 'amount at the start', content: plainNumber(way.pv * numbers.amount) },
-    fv: { label: 'amount at the end', content: plainNumber(way.fv * numbers.finalAmount) },
+    pmt: { label: 'payment', content: plainNumber(directions.pmt * numbers.payment) },
+    pv: { label: 'amount at the start', content: plainNumber(directions.pv * numbers.amount) },
+    fv: { label: 'amount at the end', content: plainNumber(directions.fv * numbers.finalAmount) },
     type: values.timing === 'begin' ? 1 : 0,
   };
 }
@@ -64,6 +64,6 @@ const argumentWords = {
   fv: () => 'amount at the end',
   type: ({ due, period }: Work) =>
     due ? `1: payments at the beginning of each ${period}` : `0: payments at the end of each ${period}`,
-  from: () => 'first payment of the stretch',
-  to: () => 'last payment of the stretch',
+  from: () => 'first payment of the range',
+  to: () => 'last payment of the range',
 };

@@ -3,7 +3,7 @@
 import { kindOf } from '../../case/kinds.ts';
 import { styleOf } from '../../case/question.ts';
 import { readBuildUp } from '../../case/readDraft.ts';
-import { balanceAfter } from '../../table/readings.ts';
+import { balanceAfter } from '../../table/figures.ts';
 import { oneLine } from '../term.ts';
 import { type Work, rateTerm } from '../work.ts';
 import { plainNumber } from '../term.ts';

@@ -37,7 +37,8 @@ import { BenchHead, BenchTabs, benchTabs, type HeadAction } from './BenchHead.ts
 import { emptySlots, inStyleOf, isWorthKeeping, newDocument, useBenchDocument } from './benchDocument.ts';
 import { Conflict } from './Conflict.tsx';
 import { EveryWay } from './EveryWay.tsx';
-import { clipboardText, saveCsv, saveWorkbook } from './out.ts';
+import { clipboardText, tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
+import { saveAs } from '../../ui/saveFile.ts';
 import { NothingYet } from './NothingYet.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
 import { TableTools } from './TableTools.tsx';
@@ -132,8 +133,8 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
     years: (search.get('years') as TableView['years'] | null) ?? 'none',
   };
   const count = solved?.table.count ?? 1;
-  const stretchFrom = Math.max(1, Number(search.get('from') ?? 1) || 1);
-  const stretchTo = Number(search.get('to') ?? Math.min(draft.paymentsPerYear, count)) || 1;
+  const rangeFrom = Math.max(1, Number(search.get('from') ?? 1) || 1);
+  const rangeTo = Number(search.get('to') ?? Math.min(draft.paymentsPerYear, count)) || 1;
   const showTab = useLatest((show: string) => set({ show }));
   const [jumpTo, setJumpTo] = useState<number>();
 
@@ -154,12 +155,10 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const changeDate = useLatest((firstPaymentDate: string) => setDraft({ ...draft, firstPaymentDate }, 'date'));
   const copyTable = useLatest(() => {
     if (!solved) return;
-    const chosen = (search.has('from') || search.has('to')) && stretchTo > stretchFrom;
-    const text = chosen
-      ? clipboardText(solved.table, style, stretchFrom, stretchTo)
-      : clipboardText(solved.table, style);
+    const chosen = (search.has('from') || search.has('to')) && rangeTo > rangeFrom;
+    const text = chosen ? clipboardText(solved.table, style, rangeFrom, rangeTo) : clipboardText(solved.table, style);
     const said = chosen
-      ? `Payments ${stretchFrom} to ${stretchTo} are copied.`
+      ? `Payments ${rangeFrom} to ${rangeTo} are copied.`
       : `All ${count} rows are copied; paste them into a worksheet.`;
     void navigator.clipboard.writeText(text).then(
       () => notifications.show({ message: said }),
@@ -186,9 +185,11 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
       case 'print':
         return window.print();
       case 'workbook':
-        return void (solved && saveWorkbook(title, solved.table).catch(failedToSave));
+        return void (
+          solved && saveAs(tableAsWorkbook, title, tableAsWorkbook.writes(title, solved.table)).catch(failedToSave)
+        );
       case 'csv':
-        return void (solved && saveCsv(title, solved.table).catch(failedToSave));
+        return void (solved && saveAs(tableAsCsv, title, tableAsCsv.writes(title, solved.table)).catch(failedToSave));
       case 'exercise':
         return void (current && makeExercise().catch(() => undefined));
       case 'new':
@@ -327,9 +328,9 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
                   style={style}
                   asked={asked}
                   view={view}
-                  stretch={{ from: stretchFrom, to: stretchTo, chosen: search.has('from') || search.has('to') }}
+                  range={{ from: rangeFrom, to: rangeTo, chosen: search.has('from') || search.has('to') }}
                   jumpTo={jumpTo}
-                  onStretch={(from, to) => set({ from: String(from), to: String(to) })}
+                  onPaymentRange={(from, to) => set({ from: String(from), to: String(to) })}
                   onEdit={bench.editDocument}
                 />
               ) : (

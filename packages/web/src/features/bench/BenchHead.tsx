@@ -121,7 +121,7 @@ export const BenchHead = memo(function BenchHead({
       </ActionIcon>
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
-          <Button disabled={!solved}>Send out ▾</Button>
+          <Button disabled={!solved}>Export ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>

@@ -13,7 +13,7 @@ import { statementInWords } from '../../ui/statement/statementInWords.ts';
 import { TablePanel, type TableView } from '../../ui/TablePanel.tsx';
 import { Timeline } from '../../ui/Timeline.tsx';
 import type { BenchDocument, useBenchDocument } from './benchDocument.ts';
-import { StretchPanel } from './StretchPanel.tsx';
+import { PaymentRangePanel } from './PaymentRangePanel.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
 import { TogetherPanel } from './TogetherPanel.tsx';
 import styles from './BenchPage.module.css';
@@ -33,10 +33,10 @@ interface BenchPanelProps {
   /** What the Working tab asks where nothing else was chosen. */
   readonly asked: Ask;
   readonly view: TableView;
-  /** The stretch read off the table; in the table itself it is marked only once it was chosen. */
-  readonly stretch: { readonly from: number; readonly to: number; readonly chosen: boolean };
+  /** The range of payments read off the table; in the table itself it is marked only once it was chosen. */
+  readonly range: { readonly from: number; readonly to: number; readonly chosen: boolean };
   readonly jumpTo: number | undefined;
-  readonly onStretch: (from: number, to: number) => void;
+  readonly onPaymentRange: (from: number, to: number) => void;
   readonly onEdit: ReturnType<typeof useBenchDocument>['editDocument'];
 }
 
@@ -51,9 +51,9 @@ export function BenchPanel({
   style,
   asked,
   view,
-  stretch,
+  range,
   jumpTo,
-  onStretch,
+  onPaymentRange,
   onEdit,
 }: BenchPanelProps) {
   const { draft, variations, together } = document;
@@ -131,11 +131,11 @@ export function BenchPanel({
           <TablePanel
             table={solved.table}
             view={view}
-            selected={stretch.chosen ? stretch : { from: 1, to: 0 }}
-            onSelect={onStretch}
+            selected={range.chosen ? range : { from: 1, to: 0 }}
+            onSelect={onPaymentRange}
             jumpTo={jumpTo}
           />
-          <StretchPanel table={solved.table} from={stretch.from} to={stretch.to} onRead={onStretch} />
+          <PaymentRangePanel table={solved.table} from={range.from} to={range.to} onRead={onPaymentRange} />
         </div>
       );
   }

@@ -105,7 +105,7 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
                 </>
               )}
               <UnstyledButton
-                aria-label={`take out ${part.name}`}
+                aria-label={`remove ${part.name}`}
                 onClick={() =>
                   onChange(
                     parts.filter(({ id }) => id !== part.id),

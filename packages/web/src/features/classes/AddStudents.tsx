@@ -1,10 +1,10 @@
 /** Students added: typed or pasted as a list, or from a CSV file; doubles and rows that cannot be taken are listed. */
 import { Button, FileButton, Modal, Textarea } from '@mantine/core';
-import { readRoster, type ClassWithStudents } from '@hardy-sextant/contract';
+import type { ClassWithStudents } from '@hardy-sextant/contract';
+import { readRoster, readText, type ReadRows } from '@hardy-sextant/files';
 import { useMemo, useRef, useState } from 'react';
 import { Refusal } from '../../ui/api.ts';
 import { readFileRows } from '../../ui/readFile.ts';
-import { readText, type ReadRows } from '../../ui/readText.ts';
 import { useWriteRoster } from '../../ui/setRecords.ts';
 import styles from './ClassPage.module.css';
 

@@ -96,7 +96,7 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
               {mine.map((set) => (
                 <li key={set.id}>
                   <Link to={`/sets/${set.id}`}>{set.title}</Link>
-                  <span className="soft">{set.givenOutAt ? `${set.counts.handedIn} handed in` : 'not given out'}</span>
+                  <span className="soft">{set.assignedAt ? `${set.counts.submitted} submitted` : 'not assigned'}</span>
                 </li>
               ))}
             </ul>

@@ -101,7 +101,7 @@ export function DeskPage() {
   );
 }
 
-/** Sets that somebody has to do something about: answers without a cause, rows that belong to nobody, marks not released, what is due. */
+/** Sets that somebody has to do something about: answers without a cause, unmatched rows, marks not released, what is due. */
 function Waiting() {
   const sets = useSets();
   const classes = useClasses();
@@ -109,7 +109,7 @@ function Waiting() {
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   const today = new Date().toISOString().slice(0, 10);
   const waiting = sets.data.filter(
-    ({ givenOutAt, releasedAt, counts }) => !givenOutAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0,
+    ({ assignedAt, releasedAt, counts }) => !assignedAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0,
   );
   const code = (id: string): string => classes.data?.find((each) => each.id === id)?.code ?? '';
   return (
@@ -121,7 +121,7 @@ function Waiting() {
         <p className="soft">
           {sets.data.length === 0 ? (
             <>
-              No set has been given out yet. <Link to="/sets">Put one together</Link> from your exercises.
+              No set has been assigned yet. <Link to="/sets">Put one together</Link> from your exercises.
             </>
           ) : (
             'Nothing: every mark is released.'
@@ -132,12 +132,12 @@ function Waiting() {
         {waiting.slice(0, RECENT).map((set) => (
           <li key={set.id} className="sheet">
             <div>
-              <Link to={set.givenOutAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className={styles.name}>
+              <Link to={set.assignedAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className={styles.name}>
                 {set.title}
               </Link>
               <p className="soft">{waitingFor(set, code(set.classId), today)}</p>
             </div>
-            {set.givenOutAt && set.counts.toLookAt > 0 && (
+            {set.assignedAt && set.counts.toLookAt > 0 && (
               <Button component={Link} to={`/sets/${set.id}/marking?exercise=all&cause=unexplained`}>
                 {set.counts.toLookAt} to look at
               </Button>
@@ -149,8 +149,8 @@ function Waiting() {
   );
 }
 
-function waitingFor({ document, givenOutAt, releasedAt, counts }: ListedSet, code: string, today: string): string {
-  if (!givenOutAt)
+function waitingFor({ document, assignedAt, releasedAt, counts }: ListedSet, code: string, today: string): string {
+  if (!assignedAt)
     return `${code} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
   const due =
     document.due === ''
@@ -162,10 +162,10 @@ function waitingFor({ document, givenOutAt, releasedAt, counts }: ListedSet, cod
               ? 'due today'
               : `due ${document.due}`,
         ];
-  const rows = counts.unmatched > 0 ? [`${counts.unmatched} rows belong to nobody yet`] : [];
+  const rows = counts.unmatched > 0 ? [`${counts.unmatched} unmatched rows`] : [];
   return [
     code,
-    `${counts.handedIn} of ${counts.students} handed in`,
+    `${counts.submitted} of ${counts.students} submitted`,
     ...due,
     ...rows,
     releasedAt ? 'marks released' : 'marks not released',

@@ -59,7 +59,7 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
       where={
         <>
           <Link to="/exercises">Exercises</Link> · <KeptNote phase={phase} />
-          {kept.archived && ' · put aside'} ·{' '}
+          {kept.archived && ' · archived'} ·{' '}
           <select
             className={styles.plainChoice}
             aria-label="topic"
@@ -114,10 +114,10 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
               void saveExercises([kept.id]).catch((error: Error) => notifications.show({ message: error.message }))
             }
           >
-            Save as a file
+            Export as a file
           </Menu.Item>
           <Menu.Item onClick={() => void archive.mutateAsync({ id: kept.id, archived: !kept.archived })}>
-            {kept.archived ? 'Take back out' : 'Put aside'}
+            {kept.archived ? 'Restore' : 'Archive'}
           </Menu.Item>
           <Menu.Item
             onClick={() => void erase().catch((error: Error) => notifications.show({ message: error.message }))}

@@ -48,7 +48,7 @@ export function ExercisesPage() {
   const navigate = useNavigate();
   const [search, set] = useSearchSetting();
   const write = useWriteExercise();
-  const bringIn = useImportExercises();
+  const importFile = useImportExercises();
   const file = useRef<HTMLInputElement>(null);
   const [report, setReport] = useState<ImportReport>();
   const [problem, setProblem] = useState('');
@@ -91,7 +91,7 @@ export function ExercisesPage() {
       return setProblem(`“${chosen.name}” is not JSON. Nothing was taken in.`);
     }
     try {
-      setReport(await bringIn.mutateAsync(content));
+      setReport(await importFile.mutateAsync(content));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
     }
@@ -112,8 +112,8 @@ export function ExercisesPage() {
             void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
           }
         />
-        <Button onClick={() => file.current?.click()} loading={bringIn.isPending}>
-          Bring in a file
+        <Button onClick={() => file.current?.click()} loading={importFile.isPending}>
+          Import a file
         </Button>
         <Button
           onClick={() =>
@@ -193,7 +193,7 @@ export function ExercisesPage() {
             checked={search.get('aside') === 'yes'}
             onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')}
           />{' '}
-          put aside
+          archived
         </label>
         <span className="soft" role="status">
           {shown.length} {shown.length === 1 ? 'exercise' : 'exercises'}
@@ -237,7 +237,7 @@ export function ExercisesPage() {
           </li>
         ))}
       </ul>
-      <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Brought in">
+      <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Imported">
         {report && (
           <>
             <p>

@@ -14,7 +14,7 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
   const classes = useClasses();
   const sets = useSets();
   const make = useMakeSet();
-  const open = sets.data?.filter(({ givenOutAt }) => !givenOutAt) ?? [];
+  const open = sets.data?.filter(({ assignedAt }) => !assignedAt) ?? [];
   const failed = (error: Error) => notifications.show({ color: 'red', message: error.message });
   const begin = (classId: string) =>
     make.mutate(

@@ -1,6 +1,6 @@
 /** Try it as a student: answers typed against the exercise's own numbers or a draw's, each judged at once, with what is carried on. */
 import {
-  checkHandIn,
+  checkSubmission,
   fillText,
   givensInForce,
   numberStyleById,
@@ -22,7 +22,10 @@ interface TryItProps {
 export function TryIt({ exercise, numbers, rules }: TryItProps) {
   const [entries, setEntries] = useState<Readonly<Record<string, string>>>({});
   const style = numberStyleById(rules.numberStyle);
-  const verdicts = useMemo(() => checkHandIn(exercise, numbers, entries, rules), [exercise, numbers, entries, rules]);
+  const verdicts = useMemo(
+    () => checkSubmission(exercise, numbers, entries, rules),
+    [exercise, numbers, entries, rules],
+  );
   const { written } = useMemo(() => givensInForce(exercise, numbers, style), [exercise, numbers, style]);
   const set = (id: string, text: string) => setEntries((before) => ({ ...before, [id]: text }));
   return (

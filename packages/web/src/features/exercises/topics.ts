@@ -5,7 +5,7 @@ export const topics = [
   'count',
   'amount',
   'balance',
-  'stretch',
+  'payment range',
   'total and interest',
   'comparing',
   'deposit and trade-in',

@@ -1,4 +1,4 @@
-/** One answer explained: what was handed in, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
+/** One answer explained: what was submitted, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
 import {
   numberStyleById,
   slipById,
@@ -27,7 +27,7 @@ export interface PanelActions {
 interface AnswerPanelProps {
   readonly setId: string;
   readonly cell: Cell;
-  /** What this student has handed in for this exercise, as it stands this moment: what explains it may come later. */
+  /** What this student has submitted for this exercise, as it stands this moment: what explains it may come later. */
   readonly entries: Entries;
   /** The answers alike, this one among them. */
   readonly alike: readonly Cell[];
@@ -46,7 +46,7 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   reading: 'This is another reading of the question that is accepted.',
   unexplained:
     'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
-  blank: 'Nothing was handed in for this part.',
+  blank: 'Nothing was submitted for this part.',
 };
 
 export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
@@ -70,7 +70,7 @@ export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, acti
         <TableCells verdict={verdict} />
       ) : (
         <dl className="figures">
-          <dt>Handed in</dt>
+          <dt>Submitted</dt>
           <dd>{text === '' ? '–' : text.length > 120 ? `${text.slice(0, 120)}… (${text.length} characters)` : text}</dd>
           {verdict.expectedWritten !== undefined && (
             <>
@@ -223,8 +223,8 @@ function Comment({
 /** What this answer does to later parts that use it. */
 function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<string, Cell> }) {
   const later = [...row.values()].filter(
-    ({ copy, verdict }) =>
-      copy.itemId === cell.copy.itemId &&
+    ({ assigned, verdict }) =>
+      assigned.itemId === cell.assigned.itemId &&
       (verdict.kind === 'carried' || verdict.kind === 'carried-slip') &&
       verdict.explanations[0]?.carriedFrom?.includes(cell.part.id),
   );
@@ -265,9 +265,9 @@ interface MoreEntriesProps extends Pick<AnswerPanelProps, 'cell' | 'rules'>, Pic
   readonly kept: Entries;
 }
 
-/** What else was handed in for this part: a table's cells, or the five values that were entered. Typed here, written when a field is left. */
+/** What else was submitted for this part: a table's cells, or the five values that were entered. Typed here, written when a field is left. */
 function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) {
-  const { student, copy, part } = cell;
+  const { student, assigned, part } = cell;
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const texts = { ...kept, ...typed };
   const type = (entryId: string, text: string) => setTyped({ ...typed, [entryId]: text });
@@ -280,8 +280,8 @@ function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) {
   if (part.ask.quantity === 'table')
     return (
       <FilledTable
-        exercise={copy.exercise}
-        numbers={student.numbers[copy.itemId] ?? nothing}
+        exercise={assigned.exercise}
+        numbers={student.numbers[assigned.itemId] ?? nothing}
         rules={rules}
         partId={part.id}
         verdict={cell.judged}
@@ -317,13 +317,13 @@ const nothing = {};
 /** What stood here before it was written over, with when and by what. */
 function EarlierAnswers({
   setId,
-  cell: { student, copy, part },
+  cell: { student, assigned, part },
   onEntries,
 }: Pick<AnswerPanelProps, 'cell' | 'setId'> & Pick<PanelActions, 'onEntries'>) {
   const [opened, setOpened] = useState(false);
   const earlier = useEarlier(setId, student.id, opened);
   const here = earlier.data?.filter(
-    ({ itemId, entryId }) => itemId === copy.itemId && entryId.split('.')[0] === part.id,
+    ({ itemId, entryId }) => itemId === assigned.itemId && entryId.split('.')[0] === part.id,
   );
   return (
     <details className={styles.entered} onToggle={(event) => setOpened(event.currentTarget.open)}>

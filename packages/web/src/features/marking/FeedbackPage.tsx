@@ -2,15 +2,15 @@
 import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { enteringStyleById, slipById } from '@hardy-sextant/core';
-import { marksFile, type KeptClass, type Marking, type SlipText } from '@hardy-sextant/contract';
-import { resultsCsv } from './resultsCsv.ts';
+import type { KeptClass, Marking, SlipText } from '@hardy-sextant/contract';
+import { marksJson, oneRosterResults } from '@hardy-sextant/files';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Paper } from '../../ui/Paper.tsx';
 import { useClasses } from '../../ui/records.ts';
-import { saveFile } from '../../ui/saveFile.ts';
+import { saveAs } from '../../ui/saveFile.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { usePrinting } from '../../ui/usePrinting.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -66,11 +66,6 @@ function FeedbackDesk({
         feedbackFor(marking, each, chosen.rules, texts, entering, working),
       )
     : [];
-  const file =
-    kept.title
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
-      .replace(/^-|-$/g, '')
-      .toLowerCase() || 'marks';
   const print = (all: boolean) => {
     setEverybody(all);
     setTimeout(() => window.print());
@@ -102,18 +97,14 @@ function FeedbackDesk({
             <Button>Marks as a file ▾</Button>
           </Menu.Target>
           <Menu.Dropdown>
-            <Menu.Item
-              onClick={() => saveFile(`${file}-results.csv`, 'text/csv', resultsCsv(marking, new Date().toISOString()))}
-            >
-              CSV with OneRoster’s results columns
-            </Menu.Item>
-            <Menu.Item
-              onClick={() =>
-                saveFile(`${file}-marks.json`, 'application/json', JSON.stringify(marksFile(marking), null, 2))
-              }
-            >
-              JSON with every answer and verdict
-            </Menu.Item>
+            {[oneRosterResults, marksJson].map((format) => (
+              <Menu.Item
+                key={format.id}
+                onClick={() => void saveAs(format, `${kept.title} ${format.id}`, format.writes(marking))}
+              >
+                {format.name}
+              </Menu.Item>
+            ))}
           </Menu.Dropdown>
         </Menu>
         <Button onClick={copy}>Copy</Button>
@@ -131,7 +122,7 @@ function FeedbackDesk({
         <div>
           <div className={styles.tools}>
             <Button size="compact-sm" onClick={() => step(-1)} disabled={student === students[0]}>
-              Before
+              Previous
             </Button>
             <select
               aria-label="student"

@@ -1,12 +1,21 @@
-/** Answers imported: pasted or from a file, columns matched, what will be stored looked at, rows that belong to nobody kept. */
+/** Answers imported: pasted or from a file, columns matched, what will be stored looked at, unmatched rows kept. */
 import { Button, FileButton, Modal, Textarea } from '@mantine/core';
 import type { ImportedReport, Marking } from '@hardy-sextant/contract';
 import { useMemo, useRef, useState } from 'react';
 import { readFileRows } from '../../ui/readFile.ts';
-import { readText, separators, type ReadRows, type Separator } from '../../ui/readText.ts';
+import {
+  guessRoles,
+  hasHead,
+  inOrder,
+  readText,
+  rolesFor,
+  separators,
+  STUDENT,
+  type ReadRows,
+  type Separator,
+} from '@hardy-sextant/files';
 import { ImportColumns, InOrder, WhatHappens } from './ImportColumns.tsx';
 import { previewOf, rowsOf } from './importPreview.ts';
-import { guessRoles, hasHead, inOrder, rolesFor, STUDENT } from './matchColumns.ts';
 import { useImportAnswers, useMatchings, useRememberMatching, useTakeBack } from './markingRecords.ts';
 import { rewriting } from './rewriting.ts';
 import { UnmatchedRows } from './UnmatchedRows.tsx';
@@ -37,8 +46,8 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
   const [source, setSource] = useState<Source>();
   const [problem, setProblem] = useState('');
   const [report, setReport] = useState<ImportedReport>();
-  const { copies } = marking.set;
-  const roles = useMemo(() => rolesFor(copies, open), [copies, open]);
+  const { assignedExercises } = marking.set;
+  const roles = useMemo(() => rolesFor(assignedExercises, open), [assignedExercises, open]);
 
   const take = (name: string, read: ReadRows, head = hasHead(read.rows)) => {
     setProblem('');
@@ -51,7 +60,7 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
       ...read,
       name,
       head,
-      roles: guessRoles({ names, rows, copies, open, students, remembered: matchings.data ?? [] }),
+      roles: guessRoles({ names, rows, assignedExercises, open, students, remembered: matchings.data ?? [] }),
     });
   };
   const look = (name: string, pasted: string, separator?: Separator) => {
@@ -107,7 +116,7 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
   };
 
   return (
-    <Modal opened onClose={onClose} size="xl" title="Bring in answers">
+    <Modal opened onClose={onClose} size="xl" title="Import answers">
       {!source && (
         <div className={styles.first}>
           <Textarea
@@ -189,14 +198,14 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
           />
           {source.roles.filter((role) => role === '').length > 0 && (
             <InOrder
-              copies={copies}
+              assignedExercises={assignedExercises}
               open={open}
-              onOrder={(copy) =>
+              onOrder={(assigned) =>
                 setSource({
                   ...source,
                   roles: inOrder(
                     Array.from({ length: width }, (_role, at) => source.roles[at] ?? ''),
-                    copy,
+                    assigned,
                   ),
                 })
               }
@@ -204,10 +213,10 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
           )}
           {who < 0 && <p className={styles.problem}>Say which column is the student.</p>}
           {!answers && <p className={styles.problem}>Say which column holds answers.</p>}
-          {preview && <WhatHappens preview={preview} copies={copies} />}
+          {preview && <WhatHappens preview={preview} assignedExercises={assignedExercises} />}
           <div className={styles.buttons}>
             <Button variant="filled" loading={bring.isPending} disabled={!ready} onClick={() => void send()}>
-              Bring in {rows.length} {rows.length === 1 ? 'row' : 'rows'}
+              Import {rows.length} {rows.length === 1 ? 'row' : 'rows'}
             </Button>
             <Button onClick={() => setSource(undefined)}>Back</Button>
           </div>
@@ -220,7 +229,7 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
             : `${report.changed} ${report.changed === 1 ? 'answer' : 'answers'} of ${report.students} ${report.students === 1 ? 'student' : 'students'} came in`}
           ; {report.same} were there already
           {report.kept.length > 0
-            ? `; ${report.kept.length} ${report.kept.length === 1 ? 'row belongs' : 'rows belong'} to nobody and ${report.kept.length === 1 ? 'is' : 'are'} kept below`
+            ? `; ${report.kept.length} ${report.kept.length === 1 ? 'row is unmatched and is' : 'rows are unmatched and are'} kept below`
             : ''}
           .{' '}
           {(report.written.length > 0 || report.newRows.length > 0) && (

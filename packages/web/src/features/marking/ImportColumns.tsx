@@ -1,7 +1,7 @@
 /** The columns of what is imported: what each is, the first rows with whom they belong to, what would be written over. */
 import { Button } from '@mantine/core';
-import type { SetCopy } from '@hardy-sextant/contract';
-import type { Role } from './matchColumns.ts';
+import type { AssignedExercise } from '@hardy-sextant/contract';
+import type { Role } from '@hardy-sextant/files';
 import type { ImportPreview } from './importPreview.ts';
 import styles from './Import.module.css';
 
@@ -65,19 +65,19 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
 
 interface WhatHappensProps {
   readonly preview: ImportPreview;
-  readonly copies: readonly SetCopy[];
+  readonly assignedExercises: readonly AssignedExercise[];
 }
 
 /** In numbers what the import stores, and every answer that it writes over. */
-export function WhatHappens({ preview: { fresh, same, over, unmatched }, copies }: WhatHappensProps) {
+export function WhatHappens({ preview: { fresh, same, over, unmatched }, assignedExercises }: WhatHappensProps) {
   const nameOf = (itemId: string, entryId: string): string =>
-    `${copies.length === 1 ? '' : copies.findIndex((copy) => copy.itemId === itemId) + 1}${entryId}`;
+    `${assignedExercises.length === 1 ? '' : assignedExercises.findIndex((assigned) => assigned.itemId === itemId) + 1}${entryId}`;
   return (
     <section aria-label="What will be stored">
       <p>
         {fresh} new {fresh === 1 ? 'answer' : 'answers'}, {same} there already, {over.length} written over
         {unmatched > 0 &&
-          `; ${unmatched} ${unmatched === 1 ? 'row belongs' : 'rows belong'} to nobody and will be kept`}
+          `; ${unmatched} ${unmatched === 1 ? 'row is unmatched and is' : 'rows are unmatched and are'} kept`}
         .
       </p>
       {over.length > 0 && (
@@ -95,22 +95,23 @@ export function WhatHappens({ preview: { fresh, same, over, unmatched }, copies 
 }
 
 interface InOrderProps {
-  readonly copies: readonly SetCopy[];
+  readonly assignedExercises: readonly AssignedExercise[];
   /** The exercise that is open; any where none is. */
   readonly open: string;
-  readonly onOrder: (copy: SetCopy) => void;
+  readonly onOrder: (assigned: AssignedExercise) => void;
 }
 
 /** Columns that are nothing yet become the parts of one exercise in order, because somebody said so. */
-export function InOrder({ copies, open, onOrder }: InOrderProps) {
-  const offered = copies.some(({ itemId }) => itemId === open)
-    ? copies.filter(({ itemId }) => itemId === open)
-    : copies;
+export function InOrder({ assignedExercises, open, onOrder }: InOrderProps) {
+  const offered = assignedExercises.some(({ itemId }) => itemId === open)
+    ? assignedExercises.filter(({ itemId }) => itemId === open)
+    : assignedExercises;
   return (
     <div className={styles.buttons} role="group" aria-label="The columns left, in order">
-      {offered.map((copy) => (
-        <Button key={copy.itemId} size="compact-sm" onClick={() => onOrder(copy)}>
-          The others are the parts of {copies.length === 1 ? 'the exercise' : `exercise ${copies.indexOf(copy) + 1}`} in
+      {offered.map((assigned) => (
+        <Button key={assigned.itemId} size="compact-sm" onClick={() => onOrder(assigned)}>
+          The others are the parts of{' '}
+          {assignedExercises.length === 1 ? 'the exercise' : `exercise ${assignedExercises.indexOf(assigned) + 1}`} in
           order
         </Button>
       ))}

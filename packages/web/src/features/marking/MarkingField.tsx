@@ -67,7 +67,7 @@ export const MarkingField = memo(function MarkingField({
         const { decision } = target;
         return {
           studentId: target.student.id,
-          itemId: target.copy.itemId,
+          itemId: target.assigned.itemId,
           partId: target.part.id,
           is: change(target),
           was: { credit: decision?.credit, comment: decision?.comment ?? '' },
@@ -89,7 +89,7 @@ export const MarkingField = memo(function MarkingField({
     const match =
       likeliest && cell.verdict.kind !== 'unexplained' ? { slips: [...likeliest.slips] } : { value: cell.verdict.read };
     const says = likeliest ? `Accepted as another reading: ${likeliest.title}.` : 'Accepted as another reading.';
-    acceptReading({ itemId: cell.copy.itemId, partId: cell.part.id, match, says, credit: 1 });
+    acceptReading({ itemId: cell.assigned.itemId, partId: cell.part.id, match, says, credit: 1 });
     notifications.show({ message: 'Accepted as a reading for everyone. U takes it back.' });
   };
   const nextOpen = () => {
@@ -119,22 +119,22 @@ export const MarkingField = memo(function MarkingField({
       changes.map(({ place: { studentId, column: id }, text }) => {
         const at = columns.find((each) => each.id === id)!;
         const was =
-          view.students.find((student) => student.id === studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '';
-        return { studentId, itemId: at.copy.itemId, entryId: at.partId, text, was };
+          view.students.find((student) => student.id === studentId)?.entries[at.assigned.itemId]?.[at.partId] ?? '';
+        return { studentId, itemId: at.assigned.itemId, entryId: at.partId, text, was };
       }),
       source,
     );
   const writeEntries = (
-    { student, copy }: Cell,
+    { student, assigned }: Cell,
     entries: readonly { readonly entryId: string; readonly text: string }[],
   ) =>
     write(
       entries.map(({ entryId, text }) => ({
         studentId: student.id,
-        itemId: copy.itemId,
+        itemId: assigned.itemId,
         entryId,
         text,
-        was: student.entries[copy.itemId]?.[entryId] ?? '',
+        was: student.entries[assigned.itemId]?.[entryId] ?? '',
       })),
       'typed',
     );
@@ -147,7 +147,7 @@ export const MarkingField = memo(function MarkingField({
       const student = shown[row + down];
       texts.forEach((text, right) => {
         const to = columns[at + right];
-        if (student && to && to.copy.exercise.parts.find(({ id }) => id === to.partId)?.ask.quantity !== 'table')
+        if (student && to && to.assigned.exercise.parts.find(({ id }) => id === to.partId)?.ask.quantity !== 'table')
           changes.push({ place: { studentId: student.id, column: to.id }, text });
       });
       const rest = student ? texts.slice(columns.length - at) : texts;
@@ -216,7 +216,8 @@ interface BesideProps {
 
 const nobody: ReadonlyMap<string, Cell> = new Map();
 const noEntries: Entries = {};
-const entriesOf = (cell: Cell | undefined): Entries => (cell && cell.student.entries[cell.copy.itemId]) ?? noEntries;
+const entriesOf = (cell: Cell | undefined): Entries =>
+  (cell && cell.student.entries[cell.assigned.itemId]) ?? noEntries;
 
 /** What stands beside the grid: the answer explained, and what nothing explains. */
 const Beside = memo(function Beside({
@@ -253,7 +254,7 @@ const Beside = memo(function Beside({
           open={open}
           columns={columns}
           cell={cell}
-          numbers={(cell && cell.student.numbers[cell.copy.itemId]) ?? {}}
+          numbers={(cell && cell.student.numbers[cell.assigned.itemId]) ?? {}}
           rules={rules}
           onChoose={actions.onChoose}
         />

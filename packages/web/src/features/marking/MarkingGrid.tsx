@@ -4,7 +4,7 @@ import type { VerdictKind } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
-import { readBlock } from '../../ui/readText.ts';
+import { readBlock } from '@hardy-sextant/files';
 import { sharesOf, type Cell, type Column } from './causes.ts';
 import styles from './Marking.module.css';
 
@@ -99,12 +99,15 @@ export function MarkingGrid({
     const cell = cells.get(place.studentId)?.get(place.column);
     if (cell) return cell.text;
     const at = columns.find(({ id }) => id === place.column);
-    return at ? (students.find(({ id }) => id === place.studentId)?.entries[at.copy.itemId]?.[at.partId] ?? '') : '';
+    return at
+      ? (students.find(({ id }) => id === place.studentId)?.entries[at.assigned.itemId]?.[at.partId] ?? '')
+      : '';
   };
   const isTable = (id: string): boolean =>
     columns
       .find((each) => each.id === id)
-      ?.copy.exercise.parts.some(({ id: part, ask }) => id.endsWith(`/${part}`) && ask.quantity === 'table') ?? false;
+      ?.assigned.exercise.parts.some(({ id: part, ask }) => id.endsWith(`/${part}`) && ask.quantity === 'table') ??
+    false;
   const edit = (place: Place): void => {
     if (isTable(place.column)) return;
     const text = textAt(place);
@@ -254,7 +257,7 @@ const ColumnHead = memo(function ColumnHead({
   const mine = [...cells.values()].flatMap((row) => row.get(column.id) ?? []);
   const shares = sharesOf(mine);
   return (
-    <th role="columnheader" title={column.copy.exercise.parts.find(({ id }) => id === column.partId)?.prompt}>
+    <th role="columnheader" title={column.assigned.exercise.parts.find(({ id }) => id === column.partId)?.prompt}>
       {column.name}
       <span className={styles.bar} aria-hidden>
         {(['right', 'carried', 'slip', 'unexplained', 'plain'] as const).map(
@@ -305,11 +308,11 @@ const Row = memo(
             {student.unreadable && ' · cannot be read'}
           </span>
         </th>
-        {columns.map(({ id, copy, partId }) => {
+        {columns.map(({ id, assigned, partId }) => {
           const place = { studentId: student.id, column: id };
           const cell = cells?.get(id);
           const open = editing?.place.column === id;
-          const text = cell?.text ?? student.entries[copy.itemId]?.[partId] ?? '';
+          const text = cell?.text ?? student.entries[assigned.itemId]?.[partId] ?? '';
           return (
             <td
               key={id}

@@ -62,7 +62,7 @@ export function HeldNotices({ marking, answers, decisions }: HeldNoticesProps) {
   const nameOf = (studentId: string): string =>
     marking.students.find(({ id }) => id === studentId)?.name ?? 'A student who is gone';
   const placeOf = (itemId: string, part: string): string => {
-    const at = marking.set.copies.findIndex((copy) => copy.itemId === itemId);
+    const at = marking.set.assignedExercises.findIndex((assigned) => assigned.itemId === itemId);
     return at < 0 ? part : `${at + 1}${part}`;
   };
   return (

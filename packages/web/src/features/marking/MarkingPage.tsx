@@ -68,11 +68,11 @@ function MarkingDesk({
     release.mutate({ released, anyway, revision: kept.revision });
   };
   const [moreCauses, setMoreCauses] = useState(false);
-  const [bringing, setBringing] = useState(false);
+  const [importing, setImporting] = useState(false);
   const [leftOver, setLeftOver] = useState<readonly string[]>();
   useBarNote(`${chosen.code} · ${students.length} students`);
 
-  const which = search.get('exercise') ?? kept.copies[0]?.itemId ?? '';
+  const which = search.get('exercise') ?? kept.assignedExercises[0]?.itemId ?? '';
   const [cause, kind, column] = [search.get('cause') ?? '', search.get('verdict') ?? '', search.get('part') ?? ''];
   const view = useMarkingView(marking, rules, { which, cause, kind, column });
   const { columns, inColumn, causes } = view;
@@ -86,8 +86,8 @@ function MarkingDesk({
     ['mod+Y', redo],
     ['mod+shift+Z', redo],
   ]);
-  const one = kept.copies.find(({ itemId }) => itemId === which);
-  const title = one ? `${kept.copies.indexOf(one) + 1} · ${one.exercise.title}` : kept.title;
+  const one = kept.assignedExercises.find(({ itemId }) => itemId === which);
+  const title = one ? `${kept.assignedExercises.indexOf(one) + 1} · ${one.exercise.title}` : kept.title;
   return (
     <>
       <PageHead
@@ -98,7 +98,7 @@ function MarkingDesk({
           </>
         }
       >
-        <Button onClick={() => setBringing(true)}>Bring in answers</Button>
+        <Button onClick={() => setImporting(true)}>Import answers</Button>
         <Button component={Link} to={`/sets/${setId}/went-wrong`}>
           What went wrong
         </Button>
@@ -132,13 +132,13 @@ function MarkingDesk({
             </p>
           ),
       )}
-      {marking.keptRows.length > 0 && (
+      {marking.unmatchedRows.length > 0 && (
         <div className={`sheet ${styles.notice}`}>
           <p>
-            {marking.keptRows.length} {marking.keptRows.length === 1 ? 'row' : 'rows'} of what was brought in{' '}
-            {marking.keptRows.length === 1 ? 'belongs' : 'belong'} to nobody yet.
+            {marking.unmatchedRows.length} {marking.unmatchedRows.length === 1 ? 'row' : 'rows'} of what was imported{' '}
+            {marking.unmatchedRows.length === 1 ? 'is' : 'are'} unmatched.
           </p>
-          <Button size="compact-sm" onClick={() => setBringing(true)}>
+          <Button size="compact-sm" onClick={() => setImporting(true)}>
             Look at them
           </Button>
         </div>
@@ -158,12 +158,14 @@ function MarkingDesk({
 
       <div className={styles.tools} role="group" aria-label="Show">
         <select aria-label="exercise" value={which} onChange={(event) => set('exercise', event.currentTarget.value)}>
-          {kept.copies.map(({ itemId, exercise }, at) => (
+          {kept.assignedExercises.map(({ itemId, exercise }, at) => (
             <option key={itemId} value={itemId}>
               {at + 1} · {exercise.title}
             </option>
           ))}
-          {kept.copies.length > 1 && <option value="all">all {kept.copies.length} exercises</option>}
+          {kept.assignedExercises.length > 1 && (
+            <option value="all">all {kept.assignedExercises.length} exercises</option>
+          )}
         </select>
         <select aria-label="part" value={column} onChange={(event) => set('part', event.currentTarget.value)}>
           <option value="">all parts</option>
@@ -242,14 +244,14 @@ function MarkingDesk({
       >
         <p>{release.error?.message}</p>
       </Confirm>
-      {bringing && (
+      {importing && (
         <Suspense fallback={null}>
           <ImportAnswers
             setId={setId}
             marking={marking}
             open={which}
             steps={steps}
-            onClose={() => setBringing(false)}
+            onClose={() => setImporting(false)}
           />
         </Suspense>
       )}

@@ -67,7 +67,7 @@ function Search({
   const [text, setText] = useState(cell.text.length < 40 ? cell.text : '');
   const [found, setFound] = useState<WhatGives | 'none'>();
   const search = () => {
-    const keyed = answerKeyOf(cell.copy.exercise, cell.part.id, numbers, rules);
+    const keyed = answerKeyOf(cell.assigned.exercise, cell.part.id, numbers, rules);
     setFound(keyed.ok && keyed.value.question ? whatGives(keyed.value.question, text, rules) : 'none');
   };
   const style = numberStyleById(rules.numberStyle);

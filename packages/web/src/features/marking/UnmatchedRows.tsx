@@ -1,6 +1,6 @@
-/** Rows of imports that belong to nobody yet: each given to a student or put away, and both can be taken back. */
+/** Rows of imports that match no student yet: each given to a student or put away, and both can be taken back. */
 import { Button } from '@mantine/core';
-import type { KeptRow, Marking, WrittenAnswer } from '@hardy-sextant/contract';
+import type { UnmatchedRow, Marking, WrittenAnswer } from '@hardy-sextant/contract';
 import { Refusal } from '../../ui/api.ts';
 import { useAssignRow, useDismissRow, useTakeBack } from './markingRecords.ts';
 import { rewriting, type Rewriting } from './rewriting.ts';
@@ -17,7 +17,7 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
   const assign = useAssignRow(setId);
   const dismiss = useDismissRow(setId);
   const { mutateAsync: takeBack } = useTakeBack(setId);
-  if (marking.keptRows.length === 0) return null;
+  if (marking.unmatchedRows.length === 0) return null;
   const failure = assign.error ?? dismiss.error;
   const give = (rowId: string, studentId: string) =>
     assign.mutate(
@@ -34,15 +34,15 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
     },
   });
   return (
-    <section aria-label="Rows that belong to nobody">
-      <h3 className="label">Rows that belong to nobody yet</h3>
+    <section aria-label="Unmatched rows">
+      <h3 className="label">Unmatched rows</h3>
       {failure && (
         <p role="alert" className={styles.problem}>
           {failure.message} {failure instanceof Refusal && failure.document.fields?.[0]?.message}
         </p>
       )}
       <ul className={styles.kept}>
-        {marking.keptRows.map((row) => (
+        {marking.unmatchedRows.map((row) => (
           <li key={row.id}>
             <div>
               <strong>{row.student || 'no student'}</strong>{' '}
@@ -74,7 +74,7 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
   );
 }
 
-function rowText({ entries }: KeptRow): string {
+function rowText({ entries }: UnmatchedRow): string {
   return Object.values(entries)
     .flatMap((texts) => Object.entries(texts).map(([id, text]) => `${id}: ${text.slice(0, 40)}`))
     .join(' · ');

@@ -63,8 +63,8 @@ function Report({
   const exercises = new Set(marking.set.document.items.map(({ exerciseId }) => exerciseId));
   const others =
     sets.data?.filter(
-      ({ id, givenOutAt, document }) =>
-        id !== setId && givenOutAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId)),
+      ({ id, assignedAt, document }) =>
+        id !== setId && assignedAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId)),
     ) ?? [];
   const beside = others.find(({ id }) => id === search.get('beside'));
   const code = (id: string): string => {
@@ -125,7 +125,7 @@ function Report({
                   <Button
                     size="compact-sm"
                     component={Link}
-                    to={`/sets/${setId}/marking?exercise=${each.example.copy.itemId}&cause=${encodeURIComponent(each.id)}`}
+                    to={`/sets/${setId}/marking?exercise=${each.example.assigned.itemId}&cause=${encodeURIComponent(each.id)}`}
                   >
                     See the answers
                   </Button>
@@ -269,7 +269,7 @@ function OnProjector({
   readonly onClose: () => void;
 }) {
   const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
-  const { exercise } = cause.example.copy;
+  const { exercise } = cause.example.assigned;
   const { part } = cause.example;
   const style = numberStyleById(chosen.rules.numberStyle);
   const [wayId, setWayId] = useState('');

@@ -1,28 +1,21 @@
 /** What gathers answers: the likeliest cause of each, equal numbers where none is known. */
 
-import {
-  itemShare,
-  markedParts,
-  type MarkedPart,
-  type MarkedStudent,
-  type Marking,
-  type SetCopy,
-} from '@hardy-sextant/contract';
-import { roundTo } from '@hardy-sextant/core';
+import { type MarkedStudent, type Marking, type AssignedExercise } from '@hardy-sextant/contract';
+import { roundTo, itemShare, markedParts, type MarkedPart } from '@hardy-sextant/core';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 
 /** One answer in the grid. */
 export interface Cell extends MarkedPart {
   readonly key: string;
   readonly student: MarkedStudent;
-  readonly copy: SetCopy;
+  readonly assigned: AssignedExercise;
   /** Exercise by place and part: what a column of the grid is. */
   readonly column: string;
 }
 
 export interface Column {
   readonly id: string;
-  readonly copy: SetCopy;
+  readonly assigned: AssignedExercise;
   readonly partId: string;
   /** "a · payment", or "2a · payment" where several exercises stand side by side. */
   readonly name: string;
@@ -31,15 +24,18 @@ export interface Column {
 export const columnId = (itemId: string, partId: string): string => `${itemId}/${partId}`;
 
 /** Every answer of some exercises, by student and column. */
-export function cellsOf(marking: Marking, copies: readonly SetCopy[]): ReadonlyMap<string, ReadonlyMap<string, Cell>> {
+export function cellsOf(
+  marking: Marking,
+  assignedExercises: readonly AssignedExercise[],
+): ReadonlyMap<string, ReadonlyMap<string, Cell>> {
   const found = new Map<string, Map<string, Cell>>();
-  const shares = new Map(copies.map(({ itemId }) => [itemId, itemShare(marking, itemId)]));
+  const shares = new Map(assignedExercises.map(({ itemId }) => [itemId, itemShare(marking, itemId)]));
   for (const student of marking.students) {
     const row = new Map<string, Cell>();
-    for (const copy of copies)
-      for (const marked of markedParts(student, copy, marking.accepted, shares.get(copy.itemId)!)) {
-        const column = columnId(copy.itemId, marked.part.id);
-        row.set(column, { ...marked, key: `${student.id} ${column}`, student, copy, column });
+    for (const assigned of assignedExercises)
+      for (const marked of markedParts(student, assigned, marking.accepted, shares.get(assigned.itemId)!)) {
+        const column = columnId(assigned.itemId, marked.part.id);
+        row.set(column, { ...marked, key: `${student.id} ${column}`, student, assigned, column });
       }
     found.set(student.id, row);
   }

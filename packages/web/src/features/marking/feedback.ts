@@ -14,15 +14,11 @@ import {
   type Step,
   type VerdictKind,
   roundTo,
-} from '@hardy-sextant/core';
-import {
   itemShare,
   markedParts,
   totalOf,
-  type MarkedStudent,
-  type Marking,
-  type SlipText,
-} from '@hardy-sextant/contract';
+} from '@hardy-sextant/core';
+import { type MarkedStudent, type Marking, type SlipText } from '@hardy-sextant/contract';
 
 export interface FeedbackPart {
   readonly id: string;
@@ -51,7 +47,7 @@ export interface Feedback {
 }
 
 const words: Readonly<Record<VerdictKind, string>> = {
-  blank: 'Nothing was handed in.',
+  blank: 'Nothing was submitted.',
   unreadable: 'This could not be read as a number.',
   right: 'Right.',
   'right-rounded': 'Right, written more coarsely than was asked.',
@@ -93,45 +89,47 @@ export function feedbackFor(
     name: student.name,
     number: student.number,
     total: `${plain(total.marks)} of ${plain(total.of)}`,
-    exercises: marking.set.copies.map((copy) => {
-      const { exercise } = copy;
-      const numbers = student.numbers[copy.itemId] ?? {};
+    exercises: marking.set.assignedExercises.map((assigned) => {
+      const { exercise } = assigned;
+      const numbers = student.numbers[assigned.itemId] ?? {};
       const { written } = givensInForce(exercise, numbers, style);
-      const share = itemShare(marking, copy.itemId);
+      const share = itemShare(marking, assigned.itemId);
       return {
         title: exercise.title,
         story: storyText(exercise.story, written).trim(),
-        parts: markedParts(student, copy, marking.accepted, share).map(({ part, text, verdict, decision, marks }) => {
-          const cause = ['slip', 'carried-slip', 'carried'].includes(verdict.kind)
-            ? verdict.explanations[0]
-            : undefined;
-          const advice = cause && verdict.kind !== 'carried' ? cause.slips.map((id) => wordsAbout(id, texts)) : [];
-          const showsWorking = working && !['right', 'right-rounded'].includes(verdict.kind);
-          const keyed = showsWorking ? answerKeyOf(exercise, part.id, numbers, rules) : undefined;
-          const question = keyed?.ok ? keyed.value.question : undefined;
-          const solution =
-            question && !(keyed?.ok && keyed.value.table) ? workedSolution(question, { style, entering }) : undefined;
-          const sure =
-            verdict.explanations.length > 1 && verdict.kind !== 'carried' ? ['Another cause may fit as well.'] : [];
-          return {
-            id: part.id,
-            prompt: fillText(part.prompt, written),
-            answer: verdict.cells ? (verdict.says ?? 'a table') : text,
-            kind: verdict.kind,
-            verdict: words[verdict.kind],
-            says: [
-              ...(cause ? [toYou(cause.says)] : []),
-              ...advice,
-              ...sure,
-              ...(verdict.wrongEntered ? [verdict.wrongEntered.says] : []),
-            ].filter((each) => each !== ''),
-            comment: decision?.comment ?? '',
-            marks: `${plain(marks)} of ${plain(part.marks * share)}`,
-            working: solution
-              ? [...stepsAt(solution.setting, 'steps'), ...stepsAt(solution.ways[0]!.steps, 'steps')]
-              : [],
-          };
-        }),
+        parts: markedParts(student, assigned, marking.accepted, share).map(
+          ({ part, text, verdict, decision, marks }) => {
+            const cause = ['slip', 'carried-slip', 'carried'].includes(verdict.kind)
+              ? verdict.explanations[0]
+              : undefined;
+            const advice = cause && verdict.kind !== 'carried' ? cause.slips.map((id) => wordsAbout(id, texts)) : [];
+            const showsWorking = working && !['right', 'right-rounded'].includes(verdict.kind);
+            const keyed = showsWorking ? answerKeyOf(exercise, part.id, numbers, rules) : undefined;
+            const question = keyed?.ok ? keyed.value.question : undefined;
+            const solution =
+              question && !(keyed?.ok && keyed.value.table) ? workedSolution(question, { style, entering }) : undefined;
+            const sure =
+              verdict.explanations.length > 1 && verdict.kind !== 'carried' ? ['Another cause may fit as well.'] : [];
+            return {
+              id: part.id,
+              prompt: fillText(part.prompt, written),
+              answer: verdict.cells ? (verdict.says ?? 'a table') : text,
+              kind: verdict.kind,
+              verdict: words[verdict.kind],
+              says: [
+                ...(cause ? [toYou(cause.says)] : []),
+                ...advice,
+                ...sure,
+                ...(verdict.wrongEntered ? [verdict.wrongEntered.says] : []),
+              ].filter((each) => each !== ''),
+              comment: decision?.comment ?? '',
+              marks: `${plain(marks)} of ${plain(part.marks * share)}`,
+              working: solution
+                ? [...stepsAt(solution.setting, 'steps'), ...stepsAt(solution.ways[0]!.steps, 'steps')]
+                : [],
+            };
+          },
+        ),
       };
     }),
   };

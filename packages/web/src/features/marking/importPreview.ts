@@ -1,6 +1,7 @@
 /** What an import would do before it does it: whose answers are new, which are there already, which are written over. */
 
-import { studentFinder, type ImportedAnswers, type MarkedStudent } from '@hardy-sextant/contract';
+import type { ImportedAnswers, MarkedStudent } from '@hardy-sextant/contract';
+import { studentFinder } from '@hardy-sextant/files';
 
 export type ImportRow = ImportedAnswers['rows'][number];
 

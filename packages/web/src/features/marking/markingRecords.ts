@@ -39,7 +39,7 @@ export interface Checking {
   readonly error?: Error;
 }
 
-/** Has hand-ins judged that have no verdicts yet, step by step: it shows how far it is and can be stopped. */
+/** Has submissions judged that have no verdicts yet, step by step: it shows how far it is and can be stopped. */
 export function useChecking(
   setId: string,
   unchecked: number,
@@ -102,13 +102,16 @@ export function useEarlier(setId: string, studentId: string, opened: boolean) {
 interface News {
   readonly students: readonly MarkedStudent[];
   readonly accepted?: Marking['accepted'] | undefined;
-  readonly keptRows?: Marking['keptRows'] | undefined;
+  readonly unmatchedRows?: Marking['unmatchedRows'] | undefined;
 }
 
 /** Some students as they are now, and what else changed, in a marking that is shown. */
-export function withNews(now: Marking, { students, accepted = now.accepted, keptRows = now.keptRows }: News): Marking {
+export function withNews(
+  now: Marking,
+  { students, accepted = now.accepted, unmatchedRows = now.unmatchedRows }: News,
+): Marking {
   const byId = new Map(students.map((student) => [student.id, student]));
-  return { ...now, accepted, keptRows, students: now.students.map((student) => byId.get(student.id) ?? student) };
+  return { ...now, accepted, unmatchedRows, students: now.students.map((student) => byId.get(student.id) ?? student) };
 }
 
 export function useWriteDecisions(setId: string) {
@@ -135,7 +138,7 @@ export function useAssignRow(setId: string) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) =>
-      call(`/sets/${setId}/kept-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
+      call(`/sets/${setId}/unmatched-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
     onSuccess: ({ written: _written, ...news }) => {
       queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
       return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
@@ -148,8 +151,8 @@ export function useDismissRow(setId: string) {
   return useMutation({
     mutationFn: ({ rowId, away }: { rowId: string; away: boolean }) =>
       away
-        ? callFor(`/sets/${setId}/kept-rows/${rowId}`, { method: 'DELETE' })
-        : callFor(`/sets/${setId}/kept-rows/${rowId}/restore`),
+        ? callFor(`/sets/${setId}/unmatched-rows/${rowId}`, { method: 'DELETE' })
+        : callFor(`/sets/${setId}/unmatched-rows/${rowId}/restore`),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['sets'] }),
   });
 }

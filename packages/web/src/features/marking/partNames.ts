@@ -12,5 +12,5 @@ export function partName({ ask }: Part): string {
   return title
     .replace(/^the /, '')
     .replace(/ a payment$/, after === undefined ? ' a payment' : ` ${after}`)
-    .replace(/ in a stretch$/, from === undefined ? '' : `, ${from} to ${to ?? ''}`);
+    .replace(/ in a range of payments$/, from === undefined ? '' : `, ${from} to ${to ?? ''}`);
 }

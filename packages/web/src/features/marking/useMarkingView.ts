@@ -1,6 +1,6 @@
 /** What a marking shows: the chosen exercises' answers, filtered, with what gathers them. */
-import { numberStyleById, writeBrief, type HouseRules } from '@hardy-sextant/core';
-import { totalOf, type MarkedStudent, type Marking } from '@hardy-sextant/contract';
+import { numberStyleById, writeBrief, type HouseRules, totalOf } from '@hardy-sextant/core';
+import { type MarkedStudent, type Marking } from '@hardy-sextant/contract';
 import { useMemo } from 'react';
 import { causeOf, causesOf, cellsOf, columnId, type Cause, type Cell, type Column } from './causes.ts';
 import { partName } from './partNames.ts';
@@ -38,23 +38,26 @@ export function useMarkingView(
 ): MarkingView {
   const { set: kept, students } = marking;
   const style = numberStyleById(rules.numberStyle);
-  const copies = useMemo(
-    () => (which === 'all' ? kept.copies : kept.copies.filter(({ itemId }) => itemId === which)),
-    [kept.copies, which],
+  const assignedExercises = useMemo(
+    () => (which === 'all' ? kept.assignedExercises : kept.assignedExercises.filter(({ itemId }) => itemId === which)),
+    [kept.assignedExercises, which],
   );
   const columns = useMemo(
     (): Column[] =>
-      copies.flatMap((copy) =>
-        copy.exercise.parts.map((part) => ({
-          id: columnId(copy.itemId, part.id),
-          copy,
+      assignedExercises.flatMap((assigned) =>
+        assigned.exercise.parts.map((part) => ({
+          id: columnId(assigned.itemId, part.id),
+          assigned,
           partId: part.id,
-          name: copies.length > 1 ? `${kept.copies.indexOf(copy) + 1}${part.id}` : `${part.id} · ${partName(part)}`,
+          name:
+            assignedExercises.length > 1
+              ? `${kept.assignedExercises.indexOf(assigned) + 1}${part.id}`
+              : `${part.id} · ${partName(part)}`,
         })),
       ),
-    [copies, kept.copies],
+    [assignedExercises, kept.assignedExercises],
   );
-  const cells = useMemo(() => cellsOf(marking, copies), [marking, copies]);
+  const cells = useMemo(() => cellsOf(marking, assignedExercises), [marking, assignedExercises]);
   const flat = useMemo(() => students.flatMap(({ id }) => [...(cells.get(id)?.values() ?? [])]), [students, cells]);
 
   const inColumn = useMemo(
@@ -77,16 +80,21 @@ export function useMarkingView(
     [students, cells, lit],
   );
   const totals = useMemo(() => {
-    const whole = { ...marking, set: { ...marking.set, copies: [...copies] } };
+    const whole = { ...marking, set: { ...marking.set, assignedExercises: [...assignedExercises] } };
     return new Map(
       students.map((student) => [
         student.id,
         student.verdicts ? writeBrief(totalOf(whole, student).marks, 0, 2, style) : '–',
       ]),
     );
-  }, [marking, copies, students, style]);
+  }, [marking, assignedExercises, students, style]);
   const of = students[0]
-    ? writeBrief(totalOf({ ...marking, set: { ...marking.set, copies: [...copies] } }, students[0]).of, 0, 2, style)
+    ? writeBrief(
+        totalOf({ ...marking, set: { ...marking.set, assignedExercises: [...assignedExercises] } }, students[0]).of,
+        0,
+        2,
+        style,
+      )
     : '';
   const open = useMemo(() => inColumn.filter((each) => each.open), [inColumn]);
   const causes = useMemo(() => causesOf(inColumn), [inColumn]);

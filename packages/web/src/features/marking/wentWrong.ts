@@ -1,7 +1,7 @@
 /** What went wrong in a set: how many answers of each part have which cause, and what cost the most. */
 
-import { roundTo } from '@hardy-sextant/core';
-import { itemShare, type Marking } from '@hardy-sextant/contract';
+import { roundTo, itemShare } from '@hardy-sextant/core';
+import { type Marking } from '@hardy-sextant/contract';
 import { causeName, causeOf, cellsOf, columnId, type Cell } from './causes.ts';
 import { partName } from './partNames.ts';
 
@@ -39,14 +39,14 @@ export interface WentWrong {
 const wrong = new Set(['slip', 'carried-slip', 'unexplained']);
 
 export function wentWrong(marking: Marking): WentWrong {
-  const { copies } = marking.set;
-  const cells = [...cellsOf(marking, copies).values()].flatMap((row) => [...row.values()]);
+  const { assignedExercises } = marking.set;
+  const cells = [...cellsOf(marking, assignedExercises).values()].flatMap((row) => [...row.values()]);
   const parts: PartCounts[] = [];
   const causes = new Map<string, CauseCount>();
-  for (const [at, copy] of copies.entries())
-    for (const part of copy.exercise.parts) {
-      const column = columnId(copy.itemId, part.id);
-      const name = `${copies.length > 1 ? at + 1 : ''}${part.id} · ${partName(part)}`;
+  for (const [at, assigned] of assignedExercises.entries())
+    for (const part of assigned.exercise.parts) {
+      const column = columnId(assigned.itemId, part.id);
+      const name = `${assignedExercises.length > 1 ? at + 1 : ''}${part.id} · ${partName(part)}`;
       const mine = cells.filter((cell) => cell.column === column);
       const count = (...kinds: string[]): number => mine.filter(({ verdict }) => kinds.includes(verdict.kind)).length;
       const answers = mine.length - count('blank');
@@ -60,7 +60,7 @@ export function wentWrong(marking: Marking): WentWrong {
         blank: count('blank'),
         answers,
       });
-      const share = itemShare(marking, copy.itemId);
+      const share = itemShare(marking, assigned.itemId);
       for (const cell of mine) {
         if (!wrong.has(cell.verdict.kind)) continue;
         const id = `${column} ${causeOf(cell)}`;

@@ -56,7 +56,7 @@ const solvedCounts = [
   { value: 'exact', label: 'is shown exact' },
   { value: 'rounded-up', label: 'is shown rounded up' },
 ];
-const stretches = [
+const ranges = [
   { value: 'from-to', label: 'from one payment to another' },
   { value: 'moves-on', label: 'moving on, changing what is stored' },
 ];
@@ -134,8 +134,8 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
           <Select
             label="A table is read"
             allowDeselect={false}
-            data={stretches}
-            {...form.getInputProps('stretch')}
+            data={ranges}
+            {...form.getInputProps('range')}
             disabled={locked}
           />
           <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />

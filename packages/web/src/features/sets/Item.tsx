@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { IconGripVertical } from '@tabler/icons-react';
-import type { KeptExercise, SetCopy, SetItem } from '@hardy-sextant/contract';
+import type { KeptExercise, AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { exerciseSummary } from '../../ui/exerciseSummary.ts';
@@ -15,7 +15,7 @@ interface ItemProps {
   readonly at: number;
   readonly item: SetItem;
   readonly setId: string;
-  readonly copy?: SetCopy;
+  readonly assigned?: AssignedExercise;
   readonly now?: KeptExercise;
   readonly marks: string | undefined;
   readonly onMarks: (text: string) => void;
@@ -24,11 +24,11 @@ interface ItemProps {
   readonly onRemove: () => void;
 }
 
-export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
+export function Item({ at, item, setId, assigned, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: item.id,
   });
-  const exercise = copy?.exercise ?? now?.document.exercise;
+  const exercise = assigned?.exercise ?? now?.document.exercise;
   const sum = exercise ? sumOf(exercise.parts) : 0;
   const title = exercise?.title ?? 'An exercise that was deleted';
   return (
@@ -58,9 +58,10 @@ export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritte
             {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exerciseSummary(exercise, 110)}
           </p>
         )}
-        {copy && copy.latest !== copy.revision && copy.latest !== copy.keptAgainst && copy.latest !== 0 && (
-          <Changed setId={setId} copy={copy} />
-        )}
+        {assigned &&
+          assigned.latest !== assigned.revision &&
+          assigned.latest !== assigned.keptAgainst &&
+          assigned.latest !== 0 && <Changed setId={setId} assigned={assigned} />}
       </div>
       <label className={styles.marks}>
         <input
@@ -97,29 +98,29 @@ export function Item({ at, item, setId, copy, now, marks, onMarks, onMarksWritte
   );
 }
 
-/** The exercise was changed after the set was given out. */
-function Changed({ setId, copy }: { readonly setId: string; readonly copy: SetCopy }) {
+/** The exercise was changed after the set was assigned. */
+function Changed({ setId, assigned }: { readonly setId: string; readonly assigned: AssignedExercise }) {
   const follow = useFollowChange(setId);
-  const choose = (how: 'keep' | 're-key' | 'give-anew') =>
-    follow.mutate({ itemId: copy.itemId, how, latest: copy.latest });
+  const choose = (how: 'keep' | 'regrade' | 'reissue') =>
+    follow.mutate({ itemId: assigned.itemId, how, latest: assigned.latest });
   const field = follow.error instanceof Refusal ? follow.error.document.fields?.[0]?.message : undefined;
   return (
     <div className={styles.changed} role="note">
-      <p>This exercise was changed after it was given out. Students have it as it was.</p>
+      <p>This exercise was changed after it was assigned. Students have it as it was.</p>
       <Button size="compact-sm" onClick={() => choose('keep')}>
         Keep as given
       </Button>
       <Button
         size="compact-sm"
         title="The story and numbers stay; answers are judged by the new parts and plans"
-        onClick={() => choose('re-key')}
+        onClick={() => choose('regrade')}
       >
         Judge by the new key
       </Button>
       <Button
         size="compact-sm"
         title="Students get the new exercise; answers already in are kept"
-        onClick={() => choose('give-anew')}
+        onClick={() => choose('reissue')}
       >
         Give it anew
       </Button>

@@ -1,4 +1,4 @@
-/** A set: its exercises in order, its class and dates, whose numbers; given out, and followed up when an exercise changes. */
+/** A set: its exercises in order, its class and dates, whose numbers; assigned, and followed up when an exercise changes. */
 import { roundTo } from '@hardy-sextant/core';
 import { Button, Menu, Select } from '@mantine/core';
 import {
@@ -12,7 +12,7 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { KeptClass, KeptExercise, KeptSet, SetCopy, SetItem } from '@hardy-sextant/contract';
+import type { KeptClass, KeptExercise, KeptSet, AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
@@ -22,7 +22,7 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useClasses, useExercises, useRestore } from '../../ui/records.ts';
-import { useDeleteSet, useGiveOut, useGivingOut, useSet } from '../../ui/setRecords.ts';
+import { useDeleteSet, useAssign, useAssigning, useSet } from '../../ui/setRecords.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { Item } from './Item.tsx';
@@ -57,8 +57,8 @@ function SetDesk({
   readonly exercises: readonly KeptExercise[];
 }) {
   const navigate = useNavigate();
-  const giveOut = useGiveOut(kept.id);
-  const drawing = useGivingOut(kept.id, giveOut.isPending);
+  const assign = useAssign(kept.id);
+  const drawing = useAssigning(kept.id, assign.isPending);
   const remove = useDeleteSet();
   // What is typed stands until it is written; what is not being typed is the server's.
   const [title, setTitle] = useState<string>();
@@ -68,7 +68,7 @@ function SetDesk({
   const editing = useSetEditing(kept);
   const { document, change: store } = editing;
   useBarNote(`${chosen.code} · ${chosen.students} students`);
-  const given = kept.givenOutAt !== undefined;
+  const given = kept.assignedAt !== undefined;
 
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -99,24 +99,26 @@ function SetDesk({
       ),
     });
   };
-  const bodyOf = (item: SetItem): { readonly copy?: SetCopy; readonly now?: KeptExercise } => {
-    const copy = kept.copies.find(({ itemId }) => itemId === item.id);
+  const bodyOf = (item: SetItem): { readonly assigned?: AssignedExercise; readonly now?: KeptExercise } => {
+    const assigned = kept.assignedExercises.find(({ itemId }) => itemId === item.id);
     const now = exercises.find(({ id }) => id === item.exerciseId);
-    return { ...(copy ? { copy } : {}), ...(now ? { now } : {}) };
+    return { ...(assigned ? { assigned } : {}), ...(now ? { now } : {}) };
   };
   const titleOf = (item: SetItem): string =>
-    bodyOf(item).copy?.exercise.title ?? bodyOf(item).now?.document.exercise.title ?? 'An exercise that was deleted';
+    bodyOf(item).assigned?.exercise.title ??
+    bodyOf(item).now?.document.exercise.title ??
+    'An exercise that was deleted';
   const contents = useContents(kept, editing, titleOf);
   const total = document.items.reduce((sum, item) => {
-    const { copy, now } = bodyOf(item);
-    const exercise = copy?.exercise ?? now?.document.exercise;
+    const { assigned, now } = bodyOf(item);
+    const exercise = assigned?.exercise ?? now?.document.exercise;
     return sum + (item.marks ?? (exercise ? sumOf(exercise.parts) : 0));
   }, 0);
-  const { error: problem } = giveOut;
+  const { error: problem } = assign;
   const field = problem instanceof Refusal ? problem.document.fields?.[0]?.message : undefined;
   const give = async () => {
     await editing.flush();
-    giveOut.mutate(editing.revision());
+    assign.mutate(editing.revision());
   };
   const gone = async () => {
     editing.drop();
@@ -177,14 +179,14 @@ function SetDesk({
           <Button
             variant="filled"
             disabled={document.items.length === 0}
-            loading={giveOut.isPending}
+            loading={assign.isPending}
             onClick={() => void give()}
           >
             Give it out
           </Button>
         )}
       </PageHead>
-      {giveOut.isPending && drawing.data && drawing.data.of > 0 && (
+      {assign.isPending && drawing.data && drawing.data.of > 0 && (
         <p role="status">
           Numbers are drawn: {drawing.data.done} of {drawing.data.of}{' '}
           <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
@@ -242,8 +244,8 @@ function SetDesk({
             onChange={(id, option) => contents.add(id, option?.label ?? '')}
           />
           {kept.removed.length > 0 && (
-            <section className={`sheet ${styles.note}`} aria-label="Removed after it was given out">
-              <h2 className="label">Removed after it was given out</h2>
+            <section className={`sheet ${styles.note}`} aria-label="Removed after it was assigned">
+              <h2 className="label">Removed after it was assigned</h2>
               <ul className={styles.removed}>
                 {kept.removed.map(({ itemId, title: name, answered }) => (
                   <li key={itemId}>
@@ -308,15 +310,15 @@ function SetDesk({
                 each student their own
               </label>
             </fieldset>
-            {given && <p className="soft">Given out: what students got stays as it was, numbers and all.</p>}
+            {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
           </section>
           {given && (
             <section className={`sheet ${styles.note}`}>
               <h2 className="label">Marking</h2>
               <p>
-                {kept.counts.handedIn} of {kept.counts.students} have handed in, {kept.counts.toLookAt} answers are to
+                {kept.counts.submitted} of {kept.counts.students} have submitted, {kept.counts.toLookAt} answers are to
                 be looked at
-                {kept.counts.unmatched > 0 && `, ${kept.counts.unmatched} rows belong to nobody yet`}.
+                {kept.counts.unmatched > 0 && `, ${kept.counts.unmatched} unmatched rows`}.
               </p>
             </section>
           )}

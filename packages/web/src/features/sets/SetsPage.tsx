@@ -57,8 +57,8 @@ export function SetsPage() {
             </p>
           ) : (
             <p>
-              A set is some exercises for a class: put in order, given out, and marked when the answers are in. “New
-              set” begins one.
+              A set is some exercises for a class: put in order, assigned, and marked when the answers are in. “New set”
+              begins one.
             </p>
           )}
         </Empty>
@@ -70,7 +70,7 @@ export function SetsPage() {
               <th className="words">Class</th>
               <th>Exercises</th>
               <th className="words">Due</th>
-              <th>Handed in</th>
+              <th>Submitted</th>
               <th>To look at</th>
               <th className="words">State</th>
             </tr>
@@ -96,9 +96,9 @@ function Row({ set, code }: { readonly set: ListedSet; readonly code: string }) 
       <td className="words">{code}</td>
       <td>{set.document.items.length}</td>
       <td className="words">{set.document.due || '–'}</td>
-      <td>{set.givenOutAt ? `${set.counts.handedIn} of ${set.counts.students}` : '–'}</td>
+      <td>{set.assignedAt ? `${set.counts.submitted} of ${set.counts.students}` : '–'}</td>
       <td>
-        {set.givenOutAt ? (
+        {set.assignedAt ? (
           <Link to={`/sets/${set.id}/marking?cause=unexplained&exercise=all`}>{set.counts.toLookAt}</Link>
         ) : (
           '–'

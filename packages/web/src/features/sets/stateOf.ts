@@ -3,11 +3,11 @@
 import type { ListedSet } from '@hardy-sextant/contract';
 
 export function stateOf({
-  givenOutAt,
+  assignedAt,
   releasedAt,
   counts,
-}: Pick<ListedSet, 'givenOutAt' | 'releasedAt' | 'counts'>): string {
-  if (!givenOutAt) return 'being put together';
+}: Pick<ListedSet, 'assignedAt' | 'releasedAt' | 'counts'>): string {
+  if (!assignedAt) return 'being put together';
   if (releasedAt) return 'marks released';
-  return counts.handedIn === 0 ? 'given out' : 'being marked';
+  return counts.submitted === 0 ? 'assigned' : 'being marked';
 }

@@ -1,4 +1,4 @@
-/** Which exercises a set has and in which order: changed at once while it is put together; once it is given out, only after a question. */
+/** Which exercises a set has and in which order: changed at once while it is put together; once it is assigned, only after a question. */
 
 import { arrayMove } from '@dnd-kit/sortable';
 import type { ChangedContents, KeptSet, SetItem } from '@hardy-sextant/contract';
@@ -22,12 +22,12 @@ export function useContents(
   editing: ReturnType<typeof useSetEditing>,
   titleOf: (item: SetItem) => string,
 ) {
-  const given = kept.givenOutAt !== undefined;
+  const given = kept.assignedAt !== undefined;
   const change = useChangeContents(kept.id);
   const [asked, setAsked] = useState<AskedAct>();
   const { items } = editing.document;
   const answered = (itemId: string): number =>
-    [...kept.copies, ...kept.removed].find((each) => each.itemId === itemId)?.answered ?? 0;
+    [...kept.assignedExercises, ...kept.removed].find((each) => each.itemId === itemId)?.answered ?? 0;
   const ask = (act: Act, title: string, count: number): void => {
     change.reset();
     setAsked({ act, title, answered: count });

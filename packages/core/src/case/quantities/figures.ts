@@ -2,7 +2,7 @@
 
 import { ok, type Result } from '../../result.ts';
 import { recurrenceOf, term } from '../../annuity/recurrence.ts';
-import { balanceAfter, leftToPay, stretch } from '../../table/readings.ts';
+import { balanceAfter, leftToPay, paymentRange } from '../../table/figures.ts';
 import { balanceAt } from '../inputs.ts';
 import { isSaving, kindOf } from '../kinds.ts';
 import type { AskedCase, Inputs, Quantity, QuantityRecord } from '../quantity.ts';
@@ -44,7 +44,7 @@ function range(
     applies,
     words: ({ from, to }) => (from === to ? `${title} in payment ${from}` : `${title} in payments ${from} to ${to}`),
     read: ({ solved, ask: { from = 1, to = 1 } }) => {
-      const found = stretch(solved.table, from, to);
+      const found = paymentRange(solved.table, from, to);
       return found.ok ? ok(found.value[part]) : found;
     },
     closedForm,

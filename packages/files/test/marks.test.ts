@@ -1,17 +1,8 @@
 /** Marks for a gradebook: what counts, and in which columns. */
-import { checkHandIn, defaultHouseRules } from '@hardy-sextant/core';
+import { checkSubmission, defaultHouseRules, itemShare, markedParts, totalOf } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import {
-  itemShare,
-  itemVerdicts,
-  markedParts,
-  marking as markingSchema,
-  marksFile,
-  resultColumns,
-  resultRows,
-  totalOf,
-  type Marking,
-} from '../src/index.ts';
+import { itemVerdicts, marking as markingSchema, type Marking } from '@hardy-sextant/contract';
+import { marksFile, resultColumns, resultRows } from '../src/index.ts';
 
 const exercise = starterExercises.find(({ title }) => title === 'The ferry refit, with a rate review')!;
 const answers = [
@@ -35,8 +26,8 @@ const marking = (marks?: number): Marking =>
       },
       revision: 1,
       updatedAt: '',
-      copies: [{ itemId: 'e1', exercise, revision: 1, latest: 1 }],
-      counts: { students: 3, handedIn: 2, toLookAt: 0, unmatched: 0 },
+      assignedExercises: [{ itemId: 'e1', exercise, revision: 1, latest: 1 }],
+      counts: { students: 3, submitted: 2, toLookAt: 0, unmatched: 0 },
     },
     students: answers.map((entries, at) => ({
       id: `st${at}`,
@@ -45,20 +36,20 @@ const marking = (marks?: number): Marking =>
       entries: { e1: entries },
       numbers: {},
       revision: 1,
-      verdicts: { e1: checkHandIn(exercise, {}, entries, defaultHouseRules) },
+      verdicts: { e1: checkSubmission(exercise, {}, entries, defaultHouseRules) },
       decisions: at === 1 ? [{ itemId: 'e1', partId: 'a', credit: 0.75, comment: 'Nearly.' }] : [],
     })),
     accepted: [],
-    keptRows: [],
+    unmatchedRows: [],
     unchecked: 0,
   });
 
 it('adds up what was judged and what was decided', () => {
   const now = marking();
   expect(now.students.map((student) => totalOf(now, student))).toEqual([
-    { marks: 10, of: 10, handedIn: true },
-    { marks: 1.5, of: 10, handedIn: true },
-    { marks: 0, of: 10, handedIn: false },
+    { marks: 10, of: 10, submitted: true },
+    { marks: 1.5, of: 10, submitted: true },
+    { marks: 0, of: 10, submitted: false },
   ]);
 });
 
@@ -99,7 +90,7 @@ it('has a reading accepted for everyone, wherever its cause or its number fits',
       accepted: [{ id: 'r', itemId: 'e1', partId: 'a', match, says: 'Read another way.', credit: 1 }],
     }) as Marking;
   const partA = (each: Marking) =>
-    markedParts({ ...each.students[1]!, decisions: [] }, each.set.copies[0]!, each.accepted, 1)[0]!;
+    markedParts({ ...each.students[1]!, decisions: [] }, each.set.assignedExercises[0]!, each.accepted, 1)[0]!;
   expect(partA(now)).toMatchObject({ verdict: { kind: 'slip' }, marks: 1 });
   expect(partA(accept({ slips: ['rate-left-annual'] }))).toMatchObject({
     judged: { kind: 'slip' },
@@ -112,6 +103,6 @@ it('has a reading accepted for everyone, wherever its cause or its number fits',
 });
 
 it('reads verdicts back as core made them', () => {
-  const verdicts = { e1: checkHandIn(exercise, {}, answers[1]!, defaultHouseRules) };
+  const verdicts = { e1: checkSubmission(exercise, {}, answers[1]!, defaultHouseRules) };
   expect(itemVerdicts.parse(JSON.parse(JSON.stringify(verdicts)))).toEqual(JSON.parse(JSON.stringify(verdicts)));
 });

@@ -1,7 +1,7 @@
 /** The bytes of a file as rows: CSV in whatever encoding, or a workbook. */
 
-import { readText, type ReadRows } from './readText.ts';
-import { readWorkbook } from './readWorkbook.ts';
+import { readText, type ReadRows } from './csv.ts';
+import { readWorkbook } from './workbook.ts';
 
 export async function readBytes(bytes: Uint8Array, name: string): Promise<ReadRows> {
   // A workbook is a zip file, whatever it is called.

@@ -1,4 +1,4 @@
-/** What students have of a set: given out, changed afterwards only by an act that says so, with numbers for everybody. */
+/** What students have of a set: assigned, changed afterwards only by an act that says so, with numbers for everybody. */
 
 import { exerciseProblems, type Exercise, type Numbers } from '@hardy-sextant/core';
 import {
@@ -15,14 +15,14 @@ import type { Drawer } from '../checking/drawJob.ts';
 import { listStudents } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { findDocument } from '../store/documents.ts';
-import { insertHandIns, listHandIns, writeNumbers } from '../store/handIns.ts';
+import { insertSubmissions, listSubmissions, writeNumbers } from '../store/submissions.ts';
 import { exercises } from '../store/schema.ts';
 import {
-  givenOutSets,
-  insertCopy,
-  listCopies,
-  listRemovedCopies,
-  updateCopy,
+  isAssignedSets,
+  insertAssignedExercise,
+  listAssignedExercises,
+  listRemovedAssignedExercises,
+  updateAssignedExercise,
   updateSet,
   type SetRow,
 } from '../store/sets.ts';
@@ -34,7 +34,7 @@ import { stored } from './stored.ts';
 /** How far drawing numbers for a set has come, while it goes on. */
 const underWay = new Map<string, { readonly done: number; readonly of: number }>();
 
-export function givingOutProgress(id: string): { readonly done: number; readonly of: number } {
+export function assigningProgress(id: string): { readonly done: number; readonly of: number } {
   return underWay.get(id) ?? { done: 0, of: 0 };
 }
 
@@ -75,9 +75,9 @@ export async function drawnForStudents(
   const ahead = new OwnNumbers(await rulesOf(queries, classId));
   if (students.length === 0) return ahead;
   const wanted: WantedDraws[] = [];
-  for (const set of await givenOutSets(queries, classId)) {
+  for (const set of await isAssignedSets(queries, classId)) {
     if (stored(setDocument, set.document, 'set').numbers !== 'own') continue;
-    for (const { itemId, document } of await listCopies(queries, set.id))
+    for (const { itemId, document } of await listAssignedExercises(queries, set.id))
       wanted.push({
         exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
         setId: set.id,
@@ -90,22 +90,22 @@ export async function drawnForStudents(
 }
 
 /** Gives a set out: from now on students have what its exercises are today, whatever becomes of them. */
-export async function giveOut(database: Database, draw: Drawer, id: string, revision: number): Promise<KeptSet> {
+export async function assign(database: Database, draw: Drawer, id: string, revision: number): Promise<KeptSet> {
   const ahead = await drawnAhead(database, draw, id);
   return database.transaction(async (writes) => {
     const set = await seen(writes, id, revision);
-    if (set.givenOutAt) return set;
+    if (set.assignedAt) return set;
     if (set.document.items.length === 0)
       throw new Invalid('There is no exercise in this set yet.', [
         { path: 'document.items', message: 'Add an exercise first.' },
       ]);
-    const written = await updateSet(writes, id, revision, { givenOutAt: new Date().toISOString() });
-    await giveCopies(writes, written!, set.document, ahead);
+    const written = await updateSet(writes, id, revision, { assignedAt: new Date().toISOString() });
+    await giveAssignedExercises(writes, written!, set.document, ahead);
     return readSet(writes, id);
   });
 }
 
-/** One act on what a set that was given out holds. Answers stay whatever is removed. */
+/** One act on what a set that was assigned holds. Answers stay whatever is removed. */
 export async function changeContents(
   database: Database,
   draw: Drawer,
@@ -115,9 +115,12 @@ export async function changeContents(
   const ahead = await drawnAhead(database, draw, id, change.act === 'add' ? [change.item] : []);
   return database.transaction(async (writes) => {
     const before = await seen(writes, id, revision);
-    if (!before.givenOutAt) throw new Invalid('This set has not been given out yet: put it together as you like.');
+    if (!before.assignedAt) throw new Invalid('This set has not been assigned yet: put it together as you like.');
     const { document } = before;
-    const [there, gone] = await Promise.all([listCopies(writes, id), listRemovedCopies(writes, id)]);
+    const [there, gone] = await Promise.all([
+      listAssignedExercises(writes, id),
+      listRemovedAssignedExercises(writes, id),
+    ]);
     const removedAt = new Date().toISOString();
     let items = document.items;
     switch (change.act) {
@@ -130,19 +133,19 @@ export async function changeContents(
         break;
       }
       case 'remove': {
-        const copy = there.find(({ itemId }) => itemId === change.itemId);
-        if (!copy) throw new NotFound('exercise in this set');
+        const assigned = there.find(({ itemId }) => itemId === change.itemId);
+        if (!assigned) throw new NotFound('exercise in this set');
         if (items.length === 1)
-          throw new Invalid('A set that has been given out keeps at least one exercise. Delete the set instead.');
-        await updateCopy(writes, copy.id, { removedAt });
+          throw new Invalid('A set that has been assigned keeps at least one exercise. Delete the set instead.');
+        await updateAssignedExercise(writes, assigned.id, { removedAt });
         items = items.filter((item) => item.id !== change.itemId);
         break;
       }
       case 'put-back': {
-        const copy = gone.find(({ itemId }) => itemId === change.itemId);
-        if (!copy) throw new NotFound('removed exercise of this set');
-        await updateCopy(writes, copy.id, { removedAt: null });
-        items = [...items, { id: copy.itemId, exerciseId: copy.exerciseId }];
+        const assigned = gone.find(({ itemId }) => itemId === change.itemId);
+        if (!assigned) throw new NotFound('removed exercise of this set');
+        await updateAssignedExercise(writes, assigned.id, { removedAt: null });
+        items = [...items, { id: assigned.itemId, exerciseId: assigned.exerciseId }];
         break;
       }
       case 'order': {
@@ -160,23 +163,23 @@ export async function changeContents(
     const written = await updateSet(writes, id, revision, {
       document: stored(setDocument, { ...document, items }, 'set'),
     });
-    await giveCopies(writes, written!, { ...document, items }, ahead);
+    await giveAssignedExercises(writes, written!, { ...document, items }, ahead);
     return readSet(writes, id);
   });
 }
 
-/** Copies for places that have none, and numbers for everybody who has none there. */
-async function giveCopies(
+/** AssignedExercises for places that have none, and numbers for everybody who has none there. */
+async function giveAssignedExercises(
   queries: Writes,
   set: SetRow,
   { items, numbers }: SetDocument,
   ahead: OwnNumbers,
 ): Promise<void> {
   const rules = await rulesOf(queries, set.classId);
-  const copies = await listCopies(queries, set.id);
+  const assignedExercises = await listAssignedExercises(queries, set.id);
   const added: { itemId: string; exercise: Exercise }[] = [];
   for (const [at, { id, exerciseId }] of items.entries()) {
-    if (copies.some(({ itemId }) => itemId === id)) continue;
+    if (assignedExercises.some(({ itemId }) => itemId === id)) continue;
     const row = await findDocument(queries, exercises, exerciseId);
     const exercise = row && stored(exerciseDocument, row.document, 'exercise').exercise;
     if (!row || !exercise)
@@ -185,10 +188,10 @@ async function giveCopies(
       ]);
     const problem = exerciseProblems(exercise, rules)[0];
     if (problem)
-      throw new Invalid(`“${exercise.title}” is still a draft and cannot be given out.`, [
+      throw new Invalid(`“${exercise.title}” is still a draft and cannot be assigned.`, [
         { path: `document.items.${at}`, message: problem.message },
       ]);
-    await insertCopy(queries, {
+    await insertAssignedExercise(queries, {
       setId: set.id,
       itemId: id,
       exerciseId,
@@ -198,13 +201,13 @@ async function giveCopies(
     added.push({ itemId: id, exercise });
   }
   const students = (await listStudents(queries, set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null);
-  const handIns = await listHandIns(queries, set.id);
+  const submissions = await listSubmissions(queries, set.id);
   const numbersOf = (number: string): Record<string, Numbers> =>
     numbers === 'same'
       ? {}
       : Object.fromEntries(added.map(({ itemId, exercise }) => [itemId, ahead.of(exercise, set.id, itemId, number)]));
-  const there = new Map(handIns.map((row) => [row.studentId, row]));
-  await insertHandIns(
+  const there = new Map(submissions.map((row) => [row.studentId, row]));
+  await insertSubmissions(
     queries,
     set.id,
     students.filter(({ id }) => !there.has(id)).map(({ id, number }) => ({ id, numbers: numbersOf(number) })),
@@ -226,18 +229,20 @@ export async function numbersForNewStudents(
 ): Promise<void> {
   if (students.length === 0) return;
   const draws = ahead ?? new OwnNumbers(await rulesOf(queries, classId));
-  for (const set of await givenOutSets(queries, classId)) {
+  for (const set of await isAssignedSets(queries, classId)) {
     const own = stored(setDocument, set.document, 'set').numbers === 'own';
-    const copies = own
-      ? (await listCopies(queries, set.id)).map(({ itemId, document }) => ({
+    const assignedExercises = own
+      ? (await listAssignedExercises(queries, set.id)).map(({ itemId, document }) => ({
           itemId,
           exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
         }))
       : [];
     const numbersOf = (number: string): Record<string, Numbers> =>
-      Object.fromEntries(copies.map(({ itemId, exercise }) => [itemId, draws.of(exercise, set.id, itemId, number)]));
-    const there = new Map((await listHandIns(queries, set.id)).map((row) => [row.studentId, row]));
-    await insertHandIns(
+      Object.fromEntries(
+        assignedExercises.map(({ itemId, exercise }) => [itemId, draws.of(exercise, set.id, itemId, number)]),
+      );
+    const there = new Map((await listSubmissions(queries, set.id)).map((row) => [row.studentId, row]));
+    await insertSubmissions(
       queries,
       set.id,
       students.filter(({ id }) => !there.has(id)).map(({ id, number }) => ({ id, numbers: numbersOf(number) })),

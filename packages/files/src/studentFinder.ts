@@ -1,6 +1,6 @@
 /** Finds whom a row of a file means: by number, by name in either order, with or without accents. */
 
-import type { Student } from './classes.ts';
+import type { Student } from '@hardy-sextant/contract';
 
 export type FoundStudent =
   { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };

@@ -1,25 +1,17 @@
-/** Out of the Bench: CSV, a workbook of live formulas, text for the clipboard. The heavy libraries come when first used. */
+/** Amortization tables as files: CSV, a workbook of live formulas, and text that pastes into a worksheet as cells. */
 
 import { tableSheet, tableText, writeMoney, type LiveCell, type NumberStyle, type Table } from '@hardy-sextant/core';
-import { saveFile } from '../../ui/saveFile.ts';
 
-function fileName(title: string, ending: string): string {
-  return `${
-    title
-      .trim()
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
-      .replace(/^-+|-+$/g, '')
-      .toLowerCase() || 'case'
-  }.${ending}`;
-}
+/** A mark at the start tells worksheets that the text is UTF-8. */
+const UTF8 = '\ufeff';
 
-export async function saveCsv(title: string, table: Table): Promise<void> {
+/** The table as CSV. The library comes when first used. */
+export async function tableCsv(table: Table): Promise<string> {
   const { default: papa } = await import('papaparse');
-  // A mark at the start tells worksheets that the text is UTF-8.
-  saveFile(fileName(title, 'csv'), 'text/csv;charset=utf-8', '\ufeff', papa.unparse(tableText(table)));
+  return UTF8 + papa.unparse(tableText(table));
 }
 
-/** The table, or a stretch of it, as lines with tabs: pastes into a worksheet as cells, in the class's number style. */
+/** The table, or some of its rows, as lines with tabs, in the class's number style. */
 export function clipboardText(table: Table, style: NumberStyle, from = 1, to = table.count): string {
   const number = (value: number): string =>
     writeMoney(value, { ...style, group: '' }, Math.max(2, style.moneyDecimals ?? 2)).replace('−', '-');
@@ -36,7 +28,8 @@ const formats: Readonly<Record<LiveCell['format'], string>> = {
   text: '@',
 };
 
-export async function saveWorkbook(title: string, table: Table): Promise<void> {
+/** The table as the bytes of a workbook whose rows follow from its inputs by formulas. The library comes when first used. */
+export async function tableWorkbook(title: string, table: Table): Promise<ArrayBuffer> {
   const { default: workbooks } = await import('exceljs');
   const sheet = tableSheet(title || 'Case', table);
   const workbook = new workbooks.Workbook();
@@ -52,6 +45,5 @@ export async function saveWorkbook(title: string, table: Table): Promise<void> {
   page.columns.forEach((column, at) => {
     column.width = at === 0 ? 42 : 16;
   });
-  const bytes = await workbook.xlsx.writeBuffer();
-  saveFile(fileName(title, 'xlsx'), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', bytes);
+  return workbook.xlsx.writeBuffer();
 }

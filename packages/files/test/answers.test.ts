@@ -1,26 +1,26 @@
 /** Columns of a file matched to students and parts. */
 import { starterExercises } from '@hardy-sextant/core/starters';
-import type { SetCopy } from '@hardy-sextant/contract';
-import { guessRoles, hasHead, inOrder, rolesFor } from '../src/features/marking/matchColumns.ts';
-import { ferry } from './marks.ts';
+import type { AssignedExercise } from '@hardy-sextant/contract';
+import { guessRoles, hasHead, inOrder, rolesFor } from '../src/answers.ts';
+import { ferry } from './demoMarking.ts';
 
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
-const copy = (itemId: string, exercise: SetCopy['exercise']): SetCopy => ({
+const assigned = (itemId: string, exercise: AssignedExercise['exercise']): AssignedExercise => ({
   itemId,
   exercise,
   revision: 1,
   latest: 1,
   answered: 0,
 });
-const one = [copy('e1', ferry)];
-const two = [copy('e4', ferry), copy('e2', table)];
+const one = [assigned('e1', ferry)];
+const two = [assigned('e4', ferry), assigned('e2', table)];
 const students = [
   { id: '1', name: 'Oona Kamau', number: 'K-1' },
   { id: '2', name: 'Tariq Bakken', number: 'K-2' },
 ];
-const nothing = { names: [], rows: [], copies: one, open: '', students, remembered: [] };
-const guess = (names: string[], copies = one, remembered: { columns: string[]; roles: string[] }[] = []) =>
-  guessRoles({ ...nothing, names, copies, remembered });
+const nothing = { names: [], rows: [], assignedExercises: one, open: '', students, remembered: [] };
+const guess = (names: string[], assignedExercises = one, remembered: { columns: string[]; roles: string[] }[] = []) =>
+  guessRoles({ ...nothing, names, assignedExercises, remembered });
 
 it.each([
   [
@@ -79,7 +79,7 @@ it('guesses nothing from where a column stands', () => {
     ['K-2', '941.43', '60'],
   ];
   expect(guessRoles({ ...nothing, rows })).toEqual(['student', '', '']);
-  expect(guessRoles({ ...nothing, rows, copies: two, open: 'e2' })).toEqual(['student', '', '']);
+  expect(guessRoles({ ...nothing, rows, assignedExercises: two, open: 'e2' })).toEqual(['student', '', '']);
   expect(guessRoles({ ...nothing, rows: rows.map(([who, ...rest]) => [...rest, who!]) })).toEqual(['', '', 'student']);
   expect(guessRoles({ ...nothing, rows: [['941.43'], ['942']] })).toEqual(['']);
 });
@@ -97,7 +97,10 @@ it('finds the student by who is in a column, not by a time stamp before it', () 
 it('takes a part without a number for one of the exercise that is open, and lists its parts first', () => {
   const part = table.parts.find(({ ask }) => ask.quantity !== 'table')?.id;
   expect(guess(['student', 'a'], two)).toEqual(['student', '']);
-  expect(guessRoles({ ...nothing, names: ['student', 'a'], copies: two, open: 'e4' })).toEqual(['student', 'e4/a']);
+  expect(guessRoles({ ...nothing, names: ['student', 'a'], assignedExercises: two, open: 'e4' })).toEqual([
+    'student',
+    'e4/a',
+  ]);
   expect(rolesFor(two, 'e2')[2]!.id.startsWith('e2/')).toBe(true);
   expect(rolesFor(two, 'e4')[2]!.id.startsWith('e4/')).toBe(true);
   expect(part === undefined || rolesFor(two, 'e2').some(({ id }) => id === `e2/${part}`)).toBe(true);

@@ -1,11 +1,11 @@
-/** Hand-ins of a set: numbers, answers, verdicts; decisions about them; rows of imports that belong to nobody. */
+/** Submissions of a set: numbers, answers, verdicts; decisions about them; unmatched rows of imports. */
 
 import { randomUUID } from 'node:crypto';
 import { and, count, desc, eq, inArray, isNull, ne, or } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
-import { acceptedReadings, decisions, earlierAnswers, handIns, keptRows } from './schema.ts';
+import { acceptedReadings, decisions, earlierAnswers, submissions, unmatchedRows } from './schema.ts';
 
-export type HandInRow = typeof handIns.$inferSelect;
+export type SubmissionRow = typeof submissions.$inferSelect;
 export type DecisionRow = typeof decisions.$inferSelect;
 
 /** SQLite takes only so many values in one statement. */
@@ -15,12 +15,12 @@ async function inChunks<T>(all: readonly T[], write: (chunk: T[]) => Promise<unk
   for (let at = 0; at < all.length; at += CHUNK) await write(all.slice(at, at + CHUNK));
 }
 
-export function listHandIns(queries: Queries, setId: string): Promise<HandInRow[]> {
-  return queries.select().from(handIns).where(eq(handIns.setId, setId));
+export function listSubmissions(queries: Queries, setId: string): Promise<SubmissionRow[]> {
+  return queries.select().from(submissions).where(eq(submissions.setId, setId));
 }
 
-/** One empty hand-in a student, with their numbers. */
-export async function insertHandIns(
+/** One empty submission a student, with their numbers. */
+export async function insertSubmissions(
   writes: Writes,
   setId: string,
   students: readonly { readonly id: string; readonly numbers: unknown }[],
@@ -28,7 +28,7 @@ export async function insertHandIns(
   const updatedAt = new Date().toISOString();
   await inChunks(students, (chunk) =>
     writes
-      .insert(handIns)
+      .insert(submissions)
       .values(
         chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt })),
       ),
@@ -36,33 +36,33 @@ export async function insertHandIns(
 }
 
 /** Other answers; the verdicts are out of date from here on. */
-export async function writeEntries(writes: Writes, row: HandInRow, entries: unknown): Promise<void> {
+export async function writeEntries(writes: Writes, row: SubmissionRow, entries: unknown): Promise<void> {
   await writes
-    .update(handIns)
+    .update(submissions)
     .set({ entries, revision: row.revision + 1, updatedAt: new Date().toISOString(), checkedAs: null })
-    .where(eq(handIns.id, row.id));
+    .where(eq(submissions.id, row.id));
 }
 
 export async function writeNumbers(writes: Writes, id: string, numbers: unknown): Promise<void> {
-  await writes.update(handIns).set({ numbers, checkedAs: null }).where(eq(handIns.id, id));
+  await writes.update(submissions).set({ numbers, checkedAs: null }).where(eq(submissions.id, id));
 }
 
 /** Stores verdicts, unless the answers have changed since they were read. */
 export async function writeVerdicts(
   writes: Writes,
-  row: Pick<HandInRow, 'id' | 'revision'>,
+  row: Pick<SubmissionRow, 'id' | 'revision'>,
   verdicts: unknown,
   checkedAs: string,
   open: number,
 ): Promise<void> {
   await writes
-    .update(handIns)
+    .update(submissions)
     .set({ verdicts, checkedAs, open })
-    .where(and(eq(handIns.id, row.id), eq(handIns.revision, row.revision)));
+    .where(and(eq(submissions.id, row.id), eq(submissions.revision, row.revision)));
 }
 
 export async function writeOpen(writes: Writes, id: string, open: number): Promise<void> {
-  await writes.update(handIns).set({ open }).where(eq(handIns.id, id));
+  await writes.update(submissions).set({ open }).where(eq(submissions.id, id));
 }
 
 export function listDecisions(queries: Queries, setId: string): Promise<DecisionRow[]> {
@@ -139,19 +139,23 @@ export async function deleteAccepted(writes: Writes, setId: string, ids: readonl
 }
 
 /** The unmatched rows that nothing has been decided about. */
-export function listKeptRows(queries: Queries, setId: string): Promise<(typeof keptRows.$inferSelect)[]> {
+export function listUnmatchedRows(queries: Queries, setId: string): Promise<(typeof unmatchedRows.$inferSelect)[]> {
   return queries
     .select()
-    .from(keptRows)
-    .where(and(eq(keptRows.setId, setId), isNull(keptRows.doneAt)))
-    .orderBy(keptRows.updatedAt, keptRows.id);
+    .from(unmatchedRows)
+    .where(and(eq(unmatchedRows.setId, setId), isNull(unmatchedRows.doneAt)))
+    .orderBy(unmatchedRows.updatedAt, unmatchedRows.id);
 }
 
 /** @returns the ids of the new rows, in order */
-export async function insertKeptRows(writes: Writes, setId: string, documents: readonly unknown[]): Promise<string[]> {
+export async function insertUnmatchedRows(
+  writes: Writes,
+  setId: string,
+  documents: readonly unknown[],
+): Promise<string[]> {
   const updatedAt = new Date().toISOString();
   const rows = documents.map((document) => ({ id: randomUUID(), setId, document, updatedAt }));
-  await inChunks(rows, (chunk) => writes.insert(keptRows).values(chunk));
+  await inChunks(rows, (chunk) => writes.insert(unmatchedRows).values(chunk));
   return rows.map(({ id }) => id);
 }
 
@@ -160,9 +164,9 @@ export async function setRowsDone(writes: Writes, setId: string, ids: readonly s
   const doneAt = done ? new Date().toISOString() : null;
   await inChunks(ids, (chunk) =>
     writes
-      .update(keptRows)
+      .update(unmatchedRows)
       .set({ doneAt })
-      .where(and(eq(keptRows.setId, setId), inArray(keptRows.id, chunk))),
+      .where(and(eq(unmatchedRows.setId, setId), inArray(unmatchedRows.id, chunk))),
   );
 }
 
@@ -185,34 +189,37 @@ export function listEarlier(queries: Queries, setId: string, studentId: string):
     .limit(400);
 }
 
-/** Some students' hand-ins. */
-export async function findHandIns(
+/** Some students' submissions. */
+export async function findSubmissions(
   queries: Queries,
   setId: string,
   studentIds: readonly string[],
-): Promise<HandInRow[]> {
-  const found: HandInRow[] = [];
+): Promise<SubmissionRow[]> {
+  const found: SubmissionRow[] = [];
   await inChunks(studentIds, async (chunk) => {
     found.push(
       ...(await queries
         .select()
-        .from(handIns)
-        .where(and(eq(handIns.setId, setId), inArray(handIns.studentId, chunk)))),
+        .from(submissions)
+        .where(and(eq(submissions.setId, setId), inArray(submissions.studentId, chunk)))),
     );
   });
   return found;
 }
 
-/** Hand-ins whose verdicts do not follow from what `current` names, at most so many, and how many are left after them. */
-export async function waitingHandIns(
+/** Submissions whose verdicts do not follow from what `current` names, at most so many, and how many are left after them. */
+export async function waitingSubmissions(
   queries: Queries,
   setId: string,
   current: string,
   most: number,
-): Promise<{ rows: HandInRow[]; left: number }> {
-  const waiting = and(eq(handIns.setId, setId), or(isNull(handIns.checkedAs), ne(handIns.checkedAs, current)));
-  const rows = await queries.select().from(handIns).where(waiting).orderBy(handIns.id).limit(most);
+): Promise<{ rows: SubmissionRow[]; left: number }> {
+  const waiting = and(
+    eq(submissions.setId, setId),
+    or(isNull(submissions.checkedAs), ne(submissions.checkedAs, current)),
+  );
+  const rows = await queries.select().from(submissions).where(waiting).orderBy(submissions.id).limit(most);
   if (rows.length < most) return { rows, left: 0 };
-  const [all] = await queries.select({ count: count() }).from(handIns).where(waiting);
+  const [all] = await queries.select({ count: count() }).from(submissions).where(waiting);
   return { rows, left: Math.max(0, (all?.count ?? 0) - rows.length) };
 }

@@ -2,7 +2,7 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import type { Part } from '../exercise/exercise.ts';
-import type { Verdict } from './verdict.ts';
+import type { Verdict } from '../checking/verdict.ts';
 
 /** An answer accepted for everyone: the number a slip leads to (with whatever numbers a student has), or one number itself. */
 export interface Accepted {

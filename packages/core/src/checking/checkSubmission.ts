@@ -1,4 +1,4 @@
-/** Checks a hand-in: a verdict for each part, with every explanation that fits. Order of verdicts as in docs/checking.md. */
+/** Checks a submission: a verdict for each part, with every explanation that fits. Order of verdicts as in docs/checking.md. */
 
 import type { Result } from '../result.ts';
 import type { Question } from '../case/question.ts';
@@ -9,18 +9,18 @@ import { PreparedPart, type UsesByPart } from './preparedPart.ts';
 import type { Entries, Verdict } from './verdict.ts';
 
 /**
- * Checks every part of a hand-in.
+ * Checks every part of a submission.
  *
  * @param numbers the student's own numbers, by given
  * @param entries text by part id; a part that is not there is blank
  * @returns one verdict a part, in the exercise's order
  */
-export function checkHandIn(exercise: Exercise, numbers: Numbers, entries: Entries, rules: HouseRules): Verdict[] {
+export function checkSubmission(exercise: Exercise, numbers: Numbers, entries: Entries, rules: HouseRules): Verdict[] {
   return prepareChecking(exercise, numbers, rules).check(entries);
 }
 
-/** Checks many hand-ins that share their numbers; the key and each slip's numbers are worked out once. */
-export function checkHandIns(
+/** Checks many submissions that share their numbers; the key and each slip's numbers are worked out once. */
+export function checkSubmissions(
   exercise: Exercise,
   numbers: Numbers,
   many: readonly Entries[],

@@ -1,7 +1,7 @@
 /** Marks for a gradebook: what students and instructors typed is text, never a formula. */
 import Papa from 'papaparse';
-import { resultsCsv } from '../src/features/marking/resultsCsv.ts';
-import { markingOf, right } from './marks.ts';
+import { resultsCsv } from '../src/marks.ts';
+import { markingOf, right } from './demoMarking.ts';
 
 it.each(['=1+1', '+1', '-1', '@SUM(A1)', '\t=1', '=cmd|x'])(
   'puts a cell that begins like a formula as text: %j',

@@ -1,7 +1,7 @@
 /** A workbook's first sheet as rows of cells, with limits on what it unpacks to. Nothing in it is worked out. */
 
 import { Unzip, UnzipInflate } from 'fflate';
-import { limited, MOST_COLUMNS, type ReadRows } from './readText.ts';
+import { limited, MOST_COLUMNS, type ReadRows } from './csv.ts';
 
 const MOST_UNPACKED = 80_000_000;
 const MOST_SHEET_ROWS = 100_000;

@@ -1,7 +1,8 @@
 /** What the columns of a file are, from their names and what is in them; what was chosen before for the same columns comes first. */
 
 import { tableColumns, type Part } from '@hardy-sextant/core';
-import { studentFinder, type ColumnMatching, type SetCopy, type Student } from '@hardy-sextant/contract';
+import type { AssignedExercise, ColumnMatching, Student } from '@hardy-sextant/contract';
+import { studentFinder } from './studentFinder.ts';
 
 export const STUDENT = 'student';
 
@@ -14,9 +15,9 @@ export interface Role {
 const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
 
 /** @param open the exercise whose parts come first */
-export function rolesFor(copies: readonly SetCopy[], open = ''): Role[] {
-  const one = copies.length === 1;
-  const places = copies.map((copy, at) => ({ ...copy, at }));
+export function rolesFor(assignedExercises: readonly AssignedExercise[], open = ''): Role[] {
+  const one = assignedExercises.length === 1;
+  const places = assignedExercises.map((assigned, at) => ({ ...assigned, at }));
   return [
     { id: '', name: 'nothing' },
     { id: STUDENT, name: 'the student' },
@@ -69,7 +70,7 @@ interface Columns {
   /** Their names; none where the first line holds answers already. */
   readonly names: readonly string[];
   readonly rows: readonly (readonly string[])[];
-  readonly copies: readonly SetCopy[];
+  readonly assignedExercises: readonly AssignedExercise[];
   /** The exercise that is open: a part named without a number is one of its. */
   readonly open: string;
   readonly students: readonly Pick<Student, 'id' | 'name' | 'number'>[];
@@ -80,9 +81,9 @@ interface Columns {
  * What each column is, as far as it says so itself: by what was chosen before for the same names, by its name, and the
  * student by who is in it. Nothing is guessed from where a column stands.
  */
-export function guessRoles({ names, rows, copies, open, students, remembered }: Columns): string[] {
+export function guessRoles({ names, rows, assignedExercises, open, students, remembered }: Columns): string[] {
   const width = Math.max(names.length, 0, ...rows.map(({ length }) => length));
-  const known = new Set(rolesFor(copies).map(({ id }) => id));
+  const known = new Set(rolesFor(assignedExercises).map(({ id }) => id));
   const before =
     names.length > 0 &&
     remembered.find(
@@ -90,7 +91,7 @@ export function guessRoles({ names, rows, copies, open, students, remembered }: 
     );
   const roles = before
     ? before.roles.map((role) => (known.has(role) ? role : ''))
-    : once(Array.from({ length: width }, (_, at) => roleByName(names[at] ?? '', copies, open)));
+    : once(Array.from({ length: width }, (_, at) => roleByName(names[at] ?? '', assignedExercises, open)));
   if (roles.includes(STUDENT)) return roles;
   const who = columnOfStudents(rows, students, width);
   return Array.from({ length: width }, (_, at) => (at === who ? STUDENT : (roles[at] ?? '')));
@@ -108,11 +109,11 @@ function columnOfStudents(rows: Columns['rows'], students: Columns['students'], 
 }
 
 /** The columns that are nothing yet, from left to right, as the parts of one exercise in order: only when somebody says so. */
-export function inOrder(roles: readonly string[], copy: SetCopy): string[] {
+export function inOrder(roles: readonly string[], assigned: AssignedExercise): string[] {
   const taken = new Set(roles);
-  const parts = copy.exercise.parts
+  const parts = assigned.exercise.parts
     .filter(({ ask }) => ask.quantity !== 'table')
-    .map(({ id }) => `${copy.itemId}/${id}`);
+    .map(({ id }) => `${assigned.itemId}/${id}`);
   const free = parts.filter((id) => !taken.has(id));
   return roles.map((role) => (role === '' ? (free.shift() ?? '') : role));
 }
@@ -121,11 +122,11 @@ function once(roles: readonly string[]): string[] {
   return roles.map((role, at) => (role !== '' && roles.indexOf(role) !== at ? '' : role));
 }
 
-function roleByName(name: string, copies: readonly SetCopy[], open: string): string {
+function roleByName(name: string, assignedExercises: readonly AssignedExercise[], open: string): string {
   const words = name.toLowerCase().trim();
   if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words))
     return STUDENT;
-  const cell = rolesFor(copies).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
+  const cell = rolesFor(assignedExercises).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
   if (cell) return cell.id;
   const match =
     /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(
@@ -133,11 +134,12 @@ function roleByName(name: string, copies: readonly SetCopy[], open: string): str
     );
   if (!match) return '';
   const [, place, part, value] = match;
-  const copy =
+  const assigned =
     place === undefined
-      ? (copies.find(({ itemId }) => itemId === open) ?? (copies.length === 1 ? copies[0] : undefined))
-      : copies[Number(place) - 1];
-  if (!copy?.exercise.parts.some(({ id }) => id === part)) return '';
+      ? (assignedExercises.find(({ itemId }) => itemId === open) ??
+        (assignedExercises.length === 1 ? assignedExercises[0] : undefined))
+      : assignedExercises[Number(place) - 1];
+  if (!assigned?.exercise.parts.some(({ id }) => id === part)) return '';
   const entry = value === undefined ? '' : `.${value}`;
-  return `${copy.itemId}/${part}${entry}`;
+  return `${assigned.itemId}/${part}${entry}`;
 }

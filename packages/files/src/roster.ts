@@ -1,7 +1,7 @@
 /** Reads a roster from rows of cells: OneRoster's user columns, columns with names of their own, or none. docs/formats.md describes it. */
 
-import type { Student } from './classes.ts';
-import { hasControls } from './text.ts';
+import type { Student } from '@hardy-sextant/contract';
+import { hasControls } from '@hardy-sextant/contract';
 
 export interface ReadRoster {
   readonly students: readonly { readonly name: string; readonly number: string }[];

@@ -4,7 +4,7 @@ import { resolve } from 'node:path';
 import { z } from 'zod';
 import { emptyDraft } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import { exercise, exerciseDocument, exerciseFile } from '../src/index.ts';
+import { exercise, exerciseDocument, exerciseFile } from '@hardy-sextant/contract';
 
 const path = resolve('docs/exercises.schema.json');
 

@@ -1,5 +1,5 @@
 /** A small marking for tests: the ferry refit answered by some students. */
-import { checkHandIn, defaultHouseRules } from '@hardy-sextant/core';
+import { checkSubmission, defaultHouseRules } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { marking as markingSchema, type Marking } from '@hardy-sextant/contract';
 
@@ -14,8 +14,8 @@ export const markingOf = (answers: readonly Record<string, string>[], more: obje
       document: { schemaVersion: 1, items: [{ id: 'e1', exerciseId: 'x' }], numbers: 'same', given: '', due: '' },
       revision: 1,
       updatedAt: '',
-      copies: [{ itemId: 'e1', exercise: ferry, revision: 1, latest: 1 }],
-      counts: { students: answers.length, handedIn: 0, toLookAt: 0, unmatched: 0 },
+      assignedExercises: [{ itemId: 'e1', exercise: ferry, revision: 1, latest: 1 }],
+      counts: { students: answers.length, submitted: 0, toLookAt: 0, unmatched: 0 },
     },
     students: answers.map((entries, at) => ({
       id: `st${at}`,
@@ -24,11 +24,11 @@ export const markingOf = (answers: readonly Record<string, string>[], more: obje
       entries: { e1: entries },
       numbers: {},
       revision: 1,
-      verdicts: { e1: checkHandIn(ferry, {}, entries, defaultHouseRules) },
+      verdicts: { e1: checkSubmission(ferry, {}, entries, defaultHouseRules) },
       decisions: [],
     })),
     accepted: [],
-    keptRows: [],
+    unmatchedRows: [],
     unchecked: 0,
     ...more,
   });

@@ -1,11 +1,11 @@
-/** What is read off a table: stretches, balances, what is left to pay, running totals, yearly subtotals, the closing checks. */
+/** Figures of a table: ranges of payments, balances, what is left to pay, running totals, yearly subtotals, the closing checks. */
 
 import { fail, ok, type Result } from '../result.ts';
 import { roundTo, type Money } from '../money/roundMoney.ts';
 import type { Table, TableRow } from './buildTable.ts';
 import { paymentDate } from './calendar.ts';
 
-export interface Stretch {
+export interface PaymentRange {
   readonly from: number;
   readonly to: number;
   readonly interest: Money;
@@ -28,12 +28,12 @@ function tidySum(value: number): number {
  * @param from 1-based, at least 1
  * @param to at least `from`; past the last row it ends there
  */
-export function stretch(table: Pick<Table, 'rows'>, from: number, to: number): Result<Stretch> {
+export function paymentRange(table: Pick<Table, 'rows'>, from: number, to: number): Result<PaymentRange> {
   const { rows } = table;
   if (!Number.isInteger(from) || from < 1 || from > rows.length)
-    return fail('out-of-range', `The stretch must begin with a payment from 1 to ${rows.length}.`, { field: 'from' });
+    return fail('out-of-range', `The range must begin with a payment from 1 to ${rows.length}.`, { field: 'from' });
   if (!Number.isInteger(to) || to < from)
-    return fail('out-of-range', 'The stretch must end at or after its first payment.', { field: 'to' });
+    return fail('out-of-range', 'The range must end at or after its first payment.', { field: 'to' });
   const last = Math.min(to, rows.length);
   let interest = 0;
   let principal = 0;
@@ -71,7 +71,7 @@ export function leftToPay(table: Table, k: number): Result<Money> {
   if (!Number.isInteger(k) || k < 0)
     return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
   if (k >= table.count) return ok(table.closing);
-  const rest = stretch(table, k + 1, table.count);
+  const rest = paymentRange(table, k + 1, table.count);
   return rest.ok ? ok(tidySum(rest.value.paid + table.closing)) : rest;
 }
 
@@ -94,7 +94,7 @@ export function runningTotals(table: Pick<Table, 'rows'>): RunningTotals[] {
   });
 }
 
-export interface Subtotal extends Stretch {
+export interface Subtotal extends PaymentRange {
   /** `Year 1` of the plan, or the calendar year. */
   readonly label: string;
   readonly year: number;
@@ -121,7 +121,7 @@ export function subtotals(table: Table, by: 'plan-year' | 'calendar-year'): Resu
     const year = yearOf(rows[from]!);
     const next = rows[at + 1];
     if (next && yearOf(next) === year) continue;
-    const part = stretch(table, rows[from]!.number, rows[at]!.number);
+    const part = paymentRange(table, rows[from]!.number, rows[at]!.number);
     if (!part.ok) return part;
     found.push({ ...part.value, year, label: by === 'plan-year' ? `Year ${year}` : String(year) });
     from = at + 1;

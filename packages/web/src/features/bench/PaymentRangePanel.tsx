@@ -1,23 +1,23 @@
-/** The side panel of the table: a stretch read off it, and whether it closes. */
-import { closingChecks, leftToPay, stretch, writeMoney, type Table } from '@hardy-sextant/core';
+/** The side panel of the table: a range of payments read off it, and whether it closes. */
+import { closingChecks, leftToPay, paymentRange, writeMoney, type Table } from '@hardy-sextant/core';
 import { useState } from 'react';
 import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
-import styles from './StretchPanel.module.css';
+import styles from './PaymentRangePanel.module.css';
 
-interface StretchPanelProps {
+interface PaymentRangePanelProps {
   readonly table: Table;
   readonly from: number;
   readonly to: number;
   readonly onRead: (from: number, to: number) => void;
 }
 
-export function StretchPanel({ table, from, to, onRead }: StretchPanelProps) {
-  const read = stretch(table, from, to);
+export function PaymentRangePanel({ table, from, to, onRead }: PaymentRangePanelProps) {
+  const read = paymentRange(table, from, to);
   const left = leftToPay(table, Math.min(to, table.count));
   const saving = table.plan.kind === 'saving';
   return (
     <div className={`sheet ${styles.panel}`}>
-      <h2>Read a stretch</h2>
+      <h2>Read some payments</h2>
       <p className={styles.ask}>
         From payment{' '}
         <Place

@@ -1,8 +1,8 @@
 /** Files and pasted text read into rows, in whatever encoding and with whatever between the columns. */
 import { zipSync } from 'fflate';
-import { decode } from '../src/ui/readBytes.ts';
-import { readBlock, readText } from '../src/ui/readText.ts';
-import { countUnpacked, readWorkbook } from '../src/ui/readWorkbook.ts';
+import { decode } from '../src/bytes.ts';
+import { readBlock, readText } from '../src/csv.ts';
+import { countUnpacked, readWorkbook } from '../src/workbook.ts';
 
 const bytes = (text: string, encoding: BufferEncoding): Uint8Array => new Uint8Array(Buffer.from(text, encoding));
 

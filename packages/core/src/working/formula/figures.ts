@@ -1,4 +1,4 @@
-/** The closed forms of readings: stretches, totals, what is left, the last payment, a term of the recurrence. */
+/** The closed forms of figures: ranges of payments, totals, what is left, the last payment, a term of the recurrence. */
 
 import { roundTo } from '../../money/roundMoney.ts';
 import type { Step } from '../solution.ts';
@@ -47,7 +47,7 @@ function movement(work: Work, from: number, to: number): { readonly steps: Step[
   };
 }
 
-export function stretchFormula(part: 'interest' | 'principal' | 'paid'): (work: Work) => Formula | undefined {
+export function rangeFormula(part: 'interest' | 'principal' | 'paid'): (work: Work) => Formula | undefined {
   return (work) => {
     const { from = 1, to = 1 } = work.question.ask;
     const last = Math.min(to, work.question.solved.table.count);
