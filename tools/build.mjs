@@ -5,7 +5,7 @@ import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { remember, remembered, root } from './install.mjs';
 
-const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
+const shared = ['packages/core/src', 'packages/contract/src', 'packages/files/src', 'package-lock.json'];
 const targets = {
   server: {
     sources: [...shared, 'packages/server/src', 'packages/server/vite.config.mjs'],

@@ -403,6 +403,7 @@ test('is worked from the keyboard alone, with the list of shortcuts and the comm
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(comparison(page).getByRole('columnheader')).toHaveCount(4);
+  await expect(page.getByRole('menu')).toHaveCount(0);
   await page.keyboard.press('2');
   await expect(page.getByRole('tablist', { name: 'Ways' })).toBeVisible();
   await page.keyboard.press('Control+k');

@@ -22,7 +22,7 @@ const pages = [
 
 /** What does something at once, or leads away, instead of opening something. */
 const acts =
-  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|archived|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|new case|import a file|draw|move exercise|add a part|^[+↑↓×]/i;
+  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|archived|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|export|new case|import a file|draw|move exercise|add a part|^[+↑↓×]/i;
 
 const overlays = (page: Page) => page.locator('[role=dialog]:visible, [role=menu]:visible');
 const named = (page: Page): Promise<string[]> =>

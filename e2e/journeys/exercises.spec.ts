@@ -131,7 +131,7 @@ test('exercises go out as a file and come back in; what cannot be read is said a
   await page.goto('/exercises?find=chandlery card');
   await expect(page.getByText('1 exercise', { exact: true })).toBeVisible();
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save these as a file' }).click();
+  await page.getByRole('button', { name: 'Export these' }).click();
   const path = join(info.outputDir, 'exercises.json');
   await (await waiting).saveAs(path);
   const file = JSON.parse(readFileSync(path, 'utf8')) as {

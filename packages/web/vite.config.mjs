@@ -1,10 +1,27 @@
 import react from '@vitejs/plugin-react';
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { brotliCompressSync, constants } from 'node:zlib';
 import { defineConfig } from 'vite';
+
+/** Scripts and styles are compressed once, here, and not for every visit. */
+const compressed = {
+  name: 'compressed',
+  apply: 'build',
+  writeBundle({ dir }) {
+    const assets = join(dir, 'assets');
+    for (const name of readdirSync(assets).filter((each) => /\.(js|css)$/.test(each))) {
+      const content = readFileSync(join(assets, name));
+      const params = { [constants.BROTLI_PARAM_QUALITY]: 10, [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
+      writeFileSync(join(assets, `${name}.br`), brotliCompressSync(content, { params }));
+    }
+  },
+};
 
 export default defineConfig({
   root: import.meta.dirname,
   logLevel: 'warn',
-  plugins: [react()],
+  plugins: [react(), compressed],
   // Known under this machine's own names only; the server behind it checks who writes.
   server: {
     host: '127.0.0.1',

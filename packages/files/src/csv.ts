@@ -2,6 +2,7 @@
 
 import { numberStyles, readEntry } from '@hardy-sextant/core';
 import Papa from 'papaparse';
+import { CSV, type FileKind } from './format.ts';
 
 /** What stands between two columns; nothing where there is one column only. */
 export type Separator = '\t' | ',' | ';' | '|' | '';
@@ -91,3 +92,11 @@ function separatorOf(text: string): Separator {
 function isNumber(line: string): boolean {
   return numberStyles.some((style) => readEntry(line, style).ok);
 }
+
+export const rowsCsv = {
+  id: 'rows-csv',
+  name: 'CSV, or text with tabs',
+  type: CSV,
+  ending: 'csv',
+  reads: (text: string): ReadRows => readText(text),
+} satisfies FileKind & Record<string, unknown>;

@@ -9,6 +9,7 @@ import {
   type ExerciseFile,
   type ImportReport,
 } from '@hardy-sextant/contract';
+import { JSON_FILE, type FileKind } from './format.ts';
 
 export type RefusedExercise = ImportReport['refused'][number];
 
@@ -54,3 +55,12 @@ function titleOf(exercise: unknown): string {
     ? exercise.title.slice(0, 160)
     : '';
 }
+
+export const exercisesJson = {
+  id: 'exercises',
+  name: 'exercises',
+  type: JSON_FILE,
+  ending: 'json',
+  reads: readExercises,
+  writes: writeExercises,
+} satisfies FileKind & Record<string, unknown>;

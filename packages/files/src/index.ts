@@ -2,6 +2,7 @@
 export * from './answers.ts';
 export * from './csv.ts';
 export * from './exercises.ts';
+export * from './format.ts';
 export * from './formats.ts';
 export * from './marks.ts';
 export * from './roster.ts';

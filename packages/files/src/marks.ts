@@ -3,6 +3,7 @@
 import type { Marking } from '@hardy-sextant/contract';
 import { itemShare, markedParts, totalOf } from '@hardy-sextant/core';
 import Papa from 'papaparse';
+import { CSV, JSON_FILE, type FileKind } from './format.ts';
 
 export const resultColumns = [
   'sourcedId',
@@ -75,3 +76,19 @@ export function marksFile(marking: Marking): unknown {
 export function resultsCsv(marking: Marking, at: string): string {
   return Papa.unparse({ fields: [...resultColumns], data: resultRows(marking, at) }, { escapeFormulae: true });
 }
+
+export const oneRosterResults = {
+  id: 'oneroster-results',
+  name: 'CSV with OneRoster’s results columns',
+  type: CSV,
+  ending: 'csv',
+  writes: (marking: Marking): string => resultsCsv(marking, new Date().toISOString()),
+} satisfies FileKind & Record<string, unknown>;
+
+export const marksJson = {
+  id: 'marks',
+  name: 'JSON with every answer and verdict',
+  type: JSON_FILE,
+  ending: 'json',
+  writes: (marking: Marking): string => JSON.stringify(marksFile(marking), null, 2),
+} satisfies FileKind & Record<string, unknown>;

@@ -1,6 +1,7 @@
 /** Amortization tables as files: CSV, a workbook of live formulas, and text that pastes into a worksheet as cells. */
 
 import { tableSheet, tableText, writeMoney, type LiveCell, type NumberStyle, type Table } from '@hardy-sextant/core';
+import { CSV, WORKBOOK, type FileKind } from './format.ts';
 
 /** A mark at the start tells worksheets that the text is UTF-8. */
 const UTF8 = '\ufeff';
@@ -47,3 +48,19 @@ export async function tableWorkbook(title: string, table: Table): Promise<ArrayB
   });
   return workbook.xlsx.writeBuffer();
 }
+
+export const tableAsCsv = {
+  id: 'table-csv',
+  name: 'the table as CSV',
+  type: CSV,
+  ending: 'csv',
+  writes: (_title: string, table: Table): Promise<string> => tableCsv(table),
+} satisfies FileKind & Record<string, unknown>;
+
+export const tableAsWorkbook = {
+  id: 'table-workbook',
+  name: 'the table as a workbook with live formulas',
+  type: WORKBOOK,
+  ending: 'xlsx',
+  writes: (title: string, table: Table): Promise<ArrayBuffer> => tableWorkbook(title, table),
+} satisfies FileKind & Record<string, unknown>;

@@ -2,6 +2,7 @@
 
 import { Unzip, UnzipInflate } from 'fflate';
 import { limited, MOST_COLUMNS, type ReadRows } from './csv.ts';
+import { WORKBOOK, type FileKind } from './format.ts';
 
 const MOST_UNPACKED = 80_000_000;
 const MOST_SHEET_ROWS = 100_000;
@@ -99,3 +100,11 @@ function cellText(value: unknown): string {
   if (error) return error;
   return cellText(result ?? text ?? '');
 }
+
+export const rowsWorkbook = {
+  id: 'rows-workbook',
+  name: 'a workbook’s first sheet',
+  type: WORKBOOK,
+  ending: 'xlsx',
+  reads: (bytes: Uint8Array): Promise<ReadRows> => readWorkbook(bytes),
+} satisfies FileKind & Record<string, unknown>;

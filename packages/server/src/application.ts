@@ -2,6 +2,7 @@
 
 import { join } from 'node:path';
 import compression from 'compression';
+import expressStaticGzip from 'express-static-gzip';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -72,7 +73,13 @@ export function createApplication({
   if (pages) {
     application.use(
       '/assets',
-      express.static(join(pages, 'assets'), { immutable: true, maxAge: '1y', index: false }),
+      // Compressed when they were built.
+      expressStaticGzip(join(pages, 'assets'), {
+        enableBrotli: true,
+        orderPreference: ['br'],
+        index: false,
+        serveStatic: { immutable: true, maxAge: '1y' },
+      }),
       noSuchPath,
     );
     application.use(express.static(pages, { index: false, maxAge: 0 }));

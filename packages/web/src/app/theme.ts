@@ -1,6 +1,6 @@
 /** Mantine in our colours and type. Colours come from tokens.css, so that both themes are decided there. */
 
-import { Button, createTheme, Menu, Modal, Notification, NumberInput, type MantineColorsTuple } from '@mantine/core';
+import { createTheme, type MantineColorsTuple } from '@mantine/core';
 
 const sea: MantineColorsTuple = [
   '#e2eeee',
@@ -24,12 +24,13 @@ export const theme = createTheme({
   headings: { fontFamily: 'var(--serif)', fontWeight: '500' },
   defaultRadius: 'md',
   autoContrast: true,
+  // Only named, so that each comes with the screen that uses it.
   components: {
-    Button: Button.extend({ defaultProps: { size: 'xs', variant: 'default' } }),
-    Menu: Menu.extend({ defaultProps: { returnFocus: true } }),
+    Button: { defaultProps: { size: 'xs', variant: 'default' } },
+    Menu: { defaultProps: { returnFocus: true } },
     // Arrow keys count up and down; the small buttons beside would have no name.
-    NumberInput: NumberInput.extend({ defaultProps: { hideControls: true } }),
-    Notification: Notification.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
-    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
+    NumberInput: { defaultProps: { hideControls: true } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
   },
 });

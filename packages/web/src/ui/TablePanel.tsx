@@ -174,7 +174,6 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
   const { plan, totals } = table;
   const saving = plan.kind === 'saving';
   const money = (value: number): string => writeMoney(value, style);
-  const dashed = (value: number): string => (value === 0 ? '–' : writeMoney(value, style));
   const sums = running ? runningTotals(table) : [];
   const sum = (row: TableRow) => sums[row.number - 1]!;
   return [
@@ -194,19 +193,7 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
       year: (year) => money(year.interest),
       all: money(totals.interest),
     },
-    {
-      title: saving ? 'Deposit' : plan.kind === 'drawing' ? 'Withdrawal' : 'Payment',
-      cell: (row) => money(row.payment),
-      year: (year) => money(year.paid - year.extra),
-      all: money(totals.paid - totals.extra),
-    },
-    { title: 'Extra', cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
-    {
-      title: saving ? 'Added' : 'To principal',
-      cell: (row) => money(row.principal),
-      year: (year) => money(year.principal),
-      all: money(totals.principal),
-    },
+    ...(totals.paid === 0 && saving ? [] : paidColumns(table, money)),
     {
       title: 'Closing',
       cell: (row) => money(row.closing),
@@ -220,5 +207,25 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
           { title: saving ? 'Added so far' : 'Principal so far', cell: (row: TableRow) => money(sum(row).principal) },
         ]
       : []),
+  ];
+}
+
+/** What is paid and what it does to the balance; a lump sum has none of it. */
+function paidColumns({ plan, totals }: Table, money: (value: number) => string): readonly Column[] {
+  const dashed = (value: number): string => (value === 0 ? '–' : money(value));
+  return [
+    {
+      title: { saving: 'Deposit', drawing: 'Withdrawal', loan: 'Payment' }[plan.kind ?? 'loan'],
+      cell: (row) => money(row.payment),
+      year: (year) => money(year.paid - year.extra),
+      all: money(totals.paid - totals.extra),
+    },
+    { title: 'Extra', cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
+    {
+      title: plan.kind === 'saving' ? 'Added' : 'To principal',
+      cell: (row) => money(row.principal),
+      year: (year) => money(year.principal),
+      all: money(totals.principal),
+    },
   ];
 }

@@ -26,7 +26,7 @@ export const lumpSum: KindOfCase = {
     return solved.ok && solved.value.unknown === 'payments' ? grownPast(solved.value) : solved;
   },
   sentence: sentenceOf(`An amount of {amount} at {rate} {quote}
-    is left for {payments} {frequency} periods ,
+    is left for {payments} {frequency} periods,
     and grows to {finalAmount} .`),
   slotNames: {
     amount: 'amount at the start',

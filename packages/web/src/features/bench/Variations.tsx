@@ -11,6 +11,7 @@ import {
   type Variation,
   type VariedOutcome,
   slotName,
+  kindOf,
 } from '@hardy-sextant/core';
 import { useCallback, useEffect, useRef } from 'react';
 import { useNumberStyle } from '../../ui/Figures.tsx';
@@ -34,15 +35,27 @@ interface FigureRow {
   readonly write: (value: number, style: NumberStyle) => string;
 }
 
-const rows: readonly FigureRow[] = [
+const interest: FigureRow = {
+  key: 'totalInterest',
+  name: 'Interest in all',
+  write: (value, style) => writeMoney(value, style),
+};
+const payingRows: readonly FigureRow[] = [
   { key: 'payment', name: 'Payment', write: (value, style) => writeMoney(value, style) },
   { key: 'count', name: 'Payments', write: (value, style) => writeBrief(value, 0, 0, style) },
   { key: 'totalPaid', name: 'Paid in all', write: (value, style) => writeMoney(value, style) },
-  { key: 'totalInterest', name: 'Interest in all', write: (value, style) => writeMoney(value, style) },
+  interest,
+];
+/** Where nothing is paid on the way. */
+const growingRows: readonly FigureRow[] = [
+  { key: 'count', name: 'Periods', write: (value, style) => writeBrief(value, 0, 0, style) },
+  { key: 'closing', name: 'After the last one', write: (value, style) => writeMoney(value, style) },
+  interest,
 ];
 
 export function Variations({ draft, solved, figures, variations, outcomes, onChange, onAdopt }: VariationsProps) {
   const style = useNumberStyle();
+  const rows = kindOf(draft).pays ? payingRows : growingRows;
   const asked = draft.unknown === 'payment' || draft.unknown === 'payments' ? undefined : draft.unknown;
   const refinanced = outcomes.some((outcome) => outcome.ok && outcome.refinanced);
   const latest = useRef({ draft, variations, onChange, onAdopt });

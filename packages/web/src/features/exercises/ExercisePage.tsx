@@ -207,8 +207,8 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
           />
           {problems.length > 0 && (
             <p className={styles.warn} role="status">
-              A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being 
-              assigned. It is kept all the same.
+              A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being assigned.
+              It is kept all the same.
             </p>
           )}
           <DrawsPanel

@@ -121,7 +121,7 @@ export function ExercisesPage() {
           }
           disabled={shown.length === 0}
         >
-          Save {shown.length === exercises.data?.length ? 'all' : 'these'} as a file
+          Export {shown.length === exercises.data?.length ? 'all' : 'these'}
         </Button>
         <PatternMenu
           onBlank={() => void begin(blankExercise()).catch(() => undefined)}

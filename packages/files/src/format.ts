@@ -1,0 +1,25 @@
+/** What every format has: what it is called, what kind of file it is, and how the file is named. */
+
+export interface FileKind {
+  readonly id: string;
+  /** For choosing. */
+  readonly name: string;
+  /** Media type. */
+  readonly type: string;
+  /** What a file's name ends with. */
+  readonly ending: string;
+}
+
+export const WORKBOOK = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+export const CSV = 'text/csv;charset=utf-8';
+export const JSON_FILE = 'application/json';
+
+/** A file's name from a title: "Kiln shed, 6.6 %" is "kiln-shed-6-6.csv". */
+export function fileName(title: string, { ending }: Pick<FileKind, 'ending'>): string {
+  const name = title
+    .trim()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase();
+  return `${name || 'case'}.${ending}`;
+}
