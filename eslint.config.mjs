@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
+import a11y from 'eslint-plugin-jsx-a11y-x';
 import ts from 'typescript-eslint';
 
 export default ts.config(
@@ -34,10 +35,15 @@ export default ts.config(
       ],
     },
   },
+  { files: ['packages/web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   {
-    files: ['packages/web/src/**/*.{ts,tsx}'],
-    plugins: { 'react-hooks': hooks },
-    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+    files: ['packages/web/src/**/*.tsx'],
+    ...a11y.configs.strict,
+    rules: {
+      ...a11y.configs.strict.rules,
+      // What scrolls is reached by the keyboard.
+      'jsx-a11y-x/no-noninteractive-tabindex': ['error', { roles: ['region'], tags: [] }],
+    },
   },
   {
     files: ['packages/core/src/**/*.ts'],

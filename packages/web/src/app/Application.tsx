@@ -5,6 +5,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from '../ui/api.ts';
 import { NotFoundPage } from './NotFoundPage.tsx';
+import { pages } from './pages.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import { BrokenPage } from './BrokenPage.tsx';
@@ -29,57 +30,7 @@ const router = createBrowserRouter([
       {
         errorElement: <BrokenPage />,
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('../features/desk/DeskPage.tsx')).DeskPage }) },
-          {
-            path: 'bench',
-            lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).NewCasePage }),
-          },
-          {
-            path: 'bench/:caseId',
-            lazy: async () => ({ Component: (await import('../features/bench/BenchPage.tsx')).BenchPage }),
-          },
-          {
-            path: 'cases',
-            lazy: async () => ({ Component: (await import('../features/bench/CasesPage.tsx')).CasesPage }),
-          },
-          {
-            path: 'rules',
-            lazy: async () => ({ Component: (await import('../features/rules/RulesPage.tsx')).RulesPage }),
-          },
-          {
-            path: 'exercises',
-            lazy: async () => ({ Component: (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage }),
-          },
-          {
-            path: 'exercises/:exerciseId',
-            lazy: async () => ({ Component: (await import('../features/exercises/ExercisePage.tsx')).ExercisePage }),
-          },
-          {
-            path: 'classes',
-            lazy: async () => ({ Component: (await import('../features/classes/ClassesPage.tsx')).ClassesPage }),
-          },
-          {
-            path: 'classes/:classId',
-            lazy: async () => ({ Component: (await import('../features/classes/ClassPage.tsx')).ClassPage }),
-          },
-          { path: 'sets', lazy: async () => ({ Component: (await import('../features/sets/SetsPage.tsx')).SetsPage }) },
-          {
-            path: 'sets/:setId',
-            lazy: async () => ({ Component: (await import('../features/sets/SetPage.tsx')).SetPage }),
-          },
-          {
-            path: 'sets/:setId/marking',
-            lazy: async () => ({ Component: (await import('../features/marking/MarkingPage.tsx')).MarkingPage }),
-          },
-          {
-            path: 'sets/:setId/feedback',
-            lazy: async () => ({ Component: (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage }),
-          },
-          {
-            path: 'sets/:setId/went-wrong',
-            lazy: async () => ({ Component: (await import('../features/marking/WentWrongPage.tsx')).WentWrongPage }),
-          },
-          { path: 'bin', lazy: async () => ({ Component: (await import('../features/bin/BinPage.tsx')).BinPage }) },
+          ...pages.map(({ path, load }) => ({ path, lazy: async () => ({ Component: await load() }) })),
           { path: '*', element: <NotFoundPage /> },
         ],
       },

@@ -4,6 +4,7 @@ import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { pages } from './pages.ts';
 import { useCases, useExercises, useSets } from '../ui/records.ts';
 
 /** So long the search waits for the lists it searches; without the server it opens without them. */
@@ -40,14 +41,7 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
     },
   });
   const actions: SpotlightActionData[] = [
-    go('new', 'State a new case', '/bench'),
-    go('desk', 'Go to the Desk', '/'),
-    go('cases', 'Go to the kept cases', '/cases'),
-    go('exercises', 'Go to the exercises', '/exercises'),
-    go('sets', 'Go to the sets', '/sets'),
-    go('classes', 'Go to the classes', '/classes'),
-    go('rules', 'Go to the house rules', '/rules'),
-    go('bin', 'Go to the bin', '/bin'),
+    ...pages.flatMap(({ path, command }) => (command ? [go(path, command, path)] : [])),
     show('table', 'Show the table'),
     show('working', 'Show the working'),
     show('timeline', 'Show the timeline'),

@@ -6,20 +6,12 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { BarNote } from '../ui/BarNote.tsx';
 import { keepFocus } from './focusKeeper.ts';
+import { pages } from './pages.ts';
 import { Shortcuts } from './Shortcuts.tsx';
 import { UnsentNote } from './UnsentNote.tsx';
 import styles from './Shell.module.css';
 
 const Commands = lazy(() => import('./Commands.tsx'));
-
-const places = [
-  { to: '/', name: 'Desk' },
-  { to: '/bench', name: 'Bench' },
-  { to: '/exercises', name: 'Exercises' },
-  { to: '/sets', name: 'Sets' },
-  { to: '/classes', name: 'Classes' },
-  { to: '/rules', name: 'House rules' },
-];
 
 export function Shell() {
   // Fetched when first opened; then it stays, and opens and closes by itself.
@@ -43,16 +35,19 @@ export function Shell() {
           Hardy Sextant
         </Link>
         <nav aria-label="Places" className={styles.places}>
-          {places.map(({ to, name }) => (
-            <NavLink
-              key={to}
-              to={to}
-              end={to === '/'}
-              className={({ isActive }) => (isActive ? styles.here : undefined)}
-            >
-              {name}
-            </NavLink>
-          ))}
+          {pages.map(
+            ({ path, nav }) =>
+              nav && (
+                <NavLink
+                  key={path}
+                  to={path}
+                  end={path === '/'}
+                  className={({ isActive }) => (isActive ? styles.here : undefined)}
+                >
+                  {nav}
+                </NavLink>
+              ),
+          )}
         </nav>
         <UnsentNote />
         <BarNote />

@@ -47,6 +47,8 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
   const style = useNumberStyle();
   const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
+  // Lines in sight follow the scroller: what the library gives is asked anew each time, and nothing memoizes it.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => scroller.current,
@@ -77,6 +79,8 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
 
   return (
     <div className={`sheet ${styles.panel}`}>
+      {/* The whole table is one stop for the keyboard, walked with arrow keys; a click on a row is the other hand's way. */}
+      {/* eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions */}
       <div
         ref={scroller}
         className={styles.scroller}
@@ -123,6 +127,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
               const { row } = line;
               const chosen = row.number >= selected.from && row.number <= selected.to;
               return (
+                // eslint-disable-next-line jsx-a11y-x/click-events-have-key-events, jsx-a11y-x/interactive-supports-focus
                 <div
                   role="row"
                   aria-rowindex={index + 2}

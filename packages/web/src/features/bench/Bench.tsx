@@ -19,7 +19,7 @@ import {
   type ChangeKind,
 } from '@hardy-sextant/core';
 import type { KeptCase, KeptRules } from '@hardy-sextant/contract';
-import { lazy, Suspense, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { NumberStyleProvider } from '../../ui/Figures.tsx';
@@ -99,11 +99,10 @@ export function Bench({ caseId, kept, rulesSets }: BenchProps) {
   const outcome = useMemo(() => solveCase(draft, rules.rounding), [draft, rules.rounding]);
   const current = outcome.state === 'solved' ? outcome.solved : undefined;
   // While a slot is being mended what was last solved stays in sight, so that nothing jumps.
-  const last = useRef<SolvedCase>(undefined);
-  useLayoutEffect(() => {
-    last.current = current ?? (kind.hasTable ? last.current : undefined);
-  });
-  const solved = current ?? (!kind.hasTable || emptySlots(draft) ? undefined : last.current);
+  const [last, setLast] = useState<SolvedCase>();
+  const keep = current ?? (kind.hasTable ? last : undefined);
+  if (keep !== last) setLast(keep);
+  const solved = current ?? (emptySlots(draft) ? undefined : keep);
   const figures = useMemo(() => solved && figuresOf(solved.table), [solved]);
   const outcomes = useMemo(
     () => (solved ? variations.map((variation) => solveVariation(draft, variation, solved.table, rules.rounding)) : []),

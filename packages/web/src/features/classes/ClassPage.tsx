@@ -11,7 +11,7 @@ import {
 } from '@hardy-sextant/contract';
 import { rulesInWords } from '@hardy-sextant/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
@@ -135,10 +135,10 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
   const queries = useQueryClient();
   const refused = write.error instanceof Refusal ? write.error.document : undefined;
   // What was typed is based on the roster as it stood when the typing began; after a refusal, on what stands now.
-  const seen = useRef(kept.revision);
-  if (!typing && !write.isPending) seen.current = kept.revision;
+  const [seen, setSeen] = useState(kept.revision);
+  if (!typing && !write.isPending && seen !== kept.revision) setSeen(kept.revision);
   const lookAgain = () => {
-    seen.current = kept.revision;
+    setSeen(kept.revision);
     return queries.invalidateQueries({ queryKey: ['classes', kept.id] });
   };
   const withdraw = (student: Student) =>
@@ -160,7 +160,7 @@ function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly on
     if (!typing || !before) return;
     if (typing.name.trim() === before.name && typing.number.trim() === before.number) return setTyping(undefined);
     write.mutate(
-      { revision: seen.current, change: [{ id: typing.id, name: typing.name, number: typing.number }] },
+      { revision: seen, change: [{ id: typing.id, name: typing.name, number: typing.number }] },
       { onSuccess: () => setTyping(undefined) },
     );
   };

@@ -69,6 +69,8 @@ export function MarkingGrid({
   const typed = useRef<typeof editing>(undefined);
   const row = students.findIndex(({ id }) => id === chosen?.studentId);
   const column = columns.findIndex(({ id }) => id === chosen?.column);
+  // Rows in sight follow the scroller: what the library gives is asked anew each time, and nothing memoizes it.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: students.length,
     getScrollElement: () => box.current,
@@ -333,7 +335,7 @@ const Row = memo(
                   className={styles.edit}
                   aria-label={`answer of ${student.name} to ${partId}`}
                   value={editing.text}
-                  autoFocus
+                  ref={focusNow}
                   autoComplete="off"
                   spellCheck={false}
                   onChange={(event) => onText(event.currentTarget.value)}
@@ -393,3 +395,6 @@ function tableText({ verdict }: Cell): string {
   const good = cells.filter(({ kind }) => kind === 'right' || kind === 'right-rounded' || kind === 'carried').length;
   return `${good} of ${cells.length} cells`;
 }
+
+/** A cell that is opened is typed into at once. */
+const focusNow = (field: HTMLInputElement | null): void => field?.focus();

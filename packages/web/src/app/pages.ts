@@ -1,0 +1,75 @@
+/** Every page: where it is, how it is fetched, what it is called in the top bar and in the command search. */
+
+import type { ComponentType } from 'react';
+
+export interface Page {
+  /** As the address has it; `:name` is a record's id. */
+  readonly path: string;
+  /** Fetched when it is first visited. */
+  readonly load: () => Promise<ComponentType>;
+  /** Its name in the top bar. */
+  readonly nav?: string;
+  /** What the command search calls going there. */
+  readonly command?: string;
+}
+
+export const pages: readonly Page[] = [
+  {
+    path: '/',
+    load: async () => (await import('../features/desk/DeskPage.tsx')).DeskPage,
+    nav: 'Desk',
+    command: 'Go to the Desk',
+  },
+  {
+    path: '/bench',
+    load: async () => (await import('../features/bench/BenchPage.tsx')).NewCasePage,
+    nav: 'Bench',
+    command: 'State a new case',
+  },
+  { path: '/bench/:caseId', load: async () => (await import('../features/bench/BenchPage.tsx')).BenchPage },
+  {
+    path: '/cases',
+    load: async () => (await import('../features/bench/CasesPage.tsx')).CasesPage,
+    command: 'Go to the kept cases',
+  },
+  {
+    path: '/exercises',
+    load: async () => (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage,
+    nav: 'Exercises',
+    command: 'Go to the exercises',
+  },
+  {
+    path: '/exercises/:exerciseId',
+    load: async () => (await import('../features/exercises/ExercisePage.tsx')).ExercisePage,
+  },
+  {
+    path: '/sets',
+    load: async () => (await import('../features/sets/SetsPage.tsx')).SetsPage,
+    nav: 'Sets',
+    command: 'Go to the sets',
+  },
+  { path: '/sets/:setId', load: async () => (await import('../features/sets/SetPage.tsx')).SetPage },
+  { path: '/sets/:setId/marking', load: async () => (await import('../features/marking/MarkingPage.tsx')).MarkingPage },
+  {
+    path: '/sets/:setId/feedback',
+    load: async () => (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage,
+  },
+  {
+    path: '/sets/:setId/went-wrong',
+    load: async () => (await import('../features/marking/WentWrongPage.tsx')).WentWrongPage,
+  },
+  {
+    path: '/classes',
+    load: async () => (await import('../features/classes/ClassesPage.tsx')).ClassesPage,
+    nav: 'Classes',
+    command: 'Go to the classes',
+  },
+  { path: '/classes/:classId', load: async () => (await import('../features/classes/ClassPage.tsx')).ClassPage },
+  {
+    path: '/rules',
+    load: async () => (await import('../features/rules/RulesPage.tsx')).RulesPage,
+    nav: 'House rules',
+    command: 'Go to the house rules',
+  },
+  { path: '/bin', load: async () => (await import('../features/bin/BinPage.tsx')).BinPage, command: 'Go to the bin' },
+];
