@@ -1,5 +1,17 @@
 /** The layer arrows of docs/architecture.md. */
-const coreOrder = ['money', 'rates', 'annuity', 'table', 'case', 'exercise', 'working', 'checking', 'marking', 'sheet', 'starters'];
+const coreOrder = [
+  'money',
+  'rates',
+  'annuity',
+  'table',
+  'case',
+  'exercise',
+  'working',
+  'checking',
+  'marking',
+  'sheet',
+  'starters',
+];
 
 const coreRules = coreOrder.map((folder, at) => ({
   name: `core-${folder}-imports-only-earlier`,

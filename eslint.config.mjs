@@ -33,6 +33,8 @@ export default ts.config(
         'error',
         { object: 'Math', property: 'round', message: 'Use roundTo: it rounds half away from zero.' },
       ],
+      // At 350 lines find the second subject.
+      'max-lines': ['error', { max: 350, skipBlankLines: true, skipComments: true }],
     },
   },
   { files: ['packages/web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },

@@ -1,5 +1,5 @@
 /**
- * npm test: types, lint, layers, Jest, Playwright, each to its end; the last line adds up all runners.
+ * npm test: types, lint, format, layers, Jest, Playwright, each to its end; the last line adds up all runners.
  * Installs what is missing first, Debian's Chromium too where it may.
  */
 import { spawnSync } from 'node:child_process';

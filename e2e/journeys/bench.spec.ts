@@ -406,6 +406,8 @@ test('is worked from the keyboard alone, with the list of shortcuts and the comm
   await expect(page.getByRole('menu')).toHaveCount(0);
   await page.keyboard.press('2');
   await expect(page.getByRole('tablist', { name: 'Ways' })).toBeVisible();
+  // The key was a shortcut, and was typed into no slot.
+  await expect(answer(page, 'each payment')).toHaveText('941.43');
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('Go to, open, do…').fill('orchard endow');
   await expect(page.getByRole('button', { name: /^Orchard endowment/ })).toBeVisible();

@@ -1,10 +1,20 @@
 /** The starter library: exercises of every topic from Kestrel Bay, each with givens that vary. Kept apart so that only who needs it loads it. */
 
 import type { Exercise } from '../exercise/exercise.ts';
-import { borrowingStarters } from './borrowing.ts';
+import { changingStarters } from './changing.ts';
+import { levelLoanStarters } from './levelLoans.ts';
+import { moreBorrowingStarters } from './moreBorrowing.ts';
+import { purchaseStarters } from './purchases.ts';
 import { savingStarters } from './saving.ts';
 
-export const starterExercises: readonly Exercise[] = [...borrowingStarters, ...savingStarters];
+/** In this order; the demo’s exercises are named by their place. */
+export const starterExercises: readonly Exercise[] = [
+  ...levelLoanStarters,
+  ...purchaseStarters,
+  ...changingStarters,
+  ...moreBorrowingStarters,
+  ...savingStarters,
+];
 
 /** What an instructor can start from: a kind of case with the starter that has its shape. */
 export const patterns: readonly { readonly words: string; readonly title: string }[] = [

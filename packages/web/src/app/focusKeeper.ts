@@ -27,9 +27,16 @@ export function keepFocus(): () => void {
       before = target;
     }
   };
+  // A field that was left for nowhere is not gone back to: the next key, a shortcut, would be typed into it.
+  const left = ({ target, relatedTarget }: FocusEvent): void => {
+    const isField = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+    if (isField && target === before && relatedTarget === null) before = undefined;
+  };
   document.addEventListener('focusin', moved);
+  document.addEventListener('focusout', left);
   return () => {
     document.removeEventListener('focusin', moved);
+    document.removeEventListener('focusout', left);
     watcher.disconnect();
   };
 }

@@ -1,17 +1,11 @@
 /** Students down, parts across: every answer with its verdict; moved through, typed into and pasted into from the keyboard. */
 import { useVirtualizer } from '@tanstack/react-virtual';
-import type { VerdictKind } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { memo, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { verdictLooks } from '../../ui/verdictLooks.ts';
 import { readBlock } from '@hardy-sextant/files';
 import { sharesOf, type Cell, type Column } from './causes.ts';
+import { cellId, MarkingRow, type Place } from './MarkingRow.tsx';
 import styles from './Marking.module.css';
-
-export interface Place {
-  readonly studentId: string;
-  readonly column: string;
-}
 
 interface MarkingGridProps {
   readonly columns: readonly Column[];
@@ -31,14 +25,6 @@ interface MarkingGridProps {
   readonly onKey: (event: KeyboardEvent) => boolean;
 }
 
-/** Verdicts whose mark and colour say enough in a cell; the panel and readers of the page aloud have the word. */
-const wordless: ReadonlySet<VerdictKind> = new Set<VerdictKind>([
-  'right',
-  'unexplained',
-  'unreadable',
-  'carried-slip',
-  'no-key',
-]);
 /** Widths in pixels: set, so that a row that comes into sight moves no other. */
 const NAME = 158;
 const TOTAL = 58;
@@ -219,7 +205,7 @@ export function MarkingGrid({
           {shown.map(({ index }) => {
             const student = students[index]!;
             return (
-              <Row
+              <MarkingRow
                 key={student.id}
                 at={index}
                 student={student}
@@ -247,7 +233,6 @@ export function MarkingGrid({
 }
 
 const clamp = (at: number, length: number): number => Math.max(0, Math.min(length - 1, at));
-const cellId = ({ studentId, column }: Place): string => `cell-${studentId}-${column.replace('/', '-')}`;
 
 const ColumnHead = memo(function ColumnHead({
   column,
@@ -269,132 +254,3 @@ const ColumnHead = memo(function ColumnHead({
     </th>
   );
 });
-
-interface RowProps {
-  readonly at: number;
-  readonly student: MarkedStudent;
-  readonly columns: readonly Column[];
-  readonly cells: ReadonlyMap<string, Cell> | undefined;
-  readonly total: string;
-  readonly chosen: string | undefined;
-  readonly lit: ReadonlySet<string> | undefined;
-  readonly editing: { readonly place: Place; readonly text: string } | undefined;
-  readonly onChoose: (place: Place) => void;
-  readonly onEdit: (place: Place) => void;
-  readonly onText: (text: string) => void;
-  readonly onLeave: () => void;
-}
-
-const Row = memo(
-  function Row({
-    at,
-    student,
-    columns,
-    cells,
-    total,
-    chosen,
-    lit,
-    editing,
-    onChoose,
-    onEdit,
-    onText,
-    onLeave,
-  }: RowProps) {
-    return (
-      <tr role="row" aria-rowindex={at + 2}>
-        <th role="rowheader" scope="row">
-          {student.name}
-          <span className="soft">
-            {student.number}
-            {student.withdrawn && ' · withdrawn'}
-            {student.unreadable && ' · cannot be read'}
-          </span>
-        </th>
-        {columns.map(({ id, assigned, partId }) => {
-          const place = { studentId: student.id, column: id };
-          const cell = cells?.get(id);
-          const open = editing?.place.column === id;
-          const text = cell?.text ?? student.entries[assigned.itemId]?.[partId] ?? '';
-          return (
-            <td
-              key={id}
-              id={cellId(place)}
-              role="gridcell"
-              aria-selected={chosen === id}
-              className={
-                cell && verdictLooks[cell.verdict.kind].tone !== 'plain'
-                  ? styles[`${verdictLooks[cell.verdict.kind].tone}Cell`]
-                  : undefined
-              }
-              data-dim={lit !== undefined && !(cell && lit.has(cell.key))}
-              onClick={() => onChoose(place)}
-              onDoubleClick={() => onEdit(place)}
-            >
-              {open ? (
-                <input
-                  className={styles.edit}
-                  aria-label={`answer of ${student.name} to ${partId}`}
-                  value={editing.text}
-                  ref={focusNow}
-                  autoComplete="off"
-                  spellCheck={false}
-                  onChange={(event) => onText(event.currentTarget.value)}
-                  onBlur={onLeave}
-                />
-              ) : (
-                <>
-                  {cell && cell.verdict.kind !== 'blank' && <CellMark cell={cell} brief={columns.length > 6} />}
-                  {cell?.verdict.cells && cell.verdict.kind !== 'blank'
-                    ? tableText(cell)
-                    : text === ''
-                      ? '–'
-                      : text.slice(0, 60)}
-                </>
-              )}
-            </td>
-          );
-        })}
-        <td role="gridcell" className={`figures ${styles.total}`}>
-          {total}
-        </td>
-      </tr>
-    );
-  },
-  // The callbacks close over nothing that a row shows.
-  (a, b) =>
-    a.student === b.student &&
-    a.columns === b.columns &&
-    a.cells === b.cells &&
-    a.total === b.total &&
-    a.chosen === b.chosen &&
-    a.lit === b.lit &&
-    a.editing === b.editing &&
-    a.at === b.at,
-);
-
-/** The verdict in a cell: few nodes, for a row that comes into sight costs what its nodes do. */
-function CellMark({ cell, brief }: { readonly cell: Cell; readonly brief: boolean }) {
-  const { mark, word, tone } = verdictLooks[cell.verdict.kind];
-  const decided = cell.decision?.credit === undefined ? '' : '✎ ';
-  const said = `${word}${decided === '' ? '' : ', decided by hand'}`;
-  return brief || wordless.has(cell.verdict.kind) ? (
-    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} role="img" aria-label={said}>
-      {decided}
-      {mark}
-    </span>
-  ) : (
-    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} title={decided === '' ? undefined : said}>
-      {decided}
-      {mark} {word}
-    </span>
-  );
-}
-
-function tableText({ verdict }: Cell): string {
-  const cells = verdict.cells ?? [];
-  const good = cells.filter(({ kind }) => kind === 'right' || kind === 'right-rounded' || kind === 'carried').length;
-  return `${good} of ${cells.length} cells`;
-}
-
-/** A cell that is opened is typed into at once. */
-const focusNow = (field: HTMLInputElement | null): void => field?.focus();

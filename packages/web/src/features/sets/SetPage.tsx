@@ -1,17 +1,5 @@
 /** A set: its exercises in order, its class and dates, whose numbers; assigned, and followed up when an exercise changes. */
-import { roundTo } from '@hardy-sextant/core';
 import { Button, Menu, Select } from '@mantine/core';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { KeptClass, KeptExercise, KeptSet, AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -25,10 +13,13 @@ import { useClasses, useExercises, useRestore } from '../../ui/records.ts';
 import { useDeleteSet, useAssign, useAssigning, useSet } from '../../ui/setRecords.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
+import { actQuestions } from './actQuestions.ts';
 import { Item } from './Item.tsx';
+import { MovableItems } from './MovableItems.tsx';
+import { SetFacts } from './SetFacts.tsx';
 import { stateOf } from './stateOf.ts';
 import { sumOf } from './sumOf.ts';
-import { useContents, type AskedAct } from './useContents.ts';
+import { useContents } from './useContents.ts';
 import { useSetEditing } from './useSetEditing.ts';
 import styles from './Sets.module.css';
 
@@ -70,22 +61,6 @@ function SetDesk({
   useBarNote(`${chosen.code} · ${chosen.students} students`);
   const given = kept.assignedAt !== undefined;
 
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const dropped = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    contents.drop(String(active.id), String(over.id));
-  };
-  // For readers of the page aloud.
-  const placeOf = (id: string | number | undefined): number => document.items.findIndex((item) => item.id === id) + 1;
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => `Exercise ${placeOf(active.id)} is picked up.`,
-    onDragOver: ({ active, over }) => `Exercise ${placeOf(active.id)} is over place ${placeOf(over?.id)}.`,
-    onDragEnd: ({ active, over }) => `Exercise ${placeOf(active.id)} is put at place ${placeOf(over?.id)}.`,
-    onDragCancel: ({ active }) => `Exercise ${placeOf(active.id)} stays where it was.`,
-  };
   const writeMarks = (item: SetItem) => {
     const text = marks[item.id];
     if (text === undefined) return;
@@ -205,31 +180,22 @@ function SetDesk({
               <p>Choose one below; the others follow, and each can be moved.</p>
             </div>
           )}
-          <DndContext
-            sensors={sensors}
-            collisionDetection={closestCenter}
-            onDragEnd={dropped}
-            accessibility={{ announcements }}
-          >
-            <SortableContext items={document.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-              <ol className={styles.items}>
-                {document.items.map((item, at) => (
-                  <Item
-                    key={item.id}
-                    at={at}
-                    item={item}
-                    setId={kept.id}
-                    {...bodyOf(item)}
-                    marks={marks[item.id]}
-                    onMarks={(text) => setMarks({ ...marks, [item.id]: text })}
-                    onMarksWritten={() => writeMarks(item)}
-                    onMove={(by) => contents.move(item.id, by)}
-                    onRemove={() => contents.remove(item)}
-                  />
-                ))}
-              </ol>
-            </SortableContext>
-          </DndContext>
+          <MovableItems ids={document.items.map(({ id }) => id)} onDrop={contents.drop}>
+            {document.items.map((item, at) => (
+              <Item
+                key={item.id}
+                at={at}
+                item={item}
+                setId={kept.id}
+                {...bodyOf(item)}
+                marks={marks[item.id]}
+                onMarks={(text) => setMarks({ ...marks, [item.id]: text })}
+                onMarksWritten={() => writeMarks(item)}
+                onMove={(by) => contents.move(item.id, by)}
+                onRemove={() => contents.remove(item)}
+              />
+            ))}
+          </MovableItems>
           <Select
             className={styles.add}
             aria-label="add an exercise"
@@ -243,86 +209,9 @@ function SetDesk({
               .map(({ id, document: { exercise } }) => ({ value: id, label: exercise.title || 'without a title' }))}
             onChange={(id, option) => contents.add(id, option?.label ?? '')}
           />
-          {kept.removed.length > 0 && (
-            <section className={`sheet ${styles.note}`} aria-label="Removed after it was assigned">
-              <h2 className="label">Removed after it was assigned</h2>
-              <ul className={styles.removed}>
-                {kept.removed.map(({ itemId, title: name, answered }) => (
-                  <li key={itemId}>
-                    {name}{' '}
-                    <span className="soft">
-                      {answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}
-                    </span>{' '}
-                    <Button
-                      size="compact-xs"
-                      variant="subtle"
-                      aria-label={`put ${name} back`}
-                      onClick={() => contents.putBack(itemId, name)}
-                    >
-                      Put back
-                    </Button>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          {kept.removed.length > 0 && <Removed removed={kept.removed} onPutBack={contents.putBack} />}
         </section>
-        <aside>
-          <section className={`sheet ${styles.note}`}>
-            <h2 className="label">For {chosen.code}</h2>
-            <p>
-              {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)}{' '}
-              marks, {chosen.students} students
-            </p>
-            <label className={styles.field}>
-              Given
-              <input
-                type="date"
-                value={document.given}
-                onChange={(event) => store({ given: event.currentTarget.value })}
-              />
-            </label>
-            <label className={styles.field}>
-              Due
-              <input type="date" value={document.due} onChange={(event) => store({ due: event.currentTarget.value })} />
-            </label>
-            {document.given !== '' && document.due !== '' && document.due < document.given && (
-              <p className={styles.problem}>It is due before it is given.</p>
-            )}
-            <fieldset className={styles.numbers} disabled={given}>
-              <legend>Numbers</legend>
-              <label>
-                <input
-                  type="radio"
-                  name="numbers"
-                  checked={document.numbers === 'same'}
-                  onChange={() => store({ numbers: 'same' })}
-                />{' '}
-                one set for all
-              </label>
-              <label>
-                <input
-                  type="radio"
-                  name="numbers"
-                  checked={document.numbers === 'own'}
-                  onChange={() => store({ numbers: 'own' })}
-                />{' '}
-                each student their own
-              </label>
-            </fieldset>
-            {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
-          </section>
-          {given && (
-            <section className={`sheet ${styles.note}`}>
-              <h2 className="label">Marking</h2>
-              <p>
-                {kept.counts.submitted} of {kept.counts.students} have submitted, {kept.counts.toLookAt} answers are to
-                be looked at
-                {kept.counts.unmatched > 0 && `, ${kept.counts.unmatched} unmatched rows`}.
-              </p>
-            </section>
-          )}
-        </aside>
+        <SetFacts kept={kept} chosen={chosen} document={document} total={total} onChange={store} />
       </div>
       <ChangedElsewhere
         what="this set"
@@ -333,14 +222,14 @@ function SetDesk({
       />
       <Confirm
         opened={contents.asked !== undefined}
-        title={contents.asked ? questions[contents.asked.act.act].title : ''}
-        act={contents.asked ? questions[contents.asked.act.act].does : ''}
+        title={contents.asked ? actQuestions[contents.asked.act.act].title : ''}
+        act={contents.asked ? actQuestions[contents.asked.act.act].does : ''}
         busy={contents.busy}
         error={contents.error}
         onClose={contents.cancel}
         onAct={() => void contents.confirm()}
       >
-        {contents.asked && <p>{questions[contents.asked.act.act].says(contents.asked, chosen.students)}</p>}
+        {contents.asked && <p>{actQuestions[contents.asked.act.act].says(contents.asked, chosen.students)}</p>}
       </Confirm>
       <Confirm
         opened={leaving}
@@ -364,40 +253,35 @@ function SetDesk({
 const inShort = ({ title, document }: Pick<KeptSet, 'title' | 'document'>): string =>
   `${title}, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
 
-const people = (count: number): string => `${count} ${count === 1 ? 'student' : 'students'}`;
-
-interface Question {
-  readonly title: string;
-  readonly does: string;
-  readonly says: (asked: AskedAct, students: number) => string;
+/** Exercises that were removed after the set was assigned, with the answers kept with them. */
+function Removed({
+  removed,
+  onPutBack,
+}: {
+  readonly removed: KeptSet['removed'];
+  readonly onPutBack: (itemId: string, title: string) => void;
+}) {
+  return (
+    <section className={`sheet ${styles.note}`} aria-label="Removed after it was assigned">
+      <h2 className="label">Removed after it was assigned</h2>
+      <ul className={styles.removed}>
+        {removed.map(({ itemId, title: name, answered }) => (
+          <li key={itemId}>
+            {name}{' '}
+            <span className="soft">
+              {answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}
+            </span>{' '}
+            <Button
+              size="compact-xs"
+              variant="subtle"
+              aria-label={`put ${name} back`}
+              onClick={() => onPutBack(itemId, name)}
+            >
+              Put back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
-
-/** What each act on a set that students have does, before it is done. */
-const questions: Readonly<Record<AskedAct['act']['act'], Question>> = {
-  add: {
-    title: 'Add it to a set that students have?',
-    does: 'Add it',
-    says: ({ title }, students) =>
-      `“${title}” comes at the end. The ${people(students)} of the class get it too, and it counts in their marks.`,
-  },
-  remove: {
-    title: 'Remove it from a set that students have?',
-    does: 'Remove it',
-    says: ({ title, answered }) =>
-      answered === 0
-        ? `Nobody has answered “${title}” yet. It counts no more; it can be put back.`
-        : `${people(answered)} ${answered === 1 ? 'has' : 'have'} answered “${title}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.`,
-  },
-  'put-back': {
-    title: 'Put it back into the set?',
-    does: 'Put it back',
-    says: ({ title, answered }) =>
-      `“${title}” comes at the end again, with its numbers and the answers of ${people(answered)}, and counts in their marks.`,
-  },
-  order: {
-    title: 'Change the order students have?',
-    does: 'Change the order',
-    says: () =>
-      'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
-  },
-};
