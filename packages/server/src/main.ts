@@ -13,7 +13,7 @@ import { loadDemo } from './demo/loadDemo.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
 import { rulesOf } from './services/sets.ts';
 import { CannotOpen, isEmpty, openDatabase, type OpenDatabase } from './store/database.ts';
-import { isAssignedSetIds } from './store/sets.ts';
+import { assignedSetIds } from './store/sets.ts';
 
 /** Between two sets that are looked through in the background, so that requests come first. */
 const BETWEEN_MS = 5;
@@ -101,7 +101,7 @@ server.listen(settings.PORT, settings.HOST, () => {
 /** What waits to be judged is, in the background and a few at a time, so that marking opens at once and no request waits for it. */
 async function checkWaiting(): Promise<void> {
   const rules = new Map<string, HouseRules>();
-  for (const { id, classId } of await isAssignedSetIds(database)) {
+  for (const { id, classId } of await assignedSetIds(database)) {
     if (stopping) return;
     try {
       const known = rules.get(classId) ?? (await rulesOf(database, classId));

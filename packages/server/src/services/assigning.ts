@@ -18,7 +18,7 @@ import { findDocument } from '../store/documents.ts';
 import { insertSubmissions, listSubmissions, writeNumbers } from '../store/submissions.ts';
 import { exercises } from '../store/schema.ts';
 import {
-  isAssignedSets,
+  assignedSets,
   insertAssignedExercise,
   listAssignedExercises,
   listRemovedAssignedExercises,
@@ -75,7 +75,7 @@ export async function drawnForStudents(
   const ahead = new OwnNumbers(await rulesOf(queries, classId));
   if (students.length === 0) return ahead;
   const wanted: WantedDraws[] = [];
-  for (const set of await isAssignedSets(queries, classId)) {
+  for (const set of await assignedSets(queries, classId)) {
     if (stored(setDocument, set.document, 'set').numbers !== 'own') continue;
     for (const { itemId, document } of await listAssignedExercises(queries, set.id))
       wanted.push({
@@ -229,7 +229,7 @@ export async function numbersForNewStudents(
 ): Promise<void> {
   if (students.length === 0) return;
   const draws = ahead ?? new OwnNumbers(await rulesOf(queries, classId));
-  for (const set of await isAssignedSets(queries, classId)) {
+  for (const set of await assignedSets(queries, classId)) {
     const own = stored(setDocument, set.document, 'set').numbers === 'own';
     const assignedExercises = own
       ? (await listAssignedExercises(queries, set.id)).map(({ itemId, document }) => ({

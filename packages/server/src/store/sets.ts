@@ -180,7 +180,7 @@ export async function updateAssignedExercise(
 }
 
 /** Sets of a class that have been assigned: who joins the class gets numbers in them. */
-export function isAssignedSets(queries: Queries, classId: string): Promise<SetRow[]> {
+export function assignedSets(queries: Queries, classId: string): Promise<SetRow[]> {
   return queries
     .select()
     .from(sets)
@@ -188,7 +188,7 @@ export function isAssignedSets(queries: Queries, classId: string): Promise<SetRo
 }
 
 /** Sets that have been assigned, the newest first. */
-export async function isAssignedSetIds(queries: Queries): Promise<{ id: string; classId: string }[]> {
+export async function assignedSetIds(queries: Queries): Promise<{ id: string; classId: string }[]> {
   return queries
     .select({ id: sets.id, classId: sets.classId })
     .from(sets)

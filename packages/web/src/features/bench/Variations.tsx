@@ -55,8 +55,10 @@ const growingRows: readonly FigureRow[] = [
 
 export function Variations({ draft, solved, figures, variations, outcomes, onChange, onAdopt }: VariationsProps) {
   const style = useNumberStyle();
-  const rows = kindOf(draft).pays ? payingRows : growingRows;
   const asked = draft.unknown === 'payment' || draft.unknown === 'payments' ? undefined : draft.unknown;
+  const rows = kindOf(draft).pays
+    ? payingRows
+    : growingRows.filter(({ key }) => key !== 'closing' || asked !== 'finalAmount');
   const refinanced = outcomes.some((outcome) => outcome.ok && outcome.refinanced);
   const latest = useRef({ draft, variations, onChange, onAdopt });
   useEffect(() => {

@@ -25,7 +25,7 @@ export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
     moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`),
   );
   return (
-    <svg viewBox={`0 0 ${WIDTH} 172`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
+    <svg viewBox={`0 0 ${WIDTH} 186`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
       <line x1="8" x2={WIDTH - 8} y1={AXIS} y2={AXIS} className={lines.axis} />
       {shown.map((moment, place) => {
         const x = 20 + place * step;
@@ -75,7 +75,7 @@ export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
           </g>
         );
       })}
-      <text x={WIDTH - 8} y="168" className={lines.small} style={{ textAnchor: 'end' }}>
+      <text x={WIDTH - 8} y="183" className={lines.small} style={{ textAnchor: 'end' }}>
         {count} payments in all
       </text>
     </svg>
