@@ -1,148 +1,128 @@
 /** Solving a statement of compound interest on level payments: one of the five values from the others. */
 
-import type { Result } from '../result.ts';
+import { ok, type Result } from '../result.ts';
 import { roundMoney, roundTo } from '../money/roundMoney.ts';
 import { quotedNumber, quoteRate, ratePerPayment } from '../rates/quotedRate.ts';
 import type { FiveValues } from '../annuity/fiveValues.ts';
-import { sayCount, type SaidCount } from '../annuity/sayCount.ts';
+import { sayCount } from '../annuity/sayCount.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Change, Plan, TableRounding } from '../table/plan.ts';
 import { solveAmidChanges } from './amidChanges.ts';
 import type { StatementDraft } from './draft.ts';
-import type { Directions, KindOfCase, SlotNumbers } from './kind.ts';
+import type { Directions, KindOfCase } from './kind.ts';
 import { quotedRate } from './quote.ts';
 import { unknownOf, type SolvedCase, type ValueSlot } from './solved.ts';
 
 /** The solver of a kind whose money flows these ways. */
 export const solveLevel =
   (directions: Directions): KindOfCase['solve'] =>
-  (draft, numbers, changes, rounding) =>
-    solve(directions, draft, numbers, changes, rounding);
-
-function solve(
-  directions: Directions,
-  draft: StatementDraft,
-  numbers: SlotNumbers,
-  changes: readonly Change[],
-  rounding: TableRounding,
-): Result<SolvedCase> {
-  const { timing, paymentsPerYear } = draft;
-  const unknown = draft.unknown as ValueSlot;
-  const known = (slot: ValueSlot): number => numbers[slot] ?? 0;
-
-  let i = 0;
-  if (unknown !== 'rate') {
-    const rate = ratePerPayment(quotedRate(draft.quote, known('rate')), paymentsPerYear);
-    if (!rate.ok) return rate;
-    i = rate.value;
-  }
-  const four = {
-    n: known('payments'),
-    i,
-    pv: directions.pv * known('amount'),
-    pmt: directions.pmt * known('payment'),
-    fv: directions.fv * known('finalAmount'),
-    timing,
+  (draft, numbers, changes, rounding) => {
+    const level: Level = { directions, draft, changes, rounding, given: { ...nothing, ...numbers } };
+    const unknown = draft.unknown as ValueSlot;
+    if (changes.length > 0 && unknown !== 'payment') return amidChanges(level, unknown);
+    const rate = unknown === 'rate' ? 0 : perPayment(level, level.given.rate);
+    if (typeof rate !== 'number') return rate;
+    const found = solveFor(unknownOf[unknown], valuesOf(level, level.given, rate));
+    if (!found.ok) return found;
+    return solvedFrom(level, unknown, { ...valuesOf(level, level.given, rate), [unknownOf[unknown]]: found.value });
   };
-  const base = (all: Readonly<Record<ValueSlot, number>>): Plan => ({
+
+type AllNumbers = Readonly<Record<ValueSlot, number>>;
+
+const nothing: AllNumbers = { amount: 0, rate: 0, payments: 0, payment: 0, finalAmount: 0 };
+
+/** A statement on its way to being solved. */
+interface Level {
+  readonly directions: Directions;
+  readonly draft: StatementDraft;
+  readonly changes: readonly Change[];
+  readonly rounding: TableRounding;
+  /** The slots' numbers; the unknown's is not looked at. */
+  readonly given: AllNumbers;
+}
+
+/** The rate per payment of a rate as the statement quotes it, or why there is none. */
+function perPayment({ draft }: Level, rate: number): number | Result<never> {
+  const found = ratePerPayment(quotedRate(draft.quote, rate), draft.paymentsPerYear);
+  return found.ok ? found.value : found;
+}
+
+/** The five values, each with its direction. */
+function valuesOf({ directions, draft }: Level, all: AllNumbers, i: number): FiveValues {
+  return {
+    n: all.payments,
+    i,
+    pv: directions.pv * all.amount,
+    pmt: directions.pmt * all.payment,
+    fv: directions.fv * all.finalAmount,
+    timing: draft.timing,
+  };
+}
+
+function planOf({ directions, draft, changes, rounding }: Level, all: AllNumbers): Plan {
+  return {
     kind: directions.plan,
     amount: all.amount,
     rate: quotedRate(draft.quote, all.rate),
-    paymentsPerYear,
+    paymentsPerYear: draft.paymentsPerYear,
     payments: all.payments,
-    timing,
+    timing: draft.timing,
     finalAmount: all.finalAmount,
     // Where the payment is the unknown it is worked out and rounded by the table itself.
-    ...(unknown === 'payment' ? {} : { payment: all.payment }),
+    ...(draft.unknown === 'payment' ? {} : { payment: all.payment }),
     rounding,
     changes,
     ...(draft.firstPaymentDate ? { firstPaymentDate: draft.firstPaymentDate } : {}),
-  });
-  const given = { amount: 0, rate: 0, payments: 0, payment: 0, finalAmount: 0, ...numbers } as Record<
-    ValueSlot,
-    number
-  >;
+  };
+}
 
-  if (changes.length > 0 && unknown !== 'payment') {
-    const amid = solveAmidChanges(unknown, base(given), draft);
-    if (!amid.ok) return amid;
-    const { exact, shown, table } = amid.value;
-    const all = { ...given, [unknown]: shown };
-    const rate = ratePerPayment(quotedRate(draft.quote, all.rate), paymentsPerYear);
-    const values: FiveValues = {
-      n: all.payments,
-      i: rate.ok ? rate.value : 0,
-      pv: directions.pv * all.amount,
-      pmt: directions.pmt * all.payment,
-      fv: directions.fv * all.finalAmount,
-      timing,
-    };
-    return {
-      ok: true,
-      value: {
-        unknown,
-        exact,
-        shown,
-        numbers: all,
-        values,
-        rate: quotedRate(draft.quote, all.rate),
-        plan: table.plan,
-        table,
-      },
-    };
-  }
+/** Where the plan changes on the way the real table decides. */
+function amidChanges(level: Level, unknown: ValueSlot): Result<SolvedCase> {
+  const amid = solveAmidChanges(unknown, planOf(level, level.given), level.draft);
+  if (!amid.ok) return amid;
+  const { exact, shown, table } = amid.value;
+  const numbers = { ...level.given, [unknown]: shown };
+  const i = perPayment(level, numbers.rate);
+  const values = valuesOf(level, numbers, typeof i === 'number' ? i : 0);
+  const rate = quotedRate(level.draft.quote, numbers.rate);
+  return { ok: true, value: { unknown, exact, shown, numbers, values, rate, plan: table.plan, table } };
+}
 
-  const found = solveFor(unknownOf[unknown], four);
-  if (!found.ok) return found;
-  const values: FiveValues = { ...four, [unknownOf[unknown]]: found.value };
-  const own = inSlotTerms(unknown, found.value, draft, directions);
+/** The case and its table, from the five values with the unknown solved. */
+function solvedFrom(level: Level, unknown: ValueSlot, values: FiveValues): Result<SolvedCase> {
+  const { draft, directions, rounding } = level;
+  const own = inSlotTerms(unknown, values[unknownOf[unknown]], draft, directions);
   if (!own.ok) return own;
   const exact = own.value;
   if (exact < 0 && unknown !== 'rate') return wrongWay(unknown);
+  const said = unknown === 'payments' ? sayCount(values, 'rounded-up') : undefined;
+  if (said && !said.ok) return said;
+  const shown = said ? said.value.count : shownNumber(unknown, exact, rounding);
+  const numbers = { ...level.given, [unknown]: shown };
+  const built = buildTable(planOf(level, numbers));
+  if (!built.ok) return built;
+  const table = built.value;
+  const { plan } = table;
+  const rate = quotedRate(draft.quote, numbers.rate);
+  const solved: SolvedCase = { unknown, exact, shown, numbers, values, rate, plan, table };
+  if (unknown === 'payment' && level.changes.length > 0) return ok(withLevelPayment(level, solved));
+  return ok(said ? { ...solved, said: said.value } : solved);
+}
 
-  let said: SaidCount | undefined;
-  if (unknown === 'payments') {
-    const count = sayCount(values, 'rounded-up');
-    if (!count.ok) return count;
-    said = count.value;
-  }
-  const shown = said ? said.count : shownNumber(unknown, exact, rounding);
-  const all = { ...given, [unknown]: shown };
-  const table = buildTable(base(all));
-  if (!table.ok) return table;
-  if (unknown === 'payment' && changes.length > 0) {
-    // What comes before it on the way, a pause or a draw, is in the level payment too: the table has worked it out.
-    const unrounded = buildTable({ ...base(all), rounding: { ...rounding, payment: 'exact' } });
-    const level = table.value.firstPayment;
-    const plan = table.value.plan;
-    return {
-      ok: true,
-      value: {
-        unknown,
-        exact: unrounded.ok ? unrounded.value.firstPayment : level,
-        shown: level,
-        numbers: { ...all, payment: level },
-        values: { ...values, pmt: directions.pmt * level },
-        rate: quotedRate(draft.quote, all.rate),
-        plan,
-        table: table.value,
-      },
-    };
-  }
+/** What comes before it on the way, a pause or a draw, is in the level payment too: the table has worked it out. */
+function withLevelPayment(level: Level, solved: SolvedCase): SolvedCase {
+  const shown = solved.table.firstPayment;
+  const unrounded = buildTable({
+    ...planOf(level, solved.numbers),
+    rounding: { ...level.rounding, payment: 'exact' },
+  });
   return {
-    ok: true,
-    value: {
-      unknown,
-      exact,
-      shown,
-      ...(said ? { said } : {}),
-      numbers: all,
-      values,
-      rate: quotedRate(draft.quote, all.rate),
-      plan: table.value.plan,
-      table: table.value,
-    },
+    ...solved,
+    exact: unrounded.ok ? unrounded.value.firstPayment : shown,
+    shown,
+    numbers: { ...solved.numbers, payment: shown },
+    values: { ...solved.values, pmt: level.directions.pmt * shown },
   };
 }
 
