@@ -1,39 +1,23 @@
 /** Solving a flat-charge statement: payment = (amount + charge) / n, and the rate that is really charged. */
 
 import { fail, ok, type Result } from '../result.ts';
-import { roundCent, roundMoney } from '../money/roundMoney.ts';
+import { roundCent } from '../money/roundMoney.ts';
 import { effectiveToNominal } from '../rates/conversions.ts';
+import { NEAR_WHOLE } from '../annuity/sayCount.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
-import { exactRounding, type Plan, type TableRounding } from '../table/plan.ts';
+import { exactRounding, MOST_ROWS, type Plan, type TableRounding } from '../table/plan.ts';
 import type { StatementDraft } from './draft.ts';
 import type { SlotNumbers } from './kind.ts';
 import type { SolvedCase, ValueSlot } from './solved.ts';
+import { shownNumber } from './solveLevel.ts';
 
 /**
  * @param numbers the known slots; the rate is the flat charge as a fraction, a year or outright as the draft says
  */
 export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding: TableRounding): Result<SolvedCase> {
   const unknown = draft.unknown as ValueSlot;
-  const p = draft.paymentsPerYear;
-  const aYear = draft.flatBy === 'a-year';
-  const { amount = 0, rate = 0, payments = 0, payment = 0 } = numbers;
-  const times = (count: number): number => (aYear ? count / p : 1);
-  let exact: number;
-  switch (unknown) {
-    case 'payment':
-      exact = (amount * (1 + rate * times(payments))) / payments;
-      break;
-    case 'amount':
-      exact = (payment * payments) / (1 + rate * times(payments));
-      break;
-    case 'rate':
-      exact = amount === 0 ? NaN : ((payment * payments) / amount - 1) / times(payments);
-      break;
-    default:
-      // a year: n·payment = amount·(1 + rate·n/p); outright: n = amount·(1 + rate)/payment.
-      exact = aYear ? amount / (payment - (amount * rate) / p) : (amount * (1 + rate)) / payment;
-  }
+  const exact = unknownNumber(draft, numbers);
   if (!Number.isFinite(exact) || (unknown === 'payments' && exact <= 0))
     return fail('never-repaid', 'The payment does not even cover the charge.', {
       field: unknown === 'payments' ? 'payment' : 'amount',
@@ -42,42 +26,67 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
     return fail('out-of-range', 'The payments come to less than the amount: there is no charge in them.', {
       field: unknown,
     });
-
-  const shown =
-    unknown === 'payments'
-      ? Math.ceil(exact - 0.005)
-      : unknown === 'rate'
-        ? exact
-        : roundMoney(exact, unknown === 'payment' ? rounding.payment : rounding.payment === 'exact' ? 'exact' : 'cent');
-  if (shown > 12_000)
+  const shown = unknown === 'payments' ? Math.ceil(exact - NEAR_WHOLE) : shownNumber(unknown, exact, rounding);
+  if (shown > MOST_ROWS)
     return fail('out-of-range', 'At most 12,000 payments can be put in a table.', { field: 'payments' });
-  const all = { finalAmount: 0, amount, rate, payments, payment, [unknown]: shown } as Record<ValueSlot, number>;
+  const { amount = 0, rate = 0, payments = 0, payment = 0 } = numbers;
+  const all = { finalAmount: 0, amount, rate, payments, payment, [unknown]: shown };
+  return charged(draft, { unknown, exact, shown }, all);
+}
+
+/** Over how many years, or once, the charge is taken. */
+const timesOf = ({ flatBy, paymentsPerYear }: StatementDraft, payments: number): number =>
+  flatBy === 'a-year' ? payments / paymentsPerYear : 1;
+
+/** `n·payment = amount·(1 + rate·times)`, for the unknown. */
+function unknownNumber(draft: StatementDraft, numbers: SlotNumbers): number {
+  const { amount = 0, rate = 0, payments = 0, payment = 0 } = numbers;
+  const times = timesOf(draft, payments);
+  switch (draft.unknown) {
+    case 'payment':
+      return (amount * (1 + rate * times)) / payments;
+    case 'amount':
+      return (payment * payments) / (1 + rate * times);
+    case 'rate':
+      return amount === 0 ? NaN : ((payment * payments) / amount - 1) / times;
+    default:
+      // A year: n·payment = amount·(1 + rate·n/p); outright: n = amount·(1 + rate)/payment.
+      return draft.flatBy === 'a-year'
+        ? amount / (payment - (amount * rate) / draft.paymentsPerYear)
+        : (amount * (1 + rate)) / payment;
+  }
+}
+
+/** The plan, its table, and the rate that is really charged. */
+function charged(
+  draft: StatementDraft,
+  asked: Pick<SolvedCase, 'unknown' | 'exact' | 'shown'>,
+  numbers: SolvedCase['numbers'],
+): Result<SolvedCase> {
+  const { amount, payments, payment } = numbers;
+  const { timing, paymentsPerYear: p } = draft;
   const charge =
-    unknown === 'payment'
-      ? roundCent(all.amount * all.rate * times(all.payments))
-      : roundCent(all.payment * all.payments - all.amount);
-  const found = solveFor('i', { n: all.payments, pv: all.amount, pmt: -all.payment, fv: 0, timing: draft.timing });
-  if (!found.ok)
-    return {
-      ok: false,
-      problem: {
-        ...found.problem,
-        field: 'payment',
-        message: 'These numbers charge no rate that could be computed: the payments must come to more than nothing.',
-      },
-    };
+    asked.unknown === 'payment'
+      ? roundCent(amount * numbers.rate * timesOf(draft, payments))
+      : roundCent(payment * payments - amount);
+  const values = { n: payments, pv: amount, pmt: -payment, fv: 0, timing };
+  const found = solveFor('i', values);
+  if (!found.ok) {
+    const message = 'These numbers charge no rate that could be computed: the payments must come to more than nothing.';
+    return { ok: false, problem: { ...found.problem, field: 'payment', message } };
+  }
   const i = found.value;
   const effective = Math.expm1(p * Math.log1p(i));
   const nominal = effectiveToNominal(effective, p);
   const plan: Plan = {
     kind: 'loan',
-    amount: all.amount,
+    amount,
     rate: { kind: 'periodic', perPayment: i },
     paymentsPerYear: p,
-    payments: all.payments,
-    timing: draft.timing,
+    payments,
+    timing,
     finalAmount: 0,
-    payment: all.payment,
+    payment,
     // The rate really charged is exact, and so the rows are: every payment is the stated one.
     rounding: exactRounding,
     changes: [],
@@ -85,20 +94,11 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
   };
   const table = buildTable(plan);
   if (!table.ok) return table;
-  return ok({
-    unknown,
-    exact,
-    shown,
-    numbers: all,
-    values: { n: all.payments, i, pv: all.amount, pmt: -all.payment, fv: 0, timing: draft.timing },
-    rate: plan.rate,
-    plan,
-    table: table.value,
-    flat: {
-      charge,
-      ratePerPayment: i,
-      nominal: nominal.ok ? nominal.value : i * p,
-      effective: Number.isFinite(effective) ? effective : i,
-    },
-  });
+  const flat = {
+    charge,
+    ratePerPayment: i,
+    nominal: nominal.ok ? nominal.value : i * p,
+    effective: Number.isFinite(effective) ? effective : i,
+  };
+  return ok({ ...asked, numbers, values: { ...values, i }, rate: plan.rate, plan, table: table.value, flat });
 }

@@ -153,7 +153,7 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
   return { explanations: verdict.explanations, inputs };
 }
 
-/** The number with the fewest decimals in a range of payments. */
+/** The number with the fewest decimals between two. */
 function roundestBetween(least: number, most: number): number {
   for (let decimals = -6; decimals <= 8; decimals += 1) {
     const scale = 10 ** decimals;
