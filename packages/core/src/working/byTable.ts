@@ -1,14 +1,15 @@
 /** The table way: the rows that matter, one row's arithmetic spelled out, and what is read off. */
 
 import { writeBrief } from '../money/numberStyle.ts';
-import type { TableRow } from '../table/buildTable.ts';
+import type { Table, TableRow } from '../table/buildTable.ts';
+import type { Quantity } from '../case/quantity.ts';
 import type { Way } from './solution.ts';
 import { answerText, money, roundsOf, type Work } from './work.ts';
 import { kindOf } from '../case/kinds.ts';
 import { withoutChanges } from '../case/quantities/changed.ts';
 
 /** Which rows matter to a question, and what is said under them. */
-interface Reading {
+interface Figure {
   readonly rows: readonly number[];
   /** The row whose arithmetic is spelled out. */
   readonly spelled: number;
@@ -20,18 +21,18 @@ export function byTable(work: Work): Way | undefined {
   const { question } = work;
   const { table } = question.solved;
   if (!kindOf(question.draft).hasTable) return undefined;
-  const reading = readingOf(work);
-  if (!reading) return undefined;
+  const figure = figures[question.ask.quantity]?.(work);
+  if (!figure) return undefined;
   const number = question.exact;
   const written = answerText(work, number);
   const rows: (string[] | 'gap')[] = [];
   let before = 0;
-  for (const k of [...new Set(reading.rows)].filter((each) => each >= 1 && each <= table.count).sort((a, b) => a - b)) {
+  for (const k of [...new Set(figure.rows)].filter((each) => each >= 1 && each <= table.count).sort((a, b) => a - b)) {
     if (before !== 0 && k > before + 1) rows.push('gap');
     rows.push(rowText(work, table.rows[k - 1]!));
     before = k;
   }
-  const spelled = table.rows[Math.min(Math.max(reading.spelled, 1), table.count) - 1]!;
+  const spelled = table.rows[Math.min(Math.max(figure.spelled, 1), table.count) - 1]!;
   return {
     id: 'table',
     title: 'Table',
@@ -60,7 +61,7 @@ export function byTable(work: Work): Way | undefined {
         text: arithmetic(work, spelled),
         because: 'Every row goes the same way, each from the balance the row before has left.',
       },
-      { kind: 'answer', text: `${reading.says} ${written}.` },
+      { kind: 'answer', text: `${figure.says} ${written}.` },
     ],
   };
 }
@@ -90,97 +91,85 @@ function arithmetic(work: Work, row: TableRow): string {
   return `Row ${row.number}: ${interest}; ${movement}; ${closing}.`;
 }
 
-function readingOf(work: Work): Reading | undefined {
-  const { ask, solved } = work.question;
-  const { table } = solved;
-  const last = table.count;
-  const ends = [1, 2, last - 1, last];
-  switch (ask.quantity) {
-    case 'payment':
-      return solved.flat
-        ? undefined
-        : {
-            rows: ends,
-            spelled: 1,
-            says: `With this payment the table closes at ${money(work, table.closing)}. The payment is`,
-          };
-    case 'amount':
-    case 'final-amount':
-      return { rows: ends, spelled: 1, says: `The table closes at ${money(work, table.closing)}. The number is` };
-    case 'payments':
-    case 'years':
-      return { rows: ends, spelled: last, says: `Row ${last} is the one that settles the rest:` };
-    case 'balance-after':
-    case 'left-to-pay': {
-      const k = ask.after ?? 0;
-      return ask.quantity === 'balance-after'
-        ? { rows: [1, k - 1, k, k + 1], spelled: k, says: `The balance after row ${k} is` }
-        : {
-            rows: [k, k + 1, last - 1, last],
-            spelled: k + 1,
-            says: `The payments from row ${k + 1} to the last come to`,
-          };
-    }
-    case 'interest-in':
-    case 'principal-in':
-    case 'paid-in': {
-      const [from, to] = [ask.from ?? 1, Math.min(ask.to ?? 1, last)];
-      const column = {
-        'interest-in': 'interest',
-        'principal-in': work.saving ? 'added' : 'principal',
-        'paid-in': 'paid',
-      }[ask.quantity];
-      return {
-        rows: [from, from + 1, to - 1, to],
-        spelled: from,
-        says: `The column “${column}” from row ${from} to row ${to} adds up to`,
-      };
-    }
-    case 'total-interest':
-    case 'total-paid':
-    case 'total-price':
-      return {
-        rows: ends,
-        spelled: 1,
-        says:
-          ask.quantity === 'total-interest'
-            ? 'The column “interest” adds up to'
-            : ask.quantity === 'total-paid'
-              ? 'The column “paid” adds up to'
-              : 'The column “paid”, with what was paid down, comes to',
-      };
-    case 'last-payment':
-      return { rows: [last - 1, last], spelled: last, says: 'The last row pays' };
-    case 'finance-charge':
-      return { rows: ends, spelled: 1, says: 'The column “interest” is the finance charge:' };
-    case 'refinanced-payment':
-    case 'refinancing-saves':
-    case 'paid-for-itself': {
-      const k = ask.refinancing?.after ?? 0;
-      const says = {
-        'refinanced-payment': `Refinanced on the balance after row ${k}, the new payment is`,
-        'refinancing-saves': `Both tables compared from row ${k} on, refinancing saves`,
-        'paid-for-itself': 'Paid so far and still owed are less than before from payment',
-      }[ask.quantity];
-      return { rows: [1, k, k + 1, last], spelled: Math.max(1, k), says };
-    }
-    case 'payments-made':
-      return {
-        rows: ends,
-        spelled: last,
-        says: `Row ${last} is the last in which something is paid. The payments made are`,
-      };
-    case 'time-saved':
-    case 'interest-saved': {
-      const plain = withoutChanges(work.question);
-      if (!plain.ok) return undefined;
-      const says =
-        ask.quantity === 'time-saved'
-          ? `Without the changes the table has ${plain.value.count} rows, with them ${last}. In years, what is saved is`
-          : `Without the changes the column “interest” adds up to ${money(work, plain.value.totalInterest)}, with them to ${money(work, table.totalInterest)}. What is saved is`;
-      return { rows: ends, spelled: last, says };
-    }
-    default:
-      return undefined;
-  }
-}
+const lastRow = ({ question }: Work): number => question.solved.table.count;
+/** The first two rows and the last two. */
+const ends = (work: Work): number[] => [1, 2, lastRow(work) - 1, lastRow(work)];
+/** Something of the whole table: its ends, and the arithmetic of its first row. */
+const ofAll =
+  (says: string | ((work: Work) => string)) =>
+  (work: Work): Figure => ({ rows: ends(work), spelled: 1, says: typeof says === 'string' ? says : says(work) });
+/** Something that the last row decides. */
+const ofLast =
+  (says: (last: number) => string) =>
+  (work: Work): Figure => ({ rows: ends(work), spelled: lastRow(work), says: says(lastRow(work)) });
+/** A column added up over the range that is asked for. */
+const ofRange =
+  (column: (work: Work) => string) =>
+  (work: Work): Figure => {
+    const { from = 1, to = 1 } = work.question.ask;
+    const end = Math.min(to, lastRow(work));
+    const says = `The column “${column(work)}” from row ${from} to row ${end} adds up to`;
+    return { rows: [from, from + 1, end - 1, end], spelled: from, says };
+  };
+const ofRefinancing =
+  (says: (after: number) => string) =>
+  (work: Work): Figure => {
+    const k = work.question.ask.refinancing?.after ?? 0;
+    return { rows: [1, k, k + 1, lastRow(work)], spelled: Math.max(1, k), says: says(k) };
+  };
+/** Held against the table of the same plan without its changes. */
+const ofSaved =
+  (says: (work: Work, plain: Table) => string) =>
+  (work: Work): Figure | undefined => {
+    const plain = withoutChanges(work.question);
+    return plain.ok ? { rows: ends(work), spelled: lastRow(work), says: says(work, plain.value) } : undefined;
+  };
+const closes = ({ question }: Work): number => question.solved.table.closing;
+const settles = ofLast((last) => `Row ${last} is the one that settles the rest:`);
+const closesAt = ofAll((work) => `The table closes at ${money(work, closes(work))}. The number is`);
+const paymentCloses = ofAll(
+  (work) => `With this payment the table closes at ${money(work, closes(work))}. The payment is`,
+);
+
+/** What the table tells of each quantity; of those left out it tells nothing. */
+const figures: Readonly<Partial<Record<Quantity, (work: Work) => Figure | undefined>>> = {
+  payment: (work) => (work.question.solved.flat ? undefined : paymentCloses(work)),
+  amount: closesAt,
+  'final-amount': closesAt,
+  payments: settles,
+  years: settles,
+  'balance-after': ({ question: { ask } }) => {
+    const k = ask.after ?? 0;
+    return { rows: [1, k - 1, k, k + 1], spelled: k, says: `The balance after row ${k} is` };
+  },
+  'left-to-pay': (work) => {
+    const k = work.question.ask.after ?? 0;
+    const last = lastRow(work);
+    const says = `The payments from row ${k + 1} to the last come to`;
+    return { rows: [k, k + 1, last - 1, last], spelled: k + 1, says };
+  },
+  'interest-in': ofRange(() => 'interest'),
+  'principal-in': ofRange(({ saving }) => (saving ? 'added' : 'principal')),
+  'paid-in': ofRange(() => 'paid'),
+  'total-interest': ofAll('The column “interest” adds up to'),
+  'total-paid': ofAll('The column “paid” adds up to'),
+  'total-price': ofAll('The column “paid”, with what was paid down, comes to'),
+  'finance-charge': ofAll('The column “interest” is the finance charge:'),
+  'last-payment': (work) => ({
+    rows: [lastRow(work) - 1, lastRow(work)],
+    spelled: lastRow(work),
+    says: 'The last row pays',
+  }),
+  'refinanced-payment': ofRefinancing((k) => `Refinanced on the balance after row ${k}, the new payment is`),
+  'refinancing-saves': ofRefinancing((k) => `Both tables compared from row ${k} on, refinancing saves`),
+  'paid-for-itself': ofRefinancing(() => 'Paid so far and still owed are less than before from payment'),
+  'payments-made': ofLast((last) => `Row ${last} is the last in which something is paid. The payments made are`),
+  'time-saved': ofSaved(
+    (work, plain) =>
+      `Without the changes the table has ${plain.count} rows, with them ${lastRow(work)}. In years, what is saved is`,
+  ),
+  'interest-saved': ofSaved(
+    (work, plain) =>
+      `Without the changes the column “interest” adds up to ${money(work, plain.totalInterest)}, with them to ${money(work, work.question.solved.table.totalInterest)}. What is saved is`,
+  ),
+};
