@@ -69,7 +69,7 @@ it('runs to the first whole period in which the amount is reached, and past it',
   expect(closingChecks(table)).toMatchObject({ closingDifference: 0, principalDifference: 0 });
 });
 
-it('is judged like any other case: growth for discount, the year’s rate for the month’s', () => {
+it('is judged like any other case: simple interest for compound, the year’s rate for the month’s', () => {
   const exercise = asking(
     [{ id: 'plan', draft: lump({}, 'finalAmount') }],
     [part('a', { quantity: 'final-amount', plan: 'plan' })],
@@ -78,4 +78,5 @@ it('is judged like any other case: growth for discount, the year’s rate for th
   expect(verdict('4,786.72').kind).toBe('right');
   expect(verdict((4000 * 1.06 ** 36).toFixed(2)).explanations[0]!.slips).toEqual(['rate-left-annual']);
   expect(verdict((4000 * 1.005 ** 3).toFixed(2)).kind).toBe('slip');
+  expect(verdict('4,720').explanations[0]!.slips).toEqual(['simple-for-compound']);
 });

@@ -148,6 +148,11 @@ const cases: Readonly<Record<string, Case>> = {
   'interest-for-principal': { ask: firstYear('principal-in'), gives: yearInterest },
   'principal-for-interest': { ask: firstYear('interest-in'), gives: cents(12 * P - yearInterest) },
   'single-sum-for-annuity': { gives: (A * growth(i, n)) / n },
+  'simple-for-compound': {
+    draft: saving({ amount: '1,000', payment: '0' }),
+    ask: { quantity: 'final-amount' },
+    gives: 1000 * (1 + i * n),
+  },
   'annuity-for-single-sum': {
     draft: saving({ amount: '1,000', payment: '0' }),
     ask: { quantity: 'final-amount' },

@@ -26,6 +26,31 @@ export const ideaSlips: readonly Slip[] = [
     },
   }),
   defineSlip({
+    id: 'simple-for-compound',
+    family: 'idea',
+    title: 'Simple interest for compound',
+    advice: 'Interest is added to the amount and earns interest itself; here it was taken on the first amount only.',
+    weight: 8,
+    applies: (asked) =>
+      asks(asked, 'final-amount', 'amount', 'total-interest', 'balance-after') &&
+      level(asked) &&
+      hasInterest(asked) &&
+      asked.inputs.payment === 0,
+    wrongMethod: (inputs, asked) => {
+      const { amount, finalAmount, p } = inputs;
+      const annual = asked.question.solved.rate.kind === 'periodic' ? inputs.i * p : inputs.quoted;
+      const years = (asks(asked, 'balance-after') ? inputs.after : inputs.n) / p;
+      const growth = 1 + annual * years;
+      const result = asks(asked, 'amount')
+        ? finalAmount / growth
+        : asks(asked, 'total-interest')
+          ? amount * annual * years
+          : amount * growth;
+      const taken = `${percent(asked, annual)} × ${brief(asked, years, 2)} years`;
+      return [{ result, did: `Interest was taken once for the whole time, ${taken} of the first amount.` }];
+    },
+  }),
+  defineSlip({
     id: 'add-on-for-amortized',
     family: 'idea',
     title: 'Add-on charge for an amortized loan',
