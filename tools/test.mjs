@@ -34,6 +34,7 @@ const single = (status) => (status === 0 ? { passed: 1, failed: 0 } : { passed: 
 
 report('types', await checkTypes());
 report('lint', single(run('eslint/bin/eslint.js', ['.', '--max-warnings', '0'])));
+report('format', single(run('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn'])));
 report(
   'layers',
   single(

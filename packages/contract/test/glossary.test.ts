@@ -4,7 +4,7 @@ import { join } from 'node:path';
 
 /** Retired words, each with what is said now. */
 const retired: readonly (readonly [RegExp, string])[] = [
-  [/hand[-_ ]?ins?\b|HandIns?\b|handed[ _]?in\b|handedIn/, 'submission'],
+  [/\bhand[-_]ins?\b|[hH]andIns?|\bhanded[ _]?in\b|handedIn/, 'submission'],
   [/belongs? to nobody|kept[-_ ]rows?|[kK]eptRows?/, 'unmatched row'],
   [/set_copies|[sS]etCop(y|ies)/, 'assigned exercise'],
   [/given[-_ ]out|givenOut|givingOut/, 'assigned'],
