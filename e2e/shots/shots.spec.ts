@@ -24,7 +24,7 @@ const views: readonly {
   { name: 'exercises', path: '/exercises', ready: 'numbers vary' },
   { name: 'exercise', path: '/exercises/starter-23', ready: 'Parts · 10 marks' },
   { name: 'set', path: '/sets/demo-week-6', ready: 'one set for all' },
-  { name: 'marking', path: '/sets/demo-week-6/marking?student=demo-k-2102&at=e1%2Fb', ready: 'Submitted' },
+  { name: 'marking', path: '/sets/demo-week-6/marking?student=demo-k-2102&at=e1%2Fa', ready: 'Submitted' },
   {
     name: 'feedback',
     path: '/sets/demo-week-6/feedback?student=demo-k-2105',
