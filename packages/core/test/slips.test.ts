@@ -57,13 +57,6 @@ const saving = (slots: Slots, more: Partial<StatementDraft> = {}) =>
     { amount: '0', payment: '100', finalAmount: '', ...slots },
     { kind: 'save', unknown: 'finalAmount', ...more },
   );
-const extra = {
-  id: 'e',
-  kind: 'extra' as const,
-  texts: { amount: '200', from: '1', every: '1' },
-  payment: 'same' as const,
-};
-const paidFaster = statement({}, { changes: [extra] });
 const after20: Ask = { quantity: 'balance-after', after: 20 };
 const firstYear = (quantity: Quantity): Ask => ({ quantity, from: 1, to: 12 });
 /** Interest of the first year, row by row in cents. */
@@ -166,8 +159,6 @@ const cases: Readonly<Record<string, Case>> = {
     gives: 1000 * s(i, n),
   },
   'future-for-present': { gives: A / s(i, n) },
-  'whole-for-saved': { draft: paidFaster, ask: { quantity: 'interest-saved' }, gives: 59 * P + 941.09 - A },
-  'planned-for-made': { draft: paidFaster, ask: { quantity: 'payments-made' }, gives: n },
   'wrong-period': { ask: after20, gives: owed(A, i, P, 19) },
   'exponent-not-grouped': { gives: (A * i) / (1 - growth(i, -5) * 12) },
   'exponent-sign-missing': { gives: (A * i) / (1 - growth(i, n)) },

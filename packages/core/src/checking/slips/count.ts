@@ -7,7 +7,6 @@ import { frequencyOf } from '../../case/frequency.ts';
 import { compute } from '../../case/compute.ts';
 import { balanceAt, changed, payments } from '../../case/inputs.ts';
 import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
-import { asks } from './conditions.ts';
 
 const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
   kind.hasTable &&
@@ -170,25 +169,5 @@ export const countSlips: readonly Slip[] = [
         result,
         did: `${brief(asked, result)} payments, ${inputs.p} a year, are ${brief(asked, result / inputs.p)} years.`,
       })),
-  }),
-  defineSlip({
-    id: 'planned-for-made',
-    family: 'count',
-    title: 'Payments planned, for those really made',
-    advice: 'With the changes the plan ends with another payment than it was stated with.',
-    weight: 9,
-    applies: (asked) => asks(asked, 'payments-made', 'total-paid') && asked.question.solved.plan.changes.length > 0,
-    wrongMethod: (_inputs, asked) => {
-      const { numbers, table } = asked.question.solved;
-      const planned = numbers.payments;
-      if (asks(asked, 'payments-made'))
-        return [{ result: planned, did: `${planned} payments were planned; ${table.count} are made.` }];
-      return [
-        {
-          result: planned * table.firstPayment,
-          did: `${money(asked, table.firstPayment)} was counted ${planned} times, as if nothing changed on the way.`,
-        },
-      ];
-    },
   }),
 ];

@@ -1,8 +1,6 @@
 /** Slips of the idea family: a figure of the case given for another, or for another payment. */
 
-import type { Table } from '../../table/buildTable.ts';
 import { changed, payments } from '../../case/inputs.ts';
-import { withoutChanges } from '../../case/quantities/changed.ts';
 import { isSaving } from '../../case/kinds.ts';
 import { brief, defineSlip, money, type Slip } from '../slip.ts';
 import { asks, figure, hasInterest, other } from './conditions.ts';
@@ -146,27 +144,6 @@ export const otherFigureSlips: readonly Slip[] = [
             },
           ]
         : other(asked, 'principal-in', (value) => `${money(asked, value)} is the principal in these payments.`),
-  }),
-  defineSlip({
-    id: 'whole-for-saved',
-    family: 'idea',
-    title: 'The whole, taken for what is saved',
-    advice: 'What is saved is the difference between the plan without the changes and the plan with them.',
-    weight: 9,
-    applies: (asked) => asks(asked, 'interest-saved', 'time-saved'),
-    wrongMethod: (inputs, asked) => {
-      const { table } = asked.question.solved;
-      const plain = withoutChanges(asked.question);
-      const interest = asks(asked, 'interest-saved');
-      const whole = (of: Table): number => (interest ? of.totalInterest : of.count / inputs.p);
-      const say = (value: number): string => (interest ? money(asked, value) : `${brief(asked, value)} years`);
-      return [
-        { result: whole(table), did: `${say(whole(table))} is what the plan with the changes comes to.` },
-        ...(plain.ok
-          ? [{ result: whole(plain.value), did: `${say(whole(plain.value))} is what the plan comes to without them.` }]
-          : []),
-      ];
-    },
   }),
   defineSlip({
     id: 'wrong-period',
