@@ -40,11 +40,10 @@ async function launch(folder: string, port: number): Promise<{ child: ChildProce
 /** Until the answers of the demo have been judged in the background: two workers on two cores would else wait for them in their first test. */
 async function idle(address: string): Promise<void> {
   for (let tries = 0; tries < 150; tries += 1) {
-    const sets = (await (await fetch(`${address}/api/sets`)).json()) as {
-      assignedAt?: string;
-      counts: { toLookAt: number };
-    }[];
-    if (sets.every(({ assignedAt, counts }) => !assignedAt || counts.toLookAt > 0)) return;
+    const { rows } = (await (await fetch(`${address}/api/sets`)).json()) as {
+      rows: { assignedAt?: string; counts: { toLookAt: number } }[];
+    };
+    if (rows.every(({ assignedAt, counts }) => !assignedAt || counts.toLookAt > 0)) return;
     await new Promise((done) => setTimeout(done, 100));
   }
 }

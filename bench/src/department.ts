@@ -7,12 +7,14 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createClient } from '@libsql/client';
-import { answerKey, defaultHouseRules, seededRandom } from '@hardy-sextant/core';
+import { answerKey, defaultHouseRules, emptyDraft, seededRandom } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 
 const CLASSES = 50;
 const STUDENTS = 300;
 const SETS_A_CLASS = 20;
+/** So many exercises, and so many cases. */
+const RECORDS = 2000;
 
 const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-department-'));
 const file = join(folder, 'book.db');
@@ -80,6 +82,11 @@ const { taken } = await ask<{ taken: { id: string }[] }>('POST', '/exercise-file
   version: 2,
   exercises: chosen,
 });
+const draft = { ...emptyDraft('borrow'), amount: '48,000', rate: '6.6', payments: '60' };
+await ask('POST', '/cases', {
+  title: 'Oyster rafts',
+  document: { schemaVersion: 2, draft, variations: [], together: [], tags: ['rafts'], rules: 'default' },
+});
 const classIds: string[] = [];
 for (let at = 0; at < CLASSES; at += 1) {
   const { id } = await ask<{ id: string }>('POST', '/classes', {
@@ -137,12 +144,16 @@ for (const [at, classId] of classIds.entries())
     await book.batch(
       [
         {
-          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched FROM sets WHERE id = ?`,
+          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched, words FROM sets WHERE id = ?`,
           args: [id, classId, `Set ${k}`, first.id],
         },
         {
           sql: `INSERT INTO assigned_exercises SELECT ? || item_id, ?, item_id, exercise_id, document, exercise_revision, kept_against, removed_at FROM assigned_exercises WHERE set_id = ?`,
           args: [id, id, first.id],
+        },
+        {
+          sql: `INSERT INTO set_exercises SELECT ?, exercise_id FROM set_exercises WHERE set_id = ?`,
+          args: [id, first.id],
         },
         {
           sql: `INSERT INTO submissions SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open
@@ -153,6 +164,16 @@ for (const [at, classId] of classIds.entries())
       'write',
     );
   }
+for (const [table, more] of [
+  ['exercises', ', in_short'],
+  ['cases', ''],
+])
+  await book.execute({
+    sql: `WITH RECURSIVE n(k) AS (SELECT 1 UNION ALL SELECT k + 1 FROM n WHERE k < ?)
+          INSERT INTO ${table} (id, title, document, revision, created_at, updated_at, words, labels${more})
+          SELECT id || '-' || k, title, document, 1, created_at, updated_at, words || ' ' || k, labels${more} FROM n, (SELECT * FROM ${table} LIMIT 1)`,
+    args: [RECORDS],
+  });
 const [count] = (await book.execute('SELECT count(*) AS all_of_them FROM submissions')).rows;
 book.close();
 console.log(
@@ -172,6 +193,13 @@ say('start until /api/health answers', again.took, 2000);
 const one = `set-${CLASSES - 1}-3`;
 for (const list of ['sets', 'classes', 'exercises', 'cases'])
   say(`list of ${list}, while the waiting checks go on`, await timed(5, () => ask('GET', `/${list}`)), 60);
+for (const list of [
+  'sets?find=19&page=2',
+  'exercises?find=199',
+  'exercises?used=none&page=30',
+  'cases?find=rafts&page=9',
+])
+  say(`/${list}`, await timed(5, () => ask('GET', `/${list}`)), 60);
 say('one set, with its counts', await timed(9, () => ask('GET', `/sets/${one}`)), 30);
 say(`marking of ${STUDENTS} × ${parts}`, await timed(5, () => ask('GET', `/sets/${one}/marking`)), 200);
 const { students } = await ask<{ students: { id: string }[] }>('GET', `/sets/${one}/marking`);

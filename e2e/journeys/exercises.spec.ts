@@ -153,9 +153,9 @@ test('exercises go out as a file and come back in; what cannot be read is said a
   await page.keyboard.press('Escape');
   await page.getByLabel('find exercises').fill('Brought back');
   await expect(page.getByRole('link', { name: 'Brought back' })).toBeVisible();
-  writeFileSync(path, 'x'.repeat(20_000_000));
+  writeFileSync(path, 'x'.repeat(21_000_000));
   await page.getByLabel('a file of exercises').setInputFiles(path);
-  await expect(page.getByRole('alert')).toContainText('20 MB');
+  await expect(page.getByRole('alert')).toContainText('21 MB');
   writeFileSync(path, '{"format": "something"}');
   await page.getByLabel('a file of exercises').setInputFiles(path);
   await expect(page.getByRole('alert')).toContainText('cannot be taken in');
@@ -176,4 +176,28 @@ test('a table to fill in is built, and judged cell by cell', async ({ page }) =>
   await expect(student).toContainText('Interest was taken on the amount at the very start');
   await student.getByLabel('row 2 principal').fill('312.73');
   await expect(student.getByRole('cell', { name: /carried/ })).toBeVisible();
+});
+
+test('the library comes in pages, and is searched through all of them', async ({ page }) => {
+  await page.goto('/exercises');
+  const found = page.getByRole('status').filter({ hasText: /exercises?$/ });
+  const pages = page.getByRole('navigation', { name: 'pages of exercises' });
+  const titles = page.getByRole('main').getByRole('listitem').getByRole('link');
+  await expect(pages).toContainText('1–50 of');
+  await pages.getByRole('button', { name: 'next page' }).click();
+  await expect(page).toHaveURL(/page=2/);
+  await expect(pages).toContainText('51–');
+  const last = await titles.last().innerText();
+  await page.reload();
+  await expect(titles.last()).toHaveText(last);
+  // A word that is looked for leads back to the first page of what has it.
+  await page.getByPlaceholder('Find…').fill(last.toUpperCase());
+  await expect(titles.filter({ hasText: last })).toBeVisible();
+  await expect(pages).toBeHidden();
+  await expect(page).not.toHaveURL(/page=/);
+  await page.getByPlaceholder('Find…').fill('nothing is called this');
+  await expect(page.getByText('Nothing fits.')).toBeVisible();
+  await expect(found).toHaveText('0 exercises');
+  await page.getByPlaceholder('Find…').fill('');
+  await expect(pages).toContainText('1–50 of');
 });

@@ -301,3 +301,20 @@ test('who leaves a class keeps marks; what is deleted is undone or brought back 
   await page.getByRole('link', { name: 'look at it' }).click();
   await expect(page.getByLabel('title of the exercise')).not.toHaveValue('');
 });
+
+test('a house rule that cannot be used is said beside its field, shows no example, and is still there after a reload', async ({
+  page,
+}) => {
+  await page.goto('/rules');
+  const decimals = page.getByLabel('Decimals of money');
+  await expect(page.getByText('in 3 monthly payments')).toBeVisible();
+  await decimals.fill('-5');
+  await expect(page.getByText('An example stands here again')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(decimals).toHaveAttribute('aria-invalid', 'true');
+  await page.reload();
+  await expect(decimals).toHaveValue('-5');
+  await decimals.fill('3');
+  await expect(page.getByText('in 3 monthly payments')).toBeVisible();
+  await decimals.fill('2');
+});

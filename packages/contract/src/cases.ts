@@ -1,7 +1,7 @@
 /** Kept cases. */
 
 import { z } from 'zod';
-import { unreadableRecord } from './bin.ts';
+import { askedOfList, filter, listPage } from './lists.ts';
 import { oneLine } from './text.ts';
 import { recordId, revision, statementDraft, variation } from './statement.ts';
 
@@ -45,4 +45,9 @@ export const keptCase = z.object({
 });
 export type KeptCase = z.infer<typeof keptCase>;
 
-export const keptCases = z.array(z.union([keptCase, unreadableRecord]));
+export const askedOfCases = askedOfList.extend({ tag: filter });
+export type AskedOfCases = z.infer<typeof askedOfCases>;
+
+/** A page of cases, and every tag that a case has. */
+export const casePage = listPage(keptCase).extend({ tags: z.array(z.string()) });
+export type CasePage = z.infer<typeof casePage>;

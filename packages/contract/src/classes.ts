@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { defaultHouseRules, type HouseRules } from '@hardy-sextant/core';
-import { unreadableRecord } from './bin.ts';
+import { askedOfList, listPage } from './lists.ts';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
 
@@ -89,7 +89,10 @@ export const keptClass = z.object({
   revision,
 });
 export type KeptClass = z.infer<typeof keptClass>;
-export const keptClasses = z.array(z.union([keptClass, unreadableRecord]));
+export const askedOfClasses = askedOfList;
+export type AskedOfClasses = z.infer<typeof askedOfClasses>;
+export const classPage = listPage(keptClass);
+export type ClassPage = z.infer<typeof classPage>;
 
 export const classWithStudents = keptClass.extend({ roster: z.array(student) });
 export type ClassWithStudents = z.infer<typeof classWithStudents>;

@@ -12,7 +12,7 @@ import {
   type Story,
   type StoryNode,
 } from '@hardy-sextant/core';
-import { unreadableRecord } from './bin.ts';
+import { askedOfList, filter, listPage } from './lists.ts';
 import { recordId, revision, statementDraft } from './statement.ts';
 import { hasControls } from './text.ts';
 
@@ -24,6 +24,7 @@ const text = z.string().max(200, 'At most 200 characters.');
 const quantity = z.enum(quantityIds);
 
 const MOST_STORY_NODES = 3000;
+const MOST_IN_A_FILE = 2000;
 const DEEPEST_STORY = 12;
 
 const storyNode: z.ZodType<StoryNode> = z.lazy(() =>
@@ -197,7 +198,49 @@ export const keptExercise = z.object({
 export type NewExercise = z.infer<typeof newExercise>;
 export type ChangedExercise = z.infer<typeof changedExercise>;
 export type KeptExercise = z.infer<typeof keptExercise>;
-export const keptExercises = z.array(z.union([keptExercise, unreadableRecord]));
+
+/** What lists show of an exercise, as it is stored beside it. */
+export const exerciseInList = z.object({
+  title: z.string(),
+  /** The beginning of its story with its numbers. */
+  summary: z.string(),
+  topic: z.string().optional(),
+  level: z.enum(['first', 'second', 'third']).optional(),
+  parts: z.number().int(),
+  marks: z.number(),
+  /** Whether its numbers differ from draw to draw. */
+  varies: z.boolean(),
+});
+export type ExerciseInList = z.infer<typeof exerciseInList>;
+
+/** An exercise without its story and parts. */
+export const exerciseInShort = exerciseInList.extend({
+  id: recordId,
+  archived: z.boolean(),
+  updatedAt: z.string(),
+});
+export type ExerciseInShort = z.infer<typeof exerciseInShort>;
+
+/** An exercise in a list. */
+export const listedExercise = exerciseInShort.extend({
+  /** The sets it came into last, and whether there are more. */
+  sets: z.object({ newest: z.array(z.object({ id: recordId, title: z.string() })), more: z.boolean() }),
+});
+export type ListedExercise = z.infer<typeof listedExercise>;
+
+/** `used`: the id of a set it is in, or `none`. `archived`: only those that are. */
+export const askedOfExercises = askedOfList.extend({
+  topic: filter,
+  level: filter,
+  asks: filter,
+  used: filter,
+  archived: z.enum(['yes', 'no']).default('no'),
+});
+export type AskedOfExercises = z.infer<typeof askedOfExercises>;
+
+/** A page of exercises, and everything that an exercise asks for. */
+export const exercisePage = listPage(listedExercise).extend({ asks: z.array(z.string()) });
+export type ExercisePage = z.infer<typeof exercisePage>;
 
 /** An earlier state of an exercise. */
 export const exerciseRevision = z.object({ revision: z.number().int(), document: exerciseDocument, at: z.string() });
@@ -206,17 +249,21 @@ export type ExerciseRevision = z.infer<typeof exerciseRevision>;
 
 export const archiving = z.object({ archived: z.boolean() });
 
-/** Which exercises go into a file; all that are not archived where none are named. */
-export const chosenExercises = z.object({
-  ids: z.array(recordId).max(5000, 'At most 5,000 exercises go into one file.').default([]),
-});
+/** Which exercises go into a file: those named, or all that a list asked like this would show. */
+export const chosenExercises = z.union([
+  z.object({
+    ids: z.array(recordId).min(1).max(MOST_IN_A_FILE, `At most ${MOST_IN_A_FILE} exercises go into one file.`),
+  }),
+  z.object({ asked: askedOfExercises }),
+]);
+export type ChosenExercises = z.input<typeof chosenExercises>;
 
 /** The file exercises travel in. */
 export const EXERCISE_FORMAT = 'hardy-sextant-exercises';
 export const exerciseFile = z.object({
   format: z.literal(EXERCISE_FORMAT),
   version: z.literal(2),
-  exercises: z.array(exercise).max(500),
+  exercises: z.array(exercise).max(MOST_IN_A_FILE),
 });
 export type ExerciseFile = z.infer<typeof exerciseFile>;
 
@@ -237,5 +284,5 @@ export type ImportReport = z.infer<typeof importReport>;
 export const looseExerciseFile = z.object({
   format: z.literal(EXERCISE_FORMAT, 'This is not a file of exercises.'),
   version: z.number().int().min(1).max(2, 'This file was made by a newer version.'),
-  exercises: z.array(z.unknown()).max(500, 'At most 500 exercises come in one file.'),
+  exercises: z.array(z.unknown()).max(MOST_IN_A_FILE, `At most ${MOST_IN_A_FILE} exercises come in one file.`),
 });

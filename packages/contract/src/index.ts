@@ -11,4 +11,5 @@ export * from './marking.ts';
 export * from './enteringStyles.ts';
 export * from './problem.ts';
 export * from './bin.ts';
+export * from './lists.ts';
 export * from './text.ts';

@@ -1,8 +1,8 @@
 /** Sets: exercises given to a class together. */
 
 import { z } from 'zod';
-import { exercise } from './exercises.ts';
-import { unreadableRecord } from './bin.ts';
+import { exercise, exerciseInShort } from './exercises.ts';
+import { askedOfList, filter, listPage } from './lists.ts';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
 
@@ -89,15 +89,30 @@ export const keptSet = z.object({
   releasedAt: z.string().optional(),
   updatedAt: z.string(),
   assignedExercises: z.array(assignedExercise),
+  /** The exercises of its places as they are now; one that was deleted is missing. */
+  exercises: z.array(exerciseInShort),
   removed: z.array(removedExercise).default([]),
   counts: setCounts,
 });
 export type KeptSet = z.infer<typeof keptSet>;
 
-/** A set in a list, without what was assigned. */
-export const listedSet = keptSet.omit({ assignedExercises: true, removed: true });
+/** A set in a list, without what is in it. */
+export const listedSet = keptSet
+  .omit({ assignedExercises: true, exercises: true, removed: true })
+  .extend({ className: z.string() });
 export type ListedSet = z.infer<typeof listedSet>;
-export const listedSets = z.array(z.union([listedSet, unreadableRecord]));
+
+export const askedOfSets = askedOfList.extend({
+  /** A class's id. */
+  class: filter,
+  /** `open`: not assigned yet. `waiting`: somebody has to do something about it. */
+  state: z.enum(['', 'open', 'waiting']).default(''),
+  /** A set's id: other sets, assigned, that have an exercise of it. */
+  beside: filter,
+});
+export type AskedOfSets = z.infer<typeof askedOfSets>;
+export const setPage = listPage(listedSet);
+export type SetPage = z.infer<typeof setPage>;
 
 /** What a set that was assigned holds and in which order changes only by one of these, each of which says what it does. */
 export const changedContents = z.object({

@@ -58,6 +58,7 @@ export * from './case/readDraft.ts';
 export * from './exercise/exercise.ts';
 export * from './exercise/houseRules.ts';
 export * from './exercise/story.ts';
+export * from './exercise/summary.ts';
 export * from './exercise/format.ts';
 export * from './exercise/givens.ts';
 export {

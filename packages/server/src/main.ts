@@ -11,6 +11,7 @@ import { createApplication } from './application.ts';
 import { inWorkers } from './checking/checker.ts';
 import { loadDemo } from './demo/loadDemo.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
+import { fillWords } from './services/searched.ts';
 import { rulesOf } from './services/sets.ts';
 import { CannotOpen, isEmpty, openDatabase, type OpenDatabase } from './store/database.ts';
 import { assignedSetIds } from './store/sets.ts';
@@ -54,6 +55,7 @@ function giveUp(sentence: string): never {
 async function opened(): Promise<OpenDatabase> {
   try {
     const open = await openDatabase(settings.DATABASE_URL, settings.MIGRATIONS);
+    await fillWords(open.database);
     if (settings.DEMO === 'yes' && (await isEmpty(open.database))) await loadDemo(open.database);
     return open;
   } catch (error) {
@@ -103,6 +105,7 @@ async function checkWaiting(): Promise<void> {
   const rules = new Map<string, HouseRules>();
   for (const { id, classId } of await assignedSetIds(database)) {
     if (stopping) return;
+    const begun = performance.now();
     try {
       const known = rules.get(classId) ?? (await rulesOf(database, classId));
       rules.set(classId, known);
@@ -110,7 +113,9 @@ async function checkWaiting(): Promise<void> {
     } catch (error) {
       log.error({ err: error, set: id }, 'checking in the background');
     }
-    await new Promise((turn) => setTimeout(turn, BETWEEN_MS));
+    // As long again as it took: requests have the other half.
+    const took = performance.now() - begun;
+    await new Promise((turn) => setTimeout(turn, Math.max(BETWEEN_MS, took)));
   }
 }
 

@@ -50,7 +50,12 @@ describe('cases', () => {
       .send({ ...newCase, title: 'Oyster rafts, with a trade-in', revision: 1 })
       .expect(200);
     expect(changed.body.revision).toBe(2);
-    expect((await api().get('/api/cases').expect(200)).body).toEqual([changed.body]);
+    expect((await api().get('/api/cases').expect(200)).body).toEqual({
+      rows: [changed.body],
+      total: 1,
+      page: 1,
+      tags: ['rafts'],
+    });
     await api().delete(`/api/cases/${made.body.id}`).expect(204);
     await api().get(`/api/cases/${made.body.id}`).expect(404);
   });
@@ -160,7 +165,7 @@ describe('bad input', () => {
     expect(answer.body.fields.map(({ path }: { path: string }) => path)).toEqual(
       expect.arrayContaining(['title', 'document.draft.paymentsPerYear']),
     );
-    expect((await api().get('/api/cases')).body).toEqual([]);
+    expect((await api().get('/api/cases')).body.rows).toEqual([]);
   });
 
   it('of an unknown id or path is said to be not found', async () => {
@@ -189,9 +194,9 @@ describe('the demo', () => {
     expect(await isEmpty(open.database)).toBe(true);
     await loadDemo(open.database);
     expect(await isEmpty(open.database)).toBe(false);
-    const classes = (await api().get('/api/classes')).body;
+    const classes = (await api().get('/api/classes')).body.rows;
     expect(classes.map(({ students }: { students: number }) => students).sort()).toEqual([112, 28]);
-    const sets = (await api().get('/api/sets')).body;
+    const sets = (await api().get('/api/sets')).body.rows;
     expect(sets).toHaveLength(3);
     const kinds = new Set<string>();
     const causes = new Set<string>();
@@ -220,10 +225,10 @@ describe('the demo', () => {
 
   it('is loaded whole or not at all', async () => {
     await loadDemo(open.database);
-    const loaded = (await api().get('/api/exercises')).body.length;
+    const loaded = (await api().get('/api/exercises')).body.total;
     await expect(loadDemo(open.database)).rejects.toThrow();
     expect(loaded).toBe(starterExercises.length + 1);
-    expect((await api().get('/api/exercises')).body).toHaveLength(loaded);
+    expect((await api().get('/api/exercises')).body.total).toBe(loaded);
   });
 });
 

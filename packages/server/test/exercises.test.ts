@@ -36,7 +36,7 @@ it('are archived and taken back, deleted once', async () => {
   expect(
     (await book.api().put(`/api/exercises/${id}/archived`).send({ archived: true }).expect(200)).body.archived,
   ).toBe(true);
-  expect((await book.api().post('/api/exercise-export').expect(200)).body.exercises).toEqual([]);
+  expect((await book.api().post('/api/exercise-export').send({ asked: {} }).expect(200)).body.exercises).toEqual([]);
   expect(
     (await book.api().put(`/api/exercises/${id}/archived`).send({ archived: false }).expect(200)).body.archived,
   ).toBe(false);
@@ -76,13 +76,13 @@ it('come in as far as they can be read; the rest is said by place and field', as
     [3, ''],
   ]);
   expect(report.refused[0].problems[0].path).toBe('plans');
-  expect((await book.api().get('/api/exercises')).body).toHaveLength(1);
+  expect((await book.api().get('/api/exercises')).body.total).toBe(1);
 });
 
 it.each([
   [{ format: 'something else', version: 2, exercises: [] }, 422],
   [{ format: 'hardy-sextant-exercises', version: 99, exercises: [] }, 422],
-  [{ format: 'hardy-sextant-exercises', version: 2, exercises: Array.from({ length: 501 }, () => ({})) }, 422],
+  [{ format: 'hardy-sextant-exercises', version: 2, exercises: Array.from({ length: 2001 }, () => ({})) }, 422],
 ])('refuse a file that is none: %#', async (file, status) => {
   await book.api().post('/api/exercise-file').send(file).expect(status);
 });
@@ -133,4 +133,9 @@ it('go out by the hundreds: which ones is in the body, not in the address', asyn
         .expect(200)
     ).body.exercises,
   ).toHaveLength(2);
+  // All that a list shows, over all its pages.
+  const found = (asked: object) => book.api().post('/api/exercise-export').send({ asked });
+  expect((await found({}).expect(200)).body.exercises).toHaveLength(450);
+  expect((await found({ find: '449' }).expect(200)).body.exercises).toHaveLength(1);
+  await found({ level: 'x'.repeat(100) }).expect(422);
 });

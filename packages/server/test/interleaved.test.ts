@@ -19,7 +19,7 @@ const atOnce = async (method: Method, path: string, bodies: readonly object[]): 
 const twice = (make: (word: string) => object): object[] => ['one', 'two', 'three'].map(make);
 
 it('a case', async () => {
-  const [kept] = await read('/api/cases');
+  const [kept] = (await read('/api/cases')).rows;
   const bodies = twice((title) => ({ title, document: kept.document, revision: kept.revision }));
   expect(await atOnce('put', `/api/cases/${kept.id}`, bodies)).toEqual([200, 409, 409]);
   expect((await read(`/api/cases/${kept.id}`)).revision).toBe(kept.revision + 1);

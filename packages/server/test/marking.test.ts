@@ -40,7 +40,7 @@ it('judges all that waits, step by step, and stores it', async () => {
   );
   expect(kinds.size).toBeGreaterThanOrEqual(7);
   const { body: sets } = await book.api().get('/api/sets').expect(200);
-  expect(sets.find(({ id }: { id: string }) => id === 'demo-week-6').counts.toLookAt).toBeGreaterThan(0);
+  expect(sets.rows.find(({ id }: { id: string }) => id === 'demo-week-6').counts.toLookAt).toBeGreaterThan(0);
 });
 
 it('judges again when the house rules change', async () => {

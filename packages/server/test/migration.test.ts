@@ -5,13 +5,14 @@ import { join, resolve } from 'node:path';
 import { createClient } from '@libsql/client';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { defaultHouseRules } from '@hardy-sextant/core';
-import { isReadable, type ListedSet } from '@hardy-sextant/contract';
+import { askedOfExercises, askedOfSets, isReadable, type ListedSet } from '@hardy-sextant/contract';
 import { checkInPlace } from '../src/checking/checker.ts';
 import { listEnteringStyles } from '../src/services/enteringStyles.ts';
 import { listExercises } from '../src/services/exercises.ts';
 import { checkSet } from '../src/services/judging.ts';
 import { readMarking } from '../src/services/marking.ts';
-import { readSets } from '../src/services/sets.ts';
+import { fillWords } from '../src/services/searched.ts';
+import { listSets } from '../src/services/sets.ts';
 import { openDatabase } from '../src/store/database.ts';
 
 it('brings answers of exercises into sets, one a class and exercise', async () => {
@@ -46,7 +47,7 @@ it('brings answers of exercises into sets, one a class and exercise', async () =
   await old.close();
 
   const { database, close } = await openDatabase(url, now);
-  const sets = (await readSets(database)).filter(isReadable);
+  const sets = (await listSets(database, askedOfSets.parse({}))).rows.filter(isReadable);
   expect(sets.map(({ title, classId }) => [title, classId]).sort()).toEqual([
     ['Exercise x1', 'c1'],
     ['Exercise x2', 'c1'],
@@ -73,7 +74,10 @@ it('opens a book of the version before tables and columns had their plain names,
   await client.executeMultiple(readFileSync(join(__dirname, 'books/0007.sql'), 'utf8'));
   client.close();
   const { database, close } = await openDatabase(place, resolve('packages/server/drizzle'));
-  const [set] = (await readSets(database)) as ListedSet[];
+  await fillWords(database);
+  const found = async (find: string) => (await listSets(database, askedOfSets.parse({ find }))).rows as ListedSet[];
+  const [set] = await found('before WEEK');
+  expect(await found('nowhere')).toEqual([]);
   expect(set).toMatchObject({
     title: 'Week 2, of before',
     counts: { students: 2, submitted: 2, toLookAt: 2, unmatched: 1 },
@@ -90,8 +94,18 @@ it('opens a book of the version before tables and columns had their plain names,
   expect(marking.set.assignedExercises.map(({ itemId }) => itemId)).toEqual(['e1', 'e2']);
   const [style] = await listEnteringStyles(database);
   expect(style!.style).toMatchObject({ name: 'Our own moving style', range: 'moves-on' });
-  const topics = (await listExercises(database)).map((each) => 'document' in each && each.document.exercise.topic);
-  expect(topics.sort()).toEqual(['changing rates', 'deposit and trade-in', 'payment range']);
+  const list = async (asked: object) => {
+    const { rows, asks } = await listExercises(database, askedOfExercises.parse(asked));
+    return { topics: rows.filter(isReadable).map(({ topic }) => topic), asks };
+  };
+  const all = await list({});
+  expect(all.topics.sort()).toEqual(['changing rates', 'payment range']);
+  expect((await list({ archived: 'yes' })).topics).toEqual(['deposit and trade-in']);
+  // What they are found by was worked out when the book was opened.
+  expect(all.asks.length).toBeGreaterThan(1);
+  expect((await list({ topic: 'payment range' })).topics).toEqual(['payment range']);
+  expect((await list({ used: 'none' })).topics).toEqual(['payment range']);
+  expect((await list({ used: set!.id })).topics).toEqual(['changing rates']);
   await close();
   rmSync(folder, { recursive: true, force: true });
 });

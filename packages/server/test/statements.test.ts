@@ -18,6 +18,10 @@ const growing = [
   'students',
   'assigned_exercises',
   'exercise_revisions',
+  'cases',
+  'exercises',
+  'sets',
+  'set_exercises',
 ];
 const said = new Map<string, InValue[]>();
 let folder: string;
@@ -45,13 +49,17 @@ async function aTermOfWork(): Promise<void> {
   const of = '/api/sets/demo-week-6';
   const read = async (path: string) => (await api.get(path).expect(200)).body;
   for (const path of [
-    'cases',
-    'exercises',
+    'cases?find=loan&tag=savings',
+    'exercises?find=a&topic=annuity&asks=payment',
+    'exercises?used=none',
+    'exercises?used=demo-week-6&archived=yes',
     'exercises/starter-5',
     'exercises/starter-5/revisions',
-    'classes',
+    'classes?find=bm&page=2',
     'classes/demo-bm210',
-    'sets',
+    'sets?find=week',
+    'sets?class=demo-bm210&state=waiting',
+    'sets?beside=demo-week-6',
     'rules',
     'bin',
     'column-matchings',

@@ -46,7 +46,7 @@ const aCase = (title: string) => ({
   document: { schemaVersion: 2, draft: emptyDraft('borrow'), variations: [], together: [], tags: [], rules: 'default' },
 });
 const titles = async (book: OpenDatabase): Promise<string[]> =>
-  ((await api(book).get('/api/cases').expect(200)).body as { title: string }[]).map(({ title }) => title).sort();
+  ((await api(book).get('/api/cases').expect(200)).body.rows as { title: string }[]).map(({ title }) => title).sort();
 
 /** The migrations but for the newest ones. */
 function olderMigrations(missing: number): string {
@@ -192,7 +192,7 @@ describe('one row that cannot be read', () => {
       writes.run(`UPDATE cases SET document = '{"schemaVersion":99}' WHERE title = 'Broken'`),
     );
     const { body: list } = await api(book).get('/api/cases').expect(200);
-    expect(list).toEqual(
+    expect(list.rows).toEqual(
       expect.arrayContaining([
         { id: body.id, title: 'Broken', unreadable: true },
         expect.objectContaining({ title: 'Whole', revision: 1 }),

@@ -23,7 +23,7 @@ export type CheckedJob = readonly (readonly (readonly Verdict[])[])[];
 /** Judges every submission; one that cannot be judged stops none of the others. */
 export function runCheckJob({ exercise, rules, groups }: CheckJob): CheckedJob {
   return groups.map(({ numbers, entries }) => {
-    const check = attempt(() => prepareChecking(exercise, numbers, rules));
+    const check = attempt(() => prepared(exercise, numbers, rules));
     return entries.map((each) => {
       const verdicts = check && attempt(() => check.check(each));
       return exercise.parts.map(({ id }): Verdict => {
@@ -32,6 +32,21 @@ export function runCheckJob({ exercise, rules, groups }: CheckJob): CheckedJob {
       });
     });
   });
+}
+
+/** Exercises that were judged last are judged again with the next typed answer: what was worked out for all students is kept. */
+const MOST_PREPARED = 24;
+const preparedBefore = new Map<string, ReturnType<typeof prepareChecking>>();
+
+function prepared(exercise: Exercise, numbers: Numbers, rules: HouseRules): ReturnType<typeof prepareChecking> {
+  const key = JSON.stringify([exercise, numbers, rules]);
+  const check = preparedBefore.get(key) ?? prepareChecking(exercise, numbers, rules);
+  // The newest stands last, the oldest is let go.
+  preparedBefore.delete(key);
+  preparedBefore.set(key, check);
+  const [oldest] = preparedBefore.keys();
+  if (preparedBefore.size > MOST_PREPARED && oldest !== undefined) preparedBefore.delete(oldest);
+  return check;
 }
 
 function attempt<T>(work: () => T): T | undefined {

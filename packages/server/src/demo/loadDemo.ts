@@ -6,8 +6,9 @@ import { starterExercises } from '@hardy-sextant/core/starters';
 import { insertClass, insertStudents } from '../store/classes.ts';
 import type { Database, Writes } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
-import { keepRevision } from '../store/revisions.ts';
-import { cases, exercises, submissions } from '../store/schema.ts';
+import { insertExercise } from '../services/exercises.ts';
+import { searchedCase } from '../services/searched.ts';
+import { cases, submissions } from '../store/schema.ts';
 import { insertAssignedExercise, insertSet, recount, updateSet } from '../store/sets.ts';
 import { demoCases } from './cases.ts';
 import { kilnShedExercise } from './kilnShed.ts';
@@ -16,15 +17,13 @@ import { demoSets } from './sets.ts';
 
 export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
-    for (const { id, title, document } of demoCases) await insertDocument(transaction, cases, title, document, id);
+    for (const { id, title, document } of demoCases)
+      await insertDocument(transaction, cases, { title, document, ...searchedCase(title, document) }, id);
     const all = [
       ...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })),
       { id: 'demo-kiln-shed', exercise: kilnShedExercise },
     ];
-    for (const { id, exercise } of all) {
-      const row = await insertDocument(transaction, exercises, exercise.title, { schemaVersion: 2, exercise }, id);
-      await keepRevision(transaction, row.id, row.revision, row.document);
-    }
+    for (const { id, exercise } of all) await insertExercise(transaction, { schemaVersion: 2, exercise }, id);
     for (const [{ id, ...values }, roster] of [
       [smallClass, smallRoster] as const,
       [largeClass, largeRoster] as const,

@@ -1,44 +1,38 @@
 /** Classes and their rosters over HTTP. */
 
 import { Router } from 'express';
-import { z } from 'zod';
-import { changedClass, changedRoster, newClass, recordId } from '@hardy-sextant/contract';
-import { changeClass, changeRoster, makeClass, readClass, readClasses, removeClass } from '../services/classes.ts';
+import { askedOfClasses, changedClass, changedRoster, newClass } from '@hardy-sextant/contract';
+import { changeClass, changeRoster, listClasses, makeClass, readClass, removeClass } from '../services/classes.ts';
 import type { Database } from '../store/database.ts';
 import type { Drawer } from '../checking/drawJob.ts';
+import { answer, answerNew, idOf } from './answer.ts';
 import { parsed } from './problems.ts';
-
-const byId = z.object({ id: recordId });
 
 export function classRoutes(database: Database, draw: Drawer): Router {
   const api = Router();
-  api.get('/classes', async (_request, response) => void response.json(await readClasses(database)));
+  api.get(
+    '/classes',
+    answer(({ query }) => listClasses(database, parsed(askedOfClasses, query))),
+  );
   api.post(
     '/classes',
-    async (request, response) =>
-      void response.status(201).json(await makeClass(database, parsed(newClass, request.body))),
+    answerNew(({ body }) => makeClass(database, parsed(newClass, body))),
   );
   api.get(
     '/classes/:id',
-    async (request, response) => void response.json(await readClass(database, parsed(byId, request.params).id)),
+    answer((request) => readClass(database, idOf(request))),
   );
   api.put(
     '/classes/:id',
-    async (request, response) =>
-      void response.json(
-        await changeClass(database, parsed(byId, request.params).id, parsed(changedClass, request.body)),
-      ),
+    answer((request) => changeClass(database, idOf(request), parsed(changedClass, request.body))),
   );
-  api.delete('/classes/:id', async (request, response) => {
-    await removeClass(database, parsed(byId, request.params).id);
-    response.status(204).end();
-  });
+  api.delete(
+    '/classes/:id',
+    answer((request) => removeClass(database, idOf(request))),
+  );
   api.put(
     '/classes/:id/roster',
-    async (request, response) =>
-      void response.json(
-        await changeRoster(database, draw, parsed(byId, request.params).id, parsed(changedRoster, request.body)),
-      ),
+    answer((request) => changeRoster(database, draw, idOf(request), parsed(changedRoster, request.body))),
   );
   return api;
 }

@@ -10,7 +10,6 @@ import {
   type ImportedReport,
   type UnmatchedRow,
   type MarkedStudent,
-  type AssignedExercise,
   type WrittenAnswer,
 } from '@hardy-sextant/contract';
 import { studentFinder } from '@hardy-sextant/files';
@@ -29,13 +28,14 @@ import {
 } from '../store/submissions.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { allAnswers, answerAt, differing, withChanges, type AnswerChange } from './entries.ts';
+import type { SetToJudge } from './sets.ts';
 import { submissionsByStudent, judge, readFrame, toStudent, type Frame } from './judging.ts';
 import { readUnmatchedRows } from './marking.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { stored } from './stored.ts';
 
 /** The parts of a set, to ask whether an answer belongs to one. */
-function partsOf(assignedExercises: readonly AssignedExercise[]): (itemId: string, entryId: string) => boolean {
+function partsOf(assignedExercises: SetToJudge['assignedExercises']): (itemId: string, entryId: string) => boolean {
   const names = new Set(
     assignedExercises.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
   );

@@ -2,10 +2,11 @@
 
 import {
   caseDocument,
+  type AskedOfCases,
+  type CasePage,
   type ChangedCase,
   type KeptCase,
   type NewCase,
-  type UnreadableRecord,
 } from '@hardy-sextant/contract';
 import type { Database, Queries } from '../store/database.ts';
 import {
@@ -13,13 +14,14 @@ import {
   findAnyDocument,
   findDocument,
   insertDocument,
-  listDocuments,
   restoreDocument,
   updateDocument,
   type DocumentRow,
 } from '../store/documents.ts';
+import { labelsOf, pageOfCases } from '../store/lists.ts';
 import { cases } from '../store/schema.ts';
 import { NotFound, Stale } from './refusal.ts';
+import { searchedCase } from './searched.ts';
 import { listed, stored } from './stored.ts';
 
 function toCase(row: DocumentRow): KeptCase {
@@ -32,8 +34,12 @@ function toCase(row: DocumentRow): KeptCase {
   };
 }
 
-export async function listCases(queries: Queries): Promise<(KeptCase | UnreadableRecord)[]> {
-  return listed(await listDocuments(queries, cases), toCase);
+export async function listCases(queries: Queries, { find, page, tag }: AskedOfCases): Promise<CasePage> {
+  const [{ rows, total }, tags] = await Promise.all([
+    pageOfCases(queries, { find, page, labels: tag === '' ? [] : [tag] }),
+    labelsOf(queries, cases),
+  ]);
+  return { rows: listed(rows, toCase), total, page, tags };
 }
 
 export async function readCase(queries: Queries, id: string): Promise<KeptCase> {
@@ -45,12 +51,13 @@ export async function readCase(queries: Queries, id: string): Promise<KeptCase> 
 /** Keeps a new case. Under the id of a deleted one it is that case again, as it is now. */
 export async function keepCase(database: Database, { id, title, document }: NewCase): Promise<KeptCase> {
   return database.transaction(async (writes) => {
+    const values = { title, document, ...searchedCase(title, document) };
     const before = id === undefined ? undefined : await findAnyDocument(writes, cases, id);
-    if (!before) return toCase(await insertDocument(writes, cases, title, document, id));
+    if (!before) return toCase(await insertDocument(writes, cases, values, id));
     // A second try of a write whose answer was lost meets the first: it is told as a stale write, not as an accident.
     if (before.deletedAt === null) throw new Stale('case', toCase(before));
     await restoreDocument(writes, cases, before.id);
-    const row = await updateDocument(writes, cases, before.id, before.revision, { title, document });
+    const row = await updateDocument(writes, cases, before.id, before.revision, values);
     return toCase(row!);
   });
 }
@@ -60,6 +67,7 @@ export async function changeCase(database: Database, id: string, input: ChangedC
     const row = await updateDocument(writes, cases, id, input.revision, {
       title: input.title,
       document: input.document,
+      ...searchedCase(input.title, input.document),
     });
     if (!row) throw new Stale('case', await readCase(writes, id));
     return toCase(row);

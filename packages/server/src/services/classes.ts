@@ -3,12 +3,13 @@
 import { defaultHouseRules } from '@hardy-sextant/core';
 import {
   houseRulesDocument,
+  type AskedOfClasses,
   type ChangedClass,
   type ChangedRoster,
+  type ClassPage,
   type ClassWithStudents,
   type KeptClass,
   type NewClass,
-  type UnreadableRecord,
 } from '@hardy-sextant/contract';
 import {
   bumpClass,
@@ -17,11 +18,12 @@ import {
   findClass,
   insertClass,
   insertStudents,
-  listClasses,
+  pageOfClasses,
   listStudents,
   setWithdrawn,
   updateClass,
   updateStudent,
+  type ClassRow,
 } from '../store/classes.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import type { Database, Queries } from '../store/database.ts';
@@ -31,22 +33,19 @@ import { drawnForStudents, numbersForNewStudents } from './assigning.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
-export async function readClasses(queries: Queries): Promise<(KeptClass | UnreadableRecord)[]> {
-  return listed(
-    await listClasses(queries),
-    ({ id, code, title, college, term, rules, revision, students }): KeptClass => {
-      return {
-        id,
-        code,
-        title,
-        college,
-        term,
-        rules: stored(houseRulesDocument, rules, 'class').rules,
-        students,
-        revision,
-      };
-    },
-  );
+export async function listClasses(queries: Queries, asked: AskedOfClasses): Promise<ClassPage> {
+  const { rows, total } = await pageOfClasses(queries, asked);
+  const toClass = ({ id, code, title, college, term, rules, revision, students }: ClassRow): KeptClass => ({
+    id,
+    code,
+    title,
+    college,
+    term,
+    rules: stored(houseRulesDocument, rules, 'class').rules,
+    students,
+    revision,
+  });
+  return { rows: listed(rows, toClass), total, page: asked.page };
 }
 
 export async function readClass(queries: Queries, id: string): Promise<ClassWithStudents> {

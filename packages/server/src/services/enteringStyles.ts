@@ -33,7 +33,7 @@ export async function listEnteringStyles(queries: Queries): Promise<KeptEntering
 export async function keepEnteringStyle(database: Database, { style }: NewEnteringStyle): Promise<KeptEnteringStyle> {
   return toStyle(
     await database.transaction((writes) =>
-      insertDocument(writes, enteringStyles, style.name, { schemaVersion: 1, style }),
+      insertDocument(writes, enteringStyles, { title: style.name, document: { schemaVersion: 1, style } }),
     ),
   );
 }

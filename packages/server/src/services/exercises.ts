@@ -1,56 +1,115 @@
 /** Writing exercises: kept with every earlier state, archived, taken in from files. */
 
+import type { z } from 'zod';
 import {
   exerciseDocument,
+  exerciseInList,
+  PAGE_SIZE,
+  type AskedOfExercises,
   type ChangedExercise,
+  type chosenExercises,
+  type ExerciseDocument,
   type ExerciseFile,
+  type ExerciseInShort,
+  type ExercisePage,
   type ExerciseRevision,
   type ImportReport,
   type KeptExercise,
+  type ListedExercise,
   type NewExercise,
-  type UnreadableRecord,
 } from '@hardy-sextant/contract';
 import { readExercises, writeExercises } from '@hardy-sextant/files';
-import type { Database, Queries } from '../store/database.ts';
+import type { Database, Queries, Writes } from '../store/database.ts';
+import { deleteDocument, findDocument, insertDocument, updateDocument } from '../store/documents.ts';
 import {
-  deleteDocument,
-  findDocument,
-  insertDocument,
-  listDocuments,
-  updateDocument,
-  type DocumentRow,
-} from '../store/documents.ts';
-import { archivedIds, keepRevision, listRevisions, setArchived } from '../store/revisions.ts';
+  findExercise,
+  findExercises,
+  labelsOf,
+  idsOfExercises,
+  pageOfExercises,
+  setsOfExercises,
+  type ExerciseInListRow,
+  type ExerciseRow,
+} from '../store/lists.ts';
+import { keepRevision, listRevisions, setArchived } from '../store/revisions.ts';
 import { exercises } from '../store/schema.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
+import { askedByLabel, asksLabel, levelLabel, searchedExercise, topicLabel } from './searched.ts';
 import { listed, stored } from './stored.ts';
 
-function toExercise(row: DocumentRow, archived: boolean): KeptExercise {
+/** So many of an exercise's sets are named in a list. */
+const SETS_NAMED = 3;
+
+function toExercise(row: ExerciseRow): KeptExercise {
   return {
     id: row.id,
     document: stored(exerciseDocument, row.document, 'exercise'),
     revision: row.revision,
     updatedAt: row.updatedAt,
-    archived,
+    archived: row.archivedAt !== null,
   };
 }
 
-export async function listExercises(queries: Queries): Promise<(KeptExercise | UnreadableRecord)[]> {
-  const [rows, archived] = await Promise.all([listDocuments(queries, exercises), archivedIds(queries)]);
-  return listed(rows, (row) => toExercise(row, archived.has(row.id)));
+/** An exercise without its story and parts. */
+export function inShort({ id, inShort: shown, archivedAt, updatedAt }: ExerciseInListRow): ExerciseInShort {
+  return { ...stored(exerciseInList, shown, 'exercise'), id, archived: archivedAt !== null, updatedAt };
+}
+
+function labelsAsked({ topic, level, asks }: AskedOfExercises): string[] {
+  return [
+    ...(topic === '' ? [] : [topicLabel(topic)]),
+    ...(level === '' ? [] : [levelLabel(level)]),
+    ...(asks === '' ? [] : [asksLabel(asks)]),
+  ];
+}
+
+const pageAsked = (asked: AskedOfExercises) => ({
+  find: asked.find,
+  page: asked.page,
+  used: asked.used,
+  archived: asked.archived === 'yes',
+  labels: labelsAsked(asked),
+});
+
+export async function listExercises(queries: Queries, asked: AskedOfExercises): Promise<ExercisePage> {
+  const [{ rows, total }, labels] = await Promise.all([
+    pageOfExercises(queries, pageAsked(asked)),
+    labelsOf(queries, exercises),
+  ]);
+  const asks = labels.flatMap((label) => askedByLabel(label) ?? []);
+  const ids = rows.map(({ id }) => id);
+  const sets = await setsOfExercises(queries, ids, SETS_NAMED);
+  const inSets = (id: string): ListedExercise['sets'] => sets.get(id) ?? { newest: [], more: false };
+  return {
+    rows: listed(rows, (row) => ({ ...inShort(row), sets: inSets(row.id) })),
+    total,
+    page: asked.page,
+    asks,
+  };
 }
 
 export async function readExercise(queries: Queries, id: string): Promise<KeptExercise> {
-  const row = await findDocument(queries, exercises, id);
+  const row = await findExercise(queries, id);
   if (!row) throw new NotFound('exercise');
-  return toExercise(row, (await archivedIds(queries)).has(id));
+  return toExercise(row);
+}
+
+const valuesOf = (document: ExerciseDocument) => ({
+  title: document.exercise.title,
+  document,
+  ...searchedExercise(document),
+});
+
+/** A new exercise, with its first state. */
+export async function insertExercise(writes: Writes, document: ExerciseDocument, id?: string): Promise<ExerciseRow> {
+  const row = await insertDocument(writes, exercises, valuesOf(document), id);
+  await keepRevision(writes, row.id, row.revision, document);
+  return { ...row, archivedAt: null, inShort: null };
 }
 
 export async function writeExercise(database: Database, { document }: NewExercise): Promise<KeptExercise> {
   return database.transaction(async (writes) => {
-    const row = await insertDocument(writes, exercises, document.exercise.title, document);
-    await keepRevision(writes, row.id, row.revision, document);
-    return toExercise(row, false);
+    return toExercise(await insertExercise(writes, document));
   });
 }
 
@@ -60,7 +119,7 @@ export async function changeExercise(
   { document, revision }: ChangedExercise,
 ): Promise<KeptExercise> {
   return database.transaction(async (writes) => {
-    const written = await updateDocument(writes, exercises, id, revision, { title: document.exercise.title, document });
+    const written = await updateDocument(writes, exercises, id, revision, valuesOf(document));
     if (!written) throw new Stale('exercise', await readExercise(writes, id));
     await keepRevision(writes, id, written.revision, document);
     return readExercise(writes, id);
@@ -94,19 +153,35 @@ export async function importExercises(database: Database, input: unknown): Promi
   const taken = await database.transaction(async (writes) => {
     const rows: KeptExercise[] = [];
     for (const document of file.read) {
-      const row = await insertDocument(writes, exercises, document.exercise.title, document);
-      await keepRevision(writes, row.id, row.revision, document);
-      rows.push(toExercise(row, false));
+      rows.push(toExercise(await insertExercise(writes, document)));
     }
     return rows;
   });
   return { taken, refused: [...file.refused] };
 }
 
-/** Exercises in the open format; all that are not archived where no ids are named. */
-export async function exportExercises(queries: Queries, ids: readonly string[]): Promise<ExerciseFile> {
-  const all = (await listExercises(queries)).filter((each): each is KeptExercise => !('unreadable' in each));
-  const chosen = new Set(ids);
-  const wanted = ids.length === 0 ? all.filter(({ archived }) => !archived) : all.filter(({ id }) => chosen.has(id));
-  return writeExercises(wanted.map(({ document }) => document));
+/** Exercises in the open format: those named, or all that a list asked like this would show. */
+export async function exportExercises(
+  queries: Queries,
+  chosen: z.infer<typeof chosenExercises>,
+): Promise<ExerciseFile> {
+  const documents: ExerciseDocument[] = [];
+  for await (const ids of chosenIds(queries, chosen)) {
+    const rows = new Map((await findExercises(queries, ids)).map((row) => [row.id, row]));
+    for (const id of ids) {
+      const read = exerciseDocument.safeParse(rows.get(id)?.document);
+      if (read.success) documents.push(read.data);
+    }
+  }
+  return writeExercises(documents);
+}
+
+/** The ids of what was chosen, some at a time. */
+async function* chosenIds(queries: Queries, chosen: z.infer<typeof chosenExercises>): AsyncGenerator<string[]> {
+  if ('ids' in chosen) return yield chosen.ids;
+  for (let page = 1, left = Infinity; left > 0; page += 1) {
+    const { ids, total } = await idsOfExercises(queries, pageAsked({ ...chosen.asked, page }));
+    yield ids;
+    left = total - page * PAGE_SIZE;
+  }
 }

@@ -8,7 +8,6 @@ import {
   keptAccepted,
   ownNumbers,
   type KeptAccepted,
-  type KeptSet,
   type MarkedStudent,
 } from '@hardy-sextant/contract';
 import type { CheckedJob } from '../checking/checkJob.ts';
@@ -16,6 +15,7 @@ import type { Checker } from '../checking/checker.ts';
 import { findStudents, type StudentRow } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
 import {
+  anyWaiting,
   findDecisions,
   listAccepted,
   listSubmissions,
@@ -26,22 +26,22 @@ import {
 } from '../store/submissions.ts';
 import { listAssignedRevisions, recount } from '../store/sets.ts';
 import { Invalid } from './refusal.ts';
-import { readSet, rulesOf } from './sets.ts';
+import { readSetToJudge, rulesOf, type SetToJudge } from './sets.ts';
 
 /** Goes up when judging changes, so that stored verdicts are worked out again. */
 const JUDGED_AS = 2;
 
 /** What judging needs besides the students: the set, its rules, what was accepted, and the name of all that verdicts follow from. */
 export interface Frame {
-  readonly set: KeptSet;
+  readonly set: SetToJudge;
   readonly rules: HouseRules;
   readonly accepted: readonly KeptAccepted[];
   readonly current: string;
 }
 
 export async function readFrame(queries: Queries, setId: string): Promise<Frame> {
-  const set = await readSet(queries, setId);
-  if (!set.assignedAt) throw new Invalid('This set has not been assigned yet, so there is nothing to mark.');
+  const set = await readSetToJudge(queries, setId);
+  if (!set.assigned) throw new Invalid('This set has not been assigned yet, so there is nothing to mark.');
   const [rules, accepted] = await Promise.all([rulesOf(queries, set.classId), readAccepted(queries, setId)]);
   return { set, rules, accepted, current: fingerprint(set.assignedExercises, rules) };
 }
@@ -106,7 +106,7 @@ export function openIn({ set, accepted }: Pick<Frame, 'set' | 'accepted'>, stude
 }
 
 /** So many submissions are judged before anything else gets its turn. */
-const AT_ONCE = 24;
+const AT_ONCE = 12;
 
 /**
  * Judges submissions of a set that have no verdicts, or out-of-date ones, and stores what was found.
@@ -127,13 +127,7 @@ export async function checkSome(
 
 /** Whether anything of a set waits to be judged: told from names and revisions alone, no exercise and no answer is read. */
 export async function isWaiting(queries: Queries, setId: string, rules: HouseRules): Promise<boolean> {
-  const { rows } = await waitingSubmissions(
-    queries,
-    setId,
-    fingerprint(await listAssignedRevisions(queries, setId), rules),
-    1,
-  );
-  return rows.length > 0;
+  return anyWaiting(queries, setId, fingerprint(await listAssignedRevisions(queries, setId), rules));
 }
 
 /** All of it, step by step, with room for other requests between the steps. */

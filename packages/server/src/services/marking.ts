@@ -5,6 +5,7 @@ import { listStudents } from '../store/classes.ts';
 import type { Queries } from '../store/database.ts';
 import { listDecisions, listUnmatchedRows } from '../store/submissions.ts';
 import { submissionsByStudent, readFrame, toStudent } from './judging.ts';
+import { readSet } from './sets.ts';
 import { stored } from './stored.ts';
 
 export async function readUnmatchedRows(queries: Queries, setId: string): Promise<UnmatchedRow[]> {
@@ -16,7 +17,8 @@ export async function readUnmatchedRows(queries: Queries, setId: string): Promis
 /** Everything about a set's marking; submissions that have no verdicts yet are counted. Who has withdrawn is there if they have answered anything. */
 export async function readMarking(queries: Queries, setId: string): Promise<Marking> {
   const frame = await readFrame(queries, setId);
-  const [everybody, submissions, decisions, unmatchedRows] = await Promise.all([
+  const [set, everybody, submissions, decisions, unmatchedRows] = await Promise.all([
+    readSet(queries, setId),
     listStudents(queries, frame.set.classId),
     submissionsByStudent(queries, setId),
     listDecisions(queries, setId),
@@ -26,7 +28,7 @@ export async function readMarking(queries: Queries, setId: string): Promise<Mark
     .map((student) => toStudent(student, submissions.get(student.id), decisions, frame.current))
     .filter(({ withdrawn, entries }) => !withdrawn || Object.keys(entries).length > 0);
   return {
-    set: frame.set,
+    set,
     students,
     accepted: [...frame.accepted],
     unmatchedRows,

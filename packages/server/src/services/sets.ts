@@ -4,18 +4,20 @@ import type { Exercise, HouseRules } from '@hardy-sextant/core';
 import {
   exerciseDocument,
   houseRulesDocument,
+  isReadable,
   setDocument,
+  type AssignedExercise,
+  type AskedOfSets,
   type ChangedSet,
   type KeptSet,
   type ListedSet,
   type NewSet,
   type SetDocument,
-  type UnreadableRecord,
+  type SetPage,
 } from '@hardy-sextant/contract';
 import { findClass } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { findDocument } from '../store/documents.ts';
-import { exercises } from '../store/schema.ts';
+import { exercisesInList } from '../store/lists.ts';
 import {
   countAnswered,
   countStudents,
@@ -24,14 +26,15 @@ import {
   insertSet,
   listAssignedExercises,
   listRemovedAssignedExercises,
-  listSets,
+  pageOfSets,
   updateSet,
   type SetRow,
 } from '../store/sets.ts';
+import { inShort } from './exercises.ts';
 import { AskFirst, Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
 
-function toListed(row: SetRow, students: number): ListedSet {
+function toSet(row: SetRow, students: number): Omit<ListedSet, 'className'> {
   return {
     id: row.id,
     classId: row.classId,
@@ -45,43 +48,74 @@ function toListed(row: SetRow, students: number): ListedSet {
   };
 }
 
-export async function readSets(queries: Queries): Promise<(ListedSet | UnreadableRecord)[]> {
-  const [rows, students] = await Promise.all([listSets(queries), countStudents(queries)]);
-  return listed(rows, (row) => toListed(row, students.get(row.classId) ?? 0));
+export async function listSets(queries: Queries, asked: AskedOfSets): Promise<SetPage> {
+  const { rows, total } = await pageOfSets(queries, asked);
+  const named = rows.map((row) => ({ ...row, id: row.set.id, title: row.set.title }));
+  return {
+    rows: listed(named, ({ set, className, students }) => ({ ...toSet(set, students), className })),
+    total,
+    page: asked.page,
+  };
+}
+
+const exerciseOf = (document: unknown): Exercise => stored(exerciseDocument, document, 'exercise of a set').exercise;
+
+/** What students got, in the order of the set. */
+async function readAssigned(queries: Queries, id: string, { items }: SetDocument) {
+  const order = new Map(items.map((item, at) => [item.id, at]));
+  return (await listAssignedExercises(queries, id))
+    .map(({ document, ...row }) => ({ ...row, exercise: exerciseOf(document), revision: row.exerciseRevision }))
+    .sort((a, b) => (order.get(a.itemId) ?? 0) - (order.get(b.itemId) ?? 0));
+}
+
+/** A set as judging needs it: what students got, and what it counts; no count of theirs. */
+export type SetToJudge = Pick<KeptSet, 'id' | 'classId' | 'document'> & {
+  readonly assigned: boolean;
+  readonly assignedExercises: readonly Pick<AssignedExercise, 'itemId' | 'exercise' | 'revision'>[];
+};
+
+export async function readSetToJudge(queries: Queries, id: string): Promise<SetToJudge> {
+  const row = await findSet(queries, id);
+  if (!row) throw new NotFound('set');
+  const document = stored(setDocument, row.document, 'set');
+  return {
+    id,
+    classId: row.classId,
+    document,
+    assigned: row.assignedAt !== null,
+    assignedExercises: await readAssigned(queries, id, document),
+  };
 }
 
 export async function readSet(queries: Queries, id: string): Promise<KeptSet> {
   const row = await findSet(queries, id);
   if (!row) throw new NotFound('set');
+  const document = stored(setDocument, row.document, 'set');
   const [students, assignedExercises, removed, answered] = await Promise.all([
     countStudents(queries, row.classId),
-    listAssignedExercises(queries, id),
+    readAssigned(queries, id, document),
     listRemovedAssignedExercises(queries, id),
     countAnswered(queries, id),
   ]);
-  const latest = new Map<string, number>();
-  for (const { exerciseId } of assignedExercises)
-    latest.set(exerciseId, (await findDocument(queries, exercises, exerciseId))?.revision ?? 0);
-  const set = toListed(row, students.get(row.classId) ?? 0);
-  const order = new Map(set.document.items.map((item, at) => [item.id, at]));
-  const exerciseOf = (document: unknown): Exercise => stored(exerciseDocument, document, 'exercise of a set').exercise;
+  const ids = [...assignedExercises, ...document.items].map(({ exerciseId }) => exerciseId);
+  const now = await exercisesInList(queries, [...new Set(ids)]);
+  const latest = new Map(now.map(({ id: exerciseId, revision }) => [exerciseId, revision]));
   return {
-    ...set,
-    assignedExercises: assignedExercises
-      .map(({ itemId, document, exerciseRevision, exerciseId, keptAgainst }) => ({
-        itemId,
-        exercise: exerciseOf(document),
-        revision: exerciseRevision,
-        latest: latest.get(exerciseId) ?? 0,
-        ...(keptAgainst === null ? {} : { keptAgainst }),
-        answered: answered.get(itemId) ?? 0,
-      }))
-      .sort((a, b) => (order.get(a.itemId) ?? 0) - (order.get(b.itemId) ?? 0)),
-    removed: removed.map(({ itemId, exerciseId, document }) => ({
+    ...toSet(row, students),
+    assignedExercises: assignedExercises.map(({ itemId, exercise, revision, exerciseId, keptAgainst }) => ({
       itemId,
-      exerciseId,
-      title: exerciseOf(document).title,
+      exercise,
+      revision,
+      latest: latest.get(exerciseId) ?? 0,
+      ...(keptAgainst === null ? {} : { keptAgainst }),
       answered: answered.get(itemId) ?? 0,
+    })),
+    exercises: listed(now, inShort).filter(isReadable),
+    removed: removed.map((each) => ({
+      itemId: each.itemId,
+      exerciseId: each.exerciseId,
+      title: exerciseOf(each.document).title,
+      answered: answered.get(each.itemId) ?? 0,
     })),
   };
 }
@@ -152,8 +186,16 @@ export async function releaseSet(
 
 /** Every exercise of a set is there; drafts may still have problems. */
 async function allThere(queries: Queries, { items }: SetDocument): Promise<void> {
+  const there = new Set(
+    (
+      await exercisesInList(
+        queries,
+        items.map(({ exerciseId }) => exerciseId),
+      )
+    ).map(({ id }) => id),
+  );
   for (const [at, { exerciseId }] of items.entries())
-    if (!(await findDocument(queries, exercises, exerciseId)))
+    if (!there.has(exerciseId))
       throw new Invalid('An exercise of this set is not there any more.', [
         { path: `document.items.${at}`, message: 'This exercise was deleted.' },
       ]);

@@ -1,22 +1,44 @@
 /** Classes and their students. */
 
 import { randomUUID } from 'node:crypto';
-import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
+import { hasWords, placeOf, searchedText, type AskedPage, type Page } from './lists.ts';
 import { classes, students } from './schema.ts';
 
 export type ClassRow = typeof classes.$inferSelect & { readonly students: number };
 export type StudentRow = typeof students.$inferSelect;
 
-export async function listClasses(queries: Queries): Promise<ClassRow[]> {
-  const rows = await queries
-    .select({ record: classes, students: count(students.id) })
+/** In a list: how many students a class has, without those who have withdrawn. */
+export const studentsOf = (classId: 'classes.id' | 'sets.class_id'): SQL<number> =>
+  sql<number>`(SELECT count(*) FROM students WHERE students.class_id = ${sql.raw(classId)} AND students.withdrawn_at IS NULL)`;
+
+export async function pageOfClasses(queries: Queries, asked: AskedPage): Promise<Page<ClassRow>> {
+  const where = and(isNull(classes.deletedAt), ...hasWords([classes.words], asked.find));
+  const { limit, offset } = placeOf(asked);
+  const [rows, [all]] = await Promise.all([
+    queries
+      .select({ record: classes, students: studentsOf('classes.id') })
+      .from(classes)
+      .where(where)
+      .orderBy(asc(classes.code), asc(classes.term), asc(classes.id))
+      .limit(limit)
+      .offset(offset),
+    queries.select({ total: count() }).from(classes).where(where),
+  ]);
+  return {
+    rows: rows.map(({ record, students: number }) => ({ ...record, students: number })),
+    total: all?.total ?? 0,
+  };
+}
+
+/** Every class, for their house rules. */
+export function listClasses(queries: Queries): Promise<(typeof classes.$inferSelect)[]> {
+  return queries
+    .select()
     .from(classes)
-    .leftJoin(students, and(eq(students.classId, classes.id), isNull(students.withdrawnAt)))
     .where(isNull(classes.deletedAt))
-    .groupBy(classes.id)
     .orderBy(asc(classes.code), asc(classes.term), asc(classes.id));
-  return rows.map(({ record, students: number }) => ({ ...record, students: number }));
 }
 
 export async function findClass(queries: Queries, id: string): Promise<typeof classes.$inferSelect | undefined> {
@@ -27,7 +49,9 @@ export async function findClass(queries: Queries, id: string): Promise<typeof cl
   return row;
 }
 
-type ClassValues = Pick<typeof classes.$inferInsert, 'code' | 'title' | 'college' | 'term'>;
+type ClassValues = Pick<typeof classes.$inferSelect, 'code' | 'title' | 'college' | 'term'>;
+export const wordsOf = ({ code, title, college, term }: ClassValues): string =>
+  searchedText(code, title, term, college);
 
 export async function insertClass(
   writes: Writes,
@@ -35,7 +59,7 @@ export async function insertClass(
   id: string = randomUUID(),
 ): Promise<string> {
   const now = new Date().toISOString();
-  await writes.insert(classes).values({ ...values, id, createdAt: now, updatedAt: now });
+  await writes.insert(classes).values({ ...values, words: wordsOf(values), id, createdAt: now, updatedAt: now });
   return id;
 }
 
@@ -43,7 +67,12 @@ export async function insertClass(
 export async function updateClass(writes: Writes, id: string, revision: number, values: ClassValues): Promise<boolean> {
   const rows = await writes
     .update(classes)
-    .set({ ...values, revision: sql`${classes.revision} + 1`, updatedAt: new Date().toISOString() })
+    .set({
+      ...values,
+      words: wordsOf(values),
+      revision: sql`${classes.revision} + 1`,
+      updatedAt: new Date().toISOString(),
+    })
     .where(and(eq(classes.id, id), eq(classes.revision, revision), isNull(classes.deletedAt)))
     .returning({ id: classes.id });
   return rows.length > 0;

@@ -8,7 +8,19 @@ import type { cases, enteringStyles, exercises } from './schema.ts';
 export type DocumentTable = typeof cases | typeof exercises | typeof enteringStyles;
 export type DocumentRow = typeof cases.$inferSelect;
 
-export function listDocuments(queries: Queries, table: DocumentTable): Promise<DocumentRow[]> {
+/** What is stored of a record: its title, its document, and what it is found by. */
+export interface DocumentValues {
+  readonly title: string;
+  readonly document: unknown;
+  readonly words?: string;
+  /** A JSON array of names. */
+  readonly labels?: string;
+  /** What lists show of an exercise. */
+  readonly inShort?: unknown;
+}
+
+/** All of them; for kinds of records of which there are few. */
+export function listDocuments(queries: Queries, table: typeof enteringStyles): Promise<DocumentRow[]> {
   return queries.select().from(table).where(isNull(table.deletedAt)).orderBy(desc(table.updatedAt), table.id);
 }
 
@@ -50,12 +62,14 @@ export async function listDeleted(
 export async function insertDocument(
   writes: Writes,
   table: DocumentTable,
-  title: string,
-  document: unknown,
+  values: DocumentValues,
   id: string = randomUUID(),
 ): Promise<DocumentRow> {
   const now = new Date().toISOString();
-  const [row] = await writes.insert(table).values({ id, title, document, createdAt: now, updatedAt: now }).returning();
+  const [row] = await writes
+    .insert(table)
+    .values({ ...values, id, createdAt: now, updatedAt: now })
+    .returning();
   return row!;
 }
 
@@ -65,7 +79,7 @@ export async function updateDocument(
   table: DocumentTable,
   id: string,
   revision: number,
-  values: { readonly title: string; readonly document: unknown },
+  values: DocumentValues,
 ): Promise<DocumentRow | undefined> {
   const [row] = await writes
     .update(table)

@@ -1,7 +1,7 @@
 /** Earlier states of exercises. */
 
 import { randomUUID } from 'node:crypto';
-import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
 import { exerciseRevisions, exercises } from './schema.ts';
 
@@ -40,10 +40,4 @@ export async function setArchived(writes: Writes, id: string, archived: boolean)
     .where(and(eq(exercises.id, id), isNull(exercises.deletedAt)))
     .returning({ id: exercises.id });
   return rows.length > 0;
-}
-
-/** The ids of the exercises that are archived. */
-export async function archivedIds(queries: Queries): Promise<ReadonlySet<string>> {
-  const rows = await queries.select({ id: exercises.id }).from(exercises).where(isNotNull(exercises.archivedAt));
-  return new Set(rows.map(({ id }) => id));
 }

@@ -1,11 +1,15 @@
 /** The tables of the database. Times are ISO text; documents are JSON read through the contract's schemas. */
 
-import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
 const id = () => text('id').primaryKey();
 const revision = () => integer('revision').notNull().default(1);
 const createdAt = () => text('created_at').notNull();
 const updatedAt = () => text('updated_at').notNull();
+/** What a search looks through, in small letters; empty where it has not been worked out yet (`services/searched.ts`). */
+const words = () => text('words').notNull().default('');
+/** What a list is filtered by, as a JSON array of names. */
+const labels = () => text('labels').notNull().default('[]');
 const setId = () =>
   text('set_id')
     .notNull()
@@ -26,8 +30,13 @@ export const cases = sqliteTable(
     updatedAt: updatedAt(),
     /** When it was deleted; it can be brought back. */
     deletedAt: text('deleted_at'),
+    words: words(),
+    labels: labels(),
   },
-  (table) => [index('cases_updated').on(table.updatedAt)],
+  (table) => [
+    index('cases_listed').on(table.deletedAt, table.updatedAt),
+    index('cases_labels').on(table.deletedAt, table.labels),
+  ],
 );
 
 export const exercises = sqliteTable(
@@ -42,8 +51,15 @@ export const exercises = sqliteTable(
     deletedAt: text('deleted_at'),
     /** Archive: kept and used in sets, but out of the way. */
     archivedAt: text('archived_at'),
+    /** What lists show of it, so that they read no document; null where it cannot be read. */
+    inShort: text('in_short', { mode: 'json' }),
+    words: words(),
+    labels: labels(),
   },
-  (table) => [index('exercises_updated').on(table.updatedAt)],
+  (table) => [
+    index('exercises_listed').on(table.deletedAt, table.updatedAt),
+    index('exercises_labels').on(table.deletedAt, table.labels),
+  ],
 );
 
 /** Earlier states of exercises, one a revision. */
@@ -70,20 +86,27 @@ export const enteringStyles = sqliteTable('entering_styles', {
   createdAt: createdAt(),
   updatedAt: updatedAt(),
   deletedAt: text('deleted_at'),
+  words: words(),
+  labels: labels(),
 });
 
-export const classes = sqliteTable('classes', {
-  id: id(),
-  code: text('code').notNull(),
-  title: text('title').notNull(),
-  college: text('college').notNull(),
-  term: text('term').notNull().default(''),
-  rules: text('rules', { mode: 'json' }).notNull(),
-  revision: revision(),
-  createdAt: createdAt(),
-  updatedAt: updatedAt(),
-  deletedAt: text('deleted_at'),
-});
+export const classes = sqliteTable(
+  'classes',
+  {
+    id: id(),
+    code: text('code').notNull(),
+    title: text('title').notNull(),
+    college: text('college').notNull(),
+    term: text('term').notNull().default(''),
+    rules: text('rules', { mode: 'json' }).notNull(),
+    revision: revision(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+    deletedAt: text('deleted_at'),
+    words: words(),
+  },
+  (table) => [index('classes_listed').on(table.deletedAt, table.code)],
+);
 
 /** The house rules that hold where no class's do; one row, `default`. */
 export const defaultRules = sqliteTable('default_rules', {
@@ -132,8 +155,19 @@ export const sets = sqliteTable(
     submitted: integer('submitted').notNull().default(0),
     toLookAt: integer('to_look_at').notNull().default(0),
     unmatched: integer('unmatched').notNull().default(0),
+    words: words(),
   },
-  (table) => [index('sets_of_class').on(table.classId)],
+  (table) => [index('sets_of_class').on(table.classId), index('sets_listed').on(table.deletedAt, table.updatedAt)],
+);
+
+/** Which exercises a set has, as its document says: for the way back, from an exercise to its sets. */
+export const setExercises = sqliteTable(
+  'set_exercises',
+  { setId: setId(), exerciseId: text('exercise_id').notNull() },
+  (table) => [
+    primaryKey({ columns: [table.setId, table.exerciseId] }),
+    index('set_exercises_of_exercise').on(table.exerciseId),
+  ],
 );
 
 /** What students got: each exercise of a set as it was when it was assigned. */
@@ -175,6 +209,7 @@ export const submissions = sqliteTable(
   (table) => [
     uniqueIndex('submissions_once').on(table.setId, table.studentId),
     index('submissions_of_student').on(table.studentId),
+    index('submissions_checked').on(table.setId, table.checkedAs),
   ],
 );
 

@@ -1,22 +1,78 @@
 /** Sets and the assignedExercises that were assigned. */
 
 import { randomUUID } from 'node:crypto';
-import { and, count, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, ne, sql, type SQL } from 'drizzle-orm';
+import { studentsOf } from './classes.ts';
 import type { Queries, Writes } from './database.ts';
-import { classes, submissions, unmatchedRows, assignedExercises, sets, students } from './schema.ts';
+import { hasWords, placeOf, searchedText, type AskedPage, type Page } from './lists.ts';
+import { classes, setExercises, submissions, unmatchedRows, assignedExercises, sets, students } from './schema.ts';
 
 export type SetRow = typeof sets.$inferSelect;
 export type AssignedExerciseRow = typeof assignedExercises.$inferSelect;
 
-export async function listSets(queries: Queries): Promise<SetRow[]> {
-  const rows = await queries
-    .select({ set: sets })
-    .from(sets)
-    .innerJoin(classes, and(eq(classes.id, sets.classId), isNull(classes.deletedAt)))
-    .where(isNull(sets.deletedAt))
-    .orderBy(desc(sets.updatedAt), sets.id);
-  return rows.map(({ set }) => set);
+export interface AskedSets extends AskedPage {
+  /** Empty for all classes. */
+  readonly class: string;
+  readonly state: '' | 'open' | 'waiting';
+  /** The id of a set: others, assigned, that have an exercise of it. */
+  readonly beside: string;
 }
+
+/** What somebody has to do something about: not assigned, not released, answers to look at, rows that match nobody. */
+const isWaiting = sql`(${sets.assignedAt} IS NULL OR ${sets.releasedAt} IS NULL OR ${sets.toLookAt} > 0 OR ${sets.unmatched} > 0)`;
+
+/** Sets of classes that are there, with what their class is called and how many students it has. */
+export async function pageOfSets(
+  queries: Queries,
+  asked: AskedSets,
+): Promise<Page<{ set: SetRow; className: string; students: number }>> {
+  const where = and(
+    isNull(sets.deletedAt),
+    ...hasWords([sets.words, classes.words], asked.find),
+    ...(asked.class === '' ? [] : [eq(sets.classId, asked.class)]),
+    ...(asked.state === 'open' ? [isNull(sets.assignedAt)] : []),
+    ...(asked.state === 'waiting' ? [isWaiting] : []),
+    ...(asked.beside === '' ? [] : [isNotNull(sets.assignedAt), ne(sets.id, asked.beside), sharing(asked.beside)]),
+  );
+  const inClass = and(eq(classes.id, sets.classId), isNull(classes.deletedAt));
+  const { limit, offset } = placeOf(asked);
+  const order = [desc(sets.updatedAt), asc(sets.id)] as const;
+  // Which ones first, so that students are counted for one page.
+  const ids = queries
+    .select({ id: sets.id })
+    .from(sets)
+    .innerJoin(classes, inClass)
+    .where(where)
+    .orderBy(...order)
+    .limit(limit)
+    .offset(offset);
+  const [rows, [all]] = await Promise.all([
+    queries
+      .select({
+        set: sets,
+        code: classes.code,
+        term: classes.term,
+        students: studentsOf('sets.class_id'),
+      })
+      .from(sets)
+      .innerJoin(classes, inClass)
+      .where(inArray(sets.id, ids))
+      .orderBy(...order),
+    queries.select({ total: count() }).from(sets).innerJoin(classes, inClass).where(where),
+  ]);
+  return {
+    rows: rows.map(({ set, code, term, students: number }) => ({
+      set,
+      className: [code, term].filter((word) => word !== '').join(', '),
+      students: number,
+    })),
+    total: all?.total ?? 0,
+  };
+}
+
+const sharing = (setId: string): SQL => sql`${sets.id} IN (
+  SELECT other.set_id FROM set_exercises AS own JOIN set_exercises AS other ON other.exercise_id = own.exercise_id
+  WHERE own.set_id = ${setId})`;
 
 export async function findSet(queries: Queries, id: string): Promise<SetRow | undefined> {
   const [row] = await queries
@@ -26,15 +82,13 @@ export async function findSet(queries: Queries, id: string): Promise<SetRow | un
   return row;
 }
 
-/** How many students each class has, without those who have withdrawn; only one class where it is named. */
-export async function countStudents(queries: Queries, classId?: string): Promise<ReadonlyMap<string, number>> {
-  const rows = await queries
-    .select({ id: classes.id, students: count(students.id) })
-    .from(classes)
-    .leftJoin(students, and(eq(students.classId, classes.id), isNull(students.withdrawnAt)))
-    .where(classId === undefined ? undefined : eq(classes.id, classId))
-    .groupBy(classes.id);
-  return new Map(rows.map((row) => [row.id, row.students]));
+/** How many students a class has, without those who have withdrawn. */
+export async function countStudents(queries: Queries, classId: string): Promise<number> {
+  const [row] = await queries
+    .select({ number: count() })
+    .from(students)
+    .where(and(eq(students.classId, classId), isNull(students.withdrawnAt)));
+  return row?.number ?? 0;
 }
 
 /** Counts what lists show of a set anew: in the transaction that changed its submissions, their verdicts, its unmatched rows or its roster. */
@@ -68,8 +122,9 @@ export async function insertSet(
   const now = new Date().toISOString();
   const [row] = await writes
     .insert(sets)
-    .values({ ...values, id, createdAt: now, updatedAt: now })
+    .values({ ...values, words: searchedText(values.title), id, createdAt: now, updatedAt: now })
     .returning();
+  await recordExercises(writes, id);
   return row!;
 }
 
@@ -82,10 +137,24 @@ export async function updateSet(
 ): Promise<SetRow | undefined> {
   const [row] = await writes
     .update(sets)
-    .set({ ...values, revision: sql`${sets.revision} + 1`, updatedAt: new Date().toISOString() })
+    .set({
+      ...values,
+      ...(values.title === undefined ? {} : { words: searchedText(values.title) }),
+      revision: sql`${sets.revision} + 1`,
+      updatedAt: new Date().toISOString(),
+    })
     .where(and(eq(sets.id, id), eq(sets.revision, revision), isNull(sets.deletedAt)))
     .returning();
+  if (row && values.document !== undefined) await recordExercises(writes, id);
   return row;
+}
+
+/** Notes which exercises a set has, as its document says. */
+async function recordExercises(writes: Writes, id: string): Promise<void> {
+  await writes.delete(setExercises).where(eq(setExercises.setId, id));
+  await writes.run(sql`
+    INSERT OR IGNORE INTO ${setExercises} SELECT ${sets.id}, json_extract(item.value, '$.exerciseId')
+    FROM ${sets}, json_each(${sets.document}, '$.items') AS item WHERE ${sets.id} = ${id}`);
 }
 
 /** Marks a set as touched, for lists that show the newest first. */

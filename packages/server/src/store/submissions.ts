@@ -207,6 +207,19 @@ export async function findSubmissions(
   return found;
 }
 
+const waitsIn = (setId: string, current: string) =>
+  and(eq(submissions.setId, setId), or(isNull(submissions.checkedAs), ne(submissions.checkedAs, current)));
+
+/** Whether any submission of a set has no verdicts, or out-of-date ones; no submission is read for it. */
+export async function anyWaiting(queries: Queries, setId: string, current: string): Promise<boolean> {
+  const rows = await queries
+    .select({ checkedAs: submissions.checkedAs })
+    .from(submissions)
+    .where(waitsIn(setId, current))
+    .limit(1);
+  return rows.length > 0;
+}
+
 /** Submissions whose verdicts do not follow from what `current` names, at most so many, and how many are left after them. */
 export async function waitingSubmissions(
   queries: Queries,
@@ -214,10 +227,7 @@ export async function waitingSubmissions(
   current: string,
   most: number,
 ): Promise<{ rows: SubmissionRow[]; left: number }> {
-  const waiting = and(
-    eq(submissions.setId, setId),
-    or(isNull(submissions.checkedAs), ne(submissions.checkedAs, current)),
-  );
+  const waiting = waitsIn(setId, current);
   const rows = await queries.select().from(submissions).where(waiting).orderBy(submissions.id).limit(most);
   if (rows.length < most) return { rows, left: 0 };
   const [all] = await queries.select({ count: count() }).from(submissions).where(waiting);

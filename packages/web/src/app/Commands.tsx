@@ -16,12 +16,17 @@ interface CommandsProps {
   readonly onShortcuts: () => void;
 }
 
+/** Whether a place or a thing to do is called so. */
+const isCalled = ({ label = '', description = '' }: SpotlightActionData, words: string): boolean =>
+  `${label} ${description}`.toLowerCase().includes(words.toLowerCase().trim());
+
 export default function Commands({ asked, onShortcuts }: CommandsProps) {
   const navigate = useNavigate();
   const { toggleColorScheme } = useMantineColorScheme();
-  const cases = useCases();
-  const exercises = useExercises();
-  const sets = useSets();
+  const [query, setQuery] = useState('');
+  const cases = useCases({ find: query });
+  const exercises = useExercises({ find: query });
+  const sets = useSets({ find: query });
   const go = (id: string, label: string, to: string, description?: string): SpotlightActionData => ({
     id,
     label,
@@ -40,7 +45,7 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
       });
     },
   });
-  const actions: SpotlightActionData[] = [
+  const places: SpotlightActionData[] = [
     ...pages.flatMap(({ path, command }) => (command ? [go(path, command, path)] : [])),
     show('table', 'Show the table'),
     show('working', 'Show the working'),
@@ -50,16 +55,20 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
     show('together', 'Put plans together'),
     { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
     { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
-    ...(sets.data ?? []).map(({ id, title, assignedAt }) =>
+  ];
+  const records: SpotlightActionData[] = [
+    ...(sets.data?.rows ?? []).map(({ id, title, assignedAt }) =>
       go(`set-${id}`, assignedAt ? `Mark ${title}` : title, assignedAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
     ),
-    ...(cases.data ?? []).map(({ id, title, document }) =>
+    ...(cases.data?.rows ?? []).map(({ id, title, document }) =>
       go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),
     ),
-    ...(exercises.data ?? []).map(({ id, document }) =>
-      go(`exercise-${id}`, document.exercise.title, `/exercises/${id}`, 'exercise'),
-    ),
+    ...(exercises.data?.rows ?? []).map(({ id, title }) => go(`exercise-${id}`, title, `/exercises/${id}`, 'exercise')),
   ];
+  // The server looks through more than names; until it has, the rows before are sifted by their names.
+  const looking = [cases, exercises, sets].some(({ isPlaceholderData }) => isPlaceholderData);
+  const called = (all: SpotlightActionData[]) => all.filter((each) => isCalled(each, query));
+  const actions = [...called(places), ...(looking ? called(records) : records)];
   // What comes in later would take the choice away from under a key, so the lists are waited for, for a moment.
   const [waited, setWaited] = useState(false);
   useEffect(() => {
@@ -70,10 +79,19 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
   useEffect(() => {
     if (ready) spotlight.open();
   }, [ready, asked]);
+  // What comes in after a key may have taken the chosen row away: then the first one is chosen.
+  useEffect(() => {
+    const rows = document.querySelectorAll('[data-action]');
+    if (query !== '' && ![...rows].some((row) => row.hasAttribute('data-selected')))
+      rows[0]?.setAttribute('data-selected', 'true');
+  });
   if (!ready) return null;
   return (
     <Spotlight
       actions={actions}
+      query={query}
+      onQueryChange={setQuery}
+      filter={(_words, all) => all}
       limit={9}
       nothingFound="Nothing is called that."
       searchProps={{ placeholder: 'Go to, open, do…', 'aria-label': 'command search' }}

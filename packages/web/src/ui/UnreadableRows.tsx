@@ -1,8 +1,7 @@
 /** Rows of a list that this version cannot read: said by name, so that nobody thinks them gone. */
-import { useUnreadable } from './records.ts';
+import type { UnreadableRecord } from '@hardy-sextant/contract';
 
-export function UnreadableRows({ list }: { readonly list: Parameters<typeof useUnreadable>[0] }) {
-  const rows = useUnreadable(list);
+export function UnreadableRows({ rows = [] }: { readonly rows: readonly UnreadableRecord[] | undefined }) {
   if (rows.length === 0) return null;
   return (
     <p role="note" className="soft">

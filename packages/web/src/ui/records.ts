@@ -1,87 +1,142 @@
 /** Cases, exercises and classes as the server keeps them: queries and writes that several screens share. */
 
 import {
-  keptCase,
-  keptEnteringStyle,
-  keptEnteringStyles,
-  keptRules,
-  keptRulesList,
-  keptCases,
-  keptClasses,
-  keptExercise,
-  keptExercises,
+  casePage,
+  classPage,
   deletedRecords,
   exerciseFile,
+  exercisePage,
   exerciseRevisions,
   importReport,
   isReadable,
-  listedSets,
+  keptCase,
+  keptEnteringStyle,
+  keptEnteringStyles,
+  keptExercise,
+  keptRules,
+  keptRulesList,
+  setPage,
+  type AskedOfCases,
+  type AskedOfClasses,
+  type AskedOfExercises,
+  type AskedOfSets,
   type BinKind,
-  type KeptClass,
-  type ListedSet,
-  type UnreadableRecord,
+  type CasePage,
   type ChangedCase,
   type ChangedEnteringStyle,
   type ChangedExercise,
   type ChangedRules,
+  type ChosenExercises,
+  type ClassPage,
+  type ExercisePage,
   type KeptCase,
+  type KeptClass,
   type KeptExercise,
   type KeptRules,
+  type ListedExercise,
+  type ListedSet,
   type NewCase,
   type NewEnteringStyle,
   type NewExercise,
+  type SetPage,
+  type UnreadableRecord,
 } from '@hardy-sextant/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  queryOptions,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
 import { exercisesJson } from '@hardy-sextant/files';
 import { saveAs } from './saveFile.ts';
 
-/** The rows of a list that can be read. */
-const readable = <T extends object>(rows: readonly (T | UnreadableRecord)[]): T[] =>
-  rows.filter((row): row is T => isReadable(row));
-const unreadable = (rows: readonly (object | UnreadableRecord)[]): UnreadableRecord[] =>
-  rows.filter((row): row is UnreadableRecord => !isReadable(row));
+type Asked<T> = Partial<Omit<T, 'page'>> & { readonly page?: number };
 
-const casesQuery = {
-  queryKey: ['cases'],
-  queryFn: ({ signal }: { signal: AbortSignal }) => call('/cases', keptCases, { signal }),
+type ReadPage<Row, P> = Omit<P, 'rows'> & {
+  readonly rows: readonly Row[];
+  readonly unreadable: readonly UnreadableRecord[];
 };
-const exercisesQuery = {
-  queryKey: ['exercises'],
-  queryFn: ({ signal }: { signal: AbortSignal }) => call('/exercises', keptExercises, { signal }),
-};
-const classesQuery = {
-  queryKey: ['classes'],
-  queryFn: ({ signal }: { signal: AbortSignal }) => call('/classes', keptClasses, { signal }),
-};
-const setsQuery = {
-  queryKey: ['sets'],
-  queryFn: ({ signal }: { signal: AbortSignal }) => call('/sets', listedSets, { signal }),
-};
-const lists = { cases: casesQuery, exercises: exercisesQuery, classes: classesQuery, sets: setsQuery } as const;
 
-/** The rows of a list that this version cannot read; they are shown as such, and the others work. */
-export function useUnreadable(list: keyof typeof lists): readonly UnreadableRecord[] {
-  const { queryKey, queryFn } = lists[list];
-  return (
-    useQuery<readonly (object | UnreadableRecord)[], Error, UnreadableRecord[]>({
-      queryKey,
-      queryFn,
-      select: unreadable,
-    }).data ?? []
-  );
+/** A page as a screen uses it: the rows that can be read, and those that this version cannot. */
+function parted<Row extends object, P extends { readonly rows: readonly (Row | UnreadableRecord)[] }>(
+  page: P,
+): ReadPage<Row, P> {
+  return {
+    ...page,
+    rows: page.rows.filter((row): row is Row => isReadable(row)),
+    unreadable: page.rows.filter((row): row is UnreadableRecord => !isReadable(row)),
+  };
 }
 
-export function useCases() {
-  return useQuery({ ...casesQuery, select: readable<KeptCase> });
+/** The address of a list, without the filters that are off. */
+function addressOf(path: string, asked: Readonly<Record<string, string | number | undefined>>): string {
+  const search = new URLSearchParams();
+  for (const [name, value] of Object.entries(asked))
+    if (value !== undefined && value !== '' && !(name === 'page' && value === 1)) search.set(name, String(value));
+  return search.size === 0 ? path : `${path}?${search.toString()}`;
 }
 
-export function useCase(id: string | undefined) {
+/** Every page of a list of one kind of record. */
+export const listKey = (kind: 'cases' | 'exercises' | 'classes' | 'sets') => [kind, 'list'] as const;
+
+/** While a word is typed, the rows before stay until the next ones are there. */
+const listed = { placeholderData: keepPreviousData } as const;
+
+export function useCases(asked: Asked<AskedOfCases> = {}) {
   return useQuery({
+    ...listed,
+    queryKey: [...listKey('cases'), asked],
+    queryFn: ({ signal }) => call(addressOf('/cases', asked), casePage, { signal }),
+    select: parted<KeptCase, CasePage>,
+  });
+}
+
+export function useExercises(asked: Asked<AskedOfExercises> = {}) {
+  return useQuery({
+    ...listed,
+    queryKey: [...listKey('exercises'), asked],
+    queryFn: ({ signal }) => call(addressOf('/exercises', asked), exercisePage, { signal }),
+    select: parted<ListedExercise, ExercisePage>,
+  });
+}
+
+/** An exercise as some list that was read shows it. */
+export function listedExercise(queries: QueryClient, id: string): ListedExercise | undefined {
+  for (const [, page] of queries.getQueriesData<ExercisePage>({ queryKey: listKey('exercises') }))
+    for (const row of page?.rows ?? []) if (row.id === id && isReadable(row)) return row;
+  return undefined;
+}
+
+export function useSets(asked: Asked<AskedOfSets> = {}) {
+  return useQuery({
+    ...listed,
+    queryKey: [...listKey('sets'), asked],
+    queryFn: ({ signal }) => call(addressOf('/sets', asked), setPage, { signal }),
+    select: parted<ListedSet, SetPage>,
+  });
+}
+
+export function useClasses(asked: Asked<AskedOfClasses> = {}) {
+  return useQuery({
+    ...listed,
+    queryKey: [...listKey('classes'), asked],
+    queryFn: ({ signal }) => call(addressOf('/classes', asked), classPage, { signal }),
+    select: parted<KeptClass, ClassPage>,
+  });
+}
+
+export const caseQuery = (id: string | undefined) =>
+  queryOptions({
     queryKey: ['cases', id],
     queryFn: ({ signal }) => call(`/cases/${id}`, keptCase, { signal }),
     enabled: id !== undefined,
   });
+
+export function useCase(id: string | undefined) {
+  return useQuery(caseQuery(id));
 }
 
 /** Writes a case: a change where a revision is given, a new one otherwise, under the id given or one of the server's. */
@@ -95,7 +150,7 @@ export function useWriteCase() {
     },
     onSuccess: (kept: KeptCase) => {
       queries.setQueryData(['cases', kept.id], kept);
-      return queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('cases') });
     },
   });
 }
@@ -106,10 +161,6 @@ export function useDeleteCase() {
     mutationFn: (id: string) => callFor(`/cases/${id}`, { method: 'DELETE' }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['cases'] }),
   });
-}
-
-export function useExercises() {
-  return useQuery({ ...exercisesQuery, select: readable<KeptExercise> });
 }
 
 export function useExercise(id: string | undefined) {
@@ -129,18 +180,18 @@ export function useWriteExercise() {
         : call(`/exercises/${id}`, keptExercise, { method: 'PUT', body }),
     onSuccess: (kept: KeptExercise) => {
       queries.setQueryData(['exercises', kept.id], kept);
-      return queries.invalidateQueries({ queryKey: ['exercises'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('exercises') });
     },
   });
 }
 
-export function useSets() {
-  return useQuery({ ...setsQuery, select: readable<ListedSet> });
-}
+/** What a class is called in short: BM 210, Autumn 2026. */
+export const classInWords = ({ code, term }: Pick<KeptClass, 'code' | 'term'>): string =>
+  [code, term].filter((word) => word !== '').join(', ');
 
-export function useClasses() {
-  return useQuery({ ...classesQuery, select: readable<KeptClass> });
-}
+/** Classes to pick from, found by words. */
+export const useClassChoices = (find: string) =>
+  useClasses({ find }).data?.rows.map((each) => ({ value: each.id, label: classInWords(each) }));
 
 /** Everything that was deleted and can be brought back. */
 export function useBin() {
@@ -231,9 +282,9 @@ export function useExerciseRevisions(id: string) {
   });
 }
 
-/** Puts exercises into a file for the disk; all that are not archived where none are named. */
-export async function saveExercises(ids: readonly string[]): Promise<void> {
-  const file = await call('/exercise-export', exerciseFile, { method: 'POST', body: { ids } });
+/** Puts exercises into a file for the disk. */
+export async function saveExercises(chosen: ChosenExercises): Promise<void> {
+  const file = await call('/exercise-export', exerciseFile, { method: 'POST', body: chosen });
   await saveAs(exercisesJson, 'exercises', JSON.stringify(file, undefined, 2));
 }
 

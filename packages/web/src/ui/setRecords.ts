@@ -15,6 +15,7 @@ import {
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, callFor } from './api.ts';
+import { listKey } from './records.ts';
 
 export function useClass(id: string | undefined) {
   return useQuery({
@@ -34,7 +35,7 @@ export function useWriteClass() {
         : call(`/classes/${id}`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
-      return queries.invalidateQueries({ queryKey: ['classes'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('classes') });
     },
   });
 }
@@ -47,7 +48,7 @@ export function useWriteRoster(classId: string) {
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
       void queries.invalidateQueries({ queryKey: ['sets'] });
-      return queries.invalidateQueries({ queryKey: ['classes'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('classes') });
     },
   });
 }
@@ -77,7 +78,7 @@ export function useKept() {
   return (kept: KeptSet) => {
     queries.setQueryData(['sets', kept.id], kept);
     void queries.invalidateQueries({ queryKey: ['sets', kept.id, 'marking'] });
-    return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+    return queries.invalidateQueries({ queryKey: listKey('sets') });
   };
 }
 

@@ -2,19 +2,18 @@
 
 import type { UseFormReturnType } from '@mantine/form';
 import { useEffect, useRef, useState } from 'react';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { same } from './kept/keptDocument.ts';
 import { remember, remembered } from './kept/unsent.ts';
+import { sameFields } from './sameFields.ts';
 
 /**
  * @param key names the record whose form it is
- * @param schema reads what was remembered
  * @returns whether the form was opened with what was typed before, and a way to drop it
  */
 export function useKeptForm<T extends object>(
   key: string,
   form: UseFormReturnType<T>,
-  schema: z.ZodType<T>,
 ): { readonly resumed: boolean; readonly drop: () => void } {
   const [resumed, setResumed] = useState(false);
   const begun = useRef(false);
@@ -22,8 +21,8 @@ export function useKeptForm<T extends object>(
   useEffect(() => {
     if (begun.current) return;
     begun.current = true;
-    const typed = remembered(`form ${key}`, schema);
-    if (typed === undefined || same(typed, start.current)) return;
+    const typed = remembered(`form ${key}`, z.unknown());
+    if (!sameFields(start.current, typed) || same(typed, start.current)) return;
     form.setValues(typed);
     setResumed(true);
     // Once, when the form is opened.

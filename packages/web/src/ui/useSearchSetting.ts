@@ -46,8 +46,23 @@ export function followAddress(edit: (settings: URLSearchParams) => void): void {
 
 const SOON_MS = 100;
 
-/** The settings in the address, and a way to change one. */
+/** The settings in the address, and a way to change one. Where something else changes than the page, the first page is shown. */
 export function useSearchSetting(): readonly [URLSearchParams, (name: string, value: string) => void] {
   const [search, change] = useAddress();
-  return [search, (name, value) => change((settings) => settings.set(name, value))];
+  return [
+    search,
+    (name, value) =>
+      change((settings) => {
+        settings.set(name, value);
+        if (name !== PAGE || value === '1') settings.delete(PAGE);
+      }),
+  ];
+}
+
+const PAGE = 'page';
+
+/** Which page of a list the address names; the first where it names none. */
+export function pageIn(search: URLSearchParams): number {
+  const page = Number(search.get(PAGE) ?? 1);
+  return Number.isInteger(page) && page >= 1 && page <= 1_000_000 ? page : 1;
 }

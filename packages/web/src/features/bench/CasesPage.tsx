@@ -7,28 +7,26 @@ import { Link } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
+import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../ui/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../ui/statement/editing.ts';
 import styles from './CasesPage.module.css';
 
 export function CasesPage() {
-  const cases = useCases();
+  const [search, set] = useSearchSetting();
+  const find = search.get('find') ?? '';
+  const tag = search.get('tag') ?? '';
+  const page = pageIn(search);
+  const cases = useCases({ find, tag, page });
   const rules = useRules();
   const write = useWriteCase();
   const remove = useDeleteCase();
   const restore = useRestore();
-  const [search, set] = useSearchSetting();
-  const words = (search.get('find') ?? '').toLowerCase();
-  const tag = search.get('tag') ?? '';
-  const tags = [...new Set((cases.data ?? []).flatMap(({ document }) => document.tags))].sort();
-  const found = (cases.data ?? []).filter(
-    ({ title, document }) =>
-      (tag === '' || document.tags.includes(tag)) &&
-      [title, kindOf(document.draft).title, ...document.tags].some((text) => text.toLowerCase().includes(words)),
-  );
+  const found = cases.data?.rows ?? [];
+  const filtered = find !== '' || tag !== '';
   const rulesOf = (kept: KeptCase): HouseRules =>
     rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
 
@@ -55,10 +53,10 @@ export function CasesPage() {
           placeholder="Find by name, kind or tag"
           size="sm"
           w={320}
-          value={search.get('find') ?? ''}
+          value={find}
           onChange={(event) => set('find', event.currentTarget.value)}
         />
-        {tags.map((each) => (
+        {(cases.data?.tags ?? []).map((each) => (
           <Chip key={each} name={each} pressed={each === tag} onPress={() => set('tag', each === tag ? '' : each)} />
         ))}
       </div>
@@ -67,10 +65,10 @@ export function CasesPage() {
           {failure.message}
         </p>
       )}
-      <UnreadableRows list="cases" />
+      <UnreadableRows rows={cases.data?.unreadable} />
       {cases.isPending && <Loading what="your cases" />}
       {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
-      {cases.data?.length === 0 && (
+      {cases.data?.total === 0 && !filtered && (
         <Empty title="No cases yet">
           <p>
             A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is
@@ -78,9 +76,7 @@ export function CasesPage() {
           </p>
         </Empty>
       )}
-      {cases.data && cases.data.length > 0 && found.length === 0 && (
-        <p className="soft">No case fits. Try fewer letters, or another tag.</p>
-      )}
+      {cases.data?.total === 0 && filtered && <p className="soft">No case fits. Try fewer letters, or another tag.</p>}
       {found.length > 0 && (
         <table className="ledger sheet">
           <thead>
@@ -130,6 +126,9 @@ export function CasesPage() {
             })}
           </tbody>
         </table>
+      )}
+      {cases.data && (
+        <Pages of="cases" total={cases.data.total} page={cases.data.page} onPage={(to) => set('page', String(to))} />
       )}
     </>
   );

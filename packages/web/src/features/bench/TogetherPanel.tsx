@@ -1,5 +1,5 @@
 /** Several plans of one borrower put together: a joint table, what is paid in all, and when each ends. */
-import { Button, Menu, UnstyledButton } from '@mantine/core';
+import { UnstyledButton } from '@mantine/core';
 import {
   buildTogether,
   numberStyleById,
@@ -11,11 +11,13 @@ import {
   type TogetherPlan,
   kindOf,
 } from '@hardy-sextant/core';
-import type { KeptCase, TogetherPart } from '@hardy-sextant/contract';
+import type { TogetherPart } from '@hardy-sextant/contract';
 import { IconX } from '@tabler/icons-react';
+import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Amount } from '../../ui/Figures.tsx';
-import { useCases } from '../../ui/records.ts';
+import { FindAndPick } from '../../ui/FindAndPick.tsx';
+import { caseQuery, useCases } from '../../ui/records.ts';
 import { newId } from '../../ui/statement/Changes.tsx';
 import { Choice } from '../../ui/statement/Choice.tsx';
 import { Slot } from '../../ui/statement/Slot.tsx';
@@ -35,16 +37,17 @@ const SHOWN = 400;
 
 export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts, onChange }: TogetherPanelProps) {
   const style = numberStyleById(styleId);
-  const cases = useCases();
+  const queries = useQueryClient();
+  const useChoices = (find: string) =>
+    useCases({ find })
+      .data?.rows.filter(({ id, document }) => id !== caseId && kindOf(document.draft).hasTable)
+      .map(({ id, title: name }) => ({ value: id, label: name }));
   const [by, setBy] = useState<'period' | 'date'>('period');
-  const add = (kept: KeptCase) =>
-    onChange(
-      [
-        ...parts,
-        { id: newId(), name: kept.title, draft: restyleDraft(kept.document.draft, styleId), startsAfter: '0' },
-      ],
-      'together',
-    );
+  const add = async (id: string) => {
+    const kept = await queries.fetchQuery(caseQuery(id));
+    const draft = restyleDraft(kept.document.draft, styleId);
+    onChange([...parts, { id: newId(), name: kept.title, draft, startsAfter: '0' }], 'together');
+  };
 
   const outcomes = useMemo(() => parts.map(({ draft }) => solveCase(draft, rounding)), [parts, rounding]);
   const unsolved = parts.filter((_, at) => outcomes[at]!.state !== 'solved');
@@ -118,21 +121,14 @@ export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts,
             </li>
           ))}
         </ul>
-        <Menu position="bottom-start" shadow="sm">
-          <Menu.Target>
-            <Button>Put another case beside it</Button>
-          </Menu.Target>
-          <Menu.Dropdown mah={320} style={{ overflowY: 'auto' }}>
-            {(cases.data ?? [])
-              .filter(({ id, document }) => id !== caseId && kindOf(document.draft).hasTable)
-              .map((kept) => (
-                <Menu.Item key={kept.id} onClick={() => add(kept)}>
-                  {kept.title}
-                </Menu.Item>
-              ))}
-            {(cases.data ?? []).length < 2 && <Menu.Label>No other case is kept yet.</Menu.Label>}
-          </Menu.Dropdown>
-        </Menu>
+        <FindAndPick
+          aria-label="put another case beside it"
+          placeholder="Put another case beside it…"
+          useFound={useChoices}
+          nothing="No other case is called that."
+          picked={null}
+          onPick={({ value }) => void add(value)}
+        />
         {unsolved.length > 0 && (
           <p className={styles.wrong}>
             Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.

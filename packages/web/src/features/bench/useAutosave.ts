@@ -8,6 +8,7 @@ import { call } from '../../ui/api.ts';
 import { unsentSchema, useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
 import { hasUnsent, remembered } from '../../ui/kept/unsent.ts';
 import { isWorthKeeping, type BenchDocument } from './benchDocument.ts';
+import { listKey } from '../../ui/records.ts';
 
 const benchDocument = z.object({ title: z.string(), document: caseDocument }) as unknown as z.ZodType<BenchDocument>;
 const keyOf = (caseId: string): string => `case ${caseId}`;
@@ -45,7 +46,7 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
         ? await call('/cases', keptCase, { method: 'POST', body: { id: caseId, ...body } })
         : await call(`/cases/${caseId}`, keptCase, { method: 'PUT', body: { revision, ...body } });
     queries.setQueryData(['cases', caseId], stored);
-    void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+    void queries.invalidateQueries({ queryKey: listKey('cases') });
     if (revision === 0) created.current(stored);
     return stored;
   };
@@ -74,7 +75,7 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
         (stored) => {
           document.settle('theirs');
           queries.setQueryData(['cases', stored.id], stored);
-          void queries.invalidateQueries({ queryKey: ['cases'], exact: true });
+          void queries.invalidateQueries({ queryKey: listKey('cases') });
           created.current(stored);
         },
         () => undefined,

@@ -37,7 +37,7 @@ export function ClassPage() {
 function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
   const navigate = useNavigate();
   const remove = useDeleteClass();
-  const sets = useSets();
+  const sets = useSets({ class: kept.id });
   const [adding, setAdding] = useState(false);
   const [renaming, setRenaming] = useState(false);
   const [leaving, setLeaving] = useState(false);
@@ -50,7 +50,7 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
       await navigate(`/classes/${kept.id}`);
     });
   };
-  const mine = sets.data?.filter(({ classId }) => classId === kept.id) ?? [];
+  const mine = sets.data?.rows ?? [];
   return (
     <>
       <PageHead
@@ -100,6 +100,11 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
                 </li>
               ))}
             </ul>
+            {sets.data && sets.data.total > mine.length && (
+              <p>
+                <Link to={`/sets?class=${kept.id}`}>All {sets.data.total}</Link>
+              </p>
+            )}
           </section>
         </aside>
       </div>

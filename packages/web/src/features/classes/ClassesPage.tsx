@@ -5,13 +5,21 @@ import { useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { useClasses } from '../../ui/records.ts';
 import { useWriteClass } from '../../ui/setRecords.ts';
+import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 
+/** More classes than this are easier searched than looked through. */
+const FEW = 12;
+
 export function ClassesPage() {
-  const classes = useClasses();
+  const [search, set] = useSearchSetting();
+  const find = search.get('find') ?? '';
+  const page = pageIn(search);
+  const classes = useClasses({ find, page });
   const [making, setMaking] = useState(false);
   return (
     <>
@@ -23,17 +31,29 @@ export function ClassesPage() {
           New class
         </Button>
       </PageHead>
-      <UnreadableRows list="classes" />
+      {(find !== '' || (classes.data?.total ?? 0) > FEW) && (
+        <TextInput
+          aria-label="find a class"
+          placeholder="Find by code, course, term or college"
+          size="sm"
+          w={320}
+          mb="sm"
+          value={find}
+          onChange={(event) => set('find', event.currentTarget.value)}
+        />
+      )}
+      <UnreadableRows rows={classes.data?.unreadable} />
       {classes.isPending && <Loading what="your classes" />}
       {classes.isError && !classes.data && (
         <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />
       )}
-      {classes.data?.length === 0 && (
+      {classes.data?.total === 0 && find === '' && (
         <Empty title="No classes yet">
           <p>A class has students, house rules and sets. Make one, then paste its roster.</p>
         </Empty>
       )}
-      {classes.data && classes.data.length > 0 && (
+      {classes.data?.total === 0 && find !== '' && <p className="soft">No class fits. Try fewer letters.</p>}
+      {classes.data && classes.data.rows.length > 0 && (
         <table className="ledger sheet" style={{ maxWidth: 860 }}>
           <thead>
             <tr>
@@ -45,7 +65,7 @@ export function ClassesPage() {
             </tr>
           </thead>
           <tbody>
-            {classes.data.map((each) => (
+            {classes.data.rows.map((each) => (
               <tr key={each.id}>
                 <td className="words">
                   <Link to={`/classes/${each.id}`}>{each.code}</Link>
@@ -59,7 +79,15 @@ export function ClassesPage() {
           </tbody>
         </table>
       )}
-      {making && <NewClass onClose={() => setMaking(false)} college={classes.data?.[0]?.college ?? ''} />}
+      {classes.data && (
+        <Pages
+          of="classes"
+          total={classes.data.total}
+          page={classes.data.page}
+          onPage={(to) => set('page', String(to))}
+        />
+      )}
+      {making && <NewClass onClose={() => setMaking(false)} college={classes.data?.rows[0]?.college ?? ''} />}
     </>
   );
 }

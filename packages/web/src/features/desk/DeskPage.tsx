@@ -1,7 +1,6 @@
 /** The Desk: what is waiting, what was worked on last, and a place to start. */
 import { Button } from '@mantine/core';
 import { defaultHouseRules, solveCase, kindOf, slotName } from '@hardy-sextant/core';
-import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
@@ -24,8 +23,8 @@ export function DeskPage() {
       <PageHead
         title="Desk"
         where={
-          classes.data?.[0]
-            ? `${classes.data[0].college} · ${classes.data.map(({ code }) => code).join(', ')}`
+          classes.data?.rows[0]
+            ? `${classes.data.rows[0].college} · ${someCodes(classes.data.rows.map(({ code }) => code))}`
             : 'Your work'
         }
       >
@@ -44,7 +43,7 @@ export function DeskPage() {
             {exercises.isError && !exercises.data && (
               <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
             )}
-            {exercises.data?.length === 0 && (
+            {exercises.data?.total === 0 && (
               <Empty title="No exercises yet">
                 <p>
                   <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
@@ -52,20 +51,20 @@ export function DeskPage() {
               </Empty>
             )}
             <ul className={styles.list}>
-              {exercises.data?.slice(0, RECENT_EXERCISES).map(({ id, document: { exercise } }) => (
+              {exercises.data?.rows.slice(0, RECENT_EXERCISES).map(({ id, title, summary }) => (
                 <li key={id} className="sheet">
                   <div>
                     <Link to={`/exercises/${id}`} className={styles.name}>
-                      {exercise.title || 'An exercise without a title'}
+                      {title || 'An exercise without a title'}
                     </Link>
-                    <p className="soft">{exerciseSummary(exercise)}</p>
+                    <p className="soft">{summary}</p>
                   </div>
                 </li>
               ))}
             </ul>
-            {exercises.data && exercises.data.length > RECENT_EXERCISES && (
+            {exercises.data && exercises.data.total > RECENT_EXERCISES && (
               <p>
-                <Link to="/exercises">All {exercises.data.length} exercises</Link>
+                <Link to="/exercises">All {exercises.data.total} exercises</Link>
               </p>
             )}
           </section>
@@ -78,7 +77,7 @@ export function DeskPage() {
           {cases.isError && !cases.data && (
             <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />
           )}
-          {cases.data?.length === 0 && (
+          {cases.data?.total === 0 && (
             <Empty title="No cases yet">
               <p>
                 A case is a loan, a lease, savings or a fund. <Link to="/bench">State the first one</Link>.
@@ -86,13 +85,13 @@ export function DeskPage() {
             </Empty>
           )}
           <ul className={styles.list}>
-            {cases.data?.slice(0, RECENT).map((kept) => (
+            {cases.data?.rows.slice(0, RECENT).map((kept) => (
               <CaseCard key={kept.id} kept={kept} />
             ))}
           </ul>
-          {cases.data && cases.data.length > RECENT && (
+          {cases.data && cases.data.total > RECENT && (
             <p>
-              <Link to="/cases">All {cases.data.length} kept cases</Link>
+              <Link to="/cases">All {cases.data.total} kept cases</Link>
             </p>
           )}
         </section>
@@ -103,15 +102,12 @@ export function DeskPage() {
 
 /** Sets that somebody has to do something about: answers without a cause, unmatched rows, marks not released, what is due. */
 function Waiting() {
-  const sets = useSets();
-  const classes = useClasses();
-  if (sets.isPending || classes.isPending) return <Loading what="what is waiting" />;
+  const sets = useSets({ state: 'waiting' });
+  const any = useSets();
+  if (sets.isPending || any.isPending) return <Loading what="what is waiting" />;
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   const today = new Date().toISOString().slice(0, 10);
-  const waiting = sets.data.filter(
-    ({ assignedAt, releasedAt, counts }) => !assignedAt || !releasedAt || counts.toLookAt > 0 || counts.unmatched > 0,
-  );
-  const code = (id: string): string => classes.data?.find((each) => each.id === id)?.code ?? '';
+  const waiting = sets.data.rows;
   return (
     <section aria-labelledby="desk-waiting" className={styles.waiting}>
       <h2 id="desk-waiting" className="label">
@@ -119,7 +115,7 @@ function Waiting() {
       </h2>
       {waiting.length === 0 && (
         <p className="soft">
-          {sets.data.length === 0 ? (
+          {any.data?.total === 0 ? (
             <>
               No set has been assigned yet. <Link to="/sets">Put one together</Link> from your exercises.
             </>
@@ -135,7 +131,7 @@ function Waiting() {
               <Link to={set.assignedAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className={styles.name}>
                 {set.title}
               </Link>
-              <p className="soft">{waitingFor(set, code(set.classId), today)}</p>
+              <p className="soft">{waitingFor(set, today)}</p>
             </div>
             {set.assignedAt && set.counts.toLookAt > 0 && (
               <Button component={Link} to={`/sets/${set.id}/marking?exercise=all&cause=unexplained`}>
@@ -145,13 +141,24 @@ function Waiting() {
           </li>
         ))}
       </ul>
+      {sets.data.total > RECENT && (
+        <p>
+          <Link to="/sets">{sets.data.total - RECENT} more are waiting</Link>
+        </p>
+      )}
     </section>
   );
 }
 
-function waitingFor({ document, assignedAt, releasedAt, counts }: ListedSet, code: string, today: string): string {
+/** The first few codes of many. */
+function someCodes(codes: readonly string[]): string {
+  const all = [...new Set(codes)];
+  return all.length > 4 ? `${all.slice(0, 4).join(', ')} and ${all.length - 4} more` : all.join(', ');
+}
+
+function waitingFor({ document, className, assignedAt, releasedAt, counts }: ListedSet, today: string): string {
   if (!assignedAt)
-    return `${code} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+    return `${className} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
   const due =
     document.due === ''
       ? []
@@ -164,7 +171,7 @@ function waitingFor({ document, assignedAt, releasedAt, counts }: ListedSet, cod
         ];
   const rows = counts.unmatched > 0 ? [`${counts.unmatched} unmatched rows`] : [];
   return [
-    code,
+    className,
     `${counts.submitted} of ${counts.students} submitted`,
     ...due,
     ...rows,

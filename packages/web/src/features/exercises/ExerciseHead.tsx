@@ -111,7 +111,9 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
           <Menu.Item onClick={onHistory}>Earlier states</Menu.Item>
           <Menu.Item
             onClick={() =>
-              void saveExercises([kept.id]).catch((error: Error) => notifications.show({ message: error.message }))
+              void saveExercises({ ids: [kept.id] }).catch((error: Error) =>
+                notifications.show({ message: error.message }),
+              )
             }
           >
             Export as a file

@@ -1,73 +1,52 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
 import { Button, Menu, Modal, TextInput } from '@mantine/core';
-import { quantities, storyText, type Exercise, type Quantity, roundTo } from '@hardy-sextant/core';
-import type { ImportReport, KeptExercise, ListedSet } from '@hardy-sextant/contract';
-import { useMemo, useRef, useState } from 'react';
+import { quantities, type Exercise, type Quantity, roundTo } from '@hardy-sextant/core';
+import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
+import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { saveExercises, useExercises, useImportExercises, useWriteExercise, useSets } from '../../ui/records.ts';
+import { saveExercises, useExercises, useImportExercises, useSets, useWriteExercise } from '../../ui/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
-import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
 import { topics } from './topics.ts';
 import styles from './ExercisesPage.module.css';
 
 const levels = { first: 'first steps', second: 'second steps', third: 'for the exam' } as const;
 /** Larger files are refused before they are read. */
-const LARGEST_FILE = 8_000_000;
+const LARGEST_FILE = 20_000_000;
 
-function asked(exercise: Exercise): string[] {
-  return [...new Set(exercise.parts.map(({ ask }) => ('of' in ask ? ask.of : ask.quantity)))];
-}
-
-/** By exercise, the sets it is in. */
-type SetsOf = ReadonlyMap<string, readonly ListedSet[]>;
-
-function found(kept: KeptExercise, search: URLSearchParams, setsOf: SetsOf): boolean {
-  const used = search.get('used') ?? '';
-  const sets = setsOf.get(kept.id) ?? [];
-  const { exercise } = kept.document;
-  const words = (search.get('find') ?? '').toLowerCase().trim();
-  const text =
-    `${exercise.title} ${exercise.topic ?? ''} ${storyText(exercise.story)} ${exercise.parts.map(({ prompt }) => prompt).join(' ')}`.toLowerCase();
-  return (
-    kept.archived === (search.get('aside') === 'yes') &&
-    words.split(/\s+/).every((word) => text.includes(word)) &&
-    (!search.get('topic') || exercise.topic === search.get('topic')) &&
-    (!search.get('level') || exercise.level === search.get('level')) &&
-    (used === '' || (used === 'none' ? sets.length === 0 : sets.some(({ id }) => id === used))) &&
-    (!search.get('asks') || asked(exercise).includes(search.get('asks')!))
-  );
-}
+/** What the address asks for. */
+const askedBy = (search: URLSearchParams) => ({
+  find: search.get('find') ?? '',
+  topic: search.get('topic') ?? '',
+  level: search.get('level') ?? '',
+  asks: search.get('asks') ?? '',
+  used: search.get('used') ?? '',
+  archived: search.get('aside') === 'yes' ? ('yes' as const) : ('no' as const),
+});
 
 export function ExercisesPage() {
-  const exercises = useExercises();
   const navigate = useNavigate();
   const [search, set] = useSearchSetting();
+  const page = pageIn(search);
+  const asked = askedBy(search);
+  const exercises = useExercises({ ...asked, page });
   const write = useWriteExercise();
   const importFile = useImportExercises();
   const file = useRef<HTMLInputElement>(null);
   const [report, setReport] = useState<ImportReport>();
   const [problem, setProblem] = useState('');
-  const sets = useSets();
-  const setsOf = useMemo((): SetsOf => {
-    const byExercise = new Map<string, ListedSet[]>();
-    for (const each of sets.data ?? [])
-      for (const id of new Set(each.document.items.map(({ exerciseId }) => exerciseId)))
-        byExercise.set(id, [...(byExercise.get(id) ?? []), each]);
-    return byExercise;
-  }, [sets.data]);
-  const shown = useMemo(
-    () => (exercises.data ?? []).filter((kept) => found(kept, search, setsOf)),
-    [exercises.data, search, setsOf],
-  );
-  const allAsked = useMemo(
-    () => [...new Set((exercises.data ?? []).flatMap(({ document }) => asked(document.exercise)))].sort(),
-    [exercises.data],
-  );
+  const shown = exercises.data?.rows ?? [];
+  const total = exercises.data?.total ?? 0;
+  // The newest sets to choose from, and the one that was chosen.
+  const sets = useSets().data?.rows ?? [];
+  const isThere = ['', 'none', ...sets.map(({ id }) => id)].includes(asked.used);
+  const setChoices = isThere ? sets : [...sets, { id: asked.used, title: 'the set chosen before' }];
+  const filtered = Object.values(asked).some((value) => value !== '' && value !== 'no');
   const begin = async (exercise: Exercise) => {
     const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
     void navigate(`/exercises/${made.id}`);
@@ -82,7 +61,7 @@ export function ExercisesPage() {
     if (!chosen) return;
     if (chosen.size > LARGEST_FILE)
       return setProblem(
-        `“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 8. Nothing was taken in.`,
+        `“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 20. Nothing was taken in.`,
       );
     let content: unknown;
     try {
@@ -116,12 +95,10 @@ export function ExercisesPage() {
           Import a file
         </Button>
         <Button
-          onClick={() =>
-            void saveExercises(shown.map(({ id }) => id)).catch((error: Error) => setProblem(error.message))
-          }
-          disabled={shown.length === 0}
+          onClick={() => void saveExercises({ asked }).catch((error: Error) => setProblem(error.message))}
+          disabled={total === 0}
         >
-          Export {shown.length === exercises.data?.length ? 'all' : 'these'}
+          Export {filtered ? `these ${total}` : 'all'}
         </Button>
         <PatternMenu
           onBlank={() => void begin(blankExercise()).catch(() => undefined)}
@@ -168,7 +145,7 @@ export function ExercisesPage() {
           onChange={(event) => set('asks', event.currentTarget.value)}
         >
           <option value="">whatever is asked</option>
-          {allAsked.map((each) => (
+          {(exercises.data?.asks ?? []).map((each) => (
             <option key={each} value={each}>
               {each in quantities ? quantities[each as Quantity].title : each}
             </option>
@@ -181,7 +158,7 @@ export function ExercisesPage() {
         >
           <option value="">in any set or none</option>
           <option value="none">in no set yet</option>
-          {sets.data?.map(({ id, title }) => (
+          {setChoices.map(({ id, title }) => (
             <option key={id} value={id}>
               in {title}
             </option>
@@ -196,47 +173,33 @@ export function ExercisesPage() {
           archived
         </label>
         <span className="soft" role="status">
-          {shown.length} {shown.length === 1 ? 'exercise' : 'exercises'}
+          {total} {total === 1 ? 'exercise' : 'exercises'}
         </span>
       </div>
-      <UnreadableRows list="exercises" />
+      <UnreadableRows rows={exercises.data?.unreadable} />
       {exercises.isPending && <Loading what="your exercises" />}
       {exercises.isError && !exercises.data && (
         <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
       )}
-      {exercises.data?.length === 0 && (
+      {exercises.data && total === 0 && !filtered && (
         <Empty title="No exercises yet">
           <p>
             Start from a pattern, or <Link to="/bench">state a case on the Bench</Link> and make an exercise of it.
           </p>
         </Empty>
       )}
-      {exercises.data && exercises.data.length > 0 && shown.length === 0 && (
-        <p className="soft">Nothing fits. Take a filter away.</p>
-      )}
+      {exercises.data && total === 0 && filtered && <p className="soft">Nothing fits. Take a filter away.</p>}
       <ul className={styles.list}>
-        {shown.map(({ id, document: { exercise } }) => (
-          <li key={id} className="sheet">
-            <Link to={`/exercises/${id}`}>{exercise.title || 'Unnamed exercise'}</Link>
-            <p className="soft">{exerciseSummary(exercise)}</p>
-            <p className="soft">
-              {exercise.topic && `${exercise.topic} · `}
-              {exercise.level && `${levels[exercise.level]} · `}
-              {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} ·{' '}
-              {exercise.parts.reduce((sum, part) => sum + part.marks, 0)} marks
-              {(exercise.givens ?? []).some(({ vary }) => vary.by !== 'fixed') && ' · numbers vary'}
-              {(setsOf.get(id) ?? []).map((each, at) => (
-                <span key={each.id}>
-                  {at === 0 ? ' · in ' : ', '}
-                  <Link to={`/sets/${each.id}`} className={styles.inSet}>
-                    {each.title}
-                  </Link>
-                </span>
-              ))}
-            </p>
-          </li>
+        {shown.map((each) => (
+          <Row key={each.id} exercise={each} />
         ))}
       </ul>
+      <Pages
+        of="exercises"
+        total={total}
+        page={exercises.data?.page ?? page}
+        onPage={(to) => set('page', String(to))}
+      />
       <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Imported">
         {report && (
           <>
@@ -263,6 +226,31 @@ export function ExercisesPage() {
         )}
       </Modal>
     </>
+  );
+}
+
+function Row({ exercise }: { readonly exercise: ListedExercise }) {
+  const { id, title, summary, topic, level, parts, marks, varies, sets } = exercise;
+  return (
+    <li className="sheet">
+      <Link to={`/exercises/${id}`}>{title || 'Unnamed exercise'}</Link>
+      <p className="soft">{summary}</p>
+      <p className="soft">
+        {topic && `${topic} · `}
+        {level && `${levels[level]} · `}
+        {parts} {parts === 1 ? 'part' : 'parts'} · {marks} marks
+        {varies && ' · numbers vary'}
+        {sets.newest.map((each, at) => (
+          <span key={each.id}>
+            {at === 0 ? ' · in ' : ', '}
+            <Link to={`/sets/${each.id}`} className={styles.inSet}>
+              {each.title}
+            </Link>
+          </span>
+        ))}
+        {sets.more && ' and others'}
+      </p>
+    </li>
   );
 }
 

@@ -3,7 +3,7 @@ import { Button, Menu } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
 import { callFor } from '../../ui/api.ts';
 import { newPlace } from '../../ui/newPlace.ts';
-import { useClasses, useSets } from '../../ui/records.ts';
+import { classInWords, useClasses, useSets } from '../../ui/records.ts';
 import { useMakeSet } from '../../ui/setRecords.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { notifications } from '@mantine/notifications';
@@ -12,9 +12,9 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
   const navigate = useNavigate();
   const queries = useQueryClient();
   const classes = useClasses();
-  const sets = useSets();
+  const sets = useSets({ state: 'open' });
   const make = useMakeSet();
-  const open = sets.data?.filter(({ assignedAt }) => !assignedAt) ?? [];
+  const open = sets.data?.rows ?? [];
   const failed = (error: Error) => notifications.show({ color: 'red', message: error.message });
   const begin = (classId: string) =>
     make.mutate(
@@ -46,16 +46,16 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
           Give it to a class ▾
         </Button>
       </Menu.Target>
-      <Menu.Dropdown>
-        {classes.data?.length === 0 && (
+      <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
+        {classes.data?.total === 0 && (
           <Menu.Item component={Link} to="/classes">
             There is no class yet: make one
           </Menu.Item>
         )}
-        {classes.data && classes.data.length > 0 && <Menu.Label>A new set for</Menu.Label>}
-        {classes.data?.map(({ id, code, term }) => (
-          <Menu.Item key={id} onClick={() => begin(id)}>
-            {[code, term].filter((word) => word !== '').join(', ')}
+        {classes.data && classes.data.total > 0 && <Menu.Label>A new set for</Menu.Label>}
+        {classes.data?.rows.map((each) => (
+          <Menu.Item key={each.id} onClick={() => begin(each.id)}>
+            {classInWords(each)}
           </Menu.Item>
         ))}
         {open.length > 0 && <Menu.Label>One more in</Menu.Label>}

@@ -6,6 +6,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { call } from '../../ui/api.ts';
 import { useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
+import { listKey } from '../../ui/records.ts';
 
 export function useKeptExercise(kept: KeptExercise) {
   const queries = useQueryClient();
@@ -22,7 +23,7 @@ export function useKeptExercise(kept: KeptExercise) {
         body: { revision, document: { schemaVersion: 2, exercise } },
       });
       queries.setQueryData(['exercises', kept.id], answer);
-      void queries.invalidateQueries({ queryKey: ['exercises'], exact: true });
+      void queries.invalidateQueries({ queryKey: listKey('exercises') });
       return answer;
     },
     keptSchema: keptExercise,

@@ -9,7 +9,7 @@ import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Paper } from '../../ui/Paper.tsx';
-import { useClasses } from '../../ui/records.ts';
+import { useClass } from '../../ui/setRecords.ts';
 import { saveAs } from '../../ui/saveFile.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { usePrinting } from '../../ui/usePrinting.ts';
@@ -24,17 +24,16 @@ import styles from './Feedback.module.css';
 export function FeedbackPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
-  const classes = useClasses();
+  const chosen = useClass(marking.data?.set.classId);
   const texts = useSlipTexts();
   if (marking.isError && !marking.data)
     return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data)
-    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
+  if (chosen.isError && !chosen.data)
+    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
   if (texts.isError && !texts.data)
     return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
-  const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
-  if (!marking.data || !chosen || !texts.data) return <Loading what="the feedback" />;
-  return <FeedbackDesk setId={setId!} marking={marking.data} chosen={chosen} texts={texts.data} />;
+  if (!marking.data || !chosen.data || !texts.data) return <Loading what="the feedback" />;
+  return <FeedbackDesk setId={setId!} marking={marking.data} chosen={chosen.data} texts={texts.data} />;
 }
 
 function FeedbackDesk({

@@ -9,7 +9,7 @@ import { useBarNote } from '../../ui/BarNote.tsx';
 import { Chip } from '../../ui/Chip.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses } from '../../ui/records.ts';
+import { useClass } from '../../ui/setRecords.ts';
 import { useRelease } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
@@ -32,15 +32,13 @@ const FIRST_CAUSES = 7;
 export function MarkingPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
-  const classes = useClasses();
+  const chosen = useClass(marking.data?.set.classId);
   if (marking.isError && !marking.data)
     return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data)
-    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (!marking.data || !classes.data) return <Loading what="the answers" />;
-  const chosen = classes.data.find(({ id }) => id === marking.data.set.classId);
-  if (!chosen) return <Loading what="the class" />;
-  return <MarkingDesk setId={setId!} marking={marking.data} chosen={chosen} />;
+  if (chosen.isError && !chosen.data)
+    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!marking.data || !chosen.data) return <Loading what="the answers" />;
+  return <MarkingDesk setId={setId!} marking={marking.data} chosen={chosen.data} />;
 }
 
 function MarkingDesk({

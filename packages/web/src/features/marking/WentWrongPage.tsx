@@ -15,7 +15,8 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses, useSets } from '../../ui/records.ts';
+import { useClass } from '../../ui/setRecords.ts';
+import { classInWords, useSets } from '../../ui/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -30,14 +31,13 @@ const Projector = lazy(async () => ({ default: (await import('../../ui/working/P
 export function WentWrongPage() {
   const { setId } = useParams();
   const marking = useMarking(setId!);
-  const classes = useClasses();
+  const chosen = useClass(marking.data?.set.classId);
   if (marking.isError && !marking.data)
     return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
-  if (classes.isError && !classes.data)
-    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  const chosen = classes.data?.find(({ id }) => id === marking.data?.set.classId);
-  if (!marking.data || !classes.data || !chosen) return <Loading what="the answers" />;
-  return <Report setId={setId!} marking={marking.data} chosen={chosen} classes={classes.data} />;
+  if (chosen.isError && !chosen.data)
+    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!marking.data || !chosen.data) return <Loading what="the answers" />;
+  return <Report setId={setId!} marking={marking.data} chosen={chosen.data} />;
 }
 
 const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
@@ -46,31 +46,20 @@ function Report({
   setId,
   marking,
   chosen,
-  classes,
 }: {
   readonly setId: string;
   readonly marking: Marking;
   readonly chosen: KeptClass;
-  readonly classes: readonly KeptClass[];
 }) {
   const [search, set] = useSearchSetting();
-  const sets = useSets();
+  // The same exercises in another class or term.
+  const others = useSets({ beside: setId }).data?.rows ?? [];
   useChecking(setId, marking.unchecked);
   useBarNote(`${chosen.code} · ${marking.students.length} students`);
   const found = useMemo(() => wentWrong(marking), [marking]);
   const over = toGoOver(found);
   const [shown, setShown] = useState<CauseCount>();
-  const exercises = new Set(marking.set.document.items.map(({ exerciseId }) => exerciseId));
-  const others =
-    sets.data?.filter(
-      ({ id, assignedAt, document }) =>
-        id !== setId && assignedAt && document.items.some(({ exerciseId }) => exercises.has(exerciseId)),
-    ) ?? [];
   const beside = others.find(({ id }) => id === search.get('beside'));
-  const code = (id: string): string => {
-    const found = classes.find((each) => each.id === id);
-    return found ? [found.code, found.term].filter((word) => word !== '').join(', ') : '';
-  };
   return (
     <>
       <PageHead
@@ -92,7 +81,7 @@ function Report({
             <option value="">beside another class or term…</option>
             {others.map((each) => (
               <option key={each.id} value={each.id}>
-                {code(each.classId)}: {each.title}
+                {each.className}: {each.title}
               </option>
             ))}
           </select>
@@ -139,8 +128,8 @@ function Report({
           <CauseTable
             found={found}
             onShow={setShown}
-            {...(beside ? { besideId: beside.id, besideName: code(beside.classId) } : {})}
-            name={code(chosen.id)}
+            {...(beside ? { besideId: beside.id, besideName: beside.className } : {})}
+            name={classInWords(chosen)}
             marking={marking}
           />
         </>

@@ -21,6 +21,7 @@ import {
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { call, callFor } from '../../ui/api.ts';
+import { listKey } from '../../ui/records.ts';
 
 export const markingKey = (setId: string) => ['sets', setId, 'marking'];
 const key = markingKey;
@@ -121,7 +122,7 @@ export function useWriteDecisions(setId: string) {
       call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body }),
     onSuccess: (news) => {
       queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
-      return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('sets') });
     },
   });
 }
@@ -141,7 +142,7 @@ export function useAssignRow(setId: string) {
       call(`/sets/${setId}/unmatched-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
     onSuccess: ({ written: _written, ...news }) => {
       queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
-      return queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+      return queries.invalidateQueries({ queryKey: listKey('sets') });
     },
   });
 }

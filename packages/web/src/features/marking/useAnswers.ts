@@ -18,6 +18,7 @@ import { useOutbox } from '../../ui/kept/useOutbox.ts';
 import { markingKey, withNews } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
+import { listKey } from '../../ui/records.ts';
 
 export interface PendingAnswer extends WrittenAnswer {
   readonly source: string;
@@ -65,7 +66,7 @@ export function useAnswers(setId: string, title: string, steps: Pick<Steps, 'tak
         try {
           const students = await call(`/sets/${setId}/answers`, changedStudents, { method: 'PUT', body });
           queries.setQueryData<Marking>(markingKey(setId), (now) => now && withNews(now, { students }));
-          void queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+          void queries.invalidateQueries({ queryKey: listKey('sets') });
           return { is: 'sent' };
         } catch (error) {
           // What stands in its place is shown.

@@ -20,6 +20,7 @@ import { useOutbox } from '../../ui/kept/useOutbox.ts';
 import { markingKey, useWriteDecisions, withNews } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
+import { listKey } from '../../ui/records.ts';
 
 type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
 
@@ -60,7 +61,7 @@ export function useDecisions(setId: string, title: string, steps: Pick<Steps, 't
   const { mutateAsync } = useWriteDecisions(setId);
   const show = (news: DecidedReport): void => {
     queries.setQueryData<Marking>(markingKey(setId), (now) => now && withNews(now, news));
-    void queries.invalidateQueries({ queryKey: ['sets'], exact: true });
+    void queries.invalidateQueries({ queryKey: listKey('sets') });
   };
   const [state, box] = useOutbox<PendingDecision>({
     key: `decisions ${setId}`,

@@ -23,7 +23,6 @@ import { Refusal } from '../../ui/api.ts';
 import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../ui/records.ts';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { useKeptForm } from '../../ui/useKeptForm.ts';
-import type { z } from 'zod';
 import styles from './RulesPage.module.css';
 
 const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
@@ -84,7 +83,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
     },
   });
   const locked = kept === undefined;
-  const typed = useKeptForm(`style ${shown.id}`, form, enteringStyle as z.ZodType<EnteringStyleDocument>);
+  const typed = useKeptForm(`style ${shown.id}`, form);
   const copy = async () => {
     const made = await write.mutateAsync({ style: { ...document, name: `${document.name}, ours`.slice(0, 60) } });
     notifications.show({ message: 'A copy is made. Change it to what the class’s own tool does.' });

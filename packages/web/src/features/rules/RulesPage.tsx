@@ -112,7 +112,7 @@ function RulesForm({
         : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
     },
   });
-  const typed = useKeptForm(`rules ${kept.id}`, form, houseRules);
+  const typed = useKeptForm(`rules ${kept.id}`, form);
   const save = async (against: number) => {
     try {
       const stored = await write.mutateAsync({ id: kept.id, rules: form.values, revision: against });
@@ -192,7 +192,11 @@ function RulesForm({
           {...form.getInputProps('entering')}
         />
       </div>
-      <Sample rules={form.values} />
+      {houseRules.safeParse(form.values).success ? (
+        <Sample rules={form.values} />
+      ) : (
+        <p className="soft">An example stands here again when every field can be used as it is.</p>
+      )}
       <JudgingRules form={form} />
       {write.error && !theirs && (
         <p role="alert" className={styles.failed}>

@@ -3,12 +3,11 @@ import { Button } from '@mantine/core';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { IconGripVertical } from '@tabler/icons-react';
-import type { KeptExercise, AssignedExercise, SetItem } from '@hardy-sextant/contract';
+import type { AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
-import { exerciseSummary } from '../../ui/exerciseSummary.ts';
 import { useFollowChange } from '../../ui/setRecords.ts';
-import { sumOf } from './sumOf.ts';
+import type { ItemBody } from './useItemBodies.ts';
 import styles from './Sets.module.css';
 
 interface ItemProps {
@@ -16,7 +15,7 @@ interface ItemProps {
   readonly item: SetItem;
   readonly setId: string;
   readonly assigned?: AssignedExercise;
-  readonly now?: KeptExercise;
+  readonly body?: ItemBody;
   readonly marks: string | undefined;
   readonly onMarks: (text: string) => void;
   readonly onMarksWritten: () => void;
@@ -24,13 +23,11 @@ interface ItemProps {
   readonly onRemove: () => void;
 }
 
-export function Item({ at, item, setId, assigned, now, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
+export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: item.id,
   });
-  const exercise = assigned?.exercise ?? now?.document.exercise;
-  const sum = exercise ? sumOf(exercise.parts) : 0;
-  const title = exercise?.title ?? 'An exercise that was deleted';
+  const title = body?.title ?? 'An exercise that was deleted';
   return (
     <li
       ref={setNodeRef}
@@ -53,9 +50,9 @@ export function Item({ at, item, setId, assigned, now, marks, onMarks, onMarksWr
         <Link to={`/exercises/${item.exerciseId}`} className={styles.name}>
           {title}
         </Link>
-        {exercise && (
+        {body && (
           <p className="soft">
-            {exercise.parts.length} {exercise.parts.length === 1 ? 'part' : 'parts'} · {exerciseSummary(exercise, 110)}
+            {body.parts} {body.parts === 1 ? 'part' : 'parts'} · {body.summary}
           </p>
         )}
         {assigned &&
@@ -67,7 +64,7 @@ export function Item({ at, item, setId, assigned, now, marks, onMarks, onMarksWr
         <input
           aria-label={`marks of exercise ${at + 1}`}
           value={marks ?? (item.marks === undefined ? '' : String(item.marks))}
-          placeholder={String(sum)}
+          placeholder={String(body?.marks ?? 0)}
           inputMode="decimal"
           onChange={(event) => onMarks(event.currentTarget.value)}
           onBlur={onMarksWritten}

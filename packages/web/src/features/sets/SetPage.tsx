@@ -1,6 +1,6 @@
 /** A set: its exercises in order, its class and dates, whose numbers; assigned, and followed up when an exercise changes. */
-import { Button, Menu, Select } from '@mantine/core';
-import type { KeptClass, KeptExercise, KeptSet, AssignedExercise, SetItem } from '@hardy-sextant/contract';
+import { Button, Menu } from '@mantine/core';
+import type { KeptClass, KeptSet, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
@@ -8,9 +8,10 @@ import { useBarNote } from '../../ui/BarNote.tsx';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { KeptNote } from '../../ui/kept/KeptNote.tsx';
+import { FindAndPick } from '../../ui/FindAndPick.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClasses, useExercises, useRestore } from '../../ui/records.ts';
-import { useDeleteSet, useAssign, useAssigning, useSet } from '../../ui/setRecords.ts';
+import { useExercises, useRestore } from '../../ui/records.ts';
+import { useClass, useDeleteSet, useAssign, useAssigning, useSet } from '../../ui/setRecords.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { actQuestions } from './actQuestions.ts';
@@ -18,35 +19,27 @@ import { Item } from './Item.tsx';
 import { MovableItems } from './MovableItems.tsx';
 import { SetFacts } from './SetFacts.tsx';
 import { stateOf } from './stateOf.ts';
-import { sumOf } from './sumOf.ts';
 import { useContents } from './useContents.ts';
+import { useItemBodies } from './useItemBodies.ts';
 import { useSetEditing } from './useSetEditing.ts';
 import styles from './Sets.module.css';
 
 export function SetPage() {
   const { setId } = useParams();
   const set = useSet(setId);
-  const classes = useClasses();
-  const exercises = useExercises();
+  const chosen = useClass(set.data?.classId);
   if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
-  if (classes.isError && !classes.data)
-    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (exercises.isError && !exercises.data)
-    return <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />;
-  const chosen = classes.data?.find(({ id }) => id === set.data?.classId);
-  if (!set.data || !exercises.data || !chosen) return <Loading what="the set" />;
-  return <SetDesk key={set.data.id} kept={set.data} chosen={chosen} exercises={exercises.data} />;
+  if (chosen.isError && !chosen.data)
+    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!set.data || !chosen.data) return <Loading what="the set" />;
+  return <SetDesk key={set.data.id} kept={set.data} chosen={chosen.data} />;
 }
 
-function SetDesk({
-  kept,
-  chosen,
-  exercises,
-}: {
-  readonly kept: KeptSet;
-  readonly chosen: KeptClass;
-  readonly exercises: readonly KeptExercise[];
-}) {
+/** Exercises to add, found by words. */
+const useExerciseChoices = (find: string) =>
+  useExercises({ find }).data?.rows.map(({ id, title }) => ({ value: id, label: title || 'without a title' }));
+
+function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: KeptClass }) {
   const navigate = useNavigate();
   const assign = useAssign(kept.id);
   const drawing = useAssigning(kept.id, assign.isPending);
@@ -74,20 +67,11 @@ function SetDesk({
       ),
     });
   };
-  const bodyOf = (item: SetItem): { readonly assigned?: AssignedExercise; readonly now?: KeptExercise } => {
-    const assigned = kept.assignedExercises.find(({ itemId }) => itemId === item.id);
-    const now = exercises.find(({ id }) => id === item.exerciseId);
-    return { ...(assigned ? { assigned } : {}), ...(now ? { now } : {}) };
-  };
-  const titleOf = (item: SetItem): string =>
-    bodyOf(item).assigned?.exercise.title ??
-    bodyOf(item).now?.document.exercise.title ??
-    'An exercise that was deleted';
+  const bodyOf = useItemBodies(kept);
+  const titleOf = (item: SetItem): string => bodyOf(item).body?.title ?? 'An exercise that was deleted';
   const contents = useContents(kept, editing, titleOf);
   const total = document.items.reduce((sum, item) => {
-    const { assigned, now } = bodyOf(item);
-    const exercise = assigned?.exercise ?? now?.document.exercise;
-    return sum + (item.marks ?? (exercise ? sumOf(exercise.parts) : 0));
+    return sum + (item.marks ?? bodyOf(item).body?.marks ?? 0);
   }, 0);
   const { error: problem } = assign;
   const field = problem instanceof Refusal ? problem.document.fields?.[0]?.message : undefined;
@@ -196,18 +180,14 @@ function SetDesk({
               />
             ))}
           </MovableItems>
-          <Select
-            className={styles.add}
+          <FindAndPick
+            className={styles.add ?? ''}
             aria-label="add an exercise"
             placeholder="Add an exercise…"
-            searchable
-            value={null}
-            limit={60}
-            nothingFoundMessage="No exercise is called that."
-            data={exercises
-              .filter(({ archived }) => !archived)
-              .map(({ id, document: { exercise } }) => ({ value: id, label: exercise.title || 'without a title' }))}
-            onChange={(id, option) => contents.add(id, option?.label ?? '')}
+            useFound={useExerciseChoices}
+            nothing="No exercise is called that."
+            picked={null}
+            onPick={({ value, label }) => contents.add(value, label)}
           />
           {kept.removed.length > 0 && <Removed removed={kept.removed} onPutBack={contents.putBack} />}
         </section>

@@ -1,57 +1,58 @@
 /** Sets: what was given to which class, and how far its marking is. */
-import { Button, Modal, Select, TextInput } from '@mantine/core';
+import { Button, Modal, TextInput } from '@mantine/core';
 import type { KeptClass, ListedSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { FindAndPick } from '../../ui/FindAndPick.tsx';
+import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { useClasses, useSets } from '../../ui/records.ts';
+import { classInWords, useClassChoices, useClasses, useSets } from '../../ui/records.ts';
 import { useMakeSet } from '../../ui/setRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
-import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { stateOf } from './stateOf.ts';
 import styles from './Sets.module.css';
 
+/** More classes than this are picked from a list that is searched, not from a row of them. */
+const FEW = 8;
+
 export function SetsPage() {
-  const sets = useSets();
-  const classes = useClasses();
   const [search, set] = useSearchSetting();
   const [making, setMaking] = useState(false);
   const chosen = search.get('class') ?? '';
+  const find = search.get('find') ?? '';
+  const page = pageIn(search);
+  const sets = useSets({ class: chosen, find, page });
+  const classes = useClasses();
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   if (classes.isError && !classes.data)
     return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
   if (!sets.data || !classes.data) return <Loading what="your sets" />;
-  const shown = sets.data.filter(({ classId }) => chosen === '' || classId === chosen);
-  const code = (id: string): string => classes.data.find((each) => each.id === id)?.code ?? '';
+  const shown = sets.data.rows;
+  const known = classes.data.rows.find(({ id }) => id === chosen);
+  const label = known ? classInWords(known) : (shown[0]?.className ?? 'this class');
+  const picked = chosen === '' ? null : { value: chosen, label };
+  const filtered = chosen !== '' || find !== '';
   return (
     <>
       <PageHead title="Sets" where="Exercises given to a class together">
         <Button component={Link} to="/bin">
           Bin
         </Button>
-        <Button variant="filled" disabled={classes.data.length === 0} onClick={() => setMaking(true)}>
+        <Button variant="filled" disabled={classes.data.total === 0} onClick={() => setMaking(true)}>
           New set
         </Button>
       </PageHead>
-      {classes.data.length > 1 && (
-        <div className={styles.chips} role="group" aria-label="Class">
-          <Chip name="All classes" pressed={chosen === ''} onPress={() => set('class', '')} />
-          {classes.data.map((each) => (
-            <Chip
-              key={each.id}
-              name={[each.code, each.term].filter((word) => word !== '').join(', ')}
-              pressed={chosen === each.id}
-              onPress={() => set('class', chosen === each.id ? '' : each.id)}
-            />
-          ))}
-        </div>
+      {(filtered || sets.data.total > 0) && (
+        <Filters classes={classes.data} picked={picked} find={find} onChange={set} />
       )}
-      <UnreadableRows list="sets" />
-      {shown.length === 0 ? (
+      <UnreadableRows rows={sets.data.unreadable} />
+      {shown.length === 0 && filtered && <p className="soft">No set fits. Try fewer letters, or another class.</p>}
+      {shown.length === 0 && !filtered && (
         <Empty title="No sets yet">
-          {classes.data.length === 0 ? (
+          {classes.data.total === 0 ? (
             <p>
               A set is given to a class. <Link to="/classes">Make a class first</Link>.
             </p>
@@ -62,7 +63,8 @@ export function SetsPage() {
             </p>
           )}
         </Empty>
-      ) : (
+      )}
+      {shown.length > 0 && (
         <table className={`ledger sheet ${styles.sets}`}>
           <thead>
             <tr>
@@ -77,23 +79,77 @@ export function SetsPage() {
           </thead>
           <tbody>
             {shown.map((each) => (
-              <Row key={each.id} set={each} code={code(each.classId)} />
+              <Row key={each.id} set={each} />
             ))}
           </tbody>
         </table>
       )}
-      {making && <NewSet classes={classes.data} chosen={chosen} onClose={() => setMaking(false)} />}
+      <Pages of="sets" total={sets.data.total} page={sets.data.page} onPage={(to) => set('page', String(to))} />
+      {making && <NewSet classes={classes.data.rows} picked={picked} onClose={() => setMaking(false)} />}
     </>
   );
 }
 
-function Row({ set, code }: { readonly set: ListedSet; readonly code: string }) {
+interface PickedClass {
+  readonly value: string;
+  readonly label: string;
+}
+
+interface FiltersProps {
+  readonly classes: { readonly rows: readonly KeptClass[]; readonly total: number };
+  readonly picked: PickedClass | null;
+  readonly find: string;
+  readonly onChange: (name: string, value: string) => void;
+}
+
+function Filters({ classes, picked, find, onChange }: FiltersProps) {
+  const chosen = picked?.value ?? '';
+  return (
+    <div className={styles.chips}>
+      <TextInput
+        aria-label="find a set"
+        placeholder="Find by title or class"
+        size="sm"
+        value={find}
+        onChange={(event) => onChange('find', event.currentTarget.value)}
+      />
+      {classes.total > FEW && (
+        <FindAndPick
+          aria-label="sets of a class"
+          placeholder="All classes"
+          useFound={useClassChoices}
+          nothing="No class is called that."
+          picked={picked}
+          onPick={({ value }) => onChange('class', value)}
+        />
+      )}
+      {classes.total > FEW && chosen !== '' && (
+        <Chip name="All classes" pressed={false} onPress={() => onChange('class', '')} />
+      )}
+      {classes.total > 1 && classes.total <= FEW && (
+        <div className={styles.chips} role="group" aria-label="Class">
+          <Chip name="All classes" pressed={chosen === ''} onPress={() => onChange('class', '')} />
+          {classes.rows.map((each) => (
+            <Chip
+              key={each.id}
+              name={classInWords(each)}
+              pressed={chosen === each.id}
+              onPress={() => onChange('class', chosen === each.id ? '' : each.id)}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Row({ set }: { readonly set: ListedSet }) {
   return (
     <tr>
       <td className="words">
         <Link to={`/sets/${set.id}`}>{set.title}</Link>
       </td>
-      <td className="words">{code}</td>
+      <td className="words">{set.className}</td>
       <td>{set.document.items.length}</td>
       <td className="words">{set.document.due || '–'}</td>
       <td>{set.assignedAt ? `${set.counts.submitted} of ${set.counts.students}` : '–'}</td>
@@ -111,21 +167,23 @@ function Row({ set, code }: { readonly set: ListedSet; readonly code: string }) 
 
 function NewSet({
   classes,
-  chosen,
+  picked,
   onClose,
 }: {
   readonly classes: readonly KeptClass[];
-  readonly chosen: string;
+  readonly picked: PickedClass | null;
   readonly onClose: () => void;
 }) {
   const navigate = useNavigate();
   const make = useMakeSet();
   const [title, setTitle] = useState('');
-  const [classId, setClassId] = useState(chosen || classes[0]!.id);
+  const first = classes[0] && { value: classes[0].id, label: classInWords(classes[0]) };
+  const [given, setGiven] = useState(picked ?? first);
   const begin = () =>
+    given &&
     make.mutate(
       {
-        classId,
+        classId: given.value,
         title: title.trim() || 'A new set',
         document: { schemaVersion: 1, items: [], numbers: 'same', given: '', due: '' },
       },
@@ -147,15 +205,12 @@ function NewSet({
           onChange={(event) => setTitle(event.currentTarget.value)}
           data-autofocus
         />
-        <Select
+        <FindAndPick
           label="Class"
-          allowDeselect={false}
-          data={classes.map((each) => ({
-            value: each.id,
-            label: [each.code, each.term].filter((word) => word !== '').join(', '),
-          }))}
-          value={classId}
-          onChange={(value) => value && setClassId(value)}
+          useFound={useClassChoices}
+          nothing="No class is called that."
+          picked={given ?? null}
+          onPick={setGiven}
         />
         {make.error && <p role="alert">{make.error.message}</p>}
         <Button type="submit" variant="filled" loading={make.isPending}>
