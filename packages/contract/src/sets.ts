@@ -90,7 +90,7 @@ export const keptSet = z.object({
   updatedAt: z.string(),
   assignedExercises: z.array(assignedExercise),
   /** The exercises of its places as they are now; one that was deleted is missing. */
-  exercises: z.array(exerciseInShort),
+  exercises: z.array(exerciseInShort).default([]),
   removed: z.array(removedExercise).default([]),
   counts: setCounts,
 });
