@@ -15,6 +15,8 @@ export * from './annuity/recurrence.ts';
 export * from './table/plan.ts';
 export * from './table/calendar.ts';
 export * from './table/buildTable.ts';
+export * from './table/row.ts';
+export { levelPayment } from './table/levelPayment.ts';
 export * from './table/figures.ts';
 export * from './table/compare.ts';
 export * from './table/together.ts';
@@ -114,7 +116,8 @@ export { timelineOf, type Flow, type Moment } from './working/timeline.ts';
 export { solutionText } from './working/solutionText.ts';
 export { callableFunctions } from './annuity/sheetFunctions.ts';
 export { columnTitles, tableText, type TextOptions } from './sheet/tableText.ts';
-export { tableSheet, type LiveCell, type LiveSheet } from './sheet/tableSheet.ts';
+export { tableSheet } from './sheet/tableSheet.ts';
+export type { LiveCell, LiveSheet } from './sheet/liveSheet.ts';
 // Names from before the words of docs/glossary.md, for programs that use them.
 export { checkSubmission as checkHandIn, checkSubmissions as checkHandIns } from './checking/checkSubmission.ts';
 export { paymentRange as stretch } from './table/figures.ts';

@@ -1,7 +1,8 @@
 /** A table to fill in: rows of a plan's table with some cells left blank. */
 
 import { fail, ok, type Result } from '../result.ts';
-import type { Table, TableRow } from '../table/buildTable.ts';
+import type { Table } from '../table/buildTable.ts';
+import type { TableRow } from '../table/row.ts';
 import { tableColumns, type TableColumn } from './exercise.ts';
 
 export interface KeyCell {

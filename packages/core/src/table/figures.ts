@@ -2,7 +2,8 @@
 
 import { fail, ok, type Result } from '../result.ts';
 import { roundTo, type Money } from '../money/roundMoney.ts';
-import type { Table, TableRow } from './buildTable.ts';
+import type { Table } from './buildTable.ts';
+import type { TableRow } from './row.ts';
 import { paymentDate } from './calendar.ts';
 
 export interface PaymentRange {

@@ -1,7 +1,8 @@
 /** The table way: the rows that matter, one row's arithmetic spelled out, and what is read off. */
 
 import { writeBrief } from '../money/numberStyle.ts';
-import type { Table, TableRow } from '../table/buildTable.ts';
+import type { Table } from '../table/buildTable.ts';
+import type { TableRow } from '../table/row.ts';
 import type { Quantity } from '../case/quantity.ts';
 import type { Way } from './solution.ts';
 import { answerText, money, roundsOf, type Work } from './work.ts';

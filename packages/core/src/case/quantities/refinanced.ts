@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '../../result.ts';
 import { roundMoney, type Money } from '../../money/roundMoney.ts';
 import { accumulation, growthLessOne } from '../../annuity/fiveValues.ts';
 import { ratePerPayment } from '../../rates/quotedRate.ts';
-import { levelPayment } from '../../table/buildTable.ts';
+import { levelPayment } from '../../table/levelPayment.ts';
 import { refinance, type RefinancingResult } from '../../table/compare.ts';
 import { balanceAt } from '../inputs.ts';
 import { kindOf } from '../kinds.ts';
