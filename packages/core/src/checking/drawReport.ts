@@ -3,6 +3,7 @@
 import { roundTo } from '../money/roundMoney.ts';
 import type { Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
+import type { KeyedPart } from '../exercise/answerKey.ts';
 import { drawOnce, judgeDraw, limitName, prepareDraws, type Draw } from '../exercise/drawNumbers.ts';
 import type { Exercise, Numbers } from '../exercise/exercise.ts';
 import { roundAs } from '../exercise/format.ts';
@@ -56,60 +57,79 @@ export function* drawReport(
   if (!prepared.ok) return prepared;
   const varies = prepared.value.length > 0;
   const wanted = varies ? Math.max(1, Math.min(1000, roundTo(draws, 0))) : 1;
-  const answers = new Map<string, number[]>(exercise.parts.map(({ id }) => [id, []]));
-  const refusals = new Map<string, { draws: number; example: Numbers }>();
-  const collisions = new Map<
-    string,
-    { between: [string, string]; ids: [string, string]; partId: string; draws: number; example: Numbers }
-  >();
-  let sensible = 0;
+  const tally = new Tally(exercise, rules);
   for (let k = 0; k < wanted; k += 1) {
     const random = seededRandom(`${seed} ${k}`);
-    const draw: Draw = varies ? drawOnce(exercise, prepared.value, random, rules) : judgeDraw(exercise, {}, rules);
-    if (draw.refused) {
-      const why =
-        'limit' in draw.refused
-          ? `breaks the limit of ${limitName(draw.refused.limit)}`
-          : `part ${draw.refused.part}: ${draw.refused.problem.message}`;
-      const before = refusals.get(why);
-      refusals.set(why, { draws: (before?.draws ?? 0) + 1, example: before?.example ?? draw.numbers });
-    } else {
-      sensible += 1;
-      for (const keyed of draw.key) {
-        if (!keyed.ok) continue;
-        const { part, exact, expected, question } = keyed.value;
-        answers.get(part.id)!.push(expected);
-        if (!question || keyed.value.table) continue;
-        for (const [first, second] of collidingPairs(
-          askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []),
-        )) {
-          const name = `${part.id} ${first.id} ${second.id}`;
-          const before = collisions.get(name);
-          if (before) before.draws += 1;
-          else
-            collisions.set(name, {
-              partId: part.id,
-              between: [first.title, second.title],
-              ids: [first.id, second.id],
-              draws: 1,
-              example: draw.numbers,
-            });
-        }
-      }
-    }
+    tally.add(varies ? drawOnce(exercise, prepared.value, random, rules) : judgeDraw(exercise, {}, rules));
     yield k + 1;
   }
-  const spreads = [...answers].flatMap(([partId, values]) => (values.length === 0 ? [] : [spreadOf(partId, values)]));
-  return {
-    ok: true,
-    value: {
-      draws: wanted,
-      sensible,
-      spreads,
-      refusals: [...refusals].map(([why, each]) => ({ why, ...each })).sort((a, b) => b.draws - a.draws),
-      collisions: [...collisions.values()].sort((a, b) => b.draws - a.draws),
-    },
-  };
+  return { ok: true, value: tally.report(wanted) };
+}
+
+type Colliding = { -readonly [K in keyof Collision]: Collision[K] };
+
+/** What many draws come to, draw by draw. */
+class Tally {
+  readonly #rules: HouseRules;
+  readonly #answers: Map<string, number[]>;
+  readonly #refusals = new Map<string, { draws: number; readonly example: Numbers }>();
+  readonly #collisions = new Map<string, Colliding>();
+  #sensible = 0;
+
+  constructor(exercise: Exercise, rules: HouseRules) {
+    this.#rules = rules;
+    this.#answers = new Map(exercise.parts.map(({ id }) => [id, []]));
+  }
+
+  add({ refused, numbers, key }: Draw): void {
+    if (refused) {
+      const why =
+        'limit' in refused
+          ? `breaks the limit of ${limitName(refused.limit)}`
+          : `part ${refused.part}: ${refused.problem.message}`;
+      const before = this.#refusals.get(why) ?? { draws: 0, example: numbers };
+      this.#refusals.set(why, { ...before, draws: before.draws + 1 });
+      return;
+    }
+    this.#sensible += 1;
+    for (const keyed of key)
+      if (keyed.ok) {
+        this.#answers.get(keyed.value.part.id)?.push(keyed.value.expected);
+        this.#collide(keyed.value, numbers);
+      }
+  }
+
+  /** Causes that cannot be told apart with these numbers. */
+  #collide({ part, exact, expected, question, table }: KeyedPart, example: Numbers): void {
+    if (!question || table) return;
+    const style = numberStyleById(this.#rules.numberStyle);
+    for (const [first, second] of collidingPairs(askedOf(question, exact, expected, part.format, style, []))) {
+      const name = `${part.id} ${first.id} ${second.id}`;
+      const before = this.#collisions.get(name);
+      if (before) before.draws += 1;
+      else
+        this.#collisions.set(name, {
+          partId: part.id,
+          between: [first.title, second.title],
+          ids: [first.id, second.id],
+          draws: 1,
+          example,
+        });
+    }
+  }
+
+  report(draws: number): DrawReport {
+    const often = (a: { readonly draws: number }, b: { readonly draws: number }): number => b.draws - a.draws;
+    return {
+      draws,
+      sensible: this.#sensible,
+      spreads: [...this.#answers].flatMap(([partId, values]) =>
+        values.length === 0 ? [] : [spreadOf(partId, values)],
+      ),
+      refusals: [...this.#refusals].map(([why, each]) => ({ why, ...each })).sort(often),
+      collisions: [...this.#collisions.values()].sort(often),
+    };
+  }
 }
 
 interface Named {

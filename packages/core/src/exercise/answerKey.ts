@@ -138,6 +138,15 @@ export function draftTexts(draft: StatementDraft | undefined): string[] {
   ];
 }
 
+/** A part while its key is worked out. */
+interface AtPart {
+  readonly part: Part;
+  readonly uses: readonly string[];
+  readonly names: Scope;
+  /** The parts that led to this one. */
+  readonly path: readonly string[];
+}
+
 class Key {
   readonly #exercise: Exercise;
   readonly #rules: HouseRules;
@@ -216,60 +225,78 @@ class Key {
     if (!names.ok) return names;
     const needed = namesIn(textsOf(this.#exercise, ask).join(' ; '), Object.keys(this.#givens.problems))[0];
     if (needed !== undefined) return { ok: false, problem: { ...this.#givens.problems[needed]!, field: 'givens' } };
-    const keyed = (exact: number, more: Partial<KeyedPart> = {}): Result<KeyedPart> => {
-      const expected = roundAs(exact, part.format);
-      return ok({
-        part,
-        exact,
-        expected,
-        written: writeAnswer(expected, part.format, this.#rules),
-        questions: [],
-        uses,
-        ...more,
-      });
-    };
-    if (ask.quantity === 'expression') {
-      const found = evaluateExpression(ask.text, names.value, this.#style, callableFunctions);
-      if (!found.ok) return fail(found.problem.code, found.problem.message, { field: 'text' });
-      return keyed(found.value.percent && part.format.kind !== 'percent' ? found.value.value / 100 : found.value.value);
+    const at: AtPart = { part, uses, names: names.value, path };
+    switch (ask.quantity) {
+      case 'expression':
+        return this.#expression(at, ask.text);
+      case 'difference':
+        return this.#difference(at, ask);
+      case 'choice':
+        return this.#choice(at, ask);
+      case 'table':
+        return this.#table(at, ask);
+      default: {
+        const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
+        return question.ok
+          ? this.#keyed(at, question.value.exact, { question: question.value, questions: [question.value] })
+          : question;
+      }
     }
-    if (ask.quantity === 'difference' || ask.quantity === 'choice') {
-      const ids = ask.quantity === 'choice' ? ask.plans : [ask.plan, ask.other];
-      const asked = ids.map((id) => this.#ask(part, ask.of, id, names.value, path));
-      const wrong = asked.find((each) => !each.ok);
-      if (wrong && !wrong.ok) return wrong;
-      const questions = asked.flatMap((each) => (each.ok ? each.value : []));
-      if (ask.quantity === 'difference') return keyed(questions[0]!.exact - questions[1]!.exact, { questions });
-      if (questions.length < 2) return fail('out-of-range', 'A choice needs two plans or more.', { field: 'plans' });
-      const better = questions.reduce(
-        (best, each, at) =>
-          (ask.prefer === 'less' ? each.exact < questions[best]!.exact : each.exact > questions[best]!.exact)
-            ? at
-            : best,
-        0,
-      );
-      const choice = ids[better]!;
-      const found = keyed(questions[better]!.exact, { questions, choice });
-      const name = this.#exercise.plans.find(({ id }) => id === choice)?.name ?? choice;
-      return found.ok ? ok({ ...found.value, written: `${name}, ${found.value.written}` }) : found;
-    }
-    if (ask.quantity === 'table') {
-      const question = this.#ask(part, 'total-interest', ask.plan, names.value, path);
+  }
+
+  #keyed({ part, uses }: AtPart, exact: number, more: Partial<KeyedPart> = {}): Result<KeyedPart> {
+    const expected = roundAs(exact, part.format);
+    const written = writeAnswer(expected, part.format, this.#rules);
+    return ok({ part, exact, expected, written, questions: [], uses, ...more });
+  }
+
+  #expression(at: AtPart, text: string): Result<KeyedPart> {
+    const found = evaluateExpression(text, at.names, this.#style, callableFunctions);
+    if (!found.ok) return fail(found.problem.code, found.problem.message, { field: 'text' });
+    const { percent, value } = found.value;
+    return this.#keyed(at, percent && at.part.format.kind !== 'percent' ? value / 100 : value);
+  }
+
+  /** The same question asked of several plans. */
+  #askAll({ part, names, path }: AtPart, of: Quantity, ids: readonly string[]): Result<Question[]> {
+    const questions: Question[] = [];
+    for (const id of ids) {
+      const question = this.#ask(part, of, id, names, path);
       if (!question.ok) return question;
-      const range = this.#range(ask.args, names.value);
-      if (!range.ok) return range;
-      const table = keyTable(
-        question.value.solved.table,
-        range.value.from ?? 1,
-        range.value.to ?? question.value.solved.table.count,
-        ask.blanks,
-      );
-      return table.ok ? keyed(table.value.blanks.length, { question: question.value, table: table.value }) : table;
+      questions.push(question.value);
     }
-    const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
-    return question.ok
-      ? keyed(question.value.exact, { question: question.value, questions: [question.value] })
-      : question;
+    return ok(questions);
+  }
+
+  #difference(at: AtPart, ask: Extract<PartAsk, { quantity: 'difference' }>): Result<KeyedPart> {
+    const asked = this.#askAll(at, ask.of, [ask.plan, ask.other]);
+    if (!asked.ok) return asked;
+    const [one, other] = asked.value;
+    return this.#keyed(at, (one?.exact ?? NaN) - (other?.exact ?? NaN), { questions: asked.value });
+  }
+
+  #choice(at: AtPart, ask: Extract<PartAsk, { quantity: 'choice' }>): Result<KeyedPart> {
+    const asked = this.#askAll(at, ask.of, ask.plans);
+    if (!asked.ok) return asked;
+    if (asked.value.length < 2) return fail('out-of-range', 'A choice needs two plans or more.', { field: 'plans' });
+    const offers = asked.value.map((question, place) => ({ exact: question.exact, id: ask.plans[place] ?? '' }));
+    const isBetter = (a: number, b: number): boolean => (ask.prefer === 'less' ? a < b : a > b);
+    const best = offers.reduce((before, each) => (isBetter(each.exact, before.exact) ? each : before));
+    const found = this.#keyed(at, best.exact, { questions: asked.value, choice: best.id });
+    const name = this.#exercise.plans.find(({ id }) => id === best.id)?.name ?? best.id;
+    return found.ok ? ok({ ...found.value, written: `${name}, ${found.value.written}` }) : found;
+  }
+
+  #table(at: AtPart, ask: Extract<PartAsk, { quantity: 'table' }>): Result<KeyedPart> {
+    const question = this.#ask(at.part, 'total-interest', ask.plan, at.names, at.path);
+    if (!question.ok) return question;
+    const range = this.#range(ask.args, at.names);
+    if (!range.ok) return range;
+    const { table } = question.value.solved;
+    const { from = 1, to = table.count } = range.value;
+    const filled = keyTable(table, from, to, ask.blanks);
+    if (!filled.ok) return filled;
+    return this.#keyed(at, filled.value.blanks.length, { question: question.value, table: filled.value });
   }
 
   /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */

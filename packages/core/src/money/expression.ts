@@ -77,69 +77,101 @@ export function readSlotText(text: string, scope: Scope, style: NumberStyle): Re
 }
 
 function tokenize(text: string, scope: Scope, style: NumberStyle, functions: Functions): Token[] | Problem {
-  const names = Object.keys(scope).sort((a, b) => b.length - a.length);
-  const tokens: Token[] = [];
-  let rest = text.replace(/[−–]/g, '-').trim();
-  // A comma parts arguments where a function is called, unless semicolons do or it is the decimal mark.
-  const commaParts = Object.keys(functions).length > 0 && style.decimal !== ',' && !text.includes(';');
+  return new Tokens(text, scope, style, functions).read();
+}
+
+const SIGN = /^[+\-*/^()×÷]/;
+const spellings: Readonly<Record<string, string>> = { '×': '*', '÷': '/' };
+/** Digits with their grouping; a comma parts arguments in a call, so there it groups nothing. */
+const DIGITS = /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i;
+const DIGITS_IN_CALL = /^[\d.][\d.'’]*\s*(?:k\b|%)?/i;
+
+/** A text while it is parted into tokens, from left to right. */
+class Tokens {
+  readonly #scope: Scope;
+  readonly #style: NumberStyle;
+  readonly #functions: Functions;
+  readonly #names: readonly string[];
+  /** A comma parts arguments where a function is called, unless semicolons do or it is the decimal mark. */
+  readonly #commaParts: boolean;
+  readonly #tokens: Token[] = [];
   /** For each open bracket, whether a function's arguments are in it. */
-  const brackets: boolean[] = [];
-  while (rest !== '') {
-    const inCall = brackets.includes(true);
-    if (inCall && (rest[0] === ';' || (rest[0] === ',' && commaParts))) {
-      tokens.push({ kind: 'sign', sign: ';' });
-      rest = rest.slice(1).trimStart();
-      continue;
+  readonly #brackets: boolean[] = [];
+  #rest: string;
+
+  constructor(text: string, scope: Scope, style: NumberStyle, functions: Functions) {
+    this.#scope = scope;
+    this.#style = style;
+    this.#functions = functions;
+    this.#names = Object.keys(scope).sort((a, b) => b.length - a.length);
+    this.#commaParts = Object.keys(functions).length > 0 && style.decimal !== ',' && !text.includes(';');
+    this.#rest = text.replace(/[−–]/g, '-').trim();
+  }
+
+  read(): Token[] | Problem {
+    while (this.#rest !== '') {
+      const problem = this.#sign() ?? this.#number() ?? this.#call() ?? this.#named() ?? this.#strange();
+      if (problem !== 'taken') return problem;
     }
-    const sign = /^[+\-*/^()×÷]/.exec(rest);
-    if (sign) {
-      if (sign[0] === '(') brackets.push(tokens.at(-1)?.kind === 'call');
-      if (sign[0] === ')') brackets.pop();
-      tokens.push({ kind: 'sign', sign: sign[0] === '×' ? '*' : sign[0] === '÷' ? '/' : sign[0] });
-      rest = rest.slice(1).trimStart();
-      continue;
-    }
-    const digits = (
-      inCall && commaParts
-        ? /^[\d.][\d.'’]*\s*(?:k\b|%)?/i
-        : /^[\d.,'’](?:[\d.,'’]|[ \u00a0](?=\d{3}(?!\d)))*\s*(?:k\b|%)?/i
-    ).exec(rest);
-    if (digits) {
-      const entry = readEntry(digits[0], style);
-      if (!entry.ok) return entry.problem;
-      tokens.push({
-        kind: 'number',
-        value: entry.value.percent ? entry.value.value / 100 : entry.value.value,
-        percent: entry.value.percent,
-      });
-      rest = rest.slice(digits[0].length).trimStart();
-      continue;
-    }
-    const lower = rest.toLowerCase();
-    const called = /^([a-z]+)\s*(?=\()/.exec(lower);
-    const call = called && Object.hasOwn(functions, called[1]!) ? functions[called[1]!] : undefined;
-    if (called && call) {
-      tokens.push({ kind: 'call', name: called[1]!, call });
-      rest = rest.slice(called[0].length).trimStart();
-      continue;
-    }
-    const name = names.find((each) => lower.startsWith(each) && !/[a-z0-9]/i.test(rest[each.length] ?? ''));
-    if (name === undefined) {
-      const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(rest)?.[0];
-      return {
-        code: 'unreadable',
-        message: word ? `“${word}” is not a name that can be used here.` : `“${rest[0]}” cannot be read here.`,
-      };
-    }
-    const named = scope[name]!;
-    tokens.push(
+    return this.#tokens;
+  }
+
+  #take(length: number, token: Token): 'taken' {
+    this.#tokens.push(token);
+    this.#rest = this.#rest.slice(length).trimStart();
+    return 'taken';
+  }
+
+  get #inCall(): boolean {
+    return this.#brackets.includes(true);
+  }
+
+  #sign(): 'taken' | undefined {
+    const [first = ''] = this.#rest;
+    if (this.#inCall && (first === ';' || (first === ',' && this.#commaParts)))
+      return this.#take(1, { kind: 'sign', sign: ';' });
+    if (!SIGN.test(first)) return undefined;
+    if (first === '(') this.#brackets.push(this.#tokens.at(-1)?.kind === 'call');
+    if (first === ')') this.#brackets.pop();
+    return this.#take(1, { kind: 'sign', sign: spellings[first] ?? first });
+  }
+
+  #number(): 'taken' | Problem | undefined {
+    const digits = (this.#inCall && this.#commaParts ? DIGITS_IN_CALL : DIGITS).exec(this.#rest)?.[0];
+    if (digits === undefined) return undefined;
+    const entry = readEntry(digits, this.#style);
+    if (!entry.ok) return entry.problem;
+    const { value, percent } = entry.value;
+    return this.#take(digits.length, { kind: 'number', value: percent ? value / 100 : value, percent });
+  }
+
+  #call(): 'taken' | undefined {
+    const [all, name] = /^([a-z]+)\s*(?=\()/.exec(this.#rest.toLowerCase()) ?? [];
+    if (all === undefined || name === undefined || !Object.hasOwn(this.#functions, name)) return undefined;
+    const call = this.#functions[name];
+    return call && this.#take(all.length, { kind: 'call', name, call });
+  }
+
+  #named(): 'taken' | undefined {
+    const lower = this.#rest.toLowerCase();
+    const name = this.#names.find((each) => lower.startsWith(each) && !/[a-z0-9]/i.test(this.#rest[each.length] ?? ''));
+    const named = name === undefined ? undefined : this.#scope[name];
+    if (name === undefined || named === undefined) return undefined;
+    return this.#take(
+      name.length,
       typeof named === 'number'
         ? { kind: 'number', value: named, percent: false }
         : { kind: 'number', value: named.percent / 100, percent: true },
     );
-    rest = rest.slice(name.length).trimStart();
   }
-  return tokens;
+
+  #strange(): Problem {
+    const word = /^[\p{L}_][\p{L}\d_-]*/u.exec(this.#rest)?.[0];
+    return {
+      code: 'unreadable',
+      message: word ? `“${word}” is not a name that can be used here.` : `“${this.#rest[0]}” cannot be read here.`,
+    };
+  }
 }
 
 interface Value {

@@ -150,86 +150,101 @@ export const targetOutputs = Object.keys(outputs) as readonly TargetOutput['outp
 export function* targetSearch(ask: TargetAsk): Generator<number, Result<TargetFound>> {
   const problem = askProblem(ask);
   if (problem) return { ok: false, problem };
-  const { plan, vary, reach, target } = ask;
-  const record = inputs[vary.input];
-  const change = 'change' in vary ? plan.changes[vary.change] : undefined;
-  const after = 'after' in reach ? reach.after : 0;
-  const { read } = outputs[reach.output];
-  const [low, high] = record.bounds(plan);
-  const decimals = record.step === 1 ? 0 : record.step === 0.01 ? 2 : 6;
-  const from = roundTo(ask.from ?? low, decimals);
-  const to = roundTo(ask.to ?? high, decimals);
-
-  const at = (value: number): { value: number; gap: number; table: Table; plan: Plan } | undefined => {
-    const changed = record.set(plan, roundTo(value, decimals), change);
-    const table = buildTable(changed);
-    if (!table.ok) return undefined;
-    const reached = read(table.value, after);
-    return Number.isFinite(reached)
-      ? { value: roundTo(value, decimals), gap: reached - target, table: table.value, plan: changed }
-      : undefined;
-  };
-
-  const looks = record.step === 1 ? Math.min(240, Math.max(1, to - from)) : 96;
-  let best: ReturnType<typeof at>;
-  let bracket: { a: NonNullable<ReturnType<typeof at>>; b: NonNullable<ReturnType<typeof at>> } | undefined;
-  let before: ReturnType<typeof at>;
-  for (let look = 0; look <= looks; look += 1) {
-    // Denser towards the low end, where most sensible values lie.
-    const share = record.step === 1 ? look / looks : (look / looks) ** 3;
-    const here = at(from + (to - from) * share);
-    if (here && (!best || Math.abs(here.gap) < Math.abs(best.gap))) best = here;
-    if (here?.gap === 0) break;
-    if (here && before && here.gap > 0 !== before.gap > 0) {
-      bracket = { a: before, b: here };
-      break;
-    }
-    if (here) before = here;
-    yield (0.6 * (look + 1)) / (looks + 1);
-  }
-  if (best && best.gap !== 0 && bracket) {
-    let { a, b } = bracket;
-    for (let step = 0; step < 80 && Math.abs(b.value - a.value) > record.step * 1.5; step += 1) {
-      const middle = at((a.value + b.value) / 2);
-      yield 0.6 + (0.4 * (step + 1)) / 80;
-      if (!middle || middle.value === a.value || middle.value === b.value) break;
-      if (middle.gap > 0 === a.gap > 0) a = middle;
-      else b = middle;
-    }
-    const hits = [a, b].filter((end) => end.gap === 0);
-    // Of two neighbours the one that keeps to the target is meant ("finishes in 48", "under 700"); else the nearer.
-    best =
-      hits[0] ??
-      (outputs[reach.output].whole ? [a, b].find((end) => end.gap < 0) : undefined) ??
-      (Math.abs(a.gap) <= Math.abs(b.gap) ? a : b);
-  }
+  const { reach, target } = ask;
+  const { whole } = outputs[reach.output];
+  const search = searchOf(ask);
+  const { seen, bracket } = yield* lookOver(search);
+  let best = seen;
+  if (best && best.gap !== 0 && bracket) best = yield* halve(search, bracket, whole);
   if (!best) return fail('not-reached', 'No value in this range gives a table at all.', { field: 'vary' });
-  if (best.gap === 0 && outputs[reach.output].whole) best = yield* firstOfRun(at, best, from, record.step);
-  if (!bracket && best.gap !== 0 && Math.abs(best.gap) > tolerance(reach, target))
+  if (best.gap === 0 && whole) best = yield* firstOfRun(search, best);
+  const exact = Math.abs(best.gap) <= tolerance(reach, target);
+  if (!bracket && !exact)
     return fail(
       'not-reached',
       `Within the range this output only comes to ${roundTo(best.gap + target, 2)}; the target is out of reach.`,
       { field: 'target' },
     );
   yield 1;
-  return ok({
-    value: best.value,
-    reached: best.gap + target,
-    exact: Math.abs(best.gap) <= tolerance(reach, target),
-    plan: best.plan,
-    table: best.table,
-  });
+  return ok({ value: best.value, reached: best.gap + target, exact, plan: best.plan, table: best.table });
 }
 
-type Look = { value: number; gap: number; table: Table; plan: Plan };
+interface Look {
+  readonly value: number;
+  /** What the output is above the target. */
+  readonly gap: number;
+  readonly table: Table;
+  readonly plan: Plan;
+}
+
+interface Search {
+  readonly from: number;
+  readonly to: number;
+  /** The input's own step: a cent, a whole payment. */
+  readonly step: number;
+  /** A real table with the input at a value; undefined where there is none. */
+  readonly at: (value: number) => Look | undefined;
+}
+
+function searchOf({ plan, vary, reach, target, from, to }: TargetAsk): Search {
+  const record = inputs[vary.input];
+  const change = 'change' in vary ? plan.changes[vary.change] : undefined;
+  const after = 'after' in reach ? reach.after : 0;
+  const { read } = outputs[reach.output];
+  const [low, high] = record.bounds(plan);
+  const decimals = record.step === 1 ? 0 : record.step === 0.01 ? 2 : 6;
+  const at = (asked: number): Look | undefined => {
+    const value = roundTo(asked, decimals);
+    const changed = record.set(plan, value, change);
+    const table = buildTable(changed);
+    if (!table.ok) return undefined;
+    const gap = read(table.value, after) - target;
+    return Number.isFinite(gap) ? { value, gap, table: table.value, plan: changed } : undefined;
+  };
+  return { from: roundTo(from ?? low, decimals), to: roundTo(to ?? high, decimals), step: record.step, at };
+}
+
+interface Bracket {
+  readonly a: Look;
+  readonly b: Look;
+}
+
+/** Looks over the whole range for the nearest value and for where the output crosses the target. */
+function* lookOver({ from, to, step, at }: Search): Generator<number, { seen?: Look; bracket?: Bracket }> {
+  const looks = step === 1 ? Math.min(240, Math.max(1, to - from)) : 96;
+  let seen: Look | undefined;
+  let before: Look | undefined;
+  for (let look = 0; look <= looks; look += 1) {
+    // Denser towards the low end, where most sensible values lie.
+    const share = step === 1 ? look / looks : (look / looks) ** 3;
+    const here = at(from + (to - from) * share);
+    if (here && (!seen || Math.abs(here.gap) < Math.abs(seen.gap))) seen = here;
+    if (here?.gap === 0) break;
+    if (seen && here && before && here.gap > 0 !== before.gap > 0) return { seen, bracket: { a: before, b: here } };
+    if (here) before = here;
+    yield (0.6 * (look + 1)) / (looks + 1);
+  }
+  return seen ? { seen } : {};
+}
+
+/** Halves the part of the range in which the target is crossed, down to the input's own step. */
+function* halve({ step, at }: Search, { a: low, b: high }: Bracket, whole: boolean): Generator<number, Look> {
+  let [a, b] = [low, high];
+  for (let halving = 0; halving < 80 && Math.abs(b.value - a.value) > step * 1.5; halving += 1) {
+    const middle = at((a.value + b.value) / 2);
+    yield 0.6 + (0.4 * (halving + 1)) / 80;
+    if (!middle || middle.value === a.value || middle.value === b.value) break;
+    if (middle.gap > 0 === a.gap > 0) a = middle;
+    else b = middle;
+  }
+  // Of two neighbours the one that keeps to the target is meant ("finishes in 48", "under 700"); else the nearer.
+  const keeps = whole ? [a, b].find((end) => end.gap < 0) : undefined;
+  const nearer = Math.abs(a.gap) <= Math.abs(b.gap) ? a : b;
+  return [a, b].find((end) => end.gap === 0) ?? keeps ?? nearer;
+}
 
 /** Of the values that give the same whole output, the smallest: the least extra that still finishes in 48. */
-function* firstOfRun(
-  at: (value: number) => Look | undefined,
-  hit: Look,
-  from: number,
-  step: number,
-): Generator<number, Look> {
+function* firstOfRun({ at, from, step }: Search, hit: Look): Generator<number, Look> {
   let low = from - step;
   let best = hit;
   for (let halving = 0; halving < 80 && best.value - low > step * 1.5; halving += 1) {

@@ -39,66 +39,67 @@ export interface JointTable {
  * @returns the joint table, or the first problem, its field led by the plan's place: `plans.1.rate`
  */
 export function buildTogether(plans: readonly TogetherPlan[], by: 'period' | 'date'): Result<JointTable> {
-  if (plans.length === 0) return fail('out-of-range', 'Put at least one plan together.', { field: 'plans' });
-  const built: { name: string; table: Table; startsAfter: number }[] = [];
+  const [first] = plans;
+  if (!first) return fail('out-of-range', 'Put at least one plan together.', { field: 'plans' });
+  const built: Built[] = [];
   for (const [at, { name, plan, startsAfter = 0 }] of plans.entries()) {
-    const problem = placeProblem(plan, plans[0]!.plan, startsAfter, by);
+    const problem = placeProblem(plan, first.plan, startsAfter, by);
     if (problem) return { ok: false, problem: { ...problem, field: `plans.${at}.${problem.field}` } };
     const table = buildTable(plan);
     if (!table.ok)
       return { ok: false, problem: { ...table.problem, field: `plans.${at}.${table.problem.field ?? ''}` } };
     built.push({ name, table: table.value, startsAfter });
   }
+  return ok({
+    by,
+    rows: jointRows(built, by),
+    totalPaid: tidy(built.reduce((sum, { table }) => sum + table.totalPaid, 0)),
+    totalInterest: tidy(built.reduce((sum, { table }) => sum + table.totalInterest, 0)),
+    parts: built.map((part) => ({ name: part.name, table: part.table, ends: keyOf(part, part.table.count, by) })),
+  });
+}
 
-  const events = built.flatMap(({ table, startsAfter }, part) =>
-    table.rows.map((row) => ({
-      part,
-      row,
-      key:
-        by === 'period'
-          ? row.number + startsAfter
-          : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, row.number),
-    })),
-  );
-  events.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0));
+interface Built {
+  readonly name: string;
+  readonly table: Table;
+  readonly startsAfter: number;
+}
 
+/** When a row falls: its number in the joint table, or its date. */
+function keyOf({ table, startsAfter }: Built, row: number, by: 'period' | 'date'): number | string {
+  const { firstPaymentDate, paymentsPerYear } = table.plan;
+  return by === 'period' || firstPaymentDate === undefined
+    ? row + startsAfter
+    : paymentDate(firstPaymentDate, paymentsPerYear, row);
+}
+
+/** The rows of all plans in the order they fall; those that fall together are one. */
+function jointRows(built: readonly Built[], by: 'period' | 'date'): JointRow[] {
+  const events = built
+    .flatMap((plan, part) => plan.table.rows.map((row) => ({ part, row, key: keyOf(plan, row.number, by) })))
+    .sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0));
   const balances = built.map(() => 0);
   const rows: JointRow[] = [];
-  for (let at = 0; at < events.length;) {
-    const key = events[at]!.key;
-    let paid = 0;
-    let interest = 0;
-    let principal = 0;
-    for (; at < events.length && events[at]!.key === key; at += 1) {
-      const { part, row } = events[at]!;
-      paid += row.payment + row.extra;
-      interest += row.interest;
-      principal += row.principal;
-      balances[part] = row.closing;
-    }
+  let sums = { paid: 0, interest: 0, principal: 0 };
+  for (const [at, { part, row, key }] of events.entries()) {
+    sums = {
+      paid: sums.paid + row.payment + row.extra,
+      interest: sums.interest + row.interest,
+      principal: sums.principal + row.principal,
+    };
+    balances[part] = row.closing;
+    if (events[at + 1]?.key === key) continue;
     const closing = balances.reduce((sum, balance) => sum + balance, 0);
     rows.push({
       period: key,
-      paid: tidy(paid),
-      interest: tidy(interest),
-      principal: tidy(principal),
+      paid: tidy(sums.paid),
+      interest: tidy(sums.interest),
+      principal: tidy(sums.principal),
       closing: tidy(closing),
     });
+    sums = { paid: 0, interest: 0, principal: 0 };
   }
-  return ok({
-    by,
-    rows,
-    totalPaid: tidy(built.reduce((sum, { table }) => sum + table.totalPaid, 0)),
-    totalInterest: tidy(built.reduce((sum, { table }) => sum + table.totalInterest, 0)),
-    parts: built.map(({ name, table, startsAfter }) => ({
-      name,
-      table,
-      ends:
-        by === 'period'
-          ? table.count + startsAfter
-          : paymentDate(table.plan.firstPaymentDate!, table.plan.paymentsPerYear, table.count),
-    })),
-  });
+  return rows;
 }
 
 function placeProblem(plan: Plan, first: Plan, startsAfter: number, by: 'period' | 'date'): Problem | undefined {

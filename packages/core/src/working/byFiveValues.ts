@@ -58,40 +58,19 @@ function answered(work: Work): Answered | undefined {
         ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(draft).directions.fv)
         : stagedBalance(work, solved.table.count);
     case 'payments':
-    case 'years': {
-      if (solved.flat || !work.level) return undefined;
-      const by = ask.quantity === 'years' ? draft.paymentsPerYear : 1;
-      const found = solvedFor(work, { ...problem, unknown: 'n' }, (value) => value / by);
-      return found && work.entering.solvedCount === 'rounded-up' && !Number.isInteger(solved.exact)
-        ? { ...found, rounds: ['count-rounded'] }
-        : found;
-    }
+      return countedOnDevice(work, problem, 1);
+    case 'years':
+      return countedOnDevice(work, problem, draft.paymentsPerYear);
     case 'rate':
       return solved.flat || !work.level ? undefined : solvedRate(work, { ...problem, unknown: 'rate' }, solved.rate);
-    case 'rate-with-charges': {
-      const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(question), question.names) : undefined;
-      return built?.ok
-        ? solvedRate(
-            work,
-            { ...problem, pv: built.value.proceeds, pmt: -solved.table.firstPayment, unknown: 'rate' },
-            solved.rate,
-          )
-        : undefined;
-    }
+    case 'rate-with-charges':
+      return withCharges(work, problem);
     case 'nominal':
+      return quotedLike(work, problem, { kind: 'nominal', annual: 0, compoundingsPerYear: draft.paymentsPerYear });
+    case 'rate-per-payment':
+      return quotedLike(work, problem, { kind: 'periodic', perPayment: 0 });
     case 'effective':
-    case 'rate-per-payment': {
-      if (!solved.flat && solved.unknown !== 'rate')
-        return ask.quantity === 'effective' ? grownHundred(work) : undefined;
-      const p = draft.paymentsPerYear;
-      const like: QuotedRate =
-        ask.quantity === 'effective'
-          ? { kind: 'effective', annual: 0 }
-          : ask.quantity === 'nominal'
-            ? { kind: 'nominal', annual: 0, compoundingsPerYear: p }
-            : { kind: 'periodic', perPayment: 0 };
-      return solvedRate(work, { ...problem, rate: like, unknown: 'rate' }, like);
-    }
+      return quotedLike(work, problem, { kind: 'effective', annual: 0 });
     case 'converted':
       return draft.into.kind === 'effective' ? grownHundred(work) : undefined;
     case 'balance-after':
@@ -101,27 +80,48 @@ function answered(work: Work): Answered | undefined {
     case 'interest-in':
     case 'principal-in':
       return rangeOnDevice(work, problem, ask.quantity === 'interest-in' ? 'interest' : 'principal');
-    case 'refinanced-payment': {
-      const { refinancing } = ask;
-      if (!refinancing) return undefined;
-      const balance = balanceAfter(solved.table, refinancing.after);
-      if (!balance.ok) return undefined;
-      return solvedFor(
-        work,
-        {
-          ...problem,
-          n: refinancing.payments,
-          rate: refinancing.rate,
-          paymentsPerYear: refinancing.paymentsPerYear ?? draft.paymentsPerYear,
-          pv: balance.value + (refinancing.costsPaid === 'added' ? refinancing.costs : 0),
-          unknown: 'pmt',
-        },
-        (value) => Math.abs(value),
-      );
-    }
+    case 'refinanced-payment':
+      return refinanced(work, problem);
     default:
       return undefined;
   }
+}
+
+/** The number of payments, or of as many to a `unit` (a year). */
+function countedOnDevice(work: Work, problem: FiveValueProblem, unit: number): Answered | undefined {
+  const { solved } = work.question;
+  if (solved.flat || !work.level) return undefined;
+  const found = solvedFor(work, { ...problem, unknown: 'n' }, (value) => value / unit);
+  return found && work.entering.solvedCount === 'rounded-up' && !Number.isInteger(solved.exact)
+    ? { ...found, rounds: ['count-rounded'] }
+    : found;
+}
+
+/** The rate that what was really received costs. */
+function withCharges(work: Work, problem: FiveValueProblem): Answered | undefined {
+  const { question } = work;
+  const { draft, solved } = question;
+  const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(question), question.names) : undefined;
+  if (!built?.ok) return undefined;
+  const received = { ...problem, pv: built.value.proceeds, pmt: -solved.table.firstPayment };
+  return solvedRate(work, { ...received, unknown: 'rate' }, solved.rate);
+}
+
+/** The rate solved for, quoted in another way; a rate that is given is only grown over a year. */
+function quotedLike(work: Work, problem: FiveValueProblem, like: QuotedRate): Answered | undefined {
+  const { solved } = work.question;
+  if (!solved.flat && solved.unknown !== 'rate') return like.kind === 'effective' ? grownHundred(work) : undefined;
+  return solvedRate(work, { ...problem, rate: like, unknown: 'rate' }, like);
+}
+
+function refinanced(work: Work, problem: FiveValueProblem): Answered | undefined {
+  const { ask, draft, solved } = work.question;
+  const { refinancing } = ask;
+  const balance = refinancing && balanceAfter(solved.table, refinancing.after);
+  if (!refinancing || !balance?.ok) return undefined;
+  const { payments: n, rate, paymentsPerYear = draft.paymentsPerYear, costs, costsPaid } = refinancing;
+  const pv = balance.value + (costsPaid === 'added' ? costs : 0);
+  return solvedFor(work, { ...problem, n, rate, paymentsPerYear, pv, unknown: 'pmt' }, (value) => Math.abs(value));
 }
 
 /** The case as five values, signed by the pocket, payments as the plan has them. */

@@ -119,51 +119,22 @@ interface Answered {
 
 function answered(work: Work): Answered | undefined {
   const { ask, solved } = work.question;
-  const { values, numbers, table } = solved;
+  const { table } = solved;
   if (solved.flat) return undefined;
   switch (ask.quantity) {
     case 'payment':
       return work.level ? linear(work, 'payment') : undefined;
     case 'amount':
       return work.level ? linear(work, 'amount') : undefined;
-    case 'final-amount': {
-      const done = work.level
-        ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: values.n })
-        : runStages(work, work.stages);
-      return {
-        number: done.terms.at(-1)!,
-        steps: [...stated(work, numbers.payment), termRows(work, done.terms, done.terms.length - 1)],
-        ...(work.level ? {} : { rounds: roundsOf(work) }),
-      };
-    }
+    case 'final-amount':
+      return followed(work);
     case 'payments':
     case 'years':
       return counted(work);
-    case 'term': {
-      const done = run(work, {
-        start: numbers.amount,
-        payment: table.firstPayment,
-        i: values.i,
-        count: ask.after ?? 0,
-      });
-      return {
-        number: done.terms.at(-1)!,
-        steps: [...stated(work, table.firstPayment), termRows(work, done.terms, ask.after ?? 0)],
-      };
-    }
-    case 'balance-after': {
-      const k = ask.after ?? 0;
-      const done = runStages(work, stagesThrough(work.stages, k));
-      return {
-        number: done.terms[k] ?? NaN,
-        steps: [
-          ...stated(work, work.level ? table.firstPayment : undefined),
-          ...changesSaid(work, k),
-          termRows(work, done.terms, k),
-        ],
-        rounds: roundsOf(work),
-      };
-    }
+    case 'term':
+      return termAfter(work, ask.after ?? 0);
+    case 'balance-after':
+      return balanceBy(work, ask.after ?? 0);
     case 'interest-in':
     case 'principal-in':
     case 'total-interest': {
@@ -172,28 +143,67 @@ function answered(work: Work): Answered | undefined {
       return gathered(work, from, to, ask.quantity === 'principal-in' ? 'principal' : 'interest');
     }
     case 'effective':
-    case 'converted': {
-      if (ask.quantity === 'converted' && work.question.draft.into.kind !== 'effective') return undefined;
-      const p = work.question.draft.paymentsPerYear;
-      const done = run({ ...work, due: false, saving: true }, { start: 100, payment: 0, i: values.i, count: p });
-      return {
-        number: done.terms.at(-1)! - 100,
-        steps: [
-          {
-            kind: 'says',
-            text: `Let 100 grow for a year of ${p} ${p === 1 ? 'period' : 'periods'}; what it gains is the effective rate in percent.`,
-          },
-          {
-            kind: 'formula',
-            tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}`,
-          },
-          termRows(work, done.terms, p),
-        ],
-      };
-    }
+      return grownHundred(work);
+    case 'converted':
+      return work.question.draft.into.kind === 'effective' ? grownHundred(work) : undefined;
     default:
       return undefined;
   }
+}
+
+/** The last term there is. */
+const lastOf = (terms: readonly number[]): number => terms.at(-1) ?? NaN;
+
+/** Every term to the end of the plan. */
+function followed(work: Work): Answered {
+  const { values, numbers } = work.question.solved;
+  const { terms } = work.level
+    ? run(work, { start: numbers.amount, payment: numbers.payment, i: values.i, count: values.n })
+    : runStages(work, work.stages);
+  return {
+    number: lastOf(terms),
+    steps: [...stated(work, numbers.payment), termRows(work, terms, terms.length - 1)],
+    ...(work.level ? {} : { rounds: roundsOf(work) }),
+  };
+}
+
+/** A term of the sequence as the relation alone makes it. */
+function termAfter(work: Work, count: number): Answered {
+  const { values, numbers, table } = work.question.solved;
+  const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count });
+  return { number: lastOf(terms), steps: [...stated(work, table.firstPayment), termRows(work, terms, count)] };
+}
+
+/** The balance after a payment, with what changes on the way. */
+function balanceBy(work: Work, k: number): Answered {
+  const { terms } = runStages(work, stagesThrough(work.stages, k));
+  const payment = work.level ? work.question.solved.table.firstPayment : undefined;
+  return {
+    number: terms[k] ?? NaN,
+    steps: [...stated(work, payment), ...changesSaid(work, k), termRows(work, terms, k)],
+    rounds: roundsOf(work),
+  };
+}
+
+/** What 100 gains in a year is the effective rate in percent. */
+function grownHundred(work: Work): Answered {
+  const { i } = work.question.solved.values;
+  const p = work.question.draft.paymentsPerYear;
+  const { terms } = run({ ...work, due: false, saving: true }, { start: 100, payment: 0, i, count: p });
+  return {
+    number: lastOf(terms) - 100,
+    steps: [
+      {
+        kind: 'says',
+        text: `Let 100 grow for a year of ${p} ${p === 1 ? 'period' : 'periods'}; what it gains is the effective rate in percent.`,
+      },
+      {
+        kind: 'formula',
+        tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + i, 4, 10, work.style))}`,
+      },
+      termRows(work, terms, p),
+    ],
+  };
 }
 
 /** The end depends on the unknown in a straight line: two runs give it exactly. */
@@ -315,7 +325,7 @@ function changesSaid(work: Work, k: number): Step[] {
     const received =
       stage.drawn === 0
         ? ''
-        : `${money(work, Math.abs(stage.drawn))} ${stage.drawn < 0 ? 'taken out' : 'received'} before, `;
+        : `${money(work, Math.abs(stage.drawn))} ${stage.drawn < 0 ? 'taken out' : 'received'} before payment ${stage.from}, `;
     const range = stage.from === stage.to ? String(stage.from) : `${stage.from}–${stage.to}`;
     return `${range}: ${received}${payment}, R = 1 + ${writePercent(stage.i, work.style, 2, 8)}`;
   });

@@ -23,84 +23,102 @@ export interface Fact {
 }
 
 /** The facts a question is worked from: the known slots, and the words that decide how they are meant. */
-export function factsOf({ draft, solved, ask }: Question, style: NumberStyle): Fact[] {
+export function factsOf(question: Question, style: NumberStyle): Fact[] {
+  const { draft } = question;
+  return [
+    ...slotFacts(question, style),
+    frequencyFact(draft.paymentsPerYear),
+    kindOf(draft).compounds ? quoteFact(question.solved.rate) : flatFact,
+    ...(kindOf(draft).hasTable ? [timingFact(draft)] : []),
+  ];
+}
+
+/** The numbers that are given. */
+function slotFacts({ draft, solved, ask }: Question, style: NumberStyle): Fact[] {
+  const { slots, hasTable } = kindOf(draft);
   const facts: Fact[] = [];
-  const p = draft.paymentsPerYear;
-  for (const slot of kindOf(draft).slots) {
-    if (
-      slot === draft.unknown ||
-      slot === 'converted' ||
-      (slot === 'rate' && !kindOf(draft).hasTable && ask.quantity !== 'converted')
-    )
-      continue;
-    const value = solved.numbers[slot as ValueSlot];
+  for (const slot of slots) {
+    if (slot === draft.unknown || slot === 'converted') continue;
+    if (slot === 'rate' && !hasTable && ask.quantity !== 'converted') continue;
+    const value = solved.numbers[slot];
     if (slot === 'finalAmount' && value === 0) continue;
+    const isBuilt = slot === 'amount' && draft.buildUp;
     facts.push({
       id: slot,
       name: slotWords[slot],
-      written:
-        slot === 'rate'
-          ? writePercent(value, style)
-          : slot === 'payments'
-            ? writeBrief(value, 0, 2, style)
-            : writeMoney(value, style),
-      from:
-        slot === 'amount' && draft.buildUp
-          ? 'price less what is paid down, plus fees'
-          : `written: ${draft.slots[slot].trim() || '0'}`,
-      numbers: slot === 'rate' ? [value * 100] : slot === 'payments' ? [value, value / p, (value / p) * 12] : [value],
+      ...numbersOf(slot, value, draft.paymentsPerYear, style),
+      from: isBuilt ? 'price less what is paid down, plus fees' : `written: ${draft.slots[slot].trim() || '0'}`,
       words: [],
     });
   }
-  const { period, adverb } = frequencyOf(p);
-  facts.push({
+  return facts;
+}
+
+/** How a slot's value is written, and the numbers that stand for it in a story. */
+function numbersOf(
+  slot: ValueSlot,
+  value: number,
+  perYear: number,
+  style: NumberStyle,
+): Pick<Fact, 'written' | 'numbers'> {
+  if (slot === 'rate') return { written: writePercent(value, style), numbers: [value * 100] };
+  if (slot === 'payments') {
+    const years = value / perYear;
+    return { written: writeBrief(value, 0, 2, style), numbers: [value, years, years * 12] };
+  }
+  return { written: writeMoney(value, style), numbers: [value] };
+}
+
+function frequencyFact(perYear: number): Fact {
+  const { period, adverb } = frequencyOf(perYear);
+  return {
     id: 'frequency',
     name: 'how often',
     written: adverb,
     from: `payments fall ${adverb}`,
     numbers: [],
     words: [adverb, `each ${period}`, `every ${period}`, `a ${period}`, `per ${period}`],
-  });
-  if (!kindOf(draft).compounds)
-    facts.push({
-      id: 'flat',
-      name: 'how interest is charged',
-      written: 'flat, on the whole amount',
-      from: 'the word “flat” or “add-on”',
-      numbers: [],
-      words: ['flat charge', 'flat rate', 'flat', 'add-on', 'added on'],
-    });
-  else
-    facts.push({
-      id: 'compounding',
-      name: 'how the rate is quoted',
-      ...quotedAs(solved.rate),
-      numbers: [],
-      words: compoundingWords(solved.rate),
-    });
-  if (kindOf(draft).hasTable)
-    facts.push({
-      id: 'timing',
-      name: 'when payments fall',
-      written: `at the ${draft.timing === 'end' ? 'end' : 'beginning'} of each ${period}`,
-      from:
-        draft.timing === 'end'
-          ? 'nothing says in advance, or it says at the end'
-          : 'the words “in advance” or “at the beginning”',
-      numbers: [],
-      words:
-        draft.timing === 'end'
-          ? ['at the end', 'in arrears', 'at the close']
-          : [
-              'in advance',
-              'at the beginning',
-              'at the start of each',
-              'starting today',
-              'beginning today',
-              'starting now',
-            ],
-    });
-  return facts;
+  };
+}
+
+const flatFact: Fact = {
+  id: 'flat',
+  name: 'how interest is charged',
+  written: 'flat, on the whole amount',
+  from: 'the word “flat” or “add-on”',
+  numbers: [],
+  words: ['flat charge', 'flat rate', 'flat', 'add-on', 'added on'],
+};
+
+const quoteFact = (rate: Question['solved']['rate']): Fact => ({
+  id: 'compounding',
+  name: 'how the rate is quoted',
+  ...quotedAs(rate),
+  numbers: [],
+  words: compoundingWords(rate),
+});
+
+const inArrears = ['at the end', 'in arrears', 'at the close'];
+const inAdvance = [
+  'in advance',
+  'at the beginning',
+  'at the start of each',
+  'starting today',
+  'beginning today',
+  'starting now',
+];
+
+function timingFact({ timing, paymentsPerYear }: Question['draft']): Fact {
+  const { period } = frequencyOf(paymentsPerYear);
+  const isEnd = timing === 'end';
+  return {
+    id: 'timing',
+    name: 'when payments fall',
+    written: `at the ${isEnd ? 'end' : 'beginning'} of each ${period}`,
+    from: isEnd ? 'nothing says in advance, or it says at the end' : 'the words “in advance” or “at the beginning”',
+    numbers: [],
+    words: isEnd ? inArrears : inAdvance,
+  };
 }
 
 function quotedAs(rate: Question['solved']['rate']): Pick<Fact, 'written' | 'from'> {

@@ -36,92 +36,101 @@ export function entryList(
   style: EnteringStyle,
   writeNumber: (value: number) => string,
 ): EnteredLine[] {
+  return [
+    ...settingLines(problem, style),
+    ...order
+      .filter((name) => name !== problem.unknown)
+      .map((name) => {
+        if (name === 'n') return countLine(problem, style);
+        if (name === 'rate') return rateLine(problem, style);
+        return amountLine(problem, style, name, writeNumber);
+      }),
+  ];
+}
+
+const periodOf = ({ paymentsPerYear }: FiveValueProblem): string => frequencyOf(paymentsPerYear).period;
+
+/** How often, when, and what for: what a tool must know before the values. */
+function settingLines(problem: FiveValueProblem, style: EnteringStyle): EnteredLine[] {
   const { labels } = style;
-  const lines: EnteredLine[] = [];
+  const { paymentsPerYear, timing, saving } = problem;
   const { compoundings } = yearlyRate(problem);
-  const period = frequencyOf(problem.paymentsPerYear).period;
-  if (style.setsFrequencies) {
-    lines.push({
-      entry: { put: 'paymentsPerYear', value: problem.paymentsPerYear },
-      row: {
-        name: labels.paymentsPerYear,
-        enter: String(problem.paymentsPerYear),
-        because: `a payment each ${period}`,
-      },
-    });
-    lines.push({
+  const period = periodOf(problem);
+  const frequencies: EnteredLine[] = [
+    {
+      entry: { put: 'paymentsPerYear', value: paymentsPerYear },
+      row: { name: labels.paymentsPerYear, enter: String(paymentsPerYear), because: `a payment each ${period}` },
+    },
+    {
       entry: { put: 'compoundingsPerYear', value: compoundings },
       row: {
         name: labels.compoundingsPerYear,
         enter: String(compoundings),
-        because: compoundings === problem.paymentsPerYear ? 'as often as payments fall' : 'as the rate is quoted',
+        because: compoundings === paymentsPerYear ? 'as often as payments fall' : 'as the rate is quoted',
       },
-    });
-  }
-  lines.push({
-    entry: { put: 'timing', value: problem.timing },
+    },
+  ];
+  const fall: EnteredLine = {
+    entry: { put: 'timing', value: timing },
     row: {
       name: labels.timing,
-      enter: problem.timing === 'end' ? labels.end : labels.begin,
-      because: `payments at the ${problem.timing === 'end' ? 'end' : 'beginning'} of each ${period}`,
+      enter: timing === 'end' ? labels.end : labels.begin,
+      because: `payments at the ${timing === 'end' ? 'end' : 'beginning'} of each ${period}`,
     },
-  });
-  if (style.signs === 'all-positive')
-    lines.push({
-      entry: { put: 'purpose', value: problem.saving ? 'saving-up' : 'paying-off' },
-      row: {
-        name: 'what for',
-        enter: problem.saving ? 'saving up' : 'paying off',
-        because: 'it stands in for the signs',
-      },
-    });
-  const flows = (value: number, when: string): string =>
-    value === 0
-      ? `nothing ${when}`
-      : style.signs === 'all-positive'
-        ? `${value > 0 ? 'received' : 'paid'} ${when}`
-        : `${value > 0 ? 'received' : 'paid'} ${when}: ${value > 0 ? 'plus' : 'minus'}`;
-  const signed = (value: number): string =>
-    value === 0
-      ? '0'
-      : style.signs === 'all-positive'
-        ? writeNumber(Math.abs(value))
-        : `${value > 0 ? '+' : '−'}${writeNumber(Math.abs(value))}`;
-  const stored = (value: number): number => (style.signs === 'all-positive' ? Math.abs(value) : value);
-  for (const name of order) {
-    if (name === problem.unknown) continue;
-    const label = labels[name];
-    if (name === 'n') {
-      const years = problem.n / problem.paymentsPerYear;
-      const value = style.count === 'years' ? years : problem.n;
-      const because =
-        style.count === 'years'
-          ? `years: ${writeBriefPlain(problem.n)} payments / ${problem.paymentsPerYear}`
-          : problem.paymentsPerYear === 1
-            ? 'payments, one a year'
-            : `${writeBriefPlain(years)} years × ${problem.paymentsPerYear}`;
-      lines.push({ entry: { put: 'n', value }, row: { name: label, enter: writeBriefPlain(value), because } });
-    } else if (name === 'rate') {
-      const value = enteredRate(problem, style);
-      const because = {
-        'percent-a-year':
-          compoundings === problem.paymentsPerYear && quotedByYear(problem.rate)
-            ? 'a year, in percent'
-            : `a year, compounded ${compoundings} times, in percent`,
-        'percent-a-payment': `percent for each ${period}`,
-        'decimal-a-payment': `a decimal, for each ${period}`,
-      }[style.rate];
-      lines.push({ entry: { put: 'rate', value }, row: { name: label, enter: writeBriefPlain(value), because } });
-    } else {
-      const value = problem[name];
-      const when = name === 'pv' ? 'at the start' : name === 'pmt' ? `each ${period}` : 'at the end';
-      lines.push({
-        entry: { put: name, value: stored(value) },
-        row: { name: label, enter: signed(value), because: flows(value, when) },
-      });
-    }
-  }
-  return lines;
+  };
+  const purpose: EnteredLine = {
+    entry: { put: 'purpose', value: saving ? 'saving-up' : 'paying-off' },
+    row: {
+      name: 'what for',
+      enter: saving ? 'saving up' : 'paying off',
+      because: 'it stands in for the signs',
+    },
+  };
+  return [...(style.setsFrequencies ? frequencies : []), fall, ...(style.signs === 'all-positive' ? [purpose] : [])];
+}
+
+function countLine({ n, paymentsPerYear }: FiveValueProblem, style: EnteringStyle): EnteredLine {
+  const years = n / paymentsPerYear;
+  const value = style.count === 'years' ? years : n;
+  const inPayments =
+    paymentsPerYear === 1 ? 'payments, one a year' : `${writeBriefPlain(years)} years × ${paymentsPerYear}`;
+  const because = style.count === 'years' ? `years: ${writeBriefPlain(n)} payments / ${paymentsPerYear}` : inPayments;
+  return { entry: { put: 'n', value }, row: { name: style.labels.n, enter: writeBriefPlain(value), because } };
+}
+
+function rateLine(problem: FiveValueProblem, style: EnteringStyle): EnteredLine {
+  const { compoundings } = yearlyRate(problem);
+  const value = enteredRate(problem, style);
+  const asOften = compoundings === problem.paymentsPerYear && quotedByYear(problem.rate);
+  const because = {
+    'percent-a-year': asOften ? 'a year, in percent' : `a year, compounded ${compoundings} times, in percent`,
+    'percent-a-payment': `percent for each ${periodOf(problem)}`,
+    'decimal-a-payment': `a decimal, for each ${periodOf(problem)}`,
+  }[style.rate];
+  return { entry: { put: 'rate', value }, row: { name: style.labels.rate, enter: writeBriefPlain(value), because } };
+}
+
+function amountLine(
+  problem: FiveValueProblem,
+  style: EnteringStyle,
+  name: 'pv' | 'pmt' | 'fv',
+  writeNumber: (value: number) => string,
+): EnteredLine {
+  const value = problem[name];
+  const when = { pv: 'at the start', pmt: `each ${periodOf(problem)}`, fv: 'at the end' }[name];
+  const bare = style.signs === 'all-positive';
+  const size = writeNumber(Math.abs(value));
+  const flows = `${value > 0 ? 'received' : 'paid'} ${when}`;
+  const withSign = {
+    enter: `${value > 0 ? '+' : '−'}${size}`,
+    because: `${flows}: ${value > 0 ? 'plus' : 'minus'}`,
+  };
+  const said =
+    value === 0 ? { enter: '0', because: `nothing ${when}` } : bare ? { enter: size, because: flows } : withSign;
+  return {
+    entry: { put: name, value: bare ? Math.abs(value) : value },
+    row: { name: style.labels[name], ...said },
+  };
 }
 
 function quotedByYear(rate: QuotedRate): boolean {

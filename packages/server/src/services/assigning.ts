@@ -117,48 +117,7 @@ export async function changeContents(
     const before = await seen(writes, id, revision);
     if (!before.assignedAt) throw new Invalid('This set has not been assigned yet: put it together as you like.');
     const { document } = before;
-    const [there, gone] = await Promise.all([
-      listAssignedExercises(writes, id),
-      listRemovedAssignedExercises(writes, id),
-    ]);
-    const removedAt = new Date().toISOString();
-    let items = document.items;
-    switch (change.act) {
-      case 'add': {
-        if ([...there, ...gone].some(({ itemId }) => itemId === change.item.id))
-          throw new Invalid('This place of the set has been used before, and keeps its answers.', [
-            { path: 'change.item.id', message: 'Choose another name for the place.' },
-          ]);
-        items = [...items, change.item];
-        break;
-      }
-      case 'remove': {
-        const assigned = there.find(({ itemId }) => itemId === change.itemId);
-        if (!assigned) throw new NotFound('exercise in this set');
-        if (items.length === 1)
-          throw new Invalid('A set that has been assigned keeps at least one exercise. Delete the set instead.');
-        await updateAssignedExercise(writes, assigned.id, { removedAt });
-        items = items.filter((item) => item.id !== change.itemId);
-        break;
-      }
-      case 'put-back': {
-        const assigned = gone.find(({ itemId }) => itemId === change.itemId);
-        if (!assigned) throw new NotFound('removed exercise of this set');
-        await updateAssignedExercise(writes, assigned.id, { removedAt: null });
-        items = [...items, { id: assigned.itemId, exerciseId: assigned.exerciseId }];
-        break;
-      }
-      case 'order': {
-        const byId = new Map(items.map((item) => [item.id, item]));
-        const ordered = change.itemIds.flatMap((itemId) => byId.get(itemId) ?? []);
-        if (ordered.length !== items.length || new Set(change.itemIds).size !== items.length)
-          throw new Invalid('The order names other exercises than the set has.', [
-            { path: 'change.itemIds', message: 'Name each exercise once.' },
-          ]);
-        items = ordered;
-        break;
-      }
-    }
+    const items = await itemsAfter(writes, id, document.items, change);
     if (items.length > MOST_EXERCISES) throw new Invalid(`A set takes at most ${MOST_EXERCISES} exercises.`);
     const written = await updateSet(writes, id, revision, {
       document: stored(setDocument, { ...document, items }, 'set'),
@@ -166,6 +125,53 @@ export async function changeContents(
     await giveAssignedExercises(writes, written!, { ...document, items }, ahead);
     return readSet(writes, id);
   });
+}
+
+/** The places of a set after one act. */
+async function itemsAfter(
+  writes: Writes,
+  id: string,
+  items: SetDocument['items'],
+  change: ChangedContents['change'],
+): Promise<SetDocument['items']> {
+  switch (change.act) {
+    case 'add': {
+      const known = [...(await listAssignedExercises(writes, id)), ...(await listRemovedAssignedExercises(writes, id))];
+      if (known.some(({ itemId }) => itemId === change.item.id))
+        throw new Invalid('This place of the set has been used before, and keeps its answers.', [
+          { path: 'change.item.id', message: 'Choose another name for the place.' },
+        ]);
+      return [...items, change.item];
+    }
+    case 'remove': {
+      const there = await listAssignedExercises(writes, id);
+      const assigned = there.find(({ itemId }) => itemId === change.itemId);
+      if (!assigned) throw new NotFound('exercise in this set');
+      if (items.length === 1)
+        throw new Invalid('A set that has been assigned keeps at least one exercise. Delete the set instead.');
+      await updateAssignedExercise(writes, assigned.id, { removedAt: new Date().toISOString() });
+      return items.filter((item) => item.id !== change.itemId);
+    }
+    case 'put-back': {
+      const gone = await listRemovedAssignedExercises(writes, id);
+      const assigned = gone.find(({ itemId }) => itemId === change.itemId);
+      if (!assigned) throw new NotFound('removed exercise of this set');
+      await updateAssignedExercise(writes, assigned.id, { removedAt: null });
+      return [...items, { id: assigned.itemId, exerciseId: assigned.exerciseId }];
+    }
+    case 'order':
+      return inOrder(items, change.itemIds);
+  }
+}
+
+function inOrder(items: SetDocument['items'], itemIds: readonly string[]): SetDocument['items'] {
+  const byId = new Map(items.map((item) => [item.id, item]));
+  const ordered = itemIds.flatMap((itemId) => byId.get(itemId) ?? []);
+  if (ordered.length !== items.length || new Set(itemIds).size !== items.length)
+    throw new Invalid('The order names other exercises than the set has.', [
+      { path: 'change.itemIds', message: 'Name each exercise once.' },
+    ]);
+  return ordered;
 }
 
 /** AssignedExercises for places that have none, and numbers for everybody who has none there. */
