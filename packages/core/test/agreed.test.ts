@@ -176,8 +176,8 @@ describe('working', () => {
     };
     const found = way(draft, { quantity: 'total-interest' }, 'recurrence');
     const says = found.steps.flatMap((step) => (step.kind === 'says' ? [step.text] : [])).join(' ');
-    expect(says).toContain('1–6: 5,000.00 received before, nothing paid');
-    expect(says).toContain('20–59: 2,000.00 received before');
+    expect(says).toContain('1–6: 5,000.00 received before payment 1, nothing paid');
+    expect(says).toContain('20–59: 2,000.00 received before payment 20');
     expect(says).not.toMatch(/(\d+)–\1\b/);
     expect(rowsOf(found).every((cells) => !cells[1]!.startsWith('−'))).toBe(true);
     const question = must(askCase(draft, { quantity: 'balance-after', after: 24 }, centRounding));

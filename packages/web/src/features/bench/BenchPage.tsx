@@ -1,5 +1,6 @@
 /** The Bench: which case is opened, under whose rules. A new case has its address from the start. */
 import { defaultHouseRules } from '@hardy-sextant/core';
+import type { KeptRules } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Navigate, useLocation, useParams } from 'react-router';
 import { useCase, useRules } from '../../ui/records.ts';
@@ -10,6 +11,8 @@ import { isUnsentCase } from './useAutosave.ts';
 /** Marks an address as one where nothing has been kept yet. */
 export const freshState = { fresh: true } as const;
 
+const usualRules: KeptRules = { id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1 };
+
 /** `/bench`: a new case under an address of its own. */
 export function NewCasePage() {
   const { search } = useLocation();
@@ -17,7 +20,7 @@ export function NewCasePage() {
 }
 
 export function BenchPage() {
-  const { caseId } = useParams();
+  const { caseId = '' } = useParams();
   const { state } = useLocation();
   // A case stated here stays with this page: once it is kept, its address loses the mark and there is nothing to fetch.
   const [freshId, setFreshId] = useState<string>();
@@ -27,9 +30,11 @@ export function BenchPage() {
   const rules = useRules();
   if (rules.isPending || (!fresh && kept.isPending)) return <Loading what="the case" />;
   // What was typed while the server was away is opened from what was typed.
-  if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId!))
+  if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId))
     return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
   // Without the server the Bench still works; it says so when something can't be kept.
-  const sets = rules.data ?? [{ id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1 }];
-  return <Bench key={caseId} caseId={caseId!} {...(kept.data ? { kept: kept.data } : {})} rulesSets={sets} />;
+  const [first = usualRules, ...others] = rules.data ?? [];
+  return (
+    <Bench key={caseId} caseId={caseId} {...(kept.data ? { kept: kept.data } : {})} rulesSets={[first, ...others]} />
+  );
 }

@@ -51,6 +51,55 @@ export function WaitingNotice({ answers, decisions }: { readonly answers: Answer
   );
 }
 
+/** What failed otherwise, each said once. */
+export function Failures({ errors }: { readonly errors: readonly (Error | null | undefined)[] }) {
+  return errors.map(
+    (error) =>
+      error && (
+        <p key={error.message} role="alert" className={styles.failed}>
+          {error.message}
+        </p>
+      ),
+  );
+}
+
+/** Rows of an import that belong to nobody yet. */
+export function UnmatchedNotice({ count, onLook }: { readonly count: number; readonly onLook: () => void }) {
+  if (count === 0) return null;
+  return (
+    <div className={`sheet ${styles.notice}`}>
+      <p>
+        {count} {count === 1 ? 'row' : 'rows'} of what was imported {count === 1 ? 'is' : 'are'} unmatched.
+      </p>
+      <Button size="compact-sm" onClick={onLook}>
+        Look at them
+      </Button>
+    </div>
+  );
+}
+
+interface LeftOverNoticeProps {
+  readonly lines: readonly string[] | undefined;
+  readonly onPutAway: () => void;
+}
+
+/** Lines that were pasted past the end of the list. */
+export function LeftOverNotice({ lines, onPutAway }: LeftOverNoticeProps) {
+  if (!lines) return null;
+  return (
+    <div role="alert" className={`sheet ${styles.notice} ${styles.leftOver}`}>
+      <p>
+        What was pasted was larger than the list: {lines.length} {lines.length === 1 ? 'line' : 'lines'} had no place.
+        The others are in. Nothing is lost; here is what was left over:
+      </p>
+      <pre>{lines.join('\n')}</pre>
+      <Button size="compact-sm" onClick={onPutAway}>
+        Put it away
+      </Button>
+    </div>
+  );
+}
+
 interface HeldNoticesProps {
   readonly marking: Marking;
   readonly answers: Answers;

@@ -1,0 +1,64 @@
+/** What the head of the Bench can do with the case that is stated. */
+
+import { tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
+import { notifications } from '@mantine/notifications';
+import { useNavigate } from 'react-router';
+import { saveAs } from '../../ui/saveFile.ts';
+import { withKind } from '../../ui/statement/editing.ts';
+import type { HeadAction } from './BenchHead.tsx';
+import type { BenchCase } from './useBenchCase.ts';
+import { useCaseActions } from './useCaseActions.tsx';
+import type { useSolved } from './useSolved.ts';
+
+const ignored = (work: Promise<unknown>): void => void work.catch(() => undefined);
+
+export function useHeadActions(
+  { caseId, bench, title, document, draft, autosave, setDraft, chooseRules }: BenchCase,
+  { solved, current }: Pick<ReturnType<typeof useSolved>, 'solved' | 'current'>,
+) {
+  const navigate = useNavigate();
+  const { makeExercise, duplicate, remove, making, error } = useCaseActions({
+    caseId,
+    title,
+    document,
+    flush: autosave.flush,
+    drop: autosave.drop,
+  });
+  const act = (action: HeadAction): void => {
+    switch (action.type) {
+      case 'kind':
+        return setDraft(withKind(draft, action.kind), 'kind');
+      case 'rules':
+        return chooseRules(action.id);
+      case 'tags':
+        return bench.editDocument((before) => ({ ...before, tags: [...action.tags] }), 'tags');
+      case 'title':
+        return bench.edit((before) => ({ ...before, title: action.title }), 'title');
+      case 'undo':
+        return bench.undo();
+      case 'redo':
+        return bench.redo();
+      case 'print':
+        return window.print();
+      case 'workbook':
+        return solved && save(saveAs(tableAsWorkbook, title, tableAsWorkbook.writes(title, solved.table)));
+      case 'csv':
+        return solved && save(saveAs(tableAsCsv, title, tableAsCsv.writes(title, solved.table)));
+      case 'exercise':
+        return current && ignored(makeExercise());
+      case 'new':
+        return void navigate('/bench');
+      case 'duplicate':
+        return ignored(duplicate());
+      case 'delete':
+        return ignored(remove());
+    }
+  };
+  return { act, making, error };
+}
+
+function save(saving: Promise<unknown>): void {
+  void saving.catch(() =>
+    notifications.show({ message: 'The file could not be made. Nothing was changed; try again.' }),
+  );
+}

@@ -1,0 +1,82 @@
+/** The parts of an exercise with their key, its limits, and the ways to try it. */
+import type { Exercise } from '@hardy-sextant/core';
+import { useState } from 'react';
+import { withChanged, withMoved, withoutPart, withPart } from './changes.ts';
+import { DrawsPanel } from './DrawsPanel.tsx';
+import { Limits } from './Limits.tsx';
+import { PartCard } from './PartCard.tsx';
+import { TryIt } from './TryIt.tsx';
+import type { ExerciseView } from './useExerciseView.ts';
+import styles from './ExercisePage.module.css';
+
+interface PartsPaneProps {
+  readonly exercise: Exercise;
+  readonly view: ExerciseView;
+  /** The plan that is open: a new part asks about it. */
+  readonly planAt: number;
+  readonly onChange: (change: (before: Exercise) => Exercise) => void;
+  readonly onWork: (partId: string) => void;
+}
+
+export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPaneProps) {
+  const { key, problems, rules, numbers, setNumbers } = view;
+  const [openPart, setOpenPart] = useState('');
+  const marks = exercise.parts.reduce((sum, part) => sum + (Number(part.marks) || 0), 0);
+  const addPart = () => {
+    onChange((before) => withPart(before, planAt).exercise);
+    setOpenPart(withPart(exercise, planAt).id);
+  };
+  return (
+    <div>
+      <h2 className="label">
+        Parts · {marks} {marks === 1 ? 'mark' : 'marks'}
+      </h2>
+      <ol className={`sheet ${styles.parts}`}>
+        {exercise.parts.map((part, at) => {
+          const keyed = key[at];
+          return (
+            keyed && (
+              <PartCard
+                key={part.id}
+                exercise={exercise}
+                part={part}
+                keyed={keyed}
+                problems={problems}
+                rules={rules}
+                open={openPart === part.id}
+                onOpen={() => setOpenPart(part.id)}
+                onChange={(changed) => onChange((before) => withChanged(before, changed))}
+                onMove={(by) => onChange((before) => withMoved(before, at, by))}
+                onRemove={() => onChange((before) => withoutPart(before, part.id))}
+                onWork={() => onWork(part.id)}
+              />
+            )
+          );
+        })}
+        <li>
+          <button type="button" className={styles.add} onClick={addPart}>
+            + add a part
+          </button>
+        </li>
+      </ol>
+      <Limits
+        exercise={exercise}
+        problems={problems}
+        onChange={(limits) => onChange((before) => ({ ...before, limits }))}
+      />
+      {problems.length > 0 && (
+        <p className={styles.warn} role="status">
+          A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being assigned. It
+          is kept all the same.
+        </p>
+      )}
+      <DrawsPanel
+        exercise={exercise}
+        rules={rules}
+        onShow={setNumbers}
+        onLimit={(limit) => onChange((before) => ({ ...before, limits: [...(before.limits ?? []), limit] }))}
+      />
+      <TryIt exercise={exercise} numbers={numbers} rules={rules} />
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+/** Changes of an exercise's parts. */
+
+import { kindOf, quantityOfSlot, usualFormat, type Exercise, type Part, type Quantity } from '@hardy-sextant/core';
+import { planAtPlace } from './planAtPlace.ts';
+
+/** The exercise with one more part, which asks what is not asked yet of a plan; and the new part's name. */
+export function withPart(exercise: Exercise, planAt: number): { readonly exercise: Exercise; readonly id: string } {
+  const plan = planAtPlace(exercise, planAt);
+  const id = nextLetter(exercise.parts.map((part) => part.id));
+  const quantity = firstAsk(plan.draft, exercise.parts.length > 0);
+  const part: Part = { id, prompt: '', marks: 1, ask: { quantity, plan: plan.id }, format: usualFormat(quantity) };
+  return { exercise: { ...exercise, parts: [...exercise.parts, part] }, id };
+}
+
+function firstAsk(draft: Exercise['plans'][number]['draft'], isLater: boolean): Quantity {
+  if (!kindOf(draft).hasTable) return 'converted';
+  if (isLater) return 'total-interest';
+  return draft.unknown === 'converted' ? 'payment' : quantityOfSlot(draft.unknown);
+}
+
+export const withChanged = (exercise: Exercise, part: Part): Exercise => ({
+  ...exercise,
+  parts: exercise.parts.map((each) => (each.id === part.id ? part : each)),
+});
+
+export const withoutPart = (exercise: Exercise, id: string): Exercise => ({
+  ...exercise,
+  parts: exercise.parts.filter((part) => part.id !== id),
+});
+
+/** The part at a place moved up or down; nothing where it would leave the list. */
+export function withMoved(exercise: Exercise, at: number, by: number): Exercise {
+  const to = at + by;
+  const part = exercise.parts[at];
+  if (!part || to < 0 || to >= exercise.parts.length) return exercise;
+  const others = exercise.parts.filter((each) => each !== part);
+  return { ...exercise, parts: [...others.slice(0, to), part, ...others.slice(to)] };
+}
+
+function nextLetter(taken: readonly string[]): string {
+  for (let k = 0; ; k += 1) {
+    const id = k < 26 ? String.fromCharCode(97 + k) : `p${k}`;
+    if (!taken.includes(id)) return id;
+  }
+}

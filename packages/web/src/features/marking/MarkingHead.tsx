@@ -1,0 +1,68 @@
+/** The head of a marking: what is marked, and what can be done with the whole of it. */
+import { Button, Menu } from '@mantine/core';
+import type { KeptSet } from '@hardy-sextant/contract';
+import { Link } from 'react-router';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { PageHead } from '../../ui/PageHead.tsx';
+import type { Releasing } from './useReleasing.ts';
+
+interface MarkingHeadProps {
+  readonly kept: KeptSet;
+  /** The place of the exercise that is open, or `all`. */
+  readonly which: string;
+  readonly release: Releasing;
+  readonly onImport: () => void;
+}
+
+export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps) {
+  const at = kept.assignedExercises.findIndex(({ itemId }) => itemId === which);
+  const one = kept.assignedExercises[at];
+  return (
+    <PageHead
+      title={one ? `${at + 1} · ${one.exercise.title}` : kept.title}
+      where={
+        <>
+          <Link to="/sets">Sets</Link> · <Link to={`/sets/${kept.id}`}>{kept.title}</Link> · Marking
+        </>
+      }
+    >
+      <Button onClick={onImport}>Import answers</Button>
+      <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
+        What went wrong
+      </Button>
+      <Button component={Link} to={`/sets/${kept.id}/feedback`}>
+        Feedback
+      </Button>
+      {kept.releasedAt ? (
+        <Menu>
+          <Menu.Target>
+            <Button>Released</Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            <Menu.Item onClick={() => void release.set(false)}>Take the release back</Menu.Item>
+          </Menu.Dropdown>
+        </Menu>
+      ) : (
+        <Button variant="filled" loading={release.busy} onClick={() => void release.set(true)}>
+          Release marks
+        </Button>
+      )}
+    </PageHead>
+  );
+}
+
+/** Asked while answers are still to be looked at. */
+export function AskRelease({ release }: { readonly release: Releasing }) {
+  return (
+    <Confirm
+      opened={release.question !== undefined}
+      title="Release the marks now?"
+      act="Release them anyway"
+      busy={release.busy}
+      onClose={release.cancel}
+      onAct={() => void release.set(true, true)}
+    >
+      <p>{release.question}</p>
+    </Confirm>
+  );
+}
