@@ -6,7 +6,7 @@ import { readingQuantities } from './quantities/figures.ts';
 import { refinancingQuantities } from './quantities/refinanced.ts';
 import { slotQuantities } from './quantities/slots.ts';
 import { totalQuantities } from './quantities/totals.ts';
-import type { Ask, Quantity, QuantityRecord } from './quantity.ts';
+import type { AskInWords, Quantity, QuantityRecord } from './quantity.ts';
 import type { ValueSlot } from './solved.ts';
 
 export const quantities: Readonly<Record<Quantity, QuantityRecord>> = {
@@ -26,6 +26,6 @@ export function quantityOfSlot(slot: ValueSlot): Quantity {
 }
 
 /** "the balance after payment 24" */
-export function askInWords(ask: Ask): string {
+export function askInWords(ask: AskInWords): string {
   return quantities[ask.quantity].words(ask);
 }

@@ -58,6 +58,13 @@ export interface Ask {
   readonly refinancing?: Refinancing | undefined;
 }
 
+/** The same to be said in words: an argument may still be text, such as a name. */
+export interface AskInWords extends Pick<Ask, 'quantity' | 'refinancing'> {
+  readonly after?: number | string | undefined;
+  readonly from?: number | string | undefined;
+  readonly to?: number | string | undefined;
+}
+
 /** What a quantity is read off. */
 export interface AskedCase {
   readonly draft: StatementDraft;
@@ -116,5 +123,5 @@ export interface QuantityRecord {
   /** Its closed form holds whatever changes on the way: it rests on the inputs alone. For all else the table is run. */
   readonly onInputsAlone?: true;
   /** In words, with its arguments. */
-  readonly words: (ask: Ask) => string;
+  readonly words: (ask: AskInWords) => string;
 }

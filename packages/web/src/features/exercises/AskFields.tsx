@@ -11,14 +11,16 @@ import {
   type PartAsk,
   type Quantity,
 } from '@hardy-sextant/core';
+import { Pick } from '../../ui/Pick.tsx';
+import { askChosen, planOf, type AskChoice } from './askChosen.ts';
 import styles from './ExercisePage.module.css';
 
-const special = {
-  difference: 'the difference of two plans',
-  expression: 'an expression over answers',
-  table: 'a table to fill in',
-  choice: 'which plan is better',
-} as const;
+const special: readonly (readonly [AskChoice, string])[] = [
+  ['difference', 'the difference of two plans'],
+  ['expression', 'an expression over answers'],
+  ['table', 'a table to fill in'],
+  ['choice', 'which plan is better'],
+];
 
 /** What a part asks, in words, for its closed card. */
 export function askSaid(exercise: Exercise, ask: PartAsk): string {
@@ -35,9 +37,9 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
       ? quantities[ask.quantity].title
       : askInWords({
           quantity: ask.quantity,
-          after: args.after as never,
-          from: args.from as never,
-          to: args.to as never,
+          after: args.after,
+          from: args.from,
+          to: args.to,
         });
   return `${words}${several ? ` of ${plan(ask.plan)}` : ''}${args.paying ? `, paying ${args.paying}` : ''}`;
 }
@@ -50,157 +52,143 @@ interface AskFieldsProps {
 }
 
 export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
-  const { plans, parts } = exercise;
-  const first = plans[0]!.id;
-  const planId = 'plan' in ask ? ask.plan : first;
-  const draft = plans.find(({ id }) => id === planId)?.draft ?? plans[0]!.draft;
-  const args = ask.args ?? {};
-  const setArgs = (change: AskTexts) => onChange({ ...ask, args: { ...args, ...change } } as PartAsk);
-  const choose = (id: string) => {
-    const kept = { args: { after: args.after ?? '12', from: args.from ?? '1', to: args.to ?? '12' } };
-    if (id === 'difference')
-      onChange(
-        { quantity: 'difference', of: 'total-interest', plan: first, other: plans[1]?.id ?? first, ...kept },
-        usualFormat('total-interest'),
-      );
-    else if (id === 'choice')
-      onChange(
-        { quantity: 'choice', of: 'total-paid', plans: plans.map((plan) => plan.id), prefer: 'less', ...kept },
-        usualFormat('total-paid'),
-      );
-    else if (id === 'expression') onChange({ quantity: 'expression', text: '' }, { kind: 'money', decimals: 2 });
-    else if (id === 'table')
-      onChange(
-        { quantity: 'table', plan: planId, blanks: [], args: { from: '1', to: '3' } },
-        { kind: 'money', decimals: 2 },
-      );
-    else
-      onChange(
-        { quantity: id as Quantity, plan: planId, ...(quantities[id as Quantity].needs.length > 0 ? kept : {}) },
-        usualFormat(id as Quantity),
-      );
-  };
-  const needs =
-    ask.quantity === 'expression'
-      ? []
-      : ask.quantity === 'table'
-        ? (['from', 'to'] as const)
-        : quantities['of' in ask ? ask.of : ask.quantity].needs;
-  const argumentWords = {
-    after: 'after payment',
-    from: ask.quantity === 'table' ? 'rows' : 'payments',
-    to: 'to',
-  } as const;
+  const { plans } = exercise;
+  const { draft } = planOf(exercise, ask);
+  const named = plans.map(({ id, name }): readonly [string, string] => [id, name ?? id]);
+  const asked = quantityIds
+    .filter((each) => !quantities[each].refinancing && (quantities[each].applies(draft) || each === ask.quantity))
+    .map((each): readonly [AskChoice, string] => [each, quantities[each].title]);
   return (
     <div className={styles.line}>
       <label>
         Asks for{' '}
-        <select
-          aria-label={`what is asked ${label}`}
+        <Pick
+          label={`what is asked ${label}`}
           value={ask.quantity}
-          onChange={(event) => choose(event.currentTarget.value)}
-        >
-          {quantityIds
-            .filter(
-              (each) => !quantities[each].refinancing && (quantities[each].applies(draft) || each === ask.quantity),
-            )
-            .map((each) => (
-              <option key={each} value={each}>
-                {quantities[each].title}
-              </option>
-            ))}
-          {(Object.keys(special) as (keyof typeof special)[]).map((each) => (
-            <option key={each} value={each}>
-              {special[each]}
-            </option>
-          ))}
-        </select>
+          options={[...asked, ...special]}
+          onPick={(choice) => onChange(...askChosen(exercise, ask, choice))}
+        />
       </label>
       {ask.quantity === 'expression' && (
-        <input
-          className={styles.wide}
-          aria-label={`expression ${label}`}
-          placeholder={`30 × (${answerName(parts[1]?.id ?? 'b')} − ${answerName(parts[0]?.id ?? 'a')})`}
-          value={ask.text}
-          onChange={(event) => onChange({ ...ask, text: event.currentTarget.value })}
-        />
+        <ExpressionField exercise={exercise} ask={ask} label={label} onChange={onChange} />
       )}
       {(ask.quantity === 'difference' || ask.quantity === 'choice') && (
-        <select
-          aria-label={`quantity ${label}`}
-          value={ask.of}
-          onChange={(event) =>
-            onChange(
-              { ...ask, of: event.currentTarget.value as Quantity },
-              usualFormat(event.currentTarget.value as Quantity),
-            )
-          }
-        >
-          {quantityIds
-            .filter((each) => !quantities[each].refinancing && quantities[each].applies(draft))
-            .map((each) => (
-              <option key={each} value={each}>
-                {quantities[each].title}
-              </option>
-            ))}
-        </select>
-      )}
-      {ask.quantity === 'choice' && (
-        <select
-          aria-label={`better has ${label}`}
-          value={ask.prefer}
-          onChange={(event) => onChange({ ...ask, prefer: event.currentTarget.value as 'less' | 'more' })}
-        >
-          <option value="less">less is better</option>
-          <option value="more">more is better</option>
-        </select>
+        <ComparedQuantity draft={draft} ask={ask} label={label} onChange={onChange} />
       )}
       {plans.length > 1 && 'plan' in ask && (
         <label>
           of{' '}
-          <select
-            aria-label={`plan ${label}`}
+          <Pick
+            label={`plan ${label}`}
             value={ask.plan}
-            onChange={(event) => onChange({ ...ask, plan: event.currentTarget.value })}
-          >
-            {plans.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name ?? id}
-              </option>
-            ))}
-          </select>
+            options={named}
+            onPick={(plan) => onChange({ ...ask, plan })}
+          />
         </label>
       )}
       {ask.quantity === 'difference' && (
         <label>
           less{' '}
-          <select
-            aria-label={`other plan ${label}`}
+          <Pick
+            label={`other plan ${label}`}
             value={ask.other}
-            onChange={(event) => onChange({ ...ask, other: event.currentTarget.value })}
-          >
-            {plans.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name ?? id}
-              </option>
-            ))}
-          </select>
+            options={named}
+            onPick={(other) => onChange({ ...ask, other })}
+          />
         </label>
       )}
-      {needs.map((need) => (
+      <Arguments ask={ask} label={label} onChange={onChange} />
+    </div>
+  );
+}
+
+interface FieldProps<A extends PartAsk = PartAsk> {
+  readonly ask: A;
+  readonly label: string;
+  readonly onChange: AskFieldsProps['onChange'];
+}
+
+function ExpressionField({
+  exercise: { parts },
+  ask,
+  label,
+  onChange,
+}: FieldProps<Extract<PartAsk, { quantity: 'expression' }>> & { readonly exercise: Exercise }) {
+  return (
+    <input
+      className={styles.wide}
+      aria-label={`expression ${label}`}
+      placeholder={`30 × (${answerName(parts[1]?.id ?? 'b')} − ${answerName(parts[0]?.id ?? 'a')})`}
+      value={ask.text}
+      onChange={(event) => onChange({ ...ask, text: event.currentTarget.value })}
+    />
+  );
+}
+
+/** What of two plans or more is compared, and which is better. */
+function ComparedQuantity({
+  draft,
+  ask,
+  label,
+  onChange,
+}: FieldProps<Extract<PartAsk, { quantity: 'difference' | 'choice' }>> & {
+  readonly draft: Exercise['plans'][number]['draft'];
+}) {
+  const options = quantityIds
+    .filter((each) => !quantities[each].refinancing && quantities[each].applies(draft))
+    .map((each): readonly [Quantity, string] => [each, quantities[each].title]);
+  return (
+    <>
+      <Pick
+        label={`quantity ${label}`}
+        value={ask.of}
+        options={options}
+        onPick={(of) => onChange({ ...ask, of }, usualFormat(of))}
+      />
+      {ask.quantity === 'choice' && (
+        <Pick
+          label={`better has ${label}`}
+          value={ask.prefer}
+          options={[
+            ['less', 'less is better'],
+            ['more', 'more is better'],
+          ]}
+          onPick={(prefer) => onChange({ ...ask, prefer })}
+        />
+      )}
+    </>
+  );
+}
+
+/** Of these one may say which payment was made instead of the plan's own. */
+const paid: readonly AskChoice[] = [
+  'balance-after',
+  'left-to-pay',
+  'interest-in',
+  'principal-in',
+  'total-interest',
+  'total-paid',
+];
+
+/** After which payment, from which to which, and paying what. */
+function Arguments({ ask, label, onChange }: FieldProps) {
+  const args = ask.args ?? {};
+  const set = (change: AskTexts) => onChange({ ...ask, args: { ...args, ...change } });
+  const words = { after: 'after payment', from: ask.quantity === 'table' ? 'rows' : 'payments', to: 'to' };
+  return (
+    <>
+      {needsOf(ask).map((need) => (
         <label key={need}>
-          {argumentWords[need]}{' '}
+          {words[need]}{' '}
           <input
             className={styles.small}
-            aria-label={`${argumentWords[need]} ${label}`}
+            aria-label={`${words[need]} ${label}`}
             value={args[need] ?? ''}
-            onChange={(event) => setArgs({ [need]: event.currentTarget.value })}
+            onChange={(event) => set({ [need]: event.currentTarget.value })}
           />
         </label>
       ))}
-      {['balance-after', 'left-to-pay', 'interest-in', 'principal-in', 'total-interest', 'total-paid'].includes(
-        ask.quantity,
-      ) && (
+      {paid.includes(ask.quantity) && (
         <label>
           paying{' '}
           <input
@@ -208,12 +196,16 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
             aria-label={`payment made ${label}`}
             placeholder="the plan’s own"
             value={args.paying ?? ''}
-            onChange={(event) =>
-              setArgs({ paying: event.currentTarget.value === '' ? undefined : event.currentTarget.value })
-            }
+            onChange={(event) => set({ paying: event.currentTarget.value || undefined })}
           />
         </label>
       )}
-    </div>
+    </>
   );
+}
+
+function needsOf(ask: PartAsk): readonly ('after' | 'from' | 'to')[] {
+  if (ask.quantity === 'expression') return [];
+  if (ask.quantity === 'table') return ['from', 'to'];
+  return quantities['of' in ask ? ask.of : ask.quantity].needs;
 }
