@@ -63,7 +63,7 @@ export function Failures({ errors }: { readonly errors: readonly (Error | null |
   );
 }
 
-/** Rows of an import that belong to nobody yet. */
+/** Rows of an import that match no student yet. */
 export function UnmatchedNotice({ count, onLook }: { readonly count: number; readonly onLook: () => void }) {
   if (count === 0) return null;
   return (
