@@ -43,6 +43,8 @@ export default ts.config(
     ...a11y.configs.strict,
     rules: {
       ...a11y.configs.strict.rules,
+      // Our own small choice is a control.
+      'jsx-a11y-x/label-has-associated-control': ['error', { controlComponents: ['Pick'] }],
       // What scrolls is reached by the keyboard.
       'jsx-a11y-x/no-noninteractive-tabindex': ['error', { roles: ['region'], tags: [] }],
     },

@@ -3,6 +3,7 @@ export default {
   testEnvironment: 'node',
   // A busy machine is no reason to fail.
   testTimeout: 60_000,
+  setupFiles: ['<rootDir>/packages/core/test/seed.ts'],
   roots: ['<rootDir>/packages'],
   testMatch: ['**/*.test.ts'],
   transform: {

@@ -118,6 +118,26 @@ describe('deposits', () => {
     );
   });
 
+  it('stay what they are where rounding alone reaches the end a row early', () => {
+    const [start, each, i] = [254.6, 0.07, 0.00025];
+    const end = roundTo(must(solveFor('fv', { n: 133, i, pv: -start, pmt: -each, timing: 'begin' })), 2);
+    const plan: Plan = {
+      kind: 'saving',
+      amount: start,
+      rate: monthly(0.003),
+      paymentsPerYear: 12,
+      payments: 133,
+      timing: 'begin',
+      finalAmount: end,
+      payment: each,
+      rounding: centRounding,
+      changes: [],
+    };
+    const table = must(buildTable(plan));
+    expect([table.count, table.closing]).toEqual([133, end]);
+    expect(table.rows.filter(({ payment }) => payment !== each)).toEqual([]);
+  });
+
   it('are still made smaller at the end where they would overshoot what is wanted', () => {
     const table = must(
       buildTable({

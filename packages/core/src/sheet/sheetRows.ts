@@ -183,18 +183,33 @@ export class SheetRows {
     const open = this.#begin ? most : `(${final}-${own('opening')}-${natural})`;
     if (agreed) return `IF(${agreed},${due},${open}-(${extra}))`;
     if (last) return extra === '0' ? most : `IF(${due}+${extra}>=${most},MIN(${due},${most}),${most}-(${extra}))`;
-    const bounded = this.#saving ? `${own('opening')}<=${final}` : `${own('opening')}>=${final}`;
-    return `IF(${bounded},MIN(${due},${most}),${due})`;
+    if (!this.#saving) return `IF(${own('opening')}>=${final},MIN(${due},${most}),${due})`;
+    const capped = `IF(${own('opening')}<=${final},MIN(${due},${most}),${due})`;
+    const onItsWay = this.#isOnItsWay(own, due);
+    return onItsWay === undefined ? capped : `IF(${onItsWay},${due},${capped})`;
   }
 
-  #interest(own: Here['own'], { agreed, natural, discounted }: RowTerms): string {
+  /** Whether agreed deposits still to come end where they should, rounding apart: reaching the end early is only rounding. */
+  #isOnItsWay(own: Here['own'], due: string): string | undefined {
+    const { final, given, payments, timing } = this.#inputs;
+    const { rounding, payments: count } = this.#plan;
+    if (!this.#saving || given === undefined || count === 'until-cleared' || rounding.last !== 'clears')
+      return undefined;
+    const left = `${payments}-${own('number')}+1`;
+    return `ABS(-FV(${own('rate')},${left},${due},${own('opening')},${timing})-${final})<=${this.#room}`;
+  }
+
+  #interest(own: Here['own'], { due, agreed, natural, discounted }: RowTerms): string {
     const { final } = this.#inputs;
     const kept = this.#saving
       ? `(${own('opening')}+${own('payment')}+${own('extra')})`
       : `(${own('opening')}-${own('payment')}-${own('extra')})`;
     if (!this.#begin) return agreed ? this.#tidy(`IF(${agreed},${final}-${kept},${natural})`) : natural;
     const reached = `${this.#tidy(kept)}${this.#saving ? '>=' : '<='}${discounted}`;
-    return this.#tidy(`IF(${agreed ?? reached},${final}-${kept},${this.#interestOf(`${kept}*${own('rate')}`)})`);
+    const brought = this.#interestOf(`${kept}*${own('rate')}`);
+    const settled = `IF(${agreed ?? reached},${final}-${kept},${brought})`;
+    const onItsWay = agreed === undefined ? this.#isOnItsWay(own, due) : undefined;
+    return this.#tidy(onItsWay === undefined ? settled : `IF(${onItsWay},${brought},${settled})`);
   }
 
   #cell({ own }: Here, name: ColumnName, formula: string, result: number | undefined): LiveCell {

@@ -1,6 +1,6 @@
 /** The periods of a plan, one after another. */
 
-import { LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
+import { accumulation, growthLessOne, LARGEST_AMOUNT } from '../annuity/fiveValues.ts';
 import { NOISE, roundCent, roundMoney, roundTo, type Money } from '../money/roundMoney.ts';
 import type { Problem } from '../result.ts';
 import { levelPayment, roundingRoom } from './levelPayment.ts';
@@ -176,6 +176,8 @@ class PlanRun {
     this.#settles = true;
     if (isLast && this.#isAgreed(k, most)) {
       if (!this.#begin) this.#interest = this.#final - opening + this.#due + this.#extra;
+    } else if (bounded && this.#due >= most && !isLast && this.#isOnItsWay(k, opening)) {
+      this.#settles = false;
     } else if (bounded && this.#due >= most && (this.#sign > 0 || this.#due > 0 || isLast)) {
       this.#due = most;
       this.#extra = 0;
@@ -197,6 +199,17 @@ class PlanRun {
       this.#plan.rounding.last === 'clears' &&
       Math.abs(most - this.#extra - this.#due) <= roundingRoom(this.#plan, this.#i, k) * this.#unit
     );
+  }
+
+  /** Whether agreed deposits still to come end where they should, rounding apart: then reaching the end early is only rounding. */
+  #isOnItsWay(k: number, opening: number): boolean {
+    const { payment, rounding, timing, finalAmount } = this.#plan;
+    if (this.#sign > 0 || payment === undefined || rounding.last !== 'clears' || this.#untilCleared) return false;
+    const left = this.#count - k + 1;
+    const balance = -opening / this.#unit;
+    const deposits = (this.#due / this.#unit) * accumulation(this.#i, left, timing);
+    const end = balance * (1 + growthLessOne(this.#i, left)) + deposits;
+    return Math.abs(end - finalAmount) <= roundingRoom(this.#plan, this.#i, this.#count);
   }
 
   /** The closing balance; in advance the interest comes after what is paid. */

@@ -5,6 +5,7 @@ import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { saveExercises, useExercises, useImportExercises, useSets, useWriteExercise } from '../../ui/records.ts';
@@ -29,153 +30,26 @@ const askedBy = (search: URLSearchParams) => ({
   archived: search.get('aside') === 'yes' ? ('yes' as const) : ('no' as const),
 });
 
+type Asked = ReturnType<typeof askedBy>;
+type Setting = (name: string, value: string) => void;
+
 export function ExercisesPage() {
-  const navigate = useNavigate();
   const [search, set] = useSearchSetting();
-  const page = pageIn(search);
   const asked = askedBy(search);
+  const page = pageIn(search);
   const exercises = useExercises({ ...asked, page });
-  const write = useWriteExercise();
-  const importFile = useImportExercises();
-  const file = useRef<HTMLInputElement>(null);
-  const [report, setReport] = useState<ImportReport>();
   const [problem, setProblem] = useState('');
-  const shown = exercises.data?.rows ?? [];
   const total = exercises.data?.total ?? 0;
-  // The newest sets to choose from, and the one that was chosen.
-  const sets = useSets().data?.rows ?? [];
-  const isThere = ['', 'none', ...sets.map(({ id }) => id)].includes(asked.used);
-  const setChoices = isThere ? sets : [...sets, { id: asked.used, title: 'the set chosen before' }];
   const filtered = Object.values(asked).some((value) => value !== '' && value !== 'no');
-  const begin = async (exercise: Exercise) => {
-    const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
-    void navigate(`/exercises/${made.id}`);
-  };
-  const fromPattern = async (title: string) => {
-    const { starterExercises } = await import('@hardy-sextant/core/starters');
-    const pattern = starterExercises.find((each) => each.title === title);
-    if (pattern) await begin(pattern);
-  };
-  const take = async (chosen: File | undefined) => {
-    setProblem('');
-    if (!chosen) return;
-    if (chosen.size > LARGEST_FILE)
-      return setProblem(
-        `“${chosen.name}” has ${roundTo(chosen.size / 1e6, 0)} MB; a file of exercises may have 20. Nothing was taken in.`,
-      );
-    let content: unknown;
-    try {
-      content = JSON.parse(await chosen.text());
-    } catch {
-      return setProblem(`“${chosen.name}” is not JSON. Nothing was taken in.`);
-    }
-    try {
-      setReport(await importFile.mutateAsync(content));
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
-    }
-  };
   return (
     <>
-      <PageHead title="Exercises">
-        <Button component={Link} to="/bin">
-          Bin
-        </Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          hidden
-          aria-label="a file of exercises"
-          onChange={(event) =>
-            void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
-          }
-        />
-        <Button onClick={() => file.current?.click()} loading={importFile.isPending}>
-          Import a file
-        </Button>
-        <Button
-          onClick={() => void saveExercises({ asked }).catch((error: Error) => setProblem(error.message))}
-          disabled={total === 0}
-        >
-          Export {filtered ? `these ${total}` : 'all'}
-        </Button>
-        <PatternMenu
-          onBlank={() => void begin(blankExercise()).catch(() => undefined)}
-          onPattern={(title) => void fromPattern(title).catch(() => undefined)}
-        />
-      </PageHead>
+      <Head asked={asked} total={total} filtered={filtered} onProblem={setProblem} />
       {problem && (
         <p role="alert" className={styles.problem}>
           {problem}
         </p>
       )}
-      <div className={styles.filters}>
-        <TextInput
-          aria-label="find exercises"
-          placeholder="Find…"
-          value={search.get('find') ?? ''}
-          onChange={(event) => set('find', event.currentTarget.value)}
-        />
-        <select
-          aria-label="topic"
-          value={search.get('topic') ?? ''}
-          onChange={(event) => set('topic', event.currentTarget.value)}
-        >
-          <option value="">every topic</option>
-          {topics.map((topic) => (
-            <option key={topic}>{topic}</option>
-          ))}
-        </select>
-        <select
-          aria-label="level"
-          value={search.get('level') ?? ''}
-          onChange={(event) => set('level', event.currentTarget.value)}
-        >
-          <option value="">every level</option>
-          {Object.entries(levels).map(([id, words]) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-        <select
-          aria-label="what is asked"
-          value={search.get('asks') ?? ''}
-          onChange={(event) => set('asks', event.currentTarget.value)}
-        >
-          <option value="">whatever is asked</option>
-          {(exercises.data?.asks ?? []).map((each) => (
-            <option key={each} value={each}>
-              {each in quantities ? quantities[each as Quantity].title : each}
-            </option>
-          ))}
-        </select>
-        <select
-          aria-label="used in"
-          value={search.get('used') ?? ''}
-          onChange={(event) => set('used', event.currentTarget.value)}
-        >
-          <option value="">in any set or none</option>
-          <option value="none">in no set yet</option>
-          {setChoices.map(({ id, title }) => (
-            <option key={id} value={id}>
-              in {title}
-            </option>
-          ))}
-        </select>
-        <label>
-          <input
-            type="checkbox"
-            checked={search.get('aside') === 'yes'}
-            onChange={(event) => set('aside', event.currentTarget.checked ? 'yes' : '')}
-          />{' '}
-          archived
-        </label>
-        <span className="soft" role="status">
-          {total} {total === 1 ? 'exercise' : 'exercises'}
-        </span>
-      </div>
+      <Filters asked={asked} asks={exercises.data?.asks ?? []} total={total} onChange={set} />
       <UnreadableRows rows={exercises.data?.unreadable} />
       {exercises.isPending && <Loading what="your exercises" />}
       {exercises.isError && !exercises.data && (
@@ -190,7 +64,7 @@ export function ExercisesPage() {
       )}
       {exercises.data && total === 0 && filtered && <p className="soft">Nothing fits. Take a filter away.</p>}
       <ul className={styles.list}>
-        {shown.map((each) => (
+        {exercises.data?.rows.map((each) => (
           <Row key={each.id} exercise={each} />
         ))}
       </ul>
@@ -200,33 +74,189 @@ export function ExercisesPage() {
         page={exercises.data?.page ?? page}
         onPage={(to) => set('page', String(to))}
       />
+    </>
+  );
+}
+
+interface HeadProps {
+  readonly asked: Asked;
+  readonly total: number;
+  readonly filtered: boolean;
+  readonly onProblem: (problem: string) => void;
+}
+
+/** Files in and out, and the ways to begin an exercise. */
+function Head({ asked, total, filtered, onProblem }: HeadProps) {
+  const navigate = useNavigate();
+  const write = useWriteExercise();
+  const begin = async (exercise: Exercise) => {
+    const made = await write.mutateAsync({ document: { schemaVersion: 2, exercise } });
+    void navigate(`/exercises/${made.id}`);
+  };
+  const fromPattern = async (title: string) => {
+    const { starterExercises } = await import('@hardy-sextant/core/starters');
+    const pattern = starterExercises.find((each) => each.title === title);
+    if (pattern) await begin(pattern);
+  };
+  const exportThese = () => void saveExercises({ asked }).catch((error: Error) => onProblem(error.message));
+  return (
+    <PageHead title="Exercises">
+      <Button component={Link} to="/bin">
+        Bin
+      </Button>
+      <ImportFile onProblem={onProblem} />
+      <Button onClick={exportThese} disabled={total === 0}>
+        Export {filtered ? `these ${total}` : 'all'}
+      </Button>
+      <PatternMenu
+        onBlank={() => void begin(blankExercise()).catch(() => undefined)}
+        onPattern={(title) => void fromPattern(title).catch(() => undefined)}
+      />
+    </PageHead>
+  );
+}
+
+/** A file of exercises taken in; what cannot be read is said. */
+function ImportFile({ onProblem }: { readonly onProblem: (problem: string) => void }) {
+  const importFile = useImportExercises();
+  const file = useRef<HTMLInputElement>(null);
+  const [report, setReport] = useState<ImportReport>();
+  const take = async (chosen: File | undefined) => {
+    onProblem('');
+    if (!chosen) return;
+    const read = await readJson(chosen);
+    if ('problem' in read) return onProblem(read.problem);
+    try {
+      setReport(await importFile.mutateAsync(read.content));
+    } catch (error) {
+      onProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
+    }
+  };
+  return (
+    <>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="a file of exercises"
+        onChange={(event) =>
+          void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
+        }
+      />
+      <Button onClick={() => file.current?.click()} loading={importFile.isPending}>
+        Import a file
+      </Button>
       <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Imported">
-        {report && (
-          <>
-            <p>
-              {report.taken.length} {report.taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
-              {report.refused.length > 0 &&
-                ` ${report.refused.length} could not be read; nothing of them is lost, they are still in your file:`}
-            </p>
-            {report.refused.map(({ place, title, problems }) => (
-              <div key={place}>
-                <strong>
-                  No. {place + 1} {title && `“${title}”`}
-                </strong>
-                <ul>
-                  {problems.map(({ path, message }) => (
-                    <li key={path + message}>
-                      {path || 'the whole'}: {message}
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            ))}
-          </>
-        )}
+        {report && <Imported report={report} />}
       </Modal>
     </>
   );
+}
+
+async function readJson(file: File): Promise<{ readonly content: unknown } | { readonly problem: string }> {
+  const size = roundTo(file.size / 1e6, 0);
+  if (file.size > LARGEST_FILE)
+    return { problem: `“${file.name}” has ${size} MB; a file of exercises may have 20. Nothing was taken in.` };
+  try {
+    return { content: JSON.parse(await file.text()) as unknown };
+  } catch {
+    return { problem: `“${file.name}” is not JSON. Nothing was taken in.` };
+  }
+}
+
+function Imported({ report: { taken, refused } }: { readonly report: ImportReport }) {
+  return (
+    <>
+      <p>
+        {taken.length} {taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
+        {refused.length > 0 &&
+          ` ${refused.length} could not be read; nothing of them is lost, they are still in your file:`}
+      </p>
+      {refused.map(({ place, title, problems }) => (
+        <div key={place}>
+          <strong>
+            No. {place + 1} {title && `“${title}”`}
+          </strong>
+          <ul>
+            {problems.map(({ path, message }) => (
+              <li key={path + message}>
+                {path || 'the whole'}: {message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+    </>
+  );
+}
+
+interface FiltersProps {
+  readonly asked: Asked;
+  /** Everything that an exercise asks for. */
+  readonly asks: readonly string[];
+  readonly total: number;
+  readonly onChange: Setting;
+}
+
+function Filters({ asked, asks, total, onChange }: FiltersProps) {
+  const titleOf = (id: string): string => (isQuantity(id) ? quantities[id].title : id);
+  const same = (name: string): readonly [string, string] => [name, name];
+  return (
+    <div className={styles.filters}>
+      <TextInput
+        aria-label="find exercises"
+        placeholder="Find…"
+        value={asked.find}
+        onChange={(event) => onChange('find', event.currentTarget.value)}
+      />
+      <Pick
+        label="topic"
+        value={asked.topic}
+        options={[['', 'every topic'], ...topics.map(same)]}
+        onPick={(topic) => onChange('topic', topic)}
+      />
+      <Pick
+        label="level"
+        value={asked.level}
+        options={[['', 'every level'], ...Object.entries(levels)]}
+        onPick={(level) => onChange('level', level)}
+      />
+      <Pick
+        label="what is asked"
+        value={asked.asks}
+        options={[['', 'whatever is asked'], ...asks.map((id) => [id, titleOf(id)] as const)]}
+        onPick={(id) => onChange('asks', id)}
+      />
+      <UsedIn used={asked.used} onPick={(used) => onChange('used', used)} />
+      <label>
+        <input
+          type="checkbox"
+          checked={asked.archived === 'yes'}
+          onChange={(event) => onChange('aside', event.currentTarget.checked ? 'yes' : '')}
+        />{' '}
+        archived
+      </label>
+      <span className="soft" role="status">
+        {total} {total === 1 ? 'exercise' : 'exercises'}
+      </span>
+    </div>
+  );
+}
+
+const isQuantity = (id: string): id is Quantity => Object.hasOwn(quantities, id);
+
+/** The newest sets to choose from, and the one that was chosen. */
+function UsedIn({ used, onPick }: { readonly used: string; readonly onPick: (used: string) => void }) {
+  const sets = useSets().data?.rows ?? [];
+  const choices: readonly (readonly [string, string])[] = [
+    ['', 'in any set or none'],
+    ['none', 'in no set yet'],
+    ...sets.map(({ id, title }) => [id, `in ${title}`] as const),
+  ];
+  const isThere = choices.some(([id]) => id === used);
+  const options = isThere ? choices : [...choices, [used, 'in the set chosen before'] as const];
+  return <Pick label="used in" value={used} options={options} onPick={onPick} />;
 }
 
 function Row({ exercise }: { readonly exercise: ListedExercise }) {

@@ -1,24 +1,19 @@
 /** A set: its exercises in order, its class and dates, whose numbers; assigned, and followed up when an exercise changes. */
-import { Button, Menu } from '@mantine/core';
+import { Button } from '@mantine/core';
 import type { KeptClass, KeptSet, SetItem } from '@hardy-sextant/contract';
-import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Refusal } from '../../ui/api.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
-import { KeptNote } from '../../ui/kept/KeptNote.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
-import { PageHead } from '../../ui/PageHead.tsx';
-import { useExercises, useRestore } from '../../ui/records.ts';
-import { useClass, useDeleteSet, useAssign, useAssigning, useSet } from '../../ui/setRecords.ts';
-import { showUndo } from '../../ui/showUndo.tsx';
+import { useExercises } from '../../ui/records.ts';
+import { useAssign, useAssigning, useClass, useSet } from '../../ui/setRecords.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { actQuestions } from './actQuestions.ts';
-import { Item } from './Item.tsx';
-import { MovableItems } from './MovableItems.tsx';
 import { SetFacts } from './SetFacts.tsx';
-import { stateOf } from './stateOf.ts';
+import { SetHead } from './SetHead.tsx';
+import { SetItems } from './SetItems.tsx';
 import { useContents } from './useContents.ts';
 import { useItemBodies } from './useItemBodies.ts';
 import { useSetEditing } from './useSetEditing.ts';
@@ -40,146 +35,32 @@ const useExerciseChoices = (find: string) =>
   useExercises({ find }).data?.rows.map(({ id, title }) => ({ value: id, label: title || 'without a title' }));
 
 function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: KeptClass }) {
-  const navigate = useNavigate();
   const assign = useAssign(kept.id);
   const drawing = useAssigning(kept.id, assign.isPending);
-  const remove = useDeleteSet();
-  // What is typed stands until it is written; what is not being typed is the server's.
-  const [title, setTitle] = useState<string>();
-  const [marks, setMarks] = useState<Readonly<Record<string, string>>>({});
-  const [leaving, setLeaving] = useState(false);
-  const restore = useRestore();
   const editing = useSetEditing(kept);
   const { document, change: store } = editing;
-  useBarNote(`${chosen.code} · ${chosen.students} students`);
-  const given = kept.assignedAt !== undefined;
-
-  const writeMarks = (item: SetItem) => {
-    const text = marks[item.id];
-    if (text === undefined) return;
-    const number = Number(text.replace(',', '.'));
-    setMarks(({ [item.id]: _gone, ...rest }) => rest);
-    if (text.trim() !== '' && !(number > 0)) return;
-    const { marks: _before, ...plain } = item;
-    store({
-      items: document.items.map((each) =>
-        each.id === item.id ? (text.trim() === '' ? plain : { ...plain, marks: number }) : each,
-      ),
-    });
-  };
   const bodyOf = useItemBodies(kept);
   const titleOf = (item: SetItem): string => bodyOf(item).body?.title ?? 'An exercise that was deleted';
   const contents = useContents(kept, editing, titleOf);
-  const total = document.items.reduce((sum, item) => {
-    return sum + (item.marks ?? bodyOf(item).body?.marks ?? 0);
-  }, 0);
-  const { error: problem } = assign;
-  const field = problem instanceof Refusal ? problem.document.fields?.[0]?.message : undefined;
+  const total = document.items.reduce((sum, item) => sum + (item.marks ?? bodyOf(item).body?.marks ?? 0), 0);
+  useBarNote(`${chosen.code} · ${chosen.students} students`);
   const give = async () => {
     await editing.flush();
     assign.mutate(editing.revision());
   };
-  const gone = async () => {
-    editing.drop();
-    await navigate('/sets');
-    showUndo(`“${kept.title}” is deleted.`, async () => {
-      await restore.mutateAsync({ kind: 'set', id: kept.id });
-      await navigate(`/sets/${kept.id}`);
-    });
-  };
-
   return (
     <>
-      <PageHead
-        title={kept.title}
-        where={
-          <>
-            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} ·{' '}
-            <KeptNote phase={editing.phase} problem={editing.problem} />
-          </>
-        }
-        heading={
-          <>
-            <h1 className="visually-hidden">{editing.title}</h1>
-            <input
-              className={styles.title}
-              aria-label="title of the set"
-              value={title ?? editing.title}
-              maxLength={160}
-              onChange={(event) => setTitle(event.currentTarget.value)}
-              onBlur={() => {
-                if (title !== undefined && title.trim() !== '' && title.trim() !== editing.title)
-                  store({}, title.trim());
-                setTitle(undefined);
-              }}
-              onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-            />
-          </>
-        }
-      >
-        <Menu>
-          <Menu.Target>
-            <Button>More</Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
-          </Menu.Dropdown>
-        </Menu>
-        {given ? (
-          <>
-            <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
-              What went wrong
-            </Button>
-            <Button component={Link} to={`/sets/${kept.id}/marking`} variant="filled">
-              Mark
-            </Button>
-          </>
-        ) : (
-          <Button
-            variant="filled"
-            disabled={document.items.length === 0}
-            loading={assign.isPending}
-            onClick={() => void give()}
-          >
-            Give it out
-          </Button>
-        )}
-      </PageHead>
+      <SetHead kept={kept} chosen={chosen} editing={editing} giving={assign.isPending} onGive={() => void give()} />
       {assign.isPending && drawing.data && drawing.data.of > 0 && (
         <p role="status">
           Numbers are drawn: {drawing.data.done} of {drawing.data.of}{' '}
           <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
         </p>
       )}
-      {problem && (
-        <p role="alert" className={styles.problem}>
-          {problem.message} {field}
-        </p>
-      )}
+      <NotAssigned error={assign.error} />
       <div className={styles.columns}>
         <section aria-label="Exercises in order">
-          {document.items.length === 0 && (
-            <div className={`sheet ${styles.note}`}>
-              <h2 className={styles.empty}>No exercise in it yet</h2>
-              <p>Choose one below; the others follow, and each can be moved.</p>
-            </div>
-          )}
-          <MovableItems ids={document.items.map(({ id }) => id)} onDrop={contents.drop}>
-            {document.items.map((item, at) => (
-              <Item
-                key={item.id}
-                at={at}
-                item={item}
-                setId={kept.id}
-                {...bodyOf(item)}
-                marks={marks[item.id]}
-                onMarks={(text) => setMarks({ ...marks, [item.id]: text })}
-                onMarksWritten={() => writeMarks(item)}
-                onMove={(by) => contents.move(item.id, by)}
-                onRemove={() => contents.remove(item)}
-              />
-            ))}
-          </MovableItems>
+          <SetItems kept={kept} items={document.items} bodyOf={bodyOf} contents={contents} onChange={store} />
           <FindAndPick
             className={styles.add ?? ''}
             aria-label="add an exercise"
@@ -200,33 +81,44 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
         onTheirs={() => editing.settle('theirs')}
         onMine={() => editing.settle('mine')}
       />
-      <Confirm
-        opened={contents.asked !== undefined}
-        title={contents.asked ? actQuestions[contents.asked.act.act].title : ''}
-        act={contents.asked ? actQuestions[contents.asked.act.act].does : ''}
-        busy={contents.busy}
-        error={contents.error}
-        onClose={contents.cancel}
-        onAct={() => void contents.confirm()}
-      >
-        {contents.asked && <p>{actQuestions[contents.asked.act.act].says(contents.asked, chosen.students)}</p>}
-      </Confirm>
-      <Confirm
-        opened={leaving}
-        title="Delete this set?"
-        act="Delete the set"
-        danger
-        busy={remove.isPending}
-        error={remove.error}
-        onClose={() => setLeaving(false)}
-        onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
-      >
-        <p>
-          {given ? 'Its answers and marks go with it out of every list.' : 'Its exercises stay where they are.'} It
-          stays in the bin and can be brought back.
-        </p>
-      </Confirm>
+      <AskAct contents={contents} students={chosen.students} />
     </>
+  );
+}
+
+/** Why a set could not be assigned, with the field it is about. */
+function NotAssigned({ error }: { readonly error: Error | null }) {
+  if (!error) return null;
+  const field = error instanceof Refusal ? error.document.fields?.[0]?.message : undefined;
+  return (
+    <p role="alert" className={styles.problem}>
+      {error.message} {field}
+    </p>
+  );
+}
+
+/** Asked before an act on what students have. */
+function AskAct({
+  contents,
+  students,
+}: {
+  readonly contents: ReturnType<typeof useContents>;
+  readonly students: number;
+}) {
+  const { asked } = contents;
+  const question = asked && actQuestions[asked.act.act];
+  return (
+    <Confirm
+      opened={asked !== undefined}
+      title={question?.title ?? ''}
+      act={question?.does ?? ''}
+      busy={contents.busy}
+      error={contents.error}
+      onClose={contents.cancel}
+      onAct={() => void contents.confirm()}
+    >
+      {asked && <p>{question?.says(asked, students)}</p>}
+    </Confirm>
   );
 }
 

@@ -16,6 +16,7 @@ import {
   type StatementDraft,
 } from '@hardy-sextant/core';
 import { useMemo } from 'react';
+import { Pick } from '../Pick.tsx';
 import { usePrinting } from '../usePrinting.ts';
 import { useSearchSetting } from '../useSearchSetting.ts';
 import { AnotherNumber } from './AnotherNumber.tsx';
@@ -68,46 +69,15 @@ export default function WorkingDesk({
   names = nothing,
   question: given,
 }: WorkingDeskProps) {
-  const [search, set] = useSearchSetting();
-  const printing = usePrinting();
   const [chosen, choose] = useAsk(draft, startAsk);
   const ask = fixed ? startAsk : chosen;
-  const entryStyles = useAllEnteringStyles();
-  const entering = enteringStyleById(search.get('tool') ?? rules.entering, entryStyles);
-  const detail = details.find(([id]) => id === search.get('explain'))?.[0] ?? 'steps';
   const question = useMemo(
     () => (given ? { ok: true as const, value: given } : askCase(draft, ask, rules.rounding, names)),
     [given, draft, ask, rules.rounding, names],
   );
-  const solution = useMemo(
-    () => (question.ok ? workedSolution(question.value, { style, entering }) : undefined),
-    [question, style, entering],
-  );
-  const way = solution?.ways.find(({ id }) => id === search.get('way')) ?? solution?.ways[0];
-  const agreement = useMemo(
-    () => (solution ? crossCheck(solution, solution.unit === 'money' ? 2 : 4, style) : undefined),
-    [solution, style],
-  );
-
-  const copied = (copy: Promise<void>) =>
-    void copy.then(
-      () => notifications.show({ message: 'The working is copied.' }),
-      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
-    );
+  const worked = useWorked(question.ok ? question.value : undefined, rules, style);
   const picker = fixed ? null : <AskPicker draft={draft} ask={ask} onAsk={choose} />;
-  const tool = (
-    <label>
-      Tool
-      <select aria-label="Tool" value={entering.id} onChange={(event) => set('tool', event.currentTarget.value)}>
-        {entryStyles.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-  if (!question.ok || !solution || !way)
+  if (!question.ok || !worked)
     return (
       <>
         <div className={styles.tools}>{picker}</div>
@@ -118,9 +88,10 @@ export default function WorkingDesk({
         </div>
       </>
     );
+  const tool = <ToolPick chosen={worked.entering.id} />;
   if (view === 'cross-check')
     return (
-      <CrossCheckPanel solution={solution} style={style}>
+      <CrossCheckPanel solution={worked.solution} style={style}>
         {picker}
         {tool}
       </CrossCheckPanel>
@@ -130,114 +101,189 @@ export default function WorkingDesk({
       <div className={styles.tools}>
         {picker}
         {tool}
-        <label>
-          Show
-          <select aria-label="Show" value={detail} onChange={(event) => set('explain', event.currentTarget.value)}>
-            {details.map(([id, words]) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
-        <span className={styles.right}>
-          <Menu position="bottom-end" shadow="sm">
-            <Menu.Target>
-              <Button size="xs">Copy ▾</Button>
-            </Menu.Target>
-            <Menu.Dropdown>
-              <Menu.Item onClick={() => copied(copyAsText(solution, [way], detail))}>
-                This way as text, formulas in TeX
-              </Menu.Item>
-              <Menu.Item onClick={() => copied(copyAsText(solution, solution.ways, detail))}>
-                Every way as text, formulas in TeX
-              </Menu.Item>
-              <Menu.Item onClick={() => copied(copyWithMathml(solution, [way], detail))}>
-                This way with formulas in MathML
-              </Menu.Item>
-              <Menu.Item onClick={() => copied(copyWithMathml(solution, solution.ways, detail))}>
-                Every way with formulas in MathML
-              </Menu.Item>
-            </Menu.Dropdown>
-          </Menu>
-          <Button size="xs" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Button size="xs" onClick={() => set('projector', 'on')}>
-            Show on the projector
-          </Button>
-        </span>
+        <WorkingTools worked={worked} />
       </div>
       <div className={styles.working}>
-        <div className={styles.left}>
-          <div className={`sheet ${styles.ways}`} role="tablist" aria-label="Ways" aria-orientation="vertical">
-            {solution.ways.map(({ id, title: words, written }) => (
-              <button
-                key={id}
-                type="button"
-                role="tab"
-                id={`way-${id}`}
-                aria-selected={id === way.id}
-                aria-controls="way-steps"
-                className={id === way.id ? styles.chosen : undefined}
-                onClick={() => set('way', id)}
-              >
-                <span>{words}</span>
-                <span className={`figures ${styles.number}`}>{written}</span>
-              </button>
-            ))}
-          </div>
-          <p className="soft" style={{ margin: '0 4px', fontSize: 13 }}>
-            {agreement?.brief}{' '}
-            <button type="button" className={styles.more} onClick={() => set('show', 'cross-check')}>
-              Cross-check
-            </button>
-          </p>
-          <div className={`sheet ${styles.facts}`}>
-            <h2>From the statement</h2>
-            <dl>
-              {solution.facts.map(({ id, name, written, from }) => (
-                <div key={id}>
-                  <dt>{name}</dt>
-                  <dd className="figures">
-                    {written}
-                    {detail === 'reasons' && <small>{from}</small>}
-                  </dd>
-                </div>
-              ))}
-            </dl>
-          </div>
-        </div>
-        <div role="tabpanel" id="way-steps" aria-labelledby={`way-${way.id}`} style={{ minWidth: 0 }}>
-          {detail !== 'answer' && solution.setting.length > 0 && way.id !== 'table' && (
-            <div style={{ marginBottom: 12 }}>
-              <Steps steps={stepsAt(solution.setting, detail)} name="From the statement" />
-            </div>
-          )}
-          <Steps steps={stepsAt(way.steps, detail)} name={way.title} />
-          {way.entries && way.entries.length > 0 && (
-            <DeviceWalk
-              key={`${entering.id} ${JSON.stringify(way.entries)}`}
-              entries={way.entries}
-              entering={entering}
-              style={style}
-            />
-          )}
-        </div>
+        <WaysAndFacts worked={worked} style={style} />
+        <WayInSteps worked={worked} style={style} />
         <div className={`sheet ${styles.side}`}>
-          {solution.timeline.length > 0 && (
+          {worked.solution.timeline.length > 0 && (
             <section>
               <h2>Timeline</h2>
-              <SmallTimeline moments={solution.timeline} count={question.value.solved.table.count} style={style} />
+              <SmallTimeline
+                moments={worked.solution.timeline}
+                count={question.value.solved.table.count}
+                style={style}
+              />
             </section>
           )}
           <AnotherNumber question={question.value} rules={rules} />
         </div>
       </div>
+      <Shown worked={worked} title={title} statement={statement} isFirstAsk={ask.quantity === startAsk.quantity} />
+    </>
+  );
+}
+
+type Worked = NonNullable<ReturnType<typeof useWorked>>;
+
+/** A question worked under the tool, the way and the detail that the address names. */
+function useWorked(question: Question | undefined, rules: HouseRules, style: NumberStyle) {
+  const [search] = useSearchSetting();
+  const entryStyles = useAllEnteringStyles();
+  const entering = enteringStyleById(search.get('tool') ?? rules.entering, entryStyles);
+  const detail = details.find(([id]) => id === search.get('explain'))?.[0] ?? 'steps';
+  const solution = useMemo(
+    () => (question ? workedSolution(question, { style, entering }) : undefined),
+    [question, style, entering],
+  );
+  const way = solution?.ways.find(({ id }) => id === search.get('way')) ?? solution?.ways[0];
+  return solution && way ? { solution, way, entering, detail } : undefined;
+}
+
+function ToolPick({ chosen }: { readonly chosen: string }) {
+  const [, set] = useSearchSetting();
+  const options = useAllEnteringStyles().map(({ id, name }) => [id, name] as const);
+  return (
+    <label>
+      Tool
+      <Pick label="Tool" value={chosen} options={options} onPick={(id) => set('tool', id)} />
+    </label>
+  );
+}
+
+/** How much is shown; copied, printed, put on the projector. */
+function WorkingTools({ worked: { solution, way, detail } }: { readonly worked: Worked }) {
+  const [, set] = useSearchSetting();
+  const copied = (copy: Promise<void>) =>
+    void copy.then(
+      () => notifications.show({ message: 'The working is copied.' }),
+      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
+    );
+  const copies = [
+    ['This way as text, formulas in TeX', () => copyAsText(solution, [way], detail)],
+    ['Every way as text, formulas in TeX', () => copyAsText(solution, solution.ways, detail)],
+    ['This way with formulas in MathML', () => copyWithMathml(solution, [way], detail)],
+    ['Every way with formulas in MathML', () => copyWithMathml(solution, solution.ways, detail)],
+  ] as const;
+  return (
+    <>
+      <label>
+        Show
+        <Pick label="Show" value={detail} options={details} onPick={(id) => set('explain', id)} />
+      </label>
+      <span className={styles.right}>
+        <Menu position="bottom-end" shadow="sm">
+          <Menu.Target>
+            <Button size="xs">Copy ▾</Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            {copies.map(([words, copy]) => (
+              <Menu.Item key={words} onClick={() => copied(copy())}>
+                {words}
+              </Menu.Item>
+            ))}
+          </Menu.Dropdown>
+        </Menu>
+        <Button size="xs" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button size="xs" onClick={() => set('projector', 'on')}>
+          Show on the projector
+        </Button>
+      </span>
+    </>
+  );
+}
+
+/** The ways with their numbers, whether they agree, and what the statement gives. */
+function WaysAndFacts({ worked, style }: { readonly worked: Worked; readonly style: NumberStyle }) {
+  const { solution, way, detail } = worked;
+  const [, set] = useSearchSetting();
+  const agreement = useMemo(() => crossCheck(solution, solution.unit === 'money' ? 2 : 4, style), [solution, style]);
+  return (
+    <div className={styles.left}>
+      <div className={`sheet ${styles.ways}`} role="tablist" aria-label="Ways" aria-orientation="vertical">
+        {solution.ways.map(({ id, title: words, written }) => (
+          <button
+            key={id}
+            type="button"
+            role="tab"
+            id={`way-${id}`}
+            aria-selected={id === way.id}
+            aria-controls="way-steps"
+            className={id === way.id ? styles.chosen : undefined}
+            onClick={() => set('way', id)}
+          >
+            <span>{words}</span>
+            <span className={`figures ${styles.number}`}>{written}</span>
+          </button>
+        ))}
+      </div>
+      <p className="soft" style={{ margin: '0 4px', fontSize: 13 }}>
+        {agreement.brief}{' '}
+        <button type="button" className={styles.more} onClick={() => set('show', 'cross-check')}>
+          Cross-check
+        </button>
+      </p>
+      <div className={`sheet ${styles.facts}`}>
+        <h2>From the statement</h2>
+        <dl>
+          {solution.facts.map(({ id, name, written, from }) => (
+            <div key={id}>
+              <dt>{name}</dt>
+              <dd className="figures">
+                {written}
+                {detail === 'reasons' && <small>{from}</small>}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </div>
+  );
+}
+
+function WayInSteps({ worked, style }: { readonly worked: Worked; readonly style: NumberStyle }) {
+  const { solution, way, detail, entering } = worked;
+  return (
+    <div role="tabpanel" id="way-steps" aria-labelledby={`way-${way.id}`} style={{ minWidth: 0 }}>
+      {detail !== 'answer' && solution.setting.length > 0 && way.id !== 'table' && (
+        <div style={{ marginBottom: 12 }}>
+          <Steps steps={stepsAt(solution.setting, detail)} name="From the statement" />
+        </div>
+      )}
+      <Steps steps={stepsAt(way.steps, detail)} name={way.title} />
+      {way.entries && way.entries.length > 0 && (
+        <DeviceWalk
+          key={`${entering.id} ${JSON.stringify(way.entries)}`}
+          entries={way.entries}
+          entering={entering}
+          style={style}
+        />
+      )}
+    </div>
+  );
+}
+
+interface ShownProps {
+  readonly title: string;
+  readonly statement: WorkingDeskProps['statement'];
+  readonly worked: Worked;
+  /** Whether what is asked is the statement's own `?`. */
+  readonly isFirstAsk: boolean;
+}
+
+/** The working on the projector or on paper. */
+function Shown({ worked: { solution, way, detail }, title, statement, isFirstAsk }: ShownProps) {
+  const [search, set] = useSearchSetting();
+  const printing = usePrinting();
+  return (
+    <>
       {search.get('projector') === 'on' && (
         <Projector
           title={title}
-          statement={ask.quantity === startAsk.quantity ? statement.asked : statement.solved}
+          statement={isFirstAsk ? statement.asked : statement.solved}
           solution={solution}
           wayId={way.id}
           detail={detail}

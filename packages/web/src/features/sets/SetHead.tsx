@@ -1,0 +1,129 @@
+/** The head of a set: its title, how it is kept, and what can be done with the whole of it. */
+import { Button, Menu } from '@mantine/core';
+import type { KeptClass, KeptSet } from '@hardy-sextant/contract';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { KeptNote } from '../../ui/kept/KeptNote.tsx';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { useRestore } from '../../ui/records.ts';
+import { useDeleteSet } from '../../ui/setRecords.ts';
+import { showUndo } from '../../ui/showUndo.tsx';
+import { stateOf } from './stateOf.ts';
+import type { useSetEditing } from './useSetEditing.ts';
+import styles from './Sets.module.css';
+
+interface SetHeadProps {
+  readonly kept: KeptSet;
+  readonly chosen: KeptClass;
+  readonly editing: ReturnType<typeof useSetEditing>;
+  readonly giving: boolean;
+  readonly onGive: () => void;
+}
+
+export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps) {
+  const [leaving, setLeaving] = useState(false);
+  return (
+    <>
+      <PageHead
+        title={kept.title}
+        where={
+          <>
+            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} ·{' '}
+            <KeptNote phase={editing.phase} problem={editing.problem} />
+          </>
+        }
+        heading={<TitleField title={editing.title} onTitle={(title) => editing.change({}, title)} />}
+      >
+        <Menu>
+          <Menu.Target>
+            <Button>More</Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
+          </Menu.Dropdown>
+        </Menu>
+        {kept.assignedAt === undefined ? (
+          <Button variant="filled" disabled={editing.document.items.length === 0} loading={giving} onClick={onGive}>
+            Give it out
+          </Button>
+        ) : (
+          <>
+            <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
+              What went wrong
+            </Button>
+            <Button component={Link} to={`/sets/${kept.id}/marking`} variant="filled">
+              Mark
+            </Button>
+          </>
+        )}
+      </PageHead>
+      <DeleteSet kept={kept} opened={leaving} onDrop={editing.drop} onClose={() => setLeaving(false)} />
+    </>
+  );
+}
+
+/** What is typed stands until the field is left. */
+function TitleField({ title, onTitle }: { readonly title: string; readonly onTitle: (title: string) => void }) {
+  const [typed, setTyped] = useState<string>();
+  const leave = () => {
+    const text = typed?.trim() ?? '';
+    if (text !== '' && text !== title) onTitle(text);
+    setTyped(undefined);
+  };
+  return (
+    <>
+      <h1 className="visually-hidden">{title}</h1>
+      <input
+        className={styles.title}
+        aria-label="title of the set"
+        value={typed ?? title}
+        maxLength={160}
+        onChange={(event) => setTyped(event.currentTarget.value)}
+        onBlur={leave}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+    </>
+  );
+}
+
+interface DeleteSetProps {
+  readonly kept: KeptSet;
+  readonly opened: boolean;
+  /** Lets go of what is not stored: the set is deleted. */
+  readonly onDrop: () => void;
+  readonly onClose: () => void;
+}
+
+function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
+  const navigate = useNavigate();
+  const remove = useDeleteSet();
+  const restore = useRestore();
+  const gone = async () => {
+    onDrop();
+    await navigate('/sets');
+    showUndo(`“${kept.title}” is deleted.`, async () => {
+      await restore.mutateAsync({ kind: 'set', id: kept.id });
+      await navigate(`/sets/${kept.id}`);
+    });
+  };
+  return (
+    <Confirm
+      opened={opened}
+      title="Delete this set?"
+      act="Delete the set"
+      danger
+      busy={remove.isPending}
+      error={remove.error}
+      onClose={onClose}
+      onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
+    >
+      <p>
+        {kept.assignedAt === undefined
+          ? 'Its exercises stay where they are.'
+          : 'Its answers and marks go with it out of every list.'}{' '}
+        It stays in the bin and can be brought back.
+      </p>
+    </Confirm>
+  );
+}
