@@ -47,6 +47,16 @@ const plans: Record<string, Plan> = {
     finalAmount: 2748.19,
     rate: monthly(0.054),
   },
+  'savings that rounding alone brings to the end early': {
+    ...kiln,
+    kind: 'saving',
+    amount: 254.6,
+    rate: monthly(0.003),
+    payments: 133,
+    timing: 'begin',
+    payment: 0.07,
+    finalAmount: 272.67,
+  },
   'savings without deposits': {
     ...kiln,
     kind: 'saving',
