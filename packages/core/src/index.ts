@@ -63,15 +63,8 @@ export * from './exercise/story.ts';
 export * from './exercise/summary.ts';
 export * from './exercise/format.ts';
 export * from './exercise/givens.ts';
-export {
-  answerKey,
-  answerKeyOf,
-  answerName,
-  draftTexts,
-  usesOf,
-  type KeyedPart,
-  type OwnAnswers,
-} from './exercise/answerKey.ts';
+export { answerKey, answerKeyOf, type KeyedPart, type OwnAnswers } from './exercise/answerKey.ts';
+export { answerName, draftTexts, usesOf } from './exercise/uses.ts';
 export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercise/fillTable.ts';
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';

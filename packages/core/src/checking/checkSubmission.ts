@@ -2,7 +2,8 @@
 
 import type { Result } from '../result.ts';
 import type { Question } from '../case/question.ts';
-import { answerKey, usesOf, type KeyedPart } from '../exercise/answerKey.ts';
+import { answerKey, type KeyedPart } from '../exercise/answerKey.ts';
+import { usesOf } from '../exercise/uses.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { PreparedPart, type UsesByPart } from './preparedPart.ts';

@@ -15,18 +15,9 @@ export interface LiveCell {
 }
 
 /** Columns that every table has, by what they hold. */
-export const alwaysThere = [
-  'number',
-  'rate',
-  'opening',
-  'interest',
-  'payment',
-  'extra',
-  'principal',
-  'closing',
-] as const;
+type AlwaysThere = 'number' | 'rate' | 'opening' | 'interest' | 'payment' | 'extra' | 'principal' | 'closing';
 /** Dates and money received on the way stand only where there are any; the level payment stands last. */
-export type ColumnName = (typeof alwaysThere)[number] | 'date' | 'drawn' | 'level';
+export type ColumnName = AlwaysThere | 'date' | 'drawn' | 'level';
 
 export interface LiveSheet {
   readonly title: string;
@@ -36,7 +27,7 @@ export interface LiveSheet {
   readonly first: number;
   readonly last: number;
   /** Column letters by what they hold. */
-  readonly columns: Readonly<Record<(typeof alwaysThere)[number], string>>;
+  readonly columns: Readonly<Record<AlwaysThere, string>>;
 }
 
 /** Labelled cells, one a line: the label in A, the number in B. */

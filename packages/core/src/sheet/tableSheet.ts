@@ -5,7 +5,7 @@
  */
 
 import type { Table } from '../table/buildTable.ts';
-import { alwaysThere, LabelledCells, type ColumnName, type LiveCell, type LiveSheet } from './liveSheet.ts';
+import { LabelledCells, type ColumnName, type LiveCell, type LiveSheet } from './liveSheet.ts';
 import { sheetInputs } from './sheetInputs.ts';
 import { SheetRows } from './sheetRows.ts';
 import { columnTitles } from './tableText.ts';
@@ -28,16 +28,15 @@ export function tableSheet(title: string, table: Table): LiveSheet {
     ...Array.from({ length: count }, (_, at) => rows.row(at + 1, first + at)).flat(),
     ...totalCells(table, letter, first, last),
   ];
-  const [number, rate, opening, interest, payment, extra, principal, closing] = alwaysThere;
   const columns = {
-    number: letter(number),
-    rate: letter(rate),
-    opening: letter(opening),
-    interest: letter(interest),
-    payment: letter(payment),
-    extra: letter(extra),
-    principal: letter(principal),
-    closing: letter(closing),
+    number: letter('number'),
+    rate: letter('rate'),
+    opening: letter('opening'),
+    interest: letter('interest'),
+    payment: letter('payment'),
+    extra: letter('extra'),
+    principal: letter('principal'),
+    closing: letter('closing'),
   };
   return { title, cells, head, first, last, columns };
 }

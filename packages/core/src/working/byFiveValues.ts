@@ -4,17 +4,14 @@ import { styleOf } from '../case/question.ts';
 import { quotedRate } from '../case/quote.ts';
 import { readBuildUp } from '../case/readDraft.ts';
 import { kindOf } from '../case/kinds.ts';
-import { writeMoney } from '../money/numberStyle.ts';
-import { roundMoney } from '../money/roundMoney.ts';
 import { type QuotedRate, quoteRate, quotedNumber } from '../rates/quotedRate.ts';
 import { balanceAfter } from '../table/figures.ts';
-import { type DeviceEntry, deviceWrites, replay } from './device.ts';
-import type { EnteredName } from './enteringStyle.ts';
-import { type FiveValueProblem, entryList, onDevice, order } from './fiveValueProblem.ts';
+import type { FiveValueProblem } from './fiveValueProblem.ts';
 import { quotingSteps } from './quoting.ts';
-import type { Rounded, Step, Way } from './solution.ts';
-import { stagesThrough } from './stages.ts';
-import { type Work, answerText, money, roundsOf } from './work.ts';
+import type { Way } from './solution.ts';
+import { type Work, answerText } from './work.ts';
+import { rangeOnDevice, stagedBalance, stagedPayment } from './fiveValueStages.ts';
+import { problemSteps, solvedFor, statedProblem, type Answered } from './fiveValueSteps.ts';
 
 /** The five-values way, or nothing where five stored values cannot answer. */
 export function byFiveValues(work: Work): Way | undefined {
@@ -30,13 +27,6 @@ export function byFiveValues(work: Work): Way | undefined {
     rounds: found.rounds ?? [],
     steps: [...found.steps, { kind: 'answer', text: `That is ${written}.` }],
   };
-}
-
-interface Answered {
-  readonly number: number;
-  readonly steps: readonly Step[];
-  readonly entries: readonly DeviceEntry[];
-  readonly rounds?: readonly Rounded[];
 }
 
 function answered(work: Work): Answered | undefined {
@@ -124,74 +114,6 @@ function refinanced(work: Work, problem: FiveValueProblem): Answered | undefined
   return solvedFor(work, { ...problem, n, rate, paymentsPerYear, pv, unknown: 'pmt' }, (value) => Math.abs(value));
 }
 
-/** The case as five values, signed by the pocket, payments as the plan has them. */
-function statedProblem({ question, saving }: Work): FiveValueProblem {
-  const { draft, solved } = question;
-  const { directions } = kindOf(draft);
-  const { numbers } = solved;
-  return {
-    unknown: 'pmt',
-    n: solved.unknown === 'payments' ? solved.values.n : numbers.payments,
-    rate: solved.rate,
-    paymentsPerYear: draft.paymentsPerYear,
-    pv: directions.pv * numbers.amount,
-    pmt: directions.pmt * numbers.payment,
-    fv: directions.fv * numbers.finalAmount,
-    timing: solved.values.timing,
-    saving,
-  };
-}
-
-/** The steps that enter a problem and solve it, and the number it comes to. */
-function problemSteps(
-  work: Work,
-  problem: FiveValueProblem,
-): { readonly steps: Step[]; readonly entries: readonly DeviceEntry[]; readonly number: number } | undefined {
-  const { entering, style } = work;
-  const done = onDevice(problem, entering);
-  if (!done) return undefined;
-  const lines = entryList(problem, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
-  const settings = lines.filter(({ entry }) => 'put' in entry && !order.includes(entry.put as EnteredName));
-  const values = lines.filter(({ entry }) => 'put' in entry && order.includes(entry.put as EnteredName));
-  const shows = done.shown.at(-1)!.shows!;
-  const moneyAsked = problem.unknown === 'pv' || problem.unknown === 'pmt' || problem.unknown === 'fv';
-  const direction =
-    !moneyAsked || entering.signs === 'all-positive' || shows === 0
-      ? ''
-      : shows < 0
-        ? ' The minus says it is paid out.'
-        : ' The plus says it is received.';
-  const sign = moneyAsked && shows > 0 && entering.signs === 'cash-flow' ? '+' : '';
-  return {
-    steps: [
-      {
-        kind: 'says',
-        text: settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '),
-        because: 'Settings stay as they were left: look at them first.',
-      },
-      {
-        kind: 'says',
-        text:
-          entering.signs === 'cash-flow'
-            ? 'Enter what is known, money received as plus, money paid as minus.'
-            : 'Enter what is known, every amount positive.',
-      },
-      { kind: 'entries', rows: values.map(({ row }) => row) },
-      {
-        kind: 'says',
-        text: `Solve for ${entering.labels[problem.unknown]}: ${sign}${deviceWrites(shows, entering, style)}.${direction}`,
-      },
-    ],
-    entries: done.entries,
-    number: done.number,
-  };
-}
-
-function solvedFor(work: Work, problem: FiveValueProblem, inUnit: (value: number) => number): Answered | undefined {
-  const found = problemSteps(work, problem);
-  return found && { number: inUnit(found.number), steps: found.steps, entries: found.entries };
-}
-
 function solvedRate(work: Work, problem: FiveValueProblem, like: QuotedRate): Answered | undefined {
   const found = problemSteps(work, problem);
   if (!found) return undefined;
@@ -243,122 +165,5 @@ function grownHundred(work: Work): Answered | undefined {
       { kind: 'says', text: 'Let 100 grow for a year; what it gains is the effective rate in percent.' },
       ...found.steps,
     ],
-  };
-}
-
-/** The balance after payment k, one problem a stage, each starting from what the one before left. */
-function stagedBalance(work: Work, k: number): Answered | undefined {
-  const { question } = work;
-  const { directions } = kindOf(question.draft);
-  const stages = stagesThrough(work.stages, k);
-  if (stages.length > 4) return undefined;
-  const problem = statedProblem(work);
-  const steps: Step[] = [];
-  const entries: DeviceEntry[] = [];
-  let balance = question.solved.plan.amount;
-  for (const [at, stage] of stages.entries()) {
-    const opening = balance + stage.drawn;
-    if (stage.pause === 'interest-only') {
-      balance = opening;
-      steps.push({
-        kind: 'says',
-        text: `Payments ${stage.from} to ${stage.to} cover the interest only: the balance stays ${money(work, opening)}.`,
-      });
-      continue;
-    }
-    if (stage.settles) {
-      balance = stage.closing;
-      steps.push({ kind: 'says', text: `Payment ${stage.to} settles the rest.` });
-      continue;
-    }
-    const rate: QuotedRate = at === 0 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
-    const found = problemSteps(work, {
-      ...problem,
-      unknown: 'fv',
-      n: stage.to - stage.from + 1,
-      rate,
-      pv: directions.pv * opening,
-      pmt: directions.pmt * (stage.pause === 'deferred' ? 0 : stage.payment),
-      fv: 0,
-    });
-    if (!found) return undefined;
-    if (stages.length > 1) steps.push({ kind: 'says', text: `Payments ${stage.from} to ${stage.to}:` });
-    steps.push(...found.steps);
-    entries.push(...found.entries);
-    balance = Math.abs(found.number) * Math.sign(found.number * directions.fv || 1);
-  }
-  return { number: balance, steps, entries, rounds: roundsOf(work) };
-}
-
-/** The level payment after a pause or a rate change at the start, from the balance it is worked out of. */
-function stagedPayment(work: Work): Answered | undefined {
-  const { question } = work;
-  const stage = work.stages.find(({ pause }) => pause === undefined);
-  const { plan } = question.solved;
-  if (
-    !stage ||
-    typeof plan.payments !== 'number' ||
-    plan.changes.some((change) => change.kind === 'draw' && change.payment === 'again')
-  )
-    return undefined;
-  const problem = statedProblem(work);
-  const rate: QuotedRate = stage.from === 1 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
-  const { directions } = kindOf(question.draft);
-  const found = solvedFor(
-    work,
-    {
-      ...problem,
-      unknown: 'pmt',
-      n: plan.payments - (stage.from - 1),
-      rate,
-      pv: directions.pv * roundMoney(stage.opening, 'cent'),
-    },
-    (value) => Math.abs(value),
-  );
-  return found && { ...found, rounds: ['rows-rounded'] };
-}
-
-/** Reading a range of payments on the device, as its style reads tables. */
-function rangeOnDevice(work: Work, problem: FiveValueProblem, part: 'interest' | 'principal'): Answered | undefined {
-  const { question, entering, style } = work;
-  const { from = 1, to = 1 } = question.ask;
-  const cover = work.stages[0];
-  if (!work.level || !cover || to > cover.to || !kindOf(question.draft).owes) return undefined;
-  const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) =>
-    writeMoney(value, style, Number.isInteger(value) ? 0 : 2),
-  );
-  const entries: DeviceEntry[] = lines.map(({ entry }) => entry);
-  const words = part === 'interest' ? 'interest' : 'principal';
-  const steps: Step[] = [
-    { kind: 'says', text: 'Store the plan, the payment as it is really paid.' },
-    { kind: 'entries', rows: lines.map(({ row }) => row) },
-  ];
-  if (entering.range === 'from-to') {
-    entries.push({ read: part, from, to });
-    steps.push({ kind: 'says', text: `Ask the table for the ${words} of payments ${from} to ${to}.` });
-  } else {
-    if (from > 1) {
-      entries.push({ moveOn: from - 1 });
-      steps.push({
-        kind: 'says',
-        text: `Move on by ${from - 1} payments; those are not wanted.`,
-        because: `The stored ${entering.labels.pv} is now the balance after payment ${from - 1}.`,
-      });
-    }
-    entries.push({ moveOn: to - from + 1, read: part });
-    steps.push({
-      kind: 'says',
-      text: `Move on by ${to - from + 1} more and read the ${words}. The stored ${entering.labels.pv} has changed: put the amount back before the next question.`,
-    });
-  }
-  const shown = replay(entering, entries);
-  if (!shown.ok) return undefined;
-  const last = shown.value.at(-1)!;
-  const number = last.shows!;
-  return {
-    number,
-    steps,
-    entries,
-    rounds: entering.decimals === 2 ? ['payment-rounded', 'rows-rounded'] : ['payment-rounded'],
   };
 }
