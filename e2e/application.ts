@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, type Page } from '@playwright/test';
 
 const root = resolve(import.meta.dirname, '..');
 
@@ -56,7 +56,13 @@ const stop = (child: ChildProcess, signal: NodeJS.Signals = 'SIGTERM'): Promise<
     child.kill(signal);
   });
 
-export const test = base.extend<object, { application: Application }>({
+interface OfAWorker {
+  readonly application: Application;
+  /** One window for all tests that only look: its scripts are read once, and no other is opened for each. */
+  readonly window: Page;
+}
+
+export const test = base.extend<object, OfAWorker>({
   application: [
     // Playwright reads the fixtures a fixture needs from this pattern; none here.
     // eslint-disable-next-line no-empty-pattern
@@ -74,6 +80,15 @@ export const test = base.extend<object, { application: Application }>({
       });
       await stop(child);
       rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  window: [
+    async ({ browser, application }, use) => {
+      const size = { width: 1280, height: 800 };
+      const page = await browser.newPage({ baseURL: application.address, viewport: size, colorScheme: 'light' });
+      await use(page);
+      await page.close();
     },
     { scope: 'worker' },
   ],

@@ -1,8 +1,8 @@
 /**
- * npm test: types, lint, format, layers, Jest, Playwright, each to its end; the last line adds up all runners.
+ * npm test: types, lint, format and layers beside each other, then Jest, then Playwright, each to its end; the last line adds up all runners.
  * Installs what is missing first, Debian's Chromium too where it may.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -30,28 +30,28 @@ function run(module, args, env = {}) {
   }).status;
 }
 
-const single = (status) => (status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+/** A check that passes or does not, run beside others: it says something only where something is wrong. */
+const check = (module, args) =>
+  new Promise((done) =>
+    spawn(process.execPath, [join(root, 'node_modules', module), ...args], { cwd: root, stdio: 'inherit' }).on(
+      'exit',
+      (code) => done(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }),
+    ),
+  );
 
-report('types', await checkTypes());
-report('lint', single(run('eslint/bin/eslint.js', ['.', '--max-warnings', '0'])));
-report('format', single(run('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn'])));
-report(
-  'layers',
-  single(
-    run('dependency-cruiser/bin/dependency-cruise.mjs', [
-      'packages',
-      '--config',
-      '.dependency-cruiser.mjs',
-      '--output-type',
-      'err',
-    ]),
-  ),
-);
+const layers = ['packages', '--config', '.dependency-cruiser.mjs', '--output-type', 'err'];
+const beside = {
+  types: checkTypes(),
+  lint: check('eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
+  format: check('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']),
+  layers: check('dependency-cruiser/bin/dependency-cruise.mjs', layers),
+};
+for (const [name, checked] of Object.entries(beside)) report(name, await checked);
 
 const jestReport = join(reports, 'jest.json');
 const jestStatus = run(
   'jest/bin/jest.js',
-  ['--silent', '--reporters=default', '--json', `--outputFile=${jestReport}`],
+  ['--silent', '--maxWorkers=100%', '--reporters=default', '--json', `--outputFile=${jestReport}`],
   { NODE_ENV: 'test' },
 );
 if (existsSync(jestReport)) {

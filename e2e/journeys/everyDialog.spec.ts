@@ -55,7 +55,8 @@ async function closed(page: Page, what: string): Promise<void> {
 }
 
 for (const path of pages)
-  test(path, async ({ page }) => {
+  test(path, async ({ window: page }) => {
+    await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(page.getByText(/^Fetching/)).toHaveCount(0);

@@ -445,9 +445,9 @@ test('a table is typed cell by cell, the five values beside an answer; feedback 
 
   await page.getByLabel('exercise', { exact: true }).selectOption({ label: '1 · The kiln shed loan' });
   await row(page, 'Bram Okonjo').getByRole('gridcell').first().click();
-  await panel(page).getByText('The five values, as entered').click();
-  await panel(page).getByLabel('entered n').fill('5');
-  await panel(page).getByLabel('entered n').blur();
+  await panel(page).getByText('The five values and settings, as entered').click();
+  await panel(page).getByLabel('entered N').fill('5');
+  await panel(page).getByLabel('entered N').blur();
   await expect(panel(page)).toContainText('5 was entered for the number of payments, which is 60.');
 
   // Another tab has written something else meanwhile: it is said, and nothing is written over.
@@ -504,4 +504,75 @@ test('checking shows how far it is, when house rules have changed', async ({ pag
   await expect(page.getByText(/Stopped: 12 of \d+ students/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByText(/^Checking|^Stopped/)).toHaveCount(0);
+});
+
+test('the four closed-form answers of a loan are right in a class with cent tables; a share off where its rules teach one way', async ({
+  page,
+}) => {
+  // A loan of 26,800 at 5.7 % over 48 months: what is owed after 40, and the interest in all.
+  const i = 0.057 / 12;
+  const exact = (26_800 * i) / (1 - (1 + i) ** -48);
+  const payment = Math.round(exact * 100) / 100;
+  const owed = (paid: number): string => (26_800 * (1 + i) ** 40 - (paid * ((1 + i) ** 40 - 1)) / i).toFixed(2);
+  const interest = (paid: number): string => (48 * paid - 26_800).toFixed(2);
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'New class' }).click();
+  await page.getByLabel('Code').fill('BM 440');
+  await page.getByLabel('Course').fill('Tables in cents');
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page.getByRole('button', { name: 'Add students' }).first().click();
+  await page.getByRole('dialog').getByLabel('One student a line').fill('Odalys Brandt\nPim Arakaki');
+  await page.getByRole('button', { name: 'Add 2 students' }).click();
+  await expect(page.getByLabel('name of Pim Arakaki')).toBeVisible();
+  const rulesOf = page.url().replace('/classes/', '/rules?of=');
+
+  await page.goto('/bench');
+  await page.getByLabel('amount received').fill('26,800');
+  await page.getByLabel('rate', { exact: true }).fill('5.7');
+  await page.getByLabel('number of payments', { exact: true }).fill('48');
+  await page.getByLabel('name of the case').fill('Slipway winch');
+  await page.getByRole('button', { name: 'Make an exercise of it' }).click();
+  await expect(page.getByRole('heading', { name: 'Slipway winch' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Story' }).fill('The boatyard buys a winch for its slipway on a loan.');
+  for (const [id, quantity] of [
+    ['b', 'balance-after'],
+    ['c', 'total-interest'],
+  ] as const) {
+    await page.getByRole('button', { name: '+ add a part' }).click();
+    await page
+      .getByLabel(`prompt of part ${id}`)
+      .fill(id === 'b' ? 'What is owed after 40 payments?' : 'How much is the interest?');
+    await page.getByLabel(`what is asked of part ${id}`).selectOption(quantity);
+    if (id === 'b') await page.getByLabel('after payment of part b').fill('40');
+  }
+  await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
+  await page.getByRole('button', { name: 'Give it to a class' }).click();
+  await page.getByRole('menuitem', { name: 'BM 440' }).click();
+  await page.getByRole('button', { name: 'Give it out' }).click();
+  await page.getByRole('link', { name: 'Mark', exact: true }).click();
+  const grid = page.getByRole('grid', { name: 'Answers' });
+  await grid.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.evaluate(
+    (text) => navigator.clipboard.writeText(text),
+    `${owed(exact)}\t${interest(exact)}\n${owed(payment)}\t${interest(payment)}`,
+  );
+  await page.keyboard.press('Control+v');
+  await expect(grid.getByRole('gridcell').filter({ hasText: '✓ other way' })).toHaveCount(4);
+  await expect(panel(page)).toContainText('Nothing rounded: 4,900.43. A table in cents: 4,900.38.');
+  await expect(row(page, 'Odalys Brandt').getByRole('gridcell').last()).toHaveText('2');
+
+  // The class teaches tables in cents, and takes a share off what is not rounded.
+  const marking = page.url();
+  await page.goto(rulesOf);
+  await page.getByRole('combobox', { name: 'Another credit for a way of rounding' }).click();
+  await page.getByRole('option', { name: 'nothing rounded' }).click();
+  await expect(page.getByLabel('right by nothing rounded')).toHaveValue('50 %');
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(page.getByRole('button', { name: 'Keep these rules' })).toBeDisabled();
+  await page.goto(marking);
+  await expect(page.getByText(/^Checking/)).toHaveCount(0);
+  await expect(row(page, 'Odalys Brandt').getByRole('gridcell').last()).toHaveText('1.5');
+  await row(page, 'Odalys Brandt').getByRole('gridcell').nth(1).click();
+  await expect(panel(page)).toContainText('The house rules give 50 % of the marks for it.');
 });

@@ -37,6 +37,7 @@ export const houseRules: z.ZodType<HouseRules> = z.object({
     sign: share,
     byFamily: z.record(z.string().max(20), share).default({}),
     bySlip: z.record(z.string().max(40), share).default({}),
+    byConvention: z.record(z.string().max(40), share).default({}),
   }),
   specific: z.object({ mostFitting: z.number().int().min(1).max(50), mostByChance: share }).default(usual.specific),
 });

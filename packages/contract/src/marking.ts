@@ -55,7 +55,6 @@ export const newAccepted = z.object({
   says: z.string().max(400, 'At most 400 characters.'),
   credit,
 });
-export type NewAccepted = z.infer<typeof newAccepted>;
 export const keptAccepted = newAccepted.extend({ id: recordId });
 export type KeptAccepted = z.infer<typeof keptAccepted>;
 

@@ -68,7 +68,6 @@ export const removedExercise = z.object({
   title: z.string(),
   answered: z.number().int(),
 });
-export type RemovedExercise = z.infer<typeof removedExercise>;
 
 export const setCounts = z.object({
   students: z.number().int(),

@@ -1,13 +1,15 @@
 /** Verdicts as they are stored and carried; core makes them. */
 
 import { z } from 'zod';
-import type { CellVerdict, Verdict } from '@hardy-sextant/core';
+import { conventionIds, enteredNames, type CellVerdict, type Verdict } from '@hardy-sextant/core';
 
 const kind = z.enum([
   'blank',
   'unreadable',
+  'shown-error',
   'right',
   'right-rounded',
+  'right-other-way',
   'reading',
   'carried',
   'slip',
@@ -44,9 +46,8 @@ export const verdict: z.ZodType<Verdict> = z.object({
     }),
   ),
   byChance: z.number().optional(),
+  conventions: z.array(z.enum(conventionIds)).optional(),
   says: z.string().optional(),
   cells: z.array(cell).optional(),
-  wrongEntered: z
-    .object({ name: z.enum(['n', 'rate', 'pv', 'pmt', 'fv']), entered: z.string(), says: z.string() })
-    .optional(),
+  wrongEntered: z.object({ name: z.enum(enteredNames), entered: z.string(), says: z.string() }).optional(),
 });

@@ -1,6 +1,8 @@
 /** The public face of core: pure functions on plain data. Everything not listed here may move. */
 export * from './result.ts';
-export { lookUp } from './lookUp.ts';
+export { lookUp, mapTexts, namesOf } from './records.ts';
+export { nth } from './nth.ts';
+export { capital } from './capital.ts';
 export { roundCent, roundMoney, roundTo, type Money, type RoundingRule } from './money/roundMoney.ts';
 export * from './money/numberStyle.ts';
 export * from './money/readEntry.ts';
@@ -31,7 +33,9 @@ export {
   type TargetOutput,
 } from './table/target.ts';
 export { evaluateExpression, readSlotText, type Scope } from './money/expression.ts';
-export * from './case/draft.ts';
+export * from './case/statement.ts';
+export * from './statement/draft.ts';
+export * from './statement/newDraft.ts';
 export {
   changeKinds,
   newChange,
@@ -39,13 +43,13 @@ export {
   type ChangeDraft,
   type ChangeField,
   type ChangeKind,
-} from './case/changeDraft.ts';
+} from './statement/changeDraft.ts';
 export * from './case/quote.ts';
 export * from './case/kind.ts';
 export * from './case/kinds.ts';
-export { solveCase, type CaseOutcome, type ConvertedRate } from './case/solveCase.ts';
+export { solveCase, type CaseOutcome, type ConvertedRate } from './statement/solveCase.ts';
 export * from './case/solved.ts';
-export { restyleDraft, restyleText, restyleVariation } from './case/restyle.ts';
+export { restyleDraft, restyleText, restyleVariation } from './statement/restyle.ts';
 export {
   applyVariation,
   describeVariation,
@@ -54,11 +58,21 @@ export {
   type RefinancingDraft,
   type Variation,
   type VariedOutcome,
-} from './case/variation.ts';
+} from './statement/variation.ts';
 export * from './case/frequency.ts';
-export * from './case/readDraft.ts';
+export * from './statement/readDraft.ts';
 export * from './exercise/exercise.ts';
 export * from './exercise/houseRules.ts';
+export {
+  conventionIds,
+  conventionNames,
+  conventionOf,
+  numbersByConvention,
+  partNumbers,
+  questionNumbers,
+  type ConventionId,
+  type ConventionNumber,
+} from './exercise/conventions.ts';
 export * from './exercise/story.ts';
 export * from './exercise/summary.ts';
 export * from './exercise/format.ts';
@@ -83,14 +97,18 @@ export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGiv
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
 export { everySlip, slips, slipById } from './checking/slips.ts';
 export { drawReport, type Collision, type DrawReport, type Spread } from './checking/drawReport.ts';
+export { enteredNames, enteredTitles, type EnteredEntry } from './checking/enteredNames.ts';
+export { wrongCells } from './checking/tableVerdict.ts';
 export { tableSlips, wholeTableSlips } from './checking/tableSlips.ts';
 export { askedOf, resultsOf, type Slip, type SlipFamily } from './checking/slip.ts';
-export { writeSlot } from './case/writeSlot.ts';
+export { writeSlot } from './statement/writeSlot.ts';
 export * from './case/quantity.ts';
 export * from './case/quantities.ts';
 export { compute } from './case/compute.ts';
 export { inputsOf } from './case/inputs.ts';
 export * from './case/question.ts';
+export * from './statement/question.ts';
+export { readStatement, type StatementOutcome } from './statement/readStatement.ts';
 export * from './working/solution.ts';
 export * from './working/workedSolution.ts';
 export { crossCheck, type CheckedWay, type CrossCheck } from './working/crossCheck.ts';

@@ -10,6 +10,7 @@ export type ProblemCode =
   | 'several-rates'
   | 'not-reached'
   | 'unreadable'
+  | 'shown-error'
   | 'blank';
 
 export interface Problem {

@@ -64,15 +64,14 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
       for (const text of [written, ...coarser(expected, part.format, rules)]) {
         rates.right += 1;
         const { kind } = judge(text);
-        if (kind !== 'right' && kind !== 'right-rounded')
-          rates.rightCalledWrong.push(`${exercise.title}, ${part.id}: ${text} is ${kind}`);
+        if (!isRight(kind)) rates.rightCalledWrong.push(`${exercise.title}, ${part.id}: ${text} is ${kind}`);
       }
       if (!keyed.value.choice) {
         for (let k = 0; k < 3; k += 1) {
           const text = anyNumber(expected, part.format, rules, random);
           if (text === undefined) continue;
           const { kind } = judge(text);
-          if (kind === 'right' || kind === 'right-rounded' || kind === 'reading') continue;
+          if (isRight(kind) || kind === 'reading') continue;
           rates.random += 1;
           if (kind !== 'unexplained') rates.randomExplained += 1;
         }
@@ -104,7 +103,7 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
           // A slip that leads to the right number, or to nothing, leaves no trace.
           if ((!coarse && value === expected) || (value === 0 && expected !== 0)) continue;
           const verdict = judge(writeAnswer(value, format, rules));
-          if (['right', 'right-rounded', 'reading'].includes(verdict.kind)) {
+          if (isRight(verdict.kind) || verdict.kind === 'reading') {
             rate.allowed += 1;
             continue;
           }
@@ -122,6 +121,8 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
     }
   }
 }
+
+const isRight = (kind: Verdict['kind']): boolean => ['right', 'right-rounded', 'right-other-way'].includes(kind);
 
 /** The right number written with fewer places. */
 function coarser(expected: number, format: AnswerFormat, rules: HouseRules): string[] {

@@ -5,6 +5,7 @@ import {
   defaultHouseRules,
   must,
   tableSlips,
+  wrongCells,
   writeMoney,
   numberStyleById,
   type Exercise,
@@ -69,6 +70,9 @@ it('counts one wrong cell as one: what follows from it is carried', () => {
   const verdict = check(first, entriesOf(wrong));
   const kinds = Object.fromEntries(verdict.cells!.map(({ id, kind }) => [id, kind]));
   expect(kinds['1:interest']).toBe('unexplained');
+  expect(wrongCells(verdict)).toEqual([
+    'Row 1, interest: 50.00 is not explained. 44.00 follows from the cells before it.',
+  ]);
   expect(Object.entries(kinds).filter(([, kind]) => kind === 'unexplained')).toHaveLength(1);
   expect(kinds['1:closing']).toBe('carried');
   expect(kinds['3:closing']).toBe('carried');

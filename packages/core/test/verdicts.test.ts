@@ -164,8 +164,9 @@ describe('the order', () => {
       defaultHouseRules,
     );
     expect(c!.explanations[0]).toMatchObject({ slips: [], carriedFrom: ['b'], result: 685.59 });
-    expect(d!.explanations[0]!.carriedFrom).toEqual(['a', 'c']);
-    expect(d!.explanations[0]!.says).toContain('own answers to parts a and c');
+    // Part a was right: from there the key goes on.
+    expect(d!.explanations[0]!.carriedFrom).toEqual(['c']);
+    expect(d!.explanations[0]!.says).toContain('own answer to part c');
   });
 
   it('gives an accepted reading its own credit, also by so many times the rounded payment', () => {
@@ -208,6 +209,16 @@ describe('the order', () => {
     expect(entered({ n: '48', rate: '57' })).toMatchObject({ name: 'rate' });
     expect(entered({ n: 'four' })).toMatchObject({ name: 'n' });
     expect(entered({ pv: '28600' })).toMatchObject({ name: 'pv' });
+    expect(entered({ n: '48', peryear: '12', compounding: '12', timing: 'end' })).toBeUndefined();
+    expect(entered({ n: '48', peryear: '1' })).toMatchObject({
+      name: 'peryear',
+      says: 'The payments a year were set to 1; there are 12.',
+    });
+    expect(entered({ compounding: '4' })).toMatchObject({ name: 'compounding' });
+    expect(entered({ timing: 'BEGIN' })).toMatchObject({
+      name: 'timing',
+      says: 'Payments were set to the beginning of each period; they fall at its end.',
+    });
   });
 });
 

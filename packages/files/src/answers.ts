@@ -1,6 +1,6 @@
 /** What the columns of a file are, from their names and what is in them; what was chosen before for the same columns comes first. */
 
-import { tableColumns, type Part } from '@hardy-sextant/core';
+import { enteredNames, enteredTitles, tableColumns, type Part } from '@hardy-sextant/core';
 import type { AssignedExercise, ColumnMatching, Student } from '@hardy-sextant/contract';
 import { studentFinder } from './studentFinder.ts';
 
@@ -11,8 +11,6 @@ export interface Role {
   readonly id: string;
   readonly name: string;
 }
-
-const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
 
 /** @param open the exercise whose parts come first */
 export function rolesFor(assignedExercises: readonly AssignedExercise[], open = ''): Role[] {
@@ -28,9 +26,9 @@ export function rolesFor(assignedExercises: readonly AssignedExercise[], open = 
           if (part.ask.quantity === 'table') return cellRoles(itemId, part, name);
           return [
             { id: `${itemId}/${part.id}`, name: `answer ${name}` },
-            ...entered.map((value) => ({
+            ...enteredNames.map((value) => ({
               id: `${itemId}/${part.id}.${value}`,
-              name: `${name}, entered ${value === 'rate' ? 'rate' : value.toUpperCase()}`,
+              name: `${name}, entered ${enteredTitles[value]}`,
             })),
           ];
         }),
@@ -129,7 +127,7 @@ function roleByName(name: string, assignedExercises: readonly AssignedExercise[]
   const cell = rolesFor(assignedExercises).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
   if (cell) return cell.id;
   const match =
-    /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv)(?:\s*entered)?)?$/.exec(
+    /^(?:(?:part|answer|question|q)\s*)?(?:e?(\d{1,2})[\s.]*)?([a-z](?:-?\d{0,2})?)(?:[\s.,:]*(?:entered\s*)?(n|rate|pv|pmt|fv|peryear|compounding|timing)(?:\s*entered)?)?$/.exec(
       words,
     );
   if (!match) return '';

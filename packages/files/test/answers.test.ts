@@ -127,9 +127,9 @@ it('knows a line that names columns from one with answers', () => {
   expect(hasHead([])).toBe(false);
 });
 
-it('offers each part once, with the five values, and no more than that for nobody', () => {
+it('offers each part once, with the five values and the settings, and no more than that for nobody', () => {
   const roles = rolesFor(one);
   expect(new Set(roles.map(({ id }) => id)).size).toBe(roles.length);
-  expect(roles.filter(({ id }) => id.startsWith('e1/a'))).toHaveLength(6);
+  expect(roles.filter(({ id }) => id.startsWith('e1/a'))).toHaveLength(9);
   expect(rolesFor([]).map(({ id }) => id)).toEqual(['', 'student']);
 });

@@ -33,6 +33,9 @@ it('speaks to the student about own answers, and of what could not be read', () 
   expect(c).toMatchObject({ kind: 'carried', marks: '3 of 3' });
   expect(c!.says.join(' ')).toContain('your own');
   expect(c!.says.join(' ')).not.toContain('the student');
+  // The working begins with what the student had, and ends at their number.
+  expect(JSON.stringify(c!.working)).toContain('18{,}000.01');
+  expect(c!.working.at(-1)).toMatchObject({ kind: 'answer', text: expect.stringContaining('657.4') });
   expect(d!.verdict).toBe('This could not be read as a number.');
   expect(parts(3).map(({ verdict }) => verdict)).toEqual(Array.from({ length: 4 }, () => 'Nothing was submitted.'));
 });

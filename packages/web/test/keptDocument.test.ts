@@ -1,5 +1,5 @@
 /** A record while it is changed: nothing typed is lost by a failure, a second write, a second window, or leaving. */
-import { KeptDocument, same, type KeptPorts, type WriteOutcome } from '../src/ui/kept/keptDocument.ts';
+import { KeptDocument, same, type KeptPorts, type WriteOutcome } from '../src/api/kept/keptDocument.ts';
 
 interface Kept {
   readonly value: string;

@@ -1,5 +1,5 @@
 /** Things on their way to the server: joined, one request at a time, never dropped. */
-import { Outbox, type SendOutcome } from '../src/ui/kept/outbox.ts';
+import { Outbox, type SendOutcome } from '../src/api/kept/outbox.ts';
 
 interface Answer {
   readonly cell: string;

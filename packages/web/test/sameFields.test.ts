@@ -1,4 +1,4 @@
-import { sameFields } from '../src/ui/sameFields.ts';
+import { sameFields } from '../src/api/kept/sameFields.ts';
 
 const form = { name: 'x', decimals: 2, credit: { slip: 0.5, byFamily: {} }, order: ['a'] };
 

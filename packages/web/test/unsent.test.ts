@@ -1,7 +1,7 @@
 /** Documents outlive their screens until everything is stored, and are remembered over a reload. */
 import { z } from 'zod';
-import { hasUnsent, heldUnder, openDocument, remember, remembered, showDocument } from '../src/ui/kept/unsent.ts';
-import type { WriteOutcome } from '../src/ui/kept/keptDocument.ts';
+import { hasUnsent, heldUnder, openDocument, remember, remembered, showDocument } from '../src/api/kept/unsent.ts';
+import type { WriteOutcome } from '../src/api/kept/keptDocument.ts';
 
 interface Kept {
   readonly value: string;

@@ -1,5 +1,6 @@
 /** Solving the equation of the five values for any one of them. Rearrangements in docs/mathematics.md, section 1. */
 
+import { nth } from '../nth.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import {
   accumulation,
@@ -154,7 +155,7 @@ function solveRate(known: FiveValues): Result<number> {
   const signs = [pv, pmt, fv].filter((value) => value !== 0).map(Math.sign);
   if (!signs.includes(1) || !signs.includes(-1)) return sameSigns();
   const rates = findRates(known);
-  if (rates.length === 1) return ok(rates[0]!);
+  if (rates.length === 1) return ok(nth(rates, 0));
   if (rates.length === 0)
     return fail('no-rate', 'No rate between −100 % and 1,000 % a payment makes these amounts balance.', { field: 'i' });
   return fail('several-rates', `${rates.length} different rates make these amounts balance.`, { field: 'i', rates });

@@ -8,7 +8,8 @@ import { roundMoney, roundTo } from '../money/roundMoney.ts';
 import { quotedNumber, quoteRate } from '../rates/quotedRate.ts';
 import { buildTable, type Table } from '../table/buildTable.ts';
 import { exactRounding, type Plan } from '../table/plan.ts';
-import type { StatementDraft } from './draft.ts';
+import type { RateQuote } from './quote.ts';
+import type { ValueSlot } from './solved.ts';
 
 export interface SolvedAmidChanges {
   readonly exact: number;
@@ -16,15 +17,14 @@ export interface SolvedAmidChanges {
   readonly table: Table;
 }
 
-type Asked = 'amount' | 'rate' | 'payments' | 'finalAmount';
-
 /**
+ * @param quote how a rate that is asked for is quoted
  * @param plan the plan with the payment given and anything in the unknown's place
  */
 export function solveAmidChanges(
-  unknown: Asked | string,
+  unknown: Exclude<ValueSlot, 'payment'>,
   plan: Plan,
-  draft: StatementDraft,
+  quote: RateQuote,
 ): Result<SolvedAmidChanges> {
   if (unknown === 'payments') {
     const table = buildTable({ ...plan, payments: 'until-cleared' });
@@ -32,7 +32,7 @@ export function solveAmidChanges(
     return ok({ exact: table.value.count, shown: table.value.count, table: table.value });
   }
   if (unknown === 'finalAmount') return whatIsLeft(plan);
-  return search(unknown as 'amount' | 'rate', plan, draft);
+  return search(unknown, plan, quote);
 }
 
 function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
@@ -45,7 +45,7 @@ function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
   const run = buildTable(open);
   if (!run.ok) return run;
   const closing = run.value.closing;
-  if (plan.kind !== 'saving' && (closing <= 0 || run.value.count < (plan.payments as number)))
+  if (plan.kind !== 'saving' && (closing <= 0 || run.value.count < countOf(plan)))
     return fail(
       'out-of-range',
       'The payments are more than enough: they clear everything before the last one. Ask for the number of payments instead.',
@@ -56,7 +56,7 @@ function whatIsLeft(plan: Plan): Result<SolvedAmidChanges> {
   return table.ok ? ok({ exact: closing, shown, table: table.value }) : table;
 }
 
-function search(unknown: 'amount' | 'rate', plan: Plan, draft: StatementDraft): Result<SolvedAmidChanges> {
+function search(unknown: 'amount' | 'rate', plan: Plan, quote: RateQuote): Result<SolvedAmidChanges> {
   const periodic = (i: number): Plan['rate'] => ({ kind: 'periodic', perPayment: i });
   const at = (value: number): Plan => ({
     ...plan,
@@ -75,7 +75,7 @@ function search(unknown: 'amount' | 'rate', plan: Plan, draft: StatementDraft): 
   let low = 0;
   let high =
     unknown === 'amount'
-      ? Math.min(9e11, Math.max(1, (plan.payment ?? 0) * (plan.payments as number) * 2 + plan.finalAmount * 2))
+      ? Math.min(9e11, Math.max(1, (plan.payment ?? 0) * countOf(plan) * 2 + plan.finalAmount * 2))
       : 2;
   if (tooMuch(low) !== false || tooMuch(high) !== true)
     return fail(
@@ -96,9 +96,12 @@ function search(unknown: 'amount' | 'rate', plan: Plan, draft: StatementDraft): 
     const table = buildTable(at(shown));
     return table.ok ? ok({ exact: value, shown, table: table.value }) : table;
   }
-  const quoted = quoteRate(value, draft.quote.kind === 'periodic' ? periodic(0) : plan.rate, plan.paymentsPerYear);
+  const quoted = quoteRate(value, quote.kind === 'periodic' ? periodic(0) : plan.rate, plan.paymentsPerYear);
   if (!quoted.ok) return quoted;
   const exact = roundTo(quotedNumber(quoted.value), 12);
   const table = buildTable({ ...plan, rate: quoted.value });
   return table.ok ? ok({ exact, shown: exact, table: table.value }) : table;
 }
+
+/** The payments that are planned; one that runs until it is cleared has none. */
+const countOf = ({ payments }: Plan): number => (payments === 'until-cleared' ? 0 : payments);

@@ -5,7 +5,7 @@ import type { QuotedRate } from '../rates/quotedRate.ts';
 import { growthLessOne } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
-import type { Plan } from '../table/plan.ts';
+import type { Plan, TableRounding } from '../table/plan.ts';
 import { changed } from './inputs.ts';
 import { kindOf } from './kinds.ts';
 import { quantities } from './quantities.ts';
@@ -20,15 +20,26 @@ export function compute(asked: AskedCase, inputs: Inputs, quantity: Quantity = a
 }
 
 function numbersOf(asked: AskedCase, inputs: Inputs, quantity: Quantity): readonly number[] {
-  if (!kindOf(asked.draft).compounds) return flatNumbers(asked, inputs, quantity);
+  if (!kindOf(asked.statement).compounds) return flatNumbers(asked, inputs, quantity);
   const { closedForm, onInputsAlone } = quantities[quantity];
   return asked.solved.plan.changes.length > 0 && !onInputsAlone
     ? fromTable(asked, inputs, quantity)
     : closedForm(inputs, asked);
 }
 
+/**
+ * What a table comes to that is run with the inputs, in the answer's unit; nothing where there is none.
+ *
+ * @param rounding how its rows are rounded, where not as the case's own
+ */
+export function computeByTable(asked: AskedCase, inputs: Inputs, rounding: TableRounding): number[] {
+  const { solved, ask } = asked;
+  const plan = { ...solved.plan, rounding };
+  return fromTable({ ...asked, solved: { ...solved, plan } }, inputs, ask.quantity).filter(Number.isFinite);
+}
+
 /** With changes on the way the whole table is run with the inputs. */
-function fromTable({ solved, ask, draft, names }: AskedCase, inputs: Inputs, quantity: Quantity): number[] {
+function fromTable({ solved, ask, statement }: AskedCase, inputs: Inputs, quantity: Quantity): number[] {
   const { slot, read } = quantities[quantity];
   if (slot && slot !== 'payment' && slot !== 'payments') return [];
   const n = roundTo(inputs.n, 0);
@@ -41,7 +52,7 @@ function fromTable({ solved, ask, draft, names }: AskedCase, inputs: Inputs, qua
     timing: inputs.timing,
     rate,
     payments: slot === 'payments' ? 'until-cleared' : n,
-    ...(inputs.payment === undefined ? {} : { payment: inputs.payment }),
+    payment: inputs.payment,
     // A change after the last payment of a wrong count is never reached.
     changes: solved.plan.changes.filter((change) =>
       'after' in change
@@ -59,19 +70,18 @@ function fromTable({ solved, ask, draft, names }: AskedCase, inputs: Inputs, qua
   const exact = slot === 'payments' ? count : firstPayment;
   const { after, from, to } = inputs;
   const found = read({
-    draft,
+    statement,
     solved: { ...solved, plan, table: table.value, exact, shown: count },
     ask: { ...ask, after, from, to },
-    names,
   });
   return found.ok ? [found.value] : [];
 }
 
 /** Flat charges: on the whole amount for the whole time. What is read off a balance goes by the rate they come to. */
 function flatNumbers(asked: AskedCase, inputs: Inputs, quantity: Quantity): readonly number[] {
-  const { draft, solved } = asked;
+  const { statement, solved } = asked;
   const { amount, n, quoted, p } = inputs;
-  const time = draft.flatBy === 'a-year' ? n / p : 1;
+  const time = statement.flatBy === 'a-year' ? n / p : 1;
   const charge = amount * quoted * time;
   const payment = inputs.payment ?? (amount + charge) / n;
   const rate = (): number => {
@@ -92,7 +102,7 @@ function flatNumbers(asked: AskedCase, inputs: Inputs, quantity: Quantity): read
       return [(payment * n) / (1 + quoted * time)];
     case 'payments':
       return [
-        draft.flatBy === 'a-year' ? amount / (payment - (amount * quoted) / p) : (amount * (1 + quoted)) / payment,
+        statement.flatBy === 'a-year' ? amount / (payment - (amount * quoted) / p) : (amount * (1 + quoted)) / payment,
       ];
     case 'years':
       return flatNumbers(asked, inputs, 'payments').map((count) => count / p);

@@ -7,17 +7,14 @@ import { NEAR_WHOLE } from '../annuity/sayCount.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
 import { exactRounding, MOST_ROWS, type Plan, type TableRounding } from '../table/plan.ts';
-import type { StatementDraft } from './draft.ts';
-import type { SlotNumbers } from './kind.ts';
-import type { SolvedCase, ValueSlot } from './solved.ts';
+import { valueSlot, type SolvedCase } from './solved.ts';
 import { shownNumber } from './solveLevel.ts';
+import type { Statement } from './statement.ts';
 
-/**
- * @param numbers the known slots; the rate is the flat charge as a fraction, a year or outright as the draft says
- */
-export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding: TableRounding): Result<SolvedCase> {
-  const unknown = draft.unknown as ValueSlot;
-  const exact = unknownNumber(draft, numbers);
+/** @param statement its rate is the flat charge as a fraction, a year or outright as the statement says */
+export function solveFlat(statement: Statement, rounding: TableRounding): Result<SolvedCase> {
+  const unknown = valueSlot(statement.unknown);
+  const exact = unknownNumber(statement);
   if (!Number.isFinite(exact) || (unknown === 'payments' && exact <= 0))
     return fail('never-repaid', 'The payment does not even cover the charge.', {
       field: unknown === 'payments' ? 'payment' : 'amount',
@@ -29,20 +26,20 @@ export function solveFlat(draft: StatementDraft, numbers: SlotNumbers, rounding:
   const shown = unknown === 'payments' ? Math.ceil(exact - NEAR_WHOLE) : shownNumber(unknown, exact, rounding);
   if (shown > MOST_ROWS)
     return fail('out-of-range', 'At most 12,000 payments can be put in a table.', { field: 'payments' });
-  const { amount = 0, rate = 0, payments = 0, payment = 0 } = numbers;
+  const { amount = 0, rate = 0, payments = 0, payment = 0 } = statement.numbers;
   const all = { finalAmount: 0, amount, rate, payments, payment, [unknown]: shown };
-  return charged(draft, { unknown, exact, shown }, all);
+  return charged(statement, { unknown, exact, shown }, all);
 }
 
 /** Over how many years, or once, the charge is taken. */
-const timesOf = ({ flatBy, paymentsPerYear }: StatementDraft, payments: number): number =>
+const timesOf = ({ flatBy, paymentsPerYear }: Statement, payments: number): number =>
   flatBy === 'a-year' ? payments / paymentsPerYear : 1;
 
 /** `n·payment = amount·(1 + rate·times)`, for the unknown. */
-function unknownNumber(draft: StatementDraft, numbers: SlotNumbers): number {
-  const { amount = 0, rate = 0, payments = 0, payment = 0 } = numbers;
-  const times = timesOf(draft, payments);
-  switch (draft.unknown) {
+function unknownNumber(statement: Statement): number {
+  const { amount = 0, rate = 0, payments = 0, payment = 0 } = statement.numbers;
+  const times = timesOf(statement, payments);
+  switch (statement.unknown) {
     case 'payment':
       return (amount * (1 + rate * times)) / payments;
     case 'amount':
@@ -51,23 +48,23 @@ function unknownNumber(draft: StatementDraft, numbers: SlotNumbers): number {
       return amount === 0 ? NaN : ((payment * payments) / amount - 1) / times;
     default:
       // A year: n·payment = amount·(1 + rate·n/p); outright: n = amount·(1 + rate)/payment.
-      return draft.flatBy === 'a-year'
-        ? amount / (payment - (amount * rate) / draft.paymentsPerYear)
+      return statement.flatBy === 'a-year'
+        ? amount / (payment - (amount * rate) / statement.paymentsPerYear)
         : (amount * (1 + rate)) / payment;
   }
 }
 
 /** The plan, its table, and the rate that is really charged. */
 function charged(
-  draft: StatementDraft,
+  statement: Statement,
   asked: Pick<SolvedCase, 'unknown' | 'exact' | 'shown'>,
   numbers: SolvedCase['numbers'],
 ): Result<SolvedCase> {
   const { amount, payments, payment } = numbers;
-  const { timing, paymentsPerYear: p } = draft;
+  const { timing, paymentsPerYear: p } = statement;
   const charge =
     asked.unknown === 'payment'
-      ? roundCent(amount * numbers.rate * timesOf(draft, payments))
+      ? roundCent(amount * numbers.rate * timesOf(statement, payments))
       : roundCent(payment * payments - amount);
   const values = { n: payments, pv: amount, pmt: -payment, fv: 0, timing };
   const found = solveFor('i', values);
@@ -90,7 +87,7 @@ function charged(
     // The rate really charged is exact, and so the rows are: every payment is the stated one.
     rounding: exactRounding,
     changes: [],
-    ...(draft.firstPaymentDate ? { firstPaymentDate: draft.firstPaymentDate } : {}),
+    ...(statement.firstPaymentDate ? { firstPaymentDate: statement.firstPaymentDate } : {}),
   };
   const table = buildTable(plan);
   if (!table.ok) return table;

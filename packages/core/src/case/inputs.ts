@@ -3,40 +3,36 @@
  * but over inputs that may be wrong. Slips change the inputs or the method; nothing here knows of them.
  */
 
-import { numberStyleById } from '../money/numberStyle.ts';
 import { roundCent } from '../money/roundMoney.ts';
 import { quotedNumber, quoteRate } from '../rates/quotedRate.ts';
 import { accumulation, growthLessOne, type Unknown } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { isSaving, kindOf } from './kinds.ts';
 import type { AskedCase, Inputs } from './quantity.ts';
-import { readBuildUp } from './readDraft.ts';
 
 /** The right inputs of a question. */
-export function inputsOf({ solved, draft, ask, names }: AskedCase): Inputs {
+export function inputsOf({ solved, statement, ask }: AskedCase): Inputs {
   const { numbers, values } = solved;
-  const built = draft.buildUp ? readBuildUp(draft.buildUp, numberStyleById(draft.numberStyle), names) : undefined;
-  const parts = built?.ok
-    ? built.value
-    : { price: numbers.amount, downPayment: 0, tradeIn: 0, feesAdded: 0, feesTaken: 0 };
+  const plain = { price: numbers.amount, downPayment: 0, tradeIn: 0, feesAdded: 0, feesTaken: 0 };
+  const { price, downPayment, tradeIn, feesAdded, feesTaken } = statement.buildUp ?? plain;
   return {
     n: solved.unknown === 'payments' ? values.n : numbers.payments,
     i: values.i,
     // A flat charge is quoted as a share of the whole amount; the rate it comes to is another number.
-    quoted: kindOf(draft).compounds ? quotedNumber(solved.rate) : numbers.rate,
+    quoted: kindOf(statement).compounds ? quotedNumber(solved.rate) : numbers.rate,
     amount: numbers.amount,
     payment: solved.unknown === 'payment' ? undefined : numbers.payment,
     finalAmount: numbers.finalAmount,
     timing: values.timing,
-    p: draft.paymentsPerYear,
+    p: statement.paymentsPerYear,
     after: ask.after ?? 0,
     from: ask.from ?? 1,
     to: ask.to ?? 1,
-    price: parts.price,
-    downPayment: parts.downPayment,
-    tradeIn: parts.tradeIn,
-    feesAdded: parts.feesAdded,
-    feesTaken: parts.feesTaken,
+    price,
+    downPayment,
+    tradeIn,
+    feesAdded,
+    feesTaken,
     pvSign: 1,
     pmtSign: 1,
     fvSign: 1,
@@ -50,11 +46,11 @@ export function changed(inputs: Inputs, change: Partial<Inputs>): Inputs {
 
 /** One of the five values from the others, as a positive amount with its way; undefined where there is none. */
 export function solveUnknown(
-  { draft }: Pick<AskedCase, 'draft'>,
+  { statement }: Pick<AskedCase, 'statement'>,
   inputs: Inputs,
   unknown: Unknown,
 ): number | undefined {
-  const { directions } = kindOf(draft);
+  const { directions } = kindOf(statement);
   const found = solveFor(unknown, {
     n: inputs.n,
     i: inputs.i,
@@ -68,13 +64,13 @@ export function solveUnknown(
 }
 
 /** A rate per payment as the case quotes it, in percent; nothing where it cannot be quoted so. */
-export function quoteBack({ solved, draft }: AskedCase, i: number): number[] {
-  const quoted = quoteRate(i, solved.rate, draft.paymentsPerYear);
+export function quoteBack({ solved, statement }: AskedCase, i: number): number[] {
+  const quoted = quoteRate(i, solved.rate, statement.paymentsPerYear);
   return quoted.ok ? [quotedNumber(quoted.value) * 100] : [];
 }
 
 /** The payment to go on with: as the case states it, or worked out from the inputs, to the cent and with all its digits. */
-export function payments(asked: Pick<AskedCase, 'draft'>, inputs: Inputs): number[] {
+export function payments(asked: Pick<AskedCase, 'statement'>, inputs: Inputs): number[] {
   if (inputs.payment !== undefined) return [inputs.payment];
   const exact = solveUnknown(asked, inputs, 'pmt');
   if (exact === undefined || !Number.isFinite(exact)) return [];
@@ -83,8 +79,13 @@ export function payments(asked: Pick<AskedCase, 'draft'>, inputs: Inputs): numbe
 }
 
 /** What is owed, saved or left after k payments, by the closed form. */
-export function balanceAt({ draft }: Pick<AskedCase, 'draft'>, inputs: Inputs, payment: number, k: number): number {
+export function balanceAt(
+  { statement }: Pick<AskedCase, 'statement'>,
+  inputs: Inputs,
+  payment: number,
+  k: number,
+): number {
   const grown = inputs.pvSign * inputs.amount * (1 + growthLessOne(inputs.i, k));
   const paid = inputs.pmtSign * payment * accumulation(inputs.i, k, inputs.timing);
-  return isSaving(kindOf(draft)) ? grown + paid : grown - paid;
+  return isSaving(kindOf(statement)) ? grown + paid : grown - paid;
 }

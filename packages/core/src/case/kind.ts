@@ -2,9 +2,9 @@
 
 import type { Result } from '../result.ts';
 import type { Timing } from '../annuity/fiveValues.ts';
-import type { Change, PlanKind, TableRounding } from '../table/plan.ts';
-import type { SlotName, StatementDraft } from './draft.ts';
+import type { PlanKind, TableRounding } from '../table/plan.ts';
 import type { SolvedCase } from './solved.ts';
+import { slotNames, type SlotName, type Statement } from './statement.ts';
 
 /** Which way each amount flows, seen from the borrower's or saver's pocket. */
 export interface Directions {
@@ -16,9 +16,6 @@ export interface Directions {
 
 /** What is owed: received at the start, paid back. */
 export const owing: Directions = { plan: 'loan', pv: 1, pmt: -1, fv: -1 };
-
-/** The numbers of the slots that could be read; rates are fractions. */
-export type SlotNumbers = Readonly<Partial<Record<SlotName, number>>>;
 
 /** A piece of the sentence that states a case. */
 export type Segment =
@@ -55,13 +52,8 @@ export interface KindOfCase {
   /** It may be refinanced. */
   readonly refinances: boolean;
 
-  /** Solves it for its `?`, from the numbers of its slots. */
-  readonly solve: (
-    draft: StatementDraft,
-    numbers: SlotNumbers,
-    changes: readonly Change[],
-    rounding: TableRounding,
-  ) => Result<SolvedCase>;
+  /** Solves it for its `?`. */
+  readonly solve: (statement: Statement, rounding: TableRounding) => Result<SolvedCase>;
 
   /** The sentence that states it: words and slots in order. */
   readonly sentence: readonly Segment[];
@@ -88,6 +80,7 @@ export function sentenceOf(frame: string): Segment[] {
       if (name === undefined) return { words: piece };
       if (name === 'period') return { period: true };
       const choice = choices.find((each) => each === name);
-      return choice ? { choice } : { slot: name as SlotName };
+      const slot = slotNames.find((each) => each === name);
+      return choice ? { choice } : slot ? { slot } : { words: name };
     });
 }

@@ -5,10 +5,10 @@ import { ok, type Result } from '../result.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Plan } from '../table/plan.ts';
-import type { StatementDraft } from './draft.ts';
 import { kindOf } from './kinds.ts';
 import { quotedRate } from './quote.ts';
 import type { SolvedCase, ValueSlot } from './solved.ts';
+import type { Statement } from './statement.ts';
 
 /**
  * The case with another number in one slot, everything else as it is.
@@ -16,14 +16,14 @@ import type { SolvedCase, ValueSlot } from './solved.ts';
  * @param value in the slot's own terms; a rate as a fraction
  */
 export function withOwnNumber(
-  draft: StatementDraft,
+  statement: Statement,
   solved: SolvedCase,
   slot: ValueSlot,
   value: number,
 ): Result<SolvedCase> {
   const numbers = { ...solved.numbers, [slot]: value };
-  const rate = slot === 'rate' ? quotedRate(draft.quote, value) : solved.rate;
-  const i = ratePerPayment(rate, draft.paymentsPerYear);
+  const rate = slot === 'rate' ? quotedRate(statement.quote, value) : solved.rate;
+  const i = ratePerPayment(rate, statement.paymentsPerYear);
   if (!i.ok) return i;
   const own: Partial<Plan> = {
     amount: { amount: value },
@@ -34,7 +34,7 @@ export function withOwnNumber(
   }[slot];
   const table = buildTable({ ...solved.plan, ...own });
   if (!table.ok) return table;
-  const { directions } = kindOf(draft);
+  const { directions } = kindOf(statement);
   const values = {
     ...solved.values,
     n: numbers.payments,

@@ -1,11 +1,10 @@
 /** What a quantity is: something that can be asked of a case. The records are in `quantities/`. */
 
 import type { Result } from '../result.ts';
-import type { Scope } from '../money/expression.ts';
 import type { Timing } from '../annuity/fiveValues.ts';
 import type { Refinancing } from '../table/compare.ts';
-import type { StatementDraft } from './draft.ts';
 import type { SolvedCase, ValueSlot } from './solved.ts';
+import type { Statement, StatementKind } from './statement.ts';
 
 /** In the order they are offered. */
 export const quantityIds = [
@@ -43,6 +42,8 @@ export const quantityIds = [
 
 export type Quantity = (typeof quantityIds)[number];
 
+export const isQuantity = (id: string): id is Quantity => quantityIds.some((each) => each === id);
+
 export type QuantityUnit = 'money' | 'percent' | 'count' | 'years';
 
 /** The numbers a quantity needs besides the case: payment numbers, counted from 1. */
@@ -67,11 +68,9 @@ export interface AskInWords extends Pick<Ask, 'quantity' | 'refinancing'> {
 
 /** What a quantity is read off. */
 export interface AskedCase {
-  readonly draft: StatementDraft;
+  readonly statement: Statement;
   readonly solved: SolvedCase;
   readonly ask: Ask;
-  /** What the statement's slots may name, with the numbers in force. */
-  readonly names: Scope;
 }
 
 /** What a person puts into a computation. */
@@ -102,6 +101,13 @@ export interface Inputs {
   readonly fvSign: 1 | -1;
 }
 
+/** What decides whether a quantity can be asked: of a statement in numbers, or of one that is still being typed. */
+export interface Askable {
+  readonly kind: StatementKind;
+  readonly changes: readonly unknown[];
+  readonly buildUp?: unknown;
+}
+
 export interface QuantityRecord {
   /** "the balance after a payment", for choosing. */
   readonly title: string;
@@ -112,7 +118,7 @@ export interface QuantityRecord {
   /** Needs a refinancing beside the case. */
   readonly refinancing?: boolean;
   /** Whether it can be asked of a statement. */
-  readonly applies: (draft: StatementDraft) => boolean;
+  readonly applies: (statement: Askable) => boolean;
   /** In the answer's own unit: money, percent (6.6, not 0.066), payments, years; unrounded unless the plan rounds it. */
   readonly read: (asked: AskedCase) => Result<number>;
   /**

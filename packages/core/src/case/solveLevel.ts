@@ -7,20 +7,20 @@ import type { FiveValues } from '../annuity/fiveValues.ts';
 import { sayCount } from '../annuity/sayCount.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
-import type { Change, Plan, TableRounding } from '../table/plan.ts';
+import type { Plan, TableRounding } from '../table/plan.ts';
 import { solveAmidChanges } from './amidChanges.ts';
-import type { StatementDraft } from './draft.ts';
 import type { Directions, KindOfCase } from './kind.ts';
 import { quotedRate } from './quote.ts';
-import { unknownOf, type SolvedCase, type ValueSlot } from './solved.ts';
+import { unknownOf, valueSlot, type SolvedCase, type ValueSlot } from './solved.ts';
+import type { Statement } from './statement.ts';
 
 /** The solver of a kind whose money flows these ways. */
 export const solveLevel =
   (directions: Directions): KindOfCase['solve'] =>
-  (draft, numbers, changes, rounding) => {
-    const level: Level = { directions, draft, changes, rounding, given: { ...nothing, ...numbers } };
-    const unknown = draft.unknown as ValueSlot;
-    if (changes.length > 0 && unknown !== 'payment') return amidChanges(level, unknown);
+  (statement, rounding) => {
+    const level: Level = { directions, statement, rounding, given: { ...nothing, ...statement.numbers } };
+    const unknown = valueSlot(statement.unknown);
+    if (statement.changes.length > 0 && unknown !== 'payment') return amidChanges(level, unknown);
     const rate = unknown === 'rate' ? 0 : perPayment(level, level.given.rate);
     if (typeof rate !== 'number') return rate;
     const found = solveFor(unknownOf[unknown], valuesOf(level, level.given, rate));
@@ -35,64 +35,63 @@ const nothing: AllNumbers = { amount: 0, rate: 0, payments: 0, payment: 0, final
 /** A statement on its way to being solved. */
 interface Level {
   readonly directions: Directions;
-  readonly draft: StatementDraft;
-  readonly changes: readonly Change[];
+  readonly statement: Statement;
   readonly rounding: TableRounding;
   /** The slots' numbers; the unknown's is not looked at. */
   readonly given: AllNumbers;
 }
 
 /** The rate per payment of a rate as the statement quotes it, or why there is none. */
-function perPayment({ draft }: Level, rate: number): number | Result<never> {
-  const found = ratePerPayment(quotedRate(draft.quote, rate), draft.paymentsPerYear);
+function perPayment({ statement }: Level, rate: number): number | Result<never> {
+  const found = ratePerPayment(quotedRate(statement.quote, rate), statement.paymentsPerYear);
   return found.ok ? found.value : found;
 }
 
 /** The five values, each with its direction. */
-function valuesOf({ directions, draft }: Level, all: AllNumbers, i: number): FiveValues {
+function valuesOf({ directions, statement }: Level, all: AllNumbers, i: number): FiveValues {
   return {
     n: all.payments,
     i,
     pv: directions.pv * all.amount,
     pmt: directions.pmt * all.payment,
     fv: directions.fv * all.finalAmount,
-    timing: draft.timing,
+    timing: statement.timing,
   };
 }
 
-function planOf({ directions, draft, changes, rounding }: Level, all: AllNumbers): Plan {
+function planOf({ directions, statement, rounding }: Level, all: AllNumbers): Plan {
   return {
     kind: directions.plan,
     amount: all.amount,
-    rate: quotedRate(draft.quote, all.rate),
-    paymentsPerYear: draft.paymentsPerYear,
+    rate: quotedRate(statement.quote, all.rate),
+    paymentsPerYear: statement.paymentsPerYear,
     payments: all.payments,
-    timing: draft.timing,
+    timing: statement.timing,
     finalAmount: all.finalAmount,
     // Where the payment is the unknown it is worked out and rounded by the table itself.
-    ...(draft.unknown === 'payment' ? {} : { payment: all.payment }),
+    ...(statement.unknown === 'payment' ? {} : { payment: all.payment }),
     rounding,
-    changes,
-    ...(draft.firstPaymentDate ? { firstPaymentDate: draft.firstPaymentDate } : {}),
+    changes: statement.changes,
+    ...(statement.firstPaymentDate ? { firstPaymentDate: statement.firstPaymentDate } : {}),
   };
 }
 
 /** Where the plan changes on the way the real table decides. */
-function amidChanges(level: Level, unknown: ValueSlot): Result<SolvedCase> {
-  const amid = solveAmidChanges(unknown, planOf(level, level.given), level.draft);
+function amidChanges(level: Level, unknown: Exclude<ValueSlot, 'payment'>): Result<SolvedCase> {
+  const amid = solveAmidChanges(unknown, planOf(level, level.given), level.statement.quote);
   if (!amid.ok) return amid;
   const { exact, shown, table } = amid.value;
   const numbers = { ...level.given, [unknown]: shown };
   const i = perPayment(level, numbers.rate);
   const values = valuesOf(level, numbers, typeof i === 'number' ? i : 0);
-  const rate = quotedRate(level.draft.quote, numbers.rate);
+  const rate = quotedRate(level.statement.quote, numbers.rate);
   return { ok: true, value: { unknown, exact, shown, numbers, values, rate, plan: table.plan, table } };
 }
 
 /** The case and its table, from the five values with the unknown solved. */
 function solvedFrom(level: Level, unknown: ValueSlot, values: FiveValues): Result<SolvedCase> {
-  const { draft, directions, rounding } = level;
-  const own = inSlotTerms(unknown, values[unknownOf[unknown]], draft, directions);
+  const { statement, directions, rounding } = level;
+  const own = inSlotTerms(unknown, values[unknownOf[unknown]], statement, directions);
   if (!own.ok) return own;
   const exact = own.value;
   if (exact < 0 && unknown !== 'rate') return wrongWay(unknown);
@@ -104,9 +103,9 @@ function solvedFrom(level: Level, unknown: ValueSlot, values: FiveValues): Resul
   if (!built.ok) return built;
   const table = built.value;
   const { plan } = table;
-  const rate = quotedRate(draft.quote, numbers.rate);
+  const rate = quotedRate(statement.quote, numbers.rate);
   const solved: SolvedCase = { unknown, exact, shown, numbers, values, rate, plan, table };
-  if (unknown === 'payment' && level.changes.length > 0) return ok(withLevelPayment(level, solved));
+  if (unknown === 'payment' && level.statement.changes.length > 0) return ok(withLevelPayment(level, solved));
   return ok(said ? { ...solved, said: said.value } : solved);
 }
 
@@ -133,13 +132,14 @@ export function shownNumber(unknown: ValueSlot, exact: number, rounding: TableRo
   return roundMoney(exact, rounding.payment === 'exact' ? 'exact' : 'cent');
 }
 
-function inSlotTerms(unknown: ValueSlot, value: number, draft: StatementDraft, directions: Directions): Result<number> {
+function inSlotTerms(unknown: ValueSlot, value: number, statement: Statement, directions: Directions): Result<number> {
   if (unknown === 'rate') {
-    const quoted = quoteRate(value, quotedRate(draft.quote, 0), draft.paymentsPerYear);
+    const quoted = quoteRate(value, quotedRate(statement.quote, 0), statement.paymentsPerYear);
     return quoted.ok ? { ok: true, value: roundTo(quotedNumber(quoted.value), 15) } : quoted;
   }
-  const signed = unknown === 'payments' ? value : value * directions[unknownOf[unknown] as 'pv' | 'pmt' | 'fv'];
-  return { ok: true, value: signed + 0 };
+  if (unknown === 'payments') return { ok: true, value };
+  const direction = { amount: directions.pv, payment: directions.pmt, finalAmount: directions.fv }[unknown];
+  return { ok: true, value: value * direction + 0 };
 }
 
 function wrongWay(unknown: ValueSlot): Result<never> {

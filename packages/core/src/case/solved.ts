@@ -5,10 +5,15 @@ import type { SaidCount } from '../annuity/sayCount.ts';
 import type { QuotedRate } from '../rates/quotedRate.ts';
 import type { Table } from '../table/buildTable.ts';
 import type { Plan } from '../table/plan.ts';
-import type { SlotName } from './draft.ts';
+import type { SlotName } from './statement.ts';
 
 /** The slots that are one of the five values. */
-export type ValueSlot = Exclude<SlotName, 'converted'>;
+export const valueSlots = ['amount', 'rate', 'payments', 'payment', 'finalAmount'] as const satisfies SlotName[];
+
+export type ValueSlot = (typeof valueSlots)[number];
+
+/** The slot among the five; a conversion turns about its rate. */
+export const valueSlot = (slot: SlotName): ValueSlot => (slot === 'converted' ? 'rate' : slot);
 
 export const unknownOf: Readonly<Record<ValueSlot, Unknown>> = {
   amount: 'pv',

@@ -1,11 +1,15 @@
 /** Checks a submission: a verdict for each part, with every explanation that fits. Order of verdicts as in docs/checking.md. */
 
+import { nth } from '../nth.ts';
 import type { Result } from '../result.ts';
-import type { Question } from '../case/question.ts';
-import { answerKey, type KeyedPart } from '../exercise/answerKey.ts';
+import type { Question } from '../statement/question.ts';
+import { answerKey, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
 import { usesOf } from '../exercise/uses.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
+import { partNumbers } from '../exercise/conventions.ts';
+import type { RightNumbers } from './candidates.ts';
+import type { OwnAnswer } from './carried.ts';
 import { PreparedPart, type UsesByPart } from './preparedPart.ts';
 import type { Entries, Verdict } from './verdict.ts';
 
@@ -39,25 +43,37 @@ export interface PreparedChecking {
 /** Works out what does not depend on a student, once. */
 export function prepareChecking(exercise: Exercise, numbers: Numbers, rules: HouseRules): PreparedChecking {
   const key = answerKey(exercise, numbers, rules);
-  const uses: UsesByPart = new Map(exercise.parts.map((part, at) => [part.id, usesIn(exercise, part, key[at]!)]));
-  const parts = key.map(
-    (keyed, at) =>
-      new PreparedPart(exercise, numbers, exercise.parts[at]!, keyed, uses, earlierQuestions(key, at), rules),
-  );
+  const uses: UsesByPart = new Map(exercise.parts.map((part, at) => [part.id, usesIn(exercise, part, nth(key, at))]));
+  const parts: PreparedPart[] = [];
+  const other = (id: string): PreparedPart | undefined => parts.find(({ part }) => part.id === id);
+  for (const [at, keyed] of key.entries()) {
+    const part = nth(exercise.parts, at);
+    const right = (asked: Part, own?: OwnAnswers): RightNumbers =>
+      partNumbers(withPart(exercise, asked), asked, numbers, rules, own, (id) => other(id)?.candidates?.right ?? []);
+    const before = earlierQuestions(key, at);
+    parts.push(new PreparedPart({ exercise, numbers, part, keyed, uses, before, rules, right, other }));
+  }
   const byUse = inOrderOfUse(parts, uses);
   return {
     key,
     check: (entries) => {
-      const own: Record<string, number> = {};
+      const answers: Record<string, OwnAnswer> = {};
       const verdicts = new Map<string, Verdict>();
       for (const prepared of byUse) {
-        const verdict = prepared.check(entries, own);
-        if (verdict.read !== undefined) own[prepared.part.id] = verdict.read;
+        const { verdict, own } = prepared.judged(entries, answers);
+        if (own) answers[prepared.part.id] = own;
         verdicts.set(prepared.part.id, verdict);
       }
       return exercise.parts.map(({ id }) => verdicts.get(id)!);
     },
   };
+}
+
+/** The exercise where a part asks something else, as a reading of it does. */
+function withPart(exercise: Exercise, part: Part): Exercise {
+  return exercise.parts.includes(part)
+    ? exercise
+    : { ...exercise, parts: exercise.parts.map((each) => (each.id === part.id ? part : each)) };
 }
 
 function usesIn(exercise: Exercise, part: Part, keyed: Result<KeyedPart>): readonly string[] {

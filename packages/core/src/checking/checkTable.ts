@@ -1,11 +1,12 @@
 /** A filled-in table, cell by cell: each is judged from the student's own cells that it depends on. */
 
+import { nth } from '../nth.ts';
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { writeMoney } from '../money/numberStyle.ts';
 import { roundCent, roundTo } from '../money/roundMoney.ts';
 import type { TableColumn } from '../exercise/exercise.ts';
 import type { KeyCell, KeyTable } from '../exercise/fillTable.ts';
-import type { Question } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import { readAnswer } from './readAnswer.ts';
 import { tableSlips, wholeTableSlips, type CellAsked } from './tableSlips.ts';
 import type { CellVerdict, Entries, Explanation } from './verdict.ts';
@@ -70,7 +71,10 @@ function judged(asked: CellAsked, decimals: number, style: NumberStyle, toleranc
     return { kind: 'carried', says: `Right from the cells before it: ${writeMoney(expectedOwn, style)}.` };
   const fits = (result: number): boolean => Math.abs(roundTo(result, 2) - value) <= tolerance / 2 + 1e-9;
   const slip = tableSlips.find((each) => each.columns.includes(column) && each.results(asked).some(fits));
-  return slip ? { kind: 'slip', slip: slip.id, says: slip.advice } : { kind: 'unexplained' };
+  const follows = `${writeMoney(expectedOwn, style)} follows from the cells before it.`;
+  return slip
+    ? { kind: 'slip', slip: slip.id, says: `${slip.advice} ${follows}` }
+    : { kind: 'unexplained', says: `${writeMoney(value, style)} is not explained. ${follows}` };
 }
 
 /** What a cell should hold, worked from the student's own cells before it; unrounded. */
@@ -81,7 +85,7 @@ function fromOwnCells(
   at: OwnCells,
 ): number {
   const { plan } = table;
-  const { rate, drawn, mode, settles, extra } = table.rows[row - 1]!;
+  const { rate, drawn, mode, settles, extra } = nth(table.rows, row - 1);
   const saving = plan.kind === 'saving';
   const begin = plan.timing === 'begin';
   const rounded = (number: number): number => (plan.rounding.interest === 'cent' ? roundCent(number) : number);
@@ -105,7 +109,7 @@ function fromOwnCells(
         return saving ? plan.finalAmount - opening - interest : opening + interest - plan.finalAmount;
       }
       // A level payment that somebody has found goes on as it is while the plan's does.
-      return row > from && table.rows[row - 2]!.payment + table.rows[row - 2]!.extra === value
+      return row > from && nth(table.rows, row - 2).payment + nth(table.rows, row - 2).extra === value
         ? at(row - 1, 'payment')
         : value;
     case 'principal':

@@ -1,5 +1,6 @@
 /** A report over many draws: how many are sensible, how answers spread, which limits break, where two explanations collide. */
 
+import { nth } from '../nth.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Result } from '../result.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
@@ -9,8 +10,9 @@ import type { Exercise, Numbers } from '../exercise/exercise.ts';
 import { roundAs } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { seededRandom } from '../exercise/random.ts';
-import { singleCandidates } from './candidates.ts';
-import { askedOf } from './slip.ts';
+import { questionNumbers } from '../exercise/conventions.ts';
+import { singleCandidates, type RightNumbers } from './candidates.ts';
+import { askedOf, type Asked } from './slip.ts';
 
 export interface Spread {
   readonly partId: string;
@@ -103,7 +105,10 @@ class Tally {
   #collide({ part, exact, expected, question, table }: KeyedPart, example: Numbers): void {
     if (!question || table) return;
     const style = numberStyleById(this.#rules.numberStyle);
-    for (const [first, second] of collidingPairs(askedOf(question, exact, expected, part.format, style, []))) {
+    for (const [first, second] of collidingPairs(
+      askedOf(question, exact, expected, part.format, style, []),
+      questionNumbers(part, question, this.#rules),
+    )) {
       const name = `${part.id} ${first.id} ${second.id}`;
       const before = this.#collisions.get(name);
       if (before) before.draws += 1;
@@ -138,12 +143,12 @@ interface Named {
 }
 
 /** Pairs of different slips that give the same number to the places asked for, and slips that give the key. */
-function collidingPairs(asked: ReturnType<typeof askedOf>): [Named, Named][] {
+function collidingPairs(asked: Asked, right: RightNumbers): [Named, Named][] {
   const byNumber = new Map<number, Named[]>();
   for (const {
     slips: [slip],
     result,
-  } of singleCandidates(asked)) {
+  } of singleCandidates(asked, right)) {
     // Copying and rounding make numbers of the key itself; a meeting there says nothing about the exercise.
     if (!slip || slip.family === 'copying' || slip.family === 'rounding' || slip.family === 'device') continue;
     const number = roundAs(result, { ...asked.format, up: false });
@@ -153,15 +158,15 @@ function collidingPairs(asked: ReturnType<typeof askedOf>): [Named, Named][] {
   const found: [Named, Named][] = [];
   for (const [number, here] of byNumber) {
     if (Math.abs(number - asked.expected) <= 0.011 && asked.unit === 'money')
-      found.push([here[0]!, { id: 'key', title: 'the key' }]);
+      found.push([nth(here, 0), { id: 'key', title: 'the key' }]);
     for (let a = 0; a < here.length; a += 1)
-      for (let b = a + 1; b < here.length; b += 1) found.push([here[a]!, here[b]!]);
+      for (let b = a + 1; b < here.length; b += 1) found.push([nth(here, a), nth(here, b)]);
   }
   return found;
 }
 
 function spreadOf(partId: string, values: readonly number[]): Spread {
   const sorted = [...values].sort((a, b) => a - b);
-  const at = (share: number): number => sorted[roundTo((sorted.length - 1) * share, 0)]!;
+  const at = (share: number): number => nth(sorted, roundTo((sorted.length - 1) * share, 0));
   return { partId, least: at(0), quarter: at(0.25), middle: at(0.5), threeQuarters: at(0.75), most: at(1) };
 }

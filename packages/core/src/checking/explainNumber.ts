@@ -1,10 +1,13 @@
 /** The slips of one question by themselves: what each gives, and what explains a number that somebody got. */
 
+import { nth } from '../nth.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
-import type { Question } from '../case/question.ts';
-import { keyPart, type KeyedPart } from '../exercise/answerKey.ts';
+import type { Question } from '../statement/question.ts';
+import { questionNumbers } from '../exercise/conventions.ts';
+import type { KeyedPart } from '../exercise/answerKey.ts';
+import { keyPart, partAsking } from '../exercise/keyPart.ts';
 import type { Exercise, Part } from '../exercise/exercise.ts';
-import { roundAs, usualFormat, writeAnswer } from '../exercise/format.ts';
+import { roundAs, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { singleCandidates } from './candidates.ts';
 import { PreparedPart } from './preparedPart.ts';
@@ -25,10 +28,12 @@ export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[]
   const { part, keyed } = byItself(question, rules);
   const asked = askedOf(question, keyed.exact, keyed.expected, part.format, numberStyleById(rules.numberStyle), []);
   const seen = new Set<string>();
-  return singleCandidates(asked)
+  return singleCandidates(asked, questionNumbers(part, question, rules))
     .filter(
       ({ slips }) =>
-        slips[0]!.family !== 'copying' && slips[0]!.id !== 'cut-not-rounded' && slips[0]!.id !== 'rounded-to-unit',
+        nth(slips, 0).family !== 'copying' &&
+        nth(slips, 0).id !== 'cut-not-rounded' &&
+        nth(slips, 0).id !== 'rounded-to-unit',
     )
     .sort((a, b) => b.weight - a.weight)
     .flatMap(({ slips: [slip], result, did }) => {
@@ -44,20 +49,21 @@ export function slipNumbers(question: Question, rules: HouseRules): SlipNumber[]
 export function explainNumber(question: Question, text: string, rules: HouseRules): Verdict {
   const { part, keyed } = byItself(question, rules);
   const exercise: Exercise = { title: '', story: { type: 'doc' }, plans: [], parts: [part] };
-  return new PreparedPart(exercise, {}, part, { ok: true, value: keyed }, new Map(), [], rules).check(
-    { [part.id]: text },
-    {},
-  );
+  return new PreparedPart({
+    exercise,
+    numbers: {},
+    part,
+    keyed: { ok: true, value: keyed },
+    uses: new Map(),
+    before: [],
+    rules,
+    right: (asked) => questionNumbers(asked, question, rules),
+    other: () => undefined,
+  }).check({ [part.id]: text }, {});
 }
 
 /** A question by itself, as a part with the format such answers usually have. */
 function byItself(question: Question, rules: HouseRules): { readonly part: Part; readonly keyed: KeyedPart } {
-  const part: Part = {
-    id: 'answer',
-    prompt: '',
-    marks: 1,
-    ask: { quantity: question.ask.quantity, plan: '' },
-    format: usualFormat(question.ask.quantity),
-  };
+  const part = partAsking(question);
   return { part, keyed: keyPart(part, question, rules) };
 }

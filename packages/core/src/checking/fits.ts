@@ -13,41 +13,76 @@ import type { ReadAnswer } from './readAnswer.ts';
  * @param within how far off it may be, in the answer's unit
  */
 export function rightness(
-  { value, decimals, typed }: ReadAnswer,
+  answer: ReadAnswer,
   expected: number,
   exact: number,
   format: AnswerFormat,
   within: number,
 ): 'right' | 'right-rounded' | undefined {
-  if (format.kind === 'years-months')
-    return roundTo(value * 12, 6) === roundTo(expected * 12, 0)
-      ? 'right'
-      : Math.abs(value - exact) < 0.5 / 12 + 1e-9
-        ? 'right-rounded'
-        : undefined;
+  const { value, decimals, typed } = answer;
+  if (format.kind === 'years-months') return rightTime(answer, expected, exact, format);
+  // What is to be rounded up is so rounded, or written finer than was asked.
+  if (format.up) {
+    if (roundTo(value - expected, 9) === 0) return 'right';
+    const finer = typed ? Math.abs(value - exact) <= 1e-6 * Math.max(1, Math.abs(exact)) : decimals > format.decimals;
+    return (finer && roundTo(exact, typed ? 6 : decimals) === roundTo(value, typed ? 6 : decimals)) ||
+      (within > 0 && Math.abs(value - expected) <= within * (1 + 1e-9))
+      ? 'right-rounded'
+      : undefined;
+  }
   // Written to the asked places or finer, and the same number there.
-  if ((typed || decimals >= format.decimals) && roundAs(value, { ...format, up: false }) === expected) return 'right';
-  if (format.up && value === exact) return 'right-rounded';
+  if ((typed || decimals >= format.decimals) && roundAs(value, format) === expected) return 'right';
   if (
     agreesAsWritten(exact, value, decimals, format) ||
-    (format.up !== true && agreesAsWritten(expected, value, decimals, format)) ||
+    agreesAsWritten(expected, value, decimals, format) ||
     Math.abs(value - expected) <= within * (1 + 1e-9)
   )
     return value === expected ? 'right' : 'right-rounded';
   return undefined;
 }
 
+/** Years and months are compared in months; decimal years as they are written. */
+function rightTime(
+  { value, decimals }: ReadAnswer,
+  expected: number,
+  exact: number,
+  { up }: AnswerFormat,
+): 'right' | 'right-rounded' | undefined {
+  if (roundTo(value * 12, 6) === roundTo(expected * 12, 0)) return 'right';
+  const written = decimals > 0 && (roundTo(exact, decimals) === value || roundTo(expected, decimals) === value);
+  return written || (!up && Math.abs(value - exact) < 0.5 / 12 + 1e-9) ? 'right-rounded' : undefined;
+}
+
+/** Whether a number, written as the answer is, is the answer. */
+export function isWritten(result: number, { value, decimals, typed }: ReadAnswer, format: AnswerFormat): boolean {
+  if (format.kind === 'years-months') {
+    const months = roundTo(value * 12, 6);
+    return (
+      months === roundTo(result * 12, 0) ||
+      months === roundTo(roundAs(result, format) * 12, 0) ||
+      (decimals > 0 && roundTo(result, decimals) === roundTo(value, decimals))
+    );
+  }
+  if (format.up && decimals <= format.decimals && roundAs(result, format) === value) return true;
+  return agreesAsWritten(result, value, typed ? format.decimals : decimals, format);
+}
+
 /** The candidates whose number is the answer, likeliest first. */
-export function fittingTo(
-  candidates: readonly Candidate[],
-  { value, decimals, typed }: ReadAnswer,
-  format: AnswerFormat,
-): Candidate[] {
-  const fitting = candidates.filter((candidate) =>
-    candidate.slips[0]!.id === 'rounded-to-unit'
-      ? decimals >= format.decimals && roundTo(candidate.result, format.decimals) === roundTo(value, format.decimals)
-      : agreesAsWritten(candidate.result, value, typed ? format.decimals : decimals, format),
-  );
+export function fittingTo(candidates: readonly Candidate[], answer: ReadAnswer, format: AnswerFormat): Candidate[] {
+  const { value, decimals } = answer;
+  // What is further off than the last place written, or than a table's cents come to, need not be rounded to be told apart.
+  const near = format.kind === 'years-months' ? 1 : format.up ? 1 : 10 ** -Math.min(decimals, format.decimals);
+  const fitting: Candidate[] = [];
+  for (const candidate of candidates) {
+    const off = Math.abs(candidate.result - value);
+    if (candidate.slips[0]?.id === 'rounded-to-unit') {
+      if (decimals >= format.decimals && off < 10 ** -format.decimals / 2) fitting.push(candidate);
+    } else if (off <= near && isWritten(candidate.result, answer, format)) fitting.push(candidate);
+    else if (candidate.table && off <= candidate.table.room) {
+      const result = candidate.table.run().find((each) => isWritten(each, answer, format));
+      if (result !== undefined) fitting.push({ ...candidate, result });
+    }
+  }
   // One explanation a slip: its likeliest variant.
   const seen = new Set<string>();
   return fitting

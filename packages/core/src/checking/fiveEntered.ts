@@ -1,21 +1,20 @@
-/** The five values a student says they entered, held against the problem's own, whatever convention their tool has. */
+/** The five values and the settings a student says they entered, held against the problem's own, whatever convention their tool has. */
 
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
 import { kindOf } from '../case/kinds.ts';
-import type { Question } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import { inputsOf } from '../case/inputs.ts';
 import type { Inputs } from '../case/quantity.ts';
 import type { ValueSlot } from '../case/solved.ts';
+import { enteredSettings, enteredTitles, enteredValues } from './enteredNames.ts';
 import type { Entries, WrongEntered } from './verdict.ts';
-
-export const enteredNames = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
 
 const near = (a: number, b: number): boolean =>
   Math.abs(a - b) <= 1e-6 * Math.max(1, Math.abs(b)) + 0.0051 * (Math.abs(b) >= 1 ? 1 : 0.001);
 
-type Name = (typeof enteredNames)[number];
+type Name = (typeof enteredValues)[number];
 
 const slotOf: Readonly<Record<Name, ValueSlot>> = {
   n: 'payments',
@@ -33,10 +32,10 @@ export function firstWrongEntered(
   style: NumberStyle,
 ): WrongEntered | undefined {
   const inputs = inputsOf(question);
-  const { directions } = kindOf(question.draft);
+  const { directions } = kindOf(question.statement);
   /** Whether money coming in is plus or minus, as the first amount shows. */
   let pocket: 1 | -1 | undefined;
-  for (const name of enteredNames) {
+  for (const name of enteredValues) {
     const entered = entries[`${partId}.${name}`]?.trim();
     if (!entered || slotOf[name] === question.solved.unknown) continue;
     const wrong = (says: string): WrongEntered => ({ name, entered, says });
@@ -59,6 +58,33 @@ export function firstWrongEntered(
     pocket ??= side;
     if (pocket !== side)
       return wrong(`${name.toUpperCase()} was entered with the wrong sign beside the amounts before it.`);
+  }
+  return firstWrongSetting(partId, entries, question, style);
+}
+
+/** A setting is told from what was entered for it, where the number alone could come of several. */
+function firstWrongSetting(
+  partId: string,
+  entries: Entries,
+  { statement, solved }: Question,
+  style: NumberStyle,
+): WrongEntered | undefined {
+  const compoundings = solved.rate.kind === 'nominal' ? solved.rate.compoundingsPerYear : 1;
+  for (const name of enteredSettings) {
+    const entered = entries[`${partId}.${name}`]?.trim();
+    if (!entered) continue;
+    if (name === 'timing') {
+      const isBegin = /^(?:b|in advance|advance|due|1$)/i.test(entered);
+      if (isBegin === (statement.timing === 'begin')) continue;
+      const [was, is] = isBegin ? ['beginning', 'end'] : ['end', 'beginning'];
+      return { name, entered, says: `Payments were set to the ${was} of each period; they fall at its ${is}.` };
+    }
+    const right = name === 'peryear' ? statement.paymentsPerYear : compoundings;
+    if (right === 'continuous') continue;
+    const entry = readEntry(entered, style);
+    if (entry.ok && entry.value.value === right) continue;
+    const was = entry.ok ? writeBrief(entry.value.value, 0, 2, style) : `“${entered.slice(0, 40)}”`;
+    return { name, entered, says: `The ${enteredTitles[name]} were set to ${was}; there are ${right}.` };
   }
   return undefined;
 }

@@ -1,128 +1,150 @@
 /** One part made ready for many answers: what does not depend on a student is worked out once, and only when an answer needs it. */
 
-import { lookUp } from '../lookUp.ts';
+import { lookUp } from '../records.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
-import type { Result } from '../result.ts';
-import type { Question } from '../case/question.ts';
+import type { ProblemCode, Result } from '../result.ts';
+import type { Question } from '../statement/question.ts';
 import { answerKeyOf, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
-import type { Exercise, ExercisePlan, Numbers, Part } from '../exercise/exercise.ts';
+import { combinations, saysOtherWay, type ConventionNumber } from '../exercise/conventions.ts';
+import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import { roundAs, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
-import { pairCandidates, singleCandidates, type Candidate } from './candidates.ts';
+import type { RightNumbers } from './candidates.ts';
+import { Carried, type Own, type OwnAnswer } from './carried.ts';
+import { explained, partsSaid, type Known } from './explained.ts';
 import { chanceOf, fittingTo, rightness } from './fits.ts';
 import { firstWrongEntered } from './fiveEntered.ts';
-import { resultsFromOwn } from './ownInputs.ts';
+import { askedFromOwn } from './ownInputs.ts';
+import { planNamedIn, verdictByName } from './choice.ts';
+import { straight } from './composed.ts';
+import { PartCandidates, type Through } from './partCandidates.ts';
 import { readAnswer, type ReadAnswer } from './readAnswer.ts';
-import { askedOf, resultsOf, type Asked } from './slip.ts';
-import { slips } from './slips.ts';
 import { tableVerdict } from './tableVerdict.ts';
 import type { Entries, Explanation, Verdict } from './verdict.ts';
 
 /** By part, the parts whose answers it uses. */
 export type UsesByPart = ReadonlyMap<string, readonly string[]>;
 
-/** The candidates of a question, worked out when an answer first needs them. */
-class Candidates {
-  readonly #asked: Asked | undefined;
-  #singles: readonly Candidate[] | undefined;
-  #pairs: readonly Candidate[] | undefined;
+/** What a part is judged with. */
+export interface PartSetting {
+  readonly exercise: Exercise;
+  readonly numbers: Numbers;
+  readonly part: Part;
+  readonly keyed: Result<KeyedPart>;
+  readonly uses: UsesByPart;
+  /** Questions of earlier parts about other plans. */
+  readonly before: readonly Question[];
+  readonly rules: HouseRules;
+  /** Every number of a part that is right by some convention. */
+  readonly right: (part: Part, own?: OwnAnswers) => RightNumbers;
+  /** The other parts made ready. */
+  readonly other: (id: string) => PreparedPart | undefined;
+}
 
-  constructor(asked: Asked | undefined) {
-    this.#asked = asked;
-  }
+/** A part's verdict, and what later parts go on from: nothing where the answer is the key's. */
+export interface Judged {
+  readonly verdict: Verdict;
+  readonly own?: OwnAnswer;
+}
 
-  get singles(): readonly Candidate[] {
-    return (this.#singles ??= this.#asked ? singleCandidates(this.#asked) : []);
-  }
-
-  get pairs(): readonly Candidate[] {
-    return (this.#pairs ??= this.#asked ? pairCandidates(this.#asked, this.singles) : []);
-  }
+type Head = Pick<Verdict, 'partId' | 'expected' | 'expectedWritten'>;
+interface OnOwn {
+  readonly carried: Carried;
+  readonly candidates: PartCandidates | undefined;
 }
 
 export class PreparedPart {
   readonly part: Part;
-  readonly #exercise: Exercise;
-  readonly #numbers: Numbers;
-  readonly #keyed: Result<KeyedPart>;
-  readonly #rules: HouseRules;
-  readonly #before: readonly Question[];
-  readonly #candidates: Candidates;
-  readonly #uses: UsesByPart;
-  #readings: readonly { readonly says: string; readonly credit: number; readonly keyed: KeyedPart }[] | undefined;
-  readonly #carried = new Map<string, { readonly keyed: Result<KeyedPart>; readonly candidates: Candidates }>();
+  /** None where the part cannot be worked. */
+  readonly candidates: PartCandidates | undefined;
+  readonly #setting: PartSetting;
+  #readings: readonly ReadOtherwise[] | undefined;
+  readonly #onOwn = new Map<string, OnOwn>();
 
-  constructor(
-    exercise: Exercise,
-    numbers: Numbers,
-    part: Part,
-    keyed: Result<KeyedPart>,
-    uses: UsesByPart,
-    before: readonly Question[],
-    rules: HouseRules,
-  ) {
+  constructor(setting: PartSetting) {
+    const { part, keyed } = setting;
     this.part = part;
-    this.#exercise = exercise;
-    this.#numbers = numbers;
-    this.#keyed = keyed;
-    this.#rules = rules;
-    this.#before = before;
-    this.#candidates = new Candidates(this.#askedFor(keyed));
-    this.#uses = uses;
+    this.#setting = setting;
+    this.candidates = keyed.ok ? this.#candidates(keyed.value, () => setting.right(part)) : undefined;
   }
 
-  #askedFor(keyed: Result<KeyedPart>): Asked | undefined {
-    if (!keyed.ok) return undefined;
-    const { question, questions, exact, expected } = keyed.value;
-    // Of a difference or a sum only the copying, rounding and sign of its number can be looked at; the first question stands for it.
-    const about = question ?? questions[0];
-    if (!about || keyed.value.table || keyed.value.choice) return undefined;
-    return question
-      ? askedOf(question, exact, expected, this.part.format, numberStyleById(this.#rules.numberStyle), this.#before)
-      : undefined;
+  #candidates(keyed: KeyedPart, right: () => RightNumbers, own: Own = {}): PartCandidates {
+    const { rules, before } = this.#setting;
+    const style = numberStyleById(rules.numberStyle);
+    return new PartCandidates({ keyed, style, before, right, through: () => this.#through(keyed, own) });
   }
 
-  check(entries: Entries, own: OwnAnswers): Verdict {
+  /** An expression goes through earlier answers: a mistake in one of them that was not submitted shows in it. */
+  #through(keyed: KeyedPart, own: Own): Through[] {
+    if (this.part.ask.quantity !== 'expression') return [];
+    const { exercise, numbers, rules, other } = this.#setting;
+    const known = Object.fromEntries(Object.entries(own).map(([id, { value }]) => [id, value]));
+    const evaluate = (answers: OwnAnswers): number | undefined => {
+      const found = answerKeyOf(exercise, this.part.id, numbers, rules, { ...known, ...answers });
+      return found.ok ? found.value.exact : undefined;
+    };
+    const used = keyed.uses.filter((id) => !own[id]);
+    return used.flatMap((from) => {
+      const candidates = other(from)?.candidates;
+      if (!candidates) return [];
+      // The other answers may be any of their right numbers.
+      const beside = combinations(
+        used.filter((id) => id !== from),
+        (id) => other(id)?.candidates?.right ?? [],
+      );
+      const ways = beside.length > 0 ? beside : [{}];
+      return [
+        { from, candidates, evaluate: ways.map((answers) => straight((x) => evaluate({ ...answers, [from]: x }))) },
+      ];
+    });
+  }
+
+  /** Judges an answer, and says what later parts go on from. */
+  judged(entries: Entries, own: Own): Judged {
+    const verdict = this.check(entries, own);
+    const { kind, read } = verdict;
+    // Who has the key's number goes on as the key does, by whatever convention.
+    if (read === undefined || kind === 'right' || kind === 'right-other-way') return { verdict };
+    return { verdict, own: { value: read, half: this.#halfOf(entries) } };
+  }
+
+  /** Half of the last place an answer is written to: every number within it may be what stands behind. */
+  #halfOf(entries: Entries): number {
+    const { keyed, rules } = this.#setting;
+    const { format } = this.part;
+    if (!keyed.ok || (format.kind !== 'money' && format.kind !== 'percent')) return 0;
+    const style = numberStyleById(rules.numberStyle);
+    const read = readAnswer(lookUp(entries, this.part.id) ?? '', format, style, keyed.value.exact);
+    return read.ok && !read.value.typed ? 0.5 * 10 ** -read.value.decimals : 0;
+  }
+
+  check(entries: Entries, own: Own): Verdict {
+    const { keyed: key, rules, exercise } = this.#setting;
     const { id } = this.part;
-    if (!this.#keyed.ok)
-      return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: this.#keyed.problem.message };
-    const keyed = this.#keyed.value;
-    if (keyed.table) return tableVerdict(this.part, keyed, entries, this.#rules);
+    if (!key.ok) return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: key.problem.message };
+    const keyed = key.value;
+    if (keyed.table) return tableVerdict(this.part, keyed, entries, rules);
     const text = lookUp(entries, id) ?? '';
-    const style = numberStyleById(this.#rules.numberStyle);
+    const style = numberStyleById(rules.numberStyle);
     const head = { partId: id, expected: keyed.expected, expectedWritten: keyed.written };
     const entered = keyed.question ? firstWrongEntered(id, entries, keyed.question, style) : undefined;
     const more = entered ? { wrongEntered: entered } : {};
-    const chosen = keyed.choice === undefined ? { text } : planNamedIn(text, this.#exercise.plans);
-    const read = readAnswer(chosen.text, this.part.format, style, keyed.exact, keyed.question?.draft.paymentsPerYear);
-    if (keyed.choice !== undefined && 'plan' in chosen) {
-      const right = chosen.plan === keyed.choice;
-      if (!read.ok && chosen.plan !== undefined)
-        return right
-          ? { ...head, kind: 'right', credit: 1, explanations: [] }
-          : {
-              ...head,
-              kind: 'unexplained',
-              credit: 0,
-              explanations: [],
-              says: 'The other plan is the better one by its number.',
-            };
-      if (read.ok && chosen.plan !== undefined && !right)
-        return {
-          ...head,
-          read: read.value.value,
-          kind: 'unexplained',
-          credit: 0,
-          explanations: [],
-          says: 'The other plan is the better one by its number.',
-        };
-    }
+    const chosen = keyed.choice === undefined ? { text } : planNamedIn(text, exercise.plans);
+    const read = readAnswer(
+      chosen.text,
+      this.part.format,
+      style,
+      keyed.exact,
+      keyed.question?.statement.paymentsPerYear,
+    );
+    const byName = 'plan' in chosen ? verdictByName(chosen.plan, keyed.choice, read, head) : undefined;
+    if (byName) return byName;
     if (!read.ok)
       return {
         ...head,
         ...more,
-        kind: read.problem.code === 'blank' ? 'blank' : 'unreadable',
+        kind: unread(read.problem.code),
         credit: 0,
         explanations: [],
         says: read.problem.message,
@@ -130,192 +152,168 @@ export class PreparedPart {
     return { ...this.#judge(read.value, keyed, head, own), ...more };
   }
 
-  #judge(
-    answer: ReadAnswer,
-    keyed: KeyedPart,
-    head: Pick<Verdict, 'partId' | 'expected' | 'expectedWritten'>,
-    own: OwnAnswers,
-  ): Verdict {
-    const { credit, sign } = this.#rules;
+  #judge(answer: ReadAnswer, keyed: KeyedPart, head: Head, own: Own): Verdict {
+    const { credit, sign } = this.#setting.rules;
     const { format } = this.part;
-    const { expected, exact } = keyed;
     const read = answer.value;
-    const known = { ...head, read, difference: roundTo(read - expected, 10) };
-    const exactly =
-      this.#rightness(answer, expected, exact) ??
-      (sign === 'free' && format.kind === 'money' && read < 0
-        ? this.#rightness({ ...answer, value: -read }, expected, exact)
-        : undefined);
-    if (exactly)
-      return { ...known, kind: exactly, credit: exactly === 'right' ? 1 : credit.rightRounded, explanations: [] };
+    const known = { ...head, read, difference: roundTo(read - keyed.expected, 10) };
+    const { expected, exact } = keyed;
+    const free = sign === 'free' && format.kind === 'money' && read < 0;
+    const meant = free ? { ...answer, value: -read } : answer;
+    const plainly = this.#rightness(answer, expected, exact) ?? this.#rightness(meant, expected, exact);
+    if (plainly === 'right') return { ...known, kind: 'right', credit: 1, explanations: [] };
+    // To the cent another way is nearer than the key within its tolerance.
+    const way = this.#wayOf(meant, plainly === undefined);
+    if (way) return { ...known, ...this.#otherWay(way, keyed), explanations: [] };
+    if (plainly) return { ...known, kind: plainly, credit: credit.rightRounded, explanations: [] };
 
-    for (const reading of this.#allReadings())
-      if (this.#rightness(answer, reading.keyed.expected, reading.keyed.exact))
-        return { ...known, kind: 'reading', credit: reading.credit, explanations: [], says: reading.says };
+    for (const { says, credit: share, numbers } of this.#allReadings())
+      if (numbers.some((each) => this.#rightness(answer, each.expected, each.exact)))
+        return { ...known, kind: 'reading', credit: share, explanations: [], says };
 
-    const carried = this.#carriedBy(own);
-    const result = carried && this.#carriedNumber(answer, carried);
-    if (carried && result !== undefined) {
-      const explanation: Explanation = {
-        slips: [],
-        title: 'Carried',
-        result,
-        says: `Right from the student’s own ${partsSaid(carried.from)}: that gives ${writeAnswer(result, format, this.#rules)}.`,
-        carriedFrom: carried.from,
-      };
-      return { ...known, kind: 'carried', credit: credit.carried, explanations: [explanation] };
+    const onOwn = this.#fromOwn(own, keyed);
+    const follows = onOwn && this.#following(answer, onOwn.carried);
+    if (onOwn && follows !== undefined)
+      return { ...known, kind: 'carried', credit: credit.carried, explanations: [this.#carriedFrom(onOwn, follows)] };
+    return this.#mistaken(answer, known, onOwn);
+  }
+
+  /** No right number: what mistake, or which two, lead to it; from the key or from own answers. */
+  #mistaken(answer: ReadAnswer, known: Known, onOwn: OnOwn | undefined): Verdict {
+    const { format } = this.part;
+    const { rules } = this.#setting;
+    const mine = this.candidates;
+    const singles = mine ? fittingTo(mine.singles, answer, format) : [];
+    if (mine && singles.length > 0)
+      return explained(known, 'slip', { answer, fitting: singles, candidates: mine }, this.part, rules);
+    if (onOwn?.candidates) {
+      const { candidates, carried } = onOwn;
+      const fitting = fittingTo(candidates.singles, answer, format);
+      if (fitting.length > 0) {
+        const found = { answer, fitting, candidates, from: carried.from };
+        return explained(known, 'carried-slip', found, this.part, rules);
+      }
     }
-
-    const singles = fittingTo(this.#candidates.singles, answer, format);
-    if (singles.length > 0) return this.#explained(known, 'slip', singles, answer, this.#candidates.singles);
-    if (carried?.keyed.ok) {
-      const onOwn = fittingTo(carried.candidates.singles, answer, format);
-      if (onOwn.length > 0)
-        return this.#explained(known, 'carried-slip', onOwn, answer, carried.candidates.singles, carried.from);
-    }
-    const pairs = fittingTo(this.#candidates.pairs, answer, format);
     // Two slips at once explain much: they are believed only where a number could hardly fit by chance.
-    if (pairs.length > 0 && chanceOf(answer, this.#candidates.pairs.length) < 0.05)
-      return this.#explained(known, 'slip', pairs, answer, [...this.#candidates.singles, ...this.#candidates.pairs]);
+    const chance = mine ? chanceOf(answer, mine.pairs.length) : 1;
+    if (mine && chance < 0.05) {
+      // A wrong idea on top of another mistake needs one digit more.
+      const believed = mine.pairs.filter(({ slips: [, second] }) => second?.family !== 'idea' || chance < 0.005);
+      const pairs = fittingTo(believed, answer, format);
+      if (pairs.length > 0)
+        return explained(known, 'slip', { answer, fitting: pairs, candidates: mine }, this.part, rules);
+    }
     return { ...known, kind: 'unexplained', credit: 0, explanations: [] };
+  }
+
+  /** The other way whose number an answer is; written coarser too, where wanted. */
+  #wayOf(answer: ReadAnswer, coarser: boolean): ConventionNumber | undefined {
+    const { format } = this.part;
+    return this.candidates?.right.find(({ expected, exact }) => {
+      const found = rightness(answer, expected, exact, format, 0);
+      return found === 'right' || (coarser && found !== undefined);
+    });
+  }
+
+  #otherWay(way: ConventionNumber, keyed: KeyedPart): Pick<Verdict, 'kind' | 'credit' | 'conventions' | 'says'> {
+    const { rules } = this.#setting;
+    const { conventions } = way;
+    const shares = conventions.map((id) => rules.credit.byConvention[id] ?? 1);
+    const credit = Math.max(...shares);
+    const less = credit < 1 ? ` The house rules give ${roundTo(credit * 100, 0)} % of the marks for it.` : '';
+    const says = `${saysOtherWay(way, keyed, this.part.format, rules)}${less}`;
+    return { kind: 'right-other-way', credit, conventions, says };
+  }
+
+  #carriedFrom({ carried }: OnOwn, result: number): Explanation {
+    const { rules } = this.#setting;
+    return {
+      slips: [],
+      title: 'Carried',
+      result,
+      says: `Right from the student’s own ${partsSaid(carried.from)}: that gives ${writeAnswer(result, this.part.format, rules)}.`,
+      carriedFrom: carried.from,
+    };
   }
 
   #rightness(answer: ReadAnswer, expected: number, exact: number): 'right' | 'right-rounded' | undefined {
     const { format, tolerance } = this.part;
-    return rightness(
-      answer,
-      expected,
-      exact,
-      format,
-      tolerance ?? (format.kind === 'years-months' ? 0 : this.#rules.tolerance[format.kind]),
-    );
+    const { rules } = this.#setting;
+    const within = tolerance ?? (format.kind === 'years-months' ? 0 : rules.tolerance[format.kind]);
+    return rightness(answer, expected, exact, format, within);
   }
 
-  #allReadings() {
+  #allReadings(): readonly ReadOtherwise[] {
+    const { exercise, numbers, rules, right } = this.#setting;
     return (this.#readings ??= (this.part.readings ?? []).flatMap(({ ask, says, credit }) => {
-      const parts = this.#exercise.parts.map((each) => (each.id === this.part.id ? { ...each, ask } : each));
-      const keyed = answerKeyOf({ ...this.#exercise, parts }, this.part.id, this.#numbers, this.#rules);
-      return keyed.ok
-        ? [keyed.value, ...this.#byMultiplying(keyed.value)].map((each) => ({ says, credit, keyed: each }))
-        : [];
-    }));
-  }
-
-  /** A reading is not held to the cents by which the table's last payment differs: so many times the payment is the same meaning. */
-  #byMultiplying(keyed: KeyedPart): KeyedPart[] {
-    const asked = this.#askedFor({ ok: true, value: keyed });
-    const multiplied = slips.find(({ id }) => id === 'rounded-payment-multiplied');
-    if (!asked || !multiplied?.applies(asked)) return [];
-    return resultsOf(multiplied, asked).map(({ result }) => ({
-      ...keyed,
-      exact: result,
-      expected: roundAs(result, this.part.format),
+      const part = { ...this.part, ask };
+      const parts = exercise.parts.map((each) => (each.id === part.id ? part : each));
+      const keyed = answerKeyOf({ ...exercise, parts }, part.id, numbers, rules);
+      return keyed.ok ? [{ says, credit, numbers: [keyed.value, ...right(part)] }] : [];
     }));
   }
 
   /** The own answers a part goes on from: those it uses, and where one of them was left out those that one would have used. */
-  #ownBehind(id: string, own: OwnAnswers): string[] {
+  #ownBehind(id: string, own: Own): string[] {
     return [
       ...new Set(
-        (this.#uses.get(id) ?? []).flatMap((used) => (own[used] === undefined ? this.#ownBehind(used, own) : [used])),
+        (this.#setting.uses.get(id) ?? []).flatMap((used) =>
+          own[used] === undefined ? this.#ownBehind(used, own) : [used],
+        ),
       ),
     ];
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none. */
-  #carriedBy(own: OwnAnswers):
-    | {
-        readonly keyed: Result<KeyedPart>;
-        readonly candidates: Candidates;
-        readonly from: readonly string[];
-        readonly own: OwnAnswers;
-      }
-    | undefined {
-    if (!this.#keyed.ok) return undefined;
+  #fromOwn(own: Own, keyed: KeyedPart): OnOwn | undefined {
     const from = this.#ownBehind(this.part.id, own);
     if (from.length === 0) return undefined;
-    const answers = Object.fromEntries(from.map((id) => [id, own[id]!]));
+    const answers = Object.fromEntries(from.flatMap((id) => (own[id] ? [[id, own[id]]] : [])));
     const name = JSON.stringify(answers);
-    let known = this.#carried.get(name);
-    if (!known) {
-      const keyed = answerKeyOf(this.#exercise, this.part.id, this.#numbers, this.#rules, answers);
-      known = { keyed, candidates: new Candidates(this.#askedFor(keyed)) };
-      this.#carried.set(name, known);
+    const before = this.#onOwn.get(name);
+    if (before) return before;
+    const { exercise, numbers, rules } = this.#setting;
+    const { right } = this.#setting;
+    const carried = new Carried({ exercise, part: this.part, numbers, rules, keyed, right }, answers);
+    const found = { carried, candidates: this.#candidatesOn(carried, keyed, answers) };
+    this.#onOwn.set(name, found);
+    return found;
+  }
+
+  #candidatesOn(carried: Carried, keyed: KeyedPart, answers: Own): PartCandidates | undefined {
+    const right = (): RightNumbers => carried.right;
+    if (carried.keyed.ok) return this.#candidates(carried.keyed.value, right, answers);
+    // Where no table follows from own answers the closed forms go on.
+    const { exercise, rules, before } = this.#setting;
+    const style = numberStyleById(rules.numberStyle);
+    const asked = askedFromOwn(exercise, keyed, carried.own, style, before);
+    return asked && new PartCandidates({ keyed, style, before, right, asked });
+  }
+
+  /** The number that follows from own answers and is the one submitted, by any convention or from anything written as they are. */
+  #following(answer: ReadAnswer, carried: Carried): number | undefined {
+    const { format } = this.part;
+    if (carried.keyed.ok) {
+      const { expected, exact } = carried.keyed.value;
+      if (this.#rightness(answer, expected, exact)) return expected;
     }
-    return { ...known, from, own: answers };
-  }
-
-  /** The number that follows from own answers and is the one submitted: by the plan's own table, or by the closed forms. */
-  #carriedNumber(
-    answer: ReadAnswer,
-    {
-      keyed,
-      from,
-      own,
-    }: { readonly keyed: Result<KeyedPart>; readonly from: readonly string[]; readonly own: OwnAnswers },
-  ): number | undefined {
-    if (keyed.ok && this.#rightness(answer, keyed.value.expected, keyed.value.exact)) return keyed.value.expected;
-    const question = this.#keyed.ok ? this.#keyed.value.question : undefined;
-    if (!question || from.length === 0) return undefined;
-    const { format } = this.part;
-    return resultsFromOwn(this.#exercise, this.part, question, own)
-      .filter((exact) => this.#rightness(answer, roundAs(exact, format), exact) !== undefined)
-      .map((exact) => roundAs(exact, format))[0];
-  }
-
-  #explained(
-    known: Omit<Verdict, 'kind' | 'credit' | 'explanations'>,
-    kind: 'slip' | 'carried-slip',
-    fitting: readonly Candidate[],
-    answer: ReadAnswer,
-    candidates: readonly Candidate[],
-    from?: readonly string[],
-  ): Verdict {
-    const { format } = this.part;
-    const { specific } = this.#rules;
-    // What is as likely as the likeliest that fits, or likelier, could have explained a random number as well.
-    const byChance = chanceOf(answer, candidates.filter(({ weight }) => weight >= fitting[0]!.weight).length);
-    const explanations = fitting.map(({ slips, result, did }): Explanation => ({
-      slips: slips.map(({ id }) => id),
-      title: slips.map(({ title }) => title).join(', and '),
-      result: roundTo(result, format.decimals),
-      says: `${did} That gives ${writeAnswer(roundAs(result, { ...format, up: false }), format, this.#rules)}.${from ? ` It goes on from the student’s own ${partsSaid(from)}.` : ''}`,
-      ...(from ? { carriedFrom: from } : {}),
-    }));
-    const believed = fitting.length <= specific.mostFitting && byChance <= specific.mostByChance;
-    return believed
-      ? { ...known, kind, credit: creditFor(fitting[0]!, this.#rules), explanations, byChance }
-      : {
-          ...known,
-          kind: 'unexplained',
-          credit: 0,
-          explanations,
-          byChance,
-          says: 'Something fits, but a number as coarse as this fits something by chance.',
-        };
+    const found = carried.right.find(({ expected, exact }) => this.#rightness(answer, expected, exact));
+    if (found) return found.expected;
+    if (format.up) return undefined;
+    const half = 0.5 * 10 ** -Math.min(answer.decimals, format.decimals);
+    const { value } = answer;
+    return carried.ranges.some(([least, most]) => least - half <= value && value <= most + half)
+      ? roundAs(value, format)
+      : undefined;
   }
 }
 
-function partsSaid(from: readonly string[]): string {
-  return `${from.length === 1 ? 'answer to part' : 'answers to parts'} ${from.join(' and ')}`;
-}
+const unread = (code: ProblemCode): Verdict['kind'] =>
+  code === 'blank' || code === 'shown-error' ? code : 'unreadable';
 
-function creditFor({ slips }: Candidate, { credit }: HouseRules): number {
-  return Math.min(
-    ...slips.map(
-      ({ id, family }) =>
-        credit.bySlip[id] ?? credit.byFamily[family] ?? (family === 'sign' ? credit.sign : credit.slip),
-    ),
-  );
-}
-
-/** The plan an answer names, and what else it says. */
-function planNamedIn(text: string, plans: readonly ExercisePlan[]): { readonly text: string; readonly plan?: string } {
-  const lower = text.toLowerCase();
-  const named = plans
-    .filter(({ name, id }) => lower.includes((name ?? id).toLowerCase()))
-    .sort((a, b) => (b.name ?? b.id).length - (a.name ?? a.id).length)[0];
-  if (!named) return { text };
-  const rest = lower.replace((named.name ?? named.id).toLowerCase(), '').replace(/^[\s,:;–-]+|[\s,:;–-]+$/g, '');
-  return { text: rest, plan: named.id };
+/** Another meaning of a part, with every number it has. */
+interface ReadOtherwise {
+  readonly says: string;
+  readonly credit: number;
+  readonly numbers: readonly Pick<ConventionNumber, 'expected' | 'exact'>[];
 }

@@ -5,7 +5,9 @@ import { evaluateExpression } from '../money/expression.ts';
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
 import { callableFunctions } from '../annuity/sheetFunctions.ts';
+import { roundTo } from '../money/roundMoney.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
+import { guessedIn, isShownError, withoutWords } from './entryWords.ts';
 
 export interface ReadAnswer {
   /** In the answer's own unit. */
@@ -24,7 +26,7 @@ const LONGEST_ANSWER = 600;
 const LARGEST_ANSWER = 1e15;
 
 const YEARS_MONTHS =
-  /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\b)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\b)?\.?$/i;
+  /^(?:(\d+(?:[.,]\d+)?)\s*(?:years?|yrs?|y)\.?)?\s*(?:,|and|&)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:months?|mos?|m)\.?)?$/i;
 
 /**
  * Reads an answer.
@@ -52,15 +54,20 @@ function readAs(
   near: number,
   paymentsPerYear: number,
 ): Result<ReadAnswer> {
-  const typed = text.trim();
-  if (typed === '') return fail('blank', 'Nothing was written.');
-  if (typed.length > LONGEST_ANSWER)
-    return fail('unreadable', `This is ${typed.length} characters long; a number is expected.`);
-  if (format.kind === 'years-months') {
+  const written = text.trim();
+  if (written === '') return fail('blank', 'Nothing was written.');
+  if (written.length > LONGEST_ANSWER)
+    return fail('unreadable', `This is ${written.length} characters long; a number is expected.`);
+  if (isShownError(written)) return fail('shown-error', 'The tool showed an error instead of a number.');
+  const typed = withoutWords(written);
+  if (format.kind === 'years-months' || format.kind === 'count') {
     const match = YEARS_MONTHS.exec(typed);
     if (match && (match[1] !== undefined || match[2] !== undefined)) {
       const number = (part: string | undefined): number => (part === undefined ? 0 : Number(part.replace(',', '.')));
-      return ok({ value: number(match[1]) + number(match[2]) / 12, decimals: 0, percent: false, typed: false });
+      const years = number(match[1]) + number(match[2]) / 12;
+      // 12 years 5 months of monthly payments are 149.
+      const value = format.kind === 'count' ? roundTo(years * paymentsPerYear, 9) : years;
+      return ok({ value, decimals: 0, percent: false, typed: false });
     }
   }
   const entry = readEntry(typed.replace(/^=\s*(?=[\d.,\s]+$)/, ''), style);
@@ -73,10 +80,10 @@ function readAs(
       typed: false,
     });
   }
-  if (!/[-+*/^×÷()=]/.test(typed) || !/\d/.test(typed)) return entry;
+  if (!/[-+*/^×÷()=]/.test(typed) || !/\d/.test(typed)) return withGuess(entry, written);
   const formula = typed.replace(/^=/, '').replace(/=\s*$/, '');
   const found = evaluateExpression(formula, {}, style, callableFunctions);
-  if (!found.ok) return fail('unreadable', found.problem.message);
+  if (!found.ok) return withGuess(fail('unreadable', found.problem.message), written);
   const { value, percent } = found.value;
   const fraction =
     format.kind === 'percent' &&
@@ -88,6 +95,13 @@ function readAs(
     percent,
     typed: true,
   });
+}
+
+/** What cannot be read is shown with a guess where there is one. */
+function withGuess<T>(result: Result<T>, written: string): Result<T> {
+  const guess = guessedIn(written);
+  if (result.ok || result.problem.code !== 'unreadable' || guess === undefined) return result;
+  return { ok: false, problem: { ...result.problem, message: `${result.problem.message} Perhaps ${guess}?` } };
 }
 
 function inUnit(
@@ -104,9 +118,13 @@ function inUnit(
       ? value / 12
       : unit === 'weeks'
         ? value / 52
-        : unit === 'payments'
-          ? value / paymentsPerYear
-          : value;
-  if (format.kind === 'count' && unit === 'years') return value;
-  return value;
+        : unit === 'quarters'
+          ? value / 4
+          : unit === 'payments'
+            ? value / paymentsPerYear
+            : value;
+  const aYear =
+    unit === 'years' ? 1 : unit === 'quarters' ? 4 : unit === 'months' ? 12 : unit === 'weeks' ? 52 : undefined;
+  // 10 years, or 40 quarters, of quarterly payments are 40.
+  return format.kind === 'count' && aYear !== undefined ? roundTo((value / aYear) * paymentsPerYear, 9) : value;
 }

@@ -4,27 +4,33 @@ import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money
 import type { KindOfCase } from '../case/kind.ts';
 import { kindOf } from '../case/kinds.ts';
 import { compute } from '../case/compute.ts';
-import { inputsOf } from '../case/inputs.ts';
+import { changed, inputsOf, payments } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
 import type { QuantityUnit, Inputs } from '../case/quantity.ts';
-import type { Question } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
 
 export type SlipFamily =
   'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea' | 'formula' | 'device' | 'rounding' | 'copying' | 'table';
 
-/** Everything a slip may look at: the question, its right inputs, and the key. */
-export interface Asked {
-  readonly question: Question;
-  /** What the question's case can do. */
-  readonly kind: KindOfCase;
-  readonly inputs: Inputs;
+/** What is known of an answer by itself, whatever it is made of. */
+export interface Answered {
   /** The key, unrounded and as it is to be written, in the answer's unit. */
   readonly exact: number;
   readonly expected: number;
   readonly format: AnswerFormat;
   readonly unit: QuantityUnit;
   readonly style: NumberStyle;
+  /** Only the numbers are wanted: nothing is written out. */
+  readonly quiet?: boolean;
+}
+
+/** Everything a slip may look at: the question, its right inputs, and the key. */
+export interface Asked extends Answered {
+  readonly question: Question;
+  /** What the question's case can do. */
+  readonly kind: KindOfCase;
+  readonly inputs: Inputs;
   /** Questions of the same exercise that came before: what a tool may still hold. */
   readonly before: readonly Question[];
 }
@@ -39,6 +45,8 @@ export interface WrongInputs {
 export interface WrongResult {
   readonly result: number;
   readonly did: string;
+  /** Where wrong inputs led to it: what a table would be run with. */
+  readonly inputs?: Inputs;
 }
 
 /** What every slip is called, whatever it is a slip of. */
@@ -54,31 +62,31 @@ export interface SlipNames {
 interface SlipOfAnswer extends SlipNames {
   /** How likely it is beside others that fit as well; higher comes first. */
   readonly weight: number;
-  readonly applies: (asked: Asked) => boolean;
 }
 
-export type Slip = SlipOfAnswer &
-  (
-    | {
-        /** The inputs it leads to; the method stays right. */ readonly wrongInputs: (
-          inputs: Inputs,
-          asked: Asked,
-        ) => readonly WrongInputs[];
-      }
-    | {
-        /** A wrong method: the numbers it leads to from these inputs. */ readonly wrongMethod: (
-          inputs: Inputs,
-          asked: Asked,
-        ) => readonly WrongResult[];
-      }
-    | {
-        /** What is done to a number at the end, such as losing its sign. */ readonly wrongAnswer: (
-          result: number,
-          asked: Asked,
-        ) => readonly WrongResult[];
-      }
-  );
+/** The inputs it leads to; the method stays right. */
+interface SlipOfInputs extends SlipOfAnswer {
+  readonly applies: (asked: Asked) => boolean;
+  readonly wrongInputs: (inputs: Inputs, asked: Asked) => readonly WrongInputs[];
+}
 
+/** A wrong method: the numbers it leads to from these inputs. */
+interface SlipOfMethod extends SlipOfAnswer {
+  readonly applies: (asked: Asked) => boolean;
+  readonly wrongMethod: (inputs: Inputs, asked: Asked) => readonly WrongResult[];
+}
+
+/** What is done to a number at the end, such as losing its sign; whatever the number is made of. */
+export interface SlipAtTheEnd extends SlipOfAnswer {
+  readonly applies: (answered: Answered) => boolean;
+  readonly wrongAnswer: (result: number, answered: Answered) => readonly WrongResult[];
+}
+
+export type Slip = SlipOfInputs | SlipOfMethod | SlipAtTheEnd;
+
+export function defineSlip(slip: SlipOfInputs): Slip;
+export function defineSlip(slip: SlipOfMethod): Slip;
+export function defineSlip(slip: SlipAtTheEnd): Slip;
 export function defineSlip(slip: Slip): Slip {
   return slip;
 }
@@ -94,7 +102,7 @@ export function askedOf(
 ): Asked {
   return {
     question,
-    kind: kindOf(question.draft),
+    kind: kindOf(question.statement),
     inputs: inputsOf(question),
     exact,
     expected,
@@ -107,15 +115,47 @@ export function askedOf(
 
 /** The numbers a slip leads to by itself. */
 export function resultsOf(slip: Slip, asked: Asked): WrongResult[] {
-  if ('wrongInputs' in slip)
-    return slip
-      .wrongInputs(asked.inputs, asked)
-      .flatMap(({ inputs, did }) => compute(asked.question, inputs).map((result) => ({ result, did })));
+  if ('wrongInputs' in slip) return slip.wrongInputs(asked.inputs, asked).flatMap((step) => resultsFrom(step, asked));
   if ('wrongMethod' in slip) return [...slip.wrongMethod(asked.inputs, asked)];
   return [...slip.wrongAnswer(asked.expected, asked)];
 }
 
+/** What wrong inputs come to, with the payment worked out again from them and with the one that was found before. */
+export function resultsFrom({ inputs, did }: WrongInputs, asked: Asked): WrongResult[] {
+  return goneOnWith(inputs, asked).flatMap((each) =>
+    compute(asked.question, each).map((result) => ({ result, did, inputs: each })),
+  );
+}
+
+/** Wrong inputs as a person goes on with them: the payment worked out again, or as it was found before. */
+export function goneOnWith(inputs: Inputs, asked: Asked): Inputs[] {
+  const { solved, ask, own } = asked.question;
+  const { slot, onInputsAlone } = quantities[ask.quantity];
+  if (inputs.payment !== undefined || solved.unknown !== 'payment' || slot || onInputsAlone) return [inputs];
+  const kept = own.payment === undefined ? [solved.table.firstPayment, solved.exact] : [solved.table.firstPayment];
+  return [
+    ...(isSameForEitherTiming(inputs, asked) ? [] : withPaymentFound(inputs, asked)),
+    ...kept.map((payment) => changed(inputs, { payment })),
+  ];
+}
+
+/** A sign that was wrong is so where the payment is found; what is read off with it afterwards has none. */
+function withPaymentFound(inputs: Inputs, { question }: Asked): Inputs[] {
+  if (inputs.pvSign + inputs.pmtSign + inputs.fvSign === 3) return [inputs];
+  const rightly = { pvSign: 1, pmtSign: 1, fvSign: 1 } as const;
+  return payments(question, inputs).map((payment) => changed(inputs, { ...rightly, payment }));
+}
+
+/** What is owed after a payment is the same at the beginning and at the end where the payment is worked out for it: no slip. */
+function isSameForEitherTiming({ timing }: Inputs, { inputs, question: { ask } }: Asked): boolean {
+  return timing !== inputs.timing && (ask.quantity === 'balance-after' || ask.quantity === 'principal-in');
+}
+
+type Saying = Pick<Answered, 'style' | 'quiet'>;
+
 /** How numbers are said in a slip's words. */
-export const money = ({ style }: Asked, value: number): string => writeMoney(value, style);
-export const percent = ({ style }: Asked, value: number): string => writePercent(value, style, 2, 4);
-export const brief = ({ style }: Asked, value: number, most = 4): string => writeBrief(value, 0, most, style);
+export const money = ({ style, quiet }: Saying, value: number): string => (quiet ? '' : writeMoney(value, style));
+export const percent = ({ style, quiet }: Saying, value: number): string =>
+  quiet ? '' : writePercent(value, style, 2, 4);
+export const brief = ({ style, quiet }: Saying, value: number, most = 4): string =>
+  quiet ? '' : writeBrief(value, 0, most, style);

@@ -7,6 +7,7 @@ import { countSlips } from './slips/count.ts';
 import { deviceSlips } from './slips/device.ts';
 import { formulaSlips } from './slips/formula.ts';
 import { ideaSlips } from './slips/idea.ts';
+import { interestSlips } from './slips/interestTaken.ts';
 import { otherFigureSlips } from './slips/otherFigure.ts';
 import { rateSlips } from './slips/rate.ts';
 import { roundingSlips } from './slips/rounding.ts';
@@ -22,6 +23,7 @@ export const slips: readonly Slip[] = [
   ...timingSlips,
   ...signSlips,
   ...ideaSlips,
+  ...interestSlips,
   ...otherFigureSlips,
   ...formulaSlips,
   ...deviceSlips,

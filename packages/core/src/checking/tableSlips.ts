@@ -1,5 +1,6 @@
 /** Slips in a table that a student filled in, one record each; the numbers follow from the student's own cells. */
 
+import { nth } from '../nth.ts';
 import { roundCent } from '../money/roundMoney.ts';
 import type { Table } from '../table/buildTable.ts';
 import type { TableColumn } from '../exercise/exercise.ts';
@@ -23,7 +24,7 @@ export interface TableSlip extends SlipNames {
   readonly results: (cell: CellAsked) => readonly number[];
 }
 
-const rateOf = (table: Table, row: number): number => table.rows[row - 1]!.rate;
+const rateOf = (table: Table, row: number): number => nth(table.rows, row - 1).rate;
 const isSaving = ({ plan }: Table): boolean => plan.kind === 'saving';
 
 export const tableSlips: readonly TableSlip[] = [
@@ -42,7 +43,7 @@ export const tableSlips: readonly TableSlip[] = [
     advice: 'Interest was taken on the balance of another row.',
     columns: ['interest'],
     results: ({ row, at, from, table }) => {
-      const balances = [...(row > from ? [at(row - 1, 'opening')] : []), table.rows[row - 1]!.closing];
+      const balances = [...(row > from ? [at(row - 1, 'opening')] : []), nth(table.rows, row - 1).closing];
       return balances.map((balance) => roundCent(balance * rateOf(table, row)));
     },
   },
@@ -88,7 +89,7 @@ export const tableSlips: readonly TableSlip[] = [
     advice: 'The extra payment was not taken off.',
     columns: ['payment', 'principal', 'closing'],
     results: ({ row, column, table, at }) => {
-      const { extra, payment } = table.rows[row - 1]!;
+      const { extra, payment } = nth(table.rows, row - 1);
       if (extra === 0) return [];
       if (column === 'payment') return [payment];
       return column === 'principal'
@@ -118,7 +119,7 @@ export const tableSlips: readonly TableSlip[] = [
     advice: 'The last payment settles what is left; here it is like the others.',
     columns: ['payment'],
     results: ({ row, table }) =>
-      row === table.count && table.count > 1 ? [table.rows[table.count - 2]!.payment, table.firstPayment] : [],
+      row === table.count && table.count > 1 ? [nth(table.rows, table.count - 2).payment, table.firstPayment] : [],
   },
   {
     id: 'interest-not-rounded',
@@ -137,9 +138,9 @@ export const tableSlips: readonly TableSlip[] = [
         interest = (timing === 'begin' ? balance - paid : balance) * each.rate;
         balance = balance + interest - paid;
       }
-      const { payment, extra } = table.rows[row - 1]!;
+      const { payment, extra } = nth(table.rows, row - 1);
       const principal = isSaving(table) ? payment + extra + interest : payment + extra - interest;
-      return [{ interest, principal, closing: balance }[column as 'interest' | 'principal' | 'closing']];
+      return column === 'interest' ? [interest] : column === 'principal' ? [principal] : [balance];
     },
   },
 ];

@@ -5,6 +5,7 @@ import type { KeyedPart } from '../exercise/answerKey.ts';
 import type { Part } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { checkTable, wholeTableSlip } from './checkTable.ts';
+import { tableSlips } from './tableSlips.ts';
 import type { CellVerdict, Entries, Explanation, Verdict, VerdictKind } from './verdict.ts';
 
 /** Every cell counts the same; the part's credit is the mean of its cells'. */
@@ -35,9 +36,9 @@ export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rul
       .filter((cell) => cell.slip !== undefined)
       .map((cell) => ({
         slips: [cell.slip!],
-        title: cell.says!,
+        title: everyTableTitle(cell.slip!),
         result: cell.read!,
-        says: `${cell.says} (${cell.id.replace(':', ', ')})`,
+        says: cellSaid(cell),
       })),
   ];
   const kind = kindOf(cells, first?.kind, whole !== undefined);
@@ -55,6 +56,19 @@ export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rul
         ? { says: `The first cell that goes wrong is ${first.id.replace(':', ', ')}.` }
         : {}),
   };
+}
+
+const everyTableTitle = (id: string): string => tableSlips.find((slip) => slip.id === id)?.title ?? id;
+
+/** "Row 2, interest: …" */
+function cellSaid({ id, says = '' }: CellVerdict): string {
+  const [row, column] = id.split(':');
+  return `Row ${row}, ${column}: ${says}`;
+}
+
+/** A sentence for every cell that is wrong by itself, with its row and column. */
+export function wrongCells({ cells = [] }: Pick<Verdict, 'cells'>): string[] {
+  return cells.filter(({ kind }) => kind === 'slip' || kind === 'unexplained' || kind === 'unreadable').map(cellSaid);
 }
 
 /** @param wrong the kind of the first cell that goes wrong */

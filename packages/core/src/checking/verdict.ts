@@ -1,10 +1,15 @@
 /** What a verdict says of one answer. */
 
+import type { EnteredEntry } from './enteredNames.ts';
+import type { ConventionId } from '../exercise/conventions.ts';
+
 export type VerdictKind =
   | 'blank'
   | 'unreadable'
+  | 'shown-error'
   | 'right'
   | 'right-rounded'
+  | 'right-other-way'
   | 'reading'
   | 'carried'
   | 'slip'
@@ -23,9 +28,9 @@ export interface Explanation {
   readonly carriedFrom?: readonly string[];
 }
 
-/** One of the five values a student entered, where it is not what the problem has. */
+/** One of the five values or settings a student entered, where it is not what the problem has. */
 export interface WrongEntered {
-  readonly name: 'n' | 'rate' | 'pv' | 'pmt' | 'fv';
+  readonly name: EnteredEntry;
   readonly entered: string;
   readonly says: string;
 }
@@ -58,7 +63,9 @@ export interface Verdict {
   readonly explanations: readonly Explanation[];
   /** How likely a random number as coarse as this one would be explained by something, 0 to 1. */
   readonly byChance?: number;
-  /** What could not be read, why there is no key, which reading it is. */
+  /** For `right-other-way`: the conventions that give the number. */
+  readonly conventions?: readonly ConventionId[];
+  /** What could not be read, why there is no key, which reading or which other way it is. */
   readonly says?: string;
   /** For a table: a verdict for each cell to fill in, in reading order. */
   readonly cells?: readonly CellVerdict[];

@@ -1,6 +1,5 @@
 /** "What would give this number?": over every slip, every pair, and one input changed at a time. */
 
-import { ok } from '../result.ts';
 import { numberStyleById, writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import { ratePerPayment, withQuotedNumber } from '../rates/quotedRate.ts';
 import { closestRoot } from './closestRoot.ts';
@@ -8,7 +7,8 @@ import { kindOf } from '../case/kinds.ts';
 import { compute } from '../case/compute.ts';
 import { changed, inputsOf } from '../case/inputs.ts';
 import type { Ask, Inputs } from '../case/quantity.ts';
-import { askCase, type Question } from '../case/question.ts';
+import { askProblem, askSolved } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import { usualFormat } from '../exercise/format.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
@@ -44,7 +44,7 @@ export function whatGives(question: Question, text: string, rules: HouseRules): 
   const read = readAnswer(text, format, style, question.exact);
   if (!read.ok) return { explanations: [], inputs: [] };
   const search: Search = { question, style, format, wanted: read.value, right: inputsOf(question) };
-  const inputs = [...(kindOf(question.draft).hasTable ? slotsThatGive(search) : []), ...placesThatGive(search)];
+  const inputs = [...(kindOf(question.statement).hasTable ? slotsThatGive(search) : []), ...placesThatGive(search)];
   return { explanations: explainNumber(question, text, rules).explanations, inputs };
 }
 
@@ -157,8 +157,10 @@ function whole(
 }
 
 /** Places are read off the table as well, whose rows are in cents. */
-function askedAgain({ draft, ask, solved, names }: Question, change: Partial<Ask>): number[] {
-  const again = askCase(draft, { ...ask, ...change }, solved.plan.rounding, names, {}, () => ok(solved));
+function askedAgain({ statement, ask, solved }: Question, change: Partial<Ask>): number[] {
+  const wanted = { ...ask, ...change };
+  if (!askProblem(statement, wanted).ok) return [];
+  const again = askSolved({ statement, solved }, wanted, solved.plan.rounding);
   return again.ok ? [again.value.exact] : [];
 }
 

@@ -3,16 +3,17 @@
 import { roundTo } from '../money/roundMoney.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { evaluateExpression, readSlotText, type Named, type Scope } from '../money/expression.ts';
-import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
+import type { NumberStyle } from '../money/numberStyle.ts';
 import { callableFunctions } from '../annuity/sheetFunctions.ts';
 import type { Ask, Quantity } from '../case/quantity.ts';
-import { askCase, solveAsked, type OwnNumbers, type Question } from '../case/question.ts';
-import type { StatementDraft } from '../case/draft.ts';
-import type { SolvedCase, ValueSlot } from '../case/solved.ts';
+import { askCase, readAsked, solveRead, type Question, type Solved } from '../statement/question.ts';
+import type { StatementDraft } from '../statement/draft.ts';
+import { valueSlot, type ValueSlot } from '../case/solved.ts';
 import type { AskTexts, Exercise, Numbers, Part, PartAsk } from './exercise.ts';
 import { keyTable, type KeyTable } from './fillTable.ts';
 import { roundAs, writeAnswer } from './format.ts';
-import { givensInForce, namesIn, type GivensInForce } from './givens.ts';
+import { namesIn, type GivensInForce } from './givens.ts';
+import { readOnce, type ReadOnce } from './readOnce.ts';
 import type { HouseRules } from './houseRules.ts';
 import { answerName, silentlyUsed, textsOf, usesOf } from './uses.ts';
 
@@ -55,15 +56,20 @@ export function answerKey(
   return new Key(exercise, numbers, rules, own).all();
 }
 
-/** Works out one part, and of the others only what it uses. */
+/**
+ * Works out one part, and of the others only what it uses.
+ *
+ * @param everywhere whether earlier answers are rounded, whatever a part itself says
+ */
 export function answerKeyOf(
   exercise: Exercise,
   partId: string,
   numbers: Numbers,
   rules: HouseRules,
   own: OwnAnswers = {},
+  everywhere?: HouseRules['earlier'],
 ): Result<KeyedPart> {
-  return new Key(exercise, numbers, rules, own).one(partId);
+  return new Key(exercise, numbers, rules, own, everywhere).one(partId);
 }
 
 /** A part while its key is worked out. */
@@ -79,17 +85,31 @@ class Key {
   readonly #exercise: Exercise;
   readonly #rules: HouseRules;
   readonly #own: OwnAnswers;
-  readonly #givens: GivensInForce;
-  readonly #style: NumberStyle;
+  readonly #everywhere: HouseRules['earlier'] | undefined;
+  readonly #read: ReadOnce;
   readonly #done = new Map<string, Result<KeyedPart>>();
-  readonly #plans = new Map<string, Result<SolvedCase>>();
+  readonly #plans = new Map<string, Result<Solved>>();
 
-  constructor(exercise: Exercise, numbers: Numbers, rules: HouseRules, own: OwnAnswers) {
+  constructor(
+    exercise: Exercise,
+    numbers: Numbers,
+    rules: HouseRules,
+    own: OwnAnswers,
+    everywhere?: HouseRules['earlier'],
+  ) {
     this.#exercise = exercise;
     this.#rules = rules;
     this.#own = own;
-    this.#style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? rules.numberStyle);
-    this.#givens = givensInForce(exercise, numbers, this.#style);
+    this.#everywhere = everywhere;
+    this.#read = readOnce(exercise, numbers, rules);
+  }
+
+  get #givens(): GivensInForce {
+    return this.#read.givens;
+  }
+
+  get #style(): NumberStyle {
+    return this.#read.style;
   }
 
   all(): Result<KeyedPart>[] {
@@ -119,6 +139,7 @@ class Key {
 
   /** The names a part may use: givens and the answers it needs, rounded before use where the rules say so. */
   #namesFor(part: Part, uses: readonly string[], path: readonly string[]): Result<Scope> {
+    if (uses.length === 0) return ok(this.#givens.names);
     const names: Record<string, Named> = { ...this.#givens.names };
     for (const id of uses) {
       const value = this.#answerOf(part, id, path);
@@ -143,15 +164,20 @@ class Key {
         : fail(earlier.problem.code, `Part ${id} comes first, and it has no answer yet: ${earlier.problem.message}`, {
             field: 'ask',
           });
-    return ok((part.earlier ?? this.#rules.earlier) === 'rounded' ? earlier.value.expected : earlier.value.exact);
+    return ok(
+      (this.#everywhere ?? part.earlier ?? this.#rules.earlier) === 'rounded'
+        ? earlier.value.expected
+        : earlier.value.exact,
+    );
   }
 
   #work(part: Part, path: readonly string[]): Result<KeyedPart> {
     const { ask } = part;
-    const uses = usesOf(this.#exercise, part);
+    const uses = this.#usesOf(part);
     const names = this.#namesFor(part, uses, path);
     if (!names.ok) return names;
-    const needed = namesIn(textsOf(this.#exercise, ask).join(' ; '), Object.keys(this.#givens.problems))[0];
+    const unread = Object.keys(this.#givens.problems);
+    const needed = unread.length > 0 ? namesIn(textsOf(this.#exercise, ask).join(' ; '), unread)[0] : undefined;
     if (needed !== undefined) return { ok: false, problem: { ...this.#givens.problems[needed]!, field: 'givens' } };
     const at: AtPart = { part, uses, names: names.value, path };
     switch (ask.quantity) {
@@ -174,8 +200,26 @@ class Key {
 
   #keyed({ part, uses }: AtPart, exact: number, more: Partial<KeyedPart> = {}): Result<KeyedPart> {
     const expected = roundAs(exact, part.format);
-    const written = writeAnswer(expected, part.format, this.#rules);
-    return ok({ part, exact, expected, written, questions: [], uses, ...more });
+    const rules = this.#rules;
+    return ok({
+      part,
+      exact,
+      expected,
+      // Many keys are worked out to compare numbers alone.
+      get written() {
+        return writeAnswer(expected, part.format, rules);
+      },
+      questions: [],
+      uses,
+      ...more,
+    });
+  }
+
+  #usesOf(part: Part): readonly string[] {
+    const { uses } = this.#read;
+    let found = uses.get(part.id);
+    if (!found) uses.set(part.id, (found = usesOf(this.#exercise, part)));
+    return found;
   }
 
   #expression(at: AtPart, text: string): Result<KeyedPart> {
@@ -228,11 +272,20 @@ class Key {
   }
 
   /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */
-  #solved(planId: string, draft: StatementDraft, rounding: HouseRules['rounding'], names: Scope): Result<SolvedCase> {
+  #solved(planId: string, draft: StatementDraft, rounding: HouseRules['rounding'], names: Scope): Result<Solved> {
     const answers = Object.entries(names).filter(([name]) => name.startsWith('answer '));
     const key = `${planId} ${draft.unknown} ${JSON.stringify(answers)}`;
     let found = this.#plans.get(key);
-    if (!found) this.#plans.set(key, (found = solveAsked(draft, rounding, names)));
+    if (!found) this.#plans.set(key, (found = solveRead(this.#statement(key, draft, names), rounding)));
+    return found;
+  }
+
+  #statement(key: string, draft: StatementDraft, names: Scope): ReturnType<typeof readAsked> {
+    const { statements } = this.#read;
+    // Own answers are many: what follows from them is not remembered.
+    if (Object.keys(this.#own).length > 0) return readAsked(draft, names);
+    let found = statements.get(key);
+    if (!found) statements.set(key, (found = readAsked(draft, names)));
     return found;
   }
 
@@ -244,6 +297,10 @@ class Key {
     for (const name of ['after', 'from', 'to', 'paying'] as const) {
       const text = args?.[name];
       if (text === undefined || text.trim() === '') continue;
+      if (/^\d{1,4}$/.test(text)) {
+        found[name] = Number(text);
+        continue;
+      }
       const entry = readSlotText(text, names, this.#style);
       if (!entry.ok) return fail(entry.problem.code, entry.problem.message, { field: `args.${name}` });
       found[name] = name === 'paying' ? entry.value.value : roundTo(entry.value.value, 9);
@@ -262,7 +319,7 @@ class Key {
     const silent = silentlyUsed(this.#exercise, part, planId);
     if (paying !== undefined) own.payment = paying;
     else if (silent) {
-      const slot = plan.draft.unknown as ValueSlot;
+      const slot = valueSlot(plan.draft.unknown);
       const value = this.#answerOf(part, silent.id, path);
       if (!value.ok) return value;
       // The key's own rounding is the plan's where the payment is meant; only another number changes the plan.
@@ -274,22 +331,8 @@ class Key {
       { quantity, ...args } as Ask,
       this.#rules.rounding,
       names,
-      own as OwnNumbers,
+      own,
       (draft, rounding, scope) => this.#solved(planId, draft, rounding, scope),
     );
   }
-}
-
-/** The key of a question that stands by itself. */
-export function keyPart(part: Part, question: Question, rules: HouseRules): KeyedPart {
-  const expected = roundAs(question.exact, part.format);
-  return {
-    part,
-    exact: question.exact,
-    expected,
-    written: writeAnswer(expected, part.format, rules),
-    question,
-    questions: [question],
-    uses: [],
-  };
 }

@@ -1,5 +1,6 @@
 /** Other numbers: a draw by seed, the same everywhere; refused and drawn again where a part cannot be solved or a limit breaks. */
 
+import { nth } from '../nth.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import { readSlotText } from '../money/expression.ts';
 import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
@@ -81,7 +82,7 @@ export function drawOnce(exercise: Exercise, choices: Choices, random: () => num
 export function judgeDraw(exercise: Exercise, numbers: Numbers, rules: HouseRules): Draw {
   const key = answerKey(exercise, numbers, rules);
   for (const [at, keyed] of key.entries())
-    if (!keyed.ok) return { numbers, key, refused: { part: exercise.parts[at]!.id, problem: keyed.problem } };
+    if (!keyed.ok) return { numbers, key, refused: { part: nth(exercise.parts, at).id, problem: keyed.problem } };
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? '');
   const { values } = givensInForce(exercise, numbers, style);
   for (const limit of exercise.limits ?? []) {
@@ -119,14 +120,14 @@ function pickOf(given: Given, style: NumberStyle): Result<((random: () => number
       .map((text) => text.trim())
       .filter((text) => text !== '');
     if (texts.length === 0) return fail('blank', 'The list is empty.');
-    if (given.kind === 'words') return ok((random) => texts[Math.floor(random() * texts.length)]!);
+    if (given.kind === 'words') return ok((random) => nth(texts, Math.floor(random() * texts.length)));
     const values: number[] = [];
     for (const text of texts) {
       const value = number(text, `“${text}”`);
       if (!value.ok) return value;
       values.push(value.value);
     }
-    return ok((random) => values[Math.floor(random() * values.length)]!);
+    return ok((random) => nth(values, Math.floor(random() * values.length)));
   }
   if (vary.by === 'range') {
     if (given.kind === 'words') return fail('out-of-range', 'Words vary by a list, not by a range.');

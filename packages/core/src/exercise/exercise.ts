@@ -1,6 +1,6 @@
 /** Exercises: a story with givens, the plans behind it, and parts with marks that may build on each other. */
 
-import type { StatementDraft } from '../case/draft.ts';
+import type { StatementDraft } from '../statement/draft.ts';
 import type { Quantity } from '../case/quantity.ts';
 import type { Story } from './story.ts';
 

@@ -1,5 +1,6 @@
 /** What still keeps an exercise from being assigned, each with its place and a sentence. A draft with problems is kept all the same. */
 
+import { nth } from '../nth.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { answerKey } from './answerKey.ts';
 import { drawNumbers, prepareDraws } from './drawNumbers.ts';
@@ -44,7 +45,7 @@ export function exerciseProblems(exercise: Exercise, rules: HouseRules, draws = 
     if (!(part.marks > 0)) add(`${place}.marks`, 'A part needs marks above zero.');
     for (const name of textGivens(part.prompt))
       if (!names.includes(name)) add(`${place}.prompt`, `The prompt shows “${name}”, and there is no such given.`);
-    const keyed = key[at]!;
+    const keyed = nth(key, at);
     if (!keyed.ok) add(place, keyed.problem.message);
   });
   (exercise.limits ?? []).forEach(({ of, least, most }, at) => {

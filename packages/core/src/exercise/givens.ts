@@ -1,6 +1,6 @@
 /** The givens of an exercise with numbers in force: what they stand for in slots, and how the story writes them. */
 
-import { lookUp } from '../lookUp.ts';
+import { lookUp } from '../records.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Named, Scope } from '../money/expression.ts';
@@ -39,9 +39,9 @@ export function nameProblem(name: string, others: readonly string[]): string | u
 export function givensInForce(exercise: Pick<Exercise, 'givens'>, numbers: Numbers, style: NumberStyle): GivensInForce {
   const givens = exercise.givens ?? [];
   // Without anything of their own: a given may be called what every object has.
-  const values = Object.create(null) as Record<string, number | string>;
-  const problems = Object.create(null) as Record<string, Problem>;
-  const names = Object.create(null) as Record<string, Named>;
+  const values: Record<string, number | string> = Object.create(null);
+  const problems: Record<string, Problem> = Object.create(null);
+  const names: Record<string, Named> = Object.create(null);
   const settle = (given: Given, path: readonly string[]): Result<number | string> => {
     const { name } = given;
     if (name in values) return ok(values[name]!);

@@ -37,6 +37,8 @@ export interface Credit {
   readonly byFamily: Readonly<Record<string, number>>;
   /** By slip, where it differs from its family. */
   readonly bySlip: Readonly<Record<string, number>>;
+  /** For a right number by another convention than the rules', where it is not all the marks. */
+  readonly byConvention: Readonly<Record<string, number>>;
 }
 
 export const defaultHouseRules: HouseRules = {
@@ -49,7 +51,7 @@ export const defaultHouseRules: HouseRules = {
   entering: 'annual-rate',
   tolerance: { money: 0.01, percent: 0.005, count: 0 },
   sign: 'counts',
-  credit: { rightRounded: 1, carried: 1, slip: 0.5, sign: 0.75, byFamily: {}, bySlip: {} },
+  credit: { rightRounded: 1, carried: 1, slip: 0.5, sign: 0.75, byFamily: {}, bySlip: {}, byConvention: {} },
   specific: { mostFitting: 6, mostByChance: 0.5 },
 };
 

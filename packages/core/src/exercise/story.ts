@@ -1,6 +1,7 @@
 /** What students read: a small rich text whose givens are places for numbers. The shape is that of a ProseMirror document. */
 
-import { lookUp } from '../lookUp.ts';
+import { nth } from '../nth.ts';
+import { lookUp } from '../records.ts';
 
 export interface StoryMark {
   readonly type: 'bold' | 'italic';
@@ -60,6 +61,9 @@ export function storyGivens(story: Story): string[] {
   return [...own, ...(story.content ?? []).flatMap(storyGivens)];
 }
 
+/** What stands between the pieces of a node in plain text. */
+const between = { doc: '\n', bulletList: '\n', orderedList: '\n', table: '\n', tableRow: '\t' };
+
 /** A story as plain text, its givens written out; what has no number shows its name in braces. */
 export function storyText(story: Story, written: Readonly<Record<string, string>> = {}): string {
   switch (story.type) {
@@ -75,9 +79,7 @@ export function storyText(story: Story, written: Readonly<Record<string, string>
       return '\n';
     default: {
       const inner = (story.content ?? []).map((child) => storyText(child, written));
-      const between =
-        { doc: '\n', bulletList: '\n', orderedList: '\n', table: '\n', tableRow: '\t' }[story.type as string] ?? '';
-      return inner.join(between);
+      return inner.join(lookUp(between, story.type) ?? '');
     }
   }
 }
@@ -89,5 +91,5 @@ export function fillText(text: string, written: Readonly<Record<string, string>>
 
 /** The names between braces in a prompt. */
 export function textGivens(text: string): string[] {
-  return [...text.matchAll(/\{([^{}]+)\}/g)].map((match) => match[1]!.trim());
+  return [...text.matchAll(/\{([^{}]+)\}/g)].map((match) => nth(match, 1).trim());
 }

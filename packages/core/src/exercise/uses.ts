@@ -1,8 +1,8 @@
 /** Which parts of an exercise use which: by the names of answers, or silently, by reading a plan that an earlier part solved. */
 
-import type { StatementDraft } from '../case/draft.ts';
+import type { StatementDraft } from '../statement/draft.ts';
 import { quantities } from '../case/quantities.ts';
-import type { Quantity } from '../case/quantity.ts';
+import { isQuantity } from '../case/quantity.ts';
 import type { Exercise, ExercisePlan, Part, PartAsk } from './exercise.ts';
 import { namesIn } from './givens.ts';
 
@@ -13,15 +13,17 @@ export function answerName(partId: string): string {
 
 /** The parts that a part uses: by name, or because it reads a plan whose unknown an earlier part asked for. */
 export function usesOf(exercise: Exercise, part: Part): string[] {
-  const named = exercise.parts
-    .filter(
-      (each) =>
-        each.id !== part.id &&
-        textsOf(exercise, part.ask).some((text) => namesIn(text, [answerName(each.id)]).length > 0),
-    )
-    .map(({ id }) => id);
+  const named = namedUses(exercise, part);
   const silent = plansOf(part.ask).flatMap((plan) => silentlyUsed(exercise, part, plan)?.id ?? []);
   return [...new Set([...named, ...silent])];
+}
+
+/** The parts whose answers a part calls by name. */
+export function namedUses(exercise: Exercise, part: Part): string[] {
+  const texts = textsOf(exercise, part.ask);
+  return exercise.parts
+    .filter(({ id }) => id !== part.id && texts.some((text) => namesIn(text, [answerName(id)]).length > 0))
+    .map(({ id }) => id);
 }
 
 /** An earlier part that asked for the unknown of a plan which this part reads: its answer is what one goes on with. */
@@ -48,9 +50,9 @@ function earlierAnswer(exercise: Exercise, part: Part, plan: ExercisePlan): Part
       ({ ask }) =>
         'plan' in ask &&
         ask.plan === plan.id &&
-        ask.quantity in quantities &&
-        quantities[ask.quantity as Quantity].slot === plan.draft.unknown &&
-        !quantities[ask.quantity as Quantity].refinancing &&
+        isQuantity(ask.quantity) &&
+        quantities[ask.quantity].slot === plan.draft.unknown &&
+        !quantities[ask.quantity].refinancing &&
         ask.quantity !== 'years',
     );
 }

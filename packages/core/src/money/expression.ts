@@ -131,6 +131,10 @@ class Tokens {
     if (this.#inCall && (first === ';' || (first === ',' && this.#commaParts)))
       return this.#take(1, { kind: 'sign', sign: ';' });
     if (!SIGN.test(first)) return undefined;
+    // A bracket after a number, or after another one, multiplies.
+    const before = this.#tokens.at(-1);
+    if (first === '(' && (before?.kind === 'number' || (before?.kind === 'sign' && before.sign === ')')))
+      this.#tokens.push({ kind: 'sign', sign: '*' });
     if (first === '(') this.#brackets.push(this.#tokens.at(-1)?.kind === 'call');
     if (first === ')') this.#brackets.pop();
     return this.#take(1, { kind: 'sign', sign: spellings[first] ?? first });

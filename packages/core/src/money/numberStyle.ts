@@ -1,5 +1,6 @@
 /** Numbers as a class writes them: grouping, decimal mark, minus sign. */
 
+import { nth } from '../nth.ts';
 import { roundTo } from './roundMoney.ts';
 
 export interface NumberStyle {
@@ -19,7 +20,7 @@ export const numberStyles: readonly NumberStyle[] = [
   { id: 'apostrophe-point', sample: "1'234.56", group: '’', decimal: '.' },
 ];
 
-export const defaultNumberStyle: NumberStyle = numberStyles[0]!;
+export const defaultNumberStyle: NumberStyle = nth(numberStyles, 0);
 
 export function numberStyleById(id: string): NumberStyle {
   return numberStyles.find((style) => style.id === id) ?? defaultNumberStyle;

@@ -1,5 +1,6 @@
 /** Reads a number as a person wrote it: signs, brackets, grouping, currency, percent, thousands, words. */
 
+import { nth } from '../nth.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { defaultNumberStyle, type NumberStyle } from './numberStyle.ts';
 
@@ -10,7 +11,7 @@ export interface Entry {
   /** Places written after the decimal mark; negative when the entry is a round number of thousands written with `k`. */
   readonly decimals: number;
   /** A unit in words, where one was written. */
-  readonly unit?: 'years' | 'months' | 'weeks' | 'payments';
+  readonly unit?: 'years' | 'quarters' | 'months' | 'weeks' | 'payments';
 }
 
 /** Nothing sensible is longer; what is longer is kept by the caller and called unreadable. */
@@ -24,6 +25,8 @@ const UNITS: Readonly<Record<string, Entry['unit']>> = {
   years: 'years',
   'a year': undefined,
   pa: undefined,
+  quarter: 'quarters',
+  quarters: 'quarters',
   m: 'months',
   mo: 'months',
   month: 'months',
@@ -41,7 +44,7 @@ const UNITS: Readonly<Record<string, Entry['unit']>> = {
 };
 
 const CURRENCY =
-  /[$€£¥₹₩₽₺₦₫₱฿]|\b(?:USD|EUR|GBP|CAD|AUD|NZD|CHF|SEK|NOK|DKK|JPY|INR|ZAR|dollars?|euros?|pounds?|francs?)\b/gi;
+  /\b(?:US|CA|A|AU|NZ|HK|S)\$|[$€£¥₹₩₽₺₦₫₱฿]|\b(?:USD|EUR|GBP|CAD|AUD|NZD|CHF|SEK|NOK|DKK|JPY|INR|ZAR|CNY|PLN|CZK|HUF|RON|TRY|BRL|MXN|ARS|CLP|COP|SGD|HKD|KRW|TWD|THB|IDR|MYR|PHP|VND|ILS|AED|SAR|EGP|NGN|KES|GHS|UAH|ISK|dollars?|euros?|pounds?|francs?)\b/gi;
 
 /**
  * Reads one entry.
@@ -61,18 +64,18 @@ export function readEntry(text: string, style: NumberStyle = defaultNumberStyle)
   const bracketed = /^\((.*)\)$/.exec(rest);
   if (bracketed) {
     negative = true;
-    rest = bracketed[1]!.trim();
+    rest = nth(bracketed, 1).trim();
   }
   const signed = /^([+-])\s*(.*)$/.exec(rest) ?? /^()(.*)$/.exec(rest)!;
   if (signed[1] === '-') negative = !negative;
-  rest = signed[2]!.trim();
+  rest = nth(signed, 2).trim();
   if (/^\d.*-$/.test(rest) && !negative) {
     negative = true;
     rest = rest.slice(0, -1).trim();
   }
 
   const shape =
-    /^([\d.,'’\s\u00a0\u202f]*\d[.,]?)\s*(%|percent|per cent)?\s*(k|thousand|m(?=illion|n)illion|mn)?\s*([a-z ]+)?\.?$/i.exec(
+    /^([\d.,'’\s\u00a0\u202f]*\d[.,]?)\s*(%|percent|per cent|pct)?\s*(k|thousand|m(?=illion|n)illion|mn)?\s*([a-z ]+)?\.?$/i.exec(
       rest,
     );
   if (!shape && !/^[.,]\d/.test(rest)) return unreadable(typed);
@@ -81,7 +84,7 @@ export function readEntry(text: string, style: NumberStyle = defaultNumberStyle)
 
   const word = (match[4] ?? '').trim().toLowerCase();
   if (word !== '' && !Object.hasOwn(UNITS, word)) return unreadable(typed);
-  const digits = readDigits(match[1]!.trim(), style);
+  const digits = readDigits(nth(match, 1).trim(), style);
   if (!digits) return unreadable(typed);
 
   const scale = match[3] ? (/^k|^t/i.test(match[3]) ? 3 : 6) : 0;
@@ -110,7 +113,7 @@ function readDigits(text: string, style: NumberStyle): { value: number; decimals
   const marks = body.replace(/\d/g, '');
   let decimalMark: string | undefined;
   if (marks !== '') {
-    const last = marks[marks.length - 1]!;
+    const last = nth(marks, marks.length - 1);
     const several = [...marks].filter((mark) => mark === last).length > 1;
     if (new Set(marks).size > 2) return undefined;
     if (new Set(marks).size === 2) decimalMark = several ? undefined : last;
@@ -130,5 +133,7 @@ function readDigits(text: string, style: NumberStyle): { value: number; decimals
 
 function looksGrouped(text: string, mark: string): boolean {
   const groups = text.split(mark);
-  return groups.length > 1 && /^\d{1,3}$/.test(groups[0]!) && groups.slice(1).every((group) => /^\d{3}$/.test(group));
+  return (
+    groups.length > 1 && /^\d{1,3}$/.test(nth(groups, 0)) && groups.slice(1).every((group) => /^\d{3}$/.test(group))
+  );
 }

@@ -1,8 +1,11 @@
 /** Short forms for writing starter exercises down. */
 
-import type { BuildUp, SlotName, StatementDraft, StatementKind } from '../case/draft.ts';
-import { emptyDraft } from '../case/kinds.ts';
-import type { ChangeDraft } from '../case/changeDraft.ts';
+import { namesOf } from '../records.ts';
+import { nth } from '../nth.ts';
+import type { SlotName, StatementKind } from '../case/statement.ts';
+import type { BuildUp, StatementDraft } from '../statement/draft.ts';
+import { emptyDraft } from '../statement/newDraft.ts';
+import type { ChangeDraft } from '../statement/changeDraft.ts';
 import type { Quantity } from '../case/quantity.ts';
 import type {
   AskTexts,
@@ -27,7 +30,7 @@ function given(kind: GivenKind, name: string, now: string, varies = '', unit?: s
       : varies.startsWith('=')
         ? { by: 'expression', text: varies.slice(1).trim() }
         : range
-          ? { by: 'range', from: range[1]!, to: range[2]!, step: range[3]! }
+          ? { by: 'range', from: nth(range, 1), to: nth(range, 2), step: nth(range, 3) }
           : { by: 'list', values: varies };
   return { name, kind, now, vary, ...(unit ? { unit } : {}) };
 }
@@ -58,7 +61,7 @@ export function plan(
   { perYear = 12, compounding, effective, daily, begin, outright, changes = [], buildUp, into }: PlanOptions = {},
 ): StatementDraft {
   const empty = emptyDraft(kind);
-  const unknown = (Object.keys(slots) as SlotName[]).find((slot) => slots[slot] === '?') ?? empty.unknown;
+  const unknown = namesOf(slots).find((slot) => slots[slot] === '?') ?? empty.unknown;
   return {
     ...empty,
     unknown,

@@ -48,7 +48,7 @@ function monthsOn(year: number, month: number, day: number, months: number): str
 }
 
 function halfMonthOn(date: string, day: number): string {
-  const [y, m, d] = date.split('-').map(Number) as [number, number, number];
+  const [y = NaN, m = NaN, d = NaN] = date.split('-').map(Number);
   if (day <= 15) {
     const later = day === 15 ? daysInMonth(y, m) : day + 15;
     return `${date.slice(0, 8)}${pad(Math.min(later, daysInMonth(y, m)))}`;

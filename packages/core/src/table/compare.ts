@@ -1,5 +1,7 @@
 /** Comparing plans, and refinancing one. */
 
+import { namesOf } from '../records.ts';
+import { nth } from '../nth.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import { roundTo, type Money } from '../money/roundMoney.ts';
 import { buildTable, type Table } from './buildTable.ts';
@@ -49,9 +51,8 @@ export function comparePlans(plans: readonly Plan[]): Compared[] {
 }
 
 export function differenceOf(figures: PlanFigures, first: PlanFigures): PlanFigures {
-  const difference = {} as Record<keyof PlanFigures, number>;
-  for (const key of Object.keys(figures) as (keyof PlanFigures)[])
-    difference[key] = roundTo(figures[key] - first[key], 6) + 0;
+  const difference = { ...figures };
+  for (const key of namesOf(figures)) difference[key] = roundTo(figures[key] - first[key], 6) + 0;
   return difference;
 }
 
@@ -129,7 +130,7 @@ export function refinance(old: Table, change: Refinancing): Result<RefinancingRe
       owedOld = row.closing;
     }
     for (; newAt < table.count && newAt < Math.floor(k * ratio + 1e-9); newAt += 1) {
-      const fresh = table.rows[newAt]!;
+      const fresh = nth(table.rows, newAt);
       paidNew += fresh.payment + fresh.extra;
       owedNew = fresh.closing;
     }

@@ -1,5 +1,6 @@
 /** Figures of a table: ranges of payments, balances, what is left to pay, running totals, yearly subtotals, the closing checks. */
 
+import { nth } from '../nth.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { roundTo, type Money } from '../money/roundMoney.ts';
 import type { Table } from './buildTable.ts';
@@ -41,7 +42,7 @@ export function paymentRange(table: Pick<Table, 'rows'>, from: number, to: numbe
   let paid = 0;
   let extra = 0;
   for (let at = from - 1; at < last; at += 1) {
-    const row = rows[at]!;
+    const row = nth(rows, at);
     interest += row.interest;
     principal += row.principal;
     paid += row.payment + row.extra;
@@ -54,8 +55,8 @@ export function paymentRange(table: Pick<Table, 'rows'>, from: number, to: numbe
     principal: tidySum(principal),
     paid: tidySum(paid),
     extra: tidySum(extra),
-    opening: rows[from - 1]!.opening,
-    closing: rows[last - 1]!.closing,
+    opening: nth(rows, from - 1).opening,
+    closing: nth(rows, last - 1).closing,
   });
 }
 
@@ -64,7 +65,7 @@ export function balanceAfter(table: Table, k: number): Result<Money> {
   if (!Number.isInteger(k) || k < 0)
     return fail('out-of-range', 'Payments are counted in whole numbers from 0.', { field: 'after' });
   if (k === 0) return ok(table.plan.amount);
-  return ok(table.rows[Math.min(k, table.count) - 1]!.closing);
+  return ok(nth(table.rows, Math.min(k, table.count) - 1).closing);
 }
 
 /** What is left to pay after payment k, interest still to come included: another thing than the balance. */
@@ -119,10 +120,10 @@ export function subtotals(table: Table, by: 'plan-year' | 'calendar-year'): Resu
   const found: Subtotal[] = [];
   let from = 0;
   for (let at = 0; at < rows.length; at += 1) {
-    const year = yearOf(rows[from]!);
+    const year = yearOf(nth(rows, from));
     const next = rows[at + 1];
     if (next && yearOf(next) === year) continue;
-    const part = paymentRange(table, rows[from]!.number, rows[at]!.number);
+    const part = paymentRange(table, nth(rows, from).number, nth(rows, at).number);
     if (!part.ok) return part;
     found.push({ ...part.value, year, label: by === 'plan-year' ? `Year ${year}` : String(year) });
     from = at + 1;
@@ -143,8 +144,8 @@ export interface ClosingChecks {
 export function closingChecks(table: Table): ClosingChecks {
   const { plan, rows, totals } = table;
   const saving = plan.kind === 'saving';
-  const last = rows[rows.length - 1]!;
-  const before = rows.length > 1 ? rows[rows.length - 2]!.payment : last.payment;
+  const last = nth(rows, rows.length - 1);
+  const before = rows.length > 1 ? nth(rows, rows.length - 2).payment : last.payment;
   const expected = saving ? table.closing - plan.amount + totals.drawn : plan.amount + totals.drawn - table.closing;
   return {
     closingDifference: settle(table.closing - plan.finalAmount),

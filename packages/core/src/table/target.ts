@@ -3,6 +3,7 @@
  * Inputs and outputs are records; adding one adds a record.
  */
 
+import { namesOf } from '../records.ts';
 import { fail, ok, type Problem, type Result } from '../result.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { withQuotedNumber } from '../rates/quotedRate.ts';
@@ -139,8 +140,8 @@ function valueOr(result: Result<number>): number {
   return result.ok ? result.value : NaN;
 }
 
-export const targetInputs = Object.keys(inputs) as readonly TargetInput['input'][];
-export const targetOutputs = Object.keys(outputs) as readonly TargetOutput['output'][];
+export const targetInputs = namesOf(inputs);
+export const targetOutputs = namesOf(outputs);
 
 /**
  * Searches in steps that can be watched and stopped: yields the share done, returns the outcome.

@@ -1,8 +1,6 @@
 /** The five-values way: what to enter under an entering style, why, and what the tool then shows. */
 
-import { styleOf } from '../case/question.ts';
 import { quotedRate } from '../case/quote.ts';
-import { readBuildUp } from '../case/readDraft.ts';
 import { kindOf } from '../case/kinds.ts';
 import { type QuotedRate, quoteRate, quotedNumber } from '../rates/quotedRate.ts';
 import { balanceAfter } from '../table/figures.ts';
@@ -31,7 +29,7 @@ export function byFiveValues(work: Work): Way | undefined {
 
 function answered(work: Work): Answered | undefined {
   const { question } = work;
-  const { ask, draft, solved } = question;
+  const { ask, statement, solved } = question;
   const problem = statedProblem(work);
   switch (ask.quantity) {
     case 'payment':
@@ -42,27 +40,27 @@ function answered(work: Work): Answered | undefined {
     case 'amount':
       return solved.flat || !work.level
         ? undefined
-        : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * kindOf(draft).directions.pv);
+        : solvedFor(work, { ...problem, unknown: 'pv' }, (value) => value * kindOf(statement).directions.pv);
     case 'final-amount':
       return work.level
-        ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(draft).directions.fv)
+        ? solvedFor(work, { ...problem, unknown: 'fv' }, (value) => value * kindOf(statement).directions.fv)
         : stagedBalance(work, solved.table.count);
     case 'payments':
       return countedOnDevice(work, problem, 1);
     case 'years':
-      return countedOnDevice(work, problem, draft.paymentsPerYear);
+      return countedOnDevice(work, problem, statement.paymentsPerYear);
     case 'rate':
       return solved.flat || !work.level ? undefined : solvedRate(work, { ...problem, unknown: 'rate' }, solved.rate);
     case 'rate-with-charges':
       return withCharges(work, problem);
     case 'nominal':
-      return quotedLike(work, problem, { kind: 'nominal', annual: 0, compoundingsPerYear: draft.paymentsPerYear });
+      return quotedLike(work, problem, { kind: 'nominal', annual: 0, compoundingsPerYear: statement.paymentsPerYear });
     case 'rate-per-payment':
       return quotedLike(work, problem, { kind: 'periodic', perPayment: 0 });
     case 'effective':
       return quotedLike(work, problem, { kind: 'effective', annual: 0 });
     case 'converted':
-      return draft.into.kind === 'effective' ? grownHundred(work) : undefined;
+      return statement.into.kind === 'effective' ? grownHundred(work) : undefined;
     case 'balance-after':
       return (ask.after ?? 0) >= solved.table.count || ask.after === 0
         ? undefined
@@ -90,10 +88,10 @@ function countedOnDevice(work: Work, problem: FiveValueProblem, unit: number): A
 /** The rate that what was really received costs. */
 function withCharges(work: Work, problem: FiveValueProblem): Answered | undefined {
   const { question } = work;
-  const { draft, solved } = question;
-  const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(question), question.names) : undefined;
-  if (!built?.ok) return undefined;
-  const received = { ...problem, pv: built.value.proceeds, pmt: -solved.table.firstPayment };
+  const { statement, solved } = question;
+  const built = statement.buildUp;
+  if (!built) return undefined;
+  const received = { ...problem, pv: built.proceeds, pmt: -solved.table.firstPayment };
   return solvedRate(work, { ...received, unknown: 'rate' }, solved.rate);
 }
 
@@ -105,11 +103,11 @@ function quotedLike(work: Work, problem: FiveValueProblem, like: QuotedRate): An
 }
 
 function refinanced(work: Work, problem: FiveValueProblem): Answered | undefined {
-  const { ask, draft, solved } = work.question;
+  const { ask, statement, solved } = work.question;
   const { refinancing } = ask;
   const balance = refinancing && balanceAfter(solved.table, refinancing.after);
   if (!refinancing || !balance?.ok) return undefined;
-  const { payments: n, rate, paymentsPerYear = draft.paymentsPerYear, costs, costsPaid } = refinancing;
+  const { payments: n, rate, paymentsPerYear = statement.paymentsPerYear, costs, costsPaid } = refinancing;
   const pv = balance.value + (costsPaid === 'added' ? costs : 0);
   return solvedFor(work, { ...problem, n, rate, paymentsPerYear, pv, unknown: 'pmt' }, (value) => Math.abs(value));
 }
@@ -136,16 +134,16 @@ function solvedRate(work: Work, problem: FiveValueProblem, like: QuotedRate): An
 
 /** Effective rates on five values: what 100 grows to in a year. */
 function grownHundred(work: Work): Answered | undefined {
-  const { solved, draft } = work.question;
+  const { solved, statement } = work.question;
   const { rate } = solved;
   const p =
     rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous'
       ? rate.compoundingsPerYear
-      : draft.paymentsPerYear;
+      : statement.paymentsPerYear;
   const periodic =
     rate.kind === 'nominal' || rate.kind === 'effective'
       ? rate
-      : quotedRate({ ...draft.quote, kind: 'periodic' }, solved.values.i);
+      : quotedRate({ ...statement.quote, kind: 'periodic' }, solved.values.i);
   const found = problemSteps(work, {
     unknown: 'fv',
     n: p,

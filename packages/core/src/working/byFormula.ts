@@ -48,14 +48,14 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
   years: (work) => {
     const found = payments(work);
     if (!found?.term) return undefined;
-    const term = div(found.term, num(work.question.draft.paymentsPerYear));
-    const number = found.number / work.question.draft.paymentsPerYear;
+    const term = div(found.term, num(work.question.statement.paymentsPerYear));
+    const number = found.number / work.question.statement.paymentsPerYear;
     return {
       steps: [
         ...found.steps.filter(notLine),
         {
           kind: 'formula',
-          tex: `\\dfrac{n}{${work.question.draft.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}`,
+          tex: `\\dfrac{n}{${work.question.statement.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}`,
         },
       ],
       number,

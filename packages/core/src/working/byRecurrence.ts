@@ -1,7 +1,8 @@
 /** The recurrence way: the relation, its first terms, and the term that is asked for, each from the one before. */
 
+import { nth } from '../nth.ts';
 import { writeBrief, writePercent } from '../money/numberStyle.ts';
-import { roundTo } from '../money/roundMoney.ts';
+import { roundCent, roundTo } from '../money/roundMoney.ts';
 import type { Step, Way } from './solution.ts';
 import { stagesThrough, type Stage } from './stages.ts';
 import { texNumber } from './term.ts';
@@ -34,7 +35,8 @@ function run(
 function runStages(work: Work, stages: readonly Stage[]): Run {
   const terms = [work.question.solved.plan.amount];
   const paid = [0];
-  let value = terms[0]!;
+  const inCents = work.question.solved.plan.rounding.payment !== 'exact';
+  let value = nth(terms, 0);
   for (const stage of stages) {
     value += stage.drawn;
     for (let k = stage.from; k <= stage.to; k += 1) {
@@ -43,7 +45,8 @@ function runStages(work: Work, stages: readonly Stage[]): Run {
       const step = work.saving ? payment : -payment;
       value = stage.settles ? stage.closing : work.due ? (value + step) * (1 + stage.i) : value * (1 + stage.i) + step;
       terms.push(value);
-      paid.push(payment);
+      // Interest alone is paid in whole cents, like every payment.
+      paid.push(stage.pause === 'interest-only' && inCents ? roundCent(payment) : payment);
     }
   }
   return { terms, paid };
@@ -65,8 +68,8 @@ function termRows(work: Work, terms: readonly number[], until: number): Step {
   };
   const row = (k: number): string[] => [
     `V${subscript(k)}`,
-    k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, terms[k - 1]!)}${received(k)}`,
-    money(work, shown[k]!),
+    k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, nth(terms, k - 1))}${received(k)}`,
+    money(work, nth(shown, k)),
   ];
   const rows: (string[] | 'gap')[] = [];
   for (let k = 0; k < shown.length; k += 1) {
@@ -77,7 +80,7 @@ function termRows(work: Work, terms: readonly number[], until: number): Step {
 }
 
 function subscript(k: number): string {
-  return String(k).replace(/\d/g, (digit) => '₀₁₂₃₄₅₆₇₈₉'[Number(digit)]!);
+  return String(k).replace(/\d/g, (digit) => nth('₀₁₂₃₄₅₆₇₈₉', Number(digit)));
 }
 
 function stated(work: Work, payment: number | undefined): Step[] {
@@ -145,7 +148,7 @@ function answered(work: Work): Answered | undefined {
     case 'effective':
       return grownHundred(work);
     case 'converted':
-      return work.question.draft.into.kind === 'effective' ? grownHundred(work) : undefined;
+      return work.question.statement.into.kind === 'effective' ? grownHundred(work) : undefined;
     default:
       return undefined;
   }
@@ -188,7 +191,7 @@ function balanceBy(work: Work, k: number): Answered {
 /** What 100 gains in a year is the effective rate in percent. */
 function grownHundred(work: Work): Answered {
   const { i } = work.question.solved.values;
-  const p = work.question.draft.paymentsPerYear;
+  const p = work.question.statement.paymentsPerYear;
   const { terms } = run({ ...work, due: false, saving: true }, { start: 100, payment: 0, i, count: p });
   return {
     number: lastOf(terms) - 100,
@@ -249,7 +252,7 @@ function roundGuess(answer: number): number {
 /** Counts the terms until the end is reached. */
 function counted(work: Work): Answered | undefined {
   const { question } = work;
-  const { solved, draft } = question;
+  const { solved, statement } = question;
   const { values, numbers } = solved;
   const aim = numbers.finalAmount;
   const done = work.level
@@ -258,7 +261,7 @@ function counted(work: Work): Answered | undefined {
   const reached = (value: number): boolean => (aim > numbers.amount ? value >= aim - 0.005 : value <= aim + 0.005);
   const k = done.terms.findIndex((value, at) => at > 0 && reached(value));
   const last = k < 0 ? done.terms.length - 1 : k;
-  const per = question.ask.quantity === 'years' ? draft.paymentsPerYear : 1;
+  const per = question.ask.quantity === 'years' ? statement.paymentsPerYear : 1;
   return {
     number: last / per,
     rounds: Number.isInteger(solved.exact) ? [] : ['count-rounded'],
@@ -282,14 +285,15 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
   let total = 0;
   const rows: (string[] | 'gap')[] = [];
   for (let k = from; k <= to; k += 1) {
-    const before = done.terms[k - 1]! + (drawn.get(k) ?? 0);
-    const change = done.terms[k]! - before;
-    const settled = k === table.count ? table.rows[k - 1]!.payment + table.rows[k - 1]!.extra : done.paid[k]!;
+    const before = nth(done.terms, k - 1) + (drawn.get(k) ?? 0);
+    const change = nth(done.terms, k) - before;
+    const settled =
+      k === table.count ? nth(table.rows, k - 1).payment + nth(table.rows, k - 1).extra : nth(done.paid, k);
     const interest = work.saving ? change - settled : settled + change;
     const moved = part === 'interest' ? interest : work.saving ? change : -change;
     total += moved;
     if (k - from < 3 || k >= to - 1)
-      rows.push([String(k), money(work, before), money(work, done.terms[k]!), money(work, moved)]);
+      rows.push([String(k), money(work, before), money(work, nth(done.terms, k)), money(work, moved)]);
     else if (rows.at(-1) !== 'gap') rows.push('gap');
   }
   return {

@@ -4,8 +4,6 @@ import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { quotedNumber, quoteRate, type QuotedRate } from '../rates/quotedRate.ts';
 import { accumulation, discounting, growthLessOne } from '../annuity/fiveValues.ts';
 import { kindOf } from '../case/kinds.ts';
-import { readBuildUp } from '../case/readDraft.ts';
-import { styleOf } from '../case/question.ts';
 import { buildTable } from '../table/buildTable.ts';
 import { exactRounding } from '../table/plan.ts';
 import { quotingSteps } from './quoting.ts';
@@ -97,14 +95,11 @@ function trialRows(
 
 /** The search way, where no closed form answers. */
 export function bySearch(work: Work): Way | undefined {
-  const { ask, solved, draft } = work.question;
+  const { ask, solved, statement } = work.question;
   const like = ratesSearched[ask.quantity]?.(work);
   if (like && work.level) {
-    const built =
-      ask.quantity === 'rate-with-charges' && draft.buildUp
-        ? readBuildUp(draft.buildUp, styleOf(work.question), work.question.names)
-        : undefined;
-    const pv = built?.ok ? built.value.proceeds : solved.numbers.amount;
+    const built = ask.quantity === 'rate-with-charges' ? statement.buildUp : undefined;
+    const pv = built ? built.proceeds : solved.numbers.amount;
     const payment = solved.unknown === 'payment' && !solved.flat ? solved.table.firstPayment : solved.numbers.payment;
     const found = searchRate(
       built
@@ -117,7 +112,7 @@ export function bySearch(work: Work): Way | undefined {
       payment,
     );
     if (!found) return undefined;
-    const quoted = quoteRate(found.value, like, draft.paymentsPerYear);
+    const quoted = quoteRate(found.value, like, statement.paymentsPerYear);
     if (!quoted.ok) return undefined;
     const number = quotedNumber(quoted.value) * 100;
     const aim = work.saving ? `grow to ${money(work, solved.numbers.finalAmount)}` : `are worth ${money(work, pv)}`;
@@ -150,18 +145,18 @@ const ratesSearched: Readonly<Record<string, (work: Work) => QuotedRate | undefi
   'rate-per-payment': (work) => (searches(work) ? { kind: 'periodic', perPayment: 0 } : undefined),
   nominal: (work) =>
     searches(work)
-      ? { kind: 'nominal', annual: 0, compoundingsPerYear: work.question.draft.paymentsPerYear }
+      ? { kind: 'nominal', annual: 0, compoundingsPerYear: work.question.statement.paymentsPerYear }
       : undefined,
   effective: (work) => (searches(work) ? { kind: 'effective', annual: 0 } : undefined),
 };
 
-const searches = ({ question: { solved, draft } }: Work): boolean =>
-  solved.flat !== undefined || (solved.unknown === 'rate' && kindOf(draft).pays);
+const searches = ({ question: { solved, statement } }: Work): boolean =>
+  solved.flat !== undefined || (solved.unknown === 'rate' && kindOf(statement).pays);
 
 /** A rate near the one with charges, to begin from. */
 function guessed({ question }: Work): number {
   const quoted = question.exact / 100;
-  const p = question.draft.paymentsPerYear;
+  const p = question.statement.paymentsPerYear;
   return question.solved.rate.kind === 'periodic' ? quoted : quoted / p;
 }
 

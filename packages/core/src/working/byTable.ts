@@ -1,5 +1,6 @@
 /** The table way: the rows that matter, one row's arithmetic spelled out, and what is read off. */
 
+import { nth } from '../nth.ts';
 import { writeBrief } from '../money/numberStyle.ts';
 import type { Table } from '../table/buildTable.ts';
 import type { TableRow } from '../table/row.ts';
@@ -21,7 +22,7 @@ interface Figure {
 export function byTable(work: Work): Way | undefined {
   const { question } = work;
   const { table } = question.solved;
-  if (!kindOf(question.draft).hasTable) return undefined;
+  if (!kindOf(question.statement).hasTable) return undefined;
   const figure = figures[question.ask.quantity]?.(work);
   if (!figure) return undefined;
   const number = question.exact;
@@ -30,10 +31,10 @@ export function byTable(work: Work): Way | undefined {
   let before = 0;
   for (const k of [...new Set(figure.rows)].filter((each) => each >= 1 && each <= table.count).sort((a, b) => a - b)) {
     if (before !== 0 && k > before + 1) rows.push('gap');
-    rows.push(rowText(work, table.rows[k - 1]!));
+    rows.push(rowText(work, nth(table.rows, k - 1)));
     before = k;
   }
-  const spelled = table.rows[Math.min(Math.max(figure.spelled, 1), table.count) - 1]!;
+  const spelled = nth(table.rows, Math.min(Math.max(figure.spelled, 1), table.count) - 1);
   return {
     id: 'table',
     title: 'Table',

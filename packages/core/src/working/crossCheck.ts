@@ -1,5 +1,7 @@
 /** Cross-check: every way's number side by side, and why those that differ do. */
 
+import { capital } from '../capital.ts';
+import { nth } from '../nth.ts';
 import { writeNumber, type NumberStyle } from '../money/numberStyle.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import type { Rounded, Way, WorkedSolution } from './solution.ts';
@@ -81,7 +83,7 @@ export function crossCheck(
       ? 'Only one way gives this number.'
       : differing.length === 0
         ? `All ${all} agree ${places}.`
-        : `${capital(words[agreeing]!)} of ${all} ${agreeing === 1 ? 'gives' : 'agree on'} ${checked[0]!.written}; the others differ by rounding.`;
+        : `${capital(nth(words, agreeing))} of ${all} ${agreeing === 1 ? 'gives' : 'agree on'} ${nth(checked, 0).written}; the others differ by rounding.`;
   const apart = differing.map(({ title, because }) => `${title.toLowerCase()} differs: ${because}`).join('; ');
   return {
     ways: checked,
@@ -89,12 +91,8 @@ export function crossCheck(
     says:
       differing.length === 0 || checked.length === 1
         ? brief
-        : `${capital(words[agreeing]!)} of ${all} agree ${places}; ${apart}.`,
+        : `${capital(nth(words, agreeing))} of ${all} agree ${places}; ${apart}.`,
   };
-}
-
-function capital(word: string): string {
-  return `${word[0]!.toUpperCase()}${word.slice(1)}`;
 }
 
 function sentence(parts: readonly string[]): string {

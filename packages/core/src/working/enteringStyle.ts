@@ -1,5 +1,7 @@
 /** Entering styles: how a tool wants its numbers. A style is data, so that an instructor can copy one and change it. */
 
+import { nth } from '../nth.ts';
+
 export type EnteredName = 'n' | 'rate' | 'pv' | 'pmt' | 'fv';
 
 export interface EnteringStyle {
@@ -89,7 +91,7 @@ export const shippedStyles: readonly EnteringStyle[] = [
 ];
 
 export function enteringStyleById(id: string, own: readonly EnteringStyle[] = []): EnteringStyle {
-  return [...own, ...shippedStyles].find((style) => style.id === id) ?? shippedStyles[0]!;
+  return [...own, ...shippedStyles].find((style) => style.id === id) ?? nth(shippedStyles, 0);
 }
 
 /** A style in a few words: "percent a year, payments set apart, signs by direction". */

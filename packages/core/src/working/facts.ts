@@ -3,11 +3,11 @@
 import { readEntry } from '../money/readEntry.ts';
 import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import { quotedNumber } from '../rates/quotedRate.ts';
-import type { SlotName } from '../case/draft.ts';
+import type { SlotName } from '../case/statement.ts';
 import { kindOf } from '../case/kinds.ts';
 import { frequencyOf } from '../case/frequency.ts';
-import type { Question } from '../case/question.ts';
-import { slotWords } from '../case/readDraft.ts';
+import type { Question } from '../statement/question.ts';
+import { slotWords } from '../statement/readDraft.ts';
 import type { ValueSlot } from '../case/solved.ts';
 
 export interface Fact {
@@ -24,29 +24,29 @@ export interface Fact {
 
 /** The facts a question is worked from: the known slots, and the words that decide how they are meant. */
 export function factsOf(question: Question, style: NumberStyle): Fact[] {
-  const { draft } = question;
+  const { statement } = question;
   return [
     ...slotFacts(question, style),
-    frequencyFact(draft.paymentsPerYear),
-    kindOf(draft).compounds ? quoteFact(question.solved.rate) : flatFact,
-    ...(kindOf(draft).hasTable ? [timingFact(draft)] : []),
+    frequencyFact(statement.paymentsPerYear),
+    kindOf(statement).compounds ? quoteFact(question.solved.rate) : flatFact,
+    ...(kindOf(statement).hasTable ? [timingFact(statement)] : []),
   ];
 }
 
 /** The numbers that are given. */
-function slotFacts({ draft, solved, ask }: Question, style: NumberStyle): Fact[] {
-  const { slots, hasTable } = kindOf(draft);
+function slotFacts({ draft, statement, solved, ask }: Question, style: NumberStyle): Fact[] {
+  const { slots, hasTable } = kindOf(statement);
   const facts: Fact[] = [];
   for (const slot of slots) {
-    if (slot === draft.unknown || slot === 'converted') continue;
+    if (slot === statement.unknown || slot === 'converted') continue;
     if (slot === 'rate' && !hasTable && ask.quantity !== 'converted') continue;
     const value = solved.numbers[slot];
     if (slot === 'finalAmount' && value === 0) continue;
-    const isBuilt = slot === 'amount' && draft.buildUp;
+    const isBuilt = slot === 'amount' && statement.buildUp;
     facts.push({
       id: slot,
       name: slotWords[slot],
-      ...numbersOf(slot, value, draft.paymentsPerYear, style),
+      ...numbersOf(slot, value, statement.paymentsPerYear, style),
       from: isBuilt ? 'price less what is paid down, plus fees' : `written: ${draft.slots[slot].trim() || '0'}`,
       words: [],
     });
@@ -108,7 +108,7 @@ const inAdvance = [
   'starting now',
 ];
 
-function timingFact({ timing, paymentsPerYear }: Question['draft']): Fact {
+function timingFact({ timing, paymentsPerYear }: Question['statement']): Fact {
   const { period } = frequencyOf(paymentsPerYear);
   const isEnd = timing === 'end';
   return {

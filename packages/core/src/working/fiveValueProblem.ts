@@ -30,6 +30,9 @@ export interface EnteredLine {
 
 export const order: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
 
+/** One of the five values, not a setting. */
+export const isEntered = (name: string): name is EnteredName => order.some((each) => each === name);
+
 /** The list of entries of a problem under a style, settings first. */
 export function entryList(
   problem: FiveValueProblem,

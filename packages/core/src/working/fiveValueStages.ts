@@ -15,7 +15,7 @@ import { problemSteps, solvedFor, statedProblem, type Answered } from './fiveVal
 /** The balance after payment k, one problem a stage, each starting from what the one before left. */
 export function stagedBalance(work: Work, k: number): Answered | undefined {
   const { question } = work;
-  const { directions } = kindOf(question.draft);
+  const { directions } = kindOf(question.statement);
   const stages = stagesThrough(work.stages, k);
   if (stages.length > 4) return undefined;
   const problem = statedProblem(work);
@@ -69,7 +69,7 @@ export function stagedPayment(work: Work): Answered | undefined {
     return undefined;
   const problem = statedProblem(work);
   const rate: QuotedRate = stage.from === 1 ? problem.rate : { kind: 'periodic', perPayment: stage.i };
-  const { directions } = kindOf(question.draft);
+  const { directions } = kindOf(question.statement);
   const found = solvedFor(
     work,
     {
@@ -93,7 +93,7 @@ export function rangeOnDevice(
   const { question, entering, style } = work;
   const { from = 1, to = 1 } = question.ask;
   const cover = work.stages[0];
-  if (!work.level || !cover || to > cover.to || !kindOf(question.draft).owes) return undefined;
+  if (!work.level || !cover || to > cover.to || !kindOf(question.statement).owes) return undefined;
   const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) =>
     writeMoney(value, style, Number.isInteger(value) ? 0 : 2),
   );

@@ -3,8 +3,7 @@
 import { kindOf } from '../case/kinds.ts';
 import { writeMoney } from '../money/numberStyle.ts';
 import { type DeviceEntry, deviceWrites } from './device.ts';
-import type { EnteredName } from './enteringStyle.ts';
-import { type FiveValueProblem, entryList, onDevice, order } from './fiveValueProblem.ts';
+import { type FiveValueProblem, entryList, onDevice, isEntered } from './fiveValueProblem.ts';
 import type { Rounded, Step } from './solution.ts';
 import { type Work } from './work.ts';
 
@@ -17,14 +16,14 @@ export interface Answered {
 
 /** The case as five values, signed by the pocket, payments as the plan has them. */
 export function statedProblem({ question, saving }: Work): FiveValueProblem {
-  const { draft, solved } = question;
-  const { directions } = kindOf(draft);
+  const { statement, solved } = question;
+  const { directions } = kindOf(statement);
   const { numbers } = solved;
   return {
     unknown: 'pmt',
     n: solved.unknown === 'payments' ? solved.values.n : numbers.payments,
     rate: solved.rate,
-    paymentsPerYear: draft.paymentsPerYear,
+    paymentsPerYear: statement.paymentsPerYear,
     pv: directions.pv * numbers.amount,
     pmt: directions.pmt * numbers.payment,
     fv: directions.fv * numbers.finalAmount,
@@ -42,8 +41,8 @@ export function problemSteps(
   const done = onDevice(problem, entering);
   if (!done) return undefined;
   const lines = entryList(problem, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
-  const settings = lines.filter(({ entry }) => 'put' in entry && !order.includes(entry.put as EnteredName));
-  const values = lines.filter(({ entry }) => 'put' in entry && order.includes(entry.put as EnteredName));
+  const settings = lines.filter(({ entry }) => 'put' in entry && !isEntered(entry.put));
+  const values = lines.filter(({ entry }) => 'put' in entry && isEntered(entry.put));
   const shows = done.shown.at(-1)!.shows!;
   const moneyAsked = problem.unknown === 'pv' || problem.unknown === 'pmt' || problem.unknown === 'fv';
   const direction =

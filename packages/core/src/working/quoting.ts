@@ -7,11 +7,11 @@ import { type Work, rateLetter } from './work.ts';
 
 /** From a rate per payment to the rate as it is quoted. */
 export function quotingSteps(work: Work, i: number): Step[] {
-  const { solved, draft } = work.question;
+  const { solved, statement } = work.question;
   const term = quotingTerm(
     rateLetter(work, i, { kind: 'periodic', perPayment: i }),
     solved.rate,
-    draft.paymentsPerYear,
+    statement.paymentsPerYear,
   );
   if (!term) return [];
   const symbol = solved.rate.kind === 'effective' ? 'e' : 'j';

@@ -92,5 +92,5 @@ export type Detail = 'answer' | 'steps' | 'reasons';
 export function stepsAt(steps: readonly Step[], detail: Detail): readonly Step[] {
   if (detail === 'reasons') return steps;
   const shown = detail === 'answer' ? steps.filter(({ kind }) => kind === 'answer') : steps;
-  return shown.map(({ because: _because, ...step }) => step as Step);
+  return shown.map((step) => ({ ...step, because: undefined }));
 }

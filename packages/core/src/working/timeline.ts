@@ -1,6 +1,7 @@
 /** The timeline of a case: what flows when, long runs shortened. */
 
-import type { StatementKind } from '../case/draft.ts';
+import { nth } from '../nth.ts';
+import type { StatementKind } from '../case/statement.ts';
 import { kinds } from '../case/kinds.ts';
 import type { SolvedCase } from '../case/solved.ts';
 
@@ -43,7 +44,7 @@ export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase
   // Too many different payments: keep the first and last of them.
   const kept = [...shown].filter((at, place, all) => all.length <= 10 || place < 5 || place >= all.length - 3);
   for (const at of kept) {
-    const row = rows[at]!;
+    const row = nth(rows, at);
     add(when(row.number), directions.pmt * (row.payment + row.extra), directions.pmt > 0 ? 'received' : 'paid');
   }
   if (plan.finalAmount !== 0)

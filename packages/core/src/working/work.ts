@@ -4,7 +4,8 @@ import { roundTo } from '../money/roundMoney.ts';
 import { writeBrief, writeMoney, type NumberStyle } from '../money/numberStyle.ts';
 import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
 import { frequencyOf } from '../case/frequency.ts';
-import { writeQuantity, type Question } from '../case/question.ts';
+import { writeQuantity } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import { isSaving, kindOf } from '../case/kinds.ts';
 import { stagesOf, type Stage } from './stages.ts';
 import type { EnteringStyle } from './enteringStyle.ts';
@@ -27,7 +28,7 @@ export interface Work {
 }
 
 export function workOf(question: Question, style: NumberStyle, entering: EnteringStyle): Work {
-  const { draft, solved } = question;
+  const { statement, solved } = question;
   const stages = stagesOf(solved);
   return {
     question,
@@ -35,10 +36,10 @@ export function workOf(question: Question, style: NumberStyle, entering: Enterin
     entering,
     stages,
     level: solved.plan.changes.length === 0,
-    saving: isSaving(kindOf(draft)),
+    saving: isSaving(kindOf(statement)),
     due: solved.values.timing === 'begin',
-    period: frequencyOf(draft.paymentsPerYear).period,
-    counted: kindOf(draft).pays ? 'payments' : 'periods',
+    period: frequencyOf(statement.paymentsPerYear).period,
+    counted: kindOf(statement).pays ? 'payments' : 'periods',
   };
 }
 
@@ -58,7 +59,7 @@ export function countLetter(work: Work, name: string, value: number): Term {
 
 /** The rate per payment with how it is made from the quoted rate. */
 export function rateLetter(work: Work, i: number, rate: QuotedRate = work.question.solved.rate, name = 'i'): Term {
-  const made = rateTerm(rate, work.question.draft.paymentsPerYear, work.style);
+  const made = rateTerm(rate, work.question.statement.paymentsPerYear, work.style);
   // A rate that was itself solved for has no exact spelling: its own digits are typed.
   const same = Math.abs(evaluate(made) - i) <= 1e-13 * Math.max(1e-3, Math.abs(i));
   return letter(name, i, writeBrief(i, 4, 10, work.style), same && made.op !== 'number' ? made : undefined);
@@ -90,7 +91,7 @@ export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term 
 /** The steps from the quoted rate to the rate per payment. */
 export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
   const { question, style, period } = work;
-  const p = question.draft.paymentsPerYear;
+  const p = question.statement.paymentsPerYear;
   if (
     rate.kind === 'periodic' ||
     (rate.kind === 'nominal' && rate.compoundingsPerYear === p && p === 1) ||

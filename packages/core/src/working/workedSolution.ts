@@ -1,10 +1,13 @@
 /** A worked solution of a question: facts, setting, timeline, and every way with the number it gives by its own route. */
 
+import { capital } from '../capital.ts';
+import { nth } from '../nth.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { defaultNumberStyle, type NumberStyle } from '../money/numberStyle.ts';
 import { kindOf } from '../case/kinds.ts';
 import { frequencyOf } from '../case/frequency.ts';
-import { questionInWords, writeQuantity, type Question } from '../case/question.ts';
+import { questionInWords, writeQuantity } from '../case/question.ts';
+import type { Question } from '../statement/question.ts';
 import { quantities } from '../case/quantities.ts';
 import { byFiveValues } from './byFiveValues.ts';
 import { byFormula } from './byFormula.ts';
@@ -42,7 +45,7 @@ const ways: readonly ((work: Work) => Way | undefined)[] = [
  */
 export function workedSolution(
   question: Question,
-  { style = defaultNumberStyle, entering = shippedStyles[0]! }: WorkingOptions = {},
+  { style = defaultNumberStyle, entering = nth(shippedStyles, 0) }: WorkingOptions = {},
 ): WorkedSolution {
   const work = workOf(question, style, entering);
   return {
@@ -50,7 +53,7 @@ export function workedSolution(
     unit: quantities[question.ask.quantity].unit,
     facts: factsOf(question, style),
     setting: settingSteps(work),
-    timeline: kindOf(question.draft).hasTable ? timelineOf(question.draft.kind, question.solved) : [],
+    timeline: kindOf(question.statement).hasTable ? timelineOf(question.statement.kind, question.solved) : [],
     ways: ways.flatMap((way) => way(work) ?? []),
     answer: writeQuantity(question, question.exact, style),
     exact: question.exact,
@@ -60,23 +63,23 @@ export function workedSolution(
 /** Rate per payment and number of payments, with the arithmetic shown. */
 function settingSteps(work: Work): Step[] {
   const { question } = work;
-  const { solved, draft } = question;
+  const { solved, statement } = question;
   if (solved.flat)
     return [
       { kind: 'says', text: 'The charge is flat: it is taken on the whole amount, however much has been repaid.' },
     ];
   const steps: Step[] = [];
-  if (solved.unknown !== 'rate' || !kindOf(draft).hasTable)
+  if (solved.unknown !== 'rate' || !kindOf(statement).hasTable)
     steps.push(...rateSteps(work, solved.rate, solved.values.i));
-  const p = draft.paymentsPerYear;
-  if (solved.unknown !== 'payments' && kindOf(draft).hasTable) {
+  const p = statement.paymentsPerYear;
+  if (solved.unknown !== 'payments' && kindOf(statement).hasTable) {
     const n = solved.numbers.payments;
     const years = roundTo(n / p, 6);
     if (p > 1)
       steps.push({
         kind: 'formula',
         tex: `n = ${years} \\times ${p} = ${n}`,
-        because: `${frequencyOf(p).adverb[0]!.toUpperCase()}${frequencyOf(p).adverb.slice(1)} payments: ${p} in each year.`,
+        because: `${capital(frequencyOf(p).adverb)} payments: ${p} in each year.`,
       });
   }
   return steps;

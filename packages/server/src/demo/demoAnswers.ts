@@ -1,11 +1,13 @@
 /** What the demo's students submit: made by a seeded generator that works like a class: mostly right, some slips more than others, each going on from their own earlier answers. */
 
 import {
+  nth,
   answerKeyOf,
   askedOf,
   defaultHouseRules,
   numberStyleById,
   pairCandidates,
+  questionNumbers,
   roundAs,
   seededRandom,
   singleCandidates,
@@ -30,7 +32,7 @@ const popular: Readonly<Record<string, readonly string[]>> = {
     'simple-interest-payment',
   ],
   'balance-after': ['left-to-pay-for-balance', 'balance-less-payments', 'wrong-period'],
-  'total-interest': ['total-paid-for-interest', 'rounded-payment-multiplied'],
+  'total-interest': ['total-paid-for-interest', 'principal-for-interest'],
   'left-to-pay': ['balance-for-left-to-pay'],
   'amount-financed': ['down-payment-ignored', 'trade-in-ignored'],
 };
@@ -54,7 +56,7 @@ export function answersTo(exercise: Exercise, numbers: Numbers, seed: string, ca
   const random = seededRandom(seed);
   const own: Record<string, number> = {};
   const entries: Record<string, string> = {};
-  const pick = <T>(from: readonly T[]): T => from[Math.floor(random() * from.length)]!;
+  const pick = <T>(from: readonly T[]): T => nth(from, Math.floor(random() * from.length));
   for (const part of exercise.parts) {
     const keyed = answerKeyOf(exercise, part.id, numbers, rules, own);
     if (!keyed.ok) continue;
@@ -99,14 +101,15 @@ function slipOf(
 ): Candidate | undefined {
   if (!question) return undefined;
   const asked = askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []);
-  const singles = singleCandidates(asked);
+  const right = questionNumbers(part, question, rules);
+  const singles = singleCandidates(asked, right);
   const sensible = (all: readonly Candidate[]): Candidate[] => all.filter(({ result }) => Math.abs(result) < 1e7);
   // Of what a class likes to do, the first is done most.
   const favourites = popular[part.ask.quantity] ?? [];
   const favourite = favourites[Math.floor(random() ** 2 * favourites.length)];
   const liked = singles.filter(({ slips: [slip] }) => slip!.id === favourite);
   const pick = <T>(from: readonly T[]): T | undefined => from[Math.floor(random() * from.length)];
-  if (two) return pick(sensible(pairCandidates(asked, singles)));
+  if (two) return pick(sensible(pairCandidates(asked, singles, right)));
   if (random() < 0.66 && liked.length > 0) return liked[0];
   // Otherwise any slip, however many numbers it may lead to.
   const all = sensible(singles);

@@ -1,6 +1,6 @@
 /** The demo's classes: made-up students with names from many places, the same ones every time. */
 
-import { seededRandom } from '@hardy-sextant/core';
+import { nth, seededRandom } from '@hardy-sextant/core';
 
 export interface DemoStudent {
   readonly id: string;
@@ -94,9 +94,10 @@ function people(prefix: string, first: number, many: number, seed: string): Demo
   const seen = new Set<string>();
   return Array.from({ length: many }, (_, at) => {
     const number = `${prefix}-${first + at}`;
-    let name = `${given[at % given.length]!} ${family[at]!}`;
+    let name = `${nth(given, at % given.length)} ${nth(family, at % family.length)}`;
     if (at >= 12)
-      do name = `${given[Math.floor(random() * given.length)]!} ${family[Math.floor(random() * family.length)]!}`;
+      do
+        name = `${nth(given, Math.floor(random() * given.length))} ${nth(family, Math.floor(random() * family.length))}`;
       while (seen.has(name));
     seen.add(name);
     return { id: `demo-${number.toLowerCase()}`, name, number };

@@ -1,6 +1,6 @@
 /** The demo's three sets, with what the students of both classes submitted. */
 
-import { defaultHouseRules, drawNumbers, seededRandom, type Exercise, type Numbers } from '@hardy-sextant/core';
+import { nth, defaultHouseRules, drawNumbers, seededRandom, type Exercise, type Numbers } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import type { SetDocument } from '@hardy-sextant/contract';
 import { answersTo } from './demoAnswers.ts';
@@ -41,7 +41,7 @@ const kilnShed = [
 
 const starter = (title: string): { exerciseId: string; exercise: Exercise } => {
   const at = starterExercises.findIndex((each) => each.title === title);
-  return { exerciseId: `starter-${at + 1}`, exercise: starterExercises[at]! };
+  return { exerciseId: `starter-${at + 1}`, exercise: nth(starterExercises, at) };
 };
 const kiln = { exerciseId: 'demo-kiln-shed', exercise: kilnShedExercise };
 
@@ -69,7 +69,7 @@ function setOf(
       if (drawn?.ok) own[itemId] = mine;
       const texts =
         exercise === kilnShedExercise && place < kilnShed.length
-          ? plain(kilnShed[place]!)
+          ? plain(nth(kilnShed, place))
           : absent
             ? {}
             : answersTo(exercise, mine, `${id} ${itemId} ${student.number}`, care);

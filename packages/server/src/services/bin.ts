@@ -1,5 +1,6 @@
 /** What was deleted, and importing it back. */
 
+import { namesOf } from '@hardy-sextant/core';
 import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
 import { listDeletedClasses, restoreClass } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
@@ -29,9 +30,7 @@ const bins: Readonly<Record<BinKind, Bin>> = {
 /** Everything deleted, the newest first. */
 export async function readBin(queries: Queries): Promise<DeletedRecord[]> {
   const found = await Promise.all(
-    (Object.keys(bins) as BinKind[]).map(async (kind) =>
-      (await bins[kind].list(queries)).map((each) => ({ kind, ...each })),
-    ),
+    namesOf(bins).map(async (kind) => (await bins[kind].list(queries)).map((each) => ({ kind, ...each }))),
   );
   return found.flat().sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
 }

@@ -1,6 +1,6 @@
 /** Classes and who is in them. */
 
-import { defaultHouseRules } from '@hardy-sextant/core';
+import { nth, defaultHouseRules } from '@hardy-sextant/core';
 import {
   houseRulesDocument,
   type AskedOfClasses,
@@ -146,7 +146,7 @@ export async function changeRoster(
     const added = await insertStudents(transaction, classId, input.add);
     // Who comes back gets what was assigned meanwhile.
     const joining = [
-      ...added.map((id, at) => ({ id, number: input.add[at]!.number })),
+      ...added.map((id, at) => ({ id, number: nth(input.add, at).number })),
       ...roster.filter(({ id }) => input.readmit.includes(id)),
     ];
     await numbersForNewStudents(transaction, classId, joining, ahead);

@@ -1,7 +1,15 @@
 /** Judging: what waits for verdicts is worked out in workers and stored, a few submissions at a time. */
 
 import { createHash } from 'node:crypto';
-import { type Entries, type HouseRules, type Numbers, type Verdict, itemShare, markedParts } from '@hardy-sextant/core';
+import {
+  nth,
+  type Entries,
+  type HouseRules,
+  type Numbers,
+  type Verdict,
+  itemShare,
+  markedParts,
+} from '@hardy-sextant/core';
 import {
   entries as entriesSchema,
   itemVerdicts,
@@ -29,7 +37,7 @@ import { Invalid } from './refusal.ts';
 import { readSetToJudge, rulesOf, type SetToJudge } from './sets.ts';
 
 /** Goes up when judging changes, so that stored verdicts are worked out again. */
-const JUDGED_AS = 2;
+const JUDGED_AS = 3;
 
 /** What judging needs besides the students: the set, its rules, what was accepted, and the name of all that verdicts follow from. */
 export interface Frame {
@@ -168,7 +176,9 @@ export async function judge(
             entries: group.rows.map((row): Entries => entries.get(row.id)![itemId] ?? {}),
           })),
         });
-        part.forEach((group, at) => group.rows.forEach((row, k) => (found.get(row.id)![itemId] = checked[at]![k]!)));
+        part.forEach((group, at) =>
+          group.rows.forEach((row, k) => (found.get(row.id)![itemId] = nth(nth(checked, at), k))),
+        );
       }
     }),
   );

@@ -3,7 +3,7 @@ import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { Refusal } from '../ui/api.ts';
+import { Refusal } from '../api/call.ts';
 import { NotFoundPage } from './NotFoundPage.tsx';
 import { pages } from './pages.ts';
 import { Shell } from './Shell.tsx';

@@ -5,7 +5,7 @@ import { Spotlight, spotlight, type SpotlightActionData } from '@mantine/spotlig
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { pages } from './pages.ts';
-import { useCases, useExercises, useSets } from '../ui/records.ts';
+import { useCases, useExercises, useSets } from '../api/records.ts';
 
 /** So long the search waits for the lists it searches; without the server it opens without them. */
 const PATIENCE_MS = 700;
@@ -21,61 +21,13 @@ const isCalled = ({ label = '', description = '' }: SpotlightActionData, words: 
   `${label} ${description}`.toLowerCase().includes(words.toLowerCase().trim());
 
 export default function Commands({ asked, onShortcuts }: CommandsProps) {
-  const navigate = useNavigate();
-  const { toggleColorScheme } = useMantineColorScheme();
   const [query, setQuery] = useState('');
-  const cases = useCases({ find: query });
-  const exercises = useExercises({ find: query });
-  const sets = useSets({ find: query });
-  const go = (id: string, label: string, to: string, description?: string): SpotlightActionData => ({
-    id,
-    label,
-    onClick: () => void navigate(to),
-    ...(description ? { description } : {}),
-  });
-  const show = (name: string, label: string): SpotlightActionData => ({
-    id: `show-${name}`,
-    label,
-    onClick: () => {
-      const search = new URLSearchParams(window.location.search);
-      search.set('show', name);
-      void navigate({
-        pathname: window.location.pathname.startsWith('/bench') ? window.location.pathname : '/bench',
-        search: search.toString(),
-      });
-    },
-  });
-  const places: SpotlightActionData[] = [
-    ...pages.flatMap(({ path, command }) => (command ? [go(path, command, path)] : [])),
-    show('table', 'Show the table'),
-    show('working', 'Show the working'),
-    show('timeline', 'Show the timeline'),
-    show('picture', 'Show the picture'),
-    show('target', 'Search for a target'),
-    show('together', 'Put plans together'),
-    { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
-    { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
-  ];
-  const records: SpotlightActionData[] = [
-    ...(sets.data?.rows ?? []).map(({ id, title, assignedAt }) =>
-      go(`set-${id}`, assignedAt ? `Mark ${title}` : title, assignedAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
-    ),
-    ...(cases.data?.rows ?? []).map(({ id, title, document }) =>
-      go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),
-    ),
-    ...(exercises.data?.rows ?? []).map(({ id, title }) => go(`exercise-${id}`, title, `/exercises/${id}`, 'exercise')),
-  ];
-  // The server looks through more than names; until it has, the rows before are sifted by their names.
-  const looking = [cases, exercises, sets].some(({ isPlaceholderData }) => isPlaceholderData);
+  const places = usePlaces(onShortcuts);
+  const { records, pending, looking } = useFoundRecords(query);
   const called = (all: SpotlightActionData[]) => all.filter((each) => isCalled(each, query));
+  // The server looks through more than names; until it has, the rows before are sifted by their names.
   const actions = [...called(places), ...(looking ? called(records) : records)];
-  // What comes in later would take the choice away from under a key, so the lists are waited for, for a moment.
-  const [waited, setWaited] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setWaited(true), PATIENCE_MS);
-    return () => clearTimeout(timer);
-  }, []);
-  const ready = waited || !(cases.isPending || exercises.isPending || sets.isPending);
+  const ready = usePatience(pending);
   useEffect(() => {
     if (ready) spotlight.open();
   }, [ready, asked]);
@@ -101,4 +53,75 @@ export default function Commands({ asked, onShortcuts }: CommandsProps) {
       maxHeight={420}
     />
   );
+}
+
+/** What comes in later would take the choice away from under a key, so the lists are waited for, for a moment. */
+function usePatience(pending: boolean): boolean {
+  const [waited, setWaited] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setWaited(true), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return waited || !pending;
+}
+
+function useGo() {
+  const navigate = useNavigate();
+  return (id: string, label: string, to: string, description?: string): SpotlightActionData => ({
+    id,
+    label,
+    onClick: () => void navigate(to),
+    ...(description ? { description } : {}),
+  });
+}
+
+/** Pages, ways to look at the case on the Bench, and things to do. */
+function usePlaces(onShortcuts: () => void): SpotlightActionData[] {
+  const navigate = useNavigate();
+  const go = useGo();
+  const { toggleColorScheme } = useMantineColorScheme();
+  const show = (name: string, label: string): SpotlightActionData => ({
+    id: `show-${name}`,
+    label,
+    onClick: () => {
+      const { pathname: here, search: settings } = window.location;
+      const search = new URLSearchParams(settings);
+      search.set('show', name);
+      void navigate({ pathname: here.startsWith('/bench') ? here : '/bench', search: search.toString() });
+    },
+  });
+  return [
+    ...pages.flatMap(({ path, command }) => (command ? [go(path, command, path)] : [])),
+    show('table', 'Show the table'),
+    show('working', 'Show the working'),
+    show('timeline', 'Show the timeline'),
+    show('picture', 'Show the picture'),
+    show('target', 'Search for a target'),
+    show('together', 'Put plans together'),
+    { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
+    { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
+  ];
+}
+
+/** Sets, cases and exercises that the server finds. */
+function useFoundRecords(find: string) {
+  const go = useGo();
+  const cases = useCases({ find });
+  const exercises = useExercises({ find });
+  const sets = useSets({ find });
+  const records = [
+    ...(sets.data?.rows ?? []).map(({ id, title, assignedAt }) =>
+      go(`set-${id}`, assignedAt ? `Mark ${title}` : title, assignedAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
+    ),
+    ...(cases.data?.rows ?? []).map(({ id, title, document }) =>
+      go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),
+    ),
+    ...(exercises.data?.rows ?? []).map(({ id, title }) => go(`exercise-${id}`, title, `/exercises/${id}`, 'exercise')),
+  ];
+  const all = [cases, exercises, sets];
+  return {
+    records,
+    pending: all.some(({ isPending }) => isPending),
+    looking: all.some(({ isPlaceholderData }) => isPlaceholderData),
+  };
 }

@@ -1,7 +1,7 @@
 /** In the top bar: what is typed and not stored yet, on whatever screen, with the way to it. */
 import { Button, Menu } from '@mantine/core';
 import { Link } from 'react-router';
-import { heldUnder, useUnsent } from '../ui/kept/unsent.ts';
+import { heldUnder, useUnsent } from '../api/kept/unsent.ts';
 
 export function UnsentNote() {
   const unsent = useUnsent();

@@ -26,6 +26,7 @@ export const theme = createTheme({
   autoContrast: true,
   // Only named, so that each comes with the screen that uses it.
   components: {
+    ActionIcon: { defaultProps: { size: 30, variant: 'default' } },
     Button: { defaultProps: { size: 'xs', variant: 'default' } },
     Menu: { defaultProps: { returnFocus: true } },
     // Arrow keys count up and down; the small buttons beside would have no name.

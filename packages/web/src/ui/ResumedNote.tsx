@@ -1,8 +1,12 @@
 /** Says that a form was opened with what was typed into it before, and offers what is stored. */
 import { Button } from '@mantine/core';
-import type { useKeptForm } from './useKeptForm.ts';
 
-export function ResumedNote({ typed: { resumed, drop } }: { readonly typed: ReturnType<typeof useKeptForm> }) {
+interface Resumed {
+  readonly resumed: boolean;
+  readonly drop: () => void;
+}
+
+export function ResumedNote({ typed: { resumed, drop } }: { readonly typed: Resumed }) {
   if (!resumed) return null;
   return (
     <p role="status">

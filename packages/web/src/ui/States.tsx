@@ -1,13 +1,22 @@
 /** Loading, empty and failed screens, in one voice. */
 import { Button, Loader } from '@mantine/core';
 import type { ReactNode } from 'react';
-import { Refusal } from './api.ts';
 
 export function Loading({ what }: { readonly what: string }) {
   return (
     <p role="status" className="soft" style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
       <Loader size="xs" /> Fetching {what}…
     </p>
+  );
+}
+
+/** The same for a whole page: it has a heading from the first moment. */
+export function LoadingPage({ title, what }: { readonly title: string; readonly what: string }) {
+  return (
+    <>
+      <h1 className="visually-hidden">{title}</h1>
+      <Loading what={what} />
+    </>
   );
 }
 
@@ -20,7 +29,7 @@ export function Failed({
   readonly error: Error;
   readonly again?: () => void;
 }) {
-  const gone = error instanceof Refusal && error.document.status === 404;
+  const gone = 'isGone' in error && error.isGone === true;
   return (
     <div role="alert" className="sheet" style={{ padding: '18px 22px', maxWidth: 620, marginTop: 16 }}>
       <h2 style={{ fontFamily: 'var(--serif)', fontSize: 20 }}>

@@ -1,7 +1,6 @@
 /** A verdict: always a mark and a word as well as a colour. */
 import type { Verdict } from '@hardy-sextant/core';
 import { verdictLooks } from './verdictLooks.ts';
-import styles from './VerdictMark.module.css';
 
 /** `brief` leaves the word to readers of the page aloud: for cells too small for it. */
 export function VerdictMark({
@@ -13,7 +12,7 @@ export function VerdictMark({
 }) {
   const { mark, word, tone } = verdictLooks[verdict.kind];
   return (
-    <span className={`${styles.mark} ${styles[tone]}`}>
+    <span className="verdict" data-tone={tone}>
       <span aria-hidden>{mark}</span> <span className={brief ? 'visually-hidden' : undefined}>{word}</span>
     </span>
   );

@@ -8,7 +8,9 @@ let asked: { readonly pathname: string; readonly settings: string } | undefined;
 /** The settings in the address, and a way to change several; empty ones are left out. The step back leads to the screen before. */
 export function useAddress(): readonly [URLSearchParams, (change: (settings: URLSearchParams) => void) => void] {
   const [search, setSearch] = useSearchParams();
-  const { pathname, search: shown, state } = useLocation() as { pathname: string; search: string; state: unknown };
+  const location = useLocation();
+  const { pathname, search: shown } = location;
+  const state: unknown = location.state;
   useEffect(() => {
     if (
       asked &&

@@ -4,10 +4,10 @@ import { fail, ok, type Result } from '../../result.ts';
 import { ratePerPayment } from '../../rates/quotedRate.ts';
 import { buildTable } from '../../table/buildTable.ts';
 import { exactRounding, type Plan, type TableRounding } from '../../table/plan.ts';
-import type { StatementDraft } from '../draft.ts';
-import { owing, sentenceOf, type KindOfCase, type SlotNumbers } from '../kind.ts';
+import { owing, sentenceOf, type KindOfCase } from '../kind.ts';
 import { quotedRate } from '../quote.ts';
 import type { SolvedCase } from '../solved.ts';
+import type { Statement } from '../statement.ts';
 
 export const convert: KindOfCase = {
   title: 'Converting a rate',
@@ -22,7 +22,7 @@ export const convert: KindOfCase = {
   owes: false,
   takesChanges: false,
   refinances: false,
-  solve: (draft, numbers, _changes, rounding) => growthOfHundred(draft, numbers, rounding),
+  solve: growthOfHundred,
   sentence: sentenceOf(`A rate of {rate} {quote}
     grows money as much as {converted} {into} .`),
   slotNames: { rate: 'rate', converted: 'the same rate, quoted otherwise' },
@@ -30,13 +30,13 @@ export const convert: KindOfCase = {
 };
 
 /** What 100 grows to in a year at the rate, without payments. */
-function growthOfHundred(draft: StatementDraft, numbers: SlotNumbers, rounding: TableRounding): Result<SolvedCase> {
+function growthOfHundred(statement: Statement, rounding: TableRounding): Result<SolvedCase> {
+  const { numbers, quote, paymentsPerYear: payments } = statement;
   if (numbers.rate === undefined)
     return fail('blank', 'The plan behind this part is not complete yet.', { field: 'rate' });
-  const rate = quotedRate(draft.quote, numbers.rate);
-  const i = ratePerPayment(rate, draft.paymentsPerYear);
+  const rate = quotedRate(quote, numbers.rate);
+  const i = ratePerPayment(rate, payments);
   if (!i.ok) return i;
-  const payments = draft.paymentsPerYear;
   const grown = 100 * Math.exp(payments * Math.log1p(i.value));
   const plan: Plan = {
     kind: 'saving',

@@ -16,7 +16,7 @@ export const flat: KindOfCase = {
   owes: true,
   takesChanges: false,
   refinances: false,
-  solve: (draft, numbers, _changes, rounding) => solveFlat(draft, numbers, rounding),
+  solve: solveFlat,
   sentence: sentenceOf(`The buyer finances {amount} with a flat charge of {rate} {flatBy} ,
     and pays {payments} {frequency} payments of {payment} at the {timing} of each {period} .`),
   slotNames: {

@@ -21,8 +21,9 @@ export const lumpSum: KindOfCase = {
   directions: growing,
   pays: false,
   takesChanges: false,
-  solve: (draft, numbers, _changes, rounding) => {
-    const solved = solveGrowth({ ...draft, timing: 'end' }, { ...numbers, payment: 0 }, [], rounding);
+  solve: (statement, rounding) => {
+    const numbers = { ...statement.numbers, payment: 0 };
+    const solved = solveGrowth({ ...statement, timing: 'end', numbers, changes: [] }, rounding);
     return solved.ok && solved.value.unknown === 'payments' ? grownPast(solved.value) : solved;
   },
   sentence: sentenceOf(`An amount of {amount} at {rate} {quote}

@@ -1,34 +1,32 @@
 /** What records of quantities are built from: who can be asked, and the shapes several of them share. */
 
 import { fail, ok, type Result } from '../../result.ts';
-import { numberStyleById } from '../../money/numberStyle.ts';
 import { roundTo } from '../../money/roundMoney.ts';
-import type { StatementDraft } from '../draft.ts';
 import { payments } from '../inputs.ts';
 import { kindOf } from '../kinds.ts';
 import type { AskedCase, Inputs, QuantityRecord } from '../quantity.ts';
-import { readBuildUp, type BuiltUp } from '../readDraft.ts';
 import type { SolvedCase } from '../solved.ts';
+import type { BuiltUp } from '../statement.ts';
 
 type Applies = QuantityRecord['applies'];
 
-export const anyPlan: Applies = (draft) => kindOf(draft).hasTable;
-export const pays: Applies = (draft) => kindOf(draft).pays;
-export const owes: Applies = (draft) => kindOf(draft).owes;
-export const level: Applies = (draft) => kindOf(draft).level;
-export const builtUp: Applies = (draft) => owes(draft) && draft.buildUp !== undefined;
+export const anyPlan: Applies = (statement) => kindOf(statement).hasTable;
+export const pays: Applies = (statement) => kindOf(statement).pays;
+export const owes: Applies = (statement) => kindOf(statement).owes;
+export const level: Applies = (statement) => kindOf(statement).level;
+export const builtUp: Applies = (statement) => owes(statement) && statement.buildUp !== undefined;
 /** Something changes on the way. */
-export const changes: Applies = (draft) => kindOf(draft).takesChanges && draft.changes.length > 0;
-export const always: Applies = (_draft: StatementDraft) => true;
+export const changes: Applies = (statement) => kindOf(statement).takesChanges && statement.changes.length > 0;
+export const always: Applies = () => true;
 
 export const percent = (fraction: Result<number>): Result<number> =>
   fraction.ok ? ok(roundTo(fraction.value * 100, 13)) : fraction;
 
 /** The price and the parts an amount is built up from. */
-export function builtUpOf({ draft, names }: AskedCase): Result<BuiltUp> {
-  if (!draft.buildUp)
-    return fail('out-of-range', 'This needs a price: build the amount up from one.', { field: 'amount' });
-  return readBuildUp(draft.buildUp, numberStyleById(draft.numberStyle), names);
+export function builtUpOf({ statement: { buildUp } }: AskedCase): Result<BuiltUp> {
+  return buildUp
+    ? ok(buildUp)
+    : fail('out-of-range', 'This needs a price: build the amount up from one.', { field: 'amount' });
 }
 
 /** A payment number inside a table's rows, or a sentence. */

@@ -27,11 +27,16 @@ export const changedQuantities = {
   }),
   // Without changes nothing is saved; with them the table is run.
   'time-saved': whole('the time saved by the changes', 'years', changes, {
-    read: saved(({ count }, { draft }) => count / draft.paymentsPerYear),
+    read: saved(({ count }, { statement }) => count / statement.paymentsPerYear),
     closedForm: () => [0],
   }),
-  'interest-saved': whole('the interest saved by the changes', 'money', (draft) => changes(draft) && owes(draft), {
-    read: saved(({ totalInterest }) => totalInterest),
-    closedForm: () => [0],
-  }),
+  'interest-saved': whole(
+    'the interest saved by the changes',
+    'money',
+    (statement) => changes(statement) && owes(statement),
+    {
+      read: saved(({ totalInterest }) => totalInterest),
+      closedForm: () => [0],
+    },
+  ),
 } satisfies Partial<Record<Quantity, QuantityRecord>>;

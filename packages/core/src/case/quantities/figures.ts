@@ -55,7 +55,7 @@ const paidIn = ({ from, to }: Inputs, payment: number): number => (to - from + 1
 /** How far the balance moves from before the range to after it, in its own direction. */
 const movedIn = (inputs: Inputs, payment: number, asked: AskedCase): number =>
   balanceAt(asked, inputs, payment, inputs.to) - balanceAt(asked, inputs, payment, inputs.from - 1);
-const saves = (asked: AskedCase): boolean => isSaving(kindOf(asked.draft));
+const saves = (asked: AskedCase): boolean => isSaving(kindOf(asked.statement));
 const balance = withPayment((inputs, payment, asked) => balanceAt(asked, inputs, payment, inputs.after));
 
 export const readingQuantities = {

@@ -14,15 +14,17 @@ import { always, builtUp, builtUpOf, percent, whole } from './builders.ts';
 
 /** The rate per payment that is known, or found where it is what the case asks. */
 const perPayment = (inputs: Inputs, asked: AskedCase): number =>
-  asked.solved.unknown === 'rate' && kindOf(asked.draft).hasTable
+  asked.solved.unknown === 'rate' && kindOf(asked.statement).hasTable
     ? (solveUnknown(asked, inputs, 'i') ?? NaN)
     : inputs.i;
 
 const quotedAs =
   (rate: (asked: AskedCase) => QuotedRate): QuantityRecord['read'] =>
   (asked) => {
-    const { solved, draft } = asked;
-    return percent(convertRate({ kind: 'periodic', perPayment: solved.values.i }, rate(asked), draft.paymentsPerYear));
+    const { solved, statement } = asked;
+    return percent(
+      convertRate({ kind: 'periodic', perPayment: solved.values.i }, rate(asked), statement.paymentsPerYear),
+    );
   };
 
 export const rateQuantities = {
@@ -32,7 +34,7 @@ export const rateQuantities = {
     onInputsAlone: true,
   }),
   nominal: whole('the nominal rate a year', 'percent', always, {
-    read: quotedAs(({ draft }) => ({ kind: 'nominal', annual: 0, compoundingsPerYear: draft.paymentsPerYear })),
+    read: quotedAs(({ statement }) => ({ kind: 'nominal', annual: 0, compoundingsPerYear: statement.paymentsPerYear })),
     closedForm: (inputs, asked) => [perPayment(inputs, asked) * inputs.p * 100],
     onInputsAlone: true,
   }),
@@ -41,10 +43,10 @@ export const rateQuantities = {
     closedForm: (inputs, asked) => [growthLessOne(perPayment(inputs, asked), inputs.p) * 100],
     onInputsAlone: true,
   }),
-  converted: whole('the same rate, quoted the other way', 'percent', (draft) => !kindOf(draft).hasTable, {
-    read: quotedAs(({ draft }) => quotedRate(draft.into, 0)),
-    closedForm: (inputs, { draft }) => {
-      const into = quoteRate(inputs.i, quotedRate(draft.into, 0), inputs.p);
+  converted: whole('the same rate, quoted the other way', 'percent', (statement) => !kindOf(statement).hasTable, {
+    read: quotedAs(({ statement }) => quotedRate(statement.into, 0)),
+    closedForm: (inputs, { statement }) => {
+      const into = quoteRate(inputs.i, quotedRate(statement.into, 0), inputs.p);
       return into.ok ? [quotedNumber(into.value) * 100] : [];
     },
     onInputsAlone: true,
@@ -53,17 +55,17 @@ export const rateQuantities = {
     read: (asked) => {
       const built = builtUpOf(asked);
       if (!built.ok) return built;
-      const { solved, draft } = asked;
+      const { solved, statement } = asked;
       const i = rateWithCharges({
         amount: solved.numbers.amount,
         fees: built.value.feesTaken,
         payment: solved.table.firstPayment,
         payments: solved.numbers.payments,
         finalAmount: solved.numbers.finalAmount,
-        timing: draft.timing,
+        timing: statement.timing,
       });
       if (!i.ok) return i;
-      const quoted = quoteRate(i.value, solved.rate, draft.paymentsPerYear);
+      const quoted = quoteRate(i.value, solved.rate, statement.paymentsPerYear);
       return quoted.ok ? percent(ok(quotedNumber(quoted.value))) : quoted;
     },
     closedForm: ({ n, amount, feesTaken, finalAmount, timing }, asked) => {

@@ -60,7 +60,7 @@ function record(
   read: (result: RefinancingResult) => Result<number>,
   form: (found: Refinanced, payment: number, left: number) => number,
 ): QuantityRecord {
-  return whole(title, unit, (draft) => kindOf(draft).refinances, {
+  return whole(title, unit, (statement) => kindOf(statement).refinances, {
     refinancing: true,
     read: ({ solved, ask }) => {
       if (!ask.refinancing)

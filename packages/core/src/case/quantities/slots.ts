@@ -45,8 +45,8 @@ export const slotQuantities = {
   }),
   years: whole('the time in years', 'years', anyPlan, {
     slot: 'payments',
-    read: ({ solved: { said, exact, shown }, draft }) =>
-      ok((said && !said.isWhole ? exact : shown) / draft.paymentsPerYear),
+    read: ({ solved: { said, exact, shown }, statement }) =>
+      ok((said && !said.isWhole ? exact : shown) / statement.paymentsPerYear),
     closedForm: (inputs, asked) => solved('n')(inputs, asked).map((n) => n / inputs.p),
   }),
 } satisfies Partial<Record<Quantity, QuantityRecord>>;

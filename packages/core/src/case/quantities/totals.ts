@@ -14,8 +14,8 @@ export const totalQuantities = {
   }),
   'total-interest': whole('the total interest', 'money', anyPlan, {
     read: ({ solved }) => ok(roundTo(solved.table.totalInterest, 6)),
-    closedForm: withPayment(({ n, amount, finalAmount }, payment, { draft }) =>
-      isSaving(kindOf(draft)) ? finalAmount - amount - n * payment : n * payment - amount + finalAmount,
+    closedForm: withPayment(({ n, amount, finalAmount }, payment, { statement }) =>
+      isSaving(kindOf(statement)) ? finalAmount - amount - n * payment : n * payment - amount + finalAmount,
     ),
   }),
   'last-payment': whole('the last payment', 'money', pays, {
@@ -26,7 +26,7 @@ export const totalQuantities = {
         inputs.timing === 'begin'
           ? before - inputs.finalAmount / (1 + inputs.i)
           : before * (1 + inputs.i) - inputs.finalAmount;
-      return isSaving(kindOf(asked.draft)) ? -settles : settles;
+      return isSaving(kindOf(asked.statement)) ? -settles : settles;
     }),
   }),
   'total-price': whole('the total price with what was paid down', 'money', builtUp, {
@@ -54,12 +54,9 @@ export const totalQuantities = {
     onInputsAlone: true,
   }),
   'finance-charge': whole('the finance charge', 'money', owes, {
-    read: (asked) => {
-      const { solved, draft } = asked;
+    read: ({ solved, statement }) => {
       if (solved.flat) return ok(solved.flat.charge);
-      const built = draft.buildUp ? builtUpOf(asked) : undefined;
-      if (built && !built.ok) return built;
-      return ok(roundTo(solved.table.totalInterest + (built?.value.feesTaken ?? 0), 6));
+      return ok(roundTo(solved.table.totalInterest + (statement.buildUp?.feesTaken ?? 0), 6));
     },
     closedForm: withPayment(
       ({ n, amount, finalAmount, feesTaken }, payment) => n * payment - amount + finalAmount + feesTaken,

@@ -2,8 +2,9 @@
 
 import { readSlotText, type Scope } from '../../money/expression.ts';
 import { roundCent } from '../../money/roundMoney.ts';
-import { styleOf } from '../../case/question.ts';
+import { styleOf } from '../../statement/question.ts';
 import { changed } from '../../case/inputs.ts';
+import { isSaving } from '../../case/kinds.ts';
 import type { Inputs } from '../../case/quantity.ts';
 import { defineSlip, money, type Asked, type Slip, type WrongInputs } from '../slip.ts';
 
@@ -122,7 +123,7 @@ export const amountSlips: readonly Slip[] = [
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
       asked.kind.hasTable &&
-      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment', 'balance-after'].includes(
+      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment'].includes(
         asked.question.ask.quantity,
       ),
     wrongInputs: (inputs, asked) => [
@@ -141,7 +142,7 @@ export const amountSlips: readonly Slip[] = [
     applies: (asked) =>
       asked.inputs.finalAmount !== 0 &&
       asked.question.solved.unknown !== 'finalAmount' &&
-      ['payment', 'amount', 'payments', 'years', 'rate', 'total-paid', 'total-interest'].includes(
+      !['rate-per-payment', 'nominal', 'effective', 'amount-financed', 'down-payment'].includes(
         asked.question.ask.quantity,
       ) &&
       asked.kind.hasTable,
@@ -149,6 +150,95 @@ export const amountSlips: readonly Slip[] = [
       {
         inputs: changed(inputs, { fvSign: -1 }),
         did: `The ${money(asked, inputs.finalAmount)} at the end was entered with the other sign.`,
+      },
+    ],
+  }),
+  defineSlip({
+    id: 'price-financed',
+    family: 'amount',
+    title: 'Neither down payment nor trade-in taken off',
+    advice: 'What is paid down and what is traded in are not financed: take both off the price.',
+    weight: 7,
+    applies: (asked) => usesAmount(asked) && asked.inputs.downPayment > 0 && asked.inputs.tradeIn > 0,
+    wrongInputs: (inputs, asked) => {
+      const amount = roundCent(inputs.amount + inputs.downPayment + inputs.tradeIn);
+      return [
+        {
+          inputs: changed(inputs, { amount, downPayment: 0, tradeIn: 0 }),
+          did: `Neither the down payment nor the trade-in was taken off: ${money(asked, amount)} was financed.`,
+        },
+      ];
+    },
+  }),
+  defineSlip({
+    id: 'taken-off-added',
+    family: 'amount',
+    title: 'Added to the price instead of taken off',
+    advice: 'A down payment or trade-in lowers what is financed; here it was added to the price.',
+    weight: 6,
+    applies: (asked) => usesAmount(asked) && asked.inputs.downPayment + asked.inputs.tradeIn > 0,
+    wrongInputs: (inputs, asked) =>
+      [inputs.downPayment, inputs.tradeIn]
+        .filter((each) => each > 0)
+        .map((each) => ({
+          inputs: changed(inputs, { amount: roundCent(inputs.amount + 2 * each) }),
+          did: `${money(asked, each)} was added to the price instead of taken off.`,
+        })),
+  }),
+  defineSlip({
+    id: 'fees-taken-off',
+    family: 'amount',
+    title: 'Fees taken off instead of added',
+    advice: 'Fees that are financed raise the amount; here they lowered it.',
+    weight: 6,
+    applies: usesAmount,
+    wrongInputs: (inputs, asked) => {
+      const fees = inputs.feesAdded;
+      const without = fees > 0 ? [inputs.amount - fees] : withoutNames(asked, /fee|cost/);
+      return without
+        .map((each) => roundCent(2 * each - inputs.amount))
+        .filter((amount) => amount > 0 && amount < inputs.amount)
+        .map((amount) => ({
+          inputs: changed(inputs, { amount }),
+          did: `The fees were taken off instead of added: ${money(asked, amount)} was financed.`,
+        }));
+    },
+  }),
+  defineSlip({
+    id: 'final-amount-not-discounted',
+    family: 'amount',
+    title: 'Amount at the end taken off as it is',
+    advice: 'What is owed at the end is worth less today: discount it before it is taken off.',
+    weight: 7,
+    applies: (asked) =>
+      asked.kind.owes &&
+      asked.kind.level &&
+      asked.inputs.finalAmount > 0 &&
+      asked.inputs.finalAmount < asked.inputs.amount &&
+      asked.question.ask.quantity === 'payment' &&
+      asked.question.solved.values.i !== 0,
+    wrongInputs: (inputs, asked) => [
+      {
+        inputs: changed(inputs, { amount: inputs.amount - inputs.finalAmount, finalAmount: 0 }),
+        did: `${money(asked, inputs.finalAmount)} at the end was taken off the amount as it is, not what it is worth today.`,
+      },
+    ],
+  }),
+  defineSlip({
+    id: 'start-left-out',
+    family: 'amount',
+    title: 'Sum at the start left out',
+    advice: 'Something was there at the start and grows too.',
+    weight: 8,
+    applies: (asked) =>
+      isSaving(asked.kind) &&
+      asked.kind.pays &&
+      asked.inputs.amount > 0 &&
+      ['payment', 'final-amount', 'payments', 'years', 'balance-after'].includes(asked.question.ask.quantity),
+    wrongInputs: (inputs, asked) => [
+      {
+        inputs: changed(inputs, { amount: 0 }),
+        did: `The ${money(asked, inputs.amount)} at the start was left out.`,
       },
     ],
   }),

@@ -1,13 +1,14 @@
 /** Slips of the copying family: the right number, or a given, written down wrongly. */
 
+import { nth } from '../../nth.ts';
 import { roundTo } from '../../money/roundMoney.ts';
 import { ratePerPayment, withQuotedNumber } from '../../rates/quotedRate.ts';
 import { changed } from '../../case/inputs.ts';
 import type { Inputs } from '../../case/quantity.ts';
-import { brief, defineSlip, percent, type Asked, type Slip, type WrongInputs, type WrongResult } from '../slip.ts';
+import { brief, defineSlip, percent, type Answered, type Slip, type WrongInputs, type WrongResult } from '../slip.ts';
 
-const decimalsOf = ({ format }: Asked): number => (format.kind === 'years-months' ? 2 : format.decimals);
-const applies = ({ expected, format }: Asked): boolean => format.kind !== 'years-months' && expected !== 0;
+const decimalsOf = ({ format }: Answered): number => (format.kind === 'years-months' ? 2 : format.decimals);
+const applies = ({ expected, format }: Answered): boolean => format.kind !== 'years-months' && expected !== 0;
 
 /** Every number that comes from the digits of a written one. */
 function rewritten(value: number, decimals: number, rewrite: (digits: string) => readonly string[]): number[] {
@@ -26,7 +27,7 @@ function swapped(digits: string): string[] {
   const found: string[] = [];
   for (let at = 0; at + 1 < digits.length; at += 1) {
     const next = digits[at + 1] === '.' ? at + 2 : at + 1;
-    const [a, b] = [digits[at]!, digits[next]];
+    const [a, b] = [nth(digits, at), digits[next]];
     if (a === '.' || b === undefined || a === b) continue;
     found.push(`${digits.slice(0, at)}${b}${digits.slice(at + 1, next)}${a}${digits.slice(next + 1)}`);
   }
@@ -40,8 +41,16 @@ const lost = (digits: string): string[] =>
   each(digits.slice(0, digits.includes('.') ? -1 : undefined), (at) => digits.slice(0, at) + digits.slice(at + 1));
 const doubled = (digits: string): string[] => each(digits, (at) => digits.slice(0, at + 1) + digits.slice(at));
 
-function written(asked: Asked, rewrite: (digits: string) => readonly string[], did: string): WrongResult[] {
-  return rewritten(asked.expected, decimalsOf(asked), rewrite).map((result) => ({ result, did }));
+function written(
+  right: number,
+  answered: Answered,
+  rewrite: (digits: string) => readonly string[],
+  did: (right: string) => string,
+): WrongResult[] {
+  return rewritten(right, decimalsOf(answered), rewrite).map((result) => ({
+    result,
+    did: did(brief(answered, right, 6)),
+  }));
 }
 
 export const copyingSlips: readonly Slip[] = [
@@ -52,8 +61,8 @@ export const copyingSlips: readonly Slip[] = [
     advice: 'Two neighbouring digits of the right number have changed places.',
     weight: 3,
     applies,
-    wrongMethod: (_inputs, asked) =>
-      written(asked, swapped, `Two neighbouring digits of ${brief(asked, asked.expected, 6)} have changed places.`),
+    wrongAnswer: (right, answered) =>
+      written(right, answered, swapped, (number) => `Two neighbouring digits of ${number} have changed places.`),
   }),
   defineSlip({
     id: 'digit-lost',
@@ -61,8 +70,8 @@ export const copyingSlips: readonly Slip[] = [
     title: 'A digit lost',
     advice: 'A digit of the right number is missing.',
     weight: 2.5,
-    applies: (asked) => applies(asked) && Math.abs(asked.expected) >= 100,
-    wrongMethod: (_inputs, asked) => written(asked, lost, `A digit of ${brief(asked, asked.expected, 6)} is missing.`),
+    applies: (answered) => applies(answered) && Math.abs(answered.expected) >= 100,
+    wrongAnswer: (right, answered) => written(right, answered, lost, (number) => `A digit of ${number} is missing.`),
   }),
   defineSlip({
     id: 'digit-doubled',
@@ -70,9 +79,9 @@ export const copyingSlips: readonly Slip[] = [
     title: 'A digit doubled',
     advice: 'A digit of the right number is there twice.',
     weight: 2.5,
-    applies: (asked) => applies(asked) && Math.abs(asked.expected) >= 10,
-    wrongMethod: (_inputs, asked) =>
-      written(asked, doubled, `A digit of ${brief(asked, asked.expected, 6)} is there twice.`),
+    applies: (answered) => applies(answered) && Math.abs(answered.expected) >= 10,
+    wrongAnswer: (right, answered) =>
+      written(right, answered, doubled, (number) => `A digit of ${number} is there twice.`),
   }),
   defineSlip({
     id: 'decimal-point-moved',
@@ -81,10 +90,10 @@ export const copyingSlips: readonly Slip[] = [
     advice: 'The decimal point of the right number has moved.',
     weight: 3,
     applies,
-    wrongMethod: (_inputs, asked) =>
+    wrongAnswer: (right, answered) =>
       [10, 100, 1000, 0.1, 0.01, 0.001].map((factor) => ({
-        result: asked.expected * factor,
-        did: `The decimal point of ${brief(asked, asked.expected, 6)} has moved.`,
+        result: right * factor,
+        did: `The decimal point of ${brief(answered, right, 6)} has moved.`,
       })),
   }),
   defineSlip({

@@ -4,9 +4,8 @@ import { roundTo } from '../../money/roundMoney.ts';
 import { NEAR_WHOLE } from '../../annuity/sayCount.ts';
 import { isSaving } from '../../case/kinds.ts';
 import { frequencyOf } from '../../case/frequency.ts';
-import { compute } from '../../case/compute.ts';
 import { balanceAt, changed, payments } from '../../case/inputs.ts';
-import { brief, defineSlip, money, type Asked, type Slip } from '../slip.ts';
+import { brief, defineSlip, money, resultsFrom, type Asked, type Slip } from '../slip.ts';
 
 const usesCount = ({ kind, question: { solved, ask } }: Asked): boolean =>
   kind.hasTable &&
@@ -29,6 +28,17 @@ const countMatters = (asked: Asked): boolean =>
     asked.inputs.payment !== undefined &&
     ['balance-after', 'interest-in', 'principal-in', 'paid-in', 'term'].includes(asked.question.ask.quantity)
   );
+
+const isCountedUp = ({ format }: Asked): boolean =>
+  format.kind !== 'money' && format.kind !== 'percent' && format.up === true;
+
+/** What is counted, with its fraction: payments, or months. */
+function counted({ question: { solved, ask }, format, exact, inputs }: Asked): number {
+  const inPayments = format.kind === 'count';
+  if (solved.unknown !== 'payments' || !['payments', 'years'].includes(ask.quantity))
+    return inPayments ? exact : exact * 12;
+  return inPayments ? solved.exact : (solved.exact / inputs.p) * 12;
+}
 
 export const countSlips: readonly Slip[] = [
   defineSlip({
@@ -76,10 +86,13 @@ export const countSlips: readonly Slip[] = [
       }
       return [1, -1].flatMap((by) =>
         inputs.n + by >= 1
-          ? compute(asked.question, changed(inputs, { n: inputs.n + by })).map((result) => ({
-              result,
-              did: `${brief(asked, inputs.n + by, 2)} payments were counted instead of ${brief(asked, inputs.n, 2)}.`,
-            }))
+          ? resultsFrom(
+              {
+                inputs: changed(inputs, { n: inputs.n + by }),
+                did: `${brief(asked, inputs.n + by, 2)} payments were counted instead of ${brief(asked, inputs.n, 2)}.`,
+              },
+              asked,
+            )
           : [],
       );
     },
@@ -135,14 +148,17 @@ export const countSlips: readonly Slip[] = [
     title: 'Count rounded down',
     advice: 'A part of a payment still has to be paid: the count goes up.',
     weight: 9,
-    applies: ({ question: { ask }, exact }) =>
-      ask.quantity === 'payments' && Math.abs(exact - roundTo(exact, 0)) > NEAR_WHOLE,
-    wrongMethod: (_inputs, asked) => [
-      {
-        result: Math.floor(asked.exact),
-        did: `${brief(asked, asked.exact)} payments were rounded down; the last, smaller one is a payment too.`,
-      },
-    ],
+    applies: (asked) => isCountedUp(asked) && Math.abs(counted(asked) - roundTo(counted(asked), 0)) > 1e-6,
+    wrongMethod: (_inputs, asked) => {
+      const count = counted(asked);
+      const inPayments = asked.format.kind === 'count';
+      return [
+        {
+          result: Math.floor(count) / (inPayments ? 1 : 12),
+          did: `${brief(asked, count)} ${inPayments ? 'payments were rounded down; the last, smaller one is a payment too' : 'months were rounded down; a part of a month counts as a whole one'}.`,
+        },
+      ];
+    },
   }),
   defineSlip({
     id: 'gave-years',
@@ -169,5 +185,27 @@ export const countSlips: readonly Slip[] = [
         result,
         did: `${brief(asked, result)} payments, ${inputs.p} a year, are ${brief(asked, result / inputs.p)} years.`,
       })),
+  }),
+  defineSlip({
+    id: 'amount-over-payment',
+    family: 'count',
+    title: 'Amount divided by the payment',
+    advice: 'The amount was shared out over the payments; interest was left out.',
+    weight: 8,
+    applies: (asked) =>
+      ['payments', 'years'].includes(asked.question.ask.quantity) &&
+      asked.kind.level &&
+      (asked.inputs.payment ?? 0) > 0 &&
+      asked.question.solved.values.i !== 0,
+    wrongMethod: ({ amount, finalAmount, payment = 0, p }, asked) => {
+      const whole = Math.abs(amount - finalAmount);
+      const count = whole / payment;
+      return [
+        {
+          result: asked.question.ask.quantity === 'years' ? count / p : count,
+          did: `${money(asked, whole)} ÷ ${money(asked, payment)} = ${brief(asked, count)}: interest was left out.`,
+        },
+      ];
+    },
   }),
 ];

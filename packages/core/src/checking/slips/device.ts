@@ -28,7 +28,7 @@ export const deviceSlips: readonly Slip[] = [
           did: `${what}, ${money(asked, value)}, was still stored from an earlier problem.`,
         });
       };
-      for (const { solved, draft } of asked.before) {
+      for (const { solved, statement } of asked.before) {
         const { numbers, table } = solved;
         const payment = table.firstPayment;
         const fv = solved.unknown === 'finalAmount' ? solved.shown : numbers.finalAmount;
@@ -37,7 +37,7 @@ export const deviceSlips: readonly Slip[] = [
         if (inputs.payment === 0 && payment !== 0) add({ payment }, 'The payment', payment);
         if (inputs.amount === 0 && numbers.amount !== 0 && asked.question.solved.unknown !== 'amount')
           add(
-            { amount: numbers.amount, pvSign: draft.kind === asked.question.draft.kind ? 1 : -1 },
+            { amount: numbers.amount, pvSign: statement.kind === asked.question.statement.kind ? 1 : -1 },
             'The amount at the start',
             numbers.amount,
           );

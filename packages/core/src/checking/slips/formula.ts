@@ -132,4 +132,21 @@ export const formulaSlips: readonly Slip[] = [
         : []),
     ],
   }),
+  defineSlip({
+    id: 'growth-not-less-one',
+    family: 'formula',
+    title: 'Growth factor not less one',
+    advice: 'A row of deposits grows to (1+i)^n less 1, divided by i: the 1 was not taken off.',
+    weight: 6,
+    applies: (asked) => typed(asked) && isSaving(asked.kind) && asked.question.ask.quantity !== 'amount',
+    wrongMethod: ({ amount, finalAmount, payment = 0, n, i, timing }, asked) => {
+      const power = 1 + growthLessOne(i, n);
+      const due = timing === 'begin' ? 1 + i : 1;
+      const result =
+        asked.question.ask.quantity === 'payment'
+          ? ((finalAmount - amount * power) * i) / power / due
+          : amount * power + (payment * due * power) / i;
+      return results([result], '(1 + i) to the power was divided by the rate without taking off the 1.');
+    },
+  }),
 ];

@@ -12,7 +12,7 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Payments taken off without interest',
     advice: 'Each payment covers interest first; only the rest lowers what is owed.',
     weight: 8,
-    applies: (asked) => asks(asked, 'balance-after') && asked.kind.pays && hasInterest(asked),
+    applies: (asked) => asks(asked, 'balance-after', 'left-to-pay') && asked.kind.pays && hasInterest(asked),
     wrongMethod: (inputs, asked) => {
       const own = asked.question.solved.table.firstPayment;
       const saving = isSaving(asked.kind);

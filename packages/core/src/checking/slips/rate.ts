@@ -3,9 +3,8 @@
 import { roundTo } from '../../money/roundMoney.ts';
 import { growthLessOne } from '../../annuity/fiveValues.ts';
 import { frequencyOf } from '../../case/frequency.ts';
-import { compute } from '../../case/compute.ts';
 import { changed } from '../../case/inputs.ts';
-import { brief, defineSlip, percent, type Asked, type Slip } from '../slip.ts';
+import { brief, defineSlip, percent, resultsFrom, type Answered, type Asked, type Slip } from '../slip.ts';
 
 /** The rate is known, quoted by the year, and goes into the computation. */
 const usesRate = ({ kind, question: { solved, ask } }: Asked): boolean =>
@@ -15,7 +14,7 @@ const usesRate = ({ kind, question: { solved, ask } }: Asked): boolean =>
   solved.values.i !== 0;
 const yearly = (asked: Asked): boolean =>
   usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && asked.inputs.p > 1;
-const gives = (asked: Asked): boolean => asked.unit === 'percent';
+const gives = ({ unit }: Answered): boolean => unit === 'percent';
 const period = ({ inputs }: Asked): string => frequencyOf(inputs.p).period;
 /** What was found or is known per payment. */
 const perPayment = (asked: Asked): number => asked.question.solved.values.i;
@@ -47,7 +46,7 @@ export const rateSlips: readonly Slip[] = [
       asked.question.solved.rate.kind !== 'periodic' &&
       !(gives(asked) && asked.question.ask.quantity === 'effective'),
     wrongInputs: (inputs, asked) =>
-      [12, 4, 2, 52, 26, 365, 360]
+      [12, 4, 2, 52, 26, 365, 360, 24, 6]
         .filter((count) => count !== inputs.p && Math.abs(inputs.quoted / count - inputs.i) > 1e-12)
         .map((count) => ({
           inputs: changed(inputs, { i: inputs.quoted / count }),
@@ -132,7 +131,7 @@ export const rateSlips: readonly Slip[] = [
     applies: (asked) =>
       (usesRate(asked) && asked.question.solved.rate.kind === 'effective' && asked.inputs.p > 1 && !gives(asked)) ||
       asked.question.ask.quantity === 'effective' ||
-      (asked.question.ask.quantity === 'converted' && asked.question.draft.into.kind === 'effective'),
+      (asked.question.ask.quantity === 'converted' && asked.question.statement.into.kind === 'effective'),
     wrongMethod: (inputs, asked) => {
       if (gives(asked)) {
         const nominal =
@@ -148,10 +147,8 @@ export const rateSlips: readonly Slip[] = [
           },
         ];
       }
-      return compute(asked.question, changed(inputs, { i: inputs.quoted / inputs.p })).map((result) => ({
-        result,
-        did: `The effective ${percent(asked, inputs.quoted)} was divided by ${inputs.p} as if it were nominal.`,
-      }));
+      const did = `The effective ${percent(asked, inputs.quoted)} was divided by ${inputs.p} as if it were nominal.`;
+      return resultsFrom({ inputs: changed(inputs, { i: inputs.quoted / inputs.p }), did }, asked);
     },
   }),
   defineSlip({
@@ -175,10 +172,8 @@ export const rateSlips: readonly Slip[] = [
         ];
       }
       const i = Math.expm1(Math.log1p(inputs.quoted) / inputs.p);
-      return compute(asked.question, changed(inputs, { i })).map((result) => ({
-        result,
-        did: `The nominal ${percent(asked, inputs.quoted)} was turned into a rate for each ${period(asked)} by a root, as if it were effective: ${percent(asked, i)}.`,
-      }));
+      const did = `The nominal ${percent(asked, inputs.quoted)} was turned into a rate for each ${period(asked)} by a root, as if it were effective: ${percent(asked, i)}.`;
+      return resultsFrom({ inputs: changed(inputs, { i }), did }, asked);
     },
   }),
   defineSlip({
@@ -228,11 +223,42 @@ export const rateSlips: readonly Slip[] = [
     advice: 'The rate is right as a decimal; the question asks for percent.',
     weight: 9,
     applies: gives,
-    wrongMethod: (_inputs, asked) => [
+    wrongAnswer: (_right, answered) => [
       {
-        result: asked.exact / 100,
-        did: `${brief(asked, asked.exact / 100, 6)} is the rate as a decimal; in percent it is a hundred times that.`,
+        result: answered.exact / 100,
+        did: `${brief(answered, answered.exact / 100, 6)} is the rate as a decimal; in percent it is a hundred times that.`,
       },
     ],
+  }),
+  defineSlip({
+    id: 'other-frequency',
+    family: 'rate',
+    title: 'Rate and count both for another frequency',
+    advice: 'The rate and the count fit each other, but not the payments: they fall at other times.',
+    weight: 6.5,
+    applies: (asked) => yearly(asked) && !gives(asked) && asked.question.solved.unknown !== 'payments',
+    wrongInputs: (inputs, asked) =>
+      [1, 2, 4, 12]
+        .filter((count) => count !== inputs.p && (inputs.n / inputs.p) * count >= 1)
+        .map((count) => ({
+          inputs: changed(inputs, { i: inputs.quoted / count, n: (inputs.n / inputs.p) * count }),
+          did: `${percent(asked, inputs.quoted)} was divided by ${count}, and ${brief(asked, (inputs.n / inputs.p) * count, 2)} payments were counted, as if they fell ${count} times a year.`,
+        })),
+  }),
+  defineSlip({
+    id: 'product-for-power',
+    family: 'rate',
+    title: 'Days added up instead of compounded',
+    advice:
+      'Daily interest earns interest itself: the rate for a period is a power, not the days times the daily rate.',
+    weight: 7,
+    applies: (asked) => usesRate(asked) && asked.question.solved.rate.kind === 'daily' && !gives(asked),
+    wrongInputs: (inputs, asked) => {
+      const { rate } = asked.question.solved;
+      if (rate.kind !== 'daily') return [];
+      const i = (inputs.quoted * rate.daysPerPeriod) / rate.daysPerYear;
+      const did = `${rate.daysPerPeriod} days at ${percent(asked, inputs.quoted)} / ${rate.daysPerYear} were added up to ${percent(asked, i)}, not compounded.`;
+      return [{ inputs: changed(inputs, { i }), did }];
+    },
   }),
 ];

@@ -13,10 +13,10 @@ export const signSlips: readonly Slip[] = [
       'The number is right. The words of the question already say which way the money goes, so it needs no minus.',
     weight: 11,
     applies: ({ unit, expected }) => unit === 'money' && expected !== 0,
-    wrongAnswer: (result, asked) => [
+    wrongAnswer: (result, answered) => [
       {
         result: -result,
-        did: `The number is right and its sign is not: the words of the question already say which way the money goes (${money(asked, result)}).`,
+        did: `The number is right and its sign is not: the words of the question already say which way the money goes (${money(answered, result)}).`,
       },
     ],
   }),

@@ -1,9 +1,7 @@
 /** The closed forms of charges and quotes: finance charge, other quotes of the rate, how the amount is built up, refinancing. */
 
 import { kindOf } from '../../case/kinds.ts';
-import { styleOf } from '../../case/question.ts';
 import { quotedRate } from '../../case/quote.ts';
-import { readBuildUp } from '../../case/readDraft.ts';
 import { writeBrief } from '../../money/numberStyle.ts';
 import { roundMoney, roundTo } from '../../money/roundMoney.ts';
 import { quotingTerm } from '../quoting.ts';
@@ -15,13 +13,13 @@ import { type Formula, letters, notLine, paymentTerm, whole } from './formula.ts
 import { overAll, paidTerm } from './figures.ts';
 
 export function financeCharge(work: Work): Formula | undefined {
-  const { solved, draft } = work.question;
+  const { solved, statement } = work.question;
   const { A } = letters(work);
   if (!solved.flat) {
     const interest = overAll('interest')(work);
-    const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), work.question.names) : undefined;
-    if (!interest || !built?.ok || built.value.feesTaken === 0) return interest;
-    const term = add(interest.term!, moneyLetter(work, '\\text{fees}', built.value.feesTaken));
+    const built = statement.buildUp;
+    if (!interest || !built || built.feesTaken === 0) return interest;
+    const term = add(interest.term!, moneyLetter(work, '\\text{fees}', built.feesTaken));
     return {
       ...interest,
       steps: [...interest.steps.filter(notLine), ...formulaSteps(work, '\\text{charge}', term)],
@@ -40,9 +38,9 @@ export function converted(
   into: 'per-payment' | 'nominal' | 'effective' | 'other',
 ): (work: Work) => Formula | undefined {
   return (work) => {
-    const { solved, draft } = work.question;
-    const p = draft.paymentsPerYear;
-    if (solved.flat || (solved.unknown === 'rate' && kindOf(draft).hasTable)) return undefined;
+    const { solved, statement } = work.question;
+    const p = statement.paymentsPerYear;
+    if (solved.flat || (solved.unknown === 'rate' && kindOf(statement).hasTable)) return undefined;
     const per = rateTerm(solved.rate, p, work.style);
     if (into === 'per-payment')
       return { ...whole(work, 'i', per), number: evaluate(per) * 100, term: mul(per, num(100)) };
@@ -51,7 +49,7 @@ export function converted(
         ? ({ kind: 'nominal', annual: 0, compoundingsPerYear: p } as const)
         : into === 'effective'
           ? ({ kind: 'effective', annual: 0 } as const)
-          : quotedRate(draft.into, 0);
+          : quotedRate(statement.into, 0);
     const direct = directEffective(work, target.kind);
     if (direct) return { ...whole(work, 'e', direct), number: evaluate(direct) * 100, term: mul(direct, num(100)) };
     const i = rateLetter(work, solved.values.i);
@@ -80,13 +78,13 @@ function directEffective(work: Work, target: string): Term | undefined {
 
 export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) => Formula | undefined {
   return (work) => {
-    const { draft, solved, names } = work.question;
-    const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), names) : undefined;
-    if (!built?.ok)
+    const { statement, solved } = work.question;
+    const built = statement.buildUp;
+    if (!built)
       return part === 'amount'
         ? { steps: [{ kind: 'says', text: 'The statement gives the amount itself.' }], number: solved.numbers.amount }
         : undefined;
-    const { price, downPayment, tradeIn, feesAdded } = built.value;
+    const { price, downPayment, downPaymentShare: share, tradeIn, feesAdded } = built;
     const [whole0, down, trade, fees] = [
       moneyLetter(work, '\\text{price}', price),
       moneyLetter(work, '\\text{down}', downPayment),
@@ -94,7 +92,6 @@ export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) 
       moneyLetter(work, '\\text{fees}', feesAdded),
     ];
     if (part === 'downPayment') {
-      const share = /%/.test(draft.buildUp!.downPayment) && price > 0 ? downPayment / price : undefined;
       const term = share === undefined ? down : mul(whole0, num(roundTo(share, 8)));
       return {
         ...whole(work, '\\text{down}', term),
@@ -114,7 +111,7 @@ export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) 
 
 /** After refinancing: the balance, with costs that are added, runs at the new rate over the new term. */
 export function refinancedPayment(work: Work): Formula | undefined {
-  const { ask, solved, draft, rounding } = work.question;
+  const { ask, solved, statement, rounding } = work.question;
   const { refinancing } = ask;
   if (!refinancing) return undefined;
   const balance = refinancing.after === 0 ? { steps: [], number: solved.plan.amount } : chain(work, refinancing.after);
@@ -123,7 +120,7 @@ export function refinancedPayment(work: Work): Formula | undefined {
     refinancing.costsPaid === 'added' && refinancing.costs > 0
       ? add(moneyLetter(work, 'B', owed), moneyLetter(work, '\\text{costs}', refinancing.costs))
       : moneyLetter(work, 'B', owed);
-  const p = refinancing.paymentsPerYear ?? draft.paymentsPerYear;
+  const p = refinancing.paymentsPerYear ?? statement.paymentsPerYear;
   const made = rateTerm(refinancing.rate, p, work.style);
   const i = letter("i'", evaluate(made), writeBrief(evaluate(made), 4, 10, work.style), made);
   const F = moneyLetter(work, 'F', solved.plan.finalAmount);

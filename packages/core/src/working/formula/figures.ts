@@ -33,7 +33,7 @@ export function paidTerm(work: Work, from: number, to: number): Term {
 /** How far the balance goes from before payment a to after payment b, and the money drawn between. */
 function movement(work: Work, from: number, to: number): { readonly steps: Step[]; readonly term: Term } {
   const { solved } = work.question;
-  const before = from === 1 ? { steps: [] as Step[], number: solved.plan.amount } : chain(work, from - 1);
+  const before = from === 1 ? { steps: [], number: solved.plan.amount } : chain(work, from - 1);
   const after = chain(work, to);
   const drawn = work.stages
     .filter((stage) => stage.from >= from && stage.from <= to && stage.from > 1)

@@ -6,10 +6,10 @@ import { type Work, countLetter, formulaSteps } from '../work.ts';
 import { type Formula, letters } from './formula.ts';
 
 export const flatFraction = (work: Work): Term => {
-  const { draft, solved } = work.question;
+  const { statement, solved } = work.question;
   const f = letter('f', solved.numbers.rate, writeBrief(solved.numbers.rate, 3, 8, work.style));
-  return draft.flatBy === 'a-year'
-    ? mul(f, div(countLetter(work, 'n', solved.numbers.payments), num(draft.paymentsPerYear)))
+  return statement.flatBy === 'a-year'
+    ? mul(f, div(countLetter(work, 'n', solved.numbers.payments), num(statement.paymentsPerYear)))
     : f;
 };
 

@@ -34,10 +34,10 @@ export function payment(work: Work): Formula | undefined {
 function stagedPayment(work: Work): Formula | undefined {
   const first = work.stages.findIndex(({ pause }) => pause === undefined);
   const stage = work.stages[first];
-  const { plan } = work.question.solved;
+  const { plan, table } = work.question.solved;
   if (!stage || plan.changes.some((change) => change.kind === 'draw' && change.payment === 'again')) return undefined;
   const before = chain(work, stage.from - 1);
-  const remaining = (plan.payments as number) - (stage.from - 1);
+  const remaining = (plan.payments === 'until-cleared' ? table.count : plan.payments) - (stage.from - 1);
   const A = moneyLetter(work, 'B', before.number);
   const F = moneyLetter(work, 'F', plan.finalAmount);
   const i = rateLetter(work, stage.i, stage.from === 1 ? plan.rate : undefined);
@@ -88,12 +88,12 @@ export function payments(work: Work): Formula | undefined {
   if (!level) return undefined;
   const { A, P, F, i } = letters(work);
   if (solved.flat) {
-    const p = num(question.draft.paymentsPerYear);
+    const p = num(question.statement.paymentsPerYear);
     const j = letter('f', solved.numbers.rate, writeBrief(solved.numbers.rate, 3, 8, work.style));
     return whole(
       work,
       'n',
-      question.draft.flatBy === 'a-year' ? div(A, sub(P, div(mul(A, j), p))) : div(mul(A, add(num(1), j)), P),
+      question.statement.flatBy === 'a-year' ? div(A, sub(P, div(mul(A, j), p))) : div(mul(A, add(num(1), j)), P),
     );
   }
   if (isZero(i)) return whole(work, 'n', div(saving ? sub(F, A) : sub(A, F), P));
@@ -128,24 +128,24 @@ export function payments(work: Work): Formula | undefined {
 /** A rate has a closed form only where a single sum grows without payments. */
 export function rate(work: Work): Formula | undefined {
   const { question, level } = work;
-  const { solved, draft } = question;
+  const { solved, statement } = question;
   if (!level) return undefined;
   const { A, P, F, n } = letters(work);
   if (solved.flat) {
-    const years = draft.flatBy === 'a-year' ? div(n, num(draft.paymentsPerYear)) : undefined;
+    const years = statement.flatBy === 'a-year' ? div(n, num(statement.paymentsPerYear)) : undefined;
     const share = div(sub(mul(P, n), A), A);
     const term = years ? div(share, years) : share;
     return { ...whole(work, 'f', term), number: evaluate(term) * 100, term: mul(term, num(100)) };
   }
   if (!isZero(P) || isZero(A) || isZero(F)) return undefined;
   const i = sub(pow(div(F, A), div(num(1), n)), num(1));
-  const quoted = quoteRate(evaluate(i), solved.rate, draft.paymentsPerYear);
+  const quoted = quoteRate(evaluate(i), solved.rate, statement.paymentsPerYear);
   if (!quoted.ok) return undefined;
   return {
     steps: [...formulaSteps(work, 'i', i, { grouped: false }), ...quotingSteps(work, evaluate(i))],
     number: quotedNumber(quoted.value) * 100,
-    ...(solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear === draft.paymentsPerYear
-      ? { term: mul(mul(i, num(draft.paymentsPerYear)), num(100)) }
+    ...(solved.rate.kind === 'nominal' && solved.rate.compoundingsPerYear === statement.paymentsPerYear
+      ? { term: mul(mul(i, num(statement.paymentsPerYear)), num(100)) }
       : {}),
   };
 }

@@ -10,10 +10,10 @@ import { type SheetAnswer, known, means } from './cells.ts';
 /** One function over four of the five values. */
 export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work: Work) => SheetAnswer | undefined {
   return (work) => {
-    const { solved, draft } = work.question;
+    const { solved, statement } = work.question;
     if (!work.level || solved.flat) return undefined;
     const { rate, n, pmt, pv, fv, type } = known(work);
-    const { directions } = kindOf(draft);
+    const { directions } = kindOf(statement);
     switch (name) {
       case 'PMT':
         return {
@@ -37,7 +37,7 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
           meanings: means(work, 'rate', 'nper', 'pmt', 'pv', 'type'),
         };
       case 'NPER': {
-        const by = work.question.ask.quantity === 'years' ? draft.paymentsPerYear : 1;
+        const by = work.question.ask.quantity === 'years' ? statement.paymentsPerYear : 1;
         return {
           cells: [rate, pmt, pv, fv],
           formula: `=NPER({rate per payment};{payment};{amount at the start};{amount at the end};${type})`,
@@ -47,7 +47,7 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
       }
       case 'RATE': {
         const inUnit = (shows: number): number => {
-          const quoted = quoteRate(shows, solved.rate, draft.paymentsPerYear);
+          const quoted = quoteRate(shows, solved.rate, statement.paymentsPerYear);
           return quoted.ok ? quotedNumber(quoted.value) * 100 : NaN;
         };
         return {
@@ -68,11 +68,11 @@ export function oneFunction(name: 'PMT' | 'PV' | 'FV' | 'NPER' | 'RATE'): (work:
 /** The balance after k payments by FV; minus it for what is owed. */
 export function balanceSheet(work: Work): SheetAnswer | undefined {
   const k = work.question.ask.after ?? 0;
-  const { solved, draft } = work.question;
+  const { solved, statement } = work.question;
   const stage = work.stages[0];
   if (!work.level || !stage || k > stage.to || k < 1) return undefined;
   const { rate, pv, type } = known(work);
-  const { directions } = kindOf(draft);
+  const { directions } = kindOf(statement);
   const paid = { label: 'payment', content: plainNumber(directions.pmt * solved.table.firstPayment) };
   return {
     cells: [rate, { label: 'payments made', content: String(k) }, paid, pv],
@@ -86,8 +86,8 @@ export function balanceSheet(work: Work): SheetAnswer | undefined {
 /** Interest or principal of a range of payments: IPMT and PPMT for one payment, CUMIPMT and CUMPRINC for more. */
 export function rangeSheet(part: 'interest' | 'principal', all = false): (work: Work) => SheetAnswer | undefined {
   return (work) => {
-    const { ask, solved, draft } = work.question;
-    if (!work.level || solved.flat || work.saving || !kindOf(draft).owes) return undefined;
+    const { ask, solved, statement } = work.question;
+    if (!work.level || solved.flat || work.saving || !kindOf(statement).owes) return undefined;
     const from = all ? 1 : (ask.from ?? 1);
     const to = all ? solved.table.count : Math.min(ask.to ?? 1, solved.table.count);
     const { rate, n, pv, fv, type } = known(work);

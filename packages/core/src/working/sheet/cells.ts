@@ -1,6 +1,6 @@
 /** Labelled cells of a small sheet: what is known, as a cell takes it, and what the arguments mean. */
 
-import { styleOf } from '../../case/question.ts';
+import { styleOf } from '../../statement/question.ts';
 import { kindOf } from '../../case/kinds.ts';
 import type { ArgumentMeaning, Rounded, Step } from '../solution.ts';
 import { oneLine, plainNumber } from '../term.ts';
@@ -24,8 +24,8 @@ export interface SheetAnswer {
 
 /** The rate cell: how it is made from the quoted rate, so that no digit is lost. */
 export function rateCell({ question }: Work): Labelled {
-  const { solved, draft } = question;
-  const line = oneLine(rateTerm(solved.rate, draft.paymentsPerYear, styleOf(question)));
+  const { solved, statement } = question;
+  const line = oneLine(rateTerm(solved.rate, statement.paymentsPerYear, styleOf(question)));
   return { label: 'rate per payment', content: /[-+*/^(]/.test(line) ? `=${line}` : line };
 }
 
@@ -39,8 +39,8 @@ interface Known {
 }
 
 export function known(work: Work): Known {
-  const { solved, draft } = work.question;
-  const { directions } = kindOf(draft);
+  const { solved, statement } = work.question;
+  const { directions } = kindOf(statement);
   const { numbers, values } = solved;
   const payments = solved.unknown === 'payments' ? values.n : numbers.payments;
   return {

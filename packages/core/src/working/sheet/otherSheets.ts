@@ -1,8 +1,7 @@
 /** Small sheets of rates, flat charges, how an amount is built up, and refinancing. */
 
 import { kindOf } from '../../case/kinds.ts';
-import { styleOf } from '../../case/question.ts';
-import { readBuildUp } from '../../case/readDraft.ts';
+import { styleOf } from '../../statement/question.ts';
 import { balanceAfter } from '../../table/figures.ts';
 import { oneLine } from '../term.ts';
 import { type Work, rateTerm } from '../work.ts';
@@ -12,8 +11,8 @@ import { type Labelled, type SheetAnswer, known } from './cells.ts';
 /** EFFECT and NOMINAL, one inside the other where both are needed. */
 export function conversion(into: 'nominal' | 'effective' | 'other'): (work: Work) => SheetAnswer | undefined {
   return (work) => {
-    const { solved, draft } = work.question;
-    if (solved.flat || (solved.unknown === 'rate' && kindOf(draft).hasTable)) return undefined;
+    const { solved, statement } = work.question;
+    if (solved.flat || (solved.unknown === 'rate' && kindOf(statement).hasTable)) return undefined;
     const { rate } = solved;
     const effective: { cells: Labelled[]; formula: string } | undefined =
       rate.kind === 'nominal' && rate.compoundingsPerYear !== 'continuous'
@@ -30,11 +29,11 @@ export function conversion(into: 'nominal' | 'effective' | 'other'): (work: Work
     if (!effective) return undefined;
     const target =
       into === 'nominal'
-        ? draft.paymentsPerYear
-        : into === 'effective' || draft.into.kind === 'effective'
+        ? statement.paymentsPerYear
+        : into === 'effective' || statement.into.kind === 'effective'
           ? 'effective'
-          : draft.into.kind === 'nominal'
-            ? draft.into.compounding
+          : statement.into.kind === 'nominal'
+            ? statement.into.compounding
             : undefined;
     if (target === undefined || target === 'continuous') return undefined;
     const inUnit = (shows: number): number => shows * 100;
@@ -49,14 +48,14 @@ export function conversion(into: 'nominal' | 'effective' | 'other'): (work: Work
 
 export function flatSheet(part: 'payment' | 'charge'): (work: Work) => SheetAnswer | undefined {
   return (work) => {
-    const { solved, draft } = work.question;
+    const { solved, statement } = work.question;
     if (!solved.flat || solved.unknown !== 'payment') return undefined;
-    const years = draft.flatBy === 'a-year';
+    const years = statement.flatBy === 'a-year';
     const cells: Labelled[] = [
       { label: 'amount', content: plainNumber(solved.numbers.amount) },
       { label: 'flat charge', content: plainNumber(solved.numbers.rate) },
       { label: 'number of payments', content: plainNumber(solved.numbers.payments) },
-      ...(years ? [{ label: 'years', content: `=B3/${draft.paymentsPerYear}` }] : []),
+      ...(years ? [{ label: 'years', content: `=B3/${statement.paymentsPerYear}` }] : []),
     ];
     const charge = `{amount}*{flat charge}${years ? '*{years}' : ''}`;
     return {
@@ -70,10 +69,9 @@ export function flatSheet(part: 'payment' | 'charge'): (work: Work) => SheetAnsw
 
 export function buildUpSheet(part: 'amount' | 'downPayment'): (work: Work) => SheetAnswer | undefined {
   return (work) => {
-    const { draft, names } = work.question;
-    const built = draft.buildUp ? readBuildUp(draft.buildUp, styleOf(work.question), names) : undefined;
-    if (!built?.ok) return undefined;
-    const { price, downPayment, tradeIn, feesAdded } = built.value;
+    const built = work.question.statement.buildUp;
+    if (!built) return undefined;
+    const { price, downPayment, downPaymentShare, tradeIn, feesAdded } = built;
     const cells: Labelled[] = [
       { label: 'price', content: plainNumber(price) },
       { label: 'down payment', content: plainNumber(downPayment) },
@@ -82,24 +80,19 @@ export function buildUpSheet(part: 'amount' | 'downPayment'): (work: Work) => Sh
     ];
     if (part === 'amount')
       return { cells, formula: '={price}-{down payment}-{trade-in}+{fees added}', inUnit: (shows) => shows };
-    const share = price > 0 ? downPayment / price : 0;
-    return /%/.test(draft.buildUp!.downPayment)
-      ? {
-          cells: [cells[0]!, { label: 'share paid down', content: plainNumber(share) }],
-          formula: '={price}*{share paid down}',
-          inUnit: (shows) => shows,
-        }
-      : undefined;
+    if (downPaymentShare === undefined) return undefined;
+    const share = { label: 'share paid down', content: plainNumber(downPaymentShare) };
+    return { cells: [...cells.slice(0, 1), share], formula: '={price}*{share paid down}', inUnit: (shows) => shows };
   };
 }
 
 export function refinancedSheet(work: Work): SheetAnswer | undefined {
-  const { ask, solved, draft } = work.question;
+  const { ask, solved, statement } = work.question;
   const { refinancing } = ask;
   const balance = refinancing && balanceAfter(solved.table, refinancing.after);
   if (!refinancing || !balance?.ok) return undefined;
   const rate = oneLine(
-    rateTerm(refinancing.rate, refinancing.paymentsPerYear ?? draft.paymentsPerYear, styleOf(work.question)),
+    rateTerm(refinancing.rate, refinancing.paymentsPerYear ?? statement.paymentsPerYear, styleOf(work.question)),
   );
   const { fv, type } = known(work);
   return {

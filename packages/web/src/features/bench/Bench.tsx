@@ -1,6 +1,6 @@
 /** A case on the Bench: stated, solved, varied, looked at. */
 import { applyVariation, kindOf, type Variation } from '@hardy-sextant/core';
-import { NumberStyleProvider } from '../../ui/Figures.tsx';
+import { NumberStyleProvider } from '../../statement/Figures.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
 import { BenchHead } from './BenchHead.tsx';
@@ -45,7 +45,7 @@ export function Bench(props: BenchCaseProps) {
         act={useLatest(act)}
       />
       {failure && (
-        <p role="alert" className={styles.failed}>
+        <p role="alert" className="wrong">
           {failure} What you see here is not stored yet.
         </p>
       )}

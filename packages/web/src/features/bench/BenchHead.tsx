@@ -5,9 +5,10 @@ import type { KeptRules } from '@hardy-sextant/contract';
 import { IconArrowBackUp, IconArrowForwardUp, IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import type { KeptPhase } from '../../ui/kept/keptDocument.ts';
-import { KeptNote } from '../../ui/kept/KeptNote.tsx';
+import type { KeptPhase } from '../../api/kept/keptDocument.ts';
+import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { TagsField } from './TagsField.tsx';
 import styles from './BenchPage.module.css';
 
@@ -42,49 +43,8 @@ interface BenchHeadProps {
   readonly act: (action: HeadAction) => void;
 }
 
-export const BenchHead = memo(function BenchHead({
-  title,
-  kind,
-  phase,
-  nothingYet,
-  rulesId,
-  rulesSets,
-  tags,
-  canUndo,
-  canRedo,
-  solved,
-  making,
-  act,
-}: BenchHeadProps) {
-  const where = (
-    <span className={styles.where}>
-      <select
-        className={styles.kind}
-        aria-label="kind of case"
-        value={kind}
-        onChange={(event) => act({ type: 'kind', kind: event.currentTarget.value as StatementKind })}
-      >
-        {statementKinds.map((each) => (
-          <option key={each} value={each}>
-            {kinds[each].title}
-          </option>
-        ))}
-      </select>
-      · <Link to="/cases">Kept cases</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> · rules
-      <select
-        aria-label="house rules"
-        value={rulesId}
-        onChange={(event) => act({ type: 'rules', id: event.currentTarget.value })}
-      >
-        {rulesSets.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-      · <TagsField tags={tags} onChange={(next) => act({ type: 'tags', tags: next })} />
-    </span>
-  );
+export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
+  const { title, canUndo, canRedo, solved, making, nothingYet, act } = props;
   const heading = (
     <>
       <h1 className="visually-hidden">{title || 'A new case'}</h1>
@@ -95,28 +55,16 @@ export const BenchHead = memo(function BenchHead({
         value={title}
         maxLength={120}
         onChange={(event) => act({ type: 'title', title: event.currentTarget.value })}
-        classNames={{ input: styles.title }}
+        classNames={{ input: 'title-field' }}
       />
     </>
   );
   return (
-    <PageHead title={title || 'A new case'} where={where} heading={heading}>
-      <ActionIcon
-        variant="default"
-        size={30}
-        aria-label="undo"
-        disabled={!canUndo}
-        onClick={() => act({ type: 'undo' })}
-      >
+    <PageHead title={title || 'A new case'} where={<Where {...props} />} heading={heading}>
+      <ActionIcon aria-label="undo" disabled={!canUndo} onClick={() => act({ type: 'undo' })}>
         <IconArrowBackUp size={16} />
       </ActionIcon>
-      <ActionIcon
-        variant="default"
-        size={30}
-        aria-label="redo"
-        disabled={!canRedo}
-        onClick={() => act({ type: 'redo' })}
-      >
+      <ActionIcon aria-label="redo" disabled={!canRedo} onClick={() => act({ type: 'redo' })}>
         <IconArrowForwardUp size={16} />
       </ActionIcon>
       <Menu position="bottom-end" shadow="sm">
@@ -134,7 +82,7 @@ export const BenchHead = memo(function BenchHead({
       </Button>
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
-          <ActionIcon variant="default" size={30} aria-label="more to do with this case">
+          <ActionIcon aria-label="more to do with this case">
             <IconDots size={16} />
           </ActionIcon>
         </Menu.Target>
@@ -151,6 +99,30 @@ export const BenchHead = memo(function BenchHead({
     </PageHead>
   );
 });
+
+/** Above the title: what kind of case it is, how far it is kept, its rules and tags. */
+function Where({ kind, phase, nothingYet, rulesId, rulesSets, tags, act }: BenchHeadProps) {
+  return (
+    <span className={`line ${styles.where}`}>
+      <Pick
+        label="kind of case"
+        className="control quiet"
+        value={kind}
+        options={statementKinds.map((each) => [each, kinds[each].title])}
+        onPick={(next) => act({ type: 'kind', kind: next })}
+      />
+      · <Link to="/cases">Kept cases</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> · rules
+      <Pick
+        label="house rules"
+        className="control quiet"
+        value={rulesId}
+        options={rulesSets.map(({ id, name }) => [id, name])}
+        onPick={(id) => act({ type: 'rules', id })}
+      />
+      · <TagsField tags={tags} onChange={(next) => act({ type: 'tags', tags: next })} />
+    </span>
+  );
+}
 
 /** The ways to look at a case, in the order of the number keys. */
 export const benchTabs: readonly (readonly [string, string])[] = [

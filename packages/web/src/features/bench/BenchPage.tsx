@@ -3,8 +3,9 @@ import { defaultHouseRules } from '@hardy-sextant/core';
 import type { KeptRules } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Navigate, useLocation, useParams } from 'react-router';
-import { useCase, useRules } from '../../ui/records.ts';
-import { Failed, Loading } from '../../ui/States.tsx';
+import { z } from 'zod';
+import { useCase, useRules } from '../../api/records.ts';
+import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { Bench } from './Bench.tsx';
 import { isUnsentCase } from './useAutosave.ts';
 
@@ -19,16 +20,19 @@ export function NewCasePage() {
   return <Navigate to={{ pathname: `/bench/${crypto.randomUUID()}`, search }} state={freshState} replace />;
 }
 
+/** A case that was stated a moment ago and is not fetched. */
+const isFresh = z.object({ fresh: z.literal(true) });
+
 export function BenchPage() {
   const { caseId = '' } = useParams();
   const { state } = useLocation();
   // A case stated here stays with this page: once it is kept, its address loses the mark and there is nothing to fetch.
   const [freshId, setFreshId] = useState<string>();
-  if ((state as { fresh?: boolean } | null)?.fresh === true && freshId !== caseId) setFreshId(caseId);
+  if (isFresh.safeParse(state).success && freshId !== caseId) setFreshId(caseId);
   const fresh = freshId === caseId;
   const kept = useCase(fresh ? undefined : caseId);
   const rules = useRules();
-  if (rules.isPending || (!fresh && kept.isPending)) return <Loading what="the case" />;
+  if (rules.isPending || (!fresh && kept.isPending)) return <LoadingPage title="Bench" what="the case" />;
   // What was typed while the server was away is opened from what was typed.
   if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId))
     return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;

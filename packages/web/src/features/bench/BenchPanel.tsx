@@ -9,17 +9,17 @@ import {
 } from '@hardy-sextant/core';
 import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/States.tsx';
-import { statementInWords } from '../../ui/statement/statementInWords.ts';
-import { TablePanel, type TableView } from '../../ui/TablePanel.tsx';
-import { Timeline } from '../../ui/Timeline.tsx';
+import { statementInWords } from '../../statement/statementInWords.ts';
+import { TablePanel, type TableView } from '../../statement/TablePanel.tsx';
+import { Timeline } from '../../statement/Timeline.tsx';
 import type { BenchDocument, useBenchDocument } from './benchDocument.ts';
+import type { PicturedPlan, PicturedPlans } from './PicturePanel.tsx';
 import { PaymentRangePanel } from './PaymentRangePanel.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
 import { TogetherPanel } from './TogetherPanel.tsx';
-import styles from './BenchPage.module.css';
 
 const PicturePanel = lazy(() => import('./PicturePanel.tsx'));
-const WorkingDesk = lazy(() => import('../../ui/working/WorkingDesk.tsx'));
+const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
 interface BenchPanelProps {
   readonly tab: string;
@@ -40,23 +40,9 @@ interface BenchPanelProps {
   readonly onEdit: ReturnType<typeof useBenchDocument>['editDocument'];
 }
 
-export function BenchPanel({
-  tab,
-  caseId,
-  title,
-  document,
-  solved,
-  outcomes,
-  rules,
-  style,
-  asked,
-  view,
-  range,
-  jumpTo,
-  onPaymentRange,
-  onEdit,
-}: BenchPanelProps) {
-  const { draft, variations, together } = document;
+export function BenchPanel(props: BenchPanelProps) {
+  const { tab, caseId, title, document, solved, outcomes, rules, style, asked, onEdit } = props;
+  const { draft, together } = document;
   switch (tab) {
     case 'working':
     case 'cross-check':
@@ -78,29 +64,7 @@ export function BenchPanel({
     case 'picture':
       return (
         <Suspense fallback={<Loading what="the picture" />}>
-          <PicturePanel
-            plans={[
-              { name: 'As stated', table: solved.table },
-              ...outcomes.flatMap((each, at) =>
-                each.ok
-                  ? [
-                      {
-                        name: describeVariation(draft.numberStyle, variations[at]!, style).title,
-                        table: each.table,
-                        ...(each.refinanced
-                          ? {
-                              before: {
-                                table: each.outcome.solved.table,
-                                after: each.figures.count - each.table.count,
-                              },
-                            }
-                          : {}),
-                      },
-                    ]
-                  : [],
-              ),
-            ]}
-          />
+          <PicturePanel plans={plansToDraw(document, solved, outcomes, style)} />
         </Suspense>
       );
     case 'target':
@@ -126,17 +90,38 @@ export function BenchPanel({
         />
       );
     default:
-      return (
-        <div className={styles.table}>
-          <TablePanel
-            table={solved.table}
-            view={view}
-            selected={range.chosen ? range : { from: 1, to: 0 }}
-            onSelect={onPaymentRange}
-            jumpTo={jumpTo}
-          />
-          <PaymentRangePanel table={solved.table} from={range.from} to={range.to} onRead={onPaymentRange} />
-        </div>
-      );
+      return <TableWithRange {...props} />;
   }
+}
+
+function TableWithRange({ solved: { table }, view, range, jumpTo, onPaymentRange }: BenchPanelProps) {
+  return (
+    <div className="beside">
+      <TablePanel
+        table={table}
+        view={view}
+        selected={range.chosen ? range : { from: 1, to: 0 }}
+        onSelect={onPaymentRange}
+        jumpTo={jumpTo}
+      />
+      <PaymentRangePanel table={table} from={range.from} to={range.to} onRead={onPaymentRange} />
+    </div>
+  );
+}
+
+/** The statement and every variation that could be worked out, each with its name. */
+function plansToDraw(
+  { draft, variations }: BenchDocument['document'],
+  solved: SolvedCase,
+  outcomes: readonly VariedOutcome[],
+  style: NumberStyle,
+): PicturedPlans {
+  const varied = outcomes.flatMap((each, at): PicturedPlan[] => {
+    const variation = variations[at];
+    if (!each.ok || !variation) return [];
+    const { title: name } = describeVariation(draft.numberStyle, variation, style);
+    const before = { table: each.outcome.solved.table, after: each.figures.count - each.table.count };
+    return [{ name, table: each.table, ...(each.refinanced ? { before } : {}) }];
+  });
+  return [{ name: 'As stated', table: solved.table }, ...varied];
 }

@@ -9,7 +9,6 @@ import { TableTools } from './TableTools.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 import type { BenchView } from './useBenchView.ts';
 import type { useSolved } from './useSolved.ts';
-import styles from './BenchPage.module.css';
 
 interface BenchTabAreaProps {
   readonly stated: BenchCase;
@@ -36,7 +35,7 @@ export function BenchTabArea({ stated, worked: { solved, outcomes, asked }, look
   });
   return (
     <>
-      <div className={styles.tabLine}>
+      <div className="line">
         <BenchTabs tab={tab} onTab={looked.showTab} />
         {solved && tab === 'table' && (
           <TableTools

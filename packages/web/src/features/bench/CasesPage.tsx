@@ -1,6 +1,6 @@
 /** Kept cases: found by name, kind and tag; duplicated; deleted with a way back. */
 import { ActionIcon, Button, TextInput } from '@mantine/core';
-import { defaultHouseRules, solveCase, type HouseRules, kindOf, slotName } from '@hardy-sextant/core';
+import { defaultHouseRules, solveCase, type TableRounding, kindOf, slotName } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import { Link } from 'react-router';
@@ -10,10 +10,9 @@ import { showUndo } from '../../ui/showUndo.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
-import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../ui/records.ts';
+import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../api/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
-import { solvedText } from '../../ui/statement/editing.ts';
-import styles from './CasesPage.module.css';
+import { solvedText } from '../../statement/editing.ts';
 
 export function CasesPage() {
   const [search, set] = useSearchSetting();
@@ -22,21 +21,9 @@ export function CasesPage() {
   const page = pageIn(search);
   const cases = useCases({ find, tag, page });
   const rules = useRules();
-  const write = useWriteCase();
-  const remove = useDeleteCase();
-  const restore = useRestore();
+  const { duplicate, putAway, failure } = useListActions();
   const found = cases.data?.rows ?? [];
   const filtered = find !== '' || tag !== '';
-  const rulesOf = (kept: KeptCase): HouseRules =>
-    rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules;
-
-  const duplicate = (kept: KeptCase) =>
-    write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
-  const putAway = async (kept: KeptCase) => {
-    await remove.mutateAsync(kept.id);
-    showUndo(`“${kept.title}” is deleted.`, () => restore.mutateAsync({ kind: 'case', id: kept.id }));
-  };
-  const failure = write.error ?? remove.error ?? restore.error;
   return (
     <>
       <PageHead title="Kept cases" where={<Link to="/bench">Bench</Link>}>
@@ -47,7 +34,7 @@ export function CasesPage() {
           State a case
         </Button>
       </PageHead>
-      <div className={styles.filters}>
+      <div className="line" style={{ marginBottom: 12 }}>
         <TextInput
           aria-label="find a case"
           placeholder="Find by name, kind or tag"
@@ -61,75 +48,112 @@ export function CasesPage() {
         ))}
       </div>
       {failure && (
-        <p role="alert" className={styles.failed}>
+        <p role="alert" className="wrong">
           {failure.message}
         </p>
       )}
       <UnreadableRows rows={cases.data?.unreadable} />
       {cases.isPending && <Loading what="your cases" />}
       {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
-      {cases.data?.total === 0 && !filtered && (
-        <Empty title="No cases yet">
-          <p>
-            A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is
-            kept while you type.
-          </p>
-        </Empty>
-      )}
-      {cases.data?.total === 0 && filtered && <p className="soft">No case fits. Try fewer letters, or another tag.</p>}
+      {cases.data?.total === 0 && <NoCases filtered={filtered} />}
       {found.length > 0 && (
-        <table className="ledger sheet">
-          <thead>
-            <tr>
-              <th className="words">Case</th>
-              <th className="words">Kind</th>
-              <th className="words">Asks for</th>
-              <th>Answer</th>
-              <th className="words">Tags</th>
-              <th>
-                <span className="visually-hidden">what to do</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.map((kept) => {
-              const { draft, tags: own } = kept.document;
-              return (
-                <tr key={kept.id}>
-                  <td className="words">
-                    <Link to={`/bench/${kept.id}`}>{kept.title}</Link>
-                  </td>
-                  <td className="words">{kindOf(draft).title}</td>
-                  <td className="words">{slotName(draft.kind, draft.unknown)}</td>
-                  <td>{solvedText(draft, solveCase(draft, rulesOf(kept).rounding)) ?? '–'}</td>
-                  <td className="words soft">{own.join(', ')}</td>
-                  <td>
-                    <ActionIcon
-                      variant="subtle"
-                      color="gray"
-                      aria-label={`duplicate ${kept.title}`}
-                      onClick={() => duplicate(kept)}
-                    >
-                      <IconCopy size={16} />
-                    </ActionIcon>
-                    <ActionIcon
-                      variant="subtle"
-                      color="gray"
-                      aria-label={`delete ${kept.title}`}
-                      onClick={() => void putAway(kept).catch(() => undefined)}
-                    >
-                      <IconTrash size={16} />
-                    </ActionIcon>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <CaseTable
+          cases={found}
+          roundingOf={(kept) =>
+            (rules.data?.find(({ id }) => id === kept.document.rules)?.rules ?? defaultHouseRules).rounding
+          }
+          onDuplicate={duplicate}
+          onDelete={putAway}
+        />
       )}
       {cases.data && (
         <Pages of="cases" total={cases.data.total} page={cases.data.page} onPage={(to) => set('page', String(to))} />
       )}
     </>
+  );
+}
+
+function NoCases({ filtered }: { readonly filtered: boolean }) {
+  if (filtered) return <p className="soft">No case fits. Try fewer letters, or another tag.</p>;
+  return (
+    <Empty title="No cases yet">
+      <p>
+        A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is kept
+        while you type.
+      </p>
+    </Empty>
+  );
+}
+
+function useListActions() {
+  const write = useWriteCase();
+  const remove = useDeleteCase();
+  const restore = useRestore();
+  const duplicate = (kept: KeptCase) =>
+    write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
+  const putAway = ({ id, title }: KeptCase) =>
+    remove.mutate(id, {
+      onSuccess: () => showUndo(`“${title}” is deleted.`, () => restore.mutateAsync({ kind: 'case', id })),
+    });
+  return { duplicate, putAway, failure: write.error ?? remove.error ?? restore.error };
+}
+
+interface CaseTableProps {
+  readonly cases: readonly KeptCase[];
+  readonly roundingOf: (kept: KeptCase) => TableRounding;
+  readonly onDuplicate: (kept: KeptCase) => void;
+  readonly onDelete: (kept: KeptCase) => void;
+}
+
+function CaseTable({ cases, roundingOf, onDuplicate, onDelete }: CaseTableProps) {
+  return (
+    <table className="ledger sheet">
+      <thead>
+        <tr>
+          <th className="words">Case</th>
+          <th className="words">Kind</th>
+          <th className="words">Asks for</th>
+          <th>Answer</th>
+          <th className="words">Tags</th>
+          <th>
+            <span className="visually-hidden">what to do</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {cases.map((kept) => {
+          const { draft, tags } = kept.document;
+          return (
+            <tr key={kept.id}>
+              <td className="words">
+                <Link to={`/bench/${kept.id}`}>{kept.title}</Link>
+              </td>
+              <td className="words">{kindOf(draft).title}</td>
+              <td className="words">{slotName(draft.kind, draft.unknown)}</td>
+              <td>{solvedText(draft, solveCase(draft, roundingOf(kept))) ?? '–'}</td>
+              <td className="words soft">{tags.join(', ')}</td>
+              <td>
+                <ActionIcon
+                  variant="subtle"
+                  color="gray"
+                  aria-label={`duplicate ${kept.title}`}
+                  onClick={() => onDuplicate(kept)}
+                >
+                  <IconCopy size={16} />
+                </ActionIcon>
+                <ActionIcon
+                  variant="subtle"
+                  color="gray"
+                  aria-label={`delete ${kept.title}`}
+                  onClick={() => onDelete(kept)}
+                >
+                  <IconTrash size={16} />
+                </ActionIcon>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }

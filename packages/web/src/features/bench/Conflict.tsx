@@ -1,9 +1,9 @@
 /** Two tabs or two people changed one case: both versions in sight, and nothing lost whichever is chosen. */
 import { Button } from '@mantine/core';
-import { solveCase, type HouseRules, kindOf, slotName } from '@hardy-sextant/core';
+import { namesOf, solveCase, type HouseRules, kindOf, slotName } from '@hardy-sextant/core';
 import type { CaseDocument, KeptCase } from '@hardy-sextant/contract';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
-import { solvedText } from '../../ui/statement/editing.ts';
+import { solvedText } from '../../statement/editing.ts';
 import type { BenchDocument } from './benchDocument.ts';
 
 interface ConflictProps {
@@ -51,9 +51,9 @@ function facts(title: string, { draft, variations }: CaseDocument, rules: HouseR
   return [
     ['Name', title || 'Unnamed case'],
     ['Kind', kindOf(draft).title],
-    ...(Object.entries(draft.slots) as [keyof typeof draft.slots, string][])
-      .filter(([slot]) => kindOf(draft).slotNames[slot] !== undefined && slot !== draft.unknown)
-      .map(([slot, text]): [string, string] => [slotName(draft.kind, slot), text || '–']),
+    ...namesOf(draft.slots)
+      .filter((slot) => kindOf(draft).slotNames[slot] !== undefined && slot !== draft.unknown)
+      .map((slot): [string, string] => [slotName(draft.kind, slot), draft.slots[slot] || '–']),
     [slotName(draft.kind, draft.unknown), solvedText(draft, solveCase(draft, rules.rounding)) ?? '–'],
     ['Changes on the way', String(draft.changes.length)],
     ['Variations', String(variations.length)],

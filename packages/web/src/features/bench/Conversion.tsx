@@ -5,7 +5,7 @@ import { Loading } from '../../ui/States.tsx';
 import { EveryWay } from './EveryWay.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 
-const WorkingDesk = lazy(() => import('../../ui/working/WorkingDesk.tsx'));
+const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
 interface ConversionProps {
   readonly stated: BenchCase;

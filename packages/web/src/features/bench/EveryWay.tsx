@@ -8,7 +8,7 @@ import {
   type ConvertedRate,
   type StatementDraft,
 } from '@hardy-sextant/core';
-import { quoteChoices, quoteId } from '../../ui/statement/quotes.ts';
+import { quoteChoices, quoteId } from '../../statement/quotes.ts';
 import styles from './BenchPage.module.css';
 
 export function EveryWay({ draft, converted }: { readonly draft: StatementDraft; readonly converted: ConvertedRate }) {
@@ -17,7 +17,7 @@ export function EveryWay({ draft, converted }: { readonly draft: StatementDraft;
   const rate = converted.unknown === 'rate' ? converted.exact : (numbers.rate ?? 0);
   const from = quotedRate(draft.quote, rate);
   return (
-    <div className={`sheet ${styles.everyWay}`}>
+    <div className={`sheet block ${styles.everyWay}`}>
       <table className="ledger">
         <caption className="label">The same rate, every way</caption>
         <tbody>

@@ -1,7 +1,7 @@
 /** The side panel of the table: a range of payments read off it, and whether it closes. */
 import { closingChecks, leftToPay, paymentRange, writeMoney, type Table } from '@hardy-sextant/core';
 import { useState } from 'react';
-import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
+import { Amount, useNumberStyle } from '../../statement/Figures.tsx';
 import styles from './PaymentRangePanel.module.css';
 
 interface PaymentRangePanelProps {
@@ -16,7 +16,7 @@ export function PaymentRangePanel({ table, from, to, onRead }: PaymentRangePanel
   const left = leftToPay(table, Math.min(to, table.count));
   const saving = table.plan.kind === 'saving';
   return (
-    <div className={`sheet ${styles.panel}`}>
+    <div className="sheet block">
       <h2>Read some payments</h2>
       <p className={styles.ask}>
         From payment{' '}
@@ -35,7 +35,7 @@ export function PaymentRangePanel({ table, from, to, onRead }: PaymentRangePanel
         />
       </p>
       {read.ok ? (
-        <dl>
+        <dl className="pairs">
           <dt>interest</dt>
           <dd>
             <Amount value={read.value.interest} />
@@ -60,11 +60,11 @@ export function PaymentRangePanel({ table, from, to, onRead }: PaymentRangePanel
           )}
         </dl>
       ) : (
-        <p role="alert" className={styles.wrongSays}>
+        <p role="alert" className="wrong">
           {read.problem.message}
         </p>
       )}
-      <h2 className={styles.second}>Does it close?</h2>
+      <h2 className="set-off">Does it close?</h2>
       <Checks table={table} />
     </div>
   );
@@ -78,13 +78,13 @@ function Checks({ table }: { readonly table: Table }) {
   const whole = saving ? table.closing - plan.amount + totals.drawn : plan.amount + totals.drawn - table.closing;
   const money = (value: number) => writeMoney(value, style);
   return (
-    <ul className={styles.checks}>
-      <li className={closingDifference === 0 ? styles.yes : styles.no}>
+    <ul className="list small">
+      <li className={closingDifference === 0 ? 'good' : 'wrong'}>
         {closingDifference === 0
           ? `✓ ${saving ? 'saved' : 'owed'} after payment ${table.count} is ${money(table.closing)}`
           : `✕ after payment ${table.count} it is ${money(table.closing)}, ${money(Math.abs(closingDifference))} ${closingDifference > 0 ? 'more' : 'less'} than stated`}
       </li>
-      <li className={principalDifference === 0 ? styles.yes : styles.no}>
+      <li className={principalDifference === 0 ? 'good' : 'wrong'}>
         {principalDifference === 0
           ? `✓ ${saving ? 'what is added' : 'principal'} adds up to ${money(whole)}`
           : `✕ principal is ${money(Math.abs(principalDifference))} off`}
@@ -96,7 +96,7 @@ function Checks({ table }: { readonly table: Table }) {
         </li>
       )}
       {table.firstGrowing !== undefined && (
-        <li className={styles.no}>
+        <li className="wrong">
           ✕ in row {table.firstGrowing} the balance grows: the payment does not cover the interest
         </li>
       )}

@@ -18,7 +18,7 @@ import { useComputedColorScheme } from '@mantine/core';
 import { subtotals, writeMoney, type NumberStyle, type Table, roundTo } from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { Bar, Line } from 'react-chartjs-2';
-import { Amount, useNumberStyle } from '../../ui/Figures.tsx';
+import { Amount, useNumberStyle } from '../../statement/Figures.tsx';
 import styles from './PicturePanel.module.css';
 
 Chart.register(
@@ -41,11 +41,21 @@ export interface PicturedPlan {
   readonly before?: { readonly table: Table; readonly after: number };
 }
 
-/** Tones of the lines, the statement first; dashes tell them apart without colour. */
-const tones = ['--sea', '--brass', '--carried', '--unexplained', '--right', '--slip', '--soft'];
-const dashes = [[], [6, 3], [2, 3], [8, 3, 2, 3], [12, 4], [3, 6], [1, 2]];
+/** The statement first, then what is drawn beside it. */
+export type PicturedPlans = readonly [PicturedPlan, ...PicturedPlan[]];
 
-export default function PicturePanel({ plans }: { readonly plans: readonly PicturedPlan[] }) {
+/** Tones of the lines, the statement first; dashes tell them apart without colour. */
+const lines: readonly { readonly tone: string; readonly dash: number[] }[] = [
+  { tone: '--sea', dash: [] },
+  { tone: '--brass', dash: [6, 3] },
+  { tone: '--carried', dash: [2, 3] },
+  { tone: '--unexplained', dash: [8, 3, 2, 3] },
+  { tone: '--right', dash: [12, 4] },
+  { tone: '--slip', dash: [3, 6] },
+  { tone: '--soft', dash: [1, 2] },
+];
+
+export default function PicturePanel({ plans }: { readonly plans: PicturedPlans }) {
   const style = useNumberStyle();
   const scheme = useComputedColorScheme('light');
   const [stated] = plans;
@@ -53,11 +63,11 @@ export default function PicturePanel({ plans }: { readonly plans: readonly Pictu
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const ink = useMemo(() => readTones(), [scheme]);
   const balances = useMemo(() => balanceData(plans, ink), [plans, ink]);
-  const split = useMemo(() => splitData(stated!.table, ink), [stated, ink]);
-  const saving = stated!.table.plan.kind === 'saving';
+  const split = useMemo(() => splitData(stated.table, ink), [stated, ink]);
+  const saving = stated.table.plan.kind === 'saving';
   return (
-    <div className={styles.panel}>
-      <figure className={`sheet ${styles.figure}`}>
+    <div className="pair">
+      <figure className="sheet block figure">
         <figcaption>{saving ? 'Saved after each payment' : 'Owed after each payment'}</figcaption>
         <div className={styles.canvas}>
           <Line
@@ -68,7 +78,7 @@ export default function PicturePanel({ plans }: { readonly plans: readonly Pictu
           />
         </div>
       </figure>
-      <figure className={`sheet ${styles.figure}`}>
+      <figure className="sheet block figure">
         <figcaption>Interest and {saving ? 'deposits' : 'principal'} in each payment</figcaption>
         <div className={styles.canvas}>
           <Bar
@@ -85,17 +95,17 @@ export default function PicturePanel({ plans }: { readonly plans: readonly Pictu
 }
 
 /** The picture's numbers by year of the plan, as text. */
-function YearNumbers({ plans }: { readonly plans: readonly PicturedPlan[] }) {
-  const years = plans.map(({ table }) => {
+function YearNumbers({ plans }: { readonly plans: PicturedPlans }) {
+  const columns = plans.map(({ name, table }) => {
     const found = subtotals(table, 'plan-year');
-    return found.ok ? found.value : [];
+    return { name, years: found.ok ? found.value : [] };
   });
-  const most = Math.max(...years.map((each) => each.length));
+  const most = Math.max(...columns.map(({ years }) => years.length));
   return (
-    <div className={`sheet ${styles.numbers}`}>
+    <div className="sheet block wide spanning">
       <table className="ledger">
         <caption className="label">
-          The numbers of the picture: what is {plans[0]!.table.plan.kind === 'saving' ? 'saved' : 'owed'} after each
+          The numbers of the picture: what is {plans[0].table.plan.kind === 'saving' ? 'saved' : 'owed'} after each
           year, and the interest in it
         </caption>
         <thead>
@@ -110,12 +120,12 @@ function YearNumbers({ plans }: { readonly plans: readonly PicturedPlan[] }) {
           {Array.from({ length: most }, (_, at) => (
             <tr key={at}>
               <td className="words">{at + 1}</td>
-              {years.map((each, place) => (
-                <td key={plans[place]!.name}>
-                  {each[at] ? (
+              {columns.map(({ name, years: { [at]: year } }) => (
+                <td key={name}>
+                  {year ? (
                     <>
-                      <Amount value={each[at].closing} />{' '}
-                      <span className="soft">· interest {<Amount value={each[at].interest} />}</span>
+                      <Amount value={year.closing} />{' '}
+                      <span className="soft">· interest {<Amount value={year.interest} />}</span>
                     </>
                   ) : (
                     '–'
@@ -135,7 +145,10 @@ type Ink = (tone: string) => string;
 function readTones(): Ink {
   const computed = getComputedStyle(document.documentElement);
   const found = new Map(
-    [...tones, '--line', '--ink', '--sheet'].map((tone) => [tone, computed.getPropertyValue(tone).trim()]),
+    [...lines.map(({ tone }) => tone), '--line', '--ink', '--sheet'].map((tone) => [
+      tone,
+      computed.getPropertyValue(tone).trim(),
+    ]),
   );
   return (tone) => found.get(tone) ?? '#888';
 }
@@ -149,25 +162,28 @@ function thinned(count: number): number[] {
   return places;
 }
 
-function balanceData(plans: readonly PicturedPlan[], ink: Ink): ChartData<'line', { x: number; y: number }[]> {
+function balanceData(plans: PicturedPlans, ink: Ink): ChartData<'line', { x: number; y: number }[]> {
   return {
-    datasets: plans.map((plan, at) => ({
-      label: plan.name,
-      data: pointsOf(plan, plans[0]!.table.plan.paymentsPerYear),
-      borderColor: ink(tones[at % tones.length]!),
-      backgroundColor: ink(tones[at % tones.length]!),
-      borderDash: dashes[at % dashes.length]!,
-      borderWidth: 2,
-      pointRadius: 0,
-      pointHitRadius: 8,
-    })),
+    datasets: plans.map((plan, at) => {
+      const { tone = '--ink', dash = [] } = lines[at % lines.length] ?? {};
+      return {
+        label: plan.name,
+        data: pointsOf(plan, plans[0].table.plan.paymentsPerYear),
+        borderColor: ink(tone),
+        backgroundColor: ink(tone),
+        borderDash: dash,
+        borderWidth: 2,
+        pointRadius: 0,
+        pointHitRadius: 8,
+      };
+    }),
   };
 }
 
 /** Balances over the statement's own payments; a plan of another frequency is laid over them, a refinancing goes on from the old plan. */
 function pointsOf({ table, before }: PicturedPlan, paymentsPerYear: number): { x: number; y: number }[] {
   const pace = paymentsPerYear / table.plan.paymentsPerYear;
-  const at = (k: number, of: Table): number => (k === 0 ? of.plan.amount : of.rows[k - 1]!.closing);
+  const at = (k: number, of: Table): number => of.rows[k - 1]?.closing ?? of.plan.amount;
   const earlier = before ? thinned(before.after).map((k) => ({ x: k, y: at(k, before.table) })) : [];
   return [...earlier, ...thinned(table.count).map((k) => ({ x: (before?.after ?? 0) + k * pace, y: at(k, table) }))];
 }

@@ -4,13 +4,14 @@ import {
   numberStyleById,
   tableText,
   writeMoney,
+  type NumberStyle,
   type SolvedCase,
   type StatementDraft,
   type Variation,
   type VariedOutcome,
 } from '@hardy-sextant/core';
 import { Paper, paperStyles as styles } from '../../ui/Paper.tsx';
-import { statementInWords } from '../../ui/statement/statementInWords.ts';
+import { statementInWords } from '../../statement/statementInWords.ts';
 
 interface PrintSheetProps {
   readonly title: string;
@@ -22,53 +23,18 @@ interface PrintSheetProps {
 
 export function PrintSheet({ title, draft, solved, variations, outcomes }: PrintSheetProps) {
   const style = numberStyleById(draft.numberStyle);
-  const [head, ...rows] = tableText(solved.table, { number: (value) => writeMoney(value, style) });
+  const titles = variations.map((variation) => describeVariation(draft.numberStyle, variation, style).title);
+  const [head = [], ...rows] = tableText(solved.table, { number: (value) => writeMoney(value, style) });
   return (
     <Paper>
       <h1>{title}</h1>
       <p className={styles.statement}>{statementInWords(draft, solved)}</p>
-      {outcomes.length > 0 && (
-        <table className="ledger">
-          <thead>
-            <tr>
-              <th className="words">As stated, but…</th>
-              <th>Payment</th>
-              <th>Payments</th>
-              <th>Paid in all</th>
-              <th>Interest in all</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <td className="words">As stated</td>
-              <td>{writeMoney(solved.table.firstPayment, style)}</td>
-              <td>{solved.table.count}</td>
-              <td>{writeMoney(solved.table.totalPaid, style)}</td>
-              <td>{writeMoney(solved.table.totalInterest, style)}</td>
-            </tr>
-            {outcomes.map((outcome, at) => (
-              <tr key={variations[at]!.id}>
-                <td className="words">{describeVariation(draft.numberStyle, variations[at]!, style).title}</td>
-                {outcome.ok ? (
-                  <>
-                    <td>{writeMoney(outcome.figures.payment, style)}</td>
-                    <td>{outcome.figures.count}</td>
-                    <td>{writeMoney(outcome.figures.totalPaid, style)}</td>
-                    <td>{writeMoney(outcome.figures.totalInterest, style)}</td>
-                  </>
-                ) : (
-                  <td colSpan={4}>{outcome.says}</td>
-                )}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {outcomes.length > 0 && <Comparison solved={solved} outcomes={outcomes} titles={titles} style={style} />}
       <BalanceDrawing solved={solved} />
       <table className="ledger">
         <thead>
           <tr>
-            {head!.map((each) => (
+            {head.map((each) => (
               <th key={each}>{each}</th>
             ))}
           </tr>
@@ -84,6 +50,51 @@ export function PrintSheet({ title, draft, solved, variations, outcomes }: Print
         </tbody>
       </table>
     </Paper>
+  );
+}
+
+interface ComparisonProps extends Pick<PrintSheetProps, 'solved' | 'outcomes'> {
+  readonly titles: readonly string[];
+  readonly style: NumberStyle;
+}
+
+function Comparison({ solved: { table }, outcomes, titles, style }: ComparisonProps) {
+  return (
+    <table className="ledger">
+      <thead>
+        <tr>
+          <th className="words">As stated, but…</th>
+          <th>Payment</th>
+          <th>Payments</th>
+          <th>Paid in all</th>
+          <th>Interest in all</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <td className="words">As stated</td>
+          <td>{writeMoney(table.firstPayment, style)}</td>
+          <td>{table.count}</td>
+          <td>{writeMoney(table.totalPaid, style)}</td>
+          <td>{writeMoney(table.totalInterest, style)}</td>
+        </tr>
+        {outcomes.map((outcome, at) => (
+          <tr key={at}>
+            <td className="words">{titles[at]}</td>
+            {outcome.ok ? (
+              <>
+                <td>{writeMoney(outcome.figures.payment, style)}</td>
+                <td>{outcome.figures.count}</td>
+                <td>{writeMoney(outcome.figures.totalPaid, style)}</td>
+                <td>{writeMoney(outcome.figures.totalInterest, style)}</td>
+              </>
+            ) : (
+              <td colSpan={4}>{outcome.says}</td>
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

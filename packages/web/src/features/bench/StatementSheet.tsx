@@ -1,9 +1,9 @@
 /** The statement of a case with its changes, and the answer beside it. */
 import { isSaving, kindOf, newChange, type ChangeKind, type SlotName } from '@hardy-sextant/core';
-import { Answer } from '../../ui/statement/Answer.tsx';
-import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
-import { withUnknown } from '../../ui/statement/editing.ts';
-import { Statement } from '../../ui/statement/Statement.tsx';
+import { Answer } from '../../statement/Answer.tsx';
+import { AddChange, Changes, newId } from '../../statement/Changes.tsx';
+import { withUnknown } from '../../statement/editing.ts';
+import { Statement } from '../../statement/Statement.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import type { BenchCase } from './useBenchCase.ts';
 import type { useSolved } from './useSolved.ts';
@@ -22,7 +22,7 @@ export function StatementSheet({ stated: { draft, rules, setDraft }, outcome }: 
   );
   return (
     <section className={`sheet ${styles.statement}`} aria-label="Statement">
-      <div className={styles.sentences}>
+      <div className="fill">
         <Statement draft={draft} outcome={outcome} rounding={rules.rounding} onChange={setDraft} />
         {kind.takesChanges && (
           <Changes

@@ -1,7 +1,9 @@
 /** What can be done with the table: running totals, years, dates, jump, copy. Drawn only when one of them changes. */
 import { Button, Checkbox } from '@mantine/core';
 import { memo, useState } from 'react';
-import type { TableView } from '../../ui/TablePanel.tsx';
+import { Field } from '../../ui/Field.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import type { TableView } from '../../statement/TablePanel.tsx';
 import styles from './BenchPage.module.css';
 
 interface TableToolsProps {
@@ -27,8 +29,13 @@ export const TableTools = memo(function TableTools({
   onCopy,
 }: TableToolsProps) {
   const [jump, setJump] = useState('');
+  const jumpTo = (text: string) => {
+    setJump(text);
+    const number = Number(text);
+    if (Number.isInteger(number) && number >= 1 && number <= count) onJump(number);
+  };
   return (
-    <div className={styles.tools}>
+    <div className={`line small to-right ${styles.tools}`}>
       <Checkbox
         size="xs"
         label="running totals"
@@ -37,34 +44,23 @@ export const TableTools = memo(function TableTools({
       />
       <label>
         <span>years </span>
-        <select
+        <Pick
           value={years}
-          onChange={(event) => onView('years', event.currentTarget.value === 'none' ? '' : event.currentTarget.value)}
-        >
-          <option value="none">not summed</option>
-          <option value="plan-year">of the plan</option>
-          <option value="calendar-year" disabled={firstPaymentDate === ''}>
-            of the calendar
-          </option>
-        </select>
+          options={[
+            ['none', 'not summed'],
+            ['plan-year', 'of the plan'],
+            ['calendar-year', 'of the calendar', { disabled: firstPaymentDate === '' }],
+          ]}
+          onPick={(value) => onView('years', value === 'none' ? '' : value)}
+        />
       </label>
       <label>
         <span>first payment on </span>
-        <input type="date" value={firstPaymentDate} onChange={(event) => onDate(event.currentTarget.value)} />
+        <Field type="date" value={firstPaymentDate} onText={onDate} />
       </label>
       <label>
         <span>go to payment </span>
-        <input
-          className={styles.jump}
-          inputMode="numeric"
-          maxLength={6}
-          value={jump}
-          onChange={(event) => {
-            setJump(event.currentTarget.value);
-            const number = Number(event.currentTarget.value);
-            if (Number.isInteger(number) && number >= 1 && number <= count) onJump(number);
-          }}
-        />
+        <Field inputMode="numeric" maxLength={6} value={jump} style={{ width: 58 }} onText={jumpTo} />
       </label>
       <Button size="compact-xs" onClick={onCopy}>
         Copy

@@ -26,7 +26,7 @@ export function TagsField({
   };
   return (
     <input
-      className={styles.tags}
+      className={`control quiet ${styles.tags}`}
       aria-label="tags, parted by commas"
       placeholder="add tags"
       maxLength={400}

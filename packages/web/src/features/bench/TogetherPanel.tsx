@@ -6,6 +6,7 @@ import {
   readEntry,
   restyleDraft,
   solveCase,
+  type NumberStyle,
   type SolvedCase,
   type TableRounding,
   type TogetherPlan,
@@ -14,13 +15,13 @@ import {
 import type { TogetherPart } from '@hardy-sextant/contract';
 import { IconX } from '@tabler/icons-react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
-import { Amount } from '../../ui/Figures.tsx';
+import { Fragment, useMemo, useState } from 'react';
+import { Amount } from '../../statement/Figures.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
-import { caseQuery, useCases } from '../../ui/records.ts';
-import { newId } from '../../ui/statement/Changes.tsx';
-import { Choice } from '../../ui/statement/Choice.tsx';
-import { Slot } from '../../ui/statement/Slot.tsx';
+import { caseQuery, useCases } from '../../api/records.ts';
+import { newId } from '../../statement/Changes.tsx';
+import { Choice } from '../../statement/Choice.tsx';
+import { Slot } from '../../statement/Slot.tsx';
 import styles from './TogetherPanel.module.css';
 
 interface TogetherPanelProps {
@@ -35,166 +36,232 @@ interface TogetherPanelProps {
 
 const SHOWN = 400;
 
+/** What the plans are put together by. */
+type By = 'period' | 'date';
+
 export function TogetherPanel({ title, caseId, solved, styleId, rounding, parts, onChange }: TogetherPanelProps) {
-  const style = numberStyleById(styleId);
-  const queries = useQueryClient();
-  const useChoices = (find: string) =>
-    useCases({ find })
-      .data?.rows.filter(({ id, document }) => id !== caseId && kindOf(document.draft).hasTable)
-      .map(({ id, title: name }) => ({ value: id, label: name }));
-  const [by, setBy] = useState<'period' | 'date'>('period');
-  const add = async (id: string) => {
-    const kept = await queries.fetchQuery(caseQuery(id));
-    const draft = restyleDraft(kept.document.draft, styleId);
-    onChange([...parts, { id: newId(), name: kept.title, draft, startsAfter: '0' }], 'together');
-  };
-
-  const outcomes = useMemo(() => parts.map(({ draft }) => solveCase(draft, rounding)), [parts, rounding]);
-  const unsolved = parts.filter((_, at) => outcomes[at]!.state !== 'solved');
-  const joint = useMemo(() => {
-    const plans: TogetherPlan[] = [{ name: title || 'This case', plan: solved.plan }];
-    parts.forEach(({ name, startsAfter }, at) => {
-      const outcome = outcomes[at]!;
-      const later = readEntry(startsAfter, style);
-      if (outcome.state === 'solved')
-        plans.push({
-          name,
-          plan: outcome.solved.plan,
-          startsAfter: later.ok ? later.value.value : startsAfter.trim() === '' ? 0 : NaN,
-        });
-    });
-    return buildTogether(plans, by);
-  }, [title, solved, parts, outcomes, by, style]);
-
+  const [by, setBy] = useState<By>('period');
+  const { joint, unsolved } = useJoint(title, solved, parts, rounding, by, styleId);
   return (
     <div className={styles.panel}>
-      <div className={`sheet ${styles.parts}`}>
-        <p className={styles.sentence}>
-          One borrower has these together, by{' '}
-          <Choice
-            label="put together by"
-            value={by}
-            options={[
-              ['period', 'payment number'],
-              ['date', 'date'],
-            ]}
-            onChange={(value) => setBy(value === 'date' ? 'date' : 'period')}
-          />
-          :
-        </p>
-        <ul>
-          <li>{title || 'This case'}</li>
-          {parts.map((part) => (
-            <li key={part.id}>
-              {part.name}
-              {by === 'period' && (
-                <>
-                  {' '}
-                  starting after{' '}
-                  <Slot
-                    slot={`${part.id}.startsAfter`}
-                    kind="count"
-                    name={`${part.name} starts after so many payments`}
-                    text={part.startsAfter}
-                    style={style}
-                    onText={(startsAfter) =>
-                      onChange(
-                        parts.map((each) => (each.id === part.id ? { ...each, startsAfter } : each)),
-                        `together.${part.id}`,
-                      )
-                    }
-                  />{' '}
-                  payments
-                </>
-              )}
-              <UnstyledButton
-                aria-label={`remove ${part.name}`}
-                onClick={() =>
-                  onChange(
-                    parts.filter(({ id }) => id !== part.id),
-                    'together',
-                  )
-                }
-              >
-                <IconX size={14} />
-              </UnstyledButton>
-            </li>
-          ))}
-        </ul>
-        <FindAndPick
-          aria-label="put another case beside it"
-          placeholder="Put another case beside it…"
-          useFound={useChoices}
-          nothing="No other case is called that."
-          picked={null}
-          onPick={({ value }) => void add(value)}
-        />
-        {unsolved.length > 0 && (
-          <p className={styles.wrong}>
-            Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.
-          </p>
-        )}
-      </div>
-      {!joint.ok ? (
-        <p role="alert" className={styles.wrong}>
+      <Parts
+        title={title}
+        caseId={caseId}
+        parts={parts}
+        unsolved={unsolved}
+        styleId={styleId}
+        by={by}
+        onBy={setBy}
+        onChange={onChange}
+      />
+      {joint.ok ? (
+        <>
+          <JointSums joint={joint.value} by={by} />
+          <JointTable joint={joint.value} by={by} />
+        </>
+      ) : (
+        <p role="alert" className="wrong">
           {joint.problem.message}
         </p>
-      ) : (
+      )}
+    </div>
+  );
+}
+
+interface PartsProps extends Pick<TogetherPanelProps, 'title' | 'caseId' | 'styleId' | 'parts' | 'onChange'> {
+  readonly unsolved: readonly TogetherPart[];
+  readonly by: By;
+  readonly onBy: (by: By) => void;
+}
+
+/** The plans that are put together, and a way to put another beside them. */
+function Parts({ title, caseId, parts, unsolved, styleId, by, onBy, onChange }: PartsProps) {
+  const useChoices = (find: string) => useOtherCases(find, caseId);
+  const putBeside = useAddCase(styleId);
+  const add = async (id: string) => onChange([...parts, await putBeside(id)], 'together');
+  const change = (part: TogetherPart) =>
+    onChange(
+      parts.map((each) => (each.id === part.id ? part : each)),
+      `together.${part.id}`,
+    );
+  const remove = (part: TogetherPart) =>
+    onChange(
+      parts.filter(({ id }) => id !== part.id),
+      'together',
+    );
+  return (
+    <div className={`sheet block ${styles.parts}`}>
+      <p className="story">
+        One borrower has these together, by{' '}
+        <Choice
+          label="put together by"
+          value={by}
+          options={[
+            ['period', 'payment number'],
+            ['date', 'date'],
+          ]}
+          onChange={onBy}
+        />
+        :
+      </p>
+      <ul>
+        <li>{title || 'This case'}</li>
+        {parts.map((part) => (
+          <PartLine
+            key={part.id}
+            part={part}
+            starts={by === 'period'}
+            style={numberStyleById(styleId)}
+            onChange={change}
+            onRemove={remove}
+          />
+        ))}
+      </ul>
+      <FindAndPick
+        aria-label="put another case beside it"
+        placeholder="Put another case beside it…"
+        useFound={useChoices}
+        nothing="No other case is called that."
+        picked={null}
+        onPick={({ value }) => void add(value)}
+      />
+      {unsolved.length > 0 && (
+        <p className="wrong">Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.</p>
+      )}
+    </div>
+  );
+}
+
+/** Cases with a plan, found by words, but for the one they are put beside. */
+const useOtherCases = (find: string, caseId: string | undefined) =>
+  useCases({ find })
+    .data?.rows.filter(({ id, document }) => id !== caseId && kindOf(document.draft).hasTable)
+    .map(({ id, title }) => ({ value: id, label: title }));
+
+/** Fetches a case, to be put beside another in that one's number style. */
+function useAddCase(styleId: string): (id: string) => Promise<TogetherPart> {
+  const queries = useQueryClient();
+  return async (id) => {
+    const { title, document } = await queries.fetchQuery(caseQuery(id));
+    return { id: newId(), name: title, draft: restyleDraft(document.draft, styleId), startsAfter: '0' };
+  };
+}
+
+/** The plans put together, and those that cannot be because they are not solved. */
+function useJoint(
+  title: string,
+  solved: SolvedCase,
+  parts: readonly TogetherPart[],
+  rounding: TableRounding,
+  by: By,
+  styleId: string,
+) {
+  return useMemo(() => {
+    const style = numberStyleById(styleId);
+    const plans: TogetherPlan[] = [{ name: title || 'This case', plan: solved.plan }];
+    const unsolved: TogetherPart[] = [];
+    for (const part of parts) {
+      const outcome = solveCase(part.draft, rounding);
+      const later = readEntry(part.startsAfter, style);
+      const startsAfter = later.ok ? later.value.value : part.startsAfter.trim() === '' ? 0 : NaN;
+      if (outcome.state === 'solved') plans.push({ name: part.name, plan: outcome.solved.plan, startsAfter });
+      else unsolved.push(part);
+    }
+    return { joint: buildTogether(plans, by), unsolved };
+  }, [title, solved, parts, rounding, by, styleId]);
+}
+
+interface PartLineProps {
+  readonly part: TogetherPart;
+  /** It says after how many payments it starts. */
+  readonly starts: boolean;
+  readonly style: NumberStyle;
+  readonly onChange: (part: TogetherPart) => void;
+  readonly onRemove: (part: TogetherPart) => void;
+}
+
+function PartLine({ part, starts, style, onChange, onRemove }: PartLineProps) {
+  return (
+    <li>
+      {part.name}
+      {starts && (
         <>
-          <dl className={`sheet figures ${styles.sums}`}>
-            <dt>Paid in all</dt>
-            <dd>
-              <Amount value={joint.value.totalPaid} />
-            </dd>
-            <dt>Interest in all</dt>
-            <dd>
-              <Amount value={joint.value.totalInterest} />
-            </dd>
-            {joint.value.parts.map(({ name, ends }, at) => (
-              <div key={at} style={{ display: 'contents' }}>
-                <dt>{name} ends</dt>
-                <dd>{by === 'period' ? `with payment ${ends}` : ends}</dd>
-              </div>
-            ))}
-          </dl>
-          <div className={`sheet ${styles.table}`} tabIndex={0} role="region" aria-label="Joint table">
-            <table className="ledger">
-              <thead>
-                <tr>
-                  <th className="words">{by === 'period' ? 'No.' : 'Date'}</th>
-                  <th>Interest</th>
-                  <th>Paid</th>
-                  <th>To principal</th>
-                  <th>Closing, all</th>
-                </tr>
-              </thead>
-              <tbody>
-                {joint.value.rows.slice(0, SHOWN).map((row) => (
-                  <tr key={row.period}>
-                    <td className="words">{row.period}</td>
-                    <td>
-                      <Amount value={row.interest} />
-                    </td>
-                    <td>
-                      <Amount value={row.paid} />
-                    </td>
-                    <td>
-                      <Amount value={row.principal} />
-                    </td>
-                    <td>
-                      <Amount value={row.closing} />
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            {joint.value.rows.length > SHOWN && (
-              <p className="soft">
-                The first {SHOWN} of {joint.value.rows.length} rows; the sums are over all of them.
-              </p>
-            )}
-          </div>
+          {' '}
+          starting after{' '}
+          <Slot
+            slot={`${part.id}.startsAfter`}
+            kind="count"
+            name={`${part.name} starts after so many payments`}
+            text={part.startsAfter}
+            style={style}
+            onText={(startsAfter) => onChange({ ...part, startsAfter })}
+          />{' '}
+          payments
         </>
+      )}
+      <UnstyledButton aria-label={`remove ${part.name}`} onClick={() => onRemove(part)}>
+        <IconX size={14} />
+      </UnstyledButton>
+    </li>
+  );
+}
+
+interface JointProps {
+  readonly joint: Extract<ReturnType<typeof buildTogether>, { ok: true }>['value'];
+  readonly by: By;
+}
+
+function JointSums({ joint, by }: JointProps) {
+  return (
+    <dl className={`sheet block figures pairs ${styles.sums}`}>
+      <dt>Paid in all</dt>
+      <dd>
+        <Amount value={joint.totalPaid} />
+      </dd>
+      <dt>Interest in all</dt>
+      <dd>
+        <Amount value={joint.totalInterest} />
+      </dd>
+      {joint.parts.map(({ name, ends }, at) => (
+        <Fragment key={at}>
+          <dt>{name} ends</dt>
+          <dd>{by === 'period' ? `with payment ${ends}` : ends}</dd>
+        </Fragment>
+      ))}
+    </dl>
+  );
+}
+
+function JointTable({ joint, by }: JointProps) {
+  return (
+    <div className={`sheet ${styles.table}`} tabIndex={0} role="region" aria-label="Joint table">
+      <table className="ledger">
+        <thead>
+          <tr>
+            <th className="words">{by === 'period' ? 'No.' : 'Date'}</th>
+            <th>Interest</th>
+            <th>Paid</th>
+            <th>To principal</th>
+            <th>Closing, all</th>
+          </tr>
+        </thead>
+        <tbody>
+          {joint.rows.slice(0, SHOWN).map(({ period, interest, paid, principal, closing }) => (
+            <tr key={period}>
+              <td className="words">{period}</td>
+              {[interest, paid, principal, closing].map((amount, at) => (
+                <td key={at}>
+                  <Amount value={amount} />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {joint.rows.length > SHOWN && (
+        <p className="soft">
+          The first {SHOWN} of {joint.rows.length} rows; the sums are over all of them.
+        </p>
       )}
     </div>
   );

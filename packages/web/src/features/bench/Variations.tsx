@@ -1,21 +1,25 @@
 /** "As stated, but…": columns that repeat the case and name only what differs, with differences to the first. */
 import {
+  capital,
   writeBrief,
   writeMoney,
   writePercent,
   type NumberStyle,
   type PlanFigures,
+  type RefinancingResult,
   type SlotName,
   type SolvedCase,
   type StatementDraft,
+  type StatementKind,
   type Variation,
   type VariedOutcome,
   slotName,
   kindOf,
 } from '@hardy-sextant/core';
-import { useCallback, useEffect, useRef } from 'react';
-import { useNumberStyle } from '../../ui/Figures.tsx';
-import { AddVariation, startVariation, VariationHead, withDifference, type VariationAction } from './VariationHead.tsx';
+import { useNumberStyle } from '../../statement/Figures.tsx';
+import { useLatest } from '../../ui/useLatest.ts';
+import { afterAction, type VariationAction } from './differences.ts';
+import { AddVariation, VariationHead } from './VariationHead.tsx';
 import styles from './Variations.module.css';
 
 interface VariationsProps {
@@ -53,28 +57,18 @@ const growingRows: readonly FigureRow[] = [
   interest,
 ];
 
+/** The same, where the end is asked for and has a row of its own. */
+const growingOnly = growingRows.filter(({ key }) => key !== 'closing');
+
 export function Variations({ draft, solved, figures, variations, outcomes, onChange, onAdopt }: VariationsProps) {
   const style = useNumberStyle();
   const asked = draft.unknown === 'payment' || draft.unknown === 'payments' ? undefined : draft.unknown;
-  const rows = kindOf(draft).pays
-    ? payingRows
-    : growingRows.filter(({ key }) => key !== 'closing' || asked !== 'finalAmount');
-  const refinanced = outcomes.some((outcome) => outcome.ok && outcome.refinanced);
-  const latest = useRef({ draft, variations, onChange, onAdopt });
-  useEffect(() => {
-    latest.current = { draft, variations, onChange, onAdopt };
+  const rows = kindOf(draft).pays ? payingRows : asked === 'finalAmount' ? growingOnly : growingRows;
+  const act = useVariationActions({ draft, variations, onChange, onAdopt });
+  const cells = outcomes.flatMap((outcome, at) => {
+    const id = variations[at]?.id;
+    return id === undefined ? [] : [{ id, outcome }];
   });
-  const act = useCallback((action: VariationAction) => {
-    const now = latest.current;
-    if (action.type === 'adopt') {
-      const adopted = now.variations.find(({ id }) => id === action.id);
-      if (adopted) now.onAdopt(adopted);
-    } else
-      now.onChange(
-        afterAction(now.variations, now.draft, action),
-        action.type === 'change' ? `variation.${action.variation.id}.${action.what}` : 'variations',
-      );
-  }, []);
   return (
     <div className={styles.scroller}>
       <table className={`${styles.grid} figures`} aria-label="As stated, but…">
@@ -105,68 +99,124 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
         </thead>
         <tbody>
           {asked && asked !== 'converted' && (
-            <tr>
-              <th scope="row">{capital(slotName(draft.kind, asked))}</th>
-              <td>{written(asked, solved.shown, style)}</td>
-              {outcomes.map((outcome, at) => (
-                <td key={variations[at]!.id}>
-                  {outcome.ok && outcome.outcome.solved.unknown === asked
-                    ? written(asked, outcome.outcome.solved.shown, style)
-                    : '–'}
-                </td>
-              ))}
-              <td />
-            </tr>
+            <AskedLine kind={draft.kind} asked={asked} stated={solved.shown} cells={cells} style={style} />
           )}
-          {rows.map(({ key, name, write }, line) => (
-            <tr key={key}>
-              <th scope="row">{name}</th>
-              <td>{write(figures[key], style)}</td>
-              {outcomes.map((outcome, at) =>
-                outcome.ok ? (
-                  <td key={variations[at]!.id}>
-                    {write(outcome.figures[key], style)}{' '}
-                    <Difference value={outcome.difference[key]} write={(value) => write(value, style)} />
-                  </td>
-                ) : line === 0 ? (
-                  <td
-                    key={variations[at]!.id}
-                    rowSpan={rows.length}
-                    className={outcome.waiting ? styles.waiting : styles.wrong}
-                  >
-                    {outcome.says}
-                  </td>
-                ) : null,
-              )}
-              <td />
-            </tr>
+          {rows.map((row, line) => (
+            <FigureLine
+              key={row.key}
+              row={row}
+              figures={figures}
+              cells={cells}
+              style={style}
+              span={line === 0 ? rows.length : 0}
+            />
           ))}
-          {refinanced && (
-            <tr>
-              <th scope="row">Refinancing</th>
-              <td>–</td>
-              {outcomes.map((outcome, at) => (
-                <td key={variations[at]!.id} className={styles.refinanced}>
-                  {outcome.ok && outcome.refinanced ? (
-                    <>
-                      {outcome.refinanced.saves >= 0 ? 'saves' : 'costs'}{' '}
-                      {writeMoney(Math.abs(outcome.refinanced.saves), style)} ·{' '}
-                      {outcome.refinanced.paidForItselfAfter === undefined
-                        ? 'never pays for itself'
-                        : `paid for itself after ${outcome.refinanced.paidForItselfAfter} more`}
-                    </>
-                  ) : (
-                    '–'
-                  )}
-                </td>
-              ))}
-              <td />
-            </tr>
+          {cells.some(({ outcome }) => outcome.ok && outcome.refinanced) && (
+            <RefinancedLine cells={cells} style={style} />
           )}
         </tbody>
       </table>
     </div>
   );
+}
+
+/** What a person does to variations; the doer stays the same function. */
+function useVariationActions({
+  draft,
+  variations,
+  onChange,
+  onAdopt,
+}: Pick<VariationsProps, 'draft' | 'variations' | 'onChange' | 'onAdopt'>): (action: VariationAction) => void {
+  return useLatest((action: VariationAction) => {
+    if (action.type === 'adopt') {
+      const adopted = variations.find(({ id }) => id === action.id);
+      if (adopted) onAdopt(adopted);
+      return;
+    }
+    const what = action.type === 'change' ? `variation.${action.variation.id}.${action.what}` : 'variations';
+    onChange(afterAction(variations, draft, action), what);
+  });
+}
+
+interface LineProps {
+  readonly cells: readonly { readonly id: string; readonly outcome: VariedOutcome }[];
+  readonly style: NumberStyle;
+}
+
+interface AskedLineProps extends LineProps {
+  readonly kind: StatementKind;
+  readonly asked: SlotName;
+  readonly stated: number;
+}
+
+/** What the statement asks for, where the variation asks for it too. */
+function AskedLine({ kind, asked, stated, cells, style }: AskedLineProps) {
+  return (
+    <tr>
+      <th scope="row">{capital(slotName(kind, asked))}</th>
+      <td>{written(asked, stated, style)}</td>
+      {cells.map(({ id, outcome }) => (
+        <td key={id}>
+          {outcome.ok && outcome.outcome.solved.unknown === asked
+            ? written(asked, outcome.outcome.solved.shown, style)
+            : '–'}
+        </td>
+      ))}
+      <td />
+    </tr>
+  );
+}
+
+function RefinancedLine({ cells, style }: LineProps) {
+  return (
+    <tr>
+      <th scope="row">Refinancing</th>
+      <td>–</td>
+      {cells.map(({ id, outcome }) => (
+        <td key={id} className={styles.refinanced}>
+          {outcome.ok && outcome.refinanced ? refinancedWords(outcome.refinanced, style) : '–'}
+        </td>
+      ))}
+      <td />
+    </tr>
+  );
+}
+
+interface FigureLineProps extends LineProps {
+  readonly row: FigureRow;
+  readonly figures: PlanFigures;
+  /** How many lines what is wrong with a variation spans: all, from the first. */
+  readonly span: number;
+}
+
+function FigureLine({ row: { key, name, write }, figures, cells, style, span }: FigureLineProps) {
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      <td>{write(figures[key], style)}</td>
+      {cells.map(({ id, outcome }) => {
+        if (outcome.ok)
+          return (
+            <td key={id}>
+              {write(outcome.figures[key], style)}{' '}
+              <Difference value={outcome.difference[key]} write={(value) => write(value, style)} />
+            </td>
+          );
+        return span === 0 ? null : (
+          <td key={id} rowSpan={span} className={`${styles.waiting} ${outcome.waiting ? '' : 'wrong'}`}>
+            {outcome.says}
+          </td>
+        );
+      })}
+      <td />
+    </tr>
+  );
+}
+
+function refinancedWords({ saves, paidForItselfAfter }: RefinancingResult, style: NumberStyle): string {
+  const pays =
+    paidForItselfAfter === undefined ? 'never pays for itself' : `paid for itself after ${paidForItselfAfter} more`;
+  return `${saves >= 0 ? 'saves' : 'costs'} ${writeMoney(Math.abs(saves), style)} · ${pays}`;
 }
 
 function Difference({ value, write }: { readonly value: number; readonly write: (value: number) => string }) {
@@ -176,32 +226,4 @@ function Difference({ value, write }: { readonly value: number; readonly write: 
 
 function written(slot: SlotName, value: number, style: NumberStyle): string {
   return slot === 'rate' ? writePercent(value, style, 2, 4) : writeMoney(value, style);
-}
-
-function capital(text: string): string {
-  return `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
-}
-
-function afterAction(
-  variations: readonly Variation[],
-  draft: StatementDraft,
-  action: Exclude<VariationAction, { type: 'adopt' }>,
-): readonly Variation[] {
-  switch (action.type) {
-    case 'add':
-      return [...variations, startVariation(draft, action.what)];
-    case 'differ':
-      return variations.map((each) => (each.id === action.id ? withDifference(draft, each, action.what) : each));
-    case 'change':
-      return variations.map((each) => (each.id === action.variation.id ? action.variation : each));
-    case 'move': {
-      const at = variations.findIndex(({ id }) => id === action.id);
-      const next = [...variations];
-      const [moved] = next.splice(at, 1);
-      next.splice(at + action.by, 0, moved!);
-      return next;
-    }
-    case 'remove':
-      return variations.filter(({ id }) => id !== action.id);
-  }
 }

@@ -1,14 +1,15 @@
 /** Keeps a case while it is stated: written by itself, and nothing lost when the server refuses or is away. */
 
 import { caseDocument, keptCase, type KeptCase } from '@hardy-sextant/contract';
-import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { z } from 'zod';
-import { call } from '../../ui/api.ts';
-import { unsentSchema, useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
-import { hasUnsent, remembered } from '../../ui/kept/unsent.ts';
+import { call } from '../../api/call.ts';
+import { unsentSchema, useKeptDocument } from '../../api/kept/useKeptDocument.ts';
+import { hasUnsent, remembered } from '../../api/kept/unsent.ts';
+import { useLatest } from '../../ui/useLatest.ts';
 import { isWorthKeeping, type BenchDocument } from './benchDocument.ts';
-import { listKey } from '../../ui/records.ts';
+import { listKey } from '../../api/records.ts';
 
 const benchDocument = z.object({ title: z.string(), document: caseDocument }) as unknown as z.ZodType<BenchDocument>;
 const keyOf = (caseId: string): string => `case ${caseId}`;
@@ -35,19 +36,16 @@ interface Autosave {
 
 export function useAutosave({ caseId, start, kept, present, onCreated, onShow }: Autosave) {
   const queries = useQueryClient();
-  const created = useRef(onCreated);
-  useEffect(() => {
-    created.current = onCreated;
-  });
+  const created = useLatest(onCreated);
   const put = async ({ title, document }: BenchDocument, revision: number): Promise<KeptCase> => {
     const body = { title: title.trim() || 'Unnamed case', document };
     const stored =
       revision === 0
         ? await call('/cases', keptCase, { method: 'POST', body: { id: caseId, ...body } })
         : await call(`/cases/${caseId}`, keptCase, { method: 'PUT', body: { revision, ...body } });
-    queries.setQueryData(['cases', caseId], stored);
+    queries.setQueryData(['cases', stored.id], stored);
     void queries.invalidateQueries({ queryKey: listKey('cases') });
-    if (revision === 0) created.current(stored);
+    if (revision === 0) created(stored);
     return stored;
   };
   const [state, document] = useKeptDocument<BenchDocument, KeptCase>({
@@ -67,30 +65,28 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
   const settle = (choice: 'mine' | 'theirs' | 'both'): void => {
     const { theirs } = state;
     if (!theirs) return;
-    if (choice === 'mine') return document.settle('mine');
-    // Both: mine goes on beside theirs, as a case of its own.
-    if (choice === 'both') {
-      const body = { title: present.title.trim() || 'Unnamed case', document: present.document };
-      void call('/cases', keptCase, { method: 'POST', body: { id: crypto.randomUUID(), ...body } }).then(
+    if (choice === 'mine') document.settle('mine');
+    else if (choice === 'theirs') {
+      document.settle('theirs');
+      onShow({ title: theirs.title, document: theirs.document });
+    } else
+      void keepBoth(queries, present).then(
         (stored) => {
           document.settle('theirs');
-          queries.setQueryData(['cases', stored.id], stored);
-          void queries.invalidateQueries({ queryKey: listKey('cases') });
-          created.current(stored);
+          created(stored);
         },
         () => undefined,
       );
-      return;
-    }
-    document.settle('theirs');
-    onShow({ title: theirs.title, document: theirs.document });
   };
-  return {
-    phase: state.phase,
-    problem: state.problem,
-    conflict: state.theirs,
-    settle,
-    flush: document.flush,
-    drop: document.drop,
-  };
+  const { phase, problem, theirs: conflict } = state;
+  return { phase, problem, conflict, settle, flush: document.flush, drop: document.drop };
+}
+
+/** Mine goes on beside theirs, as a case of its own. */
+async function keepBoth(queries: QueryClient, { title, document }: BenchDocument): Promise<KeptCase> {
+  const body = { id: crypto.randomUUID(), title: title.trim() || 'Unnamed case', document };
+  const stored = await call('/cases', keptCase, { method: 'POST', body });
+  queries.setQueryData(['cases', stored.id], stored);
+  void queries.invalidateQueries({ queryKey: listKey('cases') });
+  return stored;
 }

@@ -1,7 +1,7 @@
 /** What is looked at on the Bench: the tab, how the table is shown, the range of payments; all of it stands in the address. */
 
 import { useState } from 'react';
-import type { TableView } from '../../ui/TablePanel.tsx';
+import type { TableView } from '../../statement/TablePanel.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { useAddress } from '../../ui/useSearchSetting.ts';
 

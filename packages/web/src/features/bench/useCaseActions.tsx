@@ -2,8 +2,8 @@
 import { notifications } from '@mantine/notifications';
 import type { CaseDocument } from '@hardy-sextant/contract';
 import { useNavigate } from 'react-router';
-import { useDeleteCase, useRestore, useWriteCase, useWriteExercise } from '../../ui/records.ts';
-import { showUndo } from '../../ui/showUndo.tsx';
+import { useDeleteCase, useWriteCase, useWriteExercise } from '../../api/records.ts';
+import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { exerciseFrom } from './exerciseFrom.ts';
 
 interface ActedOn {
@@ -21,7 +21,7 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
   const writeExercise = useWriteExercise();
   const writeCase = useWriteCase();
   const deleteCase = useDeleteCase();
-  const restore = useRestore();
+  const leave = useLeaveDeleted();
   const makeExercise = async () => {
     await flush();
     const stored = await writeExercise.mutateAsync({
@@ -38,11 +38,8 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
     await flush();
     await deleteCase.mutateAsync(caseId);
     drop();
-    await navigate('/cases');
-    showUndo(`“${title || 'Unnamed case'}” is deleted.`, async () => {
-      await restore.mutateAsync({ kind: 'case', id: caseId });
-      await navigate(`/bench/${caseId}`);
-    });
+    const name = `“${title || 'Unnamed case'}”`;
+    await leave({ kind: 'case', id: caseId, name, list: '/cases', page: `/bench/${caseId}` });
   };
 
   return {
@@ -50,7 +47,6 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
     duplicate,
     remove,
     making: writeExercise.isPending,
-    error:
-      writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message ?? restore.error?.message,
+    error: writeExercise.error?.message ?? writeCase.error?.message ?? deleteCase.error?.message,
   };
 }

@@ -1,10 +1,10 @@
 /** What the head of the Bench can do with the case that is stated. */
 
+import { asKind } from '@hardy-sextant/core';
 import { tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
-import { saveAs } from '../../ui/saveFile.ts';
-import { withKind } from '../../ui/statement/editing.ts';
+import { saveAs } from '../../api/saveFile.ts';
 import type { HeadAction } from './BenchHead.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 import { useCaseActions } from './useCaseActions.tsx';
@@ -27,7 +27,7 @@ export function useHeadActions(
   const act = (action: HeadAction): void => {
     switch (action.type) {
       case 'kind':
-        return setDraft(withKind(draft, action.kind), 'kind');
+        return setDraft(asKind(draft, action.kind), 'kind');
       case 'rules':
         return chooseRules(action.id);
       case 'tags':

@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import type { BinKind } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useBin, useRestore } from '../../ui/records.ts';
+import { useBin, useRestore } from '../../api/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 
 const words: Readonly<Record<BinKind, string>> = {

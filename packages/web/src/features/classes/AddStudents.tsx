@@ -3,57 +3,24 @@ import { Button, FileButton, Modal, Textarea } from '@mantine/core';
 import type { ClassWithStudents } from '@hardy-sextant/contract';
 import { readRoster, readText, type ReadRows } from '@hardy-sextant/files';
 import { useMemo, useRef, useState } from 'react';
-import { Refusal } from '../../ui/api.ts';
-import { readFileRows } from '../../ui/readFile.ts';
-import { useWriteRoster } from '../../ui/setRecords.ts';
+import { Refusal } from '../../api/call.ts';
+import { readFileRows } from '../../api/readFile.ts';
+import { useWriteRoster } from '../../api/setRecords.ts';
 import styles from './ClassPage.module.css';
 
-/** What was typed as rows; why it cannot be one, as a note. */
-function readOrSay(text: string): ReadRows {
-  try {
-    return readText(text);
-  } catch (error) {
-    return { rows: [], notes: [(error as Error).message] };
-  }
-}
-
-export default function AddStudents({
-  kept,
-  onClose,
-}: {
+interface AddStudentsProps {
   readonly kept: ClassWithStudents;
   readonly onClose: () => void;
-}) {
+}
+
+export default function AddStudents({ kept, onClose }: AddStudentsProps) {
   const write = useWriteRoster(kept.id);
-  const [text, setText] = useState('');
-  const [file, setFile] = useState<ReadRows & { readonly name: string }>();
-  const [problem, setProblem] = useState('');
-  const source = useMemo((): ReadRows => file ?? readOrSay(text), [file, text]);
-  const read = useMemo(() => readRoster(source.rows, kept.roster), [source, kept.roster]);
-  // The same file chosen again is read again.
-  const again = useRef<() => void>(null);
-  const take = (chosen: File | null) => {
-    if (!chosen) return;
-    again.current?.();
-    readFileRows(chosen).then(
-      (rows) => {
-        setProblem('');
-        setFile({ ...rows, name: chosen.name });
-      },
-      (error: Error) => setProblem(error.message),
-    );
-  };
+  const { text, setText, file, dropFile, take, notes, read } = useRosterSource(kept);
   const refused = write.error instanceof Refusal ? (write.error.document.fields ?? []) : [];
+  const { length: count } = read.students;
   return (
     <Modal opened onClose={onClose} size="lg" title={`Add students to ${kept.code}`}>
-      {file ? (
-        <p>
-          From <strong>{file.name}</strong>.{' '}
-          <Button size="compact-sm" onClick={() => setFile(undefined)}>
-            Another
-          </Button>
-        </p>
-      ) : (
+      {file === undefined ? (
         <Textarea
           label="One student a line: name and number, parted by a comma or a tab"
           description="The first line may name the columns; those of OneRoster’s users are known."
@@ -64,60 +31,111 @@ export default function AddStudents({
           onChange={(event) => setText(event.currentTarget.value)}
           data-autofocus
         />
-      )}
-      {[problem, ...source.notes]
-        .filter((each) => each !== '')
-        .map((each) => (
-          <p key={each} role="alert" className={styles.problem}>
-            {each}
-          </p>
-        ))}
-      {(read.students.length > 0 || read.known > 0) && (
-        <p role="status">
-          {read.students.length} {read.students.length === 1 ? 'student' : 'students'} to add
-          {read.known > 0 ? `, ${read.known} there already` : ''}
-          {read.students.length > 0 &&
-            `: ${read.students
-              .slice(0, 3)
-              .map(({ name, number }) => `${name} (${number})`)
-              .join(', ')}${read.students.length > 3 ? '…' : ''}`}
+      ) : (
+        <p>
+          From <strong>{file}</strong>.{' '}
+          <Button size="compact-sm" onClick={dropFile}>
+            Another
+          </Button>
         </p>
       )}
-      {read.refused.length > 0 && (
+      {notes.map((each) => (
+        <p key={each} role="alert" className="wrong">
+          {each}
+        </p>
+      ))}
+      <WhatIsRead read={read} />
+      {write.error && (
+        <p role="alert" className="wrong">
+          {refused[0]?.message ?? write.error.message} Nothing was added.
+        </p>
+      )}
+      <div className="line">
+        <Button
+          variant="filled"
+          disabled={count === 0}
+          loading={write.isPending}
+          onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}
+        >
+          Add {count === 1 ? '1 student' : `${count} students`}
+        </Button>
+        <TakeFile onTake={take} />
+      </div>
+    </Modal>
+  );
+}
+
+/** Rows from the field or from a file, and the students in them. */
+function useRosterSource(kept: ClassWithStudents) {
+  const [text, setText] = useState('');
+  const [file, setFile] = useState<ReadRows & { readonly name: string }>();
+  const [problem, setProblem] = useState('');
+  const source = useMemo((): ReadRows => file ?? readOrSay(text), [file, text]);
+  const read = useMemo(() => readRoster(source.rows, kept.roster), [source, kept.roster]);
+  const take = (chosen: File) =>
+    void readFileRows(chosen).then(
+      (rows) => {
+        setProblem('');
+        setFile({ ...rows, name: chosen.name });
+      },
+      (error: Error) => setProblem(error.message),
+    );
+  const notes = [problem, ...source.notes].filter((each) => each !== '');
+  return { text, setText, file: file?.name, dropFile: () => setFile(undefined), take, notes, read };
+}
+
+/** What was typed as rows; why it cannot be one, as a note. */
+function readOrSay(text: string): ReadRows {
+  try {
+    return readText(text);
+  } catch (error) {
+    return { rows: [], notes: [error instanceof Error ? error.message : 'This cannot be read.'] };
+  }
+}
+
+function TakeFile({ onTake }: { readonly onTake: (file: File) => void }) {
+  // The same file chosen again is read again.
+  const again = useRef<() => void>(null);
+  const take = (chosen: File | null) => {
+    if (!chosen) return;
+    again.current?.();
+    onTake(chosen);
+  };
+  return (
+    <FileButton
+      resetRef={again}
+      onChange={take}
+      accept=".csv,.tsv,.txt,.xlsx"
+      inputProps={{ 'aria-label': 'a file with a roster' }}
+    >
+      {(props) => <Button {...props}>Take a CSV file or a workbook</Button>}
+    </FileButton>
+  );
+}
+
+function WhatIsRead({ read: { students, known, refused } }: { readonly read: ReturnType<typeof readRoster> }) {
+  const first = students.slice(0, 3).map(({ name, number }) => `${name} (${number})`);
+  return (
+    <>
+      {(students.length > 0 || known > 0) && (
+        <p role="status">
+          {students.length} {students.length === 1 ? 'student' : 'students'} to add
+          {known > 0 ? `, ${known} there already` : ''}
+          {first.length > 0 && `: ${first.join(', ')}${students.length > 3 ? '…' : ''}`}
+        </p>
+      )}
+      {refused.length > 0 && (
         <section aria-label="Rows that are not taken">
           <h3 className="label">Rows that are not taken</h3>
           <ul className={styles.refused}>
-            {read.refused.map(({ place, text: row, why }) => (
+            {refused.map(({ place, text, why }) => (
               <li key={place}>
-                Line {place}: {row}. <span className="soft">{why}</span>
+                Line {place}: {text}. <span className="soft">{why}</span>
               </li>
             ))}
           </ul>
         </section>
       )}
-      {write.error && (
-        <p role="alert" className={styles.problem}>
-          {refused[0]?.message ?? write.error.message} Nothing was added.
-        </p>
-      )}
-      <div className={styles.buttons}>
-        <Button
-          variant="filled"
-          disabled={read.students.length === 0}
-          loading={write.isPending}
-          onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}
-        >
-          Add {read.students.length === 1 ? '1 student' : `${read.students.length} students`}
-        </Button>
-        <FileButton
-          resetRef={again}
-          onChange={take}
-          accept=".csv,.tsv,.txt,.xlsx"
-          inputProps={{ 'aria-label': 'a file with a roster' }}
-        >
-          {(props) => <Button {...props}>Take a CSV file or a workbook</Button>}
-        </FileButton>
-      </div>
-    </Modal>
+    </>
   );
 }

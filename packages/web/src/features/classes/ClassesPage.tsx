@@ -1,16 +1,17 @@
 /** Classes: who is in them; a new one is made here. */
 import { Button, Modal, TextInput } from '@mantine/core';
-import { newClass } from '@hardy-sextant/contract';
-import { useForm } from '@mantine/form';
+import { newClass, type KeptClass, type NewClass } from '@hardy-sextant/contract';
+import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { useClasses } from '../../ui/records.ts';
-import { useWriteClass } from '../../ui/setRecords.ts';
+import { useClasses } from '../../api/records.ts';
+import { useWriteClass } from '../../api/setRecords.ts';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { ClassFields } from './ClassFields.tsx';
 
 /** More classes than this are easier searched than looked through. */
 const FEW = 12;
@@ -53,32 +54,7 @@ export function ClassesPage() {
         </Empty>
       )}
       {classes.data?.total === 0 && find !== '' && <p className="soft">No class fits. Try fewer letters.</p>}
-      {classes.data && classes.data.rows.length > 0 && (
-        <table className="ledger sheet" style={{ maxWidth: 860 }}>
-          <thead>
-            <tr>
-              <th className="words">Class</th>
-              <th className="words">Course</th>
-              <th className="words">Term</th>
-              <th className="words">College</th>
-              <th>Students</th>
-            </tr>
-          </thead>
-          <tbody>
-            {classes.data.rows.map((each) => (
-              <tr key={each.id}>
-                <td className="words">
-                  <Link to={`/classes/${each.id}`}>{each.code}</Link>
-                </td>
-                <td className="words">{each.title}</td>
-                <td className="words">{each.term}</td>
-                <td className="words">{each.college}</td>
-                <td>{each.students}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {classes.data && classes.data.rows.length > 0 && <ClassTable classes={classes.data.rows} />}
       {classes.data && (
         <Pages
           of="classes"
@@ -87,33 +63,54 @@ export function ClassesPage() {
           onPage={(to) => set('page', String(to))}
         />
       )}
-      {making && <NewClass onClose={() => setMaking(false)} college={classes.data?.rows[0]?.college ?? ''} />}
+      {making && <NewClassForm onClose={() => setMaking(false)} college={classes.data?.rows[0]?.college ?? ''} />}
     </>
   );
 }
 
-function NewClass({ onClose, college }: { readonly onClose: () => void; readonly college: string }) {
+function ClassTable({ classes }: { readonly classes: readonly KeptClass[] }) {
+  return (
+    <table className="ledger sheet" style={{ maxWidth: 860 }}>
+      <thead>
+        <tr>
+          <th className="words">Class</th>
+          <th className="words">Course</th>
+          <th className="words">Term</th>
+          <th className="words">College</th>
+          <th>Students</th>
+        </tr>
+      </thead>
+      <tbody>
+        {classes.map(({ id, code, title, term, college, students }) => (
+          <tr key={id}>
+            <td className="words">
+              <Link to={`/classes/${id}`}>{code}</Link>
+            </td>
+            <td className="words">{title}</td>
+            <td className="words">{term}</td>
+            <td className="words">{college}</td>
+            <td>{students}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function NewClassForm({ onClose, college }: { readonly onClose: () => void; readonly college: string }) {
   const navigate = useNavigate();
   const write = useWriteClass();
-  const form = useForm({
+  const form = useForm<NewClass>({
     initialValues: { code: '', title: '', college, term: '' },
-    validate: (values) => {
-      const read = newClass.safeParse(values);
-      return read.success
-        ? {}
-        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
-    },
+    validate: schemaResolver(newClass, { sync: true }),
   });
   const make = form.onSubmit((values) =>
     write.mutate(values, { onSuccess: (kept) => void navigate(`/classes/${kept.id}`) }),
   );
   return (
     <Modal opened onClose={onClose} title="New class">
-      <form onSubmit={make} noValidate style={{ display: 'grid', gap: 10 }}>
-        <TextInput label="Code" placeholder="BM 210" data-autofocus {...form.getInputProps('code')} />
-        <TextInput label="Course" {...form.getInputProps('title')} />
-        <TextInput label="Term" placeholder="Autumn 2026" {...form.getInputProps('term')} />
-        <TextInput label="College" {...form.getInputProps('college')} />
+      <form onSubmit={make} noValidate className="stack">
+        <ClassFields form={form} />
         {write.error && <p role="alert">{write.error.message}</p>}
         <Button type="submit" variant="filled" loading={write.isPending}>
           Make the class

@@ -4,10 +4,10 @@ import { defaultHouseRules, solveCase, kindOf, slotName } from '@hardy-sextant/c
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useCases, useClasses, useExercises, useSets } from '../../ui/records.ts';
+import { useCases, useClasses, useExercises, useSets } from '../../api/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
-import { solvedText } from '../../ui/statement/editing.ts';
+import { solvedText } from '../../statement/editing.ts';
 import styles from './DeskPage.module.css';
 
 /** So many cases are shown; the others are one step away. */
@@ -15,88 +15,93 @@ const RECENT = 6;
 const RECENT_EXERCISES = 4;
 
 export function DeskPage() {
-  const cases = useCases();
-  const exercises = useExercises();
   const classes = useClasses();
+  const [first] = classes.data?.rows ?? [];
+  const codes = classes.data?.rows.map(({ code }) => code) ?? [];
   return (
     <>
-      <PageHead
-        title="Desk"
-        where={
-          classes.data?.rows[0]
-            ? `${classes.data.rows[0].college} · ${someCodes(classes.data.rows.map(({ code }) => code))}`
-            : 'Your work'
-        }
-      >
+      <PageHead title="Desk" where={first ? `${first.college} · ${someCodes(codes)}` : 'Your work'}>
         <Button component={Link} to="/bench" variant="filled">
           State a case
         </Button>
       </PageHead>
-      <div className={styles.columns}>
+      <div className="beside even">
         <div>
           <Waiting />
-          <section aria-labelledby="desk-exercises">
-            <h2 id="desk-exercises" className="label">
-              Exercises
-            </h2>
-            {exercises.isPending && <Loading what="your exercises" />}
-            {exercises.isError && !exercises.data && (
-              <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
-            )}
-            {exercises.data?.total === 0 && (
-              <Empty title="No exercises yet">
-                <p>
-                  <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
-                </p>
-              </Empty>
-            )}
-            <ul className={styles.list}>
-              {exercises.data?.rows.slice(0, RECENT_EXERCISES).map(({ id, title, summary }) => (
-                <li key={id} className="sheet">
-                  <div>
-                    <Link to={`/exercises/${id}`} className={styles.name}>
-                      {title || 'An exercise without a title'}
-                    </Link>
-                    <p className="soft">{summary}</p>
-                  </div>
-                </li>
-              ))}
-            </ul>
-            {exercises.data && exercises.data.total > RECENT_EXERCISES && (
-              <p>
-                <Link to="/exercises">All {exercises.data.total} exercises</Link>
-              </p>
-            )}
-          </section>
+          <RecentExercises />
         </div>
-        <section aria-labelledby="desk-cases">
-          <h2 id="desk-cases" className="label">
-            Kept cases
-          </h2>
-          {cases.isPending && <Loading what="your cases" />}
-          {cases.isError && !cases.data && (
-            <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />
-          )}
-          {cases.data?.total === 0 && (
-            <Empty title="No cases yet">
-              <p>
-                A case is a loan, a lease, savings or a fund. <Link to="/bench">State the first one</Link>.
-              </p>
-            </Empty>
-          )}
-          <ul className={styles.list}>
-            {cases.data?.rows.slice(0, RECENT).map((kept) => (
-              <CaseCard key={kept.id} kept={kept} />
-            ))}
-          </ul>
-          {cases.data && cases.data.total > RECENT && (
-            <p>
-              <Link to="/cases">All {cases.data.total} kept cases</Link>
-            </p>
-          )}
-        </section>
+        <RecentCases />
       </div>
     </>
+  );
+}
+
+function RecentExercises() {
+  const exercises = useExercises();
+  return (
+    <section aria-labelledby="desk-exercises">
+      <h2 id="desk-exercises" className="label">
+        Exercises
+      </h2>
+      {exercises.isPending && <Loading what="your exercises" />}
+      {exercises.isError && !exercises.data && (
+        <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
+      )}
+      {exercises.data?.total === 0 && (
+        <Empty title="No exercises yet">
+          <p>
+            <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
+          </p>
+        </Empty>
+      )}
+      <ul className={styles.list}>
+        {exercises.data?.rows.slice(0, RECENT_EXERCISES).map(({ id, title, summary }) => (
+          <li key={id} className="sheet">
+            <div>
+              <Link to={`/exercises/${id}`} className="called">
+                {title || 'An exercise without a title'}
+              </Link>
+              <p className="soft">{summary}</p>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {exercises.data && exercises.data.total > RECENT_EXERCISES && (
+        <p>
+          <Link to="/exercises">All {exercises.data.total} exercises</Link>
+        </p>
+      )}
+    </section>
+  );
+}
+
+function RecentCases() {
+  const cases = useCases();
+  return (
+    <section aria-labelledby="desk-cases">
+      <h2 id="desk-cases" className="label">
+        Kept cases
+      </h2>
+      {cases.isPending && <Loading what="your cases" />}
+      {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+      {cases.data?.total === 0 && (
+        <Empty title="No cases yet">
+          <p>
+            A case is a loan, a lease, savings or a fund. <Link to="/bench">State the first one</Link>.
+          </p>
+        </Empty>
+      )}
+      <ul className={styles.list}>
+        {cases.data?.rows.slice(0, RECENT).map((kept) => (
+          <CaseCard key={kept.id} kept={kept} />
+        ))}
+      </ul>
+      {cases.data && cases.data.total > RECENT && (
+        <p>
+          <Link to="/cases">All {cases.data.total} kept cases</Link>
+        </p>
+      )}
+    </section>
   );
 }
 
@@ -109,7 +114,7 @@ function Waiting() {
   const today = new Date().toISOString().slice(0, 10);
   const waiting = sets.data.rows;
   return (
-    <section aria-labelledby="desk-waiting" className={styles.waiting}>
+    <section aria-labelledby="desk-waiting" style={{ marginBottom: 22 }}>
       <h2 id="desk-waiting" className="label">
         Waiting
       </h2>
@@ -128,7 +133,7 @@ function Waiting() {
         {waiting.slice(0, RECENT).map((set) => (
           <li key={set.id} className="sheet">
             <div>
-              <Link to={set.assignedAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className={styles.name}>
+              <Link to={set.assignedAt ? `/sets/${set.id}/marking` : `/sets/${set.id}`} className="called">
                 {set.title}
               </Link>
               <p className="soft">{waitingFor(set, today)}</p>
@@ -186,14 +191,14 @@ function CaseCard({ kept }: { readonly kept: KeptCase }) {
   return (
     <li className="sheet">
       <div>
-        <Link to={`/bench/${kept.id}`} className={styles.name}>
+        <Link to={`/bench/${kept.id}`} className="called">
           {kept.title}
         </Link>
         <p className="soft">{title}</p>
       </div>
       <div className={styles.answer}>
         <span className="soft">{slotName(draft.kind, draft.unknown)}</span>
-        <span className="figures">{solvedText(draft, outcome) ?? '–'}</span>
+        <span className="figures called">{solvedText(draft, outcome) ?? '–'}</span>
       </div>
     </li>
   );

@@ -13,7 +13,7 @@ import {
 } from '@hardy-sextant/core';
 import { Pick } from '../../ui/Pick.tsx';
 import { askChosen, planOf, type AskChoice } from './askChosen.ts';
-import styles from './ExercisePage.module.css';
+import { Field } from '../../ui/Field.tsx';
 
 const special: readonly (readonly [AskChoice, string])[] = [
   ['difference', 'the difference of two plans'],
@@ -59,7 +59,7 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
     .filter((each) => !quantities[each].refinancing && (quantities[each].applies(draft) || each === ask.quantity))
     .map((each): readonly [AskChoice, string] => [each, quantities[each].title]);
   return (
-    <div className={styles.line}>
+    <div className="line small">
       <label>
         Asks for{' '}
         <Pick
@@ -115,12 +115,12 @@ function ExpressionField({
   onChange,
 }: FieldProps<Extract<PartAsk, { quantity: 'expression' }>> & { readonly exercise: Exercise }) {
   return (
-    <input
-      className={styles.wide}
-      aria-label={`expression ${label}`}
+    <Field
+      className="grow"
+      label={`expression ${label}`}
       placeholder={`30 × (${answerName(parts[1]?.id ?? 'b')} − ${answerName(parts[0]?.id ?? 'a')})`}
       value={ask.text}
-      onChange={(event) => onChange({ ...ask, text: event.currentTarget.value })}
+      onText={(text) => onChange({ ...ask, text })}
     />
   );
 }
@@ -180,23 +180,23 @@ function Arguments({ ask, label, onChange }: FieldProps) {
       {needsOf(ask).map((need) => (
         <label key={need}>
           {words[need]}{' '}
-          <input
-            className={styles.small}
-            aria-label={`${words[need]} ${label}`}
+          <Field
+            className="short"
+            label={`${words[need]} ${label}`}
             value={args[need] ?? ''}
-            onChange={(event) => set({ [need]: event.currentTarget.value })}
+            onText={(text) => set({ [need]: text })}
           />
         </label>
       ))}
       {paid.includes(ask.quantity) && (
         <label>
           paying{' '}
-          <input
-            className={styles.small}
-            aria-label={`payment made ${label}`}
+          <Field
+            className="short"
+            label={`payment made ${label}`}
             placeholder="the plan’s own"
             value={args.paying ?? ''}
-            onChange={(event) => set({ paying: event.currentTarget.value || undefined })}
+            onText={(text) => set({ paying: text || undefined })}
           />
         </label>
       )}

@@ -2,6 +2,7 @@
 import { Button, Progress } from '@mantine/core';
 import {
   writeAnswer,
+  type AnswerFormat,
   type DrawReport,
   type Exercise,
   type HouseRules,
@@ -9,9 +10,10 @@ import {
   type Numbers,
 } from '@hardy-sextant/core';
 import { proxy, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Pick } from '../../ui/Pick.tsx';
 import type { DrawsAnswer, DrawsWorker } from './draws.worker.ts';
-import styles from './ExercisePage.module.css';
+import { TextButton } from '../../ui/TextButton.tsx';
 
 interface DrawsPanelProps {
   readonly exercise: Exercise;
@@ -21,77 +23,43 @@ interface DrawsPanelProps {
   readonly onLimit: (limit: Limit) => void;
 }
 
+const counts = ['30', '100', '300', '1000'] as const;
+
 export function DrawsPanel({ exercise, rules, onShow, onLimit }: DrawsPanelProps) {
-  const [draws, setDraws] = useState(30);
-  const [done, setDone] = useState<number>();
-  const [answer, setAnswer] = useState<{ readonly of: Exercise; readonly answer: DrawsAnswer }>();
-  const worker = useRef<Worker>(undefined);
-  const stop = () => {
-    worker.current?.terminate();
-    worker.current = undefined;
-    setDone(undefined);
-  };
-  useEffect(() => () => worker.current?.terminate(), []);
-  const run = (count: number) => {
-    stop();
-    setDone(0);
-    const started = new Worker(new URL('./draws.worker.ts', import.meta.url), { type: 'module' });
-    worker.current = started;
-    void wrap<DrawsWorker>(started)
-      .report(
-        exercise,
-        count,
-        rules,
-        proxy((now: number) => worker.current === started && setDone(now)),
-      )
-      .then((found) => {
-        if (worker.current !== started) return;
-        setAnswer({ of: exercise, answer: found });
-        stop();
-      });
-  };
-  const report = answer?.answer.ok ? answer.answer.value : undefined;
+  const [draws, setDraws] = useState<(typeof counts)[number]>('30');
+  const { done, answer, run, stop } = useDraws(exercise, rules);
   return (
-    <section className={`sheet ${styles.try}`} aria-label="Other numbers">
+    <section className="sheet block small" aria-label="Other numbers">
       <h2 className="label">Other numbers</h2>
-      <div className={styles.line}>
+      <div className="line small">
         <label>
           Draw{' '}
-          <select
-            aria-label="how many draws"
+          <Pick
+            label="how many draws"
             value={draws}
-            onChange={(event) => setDraws(Number(event.currentTarget.value))}
-          >
-            {[30, 100, 300, 1000].map((count) => (
-              <option key={count} value={count}>
-                {count}
-              </option>
-            ))}
-          </select>{' '}
+            options={counts.map((count) => [count, count])}
+            onPick={setDraws}
+          />{' '}
           sets
         </label>
         {done === undefined ? (
-          <Button size="xs" onClick={() => run(draws)}>
-            Look at them
-          </Button>
+          <Button onClick={() => run(Number(draws))}>Look at them</Button>
         ) : (
-          <Button size="xs" onClick={stop}>
-            Stop
-          </Button>
+          <Button onClick={stop}>Stop</Button>
         )}
       </div>
-      {done !== undefined && <Progress value={(done / draws) * 100} size="sm" aria-label="draws looked at" />}
-      {answer && !answer.answer.ok && (
-        <p role="alert" className={styles.failed}>
-          {answer.answer.problem.message}
+      {done !== undefined && <Progress value={(done / Number(draws)) * 100} size="sm" aria-label="draws looked at" />}
+      {answer && !answer.found.ok && (
+        <p role="alert" className="wrong">
+          {answer.found.problem.message}
         </p>
       )}
-      {report && (
+      {answer?.found.ok && (
         <Report
-          report={report}
+          report={answer.found.value}
           exercise={exercise}
           rules={rules}
-          stale={answer?.of !== exercise}
+          stale={answer.of !== exercise}
           onShow={onShow}
           onLimit={onLimit}
         />
@@ -100,80 +68,116 @@ export function DrawsPanel({ exercise, rules, onShow, onLimit }: DrawsPanelProps
   );
 }
 
-function Report({
-  report,
-  exercise,
-  rules,
-  stale,
-  onShow,
-  onLimit,
-}: Omit<DrawsPanelProps, never> & { readonly report: DrawReport; readonly stale: boolean }) {
-  const format = (partId: string) =>
-    exercise.parts.find(({ id }) => id === partId)?.format ?? { kind: 'money' as const, decimals: 2 };
+/** Draws looked at in a worker: how many are done, and what was found of which state of the exercise. */
+function useDraws(exercise: Exercise, rules: HouseRules) {
+  const [done, setDone] = useState<number>();
+  const [answer, setAnswer] = useState<{ readonly of: Exercise; readonly found: DrawsAnswer }>();
+  const worker = useRef<Worker>(undefined);
+  const stop = () => {
+    worker.current?.terminate();
+    worker.current = undefined;
+    setDone(undefined);
+  };
+  useEffect(() => () => worker.current?.terminate(), []);
+  const run = async (count: number) => {
+    stop();
+    setDone(0);
+    const started = new Worker(new URL('./draws.worker.ts', import.meta.url), { type: 'module' });
+    worker.current = started;
+    const say = proxy((now: number) => worker.current === started && setDone(now));
+    const found = await wrap<DrawsWorker>(started).report(exercise, count, rules, say);
+    if (worker.current !== started) return;
+    setAnswer({ of: exercise, found });
+    stop();
+  };
+  return { done, answer, run: (count: number) => void run(count), stop };
+}
+
+interface ReportProps extends DrawsPanelProps {
+  readonly report: DrawReport;
+  readonly stale: boolean;
+}
+
+function Report({ report, stale, ...shown }: ReportProps) {
+  const { draws, sensible, refusals, collisions } = report;
   return (
-    <div role="status" className={styles.report} data-stale={stale}>
+    <div role="status" className="tight report" data-stale={stale}>
       {stale && <p className="soft">The exercise has changed since; look at them again.</p>}
-      <p className={report.sensible === report.draws ? styles.good : styles.warn}>
-        {report.sensible === report.draws
-          ? report.draws === 1
-            ? '✓ Nothing varies; the one set of numbers can be solved.'
-            : `✓ all ${report.draws} can be solved and keep every limit`
-          : `△ ${report.sensible} of ${report.draws} can be solved and keep every limit; the others are drawn again`}
-      </p>
-      {report.refusals.slice(0, 5).map(({ why, draws, example }) => (
-        <p key={why} className={styles.warn}>
-          {draws} {draws === 1 ? 'draw' : 'draws'}: {why}{' '}
-          <button type="button" className={styles.add} onClick={() => onShow(example)}>
-            show one
-          </button>
-        </p>
+      <p className={sensible === draws ? 'good' : 'doubt'}>{sensibleWords(draws, sensible)}</p>
+      {refusals.slice(0, 5).map(({ why, draws: of, example }) => (
+        <Doubt key={why} example={example} onShow={shown.onShow}>
+          {of} {of === 1 ? 'draw' : 'draws'}: {why}
+        </Doubt>
       ))}
-      <table className="ledger">
-        <thead>
-          <tr>
-            <th className="words">Part</th>
-            <th>Least</th>
-            <th>Middle</th>
-            <th>Most</th>
-            <th>
-              <span className="visually-hidden">Limit</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {report.spreads.map(({ partId, least, middle, most }) => (
-            <tr key={partId}>
-              <td className="words">{partId}</td>
-              {[least, middle, most].map((value, at) => (
-                <td key={at}>{writeAnswer(value, format(partId), rules)}</td>
-              ))}
-              <td>
-                <button
-                  type="button"
-                  className={styles.add}
-                  aria-label={`limit part ${partId} to this range`}
-                  onClick={() => onLimit({ of: { part: partId }, least: Math.floor(least), most: Math.ceil(most) })}
-                >
-                  limit
-                </button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {report.collisions.length === 0 ? (
-        <p className={styles.good}>✓ no two slips give the same number</p>
-      ) : (
-        report.collisions.slice(0, 8).map(({ partId, between, draws, example }) => (
-          <p key={partId + between.join()} className={styles.warn}>
-            △ part {partId}: “{between[0]}” and {between[1] === 'the key' ? 'the key' : `“${between[1]}”`} give the same
-            number in {draws} {draws === 1 ? 'draw' : 'draws'}{' '}
-            <button type="button" className={styles.add} onClick={() => onShow(example)}>
-              show one
-            </button>
-          </p>
-        ))
-      )}
+      <Spreads report={report} {...shown} />
+      {collisions.length === 0 && <p className="good">✓ no two slips give the same number</p>}
+      {collisions.slice(0, 8).map(({ partId, between: [one, other], draws: of, example }) => (
+        <Doubt key={`${partId} ${one} ${other}`} example={example} onShow={shown.onShow}>
+          △ part {partId}: “{one}” and {other === 'the key' ? 'the key' : `“${other}”`} give the same number in {of}{' '}
+          {of === 1 ? 'draw' : 'draws'}
+        </Doubt>
+      ))}
     </div>
+  );
+}
+
+function sensibleWords(draws: number, sensible: number): string {
+  if (sensible < draws)
+    return `△ ${sensible} of ${draws} can be solved and keep every limit; the others are drawn again`;
+  return draws === 1
+    ? '✓ Nothing varies; the one set of numbers can be solved.'
+    : `✓ all ${draws} can be solved and keep every limit`;
+}
+
+interface DoubtProps {
+  readonly example: Numbers;
+  readonly onShow: (numbers: Numbers) => void;
+  readonly children: ReactNode;
+}
+
+/** Something to look at, with a draw that shows it. */
+function Doubt({ example, onShow, children }: DoubtProps) {
+  return (
+    <p className="doubt">
+      {children} <TextButton onClick={() => onShow(example)}>show one</TextButton>
+    </p>
+  );
+}
+
+function Spreads({ report, exercise, rules, onLimit }: Omit<ReportProps, 'stale'>) {
+  const formatOf = (partId: string): AnswerFormat =>
+    exercise.parts.find(({ id }) => id === partId)?.format ?? { kind: 'money', decimals: 2 };
+  return (
+    <table className="ledger">
+      <thead>
+        <tr>
+          <th className="words">Part</th>
+          <th>Least</th>
+          <th>Middle</th>
+          <th>Most</th>
+          <th>
+            <span className="visually-hidden">Limit</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {report.spreads.map(({ partId, least, middle, most }) => (
+          <tr key={partId}>
+            <td className="words">{partId}</td>
+            {[least, middle, most].map((value, at) => (
+              <td key={at}>{writeAnswer(value, formatOf(partId), rules)}</td>
+            ))}
+            <td>
+              <TextButton
+                aria-label={`limit part ${partId} to this range`}
+                onClick={() => onLimit({ of: { part: partId }, least: Math.floor(least), most: Math.ceil(most) })}
+              >
+                limit
+              </TextButton>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

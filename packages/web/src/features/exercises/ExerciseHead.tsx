@@ -4,21 +4,15 @@ import { notifications } from '@mantine/notifications';
 import type { Exercise } from '@hardy-sextant/core';
 import type { KeptExercise } from '@hardy-sextant/contract';
 import { Link, useNavigate } from 'react-router';
-import type { KeptPhase } from '../../ui/kept/keptDocument.ts';
-import { KeptNote } from '../../ui/kept/KeptNote.tsx';
+import type { KeptPhase } from '../../api/kept/keptDocument.ts';
+import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import {
-  saveExercises,
-  useArchiveExercise,
-  useDeleteExercise,
-  useRestore,
-  useWriteExercise,
-} from '../../ui/records.ts';
-import { showUndo } from '../../ui/showUndo.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { saveExercises, useArchiveExercise, useDeleteExercise, useWriteExercise } from '../../api/records.ts';
+import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { GiveToClass } from './GiveToClass.tsx';
 import { topics } from './topics.ts';
 import type { useKeptExercise } from './useKeptExercise.ts';
-import styles from './ExercisePage.module.css';
 
 interface ExerciseHeadProps {
   readonly kept: KeptExercise;
@@ -31,62 +25,11 @@ interface ExerciseHeadProps {
 }
 
 export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, onHistory }: ExerciseHeadProps) {
-  const navigate = useNavigate();
-  const copy = useWriteExercise();
-  const archive = useArchiveExercise();
-  const remove = useDeleteExercise();
-  const restore = useRestore();
-  const duplicate = async () => {
-    const made = await copy.mutateAsync({
-      document: { schemaVersion: 2, exercise: { ...exercise, title: `${exercise.title}, again`.slice(0, 160) } },
-    });
-    void navigate(`/exercises/${made.id}`);
-  };
-
-  const erase = async () => {
-    await flush();
-    await remove.mutateAsync(kept.id);
-    await navigate('/exercises');
-    showUndo(`“${exercise.title || 'An exercise'}” is deleted.`, async () => {
-      await restore.mutateAsync({ kind: 'exercise', id: kept.id });
-      await navigate(`/exercises/${kept.id}`);
-    });
-  };
-
+  const { duplicate, archive, erase, save } = useExerciseActions(kept, exercise, flush);
   return (
     <PageHead
       title={exercise.title || 'An exercise'}
-      where={
-        <>
-          <Link to="/exercises">Exercises</Link> · <KeptNote phase={phase} />
-          {kept.archived && ' · archived'} ·{' '}
-          <select
-            className={styles.plainChoice}
-            aria-label="topic"
-            value={exercise.topic ?? ''}
-            onChange={(event) => change({ ...exercise, topic: event.currentTarget.value || undefined })}
-          >
-            <option value="">no topic</option>
-            {topics.map((topic) => (
-              <option key={topic}>{topic}</option>
-            ))}
-          </select>{' '}
-          ·{' '}
-          <select
-            className={styles.plainChoice}
-            aria-label="level"
-            value={exercise.level ?? ''}
-            onChange={(event) =>
-              change({ ...exercise, level: (event.currentTarget.value || undefined) as Exercise['level'] })
-            }
-          >
-            <option value="">any level</option>
-            <option value="first">first steps</option>
-            <option value="second">second steps</option>
-            <option value="third">for the exam</option>
-          </select>
-        </>
-      }
+      where={<Where kept={kept} exercise={exercise} phase={phase} onChange={change} />}
       heading={
         <>
           <h1 className="visually-hidden">{exercise.title || 'An exercise'}</h1>
@@ -96,7 +39,7 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
             placeholder="Name this exercise"
             value={exercise.title}
             maxLength={160}
-            classNames={{ input: styles.title }}
+            classNames={{ input: 'title-field' }}
             onChange={(event) => change({ ...exercise, title: event.currentTarget.value })}
           />
         </>
@@ -107,28 +50,74 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
           <Button>More ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={() => void duplicate().catch(() => undefined)}>Duplicate</Menu.Item>
+          <Menu.Item onClick={duplicate}>Duplicate</Menu.Item>
           <Menu.Item onClick={onHistory}>Earlier states</Menu.Item>
-          <Menu.Item
-            onClick={() =>
-              void saveExercises({ ids: [kept.id] }).catch((error: Error) =>
-                notifications.show({ message: error.message }),
-              )
-            }
-          >
-            Export as a file
-          </Menu.Item>
-          <Menu.Item onClick={() => void archive.mutateAsync({ id: kept.id, archived: !kept.archived })}>
-            {kept.archived ? 'Restore' : 'Archive'}
-          </Menu.Item>
-          <Menu.Item
-            onClick={() => void erase().catch((error: Error) => notifications.show({ message: error.message }))}
-          >
-            Delete
-          </Menu.Item>
+          <Menu.Item onClick={save}>Export as a file</Menu.Item>
+          <Menu.Item onClick={archive}>{kept.archived ? 'Restore' : 'Archive'}</Menu.Item>
+          <Menu.Item onClick={erase}>Delete</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <GiveToClass exerciseId={kept.id} title={exercise.title} />
     </PageHead>
   );
+}
+
+const levels: readonly (readonly [NonNullable<Exercise['level']> | '', string])[] = [
+  ['', 'any level'],
+  ['first', 'first steps'],
+  ['second', 'second steps'],
+  ['third', 'for the exam'],
+];
+
+/** Above the title: how far it is kept, its topic and its level. */
+function Where({ kept, exercise, phase, onChange }: Omit<ExerciseHeadProps, 'flush' | 'onHistory'>) {
+  return (
+    <>
+      <Link to="/exercises">Exercises</Link> · <KeptNote phase={phase} />
+      {kept.archived && ' · archived'} ·{' '}
+      <Pick
+        label="topic"
+        className="control quiet"
+        value={exercise.topic ?? ''}
+        options={[['', 'no topic'], ...topics.map((topic) => [topic, topic] as const)]}
+        onPick={(topic) => onChange({ ...exercise, topic: topic || undefined })}
+      />{' '}
+      ·{' '}
+      <Pick
+        label="level"
+        className="control quiet"
+        value={exercise.level ?? ''}
+        options={levels}
+        onPick={(level) => onChange({ ...exercise, level: level || undefined })}
+      />
+    </>
+  );
+}
+
+/** What can be done with an exercise as a whole; what fails is said. */
+function useExerciseActions(kept: KeptExercise, exercise: Exercise, flush: () => Promise<void>) {
+  const navigate = useNavigate();
+  const copy = useWriteExercise();
+  const archive = useArchiveExercise();
+  const remove = useDeleteExercise();
+  const leave = useLeaveDeleted();
+  const orSay = (done: Promise<unknown>) =>
+    void done.catch((error: Error) => notifications.show({ message: error.message }));
+  const duplicate = async () => {
+    const title = `${exercise.title}, again`.slice(0, 160);
+    const made = await copy.mutateAsync({ document: { schemaVersion: 2, exercise: { ...exercise, title } } });
+    await navigate(`/exercises/${made.id}`);
+  };
+  const erase = async () => {
+    await flush();
+    await remove.mutateAsync(kept.id);
+    const name = `“${exercise.title || 'An exercise'}”`;
+    await leave({ kind: 'exercise', id: kept.id, name, list: '/exercises', page: `/exercises/${kept.id}` });
+  };
+  return {
+    duplicate: () => orSay(duplicate()),
+    erase: () => orSay(erase()),
+    archive: () => orSay(archive.mutateAsync({ id: kept.id, archived: !kept.archived })),
+    save: () => orSay(saveExercises({ ids: [kept.id] })),
+  };
 }

@@ -5,9 +5,10 @@ import type { KeptExercise } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
 import { useParams } from 'react-router';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
-import { NumberStyleProvider } from '../../ui/Figures.tsx';
-import { useExercise, useRules } from '../../ui/records.ts';
-import { Failed, Loading } from '../../ui/States.tsx';
+import { NumberStyleProvider } from '../../statement/Figures.tsx';
+import { useExercise, useRules } from '../../api/records.ts';
+import { Chip } from '../../ui/Chip.tsx';
+import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { ExerciseHead } from './ExerciseHead.tsx';
 import { GivensTable } from './GivensTable.tsx';
@@ -19,7 +20,7 @@ import { Plans } from './Plans.tsx';
 import { renamed } from './rename.ts';
 import { useExerciseView, type ExerciseView } from './useExerciseView.ts';
 import { useKeptExercise } from './useKeptExercise.ts';
-import styles from './ExercisePage.module.css';
+import { TextButton } from '../../ui/TextButton.tsx';
 
 /** Without the server the editor of the story may not come: the rest of the exercise works all the same. */
 function StoryNotHere({
@@ -30,7 +31,7 @@ function StoryNotHere({
 }) {
   return (
     <>
-      <p className={styles.story}>{storyText(exercise.story)}</p>
+      <p className="story">{storyText(exercise.story)}</p>
       <p role="status">The story cannot be changed while the server is away. Load the page again when it is back.</p>
     </>
   );
@@ -46,7 +47,7 @@ export function ExercisePage() {
     return <Failed what="exercise" error={kept.error} again={() => void kept.refetch()} />;
   if (rules.isError && !rules.data)
     return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
-  if (!kept.data || !rules.data) return <Loading what="the exercise" />;
+  if (!kept.data || !rules.data) return <LoadingPage title="Exercise" what="the exercise" />;
   return <ExerciseEditor key={kept.data.id} kept={kept.data} rules={rules.data[0]?.rules ?? defaultHouseRules} />;
 }
 
@@ -73,12 +74,12 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
         onHistory={() => set('history', 'on')}
       />
       {problem && (
-        <p role="alert" className={styles.failed}>
+        <p role="alert" className="wrong">
           {problem} What you see here is not stored yet.
         </p>
       )}
       {view.isDraw && <OneDraw view={view} />}
-      <div className={styles.columns}>
+      <div className="beside even">
         <WhatIsGiven exercise={exercise} view={view} planAt={planAt} onPlanAt={setPlanAt} onChange={change} />
         <PartsPane exercise={exercise} view={view} planAt={planAt} onChange={change} onWork={(id) => set('work', id)} />
       </div>
@@ -106,11 +107,9 @@ function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly
 function OneDraw({ view: { givens, backToOwn } }: { readonly view: ExerciseView }) {
   const numbers = Object.entries(givens.written).map(([name, text]) => `${name} ${text}`);
   return (
-    <p role="status" className={styles.drawn}>
+    <p role="status" className="said">
       You see one draw: {numbers.join(', ')}.{' '}
-      <button type="button" className={styles.add} onClick={backToOwn}>
-        back to the exercise’s own numbers
-      </button>
+      <TextButton onClick={backToOwn}>back to the exercise’s own numbers</TextButton>
     </p>
   );
 }
@@ -129,8 +128,8 @@ function WhatIsGiven({ exercise, view, planAt, onPlanAt, onChange }: WhatIsGiven
   return (
     <div>
       <h2 className="label">What students read</h2>
-      <div className={`sheet ${styles.block}`}>
-        <Suspense fallback={<p className={styles.story}>{storyText(exercise.story, givens.written)}</p>}>
+      <div className="sheet stack roomy">
+        <Suspense fallback={<p className="story">{storyText(exercise.story, givens.written)}</p>}>
           <StoryEditor exercise={exercise} onChange={(story) => onChange((before) => ({ ...before, story }))} />
         </Suspense>
         <Places of="story" problems={problems} />
@@ -162,17 +161,13 @@ function WorkedPart({ exercise, view: { key, numbers, rules }, partId, onPart }:
   const [part, keyed] = [exercise.parts[at], key[at]];
   if (!part || !keyed) return null;
   return (
-    <section className={styles.worked} aria-label={`Working of part ${part.id}`}>
-      <div className={styles.planTabs}>
+    <section style={{ marginTop: 18 }} aria-label={`Working of part ${part.id}`}>
+      <div className="line">
         <h2 className="label">Working</h2>
         {exercise.parts.map(({ id }) => (
-          <button key={id} type="button" aria-pressed={id === partId} onClick={() => onPart(id)}>
-            part {id}
-          </button>
+          <Chip key={id} name={`part ${id}`} pressed={id === partId} onPress={() => onPart(id)} />
         ))}
-        <button type="button" className={styles.add} onClick={() => onPart('')}>
-          close
-        </button>
+        <TextButton onClick={() => onPart('')}>close</TextButton>
       </div>
       <PartWorked exercise={exercise} numbers={numbers} rules={rules} part={part} keyed={keyed} />
     </section>

@@ -1,6 +1,6 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
 import { Button, Menu, Modal, TextInput } from '@mantine/core';
-import { quantities, type Exercise, type Quantity, roundTo } from '@hardy-sextant/core';
+import { isQuantity, quantities, type Exercise, roundTo } from '@hardy-sextant/core';
 import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,7 +8,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { saveExercises, useExercises, useImportExercises, useSets, useWriteExercise } from '../../ui/records.ts';
+import { saveExercises, useExercises, useImportExercises, useSets, useWriteExercise } from '../../api/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -45,7 +45,7 @@ export function ExercisesPage() {
     <>
       <Head asked={asked} total={total} filtered={filtered} onProblem={setProblem} />
       {problem && (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {problem}
         </p>
       )}
@@ -159,7 +159,8 @@ async function readJson(file: File): Promise<{ readonly content: unknown } | { r
   if (file.size > LARGEST_FILE)
     return { problem: `“${file.name}” has ${size} MB; a file of exercises may have 20. Nothing was taken in.` };
   try {
-    return { content: JSON.parse(await file.text()) as unknown };
+    const content: unknown = JSON.parse(await file.text());
+    return { content };
   } catch {
     return { problem: `“${file.name}” is not JSON. Nothing was taken in.` };
   }
@@ -203,7 +204,7 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
   const titleOf = (id: string): string => (isQuantity(id) ? quantities[id].title : id);
   const same = (name: string): readonly [string, string] => [name, name];
   return (
-    <div className={styles.filters}>
+    <div className="line small filters">
       <TextInput
         aria-label="find exercises"
         placeholder="Find…"
@@ -243,8 +244,6 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
     </div>
   );
 }
-
-const isQuantity = (id: string): id is Quantity => Object.hasOwn(quantities, id);
 
 /** The newest sets to choose from, and the one that was chosen. */
 function UsedIn({ used, onPick }: { readonly used: string; readonly onPick: (used: string) => void }) {

@@ -7,8 +7,7 @@ import {
   type KeyedPart,
   type Part,
 } from '@hardy-sextant/core';
-import { columnWords } from '../../ui/FilledTable.tsx';
-import styles from './ExercisePage.module.css';
+import { columnWords } from '../../working/FilledTable.tsx';
 
 interface FillTableEditorProps {
   readonly part: Part;
@@ -35,7 +34,7 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
     if (next.size > 0) write(next);
   };
   return (
-    <div className={styles.fill}>
+    <div className="wide tight">
       <p className="soft">
         A pressed cell is left blank for students to fill in; press a heading for its whole column.
       </p>
@@ -45,7 +44,11 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
             <th>No.</th>
             {tableColumns.map((column) => (
               <th key={column}>
-                <button type="button" onClick={() => toggle(ids.filter((id) => id.endsWith(`:${column}`)))}>
+                <button
+                  type="button"
+                  className="control quiet"
+                  onClick={() => toggle(ids.filter((id) => id.endsWith(`:${column}`)))}
+                >
                   {columnWords[column]}
                 </button>
               </th>
@@ -53,19 +56,17 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
           </tr>
         </thead>
         <tbody>
-          {keyed.table.rows.map((cells) => (
-            <tr key={cells[0]!.row}>
-              <td>{cells[0]!.row}</td>
+          {keyed.table.rows.map((cells, at) => (
+            <tr key={at}>
+              <td>{cells[0]?.row}</td>
               {cells.map(({ id, value, column, row }) => (
                 <td key={id}>
-                  <button
-                    type="button"
-                    aria-pressed={blank.has(id)}
-                    aria-label={`row ${row} ${column} blank`}
-                    onClick={() => toggle([id])}
-                  >
-                    {writeMoney(value, style)}
-                  </button>
+                  <BlankButton
+                    label={`row ${row} ${column} blank`}
+                    pressed={blank.has(id)}
+                    text={writeMoney(value, style)}
+                    onPress={() => toggle([id])}
+                  />
                 </td>
               ))}
             </tr>
@@ -73,5 +74,20 @@ export function FillTableEditor({ part, keyed, rules, onChange }: FillTableEdito
         </tbody>
       </table>
     </div>
+  );
+}
+
+interface BlankButtonProps {
+  readonly label: string;
+  readonly pressed: boolean;
+  readonly text: string;
+  readonly onPress: () => void;
+}
+
+function BlankButton({ label, pressed, text, onPress }: BlankButtonProps) {
+  return (
+    <button type="button" className="control quiet" aria-pressed={pressed} aria-label={label} onClick={onPress}>
+      {text}
+    </button>
   );
 }

@@ -1,10 +1,10 @@
 /** From an exercise to a class: a new set with it, or one more in a set that is being put together. */
 import { Button, Menu } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
-import { callFor } from '../../ui/api.ts';
+import { callFor } from '../../api/call.ts';
 import { newPlace } from '../../ui/newPlace.ts';
-import { classInWords, useClasses, useSets } from '../../ui/records.ts';
-import { useMakeSet } from '../../ui/setRecords.ts';
+import { classInWords, useClasses, useSets } from '../../api/records.ts';
+import { useMakeSet } from '../../api/setRecords.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { notifications } from '@mantine/notifications';
 

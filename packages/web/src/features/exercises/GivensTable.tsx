@@ -2,6 +2,11 @@
 import { ActionIcon } from '@mantine/core';
 import type { ExerciseProblem, Given, GivenKind, Vary } from '@hardy-sextant/core';
 import { IconX } from '@tabler/icons-react';
+import { Field } from '../../ui/Field.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { freeName } from './changes.ts';
+import { Places } from './Places.tsx';
+import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
 
 interface GivensTableProps {
@@ -44,18 +49,10 @@ function varied(by: Vary['by'], given: Given): Vary {
 }
 
 export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
-  const set = (at: number, change: Partial<Given>) =>
-    onChange(givens.map((given, place) => (place === at ? { ...given, ...change } : given)));
-  const rename = (at: number, name: string) =>
-    onChange(
-      givens.map((given, place) => (place === at ? { ...given, name } : given)),
-      { from: givens[at]!.name, to: name },
-    );
-  const free = (): string => {
-    for (let k = 1; ; k += 1) {
-      const name = k === 1 ? 'amount' : `given ${k}`;
-      if (!givens.some((given) => given.name === name)) return name;
-    }
+  const names = givens.map(({ name }) => name);
+  const add = () => {
+    const name = freeName((k) => (k === 1 ? 'amount' : `given ${k}`), names);
+    onChange([...givens, { name, kind: 'money', now: '', vary: { by: 'fixed' } }]);
   };
   return (
     <div className={`sheet ${styles.givens}`}>
@@ -73,95 +70,76 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
           </tr>
         </thead>
         <tbody>
-          {givens.map((given, at) => {
-            const own = problems.filter(({ place }) => place === `givens.${given.name}`);
-            return (
-              <tr key={at}>
-                <td className="words">
-                  <input
-                    aria-label={`name of given ${at + 1}`}
-                    value={given.name}
-                    maxLength={40}
-                    onChange={(event) => rename(at, event.currentTarget.value)}
-                  />
-                  {own.map(({ message }) => (
-                    <p key={message} role="alert" className={styles.failed}>
-                      {message}
-                    </p>
-                  ))}
-                </td>
-                <td className="words">
-                  <select
-                    aria-label={`kind of ${given.name}`}
-                    value={given.kind}
-                    onChange={(event) => set(at, { kind: event.currentTarget.value as GivenKind })}
-                  >
-                    {kinds.map(([id, words]) => (
-                      <option key={id} value={id}>
-                        {words}
-                      </option>
-                    ))}
-                  </select>
-                </td>
-                <td className="words">
-                  {given.vary.by === 'expression' ? (
-                    <span className="soft">follows</span>
-                  ) : (
-                    <input
-                      aria-label={`${given.name} now`}
-                      value={given.now}
-                      maxLength={200}
-                      onChange={(event) => set(at, { now: event.currentTarget.value })}
-                    />
-                  )}
-                </td>
-                <td className="words">
-                  <select
-                    aria-label={`how ${given.name} varies`}
-                    value={given.vary.by}
-                    onChange={(event) => set(at, { vary: varied(event.currentTarget.value as Vary['by'], given) })}
-                  >
-                    {ways.map(([id, words]) => (
-                      <option key={id} value={id}>
-                        {words}
-                      </option>
-                    ))}
-                  </select>{' '}
-                  <VaryFields given={given} onChange={(vary) => set(at, { vary })} />
-                </td>
-                <td className="words">
-                  <input
-                    className={styles.unit}
-                    aria-label={`unit of ${given.name}`}
-                    value={given.unit ?? ''}
-                    maxLength={30}
-                    onChange={(event) => set(at, { unit: event.currentTarget.value || undefined })}
-                  />
-                </td>
-                <td>
-                  <ActionIcon
-                    variant="subtle"
-                    color="gray"
-                    size={22}
-                    aria-label={`remove ${given.name}`}
-                    onClick={() => onChange(givens.filter((_given, place) => place !== at))}
-                  >
-                    <IconX size={14} />
-                  </ActionIcon>
-                </td>
-              </tr>
-            );
-          })}
+          {givens.map((given, at) => (
+            <GivenRow
+              key={at}
+              given={given}
+              place={at + 1}
+              problems={problems}
+              onChange={(change) => onChange(givens.with(at, { ...given, ...change }))}
+              onRename={(name) => onChange(givens.with(at, { ...given, name }), { from: given.name, to: name })}
+              onRemove={() => onChange(givens.toSpliced(at, 1))}
+            />
+          ))}
         </tbody>
       </table>
-      <button
-        type="button"
-        className={styles.add}
-        onClick={() => onChange([...givens, { name: free(), kind: 'money', now: '', vary: { by: 'fixed' } }])}
-      >
-        + a given
-      </button>
+      <TextButton onClick={add}>+ a given</TextButton>
     </div>
+  );
+}
+
+interface GivenRowProps {
+  readonly given: Given;
+  /** Counted from 1. */
+  readonly place: number;
+  readonly problems: readonly ExerciseProblem[];
+  readonly onChange: (change: Partial<Given>) => void;
+  readonly onRename: (name: string) => void;
+  readonly onRemove: () => void;
+}
+
+function GivenRow({ given, place, problems, onChange, onRename, onRemove }: GivenRowProps) {
+  const { name, kind, now, vary, unit } = given;
+  return (
+    <tr>
+      <td className="words">
+        <Field label={`name of given ${place}`} value={name} maxLength={40} onText={onRename} />
+        <Places of={`givens.${name}`} problems={problems} />
+      </td>
+      <td className="words">
+        <Pick label={`kind of ${name}`} value={kind} options={kinds} onPick={(next) => onChange({ kind: next })} />
+      </td>
+      <td className="words">
+        {vary.by === 'expression' ? (
+          <span className="soft">follows</span>
+        ) : (
+          <Field label={`${name} now`} value={now} maxLength={200} onText={(next) => onChange({ now: next })} />
+        )}
+      </td>
+      <td className="words">
+        <Pick
+          label={`how ${name} varies`}
+          value={vary.by}
+          options={ways}
+          onPick={(by) => onChange({ vary: varied(by, given) })}
+        />{' '}
+        <VaryFields given={given} onChange={(next) => onChange({ vary: next })} />
+      </td>
+      <td className="words">
+        <Field
+          label={`unit of ${name}`}
+          className="short"
+          value={unit ?? ''}
+          maxLength={30}
+          onText={(next) => onChange({ unit: next || undefined })}
+        />
+      </td>
+      <td>
+        <ActionIcon variant="subtle" color="gray" size={22} aria-label={`remove ${name}`} onClick={onRemove}>
+          <IconX size={14} />
+        </ActionIcon>
+      </td>
+    </tr>
   );
 }
 
@@ -170,46 +148,39 @@ function VaryFields({ given, onChange }: { readonly given: Given; readonly onCha
   switch (vary.by) {
     case 'fixed':
       return null;
-    case 'range':
+    case 'range': {
+      const field = (part: 'from' | 'to' | 'step') => (
+        <Field
+          label={`${name} ${part}`}
+          className="short"
+          value={vary[part]}
+          onText={(text) => onChange({ ...vary, [part]: text })}
+        />
+      );
       return (
-        <span className={styles.range}>
-          <input
-            aria-label={`${name} from`}
-            value={vary.from}
-            onChange={(event) => onChange({ ...vary, from: event.currentTarget.value })}
-          />{' '}
-          to{' '}
-          <input
-            aria-label={`${name} to`}
-            value={vary.to}
-            onChange={(event) => onChange({ ...vary, to: event.currentTarget.value })}
-          />{' '}
-          by{' '}
-          <input
-            aria-label={`${name} step`}
-            value={vary.step}
-            onChange={(event) => onChange({ ...vary, step: event.currentTarget.value })}
-          />
+        <span>
+          {field('from')} to {field('to')} by {field('step')}
         </span>
       );
+    }
     case 'list':
       return (
-        <input
+        <Field
+          label={`values of ${name}`}
           className={styles.list}
-          aria-label={`values of ${name}`}
           placeholder="4; 5; 6"
           value={vary.values}
-          onChange={(event) => onChange({ ...vary, values: event.currentTarget.value })}
+          onText={(values) => onChange({ ...vary, values })}
         />
       );
     case 'expression':
       return (
-        <input
+        <Field
+          label={`what ${name} follows from`}
           className={styles.list}
-          aria-label={`what ${name} follows from`}
           placeholder="rate + 1.5"
           value={vary.text}
-          onChange={(event) => onChange({ ...vary, text: event.currentTarget.value })}
+          onText={(text) => onChange({ ...vary, text })}
         />
       );
   }

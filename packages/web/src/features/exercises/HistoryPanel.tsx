@@ -1,9 +1,17 @@
 /** Earlier states of an exercise: what differs from now, and taking one back. */
 import { Button, Modal } from '@mantine/core';
-import { answerKey, storyText, type Exercise, type HouseRules } from '@hardy-sextant/core';
+import {
+  nth,
+  answerKey,
+  storyText,
+  type Exercise,
+  type HouseRules,
+  type KeyedPart,
+  type Result,
+} from '@hardy-sextant/core';
 import type { ExerciseRevision } from '@hardy-sextant/contract';
 import { useState } from 'react';
-import { useExerciseRevisions } from '../../ui/records.ts';
+import { useExerciseRevisions } from '../../api/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { askSaid } from './AskFields.tsx';
 import styles from './ExercisePage.module.css';
@@ -36,10 +44,12 @@ function linesOf(exercise: Exercise, rules: HouseRules): string[] {
     ),
     ...exercise.parts.map(
       (part, at) =>
-        `Part ${part.id} (${part.marks}): ${part.prompt} → ${askSaid(exercise, part.ask)} = ${key[at]!.ok ? key[at]!.value.written : 'no key'}`,
+        `Part ${part.id} (${part.marks}): ${part.prompt} → ${askSaid(exercise, part.ask)} = ${writtenKey(nth(key, at))}`,
     ),
   ];
 }
+
+const writtenKey = (keyed: Result<KeyedPart>): string => (keyed.ok ? keyed.value.written : 'no key');
 
 export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }: HistoryPanelProps) {
   const revisions = useExerciseRevisions(exerciseId);
@@ -50,8 +60,8 @@ export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }:
     <Modal opened onClose={onClose} title="Earlier states" size="xl">
       {revisions.isPending && <Loading what="earlier states" />}
       {revisions.isError && <Failed what="history" error={revisions.error} again={() => void revisions.refetch()} />}
-      <div className={styles.history}>
-        <ol aria-label="States">
+      <div className="beside first-side">
+        <ol className="list picks" style={{ maxHeight: 420, overflowY: 'auto' }} aria-label="States">
           {revisions.data?.map((each) => (
             <li key={each.revision}>
               <button type="button" aria-pressed={each === shown} onClick={() => setShown(each)}>

@@ -1,7 +1,9 @@
 /** Bounds that every draw keeps: of an answer or of a given. */
-import type { Exercise, ExerciseProblem } from '@hardy-sextant/core';
+import type { Exercise, ExerciseProblem, Limit } from '@hardy-sextant/core';
+import { Field } from '../../ui/Field.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { Places } from './Places.tsx';
-import styles from './ExercisePage.module.css';
+import { TextButton } from '../../ui/TextButton.tsx';
 
 interface LimitsProps {
   readonly exercise: Exercise;
@@ -11,92 +13,82 @@ interface LimitsProps {
 
 export function Limits({ exercise, problems, onChange }: LimitsProps) {
   const limits = exercise.limits ?? [];
-  const set = (at: number, field: 'least' | 'most', text: string) => {
-    const value = Number(text);
-    onChange(
-      limits.map((limit, place) =>
-        place === at ? { ...limit, [field]: text.trim() === '' || !Number.isFinite(value) ? undefined : value } : limit,
-      ),
-    );
-  };
+  const [first] = exercise.parts;
   return (
-    <div className={styles.limits}>
-      {limits.map(({ of, least, most, whole }, at) => (
-        <div key={at} className={styles.line}>
-          <select
-            aria-label={`what limit ${at + 1} is about`}
-            value={'part' in of ? `part ${of.part}` : `given ${of.given}`}
-            onChange={(event) => {
-              const [kind, ...name] = event.currentTarget.value.split(' ');
-              onChange(
-                limits.map((limit, place) =>
-                  place === at
-                    ? { ...limit, of: kind === 'part' ? { part: name.join(' ') } : { given: name.join(' ') } }
-                    : limit,
-                ),
-              );
-            }}
-          >
-            {exercise.parts.map(({ id }) => (
-              <option key={id} value={`part ${id}`}>
-                answer {id}
-              </option>
-            ))}
-            {(exercise.givens ?? []).map(({ name }) => (
-              <option key={name} value={`given ${name}`}>
-                {name}
-              </option>
-            ))}
-          </select>
-          from{' '}
-          <input
-            className={styles.small}
-            aria-label={`least of limit ${at + 1}`}
-            type="number"
-            value={least ?? ''}
-            onChange={(event) => set(at, 'least', event.currentTarget.value)}
+    <div style={{ marginBottom: 8 }}>
+      {limits.map((limit, at) => (
+        <div key={at} className="line small">
+          <LimitFields
+            limit={limit}
+            name={`limit ${at + 1}`}
+            bounded={boundedBy(exercise)}
+            onChange={(next) => onChange(limits.with(at, next))}
           />
-          to{' '}
-          <input
-            className={styles.small}
-            aria-label={`most of limit ${at + 1}`}
-            type="number"
-            value={most ?? ''}
-            onChange={(event) => set(at, 'most', event.currentTarget.value)}
-          />
-          <label>
-            <input
-              type="checkbox"
-              checked={whole ?? false}
-              onChange={(event) =>
-                onChange(
-                  limits.map((limit, place) =>
-                    place === at ? { ...limit, whole: event.currentTarget.checked || undefined } : limit,
-                  ),
-                )
-              }
-            />{' '}
-            whole
-          </label>
-          <button
-            type="button"
-            className={styles.add}
-            onClick={() => onChange(limits.filter((_limit, place) => place !== at))}
-          >
-            remove
-          </button>
+          <TextButton onClick={() => onChange(limits.toSpliced(at, 1))}>remove</TextButton>
           <Places of={`limits.${at}`} problems={problems} />
         </div>
       ))}
-      {exercise.parts.length > 0 && (
-        <button
-          type="button"
-          className={styles.add}
-          onClick={() => onChange([...limits, { of: { part: exercise.parts[0]!.id } }])}
-        >
-          + a limit for draws
-        </button>
+      {first && (
+        <TextButton onClick={() => onChange([...limits, { of: { part: first.id } }])}>+ a limit for draws</TextButton>
       )}
     </div>
   );
+}
+
+interface Bounded {
+  readonly id: string;
+  readonly words: string;
+  readonly of: Limit['of'];
+}
+
+/** What a limit may be about: every answer, every given. */
+const boundedBy = ({ parts, givens = [] }: Exercise): readonly Bounded[] => [
+  ...parts.map(({ id }) => ({ id: idOf({ part: id }), words: `answer ${id}`, of: { part: id } })),
+  ...givens.map(({ name }) => ({ id: idOf({ given: name }), words: name, of: { given: name } })),
+];
+
+const idOf = (of: Limit['of']): string => ('part' in of ? `part ${of.part}` : `given ${of.given}`);
+
+interface LimitFieldsProps {
+  readonly limit: Limit;
+  readonly name: string;
+  readonly bounded: readonly Bounded[];
+  readonly onChange: (limit: Limit) => void;
+}
+
+function LimitFields({ limit, name, bounded, onChange }: LimitFieldsProps) {
+  const bound = (which: 'least' | 'most') => (
+    <Field
+      type="number"
+      className="short"
+      label={`${which} of ${name}`}
+      value={limit[which] ?? ''}
+      onText={(text) => onChange({ ...limit, [which]: numberIn(text) })}
+    />
+  );
+  return (
+    <>
+      <Pick
+        label={`what ${name} is about`}
+        value={idOf(limit.of)}
+        options={bounded.map(({ id, words }) => [id, words])}
+        onPick={(chosen) => onChange({ ...limit, of: bounded.find(({ id }) => id === chosen)?.of ?? limit.of })}
+      />
+      from {bound('least')} to {bound('most')}
+      <label>
+        <input
+          type="checkbox"
+          checked={limit.whole ?? false}
+          onChange={(event) => onChange({ ...limit, whole: event.currentTarget.checked || undefined })}
+        />{' '}
+        whole
+      </label>
+    </>
+  );
+}
+
+/** A number in an optional field; nothing while it is none. */
+function numberIn(text: string): number | undefined {
+  const value = Number(text);
+  return text.trim() === '' || !Number.isFinite(value) ? undefined : value;
 }

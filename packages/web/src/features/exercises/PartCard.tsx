@@ -7,6 +7,7 @@ import { AskFields, askSaid } from './AskFields.tsx';
 import { FillTableEditor } from './FillTableEditor.tsx';
 import { formats } from './formats.ts';
 import { ReadingLine, Readings } from './Readings.tsx';
+import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
 
 interface PartCardProps {
@@ -50,7 +51,7 @@ export function PartCard(props: PartCardProps) {
           {(part.readings ?? []).map((reading) => (
             <ReadingLine key={reading.id} exercise={exercise} part={part} reading={reading} />
           ))}
-          {say('marks') && <p className={styles.failed}>{say('marks')}</p>}
+          {say('marks') && <p className="wrong">{say('marks')}</p>}
         </>
       )}
     </li>
@@ -97,19 +98,13 @@ function KeyLine({ exercise, part, keyed, open, onWork }: PartCardProps) {
     <p className={styles.keyLine}>
       {!open && <span className="soft">{askSaid(exercise, part.ask)}</span>} <span className="soft">→</span>{' '}
       {keyed.ok ? (
-        <button
-          type="button"
-          className={styles.keyButton}
-          onClick={onWork}
-          title="Show the working"
-          aria-label={`working of part ${part.id}`}
-        >
+        <TextButton onClick={onWork} title="Show the working" aria-label={`working of part ${part.id}`}>
           <strong className="figures">
             {part.ask.quantity === 'table' ? `${keyed.value.exact} cells` : keyed.value.written}
           </strong>
-        </button>
+        </TextButton>
       ) : (
-        <span role="alert" className={styles.failed}>
+        <span role="alert" className="wrong">
           {keyed.problem.message}
         </span>
       )}
@@ -124,7 +119,7 @@ function PartBody(props: PartCardProps & { readonly own: readonly ExerciseProble
     ({ place, message }) => place === `parts.${part.id}` && (keyed.ok || message !== keyed.problem.message),
   );
   return (
-    <div className={styles.partBody}>
+    <div className={`stack small ${styles.partBody}`}>
       <AskFields
         exercise={exercise}
         ask={part.ask}
@@ -138,7 +133,7 @@ function PartBody(props: PartCardProps & { readonly own: readonly ExerciseProble
       <Readings exercise={exercise} part={part} onChange={(readings) => set({ readings })} />
       <MoveAndRemove {...props} />
       {problems.map(({ message }) => (
-        <p key={message} role="alert" className={styles.failed}>
+        <p key={message} role="alert" className="wrong">
           {message}
         </p>
       ))}
@@ -166,7 +161,7 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
     onChange({ tolerance: text.trim() === '' || !(value >= 0) ? undefined : value });
   };
   return (
-    <div className={styles.line}>
+    <div className="line small">
       <label>
         Answer as{' '}
         <Pick label={`format of part ${id}`} value={chosen?.id ?? ''} options={formatOptions} onPick={setFormat} />
@@ -174,7 +169,7 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
       <label>
         within{' '}
         <input
-          className={styles.small}
+          className="control short"
           aria-label={`tolerance of part ${id}`}
           placeholder="house rules"
           defaultValue={part.tolerance ?? ''}
@@ -200,7 +195,7 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
 
 function MoveAndRemove({ part, onMove, onRemove }: PartCardProps) {
   return (
-    <div className={styles.line}>
+    <div className="line small">
       <span style={{ marginLeft: 'auto' }} />
       <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} up`} onClick={() => onMove(-1)}>
         <IconChevronUp size={16} />

@@ -17,9 +17,8 @@ import {
 } from '@hardy-sextant/core';
 import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/States.tsx';
-import styles from './ExercisePage.module.css';
 
-const WorkingDesk = lazy(() => import('../../ui/working/WorkingDesk.tsx'));
+const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
 interface PartWorkedProps {
   readonly exercise: Exercise;
@@ -32,13 +31,13 @@ interface PartWorkedProps {
 export function PartWorked({ exercise, numbers, rules, part, keyed }: PartWorkedProps) {
   const style = numberStyleById(rules.numberStyle);
   const { written } = givensInForce(exercise, numbers, style);
-  if (!keyed.ok) return <p className={styles.failed}>{keyed.problem.message}</p>;
+  if (!keyed.ok) return <p className="wrong">{keyed.problem.message}</p>;
   const question = keyed.value.question ?? keyed.value.questions[0];
   const story = storyText(exercise.story, written);
   const facts = question ? workedSolution(question, { style }).facts : [];
   return (
     <>
-      <p className={styles.markedStory}>
+      <p className="story marked">
         {markStory(story, facts, style).map((piece, at) =>
           piece.fact ? (
             <mark key={at} title={facts.find(({ id }) => id === piece.fact)?.name}>

@@ -7,7 +7,7 @@ import { Limits } from './Limits.tsx';
 import { PartCard } from './PartCard.tsx';
 import { TryIt } from './TryIt.tsx';
 import type { ExerciseView } from './useExerciseView.ts';
-import styles from './ExercisePage.module.css';
+import { TextButton } from '../../ui/TextButton.tsx';
 
 interface PartsPaneProps {
   readonly exercise: Exercise;
@@ -19,7 +19,7 @@ interface PartsPaneProps {
 }
 
 export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPaneProps) {
-  const { key, problems, rules, numbers, setNumbers } = view;
+  const { problems, rules } = view;
   const [openPart, setOpenPart] = useState('');
   const marks = exercise.parts.reduce((sum, part) => sum + (Number(part.marks) || 0), 0);
   const addPart = () => {
@@ -31,9 +31,9 @@ export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPan
       <h2 className="label">
         Parts · {marks} {marks === 1 ? 'mark' : 'marks'}
       </h2>
-      <ol className={`sheet ${styles.parts}`}>
+      <ol className="sheet list">
         {exercise.parts.map((part, at) => {
-          const keyed = key[at];
+          const keyed = view.key[at];
           return (
             keyed && (
               <PartCard
@@ -54,9 +54,7 @@ export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPan
           );
         })}
         <li>
-          <button type="button" className={styles.add} onClick={addPart}>
-            + add a part
-          </button>
+          <TextButton onClick={addPart}>+ add a part</TextButton>
         </li>
       </ol>
       <Limits
@@ -64,19 +62,23 @@ export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPan
         problems={problems}
         onChange={(limits) => onChange((before) => ({ ...before, limits }))}
       />
-      {problems.length > 0 && (
-        <p className={styles.warn} role="status">
-          A draft: {problems.length} {problems.length === 1 ? 'thing keeps' : 'things keep'} it from being assigned. It
-          is kept all the same.
-        </p>
-      )}
+      <WhatIsMissing count={problems.length} />
       <DrawsPanel
         exercise={exercise}
         rules={rules}
-        onShow={setNumbers}
+        onShow={view.setNumbers}
         onLimit={(limit) => onChange((before) => ({ ...before, limits: [...(before.limits ?? []), limit] }))}
       />
-      <TryIt exercise={exercise} numbers={numbers} rules={rules} />
+      <TryIt exercise={exercise} numbers={view.numbers} rules={rules} />
     </div>
+  );
+}
+
+function WhatIsMissing({ count }: { readonly count: number }) {
+  if (count === 0) return null;
+  return (
+    <p className="doubt" role="status">
+      A draft: {count} {count === 1 ? 'thing keeps' : 'things keep'} it from being assigned. It is kept all the same.
+    </p>
   );
 }

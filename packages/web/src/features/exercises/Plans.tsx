@@ -1,5 +1,6 @@
 /** The plans behind an exercise, each a statement whose slots hold numbers, givens, expressions or earlier answers. */
 import {
+  asKind,
   emptyDraft,
   newChange,
   solveCase,
@@ -8,18 +9,21 @@ import {
   kinds,
   statementKinds,
   type Exercise,
+  type ExercisePlan,
   type HouseRules,
   type Scope,
   type StatementDraft,
-  type StatementKind,
 } from '@hardy-sextant/core';
 import { useMemo } from 'react';
-import { AddChange, Changes, newId } from '../../ui/statement/Changes.tsx';
-import { withKind } from '../../ui/statement/editing.ts';
-import { Statement } from '../../ui/statement/Statement.tsx';
+import { AddChange, Changes, newId } from '../../statement/Changes.tsx';
+import { Statement } from '../../statement/Statement.tsx';
+import { Chip } from '../../ui/Chip.tsx';
+import { Pick } from '../../ui/Pick.tsx';
+import { freeName } from './changes.ts';
 import { planAtPlace } from './planAtPlace.ts';
 import type { useKeptExercise } from './useKeptExercise.ts';
-import styles from './ExercisePage.module.css';
+import { Field } from '../../ui/Field.tsx';
+import { TextButton } from '../../ui/TextButton.tsx';
 
 interface PlansProps {
   readonly exercise: Exercise;
@@ -31,91 +35,38 @@ interface PlansProps {
   readonly onChange: ReturnType<typeof useKeptExercise>['change'];
 }
 
-export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onChange: change }: PlansProps) {
-  const plan = planAtPlace(exercise, planAt);
+export function Plans({ exercise, names, rules, at, onAt, onChange }: PlansProps) {
+  const plan = planAtPlace(exercise, at);
   const outcome = useMemo(() => solveCase(plan.draft, rules.rounding, names), [plan.draft, rules.rounding, names]);
-  const setDraft = (draft: StatementDraft) =>
-    change((before) => ({
-      ...before,
-      plans: before.plans.map((each) => (each.id === plan.id ? { ...each, draft } : each)),
-    }));
+  const { setPlan, add, remove } = usePlanChanges({ exercise, plan, onAt, onChange });
+  const setDraft = (draft: StatementDraft) => setPlan({ draft });
+  const kind = kindOf(plan.draft);
+  const several = exercise.plans.length > 1;
   return (
     <>
-      <div className={styles.planTabs}>
-        <h2 className="label">{exercise.plans.length > 1 ? 'The plans behind it' : 'The plan behind it'}</h2>
-        {exercise.plans.length > 1 &&
-          exercise.plans.map((each, at) => (
-            <button key={each.id} type="button" aria-pressed={each.id === plan.id} onClick={() => setPlanAt(at)}>
-              {each.name ?? each.id}
-            </button>
+      <div className="line">
+        <h2 className="label">{several ? 'The plans behind it' : 'The plan behind it'}</h2>
+        {several &&
+          exercise.plans.map((each, place) => (
+            <Chip key={each.id} name={each.name ?? each.id} pressed={each.id === plan.id} onPress={() => onAt(place)} />
           ))}
-        <button
-          type="button"
-          className={styles.add}
-          disabled={exercise.plans.length >= 10}
-          onClick={() => {
-            const id = `plan-${exercise.plans.length + 1}`;
-            change((before) => ({
-              ...before,
-              plans: [
-                ...before.plans.map((each, at) => (each.name ? each : { ...each, name: `plan ${at + 1}` })),
-                {
-                  id,
-                  name: `plan ${before.plans.length + 1}`,
-                  draft: { ...emptyDraft(), numberStyle: plan.draft.numberStyle },
-                },
-              ],
-            }));
-            setPlanAt(exercise.plans.length);
-          }}
-        >
+        <TextButton disabled={exercise.plans.length >= 10} onClick={add}>
           + another plan
-        </button>
-        <select
-          className={styles.plainChoice}
-          aria-label="kind of plan"
-          value={plan.draft.kind}
-          onChange={(event) => setDraft(withKind(plan.draft, event.currentTarget.value as StatementKind))}
-        >
-          {statementKinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {kinds[kind].title}
-            </option>
-          ))}
-        </select>
+        </TextButton>
+        <span style={{ marginLeft: 'auto' }}>
+          <Pick
+            label="kind of plan"
+            className="control quiet"
+            value={plan.draft.kind}
+            options={statementKinds.map((each) => [each, kinds[each].title])}
+            onPick={(each) => setDraft(asKind(plan.draft, each))}
+          />
+        </span>
       </div>
-      <div className={`sheet ${styles.block} ${styles.plan}`}>
-        {exercise.plans.length > 1 && (
-          <div className={styles.line}>
-            <label>
-              called{' '}
-              <input
-                className={styles.wide}
-                aria-label="name of the plan"
-                value={plan.name ?? ''}
-                onChange={(event) => {
-                  const name = event.currentTarget.value;
-                  change((before) => ({
-                    ...before,
-                    plans: before.plans.map((each) => (each.id === plan.id ? { ...each, name } : each)),
-                  }));
-                }}
-              />
-            </label>
-            <button
-              type="button"
-              className={styles.add}
-              onClick={() => {
-                change((before) => ({ ...before, plans: before.plans.filter(({ id }) => id !== plan.id) }));
-                setPlanAt(0);
-              }}
-            >
-              remove this plan
-            </button>
-          </div>
-        )}
+      <div className="sheet stack roomy">
+        {several && <PlanName name={plan.name ?? ''} onName={(name) => setPlan({ name })} onRemove={remove} />}
         <Statement draft={plan.draft} outcome={outcome} rounding={rules.rounding} names={names} onChange={setDraft} />
-        {kindOf(plan.draft).takesChanges && (
+        {kind.takesChanges && (
           <>
             <Changes
               draft={plan.draft}
@@ -123,8 +74,10 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
               onChange={(changes) => setDraft({ ...plan.draft, changes })}
             />
             <AddChange
-              saving={isSaving(kindOf(plan.draft))}
-              onAdd={(kind) => setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(kind, newId())] })}
+              saving={isSaving(kind)}
+              onAdd={(change) =>
+                setDraft({ ...plan.draft, changes: [...plan.draft.changes, newChange(change, newId())] })
+              }
             />
           </>
         )}
@@ -133,5 +86,51 @@ export function Plans({ exercise, names, rules, at: planAt, onAt: setPlanAt, onC
         )}
       </div>
     </>
+  );
+}
+
+function usePlanChanges({
+  exercise: { plans },
+  plan,
+  onAt,
+  onChange,
+}: Pick<PlansProps, 'exercise' | 'onAt' | 'onChange'> & { readonly plan: ExercisePlan }) {
+  const write = (next: (plans: readonly ExercisePlan[]) => readonly ExercisePlan[]) =>
+    onChange((before) => ({ ...before, plans: next(before.plans) }));
+  const setPlan = (part: Partial<ExercisePlan>) =>
+    write((all) => all.map((each) => (each.id === plan.id ? { ...each, ...part } : each)));
+  const add = () => {
+    const id = freeName(
+      (k) => `plan-${k}`,
+      plans.map((each) => each.id),
+    );
+    const draft = { ...emptyDraft(), numberStyle: plan.draft.numberStyle };
+    write((all) => [
+      ...all.map((each, place) => (each.name ? each : { ...each, name: `plan ${place + 1}` })),
+      { id, name: `plan ${all.length + 1}`, draft },
+    ]);
+    onAt(plans.length);
+  };
+  const remove = () => {
+    write((all) => all.filter(({ id }) => id !== plan.id));
+    onAt(0);
+  };
+  return { setPlan, add, remove };
+}
+
+interface PlanNameProps {
+  readonly name: string;
+  readonly onName: (name: string) => void;
+  readonly onRemove: () => void;
+}
+
+function PlanName({ name, onName, onRemove }: PlanNameProps) {
+  return (
+    <div className="line small">
+      <label>
+        called <Field className="grow" label="name of the plan" value={name} onText={onName} />
+      </label>
+      <TextButton onClick={onRemove}>remove this plan</TextButton>
+    </div>
   );
 }

@@ -2,6 +2,9 @@
 import { roundTo } from '@hardy-sextant/core';
 import type { Exercise, Part, Reading } from '@hardy-sextant/core';
 import { AskFields, askSaid } from './AskFields.tsx';
+import { Field } from '../../ui/Field.tsx';
+import { freeName } from './changes.ts';
+import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
 
 interface ReadingsProps {
@@ -12,71 +15,79 @@ interface ReadingsProps {
 
 export function Readings({ exercise, part, onChange }: ReadingsProps) {
   const readings = part.readings ?? [];
-  const setReading = (at: number, change: Partial<Reading>) =>
-    onChange(readings.map((each, place) => (place === at ? { ...each, ...change } : each)));
+  const [plan] = exercise.plans;
+  const add = () => {
+    if (!plan) return;
+    const id = freeName(
+      (k) => `r${k}`,
+      readings.map((each) => each.id),
+    );
+    const ask = { quantity: 'left-to-pay', plan: plan.id, args: part.ask.args } as const;
+    onChange([...readings, { id, says: 'What is left to pay', ask, credit: 0.5 }]);
+  };
   return (
     <>
       {readings.map((reading, at) => (
-        <div key={reading.id} className={styles.reading}>
-          <div className={styles.line}>
-            <label style={{ flex: 1 }}>
-              Also accepted:{' '}
-              <input
-                className={styles.wide}
-                aria-label={`reading ${at + 1} of part ${part.id}`}
-                value={reading.says}
-                onChange={(event) => setReading(at, { says: event.currentTarget.value })}
-              />
-            </label>
-            <label>
-              share{' '}
-              <input
-                className={styles.small}
-                type="number"
-                min={0}
-                max={1}
-                step={0.25}
-                aria-label={`credit of reading ${at + 1}`}
-                value={reading.credit}
-                onChange={(event) =>
-                  setReading(at, { credit: Math.min(1, Math.max(0, Number(event.currentTarget.value) || 0)) })
-                }
-              />
-            </label>
-            <button
-              type="button"
-              className={styles.add}
-              onClick={() => onChange(readings.filter((_each, place) => place !== at))}
-            >
-              remove
-            </button>
-          </div>
-          <AskFields
-            exercise={exercise}
-            ask={reading.ask}
-            label={`of reading ${at + 1}`}
-            onChange={(ask) => setReading(at, { ask })}
-          />
-        </div>
+        <ReadingFields
+          key={reading.id}
+          exercise={exercise}
+          partId={part.id}
+          reading={reading}
+          place={at + 1}
+          onChange={(next) => onChange(readings.with(at, next))}
+          onRemove={() => onChange(readings.toSpliced(at, 1))}
+        />
       ))}
-      <button
-        type="button"
-        className={styles.add}
-        onClick={() =>
-          onChange([
-            ...readings,
-            {
-              id: `r${readings.length + 1}`,
-              says: 'What is left to pay',
-              ask: { quantity: 'left-to-pay', plan: exercise.plans[0]!.id, args: part.ask.args },
-              credit: 0.5,
-            },
-          ])
-        }
-      >
-        + another accepted reading
-      </button>
+      <TextButton onClick={add}>+ another accepted reading</TextButton>
     </>
+  );
+}
+
+interface ReadingFieldsProps {
+  readonly exercise: Exercise;
+  readonly partId: string;
+  readonly reading: Reading;
+  /** Counted from 1. */
+  readonly place: number;
+  readonly onChange: (reading: Reading) => void;
+  readonly onRemove: () => void;
+}
+
+function ReadingFields({ exercise, partId, reading, place, onChange, onRemove }: ReadingFieldsProps) {
+  return (
+    <div className={styles.reading}>
+      <div className="line small">
+        <label style={{ flex: 1 }}>
+          Also accepted:{' '}
+          <Field
+            className="grow"
+            label={`reading ${place} of part ${partId}`}
+            value={reading.says}
+            onText={(says) => onChange({ ...reading, says })}
+          />
+        </label>
+        <label>
+          share{' '}
+          <Field
+            className="short"
+            type="number"
+            min={0}
+            max={1}
+            step={0.25}
+            label={`credit of reading ${place}`}
+            value={reading.credit}
+            onText={(text) => onChange({ ...reading, credit: Math.min(1, Math.max(0, Number(text) || 0)) })}
+          />
+        </label>
+        <TextButton onClick={onRemove}>remove</TextButton>
+      </div>
+      <AskFields
+        exercise={exercise}
+        ask={reading.ask}
+        label={`of reading ${place}`}
+        onChange={(ask) => onChange({ ...reading, ask })}
+      />
+    </div>
   );
 }
 

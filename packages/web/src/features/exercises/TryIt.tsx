@@ -1,5 +1,6 @@
 /** Try it as a student: answers typed against the exercise's own numbers or a draw's, each judged at once, with what is carried on. */
 import {
+  nth,
   checkSubmission,
   fillText,
   givensInForce,
@@ -9,7 +10,8 @@ import {
   type Numbers,
 } from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
-import { FilledTable } from '../../ui/FilledTable.tsx';
+import { Field } from '../../ui/Field.tsx';
+import { FilledTable } from '../../working/FilledTable.tsx';
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
 import styles from './ExercisePage.module.css';
 
@@ -29,12 +31,12 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
   const { written } = useMemo(() => givensInForce(exercise, numbers, style), [exercise, numbers, style]);
   const set = (id: string, text: string) => setEntries((before) => ({ ...before, [id]: text }));
   return (
-    <section className={`sheet ${styles.try}`} aria-label="Try it as a student">
+    <section className="sheet block small" aria-label="Try it as a student">
       <h2 className="label">Try it as a student</h2>
       {exercise.parts.map((part, at) => {
-        const verdict = verdicts[at]!;
+        const verdict = nth(verdicts, at);
         return (
-          <div key={part.id} className={styles.tryPart}>
+          <div key={part.id} className="tight ruled-row">
             <p>
               <span className={styles.letter}>{part.id}</span> {fillText(part.prompt, written)}
             </p>
@@ -49,16 +51,16 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
                 rules={rules}
               />
             ) : (
-              <input
-                aria-label={`answer to part ${part.id}`}
+              <Field
+                label={`answer to part ${part.id}`}
                 value={entries[part.id] ?? ''}
                 autoComplete="off"
                 spellCheck={false}
-                onChange={(event) => set(part.id, event.currentTarget.value)}
+                onText={(text) => set(part.id, text)}
               />
             )}
             {(entries[part.id] ?? '') !== '' && (
-              <div role="status" className={styles.tryVerdict}>
+              <div role="status">
                 <VerdictMark verdict={verdict} />
                 {verdict.explanations.slice(0, 2).map((each) => (
                   <p key={each.slips.join() + each.says}>{each.says}</p>

@@ -6,7 +6,10 @@ import { planAtPlace } from './planAtPlace.ts';
 /** The exercise with one more part, which asks what is not asked yet of a plan; and the new part's name. */
 export function withPart(exercise: Exercise, planAt: number): { readonly exercise: Exercise; readonly id: string } {
   const plan = planAtPlace(exercise, planAt);
-  const id = nextLetter(exercise.parts.map((part) => part.id));
+  const id = freeName(
+    letter,
+    exercise.parts.map((part) => part.id),
+  );
   const quantity = firstAsk(plan.draft, exercise.parts.length > 0);
   const part: Part = { id, prompt: '', marks: 1, ask: { quantity, plan: plan.id }, format: usualFormat(quantity) };
   return { exercise: { ...exercise, parts: [...exercise.parts, part] }, id };
@@ -37,9 +40,11 @@ export function withMoved(exercise: Exercise, at: number, by: number): Exercise 
   return { ...exercise, parts: [...others.slice(0, to), part, ...others.slice(to)] };
 }
 
-function nextLetter(taken: readonly string[]): string {
-  for (let k = 0; ; k += 1) {
-    const id = k < 26 ? String.fromCharCode(97 + k) : `p${k}`;
-    if (!taken.includes(id)) return id;
-  }
+/** The first of a row of names that is not taken. */
+export function freeName(nameOf: (k: number) => string, taken: readonly string[]): string {
+  let k = 1;
+  while (taken.includes(nameOf(k))) k += 1;
+  return nameOf(k);
 }
+
+const letter = (k: number): string => (k <= 26 ? String.fromCharCode(96 + k) : `p${k}`);

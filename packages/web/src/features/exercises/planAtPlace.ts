@@ -1,7 +1,8 @@
 /** The plan that is looked at; the last one where there are fewer. */
 
+import { nth } from '@hardy-sextant/core';
 import type { Exercise, ExercisePlan } from '@hardy-sextant/core';
 
 export function planAtPlace({ plans }: Exercise, at: number): ExercisePlan {
-  return plans[Math.min(at, plans.length - 1)]!;
+  return nth(plans, Math.min(at, plans.length - 1));
 }

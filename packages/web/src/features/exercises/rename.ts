@@ -1,6 +1,6 @@
 /** A given renamed everywhere it is used: story, prompts, slots, expressions, limits. */
 
-import type { Exercise, PartAsk, StoryNode } from '@hardy-sextant/core';
+import { mapTexts, type Exercise, type PartAsk, type StoryNode } from '@hardy-sextant/core';
 
 function inText(text: string, from: string, to: string): string {
   return text.replace(new RegExp(`(?<![a-z0-9])${from.replace(/[^a-z0-9 ]/gi, '\\$&')}(?![a-z0-9])`, 'gi'), to);
@@ -14,11 +14,8 @@ function inStory(node: StoryNode, from: string, to: string): StoryNode {
   };
 }
 
-function inRecord<T extends object>(record: T, from: string, to: string): T {
-  return Object.fromEntries(
-    Object.entries(record).map(([name, value]) => [name, typeof value === 'string' ? inText(value, from, to) : value]),
-  ) as T;
-}
+const inRecord = <T extends object>(record: T, from: string, to: string): T =>
+  mapTexts(record, (text) => inText(text, from, to));
 
 /** The exercise with one given called otherwise; an empty new name changes the given alone. */
 export function renamed(exercise: Exercise, from: string, to: string): Exercise {

@@ -4,9 +4,9 @@ import { exercise as exerciseSchema, keptExercise, type KeptExercise } from '@ha
 import type { Exercise } from '@hardy-sextant/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { call } from '../../ui/api.ts';
-import { useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
-import { listKey } from '../../ui/records.ts';
+import { call } from '../../api/call.ts';
+import { useKeptDocument } from '../../api/kept/useKeptDocument.ts';
+import { listKey } from '../../api/records.ts';
 
 export function useKeptExercise(kept: KeptExercise) {
   const queries = useQueryClient();

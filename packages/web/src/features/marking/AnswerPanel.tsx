@@ -1,7 +1,9 @@
 /** One answer explained: what was submitted, what was expected, where the difference comes from, what it does to later parts; and what is decided about it. */
+import { Button } from '@mantine/core';
 import {
   numberStyleById,
   slipById,
+  wrongCells,
   writeNumber,
   roundTo,
   type Entries,
@@ -9,9 +11,10 @@ import {
   type Verdict,
 } from '@hardy-sextant/core';
 import { useState, type Ref } from 'react';
-import { FilledTable } from '../../ui/FilledTable.tsx';
+import { Chip } from '../../ui/Chip.tsx';
 import { causeName, type Cell } from './causes.ts';
-import { useEarlier } from './markingRecords.ts';
+import { EarlierAnswers, MoreEntries } from './Entries.tsx';
+import { isAcceptable } from './useGiving.ts';
 import styles from './Marking.module.css';
 
 export interface PanelActions {
@@ -49,92 +52,26 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   blank: 'Nothing was submitted for this part.',
 };
 
-export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, actions, commentRef }: AnswerPanelProps) {
-  const { onAll, onCredit, onComment, onAccept, onEntries } = actions;
-  const style = numberStyleById(rules.numberStyle);
-  const { verdict, part, text, student, decision } = cell;
-  const [likeliest, ...others] = verdict.explanations;
-  const decimals = part.format.decimals;
-  const credit = decision?.credit ?? verdict.credit;
-  const several = all && alike.length > 1;
-  const acceptable =
-    ['slip', 'carried-slip', 'unexplained'].includes(verdict.kind) && !verdict.cells && verdict.read !== undefined;
+export function AnswerPanel(props: AnswerPanelProps) {
+  const { setId, cell, entries, alike, row, rules, actions, commentRef } = props;
+  const { verdict, part, student, decision } = cell;
   return (
-    <aside className={`sheet ${styles.panel}`} aria-live="polite" aria-label="The answer explained">
+    <aside className={`sheet stays ${styles.panel}`} aria-live="polite" aria-label="The answer explained">
       <div className="soft">
         {student.name} · part {part.id}
         {alike.length > 1 && ` · ${alike.length} alike`}
       </div>
       <h2>{causeName(cell)}</h2>
-      {verdict.cells ? (
-        <TableCells verdict={verdict} />
-      ) : (
-        <dl className="figures">
-          <dt>Submitted</dt>
-          <dd>{text === '' ? '–' : text.length > 120 ? `${text.slice(0, 120)}… (${text.length} characters)` : text}</dd>
-          {verdict.expectedWritten !== undefined && (
-            <>
-              <dt>Expected</dt>
-              <dd>{verdict.expectedWritten}</dd>
-            </>
-          )}
-          {verdict.difference !== undefined && verdict.difference !== 0 && (
-            <>
-              <dt>Difference</dt>
-              <dd className={styles.light}>{writeNumber(verdict.difference, decimals, style)}</dd>
-            </>
-          )}
-        </dl>
-      )}
-      {likeliest && verdict.kind !== 'reading' && !verdict.cells ? (
-        <>
-          <p className={`${styles.says} ${verdict.kind === 'carried' ? styles.carriedSays : ''}`}>{likeliest.says}</p>
-          {verdict.kind !== 'carried' && <AlsoFits others={others} byChance={verdict.byChance} />}
-        </>
-      ) : (
-        <p>{verdict.says ?? (verdict.cells ? '' : plainly[verdict.kind])}</p>
-      )}
-      {verdict.wrongEntered && (
-        <p className={styles.says}>
-          <strong>Entered.</strong> {verdict.wrongEntered.says}
-        </p>
-      )}
-      <MoreEntries key={cell.key} cell={cell} kept={entries} rules={rules} onEntries={onEntries} />
-      <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={onEntries} />
-      <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
-      {alike.length > 1 && (
-        <label className={styles.scope}>
-          <input type="checkbox" checked={all} onChange={(event) => onAll(event.currentTarget.checked)} /> for all{' '}
-          {alike.length} alike
-        </label>
-      )}
-      <div className={styles.give} role="group" aria-label="Marks">
-        {steps(part.marks).map((share) => (
-          <button
-            key={share}
-            type="button"
-            aria-pressed={Math.abs(credit - share) < 1e-9}
-            onClick={() => onCredit(share)}
-          >
-            {plain(share * part.marks)} of {plain(part.marks)}
-          </button>
-        ))}
-        {decision?.credit !== undefined && (
-          <button type="button" onClick={() => onCredit(undefined)}>
-            As judged
-          </button>
-        )}
-        {acceptable && (
-          <button type="button" onClick={onAccept}>
-            Accept as a reading
-          </button>
-        )}
-      </div>
+      {verdict.cells ? <TableCells verdict={verdict} /> : <Submitted cell={cell} rules={rules} />}
+      <Cause verdict={verdict} />
+      <MoreEntries key={cell.key} cell={cell} kept={entries} rules={rules} onEntries={actions.onEntries} />
+      <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={actions.onEntries} />
+      <Give {...props} />
       <Comment
         key={`${cell.key} ${decision?.comment ?? ''}`}
         text={decision?.comment ?? ''}
         hint={adviceFor(verdict)}
-        onWrite={onComment}
+        onWrite={actions.onComment}
         fieldRef={commentRef}
       />
       <Rest cell={cell} row={row} />
@@ -142,6 +79,95 @@ export function AnswerPanel({ setId, cell, entries, alike, row, rules, all, acti
         arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo
       </p>
     </aside>
+  );
+}
+
+/** What was submitted, what was expected, and by how much they differ. */
+function Submitted({ cell: { text, verdict, part }, rules }: Pick<AnswerPanelProps, 'cell' | 'rules'>) {
+  const { expectedWritten, difference = 0 } = verdict;
+  const long = text.length > 120 ? `${text.slice(0, 120)}… (${text.length} characters)` : text;
+  return (
+    <dl className="figures pairs">
+      <dt>Submitted</dt>
+      <dd>{text === '' ? '–' : long}</dd>
+      {expectedWritten !== undefined && (
+        <>
+          <dt>Expected</dt>
+          <dd>{expectedWritten}</dd>
+        </>
+      )}
+      {difference !== 0 && (
+        <>
+          <dt>Difference</dt>
+          <dd className={styles.light}>
+            {writeNumber(difference, part.format.decimals, numberStyleById(rules.numberStyle))}
+          </dd>
+        </>
+      )}
+    </dl>
+  );
+}
+
+/** Where the number came from, and what else would fit. */
+function Cause({ verdict }: { readonly verdict: Verdict }) {
+  const { kind, cells, says, byChance, wrongEntered } = verdict;
+  const [likeliest, ...others] = verdict.explanations;
+  return (
+    <>
+      {likeliest && kind !== 'reading' && !cells ? (
+        <>
+          <p className={styles.says} data-tone={kind === 'carried' ? 'carried' : 'slip'}>
+            {likeliest.says}
+          </p>
+          {kind !== 'carried' && <AlsoFits others={others} byChance={byChance} />}
+        </>
+      ) : (
+        <p>{says ?? (cells ? '' : plainly[kind])}</p>
+      )}
+      {wrongEntered && (
+        <p className={styles.says} data-tone="slip">
+          <strong>Entered.</strong> {wrongEntered.says}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Marks by hand: for this answer, or for all alike. */
+function Give({ cell, alike, all, actions }: AnswerPanelProps) {
+  const { verdict, part, decision } = cell;
+  const credit = decision?.credit ?? verdict.credit;
+  const several = all && alike.length > 1;
+  return (
+    <>
+      <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
+      {alike.length > 1 && (
+        <label className="line">
+          <input type="checkbox" checked={all} onChange={(event) => actions.onAll(event.currentTarget.checked)} /> for
+          all {alike.length} alike
+        </label>
+      )}
+      <div className="line line tools" role="group" aria-label="Marks">
+        {steps(part.marks).map((share) => (
+          <Chip
+            key={share}
+            name={`${plain(share * part.marks)} of ${plain(part.marks)}`}
+            pressed={Math.abs(credit - share) < 1e-9}
+            onPress={() => actions.onCredit(share)}
+          />
+        ))}
+        {decision?.credit !== undefined && (
+          <Button size="compact-sm" onClick={() => actions.onCredit(undefined)}>
+            As judged
+          </Button>
+        )}
+        {isAcceptable(cell) && (
+          <Button size="compact-sm" onClick={actions.onAccept}>
+            Accept as a reading
+          </Button>
+        )}
+      </div>
+    </>
   );
 }
 
@@ -178,7 +204,7 @@ function AlsoFits({
         {others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}
       </p>
       {others.map((other) => (
-        <p key={other.slips.join() + other.says} className={styles.other}>
+        <p key={other.slips.join() + other.says}>
           <strong>{other.title}.</strong> {other.says}
         </p>
       ))}
@@ -202,6 +228,7 @@ function Comment({
   const leave = () => typed.trim() !== text && onWrite(typed.trim());
   return (
     <textarea
+      className="control long"
       ref={fieldRef}
       aria-label="comment"
       placeholder={hint}
@@ -232,7 +259,7 @@ function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<st
   return (
     <>
       <h3>What it does to the rest</h3>
-      <ul className={styles.list}>
+      <ul className="list ruled">
         {later.map(({ part, text, verdict, marks }) => (
           <li key={part.id}>
             Part {part.id}, <span className="figures">{text}</span>, is{' '}
@@ -252,98 +279,16 @@ function TableCells({ verdict }: { readonly verdict: Verdict }) {
   const cells = verdict.cells ?? [];
   const count = (kind: string): number => cells.filter((cell) => cell.kind === kind).length;
   return (
-    <p>
-      {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried, {count('slip')}{' '}
-      with a slip, {count('unexplained') + count('unreadable')} not explained, {count('blank')} empty.
-    </p>
-  );
-}
-
-const entered = ['n', 'rate', 'pv', 'pmt', 'fv'] as const;
-
-interface MoreEntriesProps extends Pick<AnswerPanelProps, 'cell' | 'rules'>, Pick<PanelActions, 'onEntries'> {
-  readonly kept: Entries;
-}
-
-/** What else was submitted for this part: a table's cells, or the five values that were entered. Typed here, written when a field is left. */
-function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) {
-  const { student, assigned, part } = cell;
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
-  const texts = { ...kept, ...typed };
-  const type = (entryId: string, text: string) => setTyped({ ...typed, [entryId]: text });
-  const leave = () => {
-    const changes = Object.entries(typed).filter(([entryId, text]) => text !== (kept[entryId] ?? ''));
-    if (changes.length > 0) onEntries(changes.map(([entryId, text]) => ({ entryId, text })));
-    // What was written is in `kept` now; held on to here, it would stand over what is undone later.
-    setTyped({});
-  };
-  if (part.ask.quantity === 'table')
-    return (
-      <FilledTable
-        exercise={assigned.exercise}
-        numbers={student.numbers[assigned.itemId] ?? nothing}
-        rules={rules}
-        partId={part.id}
-        verdict={cell.judged}
-        entries={texts}
-        onEntry={type}
-        onLeave={leave}
-      />
-    );
-  const given = entered.some((name) => (kept[`${part.id}.${name}`] ?? '') !== '');
-  return (
-    <details className={styles.entered} open={given}>
-      <summary>The five values, as entered</summary>
-      <div>
-        {entered.map((name) => (
-          <label key={name}>
-            {name === 'rate' ? 'rate' : name.toUpperCase()}
-            <input
-              aria-label={`entered ${name}`}
-              value={texts[`${part.id}.${name}`] ?? ''}
-              autoComplete="off"
-              onChange={(event) => type(`${part.id}.${name}`, event.currentTarget.value)}
-              onBlur={leave}
-            />
-          </label>
-        ))}
-      </div>
-    </details>
-  );
-}
-
-const nothing = {};
-
-/** What stood here before it was written over, with when and by what. */
-function EarlierAnswers({
-  setId,
-  cell: { student, assigned, part },
-  onEntries,
-}: Pick<AnswerPanelProps, 'cell' | 'setId'> & Pick<PanelActions, 'onEntries'>) {
-  const [opened, setOpened] = useState(false);
-  const earlier = useEarlier(setId, student.id, opened);
-  const here = earlier.data?.filter(
-    ({ itemId, entryId }) => itemId === assigned.itemId && entryId.split('.')[0] === part.id,
-  );
-  return (
-    <details className={styles.entered} onToggle={(event) => setOpened(event.currentTarget.open)}>
-      <summary>Earlier answers</summary>
-      {earlier.isError && <p className={styles.failed}>{earlier.error.message}</p>}
-      {here?.length === 0 && <p className="soft">Nothing has been written over here.</p>}
-      <ul className={styles.list}>
-        {here?.map(({ entryId, text, at, source }) => (
-          <li key={`${entryId} ${at}`}>
-            {entryId === part.id ? '' : `${entryId.slice(part.id.length + 1)}: `}
-            <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span>{' '}
-            <span className="soft">
-              until {new Date(at).toLocaleString()}, then {source}
-            </span>{' '}
-            <button type="button" className={styles.light} onClick={() => onEntries([{ entryId, text }])}>
-              put back
-            </button>
-          </li>
+    <>
+      <p>
+        {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried,{' '}
+        {count('slip')} with a slip, {count('unexplained') + count('unreadable')} not explained, {count('blank')} empty.
+      </p>
+      <ul className="list ruled">
+        {wrongCells(verdict).map((says) => (
+          <li key={says}>{says}</li>
         ))}
       </ul>
-    </details>
+    </>
   );
 }

@@ -13,7 +13,6 @@ import { useComputedColorScheme } from '@mantine/core';
 import { useMemo } from 'react';
 import { Bar } from 'react-chartjs-2';
 import type { WentWrong } from './wentWrong.ts';
-import styles from './WentWrong.module.css';
 
 Chart.register(BarController, BarElement, CategoryScale, Legend, LinearScale, Tooltip);
 
@@ -47,10 +46,10 @@ export default function CauseCharts({ found }: { readonly found: WentWrong }) {
   });
   const top = found.causes.slice(0, MOST);
   return (
-    <div className={styles.charts}>
-      <figure className={`sheet ${styles.figure}`}>
+    <div className="pair">
+      <figure className="sheet block figure">
         <figcaption>Answers to each part</figcaption>
-        <div className={styles.canvas} style={{ height: 70 + found.parts.length * 30 }}>
+        <div className="canvas" style={{ height: 70 + found.parts.length * 30 }}>
           <Bar
             role="img"
             aria-label={`Answers to each part: ${found.parts.map(({ name, right, answers }) => `${name}, ${right} of ${answers} right`).join('; ')}`}
@@ -66,9 +65,9 @@ export default function CauseCharts({ found }: { readonly found: WentWrong }) {
           />
         </div>
       </figure>
-      <figure className={`sheet ${styles.figure}`}>
+      <figure className="sheet block figure">
         <figcaption>Marks lost by cause</figcaption>
-        <div className={styles.canvas} style={{ height: 40 + top.length * 34 }}>
+        <div className="canvas" style={{ height: 40 + top.length * 34 }}>
           <Bar
             role="img"
             aria-label={`Marks lost by cause: ${top.map(({ name, part, lost }) => `${name} in ${part}, ${lost}`).join('; ')}`}

@@ -41,7 +41,7 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
 
 function Wrong({ children }: { readonly children: React.ReactNode }) {
   return (
-    <p role="alert" className={styles.problem}>
+    <p role="alert" className="wrong">
       {children}
     </p>
   );
@@ -57,7 +57,7 @@ function FirstStep({ bring: { text, setText, look, takeFile } }: { readonly brin
     void takeFile(file);
   };
   return (
-    <div className={styles.first}>
+    <div className="stack">
       <Textarea
         label="Paste a block from a worksheet or a list"
         description="One student a line: number or name, then the answers. A first line may name the columns: student, 1a, 1b, 1a N, 1a PV…"
@@ -68,7 +68,7 @@ function FirstStep({ bring: { text, setText, look, takeFile } }: { readonly brin
         onChange={(event) => setText(event.currentTarget.value)}
         data-autofocus
       />
-      <div className={styles.buttons}>
+      <div className="line">
         <Button variant="filled" disabled={text.trim() === ''} onClick={() => look('pasted', text)}>
           Look at its columns
         </Button>
@@ -108,10 +108,10 @@ function SecondStep({ bring, source }: { readonly bring: Import; readonly source
       {source.roles.includes('') && (
         <InOrder assignedExercises={assignedExercises} open={bring.open} onOrder={bring.setInOrder} />
       )}
-      {!bring.hasStudent && <p className={styles.problem}>Say which column is the student.</p>}
-      {!bring.hasAnswers && <p className={styles.problem}>Say which column holds answers.</p>}
+      {!bring.hasStudent && <p className="wrong">Say which column is the student.</p>}
+      {!bring.hasAnswers && <p className="wrong">Say which column holds answers.</p>}
       {preview && <WhatHappens preview={preview} assignedExercises={assignedExercises} />}
-      <div className={styles.buttons}>
+      <div className="line">
         <Button variant="filled" loading={bring.sending} disabled={!bring.ready} onClick={() => void bring.send()}>
           Import {rows.length} {rows.length === 1 ? 'row' : 'rows'}
         </Button>
@@ -125,7 +125,7 @@ function HowItIsRead({ bring: { take, look }, source }: { readonly bring: Import
   const { name, head, text, separator } = source;
   const parted = separators.map(({ id, name: words }) => [id, words] as const);
   return (
-    <div className={styles.head}>
+    <div className="line">
       <label>
         <input type="checkbox" checked={head} onChange={(event) => take(name, source, event.currentTarget.checked)} />{' '}
         The first line names the columns

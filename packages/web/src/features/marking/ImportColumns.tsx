@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import type { AssignedExercise } from '@hardy-sextant/contract';
 import type { Role } from '@hardy-sextant/files';
 import type { ImportPreview } from './importPreview.ts';
+import { Pick } from '../../ui/Pick.tsx';
 import styles from './Import.module.css';
 
 interface ImportColumnsProps {
@@ -21,23 +22,18 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
   const columns = Array.from({ length: width }, (_, column) => column);
   return (
     <>
-      <div className={styles.wide}>
+      <div className="wide">
         <table className={styles.preview}>
           <thead>
             <tr>
               {columns.map((column) => (
                 <th key={column}>
-                  <select
-                    aria-label={`what column ${column + 1} is`}
+                  <Pick
+                    label={`what column ${column + 1} is`}
                     value={chosen[column] ?? ''}
-                    onChange={(event) => onRole(column, event.currentTarget.value)}
-                  >
-                    {roles.map(({ id, name }) => (
-                      <option key={id} value={id}>
-                        {name}
-                      </option>
-                    ))}
-                  </select>
+                    options={roles.map(({ id, name }) => [id, name])}
+                    onPick={(role) => onRole(column, role)}
+                  />
                   {names[column] !== undefined && <span className="soft">{names[column]}</span>}
                 </th>
               ))}
@@ -107,7 +103,7 @@ export function InOrder({ assignedExercises, open, onOrder }: InOrderProps) {
     ? assignedExercises.filter(({ itemId }) => itemId === open)
     : assignedExercises;
   return (
-    <div className={styles.buttons} role="group" aria-label="The columns left, in order">
+    <div className="line" role="group" aria-label="The columns left, in order">
       {offered.map((assigned) => (
         <Button key={assigned.itemId} size="compact-sm" onClick={() => onOrder(assigned)}>
           The others are the parts of{' '}

@@ -1,7 +1,7 @@
 /** What stands above the grid: how far the checking is, what has not arrived yet, what was not taken and waits for a word. */
 import { Button } from '@mantine/core';
 import type { Marking } from '@hardy-sextant/contract';
-import type { HeldBack } from '../../ui/kept/outbox.ts';
+import type { HeldBack } from '../../api/kept/outbox.ts';
 import type { Checking } from './markingRecords.ts';
 import { inWords, type Decisions, type PendingDecision } from './useDecisions.ts';
 import type { Answers, PendingAnswer } from './useAnswers.ts';
@@ -16,9 +16,9 @@ interface CheckingNoticeProps {
 export function CheckingNotice({ checking, stop, again }: CheckingNoticeProps) {
   if (!checking) return null;
   return (
-    <div className={`sheet ${styles.notice}`} role="status">
+    <div className={`sheet line block ${styles.notice}`} role="status">
       {checking.error ? (
-        <p className={styles.failed}>The checking stopped: {checking.error.message}</p>
+        <p className="wrong">The checking stopped: {checking.error.message}</p>
       ) : (
         <p>
           {checking.stopped ? 'Stopped: ' : 'Checking: '}
@@ -39,7 +39,7 @@ export function WaitingNotice({ answers, decisions }: { readonly answers: Answer
   if (away.length === 0) return null;
   const count = away.reduce((sum, { waiting }) => sum + waiting.length, 0);
   return (
-    <div className={`sheet ${styles.notice}`} role="status">
+    <div className={`sheet line block ${styles.notice}`} role="status">
       <p>
         {count} {count === 1 ? 'answer or decision is' : 'answers and decisions are'} not sent yet: the server cannot be
         reached. What you typed stands here and goes by itself when it is back.
@@ -56,7 +56,7 @@ export function Failures({ errors }: { readonly errors: readonly (Error | null |
   return errors.map(
     (error) =>
       error && (
-        <p key={error.message} role="alert" className={styles.failed}>
+        <p key={error.message} role="alert" className="wrong">
           {error.message}
         </p>
       ),
@@ -67,7 +67,7 @@ export function Failures({ errors }: { readonly errors: readonly (Error | null |
 export function UnmatchedNotice({ count, onLook }: { readonly count: number; readonly onLook: () => void }) {
   if (count === 0) return null;
   return (
-    <div className={`sheet ${styles.notice}`}>
+    <div className={`sheet line block ${styles.notice}`}>
       <p>
         {count} {count === 1 ? 'row' : 'rows'} of what was imported {count === 1 ? 'is' : 'are'} unmatched.
       </p>
@@ -87,7 +87,7 @@ interface LeftOverNoticeProps {
 export function LeftOverNotice({ lines, onPutAway }: LeftOverNoticeProps) {
   if (!lines) return null;
   return (
-    <div role="alert" className={`sheet ${styles.notice} ${styles.leftOver}`}>
+    <div role="alert" className={`sheet line block notice ${styles.leftOver}`}>
       <p>
         What was pasted was larger than the list: {lines.length} {lines.length === 1 ? 'line' : 'lines'} had no place.
         The others are in. Nothing is lost; here is what was left over:
@@ -148,7 +148,7 @@ function AnswerHeld({
 }) {
   const { item, why, theirs } = held;
   return (
-    <div role="alert" className={`sheet ${styles.notice}`}>
+    <div role="alert" className={`sheet line block ${styles.notice}`}>
       <p>
         {who}: you typed “{item.text}”. {why} {theirs !== undefined && `“${theirs}” stands there now.`}
       </p>
@@ -176,7 +176,7 @@ function DecisionHeld({ held, who, marking, release }: DecisionHeldProps) {
   const student = marking.students.find(({ id }) => id === item.studentId);
   const stands = student?.decisions.find(({ itemId, partId }) => itemId === item.itemId && partId === item.partId);
   return (
-    <div role="alert" className={`sheet ${styles.notice}`}>
+    <div role="alert" className={`sheet line block ${styles.notice}`}>
       <p>
         {who}: you decided {inWords(item.is)}. {why} {theirs !== undefined && `There it is ${theirs}.`}
       </p>

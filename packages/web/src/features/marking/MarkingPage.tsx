@@ -1,11 +1,11 @@
 /** Marking: the answers of a class to a set, judged, gathered by cause, decided on. Workable from the keyboard from first to last. */
-import type { KeptClass, Marking } from '@hardy-sextant/contract';
+import type { KeptClass, KeptSet, Marking } from '@hardy-sextant/contract';
 import { useHotkeys } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
-import { useClass } from '../../ui/setRecords.ts';
-import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { useClass } from '../../api/setRecords.ts';
+import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { AskRelease, MarkingHead } from './MarkingHead.tsx';
@@ -22,7 +22,7 @@ import { useChecking, useMarking } from './markingRecords.ts';
 import { CauseChips, MarkingTools } from './MarkingTools.tsx';
 import { useAnswers, useWithPending } from './useAnswers.ts';
 import { useDecisions, useWithDecisions } from './useDecisions.ts';
-import { useMarkingView } from './useMarkingView.ts';
+import { useMarkingView, type Filter } from './useMarkingView.ts';
 import { useReleasing } from './useReleasing.ts';
 import { useSteps } from './useSteps.ts';
 
@@ -36,55 +36,38 @@ export function MarkingPage() {
     return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
     return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!marking.data || !chosen.data) return <Loading what="the answers" />;
+  if (!marking.data || !chosen.data) return <LoadingPage title="Marking" what="the answers" />;
   return <MarkingDesk setId={setId} marking={marking.data} chosen={chosen.data} />;
 }
 
-function MarkingDesk({
-  setId,
-  marking: stored,
-  chosen,
-}: {
+interface MarkingDeskProps {
   readonly setId: string;
   readonly marking: Marking;
   readonly chosen: KeptClass;
-}) {
-  const [search] = useSearchSetting();
-  const { rules } = chosen;
+}
+
+function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
   const checking = useChecking(setId, stored.unchecked);
-  const steps = useSteps(setId);
-  const answers = useAnswers(setId, stored.set.title, steps);
-  const decisions = useDecisions(setId, stored.set.title, steps);
-  const marking = useWithPending(useWithDecisions(stored, decisions), answers);
+  const does = useMarkingActs(setId, stored);
+  const { marking, answers, decisions, steps } = does;
   const { set: kept, students } = marking;
   const release = useReleasing(setId, kept.revision, decisions);
   const [importing, setImporting] = useState(false);
   const [leftOver, setLeftOver] = useState<readonly string[]>();
   useBarNote(`${chosen.code} · ${students.length} students`);
-  const which = search.get('exercise') ?? kept.assignedExercises[0]?.itemId ?? '';
-  const [cause, kind, column] = [search.get('cause') ?? '', search.get('verdict') ?? '', search.get('part') ?? ''];
-  const view = useMarkingView(marking, rules, { which, cause, kind, column });
-  const decide = useLatest(decisions.decide);
-  const acceptReading = useLatest(decisions.accept);
-  const write = useLatest(answers.write);
-  const undo = useLatest(steps.undo);
-  const redo = useLatest(steps.redo);
-  useHotkeys([
-    ['mod+Z', undo],
-    ['mod+Y', redo],
-    ['mod+shift+Z', redo],
-  ]);
+  const filter = useFilter(kept);
+  const view = useMarkingView(marking, chosen.rules, filter);
   return (
     <>
-      <MarkingHead kept={kept} which={which} release={release} onImport={() => setImporting(true)} />
+      <MarkingHead kept={kept} which={filter.which} release={release} onImport={() => setImporting(true)} />
       <CheckingNotice {...checking} />
       <WaitingNotice answers={answers} decisions={decisions} />
       <HeldNotices marking={stored} answers={answers} decisions={decisions} />
       <Failures errors={[steps.error, release.failed]} />
       <UnmatchedNotice count={marking.unmatchedRows.length} onLook={() => setImporting(true)} />
       <LeftOverNotice lines={leftOver} onPutAway={() => setLeftOver(undefined)} />
-      <MarkingTools kept={kept} view={view} which={which} kind={kind} column={column} steps={steps} />
-      <CauseChips view={view} cause={cause} />
+      <MarkingTools kept={kept} view={view} filter={filter} steps={steps} />
+      <CauseChips view={view} cause={filter.cause} />
       {students.length === 0 ? (
         <Empty title="There is nobody in this class yet">
           <p>
@@ -92,17 +75,7 @@ function MarkingDesk({
           </p>
         </Empty>
       ) : (
-        <MarkingField
-          setId={setId}
-          view={view}
-          rules={rules}
-          decide={decide}
-          accept={acceptReading}
-          undo={undo}
-          redo={redo}
-          write={write}
-          onLeftOver={setLeftOver}
-        />
+        <MarkingField setId={setId} view={view} rules={chosen.rules} onLeftOver={setLeftOver} {...does.acts} />
       )}
       <AskRelease release={release} />
       {importing && (
@@ -110,7 +83,7 @@ function MarkingDesk({
           <ImportAnswers
             setId={setId}
             marking={marking}
-            open={which}
+            open={filter.which}
             steps={steps}
             onClose={() => setImporting(false)}
           />
@@ -118,4 +91,36 @@ function MarkingDesk({
       )}
     </>
   );
+}
+
+/** The marking with what is typed and decided in it, and what a person can do; the acts stay the same functions. */
+function useMarkingActs(setId: string, stored: Marking) {
+  const steps = useSteps(setId);
+  const answers = useAnswers(setId, stored.set.title, steps);
+  const decisions = useDecisions(setId, stored.set.title, steps);
+  const marking = useWithPending(useWithDecisions(stored, decisions), answers);
+  const acts = {
+    decide: useLatest(decisions.decide),
+    accept: useLatest(decisions.accept),
+    write: useLatest(answers.write),
+    undo: useLatest(steps.undo),
+    redo: useLatest(steps.redo),
+  };
+  useHotkeys([
+    ['mod+Z', acts.undo],
+    ['mod+Y', acts.redo],
+    ['mod+shift+Z', acts.redo],
+  ]);
+  return { marking, answers, decisions, steps, acts };
+}
+
+/** What of the marking the address asks to see. */
+function useFilter({ assignedExercises }: KeptSet): Filter {
+  const [search] = useSearchSetting();
+  return {
+    which: search.get('exercise') ?? assignedExercises[0]?.itemId ?? '',
+    cause: search.get('cause') ?? '',
+    kind: search.get('verdict') ?? '',
+    column: search.get('part') ?? '',
+  };
 }

@@ -22,7 +22,16 @@ const wordless: ReadonlySet<VerdictKind> = new Set<VerdictKind>([
   'carried-slip',
   'no-key',
 ]);
-interface RowProps {
+
+/** What a person does in a cell. */
+interface Typing {
+  readonly onChoose: (place: Place) => void;
+  readonly onEdit: (place: Place) => void;
+  readonly onText: (text: string) => void;
+  readonly onLeave: () => void;
+}
+
+interface RowProps extends Typing {
   readonly at: number;
   readonly student: MarkedStudent;
   readonly columns: readonly Column[];
@@ -31,28 +40,11 @@ interface RowProps {
   readonly chosen: string | undefined;
   readonly lit: ReadonlySet<string> | undefined;
   readonly editing: { readonly place: Place; readonly text: string } | undefined;
-  readonly onChoose: (place: Place) => void;
-  readonly onEdit: (place: Place) => void;
-  readonly onText: (text: string) => void;
-  readonly onLeave: () => void;
 }
 
 /** Drawn anew only when something in it changed. */
 export const MarkingRow = memo(
-  function MarkingRow({
-    at,
-    student,
-    columns,
-    cells,
-    total,
-    chosen,
-    lit,
-    editing,
-    onChoose,
-    onEdit,
-    onText,
-    onLeave,
-  }: RowProps) {
+  function MarkingRow({ at, student, columns, cells, total, chosen, lit, editing, ...typing }: RowProps) {
     return (
       <tr role="row" aria-rowindex={at + 2}>
         <th role="rowheader" scope="row">
@@ -63,50 +55,19 @@ export const MarkingRow = memo(
             {student.unreadable && ' · cannot be read'}
           </span>
         </th>
-        {columns.map(({ id, assigned, partId }) => {
-          const place = { studentId: student.id, column: id };
-          const cell = cells?.get(id);
-          const open = editing?.place.column === id;
-          const text = cell?.text ?? student.entries[assigned.itemId]?.[partId] ?? '';
-          return (
-            <td
-              key={id}
-              id={cellId(place)}
-              role="gridcell"
-              aria-selected={chosen === id}
-              className={
-                cell && verdictLooks[cell.verdict.kind].tone !== 'plain'
-                  ? styles[`${verdictLooks[cell.verdict.kind].tone}Cell`]
-                  : undefined
-              }
-              data-dim={lit !== undefined && !(cell && lit.has(cell.key))}
-              onClick={() => onChoose(place)}
-              onDoubleClick={() => onEdit(place)}
-            >
-              {open ? (
-                <input
-                  className={styles.edit}
-                  aria-label={`answer of ${student.name} to ${partId}`}
-                  value={editing.text}
-                  ref={focusNow}
-                  autoComplete="off"
-                  spellCheck={false}
-                  onChange={(event) => onText(event.currentTarget.value)}
-                  onBlur={onLeave}
-                />
-              ) : (
-                <>
-                  {cell && cell.verdict.kind !== 'blank' && <CellMark cell={cell} brief={columns.length > 6} />}
-                  {cell?.verdict.cells && cell.verdict.kind !== 'blank'
-                    ? tableText(cell)
-                    : text === ''
-                      ? '–'
-                      : text.slice(0, 60)}
-                </>
-              )}
-            </td>
-          );
-        })}
+        {columns.map((column) => (
+          <AnswerCell
+            key={column.id}
+            student={student}
+            column={column}
+            cell={cells?.get(column.id)}
+            brief={columns.length > 6}
+            chosen={chosen === column.id}
+            lit={lit}
+            typed={editing?.place.column === column.id ? editing.text : undefined}
+            {...typing}
+          />
+        ))}
         <td role="gridcell" className={`figures ${styles.total}`}>
           {total}
         </td>
@@ -125,18 +86,65 @@ export const MarkingRow = memo(
     a.at === b.at,
 );
 
+interface AnswerCellProps extends Typing {
+  readonly student: MarkedStudent;
+  readonly column: Column;
+  readonly cell: Cell | undefined;
+  readonly brief: boolean;
+  readonly chosen: boolean;
+  readonly lit: ReadonlySet<string> | undefined;
+  /** What is typed into it, while it is open. */
+  readonly typed: string | undefined;
+}
+
+function AnswerCell({ student, column, cell, brief, chosen, lit, typed, ...does }: AnswerCellProps) {
+  const { id, assigned, partId } = column;
+  const place = { studentId: student.id, column: id };
+  const text = cell?.text ?? student.entries[assigned.itemId]?.[partId] ?? '';
+  const answered = cell && cell.verdict.kind !== 'blank';
+  return (
+    <td
+      id={cellId(place)}
+      role="gridcell"
+      aria-selected={chosen}
+      data-tone={cell && verdictLooks[cell.verdict.kind].tone}
+      data-dim={lit !== undefined && !(cell && lit.has(cell.key))}
+      onClick={() => does.onChoose(place)}
+      onDoubleClick={() => does.onEdit(place)}
+    >
+      {typed === undefined ? (
+        <>
+          {answered && <CellMark cell={cell} brief={brief} />}
+          {answered && cell.verdict.cells ? tableText(cell) : text === '' ? '–' : text.slice(0, 60)}
+        </>
+      ) : (
+        <input
+          className={styles.edit}
+          aria-label={`answer of ${student.name} to ${partId}`}
+          value={typed}
+          ref={focusNow}
+          autoComplete="off"
+          spellCheck={false}
+          onChange={(event) => does.onText(event.currentTarget.value)}
+          onBlur={does.onLeave}
+        />
+      )}
+    </td>
+  );
+}
+
 /** The verdict in a cell: few nodes, for a row that comes into sight costs what its nodes do. */
 function CellMark({ cell, brief }: { readonly cell: Cell; readonly brief: boolean }) {
-  const { mark, word, tone } = verdictLooks[cell.verdict.kind];
+  const { mark, word } = verdictLooks[cell.verdict.kind];
   const decided = cell.decision?.credit === undefined ? '' : '✎ ';
   const said = `${word}${decided === '' ? '' : ', decided by hand'}`;
   return brief || wordless.has(cell.verdict.kind) ? (
-    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} role="img" aria-label={said}>
+    <span className={styles.mark} role="img" aria-label={said}>
       {decided}
       {mark}
     </span>
   ) : (
-    <span className={`${styles.mark} ${styles[`${tone}Mark`]}`} title={decided === '' ? undefined : said}>
+    <span className={styles.mark} title={decided === '' ? undefined : said}>
       {decided}
       {mark} {word}
     </span>

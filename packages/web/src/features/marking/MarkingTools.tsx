@@ -2,50 +2,46 @@
 import { Button } from '@mantine/core';
 import type { KeptSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
+import { Pick } from '../../ui/Pick.tsx';
 import { Chip } from '../../ui/Chip.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
-import type { MarkingView } from './useMarkingView.ts';
+import type { Filter, MarkingView } from './useMarkingView.ts';
 import type { Steps } from './useSteps.ts';
-import styles from './Marking.module.css';
 
 interface MarkingToolsProps {
   readonly kept: KeptSet;
   readonly view: MarkingView;
-  readonly which: string;
-  readonly kind: string;
-  readonly column: string;
+  readonly filter: Filter;
   readonly steps: Steps;
 }
 
-export function MarkingTools({ kept: { assignedExercises }, view, which, kind, column, steps }: MarkingToolsProps) {
+export function MarkingTools({ kept: { assignedExercises }, view, filter, steps }: MarkingToolsProps) {
   const [, set] = useSearchSetting();
+  const { length: count } = assignedExercises;
   return (
-    <div className={styles.tools} role="group" aria-label="Show">
-      <select aria-label="exercise" value={which} onChange={(event) => set('exercise', event.currentTarget.value)}>
-        {assignedExercises.map(({ itemId, exercise }, at) => (
-          <option key={itemId} value={itemId}>
-            {at + 1} · {exercise.title}
-          </option>
-        ))}
-        {assignedExercises.length > 1 && <option value="all">all {assignedExercises.length} exercises</option>}
-      </select>
-      <select aria-label="part" value={column} onChange={(event) => set('part', event.currentTarget.value)}>
-        <option value="">all parts</option>
-        {view.columns.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-      <select aria-label="verdict" value={kind} onChange={(event) => set('verdict', event.currentTarget.value)}>
-        <option value="">all verdicts</option>
-        {Object.entries(verdictLooks).map(([id, { word }]) => (
-          <option key={id} value={id}>
-            {word}
-          </option>
-        ))}
-      </select>
+    <div className="line small tools" role="group" aria-label="Show">
+      <Pick
+        label="exercise"
+        value={filter.which}
+        options={[
+          ...assignedExercises.map(({ itemId, exercise }, at) => [itemId, `${at + 1} · ${exercise.title}`] as const),
+          ...(count > 1 ? [['all', `all ${count} exercises`] as const] : []),
+        ]}
+        onPick={(id) => set('exercise', id)}
+      />
+      <Pick
+        label="part"
+        value={filter.column}
+        options={[['', 'all parts'], ...view.columns.map(({ id, name }) => [id, name] as const)]}
+        onPick={(id) => set('part', id)}
+      />
+      <Pick
+        label="verdict"
+        value={filter.kind}
+        options={[['', 'all verdicts'], ...Object.entries(verdictLooks).map(([id, { word }]) => [id, word] as const)]}
+        onPick={(id) => set('verdict', id)}
+      />
       <Button size="compact-sm" disabled={!steps.canUndo} onClick={steps.undo}>
         Undo
       </Button>
@@ -70,7 +66,7 @@ export function CauseChips({
   const [more, setMore] = useState(false);
   const shown = more ? causes : causes.filter(({ id }, at) => at < FIRST_CAUSES || id === cause);
   return (
-    <div className={styles.chips} role="group" aria-label="Causes">
+    <div className="line chips" role="group" aria-label="Causes">
       <Chip name="All" count={inColumn.length} pressed={cause === ''} onPress={() => set('cause', '')} />
       {shown.map(({ id, name, count }) => (
         <Chip

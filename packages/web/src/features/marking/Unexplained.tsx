@@ -10,7 +10,8 @@ import {
   type WhatGives,
 } from '@hardy-sextant/core';
 import { useState } from 'react';
-import { alikeKey, type Cell, type Column } from './causes.ts';
+import { gatherAlike, type Cell, type Column } from './causes.ts';
+import { Field } from '../../ui/Field.tsx';
 import styles from './Marking.module.css';
 
 interface UnexplainedProps {
@@ -25,26 +26,19 @@ interface UnexplainedProps {
 }
 
 export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: UnexplainedProps) {
-  const groups = new Map<string, Cell[]>();
-  for (const each of open) groups.set(alikeKey(each), [...(groups.get(alikeKey(each)) ?? []), each]);
-  const sorted = [...groups.values()].sort((a, b) => b.length - a.length);
+  const sorted = [...gatherAlike(open).values()].sort((a, b) => b.length - a.length);
   return (
-    <section
-      className={`sheet ${styles.panel}`}
-      style={{ position: 'static', marginTop: 12 }}
-      aria-label="Not explained"
-    >
+    <section className={`sheet ${styles.panel}`} style={{ marginTop: 12 }} aria-label="Not explained">
       <h2>Not explained</h2>
       {sorted.length === 0 && <p className="soft">Every answer shown has a cause.</p>}
-      <ul className={`${styles.list} ${styles.groups}`} aria-label="By number">
-        {sorted.slice(0, 8).map((group) => (
-          <li key={alikeKey(group[0]!)}>
-            <button type="button" onClick={() => onChoose(group[0]!)}>
+      <ul className="list picks" aria-label="By number">
+        {sorted.slice(0, 8).map(([first, ...others]) => (
+          <li key={first.key}>
+            <button type="button" onClick={() => onChoose(first)}>
               <span>
-                {columns.find(({ id }) => id === group[0]!.column)?.name.split(' · ')[0]} ·{' '}
-                {group[0]!.text.slice(0, 40)}
+                {columns.find(({ id }) => id === first.column)?.name.split(' · ')[0]} · {first.text.slice(0, 40)}
               </span>
-              <span>× {group.length}</span>
+              <span>× {others.length + 1}</span>
             </button>
           </li>
         ))}
@@ -75,16 +69,17 @@ function Search({
     <>
       <h3>What would give…</h3>
       <form
-        className={styles.search}
+        className="ends"
         onSubmit={(event) => {
           event.preventDefault();
           search();
         }}
       >
-        <input
-          aria-label={`what would give this number in part ${cell.part.id}`}
+        <Field
+          className="grow"
+          label={`what would give this number in part ${cell.part.id}`}
           value={text}
-          onChange={(event) => setText(event.currentTarget.value)}
+          onText={setText}
           placeholder={writeAnswer(1642.38, { kind: 'money', decimals: 2 }, { numberStyle: style.id })}
         />
         <Button type="submit" size="compact-md">
@@ -94,7 +89,7 @@ function Search({
       <div role="status">
         {found === 'none' && <p>This part is worked out from other answers; search in the part that they come from.</p>}
         {found !== undefined && found !== 'none' && (
-          <ul className={styles.list}>
+          <ul className="list ruled">
             {found.explanations.map((each) => (
               <li key={each.slips.join() + each.says}>
                 <strong>{each.title}.</strong> {each.says}

@@ -1,10 +1,11 @@
 /** Rows of imports that match no student yet: each given to a student or put away, and both can be taken back. */
 import { Button } from '@mantine/core';
 import type { UnmatchedRow, Marking, WrittenAnswer } from '@hardy-sextant/contract';
-import { Refusal } from '../../ui/api.ts';
+import { Refusal } from '../../api/call.ts';
 import { useAssignRow, useDismissRow, useTakeBack } from './markingRecords.ts';
 import { rewriting, type Rewriting } from './rewriting.ts';
 import type { Step, Steps } from './useSteps.ts';
+import { Pick } from '../../ui/Pick.tsx';
 import styles from './Import.module.css';
 
 interface UnmatchedRowsProps {
@@ -37,11 +38,11 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
     <section aria-label="Unmatched rows">
       <h3 className="label">Unmatched rows</h3>
       {failure && (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {failure.message} {failure instanceof Refusal && failure.document.fields?.[0]?.message}
         </p>
       )}
-      <ul className={styles.kept}>
+      <ul className={`list ruled ${styles.kept}`}>
         {marking.unmatchedRows.map((row) => (
           <li key={row.id}>
             <div>
@@ -52,18 +53,15 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
               <p>{row.why}</p>
               <p className="figures">{rowText(row)}</p>
             </div>
-            <select
-              aria-label={`whose row ${row.place} is`}
+            <Pick
+              label={`whose row ${row.place} is`}
               value=""
-              onChange={(event) => give(row.id, event.currentTarget.value)}
-            >
-              <option value="">give it to…</option>
-              {marking.students.map(({ id, name, number }) => (
-                <option key={id} value={id}>
-                  {name}, {number}
-                </option>
-              ))}
-            </select>
+              options={[
+                ['', 'give it to…'],
+                ...marking.students.map(({ id, name, number }) => [id, `${name}, ${number}`] as const),
+              ]}
+              onPick={(studentId) => studentId !== '' && give(row.id, studentId)}
+            />
             <Button size="compact-sm" onClick={() => steps.take(putAway(row.id, true))}>
               Put it away
             </Button>

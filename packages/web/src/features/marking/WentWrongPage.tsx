@@ -10,34 +10,35 @@ import {
   workedSolution,
   roundTo,
 } from '@hardy-sextant/core';
-import type { KeptClass, Marking } from '@hardy-sextant/contract';
+import type { KeptClass, ListedSet, Marking } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useClass } from '../../ui/setRecords.ts';
-import { classInWords, useSets } from '../../ui/records.ts';
+import { Pick } from '../../ui/Pick.tsx';
+import { useClass } from '../../api/setRecords.ts';
+import { classInWords, useSets } from '../../api/records.ts';
 
-import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { Empty, Failed, Loading, LoadingPage } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
-import { useAllEnteringStyles } from '../../ui/working/useAllEnteringStyles.ts';
+import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { useChecking, useMarking } from './markingRecords.ts';
 import { toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
 import styles from './WentWrong.module.css';
 
 const CauseCharts = lazy(() => import('./CauseCharts.tsx'));
-const Projector = lazy(async () => ({ default: (await import('../../ui/working/Projector.tsx')).Projector }));
+const Projector = lazy(async () => ({ default: (await import('../../working/Projector.tsx')).Projector }));
 
 export function WentWrongPage() {
-  const { setId } = useParams();
-  const marking = useMarking(setId!);
+  const { setId = '' } = useParams();
+  const marking = useMarking(setId);
   const chosen = useClass(marking.data?.set.classId);
   if (marking.isError && !marking.data)
     return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
     return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!marking.data || !chosen.data) return <Loading what="the answers" />;
-  return <Report setId={setId!} marking={marking.data} chosen={chosen.data} />;
+  if (!marking.data || !chosen.data) return <LoadingPage title="What went wrong" what="the answers" />;
+  return <Report setId={setId} marking={marking.data} chosen={chosen.data} />;
 }
 
 const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
@@ -57,7 +58,6 @@ function Report({
   useChecking(setId, marking.unchecked);
   useBarNote(`${chosen.code} · ${marking.students.length} students`);
   const found = useMemo(() => wentWrong(marking), [marking]);
-  const over = toGoOver(found);
   const [shown, setShown] = useState<CauseCount>();
   const beside = others.find(({ id }) => id === search.get('beside'));
   return (
@@ -72,87 +72,105 @@ function Report({
         }
       >
         {others.length > 0 && (
-          <select
-            className={styles.beside}
-            aria-label="beside another set"
+          <Pick
+            label="beside another set"
             value={beside?.id ?? ''}
-            onChange={(event) => set('beside', event.currentTarget.value)}
-          >
-            <option value="">beside another class or term…</option>
-            {others.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.className}: {each.title}
-              </option>
-            ))}
-          </select>
+            options={[
+              ['', 'beside another class or term…'],
+              ...others.map(({ id, className, title }) => [id, `${className}: ${title}`] as const),
+            ]}
+            onPick={(id) => set('beside', id)}
+          />
         )}
         <Button component={Link} to={`/sets/${setId}/marking`} variant="filled">
           Mark
         </Button>
       </PageHead>
-      {found.causes.length === 0 ? (
-        <Empty title="Nothing went wrong so far">
-          <p>No answer in this set has a slip, or none has come in yet.</p>
-        </Empty>
-      ) : (
-        <>
-          <section aria-label="Three things to go over" className={styles.over}>
-            {over.map((each, at) => (
-              <article key={each.id} className={`sheet ${styles.thing}`}>
-                <div className="soft">
-                  {at + 1} · part {each.part}
-                </div>
-                <h2>{each.name}</h2>
-                <p>{slipById(each.id.split('+')[0]!)?.advice}</p>
-                <p className="soft">
-                  {each.count} {each.count === 1 ? 'answer' : 'answers'}, {each.lost} marks
-                </p>
-                <div className={styles.buttons}>
-                  <Button size="compact-sm" onClick={() => setShown(each)}>
-                    Show the working
-                  </Button>
-                  <Button
-                    size="compact-sm"
-                    component={Link}
-                    to={`/sets/${setId}/marking?exercise=${each.example.assigned.itemId}&cause=${encodeURIComponent(each.id)}`}
-                  >
-                    See the answers
-                  </Button>
-                </div>
-              </article>
-            ))}
-          </section>
-          <Suspense fallback={<Loading what="the charts" />}>
-            <CauseCharts found={found} />
-          </Suspense>
-          <CauseTable
-            found={found}
-            onShow={setShown}
-            {...(beside ? { besideId: beside.id, besideName: beside.className } : {})}
-            name={classInWords(chosen)}
-            marking={marking}
-          />
-        </>
-      )}
+      <Causes
+        setId={setId}
+        found={found}
+        marking={marking}
+        name={classInWords(chosen)}
+        beside={beside}
+        onShow={setShown}
+      />
       {shown && <OnProjector cause={shown} chosen={chosen} onClose={() => setShown(undefined)} />}
     </>
   );
 }
 
-interface CauseTableProps {
+interface CausesProps {
+  readonly setId: string;
   readonly found: WentWrong;
   readonly marking: Marking;
   readonly name: string;
-  readonly besideId?: string;
-  readonly besideName?: string;
+  readonly beside: ListedSet | undefined;
   readonly onShow: (cause: CauseCount) => void;
 }
 
-function CauseTable({ found, marking, name, besideId, besideName, onShow }: CauseTableProps) {
-  return besideId === undefined ? (
-    <CauseRows found={found} name={name} onShow={onShow} />
-  ) : (
-    <Beside id={besideId} found={found} marking={marking} name={name} besideName={besideName ?? ''} onShow={onShow} />
+function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
+  if (found.causes.length === 0)
+    return (
+      <Empty title="Nothing went wrong so far">
+        <p>No answer in this set has a slip, or none has come in yet.</p>
+      </Empty>
+    );
+  return (
+    <>
+      <ToGoOver setId={setId} causes={toGoOver(found)} onShow={onShow} />
+      <Suspense fallback={<Loading what="the charts" />}>
+        <CauseCharts found={found} />
+      </Suspense>
+      {beside ? (
+        <Beside
+          id={beside.id}
+          found={found}
+          marking={marking}
+          name={name}
+          besideName={beside.className}
+          onShow={onShow}
+        />
+      ) : (
+        <CauseRows found={found} name={name} onShow={onShow} />
+      )}
+    </>
+  );
+}
+
+interface ToGoOverProps {
+  readonly setId: string;
+  readonly causes: readonly CauseCount[];
+  readonly onShow: (cause: CauseCount) => void;
+}
+
+function ToGoOver({ setId, causes, onShow }: ToGoOverProps) {
+  return (
+    <section aria-label="Three things to go over" className={styles.over}>
+      {causes.map((each, at) => (
+        <article key={each.id} className={`sheet block ${styles.thing}`}>
+          <div className="soft">
+            {at + 1} · part {each.part}
+          </div>
+          <h2 className="called">{each.name}</h2>
+          <p>{slipById(each.id.split('+')[0] ?? '')?.advice}</p>
+          <p className="soft">
+            {each.count} {each.count === 1 ? 'answer' : 'answers'}, {each.lost} marks
+          </p>
+          <div className="line">
+            <Button size="compact-sm" onClick={() => onShow(each)}>
+              Show the working
+            </Button>
+            <Button
+              size="compact-sm"
+              component={Link}
+              to={`/sets/${setId}/marking?exercise=${each.example.assigned.itemId}&cause=${encodeURIComponent(each.id)}`}
+            >
+              See the answers
+            </Button>
+          </div>
+        </article>
+      ))}
+    </section>
   );
 }
 
@@ -206,7 +224,7 @@ function CauseRows({
   readonly onShow: (cause: CauseCount) => void;
 }) {
   return (
-    <table className={`ledger sheet ${styles.causes}`}>
+    <table className="ledger sheet">
       <caption className="label">Every cause, by what it cost</caption>
       <thead>
         <tr>

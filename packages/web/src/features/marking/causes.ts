@@ -1,7 +1,7 @@
 /** What gathers answers: the likeliest cause of each, equal numbers where none is known. */
 
 import { type MarkedStudent, type Marking, type AssignedExercise } from '@hardy-sextant/contract';
-import { roundTo, itemShare, markedParts, type MarkedPart } from '@hardy-sextant/core';
+import { capital, roundTo, itemShare, markedParts, type MarkedPart } from '@hardy-sextant/core';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 
 /** One answer in the grid. */
@@ -66,6 +66,18 @@ export function alikeKey(cell: Cell): string {
   return `${cell.column} ${cause} ${number}`;
 }
 
+/** Answers gathered by what makes them alike, in the order they first come. */
+export function gatherAlike(cells: readonly Cell[]): ReadonlyMap<string, readonly [Cell, ...Cell[]]> {
+  const groups = new Map<string, [Cell, ...Cell[]]>();
+  for (const cell of cells) {
+    const key = alikeKey(cell);
+    const group = groups.get(key);
+    if (group) group.push(cell);
+    else groups.set(key, [cell]);
+  }
+  return groups;
+}
+
 export interface Cause {
   readonly id: string;
   readonly name: string;
@@ -88,9 +100,11 @@ export function causesOf(cells: readonly Cell[]): Cause[] {
 const last: Readonly<Record<string, number>> = {
   unexplained: 1,
   unreadable: 1,
+  'shown-error': 1,
   'no-key': 1,
   carried: 2,
   reading: 2,
+  'right-other-way': 2,
   'right-rounded': 3,
   right: 3,
   blank: 3,
@@ -101,7 +115,7 @@ export function causeName({ verdict }: Pick<MarkedPart, 'verdict'>): string {
   if (verdict.kind === 'slip' || verdict.kind === 'carried-slip')
     return verdict.explanations[0]?.title.replace(/\.$/, '') ?? 'Slip';
   const { word } = verdictLooks[verdict.kind];
-  return `${word[0]!.toUpperCase()}${word.slice(1)}`;
+  return capital(word);
 }
 
 /** How many answers of a column are right, carried, slips, unexplained, blank: for the bar above it. */

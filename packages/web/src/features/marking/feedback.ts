@@ -1,6 +1,7 @@
 /** What a student reads about their answers: the verdict, the cause in words, the marks, the working with their own numbers. */
 
 import {
+  nth,
   answerKeyOf,
   fillText,
   givensInForce,
@@ -9,10 +10,16 @@ import {
   stepsAt,
   storyText,
   workedSolution,
+  wrongCells,
   type EnteringStyle,
+  type Exercise,
   type HouseRules,
+  type Numbers,
+  type Part,
   type Step,
+  type Verdict,
   type VerdictKind,
+  type WorkingOptions,
   roundTo,
   itemShare,
   markedParts,
@@ -49,8 +56,10 @@ export interface Feedback {
 const words: Readonly<Record<VerdictKind, string>> = {
   blank: 'Nothing was submitted.',
   unreadable: 'This could not be read as a number.',
+  'shown-error': 'Your tool showed an error where a number is wanted.',
   right: 'Right.',
   'right-rounded': 'Right, written more coarsely than was asked.',
+  'right-other-way': 'Right, by another way than your class’s own.',
   reading: 'Right for another reading of the question.',
   carried: 'Right, given your earlier answer.',
   slip: 'Not right, and we can say where it comes from.',
@@ -99,40 +108,77 @@ export function feedbackFor(
         story: storyText(exercise.story, written).trim(),
         parts: markedParts(student, assigned, marking.accepted, share).map(
           ({ part, text, verdict, decision, marks }) => {
-            const cause = ['slip', 'carried-slip', 'carried'].includes(verdict.kind)
-              ? verdict.explanations[0]
-              : undefined;
-            const advice = cause && verdict.kind !== 'carried' ? cause.slips.map((id) => wordsAbout(id, texts)) : [];
-            const showsWorking = working && !['right', 'right-rounded'].includes(verdict.kind);
-            const keyed = showsWorking ? answerKeyOf(exercise, part.id, numbers, rules) : undefined;
-            const question = keyed?.ok ? keyed.value.question : undefined;
-            const solution =
-              question && !(keyed?.ok && keyed.value.table) ? workedSolution(question, { style, entering }) : undefined;
-            const sure =
-              verdict.explanations.length > 1 && verdict.kind !== 'carried' ? ['Another cause may fit as well.'] : [];
+            const shown = working && !['right', 'right-rounded', 'right-other-way'].includes(verdict.kind);
+            const own = ownOf(student, assigned.itemId);
+            const steps = shown
+              ? workingFor({ exercise, part, numbers, rules }, verdict, own, { style, entering })
+              : [];
             return {
               id: part.id,
               prompt: fillText(part.prompt, written),
               answer: verdict.cells ? (verdict.says ?? 'a table') : text,
               kind: verdict.kind,
               verdict: words[verdict.kind],
-              says: [
-                ...(cause ? [toYou(cause.says)] : []),
-                ...advice,
-                ...sure,
-                ...(verdict.wrongEntered ? [verdict.wrongEntered.says] : []),
-              ].filter((each) => each !== ''),
+              says: saidOf(verdict, texts),
               comment: decision?.comment ?? '',
               marks: `${plain(marks)} of ${plain(part.marks * share)}`,
-              working: solution
-                ? [...stepsAt(solution.setting, 'steps'), ...stepsAt(solution.ways[0]!.steps, 'steps')]
-                : [],
+              working: steps,
             };
           },
         ),
       };
     }),
   };
+}
+
+/** What to know about an answer, in sentences, each once. */
+function saidOf(verdict: Verdict, texts: readonly SlipText[]): string[] {
+  const { kind, explanations, cells, says, wrongEntered } = verdict;
+  const cause = ['slip', 'carried-slip', 'carried'].includes(kind) ? explanations[0] : undefined;
+  const isCarried = kind === 'carried';
+  return [
+    ...new Set([
+      ...(cause ? [toYou(cause.says)] : []),
+      ...wrongCells(verdict),
+      ...(kind === 'right-other-way' && says ? [says] : []),
+      ...(cause && !isCarried && !cells ? cause.slips.map((id) => wordsAbout(id, texts)) : []),
+      ...(explanations.length > 1 && !isCarried && !cells ? ['Another cause may fit as well.'] : []),
+      ...(wrongEntered ? [wrongEntered.says] : []),
+    ]),
+  ].filter((each) => each !== '');
+}
+
+interface PartOf {
+  readonly exercise: Exercise;
+  readonly part: Part;
+  readonly numbers: Numbers;
+  readonly rules: HouseRules;
+}
+
+/** What a student answered to the parts of an exercise, as numbers. */
+function ownOf(student: MarkedStudent, itemId: string): Record<string, number> {
+  return Object.fromEntries(
+    (student.verdicts?.[itemId] ?? []).flatMap(({ partId, read }) => (read === undefined ? [] : [[partId, read]])),
+  );
+}
+
+/** The working with the student's numbers: where an answer is carried, from their own earlier one to the number they have. */
+function workingFor(
+  { exercise, part, numbers, rules }: PartOf,
+  verdict: Verdict,
+  own: Readonly<Record<string, number>>,
+  how: WorkingOptions,
+): Step[] {
+  const from = verdict.kind === 'carried' ? (verdict.explanations[0]?.carriedFrom ?? []) : [];
+  const goesOn = Object.fromEntries(from.flatMap((id) => (own[id] === undefined ? [] : [[id, own[id]]])));
+  const keyed = answerKeyOf(exercise, part.id, numbers, rules, goesOn);
+  const question = keyed.ok && !keyed.value.table ? keyed.value.question : undefined;
+  if (!question) return [];
+  const { setting, ways } = workedSolution(question, how);
+  const { decimals } = part.format;
+  const theirs = ways.find(({ number }) => roundTo(number, decimals) === roundTo(verdict.read ?? NaN, decimals));
+  const way = (verdict.kind === 'carried' ? theirs : undefined) ?? nth(ways, 0);
+  return [...stepsAt(setting, 'steps'), ...stepsAt(way.steps, 'steps')];
 }
 
 /** The same as plain text, for a message. */

@@ -18,10 +18,10 @@ import {
   type MarkedStudent,
   type Marking,
 } from '@hardy-sextant/contract';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { call, callFor } from '../../ui/api.ts';
-import { listKey } from '../../ui/records.ts';
+import { asError, call, callFor } from '../../api/call.ts';
+import { listKey } from '../../api/records.ts';
 
 export const markingKey = (setId: string) => ['sets', setId, 'marking'];
 const key = markingKey;
@@ -65,7 +65,7 @@ export function useChecking(
       await queries.invalidateQueries({ queryKey: key(setId) });
     };
     run().catch((error: unknown) => {
-      if (!controller.signal.aborted) setChecking({ done: 0, of: unchecked, stopped: true, error: error as Error });
+      if (!controller.signal.aborted) setChecking({ done: 0, of: unchecked, stopped: true, error: asError(error) });
     });
     return () => controller.abort();
   }, [setId, unchecked, queries, turn]);
@@ -115,13 +115,25 @@ export function withNews(
   return { ...now, accepted, unmatchedRows, students: now.students.map((student) => byId.get(student.id) ?? student) };
 }
 
+/**
+ * Puts news into the marking that is shown. A read that is under way was asked before them and would show what stood there
+ * then: it is asked again.
+ */
+export async function showNews(queries: QueryClient, setId: string, news: News): Promise<void> {
+  const queryKey = key(setId);
+  const isReading = queries.isFetching({ queryKey }) > 0;
+  if (isReading) await queries.cancelQueries({ queryKey });
+  queries.setQueryData<Marking>(queryKey, (now) => now && withNews(now, news));
+  if (isReading) void queries.invalidateQueries({ queryKey });
+}
+
 export function useWriteDecisions(setId: string) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (body: Partial<ChangedDecisions>) =>
       call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body }),
-    onSuccess: (news) => {
-      queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
+    onSuccess: async (news) => {
+      await showNews(queries, setId, news);
       return queries.invalidateQueries({ queryKey: listKey('sets') });
     },
   });
@@ -140,8 +152,8 @@ export function useAssignRow(setId: string) {
   return useMutation({
     mutationFn: ({ rowId, studentId }: { rowId: string; studentId: string }) =>
       call(`/sets/${setId}/unmatched-rows/${rowId}`, assignedReport, { method: 'POST', body: { studentId } }),
-    onSuccess: ({ written: _written, ...news }) => {
-      queries.setQueryData<Marking>(key(setId), (now) => now && withNews(now, news));
+    onSuccess: async ({ written: _written, ...news }) => {
+      await showNews(queries, setId, news);
       return queries.invalidateQueries({ queryKey: listKey('sets') });
     },
   });

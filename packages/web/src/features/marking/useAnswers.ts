@@ -1,5 +1,6 @@
 /** Answers typed, pasted or taken back: in sight at once, sent one request at a time, kept while the server is away. */
 
+import { nth } from '@hardy-sextant/core';
 import {
   changedStudents,
   entryId,
@@ -12,13 +13,13 @@ import {
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { z } from 'zod';
-import { call, Refusal } from '../../ui/api.ts';
-import type { HeldBack, Outbox, OutboxState, SendOutcome } from '../../ui/kept/outbox.ts';
-import { useOutbox } from '../../ui/kept/useOutbox.ts';
-import { markingKey, withNews } from './markingRecords.ts';
+import { call, Refusal } from '../../api/call.ts';
+import type { HeldBack, Outbox, OutboxState, SendOutcome } from '../../api/kept/outbox.ts';
+import { useOutbox } from '../../api/kept/useOutbox.ts';
+import { markingKey, showNews } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
-import { listKey } from '../../ui/records.ts';
+import { listKey } from '../../api/records.ts';
 
 export interface PendingAnswer extends WrittenAnswer {
   readonly source: string;
@@ -62,10 +63,10 @@ export function useAnswers(setId: string, title: string, steps: Pick<Steps, 'tak
       isNothing: ({ text, was }) => text === was,
       together: (a, b) => a.source === b.source,
       send: async (batch) => {
-        const body = { source: batch[0]!.source, changes: batch.map(({ source: _source, ...change }) => change) };
+        const body = { source: nth(batch, 0).source, changes: batch.map(({ source: _source, ...change }) => change) };
         try {
           const students = await call(`/sets/${setId}/answers`, changedStudents, { method: 'PUT', body });
-          queries.setQueryData<Marking>(markingKey(setId), (now) => now && withNews(now, { students }));
+          await showNews(queries, setId, { students });
           void queries.invalidateQueries({ queryKey: listKey('sets') });
           return { is: 'sent' };
         } catch (error) {

@@ -14,13 +14,13 @@ import { roundTo } from '@hardy-sextant/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { z } from 'zod';
-import { call, Refusal } from '../../ui/api.ts';
-import type { Outbox, OutboxState, SendOutcome } from '../../ui/kept/outbox.ts';
-import { useOutbox } from '../../ui/kept/useOutbox.ts';
-import { markingKey, useWriteDecisions, withNews } from './markingRecords.ts';
+import { call, Refusal } from '../../api/call.ts';
+import type { Outbox, OutboxState, SendOutcome } from '../../api/kept/outbox.ts';
+import { useOutbox } from '../../api/kept/useOutbox.ts';
+import { markingKey, showNews, useWriteDecisions } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
-import { listKey } from '../../ui/records.ts';
+import { listKey } from '../../api/records.ts';
 
 type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
 
@@ -57,51 +57,12 @@ export interface Decisions {
 }
 
 export function useDecisions(setId: string, title: string, steps: Pick<Steps, 'take' | 'taken'>): Decisions {
-  const queries = useQueryClient();
-  const { mutateAsync } = useWriteDecisions(setId);
-  const show = (news: DecidedReport): void => {
-    queries.setQueryData<Marking>(markingKey(setId), (now) => now && withNews(now, news));
-    void queries.invalidateQueries({ queryKey: listKey('sets') });
-  };
-  const [state, box] = useOutbox<PendingDecision>({
-    key: `decisions ${setId}`,
-    name: `decisions about “${title}”`,
-    path: `/sets/${setId}/marking`,
-    schema: pendingDecision,
-    ports: {
-      keyOf,
-      join: (earlier, later) => ({ ...later, was: earlier.was }),
-      onTop: (sent, later) => ({ ...later, was: sent.is }),
-      isNothing: (each) => same(each.is, each.was),
-      send: async (batch) => {
-        const decisions = batch.map(({ is, was, ...place }) => ({ ...place, ...plain(is), was: plain(was) }));
-        try {
-          show(await call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body: { decisions } }));
-          return { is: 'sent' };
-        } catch (error) {
-          return outcomeOf(error, batch, show);
-        }
-      },
-    },
-  });
+  const [state, box] = useDecisionBox(setId, title);
+  const accepting = useAccepting(setId);
   const stepOf = (all: readonly PendingDecision[]): Step => ({
     run: () => {
       box.add(all);
       return Promise.resolve(stepOf(all.map(swapped)));
-    },
-  });
-  // A reading is taken back by its id, which only the server knows.
-  const accepting = (reading: ChangedDecisions['accept'][number]): Step => ({
-    run: async () => {
-      const before = new Set((queries.getQueryData<Marking>(markingKey(setId))?.accepted ?? []).map(({ id }) => id));
-      const after = await mutateAsync({ accept: [reading] });
-      const made = (after.accepted ?? []).filter(({ id }) => !before.has(id)).map(({ id }) => id);
-      return {
-        run: async () => {
-          await mutateAsync({ takeBack: made });
-          return accepting(reading);
-        },
-      };
     },
   });
   return {
@@ -116,6 +77,57 @@ export function useDecisions(setId: string, title: string, steps: Pick<Steps, 't
     },
     accept: (reading) => steps.take(accepting(reading)),
   };
+}
+
+/** Decisions on their way to the server. */
+function useDecisionBox(setId: string, title: string) {
+  const queries = useQueryClient();
+  const show = async (news: DecidedReport): Promise<void> => {
+    await showNews(queries, setId, news);
+    void queries.invalidateQueries({ queryKey: listKey('sets') });
+  };
+  const send = async (batch: readonly PendingDecision[]): Promise<SendOutcome<PendingDecision>> => {
+    const decisions = batch.map(({ is, was, ...place }) => ({ ...place, ...plain(is), was: plain(was) }));
+    try {
+      await show(await call(`/sets/${setId}/decisions`, decidedReport, { method: 'PUT', body: { decisions } }));
+      return { is: 'sent' };
+    } catch (error) {
+      return outcomeOf(error, batch, show);
+    }
+  };
+  return useOutbox<PendingDecision>({
+    key: `decisions ${setId}`,
+    name: `decisions about “${title}”`,
+    path: `/sets/${setId}/marking`,
+    schema: pendingDecision,
+    ports: {
+      keyOf,
+      join: (earlier, later) => ({ ...later, was: earlier.was }),
+      onTop: (sent, later) => ({ ...later, was: sent.is }),
+      isNothing: (each) => same(each.is, each.was),
+      send,
+    },
+  });
+}
+
+/** Accepting a reading, and taking it back by its id, which only the server knows. */
+function useAccepting(setId: string) {
+  const queries = useQueryClient();
+  const { mutateAsync } = useWriteDecisions(setId);
+  const accepting = (reading: ChangedDecisions['accept'][number]): Step => ({
+    run: async () => {
+      const before = new Set((queries.getQueryData<Marking>(markingKey(setId))?.accepted ?? []).map(({ id }) => id));
+      const after = await mutateAsync({ accept: [reading] });
+      const made = (after.accepted ?? []).filter(({ id }) => !before.has(id)).map(({ id }) => id);
+      return {
+        run: async () => {
+          await mutateAsync({ takeBack: made });
+          return accepting(reading);
+        },
+      };
+    },
+  });
+  return accepting;
 }
 
 /** What a failed write means: one that was decided elsewhere is held back with what stands there. */

@@ -1,6 +1,6 @@
 /** An import while it is prepared: what was read, what its columns are, what will be stored; and what has become of it. */
 
-import type { ImportedReport, Marking } from '@hardy-sextant/contract';
+import type { ImportedAnswers, ImportedReport, Marking } from '@hardy-sextant/contract';
 import {
   guessRoles,
   hasHead,
@@ -12,7 +12,7 @@ import {
   type Separator,
 } from '@hardy-sextant/files';
 import { useMemo, useState } from 'react';
-import { readFileRows } from '../../ui/readFile.ts';
+import { readFileRows } from '../../api/readFile.ts';
 import { previewOf, rowsOf } from './importPreview.ts';
 import { useImportAnswers, useMatchings, useRememberMatching, useTakeBack } from './markingRecords.ts';
 import { rewriting } from './rewriting.ts';
@@ -36,34 +36,11 @@ interface Imported {
 export type Import = ReturnType<typeof useImport>;
 
 export function useImport({ setId, marking, open, steps }: Imported) {
-  const matchings = useMatchings();
-  const remember = useRememberMatching();
-  const bring = useImportAnswers(setId);
-  const { mutateAsync: takeBack } = useTakeBack(setId);
-  const [text, setText] = useState('');
-  const [source, setSource] = useState<Source>();
-  const [problem, setProblem] = useState('');
-  const [report, setReport] = useState<ImportedReport>();
   const { assignedExercises } = marking.set;
+  const [text, setText] = useState('');
+  const sending = useSending(setId, steps);
+  const { source, setSource, problem, setProblem, take } = useSource(marking, open, sending.dropReport);
   const columns = useColumns(source, marking);
-  const { wanted, width } = columns;
-
-  const take = (name: string, read: ReadRows, head = hasHead(read.rows)) => {
-    setProblem('');
-    setReport(undefined);
-    const [first, ...others] = read.rows;
-    if (!first) return setProblem('There are no rows in it.');
-    const names = head ? first : [];
-    const rows = head ? others : read.rows;
-    const students = marking.students.filter(({ withdrawn }) => !withdrawn);
-    const remembered = matchings.data ?? [];
-    setSource({
-      ...read,
-      name,
-      head,
-      roles: guessRoles({ names, rows, assignedExercises, open, students, remembered }),
-    });
-  };
   const look = (name: string, pasted: string, separator?: Separator) => {
     try {
       take(name, separator === undefined ? readText(pasted) : readText(pasted, separator));
@@ -71,23 +48,17 @@ export function useImport({ setId, marking, open, steps }: Imported) {
       setProblem(error instanceof Error ? error.message : 'This cannot be read.');
     }
   };
+  const takeFile = (file: File) =>
+    readFileRows(file).then(
+      (read) => take(file.name, read),
+      (error: Error) => setProblem(error.message),
+    );
   const setRoles = (roles: readonly string[]) => source && setSource({ ...source, roles });
-  const rolesNow = Array.from({ length: width }, (_role, at) => source?.roles[at] ?? '');
+  const rolesNow = Array.from({ length: columns.width }, (_role, at) => source?.roles[at] ?? '');
   const send = async () => {
-    if (!source || !wanted) return;
-    try {
-      const done = await bring.mutateAsync({ source: source.name, rows: wanted });
-      if (done.written.length > 0 || done.newRows.length > 0)
-        steps.taken(rewriting(takeBack, done.written, done.newRows, 'away'));
-      const [names] = source.rows;
-      if (source.head && names)
-        remember.mutate({ columns: names.map((name) => name.slice(0, 200)), roles: [...source.roles] });
-      setReport(done);
-      setSource(undefined);
-      setText('');
-    } catch {
-      // The error stands below; what was read stays here.
-    }
+    if (!source || !columns.wanted || !(await sending.send(source, columns.wanted))) return;
+    setSource(undefined);
+    setText('');
   };
   return {
     ...columns,
@@ -95,27 +66,71 @@ export function useImport({ setId, marking, open, steps }: Imported) {
     setText,
     source,
     problem,
-    report,
+    report: sending.report,
     roles: useMemo(() => rolesFor(assignedExercises, open), [assignedExercises, open]),
     assignedExercises,
     open,
     take,
     look,
-    takeFile: (file: File) =>
-      readFileRows(file).then(
-        (read) => take(file.name, read),
-        (error: Error) => setProblem(error.message),
-      ),
+    takeFile,
     /** What a column is; what another column was before, it is no more. */
     setRole: (column: number, role: string) =>
       setRoles(rolesNow.map((before, at) => (at === column ? role : role !== '' && before === role ? '' : before))),
     setInOrder: (assigned: Parameters<typeof inOrder>[1]) => setRoles(inOrder(rolesNow, assigned)),
     back: () => setSource(undefined),
-    dropReport: () => setReport(undefined),
+    dropReport: sending.dropReport,
     send,
-    sending: bring.isPending,
-    error: bring.error,
+    sending: sending.isPending,
+    error: sending.error,
   };
+}
+
+/** What was read, with what its columns probably are. */
+function useSource(marking: Marking, open: string, onTaken: () => void) {
+  const matchings = useMatchings();
+  const [source, setSource] = useState<Source>();
+  const [problem, setProblem] = useState('');
+  const take = (name: string, read: ReadRows, head = hasHead(read.rows)) => {
+    setProblem('');
+    onTaken();
+    const [first, ...others] = read.rows;
+    if (!first) return setProblem('There are no rows in it.');
+    const roles = guessRoles({
+      names: head ? first : [],
+      rows: head ? others : read.rows,
+      assignedExercises: marking.set.assignedExercises,
+      open,
+      students: marking.students.filter(({ withdrawn }) => !withdrawn),
+      remembered: matchings.data ?? [],
+    });
+    setSource({ ...read, name, head, roles });
+  };
+  return { source, setSource, problem, setProblem, take };
+}
+
+/** Stores what was prepared, remembers its columns, and makes it a step that can be taken back. */
+function useSending(setId: string, steps: Steps) {
+  const remember = useRememberMatching();
+  const bring = useImportAnswers(setId);
+  const { mutateAsync: takeBack } = useTakeBack(setId);
+  const [report, setReport] = useState<ImportedReport>();
+  /** @returns whether it was stored; where it was not, what was read stays and the error is shown */
+  const send = async (
+    { name, head, rows: [names], roles }: Source,
+    rows: ImportedAnswers['rows'],
+  ): Promise<boolean> => {
+    try {
+      const done = await bring.mutateAsync({ source: name, rows });
+      if (done.written.length > 0 || done.newRows.length > 0)
+        steps.taken(rewriting(takeBack, done.written, done.newRows, 'away'));
+      if (head && names) remember.mutate({ columns: names.map((each) => each.slice(0, 200)), roles: [...roles] });
+      setReport(done);
+      return true;
+    } catch {
+      return false;
+    }
+  };
+  return { send, report, dropReport: () => setReport(undefined), isPending: bring.isPending, error: bring.error };
 }
 
 /** What the columns of a source say: its rows, who is who, and what importing them would do. */

@@ -1,6 +1,6 @@
 /** What a marking shows: the chosen exercises' answers, filtered, with what gathers them. */
 import { numberStyleById, writeBrief, type HouseRules, totalOf } from '@hardy-sextant/core';
-import { type MarkedStudent, type Marking } from '@hardy-sextant/contract';
+import type { AssignedExercise, MarkedStudent, Marking } from '@hardy-sextant/contract';
 import { useMemo } from 'react';
 import { causeOf, causesOf, cellsOf, columnId, type Cause, type Cell, type Column } from './causes.ts';
 import { partName } from './partNames.ts';
@@ -23,7 +23,7 @@ export interface MarkingView {
   readonly cause: string;
 }
 
-interface Filter {
+export interface Filter {
   /** A place in the set, or `all`. */
   readonly which: string;
   readonly cause: string;
@@ -31,35 +31,10 @@ interface Filter {
   readonly column: string;
 }
 
-export function useMarkingView(
-  marking: Marking,
-  rules: HouseRules,
-  { which, cause, kind, column }: Filter,
-): MarkingView {
-  const { set: kept, students } = marking;
-  const style = numberStyleById(rules.numberStyle);
-  const assignedExercises = useMemo(
-    () => (which === 'all' ? kept.assignedExercises : kept.assignedExercises.filter(({ itemId }) => itemId === which)),
-    [kept.assignedExercises, which],
-  );
-  const columns = useMemo(
-    (): Column[] =>
-      assignedExercises.flatMap((assigned) =>
-        assigned.exercise.parts.map((part) => ({
-          id: columnId(assigned.itemId, part.id),
-          assigned,
-          partId: part.id,
-          name:
-            assignedExercises.length > 1
-              ? `${kept.assignedExercises.indexOf(assigned) + 1}${part.id}`
-              : `${part.id} · ${partName(part)}`,
-        })),
-      ),
-    [assignedExercises, kept.assignedExercises],
-  );
-  const cells = useMemo(() => cellsOf(marking, assignedExercises), [marking, assignedExercises]);
-  const flat = useMemo(() => students.flatMap(({ id }) => [...(cells.get(id)?.values() ?? [])]), [students, cells]);
-
+export function useMarkingView(marking: Marking, rules: HouseRules, filter: Filter): MarkingView {
+  const { students } = marking;
+  const { which, cause, kind, column } = filter;
+  const { columns, cells, flat, totals, of } = useChosenExercises(marking, rules, which);
   const inColumn = useMemo(
     () =>
       flat.filter((cell) => (column === '' || cell.column === column) && (kind === '' || cell.verdict.kind === kind)),
@@ -79,27 +54,46 @@ export function useMarkingView(
         : students.filter(({ id }) => [...(cells.get(id)?.values() ?? [])].some(({ key }) => lit.has(key))),
     [students, cells, lit],
   );
-  const totals = useMemo(() => {
-    const whole = { ...marking, set: { ...marking.set, assignedExercises: [...assignedExercises] } };
-    return new Map(
-      students.map((student) => [
-        student.id,
-        student.verdicts ? writeBrief(totalOf(whole, student).marks, 0, 2, style) : '–',
-      ]),
-    );
-  }, [marking, assignedExercises, students, style]);
-  const of = students[0]
-    ? writeBrief(
-        totalOf({ ...marking, set: { ...marking.set, assignedExercises: [...assignedExercises] } }, students[0]).of,
-        0,
-        2,
-        style,
-      )
-    : '';
   const open = useMemo(() => inColumn.filter((each) => each.open), [inColumn]);
   const causes = useMemo(() => causesOf(inColumn), [inColumn]);
   return useMemo(
     () => ({ students, columns, cells, flat, inColumn, causes, lit, shown, totals, of, open, cause }),
     [students, columns, cells, flat, inColumn, causes, lit, shown, totals, of, open, cause],
+  );
+}
+
+/** One exercise or all of them: columns, cells, and what each student has in all. */
+function useChosenExercises(marking: Marking, rules: HouseRules, which: string) {
+  const { set: kept, students } = marking;
+  const chosen = useMemo(
+    () => (which === 'all' ? kept.assignedExercises : kept.assignedExercises.filter(({ itemId }) => itemId === which)),
+    [kept.assignedExercises, which],
+  );
+  const columns = useMemo(() => columnsOf(chosen, kept.assignedExercises), [chosen, kept.assignedExercises]);
+  const cells = useMemo(() => cellsOf(marking, chosen), [marking, chosen]);
+  const flat = useMemo(() => students.flatMap(({ id }) => [...(cells.get(id)?.values() ?? [])]), [students, cells]);
+  const { totals, of } = useMemo(() => {
+    const style = numberStyleById(rules.numberStyle);
+    const written = (value: number) => writeBrief(value, 0, 2, style);
+    const whole = { ...marking, set: { ...marking.set, assignedExercises: [...chosen] } };
+    const [first] = marking.students;
+    const marks = marking.students.map((student) => {
+      const total = student.verdicts ? written(totalOf(whole, student).marks) : '–';
+      return [student.id, total] as const;
+    });
+    return { totals: new Map(marks), of: first ? written(totalOf(whole, first).of) : '' };
+  }, [marking, chosen, rules.numberStyle]);
+  return { columns, cells, flat, totals, of };
+}
+
+/** A column a part; where several exercises are shown, named by the place of each in the set. */
+function columnsOf(chosen: readonly AssignedExercise[], all: readonly AssignedExercise[]): Column[] {
+  return chosen.flatMap((assigned) =>
+    assigned.exercise.parts.map((part) => ({
+      id: columnId(assigned.itemId, part.id),
+      assigned,
+      partId: part.id,
+      name: chosen.length > 1 ? `${all.indexOf(assigned) + 1}${part.id}` : `${part.id} · ${partName(part)}`,
+    })),
   );
 }

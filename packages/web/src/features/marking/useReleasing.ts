@@ -1,8 +1,8 @@
 /** Marks released, or the release taken back; the server asks first while answers are still to be looked at. */
 
 import { problemTypes } from '@hardy-sextant/contract';
-import { Refusal } from '../../ui/api.ts';
-import { useRelease } from '../../ui/setRecords.ts';
+import { Refusal } from '../../api/call.ts';
+import { useRelease } from '../../api/setRecords.ts';
 import type { Decisions } from './useDecisions.ts';
 
 export function useReleasing(setId: string, revision: number, decisions: Pick<Decisions, 'flush'>) {

@@ -1,5 +1,6 @@
 /** What was done on a screen, one step after another: each can be taken back and done again. */
 
+import { asError } from '../../api/call.ts';
 import { useCallback, useRef, useState } from 'react';
 
 /** Doing a step gives the step that takes it back. */
@@ -52,7 +53,7 @@ export function useSteps(key: string): Steps {
         setError(undefined);
         then(inverse);
       } catch (problem) {
-        setError(problem as Error);
+        setError(asError(problem));
       }
     });
   }, []);

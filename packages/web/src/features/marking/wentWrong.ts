@@ -53,10 +53,10 @@ export function wentWrong(marking: Marking): WentWrong {
       parts.push({
         column,
         name,
-        right: count('right', 'right-rounded', 'reading'),
+        right: count('right', 'right-rounded', 'right-other-way', 'reading'),
         carried: count('carried'),
         slip: count('slip', 'carried-slip'),
-        unexplained: count('unexplained', 'unreadable', 'no-key'),
+        unexplained: count('unexplained', 'unreadable', 'shown-error', 'no-key'),
         blank: count('blank'),
         answers,
       });

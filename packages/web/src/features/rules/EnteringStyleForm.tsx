@@ -1,6 +1,6 @@
 /** One entering style: a shipped one to look at and copy, or one made here to edit. */
 import { Button, Checkbox, Group, NumberInput, Select, TextInput } from '@mantine/core';
-import { useForm } from '@mantine/form';
+import type { UseFormReturnType } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
 import {
   centRounding,
@@ -17,12 +17,10 @@ import {
   type EnteringStyleDocument,
   type KeptEnteringStyle,
 } from '@hardy-sextant/contract';
-import { useState } from 'react';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
-import { Refusal } from '../../ui/api.ts';
-import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../ui/records.ts';
+import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../api/records.ts';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
-import { useKeptForm } from '../../ui/useKeptForm.ts';
+import { useRecordForm } from '../../api/kept/useRecordForm.ts';
 import styles from './RulesPage.module.css';
 
 const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
@@ -37,6 +35,11 @@ const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
   end: 'end',
   begin: 'beginning',
 };
+
+interface SelectOption {
+  readonly value: string;
+  readonly label: string;
+}
 
 const rates = [
   { value: 'percent-a-year', label: 'in percent a year' },
@@ -68,112 +71,45 @@ interface EnteringStyleFormProps {
 }
 
 export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProps) {
-  const write = useWriteEnteringStyle();
-  const remove = useDeleteEnteringStyle();
-  const [revision, setRevision] = useState(kept?.revision ?? 0);
-  const [theirs, setTheirs] = useState<KeptEnteringStyle>();
-  const { id: _id, ...document } = shown;
-  const form = useForm<EnteringStyleDocument>({
-    initialValues: document,
-    validate: (values) => {
-      const read = enteringStyle.safeParse(values);
-      return read.success
-        ? {}
-        : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
-    },
+  const { mutateAsync } = useWriteEnteringStyle();
+  const { id, ...document } = shown;
+  const record = useRecordForm<EnteringStyleDocument, KeptEnteringStyle>({
+    key: `style ${id}`,
+    schema: enteringStyle,
+    values: document,
+    revision: kept?.revision ?? 0,
+    keptSchema: keptEnteringStyle,
+    valuesOf: ({ style }) => style,
+    send: (style, revision) => mutateAsync({ id, style, revision }),
+    onStored: ({ style }) => notifications.show({ message: `“${style.name}” is kept.` }),
   });
+  const { form, theirs } = record;
   const locked = kept === undefined;
-  const typed = useKeptForm(`style ${shown.id}`, form);
-  const copy = async () => {
-    const made = await write.mutateAsync({ style: { ...document, name: `${document.name}, ours`.slice(0, 60) } });
-    notifications.show({ message: 'A copy is made. Change it to what the class’s own tool does.' });
-    onKept(made.id);
-  };
-  const save = async (against: number) => {
-    if (!kept) return;
-    try {
-      const stored = await write.mutateAsync({ id: kept.id, style: form.values, revision: against });
-      setRevision(stored.revision);
-      setTheirs(undefined);
-      form.setInitialValues(form.values);
-      form.resetDirty(form.values);
-      notifications.show({ message: `“${stored.style.name}” is kept.` });
-    } catch (error) {
-      if (error instanceof Refusal && error.isStale) setTheirs(keptEnteringStyle.parse(error.document.current));
-    }
-  };
   return (
-    <form onSubmit={form.onSubmit(() => void save(revision))} noValidate className={`sheet ${styles.form}`}>
+    <form onSubmit={record.submit} noValidate className={`sheet ${styles.form}`}>
       <h2>{locked ? shown.name : form.values.name}</h2>
       <p className="soft" style={{ margin: 0 }}>
         {locked
           ? 'This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.'
-          : styleInWords({ id: shown.id, ...form.values })}
+          : styleInWords({ id, ...form.values })}
       </p>
-      <ResumedNote typed={typed} />
-      <fieldset disabled={locked} className={styles.plainSet}>
-        <div className={styles.fields}>
-          <TextInput label="Name" {...form.getInputProps('name')} />
-          <Select
-            label="The rate is entered"
-            allowDeselect={false}
-            data={rates}
-            {...form.getInputProps('rate')}
-            disabled={locked}
-          />
-          <Select label="Signs" allowDeselect={false} data={signs} {...form.getInputProps('signs')} disabled={locked} />
-          <Select label="N" allowDeselect={false} data={counts} {...form.getInputProps('count')} disabled={locked} />
-          <Select
-            label="A solved N"
-            allowDeselect={false}
-            data={solvedCounts}
-            {...form.getInputProps('solvedCount')}
-            disabled={locked}
-          />
-          <Select
-            label="A table is read"
-            allowDeselect={false}
-            data={ranges}
-            {...form.getInputProps('range')}
-            disabled={locked}
-          />
-          <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />
-        </div>
-        <Checkbox
-          mt="sm"
-          label="Payments and compoundings a year are set apart"
-          {...form.getInputProps('setsFrequencies', { type: 'checkbox' })}
-        />
-        <h3 className={styles.subhead}>Labels on the tool</h3>
-        <div className={styles.labels}>
-          {(Object.keys(labelNames) as (keyof EnteringLabels)[]).map((name) => (
-            <TextInput
-              key={name}
-              size="xs"
-              label={labelNames[name]}
-              maxLength={30}
-              {...form.getInputProps(`labels.${name}`)}
-            />
-          ))}
-        </div>
-      </fieldset>
-      <Entries style={{ id: shown.id, ...form.values }} />
-      {write.error && !theirs && (
-        <p role="alert" className={styles.failed}>
-          {write.error.message} The style is not stored yet.
+      <ResumedNote typed={record.typed} />
+      <StyleFields form={form} locked={locked} />
+      <Entries style={{ id, ...form.values }} />
+      {record.error && (
+        <p role="alert" className="wrong">
+          {record.error.message} The style is not stored yet.
         </p>
       )}
       <Group>
         {locked ? (
-          <Button variant="filled" loading={write.isPending} onClick={() => void copy().catch(() => undefined)}>
-            Copy and change it
-          </Button>
+          <CopyStyle document={document} onCopied={onKept} />
         ) : (
           <>
-            <Button type="submit" variant="filled" loading={write.isPending} disabled={!form.isDirty()}>
+            <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
               Keep this style
             </Button>
-            <Button onClick={() => void remove.mutateAsync(kept.id).then(() => onKept(''))}>Delete it</Button>
+            <DeleteStyle id={id} onDeleted={() => onKept('')} />
           </>
         )}
       </Group>
@@ -181,16 +117,87 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
         what="this style"
         theirs={theirs?.style.name}
         mine={form.values.name}
-        onTheirs={() => {
-          if (!theirs) return;
-          form.setValues(theirs.style);
-          form.resetDirty(theirs.style);
-          setRevision(theirs.revision);
-          setTheirs(undefined);
-        }}
-        onMine={() => theirs && void save(theirs.revision)}
+        onTheirs={record.takeTheirs}
+        onMine={record.keepMine}
       />
     </form>
+  );
+}
+
+interface StyleFieldsProps {
+  readonly form: UseFormReturnType<EnteringStyleDocument>;
+  /** A shipped style is looked at, not changed. */
+  readonly locked: boolean;
+}
+
+function StyleFields({ form, locked }: StyleFieldsProps) {
+  const choice = (label: string, name: keyof EnteringStyleDocument, data: readonly SelectOption[]) => (
+    <Select label={label} allowDeselect={false} data={[...data]} {...form.getInputProps(name)} disabled={locked} />
+  );
+  return (
+    <fieldset disabled={locked} className="bare">
+      <div className={styles.fields}>
+        <TextInput label="Name" {...form.getInputProps('name')} />
+        {choice('The rate is entered', 'rate', rates)}
+        {choice('Signs', 'signs', signs)}
+        {choice('N', 'count', counts)}
+        {choice('A solved N', 'solvedCount', solvedCounts)}
+        {choice('A table is read', 'range', ranges)}
+        <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />
+      </div>
+      <Checkbox
+        mt="sm"
+        label="Payments and compoundings a year are set apart"
+        {...form.getInputProps('setsFrequencies', { type: 'checkbox' })}
+      />
+      <h3 className="label">Labels on the tool</h3>
+      <div className={styles.labels}>
+        {Object.entries(labelNames).map(([name, words]) => (
+          <TextInput key={name} size="xs" label={words} maxLength={30} {...form.getInputProps(`labels.${name}`)} />
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+interface CopyStyleProps {
+  readonly document: EnteringStyleDocument;
+  readonly onCopied: (id: string) => void;
+}
+
+function CopyStyle({ document, onCopied }: CopyStyleProps) {
+  const write = useWriteEnteringStyle();
+  const copy = () =>
+    write.mutate(
+      { style: { ...document, name: `${document.name}, ours`.slice(0, 60) } },
+      {
+        onSuccess: ({ id }) => {
+          notifications.show({ message: 'A copy is made. Change it to what the class’s own tool does.' });
+          onCopied(id);
+        },
+        onError: (error) => notifications.show({ message: error.message }),
+      },
+    );
+  return (
+    <Button variant="filled" loading={write.isPending} onClick={copy}>
+      Copy and change it
+    </Button>
+  );
+}
+
+function DeleteStyle({ id, onDeleted }: { readonly id: string; readonly onDeleted: () => void }) {
+  const remove = useDeleteEnteringStyle();
+  return (
+    <Button
+      onClick={() =>
+        remove.mutate(id, {
+          onSuccess: onDeleted,
+          onError: (error) => notifications.show({ message: error.message }),
+        })
+      }
+    >
+      Delete it
+    </Button>
   );
 }
 

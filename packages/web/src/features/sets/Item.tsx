@@ -5,9 +5,11 @@ import { CSS } from '@dnd-kit/utilities';
 import { IconGripVertical } from '@tabler/icons-react';
 import type { AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
-import { Refusal } from '../../ui/api.ts';
-import { useFollowChange } from '../../ui/setRecords.ts';
+import { Refusal } from '../../api/call.ts';
+import { useFollowChange } from '../../api/setRecords.ts';
+import { Field } from '../../ui/Field.tsx';
 import type { ItemBody } from './useItemBodies.ts';
+import { RowButton } from '../../ui/RowButton.tsx';
 import styles from './Sets.module.css';
 
 interface ItemProps {
@@ -47,7 +49,7 @@ export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksW
       </button>
       <span className={styles.place}>{at + 1}</span>
       <div>
-        <Link to={`/exercises/${item.exerciseId}`} className={styles.name}>
+        <Link to={`/exercises/${item.exerciseId}`} className="called">
           {title}
         </Link>
         {body && (
@@ -60,38 +62,55 @@ export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksW
           assigned.latest !== assigned.keptAgainst &&
           assigned.latest !== 0 && <Changed setId={setId} assigned={assigned} />}
       </div>
-      <label className={styles.marks}>
-        <input
-          aria-label={`marks of exercise ${at + 1}`}
-          value={marks ?? (item.marks === undefined ? '' : String(item.marks))}
-          placeholder={String(body?.marks ?? 0)}
-          inputMode="decimal"
-          onChange={(event) => onMarks(event.currentTarget.value)}
-          onBlur={onMarksWritten}
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
-        marks
-        {marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0) && (
-          <span className={styles.problem}>a number above zero</span>
-        )}
-      </label>
-      <div className={styles.buttons}>
-        <Button size="compact-xs" variant="subtle" aria-label={`move exercise ${at + 1} up`} onClick={() => onMove(-1)}>
+      <MarksField
+        at={at}
+        text={marks ?? (item.marks === undefined ? '' : String(item.marks))}
+        usual={body?.marks ?? 0}
+        wrong={marks !== undefined && marks.trim() !== '' && !(Number(marks.replace(',', '.')) > 0)}
+        onText={onMarks}
+        onLeave={onMarksWritten}
+      />
+      <div className="line">
+        <RowButton label={`move exercise ${at + 1} up`} onAct={() => onMove(-1)}>
           ↑
-        </Button>
-        <Button
-          size="compact-xs"
-          variant="subtle"
-          aria-label={`move exercise ${at + 1} down`}
-          onClick={() => onMove(1)}
-        >
+        </RowButton>
+        <RowButton label={`move exercise ${at + 1} down`} onAct={() => onMove(1)}>
           ↓
-        </Button>
-        <Button size="compact-xs" variant="subtle" aria-label={`remove exercise ${at + 1}`} onClick={onRemove}>
+        </RowButton>
+        <RowButton label={`remove exercise ${at + 1}`} onAct={onRemove}>
           Remove
-        </Button>
+        </RowButton>
       </div>
     </li>
+  );
+}
+
+interface MarksFieldProps {
+  readonly at: number;
+  readonly text: string;
+  /** The exercise's own marks. */
+  readonly usual: number;
+  readonly wrong: boolean;
+  readonly onText: (text: string) => void;
+  readonly onLeave: () => void;
+}
+
+function MarksField({ at, text, usual, wrong, onText, onLeave }: MarksFieldProps) {
+  return (
+    <label className={styles.marks}>
+      <Field
+        className="short"
+        label={`marks of exercise ${at + 1}`}
+        value={text}
+        placeholder={String(usual)}
+        inputMode="decimal"
+        onText={onText}
+        onBlur={onLeave}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+      marks
+      {wrong && <span className="wrong">a number above zero</span>}
+    </label>
   );
 }
 
@@ -122,7 +141,7 @@ function Changed({ setId, assigned }: { readonly setId: string; readonly assigne
         Give it anew
       </Button>
       {follow.error && (
-        <p role="alert" className={styles.problem}>
+        <p role="alert" className="wrong">
           {follow.error.message} {field}
         </p>
       )}

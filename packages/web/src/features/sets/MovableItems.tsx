@@ -11,7 +11,6 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { ReactNode } from 'react';
-import styles from './Sets.module.css';
 
 interface MovableItemsProps {
   /** In their order. */
@@ -43,7 +42,7 @@ export function MovableItems({ ids, onDrop, children }: MovableItemsProps) {
       accessibility={{ announcements }}
     >
       <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
-        <ol className={styles.items}>{children}</ol>
+        <ol className="list">{children}</ol>
       </SortableContext>
     </DndContext>
   );

@@ -1,6 +1,7 @@
 /** Beside a set's exercises: for whom they are, when, with whose numbers, and how far the marking is. */
 import { roundTo } from '@hardy-sextant/core';
 import type { KeptClass, KeptSet, SetDocument } from '@hardy-sextant/contract';
+import { Field } from '../../ui/Field.tsx';
 import styles from './Sets.module.css';
 
 interface SetFactsProps {
@@ -16,53 +17,29 @@ interface SetFactsProps {
 export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsProps) {
   const given = kept.assignedAt !== undefined;
   return (
-    <aside>
-      <section className={`sheet ${styles.note}`}>
+    <aside className="stack">
+      <section className="sheet block">
         <h2 className="label">For {chosen.code}</h2>
         <p>
           {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)} marks,{' '}
           {chosen.students} students
         </p>
-        <label className={styles.field}>
+        <label className="ends">
           Given
-          <input
-            type="date"
-            value={document.given}
-            onChange={(event) => onChange({ given: event.currentTarget.value })}
-          />
+          <Field type="date" value={document.given} onText={(text) => onChange({ given: text })} />
         </label>
-        <label className={styles.field}>
+        <label className="ends">
           Due
-          <input type="date" value={document.due} onChange={(event) => onChange({ due: event.currentTarget.value })} />
+          <Field type="date" value={document.due} onText={(text) => onChange({ due: text })} />
         </label>
         {document.given !== '' && document.due !== '' && document.due < document.given && (
-          <p className={styles.problem}>It is due before it is given.</p>
+          <p className="wrong">It is due before it is given.</p>
         )}
-        <fieldset className={styles.numbers} disabled={given}>
-          <legend>Numbers</legend>
-          <label>
-            <input
-              type="radio"
-              name="numbers"
-              checked={document.numbers === 'same'}
-              onChange={() => onChange({ numbers: 'same' })}
-            />{' '}
-            one set for all
-          </label>
-          <label>
-            <input
-              type="radio"
-              name="numbers"
-              checked={document.numbers === 'own'}
-              onChange={() => onChange({ numbers: 'own' })}
-            />{' '}
-            each student their own
-          </label>
-        </fieldset>
+        <WhoseNumbers numbers={document.numbers} fixed={given} onChange={(numbers) => onChange({ numbers })} />
         {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
       </section>
       {given && (
-        <section className={`sheet ${styles.note}`}>
+        <section className="sheet block">
           <h2 className="label">Marking</h2>
           <p>
             {kept.counts.submitted} of {kept.counts.students} have submitted, {kept.counts.toLookAt} answers are to be
@@ -72,5 +49,30 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
         </section>
       )}
     </aside>
+  );
+}
+
+interface WhoseNumbersProps {
+  readonly numbers: SetDocument['numbers'];
+  /** Students have theirs already. */
+  readonly fixed: boolean;
+  readonly onChange: (numbers: SetDocument['numbers']) => void;
+}
+
+const choices = [
+  ['same', 'one set for all'],
+  ['own', 'each student their own'],
+] as const;
+
+function WhoseNumbers({ numbers, fixed, onChange }: WhoseNumbersProps) {
+  return (
+    <fieldset className={styles.numbers} disabled={fixed}>
+      <legend>Numbers</legend>
+      {choices.map(([id, words]) => (
+        <label key={id}>
+          <input type="radio" name="numbers" checked={numbers === id} onChange={() => onChange(id)} /> {words}
+        </label>
+      ))}
+    </fieldset>
   );
 }

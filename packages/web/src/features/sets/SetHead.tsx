@@ -2,16 +2,14 @@
 import { Button, Menu } from '@mantine/core';
 import type { KeptClass, KeptSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { Confirm } from '../../ui/Confirm.tsx';
-import { KeptNote } from '../../ui/kept/KeptNote.tsx';
+import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useRestore } from '../../ui/records.ts';
-import { useDeleteSet } from '../../ui/setRecords.ts';
-import { showUndo } from '../../ui/showUndo.tsx';
+import { useDeleteSet } from '../../api/setRecords.ts';
+import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { stateOf } from './stateOf.ts';
 import type { useSetEditing } from './useSetEditing.ts';
-import styles from './Sets.module.css';
 
 interface SetHeadProps {
   readonly kept: KeptSet;
@@ -75,7 +73,7 @@ function TitleField({ title, onTitle }: { readonly title: string; readonly onTit
     <>
       <h1 className="visually-hidden">{title}</h1>
       <input
-        className={styles.title}
+        className="title-field"
         aria-label="title of the set"
         value={typed ?? title}
         maxLength={160}
@@ -96,16 +94,12 @@ interface DeleteSetProps {
 }
 
 function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
-  const navigate = useNavigate();
   const remove = useDeleteSet();
-  const restore = useRestore();
-  const gone = async () => {
+  const leave = useLeaveDeleted();
+  const { id, title } = kept;
+  const gone = () => {
     onDrop();
-    await navigate('/sets');
-    showUndo(`“${kept.title}” is deleted.`, async () => {
-      await restore.mutateAsync({ kind: 'set', id: kept.id });
-      await navigate(`/sets/${kept.id}`);
-    });
+    void leave({ kind: 'set', id, name: `“${title}”`, list: '/sets', page: `/sets/${id}` });
   };
   return (
     <Confirm
@@ -116,7 +110,7 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
       busy={remove.isPending}
       error={remove.error}
       onClose={onClose}
-      onAct={() => remove.mutate(kept.id, { onSuccess: () => void gone() })}
+      onAct={() => remove.mutate(id, { onSuccess: gone })}
     >
       <p>
         {kept.assignedAt === undefined

@@ -5,7 +5,6 @@ import { Item } from './Item.tsx';
 import { MovableItems } from './MovableItems.tsx';
 import type { useContents } from './useContents.ts';
 import type { InPlace } from './useItemBodies.ts';
-import styles from './Sets.module.css';
 
 interface SetItemsProps {
   readonly kept: KeptSet;
@@ -31,8 +30,8 @@ export function SetItems({ kept, items, bodyOf, contents, onChange }: SetItemsPr
   return (
     <>
       {items.length === 0 && (
-        <div className={`sheet ${styles.note}`}>
-          <h2 className={styles.empty}>No exercise in it yet</h2>
+        <div className="sheet block">
+          <h2 className="called">No exercise in it yet</h2>
           <p>Choose one below; the others follow, and each can be moved.</p>
         </div>
       )}

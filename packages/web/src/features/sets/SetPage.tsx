@@ -2,14 +2,14 @@
 import { Button } from '@mantine/core';
 import type { KeptClass, KeptSet, SetItem } from '@hardy-sextant/contract';
 import { useParams } from 'react-router';
-import { Refusal } from '../../ui/api.ts';
+import { Refusal } from '../../api/call.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
-import { useExercises } from '../../ui/records.ts';
-import { useAssign, useAssigning, useClass, useSet } from '../../ui/setRecords.ts';
-import { Failed, Loading } from '../../ui/States.tsx';
+import { useExercises } from '../../api/records.ts';
+import { useAssign, useAssigning, useClass, useSet } from '../../api/setRecords.ts';
+import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { actQuestions } from './actQuestions.ts';
 import { SetFacts } from './SetFacts.tsx';
 import { SetHead } from './SetHead.tsx';
@@ -17,7 +17,6 @@ import { SetItems } from './SetItems.tsx';
 import { useContents } from './useContents.ts';
 import { useItemBodies } from './useItemBodies.ts';
 import { useSetEditing } from './useSetEditing.ts';
-import styles from './Sets.module.css';
 
 export function SetPage() {
   const { setId } = useParams();
@@ -26,7 +25,7 @@ export function SetPage() {
   if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
   if (chosen.isError && !chosen.data)
     return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!set.data || !chosen.data) return <Loading what="the set" />;
+  if (!set.data || !chosen.data) return <LoadingPage title="Set" what="the set" />;
   return <SetDesk key={set.data.id} kept={set.data} chosen={chosen.data} />;
 }
 
@@ -58,18 +57,19 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
         </p>
       )}
       <NotAssigned error={assign.error} />
-      <div className={styles.columns}>
+      <div className="beside">
         <section aria-label="Exercises in order">
           <SetItems kept={kept} items={document.items} bodyOf={bodyOf} contents={contents} onChange={store} />
-          <FindAndPick
-            className={styles.add ?? ''}
-            aria-label="add an exercise"
-            placeholder="Add an exercise…"
-            useFound={useExerciseChoices}
-            nothing="No exercise is called that."
-            picked={null}
-            onPick={({ value, label }) => contents.add(value, label)}
-          />
+          <div style={{ maxWidth: 420, marginBottom: 14 }}>
+            <FindAndPick
+              aria-label="add an exercise"
+              placeholder="Add an exercise…"
+              useFound={useExerciseChoices}
+              nothing="No exercise is called that."
+              picked={null}
+              onPick={({ value, label }) => contents.add(value, label)}
+            />
+          </div>
           {kept.removed.length > 0 && <Removed removed={kept.removed} onPutBack={contents.putBack} />}
         </section>
         <SetFacts kept={kept} chosen={chosen} document={document} total={total} onChange={store} />
@@ -91,7 +91,7 @@ function NotAssigned({ error }: { readonly error: Error | null }) {
   if (!error) return null;
   const field = error instanceof Refusal ? error.document.fields?.[0]?.message : undefined;
   return (
-    <p role="alert" className={styles.problem}>
+    <p role="alert" className="wrong">
       {error.message} {field}
     </p>
   );
@@ -134,9 +134,9 @@ function Removed({
   readonly onPutBack: (itemId: string, title: string) => void;
 }) {
   return (
-    <section className={`sheet ${styles.note}`} aria-label="Removed after it was assigned">
+    <section className="sheet block" aria-label="Removed after it was assigned">
       <h2 className="label">Removed after it was assigned</h2>
-      <ul className={styles.removed}>
+      <ul className="list">
         {removed.map(({ itemId, title: name, answered }) => (
           <li key={itemId}>
             {name}{' '}

@@ -8,12 +8,11 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { classInWords, useClassChoices, useClasses, useSets } from '../../ui/records.ts';
-import { useMakeSet } from '../../ui/setRecords.ts';
-import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { classInWords, useClassChoices, useClasses, useSets } from '../../api/records.ts';
+import { useMakeSet } from '../../api/setRecords.ts';
+import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { stateOf } from './stateOf.ts';
-import styles from './Sets.module.css';
 
 /** More classes than this are picked from a list that is searched, not from a row of them. */
 const FEW = 8;
@@ -29,7 +28,7 @@ export function SetsPage() {
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   if (classes.isError && !classes.data)
     return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (!sets.data || !classes.data) return <Loading what="your sets" />;
+  if (!sets.data || !classes.data) return <LoadingPage title="Sets" what="your sets" />;
   const shown = sets.data.rows;
   const known = classes.data.rows.find(({ id }) => id === chosen);
   const label = known ? classInWords(known) : (shown[0]?.className ?? 'this class');
@@ -50,43 +49,51 @@ export function SetsPage() {
       )}
       <UnreadableRows rows={sets.data.unreadable} />
       {shown.length === 0 && filtered && <p className="soft">No set fits. Try fewer letters, or another class.</p>}
-      {shown.length === 0 && !filtered && (
-        <Empty title="No sets yet">
-          {classes.data.total === 0 ? (
-            <p>
-              A set is given to a class. <Link to="/classes">Make a class first</Link>.
-            </p>
-          ) : (
-            <p>
-              A set is some exercises for a class: put in order, assigned, and marked when the answers are in. “New set”
-              begins one.
-            </p>
-          )}
-        </Empty>
-      )}
-      {shown.length > 0 && (
-        <table className={`ledger sheet ${styles.sets}`}>
-          <thead>
-            <tr>
-              <th className="words">Set</th>
-              <th className="words">Class</th>
-              <th>Exercises</th>
-              <th className="words">Due</th>
-              <th>Submitted</th>
-              <th>To look at</th>
-              <th className="words">State</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((each) => (
-              <Row key={each.id} set={each} />
-            ))}
-          </tbody>
-        </table>
-      )}
+      {shown.length === 0 && !filtered && <NoSets classes={classes.data.total} />}
+      {shown.length > 0 && <SetTable sets={shown} />}
       <Pages of="sets" total={sets.data.total} page={sets.data.page} onPage={(to) => set('page', String(to))} />
       {making && <NewSet classes={classes.data.rows} picked={picked} onClose={() => setMaking(false)} />}
     </>
+  );
+}
+
+function NoSets({ classes }: { readonly classes: number }) {
+  return (
+    <Empty title="No sets yet">
+      {classes === 0 ? (
+        <p>
+          A set is given to a class. <Link to="/classes">Make a class first</Link>.
+        </p>
+      ) : (
+        <p>
+          A set is some exercises for a class: put in order, assigned, and marked when the answers are in. “New set”
+          begins one.
+        </p>
+      )}
+    </Empty>
+  );
+}
+
+function SetTable({ sets }: { readonly sets: readonly ListedSet[] }) {
+  return (
+    <table className="ledger sheet">
+      <thead>
+        <tr>
+          <th className="words">Set</th>
+          <th className="words">Class</th>
+          <th>Exercises</th>
+          <th className="words">Due</th>
+          <th>Submitted</th>
+          <th>To look at</th>
+          <th className="words">State</th>
+        </tr>
+      </thead>
+      <tbody>
+        {sets.map((each) => (
+          <Row key={each.id} set={each} />
+        ))}
+      </tbody>
+    </table>
   );
 }
 
@@ -105,7 +112,7 @@ interface FiltersProps {
 function Filters({ classes, picked, find, onChange }: FiltersProps) {
   const chosen = picked?.value ?? '';
   return (
-    <div className={styles.chips}>
+    <div className="line chips">
       <TextInput
         aria-label="find a set"
         placeholder="Find by title or class"
@@ -127,7 +134,7 @@ function Filters({ classes, picked, find, onChange }: FiltersProps) {
         <Chip name="All classes" pressed={false} onPress={() => onChange('class', '')} />
       )}
       {classes.total > 1 && classes.total <= FEW && (
-        <div className={styles.chips} role="group" aria-label="Class">
+        <div className="line chips" role="group" aria-label="Class">
           <Chip name="All classes" pressed={chosen === ''} onPress={() => onChange('class', '')} />
           {classes.rows.map((each) => (
             <Chip

@@ -1,10 +1,11 @@
 /** Which exercises a set has and in which order: changed at once while it is put together; once it is assigned, only after a question. */
 
+import { nth } from '@hardy-sextant/core';
 import { arrayMove } from '@dnd-kit/sortable';
 import type { ChangedContents, KeptSet, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { newPlace } from '../../ui/newPlace.ts';
-import { useChangeContents } from '../../ui/setRecords.ts';
+import { useChangeContents } from '../../api/setRecords.ts';
 import type { useSetEditing } from './useSetEditing.ts';
 
 type Act = ChangedContents['change'];
@@ -34,7 +35,7 @@ export function useContents(
   };
   const order = (next: readonly SetItem[]): void => {
     if (!given) return editing.change({ items: [...next] });
-    if (next.every(({ id }, at) => id === items[at]!.id)) return;
+    if (next.every(({ id }, at) => id === nth(items, at).id)) return;
     ask({ act: 'order', itemIds: next.map(({ id }) => id) }, '', 0);
   };
   return {

@@ -3,7 +3,7 @@
 import { exerciseSummary } from '@hardy-sextant/core';
 import type { AssignedExercise, ExerciseInShort, KeptSet, SetItem } from '@hardy-sextant/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { listedExercise } from '../../ui/records.ts';
+import { listedExercise } from '../../api/records.ts';
 import { sumOf } from './sumOf.ts';
 
 export interface ItemBody {

@@ -3,9 +3,9 @@
 import { keptSet, setDocument, type KeptSet, type SetDocument } from '@hardy-sextant/contract';
 import { useEffect } from 'react';
 import { z } from 'zod';
-import { call } from '../../ui/api.ts';
-import { useKeptDocument } from '../../ui/kept/useKeptDocument.ts';
-import { useKept } from '../../ui/setRecords.ts';
+import { call } from '../../api/call.ts';
+import { useKeptDocument } from '../../api/kept/useKeptDocument.ts';
+import { useKept } from '../../api/setRecords.ts';
 
 interface Draft {
   readonly title: string;

@@ -1,0 +1,172 @@
+/** What may move and what may be reached in a search for a target, and how what was found is said and kept. */
+
+import {
+  capital,
+  priceFor,
+  readBuildUp,
+  writeBrief,
+  writeMoney,
+  writeNumber,
+  writePercent,
+  type ChangeDraft,
+  type NumberStyle,
+  type SolvedCase,
+  type StatementDraft,
+  type TargetInput,
+  type TargetOutput,
+  type Variation,
+  slotName,
+} from '@hardy-sextant/core';
+import { newId } from '../../statement/Changes.tsx';
+import type { SlotKind } from '../../statement/Slot.tsx';
+import type { TargetAnswer } from './target.worker.ts';
+
+export interface Movable {
+  readonly id: string;
+  readonly words: string;
+  readonly vary: TargetInput;
+  readonly kind: SlotKind;
+}
+
+export interface Reachable {
+  readonly id: TargetOutput['output'];
+  readonly words: string;
+  readonly kind: SlotKind;
+}
+
+const paid: Reachable = { id: 'payment', words: 'the payment', kind: 'money' };
+
+export const reachables: readonly Reachable[] = [
+  paid,
+  { id: 'count', words: 'the number of payments', kind: 'count' },
+  { id: 'total-interest', words: 'the interest in all', kind: 'money' },
+  { id: 'total-paid', words: 'what is paid in all', kind: 'money' },
+  { id: 'last-payment', words: 'the last payment', kind: 'money' },
+  { id: 'closing', words: 'the closing balance', kind: 'money' },
+  { id: 'balance-after', words: 'the balance after payment', kind: 'money' },
+  { id: 'left-to-pay', words: 'what is left to pay after payment', kind: 'money' },
+];
+
+export const reachable = (id: Reachable['id']): Reachable => reachables.find((each) => each.id === id) ?? paid;
+
+export const extraPayment: Movable = {
+  id: 'extra',
+  words: 'an extra payment each time',
+  vary: { input: 'extra' },
+  kind: 'money',
+};
+
+/** What may move in a case: its slots, an extra payment with each, and every number of its changes. */
+export function movables(draft: StatementDraft, solved: SolvedCase): readonly Movable[] {
+  const amount = draft.buildUp ? 'the price' : `the ${slotName(draft.kind, 'amount')}`;
+  const found: Movable[] = [extraPayment, { id: 'amount', words: amount, vary: { input: 'amount' }, kind: 'money' }];
+  if (draft.buildUp) found.push({ id: 'down', words: 'the down payment', vary: { input: 'amount' }, kind: 'money' });
+  found.push(
+    { id: 'rate', words: 'the rate', vary: { input: 'rate' }, kind: 'percent' },
+    { id: 'payments', words: 'the number of payments', vary: { input: 'payments' }, kind: 'count' },
+    { id: 'payment', words: slotName(draft.kind, 'payment'), vary: { input: 'payment' }, kind: 'money' },
+    { id: 'finalAmount', words: slotName(draft.kind, 'finalAmount'), vary: { input: 'finalAmount' }, kind: 'money' },
+  );
+  solved.plan.changes.forEach((change, at) => {
+    const which = `change ${at + 1}`;
+    if ('amount' in change)
+      found.push({
+        id: `amount-${at}`,
+        words: `the amount in ${which}`,
+        vary: { input: 'change-amount', change: at },
+        kind: 'money',
+      });
+    if (change.kind === 'rate')
+      found.push({
+        id: `rate-${at}`,
+        words: `the rate in ${which}`,
+        vary: { input: 'change-rate', change: at },
+        kind: 'percent',
+      });
+    found.push({
+      id: `after-${at}`,
+      words: `when ${which} comes`,
+      vary: { input: 'change-after', change: at },
+      kind: 'count',
+    });
+  });
+  return found;
+}
+
+/** The down payment that leaves an amount to finance. */
+function downFor(amount: number, draft: StatementDraft, style: NumberStyle): number {
+  const built = draft.buildUp && readBuildUp({ ...draft.buildUp, downPayment: '0' }, style);
+  return built?.ok ? built.value.amount - amount : NaN;
+}
+
+function written(what: Movable, value: number, draft: StatementDraft, style: NumberStyle): string {
+  if (what.id === 'amount' && draft.buildUp) return writeMoney(priceFor(value, draft.buildUp, style) ?? value, style);
+  if (what.kind === 'percent') return writePercent(value, style, 2, 4);
+  if (what.kind === 'count') return writeBrief(value, 0, 0, style);
+  return writeMoney(what.id === 'down' ? downFor(value, draft, style) : value, style);
+}
+
+/** What was found, in a sentence. */
+export function sayFound(
+  found: Extract<TargetAnswer, { ok: true }>,
+  moved: Movable,
+  reached: Reachable,
+  draft: StatementDraft,
+  style: NumberStyle,
+): string {
+  const shown = written(moved, found.value, draft, style);
+  const comes = reached.kind === 'count' ? writeBrief(found.reached, 0, 0, style) : writeMoney(found.reached, style);
+  const down =
+    moved.id === 'down' ? ` with ${writeNumber(downFor(found.value, draft, style), 2, style)} paid down` : '';
+  return found.exact
+    ? `${capital(moved.words)} of ${shown}${down} brings ${reached.words} to ${comes}.`
+    : `${capital(reached.words)} cannot be exactly that. The nearest is ${comes}, with ${moved.words} of ${shown}${down}.`;
+}
+
+/** What was found as a variation of the statement. */
+export function foundVariation(
+  draft: StatementDraft,
+  solved: SolvedCase,
+  { vary }: Movable,
+  value: number,
+  style: NumberStyle,
+): Variation | undefined {
+  const money = writeMoney(value, style);
+  const empty: Variation = { id: newId(), slots: {}, changes: [] };
+  switch (vary.input) {
+    case 'extra': {
+      const texts = { amount: money, from: '1', to: String(solved.plan.payments), every: '' };
+      return { ...empty, changes: [{ id: newId(), kind: 'extra', payment: 'again', texts }] };
+    }
+    case 'rate':
+      return { ...empty, slots: { rate: writePercent(value, style, 2, 4) } };
+    case 'payments':
+      return { ...empty, slots: { payments: String(value) } };
+    case 'amount':
+    case 'payment':
+    case 'finalAmount':
+      return { ...empty, slots: { [vary.input]: money } };
+    default: {
+      // A change with the same id takes the place of the statement's own.
+      const change = draft.changes[vary.change];
+      if (!change) return undefined;
+      const texts =
+        vary.input === 'change-amount'
+          ? { amount: money }
+          : vary.input === 'change-rate'
+            ? { rate: writeNumber(value * 100, 4, style) }
+            : { [placeOf[change.kind]]: String(value) };
+      return { ...empty, changes: [{ ...change, texts: { ...change.texts, ...texts } }] };
+    }
+  }
+}
+
+/** The field that says when a change comes. */
+const placeOf: Readonly<Record<ChangeDraft['kind'], keyof ChangeDraft['texts']>> = {
+  extra: 'from',
+  draw: 'before',
+  rate: 'after',
+  payment: 'after',
+  'interest-only': 'through',
+  deferred: 'through',
+};

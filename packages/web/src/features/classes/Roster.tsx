@@ -1,0 +1,207 @@
+/** The students of a class: renamed in place, withdrawn and back, erased for good. */
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { ClassWithStudents, Student } from '@hardy-sextant/contract';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Refusal } from '../../api/call.ts';
+import { useWriteRoster } from '../../api/setRecords.ts';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { RowButton } from '../../ui/RowButton.tsx';
+import { showUndo } from '../../ui/showUndo.tsx';
+import { Field } from '../../ui/Field.tsx';
+
+export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly onAdd: () => void }) {
+  const { typing, type, store, error, isStale, lookAgain, withdraw, readmit, erase } = useRoster(kept);
+  const [going, setGoing] = useState<Student>();
+  const left = kept.roster.filter(({ withdrawn }) => withdrawn);
+  if (kept.roster.length === 0)
+    return (
+      <div className="sheet block">
+        <h2 className="called">Nobody is in this class yet</h2>
+        <p>Paste the roster from wherever it is, type it, or take a CSV file.</p>
+        <Button onClick={onAdd}>Add students</Button>
+      </div>
+    );
+  return (
+    <div>
+      {error !== undefined && (
+        <p role="alert" className="wrong">
+          {error} It is not stored; what you typed stands below.{' '}
+          {isStale && (
+            <Button size="compact-xs" onClick={lookAgain}>
+              Show the roster as it is now
+            </Button>
+          )}
+        </p>
+      )}
+      <RosterTable>
+        {kept.roster
+          .filter(({ withdrawn }) => !withdrawn)
+          .map((student) => (
+            <StudentRow
+              key={student.id}
+              student={student}
+              typed={typing?.id === student.id ? typing : student}
+              onType={type}
+              onStore={store}
+              onWithdraw={withdraw}
+              onErase={setGoing}
+            />
+          ))}
+      </RosterTable>
+      {left.length > 0 && <Withdrawn students={left} onReadmit={readmit} onErase={setGoing} />}
+      <Confirm
+        opened={going !== undefined}
+        title={`Erase ${going?.name ?? ''}?`}
+        act="Erase for good"
+        danger
+        onClose={() => setGoing(undefined)}
+        onAct={() => {
+          if (going) erase(going);
+          setGoing(undefined);
+        }}
+      >
+        <p>
+          Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only
+          leaves the class is withdrawn, and keeps them.
+        </p>
+      </Confirm>
+    </div>
+  );
+}
+
+function RosterTable({ children }: { readonly children: ReactNode }) {
+  return (
+    <table className="ledger sheet tight">
+      <caption className="visually-hidden">Students</caption>
+      <thead>
+        <tr>
+          <th className="words">Name</th>
+          <th className="words">Number</th>
+          <th>
+            <span className="visually-hidden">What can be done</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>{children}</tbody>
+    </table>
+  );
+}
+
+/** The student who is typed over, and what can be done with students; each write says which state of the roster it is about. */
+function useRoster(kept: ClassWithStudents) {
+  const write = useWriteRoster(kept.id);
+  const queries = useQueryClient();
+  const [typing, setTyping] = useState<Student>();
+  // What was typed is based on the roster as it stood when the typing began; after a refusal, on what stands now.
+  const [seen, setSeen] = useState(kept.revision);
+  if (!typing && !write.isPending && seen !== kept.revision) setSeen(kept.revision);
+  const refused = write.error instanceof Refusal ? write.error : undefined;
+  const store = () => {
+    const before = kept.roster.find(({ id }) => id === typing?.id);
+    if (!typing || !before) return;
+    const { id, name, number } = typing;
+    if (name.trim() === before.name && number.trim() === before.number) return setTyping(undefined);
+    write.mutate({ revision: seen, change: [{ id, name, number }] }, { onSuccess: () => setTyping(undefined) });
+  };
+  return {
+    typing,
+    type: setTyping,
+    store,
+    error: refused?.document.fields?.[0]?.message ?? write.error?.message,
+    isStale: refused?.isStale ?? false,
+    lookAgain: () => {
+      setSeen(kept.revision);
+      void queries.invalidateQueries({ queryKey: ['classes', kept.id] }).then(() => write.reset());
+    },
+    withdraw: ({ id, name }: Student) =>
+      write.mutate(
+        { revision: kept.revision, withdraw: [id] },
+        {
+          onSuccess: ({ revision }) =>
+            showUndo(`${name} has withdrawn; answers and marks are kept.`, () =>
+              write.mutateAsync({ revision, readmit: [id] }),
+            ),
+        },
+      ),
+    readmit: ({ id }: Student) => write.mutate({ revision: kept.revision, readmit: [id] }),
+    erase: ({ id, name }: Student) =>
+      write.mutate(
+        { revision: kept.revision, remove: [id] },
+        { onSuccess: () => notifications.show({ message: `${name} is erased.` }) },
+      ),
+  };
+}
+
+interface StudentRowProps {
+  readonly student: Student;
+  /** As it stands in its fields. */
+  readonly typed: Student;
+  readonly onType: (student: Student | undefined) => void;
+  readonly onStore: () => void;
+  readonly onWithdraw: (student: Student) => void;
+  readonly onErase: (student: Student) => void;
+}
+
+function StudentRow({ student, typed, onType, onStore, onWithdraw, onErase }: StudentRowProps) {
+  return (
+    <tr>
+      {(['name', 'number'] as const).map((field) => (
+        <td key={field} className="words">
+          <Field
+            className="quiet long"
+            label={`${field} of ${student.name}`}
+            value={typed[field]}
+            maxLength={120}
+            onText={(text) => onType({ ...typed, [field]: text })}
+            onBlur={onStore}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') onStore();
+              if (event.key === 'Escape') onType(undefined);
+            }}
+          />
+        </td>
+      ))}
+      <td>
+        <RowButton
+          label={`${student.name} has withdrawn`}
+          title="Leaves the class; answers and marks are kept"
+          onAct={() => onWithdraw(student)}
+        >
+          Withdraw
+        </RowButton>
+        <RowButton label={`erase ${student.name}`} onAct={() => onErase(student)}>
+          Erase
+        </RowButton>
+      </td>
+    </tr>
+  );
+}
+
+interface WithdrawnProps {
+  readonly students: readonly Student[];
+  readonly onReadmit: (student: Student) => void;
+  readonly onErase: (student: Student) => void;
+}
+
+function Withdrawn({ students, onReadmit, onErase }: WithdrawnProps) {
+  return (
+    <section aria-label="Withdrawn">
+      <h2 className="label">Withdrawn</h2>
+      <ul className="list">
+        {students.map((student) => (
+          <li key={student.id}>
+            {student.name}, <span className="soft">{student.number}</span>{' '}
+            <RowButton label={`${student.name} is back`} onAct={() => onReadmit(student)}>
+              Is back
+            </RowButton>
+            <RowButton label={`erase ${student.name}`} onAct={() => onErase(student)}>
+              Erase
+            </RowButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,62 @@
+/** What one student reads: every part with its verdict, what was found, a comment, the working. */
+import { VerdictMark } from '../../ui/VerdictMark.tsx';
+import { Steps } from '../../working/Steps.tsx';
+import type { Feedback } from './feedback.ts';
+import styles from './Feedback.module.css';
+
+export function FeedbackShown({ title, feedback }: { readonly title: string; readonly feedback: Feedback }) {
+  return (
+    <>
+      <header className={styles.head}>
+        <div>
+          <div className="soft">{title}</div>
+          <h2>
+            {feedback.name} <span className="soft">{feedback.number}</span>
+          </h2>
+        </div>
+        <strong className="figures">{feedback.total}</strong>
+      </header>
+      {feedback.exercises.map(({ title: name, story, parts }, at) => (
+        <section key={at}>
+          <h3>
+            {at + 1} · {name}
+          </h3>
+          <p className="story pre-line">{story}</p>
+          {parts.map((part) => (
+            <PartShown key={part.id} part={part} />
+          ))}
+        </section>
+      ))}
+    </>
+  );
+}
+
+function PartShown({ part }: { readonly part: Feedback['exercises'][number]['parts'][number] }) {
+  return (
+    <div className={styles.part}>
+      <p>
+        <strong>{part.id}</strong> {part.prompt} <span className="figures soft">{part.marks}</span>
+      </p>
+      <p>
+        {part.answer !== '' && (
+          <>
+            Your answer: <span className="figures">{part.answer.slice(0, 200)}</span>{' '}
+          </>
+        )}
+        <VerdictMark verdict={part} brief /> {part.verdict}
+      </p>
+      {part.says.map((each) => (
+        <p key={each} className="said">
+          {each}
+        </p>
+      ))}
+      {part.comment !== '' && <p className={styles.comment}>{part.comment}</p>}
+      {part.working.length > 0 && (
+        <details open>
+          <summary>The working, with your numbers</summary>
+          <Steps steps={part.working} name={`Working of part ${part.id}`} />
+        </details>
+      )}
+    </div>
+  );
+}

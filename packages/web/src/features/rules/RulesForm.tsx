@@ -1,0 +1,198 @@
+/** One set of house rules: currency, numbers, rounding, what a new statement starts with, how answers are judged. */
+import { Button, NumberInput, Select, TextInput } from '@mantine/core';
+import type { UseFormReturnType } from '@mantine/form';
+import { notifications } from '@mantine/notifications';
+import {
+  buildTable,
+  frequencies,
+  numberStyleById,
+  numberStyles,
+  rulesInWords,
+  writeMoney,
+  type EnteringStyle,
+  type HouseRules,
+} from '@hardy-sextant/core';
+import { houseRules, keptRules, type KeptRules } from '@hardy-sextant/contract';
+import { useRecordForm } from '../../api/kept/useRecordForm.ts';
+import { useWriteRules } from '../../api/records.ts';
+import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
+import { ResumedNote } from '../../ui/ResumedNote.tsx';
+import { JudgingRules } from './JudgingRules.tsx';
+import styles from './RulesPage.module.css';
+
+interface RulesFormProps {
+  readonly kept: KeptRules;
+  readonly entryStyles: readonly EnteringStyle[];
+}
+
+export function RulesForm({ kept, entryStyles }: RulesFormProps) {
+  const { mutateAsync } = useWriteRules();
+  const record = useRecordForm<HouseRules, KeptRules>({
+    key: `rules ${kept.id}`,
+    schema: houseRules,
+    values: kept.rules,
+    revision: kept.revision,
+    keptSchema: keptRules,
+    valuesOf: ({ rules }) => rules,
+    send: (rules, revision) => mutateAsync({ id: kept.id, rules, revision }),
+    onStored: ({ name }) => notifications.show({ message: `The rules of ${name} are kept.` }),
+  });
+  const { form, theirs } = record;
+  return (
+    <form onSubmit={record.submit} noValidate className={`sheet ${styles.form}`}>
+      <h2>{kept.name}</h2>
+      <ResumedNote typed={record.typed} />
+      <div className={styles.fields}>
+        <WritingRules form={form} />
+        <RoundingRules form={form} />
+        <StartingRules form={form} entryStyles={entryStyles} />
+      </div>
+      {houseRules.safeParse(form.values).success ? (
+        <Sample rules={form.values} />
+      ) : (
+        <p className="soft">An example stands here again when every field can be used as it is.</p>
+      )}
+      <JudgingRules form={form} />
+      {record.error && (
+        <p role="alert" className="wrong">
+          {record.error.message} The rules are not stored yet.
+        </p>
+      )}
+      <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
+        Keep these rules
+      </Button>
+      <ChangedElsewhere
+        what="these rules"
+        theirs={theirs && rulesInWords(theirs.rules)}
+        mine={rulesInWords(form.values)}
+        onTheirs={record.takeTheirs}
+        onMine={record.keepMine}
+      />
+    </form>
+  );
+}
+
+interface Fields {
+  readonly form: UseFormReturnType<HouseRules>;
+}
+
+function WritingRules({ form }: Fields) {
+  return (
+    <>
+      <Select
+        label="Numbers are written"
+        allowDeselect={false}
+        data={numberStyles.map(({ id, sample }) => ({ value: id, label: sample }))}
+        {...form.getInputProps('numberStyle')}
+      />
+      <TextInput label="Currency sign" placeholder="none" maxLength={12} {...form.getInputProps('currency')} />
+      <NumberInput label="Decimals of money" clampBehavior="none" {...form.getInputProps('decimals')} />
+    </>
+  );
+}
+
+function RoundingRules({ form }: Fields) {
+  return (
+    <>
+      <Select
+        label="The payment is"
+        allowDeselect={false}
+        data={[
+          { value: 'cent', label: 'rounded to the cent' },
+          { value: 'cent-up', label: 'rounded up to the cent' },
+          { value: 'unit', label: 'rounded to whole units' },
+          { value: 'unit-up', label: 'rounded up to whole units' },
+          { value: 'exact', label: 'not rounded' },
+        ]}
+        {...form.getInputProps('rounding.payment')}
+      />
+      <Select
+        label="Interest in each row is"
+        allowDeselect={false}
+        data={[
+          { value: 'cent', label: 'rounded to the cent' },
+          { value: 'exact', label: 'not rounded' },
+        ]}
+        {...form.getInputProps('rounding.interest')}
+      />
+      <Select
+        label="The last payment"
+        allowDeselect={false}
+        data={[
+          { value: 'clears', label: 'closes the table exactly' },
+          { value: 'as-others', label: 'is as the others' },
+        ]}
+        {...form.getInputProps('rounding.last')}
+      />
+    </>
+  );
+}
+
+/** What a new statement starts with, and the tool the class works on. */
+function StartingRules({ form, entryStyles }: Fields & Pick<RulesFormProps, 'entryStyles'>) {
+  return (
+    <>
+      <Select
+        label="A new statement is paid"
+        allowDeselect={false}
+        data={frequencies.map(({ perYear, adverb }) => ({ value: String(perYear), label: adverb }))}
+        value={String(form.values.usual.paymentsPerYear)}
+        onChange={(value) => value && form.setFieldValue('usual.paymentsPerYear', Number(value))}
+      />
+      <Select
+        label="at the"
+        allowDeselect={false}
+        data={[
+          { value: 'end', label: 'end of each period' },
+          { value: 'begin', label: 'beginning of each period' },
+        ]}
+        {...form.getInputProps('usual.timing')}
+      />
+      <Select
+        label="The class’s tool"
+        allowDeselect={false}
+        data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))}
+        {...form.getInputProps('entering')}
+      />
+    </>
+  );
+}
+
+/** What the rules do to one small loan, so that a choice shows its meaning at once. */
+function Sample({ rules }: { readonly rules: HouseRules }) {
+  const style = numberStyleById(rules.numberStyle);
+  const table = buildTable({
+    amount: 1250,
+    rate: { kind: 'nominal', annual: 0.07, compoundingsPerYear: 12 },
+    paymentsPerYear: 12,
+    payments: 3,
+    timing: rules.usual.timing,
+    finalAmount: 0,
+    rounding: rules.rounding,
+    changes: [],
+  });
+  if (!table.ok) return null;
+  const money = (value: number) =>
+    `${rules.currency ? `${rules.currency}\u00a0` : ''}${writeMoney(value, style, rules.decimals)}`;
+  return (
+    <table className="ledger">
+      <caption className="label">What that does to {money(1250)} at 7 % in 3 monthly payments</caption>
+      <thead>
+        <tr>
+          <th>Interest</th>
+          <th>Payment</th>
+          <th>Closing</th>
+        </tr>
+      </thead>
+      <tbody>
+        {table.value.rows.map((row) => (
+          <tr key={row.number}>
+            <td>{money(row.interest)}</td>
+            <td>{money(row.payment)}</td>
+            <td>{money(row.closing)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

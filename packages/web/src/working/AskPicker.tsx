@@ -1,0 +1,44 @@
+/** Choosing what is asked of a case, with the payment numbers it needs. */
+import { quantities, quantityIds, type Ask, type StatementDraft } from '@hardy-sextant/core';
+import { Field } from '../ui/Field.tsx';
+import { Pick } from '../ui/Pick.tsx';
+
+interface AskPickerProps {
+  readonly draft: StatementDraft;
+  readonly ask: Ask;
+  readonly onAsk: (ask: Ask) => void;
+}
+
+const argumentWords = { after: 'after payment', from: 'payments', to: 'to' } as const;
+
+export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
+  const { needs } = quantities[ask.quantity];
+  return (
+    <>
+      <label>
+        Work out
+        <Pick
+          label="Work out"
+          value={ask.quantity}
+          options={quantityIds
+            .filter((each) => quantities[each].applies(draft) && (!quantities[each].refinancing || ask.refinancing))
+            .map((each) => [each, quantities[each].title])}
+          onPick={(quantity) => onAsk({ ...ask, quantity })}
+        />
+      </label>
+      {needs.map((need) => (
+        <label key={need}>
+          {argumentWords[need]}
+          <Field
+            className="short"
+            type="number"
+            min={need === 'after' ? 0 : 1}
+            step={1}
+            value={Number.isFinite(ask[need]) ? (ask[need] ?? '') : ''}
+            onText={(text) => onAsk({ ...ask, [need]: text === '' ? NaN : Number(text) })}
+          />
+        </label>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,243 @@
+/** Walking an entry list on a stand-in: one entry at a time, the stored values filling up; entries can be left out, and values left over from before. */
+import { Button } from '@mantine/core';
+import {
+  clearedDevice,
+  deviceWrites,
+  replay,
+  writeBrief,
+  type DeviceEntry,
+  type DeviceState,
+  type EnteredName,
+  type EnteringStyle,
+  type NumberStyle,
+} from '@hardy-sextant/core';
+import { useState } from 'react';
+import { Pick } from '../ui/Pick.tsx';
+import styles from './DeviceWalk.module.css';
+
+interface DeviceWalkProps {
+  readonly entries: readonly DeviceEntry[];
+  readonly entering: EnteringStyle;
+  readonly style: NumberStyle;
+}
+
+const stored: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
+
+/** What the last problem on the tool may have left behind: a rent paid in advance with a residual. */
+const leftOver: DeviceState = {
+  ...clearedDevice,
+  n: 36,
+  rate: 8.4,
+  pv: 18_500,
+  pmt: -492,
+  fv: -3700,
+  timing: 'begin',
+  paymentsPerYear: 12,
+  compoundingsPerYear: 12,
+};
+
+export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
+  const walk = useWalk(entries, entering);
+  return (
+    <section className={`sheet ${styles.walk}`} aria-label="Walk the entries on a stand-in">
+      <WalkHead walk={walk} count={entries.length} />
+      <Stored walk={walk} entering={entering} style={style} />
+      <ol className={styles.entries}>
+        {entries.map((entry, at) => (
+          <li
+            key={at}
+            data-done={at < walk.step && !walk.leftOut.has(at)}
+            data-next={at === walk.step}
+            data-out={walk.leftOut.has(at)}
+          >
+            <span>{entryWords(entry, entering, (value) => writeBrief(value, 0, 6, style))}</span>
+            {'put' in entry && (
+              <label>
+                <input type="checkbox" checked={walk.leftOut.has(at)} onChange={() => walk.toggle(at)} /> leave out
+              </label>
+            )}
+          </li>
+        ))}
+      </ol>
+      <Says walk={walk} entries={entries} entering={entering} style={style} />
+    </section>
+  );
+}
+
+type Walk = ReturnType<typeof useWalk>;
+
+/** How far the entries are walked, what is left out of them, and what the tool then holds and shows. */
+function useWalk(entries: readonly DeviceEntry[], entering: EnteringStyle) {
+  const [step, setStep] = useState(0);
+  const [cleared, setCleared] = useState(true);
+  const [leftOut, setLeftOut] = useState<ReadonlySet<number>>(new Set());
+  const start = cleared ? clearedDevice : leftOver;
+  const used = entries.map((entry, at) => ({ entry, at })).filter(({ at }) => !leftOut.has(at));
+  const played = replay(
+    entering,
+    used.map(({ entry }) => entry),
+    start,
+  );
+  const through = played.ok ? played.value : valueUpTo(entering, used, start, Number(played.problem.field));
+  const done = used.filter(({ at }) => at < step);
+  const now = done.length === 0 ? undefined : through[done.length - 1];
+  const meant = replay(entering, entries);
+  return {
+    step,
+    setStep,
+    cleared,
+    begin: (clear: boolean) => {
+      setCleared(clear);
+      setStep(0);
+    },
+    leftOut,
+    toggle: (at: number) => {
+      const next = new Set(leftOut);
+      if (!next.delete(at)) next.add(at);
+      setLeftOut(next);
+    },
+    state: now?.state ?? start,
+    touched: new Set(done.flatMap(({ entry }) => touchedBy(entry))),
+    inSight: now?.shows,
+    /** What the whole list shows, with what was left out and left over; and what it is meant to show. */
+    shows: step === entries.length && played.ok ? through.at(-1)?.shows : undefined,
+    meant: meant.ok ? meant.value.at(-1)?.shows : undefined,
+    failed: played.ok ? undefined : { at: used[Number(played.problem.field)]?.at, says: played.problem.message },
+  };
+}
+
+/** The stored values that an entry writes. */
+function touchedBy(entry: DeviceEntry): readonly string[] {
+  if ('put' in entry) return [entry.put];
+  if ('solve' in entry) return [entry.solve];
+  return 'moveOn' in entry ? ['pv'] : [];
+}
+
+function WalkHead({ walk: { step, setStep, cleared, begin }, count }: { readonly walk: Walk; readonly count: number }) {
+  return (
+    <div className="line small">
+      <h2>Walk it on a stand-in</h2>
+      <label>
+        begin with{' '}
+        <Pick
+          label="begin with"
+          value={cleared ? 'cleared' : 'left'}
+          options={[
+            ['cleared', 'nothing stored'],
+            ['left', 'values left over from the last problem'],
+          ]}
+          onPick={(start) => begin(start === 'cleared')}
+        />
+      </label>
+      <span className={styles.buttons}>
+        <Button disabled={step === 0} onClick={() => setStep(step - 1)}>
+          Back
+        </Button>
+        <Button disabled={step === count} onClick={() => setStep(step + 1)}>
+          Next entry
+        </Button>
+        <Button disabled={step === count} onClick={() => setStep(count)}>
+          To the end
+        </Button>
+      </span>
+    </div>
+  );
+}
+
+interface StoredProps {
+  readonly walk: Walk;
+  readonly entering: EnteringStyle;
+  readonly style: NumberStyle;
+}
+
+/** Decimals that tell a stored value apart: more for rates and counts than the tool shows in its answers. */
+function decimalsOf(name: EnteredName, { decimals }: EnteringStyle): number {
+  if (name === 'rate') return Math.min(6, Math.max(decimals, 4));
+  return name === 'n' ? Math.min(6, Math.max(decimals, 2)) : decimals;
+}
+
+function Stored({ walk: { state, touched }, entering, style }: StoredProps) {
+  return (
+    <div className={styles.stored} aria-live="polite">
+      {stored.map((name) => (
+        <div key={name} data-touched={touched.has(name)} data-left={!touched.has(name) && state[name] !== 0}>
+          <span>{entering.labels[name]}</span>
+          <strong className="figures">
+            {deviceWrites(state[name], { ...entering, decimals: decimalsOf(name, entering) }, style)}
+          </strong>
+          <em>{touched.has(name) ? '' : state[name] === 0 ? 'empty' : 'left over'}</em>
+        </div>
+      ))}
+      <div data-touched={touched.has('timing')}>
+        <span>{entering.labels.timing}</span>
+        <strong>{state.timing === 'end' ? entering.labels.end : entering.labels.begin}</strong>
+        <em>{entering.setsFrequencies ? `${state.paymentsPerYear} and ${state.compoundingsPerYear} a year` : ''}</em>
+      </div>
+    </div>
+  );
+}
+
+/** What the tool shows, and why it is not what it should be. */
+function Says({ walk, entries, entering, style }: StoredProps & { readonly entries: readonly DeviceEntry[] }) {
+  const { step, cleared, leftOut, inSight, shows, meant, failed } = walk;
+  const written = (value: number) => deviceWrites(value, entering, style);
+  const differs = shows !== undefined && meant !== undefined && Math.abs(shows - meant) > 1e-9 * Math.abs(meant);
+  return (
+    <p role="status" className={styles.says}>
+      {step < entries.length &&
+        `${step} of ${entries.length} entered.${inSight === undefined ? '' : ` In sight: ${written(inSight)}.`}`}
+      {shows !== undefined && (
+        <>
+          The tool shows <strong className="figures">{written(shows)}</strong>
+          {differs && (
+            <span className="doubt">
+              , not {written(meant)}: {whatWasLeft(leftOut, entries, entering, cleared)}
+            </span>
+          )}
+          {!differs && !cleared && ': every value was entered anew, so nothing left over counts.'}
+        </>
+      )}
+      {failed?.at !== undefined && step > failed.at && (
+        <span className="doubt">Here the tool shows nothing: {failed.says}</span>
+      )}
+    </p>
+  );
+}
+
+function valueUpTo(
+  entering: EnteringStyle,
+  used: readonly { readonly entry: DeviceEntry }[],
+  start: DeviceState,
+  count: number,
+) {
+  const played = replay(
+    entering,
+    used.slice(0, count).map(({ entry }) => entry),
+    start,
+  );
+  return played.ok ? played.value : [];
+}
+
+function entryWords(entry: DeviceEntry, { labels }: EnteringStyle, number: (value: number) => string): string {
+  if ('solve' in entry) return `solve for ${labels[entry.solve]}`;
+  if ('moveOn' in entry) return `move on by ${entry.moveOn}`;
+  if ('read' in entry) return `read the ${entry.read}, ${entry.from} to ${entry.to}`;
+  if (entry.put === 'timing') return `${labels.timing}: ${entry.value === 'end' ? labels.end : labels.begin}`;
+  if (entry.put === 'purpose') return `for ${entry.value === 'paying-off' ? 'paying off' : 'saving up'}`;
+  return `${labels[entry.put]}: ${number(entry.value)}`;
+}
+
+function whatWasLeft(
+  leftOut: ReadonlySet<number>,
+  entries: readonly DeviceEntry[],
+  { labels }: EnteringStyle,
+  cleared: boolean,
+): string {
+  const names = [...leftOut].flatMap((at) => {
+    const entry = entries[at];
+    return entry && 'put' in entry && entry.put !== 'purpose' ? [labels[entry.put]] : [];
+  });
+  return names.length === 0
+    ? 'something else was stored.'
+    : `${names.join(' and ')} ${names.length === 1 ? 'was' : 'were'} ${cleared ? 'never entered.' : 'left over from before.'}`;
+}

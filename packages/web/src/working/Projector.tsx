@@ -1,0 +1,109 @@
+/** The steps one by one in large type, for a class to see. Arrow keys go on and back; H hides the answer. */
+import { Button, Modal } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { stepsAt, type Detail, type Step, type WorkedSolution } from '@hardy-sextant/core';
+import { useState } from 'react';
+import { Pick } from '../ui/Pick.tsx';
+import { StepShown } from './Steps.tsx';
+import styles from './Projector.module.css';
+
+interface ProjectorProps {
+  readonly title: string;
+  readonly statement: string;
+  readonly solution: WorkedSolution;
+  readonly wayId: string;
+  readonly detail: Detail;
+  readonly onWay: (id: string) => void;
+  readonly onClose: () => void;
+}
+
+export function Projector({ title, statement, solution, wayId, detail, onWay, onClose }: ProjectorProps) {
+  const way = solution.ways.find(({ id }) => id === wayId) ?? solution.ways[0];
+  const steps: readonly Step[] = [...stepsAt(solution.setting, detail), ...stepsAt(way?.steps ?? [], detail)];
+  const walk = useWalk(steps.length);
+  return (
+    <Modal.Root opened fullScreen onClose={onClose} transitionProps={{ duration: 0 }}>
+      <Modal.Content aria-label={title} className={styles.content}>
+        <Modal.Body className={styles.body}>
+          <div className="ends">
+            <h1 className="called" style={{ fontSize: 24 }}>
+              {title}
+            </h1>
+            <Button onClick={onClose}>Close</Button>
+          </div>
+          <p className={styles.statement}>{statement}</p>
+          <div className={styles.asked}>
+            <h2>
+              {solution.title}{' '}
+              {walk.hidden ? (
+                <span className={styles.cover} role="img" aria-label="the answer is hidden" />
+              ) : (
+                <strong className="figures">{solution.answer}</strong>
+              )}
+            </h2>
+            <Pick
+              label="way"
+              value={way?.id ?? ''}
+              options={solution.ways.map(({ id, title: words }) => [id, words])}
+              onPick={(id) => {
+                onWay(id);
+                walk.begin();
+              }}
+            />
+          </div>
+          <ol className={`list ${styles.steps}`} aria-live="polite">
+            {steps.slice(0, walk.shown).map((step, at) => (
+              <li key={at} data-now={at === walk.shown - 1} data-covered={walk.hidden && step.kind === 'answer'}>
+                <StepShown step={step} />
+              </li>
+            ))}
+          </ol>
+          <WalkBar walk={walk} count={steps.length} />
+        </Modal.Body>
+      </Modal.Content>
+    </Modal.Root>
+  );
+}
+
+/** How many steps are shown, and whether the answer is; by keys too. */
+function useWalk(count: number) {
+  const [shown, setShown] = useState(1);
+  const [hidden, setHidden] = useState(true);
+  const next = () => setShown((now) => Math.min(count, now + 1));
+  const back = () => setShown((now) => Math.max(1, now - 1));
+  const begin = () => setShown(1);
+  const hide = () => setHidden((now) => !now);
+  useHotkeys([
+    ['ArrowRight', next],
+    ['ArrowDown', next],
+    ['Space', next],
+    ['PageDown', next],
+    ['ArrowLeft', back],
+    ['ArrowUp', back],
+    ['PageUp', back],
+    ['Home', begin],
+    ['End', () => setShown(count)],
+    ['H', hide],
+  ]);
+  return { shown, hidden, next, back, begin, hide };
+}
+
+function WalkBar({ walk, count }: { readonly walk: ReturnType<typeof useWalk>; readonly count: number }) {
+  const { shown, hidden, next, back, hide } = walk;
+  return (
+    <div className={styles.bar}>
+      <Button size="md" onClick={hide}>
+        {hidden ? 'Show the answer' : 'Hide the answer'}
+      </Button>
+      <span className="figures" role="status">
+        Step {shown} of {count}
+      </span>
+      <Button size="md" onClick={back} disabled={shown === 1}>
+        Back
+      </Button>
+      <Button size="md" variant="filled" onClick={next} disabled={shown === count} data-autofocus>
+        Next
+      </Button>
+    </div>
+  );
+}
