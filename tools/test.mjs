@@ -6,6 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { chromiumPath, installChromium, installPackages, root } from './install.mjs';
 
 installPackages();
@@ -14,6 +15,8 @@ const { build } = await import('./build.mjs');
 const { checkTypes } = await import('./types.mjs');
 
 const total = { passed: 0, failed: 0 };
+/** So much of an error's text is enough to find it. */
+const MOST_SAID = 700;
 const reports = mkdtempSync(join(tmpdir(), 'hardy-sextant-test-'));
 
 function report(name, { passed, failed }) {
@@ -38,6 +41,19 @@ const check = (module, args) =>
       (code) => done(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }),
     ),
   );
+
+/** Why journeys failed, short enough to stand at the end of a long log. */
+function failuresIn({ specs = [], suites = [] }) {
+  const own = specs
+    .filter(({ ok }) => !ok)
+    .map(({ title, file, line, tests }) => {
+      const [error] = tests.flatMap(({ results }) => results.flatMap(({ errors }) => errors));
+      const { message = 'no message', location } = error ?? {};
+      const plain = stripVTControlCharacters(message).slice(0, MOST_SAID);
+      return `${file}:${line} “${title}” failed${location ? ` at line ${location.line}` : ''}:\n${plain}\n`;
+    });
+  return [...own, ...suites.flatMap(failuresIn)];
+}
 
 const layers = ['packages', '--config', '.dependency-cruiser.mjs', '--output-type', 'err'];
 const beside = {
@@ -74,7 +90,8 @@ const browserStatus = run(
   },
 );
 if (existsSync(browserReport)) {
-  const { stats } = JSON.parse(readFileSync(browserReport, 'utf8'));
+  const { stats, suites } = JSON.parse(readFileSync(browserReport, 'utf8'));
+  for (const said of suites.flatMap(failuresIn)) console.log(said);
   report('browser', {
     passed: stats.expected,
     failed: stats.unexpected + stats.flaky || (browserStatus === 0 ? 0 : 1),

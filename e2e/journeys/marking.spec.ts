@@ -524,7 +524,18 @@ test('the four closed-form answers of a loan are right in a class with cent tabl
   await page.getByRole('dialog').getByLabel('One student a line').fill('Odalys Brandt\nPim Arakaki');
   await page.getByRole('button', { name: 'Add 2 students' }).click();
   await expect(page.getByLabel('name of Pim Arakaki')).toBeVisible();
-  const rulesOf = page.url().replace('/classes/', '/rules?of=');
+  const ofClass = page.url();
+  await page.goto('/rules');
+  await page.getByRole('button', { name: 'Copy to new rules' }).click();
+  await expect(page.getByRole('heading', { name: 'Usual, otherwise' })).toBeVisible();
+  const rulesOf = page.url();
+  await page.getByLabel('Name', { exact: true }).fill('In cents');
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(page.getByText('The rules of In cents are kept.')).toBeVisible();
+  await page.goto(ofClass);
+  await page.getByRole('combobox', { name: 'house rules of the class' }).click();
+  await page.getByRole('option', { name: 'In cents' }).click();
+  await expect(page.getByText('BM 440 follows “In cents” now')).toBeVisible();
 
   await page.goto('/bench');
   await page.getByLabel('amount received').fill('26,800');

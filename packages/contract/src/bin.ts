@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { recordId } from './statement.ts';
 
-export const binKind = z.enum(['case', 'exercise', 'set', 'class']);
+export const binKind = z.enum(['case', 'exercise', 'set', 'class', 'rules', 'style']);
 export type BinKind = z.infer<typeof binKind>;
 
 /** Something deleted, newest first in its list. */

@@ -1,55 +1,10 @@
-/** Classes, students, house rules. */
+/** Classes and students. */
 
 import { z } from 'zod';
-import { defaultHouseRules, type HouseRules } from '@hardy-sextant/core';
+import { houseRules, usualRulesId } from './houseRules.ts';
 import { askedOfList, listPage } from './lists.ts';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
-
-const share = z.number().min(0).max(1);
-const usual = defaultHouseRules;
-
-export const houseRules: z.ZodType<HouseRules> = z.object({
-  currency: z.string().max(8, 'A currency sign has at most 8 characters.').default(usual.currency),
-  numberStyle: z.string().max(40),
-  decimals: z
-    .number()
-    .int('Decimals are a whole number.')
-    .min(0)
-    .max(6, 'At most 6 decimals are shown.')
-    .default(usual.decimals),
-  rounding: z.object({
-    payment: z.enum(['exact', 'cent', 'cent-up', 'unit', 'unit-up']),
-    interest: z.enum(['exact', 'cent']),
-    last: z.enum(['clears', 'as-others']),
-  }),
-  usual: z
-    .object({ timing: z.enum(['end', 'begin']), paymentsPerYear: z.number().int().min(1).max(366) })
-    .default(usual.usual),
-  earlier: z.enum(['rounded', 'exact']).default(usual.earlier),
-  entering: z.string().min(1).max(40).default(usual.entering),
-  tolerance: z.object({ money: z.number().min(0), percent: z.number().min(0), count: z.number().min(0) }),
-  sign: z.enum(['counts', 'free']).default(usual.sign),
-  credit: z.object({
-    rightRounded: share,
-    carried: share.default(usual.credit.carried),
-    slip: share,
-    sign: share,
-    byFamily: z.record(z.string().max(20), share).default({}),
-    bySlip: z.record(z.string().max(40), share).default({}),
-    byConvention: z.record(z.string().max(40), share).default({}),
-  }),
-  specific: z.object({ mostFitting: z.number().int().min(1).max(50), mostByChance: share }).default(usual.specific),
-});
-
-export const houseRulesDocument = z.object({ schemaVersion: z.literal(1), rules: houseRules });
-
-/** A set of house rules: the default one, or a class's. */
-export const keptRules = z.object({ id: recordId, name: z.string(), rules: houseRules, revision });
-export type KeptRules = z.infer<typeof keptRules>;
-export const keptRulesList = z.array(keptRules);
-export const changedRules = z.object({ rules: houseRules, revision });
-export type ChangedRules = z.infer<typeof changedRules>;
 
 const name = oneLine(120, 'A name has at most 120 characters.').min(1, 'A student has a name.');
 const number = oneLine(60, 'A number has at most 60 characters.').min(
@@ -73,9 +28,10 @@ const classFields = {
   college: oneLine(120, 'At most 120 characters.'),
   term: oneLine(40, 'A term has at most 40 characters.').default(''),
 };
-export const newClass = z.object(classFields);
+/** `rulesId` names the house rules the class follows; a change without it leaves them as they are. */
+export const newClass = z.object({ ...classFields, rulesId: recordId.default(usualRulesId) });
 export type NewClass = z.infer<typeof newClass>;
-export const changedClass = newClass.extend({ revision });
+export const changedClass = z.object({ ...classFields, rulesId: recordId.optional(), revision });
 export type ChangedClass = z.infer<typeof changedClass>;
 
 export const keptClass = z.object({
@@ -84,6 +40,9 @@ export const keptClass = z.object({
   title: z.string(),
   college: z.string(),
   term: z.string(),
+  rulesId: recordId,
+  /** What the house rules it follows are called, and what they say. */
+  rulesName: z.string(),
   rules: houseRules,
   /** Those who have not withdrawn. */
   students: z.number().int(),

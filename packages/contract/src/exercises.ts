@@ -12,6 +12,7 @@ import {
   type Story,
   type StoryNode,
 } from '@hardy-sextant/core';
+import { usualRulesId } from './houseRules.ts';
 import { askedOfList, filter, listPage } from './lists.ts';
 import { recordId, revision, statementDraft } from './statement.ts';
 import { hasControls } from './text.ts';
@@ -186,14 +187,16 @@ export const incomingExercise = exerciseDocument.refine(({ exercise: { title } }
   path: ['exercise', 'title'],
   message: 'A character that cannot be seen stands in the title; type it again.',
 });
-export const newExercise = z.object({ document: incomingExercise });
-export const changedExercise = newExercise.extend({ revision });
+/** `rulesId` names the house rules the exercise is written under. */
+export const newExercise = z.object({ document: incomingExercise, rulesId: recordId.default(usualRulesId) });
+export const changedExercise = z.object({ document: incomingExercise, revision });
 export const keptExercise = z.object({
   document: exerciseDocument,
   id: recordId,
   revision,
   updatedAt: z.string(),
   archived: z.boolean().default(false),
+  rulesId: recordId.default(usualRulesId),
 });
 export type NewExercise = z.infer<typeof newExercise>;
 export type ChangedExercise = z.infer<typeof changedExercise>;

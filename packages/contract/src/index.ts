@@ -4,6 +4,7 @@ import './plainZod.ts';
 export * from './statement.ts';
 export * from './cases.ts';
 export * from './exercises.ts';
+export * from './houseRules.ts';
 export * from './classes.ts';
 export * from './verdicts.ts';
 export * from './sets.ts';

@@ -78,6 +78,7 @@ export * from './exercise/summary.ts';
 export * from './exercise/format.ts';
 export * from './exercise/givens.ts';
 export { answerKey, answerKeyOf, type KeyedPart, type OwnAnswers } from './exercise/answerKey.ts';
+export { movedNumbers, type MovedNumber } from './exercise/underOtherRules.ts';
 export { answerName, draftTexts, usesOf } from './exercise/uses.ts';
 export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercise/fillTable.ts';
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';

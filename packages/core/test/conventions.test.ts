@@ -7,6 +7,7 @@ import {
   must,
   numberStyleById,
   partNumbers,
+  rightKinds,
   roundAs,
   shippedStyles,
   singleCandidates,
@@ -16,12 +17,10 @@ import {
   type Exercise,
   type HouseRules,
   type KeyedPart,
-  type VerdictKind,
 } from '../src/index.ts';
 import { starterExercises } from '../src/starters/index.ts';
 import { asking, ferry, loan, part } from './exercises.ts';
 
-const rightKinds: readonly VerdictKind[] = ['right', 'right-rounded', 'right-other-way'];
 const draws = [1] as const;
 
 const verdictOf = (

@@ -12,7 +12,7 @@ import { inWorkers } from './checking/checker.ts';
 import { loadDemo } from './demo/loadDemo.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
 import { fillWords } from './services/searched.ts';
-import { rulesOf } from './services/sets.ts';
+import { rulesOf } from './services/rules.ts';
 import { CannotOpen, isEmpty, openDatabase, type OpenDatabase } from './store/database.ts';
 import { assignedSetIds } from './store/sets.ts';
 

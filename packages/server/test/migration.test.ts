@@ -11,6 +11,7 @@ import { listEnteringStyles } from '../src/services/enteringStyles.ts';
 import { listExercises } from '../src/services/exercises.ts';
 import { checkSet } from '../src/services/judging.ts';
 import { readMarking } from '../src/services/marking.ts';
+import { listRules, rulesOf } from '../src/services/rules.ts';
 import { fillWords } from '../src/services/searched.ts';
 import { listSets } from '../src/services/sets.ts';
 import { openDatabase } from '../src/store/database.ts';
@@ -96,6 +97,12 @@ it('opens a book of the version before tables and columns had their plain names,
   expect(marking.unmatchedRows).toMatchObject([{ student: 'Somebody Else', source: 'late.csv' }]);
   expect(marking.set.removed).toMatchObject([{ itemId: 'e3', answered: 1 }]);
   expect(marking.set.assignedExercises.map(({ itemId }) => itemId)).toEqual(['e1', 'e2']);
+  // Each class follows the rules that were its own, under its name.
+  const rules = await listRules(database);
+  expect(rules.map(({ name }) => name)).toEqual(['Usual', 'OLD 1']);
+  const [, own] = rules;
+  expect(own).toMatchObject({ id: set!.classId, classes: [{ id: set!.classId }] });
+  expect(await rulesOf(database, set!.classId)).toEqual(own!.rules);
   const [style] = await listEnteringStyles(database);
   expect(style!.style).toMatchObject({ name: 'Our own moving style', range: 'moves-on' });
   const list = async (asked: object) => {

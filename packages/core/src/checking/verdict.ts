@@ -17,6 +17,9 @@ export type VerdictKind =
   | 'unexplained'
   | 'no-key';
 
+/** Those that say the number is right, whichever way it was found. */
+export const rightKinds: readonly VerdictKind[] = ['right', 'right-rounded', 'right-other-way'];
+
 export interface Explanation {
   /** Ids of the slips that together lead to the number. */
   readonly slips: readonly string[];

@@ -8,12 +8,15 @@ import type { Database, Writes } from '../store/database.ts';
 import { insertDocument } from '../store/documents.ts';
 import { insertExercise } from '../services/exercises.ts';
 import { searchedCase } from '../services/searched.ts';
-import { cases, submissions } from '../store/schema.ts';
+import { cases, houseRules, submissions } from '../store/schema.ts';
 import { insertAssignedExercise, insertSet, recount, updateSet } from '../store/sets.ts';
 import { demoCases } from './cases.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
 import { demoSets } from './sets.ts';
+
+/** Each class of the demo follows rules of its own, under its name. */
+const demoRules = { schemaVersion: 1, rules: defaultHouseRules };
 
 export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
@@ -23,12 +26,14 @@ export async function loadDemo(database: Database): Promise<void> {
       ...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })),
       { id: 'demo-kiln-shed', exercise: kilnShedExercise },
     ];
-    for (const { id, exercise } of all) await insertExercise(transaction, { schemaVersion: 2, exercise }, id);
+    for (const { id, exercise } of all)
+      await insertExercise(transaction, { schemaVersion: 2, exercise }, undefined, id);
     for (const [{ id, ...values }, roster] of [
       [smallClass, smallRoster] as const,
       [largeClass, largeRoster] as const,
     ]) {
-      await insertClass(transaction, { ...values, rules: { schemaVersion: 1, rules: defaultHouseRules } }, id);
+      await insertDocument(transaction, houseRules, { title: values.code, document: demoRules }, id);
+      await insertClass(transaction, { ...values, rulesId: id }, id);
       await insertStudents(transaction, id, roster);
     }
     for (const set of demoSets()) await insertDemoSet(transaction, set);

@@ -1,7 +1,14 @@
 /** Exercises over HTTP, and the files they travel in. */
 
 import express, { Router } from 'express';
-import { archiving, askedOfExercises, changedExercise, chosenExercises, newExercise } from '@hardy-sextant/contract';
+import {
+  archiving,
+  askedOfExercises,
+  changedExercise,
+  chosenExercises,
+  newExercise,
+  pickedRules,
+} from '@hardy-sextant/contract';
 import {
   archiveExercise,
   changeExercise,
@@ -9,6 +16,7 @@ import {
   exportExercises,
   importExercises,
   listExercises,
+  pickRules,
   readExercise,
   readRevisions,
   writeExercise,
@@ -42,6 +50,10 @@ export function exerciseRoutes(database: Database): Router {
   api.put(
     '/exercises/:id/archived',
     answer((request) => archiveExercise(database, idOf(request), parsed(archiving, request.body).archived)),
+  );
+  api.put(
+    '/exercises/:id/rules',
+    answer((request) => pickRules(database, idOf(request), parsed(pickedRules, request.body).rulesId)),
   );
   api.get(
     '/exercises/:id/revisions',

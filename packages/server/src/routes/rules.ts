@@ -1,14 +1,14 @@
 /** House rules and entering styles over HTTP. */
 
 import { Router } from 'express';
-import { changedEnteringStyle, changedRules, newEnteringStyle } from '@hardy-sextant/contract';
+import { changedEnteringStyle, changedRules, newEnteringStyle, newRules } from '@hardy-sextant/contract';
 import {
   changeEnteringStyle,
   deleteEnteringStyle,
   keepEnteringStyle,
   listEnteringStyles,
 } from '../services/enteringStyles.ts';
-import { changeRules, listRules } from '../services/rules.ts';
+import { changeRules, listRules, makeRules, removeRules } from '../services/rules.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
 import { parsed } from './problems.ts';
@@ -19,9 +19,17 @@ export function rulesRoutes(database: Database): Router {
     '/rules',
     answer(() => listRules(database)),
   );
+  api.post(
+    '/rules',
+    answerNew(({ body }) => makeRules(database, parsed(newRules, body))),
+  );
   api.put(
     '/rules/:id',
     answer((request) => changeRules(database, idOf(request), parsed(changedRules, request.body))),
+  );
+  api.delete(
+    '/rules/:id',
+    answer((request) => removeRules(database, idOf(request))),
   );
   api.get(
     '/entering-styles',

@@ -16,6 +16,7 @@ import {
 import type { Drawer } from '../checking/drawJob.ts';
 import { assign, assigningProgress, changeContents } from '../services/assigning.ts';
 import { followChange } from '../services/followChange.ts';
+import { movedPartsOf } from '../services/movedParts.ts';
 import { changeSet, listSets, makeSet, readSet, releaseSet, removeSet } from '../services/sets.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
@@ -52,6 +53,10 @@ export function setRoutes(database: Database, draw: Drawer): Router {
   api.get(
     '/sets/:id/assigned',
     answer((request) => assigningProgress(idOf(request))),
+  );
+  api.get(
+    '/sets/:id/moved-parts',
+    answer((request) => movedPartsOf(database, idOf(request))),
   );
   api.post(
     '/sets/:id/contents',

@@ -28,7 +28,8 @@ import {
 } from '../store/sets.ts';
 import { OwnNumbers, type WantedDraws } from './ownNumbers.ts';
 import { Invalid, NotFound } from './refusal.ts';
-import { readSet, rulesOf, seen } from './sets.ts';
+import { rulesOf } from './rules.ts';
+import { readSet, seen } from './sets.ts';
 import { stored } from './stored.ts';
 
 /** How far drawing numbers for a set has come, while it goes on. */

@@ -4,8 +4,8 @@ import { namesOf } from '@hardy-sextant/core';
 import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
 import { listDeletedClasses, restoreClass } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
-import { listDeleted, restoreDocument } from '../store/documents.ts';
-import { cases, exercises } from '../store/schema.ts';
+import { listDeleted, restoreDocument, type DocumentTable } from '../store/documents.ts';
+import { cases, enteringStyles, exercises, houseRules } from '../store/schema.ts';
 import { listDeletedSets, restoreSet } from '../store/sets.ts';
 import { NotFound } from './refusal.ts';
 
@@ -14,15 +14,16 @@ interface Bin {
   readonly restore: (writes: Writes, id: string) => Promise<boolean>;
 }
 
+const ofDocuments = (table: DocumentTable): Bin => ({
+  list: (queries) => listDeleted(queries, table),
+  restore: async (writes, id) => (await restoreDocument(writes, table, id)) !== undefined,
+});
+
 const bins: Readonly<Record<BinKind, Bin>> = {
-  case: {
-    list: (queries) => listDeleted(queries, cases),
-    restore: async (writes, id) => (await restoreDocument(writes, cases, id)) !== undefined,
-  },
-  exercise: {
-    list: (queries) => listDeleted(queries, exercises),
-    restore: async (writes, id) => (await restoreDocument(writes, exercises, id)) !== undefined,
-  },
+  case: ofDocuments(cases),
+  exercise: ofDocuments(exercises),
+  rules: ofDocuments(houseRules),
+  style: ofDocuments(enteringStyles),
   set: { list: listDeletedSets, restore: restoreSet },
   class: { list: listDeletedClasses, restore: restoreClass },
 };

@@ -1,8 +1,7 @@
 /** Classes and who is in them. */
 
-import { nth, defaultHouseRules } from '@hardy-sextant/core';
+import { nth } from '@hardy-sextant/core';
 import {
-  houseRulesDocument,
   type AskedOfClasses,
   type ChangedClass,
   type ChangedRoster,
@@ -27,41 +26,40 @@ import {
 } from '../store/classes.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { findDefaultRules } from '../store/rules.ts';
 import { recount, setIdsOfClass } from '../store/sets.ts';
 import { drawnForStudents, numbersForNewStudents } from './assigning.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
-import { listed, stored } from './stored.ts';
+import { canBePicked, toRules } from './rules.ts';
+import { listed } from './stored.ts';
 
 export async function listClasses(queries: Queries, asked: AskedOfClasses): Promise<ClassPage> {
   const { rows, total } = await pageOfClasses(queries, asked);
-  const toClass = ({ id, code, title, college, term, rules, revision, students }: ClassRow): KeptClass => ({
-    id,
-    code,
-    title,
-    college,
-    term,
-    rules: stored(houseRulesDocument, rules, 'class').rules,
-    students,
-    revision,
-  });
-  return { rows: listed(rows, toClass), total, page: asked.page };
+  return { rows: listed(rows, (row) => toClass(row, row.students)), total, page: asked.page };
 }
 
-export async function readClass(queries: Queries, id: string): Promise<ClassWithStudents> {
-  const row = await findClass(queries, id);
-  if (!row) throw new NotFound('class');
-  const roster = await listStudents(queries, id);
-  const { code, title, college, term, revision } = row;
+function toClass({ id, code, title, college, term, rulesId, rules, revision }: ClassRow, students: number): KeptClass {
+  const followed = toRules(rules);
   return {
     id,
     code,
     title,
     college,
     term,
-    rules: stored(houseRulesDocument, row.rules, 'class').rules,
-    students: roster.filter(({ withdrawnAt }) => withdrawnAt === null).length,
+    rulesId,
+    rulesName: followed.name,
+    rules: followed.rules,
+    students,
     revision,
+  };
+}
+
+export async function readClass(queries: Queries, id: string): Promise<ClassWithStudents> {
+  const row = await findClass(queries, id);
+  if (!row) throw new NotFound('class');
+  const roster = await listStudents(queries, id);
+  const here = roster.filter(({ withdrawnAt }) => withdrawnAt === null).length;
+  return {
+    ...toClass(row, here),
     roster: roster.map(({ id: studentId, name, number, withdrawnAt }) => ({
       id: studentId,
       name,
@@ -71,12 +69,11 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
   };
 }
 
-/** A new class starts with the usual house rules. */
+/** A new class; it follows the usual house rules unless others are picked. */
 export async function makeClass(database: Database, values: NewClass): Promise<ClassWithStudents> {
-  return database.transaction(async (transaction) => {
-    const usual = await findDefaultRules(transaction);
-    const rules = usual ? stored(houseRulesDocument, usual.rules, 'set of house rules').rules : defaultHouseRules;
-    return readClass(transaction, await insertClass(transaction, { ...values, rules: { schemaVersion: 1, rules } }));
+  return database.transaction(async (writes) => {
+    await canBePicked(writes, values.rulesId);
+    return readClass(writes, await insertClass(writes, values));
   });
 }
 
@@ -86,6 +83,8 @@ export async function changeClass(
   { revision, ...values }: ChangedClass,
 ): Promise<ClassWithStudents> {
   return database.transaction(async (writes) => {
+    if (values.rulesId !== undefined && values.rulesId !== (await findClass(writes, id))?.rulesId)
+      await canBePicked(writes, values.rulesId);
     const written = await updateClass(writes, id, revision, values);
     const now = await readClass(writes, id);
     if (!written) throw new Stale('class', now);

@@ -5,6 +5,7 @@ import {
   exerciseDocument,
   exerciseInList,
   PAGE_SIZE,
+  usualRulesId,
   type AskedOfExercises,
   type ChangedExercise,
   type chosenExercises,
@@ -31,9 +32,10 @@ import {
   type ExerciseInListRow,
   type ExerciseRow,
 } from '../store/lists.ts';
-import { keepRevision, listRevisions, setArchived } from '../store/revisions.ts';
+import { keepRevision, listRevisions, setArchived, setRulesOfExercise } from '../store/revisions.ts';
 import { exercises } from '../store/schema.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
+import { canBePicked } from './rules.ts';
 import { askedByLabel, asksLabel, levelLabel, searchedExercise, topicLabel } from './searched.ts';
 import { listed, stored } from './stored.ts';
 
@@ -47,6 +49,7 @@ function toExercise(row: ExerciseRow): KeptExercise {
     revision: row.revision,
     updatedAt: row.updatedAt,
     archived: row.archivedAt !== null,
+    rulesId: row.rulesId,
   };
 }
 
@@ -101,15 +104,31 @@ const valuesOf = (document: ExerciseDocument) => ({
 });
 
 /** A new exercise, with its first state. */
-export async function insertExercise(writes: Writes, document: ExerciseDocument, id?: string): Promise<ExerciseRow> {
+export async function insertExercise(
+  writes: Writes,
+  document: ExerciseDocument,
+  rulesId: string = usualRulesId,
+  id?: string,
+): Promise<ExerciseRow> {
   const row = await insertDocument(writes, exercises, valuesOf(document), id);
+  if (rulesId !== usualRulesId) await setRulesOfExercise(writes, row.id, rulesId);
   await keepRevision(writes, row.id, row.revision, document);
-  return { ...row, archivedAt: null, inShort: null };
+  return { ...row, archivedAt: null, inShort: null, rulesId };
 }
 
-export async function writeExercise(database: Database, { document }: NewExercise): Promise<KeptExercise> {
+export async function writeExercise(database: Database, { document, rulesId }: NewExercise): Promise<KeptExercise> {
   return database.transaction(async (writes) => {
-    return toExercise(await insertExercise(writes, document));
+    await canBePicked(writes, rulesId);
+    return toExercise(await insertExercise(writes, document, rulesId));
+  });
+}
+
+/** Writes an exercise under other house rules; what it says stays, and its revision too. */
+export async function pickRules(database: Database, id: string, rulesId: string): Promise<KeptExercise> {
+  return database.transaction(async (writes) => {
+    await canBePicked(writes, rulesId);
+    if (!(await setRulesOfExercise(writes, id, rulesId))) throw new NotFound('exercise');
+    return readExercise(writes, id);
   });
 }
 

@@ -10,7 +10,8 @@ import { exercises } from '../store/schema.ts';
 import { listAssignedExercises, updateAssignedExercise } from '../store/sets.ts';
 import { OwnNumbers } from './ownNumbers.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
-import { readSet, rulesOf } from './sets.ts';
+import { rulesOf } from './rules.ts';
+import { readSet } from './sets.ts';
 import { stored } from './stored.ts';
 
 /** Nothing, the same story and numbers judged by the new key, or the new exercise with new numbers. */

@@ -34,7 +34,8 @@ import {
 } from '../store/submissions.ts';
 import { listAssignedRevisions, recount } from '../store/sets.ts';
 import { Invalid } from './refusal.ts';
-import { readSetToJudge, rulesOf, type SetToJudge } from './sets.ts';
+import { rulesOf } from './rules.ts';
+import { readSetToJudge, type SetToJudge } from './sets.ts';
 
 /** Goes up when judging changes, so that stored verdicts are worked out again. */
 const JUDGED_AS = 3;

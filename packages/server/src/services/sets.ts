@@ -1,9 +1,8 @@
 /** Sets: put together, read, released, deleted. */
 
-import type { Exercise, HouseRules } from '@hardy-sextant/core';
+import type { Exercise } from '@hardy-sextant/core';
 import {
   exerciseDocument,
-  houseRulesDocument,
   isReadable,
   setDocument,
   type AssignedExercise,
@@ -199,10 +198,4 @@ async function allThere(queries: Queries, { items }: SetDocument): Promise<void>
       throw new Invalid('An exercise of this set is not there any more.', [
         { path: `document.items.${at}`, message: 'This exercise was deleted.' },
       ]);
-}
-
-export async function rulesOf(queries: Queries, classId: string): Promise<HouseRules> {
-  const row = await findClass(queries, classId);
-  if (!row) throw new NotFound('class');
-  return stored(houseRulesDocument, row.rules, 'class').rules;
 }

@@ -4,22 +4,25 @@ import { randomUUID } from 'node:crypto';
 import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
 import { hasWords, placeOf, searchedText, type AskedPage, type Page } from './lists.ts';
-import { classes, students } from './schema.ts';
+import { classes, houseRules, students } from './schema.ts';
 
-export type ClassRow = typeof classes.$inferSelect & { readonly students: number };
+/** A class with the house rules it follows; none stored stands for the usual ones. */
+export type ClassRow = typeof classes.$inferSelect & { readonly rules: typeof houseRules.$inferSelect | null };
+export type ListedClassRow = ClassRow & { readonly students: number };
 export type StudentRow = typeof students.$inferSelect;
 
 /** In a list: how many students a class has, without those who have withdrawn. */
 export const studentsOf = (classId: 'classes.id' | 'sets.class_id'): SQL<number> =>
   sql<number>`(SELECT count(*) FROM students WHERE students.class_id = ${sql.raw(classId)} AND students.withdrawn_at IS NULL)`;
 
-export async function pageOfClasses(queries: Queries, asked: AskedPage): Promise<Page<ClassRow>> {
+export async function pageOfClasses(queries: Queries, asked: AskedPage): Promise<Page<ListedClassRow>> {
   const where = and(isNull(classes.deletedAt), ...hasWords([classes.words], asked.find));
   const { limit, offset } = placeOf(asked);
   const [rows, [all]] = await Promise.all([
     queries
-      .select({ record: classes, students: studentsOf('classes.id') })
+      .select({ record: classes, rules: houseRules, students: studentsOf('classes.id') })
       .from(classes)
+      .leftJoin(houseRules, eq(houseRules.id, classes.rulesId))
       .where(where)
       .orderBy(asc(classes.code), asc(classes.term), asc(classes.id))
       .limit(limit)
@@ -27,37 +30,25 @@ export async function pageOfClasses(queries: Queries, asked: AskedPage): Promise
     queries.select({ total: count() }).from(classes).where(where),
   ]);
   return {
-    rows: rows.map(({ record, students: number }) => ({ ...record, students: number })),
+    rows: rows.map(({ record, ...beside }) => ({ ...record, ...beside })),
     total: all?.total ?? 0,
   };
 }
 
-/** Every class, for their house rules. */
-export function listClasses(queries: Queries): Promise<(typeof classes.$inferSelect)[]> {
-  return queries
-    .select()
-    .from(classes)
-    .where(isNull(classes.deletedAt))
-    .orderBy(asc(classes.code), asc(classes.term), asc(classes.id));
-}
-
-export async function findClass(queries: Queries, id: string): Promise<typeof classes.$inferSelect | undefined> {
+export async function findClass(queries: Queries, id: string): Promise<ClassRow | undefined> {
   const [row] = await queries
-    .select()
+    .select({ record: classes, rules: houseRules })
     .from(classes)
+    .leftJoin(houseRules, eq(houseRules.id, classes.rulesId))
     .where(and(eq(classes.id, id), isNull(classes.deletedAt)));
-  return row;
+  return row && { ...row.record, rules: row.rules };
 }
 
-type ClassValues = Pick<typeof classes.$inferSelect, 'code' | 'title' | 'college' | 'term'>;
-export const wordsOf = ({ code, title, college, term }: ClassValues): string =>
-  searchedText(code, title, term, college);
+type ClassNames = Pick<typeof classes.$inferSelect, 'code' | 'title' | 'college' | 'term'>;
+type ClassValues = ClassNames & { readonly rulesId?: string | undefined };
+export const wordsOf = ({ code, title, college, term }: ClassNames): string => searchedText(code, title, term, college);
 
-export async function insertClass(
-  writes: Writes,
-  values: ClassValues & { readonly rules: unknown },
-  id: string = randomUUID(),
-): Promise<string> {
+export async function insertClass(writes: Writes, values: ClassValues, id: string = randomUUID()): Promise<string> {
   const now = new Date().toISOString();
   await writes.insert(classes).values({ ...values, words: wordsOf(values), id, createdAt: now, updatedAt: now });
   return id;

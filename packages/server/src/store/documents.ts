@@ -1,11 +1,11 @@
-/** Cases, exercises, entering styles: records with a title, a JSON document and a revision. One set of queries for all. */
+/** Cases, exercises, entering styles, house rules: records with a title, a JSON document and a revision. One set of queries for all. */
 
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
-import type { cases, enteringStyles, exercises } from './schema.ts';
+import type { cases, enteringStyles, exercises, houseRules } from './schema.ts';
 
-export type DocumentTable = typeof cases | typeof exercises | typeof enteringStyles;
+export type DocumentTable = typeof cases | typeof exercises | typeof enteringStyles | typeof houseRules;
 export type DocumentRow = typeof cases.$inferSelect;
 
 /** What is stored of a record: its title, its document, and what it is found by. */
@@ -49,7 +49,7 @@ export async function findAnyDocument(
 /** The deleted ones, without their documents. */
 export async function listDeleted(
   queries: Queries,
-  table: typeof cases | typeof exercises,
+  table: DocumentTable,
 ): Promise<{ id: string; title: string; deletedAt: string }[]> {
   const rows = await queries
     .select({ id: table.id, title: table.title, deletedAt: table.deletedAt })

@@ -32,6 +32,16 @@ export function listRevisions(queries: Queries, exerciseId: string): Promise<Rev
     .limit(MOST_SHOWN);
 }
 
+/** Under which house rules an exercise is written; true where there is one. */
+export async function setRulesOfExercise(writes: Writes, id: string, rulesId: string): Promise<boolean> {
+  const rows = await writes
+    .update(exercises)
+    .set({ rulesId })
+    .where(and(eq(exercises.id, id), isNull(exercises.deletedAt)))
+    .returning({ id: exercises.id });
+  return rows.length > 0;
+}
+
 /** Puts an exercise aside or takes it back; true where there is one. */
 export async function setArchived(writes: Writes, id: string, archived: boolean): Promise<boolean> {
   const rows = await writes

@@ -1,43 +1,36 @@
-/** House rules: the default row, and each class's own. */
+/** House rules by name, and which classes follow them. */
 
-import { and, eq, sql } from 'drizzle-orm';
-import type { Queries, Writes } from './database.ts';
-import { classes, defaultRules } from './schema.ts';
+import { asc, eq, isNull } from 'drizzle-orm';
+import type { Queries } from './database.ts';
+import type { DocumentRow } from './documents.ts';
+import { classes, houseRules } from './schema.ts';
 
-const DEFAULT = 'default';
-
-export async function findDefaultRules(queries: Queries): Promise<typeof defaultRules.$inferSelect | undefined> {
-  const [row] = await queries.select().from(defaultRules).where(eq(defaultRules.id, DEFAULT));
-  return row;
+/** All of them, also deleted ones: a class that is brought back follows its own again. */
+export function listRules(queries: Queries): Promise<DocumentRow[]> {
+  return queries.select().from(houseRules).orderBy(asc(houseRules.title), asc(houseRules.id));
 }
 
-/** Writes the default rules where their revision is still the one the writer saw; a missing row counts as revision 1. */
-export async function updateDefaultRules(writes: Writes, rules: unknown, revision: number): Promise<boolean> {
-  const updatedAt = new Date().toISOString();
-  const before = await findDefaultRules(writes);
-  if (!before) {
-    if (revision !== 1) return false;
-    await writes.insert(defaultRules).values({ id: DEFAULT, rules, revision: 2, updatedAt });
-    return true;
-  }
-  const rows = await writes
-    .update(defaultRules)
-    .set({ rules, updatedAt, revision: sql`${defaultRules.revision} + 1` })
-    .where(and(eq(defaultRules.id, DEFAULT), eq(defaultRules.revision, revision)))
-    .returning({ id: defaultRules.id });
-  return rows.length > 0;
+/** Every class that is there, with the rules it follows. */
+export function listFollowers(
+  queries: Queries,
+): Promise<{ readonly id: string; readonly code: string; readonly term: string; readonly rulesId: string }[]> {
+  const { id, code, term, rulesId } = classes;
+  return queries
+    .select({ id, code, term, rulesId })
+    .from(classes)
+    .where(isNull(classes.deletedAt))
+    .orderBy(asc(code), asc(term), asc(id));
 }
 
-export async function updateClassRules(
-  writes: Writes,
+/** The rules a class follows; none where it follows the usual ones as they ship. */
+export async function findRulesOfClass(
+  queries: Queries,
   classId: string,
-  rules: unknown,
-  revision: number,
-): Promise<boolean> {
-  const rows = await writes
-    .update(classes)
-    .set({ rules, updatedAt: new Date().toISOString(), revision: sql`${classes.revision} + 1` })
-    .where(and(eq(classes.id, classId), eq(classes.revision, revision)))
-    .returning({ id: classes.id });
-  return rows.length > 0;
+): Promise<{ readonly rules: DocumentRow | null } | undefined> {
+  const [row] = await queries
+    .select({ rules: houseRules })
+    .from(classes)
+    .leftJoin(houseRules, eq(houseRules.id, classes.rulesId))
+    .where(eq(classes.id, classId));
+  return row;
 }

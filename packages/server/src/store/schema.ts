@@ -51,6 +51,8 @@ export const exercises = sqliteTable(
     deletedAt: text('deleted_at'),
     /** Archive: kept and used in sets, but out of the way. */
     archivedAt: text('archived_at'),
+    /** The house rules it is written under; students' keys follow those of their class. */
+    rulesId: text('rules_id').notNull().default('default'),
     /** What lists show of it, so that they read no document; null where it cannot be read. */
     inShort: text('in_short', { mode: 'json' }),
     words: words(),
@@ -98,7 +100,8 @@ export const classes = sqliteTable(
     title: text('title').notNull(),
     college: text('college').notNull(),
     term: text('term').notNull().default(''),
-    rules: text('rules', { mode: 'json' }).notNull(),
+    /** The house rules it follows. */
+    rulesId: text('rules_id').notNull().default('default'),
     revision: revision(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
@@ -108,12 +111,17 @@ export const classes = sqliteTable(
   (table) => [index('classes_listed').on(table.deletedAt, table.code)],
 );
 
-/** The house rules that hold where no class's do; one row, `default`. */
-export const defaultRules = sqliteTable('default_rules', {
+/** Sets of house rules by name. The usual one, `default`, is core's own until it is first changed. */
+export const houseRules = sqliteTable('house_rules', {
   id: id(),
-  rules: text('rules', { mode: 'json' }).notNull(),
+  title: text('title').notNull(),
+  document: text('document', { mode: 'json' }).notNull(),
   revision: revision(),
+  createdAt: createdAt(),
   updatedAt: updatedAt(),
+  deletedAt: text('deleted_at'),
+  words: words(),
+  labels: labels(),
 });
 
 export const students = sqliteTable(

@@ -10,11 +10,7 @@ import {
   importReport,
   isReadable,
   keptCase,
-  keptEnteringStyle,
-  keptEnteringStyles,
   keptExercise,
-  keptRules,
-  keptRulesList,
   setPage,
   type AskedOfCases,
   type AskedOfClasses,
@@ -23,20 +19,15 @@ import {
   type BinKind,
   type CasePage,
   type ChangedCase,
-  type ChangedEnteringStyle,
-  type ChangedExercise,
-  type ChangedRules,
   type ChosenExercises,
   type ClassPage,
   type ExercisePage,
   type KeptCase,
   type KeptClass,
   type KeptExercise,
-  type KeptRules,
   type ListedExercise,
   type ListedSet,
   type NewCase,
-  type NewEnteringStyle,
   type NewExercise,
   type SetPage,
   type UnreadableRecord,
@@ -174,10 +165,8 @@ export function useExercise(id: string | undefined) {
 export function useWriteExercise() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, ...body }: { id?: string } & (NewExercise | ChangedExercise)) =>
-      id === undefined
-        ? call('/exercises', keptExercise, { method: 'POST', body })
-        : call(`/exercises/${id}`, keptExercise, { method: 'PUT', body }),
+    mutationFn: (body: Pick<NewExercise, 'document'> & { readonly rulesId?: string }) =>
+      call('/exercises', keptExercise, { method: 'POST', body }),
     onSuccess: (kept: KeptExercise) => {
       queries.setQueryData(['exercises', kept.id], kept);
       return queries.invalidateQueries({ queryKey: listKey('exercises') });
@@ -208,51 +197,6 @@ export function useRestore() {
   return useMutation({
     mutationFn: ({ kind, id }: { kind: BinKind; id: string }) => callFor(`/bin/${kind}/${id}/restore`),
     onSuccess: () => queries.invalidateQueries(),
-  });
-}
-
-/** All sets of house rules, the default first. */
-export function useRules() {
-  return useQuery({ queryKey: ['rules'], queryFn: ({ signal }) => call('/rules', keptRulesList, { signal }) });
-}
-
-export function useWriteRules() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, ...body }: { id: string } & ChangedRules) =>
-      call(`/rules/${id}`, keptRules, { method: 'PUT', body }),
-    onSuccess: (kept: KeptRules) => {
-      queries.setQueryData<KeptRules[]>(['rules'], (all) => all?.map((each) => (each.id === kept.id ? kept : each)));
-      return queries.invalidateQueries({ queryKey: ['classes'] });
-    },
-  });
-}
-
-/** The entering styles made here; the shipped ones are core's. */
-export function useEnteringStyles() {
-  return useQuery({
-    queryKey: ['entering-styles'],
-    queryFn: ({ signal }) => call('/entering-styles', keptEnteringStyles, { signal }),
-  });
-}
-
-/** Writes a style: a change where an id is given, a new one otherwise. */
-export function useWriteEnteringStyle() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, ...body }: { id?: string } & (NewEnteringStyle | ChangedEnteringStyle)) =>
-      id === undefined
-        ? call('/entering-styles', keptEnteringStyle, { method: 'POST', body })
-        : call(`/entering-styles/${id}`, keptEnteringStyle, { method: 'PUT', body }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
-  });
-}
-
-export function useDeleteEnteringStyle() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) => callFor(`/entering-styles/${id}`, { method: 'DELETE' }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['entering-styles'] }),
   });
 }
 

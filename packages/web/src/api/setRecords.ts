@@ -35,6 +35,8 @@ export function useWriteClass() {
         : call(`/classes/${id}`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
+      // Which rules it follows may be what changed.
+      for (const queryKey of [['rules'], ['moved-parts']]) void queries.invalidateQueries({ queryKey });
       return queries.invalidateQueries({ queryKey: listKey('classes') });
     },
   });

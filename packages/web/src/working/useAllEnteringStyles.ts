@@ -2,7 +2,7 @@
 
 import { shippedStyles, type EnteringStyle } from '@hardy-sextant/core';
 import { useMemo } from 'react';
-import { useEnteringStyles } from '../api/records.ts';
+import { useEnteringStyles } from '../api/rulesRecords.ts';
 
 export function useAllEnteringStyles(): readonly EnteringStyle[] {
   const { data } = useEnteringStyles();

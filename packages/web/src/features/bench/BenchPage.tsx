@@ -4,7 +4,8 @@ import type { KeptRules } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Navigate, useLocation, useParams } from 'react-router';
 import { z } from 'zod';
-import { useCase, useRules } from '../../api/records.ts';
+import { useCase } from '../../api/records.ts';
+import { useRules } from '../../api/rulesRecords.ts';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { Bench } from './Bench.tsx';
 import { isUnsentCase } from './useAutosave.ts';
@@ -12,7 +13,7 @@ import { isUnsentCase } from './useAutosave.ts';
 /** Marks an address as one where nothing has been kept yet. */
 export const freshState = { fresh: true } as const;
 
-const usualRules: KeptRules = { id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1 };
+const usualRules: KeptRules = { id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1, classes: [] };
 
 /** `/bench`: a new case under an address of its own. */
 export function NewCasePage() {

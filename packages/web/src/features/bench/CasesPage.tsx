@@ -10,7 +10,8 @@ import { showUndo } from '../../ui/showUndo.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
-import { useCases, useDeleteCase, useRestore, useRules, useWriteCase } from '../../api/records.ts';
+import { useCases, useDeleteCase, useRestore, useWriteCase } from '../../api/records.ts';
+import { useRules } from '../../api/rulesRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../statement/editing.ts';
 

@@ -26,6 +26,7 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
     await flush();
     const stored = await writeExercise.mutateAsync({
       document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) },
+      rulesId: document.rules,
     });
     await navigate(`/exercises/${stored.id}`);
   };

@@ -11,12 +11,16 @@ const words: Readonly<Record<BinKind, string>> = {
   exercise: 'exercise',
   set: 'set',
   class: 'class with its sets',
+  rules: 'house rules',
+  style: 'entering style',
 };
 const places: Readonly<Record<BinKind, string>> = {
-  case: '/bench',
-  exercise: '/exercises',
-  set: '/sets',
-  class: '/classes',
+  case: '/bench/',
+  exercise: '/exercises/',
+  set: '/sets/',
+  class: '/classes/',
+  rules: '/rules?of=',
+  style: '/rules?style=',
 };
 
 export function BinPage() {
@@ -30,12 +34,15 @@ export function BinPage() {
       {restore.error && <p role="alert">{restore.error.message}</p>}
       {restore.isSuccess && (
         <p role="status">
-          It is back: <Link to={`${places[restore.variables.kind]}/${restore.variables.id}`}>look at it</Link>.
+          It is back: <Link to={places[restore.variables.kind] + restore.variables.id}>look at it</Link>.
         </p>
       )}
       {bin.data?.length === 0 && (
         <Empty title="Nothing is in the bin">
-          <p>Cases, exercises, sets and classes that you delete stay here and can be brought back.</p>
+          <p>
+            Cases, exercises, sets, classes, house rules and entering styles that you delete stay here and can be
+            brought back.
+          </p>
         </Empty>
       )}
       {bin.data && bin.data.length > 0 && (

@@ -1,7 +1,6 @@
 /** A class: what it is called, its roster, its sets. */
 import { Button, Menu } from '@mantine/core';
 import type { ClassWithStudents } from '@hardy-sextant/contract';
-import { rulesInWords } from '@hardy-sextant/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSets } from '../../api/records.ts';
@@ -11,6 +10,7 @@ import { useBarNote } from '../../ui/BarNote.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
+import { ClassRules } from './ClassRules.tsx';
 import { RenameClass } from './RenameClass.tsx';
 import { Roster } from './Roster.tsx';
 
@@ -47,7 +47,7 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
           </Menu.Target>
           <Menu.Dropdown>
             <Menu.Item onClick={() => setOpen('renaming')}>Rename the class</Menu.Item>
-            <Menu.Item component={Link} to={`/rules?of=${kept.id}`}>
+            <Menu.Item component={Link} to={`/rules?of=${kept.rulesId}`}>
               Its house rules
             </Menu.Item>
             <Menu.Item onClick={() => setOpen('deleting')}>Delete the class</Menu.Item>
@@ -80,12 +80,7 @@ function RulesAndSets({ kept }: { readonly kept: ClassWithStudents }) {
   const rows = sets.data?.rows ?? [];
   return (
     <aside className="stack">
-      <section className="sheet block">
-        <h2 className="label">House rules</h2>
-        <p>
-          <Link to={`/rules?of=${kept.id}`}>{rulesInWords(kept.rules)}</Link>
-        </p>
-      </section>
+      <ClassRules kept={kept} />
       <section className="sheet block">
         <h2 className="label">Sets</h2>
         {rows.length === 0 && <p className="soft">None yet.</p>}

@@ -1,6 +1,6 @@
 /** Classes: who is in them; a new one is made here. */
-import { Button, Modal, TextInput } from '@mantine/core';
-import { newClass, type KeptClass, type NewClass } from '@hardy-sextant/contract';
+import { Button, Modal, Select, TextInput } from '@mantine/core';
+import { newClass, usualRulesId, type KeptClass, type NewClass } from '@hardy-sextant/contract';
 import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,6 +8,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
 import { useClasses } from '../../api/records.ts';
+import { useRules } from '../../api/rulesRecords.ts';
 import { useWriteClass } from '../../api/setRecords.ts';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
@@ -100,8 +101,9 @@ function ClassTable({ classes }: { readonly classes: readonly KeptClass[] }) {
 function NewClassForm({ onClose, college }: { readonly onClose: () => void; readonly college: string }) {
   const navigate = useNavigate();
   const write = useWriteClass();
+  const rules = useRules();
   const form = useForm<NewClass>({
-    initialValues: { code: '', title: '', college, term: '' },
+    initialValues: { code: '', title: '', college, term: '', rulesId: usualRulesId },
     validate: schemaResolver(newClass, { sync: true }),
   });
   const make = form.onSubmit((values) =>
@@ -111,6 +113,12 @@ function NewClassForm({ onClose, college }: { readonly onClose: () => void; read
     <Modal opened onClose={onClose} title="New class">
       <form onSubmit={make} noValidate className="stack">
         <ClassFields form={form} />
+        <Select
+          label="House rules"
+          allowDeselect={false}
+          data={rules.data?.map(({ id, name }) => ({ value: id, label: name })) ?? []}
+          {...form.getInputProps('rulesId')}
+        />
         {write.error && <p role="alert">{write.error.message}</p>}
         <Button type="submit" variant="filled" loading={write.isPending}>
           Make the class

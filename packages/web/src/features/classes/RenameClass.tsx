@@ -7,8 +7,15 @@ import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { ClassFields } from './ClassFields.tsx';
 
-const namesOf = ({ code, title, college, term }: ClassWithStudents): NewClass => ({ code, title, college, term });
-const inWords = ({ code, title, term, college }: NewClass): string => [code, title, term, college].join(', ');
+const namesOf = ({ code, title, college, term, rulesId }: ClassWithStudents): NewClass => ({
+  code,
+  title,
+  college,
+  term,
+  rulesId,
+});
+const inWords = ({ code, title, term, college }: Omit<NewClass, 'rulesId'>): string =>
+  [code, title, term, college].join(', ');
 
 export function RenameClass({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
   const { mutateAsync } = useWriteClass();

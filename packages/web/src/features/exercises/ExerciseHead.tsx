@@ -2,13 +2,14 @@
 import { Button, Menu, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { Exercise } from '@hardy-sextant/core';
-import type { KeptExercise } from '@hardy-sextant/contract';
+import { usualRulesId, type KeptExercise } from '@hardy-sextant/contract';
 import { Link, useNavigate } from 'react-router';
 import type { KeptPhase } from '../../api/kept/keptDocument.ts';
 import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { saveExercises, useArchiveExercise, useDeleteExercise, useWriteExercise } from '../../api/records.ts';
+import { usePickRules, useRules } from '../../api/rulesRecords.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { GiveToClass } from './GiveToClass.tsx';
 import { topics } from './topics.ts';
@@ -74,7 +75,7 @@ function Where({ kept, exercise, phase, onChange }: Omit<ExerciseHeadProps, 'flu
   return (
     <>
       <Link to="/exercises">Exercises</Link> · <KeptNote phase={phase} />
-      {kept.archived && ' · archived'} ·{' '}
+      {kept.archived && ' · archived'} · <WrittenUnder kept={kept} /> ·{' '}
       <Pick
         label="topic"
         className="control quiet"
@@ -94,6 +95,22 @@ function Where({ kept, exercise, phase, onChange }: Omit<ExerciseHeadProps, 'flu
   );
 }
 
+/** The house rules whose numbers its key shows. */
+function WrittenUnder({ kept: { id, rulesId } }: { readonly kept: KeptExercise }) {
+  const rules = useRules();
+  const pick = usePickRules(id);
+  const all = rules.data ?? [];
+  return (
+    <Pick
+      label="house rules of the key"
+      className="control quiet"
+      value={all.some((each) => each.id === rulesId) ? rulesId : usualRulesId}
+      options={all.map((each) => [each.id, `rules: ${each.name}`] as const)}
+      onPick={(next) => pick.mutate(next, { onError: (error) => void notifications.show({ message: error.message }) })}
+    />
+  );
+}
+
 /** What can be done with an exercise as a whole; what fails is said. */
 function useExerciseActions(kept: KeptExercise, exercise: Exercise, flush: () => Promise<void>) {
   const navigate = useNavigate();
@@ -105,7 +122,8 @@ function useExerciseActions(kept: KeptExercise, exercise: Exercise, flush: () =>
     void done.catch((error: Error) => notifications.show({ message: error.message }));
   const duplicate = async () => {
     const title = `${exercise.title}, again`.slice(0, 160);
-    const made = await copy.mutateAsync({ document: { schemaVersion: 2, exercise: { ...exercise, title } } });
+    const document = { schemaVersion: 2, exercise: { ...exercise, title } } as const;
+    const made = await copy.mutateAsync({ document, rulesId: kept.rulesId });
     await navigate(`/exercises/${made.id}`);
   };
   const erase = async () => {

@@ -1,12 +1,13 @@
 /** One exercise: what students read, the givens, the plans behind it, its parts with their key; tried, drawn, worked. */
 import { notifications } from '@mantine/notifications';
-import { defaultHouseRules, storyText, type Exercise, type HouseRules } from '@hardy-sextant/core';
-import type { KeptExercise } from '@hardy-sextant/contract';
+import { storyText, type Exercise } from '@hardy-sextant/core';
+import type { KeptExercise, KeptRules } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
 import { useParams } from 'react-router';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { NumberStyleProvider } from '../../statement/Figures.tsx';
-import { useExercise, useRules } from '../../api/records.ts';
+import { useExercise } from '../../api/records.ts';
+import { useRules } from '../../api/rulesRecords.ts';
 import { Chip } from '../../ui/Chip.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
@@ -20,6 +21,7 @@ import { Plans } from './Plans.tsx';
 import { renamed } from './rename.ts';
 import { useExerciseView, type ExerciseView } from './useExerciseView.ts';
 import { useKeptExercise } from './useKeptExercise.ts';
+import { useRulesInForce } from './useRulesInForce.ts';
 import { TextButton } from '../../ui/TextButton.tsx';
 
 /** Without the server the editor of the story may not come: the rest of the exercise works all the same. */
@@ -48,16 +50,17 @@ export function ExercisePage() {
   if (rules.isError && !rules.data)
     return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
   if (!kept.data || !rules.data) return <LoadingPage title="Exercise" what="the exercise" />;
-  return <ExerciseEditor key={kept.data.id} kept={kept.data} rules={rules.data[0]?.rules ?? defaultHouseRules} />;
+  return <ExerciseEditor key={kept.data.id} kept={kept.data} all={rules.data} />;
 }
 
 type Change = ReturnType<typeof useKeptExercise>['change'];
 
-function ExerciseEditor({ kept, rules }: { readonly kept: KeptExercise; readonly rules: HouseRules }) {
+function ExerciseEditor({ kept, all }: { readonly kept: KeptExercise; readonly all: readonly KeptRules[] }) {
   const [search, set] = useSearchSetting();
   const { exercise, change, phase, problem, theirs, settle, flush } = useKeptExercise(kept);
   const [planAt, setPlanAt] = useState(0);
-  const view = useExerciseView(exercise, rules);
+  const { rules, others } = useRulesInForce(kept, all);
+  const view = useExerciseView(exercise, rules, others);
   const restore = (earlier: Exercise) => {
     change(earlier);
     set('history', '');

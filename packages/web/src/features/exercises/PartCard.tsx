@@ -6,6 +6,7 @@ import { Pick } from '../../ui/Pick.tsx';
 import { AskFields, askSaid } from './AskFields.tsx';
 import { FillTableEditor } from './FillTableEditor.tsx';
 import { formats } from './formats.ts';
+import type { Elsewhere } from './useRulesInForce.ts';
 import { ReadingLine, Readings } from './Readings.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
@@ -14,6 +15,8 @@ interface PartCardProps {
   readonly exercise: Exercise;
   readonly part: Part;
   readonly keyed: Result<KeyedPart>;
+  /** Its number under the rules of classes where it is another one. */
+  readonly elsewhere: readonly Elsewhere[];
   readonly problems: readonly ExerciseProblem[];
   readonly rules: HouseRules;
   readonly open: boolean;
@@ -44,6 +47,7 @@ export function PartCard(props: PartCardProps) {
         )}
       </div>
       <KeyLine {...props} />
+      <ElsewhereLine all={props.elsewhere} />
       {open ? (
         <PartBody {...props} own={own} />
       ) : (
@@ -108,6 +112,16 @@ function KeyLine({ exercise, part, keyed, open, onWork }: PartCardProps) {
           {keyed.problem.message}
         </span>
       )}
+    </p>
+  );
+}
+
+/** Where a class follows other rules, its students' key has this number; both are right in marking. */
+function ElsewhereLine({ all }: { readonly all: readonly Elsewhere[] }) {
+  if (all.length === 0) return null;
+  return (
+    <p className={`soft ${styles.keyLine}`} title="The key of students whose class follows these rules">
+      {all.map(({ name, number }) => `${name}: ${number}`).join(' · ')}
     </p>
   );
 }

@@ -41,6 +41,7 @@ export function PartsPane({ exercise, view, planAt, onChange, onWork }: PartsPan
                 exercise={exercise}
                 part={part}
                 keyed={keyed}
+                elsewhere={view.elsewhere.get(part.id) ?? []}
                 problems={problems}
                 rules={rules}
                 open={openPart === part.id}

@@ -13,15 +13,20 @@ import {
   type Scope,
 } from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
+import { numbersElsewhere, type OtherRules } from './useRulesInForce.ts';
 
 const own: Numbers = {};
 
-export function useExerciseView(exercise: Exercise, rules: HouseRules) {
+export function useExerciseView(exercise: Exercise, rules: HouseRules, others: readonly OtherRules[]) {
   const [numbers, setNumbers] = useState<Numbers>(own);
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? rules.numberStyle);
   const key = useMemo(() => answerKey(exercise, numbers, rules), [exercise, numbers, rules]);
   const givens = useMemo(() => givensInForce(exercise, numbers, style), [exercise, numbers, style]);
   const problems = useMemo(() => exerciseProblems(exercise, rules), [exercise, rules]);
+  const elsewhere = useMemo(
+    () => numbersElsewhere(exercise, numbers, rules, others),
+    [exercise, numbers, rules, others],
+  );
   // Slots that name an answer are worked with the key's own.
   const names = useMemo((): Scope => ({ ...givens.names, ...answersOf(key) }), [givens, key]);
   return {
@@ -36,6 +41,7 @@ export function useExerciseView(exercise: Exercise, rules: HouseRules) {
     givens,
     problems,
     names,
+    elsewhere,
   };
 }
 

@@ -18,7 +18,9 @@ import {
   type KeptEnteringStyle,
 } from '@hardy-sextant/contract';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
-import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../api/records.ts';
+import { useDeleteEnteringStyle, useWriteEnteringStyle } from '../../api/rulesRecords.ts';
+import { useRestore } from '../../api/records.ts';
+import { showUndo } from '../../ui/showUndo.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { useRecordForm } from '../../api/kept/useRecordForm.ts';
 import styles from './RulesPage.module.css';
@@ -109,7 +111,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
             <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
               Keep this style
             </Button>
-            <DeleteStyle id={id} onDeleted={() => onKept('')} />
+            <DeleteStyle id={id} name={document.name} onDeleted={() => onKept('')} />
           </>
         )}
       </Group>
@@ -185,13 +187,23 @@ function CopyStyle({ document, onCopied }: CopyStyleProps) {
   );
 }
 
-function DeleteStyle({ id, onDeleted }: { readonly id: string; readonly onDeleted: () => void }) {
+interface DeleteStyleProps {
+  readonly id: string;
+  readonly name: string;
+  readonly onDeleted: () => void;
+}
+
+function DeleteStyle({ id, name, onDeleted }: DeleteStyleProps) {
   const remove = useDeleteEnteringStyle();
+  const restore = useRestore();
   return (
     <Button
       onClick={() =>
         remove.mutate(id, {
-          onSuccess: onDeleted,
+          onSuccess: () => {
+            showUndo(`“${name}” is in the bin.`, () => restore.mutateAsync({ kind: 'style', id }));
+            onDeleted();
+          },
           onError: (error) => notifications.show({ message: error.message }),
         })
       }

@@ -1,18 +1,8 @@
 /** House rules, second half: tolerance, signs, what a mistake costs, when an explanation is believed. */
 import { Button, NumberInput, Select } from '@mantine/core';
-import type { UseFormReturnType } from '@mantine/form';
-import {
-  conventionIds,
-  conventionNames,
-  lookUp,
-  slips,
-  type HouseRules,
-  type SlipFamily,
-  roundTo,
-} from '@hardy-sextant/core';
+import { conventionIds, conventionNames, lookUp, slips, type SlipFamily, roundTo } from '@hardy-sextant/core';
+import type { RulesForm } from './rulesValues.ts';
 import styles from './RulesPage.module.css';
-
-type RulesFormType = UseFormReturnType<HouseRules>;
 
 const families: Readonly<Record<string, string>> = {
   rate: 'rates',
@@ -30,7 +20,7 @@ const families: Readonly<Record<string, string>> = {
 const nameOfConvention = (id: string): string => lookUp(conventionNames, id) ?? id;
 
 /** A share of the marks, shown in percent. What is typed and no number stays until it is one: the form refuses it. */
-function Share({ label, path, form }: { readonly label: string; readonly path: string; readonly form: RulesFormType }) {
+function Share({ label, path, form }: { readonly label: string; readonly path: string; readonly form: RulesForm }) {
   const { value, error, onChange }: ShareInput = form.getInputProps(path);
   return (
     <NumberInput
@@ -50,7 +40,7 @@ interface ShareInput {
   readonly onChange: (value: number) => void;
 }
 
-export function JudgingRules({ form }: { readonly form: RulesFormType }) {
+export function JudgingRules({ form }: { readonly form: RulesForm }) {
   return (
     <>
       <h3 className="label">When an answer is right</h3>
@@ -76,7 +66,7 @@ export function JudgingRules({ form }: { readonly form: RulesFormType }) {
   );
 }
 
-function RightRules({ form }: { readonly form: RulesFormType }) {
+function RightRules({ form }: { readonly form: RulesForm }) {
   return (
     <div className={styles.fields}>
       <NumberInput label="Money may be off by" clampBehavior="none" {...form.getInputProps('tolerance.money')} />
@@ -105,7 +95,7 @@ function RightRules({ form }: { readonly form: RulesFormType }) {
 }
 
 /** Families and slips that are given something of their own, and two lists to add one more. */
-function OwnCredits({ form }: { readonly form: RulesFormType }) {
+function OwnCredits({ form }: { readonly form: RulesForm }) {
   const { byFamily, bySlip, byConvention, slip: usual } = form.values.credit;
   const familyOf = (id: string): string => families[id] ?? id;
   return (
@@ -155,7 +145,7 @@ function OwnCredits({ form }: { readonly form: RulesFormType }) {
 
 interface CreditsProps {
   readonly of: 'byFamily' | 'bySlip' | 'byConvention';
-  readonly form: RulesFormType;
+  readonly form: RulesForm;
   readonly titleOf: (id: string) => string;
   readonly nameOf: (id: string) => string;
 }

@@ -1,6 +1,5 @@
 /** One set of house rules: currency, numbers, rounding, what a new statement starts with, how answers are judged. */
-import { Button, NumberInput, Select, TextInput } from '@mantine/core';
-import type { UseFormReturnType } from '@mantine/form';
+import { Button, Group, NumberInput, Select, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import {
   buildTable,
@@ -13,36 +12,44 @@ import {
   type HouseRules,
 } from '@hardy-sextant/core';
 import { houseRules, keptRules, type KeptRules } from '@hardy-sextant/contract';
+import { Link } from 'react-router';
 import { useRecordForm } from '../../api/kept/useRecordForm.ts';
-import { useWriteRules } from '../../api/records.ts';
+import { classInWords } from '../../api/records.ts';
+import { useWriteRules } from '../../api/rulesRecords.ts';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { JudgingRules } from './JudgingRules.tsx';
+import { RulesActs } from './RulesActs.tsx';
+import { namedRules, rulesValues, valuesOf, type RulesForm as Form, type RulesValues } from './rulesValues.ts';
 import styles from './RulesPage.module.css';
 
 interface RulesFormProps {
   readonly kept: KeptRules;
   readonly entryStyles: readonly EnteringStyle[];
+  /** Shows other rules; those with an empty id stand for the usual ones. */
+  readonly onShow: (id: string) => void;
 }
 
-export function RulesForm({ kept, entryStyles }: RulesFormProps) {
+export function RulesForm({ kept, entryStyles, onShow }: RulesFormProps) {
   const { mutateAsync } = useWriteRules();
-  const record = useRecordForm<HouseRules, KeptRules>({
+  const record = useRecordForm<RulesValues, KeptRules>({
     key: `rules ${kept.id}`,
-    schema: houseRules,
-    values: kept.rules,
+    schema: rulesValues,
+    values: valuesOf(kept),
     revision: kept.revision,
     keptSchema: keptRules,
-    valuesOf: ({ rules }) => rules,
-    send: (rules, revision) => mutateAsync({ id: kept.id, rules, revision }),
+    valuesOf,
+    send: (values, revision) => mutateAsync({ id: kept.id, ...namedRules(values), revision }),
     onStored: ({ name }) => notifications.show({ message: `The rules of ${name} are kept.` }),
   });
   const { form, theirs } = record;
   return (
     <form onSubmit={record.submit} noValidate className={`sheet ${styles.form}`}>
-      <h2>{kept.name}</h2>
+      <h2>{form.values.name || 'House rules'}</h2>
+      <Followers classes={kept.classes} />
       <ResumedNote typed={record.typed} />
       <div className={styles.fields}>
+        <TextInput label="Name" maxLength={70} {...form.getInputProps('name')} />
         <WritingRules form={form} />
         <RoundingRules form={form} />
         <StartingRules form={form} entryStyles={entryStyles} />
@@ -58,9 +65,12 @@ export function RulesForm({ kept, entryStyles }: RulesFormProps) {
           {record.error.message} The rules are not stored yet.
         </p>
       )}
-      <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
-        Keep these rules
-      </Button>
+      <Group>
+        <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
+          Keep these rules
+        </Button>
+        <RulesActs kept={kept} onShow={onShow} />
+      </Group>
       <ChangedElsewhere
         what="these rules"
         theirs={theirs && rulesInWords(theirs.rules)}
@@ -72,8 +82,28 @@ export function RulesForm({ kept, entryStyles }: RulesFormProps) {
   );
 }
 
+/** The classes these rules hold for. */
+function Followers({ classes }: Pick<KeptRules, 'classes'>) {
+  if (classes.length === 0)
+    return (
+      <p className="soft bare">No class follows them. A class picks its house rules on its own page, under Classes.</p>
+    );
+  return (
+    <p className="soft bare">
+      Followed by{' '}
+      {classes.map((each, at) => (
+        <span key={each.id}>
+          {at > 0 && ', '}
+          <Link to={`/classes/${each.id}`}>{classInWords(each)}</Link>
+        </span>
+      ))}
+      : what changes here holds for {classes.length === 1 ? 'it' : 'all of them'}, and answers are judged again.
+    </p>
+  );
+}
+
 interface Fields {
-  readonly form: UseFormReturnType<HouseRules>;
+  readonly form: Form;
 }
 
 function WritingRules({ form }: Fields) {

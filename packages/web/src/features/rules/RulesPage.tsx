@@ -1,8 +1,9 @@
-/** House rules: the usual set and one a class, and the entering styles; one of them open beside the lists. */
+/** House rules by name and the entering styles; one of them open beside the lists. */
 import { rulesInWords, styleInWords } from '@hardy-sextant/core';
+import type { KeptRules } from '@hardy-sextant/contract';
 import { useSearchParams } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useEnteringStyles, useRules } from '../../api/records.ts';
+import { useEnteringStyles, useRules } from '../../api/rulesRecords.ts';
 import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { RulesForm } from './RulesForm.tsx';
@@ -24,14 +25,14 @@ export function RulesPage() {
     <>
       <PageHead
         title="House rules"
-        where="The conventions of a class: they hold on the Bench, in keys and in marking"
+        where="Conventions by name: a class follows one of them, on the Bench, in keys and in marking"
       />
       <div className="beside first-side">
         <div className="stack">
           <h2 className="label">House rules</h2>
           <Choices
             label="Sets of house rules"
-            all={sets.data.map(({ id, name, rules }) => ({ id, name, says: rulesInWords(rules) }))}
+            all={sets.data.map((each) => ({ id: each.id, name: each.name, says: saidOf(each) }))}
             chosen={shownStyle ? undefined : chosen?.id}
             onChoose={(id) => open({ of: id })}
           />
@@ -51,11 +52,25 @@ export function RulesPage() {
             onKept={(id) => open(id === '' ? {} : { style: id })}
           />
         ) : (
-          chosen && <RulesForm key={chosen.id} kept={chosen} entryStyles={entryStyles} />
+          chosen && (
+            <RulesForm
+              key={chosen.id}
+              kept={chosen}
+              entryStyles={entryStyles}
+              onShow={(id) => open(id === '' ? {} : { of: id })}
+            />
+          )
         )}
       </div>
     </>
   );
+}
+
+/** What rules say, and who follows them. */
+function saidOf({ rules, classes }: KeptRules): string {
+  const [first, ...more] = classes;
+  const who = first ? `${first.code}${more.length > 0 ? ` and ${more.length} more` : ''}` : 'no class';
+  return `${rulesInWords(rules)} · ${who}`;
 }
 
 interface ChoicesProps {

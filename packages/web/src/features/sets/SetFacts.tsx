@@ -2,6 +2,7 @@
 import { roundTo } from '@hardy-sextant/core';
 import type { KeptClass, KeptSet, SetDocument } from '@hardy-sextant/contract';
 import { Field } from '../../ui/Field.tsx';
+import { MovedParts } from './MovedParts.tsx';
 import styles from './Sets.module.css';
 
 interface SetFactsProps {
@@ -38,6 +39,7 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
         <WhoseNumbers numbers={document.numbers} fixed={given} onChange={(numbers) => onChange({ numbers })} />
         {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
       </section>
+      <MovedParts kept={kept} chosen={chosen} />
       {given && (
         <section className="sheet block">
           <h2 className="label">Marking</h2>

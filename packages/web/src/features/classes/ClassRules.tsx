@@ -1,0 +1,42 @@
+/** Which house rules a class follows: picked here, changed on their own page. */
+import { Select } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { ClassWithStudents } from '@hardy-sextant/contract';
+import { rulesInWords } from '@hardy-sextant/core';
+import { Link } from 'react-router';
+import { useRules } from '../../api/rulesRecords.ts';
+import { useWriteClass } from '../../api/setRecords.ts';
+
+export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
+  const rules = useRules();
+  const write = useWriteClass();
+  const { id, code, title, college, term, rulesId, revision } = kept;
+  const pick = (next: string | null) =>
+    next !== null &&
+    next !== rulesId &&
+    write.mutate(
+      { id, code, title, college, term, rulesId: next, revision },
+      {
+        onSuccess: ({ rulesName }) =>
+          notifications.show({ message: `${code} follows “${rulesName}” now; its answers are judged by them.` }),
+        onError: (error) => notifications.show({ message: error.message }),
+      },
+    );
+  return (
+    <section className="sheet block">
+      <h2 className="label">House rules</h2>
+      <Select
+        aria-label="house rules of the class"
+        allowDeselect={false}
+        disabled={write.isPending}
+        data={rules.data?.map((each) => ({ value: each.id, label: each.name })) ?? []}
+        value={rulesId}
+        onChange={pick}
+      />
+      <p className="soft">{rulesInWords(kept.rules)}</p>
+      <p>
+        <Link to={`/rules?of=${rulesId}`}>Look at them</Link>
+      </p>
+    </section>
+  );
+}
