@@ -9,6 +9,7 @@ import {
   plainStory,
   slips,
   type Ask,
+  type ChangeDraft,
   type Exercise,
   type Quantity,
   type RateQuote,
@@ -70,7 +71,70 @@ const yearInterest = (() => {
   return cents(interest);
 })();
 
+/** Plans that change on the way: the rate after 18, 5,000 more with 12, 6,000 drawn before 25, interest only through 6. */
+const changing = (kind: ChangeDraft['kind'], texts: ChangeDraft['texts']): StatementDraft =>
+  statement({}, { changes: [{ id: 'c', kind, texts, payment: 'again' }] });
+const reviewed = changing('rate', { rate: '7.2', after: '18' });
+const withExtra = changing('extra', { amount: '5,000', from: '12' });
+const drawn = changing('draw', { amount: '6,000', before: '25' });
+const after40: Ask = { quantity: 'balance-after', after: 40 };
+/** What is owed after 40 payments, row by row in cents, with money received or paid at some payment. */
+function rowByRow(at: number, received: number, paid: number, payment = P): number {
+  let balance = A;
+  for (let row = 1; row <= 40; row += 1) {
+    if (row === at) balance += received;
+    balance = cents(balance + cents(balance * i) - payment - (row === at ? paid : 0));
+  }
+  return balance;
+}
+
 const cases: Readonly<Record<string, Case>> = {
+  'exponent-upside-down': {
+    draft: statement({}, quoted({ kind: 'effective' })),
+    gives: pay(A, growth(0.066, 12) - 1, n),
+  },
+  'converted-with-wrong-count': {
+    ask: { quantity: 'effective' },
+    gives: `${cents(100 * (growth(0.066 / 4, 4) - 1))} %`,
+    shared: true,
+  },
+  'share-of-monthly-payment': {
+    draft: statement({ payments: '130' }, { paymentsPerYear: 26, ...quoted({ compounding: 12 }) }),
+    gives: pay(A, i, n) / 2,
+  },
+  'flat-rate-for-rate': {
+    draft: unknownRate,
+    ask: { quantity: 'rate' },
+    gives: `${cents((100 * (n * P - A)) / A / 5)} %`,
+  },
+  'old-rate-kept': { draft: reviewed, ask: after40, gives: owed(A, i, P, 40) },
+  'new-rate-throughout': {
+    draft: reviewed,
+    ask: after40,
+    gives: owed(A, 0.006, cents(pay(A, 0.006, n)), 40),
+  },
+  'extra-left-out': { draft: withExtra, ask: after40, gives: owed(A, i, P, 40) },
+  'extra-a-row-late': { draft: withExtra, ask: after40, gives: rowByRow(13, 0, 5000) },
+  'draw-left-out': { draft: drawn, ask: after40, gives: owed(A, i, P, 40) },
+  'draw-twice': {
+    draft: changing('draw', { amount: '6,000', before: '1' }),
+    ask: after40,
+    gives: rowByRow(1, 12_000, 0, cents(pay(A + 12_000, i, n))),
+    shared: true,
+  },
+  'easier-start-left-out': { draft: changing('interest-only', { through: '6' }), gives: P },
+  'deposit-left-out-of-total': {
+    draft: statement({}, { buildUp: built }),
+    ask: { quantity: 'total-price' },
+    gives: n * P,
+    shared: true,
+  },
+  // 105.7 payments of 600 are 8.81 years, which is 8 years and 10 months.
+  'decimal-years-as-months': {
+    draft: statement({ payments: '', payment: '600' }, { unknown: 'payments' }),
+    ask: { quantity: 'years' },
+    gives: '8 years 8 months',
+  },
   'rate-left-annual': { gives: pay(A, 0.066, n) },
   'rate-divided-by-wrong-count': { gives: pay(A, 0.066 / 4, n) },
   'rate-percent-not-decimal': { gives: pay(A, 0.55, n) },

@@ -36,7 +36,7 @@ export function explained(
   const likeliest = nth(fitting, 0);
   const among = likeliest.slips.length > 1 ? [...candidates.singles, ...candidates.pairs] : candidates.singles;
   // What is as likely as the likeliest that fits, or likelier, could have explained a random number as well.
-  const byChance = chanceOf(answer, among.filter(({ weight }) => weight >= likeliest.weight).length);
+  const byChance = chanceOf(answer, among.filter(({ weight }) => weight >= likeliest.weight).length, format);
   const goesOn = from ? ` It goes on from the student’s own ${partsSaid(from)}.` : '';
   const explanations = fitting
     .map((each) => candidates.told(each))

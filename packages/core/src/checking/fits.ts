@@ -93,9 +93,10 @@ export function fittingTo(candidates: readonly Candidate[], answer: ReadAnswer, 
     });
 }
 
-/** How likely a random number with as many digits would meet one of so many candidates. */
-export function chanceOf({ value, decimals }: ReadAnswer, candidates: number): number {
-  const steps = Math.max(1, roundTo(Math.abs(value) * 10 ** Math.max(0, decimals), 0));
+/** How likely a random number with as many digits would meet one of so many candidates; of a time, as many months. */
+export function chanceOf({ value, decimals }: ReadAnswer, candidates: number, { kind }: AnswerFormat): number {
+  const places = kind === 'years-months' && decimals === 0 ? 12 : 10 ** Math.max(0, decimals);
+  const steps = Math.max(1, roundTo(Math.abs(value) * places, 0));
   const digits = Math.floor(Math.log10(steps)) + 1;
   return 1 - (1 - 1 / (9 * 10 ** (digits - 1))) ** candidates;
 }

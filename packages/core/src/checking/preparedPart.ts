@@ -195,7 +195,7 @@ export class PreparedPart {
       }
     }
     // Two slips at once explain much: they are believed only where a number could hardly fit by chance.
-    const chance = mine ? chanceOf(answer, mine.pairs.length) : 1;
+    const chance = mine ? chanceOf(answer, mine.pairs.length, format) : 1;
     if (mine && chance < 0.05) {
       // A wrong idea on top of another mistake needs one digit more.
       const believed = mine.pairs.filter(({ slips: [, second] }) => second?.family !== 'idea' || chance < 0.005);

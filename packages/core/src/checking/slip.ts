@@ -3,12 +3,13 @@
 import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money/numberStyle.ts';
 import type { KindOfCase } from '../case/kind.ts';
 import { kindOf } from '../case/kinds.ts';
-import { compute } from '../case/compute.ts';
+import { compute, computeByTable } from '../case/compute.ts';
 import { changed, inputsOf, payments } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
 import type { QuantityUnit, Inputs } from '../case/quantity.ts';
 import type { Question } from '../statement/question.ts';
 import type { AnswerFormat } from '../exercise/exercise.ts';
+import { roundAs } from '../exercise/format.ts';
 
 export type SlipFamily =
   'rate' | 'count' | 'amount' | 'timing' | 'sign' | 'idea' | 'formula' | 'device' | 'rounding' | 'copying' | 'table';
@@ -100,10 +101,11 @@ export function askedOf(
   style: NumberStyle,
   before: readonly Question[],
 ): Asked {
+  const inputs = inputsOf(question);
   return {
-    question,
+    question: withoutLaterChanges(question, inputs, expected, format),
     kind: kindOf(question.statement),
-    inputs: inputsOf(question),
+    inputs,
     exact,
     expected,
     format,
@@ -111,6 +113,15 @@ export function askedOf(
     style,
     before,
   };
+}
+
+/** Where the changes of a plan come after what is asked for, the question is one without changes: it has the same number. */
+function withoutLaterChanges(question: Question, inputs: Inputs, expected: number, format: AnswerFormat): Question {
+  const { solved } = question;
+  if (solved.plan.changes.length === 0) return question;
+  const plain = { ...question, solved: { ...solved, plan: { ...solved.plan, changes: [] } } };
+  const same = computeByTable(plain, inputs, solved.plan.rounding).some((each) => roundAs(each, format) === expected);
+  return same ? plain : question;
 }
 
 /** The numbers a slip leads to by itself. */

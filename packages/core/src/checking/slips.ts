@@ -2,6 +2,7 @@
 
 import type { Slip, SlipNames } from './slip.ts';
 import { amountSlips } from './slips/amount.ts';
+import { conversionSlips } from './slips/conversion.ts';
 import { copyingSlips } from './slips/copying.ts';
 import { countSlips } from './slips/count.ts';
 import { deviceSlips } from './slips/device.ts';
@@ -9,6 +10,7 @@ import { formulaSlips } from './slips/formula.ts';
 import { ideaSlips } from './slips/idea.ts';
 import { interestSlips } from './slips/interestTaken.ts';
 import { otherFigureSlips } from './slips/otherFigure.ts';
+import { changeSlips } from './slips/plannedChanges.ts';
 import { rateSlips } from './slips/rate.ts';
 import { roundingSlips } from './slips/rounding.ts';
 import { signSlips } from './slips/sign.ts';
@@ -18,8 +20,10 @@ import { tableSlips, wholeTableSlips } from './tableSlips.ts';
 /** Those that lead to a number of one answer. */
 export const slips: readonly Slip[] = [
   ...rateSlips,
+  ...conversionSlips,
   ...countSlips,
   ...amountSlips,
+  ...changeSlips,
   ...timingSlips,
   ...signSlips,
   ...ideaSlips,

@@ -38,7 +38,7 @@ import { rulesOf } from './rules.ts';
 import { readSetToJudge, type SetToJudge } from './sets.ts';
 
 /** Goes up when judging changes, so that stored verdicts are worked out again. */
-const JUDGED_AS = 3;
+const JUDGED_AS = 4;
 
 /** What judging needs besides the students: the set, its rules, what was accepted, and the name of all that verdicts follow from. */
 export interface Frame {

@@ -37,9 +37,13 @@ function ignoring(
   return (inputs: Inputs, asked: Asked): WrongInputs[] => {
     const amounts =
       inputs[field] !== 0 ? [roundCent(inputs.amount + sign * inputs[field])] : withoutNames(asked, wanted);
+    // In a total price what was paid down may be added all the same.
+    const stated = asked.question.ask.quantity === 'total-price' ? [0, inputs[field]] : [0];
     return amounts
       .filter((amount) => amount > 0 && amount !== inputs.amount)
-      .map((amount) => ({ inputs: changed(inputs, { amount, [field]: 0 }), did: did(asked, amount) }));
+      .flatMap((amount) =>
+        stated.map((value) => ({ inputs: changed(inputs, { amount, [field]: value }), did: did(asked, amount) })),
+      );
   };
 }
 
@@ -223,6 +227,31 @@ export const amountSlips: readonly Slip[] = [
         did: `${money(asked, inputs.finalAmount)} at the end was taken off the amount as it is, not what it is worth today.`,
       },
     ],
+  }),
+  defineSlip({
+    id: 'deposit-left-out-of-total',
+    family: 'amount',
+    title: 'What was paid down left out of the total',
+    advice: 'The total price is everything that was given: what was paid down or traded in, and all payments.',
+    weight: 9.5,
+    applies: (asked) =>
+      asked.question.ask.quantity === 'total-price' && asked.inputs.downPayment + asked.inputs.tradeIn > 0,
+    wrongInputs: (inputs, asked) => {
+      const { downPayment, tradeIn } = inputs;
+      const left = [
+        { downPayment: 0, tradeIn: 0 },
+        ...(downPayment > 0 && tradeIn > 0
+          ? [
+              { downPayment: 0, tradeIn },
+              { downPayment, tradeIn: 0 },
+            ]
+          : []),
+      ];
+      return left.map((each) => ({
+        inputs: changed(inputs, each),
+        did: `${money(asked, downPayment + tradeIn - each.downPayment - each.tradeIn)} paid down or traded in was left out of the total.`,
+      }));
+    },
   }),
   defineSlip({
     id: 'start-left-out',

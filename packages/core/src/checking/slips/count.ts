@@ -187,6 +187,25 @@ export const countSlips: readonly Slip[] = [
       })),
   }),
   defineSlip({
+    id: 'decimal-years-as-months',
+    family: 'count',
+    title: 'Decimals of a year read as months',
+    advice: 'A year has 12 months: 0.5 of a year is 6 months, not 5.',
+    weight: 7,
+    applies: ({ unit, format }) => unit === 'years' && format.kind === 'years-months',
+    wrongMethod: (_inputs, asked) => {
+      const years = Math.floor(asked.exact);
+      const rest = asked.exact - years;
+      const months = [roundTo(rest * 10, 0), Math.floor(rest * 10), roundTo(rest * 100, 0)];
+      return [...new Set(months)]
+        .filter((count) => count > 0)
+        .map((count) => ({
+          result: years + count / 12,
+          did: `${brief(asked, asked.exact)} years were read as ${years} years and ${count} months.`,
+        }));
+    },
+  }),
+  defineSlip({
     id: 'amount-over-payment',
     family: 'count',
     title: 'Amount divided by the payment',

@@ -15,6 +15,7 @@ const usesRate = ({ kind, question: { solved, ask } }: Asked): boolean =>
 const yearly = (asked: Asked): boolean =>
   usesRate(asked) && asked.question.solved.rate.kind !== 'periodic' && asked.inputs.p > 1;
 const gives = ({ unit }: Answered): boolean => unit === 'percent';
+const givesYearly = (asked: Asked): boolean => gives(asked) && asked.question.ask.quantity !== 'rate-per-payment';
 const period = ({ inputs }: Asked): string => frequencyOf(inputs.p).period;
 /** What was found or is known per payment. */
 const perPayment = (asked: Asked): number => asked.question.solved.values.i;
@@ -129,11 +130,14 @@ export const rateSlips: readonly Slip[] = [
     advice: 'An effective rate has the compounding in it; a nominal one does not. Convert between them.',
     weight: 8,
     applies: (asked) =>
-      (usesRate(asked) && asked.question.solved.rate.kind === 'effective' && asked.inputs.p > 1 && !gives(asked)) ||
+      (usesRate(asked) &&
+        asked.question.solved.rate.kind === 'effective' &&
+        asked.inputs.p > 1 &&
+        !givesYearly(asked)) ||
       asked.question.ask.quantity === 'effective' ||
       (asked.question.ask.quantity === 'converted' && asked.question.statement.into.kind === 'effective'),
     wrongMethod: (inputs, asked) => {
-      if (gives(asked)) {
+      if (givesYearly(asked)) {
         const nominal =
           asked.question.solved.rate.kind === 'nominal' && asked.question.solved.unknown !== 'rate'
             ? inputs.quoted
@@ -158,11 +162,11 @@ export const rateSlips: readonly Slip[] = [
     advice: 'The rate is nominal: it is shared out over the compoundings, not taken a root of.',
     weight: 8,
     applies: (asked) =>
-      (usesRate(asked) && asked.question.solved.rate.kind === 'nominal' && asked.inputs.p > 1 && !gives(asked)) ||
+      (usesRate(asked) && asked.question.solved.rate.kind === 'nominal' && asked.inputs.p > 1 && !givesYearly(asked)) ||
       asked.question.ask.quantity === 'nominal' ||
       asked.question.ask.quantity === 'converted',
     wrongMethod: (inputs, asked) => {
-      if (gives(asked)) {
+      if (givesYearly(asked)) {
         const effective = effectiveRate(asked);
         return [
           {
