@@ -1,23 +1,16 @@
 /** The numbers that slips lead to, one slip or two at once, for one question. */
 
 import { roundTo } from '../money/roundMoney.ts';
-import { centRounding } from '../table/plan.ts';
+import { centRounding, type TableRounding } from '../table/plan.ts';
 import { lowered } from '../capital.ts';
 import { roundingRoom } from '../table/levelPayment.ts';
 import type { ConventionNumber } from '../exercise/conventions.ts';
 import { roundAs } from '../exercise/format.ts';
 import { compute, computeByTable } from '../case/compute.ts';
+import { balanceAt } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
 import type { Inputs, Quantity } from '../case/quantity.ts';
-import {
-  goneOnWith,
-  resultsOf,
-  type Answered,
-  type Asked,
-  type Slip,
-  type SlipFamily,
-  type WrongResult,
-} from './slip.ts';
+import { goneOnWith, resultsOf, type Answered, type Asked, type Slip, type SlipFamily } from './slip.ts';
 import { slips } from './slips.ts';
 
 export interface Candidate {
@@ -30,9 +23,9 @@ export interface Candidate {
   /** What was done, where it is told only when it is wanted. */
   readonly tell?: () => string;
   /** Its place among the candidates it was worked out with. */
-  readonly at?: number;
+  readonly at?: number | undefined;
   /** The same read off a table in cents that is run with the wrong inputs; worked out where the number comes near. */
-  readonly table?: TableCandidate;
+  readonly table?: TableCandidate | undefined;
 }
 
 interface TableCandidate {
@@ -47,31 +40,44 @@ export type RightNumbers = readonly ConventionNumber[];
 /** Every number one slip leads to; one that leads to a right number all the same is none. */
 export function singleCandidates(asked: Asked, right: RightNumbers): Candidate[] {
   const isWrong = wrongTest(asked, right);
-  return [
-    ...slips
-      .filter((slip) => !('wrongAnswer' in slip) && slip.applies(asked))
-      .flatMap((slip) =>
-        resultsOf(slip, asked).flatMap((found) => {
-          const table = found.inputs && tableCandidate(asked, found.inputs);
-          // Where a payment is kept what is wrong gathers in the last one: the closed form is nowhere near.
-          if (table && found.inputs?.payment !== undefined && gathers.has(asked.question.ask.quantity))
-            return [found.result, ...table.run()]
-              .filter(isWrong)
-              .map((result) => candidate(slip, { ...found, result }));
-          return isWrong(found.result) ? [candidate(slip, found, table)] : [];
-        }),
-      ),
-    ...endCandidates(asked, right),
-  ].map((each, at) => ({ ...each, at }));
+  const tableOf = tablesFor(asked);
+  const gathering = gathers.has(asked.question.ask.quantity);
+  const found: Candidate[] = [];
+  const add = (slip: Slip, result: number, did: string, table?: TableCandidate): void => {
+    if (isWrong(result)) found.push(candidateOf(slip, result, did, found.length, table));
+  };
+  for (const slip of slips) {
+    if ('wrongAnswer' in slip || !slip.applies(asked)) continue;
+    for (const { result, did, inputs } of resultsOf(slip, asked)) {
+      const table = inputs && tableOf(inputs);
+      if (!table || inputs.payment === undefined || !gathering) {
+        add(slip, result, did, table);
+        continue;
+      }
+      // Where a payment is kept what is wrong gathers in the last one: the closed form of equal payments is nowhere near.
+      add(slip, result, did);
+      const settled = settledTotal(asked, inputs, table.room);
+      if (settled === undefined) for (const each of table.run()) add(slip, each, did);
+      else add(slip, settled, did, table);
+    }
+  }
+  for (const {
+    slips: [slip],
+    result,
+    did,
+  } of endCandidates(asked, right))
+    if (slip) found.push(candidateOf(slip, result, did, found.length));
+  return found;
 }
 
-const candidate = (slip: Slip, { result, did }: WrongResult, table?: TableCandidate): Candidate => ({
-  slips: [slip],
-  result,
-  did,
-  weight: slip.weight,
-  ...(table ? { table } : {}),
-});
+/** Of one shape, since very many are looked through. */
+const candidateOf = (
+  slip: Slip,
+  result: number,
+  did: string,
+  at: number | undefined,
+  table?: TableCandidate,
+): Candidate => ({ slips: [slip], result, did, weight: slip.weight, at, table });
 
 const atTheEnd = slips.filter((slip) => 'wrongAnswer' in slip);
 
@@ -79,7 +85,7 @@ const atTheEnd = slips.filter((slip) => 'wrongAnswer' in slip);
 export function endCandidates(answered: Answered, right: RightNumbers): Candidate[] {
   const isWrong = wrongTest(answered, right);
   const { exact, expected } = answered;
-  const numbers = [{ exact, expected }, ...right.filter((each) => each.expected !== expected)];
+  const numbers = [...new Map([...right, { exact, expected }].map((each) => [each.expected, each])).values()];
   return atTheEnd.flatMap((slip) =>
     numbers.flatMap((number) => {
       const own = { ...answered, exact: number.exact, expected: number.expected };
@@ -88,7 +94,7 @@ export function endCandidates(answered: Answered, right: RightNumbers): Candidat
       return slip
         .wrongAnswer(number.expected, own)
         .filter(({ result }) => (coarser ? result !== number.exact && result !== 0 : isWrong(result)))
-        .map((found) => candidate(slip, found));
+        .map(({ result, did }) => candidateOf(slip, result, did, undefined));
     }),
   );
 }
@@ -116,22 +122,49 @@ const gathers: ReadonlySet<Quantity> = new Set<Quantity>([
   'last-payment',
 ]);
 
-/** What is read off a balance is also read off a table, whose rows are in cents. */
-function tableCandidate({ question, kind }: Asked, inputs: Inputs): TableCandidate | undefined {
+/** What is read off a balance is also read off a table, whose rows are in cents: for each inputs, where there is one. */
+function tablesFor({ question, kind }: Asked): (inputs: Inputs) => TableCandidate | undefined {
   const { solved, ask } = question;
+  const { amount, finalAmount, changes } = solved.plan;
   const { slot, onInputsAlone } = quantities[ask.quantity];
-  const { pvSign, pmtSign, fvSign, n, i } = inputs;
-  if (slot || onInputsAlone || !kind.level || !kind.pays || solved.plan.changes.length > 0) return undefined;
-  if (pvSign + pmtSign + fvSign !== 3 || !(n >= 1) || !(i > -1)) return undefined;
-  const rounding = {
-    ...centRounding,
-    payment: solved.plan.rounding.payment === 'exact' ? 'cent' : solved.plan.rounding.payment,
+  if (slot || onInputsAlone || !kind.level || !kind.pays || changes.length > 0) return () => undefined;
+  const { payment } = solved.plan.rounding;
+  const rounding: TableRounding = { ...centRounding, payment: payment === 'exact' ? 'cent' : payment };
+  return (inputs) => {
+    const { pvSign, pmtSign, fvSign, n, i } = inputs;
+    if (pvSign + pmtSign + fvSign !== 3 || !(n >= 1) || !(i > -1)) return undefined;
+    let known: readonly number[] | undefined;
+    return {
+      room: 2 * roundingRoom({ rounding, amount, finalAmount }, i, n) + 0.02,
+      run: () => (known ??= computeByTable(question, inputs, rounding)),
+    };
   };
-  let known: readonly number[] | undefined;
-  return {
-    room: 2 * roundingRoom({ ...solved.plan, rounding }, i, n) + 0.02,
-    run: () => (known ??= computeByTable(question, inputs, rounding)),
-  };
+}
+
+/**
+ * What a loan comes to whose kept payment goes on until the last one settles it, by the closed form: within cents of the
+ * table's own. Nothing where the payment pays it off before, or where that is not told by a formula.
+ */
+function settledTotal({ question, kind }: Asked, inputs: Inputs, room: number): number | undefined {
+  const { n, i, amount, finalAmount, payment = 0, timing, after } = inputs;
+  if (!kind.owes || !Number.isInteger(n) || n < 2) return undefined;
+  const before = balanceAt(question, inputs, payment, n - 1);
+  const last = timing === 'begin' ? before - finalAmount / (1 + i) : before * (1 + i) - finalAmount;
+  // Nearer than cents come to it is the table that knows which row is the last.
+  if (!(before > finalAmount + room) || !(last > room)) return undefined;
+  const paid = (n - 1) * payment + last;
+  switch (question.ask.quantity) {
+    case 'total-paid':
+      return paid;
+    case 'total-interest':
+      return paid - amount + finalAmount;
+    case 'left-to-pay':
+      return after < n ? paid - after * payment + finalAmount : undefined;
+    case 'last-payment':
+      return last;
+    default:
+      return undefined;
+  }
 }
 
 const inPairs: ReadonlySet<SlipFamily> = new Set(['rate', 'count', 'amount', 'timing', 'sign', 'idea']);
@@ -144,18 +177,17 @@ export function pairCandidates(asked: Asked, singles: readonly Candidate[], righ
   const seen = new Set(singles.map(({ result }) => round(result)));
   const found: Candidate[] = [];
   const isWrong = wrongTest(asked, right);
+  const both = (one: string, other: string): string => (asked.quiet ? '' : `${one} And: ${lowered(other)}`);
   const add = (first: Slip, second: Slip, result: number, did: string): void => {
     const key = round(result);
     if (seen.has(key) || !isWrong(result)) return;
     seen.add(key);
     const weight = (first.weight + second.weight) / 4;
-    found.push({ slips: [first, second], result, did, weight, at: found.length });
+    found.push({ slips: [first, second], result, did, weight, at: found.length, table: undefined });
   };
   // Of a payment that is kept, the rounded one alone.
   const computed = (inputs: Inputs): number[] =>
-    goneOnWith(inputs, asked)
-      .slice(0, 2)
-      .flatMap((each) => compute(asked.question, each));
+    goneOnWith(inputs, asked, 2).flatMap((each) => compute(asked.question, each));
   for (const [at, first] of able.entries()) {
     if (!('wrongInputs' in first)) continue;
     for (const step of first.wrongInputs(asked.inputs, asked).slice(0, VARIANTS)) {
@@ -165,17 +197,16 @@ export function pairCandidates(asked: Asked, singles: readonly Candidate[], righ
           // Two changes of inputs commute, so each pair is taken once.
           if (place < at) continue;
           for (const last of second.wrongInputs(step.inputs, asked).slice(0, VARIANTS))
-            for (const result of computed(last.inputs))
-              add(first, second, result, `${step.did} And: ${lowered(last.did)}`);
+            for (const result of computed(last.inputs)) add(first, second, result, both(step.did, last.did));
         } else if ('wrongMethod' in second) {
           for (const { result, did } of second
             .wrongMethod(step.inputs, { ...asked, inputs: step.inputs })
             .slice(0, VARIANTS))
-            add(first, second, result, `${step.did} And: ${lowered(did)}`);
+            add(first, second, result, both(step.did, did));
         } else {
           for (const result of computed(step.inputs))
             for (const last of second.wrongAnswer(result, asked))
-              add(first, second, last.result, `${step.did} And its sign is the other way.`);
+              add(first, second, last.result, both(step.did, 'Its sign is the other way.'));
         }
       }
     }

@@ -3,7 +3,8 @@
 import { nth } from '../nth.ts';
 import type { Result } from '../result.ts';
 import type { Question } from '../statement/question.ts';
-import { answerKey, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
+import type { KeyedPart, OwnAnswers } from '../exercise/answerKey.ts';
+import { keysUnder } from '../exercise/keysUnder.ts';
 import { usesOf } from '../exercise/uses.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
@@ -42,14 +43,23 @@ export interface PreparedChecking {
 
 /** Works out what does not depend on a student, once. */
 export function prepareChecking(exercise: Exercise, numbers: Numbers, rules: HouseRules): PreparedChecking {
-  const key = answerKey(exercise, numbers, rules);
+  const keys = keysUnder(exercise, numbers, rules);
+  const key = exercise.parts.map(({ id }) => keys(rules.rounding)(id));
   const uses: UsesByPart = new Map(exercise.parts.map((part, at) => [part.id, usesIn(exercise, part, nth(key, at))]));
   const parts: PreparedPart[] = [];
   const other = (id: string): PreparedPart | undefined => parts.find(({ part }) => part.id === id);
   for (const [at, keyed] of key.entries()) {
     const part = nth(exercise.parts, at);
     const right = (asked: Part, own?: OwnAnswers): RightNumbers =>
-      partNumbers(withPart(exercise, asked), asked, numbers, rules, own, (id) => other(id)?.candidates?.right ?? []);
+      partNumbers(
+        withPart(exercise, asked),
+        asked,
+        numbers,
+        rules,
+        own,
+        (id) => other(id)?.candidates?.right ?? [],
+        asked === part && !own ? keys : undefined,
+      );
     const before = earlierQuestions(key, at);
     parts.push(new PreparedPart({ exercise, numbers, part, keyed, uses, before, rules, right, other }));
   }

@@ -67,6 +67,12 @@ export function isWritten(result: number, { value, decimals, typed }: ReadAnswer
   return agreesAsWritten(result, value, typed ? format.decimals : decimals, format);
 }
 
+function fits({ slips: [slip], result }: Candidate, answer: ReadAnswer, format: AnswerFormat): boolean {
+  return slip?.id === 'rounded-to-unit'
+    ? answer.decimals >= format.decimals && Math.abs(result - answer.value) < 10 ** -format.decimals / 2
+    : isWritten(result, answer, format);
+}
+
 /** The candidates whose number is the answer, likeliest first. */
 export function fittingTo(candidates: readonly Candidate[], answer: ReadAnswer, format: AnswerFormat): Candidate[] {
   const { value, decimals } = answer;
@@ -75,9 +81,7 @@ export function fittingTo(candidates: readonly Candidate[], answer: ReadAnswer, 
   const fitting: Candidate[] = [];
   for (const candidate of candidates) {
     const off = Math.abs(candidate.result - value);
-    if (candidate.slips[0]?.id === 'rounded-to-unit') {
-      if (decimals >= format.decimals && off < 10 ** -format.decimals / 2) fitting.push(candidate);
-    } else if (off <= near && isWritten(candidate.result, answer, format)) fitting.push(candidate);
+    if (off <= near && fits(candidate, answer, format)) fitting.push(candidate);
     else if (candidate.table && off <= candidate.table.room) {
       const result = candidate.table.run().find((each) => isWritten(each, answer, format));
       if (result !== undefined) fitting.push({ ...candidate, result });

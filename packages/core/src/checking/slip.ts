@@ -138,16 +138,19 @@ export function resultsFrom({ inputs, did }: WrongInputs, asked: Asked): WrongRe
   );
 }
 
-/** Wrong inputs as a person goes on with them: the payment worked out again, or as it was found before. */
-export function goneOnWith(inputs: Inputs, asked: Asked): Inputs[] {
+/**
+ * Wrong inputs as a person goes on with them: the payment worked out again, or as it was found before.
+ *
+ * @param most so many of them at most, the likeliest first
+ */
+export function goneOnWith(inputs: Inputs, asked: Asked, most = Infinity): Inputs[] {
   const { solved, ask, own } = asked.question;
   const { slot, onInputsAlone } = quantities[ask.quantity];
   if (inputs.payment !== undefined || solved.unknown !== 'payment' || slot || onInputsAlone) return [inputs];
   const kept = own.payment === undefined ? [solved.table.firstPayment, solved.exact] : [solved.table.firstPayment];
-  return [
-    ...(isSameForEitherTiming(inputs, asked) ? [] : withPaymentFound(inputs, asked)),
-    ...kept.map((payment) => changed(inputs, { payment })),
-  ];
+  const found = isSameForEitherTiming(inputs, asked) ? [] : withPaymentFound(inputs, asked);
+  for (const payment of kept) if (found.length < most) found.push(changed(inputs, { payment }));
+  return found;
 }
 
 /** A sign that was wrong is so where the payment is found; what is read off with it afterwards has none. */

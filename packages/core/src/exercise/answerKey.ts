@@ -81,7 +81,8 @@ interface AtPart {
   readonly path: readonly string[];
 }
 
-class Key {
+/** Works out parts when they are asked for; what they share is solved once. */
+export class Key {
   readonly #exercise: Exercise;
   readonly #rules: HouseRules;
   readonly #own: OwnAnswers;

@@ -14,11 +14,12 @@ import { quantities } from '../case/quantities.ts';
 import type { Quantity } from '../case/quantity.ts';
 import { askRounding, type Question } from '../statement/question.ts';
 import { answerKeyOf, type KeyedPart, type OwnAnswers } from './answerKey.ts';
+import { keysUnder, type KeysUnder } from './keysUnder.ts';
 import { keyPart, partAsking } from './keyPart.ts';
 import type { AnswerFormat, Exercise, Numbers, Part } from './exercise.ts';
 import { roundAs, writeAnswer } from './format.ts';
 import type { HouseRules } from './houseRules.ts';
-import { namedUses } from './uses.ts';
+import { namedUses, usesOf } from './uses.ts';
 
 export const conventionIds = [
   'table-in-cents',
@@ -98,6 +99,7 @@ export function conventionOf({ rounding }: Pick<HouseRules, 'rounding'>): string
  *
  * @param own a student's own earlier answers, where the part goes on from them
  * @param earlier the right numbers of an earlier part that this one names
+ * @param keys where other parts of the exercise are asked too, so that what they share is solved once
  */
 export function partNumbers(
   exercise: Exercise,
@@ -106,12 +108,12 @@ export function partNumbers(
   rules: HouseRules,
   own: OwnAnswers = {},
   earlier: (id: string) => readonly ConventionNumber[] = () => [],
+  keys: KeysUnder = keysUnder(exercise, numbers, rules, own),
 ): ConventionNumber[] {
   const found = new Family(part.format);
+  const usesSome = usesOf(exercise, part).length > 0;
   // What a part says of its earlier answers is the writer's own convention; the others hold for all parts alike.
-  const key = (under: HouseRules, everywhere?: HouseRules['earlier']): Result<KeyedPart> =>
-    answerKeyOf(exercise, part.id, numbers, under, own, everywhere);
-  addFamily(found, rules, key);
+  addFamily(found, rules, (rounding, everywhere) => keys(rounding, usesSome ? everywhere : undefined)(part.id));
   // Each earlier answer may be any of its own right numbers, whatever the others are.
   const named = namedUses(exercise, part).filter((id) => own[id] === undefined);
   for (const answers of combinations(named, earlier)) {
@@ -145,9 +147,9 @@ export function combinations(
 /** The same for a question that stands by itself. */
 export function questionNumbers(part: Part, question: Question, rules: HouseRules): ConventionNumber[] {
   const found = new Family(part.format);
-  addFamily(found, rules, (under) => {
-    const asked = askRounding(question, under.rounding);
-    return asked.ok ? ok(keyPart(part, asked.value, under)) : asked;
+  addFamily(found, rules, (rounding) => {
+    const asked = askRounding(question, rounding);
+    return asked.ok ? ok(keyPart(part, asked.value, rules)) : asked;
   });
   return found.all();
 }
@@ -212,11 +214,11 @@ class Family {
 function addFamily(
   found: Family,
   rules: HouseRules,
-  key: (under: HouseRules, earlier?: HouseRules['earlier']) => Result<KeyedPart>,
+  key: (rounding: TableRounding, earlier?: HouseRules['earlier']) => Result<KeyedPart>,
 ): void {
-  addClosed(found, key(rules));
+  addClosed(found, key(rules.rounding));
   for (const { id, rounding = rules.rounding, earlier = rules.earlier } of conventions) {
-    const keyed = key({ ...rules, rounding }, earlier);
+    const keyed = key(rounding, earlier);
     if (keyed.ok && !keyed.value.table) found.add(id, keyed.value.exact);
     if (id === 'table-in-cents' || id === 'nothing-rounded') addClosed(found, keyed);
   }

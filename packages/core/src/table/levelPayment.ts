@@ -22,7 +22,11 @@ export function levelPayment(balance: Money, final: Money, i: number, payments: 
 }
 
 /** As much as rounding alone can move savings by the end of row k: half a cent a row, grown, and half a cent of the final amount. */
-export function roundingRoom({ rounding, finalAmount, amount }: Plan, i: number, k: number): Money {
+export function roundingRoom(
+  { rounding, finalAmount, amount }: Pick<Plan, 'rounding' | 'finalAmount' | 'amount'>,
+  i: number,
+  k: number,
+): Money {
   const rows = rounding.interest === 'cent' ? accumulation(Math.max(0, i), k, 'end') : 0;
   return 0.005 * (rows + 1) + 1e-9 * (amount + finalAmount);
 }
