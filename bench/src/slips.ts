@@ -13,6 +13,8 @@ import {
   type Quantity,
   type Verdict,
 } from '@hardy-sextant/core';
+import { trials, type Trial } from './otherKinds.ts';
+import { count, printTallies } from './tally.ts';
 import {
   cents,
   everyWay,
@@ -79,20 +81,6 @@ function exerciseOf({ amount, rate, perYear, payments, end, advance }: Loan, rea
     ask: { quantity: 'expression', text: 'answer c − answer b' },
   });
   return { title: 'Bench', story: plainStory('A loan.'), plans: [{ id: 'plan', draft }], parts };
-}
-
-interface Tally {
-  of: number;
-  hit: number;
-  readonly missed: Map<string, number>;
-}
-const tallies = new Map<string, Tally>();
-function count(name: string, hit: boolean, what: string): void {
-  const tally = tallies.get(name) ?? { of: 0, hit: 0, missed: new Map<string, number>() };
-  tallies.set(name, tally);
-  tally.of += 1;
-  if (hit) tally.hit += 1;
-  else tally.missed.set(what, (tally.missed.get(what) ?? 0) + 1);
 }
 
 const isRight = ({ kind }: Verdict): boolean => kind.startsWith('right') || kind === 'reading';
@@ -254,6 +242,48 @@ for (let at = 0; at < loans; at += 1) {
   count('carried from an own payment', carriedX.kind === 'carried', `difference ${carriedX.kind}`);
 }
 
+/** A question of another kind, as an exercise of one part. */
+function judgeTrial({ what, draft, ask, format, right, wrong }: Trial): void {
+  const { quantity, ...args } = ask;
+  const texts = Object.fromEntries(Object.entries(args).map(([name, value]) => [name, String(value)]));
+  const part: Part = { id: 'a', prompt: 'Find it.', marks: 1, format, ask: { quantity, plan: 'plan', args: texts } };
+  const exercise: Exercise = {
+    title: 'Bench',
+    story: plainStory('A case.'),
+    plans: [{ id: 'plan', draft }],
+    parts: [part],
+  };
+  const judge = (number: number): Verdict => {
+    const places = format.kind === 'count' && Number.isInteger(number) ? 0 : 2;
+    return checkSubmission(exercise, {}, { a: number.toFixed(places) }, defaultHouseRules)[0]!;
+  };
+  for (const number of new Set(right)) {
+    const verdict = judge(number);
+    count(
+      'other kinds: right, all the marks',
+      isRight(verdict) && verdict.credit === 1,
+      `${what} ${verdict.kind} ${named(verdict)[0] ?? ''}`,
+    );
+  }
+  for (const { ids, number } of wrong) {
+    if (!Number.isFinite(number) || number === 0 || right.some((each) => Math.abs(each - number) < 0.011)) continue;
+    const verdict = judge(number);
+    if (isRight(verdict)) continue;
+    count(
+      'other kinds: the mistake is among the explanations',
+      ids.some((each) => named(verdict).includes(each)),
+      `${what}, ${ids[0]}: ${verdict.kind} ${named(verdict)[0] ?? ''}`,
+    );
+    count(
+      'other kinds: … and is the first',
+      ids.includes(named(verdict)[0] ?? ''),
+      `${what}, ${ids[0]}: ${named(verdict)[0] ?? verdict.kind}`,
+    );
+  }
+}
+
+for (let at = 0; at < loans; at += 1) trials(random).forEach(judgeTrial);
+
 /** A mistake that leaves no trace in a reading is none. */
 function affects(wrongly: Put, given: Put, reading: Reading, paid: number): boolean {
   return Math.abs(everyWay(wrongly, reading, paid)[0]! - everyWay(given, reading, paid)[0]!) > 0.05;
@@ -266,17 +296,11 @@ const aims: Readonly<Record<string, string>> = {
   'carried from an own payment': '99 %',
   'a mistake on top of an own answer': '90 %',
   'a mistake within a difference': '90 %',
+  'other kinds: right, all the marks': 'all',
+  'other kinds: the mistake is among the explanations': '99 %',
+  'other kinds: … and is the first': '95 %',
   'chance, five digits or more: explained': 'under 2 %',
   'an unknown mistake accused of a known one': 'under 1 %',
 };
 console.log(`${loans} loans, answers by textbook formulas.\n`);
-console.log('| | answers | | aim |\n| --- | ---: | ---: | ---: |');
-for (const [name, aim] of Object.entries(aims)) {
-  const { of, hit } = tallies.get(name) ?? { of: 0, hit: 0 };
-  console.log(`| ${name} | ${of} | ${of === 0 ? '–' : ((100 * hit) / of).toFixed(2)} % | ${aim} |`);
-}
-for (const [name, { missed }] of tallies) {
-  const most = [...missed].sort((a, b) => b[1] - a[1]).slice(0, 6);
-  if (most.length > 0)
-    console.log(`\n${name}, otherwise:\n${most.map(([what, times]) => `  ${times} × ${what}`).join('\n')}`);
-}
+printTallies(aims);

@@ -193,3 +193,67 @@ it('takes a count rounded down for the slip it is, whatever its fraction', () =>
     if (payment !== '650') expect(verdictOf(exercise, {}, { a: exact.toFixed(2) }, 'a').kind).toBe('right-rounded');
   }
 });
+
+describe('where the end is what is found', () => {
+  // 190 a month at 8.8 % over 96 months on top of 5,100; and the same sum left alone.
+  const j = 0.088 / 12;
+  const cent = (value: number): number => Math.round(value * 100) / 100;
+  const rows = (start: number, deposit: number): number => {
+    let balance = start;
+    for (let row = 1; row <= 96; row += 1) balance = cent(balance + cent(balance * j) + deposit);
+    return balance;
+  };
+  const end = (rate: number, n = 96): number => 5100 * (1 + rate) ** n + (190 * ((1 + rate) ** n - 1)) / rate;
+  const saving = loan(
+    { amount: '5,100', rate: '8.8', payments: '96', payment: '190', finalAmount: '' },
+    { kind: 'save', unknown: 'finalAmount' },
+  );
+  const alone = loan({ amount: '5,100', rate: '8.8', payments: '96' }, { kind: 'lump-sum', unknown: 'finalAmount' });
+  const exercise = asking(
+    [
+      { id: 'saving', draft: saving },
+      { id: 'alone', draft: alone },
+    ],
+    [
+      part('a', { quantity: 'final-amount', plan: 'saving' }),
+      part('b', { quantity: 'total-interest', plan: 'saving' }),
+      part('c', { quantity: 'final-amount', plan: 'alone' }),
+    ],
+  );
+  const put = 5100 + 96 * 190;
+
+  it.each([
+    ['a', rows(5100, 190)],
+    ['a', end(j)],
+    ['b', rows(5100, 190) - put],
+    ['b', end(j) - put],
+    ['c', rows(5100, 0)],
+    ['c', 5100 * (1 + j) ** 96],
+  ])('part %s is right row by row in cents and by the formula: %d', (id, number) => {
+    const verdict = verdictOf(exercise, {}, { [id]: number.toFixed(2) }, id);
+    expect([verdict.kind.startsWith('right'), verdict.credit]).toEqual([true, 1]);
+  });
+
+  it('what is read off it is found again with the mistake in it', () => {
+    for (const [slip, number] of [
+      ['rate-left-annual', end(0.088) - put],
+      ['years-for-payments', end(j, 8) - 5100 - 8 * 190],
+    ] as const)
+      expect(verdictOf(exercise, {}, { b: number.toFixed(2) }, 'b')).toMatchObject({
+        kind: 'slip',
+        explanations: [{ slips: [slip] }],
+      });
+  });
+});
+
+it('a count a hair above a whole number is right as that number and as one more', () => {
+  // 17.00004 quarterly payments of 232.35.
+  const draft = loan(
+    { amount: '3,300', rate: '8.3', payments: '', payment: '232.35' },
+    { unknown: 'payments', paymentsPerYear: 4, quote: { ...loan().quote, compounding: 4 } },
+  );
+  const format = { kind: 'count', decimals: 0, up: true } as const;
+  const exercise = asking([{ id: 'plan', draft }], [part('a', { quantity: 'payments', plan: 'plan' }, { format })]);
+  for (const text of ['17', '18']) expect(rightKinds).toContain(verdictOf(exercise, {}, { a: text }, 'a').kind);
+  expect(rightKinds).not.toContain(verdictOf(exercise, {}, { a: '16' }, 'a').kind);
+});

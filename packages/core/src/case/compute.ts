@@ -5,7 +5,7 @@ import type { QuotedRate } from '../rates/quotedRate.ts';
 import { growthLessOne } from '../annuity/fiveValues.ts';
 import { solveFor } from '../annuity/solveFor.ts';
 import { buildTable } from '../table/buildTable.ts';
-import type { Plan, TableRounding } from '../table/plan.ts';
+import { centRounding, OUT_OF_REACH, type Plan, type TableRounding } from '../table/plan.ts';
 import { changed } from './inputs.ts';
 import { kindOf } from './kinds.ts';
 import { quantities } from './quantities.ts';
@@ -36,6 +36,30 @@ export function computeByTable(asked: AskedCase, inputs: Inputs, rounding: Table
   const { solved, ask } = asked;
   const plan = { ...solved.plan, rounding };
   return fromTable({ ...asked, solved: { ...solved, plan } }, inputs, ask.quantity).filter(Number.isFinite);
+}
+
+/**
+ * What a quantity comes to row by row where the end is what is found: interest in every row to the cent, the last row like
+ * the others, and the end as it comes out. Nothing where the end is given.
+ */
+export function computeRowByRow(asked: AskedCase): number[] {
+  const { solved, ask } = asked;
+  if (solved.unknown !== 'finalAmount' || !kindOf(asked.statement).level) return [];
+  const plan: Plan = {
+    ...solved.plan,
+    payment: solved.numbers.payment,
+    // Nothing ends it before its last row.
+    finalAmount: solved.plan.kind === 'saving' ? OUT_OF_REACH : 0,
+    rounding: { ...centRounding, last: 'as-others' },
+  };
+  const table = buildTable(plan);
+  if (!table.ok) return [];
+  const finalAmount = table.value.closing;
+  const { slot, read } = quantities[ask.quantity];
+  if (slot === 'finalAmount') return [finalAmount];
+  const numbers = { ...solved.numbers, finalAmount };
+  const found = read({ ...asked, solved: { ...solved, plan, numbers, table: table.value } });
+  return found.ok ? [found.value] : [];
 }
 
 /** With changes on the way the whole table is run with the inputs. */

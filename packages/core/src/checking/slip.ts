@@ -4,7 +4,7 @@ import { writeBrief, writeMoney, writePercent, type NumberStyle } from '../money
 import type { KindOfCase } from '../case/kind.ts';
 import { kindOf } from '../case/kinds.ts';
 import { compute, computeByTable } from '../case/compute.ts';
-import { changed, inputsOf, payments } from '../case/inputs.ts';
+import { changed, inputsOf, payments, solveUnknown } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
 import type { QuantityUnit, Inputs } from '../case/quantity.ts';
 import type { Question } from '../statement/question.ts';
@@ -146,11 +146,21 @@ export function resultsFrom({ inputs, did }: WrongInputs, asked: Asked): WrongRe
 export function goneOnWith(inputs: Inputs, asked: Asked, most = Infinity): Inputs[] {
   const { solved, ask, own } = asked.question;
   const { slot, onInputsAlone } = quantities[ask.quantity];
-  if (inputs.payment !== undefined || solved.unknown !== 'payment' || slot || onInputsAlone) return [inputs];
+  if (slot || onInputsAlone) return [inputs];
+  if (solved.unknown === 'amount' || solved.unknown === 'finalAmount') return [...foundAgain(inputs, asked), inputs];
+  if (inputs.payment !== undefined || solved.unknown !== 'payment') return [inputs];
   const kept = own.payment === undefined ? [solved.table.firstPayment, solved.exact] : [solved.table.firstPayment];
   const found = isSameForEitherTiming(inputs, asked) ? [] : withPaymentFound(inputs, asked);
   for (const payment of kept) if (found.length < most) found.push(changed(inputs, { payment }));
   return found;
+}
+
+/** The amount or the end that the case asks for, worked out again from wrong inputs before something else is read off. */
+function foundAgain(inputs: Inputs, { question }: Asked): Inputs[] {
+  const { unknown } = question.solved;
+  if (unknown !== 'amount' && unknown !== 'finalAmount') return [];
+  const found = solveUnknown(question, inputs, unknown === 'amount' ? 'pv' : 'fv');
+  return found === undefined || !Number.isFinite(found) ? [] : [changed(inputs, { [unknown]: found })];
 }
 
 /** A sign that was wrong is so where the payment is found; what is read off with it afterwards has none. */

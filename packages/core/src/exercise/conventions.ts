@@ -8,7 +8,7 @@ import { NEAR_WHOLE } from '../annuity/sayCount.ts';
 import { roundCent, roundTo } from '../money/roundMoney.ts';
 import { ok, type Result } from '../result.ts';
 import { exactRounding, centRounding, type TableRounding } from '../table/plan.ts';
-import { compute } from '../case/compute.ts';
+import { compute, computeRowByRow } from '../case/compute.ts';
 import { changed, inputsOf } from '../case/inputs.ts';
 import { quantities } from '../case/quantities.ts';
 import type { Quantity } from '../case/quantity.ts';
@@ -42,7 +42,7 @@ export const conventionNames: Readonly<Record<ConventionId, string>> = {
   'payment-rounded': 'the payment rounded, then the formula',
   'rows-kept': 'the payment rounded, interest kept',
   'payments-times-payment': 'payments × payment',
-  'last-as-others': 'the last payment like the others',
+  'last-as-others': 'the last row like the others',
   'payment-rounded-up': 'the payment rounded up to the cent',
   'earlier-kept': 'earlier answers with all their digits',
   'earlier-as-written': 'earlier answers as they are written',
@@ -199,6 +199,13 @@ class Family {
   add(id: ConventionId, exact: number): void {
     const expected = roundAs(exact, this.#format);
     if (!Number.isFinite(expected)) return;
+    this.#put(id, exact, expected);
+    // A count a hair above a whole number is that number in practice, and one more where it is rounded up to the letter.
+    const strictly = roundedUp(exact, this.#format);
+    if (strictly !== undefined && strictly > expected) this.#put(id, exact, strictly);
+  }
+
+  #put(id: ConventionId, exact: number, expected: number): void {
     // Numbers that are the same at the asked places may differ at coarser ones.
     const name = `${expected} ${roundTo(exact, 6)}`;
     const before = this.#found.get(name);
@@ -211,6 +218,13 @@ class Family {
   }
 }
 
+/** What is rounded up so however small the part above a whole number is; nothing where nothing is rounded up. */
+function roundedUp(exact: number, { kind, decimals, up = false }: AnswerFormat): number | undefined {
+  if (!up) return undefined;
+  const scale = kind === 'years-months' ? 12 : 10 ** decimals;
+  return Math.ceil(exact * scale - 1e-9) / scale;
+}
+
 function addFamily(
   found: Family,
   rules: HouseRules,
@@ -221,6 +235,7 @@ function addFamily(
     const keyed = key(rounding, earlier);
     if (keyed.ok && !keyed.value.table) found.add(id, keyed.value.exact);
     if (id === 'table-in-cents' || id === 'nothing-rounded') addClosed(found, keyed);
+    if (id === 'last-as-others' && keyed.ok) for (const exact of rowByRow(keyed.value)) found.add(id, exact);
   }
 }
 
@@ -250,6 +265,16 @@ function closedNumbers({ part, question, questions, choice, table }: KeyedPart):
     return better ? closedForms(better) : [];
   }
   return [];
+}
+
+/** Where the end is what is found: a table in cents that ends where it comes out; of a difference on both sides. */
+function rowByRow({ part, question, questions, table }: KeyedPart): number[] {
+  if (table) return [];
+  if (question) return computeRowByRow(question);
+  const [one, other] = questions;
+  if (part.ask.quantity !== 'difference' || !one || !other) return [];
+  const [left, right] = [computeRowByRow(one), computeRowByRow(other)];
+  return left.length + right.length === 0 ? [] : [(left[0] ?? one.exact) - (right[0] ?? other.exact)];
 }
 
 function closedForms(question: Question): Closed[] {

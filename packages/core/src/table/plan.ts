@@ -64,6 +64,9 @@ export const MOST_ROWS_UNTIL_CLEARED = 4000;
 /** A stated number of payments can be no larger. */
 export const MOST_ROWS = 12_000;
 
+/** An end that no savings reach: amounts are below 10¹². */
+export const OUT_OF_REACH = 9e11;
+
 export const exactRounding: TableRounding = { payment: 'exact', interest: 'exact', last: 'clears' };
 export const centRounding: TableRounding = { payment: 'cent', interest: 'cent', last: 'clears' };
 

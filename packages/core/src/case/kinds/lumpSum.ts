@@ -2,13 +2,11 @@
 
 import { ok, type Result } from '../../result.ts';
 import { buildTable } from '../../table/buildTable.ts';
+import { OUT_OF_REACH } from '../../table/plan.ts';
 import { sentenceOf, type Directions, type KindOfCase } from '../kind.ts';
 import { solveLevel } from '../solveLevel.ts';
 import type { SolvedCase } from '../solved.ts';
 import { save } from './save.ts';
-
-/** An end that no case reaches: amounts are below 10¹². */
-const OUT_OF_REACH = 9e11;
 
 const growing: Directions = { plan: 'saving', pv: -1, pmt: -1, fv: 1 };
 const solveGrowth = solveLevel(growing);
