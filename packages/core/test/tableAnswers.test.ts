@@ -227,3 +227,34 @@ describe('a plan that changes on the way', () => {
     expect(kinds).toMatchObject({ '3:opening': 'carried', '3:interest': 'carried', '3:payment': 'carried' });
   });
 });
+
+it('goes on from an own payment and an own amount that were found in earlier parts', () => {
+  const exercise = asking(
+    [
+      { id: 'plan', draft: loan({ amount: '8,000', rate: '6.6', payments: '12' }) },
+      { id: 'rest', draft: loan({ amount: 'answer b', rate: '6.6', payments: '6' }) },
+    ],
+    [
+      part('a', { quantity: 'payment', plan: 'plan' }),
+      part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '1', to: '2' } }),
+      part('b', { quantity: 'balance-after', plan: 'plan', args: { after: '6' } }),
+      part('u', { quantity: 'table', plan: 'rest', blanks: ['1:opening', '1:interest'], args: { from: '1', to: '2' } }),
+    ],
+  );
+  const rows = [1, 2].reduce<{ balance: number; cells: Record<string, string> }>(
+    ({ balance, cells }, row) => {
+      const interest = cents(balance * i);
+      const closing = cents(balance + interest - 700);
+      const values = { opening: balance, interest, payment: 700, principal: 700 - interest, closing };
+      const written = Object.entries(values).map(([column, value]) => [`t.${row}:${column}`, value.toFixed(2)]);
+      return { balance: closing, cells: { ...cells, ...Object.fromEntries(written) } };
+    },
+    { balance: 8000, cells: {} },
+  );
+  const entries = { a: '700.00', ...rows.cells, b: '4,000.00', 'u.1:opening': '4,000.00', 'u.1:interest': '22.00' };
+  const verdicts = checkSubmission(exercise, {}, entries, defaultHouseRules);
+  const kinds = Object.fromEntries(verdicts.map(({ partId, kind, credit }) => [partId, [kind, credit]]));
+  expect(kinds).toMatchObject({ t: ['carried', 1], u: ['carried', 1] });
+  // Without the earlier answer the payment in the table is nobody's.
+  expect(checkSubmission(exercise, {}, rows.cells, defaultHouseRules)[1]!.kind).toBe('unexplained');
+});

@@ -16,7 +16,11 @@ const cents = { kind: 'money', decimals: 2 } as const;
 /** The student's number in a cell; the key's where a cell was not theirs to fill or holds nothing that can be read. */
 type OwnCells = (row: number, column: TableColumn) => number;
 
-/** Judges every blank cell of a table part, in reading order. */
+/**
+ * Judges every blank cell of a table part, in reading order.
+ *
+ * @param onOwn the table that follows from own earlier answers: a first opening or a payment of it is carried
+ */
 export function checkTable(
   partId: string,
   entries: Entries,
@@ -24,11 +28,13 @@ export function checkTable(
   question: Question,
   style: NumberStyle,
   tolerance: number,
+  onOwn?: KeyTable,
 ): CellVerdict[] {
   const { table } = question.solved;
   const verdicts: CellVerdict[] = [];
   const own = new Map<string, number>();
   const keyed = new Map(key.rows.flat().map((cell) => [cell.id, cell.value]));
+  const carriedIn = new Map((onOwn?.rows ?? []).flat().map((cell) => [cell.id, cell.value]));
   const at: OwnCells = (row, column) => own.get(`${row}:${column}`) ?? keyed.get(`${row}:${column}`) ?? NaN;
 
   for (const cell of key.rows.flat()) {
@@ -37,7 +43,7 @@ export function checkTable(
       own.set(id, expected);
       continue;
     }
-    const found = fromOwnCells(cell, key.from, table, at);
+    const found = fromOwnCells({ ...cell, value: carriedIn.get(id) ?? expected }, expected, key.from, table, at);
     const expectedOwn = roundTo(Number.isFinite(found) ? found : expected, 2);
     const read = readAnswer(entries[`${partId}.${id}`] ?? '', cents, style, expected);
     // What is missing is taken as the key has it, so that the rest can still be judged.
@@ -68,7 +74,7 @@ function judged(asked: CellAsked, decimals: number, style: NumberStyle, toleranc
   const agrees = (number: number): boolean => Math.abs(value - roundTo(number, places)) <= tolerance + 1e-9;
   if (agrees(expected)) return { kind: roundTo(value, 2) === roundTo(expected, 2) ? 'right' : 'right-rounded' };
   if (agrees(expectedOwn))
-    return { kind: 'carried', says: `Right from the cells before it: ${writeMoney(expectedOwn, style)}.` };
+    return { kind: 'carried', says: `Right from what comes before it: ${writeMoney(expectedOwn, style)}.` };
   const fits = (result: number): boolean => Math.abs(roundTo(result, 2) - value) <= tolerance / 2 + 1e-9;
   const slip = tableSlips.find((each) => each.columns.includes(column) && each.results(asked).some(fits));
   const follows = `${writeMoney(expectedOwn, style)} follows from the cells before it.`;
@@ -77,9 +83,15 @@ function judged(asked: CellAsked, decimals: number, style: NumberStyle, toleranc
     : { kind: 'unexplained', says: `${writeMoney(value, style)} is not explained. ${follows}` };
 }
 
-/** What a cell should hold, worked from the student's own cells before it; unrounded. */
+/**
+ * What a cell should hold, worked from the student's own cells before it; unrounded.
+ *
+ * @param cell with the value it has where nothing comes before it: the key's, or what own earlier answers make of it
+ * @param keyed the key's own value
+ */
 function fromOwnCells(
   { row, column, value }: KeyCell,
+  keyed: number,
   from: number,
   table: Question['solved']['table'],
   at: OwnCells,
@@ -109,7 +121,7 @@ function fromOwnCells(
         return saving ? plan.finalAmount - opening - interest : opening + interest - plan.finalAmount;
       }
       // A level payment that somebody has found goes on as it is while the plan's does.
-      return row > from && nth(table.rows, row - 2).payment + nth(table.rows, row - 2).extra === value
+      return row > from && nth(table.rows, row - 2).payment + nth(table.rows, row - 2).extra === keyed
         ? at(row - 1, 'payment')
         : value;
     case 'principal':

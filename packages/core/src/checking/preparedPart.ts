@@ -8,6 +8,7 @@ import type { Question } from '../statement/question.ts';
 import { answerKeyOf, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
 import { combinations, saysOtherWay, type ConventionNumber } from '../exercise/conventions.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
+import type { KeyTable } from '../exercise/fillTable.ts';
 import { roundAs, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import type { RightNumbers } from './candidates.ts';
@@ -124,7 +125,7 @@ export class PreparedPart {
     const { id } = this.part;
     if (!key.ok) return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: key.problem.message };
     const keyed = key.value;
-    if (keyed.table) return tableVerdict(this.part, keyed, entries, rules);
+    if (keyed.table) return tableVerdict(this.part, keyed, entries, rules, this.#ownTable(own));
     const text = lookUp(entries, id) ?? '';
     const style = numberStyleById(rules.numberStyle);
     const head = { partId: id, expected: keyed.expected, expectedWritten: keyed.written };
@@ -262,6 +263,16 @@ export class PreparedPart {
         ),
       ),
     ];
+  }
+
+  /** The table that follows from own earlier answers; nothing where it uses none. */
+  #ownTable(own: Own): KeyTable | undefined {
+    const { exercise, numbers, rules } = this.#setting;
+    const from = this.#ownBehind(this.part.id, own);
+    if (from.length === 0) return undefined;
+    const answers = Object.fromEntries(from.flatMap((id) => (own[id] ? [[id, own[id].value]] : [])));
+    const found = answerKeyOf(exercise, this.part.id, numbers, rules, answers);
+    return found.ok ? found.value.table : undefined;
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none. */

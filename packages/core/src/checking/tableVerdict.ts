@@ -3,13 +3,24 @@
 import { numberStyleById } from '../money/numberStyle.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import type { Part } from '../exercise/exercise.ts';
+import type { KeyTable } from '../exercise/fillTable.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { checkTable, wholeTableSlip } from './checkTable.ts';
 import { tableSlips } from './tableSlips.ts';
 import type { CellVerdict, Entries, Explanation, Verdict, VerdictKind } from './verdict.ts';
 
-/** Every cell counts the same; the part's credit is the mean of its cells'. */
-export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rules: HouseRules): Verdict {
+/**
+ * Every cell counts the same; the part's credit is the mean of its cells'.
+ *
+ * @param onOwn the table that follows from the student's own earlier answers, where there are such
+ */
+export function tableVerdict(
+  part: Part,
+  keyed: KeyedPart,
+  entries: Entries,
+  rules: HouseRules,
+  onOwn?: KeyTable,
+): Verdict {
   const { id } = part;
   const { question, table } = keyed;
   const cells = checkTable(
@@ -19,6 +30,7 @@ export function tableVerdict(part: Part, keyed: KeyedPart, entries: Entries, rul
     question!,
     numberStyleById(rules.numberStyle),
     part.tolerance ?? rules.tolerance.money,
+    onOwn,
   );
   const filled = cells.filter(({ kind }) => kind !== 'blank');
   const share: Partial<Record<VerdictKind, number>> = {
