@@ -46,7 +46,7 @@ export default ts.config(
     rules: {
       ...a11y.configs.strict.rules,
       // Our own small choice is a control.
-      'jsx-a11y-x/label-has-associated-control': ['error', { controlComponents: ['Pick', 'Field'] }],
+      'jsx-a11y-x/label-has-associated-control': ['error', { controlComponents: ['Pick', 'Field', 'FieldInAddress'] }],
       // What scrolls is reached by the keyboard.
       'jsx-a11y-x/no-noninteractive-tabindex': ['error', { roles: ['region'], tags: [] }],
     },

@@ -318,3 +318,24 @@ test('a house rule that cannot be used is said beside its field, shows no exampl
   await expect(page.getByText('in 3 monthly payments')).toBeVisible();
   await decimals.fill('2');
 });
+
+test('letters typed as fast as keys go all arrive, also where they stand in the address', async ({ page }) => {
+  const words = 'kiln shed loan of the potters';
+  for (const [path, label] of [
+    ['/cases', 'find a case'],
+    ['/exercises', 'find exercises'],
+    ['/sets', 'find a set'],
+  ] as const) {
+    await page.goto(path);
+    await page.getByLabel(label).focus();
+    await page.keyboard.type(words);
+    await expect(page).toHaveURL(/find=kiln\+shed\+loan\+of\+the\+potters$/);
+    await expect(page.getByLabel(label)).toHaveValue(words);
+  }
+  await page.goto('/bench/demo-kiln-shed?show=working&ask=balance-after');
+  await page.getByLabel('after payment').fill('');
+  await page.getByLabel('after payment').focus();
+  await page.keyboard.type('36');
+  await expect(page).toHaveURL(/at=36/);
+  await expect(page.getByLabel('after payment')).toHaveValue('36');
+});

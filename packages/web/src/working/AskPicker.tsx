@@ -1,6 +1,6 @@
 /** Choosing what is asked of a case, with the payment numbers it needs. */
 import { quantities, quantityIds, type Ask, type StatementDraft } from '@hardy-sextant/core';
-import { Field } from '../ui/Field.tsx';
+import { FieldInAddress } from '../ui/Field.tsx';
 import { Pick } from '../ui/Pick.tsx';
 
 interface AskPickerProps {
@@ -29,7 +29,7 @@ export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
       {needs.map((need) => (
         <label key={need}>
           {argumentWords[need]}
-          <Field
+          <FieldInAddress
             className="short"
             type="number"
             min={need === 'after' ? 0 : 1}

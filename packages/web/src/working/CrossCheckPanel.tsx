@@ -10,7 +10,7 @@ import {
 } from '@hardy-sextant/core';
 import type { ReactNode } from 'react';
 import { useSearchSetting } from '../ui/useSearchSetting.ts';
-import { Field } from '../ui/Field.tsx';
+import { FieldInAddress } from '../ui/Field.tsx';
 import styles from './Working.module.css';
 
 interface CrossCheckPanelProps {
@@ -32,7 +32,7 @@ export function CrossCheckPanel({ solution, question, rules, style, children }: 
         {children}
         <label>
           to
-          <Field
+          <FieldInAddress
             className="short"
             type="number"
             min={0}

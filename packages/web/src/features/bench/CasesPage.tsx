@@ -1,10 +1,11 @@
 /** Kept cases: found by name, kind and tag; duplicated; deleted with a way back. */
-import { ActionIcon, Button, TextInput } from '@mantine/core';
+import { ActionIcon, Button } from '@mantine/core';
 import { defaultHouseRules, solveCase, type TableRounding, kindOf, slotName } from '@hardy-sextant/core';
 import type { KeptCase } from '@hardy-sextant/contract';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
+import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Pages } from '../../ui/Pages.tsx';
@@ -36,13 +37,12 @@ export function CasesPage() {
         </Button>
       </PageHead>
       <div className="line" style={{ marginBottom: 12 }}>
-        <TextInput
-          aria-label="find a case"
+        <FindField
+          label="find a case"
           placeholder="Find by name, kind or tag"
-          size="sm"
           w={320}
-          value={find}
-          onChange={(event) => set('find', event.currentTarget.value)}
+          find={find}
+          onFind={(text) => set('find', text)}
         />
         {(cases.data?.tags ?? []).map((each) => (
           <Chip key={each} name={each} pressed={each === tag} onPress={() => set('tag', each === tag ? '' : each)} />

@@ -1,9 +1,10 @@
 /** Classes: who is in them; a new one is made here. */
-import { Button, Modal, Select, TextInput } from '@mantine/core';
+import { Button, Modal, Select } from '@mantine/core';
 import { newClass, usualRulesId, type KeptClass, type NewClass } from '@hardy-sextant/contract';
 import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
@@ -34,14 +35,13 @@ export function ClassesPage() {
         </Button>
       </PageHead>
       {(find !== '' || (classes.data?.total ?? 0) > FEW) && (
-        <TextInput
-          aria-label="find a class"
+        <FindField
+          label="find a class"
           placeholder="Find by code, course, term or college"
-          size="sm"
           w={320}
           mb="sm"
-          value={find}
-          onChange={(event) => set('find', event.currentTarget.value)}
+          find={find}
+          onFind={(text) => set('find', text)}
         />
       )}
       <UnreadableRows rows={classes.data?.unreadable} />

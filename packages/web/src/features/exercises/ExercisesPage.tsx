@@ -1,9 +1,10 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
-import { Button, Menu, Modal, TextInput } from '@mantine/core';
+import { Button, Menu, Modal } from '@mantine/core';
 import { isQuantity, quantities, type Exercise, roundTo } from '@hardy-sextant/core';
 import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
@@ -205,11 +206,11 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
   const same = (name: string): readonly [string, string] => [name, name];
   return (
     <div className="line small filters">
-      <TextInput
-        aria-label="find exercises"
+      <FindField
+        label="find exercises"
         placeholder="Find…"
-        value={asked.find}
-        onChange={(event) => onChange('find', event.currentTarget.value)}
+        find={asked.find}
+        onFind={(text) => onChange('find', text)}
       />
       <Pick
         label="topic"

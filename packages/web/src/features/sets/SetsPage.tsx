@@ -4,6 +4,7 @@ import type { KeptClass, ListedSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
+import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
@@ -113,12 +114,11 @@ function Filters({ classes, picked, find, onChange }: FiltersProps) {
   const chosen = picked?.value ?? '';
   return (
     <div className="line chips">
-      <TextInput
-        aria-label="find a set"
+      <FindField
+        label="find a set"
         placeholder="Find by title or class"
-        size="sm"
-        value={find}
-        onChange={(event) => onChange('find', event.currentTarget.value)}
+        find={find}
+        onFind={(text) => onChange('find', text)}
       />
       {classes.total > FEW && (
         <FindAndPick
