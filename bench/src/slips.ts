@@ -13,7 +13,8 @@ import {
   type Quantity,
   type Verdict,
 } from '@hardy-sextant/core';
-import { trials, type Trial } from './otherKinds.ts';
+import { trials } from './otherKinds.ts';
+import type { Trial } from './trial.ts';
 import { count, printTallies } from './tally.ts';
 import {
   cents,
