@@ -339,3 +339,18 @@ test('letters typed as fast as keys go all arrive, also where they stand in the 
   await expect(page).toHaveURL(/at=36/);
   await expect(page.getByLabel('after payment')).toHaveValue('36');
 });
+
+test('what is wrong in one slot stands in the way of no other, and is said for each', async ({ page }) => {
+  await page.goto('/bench');
+  for (const name of ['amount received', 'rate', 'number of payments']) {
+    await page.getByLabel(name, { exact: true }).click();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('12 or so');
+    await expect(page.getByRole('alert')).toContainText('should be a number, and this is not one.');
+  }
+  await page.getByLabel('still owed at the end').click();
+  for (const what of ['amount', 'rate', 'number of payments'])
+    await expect(page.getByText(`The ${what} should be a number, and this is not one.`).last()).toBeVisible();
+  await page.getByLabel('rate', { exact: true }).fill('6.6');
+  await expect(page.getByText('The rate should be a number')).toHaveCount(0);
+});

@@ -81,7 +81,7 @@ function written(draft: StatementDraft, outcome: CaseOutcome, currency: string, 
 
 function more(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): string {
   if (outcome.state === 'waiting') return 'fill in the other slots';
-  if (outcome.state === 'wrong') return 'something in the statement cannot be';
+  if (outcome.state === 'wrong') return 'something in the statement is not possible';
   if (outcome.state === 'converted') return `${writeBrief(outcome.converted.exact * 100, 6, 10, style)} % exactly`;
   const { solved } = outcome;
   const { flows, pays } = kindOf(draft);

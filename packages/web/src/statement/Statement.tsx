@@ -25,6 +25,16 @@ export function Statement(props: StatementProps) {
           ))}
         </p>
       ))}
+      {slotsInOrder(draft.kind).map((slot) => {
+        const message = slot === draft.unknown ? undefined : problems[slot]?.message;
+        return (
+          message && (
+            <p key={slot} className={styles.whole} data-says={slot}>
+              {message}
+            </p>
+          )
+        );
+      })}
       {whole && (
         <p role="alert" className={styles.whole}>
           {whole}
