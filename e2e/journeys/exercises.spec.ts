@@ -72,7 +72,9 @@ test('the ferry exercise is written from nothing, varied, drawn, tried and kept'
 
   // A given that is taken away is missed where it is used, and nothing else is lost.
   await page.getByRole('button', { name: 'remove new rate' }).click();
-  await expect(page.getByText('“new rate” is neither a number nor a given').first()).toBeVisible();
+  await expect(
+    page.getByText('“new rate” is neither a number nor a given').filter({ visible: true }).first(),
+  ).toBeVisible();
   await expect(page.getByText(/A draft: \d+ things? keeps? it from being assigned/)).toBeVisible();
   await page.getByRole('button', { name: '+ a given' }).click();
   await page.getByLabel('name of given 4').fill('new rate');
