@@ -3,6 +3,7 @@ import { Select } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { ClassWithStudents } from '@hardy-sextant/contract';
 import { rulesInWords } from '@hardy-sextant/core';
+import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { useRules } from '../../api/rulesRecords.ts';
 import { useWriteClass } from '../../api/setRecords.ts';
@@ -10,6 +11,7 @@ import { useWriteClass } from '../../api/setRecords.ts';
 export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
   const rules = useRules();
   const write = useWriteClass();
+  const queries = useQueryClient();
   const { id, code, title, college, term, rulesId, revision } = kept;
   const pick = (next: string | null) =>
     next !== null &&
@@ -19,7 +21,11 @@ export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
       {
         onSuccess: ({ rulesName }) =>
           notifications.show({ message: `${code} follows “${rulesName}” now; its answers are judged by them.` }),
-        onError: (error) => notifications.show({ message: error.message }),
+        // Changed in another window: what stands now is read, so that the next pick goes on from it.
+        onError: (error) => {
+          notifications.show({ message: error.message });
+          void queries.invalidateQueries({ queryKey: ['classes', id] });
+        },
       },
     );
   return (
