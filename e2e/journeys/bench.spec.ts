@@ -200,7 +200,7 @@ test('draws the picture and the timeline, with their numbers as text', async ({ 
 
 test('searches a target over the real table and puts what it found beside the statement', async ({ page }) => {
   await state(page);
-  await page.getByRole('tab', { name: 'Target' }).click();
+  await page.getByRole('tab', { name: 'Search' }).click();
   await slot(page, 'the target').fill('48');
   await page.getByRole('button', { name: 'Find it' }).click();
   await expect(
@@ -215,6 +215,48 @@ test('searches a target over the real table and puts what it found beside the st
   await slot(page, 'the target').fill('much');
   await page.getByRole('button', { name: 'Find it' }).click();
   await expect(page.getByText('Write the number that must be reached.')).toBeVisible();
+});
+
+test('searches the payment of a plan laden with fees, by trial, by halving and exactly', async ({ page }) => {
+  await state(page, '', '7.2', '4y');
+  await page.getByRole('button', { name: 'build up' }).click();
+  await page.getByLabel('Price').fill('31,500');
+  await page.getByLabel('Down payment, taken off').fill('10%');
+  await page.getByLabel('Fees added').fill('1,180');
+  await page.getByLabel('Fees kept back from it').fill('400');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(slot(page, 'amount received')).toHaveValue('29,530.00');
+  await expect(answer(page, 'each payment')).toHaveText('709.88');
+  await page.getByRole('tab', { name: 'Search' }).click();
+  await page.getByLabel('what may move').selectOption({ label: 'each payment' });
+  await page.getByLabel('what must be reached').selectOption({ label: 'what is left after the last payment' });
+  await slot(page, 'the target').fill('0');
+  const says = page.getByRole('status').filter({ hasText: 'left after the last payment' });
+  const tries = page.getByRole('table', { name: /tries/ }).getByRole('row');
+  const found: string[] = [];
+  for (const [way, count] of [
+    ['trial', 4],
+    ['halving', 10],
+    ['exact', 3],
+  ] as const) {
+    await page.getByLabel('how it closes in').selectOption(way);
+    await page.getByRole('button', { name: 'Find it' }).click();
+    await expect(says).toContainText('with each payment at 709.88');
+    await expect(says).toContainText('the last payment is like the others');
+    await expect.poll(() => tries.count()).toBeGreaterThan(count);
+    await expect(tries.last()).toContainText(/709\.8[78]/);
+    found.push(await says.innerText());
+  }
+  expect(found.at(-1)).toMatch(/With nothing rounded it would be 709\.87\d+/);
+  await slot(page, 'the target').fill('90,000');
+  await page.getByRole('button', { name: 'Find it' }).click();
+  await expect(page.getByText(/the target is out of reach/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Working' }).click();
+  await page
+    .getByRole('tab', { name: /^Search/ })
+    .last()
+    .click();
+  await expect(page.getByText(/run the whole table with it, see what is left over/)).toBeVisible();
 });
 
 test('keeps a case while it is typed; undo, tags, duplicate, delete and its undo', async ({ page, application }) => {

@@ -23,15 +23,14 @@ export * from './table/figures.ts';
 export * from './table/compare.ts';
 export * from './table/together.ts';
 export {
-  searchTarget,
-  targetSearch,
   targetInputs,
   targetOutputs,
+  type ClosingIn,
   type TargetAsk,
-  type TargetFound,
   type TargetInput,
   type TargetOutput,
 } from './table/target.ts';
+export { searchTarget, targetSearch, type TargetFound, type Trial } from './table/targetSearch.ts';
 export { evaluateExpression, readSlotText, type Scope } from './money/expression.ts';
 export * from './case/statement.ts';
 export * from './statement/draft.ts';

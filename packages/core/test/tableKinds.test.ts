@@ -354,6 +354,75 @@ describe('target search over the real table', () => {
     expect(balloon.reached).toBe(600);
   });
 
+  describe('for what is left after the last payment', () => {
+    const { payment: _worked, ...open } = kiln;
+    const level: Plan = { ...open, payment: 941.43 };
+    const left = { output: 'closing' } as const;
+
+    it.each(['trial', 'halving', 'exact'] as const)('finds the payment %s, though the last one settles', (by) => {
+      const found = must(searchTarget({ plan: level, vary: { input: 'payment' }, reach: left, target: 0, by }));
+      expect(found).toMatchObject({ value: 941.43, reached: -0.34, lastAsOthers: true, exact: false });
+      expect(found.trials.at(-1)!.value).toBeCloseTo(941.43, 2);
+      // Each try lies between the two nearest before it: the run closes in.
+      expect(found.trials.length).toBeGreaterThan(2);
+      for (const { value } of found.trials.slice(2)) {
+        expect(value).toBeGreaterThan(found.trials[0]!.value);
+        expect(value).toBeLessThan(found.trials[1]!.value);
+      }
+    });
+
+    it('has every digit where nothing is rounded', () => {
+      const found = must(
+        searchTarget({ plan: level, vary: { input: 'payment' }, reach: left, target: 0, by: 'exact' }),
+      );
+      expect(found.unrounded).toBeCloseTo(941.42506148955, 10);
+      expect(found.trials).toHaveLength(3);
+    });
+
+    it('finds the amount, the deposit, the count, and the payment that leaves a given amount', () => {
+      const of = (plan: Plan, input: 'amount' | 'payment' | 'payments', target: number) =>
+        must(searchTarget({ plan, vary: { input }, reach: left, target, by: 'trial' }));
+      const amount = of(level, 'amount', 0);
+      expect(amount).toMatchObject({ value: 48000.25, reached: 0, exact: true });
+      expect(
+        must(buildTable({ ...level, amount: 48000.25, rounding: { ...level.rounding, last: 'as-others' } })).closing,
+      ).toBe(0);
+      expect(of(level, 'payment', 5000)).toMatchObject({ value: 870.86, reached: 5000.01 });
+      const saving: Plan = { ...level, kind: 'saving', amount: 0, payment: 100, finalAmount: 10000 };
+      expect(of(saving, 'payment', 12000)).toMatchObject({ value: 169.36, reached: 12000.23 });
+      // The first number of payments by which nothing is left.
+      const count = of({ ...level, payment: 900 }, 'payments', 0);
+      expect(count.value).toBe(64);
+      const cleared = must(buildTable({ ...level, payment: 900, payments: 'until-cleared' }));
+      expect(cleared.count).toBe(64);
+    });
+
+    it('takes fees, an extra payment and a pause on the way as they are', () => {
+      const changes = [
+        { kind: 'extra' as const, from: 12, amount: 2000 },
+        { kind: 'interest-only' as const, through: 6 },
+      ];
+      const found = must(
+        searchTarget({ plan: { ...level, changes }, vary: { input: 'payment' }, reach: left, target: 0 }),
+      );
+      const run = (payment: number): number =>
+        must(buildTable({ ...level, changes, payment, rounding: { ...level.rounding, last: 'as-others' } })).closing;
+      expect(run(found.value - 0.01)).toBeGreaterThan(0);
+      expect(run(found.value)).toBe(0);
+    });
+  });
+
+  it('says that there is another value, and takes a jump over the target for none', () => {
+    const plan: Plan = { ...kiln, payment: 900, payments: 'until-cleared' };
+    const found = must(
+      searchTarget({ plan, vary: { input: 'payment' }, reach: { output: 'last-payment' }, target: 500, by: 'trial' }),
+    );
+    expect(Math.abs(found.reached - 500)).toBeLessThan(1);
+    expect(found.another).toBeGreaterThan(found.value);
+    const there = must(buildTable({ ...plan, payment: found.another! }));
+    expect(Math.abs(there.lastPayment - 500)).toBeLessThan(1);
+  });
+
   it('names the nearest reachable value, or says that the target is out of reach', () => {
     const after = must(
       searchTarget({

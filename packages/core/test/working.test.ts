@@ -168,8 +168,9 @@ describe('cross-check', () => {
       'five-values',
       'sheet-function',
       'table',
+      'search',
     ]);
-    expect(crossCheck(solution, 2, style).says).toBe('All five agree to 2 decimals.');
+    expect(crossCheck(solution, 2, style).says).toBe('All six agree to 2 decimals.');
     const fine = crossCheck(solution, 9, style);
     expect(fine.ways.find(({ id }) => id === 'formula')!.written).toBe('941.425061490');
     expect(fine.ways.find(({ id }) => id === 'table')).toMatchObject({
@@ -177,7 +178,7 @@ describe('cross-check', () => {
       because: expect.stringMatching(/rounded/),
     });
     expect(fine.says).toMatch(
-      /^Four of five agree to 9 decimals; table differs: the payment is rounded before it is used further\.$/,
+      /^Five of six agree to 9 decimals; table differs: the payment is rounded before it is used further\.$/,
     );
   });
 

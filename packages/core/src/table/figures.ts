@@ -157,3 +157,22 @@ export function closingChecks(table: Table): ClosingChecks {
 function settle(value: number): number {
   return Math.abs(value) < 0.005 ? 0 : roundTo(value, 2);
 }
+
+/**
+ * What is left over after the planned payments where each is made in full: less than the plan's final amount (below zero,
+ * where that is 0) when the payments clear everything before the last one. Past the end it goes on at the rate of the last
+ * row.
+ */
+export function leftAtEnd({ plan, count, rows, closing, firstPayment }: Table): Money {
+  const { payments, timing } = plan;
+  const last = rows.at(-1);
+  if (payments === 'until-cleared' || !last?.settles) return closing;
+  const before = rows.at(-2);
+  const level = before?.mode === 'level' ? before.payment : firstPayment;
+  const step = plan.kind === 'saving' ? level : -level;
+  const more = plan.kind === 'saving' ? level - last.payment : last.payment - level;
+  let left = timing === 'begin' ? closing + more * (1 + last.rate) : closing + more;
+  for (let k = count + 1; k <= payments; k += 1)
+    left = timing === 'begin' ? (left + step) * (1 + last.rate) : left * (1 + last.rate) + step;
+  return left;
+}

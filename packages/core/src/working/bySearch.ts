@@ -1,58 +1,48 @@
 /** The search way: trying, looking how far off the try is, and correcting, until nothing is left to correct. */
 
+import { nth } from '../nth.ts';
 import { writeBrief, writeMoney, writePercent } from '../money/numberStyle.ts';
 import { quotedNumber, quoteRate, type QuotedRate } from '../rates/quotedRate.ts';
 import { accumulation, discounting, growthLessOne } from '../annuity/fiveValues.ts';
 import { kindOf } from '../case/kinds.ts';
+import type { Quantity } from '../case/quantity.ts';
 import { buildTable } from '../table/buildTable.ts';
-import { exactRounding } from '../table/plan.ts';
+import { leftAtEnd } from '../table/figures.ts';
+import { halving, roundAround, straightLine, type Tried } from '../table/nextTry.ts';
+import { exactRounding, type Plan } from '../table/plan.ts';
 import { quotingSteps } from './quoting.ts';
 import type { Step, Way } from './solution.ts';
 import { answerText, money, type Work } from './work.ts';
 
-interface Trial {
-  readonly tried: number;
-  readonly gives: number;
-}
-
 interface Searched {
   readonly value: number;
-  readonly trials: readonly Trial[];
+  readonly trials: readonly Tried[];
 }
 
-/** Regula falsi with the Illinois halving, from two tries on either side; `gap` changes sign at the answer. */
+/** Closes in along straight lines from two tries on either side, to the last digit. */
 function search(gap: (value: number) => number, low: number, high: number): Searched | undefined {
-  let [a, b] = [low, high];
-  let [fa, fb] = [gap(a), gap(b)];
-  if (!Number.isFinite(fa) || !Number.isFinite(fb) || fa * fb > 0) return undefined;
-  const trials: Trial[] = [
-    { tried: a, gives: fa },
-    { tried: b, gives: fb },
-  ];
-  let side = 0;
+  const at = (value: number): Tried => ({ value, gap: gap(value) });
+  let [a, b] = [at(low), at(high)];
+  if (!Number.isFinite(a.gap) || !Number.isFinite(b.gap) || a.gap * b.gap > 0 || a.gap === b.gap) return undefined;
+  const trials = [a, b];
+  const next = straightLine();
+  let last: Tried | undefined;
   for (let step = 0; step < 200; step += 1) {
-    const c = fb === fa ? (a + b) / 2 : (a * fb - b * fa) / (fb - fa);
-    const fc = gap(c);
-    if (!Number.isFinite(fc)) return undefined;
-    trials.push({ tried: c, gives: fc });
-    if (
-      fc === 0 ||
-      Math.abs(b - a) <= 4e-16 * Math.max(Math.abs(a), Math.abs(b)) ||
-      (step > 3 && Math.abs(c - trials.at(-2)!.tried) <= 2e-16 * Math.abs(c))
-    )
-      return { value: c, trials };
-    if (fa * fc < 0) {
-      [b, fb] = [c, fc];
-      if (side === -1) fa /= 2;
-      side = -1;
-    } else {
-      [a, fa] = [c, fc];
-      if (side === 1) fb /= 2;
-      side = 1;
-    }
+    const here = at(next(a, b, last));
+    if (!Number.isFinite(here.gap)) return undefined;
+    const before = trials.at(-1);
+    trials.push(here);
+    if (here.gap === 0 || isNear(a, b, 4e-16) || (step > 3 && before && isNear(before, here, 2e-16)))
+      return { value: here.value, trials };
+    if (a.gap * here.gap < 0) b = here;
+    else a = here;
+    last = here;
   }
-  return { value: (a + b) / 2, trials };
+  return { value: halving(a, b), trials };
 }
+
+const isNear = (a: Tried, b: Tried, share: number): boolean =>
+  Math.abs(b.value - a.value) <= share * Math.max(Math.abs(a.value), Math.abs(b.value));
 
 /** Finds the rate per payment: the one at which both sides come to the same. Two rates are looked for on the side the case's own lies. */
 function searchRate(work: Work, pv: number, payment: number): Searched | undefined {
@@ -76,20 +66,16 @@ function searchRate(work: Work, pv: number, payment: number): Searched | undefin
 }
 
 function trialRows(
-  trials: readonly Trial[],
+  trials: readonly Tried[],
   tried: (value: number) => string,
   gives: (value: number) => string,
 ): (readonly string[] | 'gap')[] {
   const rows: (readonly string[] | 'gap')[] = trials
     .slice(0, 5)
-    .map((trial) => [
-      tried(trial.tried),
-      gives(trial.gives),
-      trial.gives === 0 ? 'met' : trial.gives > 0 ? 'over' : 'under',
-    ]);
+    .map((trial) => [tried(trial.value), gives(trial.gap), trial.gap === 0 ? 'met' : trial.gap > 0 ? 'over' : 'under']);
   const last = trials.at(-1)!;
   if (trials.length > 6) rows.push('gap');
-  if (trials.length > 5) rows.push([tried(last.tried), gives(last.gives), 'nothing left to correct']);
+  if (trials.length > 5) rows.push([tried(last.value), gives(last.gap), 'nothing left to correct']);
   return rows;
 }
 
@@ -135,7 +121,7 @@ export function bySearch(work: Work): Way | undefined {
     ];
     return way(work, number, steps);
   }
-  return amidChanges(work);
+  return overTable(work);
 }
 
 /** How the rate that is searched for is quoted, for the quantities that need a search. */
@@ -160,38 +146,111 @@ function guessed({ question }: Work): number {
   return question.solved.rate.kind === 'periodic' ? quoted : quoted / p;
 }
 
-/** With changes on the way the whole table is tried. */
-function amidChanges(work: Work): Way | undefined {
-  const { ask, solved } = work.question;
-  if (work.level || (ask.quantity !== 'amount' && ask.quantity !== 'rate')) return undefined;
+/** What may be tried over the whole table, with nothing rounded, until nothing is left over. */
+const tried: Readonly<Partial<Record<Quantity, (plan: Plan, value: number) => Plan>>> = {
+  payment: (plan, payment) => ({ ...plan, payment }),
+  amount: (plan, amount) => ({ ...plan, amount }),
+  rate: (plan, perPayment) => ({ ...plan, rate: { kind: 'periodic', perPayment } }),
+};
+
+/** What is left over when the whole table is run on a plan: every payment made in full, the last like the others. */
+function leftOver(plan: Plan): number {
+  const table = buildTable({ ...plan, rounding: { ...exactRounding, last: 'as-others' } });
+  return table.ok ? leftAtEnd(table.value) - plan.finalAmount : NaN;
+}
+
+/** The whole table is tried: where the plan changes on the way no one formula holds, and elsewhere it must come to the same. */
+function overTable(work: Work): Way | undefined {
+  const { ask, solved, statement } = work.question;
+  if (solved.flat || !kindOf(statement).pays) return undefined;
+  if (ask.quantity === 'payments' || ask.quantity === 'years') return work.level ? countTried(work) : undefined;
+  const put = tried[ask.quantity];
+  if (!put) return undefined;
   const { plan } = solved;
-  const of = (value: number): number => {
-    const table = buildTable({
-      ...plan,
-      ...(ask.quantity === 'amount' ? { amount: value } : { rate: { kind: 'periodic', perPayment: value } }),
-      rounding: { ...exactRounding, last: 'as-others' },
-    });
-    return table.ok ? table.value.closing - plan.finalAmount : NaN;
-  };
-  const start = ask.quantity === 'amount' ? solved.exact : solved.values.i;
-  const found = search(of, start * 0.9, start * 1.1);
+  // An extra payment on the way and the level payment is not the one that leaves nothing over; worked out again, any is.
+  const { exact } = solved;
+  if (ask.quantity === 'payment' && (!leavesNothing(plan, exact) || leavesNothing(plan, exact * 1.05)))
+    return undefined;
+  const start = ask.quantity === 'rate' ? solved.values.i : ask.quantity === 'amount' ? solved.exact : firstLevel(work);
+  const ends = ask.quantity === 'rate' ? [start * 0.9, start * 1.1] : roundAround(start * 0.95, start * 1.05, 0.01);
+  const found = search((value) => leftOver(put(plan, value)), nth(ends, 0), nth(ends, 1));
   if (!found) return undefined;
   const quoted = ask.quantity === 'rate' ? quoteRate(found.value, solved.rate, plan.paymentsPerYear) : undefined;
   if (quoted && !quoted.ok) return undefined;
   const number = quoted ? quotedNumber(quoted.value) * 100 : found.value;
-  const tried = (value: number): string =>
-    ask.quantity === 'amount' ? writeMoney(value, work.style) : writePercent(value, work.style, 4, 6);
+  const shown = (value: number): string =>
+    ask.quantity === 'rate' ? writePercent(value, work.style, 4, 6) : writeMoney(value, work.style);
   return way(work, number, [
     {
       kind: 'says',
-      text: 'With changes on the way no one formula holds. Try a value, run the whole table, see what is left over, correct.',
+      text: `${work.level ? 'It can be found without a formula' : 'With changes on the way no one formula holds'}. Try a value, run the whole table with it, see what is left over after the last payment, correct.`,
+      because:
+        'The last payment is made in full like the others while trying: what it would settle is what is looked for.',
     },
     {
       kind: 'rows',
       columns: ['tried', 'left over', ''],
-      rows: trialRows(found.trials, tried, (value) => writeBrief(value, 2, 4, work.style)),
+      rows: trialRows(found.trials, shown, (value) => writeBrief(value, 2, 4, work.style)),
+      because:
+        ask.quantity === 'rate'
+          ? 'Each new try lies where a straight line through the two nearest tries would be zero.'
+          : 'What is left over moves in a straight line with what is tried, so two tries show where it is nothing.',
     },
   ]);
+}
+
+/** Whether a payment leaves nothing over, noise apart. */
+const leavesNothing = (plan: Plan, payment: number): boolean =>
+  Math.abs(leftOver({ ...plan, payment })) <= 1e-7 * (plan.amount + plan.finalAmount);
+
+function firstLevel({ question: { solved } }: Work): number {
+  return solved.unknown === 'payment' && solved.plan.changes.length === 0 ? solved.exact : solved.table.firstPayment;
+}
+
+/** The number of payments by trying whole numbers: the first by which the end is reached. */
+function countTried(work: Work): Way | undefined {
+  const { ask, solved, statement } = work.question;
+  const { plan, numbers, said } = solved;
+  const perYear = statement.paymentsPerYear;
+  if (said?.isWhole !== false || numbers.payment === 0) return undefined;
+  // What is over, for savings what is still missing: either falls to nothing at the number that is looked for.
+  const gap = (payments: number): number =>
+    (work.saving ? -1 : 1) * leftOver({ ...plan, payments, payment: numbers.payment });
+  const at = (value: number): Tried => ({ value, gap: gap(value) });
+  const low = Math.max(1, Math.floor((said.count - 1) / perYear) * perYear);
+  let [a, b] = [at(low), at(low + Math.max(perYear, 2))];
+  if (!(a.gap > 0) || !(b.gap <= 0)) return undefined;
+  const trials = [a, b];
+  while (b.value - a.value > 1) {
+    const here = at(Math.floor(halving(a, b)));
+    trials.push(here);
+    if (here.gap > 0) a = here;
+    else b = here;
+  }
+  const shown = [...trials.filter(({ value }) => value !== b.value), b];
+  const made = {
+    kind: 'says' as const,
+    text: `After ${a.value} ${work.counted} it is not enough; with ${b.value} it is: the last one need not be made in full.`,
+  };
+  return {
+    ...way(work, b.value / (ask.quantity === 'years' ? perYear : 1), [
+      {
+        kind: 'says',
+        text: `Try a number of ${work.counted}, run the table with the payment that is given, see what is left, halve what is between.`,
+      },
+      {
+        kind: 'rows',
+        columns: ['tried', work.saving ? 'still missing' : 'still owed', ''],
+        rows: shown.map(({ value, gap: left }) => [
+          String(value),
+          writeBrief(left, 2, 2, work.style),
+          left > 0 ? 'too few' : value === b.value ? 'enough' : 'enough, perhaps fewer',
+        ]),
+      },
+      made,
+    ]),
+    rounds: ['count-rounded'],
+  };
 }
 
 function way(work: Work, number: number, steps: readonly Step[]): Way {

@@ -131,7 +131,7 @@ export const benchTabs: readonly (readonly [string, string])[] = [
   ['cross-check', 'Cross-check'],
   ['timeline', 'Timeline'],
   ['picture', 'Picture'],
-  ['target', 'Target'],
+  ['target', 'Search'],
   ['together', 'Together'],
 ];
 

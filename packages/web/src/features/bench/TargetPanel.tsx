@@ -1,8 +1,9 @@
-/** Target: what may move, what must be reached; the found case becomes a variation. */
+/** Search: what may move, what must be reached, and how it closes in; the found case becomes a variation. */
 import { Button, Progress } from '@mantine/core';
 import {
   numberStyleById,
   readSlotText,
+  type ClosingIn,
   type NumberStyle,
   type SolvedCase,
   type StatementDraft,
@@ -15,6 +16,7 @@ import { useState } from 'react';
 import { Choice } from '../../statement/Choice.tsx';
 import { Slot } from '../../statement/Slot.tsx';
 import {
+  closings,
   extraPayment,
   foundVariation,
   movables,
@@ -24,6 +26,7 @@ import {
   type Movable,
   type Reachable,
 } from './targetWords.ts';
+import { Trials, type TrialsRun } from './Trials.tsx';
 import { useTargetSearch } from './useTargetSearch.ts';
 import styles from './TargetPanel.module.css';
 
@@ -41,9 +44,18 @@ interface TypedAsk {
   readonly target: string;
   readonly from: string;
   readonly to: string;
+  readonly by: ClosingIn;
+}
+
+/** What a search has come to. */
+interface Answer {
+  readonly says: string;
+  readonly wrong: boolean;
+  readonly run?: TrialsRun;
 }
 
 const newAsk: TypedAsk = {
+  by: 'trial',
   movable: 'extra',
   output: 'count',
   after: '12',
@@ -52,16 +64,45 @@ const newAsk: TypedAsk = {
   to: '',
 };
 
-export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
+export function TargetPanel(props: TargetPanelProps) {
+  const { draft, solved } = props;
   const style = numberStyleById(draft.numberStyle);
   const [ask, setAsk] = useState(newAsk);
-  const [answer, setAnswer] = useState<{ says: string; wrong: boolean }>();
-  const { share, search, stop } = useTargetSearch();
   const all = movables(draft, solved);
   const moved = all.find(({ id }) => id === ask.movable) ?? extraPayment;
   const reached = reachable(ask.output);
-  const write = (part: Partial<TypedAsk>) => setAsk((before) => ({ ...before, ...part }));
+  const { answer, share, find, stop } = useFinding(props, ask, moved, reached);
+  return (
+    <form
+      className={`sheet ${styles.panel}`}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void find();
+      }}
+    >
+      <AskSentences
+        all={all}
+        moved={moved}
+        reached={reached}
+        ask={ask}
+        style={style}
+        onWrite={(part) => setAsk((before) => ({ ...before, ...part }))}
+      />
+      <Run share={share} answer={answer} onStop={stop} />
+      {answer?.run && <Trials {...answer.run} />}
+      <p className="soft">
+        What is found is put beside the statement as a variation. The search runs over the real table, rounding
+        included.
+      </p>
+    </form>
+  );
+}
 
+/** Runs the search that is asked, says what it came to, and hands on what was found. */
+function useFinding({ draft, solved, onFound }: TargetPanelProps, ask: TypedAsk, moved: Movable, reached: Reachable) {
+  const style = numberStyleById(draft.numberStyle);
+  const [answer, setAnswer] = useState<Answer>();
+  const { share, search, stop } = useTargetSearch();
   const number = (text: string): number => {
     const entry = readSlotText(text, { amount: solved.numbers.amount, payment: solved.table.firstPayment }, style);
     return entry.ok ? entry.value.value : NaN;
@@ -73,8 +114,9 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
     const scale = moved.kind === 'percent' ? 100 : 1;
     setAnswer(undefined);
     const found = await search({
-      plan: planFor(solved, moved.vary),
+      plan: planFor(solved, moved.vary, output),
       vary: moved.vary,
+      by: ask.by,
       reach: isAfter(output) ? { output, after: number(ask.after) } : { output },
       target,
       ...(ask.from === '' ? {} : { from: number(ask.from) / scale }),
@@ -82,33 +124,24 @@ export function TargetPanel({ draft, solved, onFound }: TargetPanelProps) {
     });
     if (!found) return;
     if (!found.ok) return setAnswer({ says: found.problem.message, wrong: true });
-    setAnswer({ says: sayFound(found, moved, reached, draft, style), wrong: false });
-    const variation = foundVariation(draft, solved, moved, found.value, style);
+    setAnswer({
+      says: sayFound(found, moved, reached, draft, style),
+      wrong: false,
+      run: { found, moved, reached, draft, style, target },
+    });
+    const closesAt = output === 'closing' ? target : undefined;
+    const variation = foundVariation(draft, solved, moved, found.value, style, closesAt);
     if (variation) onFound(variation);
   };
-  return (
-    <form
-      className={`sheet ${styles.panel}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void find();
-      }}
-    >
-      <AskSentences all={all} moved={moved} reached={reached} ask={ask} style={style} onWrite={write} />
-      <Run
-        share={share}
-        answer={answer}
-        onStop={() => {
-          stop();
-          setAnswer({ says: 'Stopped; nothing was changed.', wrong: false });
-        }}
-      />
-      <p className="soft">
-        What is found is put beside the statement as a variation. The search runs over the real table, rounding
-        included.
-      </p>
-    </form>
-  );
+  return {
+    answer,
+    share,
+    find,
+    stop: () => {
+      stop();
+      setAnswer({ says: 'Stopped; nothing was changed.', wrong: false });
+    },
+  };
 }
 
 interface AskSentencesProps {
@@ -149,7 +182,8 @@ function AskSentences({ all, moved, reached, ask, style, onWrite }: AskSentences
       </p>
       <p className={`soft ${styles.range}`}>
         Look between <Slot {...slot('from')} kind={moved.kind} name="look from" placeholder="anything" /> and{' '}
-        <Slot {...slot('to')} kind={moved.kind} name="look to" placeholder="anything" />.
+        <Slot {...slot('to')} kind={moved.kind} name="look to" placeholder="anything" />, closing in{' '}
+        <Choice label="how it closes in" value={ask.by} options={closings} onChange={(by) => onWrite({ by })} />.
       </p>
     </>
   );
@@ -157,7 +191,7 @@ function AskSentences({ all, moved, reached, ask, style, onWrite }: AskSentences
 
 interface RunProps {
   readonly share: number | undefined;
-  readonly answer: { readonly says: string; readonly wrong: boolean } | undefined;
+  readonly answer: Answer | undefined;
   readonly onStop: () => void;
 }
 
@@ -165,7 +199,9 @@ function Run({ share, answer, onStop }: RunProps) {
   return (
     <div className={styles.run}>
       {share === undefined ? (
-        <Button type="submit">Find it</Button>
+        <Button type="submit" style={{ flex: 'none' }}>
+          Find it
+        </Button>
       ) : (
         <>
           <Button onClick={onStop}>Stop</Button>
@@ -184,7 +220,10 @@ function Run({ share, answer, onStop }: RunProps) {
 const isAfter = (output: TargetOutput['output']): output is 'balance-after' | 'left-to-pay' =>
   output === 'balance-after' || output === 'left-to-pay';
 
-/** The plan to search over: the payment is worked out anew unless it is given or is itself what moves. */
-function planFor({ plan, table }: SolvedCase, vary: TargetInput): TargetAsk['plan'] {
-  return vary.input === 'payment' ? { ...plan, payment: table.firstPayment } : plan;
+/**
+ * The plan to search over: the payment is worked out anew unless it is given or is itself what moves. To search for what is
+ * left at the end it stays: worked out anew it would leave the same whatever else moves.
+ */
+function planFor({ plan, table }: SolvedCase, vary: TargetInput, output: TargetOutput['output']): TargetAsk['plan'] {
+  return vary.input === 'payment' || output === 'closing' ? { ...plan, payment: table.firstPayment } : plan;
 }

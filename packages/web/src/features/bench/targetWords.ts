@@ -8,7 +8,9 @@ import {
   writeMoney,
   writeNumber,
   writePercent,
+  kindOf,
   type ChangeDraft,
+  type ClosingIn,
   type NumberStyle,
   type SolvedCase,
   type StatementDraft,
@@ -42,9 +44,16 @@ export const reachables: readonly Reachable[] = [
   { id: 'total-interest', words: 'the interest in all', kind: 'money' },
   { id: 'total-paid', words: 'what is paid in all', kind: 'money' },
   { id: 'last-payment', words: 'the last payment', kind: 'money' },
-  { id: 'closing', words: 'the closing balance', kind: 'money' },
+  { id: 'closing', words: 'what is left after the last payment', kind: 'money' },
   { id: 'balance-after', words: 'the balance after payment', kind: 'money' },
   { id: 'left-to-pay', words: 'what is left to pay after payment', kind: 'money' },
+];
+
+/** How a search may close in. */
+export const closings: readonly (readonly [ClosingIn, string])[] = [
+  ['trial', 'by trial, along a straight line'],
+  ['halving', 'by halving'],
+  ['exact', 'exactly, with nothing rounded on the way'],
 ];
 
 export const reachable = (id: Reachable['id']): Reachable => reachables.find((each) => each.id === id) ?? paid;
@@ -99,53 +108,98 @@ function downFor(amount: number, draft: StatementDraft, style: NumberStyle): num
   return built?.ok ? built.value.amount - amount : NaN;
 }
 
-function written(what: Movable, value: number, draft: StatementDraft, style: NumberStyle): string {
+/** A value of what moves, as it is written. */
+export function written(what: Movable, value: number, draft: StatementDraft, style: NumberStyle): string {
   if (what.id === 'amount' && draft.buildUp) return writeMoney(priceFor(value, draft.buildUp, style) ?? value, style);
   if (what.kind === 'percent') return writePercent(value, style, 2, 4);
   if (what.kind === 'count') return writeBrief(value, 0, 0, style);
   return writeMoney(what.id === 'down' ? downFor(value, draft, style) : value, style);
 }
 
-/** What was found, in a sentence. */
+type Found = Extract<TargetAnswer, { ok: true }>;
+
+/** A value of what is reached, as it is written. */
+export function writtenReached(reached: Reachable, value: number, style: NumberStyle): string {
+  return reached.kind === 'count' ? writeBrief(value, 0, 0, style) : writeMoney(value, style);
+}
+
+/** What was found, in sentences: the value, all its digits where they were asked for, and what else there is to know. */
 export function sayFound(
-  found: Extract<TargetAnswer, { ok: true }>,
+  found: Found,
   moved: Movable,
   reached: Reachable,
   draft: StatementDraft,
   style: NumberStyle,
 ): string {
   const shown = written(moved, found.value, draft, style);
-  const comes = reached.kind === 'count' ? writeBrief(found.reached, 0, 0, style) : writeMoney(found.reached, style);
+  const comes = writtenReached(reached, found.reached, style);
   const down =
     moved.id === 'down' ? ` with ${writeNumber(downFor(found.value, draft, style), 2, style)} paid down` : '';
-  return found.exact
+  const first = found.exact
     ? `${capital(moved.words)} of ${shown}${down} brings ${reached.words} to ${comes}.`
-    : `${capital(reached.words)} cannot be exactly that. The nearest is ${comes}, with ${moved.words} of ${shown}${down}.`;
+    : `${capital(reached.words)} cannot be exactly that. The nearest is ${comes}, with ${moved.words} at ${shown}${down}.`;
+  return [first, ...moreSaid(found, moved, draft, style)].join(' ');
 }
 
-/** What was found as a variation of the statement. */
+function moreSaid(found: Found, moved: Movable, draft: StatementDraft, style: NumberStyle): string[] {
+  const { unrounded, another, lastAsOthers } = found;
+  return [
+    ...(unrounded === undefined ? [] : [`With nothing rounded it would be ${allDigits(moved, unrounded, style)}.`]),
+    ...(another === undefined
+      ? []
+      : [`There is another: ${written(moved, another, draft, style)}. To find one of them, say where to look.`]),
+    ...(lastAsOthers
+      ? [
+          'For this search the last payment is like the others; under the house rules it settles what is left, so nothing would ever be left to look for.',
+        ]
+      : []),
+  ];
+}
+
+function allDigits(moved: Movable, value: number, style: NumberStyle): string {
+  return moved.kind === 'percent' ? writePercent(value, style, 4, 10) : writeBrief(value, 2, 8, style);
+}
+
+/** Where the end that was searched for is not the statement's own, the variation has it too. */
+function closingSlot(
+  draft: StatementDraft,
+  solved: SolvedCase,
+  closesAt: number,
+  style: NumberStyle,
+): Variation['slots'] {
+  const own = kindOf(draft).slots.includes('finalAmount');
+  return own && closesAt !== solved.numbers.finalAmount ? { finalAmount: writeMoney(closesAt, style) } : {};
+}
+
+/**
+ * What was found as a variation of the statement.
+ *
+ * @param closesAt the end that was searched for, where it was
+ */
 export function foundVariation(
   draft: StatementDraft,
   solved: SolvedCase,
   { vary }: Movable,
   value: number,
   style: NumberStyle,
+  closesAt?: number,
 ): Variation | undefined {
   const money = writeMoney(value, style);
-  const empty: Variation = { id: newId(), slots: {}, changes: [] };
+  const end = closesAt === undefined || closesAt < 0 ? {} : closingSlot(draft, solved, closesAt, style);
+  const empty: Variation = { id: newId(), slots: end, changes: [] };
   switch (vary.input) {
     case 'extra': {
       const texts = { amount: money, from: '1', to: String(solved.plan.payments), every: '' };
       return { ...empty, changes: [{ id: newId(), kind: 'extra', payment: 'again', texts }] };
     }
     case 'rate':
-      return { ...empty, slots: { rate: writePercent(value, style, 2, 4) } };
+      return { ...empty, slots: { ...end, rate: writePercent(value, style, 2, 4) } };
     case 'payments':
-      return { ...empty, slots: { payments: String(value) } };
+      return { ...empty, slots: { ...end, payments: String(value) } };
     case 'amount':
     case 'payment':
     case 'finalAmount':
-      return { ...empty, slots: { [vary.input]: money } };
+      return { ...empty, slots: { ...end, [vary.input]: money } };
     default: {
       // A change with the same id takes the place of the statement's own.
       const change = draft.changes[vary.change];
