@@ -252,7 +252,10 @@ test('searches the payment of a plan laden with fees, by trial, by halving and e
   await page.getByRole('button', { name: 'Find it' }).click();
   await expect(page.getByText(/the target is out of reach/)).toBeVisible();
   await page.getByRole('tab', { name: 'Working' }).click();
-  await page.getByRole('tablist', { name: 'Ways' }).getByRole('tab', { name: /Search/ }).click();
+  await page
+    .getByRole('tablist', { name: 'Ways' })
+    .getByRole('tab', { name: /Search/ })
+    .click();
   await expect(page.getByText(/run the whole table with it, see what is left over/)).toBeVisible();
 });
 

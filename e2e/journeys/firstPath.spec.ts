@@ -25,7 +25,7 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
 
   // Five ways, one number.
   await page.getByRole('tab', { name: 'Working' }).click();
-  await expect(page.getByRole('tablist', { name: 'Ways' }).getByText('625.72')).toHaveCount(5);
+  await expect(page.getByRole('tablist', { name: 'Ways' }).getByText('625.72')).toHaveCount(6);
   await expect(page.locator('.katex').first()).toBeVisible();
   await page.getByRole('tab', { name: /Sheet function/ }).click();
   await expect(page.getByText('=PMT(B1;B2;B3;B4;0)')).toBeVisible();

@@ -67,3 +67,46 @@ test('rules of their own name are picked by a class, shown beside a key, told be
   await page.getByLabel('house rules of the key').selectOption({ label: 'rules: Usual' });
   await expect(page.getByLabel('house rules of the key')).toHaveValue('default');
 });
+
+test('a class writes formulas in its own form, and every way follows', async ({ page }) => {
+  await page.goto('/rules?page=writing');
+  await page.getByRole('button', { name: 'Copy to new rules' }).click();
+  await page.getByRole('tab', { name: 'How we write it' }).click();
+  const sample = page.getByRole('list', { name: 'Sample: Formula' });
+  const letter = (name: string) => page.getByLabel(name, { exact: true });
+  const choose = async (name: string, option: RegExp) => {
+    await page.getByRole('combobox', { name }).click();
+    await page.getByRole('option', { name: option }).click();
+  };
+  await letter('the payment').fill('A');
+  await expect(page.getByText('A sample stands here again')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(page.getByText('A also stands for the amount at the start.')).toBeVisible();
+  await expect(page.getByRole('tab', { name: 'How we write it △' })).toBeVisible();
+  await letter('the payment').fill('PMT');
+  await letter('the amount at the start').fill('PV');
+  await choose('The annuity factor is', /named/);
+  await choose('The minus stands', /before the amount/);
+  await choose('Arguments are parted by', /commas/);
+  await choose('A recurrence', /uₙ =/);
+  await expect(sample).toContainText('PMT');
+  await expect(page.getByText('=PMT(B1,B2,-B3,B4,0)')).toBeVisible();
+  await page.getByRole('tab', { name: /Conventions/ }).click();
+  await letter('Name').fill('Own letters');
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(page.getByText('The rules of Own letters are kept.')).toBeVisible();
+
+  await page.goto('/bench?show=working');
+  await expect(page).toHaveURL(/bench\/./);
+  await page.getByLabel('amount received', { exact: true }).fill('48,000');
+  await page.getByLabel('rate', { exact: true }).fill('6.6');
+  await page.getByLabel('number of payments', { exact: true }).fill('60');
+  await page.getByLabel('house rules').selectOption({ label: 'Own letters' });
+  await expect(page.getByRole('list', { name: 'Formula' })).toContainText('PMT');
+  await page.getByRole('tab', { name: /Sheet function/ }).click();
+  await expect(page.getByText('=PMT(B1,B2,-B3,B4,0)')).toBeVisible();
+  await page.getByRole('button', { name: 'Show on the projector' }).click();
+  await page.getByLabel('way', { exact: true }).selectOption('recurrence');
+  await page.keyboard.press('End');
+  await expect(page.getByRole('dialog').getByText('u₆₀', { exact: true })).toBeVisible();
+});

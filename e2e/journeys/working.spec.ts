@@ -12,6 +12,7 @@ test('a case is worked in every way, with the steps typeset and the line to type
     /Five values\s*941\.43/,
     /Sheet function\s*941\.43/,
     /Table\s*941\.43/,
+    /Search\s*941\.43/,
   ]);
   await expect(page.locator('.katex').first()).toBeVisible();
   await expect(page.getByText('48000/((1-(1+0.066/12)^(-60))/(0.066/12))')).toBeVisible();
@@ -103,7 +104,7 @@ test('the cross-check says which ways agree, to as many decimals as wanted, and 
     'the payment is rounded before it is used further',
   );
   await page.getByLabel('decimals compared').fill('2');
-  await expect(page.getByText('All five agree to 2 decimals.')).toBeVisible();
+  await expect(page.getByText('All six agree to 2 decimals.')).toBeVisible();
   await page.getByLabel('Work out').selectOption('total-interest');
   await expect(table.getByRole('row', { name: /Sheet function/ })).toContainText(/rounded/);
 });

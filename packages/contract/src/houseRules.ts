@@ -1,12 +1,38 @@
 /** House rules: what they say, and the sets of them by name. */
 
 import { z } from 'zod';
-import { defaultHouseRules, type HouseRules } from '@hardy-sextant/core';
+import { defaultHouseRules, letterProblems, type HouseRules, type Letters, type Writing } from '@hardy-sextant/core';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
 
 const share = z.number().min(0).max(1);
 const usual = defaultHouseRules;
+
+const letter = z.string().max(4, 'One to four letters.');
+const letters: z.ZodType<Letters> = z
+  .object({ amount: letter, payment: letter, finalAmount: letter, rate: letter, quoted: letter, count: letter })
+  .superRefine((written, context) => {
+    for (const [name, message] of Object.entries(letterProblems(written)))
+      context.addIssue({ code: 'custom', path: [name], message });
+  });
+
+const writing: z.ZodType<Writing> = z.object({
+  letters,
+  power: z.enum(['negative', 'denominator']),
+  rate: z.enum(['computed', 'inside']),
+  factor: z.enum(['written-out', 'named']),
+  relation: z.enum(['next', 'last']),
+  sheet: z.object({
+    separator: z.enum([';', ',']),
+    minus: z.enum(['amount', 'function', 'result']),
+    inputs: z.enum(['per-payment', 'a-year']),
+  }),
+  signs: z.enum(['borrower', 'lender', 'none']),
+  digits: z.object({
+    places: z.number().int('Places are a whole number.').min(4, 'At least 4 places.').max(12, 'At most 12 places.'),
+    dots: z.boolean(),
+  }),
+});
 
 export const houseRules: z.ZodType<HouseRules> = z.object({
   currency: z.string().max(8, 'A currency sign has at most 8 characters.').default(usual.currency),
@@ -27,6 +53,7 @@ export const houseRules: z.ZodType<HouseRules> = z.object({
     .default(usual.usual),
   earlier: z.enum(['rounded', 'exact']).default(usual.earlier),
   entering: z.string().min(1).max(40).default(usual.entering),
+  writing: writing.default(usual.writing),
   tolerance: z.object({ money: z.number().min(0), percent: z.number().min(0), count: z.number().min(0) }),
   sign: z.enum(['counts', 'free']).default(usual.sign),
   credit: z.object({

@@ -62,6 +62,7 @@ export * from './case/frequency.ts';
 export * from './statement/readDraft.ts';
 export * from './exercise/exercise.ts';
 export * from './exercise/houseRules.ts';
+export * from './exercise/writing.ts';
 export {
   conventionIds,
   conventionNames,
@@ -83,6 +84,10 @@ export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercis
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
 export { seededRandom } from './exercise/random.ts';
+export { usualRange } from './exercise/usualRange.ts';
+export { exerciseFromCase, type StatedCase } from './exercise/fromCase/exerciseFromCase.ts';
+export { promptFor, usualQuestions, type UsualQuestion } from './exercise/fromCase/usualQuestions.ts';
+export { topics } from './exercise/fromCase/topicOf.ts';
 export * from './checking/verdict.ts';
 export {
   checkSubmission,

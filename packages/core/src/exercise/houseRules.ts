@@ -2,6 +2,7 @@
 
 import type { Timing } from '../annuity/fiveValues.ts';
 import type { TableRounding } from '../table/plan.ts';
+import { usualWriting, type Writing } from './writing.ts';
 
 export interface HouseRules {
   /** Sign or code put before or after amounts where they are shown; may be empty. */
@@ -17,6 +18,8 @@ export interface HouseRules {
   readonly earlier: 'rounded' | 'exact';
   /** Id of the entering style the class's tool wants. */
   readonly entering: string;
+  /** How formulas are written. */
+  readonly writing: Writing;
   /** How far from the key an answer may lie and still be right-rounded, in the answer's own unit: money, percent, payments. */
   readonly tolerance: { readonly money: number; readonly percent: number; readonly count: number };
   /** Whether a right number with the other sign is right (`free`) or the slip it is (`counts`). */
@@ -49,6 +52,7 @@ export const defaultHouseRules: HouseRules = {
   usual: { timing: 'end', paymentsPerYear: 12 },
   earlier: 'rounded',
   entering: 'annual-rate',
+  writing: usualWriting,
   tolerance: { money: 0.01, percent: 0.005, count: 0 },
   sign: 'counts',
   credit: { rightRounded: 1, carried: 1, slip: 0.5, sign: 0.75, byFamily: {}, bySlip: {}, byConvention: {} },

@@ -7,6 +7,7 @@ import { buildUp, converted, financeCharge, refinancedPayment } from './formula/
 import { type Formula, notLine } from './formula/formula.ts';
 import { lastPayment, leftToPay, overAll, recurrenceTerm, rangeFormula } from './formula/figures.ts';
 import { amount, finalAmount, payment, payments, rate } from './formula/unknowns.ts';
+import { inClassForm, inLetters } from './inClassForm.ts';
 import type { Way } from './solution.ts';
 import { div, num, oneLine, texNumber } from './term.ts';
 import { type Work, answerText } from './work.ts';
@@ -27,7 +28,7 @@ export function byFormula(work: Work): Way | undefined {
       ...steps,
       { kind: 'answer', text: `${answerName[work.question.ask.quantity] ?? 'The answer'} is ${written}.` },
     ],
-    ...(term ? { line: oneLine(term) } : {}),
+    ...(term ? { line: oneLine(inClassForm(term, work.writing, work.style).term) } : {}),
   };
 }
 
@@ -55,7 +56,7 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
         ...found.steps.filter(notLine),
         {
           kind: 'formula',
-          tex: `\\dfrac{n}{${work.question.statement.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}`,
+          tex: `\\dfrac{${inLetters('n', work.writing)}}{${work.question.statement.paymentsPerYear}} = ${texNumber(writeBrief(number, 2, 6, work.style))}`,
         },
       ],
       number,

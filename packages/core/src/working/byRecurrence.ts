@@ -1,12 +1,14 @@
 /** The recurrence way: the relation, its first terms, and the term that is asked for, each from the one before. */
 
 import { nth } from '../nth.ts';
-import { writeBrief, writePercent } from '../money/numberStyle.ts';
+import { writePercent } from '../money/numberStyle.ts';
 import { roundCent, roundTo } from '../money/roundMoney.ts';
+import { inLetters } from './inClassForm.ts';
+import { relation, subscript, termLetter, termNames } from './relation.ts';
 import type { Step, Way } from './solution.ts';
 import { stagesThrough, type Stage } from './stages.ts';
 import { texNumber } from './term.ts';
-import { answerText, long, money, roundsOf, type Work } from './work.ts';
+import { answerText, carried, long, money, roundsOf, type Work } from './work.ts';
 
 interface Run {
   readonly terms: readonly number[];
@@ -52,12 +54,6 @@ function runStages(work: Work, stages: readonly Stage[]): Run {
   return { terms, paid };
 }
 
-/** The relation in symbols. */
-export function relation({ saving, due }: Pick<Work, 'saving' | 'due'>): string {
-  const sign = saving ? '+' : '-';
-  return due ? `V_{k+1} = R\\,(V_k ${sign} d)` : `V_{k+1} = R\\,V_k ${sign} d`;
-}
-
 /** The first terms and the last ones, with how each comes about. */
 function termRows(work: Work, terms: readonly number[], until: number): Step {
   const shown = terms.slice(0, until + 1);
@@ -66,9 +62,10 @@ function termRows(work: Work, terms: readonly number[], until: number): Step {
     const more = drawn.get(k) ?? 0;
     return more === 0 ? '' : ` ${more < 0 ? '−' : '+'} ${money(work, Math.abs(more))}`;
   };
+  const name = termLetter(work);
   const row = (k: number): string[] => [
-    `V${subscript(k)}`,
-    k === 0 ? 'start' : `from V${subscript(k - 1)} = ${money(work, nth(terms, k - 1))}${received(k)}`,
+    `${name}${subscript(k)}`,
+    k === 0 ? 'start' : `from ${name}${subscript(k - 1)} = ${money(work, nth(terms, k - 1))}${received(k)}`,
     money(work, nth(shown, k)),
   ];
   const rows: (string[] | 'gap')[] = [];
@@ -79,21 +76,18 @@ function termRows(work: Work, terms: readonly number[], until: number): Step {
   return { kind: 'rows', columns: ['term', 'how', 'value'], rows };
 }
 
-function subscript(k: number): string {
-  return String(k).replace(/\d/g, (digit) => nth('₀₁₂₃₄₅₆₇₈₉', Number(digit)));
-}
-
 function stated(work: Work, payment: number | undefined): Step[] {
   const { values, numbers } = work.question.solved;
   return [
     {
       kind: 'formula',
-      tex: `${relation(work)}, \\qquad R = 1 + i = ${texNumber(writeBrief(1 + values.i, 4, 10, work.style))}`,
+      tex: relation(work),
       because: 'Each period the balance grows by the factor R, and the payment changes it.',
     },
+    { kind: 'formula', tex: `R = 1 + ${inLetters('i', work.writing)} = ${texNumber(carried(work, 1 + values.i))}` },
     {
       kind: 'says',
-      text: `V₀ is ${money(work, numbers.amount)}${payment === undefined ? '' : ` and d is ${money(work, payment)}`}.`,
+      text: `${termLetter(work)}₀ is ${money(work, numbers.amount)}${payment === undefined ? '' : ` and d is ${money(work, payment)}`}.`,
       ...(work.due ? { because: 'Payments fall at the beginning: they count before the growth.' } : {}),
     },
   ];
@@ -202,7 +196,7 @@ function grownHundred(work: Work): Answered {
       },
       {
         kind: 'formula',
-        tex: `V_{k+1} = R\\,V_k, \\qquad R = ${texNumber(writeBrief(1 + i, 4, 10, work.style))}`,
+        tex: `${termNames(work.writing).join(' = R\\,')}, \\qquad R = ${texNumber(carried(work, 1 + i))}`,
       },
       termRows(work, terms, p),
     ],
@@ -227,14 +221,14 @@ function linear(work: Work, unknown: 'payment' | 'amount'): Answered {
     i: values.i,
     count: values.n,
   });
-  const symbol = unknown === 'payment' ? 'd' : 'V₀';
+  const symbol = unknown === 'payment' ? 'd' : `${termLetter(work)}₀`;
   return {
     number,
     steps: [
-      ...stated(work, unknown === 'payment' ? undefined : numbers.payment).slice(0, 1),
+      ...stated(work, unknown === 'payment' ? undefined : numbers.payment).slice(0, 2),
       {
         kind: 'rows',
-        columns: [`with ${symbol} =`, `V${subscript(roundTo(values.n, 0))} is`],
+        columns: [`with ${symbol} =`, `${termLetter(work)}${subscript(roundTo(values.n, 0))} is`],
         rows: [0, size, number].map((value) => [money(work, value), money(work, at(value))]),
         because: 'The end moves in a straight line with the unknown, so two tries show where it is met.',
       },
@@ -270,7 +264,7 @@ function counted(work: Work): Answered | undefined {
       termRows(work, done.terms, last),
       {
         kind: 'says',
-        text: `V${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} ${work.counted}.`,
+        text: `${termLetter(work)}${subscript(last)} is the first term that reaches ${money(work, aim)}: ${last} ${work.counted}.`,
       },
     ],
   };

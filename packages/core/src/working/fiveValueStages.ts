@@ -10,7 +10,7 @@ import type { Step } from './solution.ts';
 import { stagesThrough } from './stages.ts';
 import { type Work, money, roundsOf } from './work.ts';
 
-import { problemSteps, solvedFor, statedProblem, type Answered } from './fiveValueSteps.ts';
+import { problemSteps, seenByLender, solvedFor, statedProblem, turned, type Answered } from './fiveValueSteps.ts';
 
 /** The balance after payment k, one problem a stage, each starting from what the one before left. */
 export function stagedBalance(work: Work, k: number): Answered | undefined {
@@ -94,7 +94,8 @@ export function rangeOnDevice(
   const { from = 1, to = 1 } = question.ask;
   const cover = work.stages[0];
   if (!work.level || !cover || to > cover.to || !kindOf(question.statement).owes) return undefined;
-  const lines = entryList({ ...problem, unknown: 'fv' }, entering, (value) =>
+  const seen = seenByLender(work) ? turned(problem) : problem;
+  const lines = entryList({ ...seen, unknown: 'fv' }, entering, (value) =>
     writeMoney(value, style, Number.isInteger(value) ? 0 : 2),
   );
   const entries: DeviceEntry[] = lines.map(({ entry }) => entry);
@@ -124,7 +125,7 @@ export function rangeOnDevice(
   const shown = replay(entering, entries);
   if (!shown.ok) return undefined;
   const last = shown.value.at(-1)!;
-  const number = last.shows!;
+  const number = seenByLender(work) ? -last.shows! : last.shows!;
   return {
     number,
     steps,

@@ -38,9 +38,11 @@ export function problemSteps(
   problem: FiveValueProblem,
 ): { readonly steps: Step[]; readonly entries: readonly DeviceEntry[]; readonly number: number } | undefined {
   const { entering, style } = work;
-  const done = onDevice(problem, entering);
+  const isTurned = seenByLender(work);
+  const seen = isTurned ? turned(problem) : problem;
+  const done = onDevice(seen, entering);
   if (!done) return undefined;
-  const lines = entryList(problem, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
+  const lines = entryList(seen, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
   const settings = lines.filter(({ entry }) => 'put' in entry && !isEntered(entry.put));
   const values = lines.filter(({ entry }) => 'put' in entry && isEntered(entry.put));
   const shows = done.shown.at(-1)!.shows!;
@@ -73,9 +75,21 @@ export function problemSteps(
       },
     ],
     entries: done.entries,
-    number: done.number,
+    number: isTurned && moneyAsked ? -done.number : done.number,
   };
 }
+
+/** Whether amounts are entered from the lender's pocket: only where signs say which way they flow. */
+export const seenByLender = ({ writing, entering }: Pick<Work, 'writing' | 'entering'>): boolean =>
+  writing.signs === 'lender' && entering.signs === 'cash-flow';
+
+/** The same problem from the other pocket. */
+export const turned = (problem: FiveValueProblem): FiveValueProblem => ({
+  ...problem,
+  pv: -problem.pv + 0,
+  pmt: -problem.pmt + 0,
+  fv: -problem.fv + 0,
+});
 
 export function solvedFor(
   work: Work,

@@ -1,6 +1,7 @@
 /** From a rate per payment to the rate as a case quotes it. */
 
 import { writePercent } from '../money/numberStyle.ts';
+import { inLetters } from './inClassForm.ts';
 import type { Step } from './solution.ts';
 import { type Term, add, div, evaluate, ln, mul, num, pow, sub, tex, texNumber } from './term.ts';
 import { type Work, rateLetter } from './work.ts';
@@ -14,7 +15,7 @@ export function quotingSteps(work: Work, i: number): Step[] {
     statement.paymentsPerYear,
   );
   if (!term) return [];
-  const symbol = solved.rate.kind === 'effective' ? 'e' : 'j';
+  const symbol = solved.rate.kind === 'effective' ? 'e' : inLetters('j', work.writing);
   return [
     {
       kind: 'formula',

@@ -1,6 +1,7 @@
 /** The shape of a worked solution: structured steps, one way each, so that a screen, a text and a printout say the same. */
 
 import type { QuantityUnit } from '../case/quantity.ts';
+import type { Writing } from '../exercise/writing.ts';
 import type { DeviceEntry } from './device.ts';
 import type { Fact } from './facts.ts';
 import type { Moment } from './timeline.ts';
@@ -80,6 +81,8 @@ export interface WorkedSolution {
   /** From the facts to the rate per payment and the number of payments. */
   readonly setting: readonly Step[];
   readonly timeline: readonly Moment[];
+  /** Whose signs the timeline has; without any, amounts only. */
+  readonly signs: Writing['signs'];
   readonly ways: readonly Way[];
   /** The answer of the key, as it is written. */
   readonly answer: string;

@@ -1,6 +1,7 @@
 /** The timeline of a case: what flows when, long runs shortened. */
 
 import { nth } from '../nth.ts';
+import type { Writing } from '../exercise/writing.ts';
 import type { StatementKind } from '../case/statement.ts';
 import { kinds } from '../case/kinds.ts';
 import type { SolvedCase } from '../case/solved.ts';
@@ -55,4 +56,19 @@ export function timelineOf(kind: StatementKind, { plan, table }: Pick<SolvedCase
     const before = places[place - 1];
     return before !== undefined && at - before > 1 ? ['gap', moment] : [moment];
   });
+}
+
+/** What flows, seen from the other pocket where the class sees it so. */
+export function seenBy(moments: readonly Moment[], signs: Writing['signs']): readonly Moment[] {
+  if (signs !== 'lender') return moments;
+  return moments.map((moment): Moment =>
+    moment === 'gap'
+      ? moment
+      : { ...moment, flows: moment.flows.map(({ money, words }) => ({ money: -money, words: otherSide(words) })) },
+  );
+}
+
+/** What one side receives the other pays. */
+function otherSide(words: string): string {
+  return words.replace(/\breceived\b|\bpaid\b|\bput in\b/g, (word) => (word === 'received' ? 'paid out' : 'received'));
 }

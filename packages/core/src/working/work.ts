@@ -8,7 +8,9 @@ import { writeQuantity } from '../case/question.ts';
 import type { Question } from '../statement/question.ts';
 import { isSaving, kindOf } from '../case/kinds.ts';
 import { stagesOf, type Stage } from './stages.ts';
+import type { Writing } from '../exercise/writing.ts';
 import type { EnteringStyle } from './enteringStyle.ts';
+import { inClassForm, inLetters, onTheWay } from './inClassForm.ts';
 import type { Rounded, Step } from './solution.ts';
 import { add, div, evaluate, exp, letter, mul, num, oneLine, pow, sub, tex, texNumber, type Term } from './term.ts';
 
@@ -16,6 +18,8 @@ export interface Work {
   readonly question: Question;
   readonly style: NumberStyle;
   readonly entering: EnteringStyle;
+  /** How the class writes formulas. */
+  readonly writing: Writing;
   readonly stages: readonly Stage[];
   /** True where the plan is level from first to last, but for a last payment that settles. */
   readonly level: boolean;
@@ -27,13 +31,14 @@ export interface Work {
   readonly counted: 'payments' | 'periods';
 }
 
-export function workOf(question: Question, style: NumberStyle, entering: EnteringStyle): Work {
+export function workOf(question: Question, style: NumberStyle, entering: EnteringStyle, writing: Writing): Work {
   const { statement, solved } = question;
   const stages = stagesOf(solved);
   return {
     question,
     style,
     entering,
+    writing,
     stages,
     level: solved.plan.changes.length === 0,
     saving: isSaving(kindOf(statement)),
@@ -44,31 +49,43 @@ export function workOf(question: Question, style: NumberStyle, entering: Enterin
 }
 
 export const money = ({ style }: Work, value: number): string => writeMoney(value, style);
+/** A value on the way, with as many places as the class keeps. */
+export const carried = ({ style, writing }: Work, value: number, least = 4, most = 10): string =>
+  onTheWay(value, least, most, writing, style);
 /** As many digits as a person would carry on with. */
-export const long = ({ style }: Work, value: number): string => writeBrief(value, 2, 8, style);
+export const long = (work: Work, value: number): string => carried(work, value, 2, 8);
 export const count = ({ style }: Work, value: number): string => writeBrief(value, 0, 4, style);
 export const answerText = ({ question, style }: Work, value: number): string => writeQuantity(question, value, style);
 
 export function moneyLetter(work: Work, name: string, value: number, made?: Term): Term {
-  return letter(name, value, writeMoney(value, work.style, Math.abs(value - roundTo(value, 2)) < 1e-9 ? 2 : 4), made);
+  return letter(
+    inLetters(name, work.writing),
+    value,
+    writeMoney(value, work.style, Math.abs(value - roundTo(value, 2)) < 1e-9 ? 2 : 4),
+    made,
+  );
 }
 
 export function countLetter(work: Work, name: string, value: number): Term {
-  return letter(name, value, count(work, value));
+  return letter(inLetters(name, work.writing), value, count(work, value));
 }
 
-/** The rate per payment with how it is made from the quoted rate. */
+/** The rate per payment with how it is made from the quoted rate; as the fraction itself where the class writes it so. */
 export function rateLetter(work: Work, i: number, rate: QuotedRate = work.question.solved.rate, name = 'i'): Term {
-  const made = rateTerm(rate, work.question.statement.paymentsPerYear, work.style);
+  const made = rateTerm(rate, work.question.statement.paymentsPerYear, work.style, inLetters('j', work.writing));
   // A rate that was itself solved for has no exact spelling: its own digits are typed.
   const same = Math.abs(evaluate(made) - i) <= 1e-13 * Math.max(1e-3, Math.abs(i));
-  return letter(name, i, writeBrief(i, 4, 10, work.style), same && made.op !== 'number' ? made : undefined);
+  if (same && work.writing.rate === 'inside' && isFraction(made)) return made;
+  return letter(inLetters(name, work.writing), i, carried(work, i), same && made.op !== 'number' ? made : undefined);
 }
 
+/** A quoted rate shared out over the payments of a year. */
+const isFraction = (made: Term): boolean => made.op === '/' && made.left.op === 'letter' && made.right.op === 'number';
+
 /** How a quoted rate becomes the rate for one payment. */
-export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term {
+export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle, quoted = 'j'): Term {
   const j = letter(
-    rate.kind === 'effective' ? 'e' : 'j',
+    rate.kind === 'effective' ? 'e' : quoted,
     quotedNumber(rate),
     writeBrief(quotedNumber(rate), 3, 10, style),
   );
@@ -90,8 +107,9 @@ export function rateTerm(rate: QuotedRate, p: number, style: NumberStyle): Term 
 
 /** The steps from the quoted rate to the rate per payment. */
 export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
-  const { question, style, period } = work;
+  const { question, style, period, writing } = work;
   const p = question.statement.paymentsPerYear;
+  const name = inLetters('i', writing);
   if (
     rate.kind === 'periodic' ||
     (rate.kind === 'nominal' && rate.compoundingsPerYear === p && p === 1) ||
@@ -100,11 +118,12 @@ export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
     return [
       {
         kind: 'formula',
-        tex: `i = ${texNumber(writeBrief(i, 4, 10, style))}`,
+        tex: `${name} = ${texNumber(carried(work, i))}`,
         because: `The rate is given for each ${period} already.`,
       },
     ];
-  const term = rateTerm(rate, p, style);
+  const term = rateTerm(rate, p, style, inLetters('j', writing));
+  if (writing.rate === 'inside' && isFraction(term)) return [];
   const because =
     rate.kind === 'nominal'
       ? rate.compoundingsPerYear === 'continuous'
@@ -118,7 +137,7 @@ export function rateSteps(work: Work, rate: QuotedRate, i: number): Step[] {
   return [
     {
       kind: 'formula',
-      tex: `i = ${tex(term, 'symbols', style)} = ${tex(term, 'numbers', style)} = ${texNumber(writeBrief(i, 4, 10, style))}`,
+      tex: `${name} = ${tex(term, 'symbols', style)} = ${tex(term, 'numbers', style)} = ${texNumber(carried(work, i))}`,
       because,
     },
   ];
@@ -133,37 +152,30 @@ export function roundsOf({ question: { solved, rounding }, stages }: Work): Roun
   ];
 }
 
-/** A formula in symbols, with numbers, its groups worked out, and the line to type. */
+/** A formula in symbols, with numbers, its groups worked out, and the line to type; all in the class's own form. */
 export function formulaSteps(
   work: Work,
   name: string,
-  term: Term,
+  plain: Term,
   { grouped = true, line = true }: { readonly grouped?: boolean; readonly line?: boolean } = {},
 ): Step[] {
-  const { style } = work;
-  const value = evaluate(term);
+  const { style, writing } = work;
+  const { term, factors } = inClassForm(plain, writing, style);
+  const called = inLetters(name, writing);
   const symbols = tex(term, 'symbols', style);
   const numbers = tex(term, 'numbers', style);
-  const steps: Step[] = [{ kind: 'formula', tex: `${name} = ${symbols}` }];
+  const steps: Step[] = factors.map(({ tex: factor, made }) => ({
+    kind: 'formula',
+    tex: `${factor} = ${tex(made, 'symbols', style)} = ${tex(made, 'numbers', style)} = ${texNumber(long(work, evaluate(made)))}`,
+    because: factor.startsWith('a')
+      ? 'What as many payments of 1 are worth at the start.'
+      : 'What as many payments of 1 have grown to.',
+  }));
+  steps.push({ kind: 'formula', tex: `${called} = ${symbols}` });
   if (numbers !== symbols)
-    steps.push({ kind: 'formula', tex: `${name} = ${numbers}`, because: 'Each letter gives way to its number.' });
-  if (grouped && term.op === '/') {
-    const part = (each: Term): string =>
-      `${tex(each, 'numbers', style)} = ${texNumber(writeBrief(evaluate(each), 2, 10, style))}`;
-    if (term.left.op !== 'letter' && term.left.op !== 'number')
-      steps.push({
-        kind: 'formula',
-        tex: `\\text{top: }\\; ${part(term.left)}`,
-        because: 'All of the top is one group.',
-      });
-    if (term.right.op !== 'letter' && term.right.op !== 'number')
-      steps.push({
-        kind: 'formula',
-        tex: `\\text{bottom: }\\; ${part(term.right)}`,
-        because: 'All of the bottom is one group: without its brackets only its first piece would divide.',
-      });
-  }
-  steps.push({ kind: 'formula', tex: `${name} = ${texNumber(writeBrief(value, 2, 8, style))}` });
+    steps.push({ kind: 'formula', tex: `${called} = ${numbers}`, because: 'Each letter gives way to its number.' });
+  if (grouped && term.op === '/') steps.push(...groupSteps(work, term.left, term.right));
+  steps.push({ kind: 'formula', tex: `${called} = ${texNumber(long(work, evaluate(term)))}` });
   if (line)
     steps.push({
       kind: 'line',
@@ -171,6 +183,33 @@ export function formulaSteps(
       because: 'Every bracket here is needed; the rate keeps all its digits.',
     });
   return steps;
+}
+
+/** The top and the bottom of a fraction, each a group of its own. */
+function groupSteps(work: Work, top: Term, bottom: Term): Step[] {
+  const isOne = ({ op }: Term): boolean => op === 'letter' || op === 'number';
+  const shown = (each: Term): string =>
+    `${tex(each, 'numbers', work.style)} = ${texNumber(carried(work, evaluate(each), 2))}`;
+  return [
+    ...(isOne(top)
+      ? []
+      : [
+          {
+            kind: 'formula',
+            tex: `\\text{top: }\\; ${shown(top)}`,
+            because: 'All of the top is one group.',
+          } as const,
+        ]),
+    ...(isOne(bottom)
+      ? []
+      : [
+          {
+            kind: 'formula',
+            tex: `\\text{bottom: }\\; ${shown(bottom)}`,
+            because: 'All of the bottom is one group: without its brackets only its first piece would divide.',
+          } as const,
+        ]),
+  ];
 }
 
 /** `(1+i)^k` */

@@ -9,6 +9,7 @@ import { frequencyOf } from '../case/frequency.ts';
 import { questionInWords, writeQuantity } from '../case/question.ts';
 import type { Question } from '../statement/question.ts';
 import { quantities } from '../case/quantities.ts';
+import { usualWriting, type Writing } from '../exercise/writing.ts';
 import { byFiveValues } from './byFiveValues.ts';
 import { byFormula } from './byFormula.ts';
 import { byRecurrence } from './byRecurrence.ts';
@@ -17,8 +18,9 @@ import { bySheet } from './bySheet.ts';
 import { byTable } from './byTable.ts';
 import { shippedStyles, type EnteringStyle } from './enteringStyle.ts';
 import { factsOf } from './facts.ts';
+import { inLetters } from './inClassForm.ts';
 import type { Step, Way, WorkedSolution } from './solution.ts';
-import { timelineOf } from './timeline.ts';
+import { seenBy, timelineOf } from './timeline.ts';
 import { rateSteps, workOf, type Work } from './work.ts';
 
 export interface WorkingOptions {
@@ -26,6 +28,8 @@ export interface WorkingOptions {
   readonly style?: NumberStyle;
   /** How the class's tool wants numbers. */
   readonly entering?: EnteringStyle;
+  /** How the class writes formulas. */
+  readonly writing?: Writing;
 }
 
 /** The ways in the order they are offered; adding one adds its file and its place here. */
@@ -45,15 +49,18 @@ const ways: readonly ((work: Work) => Way | undefined)[] = [
  */
 export function workedSolution(
   question: Question,
-  { style = defaultNumberStyle, entering = nth(shippedStyles, 0) }: WorkingOptions = {},
+  { style = defaultNumberStyle, entering = nth(shippedStyles, 0), writing = usualWriting }: WorkingOptions = {},
 ): WorkedSolution {
-  const work = workOf(question, style, entering);
+  const work = workOf(question, style, entering, writing);
   return {
     title: questionInWords(question),
     unit: quantities[question.ask.quantity].unit,
     facts: factsOf(question, style),
     setting: settingSteps(work),
-    timeline: kindOf(question.statement).hasTable ? timelineOf(question.statement.kind, question.solved) : [],
+    timeline: kindOf(question.statement).hasTable
+      ? seenBy(timelineOf(question.statement.kind, question.solved), writing.signs)
+      : [],
+    signs: writing.signs,
     ways: ways.flatMap((way) => way(work) ?? []),
     answer: writeQuantity(question, question.exact, style),
     exact: question.exact,
@@ -78,7 +85,7 @@ function settingSteps(work: Work): Step[] {
     if (p > 1)
       steps.push({
         kind: 'formula',
-        tex: `n = ${years} \\times ${p} = ${n}`,
+        tex: `${inLetters('n', work.writing)} = ${years} \\times ${p} = ${n}`,
         because: `${capital(frequencyOf(p).adverb)} payments: ${p} in each year.`,
       });
   }

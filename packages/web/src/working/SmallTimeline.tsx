@@ -6,17 +6,20 @@ interface SmallTimelineProps {
   readonly moments: readonly Moment[];
   readonly count: number;
   readonly style: NumberStyle;
+  /** Amounts only, without signs. */
+  readonly bare?: boolean;
 }
 
 const WIDTH = 330;
 const AXIS = 84;
 
-export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
+export function SmallTimeline({ moments, count, style, bare = false }: SmallTimelineProps) {
   const shown = withGaps(moments);
   const step = (WIDTH - 50) / Math.max(1, shown.length - 1);
   const said = new Set<string>();
+  const write = (flow: Flow): string => inWriting(flow, style, bare);
   const inWords = shown.flatMap((moment) =>
-    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${inWriting(flow, style)}`),
+    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${write(flow)}`),
   );
   return (
     <svg viewBox={`0 0 ${WIDTH} 186`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
@@ -33,7 +36,7 @@ export function SmallTimeline({ moments, count, style }: SmallTimelineProps) {
         return (
           <g key={place}>
             {flows.map((flow) => (
-              <Arrow key={flow.words} flow={flow} x={x} label={labelOf(flow, style, said)} />
+              <Arrow key={flow.words} flow={flow} x={x} label={labelOf(flow, write(flow), said)} />
             ))}
             <text
               x={flows.length > 1 ? x - 8 : x}
@@ -62,8 +65,8 @@ function withGaps(moments: readonly Moment[]): readonly Moment[] {
   });
 }
 
-const inWriting = ({ money, words }: Flow, style: NumberStyle): string =>
-  `${money > 0 ? '+' : '−'}${writeMoney(Math.abs(money), style)} ${words}`;
+const inWriting = ({ money, words }: Flow, style: NumberStyle, bare: boolean): string =>
+  `${bare ? '' : money > 0 ? '+' : '−'}${writeMoney(Math.abs(money), style)} ${words}`;
 
 interface Label {
   readonly text: string;
@@ -72,11 +75,11 @@ interface Label {
 }
 
 /** What a flow is called, where it is the first of its size and there is room. */
-function labelOf(flow: Flow, style: NumberStyle, said: Set<string>): Label | undefined {
-  const text = inWriting(flow, style);
-  if (said.has(text)) return undefined;
-  said.add(text);
-  const level = [...said].filter((each) => each.startsWith(flow.money > 0 ? '+' : '−')).length - 1;
+function labelOf({ money }: Flow, text: string, said: Set<string>): Label | undefined {
+  const side = money > 0 ? 'in ' : 'out ';
+  if (said.has(side + text)) return undefined;
+  said.add(side + text);
+  const level = [...said].filter((each) => each.startsWith(side)).length - 1;
   return level < 3 ? { text, level } : undefined;
 }
 

@@ -114,13 +114,13 @@ interface BesideProps {
 }
 
 /** What flows when, and what else somebody might get. */
-function Beside({ solution: { timeline }, question, rules, style }: BesideProps) {
+function Beside({ solution: { timeline, signs }, question, rules, style }: BesideProps) {
   return (
     <div className="sheet stack block">
       {timeline.length > 0 && (
         <section>
           <h2>Timeline</h2>
-          <SmallTimeline moments={timeline} count={question.solved.table.count} style={style} />
+          <SmallTimeline moments={timeline} count={question.solved.table.count} style={style} bare={signs === 'none'} />
         </section>
       )}
       <AnotherNumber question={question} rules={rules} />
@@ -137,8 +137,8 @@ function useWorked(question: Question | undefined, rules: HouseRules, style: Num
   const entering = enteringStyleById(search.get('tool') ?? rules.entering, entryStyles);
   const detail = details.find(([id]) => id === search.get('explain'))?.[0] ?? 'steps';
   const solution = useMemo(
-    () => (question ? workedSolution(question, { style, entering }) : undefined),
-    [question, style, entering],
+    () => (question ? workedSolution(question, { style, entering, writing: rules.writing }) : undefined),
+    [question, style, entering, rules.writing],
   );
   const way = solution?.ways.find(({ id }) => id === search.get('way')) ?? solution?.ways[0];
   return solution && way ? { solution, way, entering, detail } : undefined;

@@ -2,11 +2,11 @@
 
 import { kindOf } from '../../case/kinds.ts';
 import { quotedRate } from '../../case/quote.ts';
-import { writeBrief } from '../../money/numberStyle.ts';
 import { roundMoney, roundTo } from '../../money/roundMoney.ts';
 import { quotingTerm } from '../quoting.ts';
 import { type Term, add, evaluate, letter, mul, num, sub, tex, texNumber } from '../term.ts';
-import { type Work, countLetter, formulaSteps, moneyLetter, rateLetter, rateTerm } from '../work.ts';
+import { inLetters } from '../inClassForm.ts';
+import { type Work, carried, countLetter, formulaSteps, moneyLetter, rateLetter, rateTerm } from '../work.ts';
 import { chain } from './chain.ts';
 import { flatFraction } from './flat.ts';
 import { type Formula, letters, notLine, paymentTerm, whole } from './formula.ts';
@@ -41,7 +41,7 @@ export function converted(
     const { solved, statement } = work.question;
     const p = statement.paymentsPerYear;
     if (solved.flat || (solved.unknown === 'rate' && kindOf(statement).hasTable)) return undefined;
-    const per = rateTerm(solved.rate, p, work.style);
+    const per = rateTerm(solved.rate, p, work.style, inLetters('j', work.writing));
     if (into === 'per-payment')
       return { ...whole(work, 'i', per), number: evaluate(per) * 100, term: mul(per, num(100)) };
     const target =
@@ -59,7 +59,7 @@ export function converted(
       steps: [
         {
           kind: 'formula',
-          tex: `i = ${tex(per, 'symbols', work.style)} = ${texNumber(writeBrief(evaluate(per), 4, 10, work.style))}`,
+          tex: `${inLetters('i', work.writing)} = ${tex(per, 'symbols', work.style)} = ${texNumber(carried(work, evaluate(per)))}`,
           because: `Growth over one ${work.period} is the bridge between the two.`,
         },
         ...formulaSteps(work, target.kind === 'effective' ? 'e' : 'j', term, { grouped: false }),
@@ -73,7 +73,9 @@ export function converted(
 /** From nominal straight to effective: `(1 + j/m)^m − 1`, without the rate per payment between. */
 function directEffective(work: Work, target: string): Term | undefined {
   const { rate: quoted } = work.question.solved;
-  return target === 'effective' && quoted.kind === 'nominal' ? rateTerm(quoted, 1, work.style) : undefined;
+  return target === 'effective' && quoted.kind === 'nominal'
+    ? rateTerm(quoted, 1, work.style, inLetters('j', work.writing))
+    : undefined;
 }
 
 export function buildUp(part: 'amount' | 'downPayment' | 'total'): (work: Work) => Formula | undefined {
@@ -121,8 +123,8 @@ export function refinancedPayment(work: Work): Formula | undefined {
       ? add(moneyLetter(work, 'B', owed), moneyLetter(work, '\\text{costs}', refinancing.costs))
       : moneyLetter(work, 'B', owed);
   const p = refinancing.paymentsPerYear ?? statement.paymentsPerYear;
-  const made = rateTerm(refinancing.rate, p, work.style);
-  const i = letter("i'", evaluate(made), writeBrief(evaluate(made), 4, 10, work.style), made);
+  const made = rateTerm(refinancing.rate, p, work.style, inLetters('j', work.writing));
+  const i = letter(inLetters("i'", work.writing), evaluate(made), carried(work, evaluate(made)), made);
   const F = moneyLetter(work, 'F', solved.plan.finalAmount);
   const term = paymentTerm({ ...work, saving: false }, A, F, i, countLetter(work, "n'", refinancing.payments));
   return {

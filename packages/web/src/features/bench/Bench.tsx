@@ -1,8 +1,9 @@
 /** A case on the Bench: stated, solved, varied, looked at. */
-import { applyVariation, kindOf, type Variation } from '@hardy-sextant/core';
+import { applyVariation, kindOf, type Ask, type Variation } from '@hardy-sextant/core';
 import { NumberStyleProvider } from '../../statement/Figures.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
+import { useAsk } from '../../working/useAsk.ts';
 import { BenchHead } from './BenchHead.tsx';
 import { BenchTabArea } from './BenchTabArea.tsx';
 import { isWorthKeeping } from './benchDocument.ts';
@@ -12,7 +13,7 @@ import { PrintSheet } from './PrintSheet.tsx';
 import { StatementSheet } from './StatementSheet.tsx';
 import { useBenchCase, type BenchCase, type BenchCaseProps } from './useBenchCase.ts';
 import { useBenchKeys } from './useBenchKeys.ts';
-import { useBenchView } from './useBenchView.ts';
+import { useBenchView, type BenchView } from './useBenchView.ts';
 import { useHeadActions } from './useHeadActions.ts';
 import { useSolved } from './useSolved.ts';
 import { Variations } from './Variations.tsx';
@@ -24,7 +25,7 @@ export function Bench(props: BenchCaseProps) {
   const worked = useSolved(document, rules);
   const { outcome, current, solved, outcomes } = worked;
   const looked = useBenchView(solved?.table.count ?? 1, draft.paymentsPerYear);
-  const { act, making, error } = useHeadActions(stated, worked);
+  const { act, making, error } = useHeadActions(stated, worked, useOpenAsk(stated, worked, looked));
   const printing = usePrinting();
   useBenchKeys({ undo: bench.undo, redo: bench.redo, onTab: looked.showTab });
   const failure = autosave.problem ?? error;
@@ -54,7 +55,7 @@ export function Bench(props: BenchCaseProps) {
         <Conversion stated={stated} converted={outcome.converted} asked={worked.asked} />
       )}
       <div className={solved && !current ? styles.setBack : undefined}>
-        {!['working', 'cross-check'].includes(looked.tab) && <Varied stated={stated} worked={worked} />}
+        {!isWorkingTab(looked.tab) && <Varied stated={stated} worked={worked} />}
         {kindOf(draft).hasTable && <BenchTabArea stated={stated} worked={worked} looked={looked} />}
       </div>
       {solved && printing && looked.tab !== 'working' && (
@@ -70,6 +71,19 @@ export function Bench(props: BenchCaseProps) {
     </NumberStyleProvider>
   );
 }
+
+/** What is looked at besides what the statement asks: payments marked in the table, the question of the working. */
+function useOpenAsk(
+  { draft }: BenchCase,
+  { asked }: ReturnType<typeof useSolved>,
+  { tab, range }: BenchView,
+): Ask | undefined {
+  const [worked] = useAsk(draft, asked);
+  if (tab === 'table' && range.chosen) return { quantity: 'interest-in', from: range.from, to: range.to };
+  return isWorkingTab(tab) ? worked : undefined;
+}
+
+const isWorkingTab = (tab: string): boolean => tab === 'working' || tab === 'cross-check';
 
 /** The case beside its variations. */
 function Varied({

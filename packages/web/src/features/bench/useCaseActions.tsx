@@ -1,22 +1,25 @@
 /** What can be done with a case as a whole: an exercise made of it, a copy, its deletion and the way back. */
 import { notifications } from '@mantine/notifications';
+import { exerciseFromCase, type Ask, type HouseRules } from '@hardy-sextant/core';
 import type { CaseDocument } from '@hardy-sextant/contract';
 import { useNavigate } from 'react-router';
 import { useDeleteCase, useWriteCase, useWriteExercise } from '../../api/records.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
-import { exerciseFrom } from './exerciseFrom.ts';
 
 interface ActedOn {
   readonly caseId: string;
   readonly title: string;
   readonly document: CaseDocument;
+  readonly rules: HouseRules;
+  /** What is looked at besides what the statement asks: it becomes a part of the exercise. */
+  readonly open: Ask | undefined;
   /** Writes what is not stored yet. */
   readonly flush: () => Promise<void>;
   /** Lets go of what is not stored: the case is deleted. */
   readonly drop: () => void;
 }
 
-export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn) {
+export function useCaseActions({ caseId, title, document, rules, open, flush, drop }: ActedOn) {
   const navigate = useNavigate();
   const writeExercise = useWriteExercise();
   const writeCase = useWriteCase();
@@ -24,8 +27,10 @@ export function useCaseActions({ caseId, title, document, flush, drop }: ActedOn
   const leave = useLeaveDeleted();
   const makeExercise = async () => {
     await flush();
+    const { draft, variations, tags } = document;
+    const stated = { title: title.trim() || 'Unnamed exercise', draft, variations, tags, ...(open ? { open } : {}) };
     const stored = await writeExercise.mutateAsync({
-      document: { schemaVersion: 2, exercise: exerciseFrom(title.trim() || 'Unnamed exercise', document.draft) },
+      document: { schemaVersion: 2, exercise: exerciseFromCase(stated, rules.rounding) },
       rulesId: document.rules,
     });
     await navigate(`/exercises/${stored.id}`);

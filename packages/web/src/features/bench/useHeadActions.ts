@@ -1,6 +1,6 @@
 /** What the head of the Bench can do with the case that is stated. */
 
-import { asKind } from '@hardy-sextant/core';
+import { asKind, type Ask } from '@hardy-sextant/core';
 import { tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
@@ -13,14 +13,17 @@ import type { useSolved } from './useSolved.ts';
 const ignored = (work: Promise<unknown>): void => void work.catch(() => undefined);
 
 export function useHeadActions(
-  { caseId, bench, title, document, draft, autosave, setDraft, chooseRules }: BenchCase,
+  { caseId, bench, title, document, draft, rules, autosave, setDraft, chooseRules }: BenchCase,
   { solved, current }: Pick<ReturnType<typeof useSolved>, 'solved' | 'current'>,
+  open: Ask | undefined,
 ) {
   const navigate = useNavigate();
   const { makeExercise, duplicate, remove, making, error } = useCaseActions({
     caseId,
     title,
     document,
+    rules,
+    open,
     flush: autosave.flush,
     drop: autosave.drop,
   });

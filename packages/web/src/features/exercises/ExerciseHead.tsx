@@ -1,7 +1,7 @@
 /** The head of an exercise: its title, topic and level, and what can be done with it as a whole. */
 import { Button, Menu, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { Exercise } from '@hardy-sextant/core';
+import { topics, type Exercise } from '@hardy-sextant/core';
 import { usualRulesId, type KeptExercise } from '@hardy-sextant/contract';
 import { Link, useNavigate } from 'react-router';
 import type { KeptPhase } from '../../api/kept/keptDocument.ts';
@@ -12,7 +12,6 @@ import { saveExercises, useArchiveExercise, useDeleteExercise, useWriteExercise 
 import { usePickRules, useRules } from '../../api/rulesRecords.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { GiveToClass } from './GiveToClass.tsx';
-import { topics } from './topics.ts';
 import type { useKeptExercise } from './useKeptExercise.ts';
 
 interface ExerciseHeadProps {

@@ -127,7 +127,7 @@ interface WhatIsGivenProps {
 
 /** What students read, the givens in it, and the plans behind it. */
 function WhatIsGiven({ exercise, view, planAt, onPlanAt, onChange }: WhatIsGivenProps) {
-  const { givens, problems, names, rules } = view;
+  const { givens, problems, names, rules, style } = view;
   return (
     <div>
       <h2 className="label">What students read</h2>
@@ -140,6 +140,7 @@ function WhatIsGiven({ exercise, view, planAt, onPlanAt, onChange }: WhatIsGiven
       <GivensTable
         givens={exercise.givens ?? []}
         problems={problems}
+        style={style}
         onChange={(next, rename) =>
           onChange((before) =>
             rename ? renamed({ ...before, givens: next }, rename.from, rename.to) : { ...before, givens: next },

@@ -1,6 +1,6 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
 import { Button, Menu, Modal } from '@mantine/core';
-import { isQuantity, quantities, type Exercise, roundTo } from '@hardy-sextant/core';
+import { isQuantity, quantities, type Exercise, roundTo, topics } from '@hardy-sextant/core';
 import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -14,7 +14,6 @@ import { saveExercises, useExercises, useImportExercises, useSets, useWriteExerc
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
-import { topics } from './topics.ts';
 import styles from './ExercisesPage.module.css';
 
 const levels = { first: 'first steps', second: 'second steps', third: 'for the exam' } as const;

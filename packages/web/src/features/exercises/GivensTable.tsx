@@ -1,6 +1,13 @@
 /** The givens: name, kind, number now, and how each may vary. */
 import { ActionIcon } from '@mantine/core';
-import type { ExerciseProblem, Given, GivenKind, Vary } from '@hardy-sextant/core';
+import {
+  usualRange,
+  type ExerciseProblem,
+  type Given,
+  type GivenKind,
+  type NumberStyle,
+  type Vary,
+} from '@hardy-sextant/core';
 import { IconX } from '@tabler/icons-react';
 import { Field } from '../../ui/Field.tsx';
 import { Pick } from '../../ui/Pick.tsx';
@@ -12,6 +19,8 @@ import styles from './ExercisePage.module.css';
 interface GivensTableProps {
   readonly givens: readonly Given[];
   readonly problems: readonly ExerciseProblem[];
+  /** How their texts are written. */
+  readonly style: NumberStyle;
   readonly onChange: (givens: readonly Given[], renamed?: { readonly from: string; readonly to: string }) => void;
 }
 
@@ -30,17 +39,12 @@ const ways: readonly (readonly [Vary['by'], string])[] = [
   ['expression', 'follows'],
 ];
 
-function varied(by: Vary['by'], given: Given): Vary {
+function varied(by: Vary['by'], given: Given, style: NumberStyle): Vary {
   switch (by) {
     case 'fixed':
       return { by };
     case 'range':
-      return {
-        by,
-        from: given.now,
-        to: given.now,
-        step: given.kind === 'rate' ? '0.1' : given.kind === 'money' ? '100' : '1',
-      };
+      return usualRange(given, style) ?? { by, from: given.now, to: given.now, step: '1' };
     case 'list':
       return { by, values: given.now };
     case 'expression':
@@ -48,7 +52,7 @@ function varied(by: Vary['by'], given: Given): Vary {
   }
 }
 
-export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
+export function GivensTable({ givens, problems, style, onChange }: GivensTableProps) {
   const names = givens.map(({ name }) => name);
   const add = () => {
     const name = freeName((k) => (k === 1 ? 'amount' : `given ${k}`), names);
@@ -76,6 +80,7 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
               given={given}
               place={at + 1}
               problems={problems}
+              style={style}
               onChange={(change) => onChange(givens.with(at, { ...given, ...change }))}
               onRename={(name) => onChange(givens.with(at, { ...given, name }), { from: given.name, to: name })}
               onRemove={() => onChange(givens.toSpliced(at, 1))}
@@ -83,8 +88,32 @@ export function GivensTable({ givens, problems, onChange }: GivensTableProps) {
           ))}
         </tbody>
       </table>
-      <TextButton onClick={add}>+ a given</TextButton>
+      <div className="line small">
+        <TextButton onClick={add}>+ a given</TextButton>
+        <VaryAll givens={givens} style={style} onChange={onChange} />
+      </div>
     </div>
+  );
+}
+
+/** Lets every number that stays the same vary in a sensible range. */
+function VaryAll({ givens, style, onChange }: Pick<GivensTableProps, 'givens' | 'style' | 'onChange'>) {
+  const ranges = givens.map((given) => (given.vary.by === 'fixed' ? usualRange(given, style) : undefined));
+  if (ranges.every((range) => range === undefined)) return null;
+  return (
+    <TextButton
+      title="Each number that stays the same gets a range of round steps on either side of it"
+      onClick={() =>
+        onChange(
+          givens.map((given, at) => {
+            const range = ranges[at];
+            return range ? { ...given, vary: range } : given;
+          }),
+        )
+      }
+    >
+      vary all numbers
+    </TextButton>
   );
 }
 
@@ -93,12 +122,13 @@ interface GivenRowProps {
   /** Counted from 1. */
   readonly place: number;
   readonly problems: readonly ExerciseProblem[];
+  readonly style: NumberStyle;
   readonly onChange: (change: Partial<Given>) => void;
   readonly onRename: (name: string) => void;
   readonly onRemove: () => void;
 }
 
-function GivenRow({ given, place, problems, onChange, onRename, onRemove }: GivenRowProps) {
+function GivenRow({ given, place, problems, style, onChange, onRename, onRemove }: GivenRowProps) {
   const { name, kind, now, vary, unit } = given;
   return (
     <tr>
@@ -121,7 +151,7 @@ function GivenRow({ given, place, problems, onChange, onRename, onRemove }: Give
           label={`how ${name} varies`}
           value={vary.by}
           options={ways}
-          onPick={(by) => onChange({ vary: varied(by, given) })}
+          onPick={(by) => onChange({ vary: varied(by, given, style) })}
         />{' '}
         <VaryFields given={given} onChange={(next) => onChange({ vary: next })} />
       </td>

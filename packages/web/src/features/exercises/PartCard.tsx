@@ -1,7 +1,8 @@
 /** One part: prompt, marks, what is asked of which plan, how the answer is written, other readings; its key beside it. */
 import { ActionIcon, NumberInput, Textarea } from '@mantine/core';
 import type { Exercise, ExerciseProblem, HouseRules, KeyedPart, Part, Result } from '@hardy-sextant/core';
-import { IconChevronDown, IconChevronUp, IconTrash } from '@tabler/icons-react';
+import { IconChevronDown, IconChevronUp, IconCopy, IconTrash } from '@tabler/icons-react';
+import { useMovable } from '../../ui/MovableItems.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { AskFields, askSaid } from './AskFields.tsx';
 import { FillTableEditor } from './FillTableEditor.tsx';
@@ -20,9 +21,11 @@ interface PartCardProps {
   readonly problems: readonly ExerciseProblem[];
   readonly rules: HouseRules;
   readonly open: boolean;
-  readonly onOpen: () => void;
+  /** Opens a part: this one, or one that it goes on from. */
+  readonly onOpen: (id: string) => void;
   readonly onChange: (part: Part) => void;
   readonly onMove: (by: number) => void;
+  readonly onCopy: () => void;
   readonly onRemove: () => void;
   readonly onWork: () => void;
 }
@@ -30,16 +33,23 @@ interface PartCardProps {
 export function PartCard(props: PartCardProps) {
   const { exercise, part, problems, open, onOpen } = props;
   const own = problems.filter(({ place }) => place.startsWith(`parts.${part.id}`));
+  const { item, grip } = useMovable(part.id, `move part ${part.id}`);
   const say = (field: string) => own.find(({ place }) => place === `parts.${part.id}.${field}`)?.message;
   return (
-    <li className={styles.part} data-open={open}>
+    <li {...item} className={styles.part} data-open={open}>
       <div className={styles.partHead}>
+        {grip}
         <span className={styles.letter}>{part.id}</span>
         {open ? (
           <OpenHead part={part} say={say} onChange={props.onChange} />
         ) : (
           <>
-            <button type="button" className={styles.prompt} onClick={onOpen} aria-label={`change part ${part.id}`}>
+            <button
+              type="button"
+              className={styles.prompt}
+              onClick={() => onOpen(part.id)}
+              aria-label={`change part ${part.id}`}
+            >
               {part.prompt || <em className="soft">nothing asked yet</em>}
             </button>
             <span className="figures">{part.marks}</span>
@@ -47,6 +57,7 @@ export function PartCard(props: PartCardProps) {
         )}
       </div>
       <KeyLine {...props} />
+      <UsesLine {...props} />
       <ElsewhereLine all={props.elsewhere} />
       {open ? (
         <PartBody {...props} own={own} />
@@ -112,6 +123,23 @@ function KeyLine({ exercise, part, keyed, open, onWork }: PartCardProps) {
           {keyed.problem.message}
         </span>
       )}
+    </p>
+  );
+}
+
+/** The earlier parts whose answers it goes on from; each leads to its card. */
+function UsesLine({ keyed, onOpen }: PartCardProps) {
+  const uses = keyed.ok ? keyed.value.uses : [];
+  if (uses.length === 0) return null;
+  return (
+    <p className={`soft ${styles.keyLine}`}>
+      goes on from{' '}
+      {uses.map((id, at) => (
+        <span key={id}>
+          {at > 0 && (at === uses.length - 1 ? ' and ' : ', ')}
+          <TextButton onClick={() => onOpen(id)}>part {id}</TextButton>
+        </span>
+      ))}
     </p>
   );
 }
@@ -207,7 +235,7 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
   );
 }
 
-function MoveAndRemove({ part, onMove, onRemove }: PartCardProps) {
+function MoveAndRemove({ part, onMove, onCopy, onRemove }: PartCardProps) {
   return (
     <div className="line small">
       <span style={{ marginLeft: 'auto' }} />
@@ -216,6 +244,9 @@ function MoveAndRemove({ part, onMove, onRemove }: PartCardProps) {
       </ActionIcon>
       <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} down`} onClick={() => onMove(1)}>
         <IconChevronDown size={16} />
+      </ActionIcon>
+      <ActionIcon variant="subtle" color="gray" aria-label={`duplicate part ${part.id}`} onClick={onCopy}>
+        <IconCopy size={16} />
       </ActionIcon>
       <ActionIcon variant="subtle" color="gray" aria-label={`remove part ${part.id}`} onClick={onRemove}>
         <IconTrash size={16} />

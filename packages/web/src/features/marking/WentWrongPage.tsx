@@ -283,7 +283,7 @@ function OnProjector({
   const solution = useMemo(() => {
     const keyed = answerKeyOf(exercise, part.id, {}, chosen.rules);
     const question = keyed.ok ? (keyed.value.question ?? keyed.value.questions[0]) : undefined;
-    return question && workedSolution(question, { style, entering });
+    return question && workedSolution(question, { style, entering, writing: chosen.rules.writing });
   }, [exercise, part.id, chosen.rules, style, entering]);
   if (!solution)
     return (

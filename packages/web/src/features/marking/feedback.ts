@@ -111,7 +111,11 @@ export function feedbackFor(
             const shown = working && !['right', 'right-rounded', 'right-other-way'].includes(verdict.kind);
             const own = ownOf(student, assigned.itemId);
             const steps = shown
-              ? workingFor({ exercise, part, numbers, rules }, verdict, own, { style, entering })
+              ? workingFor({ exercise, part, numbers, rules }, verdict, own, {
+                  style,
+                  entering,
+                  writing: rules.writing,
+                })
               : [];
             return {
               id: part.id,

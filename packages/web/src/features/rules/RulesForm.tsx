@@ -1,5 +1,5 @@
 /** One set of house rules: currency, numbers, rounding, what a new statement starts with, how answers are judged. */
-import { Button, Group, NumberInput, Select, TextInput } from '@mantine/core';
+import { Button, Group, NumberInput, Select, Tabs, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import {
   buildTable,
@@ -18,9 +18,11 @@ import { classInWords } from '../../api/records.ts';
 import { useWriteRules } from '../../api/rulesRecords.ts';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
+import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { JudgingRules } from './JudgingRules.tsx';
 import { RulesActs } from './RulesActs.tsx';
 import { namedRules, rulesValues, valuesOf, type RulesForm as Form, type RulesValues } from './rulesValues.ts';
+import { WritingRules } from './WritingRules.tsx';
 import styles from './RulesPage.module.css';
 
 interface RulesFormProps {
@@ -48,18 +50,7 @@ export function RulesForm({ kept, entryStyles, onShow }: RulesFormProps) {
       <h2>{form.values.name || 'House rules'}</h2>
       <Followers classes={kept.classes} />
       <ResumedNote typed={record.typed} />
-      <div className={styles.fields}>
-        <TextInput label="Name" maxLength={70} {...form.getInputProps('name')} />
-        <WritingRules form={form} />
-        <RoundingRules form={form} />
-        <StartingRules form={form} entryStyles={entryStyles} />
-      </div>
-      {houseRules.safeParse(form.values).success ? (
-        <Sample rules={form.values} />
-      ) : (
-        <p className="soft">An example stands here again when every field can be used as it is.</p>
-      )}
-      <JudgingRules form={form} />
+      <RulesPages form={form} entryStyles={entryStyles} />
       {record.error && (
         <p role="alert" className="wrong">
           {record.error.message} The rules are not stored yet.
@@ -79,6 +70,39 @@ export function RulesForm({ kept, entryStyles, onShow }: RulesFormProps) {
         onMine={record.keepMine}
       />
     </form>
+  );
+}
+
+/** The two pages of the rules; one whose fields cannot be kept as they are is marked. */
+function RulesPages({ form, entryStyles }: Fields & Pick<RulesFormProps, 'entryStyles'>) {
+  const [search, set] = useSearchSetting();
+  const page = search.get('page') === 'writing' ? 'writing' : 'conventions';
+  const isWrong = (part: (path: string) => boolean): string => (Object.keys(form.errors).some(part) ? ' △' : '');
+  const ofWriting = (path: string): boolean => path.startsWith('writing');
+  return (
+    <Tabs value={page} onChange={(value) => set('page', value === 'writing' ? 'writing' : '')} keepMounted={false}>
+      <Tabs.List>
+        <Tabs.Tab value="conventions">Conventions{isWrong((path) => !ofWriting(path))}</Tabs.Tab>
+        <Tabs.Tab value="writing">How we write it{isWrong(ofWriting)}</Tabs.Tab>
+      </Tabs.List>
+      <Tabs.Panel value="conventions">
+        <div className={styles.fields}>
+          <TextInput label="Name" maxLength={70} {...form.getInputProps('name')} />
+          <NumberRules form={form} />
+          <RoundingRules form={form} />
+          <StartingRules form={form} entryStyles={entryStyles} />
+        </div>
+        {houseRules.safeParse(form.values).success ? (
+          <Sample rules={form.values} />
+        ) : (
+          <p className="soft">An example stands here again when every field can be used as it is.</p>
+        )}
+        <JudgingRules form={form} />
+      </Tabs.Panel>
+      <Tabs.Panel value="writing">
+        <WritingRules form={form} />
+      </Tabs.Panel>
+    </Tabs>
   );
 }
 
@@ -106,7 +130,7 @@ interface Fields {
   readonly form: Form;
 }
 
-function WritingRules({ form }: Fields) {
+function NumberRules({ form }: Fields) {
   return (
     <>
       <Select

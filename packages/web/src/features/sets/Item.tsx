@@ -1,14 +1,12 @@
 /** One exercise of a set in its place: moved, marked, removed; told when it was changed since students got it. */
 import { Button } from '@mantine/core';
-import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { IconGripVertical } from '@tabler/icons-react';
 import type { AssignedExercise, SetItem } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { Refusal } from '../../api/call.ts';
 import { useFollowChange } from '../../api/setRecords.ts';
 import { Field } from '../../ui/Field.tsx';
 import type { ItemBody } from './useItemBodies.ts';
+import { useMovable } from '../../ui/MovableItems.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import styles from './Sets.module.css';
 
@@ -26,27 +24,11 @@ interface ItemProps {
 }
 
 export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
-    id: item.id,
-  });
   const title = body?.title ?? 'An exercise that was deleted';
+  const { item: movable, grip } = useMovable(item.id, `move exercise ${at + 1}, ${title}`);
   return (
-    <li
-      ref={setNodeRef}
-      className={`sheet ${styles.item}`}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-      data-dragging={isDragging}
-    >
-      <button
-        ref={setActivatorNodeRef}
-        type="button"
-        className={styles.grip}
-        {...attributes}
-        {...listeners}
-        aria-label={`move exercise ${at + 1}, ${title}`}
-      >
-        <IconGripVertical size={18} stroke={1.5} />
-      </button>
+    <li {...movable} className={`sheet ${styles.item}`}>
+      {grip}
       <span className={styles.place}>{at + 1}</span>
       <div>
         <Link to={`/exercises/${item.exerciseId}`} className="called">

@@ -2,7 +2,7 @@
 import type { KeptSet, SetItem } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Item } from './Item.tsx';
-import { MovableItems } from './MovableItems.tsx';
+import { MovableItems } from '../../ui/MovableItems.tsx';
 import type { useContents } from './useContents.ts';
 import type { InPlace } from './useItemBodies.ts';
 
@@ -35,7 +35,7 @@ export function SetItems({ kept, items, bodyOf, contents, onChange }: SetItemsPr
           <p>Choose one below; the others follow, and each can be moved.</p>
         </div>
       )}
-      <MovableItems ids={items.map(({ id }) => id)} onDrop={contents.drop}>
+      <MovableItems what="Exercise" ids={items.map(({ id }) => id)} onDrop={contents.drop}>
         {items.map((item, at) => (
           <Item
             key={item.id}

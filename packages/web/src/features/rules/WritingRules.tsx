@@ -1,0 +1,201 @@
+/** House rules, how we write it: letters, powers, worksheet formulas, signs, digits; a sample follows every choice. */
+import { Checkbox, NumberInput, Select, TextInput } from '@mantine/core';
+import {
+  askCase,
+  centRounding,
+  emptyDraft,
+  enteringStyleById,
+  letterNames,
+  letterWords,
+  numberStyleById,
+  restyleDraft,
+  workedSolution,
+  type HouseRules,
+  type Step,
+  type WayId,
+} from '@hardy-sextant/core';
+import { houseRules } from '@hardy-sextant/contract';
+import { useMemo } from 'react';
+import { Steps } from '../../working/Steps.tsx';
+import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
+import type { RulesForm } from './rulesValues.ts';
+import styles from './RulesPage.module.css';
+
+interface WritingRulesProps {
+  readonly form: RulesForm;
+}
+
+export function WritingRules({ form }: WritingRulesProps) {
+  return (
+    <div className={styles.written}>
+      <div>
+        <h3 className="label">Letters</h3>
+        <div className={styles.labels}>
+          {letterNames.map((name) => (
+            <TextInput
+              key={name}
+              size="xs"
+              label={letterWords[name]}
+              maxLength={4}
+              {...form.getInputProps(`writing.letters.${name}`)}
+            />
+          ))}
+        </div>
+        <h3 className="label">Formulas</h3>
+        <FormulaRules form={form} />
+        <h3 className="label">Worksheet formulas</h3>
+        <SheetRules form={form} />
+      </div>
+      <WritingSample rules={form.values} />
+    </div>
+  );
+}
+
+const choices = {
+  power: [
+    { value: 'negative', label: '(1 + i)⁻ⁿ, a negative power' },
+    { value: 'denominator', label: '1 / (1 + i)ⁿ, under a fraction bar' },
+  ],
+  rate: [
+    { value: 'computed', label: 'computed first: i = j/12' },
+    { value: 'inside', label: 'as a fraction inside the formula' },
+  ],
+  factor: [
+    { value: 'written-out', label: 'written out in the formula' },
+    { value: 'named', label: 'named, and worked out first' },
+  ],
+  relation: [
+    { value: 'next', label: 'Vₙ₊₁ = R·Vₙ − d' },
+    { value: 'last', label: 'uₙ = R·uₙ₋₁ − d' },
+  ],
+  signs: [
+    { value: 'borrower', label: 'plus is what the borrower or saver receives' },
+    { value: 'lender', label: 'plus is what the lender receives' },
+    { value: 'none', label: 'amounts only, without signs' },
+  ],
+  separator: [
+    { value: ';', label: 'semicolons: PMT(B1; B2; B3)' },
+    { value: ',', label: 'commas: PMT(B1, B2, B3)' },
+  ],
+  minus: [
+    { value: 'result', label: 'in the result, with a sentence why' },
+    { value: 'amount', label: 'before the amount' },
+    { value: 'function', label: 'before the function' },
+  ],
+  inputs: [
+    { value: 'per-payment', label: 'the rate and the count for payments' },
+    { value: 'a-year', label: 'the rate a year and the years, /12 and *12 in the formula' },
+  ],
+} as const;
+
+function FormulaRules({ form }: WritingRulesProps) {
+  return (
+    <div className={styles.fields}>
+      <Select
+        label="What discounts is"
+        allowDeselect={false}
+        data={choices.power}
+        {...form.getInputProps('writing.power')}
+      />
+      <Select
+        label="The rate for one payment"
+        allowDeselect={false}
+        data={choices.rate}
+        {...form.getInputProps('writing.rate')}
+      />
+      <Select
+        label="The annuity factor is"
+        allowDeselect={false}
+        data={choices.factor}
+        {...form.getInputProps('writing.factor')}
+      />
+      <Select
+        label="A recurrence"
+        allowDeselect={false}
+        data={choices.relation}
+        {...form.getInputProps('writing.relation')}
+      />
+      <Select label="Signs" allowDeselect={false} data={choices.signs} {...form.getInputProps('writing.signs')} />
+      <NumberInput
+        label="Places of a value on the way"
+        clampBehavior="none"
+        {...form.getInputProps('writing.digits.places')}
+      />
+      <Checkbox
+        mt="xl"
+        label="“…” where more digits follow"
+        {...form.getInputProps('writing.digits.dots', { type: 'checkbox' })}
+      />
+    </div>
+  );
+}
+
+function SheetRules({ form }: WritingRulesProps) {
+  return (
+    <div className={styles.fields}>
+      <Select
+        label="Arguments are parted by"
+        allowDeselect={false}
+        data={choices.separator}
+        {...form.getInputProps('writing.sheet.separator')}
+      />
+      <Select
+        label="The minus stands"
+        allowDeselect={false}
+        data={choices.minus}
+        {...form.getInputProps('writing.sheet.minus')}
+      />
+      <Select
+        label="Cells hold"
+        allowDeselect={false}
+        data={choices.inputs}
+        {...form.getInputProps('writing.sheet.inputs')}
+      />
+    </div>
+  );
+}
+
+const loan = { ...emptyDraft('borrow'), slots: { ...emptyDraft().slots, amount: '7200', rate: '6', payments: '24' } };
+
+/** One small loan in the form that is chosen, so that a choice shows its meaning at once. */
+function WritingSample({ rules }: { readonly rules: HouseRules }) {
+  const entryStyles = useAllEnteringStyles();
+  const isWhole = houseRules.safeParse(rules).success;
+  const shown = useMemo(() => {
+    const question = isWhole
+      ? askCase(restyleDraft(loan, rules.numberStyle), { quantity: 'payment' }, centRounding)
+      : undefined;
+    if (!question?.ok) return undefined;
+    return workedSolution(question.value, {
+      style: numberStyleById(rules.numberStyle),
+      entering: enteringStyleById(rules.entering, entryStyles),
+      writing: rules.writing,
+    });
+  }, [isWhole, rules, entryStyles]);
+  if (!shown) return <p className="soft">A sample stands here again when every field can be used as it is.</p>;
+  const of = (id: WayId, ...kinds: Step['kind'][]): readonly Step[] =>
+    (shown.ways.find((way) => way.id === id)?.steps ?? []).filter(({ kind }) => kinds.includes(kind)).map(bare);
+  const samples: readonly (readonly [string, readonly Step[]])[] = [
+    ['Formula', [...shown.setting.slice(0, 1).map(bare), ...of('formula', 'formula')]],
+    ['Recurrence', of('recurrence', 'formula')],
+    ['Five values', of('five-values', 'entries')],
+    ['Sheet function', of('sheet-function', 'sheet', 'answer')],
+  ];
+  return (
+    <div className={styles.beside}>
+      <h3 className="label">How 7,200 at 6 % in 24 monthly payments is written</h3>
+      {samples.map(([name, steps]) => (
+        <div key={name} className="tight">
+          <p className="soft bare">{name}</p>
+          <Steps steps={steps} name={`Sample: ${name}`} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** A step without its reasons: the sample shows the form alone. */
+function bare(step: Step): Step {
+  const { because: _why, ...rest } = step;
+  return rest.kind === 'sheet' ? { ...rest, meanings: [] } : rest;
+}
