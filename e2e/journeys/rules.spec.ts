@@ -71,6 +71,7 @@ test('rules of their own name are picked by a class, shown beside a key, told be
 test('a class writes formulas in its own form, and every way follows', async ({ page }) => {
   await page.goto('/rules?page=writing');
   await page.getByRole('button', { name: 'Copy to new rules' }).click();
+  await expect(page.getByRole('heading', { name: 'Usual, otherwise' })).toBeVisible();
   await page.getByRole('tab', { name: 'How we write it' }).click();
   const sample = page.getByRole('list', { name: 'Sample: Formula' });
   const letter = (name: string) => page.getByLabel(name, { exact: true });
@@ -107,6 +108,7 @@ test('a class writes formulas in its own form, and every way follows', async ({ 
   await expect(page.getByText('=PMT(B1,B2,-B3,B4,0)')).toBeVisible();
   await page.getByRole('button', { name: 'Show on the projector' }).click();
   await page.getByLabel('way', { exact: true }).selectOption('recurrence');
+  await page.getByRole('button', { name: 'Next' }).focus();
   await page.keyboard.press('End');
   await expect(page.getByRole('dialog').getByText('u₆₀', { exact: true })).toBeVisible();
 });
