@@ -1,4 +1,5 @@
 /** Working: every way, the stand-in walked entry by entry, the projector, the cross-check, a number explained, an entering style of one's own. */
+import exceljs from 'exceljs';
 import { expect, test } from '../application.ts';
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
@@ -11,6 +12,7 @@ test('a case is worked in every way, with the steps typeset and the line to type
     /Recurrence\s*941\.43/,
     /Five values\s*941\.43/,
     /Sheet function\s*941\.43/,
+    /Worksheet\s*941\.43/,
     /Table\s*941\.43/,
     /Search\s*941\.43/,
   ]);
@@ -104,7 +106,7 @@ test('the cross-check says which ways agree, to as many decimals as wanted, and 
     'the payment is rounded before it is used further',
   );
   await page.getByLabel('decimals compared').fill('2');
-  await expect(page.getByText('All six agree to 2 decimals.')).toBeVisible();
+  await expect(page.getByText('All seven agree to 2 decimals.')).toBeVisible();
   await page.getByLabel('Work out').selectOption('total-interest');
   await expect(table.getByRole('row', { name: /Sheet function/ })).toContainText(/rounded/);
 });
@@ -144,4 +146,38 @@ test('an entering style is copied, changed and used; a setting that cannot be is
   await page.getByRole('button', { name: /^Harbour school tool/ }).click();
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByRole('button', { name: /^Harbour school tool/ })).toHaveCount(0);
+});
+
+test('a worksheet is built step by step on the projector, and its workbook is the one that is taught', async ({
+  page,
+}) => {
+  await page.goto('/bench/demo-oyster-rafts?show=working&way=worksheet');
+  const steps = page.getByRole('list', { name: 'Steps of the worksheet' });
+  await steps.getByRole('button', { name: 'Row 2: interest' }).click();
+  const drawn = page.getByRole('tabpanel', { name: /Worksheet/ });
+  await expect(drawn.getByText('B9 goes along when copied down · $B$3 stays')).toBeVisible();
+  await expect(drawn.getByText('143.35')).toBeVisible();
+  await steps.getByRole('button', { name: 'What must stay fixed' }).click();
+  await drawn.getByRole('button', { name: 'What if B3, the rate, is not fixed?' }).click();
+  await expect(drawn.getByText(/payment 3 reads B4/)).toBeVisible();
+  await page.reload();
+  await expect(drawn.getByText('B3 and B5 stay; every other reference goes along.')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Show on the projector' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Each number that is given stands in a cell of its own')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(dialog.getByText('The interest of payment 1 is what is owed before it')).toBeVisible();
+  await expect(dialog.getByText('Each number that is given stands in a cell of its own')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Workbook, as taught' }).click();
+  const book = new exceljs.Workbook();
+  await book.xlsx.readFile(await (await download).path());
+  const sheet = book.worksheets[0]!;
+  expect(sheet.getCell('C9').value).toMatchObject({ formula: 'ROUND(B9*$B$3,2)', result: 143.35 });
+  expect(sheet.getCell('D9').value).toMatchObject({ formula: '$B$5', result: 584.87 });
 });

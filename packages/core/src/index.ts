@@ -63,6 +63,15 @@ export * from './statement/readDraft.ts';
 export * from './exercise/exercise.ts';
 export * from './exercise/houseRules.ts';
 export * from './exercise/writing.ts';
+export { taughtLiveSheet } from './sheet/taughtLiveSheet.ts';
+export type { DrawnCell, DrawnPiece, DrawnSheet, DrawnStep, Forgotten } from './working/worksheet/drawn.ts';
+export {
+  taughtSheet,
+  type TaughtCell,
+  type TaughtColumn,
+  type TaughtInput,
+  type TaughtSheet,
+} from './working/worksheet/taughtSheet.ts';
 export {
   conventionIds,
   conventionNames,

@@ -167,10 +167,11 @@ describe('cross-check', () => {
       'recurrence',
       'five-values',
       'sheet-function',
+      'worksheet',
       'table',
       'search',
     ]);
-    expect(crossCheck(solution, 2, style).says).toBe('All six agree to 2 decimals.');
+    expect(crossCheck(solution, 2, style).says).toBe('All seven agree to 2 decimals.');
     const fine = crossCheck(solution, 9, style);
     expect(fine.ways.find(({ id }) => id === 'formula')!.written).toBe('941.425061490');
     expect(fine.ways.find(({ id }) => id === 'table')).toMatchObject({
@@ -178,7 +179,7 @@ describe('cross-check', () => {
       because: expect.stringMatching(/rounded/),
     });
     expect(fine.says).toMatch(
-      /^Five of six agree to 9 decimals; table differs: the payment is rounded before it is used further\.$/,
+      /^Five of seven agree to 9 decimals; worksheet differs: .*; table differs: the payment is rounded before it is used further\.$/,
     );
   });
 

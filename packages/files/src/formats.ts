@@ -3,7 +3,7 @@
 import { rowsCsv } from './csv.ts';
 import { exercisesJson } from './exercises.ts';
 import { marksJson, oneRosterResults } from './marks.ts';
-import { tableAsCsv, tableAsWorkbook } from './tableFiles.ts';
+import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from './tableFiles.ts';
 import { rowsWorkbook } from './workbook.ts';
 
 /** Each with `reads`, `writes`, or both. */
@@ -13,6 +13,7 @@ export const formats = [
   exercisesJson,
   tableAsCsv,
   tableAsWorkbook,
+  taughtAsWorkbook,
   oneRosterResults,
   marksJson,
 ] as const;

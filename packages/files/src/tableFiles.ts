@@ -1,6 +1,16 @@
 /** Amortization tables as files: CSV, a workbook of live formulas, and text that pastes into a worksheet as cells. */
 
-import { tableSheet, tableText, writeMoney, type LiveCell, type NumberStyle, type Table } from '@hardy-sextant/core';
+import {
+  tableSheet,
+  tableText,
+  taughtLiveSheet,
+  writeMoney,
+  type LiveCell,
+  type LiveSheet,
+  type NumberStyle,
+  type Table,
+  type TaughtSheet,
+} from '@hardy-sextant/core';
 import { CSV, WORKBOOK, type FileKind } from './format.ts';
 
 /** A mark at the start tells worksheets that the text is UTF-8. */
@@ -30,9 +40,17 @@ const formats: Readonly<Record<LiveCell['format'], string>> = {
 };
 
 /** The table as the bytes of a workbook whose rows follow from its inputs by formulas. The library comes when first used. */
-export async function tableWorkbook(title: string, table: Table): Promise<ArrayBuffer> {
+export function tableWorkbook(title: string, table: Table): Promise<ArrayBuffer> {
+  return workbookOf(tableSheet(title || 'Case', table));
+}
+
+/** The worksheet as it is taught, short formulas and nothing else, as the bytes of a workbook. */
+export function taughtWorkbook(title: string, sheet: TaughtSheet): Promise<ArrayBuffer> {
+  return workbookOf(taughtLiveSheet(title || 'Case', sheet));
+}
+
+async function workbookOf(sheet: Pick<LiveSheet, 'head' | 'cells'>): Promise<ArrayBuffer> {
   const { default: workbooks } = await import('exceljs');
-  const sheet = tableSheet(title || 'Case', table);
   const workbook = new workbooks.Workbook();
   const page = workbook.addWorksheet('Table', { views: [{ state: 'frozen', ySplit: sheet.head }] });
   for (const { at, value, formula, result, format, input, strong } of sheet.cells) {
@@ -63,4 +81,12 @@ export const tableAsWorkbook = {
   type: WORKBOOK,
   ending: 'xlsx',
   writes: (title: string, table: Table): Promise<ArrayBuffer> => tableWorkbook(title, table),
+} satisfies FileKind & Record<string, unknown>;
+
+export const taughtAsWorkbook = {
+  id: 'taught-workbook',
+  name: 'the worksheet as it is taught',
+  type: WORKBOOK,
+  ending: 'xlsx',
+  writes: (title: string, sheet: TaughtSheet): Promise<ArrayBuffer> => taughtWorkbook(title, sheet),
 } satisfies FileKind & Record<string, unknown>;

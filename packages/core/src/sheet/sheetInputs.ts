@@ -2,6 +2,7 @@
 
 import { quotedNumber, type QuotedRate } from '../rates/quotedRate.ts';
 import type { Plan } from '../table/plan.ts';
+import { withoutDust } from '../working/term.ts';
 import type { LabelledCells } from './liveSheet.ts';
 
 export interface SheetInputs {
@@ -34,7 +35,7 @@ export function sheetInputs(top: LabelledCells, plan: Plan, count: number): Shee
   );
   const frequency = input('payments a year', plan.paymentsPerYear, 'count');
   const rateCell = (label: string, rate: QuotedRate): string => {
-    const quoted = input(label, quotedNumber(rate), 'percent');
+    const quoted = input(label, withoutDust(quotedNumber(rate)), 'percent');
     return top.derived(`${label}, for each payment`, perPayment(rate, quoted, frequency, top), 'rate');
   };
   const startRate = rateCell(plan.rate.kind === 'periodic' ? 'rate' : 'rate a year', plan.rate);

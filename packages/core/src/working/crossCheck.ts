@@ -34,7 +34,7 @@ const reasons: Readonly<Record<Rounded, string>> = {
   'charge-rounded': 'the charge is rounded to the cent',
 };
 
-const words = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'];
+const words = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
 /**
  * Holds the ways of a solution against each other.

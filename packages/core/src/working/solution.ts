@@ -5,6 +5,7 @@ import type { Writing } from '../exercise/writing.ts';
 import type { DeviceEntry } from './device.ts';
 import type { Fact } from './facts.ts';
 import type { Moment } from './timeline.ts';
+import type { DrawnStep } from './worksheet/drawn.ts';
 
 interface StepReason {
   /** Why the step is as it is; shown where reasons are wanted. */
@@ -32,6 +33,8 @@ export type Step = StepReason &
         readonly columns: readonly string[];
         readonly rows: readonly (readonly string[] | 'gap')[];
       }
+    /** A worksheet drawn as far as it is built by then. */
+    | ({ readonly kind: 'drawn' } & DrawnStep)
     /** The number the way comes to. */
     | { readonly kind: 'answer'; readonly text: string }
   );
@@ -53,7 +56,7 @@ export interface ArgumentMeaning {
   readonly means: string;
 }
 
-export type WayId = 'formula' | 'recurrence' | 'five-values' | 'sheet-function' | 'table' | 'search';
+export type WayId = 'formula' | 'recurrence' | 'five-values' | 'sheet-function' | 'worksheet' | 'table' | 'search';
 
 /** What a way rounds or leaves unrounded on the road, and so why its last decimals may differ from another's. */
 export type Rounded =

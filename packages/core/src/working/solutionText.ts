@@ -35,7 +35,11 @@ function stepLines(step: Step): string[] {
       return [...step.rows.map(({ name, enter, because: why }) => `${name}\t${enter}\t${why}`), ...because];
     case 'sheet':
       return [...step.cells.map(({ at, label, content }) => `${at}\t${label}\t${content}`), step.formula, ...because];
+    case 'drawn':
+      return [`${step.title}: ${joined(step.sentence)}`, joined(step.formula), step.note].filter((line) => line !== '');
     case 'rows':
       return [step.columns.join('\t'), ...step.rows.map((row) => (row === 'gap' ? '…' : row.join('\t'))), ...because];
   }
 }
+
+const joined = (pieces: readonly { readonly text: string }[]): string => pieces.map(({ text }) => text).join('');

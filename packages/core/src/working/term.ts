@@ -148,11 +148,15 @@ export function oneLine(term: Term): string {
 
 /** A number as it is typed: with every digit that counts, without the dust of binary fractions, never in powers of ten. */
 export function plainNumber(value: number): string {
-  const tidy = Number(value.toPrecision(15));
-  // What has more digits than that of its own, a rate that was solved for, keeps them.
-  const kept = Math.abs(tidy - value) <= 2 * Number.EPSILON * Math.abs(value) ? tidy : value;
+  const kept = withoutDust(value);
   const text = String(kept);
   return text.includes('e') ? kept.toFixed(20).replace(/\.?0+$/, '') : text;
+}
+
+/** 0.072 where binary fractions leave 0.07200000000000001; what has more digits of its own, a rate that was solved for, keeps them. */
+export function withoutDust(value: number): number {
+  const tidy = Number(value.toPrecision(15));
+  return Math.abs(tidy - value) <= 2 * Number.EPSILON * Math.abs(value) ? tidy : value;
 }
 
 /** A written number as TeX shows it: grouping without the space TeX would put after a comma. */

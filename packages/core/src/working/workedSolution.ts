@@ -16,6 +16,7 @@ import { byRecurrence } from './byRecurrence.ts';
 import { bySearch } from './bySearch.ts';
 import { bySheet } from './bySheet.ts';
 import { byTable } from './byTable.ts';
+import { byWorksheet } from './byWorksheet.ts';
 import { shippedStyles, type EnteringStyle } from './enteringStyle.ts';
 import { factsOf } from './facts.ts';
 import { inLetters } from './inClassForm.ts';
@@ -38,6 +39,7 @@ const ways: readonly ((work: Work) => Way | undefined)[] = [
   byRecurrence,
   byFiveValues,
   bySheet,
+  byWorksheet,
   byTable,
   bySearch,
 ];

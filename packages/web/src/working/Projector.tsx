@@ -19,7 +19,11 @@ interface ProjectorProps {
 
 export function Projector({ title, statement, solution, wayId, detail, onWay, onClose }: ProjectorProps) {
   const way = solution.ways.find(({ id }) => id === wayId) ?? solution.ways[0];
-  const steps: readonly Step[] = [...stepsAt(solution.setting, detail), ...stepsAt(way?.steps ?? [], detail)];
+  const steps: readonly Step[] = [
+    // The worksheet begins with its own inputs.
+    ...(way?.id === 'worksheet' ? [] : stepsAt(solution.setting, detail)),
+    ...stepsAt(way?.steps ?? [], detail),
+  ];
   const walk = useWalk(steps.length);
   return (
     <Modal.Root opened fullScreen onClose={onClose} transitionProps={{ duration: 0 }}>
@@ -52,11 +56,14 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
             />
           </div>
           <ol className={`list ${styles.steps}`} aria-live="polite">
-            {steps.slice(0, walk.shown).map((step, at) => (
-              <li key={at} data-now={at === walk.shown - 1} data-covered={walk.hidden && step.kind === 'answer'}>
-                <StepShown step={step} />
-              </li>
-            ))}
+            {steps.slice(0, walk.shown).map((step, at) =>
+              // A worksheet is drawn as it stands now, over what it was before.
+              step.kind === 'drawn' && at < walk.shown - 1 ? null : (
+                <li key={at} data-now={at === walk.shown - 1} data-covered={walk.hidden && step.kind === 'answer'}>
+                  <StepShown step={step} />
+                </li>
+              ),
+            )}
           </ol>
           <WalkBar walk={walk} count={steps.length} />
         </Modal.Body>

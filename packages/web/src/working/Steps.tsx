@@ -1,6 +1,7 @@
 /** The steps of a solution, numbered, each in its own form. */
 import type { Step } from '@hardy-sextant/core';
 import { Formula } from '../ui/Formula.tsx';
+import { DrawnStepShown } from './DrawnStepShown.tsx';
 import styles from './Working.module.css';
 
 export function Steps({ steps, name }: { readonly steps: readonly Step[]; readonly name: string }) {
@@ -51,6 +52,8 @@ function StepBody({ step }: { readonly step: Step }) {
       return <Sheet step={step} />;
     case 'rows':
       return <Rows step={step} />;
+    case 'drawn':
+      return <DrawnStepShown step={step} />;
   }
 }
 

@@ -30,6 +30,7 @@ import { Projector } from './Projector.tsx';
 import { SmallTimeline } from './SmallTimeline.tsx';
 import { Steps } from './Steps.tsx';
 import { useAsk } from './useAsk.ts';
+import { WorksheetWay } from './WorksheetWay.tsx';
 import { useAllEnteringStyles } from './useAllEnteringStyles.ts';
 import { TextButton } from '../ui/TextButton.tsx';
 import styles from './Working.module.css';
@@ -96,10 +97,18 @@ export default function WorkingDesk(props: WorkingDeskProps) {
         {tool}
         <WorkingTools worked={worked} />
       </div>
-      <div className={styles.working}>
+      <div className={`${styles.working} ${isBuilt(worked) ? styles.spread : ''}`}>
         <WaysAndFacts worked={worked} style={style} />
-        <WayInSteps worked={worked} style={style} />
-        <Beside solution={worked.solution} question={question.value} rules={rules} style={style} />
+        {isBuilt(worked) ? (
+          <div role="tabpanel" id="way-steps" aria-labelledby="way-worksheet" style={{ minWidth: 0 }}>
+            <WorksheetWay way={worked.way} question={question.value} rules={rules} title={title} />
+          </div>
+        ) : (
+          <>
+            <WayInSteps worked={worked} style={style} />
+            <Beside solution={worked.solution} question={question.value} rules={rules} style={style} />
+          </>
+        )}
       </div>
       <Shown worked={worked} title={title} statement={statement} isFirstAsk={ask.quantity === startAsk.quantity} />
     </>
@@ -127,6 +136,9 @@ function Beside({ solution: { timeline, signs }, question, rules, style }: Besid
     </div>
   );
 }
+
+/** A worksheet is built up step by step, with the whole width to itself. */
+const isBuilt = ({ way, detail }: Worked): boolean => way.id === 'worksheet' && detail !== 'answer';
 
 type Worked = NonNullable<ReturnType<typeof useWorked>>;
 

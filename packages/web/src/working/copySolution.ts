@@ -1,6 +1,14 @@
 /** A solution on the clipboard: as plain text with formulas in TeX, or with formulas as MathML for documents that take it. */
 
-import { solutionText, stepsAt, type Detail, type Step, type Way, type WorkedSolution } from '@hardy-sextant/core';
+import {
+  solutionText,
+  stepsAt,
+  type Detail,
+  type DrawnPiece,
+  type Step,
+  type Way,
+  type WorkedSolution,
+} from '@hardy-sextant/core';
 
 export async function copyAsText(solution: WorkedSolution, ways: readonly Way[], detail: Detail): Promise<void> {
   await navigator.clipboard.writeText(solutionText(solution, ways, detail));
@@ -48,10 +56,14 @@ function stepHtml(step: Step, mathml: (tex: string) => string): string {
       return table(step.rows.map(({ name, enter, because }) => [name, enter, because]));
     case 'sheet':
       return `${table(step.cells.map(({ at, label, content }) => [at, label, content]))}<code>${safe(step.formula)}</code>`;
+    case 'drawn':
+      return `<b>${safe(step.title)}</b> ${safe(textOf(step.sentence))}<br><code>${safe(textOf(step.formula))}</code>`;
     case 'rows':
       return table([step.columns, ...step.rows.map((row) => (row === 'gap' ? ['…'] : row))]);
   }
 }
+
+const textOf = (pieces: readonly DrawnPiece[]): string => pieces.map(({ text }) => text).join('');
 
 function table(rows: readonly (readonly string[])[]): string {
   return `<table>${rows.map((row) => `<tr>${row.map((cell) => `<td>${safe(cell)}</td>`).join('')}</tr>`).join('')}</table>`;

@@ -21,6 +21,7 @@ export type HeadAction =
   | { readonly type: 'redo' }
   | { readonly type: 'print' }
   | { readonly type: 'workbook' }
+  | { readonly type: 'taught' }
   | { readonly type: 'csv' }
   | { readonly type: 'exercise' }
   | { readonly type: 'new' }
@@ -73,7 +74,8 @@ export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas, exact</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'taught' })}>Workbook as it is taught</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'csv' })}>CSV of the table</Menu.Item>
         </Menu.Dropdown>
       </Menu>
