@@ -23,9 +23,9 @@ test('a case becomes an exercise, answers are judged, and a restart keeps everyt
   await page.getByLabel('each payment', { exact: true }).fill('?');
   await expect(page.getByRole('status', { name: 'each payment' })).toHaveText('625.72');
 
-  // Five ways, one number.
+  // Seven ways, one number.
   await page.getByRole('tab', { name: 'Working' }).click();
-  await expect(page.getByRole('tablist', { name: 'Ways' }).getByText('625.72')).toHaveCount(6);
+  await expect(page.getByRole('tablist', { name: 'Ways' }).getByText('625.72')).toHaveCount(7);
   await expect(page.locator('.katex').first()).toBeVisible();
   await page.getByRole('tab', { name: /Sheet function/ }).click();
   await expect(page.getByText('=PMT(B1;B2;B3;B4;0)')).toBeVisible();

@@ -77,3 +77,59 @@ test('carries variations and what is open, and moves, copies and links the parts
   await page.getByRole('button', { name: 'part a', exact: true }).first().click();
   await expect(page.getByLabel('prompt of part a')).toHaveValue('Find the monthly payment.');
 });
+
+test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
+
+test('a recurrence exercise is written, given to a class, and judged piece by piece', async ({ page }) => {
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'New class' }).click();
+  await page.getByLabel('Code').fill('BM 660');
+  await page.getByLabel('Course').fill('Sequences');
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page.getByRole('button', { name: 'Add students' }).first().click();
+  await page.getByRole('dialog').getByLabel('One student a line').fill('Ada Quill\nBen Osier');
+  await page.getByRole('button', { name: 'Add 2 students' }).click();
+  await expect(page.getByLabel('name of Ben Osier')).toBeVisible();
+  await state(page, { 'amount received': '9,000', rate: '6', 'number of payments': '24' });
+  await page.getByLabel('name of the case').fill('A boat shed, term by term');
+  await page.getByRole('button', { name: 'Make an exercise of it' }).click();
+  await expect(page).toHaveURL(/\/exercises\//);
+  await page.getByRole('button', { name: /a usual question/ }).click();
+  await page.getByRole('menuitem', { name: /State the recurrence/ }).click();
+  await expect(page.getByRole('button', { name: 'working of part b' })).toHaveText(
+    'V₀ = 9,000.00, Vₙ₊₁ = 1.005·Vₙ − 398.89',
+  );
+  await page.getByRole('button', { name: '+ add a part' }).click();
+  await page.getByLabel('prompt of part c').fill('Which term first falls below 5,000?');
+  await page.getByLabel('what is asked of part c').selectOption('term-below');
+  await page.getByLabel('past of part c').fill('5,000');
+  await expect(page.getByRole('button', { name: 'working of part c' })).toHaveText('11');
+  // Tried as a student would write it.
+  const student = page.getByRole('region', { name: 'Try it as a student' });
+  await student.getByLabel('answer to part b').fill('u(n) = 1.005 u(n-1) + 398.89, u(0) = 9000');
+  await expect(student).toContainText('the payment was added; it is taken away');
+  await student.getByLabel('answer to part b').fill('V(n+1) = 9000');
+  await expect(student).toContainText('The right side must have the term before in it');
+  await page.getByRole('button', { name: 'working of part b' }).click();
+  await expect(page.getByRole('tablist', { name: 'Ways' }).getByRole('tab', { name: /Recurrence/ })).toBeVisible();
+
+  await expect(page.getByRole('status').filter({ hasText: 'kept' }).first()).toHaveText('kept');
+  await page.getByRole('button', { name: 'Give it to a class' }).click();
+  await page.getByRole('menuitem', { name: /BM 660/ }).click();
+  await page.getByRole('button', { name: 'Give it out' }).click();
+  await page.getByRole('link', { name: 'Mark', exact: true }).click();
+  const grid = page.getByRole('grid', { name: 'Answers' });
+  await grid.focus();
+  await page.evaluate(
+    (text) => navigator.clipboard.writeText(text),
+    '398.89\tu(0) = 9000, u(n) = 1.005 u(n-1) − 398.89\t11\n398.89\tV(0) = 9000; V(n+1) = 0.005 V(n) − 398.89\t12',
+  );
+  await page.keyboard.press('Control+v');
+  const row = (name: string) => page.getByRole('row', { name: new RegExp(name) });
+  await expect(row('Ada Quill').getByRole('gridcell').last()).toHaveText('8');
+  await expect(row('Ben Osier').getByRole('gridcell').last()).toHaveText('5');
+  await row('Ben Osier').getByRole('gridcell').nth(1).click();
+  await expect(page.getByRole('complementary', { name: 'The answer explained' })).toContainText(
+    'a term keeps all of the one before it as well, so 1 is added',
+  );
+});

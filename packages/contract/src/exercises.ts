@@ -103,13 +103,20 @@ const limit: z.ZodType<Limit> = z.object({
 });
 
 const args = z
-  .object({ after: text.optional(), from: text.optional(), to: text.optional(), paying: text.optional() })
+  .object({
+    after: text.optional(),
+    from: text.optional(),
+    to: text.optional(),
+    below: text.optional(),
+    paying: text.optional(),
+  })
   .optional();
 
 const ask: z.ZodType<PartAsk> = z.union([
   z.object({ quantity, plan: planId, args }),
   z.object({ quantity: z.literal('difference'), of: quantity, plan: planId, other: planId, args }),
   z.object({ quantity: z.literal('expression'), text, args }),
+  z.object({ quantity: z.literal('relation'), plan: planId, args }),
   z.object({
     quantity: z.literal('table'),
     plan: planId,
@@ -126,7 +133,7 @@ const ask: z.ZodType<PartAsk> = z.union([
 ]);
 
 const format = z.object({
-  kind: z.enum(['money', 'percent', 'count', 'years-months']),
+  kind: z.enum(['money', 'percent', 'count', 'years-months', 'number']),
   decimals: z.number().int().min(0).max(10),
   up: z.boolean().optional(),
 });

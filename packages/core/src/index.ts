@@ -86,6 +86,8 @@ export * from './exercise/story.ts';
 export * from './exercise/summary.ts';
 export * from './exercise/format.ts';
 export * from './exercise/givens.ts';
+export { writeRelation, type KeyRelation } from './exercise/keyRelation.ts';
+export { readRelation, type ReadRelation } from './checking/readRelation.ts';
 export { answerKey, answerKeyOf, type KeyedPart, type OwnAnswers } from './exercise/answerKey.ts';
 export { movedNumbers, type MovedNumber } from './exercise/underOtherRules.ts';
 export { answerName, draftTexts, usesOf } from './exercise/uses.ts';

@@ -39,6 +39,8 @@ function disagreeing(draft: StatementDraft, rounding: TableRounding = exactRound
   const after = Math.floor(payments / 2);
   const args = {
     after,
+    // Between the start and what follows: some term is the first past it.
+    below: 45_000.5,
     from: Math.min(2, payments),
     to: Math.max(2, after),
     refinancing: {

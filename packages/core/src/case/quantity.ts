@@ -31,6 +31,8 @@ export const quantityIds = [
   'effective',
   'rate-with-charges',
   'term',
+  'multiplier',
+  'term-below',
   'converted',
   'refinanced-payment',
   'refinancing-saves',
@@ -44,10 +46,10 @@ export type Quantity = (typeof quantityIds)[number];
 
 export const isQuantity = (id: string): id is Quantity => quantityIds.some((each) => each === id);
 
-export type QuantityUnit = 'money' | 'percent' | 'count' | 'years';
+export type QuantityUnit = 'money' | 'percent' | 'count' | 'years' | 'number';
 
-/** The numbers a quantity needs besides the case: payment numbers, counted from 1. */
-export type AskArgument = 'after' | 'from' | 'to';
+/** The numbers a quantity needs besides the case: payment numbers, counted from 1; `below` is an amount. */
+export type AskArgument = 'after' | 'from' | 'to' | 'below';
 
 /** What is asked of a case, with its arguments as numbers. */
 export interface Ask {
@@ -55,6 +57,7 @@ export interface Ask {
   readonly after?: number;
   readonly from?: number;
   readonly to?: number;
+  readonly below?: number;
   /** For the quantities of a refinancing. */
   readonly refinancing?: Refinancing | undefined;
 }
@@ -64,6 +67,7 @@ export interface AskInWords extends Pick<Ask, 'quantity' | 'refinancing'> {
   readonly after?: number | string | undefined;
   readonly from?: number | string | undefined;
   readonly to?: number | string | undefined;
+  readonly below?: number | string | undefined;
 }
 
 /** What a quantity is read off. */

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '../result.ts';
 import { writeBrief, writeMoney, writeNumber, type NumberStyle } from '../money/numberStyle.ts';
 import type { TableRounding } from '../table/plan.ts';
 import { askInWords, quantities } from './quantities.ts';
-import type { Ask, Askable, AskedCase } from './quantity.ts';
+import type { Ask, Askable, AskArgument, AskedCase } from './quantity.ts';
 
 export interface AnsweredCase extends AskedCase {
   /** In the answer's own unit: money, percent (6.6), payments, years; unrounded unless the plan rounds it. */
@@ -24,12 +24,16 @@ export function askProblem(statement: Askable, ask: Ask): Result<undefined> {
       field: 'quantity',
     });
   for (const need of record.needs)
-    if (!Number.isFinite(ask[need]))
-      return fail('blank', need === 'after' ? 'Say after which payment.' : 'Say which payments: from, and to.', {
-        field: need,
-      });
+    if (!Number.isFinite(ask[need])) return fail('blank', needSaid[need], { field: need });
   return ok(undefined);
 }
+
+const needSaid: Readonly<Record<AskArgument, string>> = {
+  after: 'Say after which payment.',
+  from: 'Say which payments: from, and to.',
+  to: 'Say which payments: from, and to.',
+  below: 'Say below which amount.',
+};
 
 /** Asks a case that is solved. */
 export function askSolved(
@@ -56,6 +60,8 @@ export function writeQuantity(
       return `${decimals === undefined ? writeBrief(value, 2, 6, style) : writeNumber(value, decimals, style)}\u00a0%`;
     case 'count':
       return decimals === undefined ? writeBrief(value, 0, 4, style) : writeNumber(value, decimals, style);
+    case 'number':
+      return decimals === undefined ? writeBrief(value, 2, 8, style) : writeNumber(value, decimals, style);
     case 'years':
       return decimals === undefined ? `${writeBrief(value, 0, 4, style)}` : writeNumber(value, decimals, style);
   }

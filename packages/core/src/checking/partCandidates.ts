@@ -122,4 +122,5 @@ const unitOf: Readonly<Record<KeyedPart['part']['format']['kind'], QuantityUnit>
   percent: 'percent',
   count: 'count',
   'years-months': 'years',
+  number: 'number',
 };

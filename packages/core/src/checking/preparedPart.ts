@@ -9,6 +9,7 @@ import { answerKeyOf, type KeyedPart, type OwnAnswers } from '../exercise/answer
 import { combinations, saysOtherWay, type ConventionNumber } from '../exercise/conventions.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { KeyTable } from '../exercise/fillTable.ts';
+import type { KeyRelation } from '../exercise/keyRelation.ts';
 import { roundAs, writeAnswer } from '../exercise/format.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import type { RightNumbers } from './candidates.ts';
@@ -21,6 +22,7 @@ import { planNamedIn, verdictByName } from './choice.ts';
 import { straight } from './composed.ts';
 import { PartCandidates, type Through } from './partCandidates.ts';
 import { readAnswer, type ReadAnswer } from './readAnswer.ts';
+import { relationVerdict } from './relationVerdict.ts';
 import { tableVerdict } from './tableVerdict.ts';
 import type { Entries, Explanation, Verdict } from './verdict.ts';
 
@@ -125,6 +127,8 @@ export class PreparedPart {
     const { id } = this.part;
     if (!key.ok) return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: key.problem.message };
     const keyed = key.value;
+    if (keyed.relation)
+      return relationVerdict(this.part, keyed, lookUp(entries, id) ?? '', rules, this.#ownRelation(own));
     if (keyed.table) return tableVerdict(this.part, keyed, entries, rules, this.#ownTable(own));
     const text = lookUp(entries, id) ?? '';
     const style = numberStyleById(rules.numberStyle);
@@ -240,7 +244,7 @@ export class PreparedPart {
   #rightness(answer: ReadAnswer, expected: number, exact: number): 'right' | 'right-rounded' | undefined {
     const { format, tolerance } = this.part;
     const { rules } = this.#setting;
-    const within = tolerance ?? (format.kind === 'years-months' ? 0 : rules.tolerance[format.kind]);
+    const within = tolerance ?? withinOf(format, rules);
     return rightness(answer, expected, exact, format, within);
   }
 
@@ -267,12 +271,21 @@ export class PreparedPart {
 
   /** The table that follows from own earlier answers; nothing where it uses none. */
   #ownTable(own: Own): KeyTable | undefined {
+    return this.#ownKey(own)?.table;
+  }
+
+  #ownRelation(own: Own): KeyRelation | undefined {
+    return this.#ownKey(own)?.relation;
+  }
+
+  /** The key that follows from own earlier answers; nothing where it uses none. */
+  #ownKey(own: Own): KeyedPart | undefined {
     const { exercise, numbers, rules } = this.#setting;
     const from = this.#ownBehind(this.part.id, own);
     if (from.length === 0) return undefined;
     const answers = Object.fromEntries(from.flatMap((id) => (own[id] ? [[id, own[id].value]] : [])));
     const found = answerKeyOf(exercise, this.part.id, numbers, rules, answers);
-    return found.ok ? found.value.table : undefined;
+    return found.ok ? found.value : undefined;
   }
 
   /** The part worked again from the student's own earlier answers; nothing where it uses none. */
@@ -317,6 +330,11 @@ export class PreparedPart {
       ? roundAs(value, format)
       : undefined;
   }
+}
+
+/** How far off an answer may be by the rules; a plain number is right to the places that are asked for. */
+function withinOf({ kind }: Part['format'], { tolerance }: HouseRules): number {
+  return kind === 'years-months' || kind === 'number' ? 0 : tolerance[kind];
 }
 
 const unread = (code: ProblemCode): Verdict['kind'] =>

@@ -75,7 +75,8 @@ const everyTableTitle = (id: string): string => tableSlips.find((slip) => slip.i
 /** "Row 2, interest: …" */
 function cellSaid({ id, says = '' }: CellVerdict): string {
   const [row, column] = id.split(':');
-  return `Row ${row}, ${column}: ${says}`;
+  // A piece of a relation says itself which it is.
+  return row === 'relation' ? says : `Row ${row}, ${column}: ${says}`;
 }
 
 /** A sentence for every cell that is wrong by itself, with its row and column. */

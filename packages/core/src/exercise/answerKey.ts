@@ -1,18 +1,19 @@
 /** The key of an exercise: a graph of parts, worked in the order in which they use each other. */
 
-import { roundTo } from '../money/roundMoney.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { evaluateExpression, readSlotText, type Named, type Scope } from '../money/expression.ts';
+import { evaluateExpression, type Named, type Scope } from '../money/expression.ts';
 import type { NumberStyle } from '../money/numberStyle.ts';
 import { callableFunctions } from '../annuity/sheetFunctions.ts';
 import type { Ask, Quantity } from '../case/quantity.ts';
 import { askCase, readAsked, solveRead, type Question, type Solved } from '../statement/question.ts';
 import type { StatementDraft } from '../statement/draft.ts';
 import { valueSlot, type ValueSlot } from '../case/solved.ts';
-import type { AskTexts, Exercise, Numbers, Part, PartAsk } from './exercise.ts';
+import type { Exercise, Numbers, Part, PartAsk } from './exercise.ts';
 import { keyTable, type KeyTable } from './fillTable.ts';
+import { keyRelation, writeRelation, type KeyRelation } from './keyRelation.ts';
 import { roundAs, writeAnswer } from './format.ts';
 import { namesIn, type GivensInForce } from './givens.ts';
+import { readArgs } from './readArgs.ts';
 import { readOnce, type ReadOnce } from './readOnce.ts';
 import type { HouseRules } from './houseRules.ts';
 import { answerName, silentlyUsed, textsOf, usesOf } from './uses.ts';
@@ -35,6 +36,8 @@ export interface KeyedPart {
   readonly choice?: string;
   /** For a table to fill in. */
   readonly table?: KeyTable;
+  /** For a relation. */
+  readonly relation?: KeyRelation;
 }
 
 /** A student's own answers, by part, in the answers' own units: later parts go on from them. */
@@ -190,6 +193,8 @@ export class Key {
         return this.#choice(at, ask);
       case 'table':
         return this.#table(at, ask);
+      case 'relation':
+        return this.#relation(at, ask.plan);
       default: {
         const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
         return question.ok
@@ -263,13 +268,33 @@ export class Key {
   #table(at: AtPart, ask: Extract<PartAsk, { quantity: 'table' }>): Result<KeyedPart> {
     const question = this.#ask(at.part, 'total-interest', ask.plan, at.names, at.path);
     if (!question.ok) return question;
-    const range = this.#range(ask.args, at.names);
+    const range = readArgs(ask.args, at.names, this.#style);
     if (!range.ok) return range;
     const { table } = question.value.solved;
     const { from = 1, to = table.count } = range.value;
     const filled = keyTable(table, from, to, ask.blanks);
     if (!filled.ok) return filled;
     return this.#keyed(at, filled.value.blanks.length, { question: question.value, table: filled.value });
+  }
+
+  #relation({ part, names, path }: AtPart, plan: string): Result<KeyedPart> {
+    const question = this.#ask(part, 'multiplier', plan, names, path);
+    if (!question.ok) return question;
+    const relation = keyRelation(question.value);
+    if (!relation.ok) return relation;
+    const uses = this.#usesOf(part);
+    const exact = relation.value.multiplier;
+    const written = writeRelation(relation.value, part.format, this.#rules);
+    return ok({
+      part,
+      exact,
+      expected: exact,
+      written,
+      question: question.value,
+      questions: [],
+      uses,
+      relation: relation.value,
+    });
   }
 
   /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */
@@ -290,30 +315,11 @@ export class Key {
     return found;
   }
 
-  #range(
-    args: AskTexts | undefined,
-    names: Scope,
-  ): Result<{ after?: number; from?: number; to?: number; paying?: number }> {
-    const found: { after?: number; from?: number; to?: number; paying?: number } = {};
-    for (const name of ['after', 'from', 'to', 'paying'] as const) {
-      const text = args?.[name];
-      if (text === undefined || text.trim() === '') continue;
-      if (/^\d{1,4}$/.test(text)) {
-        found[name] = Number(text);
-        continue;
-      }
-      const entry = readSlotText(text, names, this.#style);
-      if (!entry.ok) return fail(entry.problem.code, entry.problem.message, { field: `args.${name}` });
-      found[name] = name === 'paying' ? entry.value.value : roundTo(entry.value.value, 9);
-    }
-    return ok(found);
-  }
-
   #ask(part: Part, quantity: Quantity, planId: string, names: Scope, path: readonly string[]): Result<Question> {
     const plan = this.#exercise.plans.find(({ id }) => id === planId);
     if (!plan)
       return fail('out-of-range', 'This part asks about a plan that is not in the exercise.', { field: 'plan' });
-    const range = this.#range(part.ask.args, names);
+    const range = readArgs(part.ask.args, names, this.#style);
     if (!range.ok) return range;
     const { paying, ...args } = range.value;
     const own: Partial<Record<ValueSlot, number>> = {};

@@ -41,6 +41,8 @@ export interface AskTexts {
   readonly after?: string | undefined;
   readonly from?: string | undefined;
   readonly to?: string | undefined;
+  /** An amount that terms are held against. */
+  readonly below?: string | undefined;
   /** The payment really made, where it is not the plan's own: usually an earlier answer. */
   readonly paying?: string | undefined;
 }
@@ -57,6 +59,8 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
   | { readonly quantity: 'expression'; readonly text: string }
   /** Rows `from` to `to` of a plan's table; the cells named are left blank, `row:column`. */
   | { readonly quantity: 'table'; readonly plan: string; readonly blanks: readonly string[] }
+  /** The recurrence of a plan: start, multiplier, what each payment takes or adds; judged piece by piece. */
+  | { readonly quantity: 'relation'; readonly plan: string }
   /** Which plan is better, in words with its number: the one with less (or more) of a quantity. */
   | {
       readonly quantity: 'choice';
@@ -68,7 +72,7 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
 
 /** How an answer is to be written, and so how the key is rounded. */
 export interface AnswerFormat {
-  readonly kind: 'money' | 'percent' | 'count' | 'years-months';
+  readonly kind: 'money' | 'percent' | 'count' | 'years-months' | 'number';
   /** Places after the decimal mark; for percent, of the percentage. */
   readonly decimals: number;
   /** A part of a payment (or of a month) counts as a whole one. */

@@ -13,6 +13,7 @@ export function usualFormat(quantity: Quantity): AnswerFormat {
   const { unit } = quantities[quantity];
   if (unit === 'percent') return { kind: 'percent', decimals: 2 };
   if (unit === 'money') return { kind: 'money', decimals: 2 };
+  if (unit === 'number') return { kind: 'number', decimals: 4 };
   return unit === 'years' ? { kind: 'years-months', decimals: 0, up: true } : { kind: 'count', decimals: 0, up: true };
 }
 

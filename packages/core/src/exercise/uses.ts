@@ -33,6 +33,8 @@ export function silentlyUsed(exercise: Exercise, part: Part, planId: string): Pa
   if ('of' in part.ask || part.ask.quantity === 'expression') return earlierAnswer(exercise, part, plan);
   if (
     part.ask.quantity !== 'table' &&
+    part.ask.quantity !== 'relation' &&
+    part.ask.quantity !== 'multiplier' &&
     (quantities[part.ask.quantity].slot ||
       part.ask.quantity === 'amount-financed' ||
       part.ask.quantity === 'down-payment' ||

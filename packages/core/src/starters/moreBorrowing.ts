@@ -101,6 +101,16 @@ export const moreBorrowingStarters = [
       ask('a', 1, 'Find V₁.', 'term', { args: { after: '1' } }),
       ask('b', 2, 'Find V₆.', 'term', { args: { after: '6' } }),
       ask('c', 2, 'Find V₁₂.', 'term', { args: { after: '12' } }),
+      ask('d', 1, 'Give the multiplier R with six decimals.', 'multiplier', {
+        format: { kind: 'number', decimals: 6 },
+      }),
+      asks(
+        'e',
+        3,
+        'State the recurrence: where it starts, and how each term follows from the one before.',
+        { quantity: 'relation', plan: 'plan' },
+        { kind: 'number', decimals: 4 },
+      ),
     ],
   }),
   starter({

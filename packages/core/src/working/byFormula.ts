@@ -4,13 +4,13 @@ import type { Quantity } from '../case/quantity.ts';
 import { writeBrief } from '../money/numberStyle.ts';
 import { chain } from './formula/chain.ts';
 import { buildUp, converted, financeCharge, refinancedPayment } from './formula/charges.ts';
-import { type Formula, notLine } from './formula/formula.ts';
+import { type Formula, notLine, whole } from './formula/formula.ts';
 import { lastPayment, leftToPay, overAll, recurrenceTerm, rangeFormula } from './formula/figures.ts';
 import { amount, finalAmount, payment, payments, rate } from './formula/unknowns.ts';
 import { inClassForm, inLetters } from './inClassForm.ts';
 import type { Way } from './solution.ts';
-import { div, num, oneLine, texNumber } from './term.ts';
-import { type Work, answerText } from './work.ts';
+import { add, div, num, oneLine, texNumber } from './term.ts';
+import { type Work, answerText, rateLetter } from './work.ts';
 
 /** The formula way, or nothing where no closed form answers the question. */
 export function byFormula(work: Work): Way | undefined {
@@ -72,6 +72,7 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
   'total-paid': overAll('paid'),
   'last-payment': lastPayment,
   term: recurrenceTerm,
+  multiplier: (work) => whole(work, 'R', add(num(1), rateLetter(work, work.question.solved.values.i))),
   'finance-charge': financeCharge,
   'rate-per-payment': converted('per-payment'),
   nominal: converted('nominal'),

@@ -2,96 +2,13 @@
 
 import { nth } from '../nth.ts';
 import { writePercent } from '../money/numberStyle.ts';
-import { roundCent, roundTo } from '../money/roundMoney.ts';
-import { inLetters } from './inClassForm.ts';
-import { relation, subscript, termLetter, termNames } from './relation.ts';
+import { roundTo } from '../money/roundMoney.ts';
+import { run, runStages, stated, termRows } from './recurrenceTerms.ts';
+import { subscript, termLetter, termNames } from './relation.ts';
 import type { Step, Way } from './solution.ts';
-import { stagesThrough, type Stage } from './stages.ts';
+import { stagesThrough } from './stages.ts';
 import { texNumber } from './term.ts';
 import { answerText, carried, long, money, roundsOf, type Work } from './work.ts';
-
-interface Run {
-  readonly terms: readonly number[];
-  /** What was paid with each term; index 0 is nothing. */
-  readonly paid: readonly number[];
-}
-
-/** Runs V_{k+1} from V_k with another start or payment; nothing is rounded on the way. */
-function run(
-  work: Work,
-  { start, payment, i, count }: { start: number; payment: number; i: number; count: number },
-): Run {
-  const step = work.saving ? payment : -payment;
-  const terms = [start];
-  const paid = [0];
-  let value = start;
-  for (let k = 0; k < count; k += 1) {
-    value = work.due ? (value + step) * (1 + i) : value * (1 + i) + step;
-    terms.push(value);
-    paid.push(payment);
-  }
-  return { terms, paid };
-}
-
-/** Runs the stages of a plan with its own payments. */
-function runStages(work: Work, stages: readonly Stage[]): Run {
-  const terms = [work.question.solved.plan.amount];
-  const paid = [0];
-  const inCents = work.question.solved.plan.rounding.payment !== 'exact';
-  let value = nth(terms, 0);
-  for (const stage of stages) {
-    value += stage.drawn;
-    for (let k = stage.from; k <= stage.to; k += 1) {
-      const payment =
-        stage.pause === 'deferred' ? 0 : stage.pause === 'interest-only' ? value * stage.i : stage.payment;
-      const step = work.saving ? payment : -payment;
-      value = stage.settles ? stage.closing : work.due ? (value + step) * (1 + stage.i) : value * (1 + stage.i) + step;
-      terms.push(value);
-      // Interest alone is paid in whole cents, like every payment.
-      paid.push(stage.pause === 'interest-only' && inCents ? roundCent(payment) : payment);
-    }
-  }
-  return { terms, paid };
-}
-
-/** The first terms and the last ones, with how each comes about. */
-function termRows(work: Work, terms: readonly number[], until: number): Step {
-  const shown = terms.slice(0, until + 1);
-  const drawn = new Map(work.stages.map((stage) => [stage.from, stage.drawn]));
-  const received = (k: number): string => {
-    const more = drawn.get(k) ?? 0;
-    return more === 0 ? '' : ` ${more < 0 ? '−' : '+'} ${money(work, Math.abs(more))}`;
-  };
-  const name = termLetter(work);
-  const row = (k: number): string[] => [
-    `${name}${subscript(k)}`,
-    k === 0 ? 'start' : `from ${name}${subscript(k - 1)} = ${money(work, nth(terms, k - 1))}${received(k)}`,
-    money(work, nth(shown, k)),
-  ];
-  const rows: (string[] | 'gap')[] = [];
-  for (let k = 0; k < shown.length; k += 1) {
-    if (k <= 3 || k >= shown.length - 2) rows.push(row(k));
-    else if (rows.at(-1) !== 'gap') rows.push('gap');
-  }
-  return { kind: 'rows', columns: ['term', 'how', 'value'], rows };
-}
-
-function stated(work: Work, payment: number | undefined): Step[] {
-  const { values, numbers } = work.question.solved;
-  return [
-    {
-      kind: 'formula',
-      tex: relation(work),
-      because: 'Each period the balance grows by the factor R, and the payment changes it.',
-    },
-    { kind: 'formula', tex: `R = 1 + ${inLetters('i', work.writing)} = ${texNumber(carried(work, 1 + values.i))}` },
-    {
-      kind: 'says',
-      text: `${termLetter(work)}₀ is ${money(work, numbers.amount)}${payment === undefined ? '' : ` and d is ${money(work, payment)}`}.`,
-      ...(work.due ? { because: 'Payments fall at the beginning: they count before the growth.' } : {}),
-    },
-  ];
-}
 
 /** The recurrence way, or nothing where there is no sequence to follow. */
 export function byRecurrence(work: Work): Way | undefined {
@@ -130,6 +47,10 @@ function answered(work: Work): Answered | undefined {
       return counted(work);
     case 'term':
       return termAfter(work, ask.after ?? 0);
+    case 'multiplier':
+      return stating(work);
+    case 'term-below':
+      return firstPast(work);
     case 'balance-after':
       return balanceBy(work, ask.after ?? 0);
     case 'interest-in':
@@ -169,6 +90,34 @@ function termAfter(work: Work, count: number): Answered {
   const { values, numbers, table } = work.question.solved;
   const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count });
   return { number: lastOf(terms), steps: [...stated(work, table.firstPayment), termRows(work, terms, count)] };
+}
+
+/** The relation itself, its multiplier and its first terms. */
+function stating(work: Work): Answered {
+  const { values, numbers, table } = work.question.solved;
+  const count = Math.min(3, table.count);
+  const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count });
+  return { number: 1 + values.i, steps: [...stated(work, table.firstPayment), termRows(work, terms, count)] };
+}
+
+/** The first term past an amount, looked for one after the other. */
+function firstPast(work: Work): Answered {
+  const { values, numbers, table } = work.question.solved;
+  const k = work.question.exact;
+  const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count: k });
+  const past = money(work, work.question.ask.below ?? 0);
+  const falls = nth(terms, 1) < nth(terms, 0);
+  return {
+    number: terms.length - 1,
+    steps: [
+      ...stated(work, table.firstPayment),
+      termRows(work, terms, k),
+      {
+        kind: 'says',
+        text: `${termLetter(work)}${subscript(k)} is the first term ${falls ? `below ${past}` : `that reaches ${past}`}; the one before it is not.`,
+      },
+    ],
+  };
 }
 
 /** The balance after a payment, with what changes on the way. */

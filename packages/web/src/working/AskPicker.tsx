@@ -9,7 +9,7 @@ interface AskPickerProps {
   readonly onAsk: (ask: Ask) => void;
 }
 
-const argumentWords = { after: 'after payment', from: 'payments', to: 'to' } as const;
+const argumentWords = { after: 'after payment', from: 'payments', to: 'to', below: 'past' } as const;
 
 export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
   const { needs } = quantities[ask.quantity];
@@ -32,8 +32,8 @@ export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
           <FieldInAddress
             className="short"
             type="number"
-            min={need === 'after' ? 0 : 1}
-            step={1}
+            min={need === 'after' || need === 'below' ? 0 : 1}
+            step={need === 'below' ? 'any' : 1}
             value={Number.isFinite(ask[need]) ? (ask[need] ?? '') : ''}
             onText={(text) => onAsk({ ...ask, [need]: text === '' ? NaN : Number(text) })}
           />

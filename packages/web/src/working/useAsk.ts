@@ -11,7 +11,7 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
   const [search, change] = useAddress();
   const asked = search.get('ask') ?? '';
   const known = isQuantity(asked) && quantities[asked].applies(draft) ? asked : undefined;
-  const [after, from, to] = [search.get('at'), search.get('first'), search.get('last')];
+  const [after, from, to, below] = [search.get('at'), search.get('first'), search.get('last'), search.get('past')];
   const ask = useMemo((): Ask => {
     const number = (text: string | null, usual: number): number =>
       text === null ? usual : text === UNREADABLE ? NaN : Number(text);
@@ -21,9 +21,10 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
       after: number(after, year),
       from: number(from, 1),
       to: number(to, year),
+      below: number(below, 0),
       ...(start.refinancing ? { refinancing: start.refinancing } : {}),
     };
-  }, [known, start, after, from, to, draft.paymentsPerYear]);
+  }, [known, start, after, from, to, below, draft.paymentsPerYear]);
   const choose = (next: Ask): void =>
     change((settings) => {
       settings.set('ask', next.quantity);
@@ -32,6 +33,7 @@ export function useAsk(draft: StatementDraft, start: Ask): readonly [Ask, (ask: 
         ['at', 'after'],
         ['first', 'from'],
         ['last', 'to'],
+        ['past', 'below'],
       ] as const) {
         if (!needs.includes(need)) settings.delete(name);
         // What was not changed stays as the address has it: it may be newer than what is drawn.

@@ -1,12 +1,12 @@
 /** What is read off a table at a payment or over a range of payments. */
 
-import { ok, type Result } from '../../result.ts';
-import { recurrenceOf, term } from '../../annuity/recurrence.ts';
+import { fail, ok, type Result } from '../../result.ts';
+import { recurrenceOf, term, terms, type Recurrence } from '../../annuity/recurrence.ts';
 import { balanceAfter, leftToPay, paymentRange } from '../../table/figures.ts';
 import { balanceAt } from '../inputs.ts';
 import { isSaving, kindOf } from '../kinds.ts';
 import type { AskedCase, Inputs, Quantity, QuantityRecord } from '../quantity.ts';
-import { anyPlan, level, owes, pays, within, withPayment } from './builders.ts';
+import { anyPlan, level, owes, pays, whole, within, withPayment } from './builders.ts';
 
 /** At a payment. */
 function after(
@@ -51,6 +51,27 @@ function range(
   };
 }
 
+/** The recurrence of a case, with its payment as it is really paid. */
+export function recurrenceBehind(asked: AskedCase): Result<Recurrence> {
+  const { numbers, values, table } = asked.solved;
+  return recurrenceOf(numbers.amount, values.i, table.firstPayment, values.timing, saves(asked));
+}
+
+/** The number of the first term below an amount where the terms fall, of the first that reaches it where they rise. */
+function firstPast(stated: Recurrence, amount: number): Result<number> {
+  const found = terms(stated, MOST_TERMS);
+  const all = found.ok ? found.value : [];
+  const [start = NaN, next = NaN] = all;
+  const falls = next < start;
+  const at = all.findIndex((value, k) => k > 0 && (falls ? value < amount : value >= amount));
+  return at < 0
+    ? fail('not-reached', `No term of the first ${MOST_TERMS} gets past this amount.`, { field: 'below' })
+    : ok(at);
+}
+
+/** Terms that are looked through for one past an amount. */
+const MOST_TERMS = 1200;
+
 const paidIn = ({ from, to }: Inputs, payment: number): number => (to - from + 1) * payment;
 /** How far the balance moves from before the range to after it, in its own direction. */
 const movedIn = (inputs: Inputs, payment: number, asked: AskedCase): number =>
@@ -78,12 +99,32 @@ export const readingQuantities = {
     'term V of the recurrence, number',
     level,
     (asked, k) => {
-      const { numbers, values, table } = asked.solved;
-      const stated = recurrenceOf(numbers.amount, values.i, table.firstPayment, values.timing, saves(asked));
+      const stated = recurrenceBehind(asked);
       return stated.ok ? term(stated.value, k) : stated;
     },
     balance,
   ),
+  multiplier: whole('the multiplier of the recurrence', 'number', level, {
+    read: ({ solved: { values } }) => ok(1 + values.i),
+    closedForm: ({ i }) => [1 + i],
+    onInputsAlone: true,
+  }),
+  'term-below': {
+    title: 'the first term past an amount',
+    unit: 'count',
+    needs: ['below'],
+    applies: level,
+    words: ({ below }) => `the first term past ${below}`,
+    read: (asked) => {
+      const stated = recurrenceBehind(asked);
+      return stated.ok ? firstPast(stated.value, asked.ask.below ?? 0) : stated;
+    },
+    closedForm: withPayment(({ amount, i, timing }, payment, asked) => {
+      const stated = recurrenceOf(amount, i, payment, timing, saves(asked));
+      const found = stated.ok ? firstPast(stated.value, asked.ask.below ?? 0) : stated;
+      return found.ok ? found.value : NaN;
+    }),
+  },
   'interest-in': range(
     'the interest',
     anyPlan,

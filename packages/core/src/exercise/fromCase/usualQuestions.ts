@@ -58,7 +58,9 @@ export function usualQuestions(plan: Pick<ExercisePlan, 'id' | 'draft'>, count?:
   const questions = asked
     .filter(([quantity]) => quantities[quantity].applies(draft) && (worthAsking[quantity]?.(draft) ?? true))
     .map(([quantity, args]) => questionOf(plan, quantity, args));
-  return kindOf(draft).hasTable && kindOf(draft).pays ? [...questions, firstRows(plan, Math.min(3, most))] : questions;
+  if (!kindOf(draft).hasTable || !kindOf(draft).pays) return questions;
+  const isRecurrence = kindOf(draft).level && draft.changes.length === 0;
+  return [...questions, firstRows(plan, Math.min(3, most)), ...(isRecurrence ? [recurrenceOf(plan)] : [])];
 }
 
 /** What can be asked of any loan, and tells something only of some. */
@@ -87,6 +89,15 @@ function firstRows({ id }: Pick<ExercisePlan, 'id'>, rows: number): UsualQuestio
     marks: LATER_MARKS * 2,
     ask: { quantity: 'table', plan: id, blanks: [], args: { from: '1', to: String(rows) } },
     format: { kind: 'money', decimals: 2 },
+  };
+}
+
+function recurrenceOf({ id }: Pick<ExercisePlan, 'id'>): UsualQuestion {
+  return {
+    prompt: 'State the recurrence: where it starts, and how each term follows from the one before.',
+    marks: FIRST_MARKS,
+    ask: { quantity: 'relation', plan: id },
+    format: { kind: 'number', decimals: 4 },
   };
 }
 

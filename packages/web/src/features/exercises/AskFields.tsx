@@ -6,6 +6,7 @@ import {
   quantityIds,
   usualFormat,
   type AnswerFormat,
+  type AskArgument,
   type AskTexts,
   type Exercise,
   type PartAsk,
@@ -19,6 +20,7 @@ const special: readonly (readonly [AskChoice, string])[] = [
   ['difference', 'the difference of two plans'],
   ['expression', 'an expression over answers'],
   ['table', 'a table to fill in'],
+  ['relation', 'the relation of the recurrence'],
   ['choice', 'which plan is better'],
 ];
 
@@ -29,6 +31,7 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
   const args = ask.args ?? {};
   if (ask.quantity === 'expression') return ask.text || 'an expression';
   if (ask.quantity === 'table') return `rows ${args.from ?? 1} to ${args.to || 'the last'} to fill in`;
+  if (ask.quantity === 'relation') return `the relation of the recurrence${several ? ` of ${plan(ask.plan)}` : ''}`;
   if (ask.quantity === 'difference') return `${quantities[ask.of].title}: ${plan(ask.plan)} less ${plan(ask.other)}`;
   if (ask.quantity === 'choice') return `which has ${ask.prefer} of ${quantities[ask.of].title}`;
   const { needs } = quantities[ask.quantity];
@@ -40,6 +43,7 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
           after: args.after,
           from: args.from,
           to: args.to,
+          below: args.below,
         });
   return `${words}${several ? ` of ${plan(ask.plan)}` : ''}${args.paying ? `, paying ${args.paying}` : ''}`;
 }
@@ -174,7 +178,12 @@ const paid: readonly AskChoice[] = [
 function Arguments({ ask, label, onChange }: FieldProps) {
   const args = ask.args ?? {};
   const set = (change: AskTexts) => onChange({ ...ask, args: { ...args, ...change } });
-  const words = { after: 'after payment', from: ask.quantity === 'table' ? 'rows' : 'payments', to: 'to' };
+  const words = {
+    below: 'past',
+    after: 'after payment',
+    from: ask.quantity === 'table' ? 'rows' : 'payments',
+    to: 'to',
+  };
   return (
     <>
       {needsOf(ask).map((need) => (
@@ -204,8 +213,9 @@ function Arguments({ ask, label, onChange }: FieldProps) {
   );
 }
 
-function needsOf(ask: PartAsk): readonly ('after' | 'from' | 'to')[] {
+function needsOf(ask: PartAsk): readonly AskArgument[] {
   if (ask.quantity === 'expression') return [];
   if (ask.quantity === 'table') return ['from', 'to'];
+  if (ask.quantity === 'relation') return [];
   return quantities['of' in ask ? ask.of : ask.quantity].needs;
 }

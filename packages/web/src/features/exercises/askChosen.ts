@@ -25,8 +25,8 @@ const money: AnswerFormat = { kind: 'money', decimals: 2 };
 
 export function askChosen(exercise: Exercise, ask: PartAsk, choice: AskChoice): [PartAsk, AnswerFormat] {
   const { id: plan } = planOf(exercise, ask);
-  const { after = '12', from = '1', to = '12' } = ask.args ?? {};
-  const args = { after, from, to };
+  const { after = '12', from = '1', to = '12', below = '' } = ask.args ?? {};
+  const args = { after, from, to, ...(below === '' ? {} : { below }) };
   const [first, second = first] = exercise.plans.map(({ id }) => id);
   switch (choice) {
     case 'difference': {
@@ -38,6 +38,11 @@ export function askChosen(exercise: Exercise, ask: PartAsk, choice: AskChoice): 
       const plans = exercise.plans.map(({ id }) => id);
       return [{ quantity: choice, of, plans, prefer: 'less', args }, usualFormat(of)];
     }
+    case 'relation':
+      return [
+        { quantity: choice, plan },
+        { kind: 'number', decimals: 4 },
+      ];
     case 'expression':
       return [{ quantity: choice, text: '' }, money];
     case 'table':

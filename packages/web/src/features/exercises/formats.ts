@@ -12,5 +12,8 @@ export const formats: readonly { readonly id: string; readonly words: string; re
   { id: 'count-up', words: 'a whole count, rounded up', format: { kind: 'count', decimals: 0, up: true } },
   { id: 'count-0', words: 'a whole count', format: { kind: 'count', decimals: 0 } },
   { id: 'count-2', words: 'a count with two decimals', format: { kind: 'count', decimals: 2 } },
+  { id: 'number-4', words: 'a number, four decimals', format: { kind: 'number', decimals: 4 } },
+  { id: 'number-6', words: 'a number, six decimals', format: { kind: 'number', decimals: 6 } },
+  { id: 'number-8', words: 'a number, eight decimals', format: { kind: 'number', decimals: 8 } },
   { id: 'years-months', words: 'years and months', format: { kind: 'years-months', decimals: 0, up: true } },
 ];

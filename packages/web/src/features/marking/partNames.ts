@@ -2,7 +2,13 @@
 
 import { isQuantity, quantities, type Part } from '@hardy-sextant/core';
 
-const special = { difference: 'difference', expression: 'result', table: 'table', choice: 'choice' } as const;
+const special = {
+  relation: 'relation',
+  difference: 'difference',
+  expression: 'result',
+  table: 'table',
+  choice: 'choice',
+} as const;
 
 /** "payment", "balance after 18", "table". */
 export function partName({ ask }: Part): string {
