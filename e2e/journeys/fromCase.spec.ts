@@ -103,7 +103,7 @@ test('a recurrence exercise is written, given to a class, and judged piece by pi
   await page.getByLabel('prompt of part c').fill('Which term first falls below 5,000?');
   await page.getByLabel('what is asked of part c').selectOption('term-below');
   await page.getByLabel('past of part c').fill('5,000');
-  await expect(page.getByRole('button', { name: 'working of part c' })).toHaveText('11');
+  await expect(page.getByRole('button', { name: 'working of part c' })).toHaveText('12');
   // Tried as a student would write it.
   const student = page.getByRole('region', { name: 'Try it as a student' });
   await student.getByLabel('answer to part b').fill('u(n) = 1.005 u(n-1) + 398.89, u(0) = 9000');
@@ -122,11 +122,11 @@ test('a recurrence exercise is written, given to a class, and judged piece by pi
   await grid.focus();
   await page.evaluate(
     (text) => navigator.clipboard.writeText(text),
-    '398.89\tu(0) = 9000, u(n) = 1.005 u(n-1) − 398.89\t11\n398.89\tV(0) = 9000; V(n+1) = 0.005 V(n) − 398.89\t12',
+    '398.89\tu(0) = 9000, u(n) = 1.005 u(n-1) − 398.89\t12\n398.89\tV(0) = 9000; V(n+1) = 0.005 V(n) − 398.89\t400',
   );
   await page.keyboard.press('Control+v');
   const row = (name: string) => page.getByRole('row', { name: new RegExp(name) });
-  await expect(row('Ada Quill').getByRole('gridcell').last()).toHaveText('8');
+  await expect(row('Ada Quill').getByRole('gridcell').last()).toHaveText('7');
   await expect(row('Ben Osier').getByRole('gridcell').last()).toHaveText('5');
   await row('Ben Osier').getByRole('gridcell').nth(1).click();
   await expect(page.getByRole('complementary', { name: 'The answer explained' })).toContainText(

@@ -127,6 +127,7 @@ export * from './statement/question.ts';
 export { readStatement, type StatementOutcome } from './statement/readStatement.ts';
 export * from './working/solution.ts';
 export * from './working/workedSolution.ts';
+export { partWorking, type PartWorking } from './working/partWorking.ts';
 export { crossCheck, type CheckedWay, type CrossCheck } from './working/crossCheck.ts';
 export * from './working/enteringStyle.ts';
 export * from './working/device.ts';

@@ -173,7 +173,7 @@ function WorkedPart({ exercise, view: { key, numbers, rules }, partId, onPart }:
         ))}
         <TextButton onClick={() => onPart('')}>close</TextButton>
       </div>
-      <PartWorked exercise={exercise} numbers={numbers} rules={rules} part={part} keyed={keyed} />
+      <PartWorked exercise={exercise} numbers={numbers} rules={rules} part={part} keyed={keyed} keys={key} />
     </section>
   );
 }

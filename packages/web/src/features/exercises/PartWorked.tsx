@@ -1,13 +1,12 @@
-/** A part worked: the story with its facts marked, then every way. */
+/** A part worked: the story with its facts marked, what it goes on from, every way of each question, and what comes of them. */
 import {
-  askInWords,
   fillText,
   givensInForce,
   markStory,
   numberStyleById,
+  partWorking,
   storyText,
   workedSolution,
-  writeMoney,
   type Exercise,
   type HouseRules,
   type KeyedPart,
@@ -15,8 +14,10 @@ import {
   type Part,
   type Result,
 } from '@hardy-sextant/core';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { Chip } from '../../ui/Chip.tsx';
 import { Loading } from '../../ui/States.tsx';
+import { Steps } from '../../working/Steps.tsx';
 
 const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
@@ -26,15 +27,21 @@ interface PartWorkedProps {
   readonly rules: HouseRules;
   readonly part: Part;
   readonly keyed: Result<KeyedPart>;
+  /** The key of every part, for what this one goes on from. */
+  readonly keys: readonly Result<KeyedPart>[];
 }
 
-export function PartWorked({ exercise, numbers, rules, part, keyed }: PartWorkedProps) {
+export function PartWorked({ exercise, numbers, rules, part, keyed, keys }: PartWorkedProps) {
   const style = numberStyleById(rules.numberStyle);
   const { written } = givensInForce(exercise, numbers, style);
+  const [place, setPlace] = useState(0);
   if (!keyed.ok) return <p className="wrong">{keyed.problem.message}</p>;
-  const question = keyed.value.question ?? keyed.value.questions[0];
+  const { before, sides, after } = partWorking(exercise, keyed.value, keys, rules);
+  const side = sides[place] ?? sides[0];
   const story = storyText(exercise.story, written);
-  const facts = question ? workedSolution(question, { style }).facts : [];
+  const asked = keyed.value.question ?? side?.question;
+  const facts = asked ? workedSolution(asked, { style }).facts : [];
+  const said = `${story} ${fillText(part.prompt, written)}`;
   return (
     <>
       <p className="story marked">
@@ -51,35 +58,30 @@ export function PartWorked({ exercise, numbers, rules, part, keyed }: PartWorked
       <p>
         <strong>{part.id}</strong> {fillText(part.prompt, written)}
       </p>
-      {question ? (
+      {before.length > 0 && <Steps steps={before} name="From earlier parts" />}
+      {sides.length > 1 && (
+        <div className="line small">
+          {sides.map(({ name }, at) => (
+            <Chip key={name} name={name} pressed={sides[at] === side} onPress={() => setPlace(at)} />
+          ))}
+        </div>
+      )}
+      {side && (
         <Suspense fallback={<Loading what="the working" />}>
           <WorkingDesk
             view="working"
-            draft={question.draft}
+            draft={side.question.draft}
             rules={rules}
             style={style}
             title={exercise.title}
-            statement={{
-              solved: `${story} ${fillText(part.prompt, written)}`,
-              asked: `${story} ${fillText(part.prompt, written)}`,
-            }}
-            ask={question.ask}
-            question={question}
+            statement={{ solved: said, asked: said }}
+            ask={side.question.ask}
+            question={side.question}
             fixed
           />
         </Suspense>
-      ) : (
-        <p>
-          {'text' in part.ask ? `${part.ask.text} = ` : ''}
-          <strong>{keyed.value.written}</strong>
-        </p>
       )}
-      {keyed.value.questions.length > 1 && (
-        <p>
-          {keyed.value.questions.map((each) => `${askInWords(each.ask)}: ${writeMoney(each.exact)}`).join('; ')} →{' '}
-          <strong>{keyed.value.written}</strong>
-        </p>
-      )}
+      {after.length > 0 && <Steps steps={after} name="What comes of it" />}
     </>
   );
 }
