@@ -456,3 +456,38 @@ test('is worked from the keyboard alone, with the list of shortcuts and the comm
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('name of the case')).toHaveValue('Orchard endowment');
 });
+
+test('irregular extra payments are typed into the table, pasted as a list and given by a rule', async ({ page }) => {
+  await state(page, '24,330', '7.2', '48');
+  await expect(answer(page, 'each payment')).toHaveText('584.87');
+  const table = page.getByRole('region', { name: /^Amortization table/ });
+  const third = table.getByRole('row').filter({ hasText: /^3/ }).first();
+  await third.getByRole('cell').nth(4).dblclick();
+  await table.getByLabel('extra with payment 3').fill('1,000');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'one extra payment, 1,000.00 in all' })).toBeVisible();
+  await expect(third).toContainText('1,000.00');
+  // The next one by the keyboard alone.
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await table.getByLabel('extra with payment 4').fill('lots');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('“lots” is no amount: nothing was changed.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await table.getByLabel('extra with payment 4').fill('250');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'two extra payments, 1,250.00 in all' }).click();
+  const list = page.getByLabel('Extra payments, one a line');
+  await expect(list).toHaveValue('3: 1,000.00\n4: 250.00');
+  await list.fill('3: 1,000\nsoon\nevery 12 from 6: 200\n97: 50');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('five extra payments, 1,800.00 in all.')).toBeVisible();
+  await expect(dialog.getByText('Line 2, “soon”: A payment’s number and an amount are expected')).toBeVisible();
+  await expect(dialog.getByText('Line 4, “97: 50”: The last payment is payment 48.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
+  await expect(page.getByText('2 lines are not read: line 2, “soon”')).toBeVisible();
+  await expect(table.getByRole('row').filter({ hasText: /^6/ }).first()).toContainText('200.00');
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(page.getByRole('button', { name: 'two extra payments, 1,250.00 in all' })).toBeVisible();
+});

@@ -25,8 +25,10 @@ const rateQuote: z.ZodType<RateQuote> = z.object({
 
 const changeDraft: z.ZodType<ChangeDraft> = z.object({
   id: localId,
-  kind: z.enum(['extra', 'rate', 'payment', 'interest-only', 'deferred', 'draw']),
-  texts: z.partialRecord(z.enum(['amount', 'rate', 'from', 'to', 'every', 'after', 'through', 'before']), slot),
+  kind: z.enum(['extra', 'extras', 'rate', 'payment', 'interest-only', 'deferred', 'draw']),
+  texts: z
+    .partialRecord(z.enum(['amount', 'rate', 'from', 'to', 'every', 'after', 'through', 'before']), slot)
+    .and(z.object({ list: z.string().max(12_000, 'A list has at most 12,000 characters.').optional() })),
   payment: z.enum(['again', 'same']),
 });
 

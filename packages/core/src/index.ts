@@ -35,14 +35,7 @@ export { evaluateExpression, readSlotText, type Scope } from './money/expression
 export * from './case/statement.ts';
 export * from './statement/draft.ts';
 export * from './statement/newDraft.ts';
-export {
-  changeKinds,
-  newChange,
-  readChange,
-  type ChangeDraft,
-  type ChangeField,
-  type ChangeKind,
-} from './statement/changeDraft.ts';
+export { newChange, readChange, type ChangeDraft, type ChangeField, type ChangeKind } from './statement/changeDraft.ts';
 export * from './case/quote.ts';
 export * from './case/kind.ts';
 export * from './case/kinds.ts';
@@ -94,6 +87,8 @@ export { answerName, draftTexts, usesOf } from './exercise/uses.ts';
 export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercise/fillTable.ts';
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
+export { extrasCalendar, withExtraPayment } from './statement/typedExtra.ts';
+export { extrasInWords, readExtras, withExtra, type ExtrasCalendar, type ReadExtras } from './statement/extrasList.ts';
 export { seededRandom } from './exercise/random.ts';
 export { usualRange } from './exercise/usualRange.ts';
 export { exerciseFromCase, type StatedCase } from './exercise/fromCase/exerciseFromCase.ts';

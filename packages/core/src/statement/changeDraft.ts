@@ -5,11 +5,13 @@ import type { NumberStyle } from '../money/numberStyle.ts';
 import { readSlotText, type Scope } from '../money/expression.ts';
 import type { Change } from '../table/plan.ts';
 import { quotedRate, type RateQuote } from '../case/quote.ts';
+import { readExtras, type ExtrasCalendar } from './extrasList.ts';
 
-export type ChangeKind = Change['kind'];
+/** A change as it is stated: those of the table, and a list of irregular extra payments. */
+export type ChangeKind = Change['kind'] | 'extras';
 
 /** Fields of a change, as text; a kind uses those it has. */
-export type ChangeField = 'amount' | 'rate' | 'from' | 'to' | 'every' | 'after' | 'through' | 'before';
+export type ChangeField = 'amount' | 'rate' | 'from' | 'to' | 'every' | 'after' | 'through' | 'before' | 'list';
 
 export interface ChangeDraft {
   readonly id: string;
@@ -35,8 +37,8 @@ interface ChangeRecord {
   ) => Change;
 }
 
-/** One record a kind of change. */
-export const changeKinds: Readonly<Record<ChangeKind, ChangeRecord>> = {
+/** One record a kind of change that is one change of the table. */
+const single: Readonly<Record<Change['kind'], ChangeRecord>> = {
   extra: {
     needs: ['amount', 'from'],
     may: ['to', 'every'],
@@ -95,19 +97,37 @@ export const changeKinds: Readonly<Record<ChangeKind, ChangeRecord>> = {
   },
 };
 
+/** What a new change of each kind starts with. */
+export const changeStarts: Readonly<Record<ChangeKind, ChangeDraft['texts']>> = {
+  extra: single.extra.start,
+  extras: { list: '' },
+  rate: single.rate.start,
+  payment: single.payment.start,
+  'interest-only': single['interest-only'].start,
+  deferred: single.deferred.start,
+  draw: single.draw.start,
+};
+
 export function newChange(kind: ChangeKind, id: string): ChangeDraft {
-  return { id, kind, texts: changeKinds[kind].start, payment: kind === 'draw' ? 'same' : 'again' };
+  return { id, kind, texts: changeStarts[kind], payment: kind === 'draw' ? 'same' : 'again' };
 }
 
 export type ReadChange =
-  | { readonly state: 'read'; readonly change: Change }
+  | { readonly state: 'read'; readonly changes: readonly Change[] }
   /** An amount or a place is not filled in yet: the change does not count so far. */
   | { readonly state: 'waiting' }
   | { readonly state: 'wrong'; readonly problems: Readonly<Partial<Record<ChangeField, Problem>>> };
 
 /** Reads one change. Places are payment numbers; rates are in percent and quoted as the statement's. */
-export function readChange(draft: ChangeDraft, quote: RateQuote, scope: Scope, style: NumberStyle): ReadChange {
-  const { needs, may, make } = changeKinds[draft.kind];
+export function readChange(
+  draft: ChangeDraft,
+  quote: RateQuote,
+  scope: Scope,
+  style: NumberStyle,
+  calendar: ExtrasCalendar = { firstPaymentDate: '', paymentsPerYear: 12 },
+): ReadChange {
+  if (draft.kind === 'extras') return readList(draft.texts.list ?? '', style, calendar);
+  const { needs, may, make } = single[draft.kind];
   const numbers: Partial<Record<ChangeField, number>> = {};
   const problems: Partial<Record<ChangeField, Problem>> = {};
   let waiting = false;
@@ -127,5 +147,18 @@ export function readChange(draft: ChangeDraft, quote: RateQuote, scope: Scope, s
   if (waiting) return { state: 'waiting' };
   // A field it must have is there: without one it would be waiting.
   const of = (field: ChangeField): number => numbers[field] ?? NaN;
-  return { state: 'read', change: make(of, numbers, draft, quote) };
+  return { state: 'read', changes: [make(of, numbers, draft, quote)] };
+}
+
+/** A list of extra payments, each a change of the table. */
+function readList(text: string, style: NumberStyle, calendar: ExtrasCalendar): ReadChange {
+  const { extras, unread } = readExtras(text, style, calendar);
+  const [first] = unread;
+  // Lines that cannot be read are said beside the list; the others count all the same.
+  if (first && extras.length === 0) {
+    const message = `Line ${first.line}, “${first.text.slice(0, 30)}”: ${first.why}`;
+    return { state: 'wrong', problems: { list: { code: 'unreadable', message, field: 'list' } } };
+  }
+  if (extras.length === 0) return { state: 'waiting' };
+  return { state: 'read', changes: extras.map(({ payment, amount }) => ({ kind: 'extra', from: payment, amount })) };
 }

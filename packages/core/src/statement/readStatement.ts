@@ -8,6 +8,7 @@ import { kindOf } from '../case/kinds.ts';
 import type { SlotName, Statement } from '../case/statement.ts';
 import { readChange, type ChangeField } from './changeDraft.ts';
 import type { StatementDraft } from './draft.ts';
+import { extrasCalendar } from './typedExtra.ts';
 import { readBuildUp, readDraft } from './readDraft.ts';
 
 /** Something is not filled in yet. */
@@ -44,11 +45,11 @@ export function readStatement(draft: StatementDraft, names: Scope = {}): Stateme
   const changeIds: string[] = [];
   const changeProblems: Record<string, WrongStatement['changeProblems'][string]> = {};
   for (const change of kindOf(draft).takesChanges ? draft.changes : []) {
-    const read = readChange(change, draft.quote, scope, style);
+    const read = readChange(change, draft.quote, scope, style, extrasCalendar(draft, numbers));
     if (read.state === 'wrong') changeProblems[change.id] = read.problems;
     if (read.state === 'read') {
-      changes.push(read.change);
-      changeIds.push(change.id);
+      changes.push(...read.changes);
+      changeIds.push(...read.changes.map(() => change.id));
     }
   }
   if (Object.keys(problems).length > 0 || Object.keys(changeProblems).length > 0)

@@ -263,6 +263,8 @@ function changeWords(change: ChangeDraft): string {
   switch (change.kind) {
     case 'extra':
       return `${text('amount')} extra`;
+    case 'extras':
+      return 'extra payments by a list';
     case 'rate':
       return `${text('rate').replace(/%$/, '').trim()} % after ${text('after')}${change.payment === 'same' ? ', same payment' : ''}`;
     case 'payment':

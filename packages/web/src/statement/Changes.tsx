@@ -1,24 +1,29 @@
 /** Changes to a plan as short sentences under the statement, edited in place. */
 import { Menu, UnstyledButton } from '@mantine/core';
 import {
+  extrasCalendar,
   namesOf,
   numberStyleById,
+  readDraft,
   type CaseOutcome,
   type ChangeDraft,
   type ChangeField,
   type ChangeKind,
+  type ExtrasCalendar,
   type StatementDraft,
 } from '@hardy-sextant/core';
 import { IconX } from '@tabler/icons-react';
 import { memo } from 'react';
 import { Choice } from './Choice.tsx';
+import { ExtrasList } from './ExtrasList.tsx';
 import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
 
 type Piece =
   | { readonly words: string }
   | { readonly field: ChangeField; readonly name: string; readonly hint?: string }
-  | { readonly again: true };
+  | { readonly again: true }
+  | { readonly list: true };
 
 /** The sentence of each kind of change. */
 const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly pieces: readonly Piece[] }>> = {
@@ -36,6 +41,7 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
       { words: 'payments' },
     ],
   },
+  extras: { title: 'extra payments as a list', pieces: [{ list: true }] },
   rate: {
     title: 'another rate',
     pieces: [
@@ -110,6 +116,7 @@ export function Changes({ draft, outcome, onChange }: ChangesProps) {
             <ChangeSentence
               change={change}
               numberStyle={draft.numberStyle}
+              calendar={extrasCalendar(draft, readDraft(draft).numbers)}
               problems={problems[change.id] ?? {}}
               onChange={(next) =>
                 onChange(
@@ -176,16 +183,28 @@ interface ChangeSentenceProps {
   readonly change: ChangeDraft;
   /** Id of the number style the texts are written in. */
   readonly numberStyle: string;
+  /** When payments fall. */
+  readonly calendar: ExtrasCalendar;
   readonly problems: Readonly<Partial<Record<ChangeField | 'whole', { readonly message: string }>>>;
   readonly onChange: (change: ChangeDraft) => void;
 }
 
-export function ChangeSentence({ change, numberStyle, problems, onChange }: ChangeSentenceProps) {
+export function ChangeSentence({ change, numberStyle, calendar, problems, onChange }: ChangeSentenceProps) {
   const style = numberStyleById(numberStyle);
   return (
     <span className={styles.sentence}>
       {sentences[change.kind].pieces.map((piece, at) => {
         if ('words' in piece) return <span key={at}>{piece.words}</span>;
+        if ('list' in piece)
+          return (
+            <ExtrasList
+              key={at}
+              text={change.texts.list ?? ''}
+              style={style}
+              calendar={calendar}
+              onText={(list) => onChange({ ...change, texts: { ...change.texts, list } })}
+            />
+          );
         if ('again' in piece)
           return (
             <Choice

@@ -11,7 +11,8 @@ import {
   type Table,
   type TableRow,
 } from '@hardy-sextant/core';
-import { useEffect, useMemo, useRef, type CSSProperties, type KeyboardEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type RefObject } from 'react';
+import { ExtraField } from './ExtraField.tsx';
 import { useNumberStyle } from './Figures.tsx';
 import styles from './TablePanel.module.css';
 
@@ -30,6 +31,8 @@ interface TablePanelProps {
   readonly onSelect: (from: number, to: number) => void;
   /** Brings a payment into view whenever it changes. */
   readonly jumpTo?: number | undefined;
+  /** Takes what is typed into the Extra column of a payment; without it nothing can be typed. */
+  readonly onExtra?: (payment: number, text: string) => void;
 }
 
 /** Cells are text, written once a row: a component each would cost more than the rows themselves while somebody types. */
@@ -42,8 +45,9 @@ interface Column {
 
 type Line = { readonly row: TableRow } | { readonly year: Subtotal };
 
-export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePanelProps) {
+export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }: TablePanelProps) {
   const scroller = useRef<HTMLDivElement>(null);
+  const { typing, extra } = useTypedExtra(scroller, onExtra);
   const style = useNumberStyle();
   const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
@@ -61,11 +65,9 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
   useJump(virtual, jumpTo === undefined ? -1 : lineOf(lines, jumpTo));
 
   const keys = (event: KeyboardEvent) => {
-    const end = movedBy(event.key, selected.to, table.count);
-    if (end === undefined) return;
+    if (event.key === 'Enter' && extra && selected.to >= 1 && typing === undefined) extra.onType(selected.to);
+    else if (!walk(event, selected, table.count, onSelect, virtual, lines)) return;
     event.preventDefault();
-    onSelect(event.shiftKey ? Math.min(selected.from, end) : end, end);
-    virtual.scrollToIndex(lineOf(lines, end));
   };
   return (
     <div className={`sheet ${styles.panel}`}>
@@ -76,7 +78,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
         className={styles.scroller}
         tabIndex={0}
         role="region"
-        aria-label="Amortization table; arrow keys choose a payment, with Shift a range"
+        aria-label={`Amortization table; arrow keys choose a payment, with Shift a range${onExtra ? '; Enter types an extra payment' : ''}`}
         onKeyDown={keys}
       >
         <div role="table" aria-rowcount={lines.length + 1} className="figures" style={{ minWidth: width }}>
@@ -91,6 +93,8 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
                 style={{ ...template, transform: `translateY(${start}px)` }}
                 selected={selected}
                 growing={table.firstGrowing}
+                typing={typing}
+                {...(extra ? { extra } : {})}
                 onSelect={onSelect}
               />
             ))}
@@ -102,11 +106,38 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo }: TablePan
   );
 }
 
+/** The payment whose extra is being typed; afterwards the table takes the keys again. */
+function useTypedExtra(scroller: RefObject<HTMLDivElement | null>, onExtra: TablePanelProps['onExtra']) {
+  const [typing, setTyping] = useState<number>();
+  const typed = (payment: number, text: string | undefined) => {
+    setTyping(undefined);
+    scroller.current?.focus();
+    if (text !== undefined) onExtra?.(payment, text);
+  };
+  return { typing, ...(onExtra ? { extra: { onType: setTyping, onTyped: typed } } : {}) };
+}
+
 /** Brings a line into view whenever it is another one; the virtualizer is the same object for the life of the panel. */
 function useJump(virtual: Virtualizer<HTMLDivElement, Element>, line: number): void {
   useEffect(() => {
     if (line >= 0) virtual.scrollToIndex(line, { align: 'center' });
   }, [virtual, line]);
+}
+
+/** Chooses the payment an arrow key leads to, with Shift a range; whether the key was one of them. */
+function walk(
+  { key, shiftKey }: KeyboardEvent,
+  selected: TablePanelProps['selected'],
+  count: number,
+  onSelect: TablePanelProps['onSelect'],
+  virtual: Virtualizer<HTMLDivElement, Element>,
+  lines: readonly Line[],
+): boolean {
+  const end = movedBy(key, selected.to, count);
+  if (end === undefined) return false;
+  onSelect(shiftKey ? Math.min(selected.from, end) : end, end);
+  virtual.scrollToIndex(lineOf(lines, end));
+  return true;
 }
 
 const lineOf = (lines: readonly Line[], payment: number): number =>
@@ -162,10 +193,19 @@ interface TableLineProps {
   /** The payment from which the balance grows. */
   readonly growing: number | undefined;
   readonly onSelect: (from: number, to: number) => void;
+  /** The payment whose extra is being typed. */
+  readonly typing: number | undefined;
+  readonly extra?: {
+    readonly onType: (payment: number) => void;
+    /** Nothing where the typing was called off. */
+    readonly onTyped: (payment: number, text: string | undefined) => void;
+  };
 }
 
 /** A row, or a year's subtotal. */
-function TableLine({ line, columns, index, style, selected: { from, to }, growing, onSelect }: TableLineProps) {
+function TableLine(props: TableLineProps) {
+  const { line, columns, index, style, selected, growing, onSelect, typing, extra } = props;
+  const { from, to } = selected;
   if (!line) return null;
   const placed = { role: 'row', 'aria-rowindex': index + 2, style } as const;
   const look = `${styles.row} ${styles.line}`;
@@ -190,14 +230,26 @@ function TableLine({ line, columns, index, style, selected: { from, to }, growin
         shiftKey ? onSelect(Math.min(from, row.number), Math.max(from, row.number)) : onSelect(row.number, row.number)
       }
     >
-      {columns.map(({ title, cell }) => (
-        <span role="cell" key={title}>
-          {cell(row)}
-        </span>
-      ))}
+      {columns.map(({ title, cell }) =>
+        title === EXTRA && extra && typing === row.number ? (
+          <ExtraField key={title} row={row} onTyped={extra.onTyped} />
+        ) : (
+          <span
+            role="cell"
+            key={title}
+            {...(title === EXTRA && extra
+              ? { title: 'Double-click to type an extra payment', onDoubleClick: () => extra.onType(row.number) }
+              : {})}
+          >
+            {cell(row)}
+          </span>
+        ),
+      )}
     </div>
   );
 }
+
+const EXTRA = 'Extra';
 
 /** Rows with the subtotal of each year behind its last one. */
 function linesOf(table: Table, years: TableView['years']): readonly Line[] {
@@ -256,7 +308,7 @@ function paidColumns({ plan, totals }: Table, money: (value: number) => string):
       year: (year) => money(year.paid - year.extra),
       all: money(totals.paid - totals.extra),
     },
-    { title: 'Extra', cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
+    { title: EXTRA, cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
     {
       title: plan.kind === 'saving' ? 'Added' : 'To principal',
       cell: (row) => money(row.principal),

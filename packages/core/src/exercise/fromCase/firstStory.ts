@@ -167,6 +167,8 @@ export function changeSentence({ kind, texts, payment }: ChangeDraft): string {
       return to || every
         ? `${amount} more is paid with ${every && every !== '1' ? `payment ${from || '1'} and every ${every} payments after it` : `each payment from payment ${from || '1'}`}${to ? ` to payment ${to}` : ' on'}`
         : `${amount} more is paid with payment ${from}`;
+    case 'extras':
+      return listed(texts.list ?? '');
     case 'rate':
       return rate
         ? `After payment ${behind || '0'} the rate is ${rate}, and the payment ${payment === 'same' ? 'stays the same' : 'is worked out again'}`
@@ -180,6 +182,15 @@ export function changeSentence({ kind, texts, payment }: ChangeDraft): string {
     case 'draw':
       return amount ? `${amount} more is received before payment ${before}` : '';
   }
+}
+
+/** Irregular extra payments in a sentence, each with its payment. */
+function listed(text: string): string {
+  const lines = text
+    .split(/[\n;]/)
+    .map((line) => /^(?:payment\s+)?(\d+)[:\s]+(.+)$/.exec(line.trim()))
+    .flatMap((found) => (found ? [`${found[2]} with payment ${found[1]}`] : []));
+  return lines.length === 0 ? '' : `More is paid besides: ${lines.join(', ')}`;
 }
 
 const fromTo = (from: string | undefined, through: string | undefined): string =>

@@ -54,6 +54,7 @@ const buildUpGivens: Readonly<Record<keyof BuildUp, string>> = {
 
 const changeGivens: Readonly<Record<ChangeDraft['kind'], Readonly<Partial<Record<ChangeField, string>>>>> = {
   extra: { amount: 'extra' },
+  extras: {},
   rate: { rate: 'new rate' },
   payment: { amount: 'new payment' },
   draw: { amount: 'second sum' },

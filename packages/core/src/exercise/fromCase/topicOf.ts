@@ -37,6 +37,7 @@ export type Topic = (typeof topics)[number];
 
 const byChange: Readonly<Record<ChangeDraft['kind'], Topic>> = {
   extra: 'extra payments',
+  extras: 'extra payments',
   payment: 'extra payments',
   rate: 'changing rates',
   'interest-only': 'interest-only and deferred',

@@ -1,6 +1,11 @@
 /** What stands under the tabs of the Bench: the table, the working, the pictures and searches of a solved case. */
+import { notifications } from '@mantine/notifications';
 import {
   describeVariation,
+  kindOf,
+  numberStyleById,
+  readEntry,
+  withExtraPayment,
   type Ask,
   type HouseRules,
   type NumberStyle,
@@ -9,6 +14,7 @@ import {
 } from '@hardy-sextant/core';
 import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/States.tsx';
+import { newId } from '../../statement/Changes.tsx';
 import { statementInWords } from '../../statement/statementInWords.ts';
 import { TablePanel, type TableView } from '../../statement/TablePanel.tsx';
 import { Timeline } from '../../statement/Timeline.tsx';
@@ -94,7 +100,18 @@ export function BenchPanel(props: BenchPanelProps) {
   }
 }
 
-function TableWithRange({ solved: { table }, view, range, jumpTo, onPaymentRange }: BenchPanelProps) {
+function TableWithRange(props: BenchPanelProps) {
+  const { solved, document, view, range, jumpTo, onPaymentRange, onEdit } = props;
+  const { table } = solved;
+  const { takesChanges, pays } = kindOf(document.draft);
+  const typeExtra = (payment: number, text: string) => {
+    const style = numberStyleById(document.draft.numberStyle);
+    const entry = readEntry(text.trim() === '' ? '0' : text, style);
+    if (!entry.ok || entry.value.percent || entry.value.value < 0)
+      return notifications.show({ message: `“${text}” is no amount: nothing was changed.` });
+    const typed = { payment, amount: entry.value.value, shown: table.rows[payment - 1]?.extra ?? 0, id: newId() };
+    onEdit((before) => ({ ...before, draft: withExtraPayment(before.draft, typed, style) }), `extra.${payment}`);
+  };
   return (
     <div className="beside">
       <TablePanel
@@ -103,6 +120,7 @@ function TableWithRange({ solved: { table }, view, range, jumpTo, onPaymentRange
         selected={range.chosen ? range : { from: 1, to: 0 }}
         onSelect={onPaymentRange}
         jumpTo={jumpTo}
+        {...(takesChanges && pays ? { onExtra: typeExtra } : {})}
       />
       <PaymentRangePanel table={table} from={range.from} to={range.to} onRead={onPaymentRange} />
     </div>

@@ -76,6 +76,7 @@ export const VariationHead = memo(function VariationHead({ place, places, act, .
             key={change.id}
             change={change}
             numberStyle={numberStyle}
+            calendar={{ firstPaymentDate: '', paymentsPerYear: shown.paymentsPerYear }}
             problems={{}}
             onChange={(next) =>
               onChange(

@@ -218,6 +218,7 @@ export function foundVariation(
 /** The field that says when a change comes. */
 const placeOf: Readonly<Record<ChangeDraft['kind'], keyof ChangeDraft['texts']>> = {
   extra: 'from',
+  extras: 'list',
   draw: 'before',
   rate: 'after',
   payment: 'after',
