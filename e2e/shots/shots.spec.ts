@@ -1,5 +1,6 @@
 /** One current picture of each main view, made from the demo data. */
 import { join } from 'node:path';
+import type { Page } from '@playwright/test';
 import { expect, test } from '../application.ts';
 
 const folder = join(import.meta.dirname, '../../docs/screenshots');
@@ -9,16 +10,20 @@ const views: readonly {
   readonly path: string;
   readonly ready: string;
   readonly dark?: boolean;
+  /** What is done before the picture is taken. */
+  readonly act?: (page: Page) => Promise<void>;
 }[] = [
   { name: 'desk', path: '/', ready: 'Kiln shed loan' },
   { name: 'bench', path: '/bench/demo-kiln-shed', ready: 'Does it close?' },
   { name: 'bench-dark', path: '/bench/demo-solar-roof?years=plan-year', ready: 'Does it close?', dark: true },
   { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
   { name: 'timeline', path: '/bench/demo-bakery-oven?show=timeline', ready: 'Numbers count periods' },
-  { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which' },
+  { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which', act: searchPayment },
   { name: 'convert', path: '/bench/demo-card-rate', ready: 'The same rate, every way' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
+  { name: 'writing', path: '/rules?of=demo-bm210&page=writing', ready: 'is written' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
+  { name: 'worksheet', path: '/bench/demo-solar-roof?show=working&way=worksheet&step=9', ready: 'goes along' },
   { name: 'cross-check', path: '/bench/demo-kiln-shed?show=cross-check', ready: 'agree to 9 decimals' },
   { name: 'projector', path: '/bench/demo-kiln-shed?show=working&way=table&projector=on', ready: 'Step 1 of' },
   { name: 'exercises', path: '/exercises', ready: 'numbers vary' },
@@ -33,12 +38,22 @@ const views: readonly {
   { name: 'went-wrong', path: '/sets/demo-midterm/went-wrong', ready: 'Every cause, by what it cost' },
 ];
 
-for (const { name, path, ready, dark } of views)
+for (const { name, path, ready, dark, act } of views)
   test(name, async ({ page }) => {
     if (dark) await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
+    await act?.(page);
     await page.evaluate(() => document.fonts.ready);
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: join(folder, `${name}.png`) });
   });
+
+/** The payment that leaves nothing after the last one, its tries in sight. */
+async function searchPayment(page: Page): Promise<void> {
+  await page.getByLabel('what may move').selectOption('payment');
+  await page.getByLabel('what must be reached').selectOption('closing');
+  await page.getByLabel('the target', { exact: true }).fill('0');
+  await page.getByRole('button', { name: 'Find it' }).click();
+  await page.getByRole('table', { name: /tries/ }).scrollIntoViewIfNeeded();
+}

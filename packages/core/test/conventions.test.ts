@@ -40,7 +40,7 @@ const asked: readonly {
   draws.flatMap((seed) => {
     const numbers = must(drawNumbers(exercise, `law ${seed}`));
     return answerKey(exercise, numbers, defaultHouseRules).flatMap((keyed) =>
-      keyed.ok && keyed.value.question && !keyed.value.table && !keyed.value.choice
+      keyed.ok && keyed.value.question && !keyed.value.table && !keyed.value.relation && !keyed.value.choice
         ? [{ exercise, numbers, keyed: keyed.value }]
         : [],
     );

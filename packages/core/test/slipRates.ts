@@ -57,7 +57,7 @@ export function addRates(rates: Rates, exercise: Exercise, draws: number, rules:
     const prepared = prepareChecking(exercise, numbers.value, rules);
     const before: Question[] = [];
     for (const keyed of prepared.key) {
-      if (!keyed.ok || keyed.value.table) continue;
+      if (!keyed.ok || keyed.value.table || keyed.value.relation) continue;
       const { part, question, expected, exact, written } = keyed.value;
       const judge = (text: string): Verdict =>
         prepared.check({ [part.id]: text }).find(({ partId }) => partId === part.id)!;

@@ -43,7 +43,7 @@ export class PartCandidates {
     const { keyed, style, before } = source;
     this.#asked =
       source.asked ??
-      (keyed.question && !keyed.table
+      (keyed.question && !keyed.table && !keyed.relation
         ? askedOf(keyed.question, keyed.exact, keyed.expected, keyed.part.format, style, before)
         : undefined);
   }
@@ -80,8 +80,8 @@ export class PartCandidates {
 
   #composed(): Candidate[] {
     const { keyed, style, through } = this.#source;
-    const { part, exact, expected, questions, choice, table } = keyed;
-    if (table) return [];
+    const { part, exact, expected, questions, choice, table, relation } = keyed;
+    if (table || relation) return [];
     const { ask, format } = part;
     const answered: Answered = { exact, expected, format, unit: unitOf[format.kind], style };
     return [

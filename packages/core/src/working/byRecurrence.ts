@@ -254,7 +254,10 @@ function gathered(work: Work, from: number, to: number, part: 'interest' | 'prin
             ? 'Interest of a period is (R − 1) times what it is taken on.'
             : 'Principal is what the value moves by.',
       },
-      { kind: 'says', text: `Payments ${from} to ${to} together: ${long(work, roundTo(total, 6))}.` },
+      {
+        kind: 'says',
+        text: `${from === to ? `Payment ${from} alone` : `Payments ${from} to ${to} together`}: ${long(work, roundTo(total, 6))}.`,
+      },
     ],
   };
 }

@@ -96,7 +96,9 @@ function countLine({ n, paymentsPerYear }: FiveValueProblem, style: EnteringStyl
   const years = n / paymentsPerYear;
   const value = style.count === 'years' ? years : n;
   const inPayments =
-    paymentsPerYear === 1 ? 'payments, one a year' : `${writeBriefPlain(years)} years × ${paymentsPerYear}`;
+    paymentsPerYear === 1
+      ? 'payments, one a year'
+      : `${writeBriefPlain(years)} ${years === 1 ? 'year' : 'years'} × ${paymentsPerYear}`;
   const because = style.count === 'years' ? `years: ${writeBriefPlain(n)} payments / ${paymentsPerYear}` : inPayments;
   return { entry: { put: 'n', value }, row: { name: style.labels.n, enter: writeBriefPlain(value), because } };
 }

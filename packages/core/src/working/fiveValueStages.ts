@@ -106,7 +106,10 @@ export function rangeOnDevice(
   ];
   if (entering.range === 'from-to') {
     entries.push({ read: part, from, to });
-    steps.push({ kind: 'says', text: `Ask the table for the ${words} of payments ${from} to ${to}.` });
+    steps.push({
+      kind: 'says',
+      text: `Ask the table for the ${words} of ${from === to ? `payment ${from}` : `payments ${from} to ${to}`}.`,
+    });
   } else {
     if (from > 1) {
       entries.push({ moveOn: from - 1 });

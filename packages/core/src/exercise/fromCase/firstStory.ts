@@ -112,10 +112,11 @@ const stories: Readonly<Record<StatementDraft['kind'], (words: Words) => string[
     ];
   },
   'lump-sum': (words) => {
-    const time = words.years || after('', words.count && `${words.count} periods of a ${words.period} each`);
+    const periods = words.count && `The number of periods, of a ${words.period} each, is ${words.count}`;
     const grown = words.of('finalAmount');
     return [
-      `${words.of('amount') || 'a sum'} is put away${words.rate}${after(' for ', time)}${after(' and grows to ', grown)}`,
+      `${words.of('amount') || 'a sum'} is put away${words.rate}${after(' for ', words.years)}${after(' and grows to ', grown)}`,
+      periods,
     ];
   },
   lease: (words) => {

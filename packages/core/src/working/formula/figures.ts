@@ -105,7 +105,7 @@ export function leftToPay(work: Work): Formula {
     steps: [
       {
         kind: 'says',
-        text: `${count - k} payments are left after payment ${k}. What is left to pay has interest still to come in it; the balance does not.`,
+        text: `${count - k === 1 ? '1 payment is' : `${count - k} payments are`} left after payment ${k}. What is left to pay has interest still to come in it; the balance does not.`,
       },
       ...formulaSteps(work, '\\text{left}', term),
     ],
