@@ -53,38 +53,38 @@ export function WritingRules({ form }: WritingRulesProps) {
 
 const choices = {
   power: [
-    { value: 'negative', label: '(1 + i)⁻ⁿ, a negative power' },
-    { value: 'denominator', label: '1 / (1 + i)ⁿ, under a fraction bar' },
+    { value: 'negative', label: 'a negative power' },
+    { value: 'denominator', label: 'under a fraction bar' },
   ],
   rate: [
-    { value: 'computed', label: 'computed first: i = j/12' },
-    { value: 'inside', label: 'as a fraction inside the formula' },
+    { value: 'computed', label: 'computed first' },
+    { value: 'inside', label: 'a fraction inside' },
   ],
   factor: [
-    { value: 'written-out', label: 'written out in the formula' },
-    { value: 'named', label: 'named, and worked out first' },
+    { value: 'written-out', label: 'written out' },
+    { value: 'named', label: 'named, found first' },
   ],
   relation: [
     { value: 'next', label: 'Vₙ₊₁ = R·Vₙ − d' },
     { value: 'last', label: 'uₙ = R·uₙ₋₁ − d' },
   ],
   signs: [
-    { value: 'borrower', label: 'plus is what the borrower or saver receives' },
-    { value: 'lender', label: 'plus is what the lender receives' },
-    { value: 'none', label: 'amounts only, without signs' },
+    { value: 'borrower', label: 'the borrower’s or saver’s' },
+    { value: 'lender', label: 'the lender’s' },
+    { value: 'none', label: 'none, amounts only' },
   ],
   separator: [
-    { value: ';', label: 'semicolons: PMT(B1; B2; B3)' },
-    { value: ',', label: 'commas: PMT(B1, B2, B3)' },
+    { value: ';', label: 'semicolons' },
+    { value: ',', label: 'commas' },
   ],
   minus: [
-    { value: 'result', label: 'in the result, with a sentence why' },
+    { value: 'result', label: 'in the result' },
     { value: 'amount', label: 'before the amount' },
     { value: 'function', label: 'before the function' },
   ],
   inputs: [
-    { value: 'per-payment', label: 'the rate and the count for payments' },
-    { value: 'a-year', label: 'the rate a year and the years, /12 and *12 in the formula' },
+    { value: 'per-payment', label: 'rate and count of payments' },
+    { value: 'a-year', label: 'rate a year and years' },
   ],
 } as const;
 
@@ -115,14 +115,14 @@ function FormulaRules({ form }: WritingRulesProps) {
         data={choices.relation}
         {...form.getInputProps('writing.relation')}
       />
-      <Select label="Signs" allowDeselect={false} data={choices.signs} {...form.getInputProps('writing.signs')} />
+      <Select label="Signs are" allowDeselect={false} data={choices.signs} {...form.getInputProps('writing.signs')} />
       <NumberInput
         label="Places of a value on the way"
         clampBehavior="none"
         {...form.getInputProps('writing.digits.places')}
       />
       <Checkbox
-        mt="xl"
+        mt={28}
         label="“…” where more digits follow"
         {...form.getInputProps('writing.digits.dots', { type: 'checkbox' })}
       />
