@@ -491,3 +491,17 @@ test('irregular extra payments are typed into the table, pasted as a list and gi
   await page.getByRole('button', { name: 'undo' }).click();
   await expect(page.getByRole('button', { name: 'two extra payments, 1,250.00 in all' })).toBeVisible();
 });
+
+test('while the rate is asked a variation keeps the payment, or the rate that was found', async ({ page }) => {
+  await state(page, '48,000', '6.6', '60');
+  await slot(page, 'rate').fill('?');
+  await slot(page, 'each payment').fill('950');
+  await expect(answer(page, 'rate')).toHaveText(/^6\.97/);
+  await page.getByRole('button', { name: '+ one more' }).click();
+  await page.getByRole('menuitem', { name: 'the number of payments' }).click();
+  await comparison(page).getByLabel('number of payments').first().fill('72');
+  await expect(comparison(page)).toContainText('950.00');
+  await page.getByLabel(/^what stays/).selectOption('found');
+  await expect(comparison(page)).toContainText('in 72 payments, at the rate found');
+  await expect(comparison(page)).toContainText('818.');
+});

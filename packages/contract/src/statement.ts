@@ -60,6 +60,7 @@ export const variation: z.ZodType<Variation> = z.object({
   timing: z.enum(['end', 'begin']).optional(),
   paymentsPerYear: paymentsPerYear.optional(),
   quote: rateQuote.optional(),
+  atRate: z.literal('found').optional(),
   changes: z.array(changeDraft).max(100),
   refinancing: z
     .object({ after: slot, rate: slot, payments: slot, costs: slot, costsPaid: z.enum(['added', 'cash']) })

@@ -45,8 +45,10 @@ export { restyleDraft, restyleText, restyleVariation } from './statement/restyle
 export {
   applyVariation,
   describeVariation,
+  mayKeepRate,
   readRefinancing,
   solveVariation,
+  variedFrom,
   type RefinancingDraft,
   type Variation,
   type VariedOutcome,
@@ -135,7 +137,7 @@ export {
 } from './working/fiveValueProblem.ts';
 export { evaluateSheet } from './working/sheet/evaluateSheet.ts';
 export { markStory, type Fact, type StoryPiece } from './working/facts.ts';
-export { timelineOf, type Flow, type Moment } from './working/timeline.ts';
+export { seenBy, timelineOf, type Flow, type Moment } from './working/timeline.ts';
 export { solutionText } from './working/solutionText.ts';
 export { callableFunctions } from './annuity/sheetFunctions.ts';
 export { columnTitles, tableText, type TextOptions } from './sheet/tableText.ts';

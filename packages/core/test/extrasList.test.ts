@@ -5,6 +5,7 @@ import {
   extrasInWords,
   numberStyleById,
   readExtras,
+  restyleDraft,
   solveCase,
   withExtra,
   withExtraPayment,
@@ -187,4 +188,16 @@ describe('in a statement', () => {
     expect(both.changes[1]!.texts.list).toBe('5: 190.00');
     expect(solved(both).table.rows[4]!.extra).toBe(250);
   });
+});
+
+it('in another number style has its amounts written otherwise, its payments as they were', () => {
+  const list = '12: 1,000.50\n24 200; every 12 from 6: 1,500\nsoon';
+  const draft: StatementDraft = {
+    ...emptyDraft('borrow'),
+    changes: [{ id: 'x', kind: 'extras', payment: 'again', texts: { list } }],
+  };
+  const { changes } = restyleDraft(draft, 'point-comma');
+  expect(changes[0]!.texts.list).toBe('12: 1.000,50\n24 200; every 12 from 6: 1.500\nsoon');
+  const read = (text: string, id: string) => readExtras(text, numberStyleById(id), { ...monthly, last: 30 }).extras;
+  expect(read(changes[0]!.texts.list!, 'point-comma')).toEqual(read(list, 'comma-point'));
 });

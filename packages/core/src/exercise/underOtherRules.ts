@@ -4,6 +4,7 @@ import { writeMoney } from '../money/numberStyle.ts';
 import { answerKey, type KeyedPart } from './answerKey.ts';
 import type { Exercise, Numbers } from './exercise.ts';
 import type { HouseRules } from './houseRules.ts';
+import { writeRelation } from './keyRelation.ts';
 import { readOnce } from './readOnce.ts';
 
 /** A part with its two main numbers, as answers to it are written. */
@@ -29,8 +30,8 @@ export function movedNumbers(exercise: Exercise, numbers: Numbers, here: HouseRu
     if (!ours.ok || !theirs?.ok) return [];
     const partId = ours.value.part.id;
     if (!ours.value.table) {
-      const [one, two] = [ours.value.written, theirs.value.written];
-      return one === two ? [] : [{ partId, here: one, there: two }];
+      const [one, two] = [ours.value, theirs.value].map((keyed) => writtenUnder(keyed, here));
+      return one === undefined || two === undefined || one === two ? [] : [{ partId, here: one, there: two }];
     }
     const differing = pairsOfCells(ours.value, theirs.value)
       .map(([one, two]) => [cents(one), cents(two)] as const)
@@ -38,6 +39,11 @@ export function movedNumbers(exercise: Exercise, numbers: Numbers, here: HouseRu
     const [first] = differing;
     return first ? [{ partId, here: first[0], there: first[1], cells: differing.length }] : [];
   });
+}
+
+/** The main number of a part; a relation under the same letters, so that only its numbers are compared. */
+function writtenUnder({ relation, part, written }: KeyedPart, rules: HouseRules): string {
+  return relation ? writeRelation(relation, part.format, rules) : written;
 }
 
 /** The values of each cell a student fills in, under both rules; a row that only one of them has counts as 0 in the other. */

@@ -69,13 +69,22 @@ export function readExtras(text: string, style: NumberStyle, calendar: ExtrasCal
   return { extras: extras.slice(0, MOST_EXTRAS), unread: [...unread, { line: MOST_EXTRAS + 1, text: '', why }] };
 }
 
+const RULE =
+  /^every\s+(?:(\d{1,4})(?:\s*(?:th|st|nd|rd))?(?:\s+payments?)?(?:\s+from(?:\s+payment)?\s+(\d{1,5}))?|([a-z]+))\s*[:\t ]\s*(.+)$/i;
+const SINGLE = /^(?:payment\s+)?(\d{1,5})\s*(?:[:\t]|\s)\s*(.+)$/i;
+
+/** The list with each amount written otherwise; payment numbers, and lines that are none, stay as they are. */
+export function mapAmounts(text: string, change: (amount: string) => string): string {
+  return text.replace(/[^\n;]+/g, (line) => {
+    const amount = RULE.exec(line.trim())?.[4] ?? SINGLE.exec(line.trim())?.[2];
+    return amount === undefined ? line : `${line.trimEnd().slice(0, -amount.length)}${change(amount)}`;
+  });
+}
+
 /** "12: 500", "12 500", "every 12 from 3: 500", "every January: 500"; a sentence where it is none of them. */
 function readLine(line: string, style: NumberStyle, calendar: ExtrasCalendar): ExtraPayment[] | string {
-  const rule =
-    /^every\s+(?:(\d{1,4})(?:\s*(?:th|st|nd|rd))?(?:\s+payments?)?(?:\s+from(?:\s+payment)?\s+(\d{1,5}))?|([a-z]+))\s*[:\t ]\s*(.+)$/i.exec(
-      line,
-    );
-  const single = /^(?:payment\s+)?(\d{1,5})\s*(?:[:\t]|\s)\s*(.+)$/i.exec(line);
+  const rule = RULE.exec(line);
+  const single = SINGLE.exec(line);
   const written = rule?.[4] ?? single?.[2];
   if (written === undefined) return 'A payment’s number and an amount are expected, such as 12: 500.';
   const entry = readEntry(written.replace(/^[:=]\s*/, ''), style);

@@ -3,7 +3,9 @@
 import { mapTexts } from '../records.ts';
 import { numberStyleById, type NumberStyle } from '../money/numberStyle.ts';
 import { readEntry } from '../money/readEntry.ts';
+import type { ChangeDraft } from './changeDraft.ts';
 import type { StatementDraft } from './draft.ts';
+import { mapAmounts } from './extrasList.ts';
 import type { Variation } from './variation.ts';
 
 /** Rewrites every number inside a text; what is no number stays as it was. */
@@ -27,6 +29,14 @@ const restyling =
   <T extends object>(texts: T): T =>
     mapTexts(texts, (text) => restyleText(text, from, to));
 
+/** A change in another number style; of a list the amounts alone. */
+function restyleChange(change: ChangeDraft, fromId: string, toId: string): ChangeDraft {
+  const [from, to] = [numberStyleById(fromId), numberStyleById(toId)];
+  const { list, ...texts } = change.texts;
+  const amounts = list === undefined ? {} : { list: mapAmounts(list, (amount) => restyleText(amount, from, to)) };
+  return { ...change, texts: { ...restyling(from, to)(texts), ...amounts } };
+}
+
 /** A statement in another number style. */
 export function restyleDraft(draft: StatementDraft, styleId: string): StatementDraft {
   if (draft.numberStyle === styleId) return draft;
@@ -36,7 +46,7 @@ export function restyleDraft(draft: StatementDraft, styleId: string): StatementD
     ...draft,
     numberStyle: styleId,
     slots: restyled(draft.slots),
-    changes: draft.changes.map((change) => ({ ...change, texts: restyled(change.texts) })),
+    changes: draft.changes.map((change) => restyleChange(change, draft.numberStyle, styleId)),
     ...(buildUp ? { buildUp: restyled(buildUp) } : {}),
   };
 }
@@ -49,7 +59,7 @@ export function restyleVariation(variation: Variation, fromId: string, toId: str
   return {
     ...variation,
     slots: restyled(variation.slots),
-    changes: variation.changes.map((change) => ({ ...change, texts: restyled(change.texts) })),
+    changes: variation.changes.map((change) => restyleChange(change, fromId, toId)),
     ...(refinancing ? { refinancing: { ...restyled(refinancing), costsPaid: refinancing.costsPaid } } : {}),
   };
 }

@@ -16,7 +16,8 @@ import {
   type Refinancing,
   type RefinancingResult,
 } from '../table/compare.ts';
-import type { TableRounding } from '../table/plan.ts';
+import { quotedNumber } from '../rates/quotedRate.ts';
+import type { Plan, TableRounding } from '../table/plan.ts';
 import type { ChangeDraft } from './changeDraft.ts';
 import type { SlotName } from '../case/statement.ts';
 import type { StatementDraft } from './draft.ts';
@@ -42,10 +43,30 @@ export interface Variation {
   readonly timing?: Timing;
   readonly paymentsPerYear?: number;
   readonly quote?: RateQuote;
+  /** Where the statement asks for the rate: the rate that was found stays, and the payment is asked; the payment stays otherwise. */
+  readonly atRate?: 'found';
   /** Changes to the plan beyond the statement's. */
   readonly changes: readonly ChangeDraft[];
   readonly refinancing?: RefinancingDraft;
 }
+
+/**
+ * The statement a variation goes out from: with the rate that was found where it keeps that.
+ *
+ * @param stated the plan the statement comes to
+ */
+export function variedFrom(draft: StatementDraft, variation: Variation, stated: Pick<Plan, 'rate'>): StatementDraft {
+  if (!keepsRate(draft, variation)) return draft;
+  const rate = `${writeBrief(quotedNumber(stated.rate) * 100, 2, 12, numberStyleById(draft.numberStyle))} %`;
+  return { ...draft, unknown: 'payment', slots: { ...draft.slots, rate } };
+}
+
+/** Whether a variation may keep the rate that was found: it names neither the rate nor the payment. */
+export const mayKeepRate = ({ unknown }: Pick<StatementDraft, 'unknown'>, { slots, quote }: Variation): boolean =>
+  unknown === 'rate' && slots.rate === undefined && slots.payment === undefined && quote === undefined;
+
+const keepsRate = (draft: StatementDraft, variation: Variation): boolean =>
+  variation.atRate === 'found' && mayKeepRate(draft, variation);
 
 /**
  * The statement a variation means. A slot it names that was the unknown makes the number of payments the unknown (or
@@ -112,7 +133,7 @@ export function solveVariation(
   stated: Table,
   rounding: TableRounding,
 ): VariedOutcome {
-  const outcome = solveCase(applyVariation(draft, variation), rounding);
+  const outcome = solveCase(applyVariation(variedFrom(draft, variation, stated.plan), variation), rounding);
   if (outcome.state === 'waiting') return { ok: false, says: 'Fill in what differs.', waiting: true };
   if (outcome.state === 'wrong') {
     const [problem] = allProblems(outcome);
@@ -243,6 +264,7 @@ export function describeVariation(
     parts.push(`paid at the ${variation.timing === 'end' ? 'end' : 'beginning'}`);
     differs.push('the timing');
   }
+  if (variation.atRate === 'found') parts.push('at the rate found');
   for (const change of variation.changes) {
     parts.push(changeWords(change));
     differs.push('a change');

@@ -1,11 +1,13 @@
 /** The timeline: an arrow for each flow of money, up for received, down for paid; long runs are shortened. */
 import {
   nth,
+  seenBy,
   timelineOf,
   writeMoney,
   type NumberStyle,
   type SolvedCase,
   type StatementKind,
+  type Writing,
 } from '@hardy-sextant/core';
 import styles from './Timeline.module.css';
 
@@ -17,13 +19,17 @@ export function Timeline({
   kind,
   solved,
   style,
+  signs,
 }: {
   readonly kind: StatementKind;
   readonly solved: SolvedCase;
   readonly style: NumberStyle;
+  /** Whose signs amounts carry. */
+  readonly signs: Writing['signs'];
 }) {
-  const moments = timelineOf(kind, solved);
-  const money = (value: number) => `${value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
+  const moments = seenBy(timelineOf(kind, solved), signs);
+  const money = (value: number) =>
+    `${signs === 'none' ? '' : value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
   const width = Math.max(WIDTH, LEFT * 2 + (moments.length - 1) * STEP);
   const inWords = moments.flatMap((moment) =>
     moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`),

@@ -1,7 +1,8 @@
 /** An exercise made of a case: a first story, a given for each number, variations as further plans, and what is open as a part. */
 
 import { askCase } from '../../statement/question.ts';
-import { applyVariation, type Variation } from '../../statement/variation.ts';
+import { solveCase } from '../../statement/solveCase.ts';
+import { applyVariation, variedFrom, type Variation } from '../../statement/variation.ts';
 import { frequencyOf } from '../../case/frequency.ts';
 import { kindOf } from '../../case/kinds.ts';
 import { quantities } from '../../case/quantities.ts';
@@ -40,7 +41,7 @@ export function exerciseFromCase(stated: StatedCase, rounding: TableRounding): E
   const { title, draft, variations, tags, open } = stated;
   const named = namedDraft(draft);
   const plan: ExercisePlan = { id: 'plan', draft: named.draft };
-  const others = otherPlans(stated, named.draft, named.givens);
+  const others = otherPlans(stated, named.draft, named.givens, rounding);
   const plans = [others.plans.length > 0 ? { ...plan, name: 'plan 1' } : plan, ...others.plans];
   const questions: UsualQuestion[] = [
     questionOf(plan, ownQuantity(draft)),
@@ -64,6 +65,17 @@ export function exerciseFromCase(stated: StatedCase, rounding: TableRounding): E
 const isAnother = (draft: StatementDraft, { quantity, refinancing }: Ask): boolean =>
   quantity !== ownQuantity(draft) && !refinancing && quantities[quantity].applies(draft);
 
+/** The statement a variation goes out from, in numbers or in givens: with the rate that was found where it keeps that. */
+function startOf(
+  draft: StatementDraft,
+  variation: Variation,
+  rounding: TableRounding,
+  from: StatementDraft,
+): StatementDraft {
+  const outcome = solveCase(draft, rounding);
+  return outcome.state === 'solved' ? variedFrom(from, variation, outcome.solved.plan) : from;
+}
+
 const lettered = (questions: readonly UsualQuestion[]): Part[] =>
   questions.map((question, at) => ({ id: String.fromCharCode(97 + at), ...question }));
 
@@ -84,14 +96,24 @@ interface OtherPlans {
 }
 
 /** Each variation as a plan of its own; one that is refinanced on the way is left out: no plan says it. */
-function otherPlans({ draft, variations }: StatedCase, named: StatementDraft, first: readonly Given[]): OtherPlans {
+function otherPlans(
+  { draft, variations }: StatedCase,
+  named: StatementDraft,
+  first: readonly Given[],
+  rounding: TableRounding,
+): OtherPlans {
   const plans: ExercisePlan[] = [];
   const givens: Given[] = [];
   const told: string[] = [];
   for (const variation of variations.slice(0, MOST_PLANS - 1)) {
     if (variation.refinancing) continue;
     const changes = variation.changes.map((change) => inGivens(change, draft, named));
-    const applied = withCountOf(applyVariation(named, { ...variation, changes }), draft, named, variation);
+    const applied = withCountOf(
+      applyVariation(startOf(draft, variation, rounding, named), { ...variation, changes }),
+      draft,
+      named,
+      variation,
+    );
     const own = new Set<string>([...namesOf(variation.slots), ...changes.map(({ id }) => id)]);
     const taken = [...first, ...givens].map(({ name }) => name);
     const varied = namedDraft(applied, taken, own);
@@ -145,6 +167,7 @@ function differences(draft: StatementDraft, variation: Variation): string {
   if (quote !== undefined || paymentsPerYear !== undefined)
     said.push(`the rate is quoted ${quoteInWords(draft.quote, draft.paymentsPerYear)}`);
   if (timing !== undefined) said.push(`payments fall at the ${timing === 'end' ? 'end' : 'beginning'} of each period`);
+  if (variation.atRate === 'found') said.push('the rate is the one that is found');
   for (const change of variation.changes) {
     const own = draft.changes.find(({ id }) => id === change.id);
     const sentence = own ? changeSentence(own) : '';
@@ -165,7 +188,9 @@ function comparison(stated: StatedCase, first: string, other: ExercisePlan, roun
     const asked = askCase(each, { quantity: of }, rounding);
     return asked.ok ? asked.value.exact : NaN;
   };
-  const otherHasMore = variation ? number(applyVariation(draft, variation)) >= number(draft) : true;
+  const otherHasMore = variation
+    ? number(applyVariation(startOf(draft, variation, rounding, draft), variation)) >= number(draft)
+    : true;
   const [more, less] = otherHasMore ? [other.id, first] : [first, other.id];
   const nameOf = (id: string): string => (id === first ? 'plan 1' : (other.name ?? other.id));
   const what =

@@ -1,5 +1,5 @@
 /** A case on the Bench: stated, solved, varied, looked at. */
-import { applyVariation, kindOf, type Ask, type Variation } from '@hardy-sextant/core';
+import { applyVariation, kindOf, variedFrom, type Ask, type Variation } from '@hardy-sextant/core';
 import { NumberStyleProvider } from '../../statement/Figures.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
 import { usePrinting } from '../../ui/usePrinting.ts';
@@ -98,7 +98,7 @@ function Varied({
     bench.editDocument(
       (before) => ({
         ...before,
-        draft: applyVariation(draft, variation),
+        draft: applyVariation(variedFrom(draft, variation, solved.plan), variation),
         variations: before.variations.filter(({ id }) => id !== variation.id),
       }),
       'adopt',

@@ -66,7 +66,7 @@ export function BenchPanel(props: BenchPanelProps) {
         </Suspense>
       );
     case 'timeline':
-      return <Timeline kind={draft.kind} solved={solved} style={style} />;
+      return <Timeline kind={draft.kind} solved={solved} style={style} signs={rules.writing.signs} />;
     case 'picture':
       return (
         <Suspense fallback={<Loading what="the picture" />}>

@@ -4,14 +4,17 @@ import {
   describeVariation,
   isSaving,
   kinds,
+  mayKeepRate,
   newChange,
   numberStyleById,
   type RateQuote,
+  type SlotName,
   type StatementKind,
   type Variation,
 } from '@hardy-sextant/core';
 import { IconDots } from '@tabler/icons-react';
 import { memo } from 'react';
+import { Choice } from '../../statement/Choice.tsx';
 import { AddChange, ChangeSentence, newId } from '../../statement/Changes.tsx';
 import { differences, type VariationAction } from './differences.ts';
 import { RefinancingSentence } from './RefinancingSentence.tsx';
@@ -48,6 +51,8 @@ export const AddVariation = memo(function AddVariation({
 
 interface VariationHeadProps {
   readonly kind: StatementKind;
+  /** What the statement asks for. */
+  readonly unknown: SlotName;
   readonly numberStyle: string;
   readonly quote: RateQuote;
   readonly paymentsPerYear: number;
@@ -58,7 +63,7 @@ interface VariationHeadProps {
 }
 
 export const VariationHead = memo(function VariationHead({ place, places, act, ...shown }: VariationHeadProps) {
-  const { kind, numberStyle, variation } = shown;
+  const { kind, unknown, numberStyle, variation } = shown;
   const style = numberStyleById(numberStyle);
   const { title, only } = describeVariation(numberStyle, variation, style);
   const onChange = (next: Variation, what: string) => act({ type: 'change', variation: next, what });
@@ -86,6 +91,17 @@ export const VariationHead = memo(function VariationHead({ place, places, act, .
             }
           />
         ))}
+        {mayKeepRate({ unknown }, variation) && !refinancing && (
+          <Choice
+            label={`what stays, ${title}`}
+            value={variation.atRate ?? 'payment'}
+            options={[
+              ['payment', 'keeping the payment'],
+              ['found', 'at the rate found'],
+            ]}
+            onChange={(kept) => onChange(withRateKept(variation, kept === 'found'), 'atRate')}
+          />
+        )}
         {refinancing && (
           <RefinancingSentence
             refinancing={refinancing}
@@ -105,6 +121,11 @@ export const VariationHead = memo(function VariationHead({ place, places, act, .
     </div>
   );
 });
+
+/** The rate that was found stays, or the payment does. */
+function withRateKept({ atRate: _before, ...rest }: Variation, found: boolean): Variation {
+  return found ? { ...rest, atRate: 'found' } : rest;
+}
 
 interface VariationMenuProps {
   readonly title: string;

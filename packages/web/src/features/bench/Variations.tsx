@@ -82,6 +82,7 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
               <th scope="col" key={variation.id}>
                 <VariationHead
                   kind={draft.kind}
+                  unknown={draft.unknown}
                   numberStyle={draft.numberStyle}
                   quote={draft.quote}
                   paymentsPerYear={draft.paymentsPerYear}
