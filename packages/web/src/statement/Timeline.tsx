@@ -15,18 +15,15 @@ const WIDTH = 760;
 const LEFT = 70;
 const STEP = 92;
 
-export function Timeline({
-  kind,
-  solved,
-  style,
-  signs,
-}: {
+interface TimelineProps {
   readonly kind: StatementKind;
   readonly solved: SolvedCase;
   readonly style: NumberStyle;
   /** Whose signs amounts carry. */
   readonly signs: Writing['signs'];
-}) {
+}
+
+export function Timeline({ kind, solved, style, signs }: TimelineProps) {
   const moments = seenBy(timelineOf(kind, solved), signs);
   const money = (value: number) =>
     `${signs === 'none' ? '' : value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
