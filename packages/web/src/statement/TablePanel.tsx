@@ -17,6 +17,7 @@ import { useNumberStyle } from './Figures.tsx';
 import styles from './TablePanel.module.css';
 
 const ROW = 26;
+const LEAST_COLUMN = 92;
 
 export interface TableView {
   readonly running: boolean;
@@ -48,25 +49,17 @@ type Line = { readonly row: TableRow } | { readonly year: Subtotal };
 export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }: TablePanelProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const { typing, extra } = useTypedExtra(scroller, onExtra);
+  const { chosen, choose } = useChosen(selected, onSelect);
   const style = useNumberStyle();
   const columns = useMemo(() => columnsOf(table, view.running, style), [table, view.running, style]);
   const lines = useMemo(() => linesOf(table, view.years), [table, view.years]);
-  // Lines in sight follow the scroller: what the library gives is asked anew each time, and nothing memoizes it.
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const virtual = useVirtualizer({
-    count: lines.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => ROW,
-    overscan: 2,
-  });
-  const width = columns.length * 92;
+  const virtual = useLinesInSight(lines.length, scroller);
   const template = templateOf(columns.length, table.plan.firstPaymentDate !== undefined);
-
   useJump(virtual, jumpTo === undefined ? -1 : lineOf(lines, jumpTo));
-
   const keys = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && extra && selected.to >= 1 && typing === undefined) extra.onType(selected.to);
-    else if (!walk(event, selected, table.count, onSelect, virtual, lines)) return;
+    const { to } = chosen.current;
+    if (event.key === 'Enter' && extra && to >= 1 && typing === undefined) extra.onType(to);
+    else if (!walk(event, chosen.current, table.count, choose, virtual, lines)) return;
     event.preventDefault();
   };
   return (
@@ -81,7 +74,12 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }:
         aria-label={`Amortization table; arrow keys choose a payment, with Shift a range${onExtra ? '; Enter types an extra payment' : ''}`}
         onKeyDown={keys}
       >
-        <div role="table" aria-rowcount={lines.length + 1} className="figures" style={{ minWidth: width }}>
+        <div
+          role="table"
+          aria-rowcount={lines.length + 1}
+          className="figures"
+          style={{ minWidth: columns.length * LEAST_COLUMN }}
+        >
           <FixedRow columns={columns} of="head" style={template} />
           <div role="rowgroup" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
             {virtual.getVirtualItems().map(({ index, start }) => (
@@ -95,7 +93,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }:
                 growing={table.firstGrowing}
                 typing={typing}
                 {...(extra ? { extra } : {})}
-                onSelect={onSelect}
+                onSelect={choose}
               />
             ))}
           </div>
@@ -115,6 +113,31 @@ function useTypedExtra(scroller: RefObject<HTMLDivElement | null>, onExtra: Tabl
     if (text !== undefined) onExtra?.(payment, text);
   };
   return { typing, ...(onExtra ? { extra: { onType: setTyping, onTyped: typed } } : {}) };
+}
+
+/** The lines that are in sight. */
+function useLinesInSight(count: number, scroller: RefObject<HTMLDivElement | null>) {
+  // Lines in sight follow the scroller: what the library gives is asked anew each time, and nothing memoizes it.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  return useVirtualizer({
+    count,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW,
+    overscan: 2,
+  });
+}
+
+/** What was chosen last, at once: the address that holds it follows a moment later, and the next key may come before. */
+function useChosen({ from, to }: TablePanelProps['selected'], onSelect: TablePanelProps['onSelect']) {
+  const chosen = useRef({ from, to });
+  useEffect(() => {
+    chosen.current = { from, to };
+  }, [from, to]);
+  const choose = (first: number, last: number) => {
+    chosen.current = { from: first, to: last };
+    onSelect(first, last);
+  };
+  return { chosen, choose };
 }
 
 /** Brings a line into view whenever it is another one; the virtualizer is the same object for the life of the panel. */
