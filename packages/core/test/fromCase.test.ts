@@ -7,7 +7,6 @@ import {
   defaultHouseRules,
   defaultNumberStyle,
   drawNumbers,
-  emptyDraft,
   exerciseFromCase,
   exerciseProblems,
   givensInForce,
@@ -23,16 +22,9 @@ import {
   type StatementDraft,
   type Variation,
 } from '../src/index.ts';
+import { draftOf } from './drafts.ts';
 
 const rules = defaultHouseRules;
-const draftOf = (
-  kind: StatementDraft['kind'],
-  slots: Partial<StatementDraft['slots']>,
-  more: Partial<StatementDraft> = {},
-): StatementDraft => {
-  const empty = emptyDraft(kind);
-  return { ...empty, slots: { ...empty.slots, ...slots }, ...more };
-};
 const varied = (more: Partial<Variation>): Variation => ({ id: 'v', slots: {}, changes: [], ...more });
 const made = (draft: StatementDraft, variations: Variation[] = [], more = {}): Exercise =>
   exerciseFromCase({ title: 'A case', draft, variations, tags: [], ...more }, centRounding);

@@ -3,7 +3,6 @@ import {
   answerKey,
   checkSubmission,
   defaultHouseRules,
-  emptyDraft,
   must,
   numberStyleById,
   plainStory,
@@ -12,9 +11,9 @@ import {
   type Exercise,
   type HouseRules,
   type Part,
-  type StatementDraft,
   type Verdict,
 } from '../src/index.ts';
+import { draftOf } from './drafts.ts';
 
 const read = (text: string, id = 'comma-point') => readRelation(text, numberStyleById(id));
 
@@ -65,14 +64,6 @@ describe('a recurrence is read', () => {
   });
 });
 
-const draftOf = (
-  kind: StatementDraft['kind'],
-  slots: Partial<StatementDraft['slots']>,
-  more: Partial<StatementDraft> = {},
-): StatementDraft => {
-  const empty = emptyDraft(kind);
-  return { ...empty, slots: { ...empty.slots, ...slots }, ...more };
-};
 const kiln = draftOf('borrow', { amount: '48,000', rate: '6.6', payments: '60' });
 const saving = draftOf(
   'save',

@@ -3,7 +3,6 @@ import { HyperFormula } from 'hyperformula';
 import {
   askCase,
   centRounding,
-  emptyDraft,
   exactRounding,
   must,
   taughtLiveSheet,
@@ -16,15 +15,8 @@ import {
   type TableRounding,
   type TaughtSheet,
 } from '../src/index.ts';
+import { draftOf } from './drafts.ts';
 
-const draftOf = (
-  kind: StatementDraft['kind'],
-  slots: Partial<StatementDraft['slots']>,
-  more: Partial<StatementDraft> = {},
-): StatementDraft => {
-  const empty = emptyDraft(kind);
-  return { ...empty, slots: { ...empty.slots, ...slots }, ...more };
-};
 const extra = (texts: object) => ({ id: 'e', kind: 'extra' as const, payment: 'again' as const, texts });
 
 const cases: Readonly<Record<string, StatementDraft>> = {

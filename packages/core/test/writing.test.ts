@@ -2,7 +2,6 @@
 import {
   askCase,
   centRounding,
-  emptyDraft,
   exactRounding,
   letterProblems,
   must,
@@ -15,15 +14,8 @@ import {
   type WayId,
   type Writing,
 } from '../src/index.ts';
+import { draftOf } from './drafts.ts';
 
-const draftOf = (
-  kind: StatementDraft['kind'],
-  slots: Partial<StatementDraft['slots']>,
-  more: Partial<StatementDraft> = {},
-): StatementDraft => {
-  const empty = emptyDraft(kind);
-  return { ...empty, slots: { ...empty.slots, ...slots }, ...more };
-};
 const kiln = draftOf('borrow', { amount: '48,000', rate: '6.6', payments: '60' });
 const written = (more: Partial<Writing>): Writing => ({ ...usualWriting, ...more });
 const work = (draft: StatementDraft, ask: Ask, writing: Writing, style = numberStyleById('comma-point')) =>
