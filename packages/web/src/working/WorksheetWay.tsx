@@ -1,10 +1,8 @@
 /** The worksheet way: its steps as a list, the one that is chosen drawn beside it; the workbook as it is taught. */
 import { Button } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
-import { taughtSheet, type HouseRules, type Question, type Step, type Way } from '@hardy-sextant/core';
-import { taughtAsWorkbook } from '@hardy-sextant/files';
-import { saveAs } from '../api/saveFile.ts';
+import type { HouseRules, Question, Step, Way } from '@hardy-sextant/core';
 import { useSearchSetting } from '../ui/useSearchSetting.ts';
+import { saveTaught } from './saveTaught.ts';
 import { StepShown } from './Steps.tsx';
 import styles from './DrawnStep.module.css';
 
@@ -36,7 +34,7 @@ export function WorksheetWay({ way: { steps }, question, rules, title }: Workshe
             </li>
           ))}
         </ol>
-        <Button onClick={() => saveTaught(question, rules, title)}>Workbook, as taught</Button>
+        <Button onClick={() => saveTaught(title, question, rules)}>Workbook, as taught</Button>
       </div>
       <div className="sheet block">
         {step && <StepShown step={step} />}
@@ -53,13 +51,5 @@ export function WorksheetWay({ way: { steps }, question, rules, title }: Workshe
         </div>
       </div>
     </div>
-  );
-}
-
-function saveTaught(question: Question, { writing }: HouseRules, title: string): void {
-  const sheet = taughtSheet(question.statement, question.solved, question.rounding, writing.sheet);
-  if (!sheet) return;
-  void saveAs(taughtAsWorkbook, title, taughtAsWorkbook.writes(title, sheet)).catch(() =>
-    notifications.show({ message: 'The workbook could not be made. Nothing was changed; try again.' }),
   );
 }

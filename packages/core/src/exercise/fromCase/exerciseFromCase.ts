@@ -48,17 +48,16 @@ export function exerciseFromCase(stated: StatedCase, rounding: TableRounding): E
     ...(open && isAnother(draft, open) ? [openQuestion(plan, open)] : []),
   ];
   const told = [firstStory(named.draft), ...others.told].join('\n');
-  const exercise: Exercise = {
+  const compared = others.plans.map((other) => comparison(stated, plan.id, other, rounding));
+  return {
     title,
     topic: topicOf(draft, variations, tags),
     level: variations.length > 0 || draft.changes.length > 0 ? 'second' : 'first',
     story: plainStory(told),
     givens: [...named.givens, ...others.givens],
     plans,
-    parts: lettered(questions),
+    parts: lettered([...questions, ...compared]),
   };
-  const compared = others.plans.map((other) => comparison(stated, plan.id, other, rounding));
-  return { ...exercise, parts: lettered([...questions, ...compared]) };
 }
 
 /** Whether what is open asks for something the statement does not, and can be asked. */

@@ -67,7 +67,7 @@ export function taughtSheet(
 ): TaughtSheet | undefined {
   const kind = kindOf(statement);
   if (!kind.hasTable || !kind.pays || solved.flat || !solved.plan.changes.every(isTaught)) return undefined;
-  // Deposits that were agreed and end by rounding have a last row that is not taught in a line.
+  // There is no second row to copy down.
   if (solved.table.count < 2) return undefined;
   return new Taught(statement, solved, rounding, writing).sheet();
 }

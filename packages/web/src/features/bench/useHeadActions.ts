@@ -1,10 +1,11 @@
 /** What the head of the Bench can do with the case that is stated. */
 
-import { asKind, solveAsked, taughtSheet, type Ask, type HouseRules, type StatementDraft } from '@hardy-sextant/core';
-import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from '@hardy-sextant/files';
+import { asKind, solveAsked, type Ask } from '@hardy-sextant/core';
+import { tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
 import { saveAs } from '../../api/saveFile.ts';
+import { saveTaught } from '../../working/saveTaught.ts';
 import type { HeadAction } from './BenchHead.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 import { useCaseActions } from './useCaseActions.tsx';
@@ -45,8 +46,10 @@ export function useHeadActions(
         return window.print();
       case 'workbook':
         return solved && save(saveAs(tableAsWorkbook, title, tableAsWorkbook.writes(title, solved.table)));
-      case 'taught':
-        return current && saveTaught(title, draft, rules);
+      case 'taught': {
+        const found = solveAsked(draft, rules.rounding, {});
+        return found.ok ? saveTaught(title, found.value, rules) : undefined;
+      }
       case 'csv':
         return solved && save(saveAs(tableAsCsv, title, tableAsCsv.writes(title, solved.table)));
       case 'exercise':
@@ -60,17 +63,6 @@ export function useHeadActions(
     }
   };
   return { act, making, error };
-}
-
-/** The worksheet as it is taught, where short formulas do. */
-function saveTaught(title: string, draft: StatementDraft, { rounding, writing }: HouseRules): void {
-  const found = solveAsked(draft, rounding, {});
-  const sheet = found.ok ? taughtSheet(found.value.statement, found.value.solved, rounding, writing.sheet) : undefined;
-  if (sheet) save(saveAs(taughtAsWorkbook, title, taughtAsWorkbook.writes(title, sheet)));
-  else
-    notifications.show({
-      message: 'What changes on the way here needs more than short formulas: take the exact workbook.',
-    });
 }
 
 function save(saving: Promise<unknown>): void {
