@@ -1,12 +1,12 @@
 /** Entering styles an instructor has made: copies of a shipped one with their own settings and labels. */
 
 import { z } from 'zod';
-import type { EnteringStyle } from '@hardy-sextant/core';
+import { abilities, type EnteringStyle } from '@hardy-sextant/core';
 import { recordId, revision } from './statement.ts';
 
 const label = z.string().trim().min(1, 'A label needs a word.').max(24, 'A label has at most 24 characters.');
 
-export const enteringStyle = z
+const fields = z
   .object({
     name: z.string().trim().min(1, 'Give the style a name.').max(60, 'A name has at most 60 characters.'),
     rate: z.enum(['percent-a-year', 'percent-a-payment', 'decimal-a-payment']),
@@ -20,6 +20,8 @@ export const enteringStyle = z
       .min(0)
       .max(12, 'At most 12 decimals are shown.'),
     range: z.enum(['from-to', 'moves-on']),
+    rows: z.enum(['cent', 'exact']),
+    can: z.array(z.enum(abilities)).max(abilities.length).readonly().default([]),
     labels: z.object({
       n: label,
       rate: label,
@@ -37,6 +39,15 @@ export const enteringStyle = z
     path: ['setsFrequencies'],
     message: 'A rate by the year, or N in years, needs the payments a year set apart.',
   });
+
+/** A style of before said how rows are rounded by its decimals alone. */
+export const enteringStyle = z.preprocess(
+  (style) =>
+    typeof style === 'object' && style !== null && !('rows' in style)
+      ? { ...style, rows: 'decimals' in style && style.decimals === 2 ? 'cent' : 'exact' }
+      : style,
+  fields,
+);
 export type EnteringStyleDocument = Omit<EnteringStyle, 'id'>;
 
 export const enteringStyleDocument = z.object({ schemaVersion: z.literal(1), style: enteringStyle });

@@ -17,6 +17,7 @@ import {
   type EnteredName,
   type EnteringStyle,
 } from '../src/index.ts';
+import { draftOf } from './drafts.ts';
 import { reference } from './reference.ts';
 
 const [annual, perPayment, sheet] = shippedStyles as readonly [EnteringStyle, EnteringStyle, EnteringStyle];
@@ -28,6 +29,8 @@ const styles: readonly EnteringStyle[] = [
   { ...annual, id: 'years', count: 'years' },
   { ...perPayment, id: 'up', solvedCount: 'rounded-up', signs: 'all-positive' },
   { ...sheet, id: 'sets', setsFrequencies: true, count: 'years' },
+  { ...annual, id: 'linked', can: ['linked', 'clears'] },
+  { ...sheet, id: 'by-year', can: ['by-year'] },
 ];
 
 describe.each(styles.map((style) => [style.id, style] as const))('entries under the style %s', (_id, style) => {
@@ -72,6 +75,69 @@ describe.each(styles.map((style) => [style.id, style] as const))('entries under 
       expect(solved).toBeGreaterThan(2);
     },
   );
+});
+
+describe('what a tool can do', () => {
+  const linked: EnteringStyle = { ...annual, can: ['linked'] };
+  const memory: EnteringStyle = { ...annual, can: ['memory'] };
+
+  it('sets the compoundings with the payments, unless they are set after them', () => {
+    const compoundings = (entries: readonly DeviceEntry[]): number =>
+      must(replay(linked, entries)).at(-1)!.state.compoundingsPerYear;
+    const quarterly: DeviceEntry = { put: 'compoundingsPerYear', value: 4 };
+    const monthly: DeviceEntry = { put: 'paymentsPerYear', value: 12 };
+    expect(compoundings([quarterly, monthly])).toBe(12);
+    expect(compoundings([monthly, quarterly])).toBe(4);
+  });
+
+  it('turns years and a yearly rate into those of a payment, and clears without touching the settings', () => {
+    const shown = must(
+      replay({ ...perPayment, can: ['by-year', 'clears'] }, [
+        { put: 'timing', value: 'begin' },
+        { put: 'n', value: 5, times: 12 },
+        { put: 'rate', value: 6.6, over: 12 },
+        { clear: 'values' },
+      ]),
+    );
+    expect(shown[2]!.state).toMatchObject({ n: 60, rate: 6.6 / 12 });
+    expect(shown[3]!.state).toMatchObject({ n: 0, rate: 0, timing: 'begin' });
+  });
+
+  it('recalls a balance as the start of the next stage, with its sign turned', () => {
+    const draft = draftOf(
+      'borrow',
+      { amount: '48000', rate: '6.6', payments: '60' },
+      {
+        changes: [{ id: 'r', kind: 'rate', texts: { after: '24', rate: '7.8' }, payment: 'again' }],
+      },
+    );
+    const question = must(askCase(draft, { quantity: 'balance-after', after: 36 }, centRounding));
+    const way = (entering: EnteringStyle) =>
+      workedSolution(question, { entering }).ways.find(({ id }) => id === 'five-values')!;
+    const recalls = way(memory).entries!.filter((entry) => 'recall' in entry);
+    expect(recalls).toEqual([{ recall: 'pv', turned: true }]);
+    expect(way(memory).entries!.filter((entry) => 'store' in entry)).toHaveLength(1);
+    expect(way(memory).number).toBeCloseTo(way(annual).number, 6);
+    expect(must(replay(memory, way(memory).entries!)).at(-1)!.shows).toBeCloseTo(-way(memory).number, 6);
+  });
+
+  it('solves the payment, stores it as it is paid and moves on, showing all three numbers', () => {
+    const question = must(
+      askCase(
+        draftOf('borrow', { amount: '48000', rate: '6.6', payments: '60' }),
+        { quantity: 'interest-in', from: 13, to: 24 },
+        centRounding,
+      ),
+    );
+    const way = workedSolution(question, { entering: perPayment }).ways.find(({ id }) => id === 'five-values')!;
+    expect(way.entries!.slice(-4)).toEqual([
+      { solve: 'pmt' },
+      { put: 'pmt', value: -941.43 },
+      { moveOn: 12 },
+      { moveOn: 12, read: 'interest' },
+    ]);
+    expect(way.number).toBeCloseTo(question.exact, 2);
+  });
 });
 
 describe('values left over', () => {

@@ -23,13 +23,27 @@ export interface DeviceState {
   readonly timing: Timing;
   /** For styles with all numbers positive: what the amounts are for. */
   readonly purpose: 'paying-off' | 'saving-up';
+  /** The number stored away from the five values. */
+  readonly memory: number;
 }
 
 export type DeviceEntry =
-  | { readonly put: EnteredName | 'paymentsPerYear' | 'compoundingsPerYear'; readonly value: number }
+  /** A value; `times` and `over` are pressed after it where the tool turns years into payments and yearly rates into theirs. */
+  | {
+      readonly put: EnteredName | 'paymentsPerYear' | 'compoundingsPerYear';
+      readonly value: number;
+      readonly times?: number;
+      readonly over?: number;
+    }
   | { readonly put: 'timing'; readonly value: Timing }
   | { readonly put: 'purpose'; readonly value: DeviceState['purpose'] }
   | { readonly solve: EnteredName }
+  /** Empties the five values; settings stay as they were left. */
+  | { readonly clear: 'values' }
+  /** Stores the number in sight. */
+  | { readonly store: 'in-sight' }
+  /** Puts the stored number into one of the five values, with its sign turned where asked. */
+  | { readonly recall: EnteredName; readonly turned: boolean }
   /** Reads payments `from` to `to` of the stored plan; a style that moves on only takes how many, from where it stands. */
   | { readonly read: 'interest' | 'principal' | 'balance'; readonly from: number; readonly to: number }
   /** Runs on by so many payments and shows one of the three numbers they come to; the balance where none is named. */
@@ -54,6 +68,7 @@ export const clearedDevice: DeviceState = {
   compoundingsPerYear: 1,
   timing: 'end',
   purpose: 'paying-off',
+  memory: 0,
 };
 
 /**
@@ -69,21 +84,25 @@ export function replay(
 ): Result<DeviceShown[]> {
   const shown: DeviceShown[] = [];
   let state = start;
+  let inSight = 0;
   for (const [at, entry] of entries.entries()) {
-    const next = enter(style, state, entry);
+    const next = enter(style, state, entry, inSight);
     if (!next.ok) return fail(next.problem.code, next.problem.message, { field: String(at) });
     shown.push(next.value);
     state = next.value.state;
+    inSight = next.value.shows ?? inSight;
   }
   return ok(shown);
 }
 
-function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry): Result<DeviceShown> {
-  if ('put' in entry)
-    return ok({
-      state: { ...state, [entry.put]: entry.value },
-      ...(typeof entry.value === 'number' ? { shows: entry.value } : {}),
-    });
+function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry, inSight: number): Result<DeviceShown> {
+  if ('put' in entry) return ok(put(style, state, entry));
+  if ('clear' in entry) return ok({ state: { ...state, n: 0, rate: 0, pv: 0, pmt: 0, fv: 0 }, shows: 0 });
+  if ('store' in entry) return ok({ state: { ...state, memory: inSight }, shows: inSight });
+  if ('recall' in entry) {
+    const value = entry.turned ? -state.memory : state.memory;
+    return ok({ state: { ...state, [entry.recall]: value }, shows: value });
+  }
   if ('solve' in entry) return solve(style, state, entry.solve);
   if ('moveOn' in entry) return moveOn(style, state, entry.moveOn, entry.read);
   const before =
@@ -93,6 +112,14 @@ function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry): Re
   if (!through.ok) return through;
   const shows = entry.read === 'balance' ? through.value.balance : through.value[entry.read] - before.value[entry.read];
   return ok({ state, shows });
+}
+
+function put(style: EnteringStyle, state: DeviceState, entry: Extract<DeviceEntry, { readonly put: unknown }>): DeviceShown {
+  if (typeof entry.value !== 'number') return { state: { ...state, [entry.put]: entry.value } };
+  const { times = 1, over = 1 } = 'times' in entry || 'over' in entry ? entry : {};
+  const value = (entry.value * times) / over;
+  const follows = entry.put === 'paymentsPerYear' && style.can.includes('linked') ? { compoundingsPerYear: value } : {};
+  return { state: { ...state, [entry.put]: value, ...follows }, shows: value };
 }
 
 /** The five values the stored numbers mean. */
@@ -184,8 +211,7 @@ function run(
   const values = meant(style, state);
   if (!values.ok) return values;
   const { i, pv, pmt, timing } = values.value;
-  // A worksheet keeps every digit; a table on a device is rounded to what it shows.
-  const rounded = (value: number): number => (style.decimals === 2 ? roundCent(value) : value);
+  const rounded = (value: number): number => (style.rows === 'cent' ? roundCent(value) : value);
   let balance = pv;
   let interest = 0;
   let principal = 0;
@@ -197,11 +223,10 @@ function run(
     balance = balance + due + pmt;
   }
   const flip = style.signs === 'all-positive' && state.purpose === 'saving-up' ? -1 : 1;
-  const toCents = (value: number): number => (style.decimals === 2 ? roundCent(value) : value);
   return ok({
-    interest: toCents(interest * flip),
-    principal: toCents(principal * flip),
-    balance: toCents(balance * flip),
+    interest: rounded(interest * flip),
+    principal: rounded(principal * flip),
+    balance: rounded(balance * flip),
   });
 }
 

@@ -21,8 +21,24 @@ export interface EnteringStyle {
   readonly decimals: number;
   /** Reading a table: asked from one payment to another, or moving on from the stored start, which is changed by it. */
   readonly range: 'from-to' | 'moves-on';
+  /** How the tool rounds the interest and the balance of its table's rows. */
+  readonly rows: 'cent' | 'exact';
+  /** What the tool can do besides; the list of entries makes use of it. */
+  readonly can: readonly Ability[];
   readonly labels: EnteringLabels;
 }
+
+export type Ability = keyof typeof abilityWords;
+
+/** What a tool may be able to do, as its style says it; adding an ability adds a line here and its entry in the device. */
+export const abilityWords = {
+  clears: 'one entry clears the five values',
+  memory: 'a number can be stored and recalled',
+  'by-year': 'years × and a yearly rate ÷ payments a year are entries',
+  linked: 'setting payments a year sets compoundings too',
+} as const;
+
+export const abilities = Object.keys(abilityWords) as readonly Ability[];
 
 /** The words on the class's own device; an instructor may change each. */
 export interface EnteringLabels {
@@ -62,6 +78,8 @@ export const shippedStyles: readonly EnteringStyle[] = [
     solvedCount: 'exact',
     decimals: 2,
     range: 'from-to',
+    rows: 'cent',
+    can: [],
     labels: plainLabels,
   },
   {
@@ -74,6 +92,8 @@ export const shippedStyles: readonly EnteringStyle[] = [
     solvedCount: 'rounded-up',
     decimals: 2,
     range: 'moves-on',
+    rows: 'cent',
+    can: ['clears', 'memory', 'by-year'],
     labels: { ...plainLabels, rate: 'rate per payment' },
   },
   {
@@ -86,6 +106,8 @@ export const shippedStyles: readonly EnteringStyle[] = [
     solvedCount: 'exact',
     decimals: 4,
     range: 'from-to',
+    rows: 'exact',
+    can: [],
     labels: { ...plainLabels, n: 'number of payments', rate: 'rate per payment', timing: 'type', end: '0', begin: '1' },
   },
 ];
@@ -95,7 +117,7 @@ export function enteringStyleById(id: string, own: readonly EnteringStyle[] = []
 }
 
 /** A style in a few words: "percent a year, payments set apart, signs by direction". */
-export function styleInWords({ rate, setsFrequencies, signs, count, range }: EnteringStyle): string {
+export function styleInWords({ rate, setsFrequencies, signs, count, range, can }: EnteringStyle): string {
   const rates = {
     'percent-a-year': 'percent a year',
     'percent-a-payment': 'percent a payment',
@@ -107,5 +129,6 @@ export function styleInWords({ rate, setsFrequencies, signs, count, range }: Ent
     signs === 'cash-flow' ? 'plus received, minus paid' : 'all numbers positive',
     count === 'years' ? 'N in years' : 'N in payments',
     range === 'from-to' ? 'table read from–to' : 'table moves on',
+    ...can.map((each) => abilityWords[each]),
   ].join(', ');
 }

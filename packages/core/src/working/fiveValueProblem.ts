@@ -39,10 +39,13 @@ export function entryList(
   style: EnteringStyle,
   writeNumber: (value: number) => string,
 ): EnteredLine[] {
+  const clears = style.can.includes('clears');
   return [
+    ...(clears ? [clearLine] : []),
     ...settingLines(problem, style),
     ...order
-      .filter((name) => name !== problem.unknown)
+      // What is cleared needs no nought.
+      .filter((name) => name !== problem.unknown && !(clears && isAmount(name) && problem[name] === 0))
       .map((name) => {
         if (name === 'n') return countLine(problem, style);
         if (name === 'rate') return rateLine(problem, style);
@@ -50,6 +53,13 @@ export function entryList(
       }),
   ];
 }
+
+const isAmount = (name: EnteredName): name is 'pv' | 'pmt' | 'fv' => name !== 'n' && name !== 'rate';
+
+const clearLine: EnteredLine = {
+  entry: { clear: 'values' },
+  row: { name: 'clear', enter: 'the five values', because: 'settings stay as they were left' },
+};
 
 const periodOf = ({ paymentsPerYear }: FiveValueProblem): string => frequencyOf(paymentsPerYear).period;
 
@@ -59,20 +69,28 @@ function settingLines(problem: FiveValueProblem, style: EnteringStyle): EnteredL
   const { paymentsPerYear, timing, saving } = problem;
   const { compoundings } = yearlyRate(problem);
   const period = periodOf(problem);
-  const frequencies: EnteredLine[] = [
-    {
-      entry: { put: 'paymentsPerYear', value: paymentsPerYear },
-      row: { name: labels.paymentsPerYear, enter: String(paymentsPerYear), because: `a payment each ${period}` },
+  const linked = style.can.includes('linked');
+  const asOften = compoundings === paymentsPerYear;
+  const paymentsLine: EnteredLine = {
+    entry: { put: 'paymentsPerYear', value: paymentsPerYear },
+    row: {
+      name: labels.paymentsPerYear,
+      enter: String(paymentsPerYear),
+      because: `a payment each ${period}${linked && asOften ? `; ${labels.compoundingsPerYear} follow` : ''}`,
     },
-    {
-      entry: { put: 'compoundingsPerYear', value: compoundings },
-      row: {
-        name: labels.compoundingsPerYear,
-        enter: String(compoundings),
-        because: compoundings === paymentsPerYear ? 'as often as payments fall' : 'as the rate is quoted',
-      },
+  };
+  const quoted = linked
+    ? `as the rate is quoted; set last, ${labels.paymentsPerYear} had made it ${paymentsPerYear}`
+    : 'as the rate is quoted';
+  const compoundingsLine: EnteredLine = {
+    entry: { put: 'compoundingsPerYear', value: compoundings },
+    row: {
+      name: labels.compoundingsPerYear,
+      enter: String(compoundings),
+      because: asOften ? 'as often as payments fall' : quoted,
     },
-  ];
+  };
+  const frequencies = linked && asOften ? [paymentsLine] : [paymentsLine, compoundingsLine];
   const fall: EnteredLine = {
     entry: { put: 'timing', value: timing },
     row: {
@@ -94,6 +112,15 @@ function settingLines(problem: FiveValueProblem, style: EnteringStyle): EnteredL
 
 function countLine({ n, paymentsPerYear }: FiveValueProblem, style: EnteringStyle): EnteredLine {
   const years = n / paymentsPerYear;
+  if (style.can.includes('by-year') && style.count === 'payments' && paymentsPerYear > 1 && isShort(years))
+    return {
+      entry: { put: 'n', value: years, times: paymentsPerYear },
+      row: {
+        name: style.labels.n,
+        enter: `${writeBriefPlain(years)} × ${paymentsPerYear}`,
+        because: `years × payments a year: ${writeBriefPlain(n)} payments`,
+      },
+    };
   const value = style.count === 'years' ? years : n;
   const inPayments =
     paymentsPerYear === 1
@@ -107,6 +134,18 @@ function rateLine(problem: FiveValueProblem, style: EnteringStyle): EnteredLine 
   const { compoundings } = yearlyRate(problem);
   const value = enteredRate(problem, style);
   const asOften = compoundings === problem.paymentsPerYear && quotedByYear(problem.rate);
+  if (style.can.includes('by-year') && style.rate !== 'percent-a-year' && asOften && problem.paymentsPerYear > 1) {
+    const { annual } = yearlyRate(problem);
+    const yearly = tidy(style.rate === 'percent-a-payment' ? annual * 100 : annual);
+    return {
+      entry: { put: 'rate', value: yearly, over: problem.paymentsPerYear },
+      row: {
+        name: style.labels.rate,
+        enter: `${writeBriefPlain(yearly)} ÷ ${problem.paymentsPerYear}`,
+        because: `a year ÷ payments a year: ${writeBriefPlain(value)}${style.rate === 'percent-a-payment' ? ' percent' : ''} for each ${periodOf(problem)}`,
+      },
+    };
+  }
   const because = {
     'percent-a-year': asOften ? 'a year, in percent' : `a year, compounded ${compoundings} times, in percent`,
     'percent-a-payment': `percent for each ${periodOf(problem)}`,
@@ -161,6 +200,9 @@ function enteredRate(problem: FiveValueProblem, style: EnteringStyle): number {
   return tidy(style.rate === 'percent-a-payment' ? value * 100 : value);
 }
 
+/** Years that somebody would key in: 5 or 2.5, not 3.4166. */
+const isShort = (years: number): boolean => Math.abs(years * 4 - Math.round(years * 4)) < 1e-9;
+
 /** Away with the last binary digits of 6.6 = 0.066 × 100. */
 function tidy(value: number): number {
   return Number(value.toPrecision(15));
@@ -195,18 +237,20 @@ export function shownMeans(problem: FiveValueProblem, style: EnteringStyle, show
   }
 }
 
-/** Solves a problem on the stand-in device. */
+/**
+ * Solves a problem on the stand-in device.
+ *
+ * @param lines what is entered before solving; the problem's own list, or one that recalls what was stored
+ */
 export function onDevice(
   problem: FiveValueProblem,
   style: EnteringStyle,
   start: DeviceState = clearedDevice,
+  lines: readonly EnteredLine[] = entryList(problem, style, String),
 ):
   | { readonly entries: readonly DeviceEntry[]; readonly shown: readonly DeviceShown[]; readonly number: number }
   | undefined {
-  const entries: DeviceEntry[] = [
-    ...entryList(problem, style, String).map(({ entry }) => entry),
-    { solve: problem.unknown },
-  ];
+  const entries: DeviceEntry[] = [...lines.map(({ entry }) => entry), { solve: problem.unknown }];
   const shown = replay(style, entries, start);
   const shows = shown.ok ? shown.value.at(-1)?.shows : undefined;
   return shown.ok && shows !== undefined

@@ -2,8 +2,8 @@
 
 import { kindOf } from '../case/kinds.ts';
 import { writeMoney } from '../money/numberStyle.ts';
-import { type DeviceEntry, deviceWrites } from './device.ts';
-import { type FiveValueProblem, entryList, onDevice, isEntered } from './fiveValueProblem.ts';
+import { type DeviceEntry, clearedDevice, deviceWrites } from './device.ts';
+import { type EnteredLine, type FiveValueProblem, entryList, onDevice, isEntered } from './fiveValueProblem.ts';
 import type { Rounded, Step } from './solution.ts';
 import { type Work } from './work.ts';
 
@@ -32,19 +32,31 @@ export function statedProblem({ question, saving }: Work): FiveValueProblem {
   };
 }
 
-/** The steps that enter a problem and solve it, and the number it comes to. */
-export function problemSteps(
-  work: Work,
-  problem: FiveValueProblem,
-): { readonly steps: Step[]; readonly entries: readonly DeviceEntry[]; readonly number: number } | undefined {
+export interface ProblemSteps {
+  readonly steps: Step[];
+  readonly entries: readonly DeviceEntry[];
+  readonly number: number;
+  /** What the tool holds in sight, in the style's own terms. */
+  readonly shows: number;
+}
+
+/**
+ * The steps that enter a problem and solve it, and the number it comes to.
+ *
+ * @param stored what the tool's memory holds; a start amount of the same size is recalled, not typed
+ */
+export function problemSteps(work: Work, problem: FiveValueProblem, stored?: number): ProblemSteps | undefined {
   const { entering, style } = work;
   const isTurned = seenByLender(work);
   const seen = isTurned ? turned(problem) : problem;
-  const done = onDevice(seen, entering);
+  const lines = entryList(seen, entering, amountWriter(work)).map((line) =>
+    stored === undefined ? line : recalled(line, stored, work),
+  );
+  const done = onDevice(seen, entering, { ...clearedDevice, memory: stored ?? 0 }, lines);
   if (!done) return undefined;
-  const lines = entryList(seen, entering, (value) => writeMoney(value, style, Number.isInteger(value) ? 0 : 2));
   const settings = lines.filter(({ entry }) => 'put' in entry && !isEntered(entry.put));
-  const values = lines.filter(({ entry }) => 'put' in entry && isEntered(entry.put));
+  const values = lines.filter(({ entry }) => 'recall' in entry || ('put' in entry && isEntered(entry.put)));
+  const clears = lines.some(({ entry }) => 'clear' in entry) ? 'Clear the five values. ' : '';
   const shows = done.shown.at(-1)!.shows!;
   const moneyAsked = problem.unknown === 'pv' || problem.unknown === 'pmt' || problem.unknown === 'fv';
   const direction =
@@ -58,7 +70,7 @@ export function problemSteps(
     steps: [
       {
         kind: 'says',
-        text: settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '),
+        text: clears + settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '),
         because: 'Settings stay as they were left: look at them first.',
       },
       {
@@ -76,6 +88,28 @@ export function problemSteps(
     ],
     entries: done.entries,
     number: isTurned && moneyAsked ? -done.number : done.number,
+    shows,
+  };
+}
+
+/** Amounts as the list of entries writes them: whole ones without decimals. */
+export const amountWriter =
+  ({ style }: Pick<Work, 'style'>) =>
+  (value: number): string =>
+    writeMoney(value, style, Number.isInteger(value) ? 0 : 2);
+
+/** A start amount that the memory holds is recalled from it, with its sign turned where it now flows the other way. */
+function recalled(line: EnteredLine, stored: number, { entering, style }: Work): EnteredLine {
+  const { entry, row } = line;
+  if (!('put' in entry) || entry.put !== 'pv' || Math.abs(Math.abs(entry.value) - Math.abs(stored)) > 1e-6) return line;
+  const isTurned = entry.value !== 0 && Math.sign(entry.value) !== Math.sign(stored);
+  return {
+    entry: { recall: 'pv', turned: isTurned },
+    row: {
+      name: row.name,
+      enter: isTurned ? 'recall, sign turned' : 'recall',
+      because: `what was stored: ${deviceWrites(stored, entering, style)}`,
+    },
   };
 }
 

@@ -13,6 +13,7 @@ import {
 } from '@hardy-sextant/core';
 import { useState } from 'react';
 import { Pick } from '../ui/Pick.tsx';
+import { LeftOver, usualLeftOver } from './LeftOver.tsx';
 import styles from './DeviceWalk.module.css';
 
 interface DeviceWalkProps {
@@ -23,24 +24,12 @@ interface DeviceWalkProps {
 
 const stored: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
 
-/** What the last problem on the tool may have left behind: a rent paid in advance with a residual. */
-const leftOver: DeviceState = {
-  ...clearedDevice,
-  n: 36,
-  rate: 8.4,
-  pv: 18_500,
-  pmt: -492,
-  fv: -3700,
-  timing: 'begin',
-  paymentsPerYear: 12,
-  compoundingsPerYear: 12,
-};
-
 export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
   const walk = useWalk(entries, entering);
   return (
     <section className={`sheet ${styles.walk}`} aria-label="Walk the entries on a stand-in">
       <WalkHead walk={walk} count={entries.length} />
+      {!walk.cleared && <LeftOver left={walk.left} onLeft={walk.setLeft} entering={entering} style={style} />}
       <Stored walk={walk} entering={entering} style={style} />
       <ol className={styles.entries}>
         {entries.map((entry, at) => (
@@ -51,7 +40,7 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
             data-out={walk.leftOut.has(at)}
           >
             <span>{entryWords(entry, entering, (value) => writeBrief(value, 0, 6, style))}</span>
-            {'put' in entry && (
+            {('put' in entry || 'clear' in entry || 'recall' in entry) && (
               <label>
                 <input type="checkbox" checked={walk.leftOut.has(at)} onChange={() => walk.toggle(at)} /> leave out
               </label>
@@ -70,8 +59,9 @@ type Walk = ReturnType<typeof useWalk>;
 function useWalk(entries: readonly DeviceEntry[], entering: EnteringStyle) {
   const [step, setStep] = useState(0);
   const [cleared, setCleared] = useState(true);
+  const [left, setLeft] = useState<DeviceState>(usualLeftOver);
   const [leftOut, setLeftOut] = useState<ReadonlySet<number>>(new Set());
-  const start = cleared ? clearedDevice : leftOver;
+  const start = cleared ? clearedDevice : left;
   const used = entries.map((entry, at) => ({ entry, at })).filter(({ at }) => !leftOut.has(at));
   const played = replay(
     entering,
@@ -86,6 +76,11 @@ function useWalk(entries: readonly DeviceEntry[], entering: EnteringStyle) {
     step,
     setStep,
     cleared,
+    left,
+    setLeft: (next: DeviceState) => {
+      setLeft(next);
+      setStep(0);
+    },
     begin: (clear: boolean) => {
       setCleared(clear);
       setStep(0);
@@ -99,6 +94,7 @@ function useWalk(entries: readonly DeviceEntry[], entering: EnteringStyle) {
     state: now?.state ?? start,
     touched: new Set(done.flatMap(({ entry }) => touchedBy(entry))),
     inSight: now?.shows,
+    range: now?.range,
     /** What the whole list shows, with what was left out and left over; and what it is meant to show. */
     shows: step === entries.length && played.ok ? through.at(-1)?.shows : undefined,
     meant: meant.ok ? meant.value.at(-1)?.shows : undefined,
@@ -110,6 +106,9 @@ function useWalk(entries: readonly DeviceEntry[], entering: EnteringStyle) {
 function touchedBy(entry: DeviceEntry): readonly string[] {
   if ('put' in entry) return [entry.put];
   if ('solve' in entry) return [entry.solve];
+  if ('clear' in entry) return stored;
+  if ('recall' in entry) return [entry.recall];
+  if ('store' in entry) return ['memory'];
   return 'moveOn' in entry ? ['pv'] : [];
 }
 
@@ -173,19 +172,28 @@ function Stored({ walk: { state, touched }, entering, style }: StoredProps) {
         <strong>{state.timing === 'end' ? entering.labels.end : entering.labels.begin}</strong>
         <em>{entering.setsFrequencies ? `${state.paymentsPerYear} and ${state.compoundingsPerYear} a year` : ''}</em>
       </div>
+      {entering.can.includes('memory') && (
+        <div data-touched={touched.has('memory')}>
+          <span>memory</span>
+          <strong className="figures">{deviceWrites(state.memory, entering, style)}</strong>
+          <em>{touched.has('memory') ? '' : state.memory === 0 ? 'empty' : 'left over'}</em>
+        </div>
+      )}
     </div>
   );
 }
 
 /** What the tool shows, and why it is not what it should be. */
 function Says({ walk, entries, entering, style }: StoredProps & { readonly entries: readonly DeviceEntry[] }) {
-  const { step, cleared, leftOut, inSight, shows, meant, failed } = walk;
+  const { step, cleared, leftOut, inSight, range, shows, meant, failed } = walk;
   const written = (value: number) => deviceWrites(value, entering, style);
   const differs = shows !== undefined && meant !== undefined && Math.abs(shows - meant) > 1e-9 * Math.abs(meant);
   return (
     <p role="status" className={styles.says}>
       {step < entries.length &&
         `${step} of ${entries.length} entered.${inSight === undefined ? '' : ` In sight: ${written(inSight)}.`}`}
+      {range &&
+        ` The payments moved on by: interest ${written(range.interest)}, principal ${written(range.principal)}, balance ${written(range.balance)}. `}
       {shows !== undefined && (
         <>
           The tool shows <strong className="figures">{written(shows)}</strong>
@@ -222,9 +230,14 @@ function entryWords(entry: DeviceEntry, { labels }: EnteringStyle, number: (valu
   if ('solve' in entry) return `solve for ${labels[entry.solve]}`;
   if ('moveOn' in entry) return `move on by ${entry.moveOn}`;
   if ('read' in entry) return `read the ${entry.read}, ${entry.from} to ${entry.to}`;
+  if ('clear' in entry) return 'clear the five values';
+  if ('store' in entry) return 'store the number in sight';
+  if ('recall' in entry) return `${labels[entry.recall]}: recall${entry.turned ? ', turn the sign' : ''}`;
   if (entry.put === 'timing') return `${labels.timing}: ${entry.value === 'end' ? labels.end : labels.begin}`;
   if (entry.put === 'purpose') return `for ${entry.value === 'paying-off' ? 'paying off' : 'saving up'}`;
-  return `${labels[entry.put]}: ${number(entry.value)}`;
+  const turnedInto =
+    (entry.times === undefined ? '' : ` × ${entry.times}`) + (entry.over === undefined ? '' : ` ÷ ${entry.over}`);
+  return `${labels[entry.put]}: ${number(entry.value)}${turnedInto}`;
 }
 
 function whatWasLeft(
@@ -235,9 +248,12 @@ function whatWasLeft(
 ): string {
   const names = [...leftOut].flatMap((at) => {
     const entry = entries[at];
+    if (entry && 'recall' in entry) return [labels[entry.recall]];
     return entry && 'put' in entry && entry.put !== 'purpose' ? [labels[entry.put]] : [];
   });
-  return names.length === 0
-    ? 'something else was stored.'
-    : `${names.join(' and ')} ${names.length === 1 ? 'was' : 'were'} ${cleared ? 'never entered.' : 'left over from before.'}`;
+  if (names.length === 0)
+    return [...leftOut].some((at) => 'clear' in (entries[at] ?? {}))
+      ? 'the five values were not cleared first.'
+      : 'something else was stored.';
+  return `${names.join(' and ')} ${names.length === 1 ? 'was' : 'were'} ${cleared ? 'never entered.' : 'left over from before.'}`;
 }

@@ -3,8 +3,11 @@ import { Button, Checkbox, Group, NumberInput, Select, TextInput } from '@mantin
 import type { UseFormReturnType } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
 import {
+  abilities,
+  abilityWords,
   centRounding,
   askCase,
+  capital,
   emptyDraft,
   styleInWords,
   workedSolution,
@@ -59,6 +62,10 @@ const counts = [
 const solvedCounts = [
   { value: 'exact', label: 'is shown exact' },
   { value: 'rounded-up', label: 'is shown rounded up' },
+];
+const rowRoundings = [
+  { value: 'cent', label: 'to the cent, row by row' },
+  { value: 'exact', label: 'not at all' },
 ];
 const ranges = [
   { value: 'from-to', label: 'from one payment to another' },
@@ -145,6 +152,7 @@ function StyleFields({ form, locked }: StyleFieldsProps) {
         {choice('N', 'count', counts)}
         {choice('A solved N', 'solvedCount', solvedCounts)}
         {choice('A table is read', 'range', ranges)}
+        {choice('Its rows are rounded', 'rows', rowRoundings)}
         <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />
       </div>
       <Checkbox
@@ -152,6 +160,12 @@ function StyleFields({ form, locked }: StyleFieldsProps) {
         label="Payments and compoundings a year are set apart"
         {...form.getInputProps('setsFrequencies', { type: 'checkbox' })}
       />
+      <h3 className="label">What the tool can do</h3>
+      <Checkbox.Group {...form.getInputProps('can')}>
+        {abilities.map((ability) => (
+          <Checkbox key={ability} mt={6} value={ability} label={capital(abilityWords[ability])} disabled={locked} />
+        ))}
+      </Checkbox.Group>
       <h3 className="label">Labels on the tool</h3>
       <div className={styles.labels}>
         {Object.entries(labelNames).map(([name, words]) => (

@@ -20,6 +20,7 @@ export function RulesPage() {
   const chosen = sets.data.find(({ id }) => id === search.get('of')) ?? sets.data[0];
   const shownStyle = entryStyles.find(({ id }) => id === search.get('style'));
   const keptStyle = ownStyles.data?.find(({ id }) => id === shownStyle?.id);
+  const page = search.get('page');
   const open = (to: Record<string, string>) => setSearch(to, { replace: true });
   return (
     <>
@@ -34,7 +35,7 @@ export function RulesPage() {
             label="Sets of house rules"
             all={sets.data.map((each) => ({ id: each.id, name: each.name, says: saidOf(each) }))}
             chosen={shownStyle ? undefined : chosen?.id}
-            onChoose={(id) => open({ of: id })}
+            onChoose={(id) => open({ of: id, ...(page && { page }) })}
           />
           <h2 className="label">Entering styles</h2>
           <Choices
