@@ -64,6 +64,9 @@ test('the stand-in fills up one entry at a time, and shows what a value left ove
   await expect(walk.getByText('every value was entered anew, so nothing left over counts.')).toBeVisible();
   await walk.getByRole('listitem').filter({ hasText: 'FV: 0' }).getByLabel('leave out').check();
   await expect(walk.getByText(/The tool shows −889\.21, not −941\.43: FV was left over from before\./)).toBeVisible();
+  await walk.getByLabel('FV', { exact: true }).fill('-9000');
+  await walk.getByRole('button', { name: 'To the end' }).click();
+  await expect(walk.getByText('The tool shows −814.41')).toBeVisible();
 
   await page.getByLabel('Tool').selectOption('per-payment');
   await page.getByLabel('Work out').selectOption('interest-in');
@@ -71,6 +74,10 @@ test('the stand-in fills up one entry at a time, and shows what a value left ove
   await expect(page).toHaveURL(/first=13/);
   await page.getByLabel('to', { exact: true }).fill('24');
   await expect(page.getByText('Move on by 12 payments; those are not wanted.')).toBeVisible();
+  await expect(page.getByText('Store it again as it is really paid: −941.43.')).toBeVisible();
+  await expect(
+    page.getByText(/The tool shows interest 2,347\.44, principal .*, balance .*: read the interest\./),
+  ).toBeVisible();
   await expect(page.getByRole('tab', { name: /Five values/ })).toContainText('2,347.44');
 });
 

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import {
   plainStory,
   quantityIds,
+  tableColumns,
   type Exercise,
   type Given,
   type Limit,
@@ -120,7 +121,14 @@ const ask: z.ZodType<PartAsk> = z.union([
   z.object({
     quantity: z.literal('table'),
     plan: planId,
-    blanks: z.array(z.string().regex(/^(\d{1,5}|\*):[a-z]{1,20}$/)).max(2000),
+    blanks: z.array(z.string().regex(/^(\d{1,5}|\*|total):[a-z-]{1,20}$/)).max(2000),
+    columns: z
+      .array(z.object({ column: z.enum(tableColumns), name: z.string().max(30).optional() }))
+      .min(1, 'A table has at least one column.')
+      .max(tableColumns.length)
+      .refine((all) => new Set(all.map(({ column }) => column)).size === all.length, 'Each column stands once.')
+      .optional(),
+    totals: z.boolean().optional(),
     args,
   }),
   z.object({

@@ -86,7 +86,15 @@ export { readRelation, type ReadRelation } from './checking/readRelation.ts';
 export { answerKey, answerKeyOf, type KeyedPart, type OwnAnswers } from './exercise/answerKey.ts';
 export { movedNumbers, type MovedNumber } from './exercise/underOtherRules.ts';
 export { answerName, draftTexts, usesOf } from './exercise/uses.ts';
-export { keyTable, MOST_FILL_ROWS, type KeyCell, type KeyTable } from './exercise/fillTable.ts';
+export {
+  cellsOf,
+  keyTable,
+  MOST_FILL_ROWS,
+  type KeyCell,
+  type KeyTable,
+  type TableForm,
+} from './exercise/fillTable.ts';
+export * from './exercise/tableColumns.ts';
 export { exerciseProblems, type ExerciseProblem } from './exercise/exerciseProblems.ts';
 export { drawNumbers, judgeDraw, limitName, type Draw } from './exercise/drawNumbers.ts';
 export { extrasCalendar, withExtraPayment } from './statement/typedExtra.ts';

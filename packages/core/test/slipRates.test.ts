@@ -29,6 +29,10 @@ const shared = new Set([
   'extra-a-row-late',
   // Where the count does not matter it is a rate divided by another count.
   'other-frequency',
+  // In the time that an extra payment saves, another count of payments a year is another frequency altogether.
+  'wrong-payments-per-year',
+  // Without its extra payments a plan has the payments that were planned.
+  'extra-left-out',
   // Counts are small whole numbers, and meet those of other mistakes.
   'amount-over-payment',
   'decimal-years-as-months',

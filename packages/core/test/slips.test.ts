@@ -113,6 +113,21 @@ const cases: Readonly<Record<string, Case>> = {
     ask: after40,
     gives: owed(A, 0.006, cents(pay(A, 0.006, n)), 40),
   },
+  'whole-for-saved': {
+    draft: withExtra,
+    ask: { quantity: 'interest-saved' },
+    gives: (() => {
+      // Row by row in cents, to the end, 5,000 more with payment 12.
+      let [balance, interest] = [A, 0];
+      for (let row = 1; balance > 0; row += 1) {
+        const mine = cents(balance * i);
+        interest += mine;
+        balance = Math.max(0, cents(balance + mine - P - (row === 12 ? 5000 : 0)));
+      }
+      return cents(interest);
+    })(),
+  },
+  'planned-for-made': { draft: withExtra, ask: { quantity: 'payments-made' }, gives: '60 payments' },
   'extra-left-out': { draft: withExtra, ask: after40, gives: owed(A, i, P, 40) },
   'extra-a-row-late': { draft: withExtra, ask: after40, gives: rowByRow(13, 0, 5000) },
   'draw-left-out': { draft: drawn, ask: after40, gives: owed(A, i, P, 40) },

@@ -1,5 +1,13 @@
 /** The starter library: every exercise is sound, every topic is there, and each draws sensibly 1,000 times. */
-import { defaultHouseRules, drawNumbers, exerciseProblems, must, answerKey, prepareChecking } from '../src/index.ts';
+import {
+  answerKey,
+  cellsOf,
+  defaultHouseRules,
+  drawNumbers,
+  exerciseProblems,
+  must,
+  prepareChecking,
+} from '../src/index.ts';
 import { patterns, starterExercises } from '../src/starters/index.ts';
 
 describe('the starter library', () => {
@@ -28,7 +36,7 @@ describe('the starter library', () => {
         const key = answerKey(exercise, numbers, defaultHouseRules).map(must);
         const entries: Record<string, string> = {};
         for (const { part, written, table } of key) {
-          if (table) for (const cell of table.rows.flat()) entries[`${part.id}.${cell.id}`] = String(cell.value);
+          if (table) for (const cell of cellsOf(table)) entries[`${part.id}.${cell.id}`] = String(cell.value);
           else entries[part.id] = written;
         }
         for (const verdict of prepareChecking(exercise, numbers, defaultHouseRules).check(entries))

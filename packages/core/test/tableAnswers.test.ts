@@ -1,14 +1,20 @@
 /** Tables that students filled in: every cell from the student's own cells before it, every table slip from its number. */
 import {
   answerKey,
+  blankPatterns,
   checkSubmission,
   defaultHouseRules,
   must,
+  cellsOf as keyCells,
+  keyTable,
   tableSlips,
   wrongCells,
   writeMoney,
   numberStyleById,
   type Exercise,
+  type KeyTable,
+  type PartAsk,
+  type TableColumn,
   type Verdict,
 } from '../src/index.ts';
 import { asking, loan, part } from './exercises.ts';
@@ -20,18 +26,22 @@ const change = {
   texts: { amount: '200', from: '2', every: '1' },
   payment: 'same' as const,
 };
-const tableOf = (from: string, to: string, more: Parameters<typeof loan>[1] = {}): Exercise =>
+type TableAsk = Extract<PartAsk, { quantity: 'table' }>;
+const tableOf = (
+  from: string,
+  to: string,
+  more: Parameters<typeof loan>[1] = {},
+  form: Partial<Pick<TableAsk, 'blanks' | 'columns' | 'totals'>> = {},
+): Exercise =>
   asking(
     [{ id: 'plan', draft: loan({ amount: '8,000', rate: '6.6', payments: '12' }, more) }],
-    [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from, to } }, { marks: 10 })],
+    [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from, to }, ...form }, { marks: 10 })],
   );
+const columnsOf = (...columns: readonly TableColumn[]) => columns.map((column) => ({ column }));
 
+const keyOf = (exercise: Exercise): KeyTable => must(answerKey(exercise, {}, defaultHouseRules)[0]!).table!;
 const cellsOf = (exercise: Exercise): Map<string, number> =>
-  new Map(
-    must(answerKey(exercise, {}, defaultHouseRules)[0]!)
-      .table!.rows.flat()
-      .map(({ id, value }) => [id, value]),
-  );
+  new Map(keyCells(keyOf(exercise)).map(({ id, value }) => [id, value]));
 const entriesOf = (cells: ReadonlyMap<string, number>): Record<string, string> =>
   Object.fromEntries([...cells].map(([id, value]) => [`t.${id}`, writeMoney(value, style)]));
 const check = (exercise: Exercise, entries: Record<string, string>): Verdict =>
@@ -77,7 +87,7 @@ it('counts one wrong cell as one: what follows from it is carried', () => {
   expect(kinds['1:closing']).toBe('carried');
   expect(kinds['3:closing']).toBe('carried');
   expect(verdict.credit).toBeCloseTo(14 / 15, 10);
-  expect(verdict.says).toBe('The first cell that goes wrong is 1, interest.');
+  expect(verdict.says).toBe('The first cell that goes wrong is row 1, interest.');
 });
 
 it('keeps a cell that cannot be read, and judges the others', () => {
@@ -102,7 +112,23 @@ const last = asking(
   [{ id: 'plan', draft: loan({ amount: '8,765.43', rate: '7.3', payments: '12' }) }],
   [part('t', { quantity: 'table', plan: 'plan', blanks: [], args: { from: '10', to: '12' } })],
 );
+const withTotals = tableOf('1', '4', {}, { totals: true });
 const slips: Readonly<Record<string, Made>> = {
+  'running-total-not-carried': {
+    exercise: tableOf('1', '4', {}, { columns: columnsOf('interest', 'closing', 'interest-so-far') }),
+    cell: '3:interest-so-far',
+    value: (cells) => cells.get('3:interest')!,
+  },
+  'total-range-too-short': {
+    exercise: withTotals,
+    cell: 'total:interest',
+    value: (cells) => cells.get('total:interest')! - cells.get('4:interest')!,
+  },
+  'total-of-another-column': {
+    exercise: withTotals,
+    cell: 'total:principal',
+    value: (cells) => cells.get('total:payment')!,
+  },
   'interest-on-original-amount': { cell: '3:interest', value: () => cents(8000 * i) },
   'interest-on-wrong-row': { cell: '2:interest', value: (cells) => cents(cells.get('3:opening')! * i) },
   'reference-not-fixed': { cell: '2:interest', value: () => 0 },
@@ -257,4 +283,82 @@ it('goes on from an own payment and an own amount that were found in earlier par
   expect(kinds).toMatchObject({ t: ['carried', 1], u: ['carried', 1] });
   // Without the earlier answer the payment in the table is nobody's.
   expect(checkSubmission(exercise, {}, rows.cells, defaultHouseRules)[1]!.kind).toBe('unexplained');
+});
+
+describe('columns as the exercise chose them', () => {
+  const chosen = columnsOf('date', 'closing', 'extra', 'payment', 'interest', 'principal-so-far');
+  const dated = { firstPaymentDate: '2027-01-31', changes: [change] };
+  const form = {
+    columns: [...chosen.slice(0, 5), { column: 'principal-so-far' as const, name: 'Paid off' }],
+    totals: true,
+  };
+  const exercise = tableOf('1', '4', dated, form);
+
+  it('has them in their order, dates given, extra payments apart from what is paid, totals below', () => {
+    const key = keyOf(exercise);
+    expect(key.columns.map(({ name }) => name)).toEqual(['Date', 'Closing', 'Extra', 'Paid', 'Interest', 'Paid off']);
+    expect(key.rows.map(([date]) => date!.text)).toEqual(['2027-01-31', '2027-02-28', '2027-03-31', '2027-04-30']);
+    const cells = cellsOf(exercise);
+    expect([cells.get('1:extra'), cells.get('2:extra')]).toEqual([0, 200]);
+    expect(cells.get('2:payment')).toBe(cells.get('1:payment'));
+    expect(cells.get('4:principal-so-far')).toBeCloseTo(8000 - cells.get('4:closing')!, 2);
+    expect(cells.get('total:extra')).toBe(600);
+    expect(key.totals.map(({ column }) => column)).toEqual(['extra', 'payment', 'interest']);
+    expect(check(exercise, entriesOf(cells))).toMatchObject({ kind: 'right', credit: 1 });
+  });
+
+  it('carries a wrong cell through columns that are not shown, into running totals and totals', () => {
+    const cells = cellsOf(exercise);
+    cells.set('2:interest', 50);
+    // Opening and principal are not shown; what a student makes of them is.
+    for (const row of [2, 3, 4]) {
+      const opening = cells.get(`${row - 1}:closing`)!;
+      if (row > 2) cells.set(`${row}:interest`, cents(opening * i));
+      const principal = cents(
+        cells.get(`${row}:payment`)! + cells.get(`${row}:extra`)! - cells.get(`${row}:interest`)!,
+      );
+      cells.set(`${row}:closing`, cents(opening - principal));
+      cells.set(`${row}:principal-so-far`, cents(cells.get(`${row - 1}:principal-so-far`)! + principal));
+    }
+    cells.set('total:interest', cents([1, 2, 3, 4].reduce((sum, row) => sum + cells.get(`${row}:interest`)!, 0)));
+    const verdict = check(exercise, entriesOf(cells));
+    expect(wrongCells(verdict)).toHaveLength(1);
+    expect(wrongCells(verdict)[0]).toContain('Row 2, interest: 50.00 is not explained.');
+    expect(verdict.cells!.find(({ id }) => id === 'total:interest')).toMatchObject({ kind: 'carried' });
+  });
+
+  it('takes a running total from payment 1 or from the first row shown', () => {
+    const later = tableOf('7', '9', {}, { columns: columnsOf('interest', 'interest-so-far') });
+    const cells = cellsOf(later);
+    let sum = 0;
+    for (const row of [7, 8, 9]) {
+      sum += cells.get(`${row}:interest`)!;
+      cells.set(`${row}:interest-so-far`, cents(sum));
+    }
+    expect(check(later, entriesOf(cells))).toMatchObject({ kind: 'right', credit: 1 });
+  });
+
+  it('says what does not fit: dates without a first date, no cell left blank', () => {
+    const table = must(answerKey(first, {}, defaultHouseRules)[0]!).question!.solved.table;
+    const rows = { from: 1, to: 3, blanks: [] };
+    expect(keyTable(table, { ...rows, columns: columnsOf('date', 'closing') })).toMatchObject({
+      ok: false,
+      problem: { field: 'columns' },
+    });
+    expect(keyTable(table, { ...rows, blanks: ['1:interest'], columns: columnsOf('closing') })).toMatchObject({
+      ok: false,
+      problem: { field: 'blanks' },
+    });
+  });
+
+  it('leaves cells blank by a pattern', () => {
+    const blank = (id: string) => {
+      const { isBlank } = blankPatterns.find((each) => each.id === id)!;
+      return [0, 1, 2].map((row) => [0, 1, 2].map((at) => (isBlank({ row, at, columns: 3 }) ? 'x' : '.')).join(''));
+    };
+    expect(blank('all')).toEqual(['xxx', 'xxx', 'xxx']);
+    expect(blank('after-first')).toEqual(['...', 'xxx', 'xxx']);
+    expect(blank('every-second')).toEqual(['...', 'xxx', '...']);
+    expect(blank('one-a-row')).toEqual(['x..', '.x.', '..x']);
+  });
 });

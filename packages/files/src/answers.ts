@@ -1,6 +1,6 @@
 /** What the columns of a file are, from their names and what is in them; what was chosen before for the same columns comes first. */
 
-import { enteredNames, enteredTitles, tableColumns, type Part } from '@hardy-sextant/core';
+import { addsUp, enteredNames, enteredTitles, usualColumns, type Part } from '@hardy-sextant/core';
 import type { AssignedExercise, ColumnMatching, Student } from '@hardy-sextant/contract';
 import { studentFinder } from './studentFinder.ts';
 
@@ -41,15 +41,23 @@ const MOST_ROWS = 24;
 
 /** The cells of a table to fill in, as columns of a file: "2b row 3 interest". */
 function cellRoles(itemId: string, part: Part, name: string): Role[] {
-  const { args } = part.ask;
+  const { ask } = part;
+  const { args } = ask;
+  const columns = (ask.quantity === 'table' ? (ask.columns ?? usualColumns) : []).map(({ column }) => column);
+  const filled = columns.filter((column) => column !== 'date');
   const from = Number(args?.from) || 1;
   const to = Math.min(Number(args?.to) || from + MOST_ROWS - 1, from + MOST_ROWS - 1);
-  return Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at).flatMap((row) =>
-    tableColumns.map((column) => ({
-      id: `${itemId}/${part.id}.${row}:${column}`,
-      name: `${name} row ${row} ${column}`,
-    })),
-  );
+  const rows = Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at);
+  const totals = ask.quantity === 'table' && ask.totals ? filled.filter(addsUp) : [];
+  return [
+    ...rows.flatMap((row) =>
+      filled.map((column) => ({
+        id: `${itemId}/${part.id}.${row}:${column}`,
+        name: `${name} row ${row} ${column}`,
+      })),
+    ),
+    ...totals.map((column) => ({ id: `${itemId}/${part.id}.total:${column}`, name: `${name} total ${column}` })),
+  ];
 }
 
 /** True where the first row names columns rather than holding answers. */

@@ -13,6 +13,7 @@ import { otherFigureSlips } from './slips/otherFigure.ts';
 import { changeSlips } from './slips/plannedChanges.ts';
 import { rateSlips } from './slips/rate.ts';
 import { roundingSlips } from './slips/rounding.ts';
+import { savedSlips } from './slips/saved.ts';
 import { signSlips } from './slips/sign.ts';
 import { timingSlips } from './slips/timing.ts';
 import { tableSlips, wholeTableSlips } from './tableSlips.ts';
@@ -24,6 +25,7 @@ export const slips: readonly Slip[] = [
   ...countSlips,
   ...amountSlips,
   ...changeSlips,
+  ...savedSlips,
   ...timingSlips,
   ...signSlips,
   ...ideaSlips,

@@ -3,17 +3,21 @@
 import { nth } from '../nth.ts';
 import { roundCent } from '../money/roundMoney.ts';
 import type { Table } from '../table/buildTable.ts';
-import type { TableColumn } from '../exercise/exercise.ts';
+import { runningOf, type TableColumn } from '../exercise/tableColumns.ts';
 import type { SlipNames } from './slip.ts';
 
 export interface CellAsked {
+  /** 0 for a total. */
   readonly row: number;
   readonly column: TableColumn;
   readonly value: number;
   readonly table: Table;
   /** The student's own number in a cell, the given one where it was not theirs. */
   readonly at: (row: number, column: TableColumn) => number;
+  /** What is paid in a row, extra payments included. */
+  readonly paid: (row: number) => number;
   readonly from: number;
+  readonly to: number;
   readonly expected: number;
   /** What it should be from the student's own cells before it. */
   readonly expectedOwn: number;
@@ -21,6 +25,8 @@ export interface CellAsked {
 
 export interface TableSlip extends SlipNames {
   readonly columns: readonly TableColumn[];
+  /** Whether it happens in a row or in a total; in a row where left out. */
+  readonly inTotal?: boolean;
   readonly results: (cell: CellAsked) => readonly number[];
 }
 
@@ -78,8 +84,8 @@ export const tableSlips: readonly TableSlip[] = [
     title: 'Interest added to principal',
     advice: 'Principal is the payment less the interest; here they were added.',
     columns: ['principal'],
-    results: ({ row, at, table }) => [
-      isSaving(table) ? at(row, 'payment') - at(row, 'interest') : at(row, 'payment') + at(row, 'interest'),
+    results: ({ row, at, paid, table }) => [
+      isSaving(table) ? paid(row) - at(row, 'interest') : paid(row) + at(row, 'interest'),
     ],
   },
   {
@@ -103,10 +109,10 @@ export const tableSlips: readonly TableSlip[] = [
     title: 'Balance not carried down',
     advice: 'The row does not begin with the balance the row before ends with.',
     columns: ['opening', 'closing'],
-    results: ({ row, column, at, from, table }) => {
+    results: ({ row, column, at, paid, from, table }) => {
       if (column === 'opening') return row === from ? [] : [table.plan.amount, at(row - 1, 'opening')];
       return [
-        at(row, 'opening') - at(row, 'payment'),
+        at(row, 'opening') - paid(row),
         at(row, 'opening') - at(row, 'interest'),
         at(row, 'opening') + at(row, 'principal'),
       ];
@@ -143,7 +149,45 @@ export const tableSlips: readonly TableSlip[] = [
       return column === 'interest' ? [interest] : column === 'principal' ? [principal] : [balance];
     },
   },
+  {
+    id: 'running-total-not-carried',
+    family: 'table',
+    title: 'Running total not carried on',
+    advice: 'A running total goes on from the row above; here it begins anew, or this row was left out.',
+    columns: ['interest-so-far', 'principal-so-far'],
+    results: ({ row, column, at, from }) => {
+      const own = at(row, runningOf(column) ?? 'interest');
+      return row === from ? [] : [own, at(row - 1, column)];
+    },
+  },
+  {
+    id: 'total-range-too-short',
+    family: 'table',
+    title: 'Total over too few rows',
+    advice: 'The total leaves the first or the last row out.',
+    columns: ['interest', 'payment', 'extra', 'principal'],
+    inTotal: true,
+    results: ({ column, at, from, to }) => {
+      if (from === to) return [];
+      const all = rowsBetween(from, to).reduce((sum, row) => sum + at(row, column), 0);
+      return [all - at(to, column), all - at(from, column)];
+    },
+  },
+  {
+    id: 'total-of-another-column',
+    family: 'table',
+    title: 'Total of another column',
+    advice: 'The total is that of another column.',
+    columns: ['interest', 'payment', 'extra', 'principal'],
+    inTotal: true,
+    results: ({ column, at, from, to }) =>
+      (['opening', 'interest', 'payment', 'principal', 'closing'] as const)
+        .filter((other) => other !== column)
+        .map((other) => rowsBetween(from, to).reduce((sum, row) => sum + at(row, other), 0)),
+  },
 ];
+
+const rowsBetween = (from: number, to: number): number[] => Array.from({ length: to - from + 1 }, (_, at) => from + at);
 
 /** A slip of the table as a whole. */
 export interface WholeTableSlip extends SlipNames {

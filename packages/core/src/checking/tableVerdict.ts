@@ -1,5 +1,6 @@
 /** The verdict of a whole table from those of its cells. */
 
+import { capital } from '../capital.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import type { Part } from '../exercise/exercise.ts';
@@ -65,7 +66,7 @@ export function tableVerdict(
     ...(filled.length < cells.length && filled.length > 0
       ? { says: `${cells.length - filled.length} of ${cells.length} cells are empty.` }
       : first
-        ? { says: `The first cell that goes wrong is ${first.id.replace(':', ', ')}.` }
+        ? { says: `The first cell that goes wrong is ${placeSaid(first.id)}.` }
         : {}),
   };
 }
@@ -74,9 +75,14 @@ const everyTableTitle = (id: string): string => tableSlips.find((slip) => slip.i
 
 /** "Row 2, interest: …" */
 function cellSaid({ id, says = '' }: CellVerdict): string {
-  const [row, column] = id.split(':');
   // A piece of a relation says itself which it is.
-  return row === 'relation' ? says : `Row ${row}, ${column}: ${says}`;
+  return id.startsWith('relation:') ? says : `${capital(placeSaid(id))}: ${says}`;
+}
+
+/** "row 2, interest so far" or "the total, interest". */
+function placeSaid(id: string): string {
+  const [row = '', column = ''] = id.split(':');
+  return `${row === 'total' ? 'the total' : `row ${row}`}, ${column.replaceAll('-', ' ')}`;
 }
 
 /** A sentence for every cell that is wrong by itself, with its row and column. */

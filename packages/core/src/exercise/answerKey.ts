@@ -272,7 +272,9 @@ export class Key {
     if (!range.ok) return range;
     const { table } = question.value.solved;
     const { from = 1, to = table.count } = range.value;
-    const filled = keyTable(table, from, to, ask.blanks);
+    const { blanks, columns, totals } = ask;
+    const firstDate = question.value.draft.firstPaymentDate;
+    const filled = keyTable(table, { from, to, blanks, columns, totals, firstDate });
     if (!filled.ok) return filled;
     return this.#keyed(at, filled.value.blanks.length, { question: question.value, table: filled.value });
   }

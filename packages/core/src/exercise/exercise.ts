@@ -3,6 +3,7 @@
 import type { StatementDraft } from '../statement/draft.ts';
 import type { Quantity } from '../case/quantity.ts';
 import type { Story } from './story.ts';
+import type { ChosenColumn } from './tableColumns.ts';
 
 export type GivenKind = 'money' | 'rate' | 'count' | 'years' | 'words';
 
@@ -47,9 +48,6 @@ export interface AskTexts {
   readonly paying?: string | undefined;
 }
 
-export type TableColumn = 'opening' | 'interest' | 'payment' | 'principal' | 'closing';
-export const tableColumns: readonly TableColumn[] = ['opening', 'interest', 'payment', 'principal', 'closing'];
-
 /** What a part asks, and of which plan. */
 export type PartAsk = { readonly args?: AskTexts | undefined } & (
   | { readonly quantity: Quantity; readonly plan: string }
@@ -58,7 +56,15 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
   /** An expression over givens and earlier answers: `30 × (answer c − answer a)`. */
   | { readonly quantity: 'expression'; readonly text: string }
   /** Rows `from` to `to` of a plan's table; the cells named are left blank, `row:column`. */
-  | { readonly quantity: 'table'; readonly plan: string; readonly blanks: readonly string[] }
+  | {
+      readonly quantity: 'table';
+      readonly plan: string;
+      readonly blanks: readonly string[];
+      /** The usual five where left out. */
+      readonly columns?: readonly ChosenColumn[] | undefined;
+      /** A row under the others that adds them up. */
+      readonly totals?: boolean | undefined;
+    }
   /** The recurrence of a plan: start, multiplier, what each payment takes or adds; judged piece by piece. */
   | { readonly quantity: 'relation'; readonly plan: string }
   /** Which plan is better, in words with its number: the one with less (or more) of a quantity. */

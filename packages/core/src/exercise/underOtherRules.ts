@@ -5,6 +5,7 @@ import { answerKey, type KeyedPart } from './answerKey.ts';
 import type { Exercise, Numbers } from './exercise.ts';
 import type { HouseRules } from './houseRules.ts';
 import { writeRelation } from './keyRelation.ts';
+import { cellsOf } from './fillTable.ts';
 import { readOnce } from './readOnce.ts';
 
 /** A part with its two main numbers, as answers to it are written. */
@@ -49,7 +50,7 @@ function writtenUnder({ relation, part, written }: KeyedPart, rules: HouseRules)
 /** The values of each cell a student fills in, under both rules; a row that only one of them has counts as 0 in the other. */
 function pairsOfCells(ours: KeyedPart, theirs: KeyedPart): (readonly [number, number])[] {
   const blanks = ({ table }: KeyedPart): Map<string, number> =>
-    new Map((table?.rows.flat() ?? []).filter(({ blank }) => blank).map(({ id, value }) => [id, value]));
+    new Map((table ? cellsOf(table) : []).filter(({ blank }) => blank).map(({ id, value }) => [id, value]));
   const [one, two] = [blanks(ours), blanks(theirs)];
   return [...new Set([...one.keys(), ...two.keys()])].map((id) => [one.get(id) ?? 0, two.get(id) ?? 0]);
 }

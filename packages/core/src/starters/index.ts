@@ -5,15 +5,17 @@ import { changingStarters } from './changing.ts';
 import { levelLoanStarters } from './levelLoans.ts';
 import { moreBorrowingStarters } from './moreBorrowing.ts';
 import { purchaseStarters } from './purchases.ts';
+import { savedStarters } from './saved.ts';
 import { savingStarters } from './saving.ts';
 
-/** In this order; the demo’s exercises are named by their place. */
+/** In this order; the demo’s exercises are named by their place, so that new ones come last. */
 export const starterExercises: readonly Exercise[] = [
   ...levelLoanStarters,
   ...purchaseStarters,
   ...changingStarters,
   ...moreBorrowingStarters,
   ...savingStarters,
+  ...savedStarters,
 ];
 
 /** What an instructor can start from: a kind of case with the starter that has its shape. */

@@ -114,7 +114,11 @@ function enter(style: EnteringStyle, state: DeviceState, entry: DeviceEntry, inS
   return ok({ state, shows });
 }
 
-function put(style: EnteringStyle, state: DeviceState, entry: Extract<DeviceEntry, { readonly put: unknown }>): DeviceShown {
+function put(
+  style: EnteringStyle,
+  state: DeviceState,
+  entry: Extract<DeviceEntry, { readonly put: unknown }>,
+): DeviceShown {
   if (typeof entry.value !== 'number') return { state: { ...state, [entry.put]: entry.value } };
   const { times = 1, over = 1 } = 'times' in entry || 'over' in entry ? entry : {};
   const value = (entry.value * times) / over;

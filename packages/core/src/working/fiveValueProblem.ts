@@ -201,7 +201,7 @@ function enteredRate(problem: FiveValueProblem, style: EnteringStyle): number {
 }
 
 /** Years that somebody would key in: 5 or 2.5, not 3.4166. */
-const isShort = (years: number): boolean => Math.abs(years * 4 - Math.round(years * 4)) < 1e-9;
+const isShort = (years: number): boolean => Number.isInteger(tidy(years * 4));
 
 /** Away with the last binary digits of 6.6 = 0.066 × 100. */
 function tidy(value: number): number {

@@ -9,7 +9,9 @@ import { writeQuantity } from '../case/question.ts';
 import { isSaving, kindOf } from '../case/kinds.ts';
 import type { KeyedPart } from '../exercise/answerKey.ts';
 import type { Exercise } from '../exercise/exercise.ts';
-import type { KeyTable } from '../exercise/fillTable.ts';
+import { extraApart, inWorkingOrder, type KeyTable } from '../exercise/fillTable.ts';
+import { cellOf, type TableColumn } from '../exercise/tableColumns.ts';
+import { nth } from '../nth.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { answerName } from '../exercise/uses.ts';
 import type { Question } from '../statement/question.ts';
@@ -116,37 +118,66 @@ function expression(text: string, { written, uses }: KeyedPart, key: readonly Re
   ];
 }
 
-/** Row by row, the arithmetic of each cell that is left blank. */
-function cells(table: KeyTable, question: Question, style: NumberStyle): Step[] {
-  const money = (value: number): string => writeMoney(value, style);
-  const { solved } = question;
-  const saving = isSaving(kindOf(question.statement));
-  const begin = solved.plan.timing === 'begin';
-  const rows = table.rows.map((row): Step => {
-    const at = Object.fromEntries(row.map(({ column, value }) => [column, value]));
-    const [opening = 0, interest = 0, payment = 0, principal = 0, closing = 0] = [
-      at.opening,
-      at.interest,
-      at.payment,
-      at.principal,
-      at.closing,
-    ];
+/** Row by row, the arithmetic of each cell that is left blank; then the totals. */
+function cells(key: KeyTable, question: Question, style: NumberStyle): Step[] {
+  const rows = key.rows.map((row): Step => {
     const number = row[0]?.row ?? 0;
-    const line = solved.table.rows[number - 1];
-    const rate = writeBrief(line?.rate ?? solved.values.i, 4, 8, style);
-    const base = begin ? `(${money(opening)} ${saving ? '+' : '−'} ${money(payment)})` : money(opening);
-    const said: Readonly<Record<string, string>> = {
-      opening:
-        number === 1
-          ? `it opens with ${money(opening)}`
-          : `it opens with what row ${number - 1} has left, ${money(opening)}`,
-      interest: `interest ${base} × ${rate} = ${money(interest)}`,
-      payment: `${saving ? 'deposit' : 'payment'} ${money(payment)}${line?.settles ? ', which settles the rest' : ''}`,
-      principal: `${saving ? 'added' : 'principal'} ${money(payment)} ${saving ? '+' : '−'} ${money(interest)} = ${money(principal)}`,
-      closing: `it closes at ${money(opening)} ${saving ? '+' : '−'} ${money(principal)} = ${money(closing)}`,
-    };
-    const blanks = row.filter(({ blank }) => blank).map(({ column }) => said[column] ?? '');
+    const said = rowInWords(number, question, extraApart(key), style);
+    const blanks = inWorkingOrder(row).flatMap(({ blank, column }) =>
+      blank && column !== 'date' ? [said[column]] : [],
+    );
     return { kind: 'says', text: `Row ${number}: ${blanks.length > 0 ? blanks.join('; ') : 'nothing is left blank'}.` };
   });
-  return rows;
+  const totals = key.totals
+    .filter(({ blank }) => blank)
+    .map(({ column, value }): Step => {
+      const name = key.columns.find((each) => each.column === column)?.name ?? column;
+      const own = key.rows.flat().filter((cell) => cell.column === column);
+      const sum =
+        own.length <= 6
+          ? own.map((cell) => writeMoney(cell.value, style)).join(' + ')
+          : `rows ${key.from} to ${key.to}`;
+      return { kind: 'says', text: `${name}, in all: ${sum} = ${writeMoney(value, style)}.` };
+    });
+  return [...rows, ...totals];
+}
+
+/** How each number of a row comes about, whether or not its column is shown. */
+function rowInWords(
+  number: number,
+  { statement, solved }: Question,
+  apart: boolean,
+  style: NumberStyle,
+): Readonly<Record<Exclude<TableColumn, 'date'>, string>> {
+  const money = (value: number): string => writeMoney(value, style);
+  const { rows, plan } = solved.table;
+  const row = nth(rows, number - 1);
+  const saving = isSaving(kindOf(statement));
+  const [plus, minus] = saving ? ['+', '+'] : ['−', '−'];
+  const cell = (column: Exclude<TableColumn, 'date'>): string => money(cellOf(rows, row, column, apart));
+  const paid = apart && row.extra !== 0 ? `${cell('payment')} + ${cell('extra')}` : cell('payment');
+  const flow = apart && row.extra !== 0 ? `(${paid})` : paid;
+  const base = plan.timing === 'begin' ? `(${cell('opening')} ${plus} ${flow})` : cell('opening');
+  const rate = writeBrief(row.rate, 4, 8, style);
+  const running = (
+    name: string,
+    column: 'interest' | 'principal',
+    so: 'interest-so-far' | 'principal-so-far',
+  ): string =>
+    number === 1
+      ? `${name} so far ${cell(so)}`
+      : `${name} so far ${money(cellOf(rows, nth(rows, number - 2), so, apart))} + ${cell(column)} = ${cell(so)}`;
+  return {
+    opening:
+      number === 1
+        ? `it opens with ${cell('opening')}`
+        : `it opens with what row ${number - 1} has left, ${cell('opening')}`,
+    interest: `interest ${base} × ${rate} = ${cell('interest')}`,
+    payment: `${saving ? 'deposit' : 'payment'} ${cell('payment')}${row.settles ? ', which settles the rest' : ''}`,
+    extra: row.extra === 0 ? 'nothing extra' : `extra ${cell('extra')}`,
+    principal: `${saving ? 'added' : 'principal'} ${paid} ${minus} ${cell('interest')} = ${cell('principal')}`,
+    closing: `it closes at ${cell('opening')} ${saving ? '+' : '−'} ${cell('principal')} = ${cell('closing')}`,
+    'interest-so-far': running('interest', 'interest', 'interest-so-far'),
+    'principal-so-far': running(saving ? 'added' : 'principal', 'principal', 'principal-so-far'),
+  };
 }

@@ -4,6 +4,7 @@ import {
   nth,
   answerKeyOf,
   askedOf,
+  cellsOf,
   defaultHouseRules,
   numberStyleById,
   pairCandidates,
@@ -133,7 +134,7 @@ function fillTable(
   careful: boolean,
   random: () => number,
 ): void {
-  const cells = table!.rows.flat();
+  const cells = cellsOf(table!);
   // One cell goes wrong and what follows from it is left as the key has it, or the table is left off half-way.
   const wrong = careful ? -1 : Math.floor(random() * cells.length);
   const end = random() < 0.1 ? Math.floor(cells.length / 2) : cells.length;

@@ -27,7 +27,11 @@ export async function changeSlipText(
   slipId: string,
   { text, revision }: Omit<SlipText, 'slipId'>,
 ): Promise<SlipText> {
-  if (!slipById(slipId) && !Object.hasOwn(wholeTableSlips, slipId) && !tableSlips.some(({ id }) => id === slipId))
+  if (
+    !slipById(slipId) &&
+    !wholeTableSlips.some(({ id }) => id === slipId) &&
+    !tableSlips.some(({ id }) => id === slipId)
+  )
     throw new NotFound('slip');
   return database.transaction(async (writes) => {
     const written = await putSlipText(writes, slipId, text, revision);

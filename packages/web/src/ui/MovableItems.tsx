@@ -15,6 +15,7 @@ import {
   SortableContext,
   sortableKeyboardCoordinates,
   useSortable,
+  rectSortingStrategy,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
@@ -34,11 +35,13 @@ interface MovableItemsProps {
   /** What an item is, for the announcements: "Exercise". */
   readonly what: string;
   readonly className?: string;
+  /** Side by side, not one below the other. */
+  readonly across?: boolean;
   readonly onDrop: (id: string, over: string) => void;
   readonly children: ReactNode;
 }
 
-export function MovableItems({ ids, what, className = 'list', onDrop, children }: MovableItemsProps) {
+export function MovableItems({ ids, what, className = 'list', across = false, onDrop, children }: MovableItemsProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -55,7 +58,7 @@ export function MovableItems({ ids, what, className = 'list', onDrop, children }
   };
   return (
     <DndContext sensors={sensors} collisionDetection={covered} onDragEnd={dropped} accessibility={{ announcements }}>
-      <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
+      <SortableContext items={[...ids]} strategy={across ? rectSortingStrategy : verticalListSortingStrategy}>
         <ol className={className}>{children}</ol>
       </SortableContext>
     </DndContext>

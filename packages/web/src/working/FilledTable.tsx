@@ -2,28 +2,19 @@
 import {
   answerKeyOf,
   numberStyleById,
-  tableColumns,
   writeMoney,
   type Exercise,
   type HouseRules,
   type KeyCell,
   type NumberStyle,
   type Numbers,
-  type TableColumn,
   type Verdict,
 } from '@hardy-sextant/core';
 import { useMemo } from 'react';
 import { Field } from '../ui/Field.tsx';
 import { VerdictMark } from '../ui/VerdictMark.tsx';
+import { TotalsRow } from './TotalsRow.tsx';
 import styles from './FilledTable.module.css';
-
-export const columnWords: Readonly<Record<TableColumn, string>> = {
-  opening: 'Opening',
-  interest: 'Interest',
-  payment: 'Paid',
-  principal: 'Principal',
-  closing: 'Closing',
-};
 
 interface FilledTableProps {
   readonly exercise: Exercise;
@@ -54,14 +45,25 @@ export function FilledTable({
     return keyed.ok ? keyed.value.table : undefined;
   }, [exercise, numbers, rules, partId]);
   if (!table) return null;
+  const shown = (cell: KeyCell) => (
+    <FilledCell
+      key={cell.id}
+      cell={cell}
+      style={style}
+      verdict={verdict.cells?.find(({ id }) => id === cell.id)}
+      entry={entries[`${partId}.${cell.id}`] ?? ''}
+      onEntry={(text) => onEntry(`${partId}.${cell.id}`, text)}
+      onLeave={onLeave}
+    />
+  );
   return (
     <div className="wide tight">
       <table className="ledger">
         <thead>
           <tr>
             <th>No.</th>
-            {tableColumns.map((column) => (
-              <th key={column}>{columnWords[column]}</th>
+            {table.columns.map(({ column, name }) => (
+              <th key={column}>{name}</th>
             ))}
           </tr>
         </thead>
@@ -69,20 +71,11 @@ export function FilledTable({
           {table.rows.map((cells, at) => (
             <tr key={at}>
               <td>{cells[0]?.row}</td>
-              {cells.map((cell) => (
-                <FilledCell
-                  key={cell.id}
-                  cell={cell}
-                  style={style}
-                  verdict={verdict.cells?.find(({ id }) => id === cell.id)}
-                  entry={entries[`${partId}.${cell.id}`] ?? ''}
-                  onEntry={(text) => onEntry(`${partId}.${cell.id}`, text)}
-                  onLeave={onLeave}
-                />
-              ))}
+              {cells.map(shown)}
             </tr>
           ))}
         </tbody>
+        <TotalsRow table={table} shown={shown} />
       </table>
       {verdict.kind !== 'blank' && (
         <p className="soft">{verdict.cells?.find(({ says }) => says)?.says ?? verdict.says}</p>
@@ -100,13 +93,21 @@ interface FilledCellProps {
   readonly onLeave: (() => void) | undefined;
 }
 
-function FilledCell({ cell: { value, blank, row, column }, style, verdict, entry, onEntry, onLeave }: FilledCellProps) {
-  if (!blank) return <td title={verdict?.says}>{writeMoney(value, style)}</td>;
+function FilledCell({
+  cell: { value, text, blank, row, column },
+  style,
+  verdict,
+  entry,
+  onEntry,
+  onLeave,
+}: FilledCellProps) {
+  if (!blank) return <td title={verdict?.says}>{text ?? writeMoney(value, style)}</td>;
+  const place = row === 0 ? 'total' : `row ${row}`;
   return (
     <td title={verdict?.says}>
       <Field
         className={styles.cell}
-        label={`row ${row} ${column}`}
+        label={`${place} ${column}`}
         value={entry}
         autoComplete="off"
         onText={onEntry}
