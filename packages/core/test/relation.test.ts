@@ -1,6 +1,8 @@
 /** Recurrences as questions: read in whatever form they are written, judged piece by piece, terms and multipliers as numbers. */
 import {
   answerKey,
+  askCase,
+  centRounding,
   checkSubmission,
   defaultHouseRules,
   must,
@@ -8,6 +10,7 @@ import {
   plainStory,
   readRelation,
   usualWriting,
+  workedSolution,
   type Exercise,
   type HouseRules,
   type Part,
@@ -154,14 +157,15 @@ describe('a recurrence is judged', () => {
   });
 });
 
+const part = (id: string, ask: Part['ask'], format: Part['format']): Part => ({
+  id,
+  prompt: 'Find it.',
+  marks: 1,
+  ask,
+  format,
+});
+
 describe('numbers of a recurrence', () => {
-  const part = (id: string, ask: Part['ask'], format: Part['format']): Part => ({
-    id,
-    prompt: 'Find it.',
-    marks: 1,
-    ask,
-    format,
-  });
   const exercise = made([
     part('m', { quantity: 'multiplier', plan: 'plan' }, { kind: 'number', decimals: 8 }),
     part('t', { quantity: 'term', plan: 'plan', args: { after: '3' } }, { kind: 'money', decimals: 2 }),
@@ -207,4 +211,28 @@ describe('numbers of a recurrence', () => {
     );
     expect(must(answerKey(asks, {}, defaultHouseRules)[0]!).exact).toBe(10);
   });
+});
+
+it('a plan that changes on the way has terms that follow the changes, and no single relation', () => {
+  const draft = draftOf(
+    'borrow',
+    { amount: '48,000', rate: '6.6', payments: '60' },
+    {
+      changes: [
+        { id: 'd', kind: 'draw', texts: { amount: '5,000', before: '13' }, payment: 'again' },
+        { id: 'r', kind: 'rate', texts: { after: '24', rate: '7.8' }, payment: 'again' },
+      ],
+    },
+  );
+  const term = must(askCase(draft, { quantity: 'term', after: 30 }, centRounding));
+  const { rows } = term.solved.table;
+  let value = 48_000;
+  for (let k = 1; k <= 30; k += 1)
+    value = (value + (k === 13 ? 5000 : 0)) * (1 + (k <= 24 ? 0.066 : 0.078) / 12) - rows[k - 1]!.payment;
+  expect(term.exact).toBeCloseTo(value, 6);
+  for (const way of workedSolution(term).ways) expect([way.id, way.number]).toEqual([way.id, expect.closeTo(value, 1)]);
+  const past = must(askCase(draft, { quantity: 'term-below', below: rows[36]!.closing + 1 }, centRounding));
+  expect(past.exact).toBe(37);
+  const stated = made([part('r', { quantity: 'relation', plan: 'plan' }, { kind: 'number', decimals: 4 })], draft);
+  expect(answerKey(stated, {}, defaultHouseRules)[0]).toMatchObject({ ok: false, problem: { field: 'plan' } });
 });

@@ -1,6 +1,6 @@
 /** The recurrence of a plan as an answer: where it starts, what each term is multiplied by, what is then taken or added. */
 
-import { ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../result.ts';
 import { recurrenceBehind } from '../case/quantities/figures.ts';
 import { numberStyleById, writeBrief, writeMoney } from '../money/numberStyle.ts';
 import type { Question } from '../statement/question.ts';
@@ -20,6 +20,14 @@ export interface KeyRelation {
 }
 
 export function keyRelation(question: Question): Result<KeyRelation> {
+  if (question.solved.plan.changes.length > 0)
+    return fail(
+      'out-of-range',
+      'What changes on the way changes the relation too: ask for terms, or leave the change out.',
+      {
+        field: 'plan',
+      },
+    );
   const stated = recurrenceBehind(question);
   if (!stated.ok) return stated;
   const { start, multiplier, difference, timing } = stated.value;

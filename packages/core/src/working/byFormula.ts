@@ -71,7 +71,7 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
   'total-interest': overAll('interest'),
   'total-paid': overAll('paid'),
   'last-payment': lastPayment,
-  term: recurrenceTerm,
+  term: (work) => (work.level ? recurrenceTerm(work) : chain(work, work.question.ask.after ?? 0)),
   multiplier: (work) => whole(work, 'R', add(num(1), rateLetter(work, work.question.solved.values.i))),
   'finance-charge': financeCharge,
   'rate-per-payment': converted('per-payment'),

@@ -87,6 +87,7 @@ function followed(work: Work): Answered {
 
 /** A term of the sequence as the relation alone makes it. */
 function termAfter(work: Work, count: number): Answered {
+  if (!work.level) return { ...balanceBy(work, count), rounds: [] };
   const { values, numbers, table } = work.question.solved;
   const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count });
   return { number: lastOf(terms), steps: [...stated(work, table.firstPayment), termRows(work, terms, count)] };
@@ -104,13 +105,16 @@ function stating(work: Work): Answered {
 function firstPast(work: Work): Answered {
   const { values, numbers, table } = work.question.solved;
   const k = work.question.exact;
-  const { terms } = run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count: k });
+  const { terms } = work.level
+    ? run(work, { start: numbers.amount, payment: table.firstPayment, i: values.i, count: k })
+    : runStages(work, stagesThrough(work.stages, k));
   const past = money(work, work.question.ask.below ?? 0);
-  const falls = nth(terms, 1) < nth(terms, 0);
+  const falls = lastOf(terms) < nth(terms, 0);
   return {
     number: terms.length - 1,
     steps: [
-      ...stated(work, table.firstPayment),
+      ...stated(work, work.level ? table.firstPayment : undefined),
+      ...(work.level ? [] : changesSaid(work, k)),
       termRows(work, terms, k),
       {
         kind: 'says',

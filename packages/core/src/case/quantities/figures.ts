@@ -57,12 +57,24 @@ export function recurrenceBehind(asked: AskedCase): Result<Recurrence> {
   return recurrenceOf(numbers.amount, values.i, table.firstPayment, values.timing, saves(asked));
 }
 
+/** V₀, V₁, … with what changes on the way: each row's own rate, draws and payments, nothing rounded. */
+function termsOf(asked: AskedCase, count: number): Result<readonly number[]> {
+  const { table, plan, numbers } = asked.solved;
+  const stated = recurrenceBehind(asked);
+  if (!stated.ok || plan.changes.length === 0) return stated.ok ? terms(stated.value, count) : stated;
+  const sign = saves(asked) ? 1 : -1;
+  const all = [numbers.amount];
+  for (const { number, rate, drawn, payment, extra } of table.rows.slice(0, count)) {
+    const opening = (all.at(-1) ?? 0) + (number > 1 ? drawn : 0);
+    const flow = sign * (payment + extra);
+    all.push(plan.timing === 'begin' ? (opening + flow) * (1 + rate) : opening * (1 + rate) + flow);
+  }
+  return ok(all);
+}
+
 /** The number of the first term below an amount where the terms fall, of the first that reaches it where they rise. */
-function firstPast(stated: Recurrence, amount: number): Result<number> {
-  const found = terms(stated, MOST_TERMS);
-  const all = found.ok ? found.value : [];
-  const [start = NaN, next = NaN] = all;
-  const falls = next < start;
+function firstPast(all: readonly number[], amount: number): Result<number> {
+  const falls = (all.at(-1) ?? NaN) < (all[0] ?? NaN);
   const at = all.findIndex((value, k) => k > 0 && (falls ? value < amount : value >= amount));
   return at < 0
     ? fail('not-reached', `No term of the first ${MOST_TERMS} gets past this amount.`, { field: 'below' })
@@ -100,7 +112,9 @@ export const readingQuantities = {
     level,
     (asked, k) => {
       const stated = recurrenceBehind(asked);
-      return stated.ok ? term(stated.value, k) : stated;
+      if (!stated.ok || asked.solved.plan.changes.length === 0) return stated.ok ? term(stated.value, k) : stated;
+      const found = termsOf(asked, k);
+      return found.ok ? ok(found.value[k] ?? NaN) : found;
     },
     balance,
   ),
@@ -116,12 +130,13 @@ export const readingQuantities = {
     applies: level,
     words: ({ below }) => `the first term past ${below}`,
     read: (asked) => {
-      const stated = recurrenceBehind(asked);
-      return stated.ok ? firstPast(stated.value, asked.ask.below ?? 0) : stated;
+      const all = termsOf(asked, MOST_TERMS);
+      return all.ok ? firstPast(all.value, asked.ask.below ?? 0) : all;
     },
     closedForm: withPayment(({ amount, i, timing }, payment, asked) => {
       const stated = recurrenceOf(amount, i, payment, timing, saves(asked));
-      const found = stated.ok ? firstPast(stated.value, asked.ask.below ?? 0) : stated;
+      const all = stated.ok ? terms(stated.value, MOST_TERMS) : stated;
+      const found = all.ok ? firstPast(all.value, asked.ask.below ?? 0) : all;
       return found.ok ? found.value : NaN;
     }),
   },
