@@ -238,3 +238,22 @@ describe('a sensible range', () => {
     expect(usualRange({ kind: 'words', now: '12' }, defaultNumberStyle)).toBeUndefined();
   });
 });
+
+it('says a refinancing as what is owed then and a new loan of it', () => {
+  const refinancing = { after: '24', rate: '5.4', payments: '36', costs: '450', costsPaid: 'added' as const };
+  const exercise = made(kiln, [varied({ slots: { payments: '6y' } }), varied({ id: 'w', refinancing })]);
+  expect(exerciseProblems(exercise, rules)).toEqual([]);
+  expect(exercise.parts.map(({ ask }) => ask.quantity)).toEqual(['payment', 'difference', 'balance-after', 'payment']);
+  expect(told(exercise).replace(/\s+/g, ' ')).toContain(
+    'After payment 24 plan 1 is refinanced: what is owed then is lent anew at 5.4 %, over 36 payments, and costs of 450 are added to it. That is plan 3.',
+  );
+  expect(told(exercise)).toContain('Plan 2 is the same, but for this: it runs over 6 years.');
+  // By the textbook: what is owed after 24 of 60 payments of 941.43, and 450, over 36 months at 0.45 % each.
+  const owed = 48_000 * 1.0055 ** 24 - (941.43 * (1.0055 ** 24 - 1)) / 0.0055;
+  const payment = ((owed + 450) * 0.0045) / (1 - 1.0045 ** -36);
+  const amounts = key(exercise)
+    .slice(2)
+    .map((text) => Number(text.replace(/,/g, '')));
+  expect(amounts[0]).toBeCloseTo(owed, 1);
+  expect(amounts[1]).toBeCloseTo(payment, 1);
+});

@@ -18,6 +18,7 @@ import { usualFormat } from '../format.ts';
 import { plainStory } from '../story.ts';
 import { changeSentence, firstStory } from './firstStory.ts';
 import { namedDraft } from './namedDraft.ts';
+import { refinancedPlan, type RefinancedPlan } from './refinancedPlan.ts';
 import { ownQuantity, questionOf, type UsualQuestion } from './usualQuestions.ts';
 import { topicOf } from './topicOf.ts';
 
@@ -42,21 +43,24 @@ export function exerciseFromCase(stated: StatedCase, rounding: TableRounding): E
   const named = namedDraft(draft);
   const plan: ExercisePlan = { id: 'plan', draft: named.draft };
   const others = otherPlans(stated, named.draft, named.givens, rounding);
-  const plans = [others.plans.length > 0 ? { ...plan, name: 'plan 1' } : plan, ...others.plans];
   const questions: UsualQuestion[] = [
     questionOf(plan, ownQuantity(draft)),
     ...(open && isAnother(draft, open) ? [openQuestion(plan, open)] : []),
   ];
-  const told = [firstStory(named.draft), ...others.told].join('\n');
   const compared = others.plans.map((other) => comparison(stated, plan.id, other, rounding));
+  const asked = [...questions, ...compared];
+  const renewed = refinancedPlans(stated, plan, [...named.givens, ...others.givens], others.plans.length + 2, asked);
+  const more = [...others.plans, ...renewed.map((each) => each.plan)];
+  const plans = [more.length > 0 ? { ...plan, name: 'plan 1' } : plan, ...more];
+  const told = [firstStory(named.draft), ...others.told, ...renewed.map((each) => each.told)].join('\n');
   return {
     title,
     topic: topicOf(draft, variations, tags),
     level: variations.length > 0 || draft.changes.length > 0 ? 'second' : 'first',
     story: plainStory(told),
-    givens: [...named.givens, ...others.givens],
+    givens: [...named.givens, ...others.givens, ...renewed.flatMap(({ givens }) => givens)],
     plans,
-    parts: lettered([...questions, ...compared]),
+    parts: lettered([...asked, ...renewed.flatMap((each) => each.questions)]),
   };
 }
 
@@ -75,8 +79,30 @@ function startOf(
   return outcome.state === 'solved' ? variedFrom(from, variation, outcome.solved.plan) : from;
 }
 
+const letterAt = (at: number): string => String.fromCharCode(97 + at);
+
 const lettered = (questions: readonly UsualQuestion[]): Part[] =>
-  questions.map((question, at) => ({ id: String.fromCharCode(97 + at), ...question }));
+  questions.map((question, at) => ({ id: letterAt(at), ...question }));
+
+/** The variations that are refinanced on the way: each asks for the balance, then for the new payment. */
+function refinancedPlans(
+  { draft, variations }: StatedCase,
+  first: ExercisePlan,
+  givens: readonly Given[],
+  number: number,
+  asked: readonly UsualQuestion[],
+): RefinancedPlan[] {
+  const found: RefinancedPlan[] = [];
+  for (const { refinancing } of variations.slice(0, MOST_PLANS - 1)) {
+    if (!refinancing || !kindOf(draft).owes) continue;
+    const before = found.flatMap((each) => each.questions).length;
+    const taken = [...givens, ...found.flatMap((each) => each.givens)].map(({ name }) => name);
+    const place = { first, number: number + found.length, letter: letterAt(asked.length + before), taken };
+    const made = refinancedPlan(draft, refinancing, place);
+    if (made) found.push(made);
+  }
+  return found;
+}
 
 function openQuestion(plan: ExercisePlan, { quantity, after, from, to }: Ask): UsualQuestion {
   const { needs } = quantities[quantity];
@@ -94,7 +120,7 @@ interface OtherPlans {
   readonly told: readonly string[];
 }
 
-/** Each variation as a plan of its own; one that is refinanced on the way is left out: no plan says it. */
+/** Each variation as a plan of its own; those refinanced on the way are apart (`refinancedPlans`). */
 function otherPlans(
   { draft, variations }: StatedCase,
   named: StatementDraft,
@@ -160,7 +186,10 @@ const slotSentences: Readonly<Partial<Record<SlotName, (text: string) => string>
 
 /** What a plan has otherwise, as a clause. */
 function differences(draft: StatementDraft, variation: Variation): string {
-  const said = namesOf(variation.slots).map((slot) => slotSentences[slot]?.(inStory(draft.slots[slot])) ?? '');
+  const said = namesOf(variation.slots).map((slot) => {
+    const years = slot === 'payments' ? /^([a-z][a-z0-9 ]*) × \d+$/.exec(draft.slots[slot]) : null;
+    return years ? `it runs over {${years[1]}} years` : (slotSentences[slot]?.(inStory(draft.slots[slot])) ?? '');
+  });
   const { paymentsPerYear, timing, quote } = variation;
   if (paymentsPerYear !== undefined) said.push(`payments are ${frequencyOf(paymentsPerYear).adverb}`);
   if (quote !== undefined || paymentsPerYear !== undefined)
