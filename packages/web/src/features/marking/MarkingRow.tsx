@@ -61,7 +61,7 @@ export const MarkingRow = memo(
             student={student}
             column={column}
             cell={cells?.get(column.id)}
-            brief={columns.length > 6}
+            room={ROOM / columns.length}
             chosen={chosen === column.id}
             lit={lit}
             typed={editing?.place.column === column.id ? editing.text : undefined}
@@ -90,18 +90,20 @@ interface AnswerCellProps extends Typing {
   readonly student: MarkedStudent;
   readonly column: Column;
   readonly cell: Cell | undefined;
-  readonly brief: boolean;
+  /** How many characters stand in it side by side. */
+  readonly room: number;
   readonly chosen: boolean;
   readonly lit: ReadonlySet<string> | undefined;
   /** What is typed into it, while it is open. */
   readonly typed: string | undefined;
 }
 
-function AnswerCell({ student, column, cell, brief, chosen, lit, typed, ...does }: AnswerCellProps) {
+function AnswerCell({ student, column, cell, room, chosen, lit, typed, ...does }: AnswerCellProps) {
   const { id, assigned, partId } = column;
   const place = { studentId: student.id, column: id };
   const text = cell?.text ?? student.entries[assigned.itemId]?.[partId] ?? '';
   const answered = cell && cell.verdict.kind !== 'blank';
+  const shown = answered && cell.verdict.cells ? tableText(cell) : text === '' ? '–' : text.slice(0, 60);
   return (
     <td
       id={cellId(place)}
@@ -114,8 +116,8 @@ function AnswerCell({ student, column, cell, brief, chosen, lit, typed, ...does 
     >
       {typed === undefined ? (
         <>
-          {answered && <CellMark cell={cell} brief={brief} />}
-          {answered && cell.verdict.cells ? tableText(cell) : text === '' ? '–' : text.slice(0, 60)}
+          {answered && <CellMark cell={cell} beside={room - shown.length} />}
+          {shown}
         </>
       ) : (
         <input
@@ -134,12 +136,13 @@ function AnswerCell({ student, column, cell, brief, chosen, lit, typed, ...does 
 }
 
 /** The verdict in a cell: few nodes, for a row that comes into sight costs what its nodes do. */
-function CellMark({ cell, brief }: { readonly cell: Cell; readonly brief: boolean }) {
+function CellMark({ cell, beside }: { readonly cell: Cell; readonly beside: number }) {
   const { mark, word } = verdictLooks[cell.verdict.kind];
   const decided = cell.decision?.credit === undefined ? '' : '✎ ';
   const said = `${word}${decided === '' ? '' : ', decided by hand'}`;
-  return brief || wordless.has(cell.verdict.kind) ? (
-    <span className={styles.mark} role="img" aria-label={said}>
+  // A number is never cut: where both have no room the word gives way to its sign.
+  return said.length + 3 > beside || wordless.has(cell.verdict.kind) ? (
+    <span className={styles.mark} role="img" aria-label={said} title={said}>
       {decided}
       {mark}
     </span>
@@ -156,6 +159,9 @@ function tableText({ verdict }: Cell): string {
   const good = cells.filter(({ kind }) => kind === 'right' || kind === 'right-rounded' || kind === 'carried').length;
   return `${good} of ${cells.length} cells`;
 }
+
+/** Characters that stand in all columns of answers together, on the narrowest screen the grid is made for. */
+const ROOM = 68;
 
 /** A cell that is opened is typed into at once. */
 const focusNow = (field: HTMLInputElement | null): void => field?.focus();
