@@ -11,6 +11,7 @@ const coreOrder = [
   'checking',
   'marking',
   'sheet',
+  'studentSheet',
   'starters',
 ];
 

@@ -154,3 +154,16 @@ export type { LiveCell, LiveSheet } from './sheet/liveSheet.ts';
 // Names from before the words of docs/glossary.md, for programs that use them.
 export { checkSubmission as checkHandIn, checkSubmissions as checkHandIns } from './checking/checkSubmission.ts';
 export { paymentRange as stretch } from './table/figures.ts';
+export { addressOf, columnLetters, fullPlace, placeOf, type CellContent, type SheetCells } from './studentSheet/cells.ts';
+export { causeWords, type CauseId } from './studentSheet/causes.ts';
+export { readSheet, sheetProblem, type SheetFound } from './studentSheet/readSheet.ts';
+export type { TableFound } from './studentSheet/findTables.ts';
+export { readFormula, writeFormula, relativeForm } from './studentSheet/formula.ts';
+export { Calculation, Workbook } from './studentSheet/recalculate.ts';
+export {
+  judgeSheetOfPlan,
+  type SheetCause,
+  type SheetCellVerdict,
+  type SheetJudged,
+} from './studentSheet/judgeSheetOfPlan.ts';
+export { judgeSheet, type ExerciseSheetJudged } from './studentSheet/judgeSheet.ts';
