@@ -154,7 +154,17 @@ export type { LiveCell, LiveSheet } from './sheet/liveSheet.ts';
 // Names from before the words of docs/glossary.md, for programs that use them.
 export { checkSubmission as checkHandIn, checkSubmissions as checkHandIns } from './checking/checkSubmission.ts';
 export { paymentRange as stretch } from './table/figures.ts';
-export { addressOf, columnLetters, fullPlace, placeOf, type CellContent, type SheetCells } from './studentSheet/cells.ts';
+export {
+  addressOf,
+  columnLetters,
+  columnNumber,
+  fullPlace,
+  isErrorText,
+  placeOf,
+  type CellContent,
+  type SheetCells,
+} from './studentSheet/cells.ts';
+export { numberInText } from './studentSheet/values.ts';
 export { causeWords, type CauseId } from './studentSheet/causes.ts';
 export { readSheet, sheetProblem, type SheetFound } from './studentSheet/readSheet.ts';
 export type { TableFound } from './studentSheet/findTables.ts';

@@ -4,12 +4,16 @@ import { rowsCsv } from './csv.ts';
 import { exercisesJson } from './exercises.ts';
 import { marksJson, oneRosterResults } from './marks.ts';
 import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from './tableFiles.ts';
+import { returnedSheetFile } from './sheets/sheetReturned.ts';
+import { studentSheetFile } from './sheets/sheetFile.ts';
 import { rowsWorkbook } from './workbook.ts';
 
 /** Each with `reads`, `writes`, or both. */
 export const formats = [
   rowsCsv,
   rowsWorkbook,
+  studentSheetFile,
+  returnedSheetFile,
   exercisesJson,
   tableAsCsv,
   tableAsWorkbook,

@@ -1,5 +1,6 @@
 /** Values of cells while a worksheet is worked out, and how they become numbers. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import type { ErrorCode } from './cells.ts';
 
 /** What goes wrong in a cell goes on into those that read it. */
@@ -34,15 +35,16 @@ export function numberInText(text: string): number | undefined {
     .replace(/^[−–]/, '-');
   const percent = bare.endsWith('%');
   const digits = percent ? bare.slice(0, -1) : bare;
-  const plain = /^[-+]?\d{1,3}(,\d{3})+(\.\d*)?$/.test(digits)
+  // A comma groups threes; a point does only where there are several groups, or a comma after them.
+  const isGrouped = /^[-+]?[1-9]\d{0,2}(,\d{3})+(\.\d*)?$/.test(digits);
+  const isPointed = /^[-+]?[1-9]\d{0,2}((\.\d{3}){2,}(,\d*)?|\.\d{3},\d*)$/.test(digits);
+  const plain = isGrouped
     ? digits.replaceAll(',', '')
-    : /^[-+]?\d{1,3}(\.\d{3})+(,\d*)?$/.test(digits)
+    : isPointed
       ? digits.replaceAll('.', '').replace(',', '.')
-      : /^[-+]?\d+,\d{1,2}$/.test(digits)
-        ? digits.replace(',', '.')
-        : digits;
+      : digits.replace(/^([-+]?\d+),(\d+)$/, '$1.$2');
   if (!/^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i.test(plain)) return undefined;
-  return Number(plain) / (percent ? 100 : 1);
+  return percent ? roundTo(Number(plain) / 100, 12) : Number(plain);
 }
 
 /** As a worksheet takes it in arithmetic: nothing is 0, a text of bare digits is that number, any other text is an error. */
