@@ -22,6 +22,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/sets', 'Midterm practice'],
   ['/sets/demo-week-6', 'one set for all'],
   ['/sets/demo-week-6/marking', 'Submitted'],
+  ['/sets/demo-week-3/worksheets?cause=reference-not-fixed', 'Certain: mended'],
   ['/sets/demo-midterm/marking?exercise=all&cause=unexplained', 'What would give'],
   ['/sets/demo-week-6/feedback', 'What students read about each slip'],
   ['/sets/demo-midterm/went-wrong', 'Every cause, by what it cost'],

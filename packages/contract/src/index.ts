@@ -9,6 +9,7 @@ export * from './classes.ts';
 export * from './verdicts.ts';
 export * from './sets.ts';
 export * from './marking.ts';
+export * from './worksheets.ts';
 export * from './enteringStyles.ts';
 export * from './problem.ts';
 export * from './bin.ts';

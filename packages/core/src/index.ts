@@ -166,7 +166,7 @@ export {
 } from './studentSheet/cells.ts';
 export { numberInText } from './studentSheet/values.ts';
 export { causeWords, type CauseId } from './studentSheet/causes.ts';
-export { readSheet, sheetProblem, type SheetFound } from './studentSheet/readSheet.ts';
+export { readSheet, sheetProblem, workedOut, type SheetFound } from './studentSheet/readSheet.ts';
 export type { TableFound } from './studentSheet/findTables.ts';
 export { readFormula, writeFormula, relativeForm } from './studentSheet/formula.ts';
 export { Calculation, Workbook } from './studentSheet/recalculate.ts';

@@ -9,6 +9,7 @@ export * from './roster.ts';
 export { returnedSheet } from './sheets/sheetReturned.ts';
 export { cellsOfText } from './sheets/sheetText.ts';
 export { isFolder, studentOfSheet, unpackFolder, type NamedFile } from './sheets/sheetFolder.ts';
-export { MOST_SHEET_BYTES, readSheetFile, type SheetFile } from './sheets/sheetFile.ts';
+export type { SheetFile } from './sheets/sheetCells.ts';
+export { MOST_SHEET_BYTES, readSheetFile } from './sheets/sheetFile.ts';
 export * from './studentFinder.ts';
 export * from './tableFiles.ts';

@@ -8,6 +8,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { checkInPlace, type Checker } from './checking/checker.ts';
 import { drawInPlace, type Drawer } from './checking/drawJob.ts';
+import { runSheetJob, type SheetJudge } from './checking/sheetJob.ts';
 import type { Database } from './store/database.ts';
 import { apiRoutes } from './routes/api.ts';
 import { onlyFromHere } from './routes/doors.ts';
@@ -20,6 +21,8 @@ export interface ApplicationOptions {
   readonly check?: Checker;
   /** Where numbers are drawn; in place when left out. */
   readonly draw?: Drawer;
+  /** Where worksheets are judged; in place when left out. */
+  readonly judgeSheet?: SheetJudge;
   /** Names this server is known by besides this machine's own. */
   readonly hosts?: readonly string[];
   /** The built web application; left out where only the interface is served. */
@@ -28,7 +31,8 @@ export interface ApplicationOptions {
 
 /** Bodies are small; where much comes in at once the route has its own limit. */
 const small = express.json({ limit: '2mb' });
-const takesMuch = (path: string): boolean => /^\/(sets\/[^/]+\/(answers|import|decisions)|exercise-file)$/.test(path);
+const takesMuch = (path: string): boolean =>
+  /^\/(sets\/[^/]+\/(answers|import|decisions|worksheets)|exercise-file)$/.test(path);
 
 export function createApplication({
   database,
@@ -36,6 +40,7 @@ export function createApplication({
   pages,
   check = checkInPlace,
   draw = drawInPlace,
+  judgeSheet = runSheetJob,
   hosts = [],
 }: ApplicationOptions): Express {
   const application = express();
@@ -67,7 +72,7 @@ export function createApplication({
   application.use(
     '/api',
     (request, response, next) => (takesMuch(request.path) ? next() : small(request, response, next)),
-    apiRoutes(database, check, draw),
+    apiRoutes(database, check, draw, judgeSheet),
     noSuchPath,
   );
   if (pages) {

@@ -65,7 +65,12 @@ async function opened(): Promise<OpenDatabase> {
 }
 
 const { database, close } = await opened();
-const { check, draw, close: closeWorkers } = inWorkers(fileURLToPath(new URL('./checkWorker.js', import.meta.url)));
+const {
+  check,
+  draw,
+  judgeSheet,
+  close: closeWorkers,
+} = inWorkers(fileURLToPath(new URL('./checkWorker.js', import.meta.url)));
 const hosts = [settings.HOST, ...settings.HOSTS.split(',')].map((name) => name.trim()).filter((name) => name !== '');
 const server = createServer(
   createApplication({
@@ -73,6 +78,7 @@ const server = createServer(
     log,
     check,
     draw,
+    judgeSheet,
     hosts,
     ...(settings.PAGES ? { pages: resolve(settings.PAGES) } : {}),
   }),

@@ -22,6 +22,7 @@ const growing = [
   'exercises',
   'sets',
   'set_exercises',
+  'worksheets',
 ];
 const said = new Map<string, InValue[]>();
 let folder: string;
@@ -63,6 +64,7 @@ async function aTermOfWork(): Promise<void> {
     'rules',
     'bin',
     'column-matchings',
+    'sets/demo-week-3/worksheets',
     'slip-texts',
   ])
     await read(`/api/${path}`);

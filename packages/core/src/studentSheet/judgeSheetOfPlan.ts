@@ -215,7 +215,7 @@ function judgedTable(model: SheetModel, judging: Judging, rules: Pick<HouseRules
       ...cells.filter(({ verdict }) => verdict !== 'wrong'),
     ],
     causes: [...chain.causes, ...remarks.map(remarkCause)],
-    credit: creditOf(model, judging, remarks, rules),
+    credit: creditOf(model, judging, { causes: chain.causes, remarks }, rules),
     table: model.table,
     mended: chain.instead.size === 0 ? {} : valuesOf(chain.last),
   };
@@ -234,11 +234,14 @@ const remarkCause = ({ id, cells, says, isFault }: Remark): SheetCause => ({
 const valuesOf = ({ cells }: Judging): Record<string, number> =>
   Object.fromEntries(cells.map(({ place, value }) => [fullAddress(place), value]));
 
-/** The mean of the columns, each the mean of its cells; rows that are missing count as empty ones. */
+/**
+ * The mean of the columns, each the mean of its cells. A cell whose formula is wrong is worth what a mistake is, whatever
+ * number it happens to show; rows that are missing count as empty ones.
+ */
 function creditOf(
   model: SheetModel,
   { cells }: Judging,
-  remarks: readonly Remark[],
+  { causes, remarks }: { readonly causes: readonly SheetCause[]; readonly remarks: readonly Remark[] },
   { credit }: Pick<HouseRules, 'credit'>,
 ): number {
   const shares: Readonly<Partial<Record<SheetVerdict, number>>> = {
@@ -249,10 +252,12 @@ function creditOf(
     carried: credit.carried,
     wrong: credit.slip,
   };
+  const faulty = new Set(causes.flatMap((cause) => cause.cells));
   const byColumn = new Map<string, number[]>();
-  for (const { of, verdict } of cells) {
+  for (const { of, verdict, place } of cells) {
     const name = 'column' in of ? of.column : 'input' in of ? 'inputs' : 'totals';
-    byColumn.set(name, [...(byColumn.get(name) ?? []), shares[verdict] ?? 0]);
+    const share = faulty.has(fullAddress(place)) ? credit.slip : (shares[verdict] ?? 0);
+    byColumn.set(name, [...(byColumn.get(name) ?? []), share]);
   }
   const means = [...byColumn.values()].map((each) => each.reduce((sum, share) => sum + share, 0) / each.length);
   if (means.length === 0) return 0;

@@ -1,10 +1,11 @@
 /** Reads a student's worksheet: where its inputs, its tables and its answers are. Pure; readers of files give the cells. */
 
 import { fail, ok, type Result } from '../result.ts';
-import { fullAddress, fullPlace, type Place, type SheetCells } from './cells.ts';
+import { fullAddress, fullPlace, type CellContent, type Place, type SheetCells } from './cells.ts';
 import { findAnswers, findInputs } from './findInputs.ts';
 import { findTables, SheetView, type ColumnWords, type TableFound } from './findTables.ts';
 import { Calculation, MOST_CELLS, workbookOf } from './recalculate.ts';
+import { CellError } from './values.ts';
 import type { InputName } from './words.ts';
 
 /** What is what in a worksheet. */
@@ -47,6 +48,23 @@ export function readSheet(cells: SheetCells, { names = {}, words }: ReadOptions 
 
 function placeOfName(at: string): Place | undefined {
   return fullPlace(at.replace(/^=/, '').replaceAll('$', ''));
+}
+
+/** The cells with a number in each formula that the file gives none for: formulas in a CSV file have never been worked out. */
+export function workedOut({ cells, names }: Pick<SheetFound, 'cells' | 'names'>): SheetCells {
+  const calculation = new Calculation(workbookOf(cells, names));
+  const shown = (sheet: string, address: string, content: CellContent): CellContent => {
+    const place = fullPlace(`${sheet}!${address}`);
+    if (content.formula === undefined || content.value !== null || !place) return content;
+    const value = calculation.valueAt(place);
+    return { ...content, value: value instanceof CellError ? value.code : value };
+  };
+  return Object.fromEntries(
+    Object.entries(cells).map(([sheet, own]) => [
+      sheet,
+      Object.fromEntries(Object.entries(own).map(([address, content]) => [address, shown(sheet, address, content)])),
+    ]),
+  );
 }
 
 /** A sheet that nobody could mark, in a sentence. */

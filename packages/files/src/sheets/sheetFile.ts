@@ -1,18 +1,10 @@
 /** A student's worksheet file as cells with their formulas: workbooks of two kinds, CSV, pasted cells. Nothing in it is run. */
 
-import type { SheetCells } from '@hardy-sextant/core';
 import { decode } from '../bytes.ts';
 import type { FileKind } from '../format.ts';
 import { countUnpacked } from '../workbook.ts';
+import type { SheetFile } from './sheetCells.ts';
 import { cellsOfText } from './sheetText.ts';
-
-export interface SheetFile {
-  readonly cells: SheetCells;
-  /** Names the workbook defines, with what they stand for. */
-  readonly names: Readonly<Record<string, string>>;
-  /** What was left out, in sentences. */
-  readonly notes: readonly string[];
-}
 
 /** A file may be so large; unpacked, so large. */
 export const MOST_SHEET_BYTES = 8_000_000;
@@ -34,7 +26,13 @@ export async function readSheetFile(bytes: Uint8Array, name: string): Promise<Sh
   if (startsWith(bytes, 0xd0, 0xcf, 0x11, 0xe0))
     throw new Error(`${name} has a password or is of an old kind: save it without one, as .xlsx or .ods.`);
   if (isZip(bytes)) {
-    countUnpacked(bytes, MOST_UNPACKED_SHEET);
+    try {
+      countUnpacked(bytes, MOST_UNPACKED_SHEET);
+    } catch (error) {
+      throw new Error(`${name}: ${error instanceof Error ? error.message : 'it cannot be unpacked.'}`, {
+        cause: error,
+      });
+    }
     if (/\.ods$/i.test(name) || isOpenDocument(bytes)) return (await import('./sheetOds.ts')).readOds(bytes);
     return (await import('./sheetXlsx.ts')).readXlsx(bytes, name);
   }

@@ -3,7 +3,7 @@
 import { unzipSync } from 'fflate';
 import { SaxesParser } from 'saxes';
 import { addressOf, isErrorText, type CellContent } from '@hardy-sextant/core';
-import type { SheetFile } from './sheetFile.ts';
+import type { SheetFile } from './sheetCells.ts';
 
 const MOST_ROWS = 20_000;
 const MOST_CELL_COLUMNS = 200;

@@ -1,7 +1,7 @@
 /** Cells, formulas and names of an OOXML workbook. */
 
 import type { CellContent, SheetCells } from '@hardy-sextant/core';
-import type { SheetFile } from './sheetFile.ts';
+import type { SheetFile } from './sheetCells.ts';
 
 const MOST_ROWS = 20_000;
 const MOST_CELL_COLUMNS = 200;

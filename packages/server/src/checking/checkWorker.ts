@@ -2,3 +2,4 @@
 
 export { runCheckJob as default } from './checkJob.ts';
 export { runDrawJob as draw } from './drawJob.ts';
+export { runSheetJob as sheet } from './sheetJob.ts';

@@ -4,6 +4,7 @@ import { Piscina } from 'piscina';
 import type { Numbers } from '@hardy-sextant/core';
 import { runCheckJob, type CheckedJob, type CheckJob } from './checkJob.ts';
 import type { Drawer } from './drawJob.ts';
+import type { SheetJudge, SheetJudgedJob } from './sheetJob.ts';
 
 export type Checker = (job: CheckJob) => Promise<CheckedJob>;
 
@@ -12,6 +13,7 @@ export const checkInPlace: Checker = (job) => Promise.resolve(runCheckJob(job));
 export interface Workers {
   readonly check: Checker;
   readonly draw: Drawer;
+  readonly judgeSheet: SheetJudge;
   readonly close: () => Promise<void>;
 }
 
@@ -21,6 +23,7 @@ export function inWorkers(worker: string): Workers {
   return {
     check: (job) => pool.run(job) as Promise<CheckedJob>,
     draw: (job) => pool.run(job, { name: 'draw' }) as Promise<Numbers[]>,
+    judgeSheet: (job) => pool.run(job, { name: 'sheet' }) as Promise<SheetJudgedJob>,
     close: () => pool.destroy(),
   };
 }

@@ -10,9 +10,11 @@ import { insertExercise } from '../services/exercises.ts';
 import { searchedCase } from '../services/searched.ts';
 import { cases, houseRules, submissions } from '../store/schema.ts';
 import { insertAssignedExercise, insertSet, recount, updateSet } from '../store/sets.ts';
+import { insertWorksheet } from '../store/worksheets.ts';
 import { demoCases } from './cases.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
+import { demoWorksheets } from './demoWorksheets.ts';
 import { demoSets } from './sets.ts';
 
 /** Each class of the demo follows rules of its own, under its name. */
@@ -37,6 +39,7 @@ export async function loadDemo(database: Database): Promise<void> {
       await insertStudents(transaction, id, roster);
     }
     for (const set of demoSets()) await insertDemoSet(transaction, set);
+    await insertDemoWorksheets(transaction);
   });
 }
 
@@ -74,4 +77,13 @@ async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSet
       })),
     );
   await recount(transaction, set.id);
+}
+
+/** What the small class handed in for the jetty loan's table. */
+async function insertDemoWorksheets(transaction: Writes): Promise<void> {
+  const set = demoSets().find(({ id }) => id === 'demo-week-3');
+  const jetty = set?.exercises.find(({ exercise }) => exercise.parts.some(({ ask }) => ask.quantity === 'table'));
+  if (!set || !jetty) return;
+  for (const worksheet of demoWorksheets(jetty.exercise, smallRoster))
+    await insertWorksheet(transaction, { ...worksheet, setId: set.id, itemId: jetty.itemId });
 }

@@ -5,6 +5,7 @@ import { z } from 'zod';
 import { binKind, recordId } from '@hardy-sextant/contract';
 import type { Checker } from '../checking/checker.ts';
 import type { Drawer } from '../checking/drawJob.ts';
+import type { SheetJudge } from '../checking/sheetJob.ts';
 import { bringBack, readBin } from '../services/bin.ts';
 import type { Database } from '../store/database.ts';
 import { answer } from './answer.ts';
@@ -15,10 +16,11 @@ import { markingRoutes } from './marking.ts';
 import { parsed } from './problems.ts';
 import { rulesRoutes } from './rules.ts';
 import { setRoutes } from './sets.ts';
+import { worksheetRoutes } from './worksheets.ts';
 
 const inBin = z.object({ kind: binKind, id: recordId });
 
-export function apiRoutes(database: Database, check: Checker, draw: Drawer): Router {
+export function apiRoutes(database: Database, check: Checker, draw: Drawer, judgeSheet: SheetJudge): Router {
   const api = Router();
   api.get(
     '/health',
@@ -42,6 +44,7 @@ export function apiRoutes(database: Database, check: Checker, draw: Drawer): Rou
     classRoutes(database, draw),
     setRoutes(database, draw),
     markingRoutes(database, check),
+    worksheetRoutes(database, judgeSheet),
   );
   return api;
 }

@@ -1,6 +1,6 @@
 /** The tables of the database. Times are ISO text; documents are JSON read through the contract's schemas. */
 
-import { index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
 const id = () => text('id').primaryKey();
 const revision = () => integer('revision').notNull().default(1);
@@ -295,3 +295,26 @@ export const slipTexts = sqliteTable('slip_texts', {
   revision: revision(),
   updatedAt: updatedAt(),
 });
+
+/** Worksheets that students handed in: the file as it came, and what was found in it. */
+export const worksheets = sqliteTable(
+  'worksheets',
+  {
+    id: id(),
+    setId: setId(),
+    itemId: text('item_id').notNull(),
+    /** Nobody's where none of the class fits. */
+    studentId: text('student_id').references(() => students.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+    size: integer('size').notNull(),
+    summary: text('summary', { mode: 'json' }).notNull(),
+    revision: revision(),
+    createdAt: createdAt(),
+    deletedAt: text('deleted_at'),
+  },
+  (table) => [
+    index('worksheets_of_set').on(table.setId, table.itemId, table.deletedAt),
+    index('worksheets_of_student').on(table.studentId),
+  ],
+);

@@ -51,6 +51,10 @@ export const pages: readonly Page[] = [
   { path: '/sets/:setId', load: async () => (await import('../features/sets/SetPage.tsx')).SetPage },
   { path: '/sets/:setId/marking', load: async () => (await import('../features/marking/MarkingPage.tsx')).MarkingPage },
   {
+    path: '/sets/:setId/worksheets',
+    load: async () => (await import('../features/marking/worksheets/WorksheetsPage.tsx')).WorksheetsPage,
+  },
+  {
     path: '/sets/:setId/feedback',
     load: async () => (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage,
   },

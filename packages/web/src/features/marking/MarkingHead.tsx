@@ -27,6 +27,9 @@ export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps
       }
     >
       <Button onClick={onImport}>Import answers</Button>
+      <Button component={Link} to={`/sets/${kept.id}/worksheets`}>
+        Worksheets
+      </Button>
       <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
         What went wrong
       </Button>

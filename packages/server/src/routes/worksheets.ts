@@ -1,0 +1,72 @@
+/** Students' worksheets over HTTP: taken in, looked at, matched, given back. */
+
+import express, { Router } from 'express';
+import { z } from 'zod';
+import { importedWorksheets, matchedWorksheet, recordId } from '@hardy-sextant/contract';
+import type { SheetJudge } from '../checking/sheetJob.ts';
+import {
+  importWorksheets,
+  listWorksheets,
+  matchWorksheet,
+  readWorksheet,
+  removeWorksheet,
+  restoreWorksheet,
+  worksheetFile,
+} from '../services/worksheets.ts';
+import type { Database } from '../store/database.ts';
+import { answer, answerNew, idOf } from './answer.ts';
+import { parsed } from './problems.ts';
+
+const byWorksheet = z.object({ id: recordId, worksheetId: recordId });
+const asked = z.object({ as: z.enum(['original', 'returned']).default('original') });
+
+/** Files come as base64, a third longer than they are. */
+const FILES_LIMIT = '24mb';
+
+export function worksheetRoutes(database: Database, judge: SheetJudge): Router {
+  const api = Router();
+  const one = '/sets/:id/worksheets/:worksheetId';
+  api.get(
+    '/sets/:id/worksheets',
+    answer((request) => listWorksheets(database, idOf(request))),
+  );
+  api.post(
+    '/sets/:id/worksheets',
+    express.json({ limit: FILES_LIMIT }),
+    answerNew((request) => importWorksheets(database, judge, idOf(request), parsed(importedWorksheets, request.body))),
+  );
+  api.get(
+    one,
+    answer(({ params }) => {
+      const { id, worksheetId } = parsed(byWorksheet, params);
+      return readWorksheet(database, judge, id, worksheetId);
+    }),
+  );
+  api.put(
+    one,
+    answer(({ params, body }) => {
+      const { id, worksheetId } = parsed(byWorksheet, params);
+      return matchWorksheet(database, judge, id, worksheetId, parsed(matchedWorksheet, body));
+    }),
+  );
+  api.delete(
+    one,
+    answer(({ params }) => {
+      const { id, worksheetId } = parsed(byWorksheet, params);
+      return removeWorksheet(database, id, worksheetId);
+    }),
+  );
+  api.post(
+    `${one}/restore`,
+    answer(({ params }) => {
+      const { id, worksheetId } = parsed(byWorksheet, params);
+      return restoreWorksheet(database, id, worksheetId);
+    }),
+  );
+  api.get(`${one}/file`, async ({ params, query }, response) => {
+    const { id, worksheetId } = parsed(byWorksheet, params);
+    const { name, bytes } = await worksheetFile(database, judge, id, worksheetId, parsed(asked, query).as);
+    response.attachment(name).type('application/octet-stream').send(Buffer.from(bytes));
+  });
+  return api;
+}

@@ -1,0 +1,68 @@
+/** Worksheets in the database; lists read no file. */
+
+import { randomUUID } from 'node:crypto';
+import { and, asc, eq, isNull } from 'drizzle-orm';
+import type { Queries, Writes } from './database.ts';
+import { worksheets } from './schema.ts';
+
+const { id, setId, itemId, studentId, name, size, summary, revision } = worksheets;
+const listed = { id, setId, itemId, studentId, name, size, summary, revision };
+export type WorksheetRow = Omit<typeof worksheets.$inferSelect, 'bytes' | 'createdAt' | 'deletedAt'>;
+
+export function listWorksheetRows(queries: Queries, set: string): Promise<WorksheetRow[]> {
+  return queries
+    .select(listed)
+    .from(worksheets)
+    .where(and(eq(setId, set), isNull(worksheets.deletedAt)))
+    .orderBy(asc(worksheets.createdAt), asc(name));
+}
+
+/** @param withDeleted also one that is deleted, to bring it back */
+export async function findWorksheet(
+  queries: Queries,
+  set: string,
+  worksheet: string,
+  withDeleted = false,
+): Promise<(WorksheetRow & { readonly bytes: Buffer }) | undefined> {
+  const [row] = await queries
+    .select({ ...listed, bytes: worksheets.bytes, deletedAt: worksheets.deletedAt })
+    .from(worksheets)
+    .where(eq(id, worksheet))
+    .limit(1);
+  if (!row || row.setId !== set || (row.deletedAt !== null && !withDeleted)) return undefined;
+  return row;
+}
+
+export interface NewWorksheet {
+  readonly setId: string;
+  readonly itemId: string;
+  readonly studentId: string | null;
+  readonly name: string;
+  readonly bytes: Buffer;
+  readonly summary: unknown;
+}
+
+export async function insertWorksheet(writes: Writes, row: NewWorksheet): Promise<WorksheetRow> {
+  const made = { ...row, id: randomUUID(), size: row.bytes.length, createdAt: new Date().toISOString() };
+  await writes.insert(worksheets).values(made);
+  return { ...made, revision: 1 };
+}
+
+/** @returns whether it stood as it was read */
+export async function changeWorksheet(
+  writes: Writes,
+  worksheet: string,
+  was: number,
+  change: { readonly studentId: string | null; readonly summary: unknown },
+): Promise<boolean> {
+  const done = await writes
+    .update(worksheets)
+    .set({ ...change, revision: was + 1 })
+    .where(and(eq(id, worksheet), eq(revision, was)))
+    .returning({ id });
+  return done.length > 0;
+}
+
+export async function markWorksheet(writes: Writes, worksheet: string, deletedAt: string | null): Promise<void> {
+  await writes.update(worksheets).set({ deletedAt }).where(eq(id, worksheet));
+}

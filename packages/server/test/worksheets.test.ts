@@ -1,0 +1,116 @@
+/** Students' worksheets over HTTP: taken in one by one and by the zip, matched, judged by own numbers, taken away and brought back, given back. */
+import exceljs from 'exceljs';
+import { zipSync } from 'fflate';
+import { answerKey, defaultHouseRules, must, type Exercise, type Numbers } from '@hardy-sextant/core';
+import type { KeptWorksheet, WorksheetDetail, WorksheetsReport } from '@hardy-sextant/contract';
+import { openBook, type Book } from './book.ts';
+
+const of = '/api/sets/demo-midterm';
+let book: Book;
+let exercise: Exercise;
+let student: { readonly id: string; readonly number: string; readonly numbers: Record<string, Numbers> };
+let itemId: string;
+
+beforeAll(async () => {
+  book = await openBook(true);
+  const { body: set } = await book.api().get(of).expect(200);
+  ({ exercise, itemId } = set.assignedExercises[0]);
+  const { body: marking } = await book.api().get(`${of}/marking`).expect(200);
+  student = marking.students[0];
+});
+afterAll(() => book.close());
+
+/** The student's own table as formulas; `rate` is what the interest of a row is multiplied by. */
+function table(rate: string): string {
+  const { plan } = must(answerKey(exercise, student.numbers[itemId]!, defaultHouseRules)[0]!).question!.solved;
+  const n = plan.payments as number;
+  const annual = plan.rate.kind === 'nominal' ? plan.rate.annual : 0;
+  const rows = Array.from({ length: n }, (_, at) => {
+    const row = 6 + at;
+    return [at + 1, at === 0 ? '=B1' : `=E${row - 1}`, `=B${row}*${rate}`, `=$B$4-C${row}`, `=B${row}-D${row}`];
+  });
+  const head = [
+    ['Loan', plan.amount],
+    ['Rate', annual],
+    ['Payments', n],
+    ['Payment', '"=PMT(B2/12,B3,-B1)"'],
+    ['No', 'Opening', 'Interest', 'Principal', 'Closing'],
+  ];
+  return [...head, ...rows].map((cells) => cells.join(',')).join('\n');
+}
+const base64 = (text: string | Uint8Array): string => Buffer.from(text).toString('base64');
+const take = async (...files: { name: string; data: string }[]): Promise<WorksheetsReport> =>
+  (await book.api().post(`${of}/worksheets`).send({ itemId, files }).expect(201)).body;
+
+it('takes a file in, finds whose it is, and judges it by own numbers', async () => {
+  const { worksheets, leftOut } = await take({ name: `${student.number}.csv`, data: base64(table('$B$2/12')) });
+  expect(leftOut).toEqual([]);
+  expect(worksheets[0]).toMatchObject({ studentId: student.id, summary: { credit: 1, wrong: 0 } });
+  const { body } = await book.api().get(`${of}/worksheets`).expect(200);
+  expect(body.map(({ id }: KeptWorksheet) => id)).toEqual([worksheets[0]!.id]);
+});
+
+it('names what is wrong, cell by cell, and gives the file back with remarks', async () => {
+  const { worksheets } = await take({ name: `${student.number} again.csv`, data: base64(table('$B$2')) });
+  const path = `${of}/worksheets/${worksheets[0]!.id}`;
+  const detail = (await book.api().get(path).expect(200)).body as WorksheetDetail;
+  expect(detail.causes[0]).toMatchObject({ id: 'yearly-rate-in-row', certain: true, mends: 'all' });
+  expect(detail.judged[0]).toMatchObject({ address: 'Sheet1!C6', verdict: 'wrong', cause: 'yearly-rate-in-row' });
+  expect(detail.sheets.Sheet1!.C6).toMatchObject({ formula: '=B6*$B$2' });
+  const original = await book.api().get(`${path}/file`).expect(200);
+  expect(original.headers['content-disposition']).toContain('.csv');
+  expect(original.body.toString()).toBe(table('$B$2'));
+  const returned = await book.api().get(`${path}/file?as=returned`).buffer(true).expect(200);
+  const workbook = new exceljs.Workbook();
+  await workbook.xlsx.load(Uint8Array.from(returned.body as Buffer).buffer);
+  expect(workbook.getWorksheet('Remarks')!.getCell('A1').value).toBe('The yearly rate for one payment');
+});
+
+it('takes a zip of a class; what is none is said, what is nobody’s waits', async () => {
+  const zip = zipSync({
+    'x/unknown.csv': Buffer.from(table('$B$2/12')),
+    'x/notes.docx': Buffer.from('words'),
+    [`x/${student.number}.csv`]: Buffer.from(table('$B$2/4')),
+    'x/broken.xlsx': Buffer.from([0x50, 0x4b, 1, 2]),
+  });
+  const { worksheets, leftOut } = await take(
+    { name: 'class.zip', data: base64(zip) },
+    { name: 'empty.csv', data: base64('') },
+  );
+  expect(worksheets.map(({ studentId, name }) => [name, studentId])).toEqual([
+    ['unknown.csv', null],
+    [`${student.number}.csv`, student.id],
+  ]);
+  expect(leftOut.join(' ')).toMatch(/notes\.docx is no worksheet.*broken\.xlsx.*empty\.csv is empty/);
+
+  // The one that is nobody's is given to the student; a second writer is told.
+  const path = `${of}/worksheets/${worksheets[0]!.id}`;
+  const matched = (await book.api().put(path).send({ studentId: student.id, revision: 1 }).expect(200)).body;
+  expect(matched).toMatchObject({ studentId: student.id, revision: 2, summary: { credit: 1 } });
+  await book.api().put(path).send({ studentId: null, revision: 1 }).expect(409);
+  await book.api().put(path).send({ studentId: 'nobody', revision: 2 }).expect(422);
+});
+
+it('is taken away and brought back', async () => {
+  const [worksheet] = (await book.api().get(`${of}/worksheets`).expect(200)).body as KeptWorksheet[];
+  const path = `${of}/worksheets/${worksheet!.id}`;
+  await book.api().delete(path).expect(204);
+  await book.api().get(path).expect(404);
+  await book.api().post(`${path}/restore`).expect(200);
+  await book.api().get(path).expect(200);
+});
+
+it('refuses what it cannot take: no files, text that is no file, an exercise that is not there', async () => {
+  await book.api().post(`${of}/worksheets`).send({ itemId, files: [] }).expect(422);
+  await book
+    .api()
+    .post(`${of}/worksheets`)
+    .send({ itemId, files: [{ name: 'a.csv', data: '§§' }] })
+    .expect(422);
+  await book
+    .api()
+    .post(`${of}/worksheets`)
+    .send({ itemId: 'zz', files: [{ name: 'a.csv', data: base64('1') }] })
+    .expect(422);
+  await book.api().get('/api/sets/nothing/worksheets/none').expect(404);
+});

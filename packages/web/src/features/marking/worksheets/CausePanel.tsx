@@ -1,0 +1,109 @@
+/** What made the cells wrong: each cause with its formula, wrong and right, whether it is proved, and who else did it. */
+import { Button } from '@mantine/core';
+import type { KeptWorksheet, WorksheetDetail } from '@hardy-sextant/contract';
+import { TextButton } from '../../../ui/TextButton.tsx';
+import { cellsSaid } from './cellsSaid.ts';
+import styles from './Worksheets.module.css';
+
+interface CausePanelProps {
+  readonly detail: WorksheetDetail;
+  readonly all: readonly KeptWorksheet[];
+  readonly mended: boolean;
+  readonly onMended: (mended: boolean) => void;
+  readonly onChoose: (address: string) => void;
+  readonly onCause: (id: string) => void;
+}
+
+export function CausePanel({ detail, all, mended, onMended, onChoose, onCause }: CausePanelProps) {
+  const { causes, summary, judged, notes } = detail;
+  const count = (verdict: string): number => judged.filter((cell) => cell.verdict === verdict).length;
+  return (
+    <div className="stack">
+      {summary.says && <p className="wrong">{summary.says}</p>}
+      {judged.length > 0 && (
+        <p className="soft" style={{ margin: 0 }}>
+          {count('wrong')} of {judged.length} cells are wrong by themselves, {count('carried')} follow from them.
+        </p>
+      )}
+      {causes.length === 0 && judged.length > 0 && count('wrong') === 0 && (
+        <p className="sheet" style={{ padding: '10px 16px' }}>
+          Everything in this worksheet is right.
+        </p>
+      )}
+      {causes.map((cause) => (
+        <Cause
+          key={`${cause.id} ${cause.cells[0] ?? ''}`}
+          cause={cause}
+          others={
+            all.filter(({ id, summary: own }) => id !== detail.id && own.causes.some((each) => each.id === cause.id))
+              .length
+          }
+          mended={Object.keys(detail.mended).length > 0 && !cause.remark ? mended : undefined}
+          onMended={onMended}
+          onChoose={onChoose}
+          onCause={onCause}
+        />
+      ))}
+      {notes.map((note) => (
+        <p key={note} className="soft">
+          {note}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+interface CauseProps extends Pick<CausePanelProps, 'onMended' | 'onChoose' | 'onCause'> {
+  readonly cause: WorksheetDetail['causes'][number];
+  /** How many other worksheets have it too. */
+  readonly others: number;
+  /** Whether the sheet is shown mended; nothing where it cannot be. */
+  readonly mended: boolean | undefined;
+}
+
+function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProps) {
+  return (
+    <section className={`sheet ${styles.cause}`} data-remark={cause.remark}>
+      <h3>
+        {cause.title} · <TextButton onClick={() => onChoose(cause.cells[0] ?? '')}>{cellsSaid(cause.cells)}</TextButton>
+      </h3>
+      <p>{cause.says}</p>
+      {cause.wrongFormula && (
+        <p className={styles.wrongFormula}>
+          <code>{cause.wrongFormula}</code>
+        </p>
+      )}
+      {cause.rightFormula && (
+        <p className={styles.rightFormula}>
+          <code>{cause.rightFormula}</code>
+        </p>
+      )}
+      <p className={styles.proof}>{proof(cause)}</p>
+      <div className="line small">
+        {mended !== undefined && (
+          <Button aria-pressed={mended} onClick={() => onMended(!mended)}>
+            {mended ? 'As it was handed in' : 'See it mended'}
+          </Button>
+        )}
+        {others > 0 && (
+          <Button onClick={() => onCause(cause.id)}>
+            {others === 1 ? '1 other did this' : `${others} others did this`}
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function proof({ remark, certain, mends }: WorksheetDetail['causes'][number]): string {
+  if (remark) return 'A remark: the numbers are right, and no marks hang on it.';
+  if (mends === 'all')
+    return certain
+      ? 'Certain: mended, every cell comes right.'
+      : 'Mended, every cell comes right; another cause would do the same.';
+  if (mends === 'some')
+    return certain
+      ? 'Certain: with the others mended too, every cell comes right.'
+      : 'Mended, some of the cells come right.';
+  return 'It cannot be tried by mending.';
+}

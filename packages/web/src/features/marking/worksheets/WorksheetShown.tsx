@@ -1,0 +1,135 @@
+/** One worksheet: its cells, its causes, whose it is; walked with the keyboard. */
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { NumberStyle } from '@hardy-sextant/core';
+import type { KeptWorksheet, MarkedStudent, WorksheetDetail } from '@hardy-sextant/contract';
+import { useMemo, useState, type KeyboardEvent } from 'react';
+import { Pick } from '../../../ui/Pick.tsx';
+import { showUndo } from '../../../ui/showUndo.tsx';
+import { Failed, Loading } from '../../../ui/States.tsx';
+import { CausePanel } from './CausePanel.tsx';
+import { SheetView } from './SheetView.tsx';
+import { sheetShown } from './sheetShown.ts';
+import { fileAddress, useMatchWorksheet, useRemoveWorksheet, useWorksheet } from './worksheetRecords.ts';
+
+interface WorksheetShownProps {
+  readonly setId: string;
+  readonly worksheet: KeptWorksheet;
+  readonly all: readonly KeptWorksheet[];
+  readonly students: readonly MarkedStudent[];
+  readonly style: NumberStyle;
+  readonly onStep: (by: number) => void;
+  readonly onCause: (id: string) => void;
+}
+
+export function WorksheetShown({ setId, worksheet, all, students, style, onStep, onCause }: WorksheetShownProps) {
+  const detail = useWorksheet(setId, worksheet.id);
+  const sheet = useMemo(() => detail.data && sheetShown(detail.data), [detail.data]);
+  const [picked, setPicked] = useState<string>();
+  const [mended, setMended] = useState(false);
+  if (detail.isError && !detail.data)
+    return <Failed what="worksheet" error={detail.error} again={() => void detail.refetch()} />;
+  if (!detail.data) return <Loading what="the worksheet" />;
+  const chosen = picked ?? firstWrong(detail.data);
+  const keys = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    const act = {
+      n: () => setPicked(nextWrong(detail.data, chosen)),
+      m: () => setMended(!mended),
+      ']': () => onStep(1),
+      '[': () => onStep(-1),
+    }[event.key];
+    if (!act) return;
+    event.preventDefault();
+    act();
+  };
+  return (
+    // eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- keys of the cells and buttons inside
+    <div role="group" aria-label="the worksheet and its causes" style={{ display: 'contents' }} onKeyDown={keys}>
+      <div style={{ minWidth: 0 }}>
+        {sheet ? (
+          <SheetView sheet={sheet} style={style} chosen={chosen} mended={mended} onChoose={setPicked} />
+        ) : (
+          <p className="sheet" style={{ padding: '14px 18px' }}>
+            {detail.data.summary.says ?? 'No table was found in this worksheet.'}
+          </p>
+        )}
+        <p className="soft small">N next wrong cell · M mended or not · [ and ] the worksheet before and after</p>
+      </div>
+      <div className="stack">
+        <Whose setId={setId} worksheet={worksheet} students={students} />
+        <CausePanel
+          detail={detail.data}
+          all={all}
+          mended={mended}
+          onMended={setMended}
+          onChoose={setPicked}
+          onCause={onCause}
+        />
+      </div>
+    </div>
+  );
+}
+
+const isTyping = (target: EventTarget): boolean =>
+  target instanceof HTMLInputElement || target instanceof HTMLSelectElement || target instanceof HTMLTextAreaElement;
+
+const wrongOf = ({ judged }: WorksheetDetail): string[] =>
+  judged.filter(({ verdict }) => verdict === 'wrong').map(({ address }) => address);
+
+const firstWrong = (detail: WorksheetDetail): string | undefined => wrongOf(detail)[0];
+
+function nextWrong(detail: WorksheetDetail, now: string | undefined): string | undefined {
+  const wrong = wrongOf(detail);
+  return wrong[(wrong.indexOf(now ?? '') + 1) % Math.max(1, wrong.length)];
+}
+
+interface WhoseProps {
+  readonly setId: string;
+  readonly worksheet: KeptWorksheet;
+  readonly students: readonly MarkedStudent[];
+}
+
+/** Whose it is, its file as it came and with remarks, and taking it away. */
+function Whose({ setId, worksheet, students }: WhoseProps) {
+  const match = useMatchWorksheet(setId);
+  const remove = useRemoveWorksheet(setId);
+  const { id, studentId, revision, name } = worksheet;
+  const give = (to: string) =>
+    match.mutate(
+      { id, revision, studentId: to === '' ? null : to },
+      { onError: (error) => notifications.show({ message: error.message }) },
+    );
+  const takeAway = () =>
+    remove.mutate(
+      { id, back: false },
+      {
+        onSuccess: () => showUndo(`“${name}” is taken away.`, () => remove.mutateAsync({ id, back: true })),
+        onError: (error) => notifications.show({ message: error.message }),
+      },
+    );
+  return (
+    <div className="stack" style={{ gap: 8 }}>
+      <Pick
+        label="whose worksheet it is"
+        value={studentId ?? ''}
+        options={[
+          ['', 'nobody yet: give it to…'],
+          ...students.map((student) => [student.id, `${student.name}, ${student.number}`] as const),
+        ]}
+        onPick={give}
+      />
+      <div className="line small">
+        <Button component="a" href={fileAddress(setId, id, 'returned')} download>
+          Give back with remarks
+        </Button>
+        <Button component="a" href={fileAddress(setId, id, 'original')} download>
+          The file
+        </Button>
+        <Button variant="subtle" onClick={takeAway}>
+          Remove
+        </Button>
+      </div>
+    </div>
+  );
+}

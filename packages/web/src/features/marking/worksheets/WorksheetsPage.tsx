@@ -1,0 +1,163 @@
+/** Worksheets that students handed in for an exercise of a set: taken in, judged cell by cell, marked, given back. */
+import { Button, FileButton } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { numberStyleById } from '@hardy-sextant/core';
+import type { KeptWorksheet, Marking } from '@hardy-sextant/contract';
+import { useParams, Link } from 'react-router';
+import { useClass } from '../../../api/setRecords.ts';
+import { useBarNote } from '../../../ui/BarNote.tsx';
+import { PageHead } from '../../../ui/PageHead.tsx';
+import { Pick } from '../../../ui/Pick.tsx';
+import { Empty, Failed, LoadingPage } from '../../../ui/States.tsx';
+import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
+import { useMarking } from '../markingRecords.ts';
+import { MarksFromSheets } from './MarksFromSheets.tsx';
+import { useImportWorksheets, useWorksheets } from './worksheetRecords.ts';
+import { CauseChips, WorksheetList } from './WorksheetList.tsx';
+import { WorksheetShown } from './WorksheetShown.tsx';
+import styles from './Worksheets.module.css';
+
+export function WorksheetsPage() {
+  const { setId = '' } = useParams();
+  const marking = useMarking(setId);
+  const worksheets = useWorksheets(setId);
+  if (marking.isError && !marking.data)
+    return <Failed what="set" error={marking.error} again={() => void marking.refetch()} />;
+  if (worksheets.isError && !worksheets.data)
+    return <Failed what="worksheets" error={worksheets.error} again={() => void worksheets.refetch()} />;
+  if (!marking.data || !worksheets.data) return <LoadingPage title="Worksheets" what="the worksheets" />;
+  return <Worksheets marking={marking.data} all={worksheets.data} />;
+}
+
+interface WorksheetsProps {
+  readonly marking: Marking;
+  readonly all: readonly KeptWorksheet[];
+}
+
+function Worksheets({ marking, all }: WorksheetsProps) {
+  const { set: kept } = marking;
+  const [search, set] = useSearchSetting();
+  const item = kept.assignedExercises.find(({ itemId }) => itemId === search.get('item')) ?? withTable(marking);
+  const own = all.filter(({ itemId }) => itemId === item?.itemId);
+  const cause = search.get('cause') ?? '';
+  useBarNote(own.length === 0 ? '' : `${own.length} ${own.length === 1 ? 'worksheet' : 'worksheets'}`);
+  if (!item) return <Empty title="Nothing to mark">This set has no exercises.</Empty>;
+  return (
+    <>
+      <PageHead
+        title="Worksheets"
+        where={
+          <>
+            <Link to="/sets">Sets</Link> · <Link to={`/sets/${kept.id}`}>{kept.title}</Link> ·{' '}
+            <Link to={`/sets/${kept.id}/marking`}>Marking</Link>
+          </>
+        }
+      >
+        <MarksFromSheets marking={marking} item={item} worksheets={own} />
+        <ImportFiles setId={kept.id} itemId={item.itemId} />
+      </PageHead>
+      <div className="line small">
+        <Pick
+          label="exercise"
+          value={item.itemId}
+          options={kept.assignedExercises.map(
+            ({ itemId, exercise }, at) => [itemId, `${at + 1} · ${exercise.title}`] as const,
+          )}
+          onPick={(id) => set('item', id)}
+        />
+      </div>
+      <CauseChips worksheets={own} chosen={cause} onCause={(id) => set('cause', id)} />
+      {own.length === 0 ? <NoneYet /> : <Listed marking={marking} own={own} />}
+    </>
+  );
+}
+
+function NoneYet() {
+  return (
+    <Empty title="No worksheets yet">
+      <p>
+        Import the files your students handed in: .xlsx, .ods or .csv, one by one or a zip of the whole class. Whose
+        each is follows from a number or a name in the file’s name or in its first cells.
+      </p>
+    </Empty>
+  );
+}
+
+/** The list, and the worksheet that is chosen in it. */
+function Listed({ marking, own }: { readonly marking: Marking; readonly own: readonly KeptWorksheet[] }) {
+  const { set: kept, students } = marking;
+  const [search, set] = useSearchSetting();
+  const rules = useClass(kept.classId).data?.rules;
+  const style = numberStyleById(rules?.numberStyle ?? 'comma-point');
+  const cause = search.get('cause') ?? '';
+  const listed = cause === '' ? own : own.filter(({ summary }) => summary.causes.some(({ id }) => id === cause));
+  const chosen = listed.find(({ id }) => id === search.get('sheet')) ?? listed[0];
+  const byId = new Map(students.map((student) => [student.id, student]));
+  const step = (by: number) => {
+    const next = listed[listed.findIndex(({ id }) => id === chosen?.id) + by];
+    if (next) set('sheet', next.id);
+  };
+  return (
+    <div className={styles.page}>
+      <div className={styles.list}>
+        <WorksheetList worksheets={listed} students={byId} chosen={chosen?.id} onChoose={(id) => set('sheet', id)} />
+      </div>
+      {chosen && (
+        <WorksheetShown
+          key={chosen.id}
+          setId={kept.id}
+          worksheet={chosen}
+          all={own}
+          students={students}
+          style={style}
+          onStep={step}
+          onCause={(id) => set('cause', id)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The exercise that asks for a table; the first where none does. */
+const withTable = ({ set }: Marking) =>
+  set.assignedExercises.find(({ exercise }) => exercise.parts.some(({ ask }) => ask.quantity === 'table')) ??
+  set.assignedExercises[0];
+
+function ImportFiles({ setId, itemId }: { readonly setId: string; readonly itemId: string }) {
+  const take = useImportWorksheets(setId);
+  const chosen = (files: File[]) => {
+    if (files.length === 0) return;
+    take.mutate(
+      { itemId, files },
+      {
+        onSuccess: ({ worksheets, leftOut }) => {
+          const nobody = worksheets.filter(({ studentId }) => studentId === null).length;
+          const taken = `${worksheets.length} ${worksheets.length === 1 ? 'worksheet is' : 'worksheets are'} in.`;
+          const waiting =
+            nobody === 0
+              ? ''
+              : ` ${nobody} of them ${nobody === 1 ? 'is' : 'are'} nobody’s yet: give each to a student.`;
+          notifications.show({
+            message: `${taken}${waiting} ${leftOut.join(' ')}`,
+            autoClose: leftOut.length > 0 ? false : 8000,
+          });
+        },
+        onError: (error) => notifications.show({ message: error.message }),
+      },
+    );
+  };
+  return (
+    <FileButton
+      multiple
+      accept=".xlsx,.xlsm,.ods,.csv,.tsv,.zip"
+      inputProps={{ 'aria-label': 'worksheet files' }}
+      onChange={chosen}
+    >
+      {(props) => (
+        <Button variant="filled" loading={take.isPending} {...props}>
+          Import worksheets
+        </Button>
+      )}
+    </FileButton>
+  );
+}
