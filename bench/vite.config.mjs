@@ -12,6 +12,7 @@ export default defineConfig({
         money: 'src/money.ts',
         typing: 'src/typing.ts',
         slips: 'src/slips.ts',
+        sheets: 'src/sheets.ts',
         confusions: 'src/confusions.ts',
         marking: 'src/marking.ts',
         grid: 'src/grid.ts',

@@ -14,6 +14,7 @@ const pages = [
   '/sets/demo-week-6/marking',
   '/sets/demo-week-6/feedback',
   '/sets/demo-midterm/went-wrong',
+  '/sets/demo-week-3/worksheets',
   '/classes',
   '/classes/demo-bm210',
   '/rules',

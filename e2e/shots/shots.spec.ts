@@ -19,7 +19,7 @@ const views: readonly {
   { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
   { name: 'timeline', path: '/bench/demo-bakery-oven?show=timeline', ready: 'Numbers count periods' },
   { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which', act: searchPayment },
-  { name: 'convert', path: '/bench/demo-card-rate', ready: 'The same rate, every way' },
+  { name: 'worksheets', path: '/sets/demo-week-3/worksheets?cause=reference-not-fixed', ready: 'Certain: mended' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
   { name: 'writing', path: '/rules?of=demo-bm210&page=writing', ready: 'is written' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },

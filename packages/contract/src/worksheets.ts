@@ -1,4 +1,4 @@
-/** Worksheets that students handed in: files in, what was found in them, whose they are. */
+/** Worksheets that students submitted: files in, what was found in them, whose they are. */
 
 import { z } from 'zod';
 import { itemId } from './sets.ts';

@@ -186,6 +186,82 @@ describe('a mistake is named and proved', () => {
   });
 });
 
+describe('what else a sheet may be told', () => {
+  const [above, rowZero] = [layouts[0]!, layouts[1]!];
+  const written: Readonly<Record<string, readonly [Layout, (draft: Draft) => void, boolean, Record<string, string>?]>> =
+    {
+      'range-includes-head-or-total': [
+        above,
+        (draft) => (draft.cells.Loan![`C${draft.totalsRow}`] = '=SUM(B9:C56)'),
+        false,
+      ],
+      'error-value': [above, (draft) => draft.put('interest', 7, '=B15/0'), false],
+      'rounded-in-one-place-only': [
+        rowZero,
+        (draft) => draft.put('interest', 5, `=${draft.at('closing', 4)}*${draft.rate}`),
+        true,
+      ],
+      'last-payment-not-adjusted': [rowZero, (draft) => draft.put('payment', 48, `=${draft.input('payment')}`), true],
+      'formatted-not-rounded': [
+        above,
+        () => undefined,
+        true,
+        Object.fromEntries(range(48).map((k) => [`C${8 + k}`, '#,##0.00'])),
+      ],
+      'values-no-formulas': [
+        above,
+        (draft) => {
+          const own = draft.cells.Loan!;
+          const worked = workedOut(draft.cells).Loan!;
+          for (const address of Object.keys(own))
+            if (/^[B-F](9|\d\d)$/.test(address)) own[address] = worked[address]!.value as number;
+        },
+        true,
+      ],
+    };
+  it.each(Object.entries(written))('%s', (id, [layout, write, remark, formats]) => {
+    const draft = draftSheet(layout, rafts);
+    write(draft);
+    const judged = judgeSheetOfPlan(rafts, readSheet(workedOut(draft.cells, formats)), defaultHouseRules);
+    expect(judged.causes.map((cause) => [cause.id, cause.remark])).toEqual([[id, remark]]);
+    expect(judged.credit === 1).toBe(remark);
+  });
+
+  it.each([
+    ['taken off nowhere', (row: number) => `=C${row}-E${row}`, 'extra-not-subtracted'],
+    ['in what is paid off', (row: number) => `=C${row}+D${row}-E${row}`, undefined],
+  ])('an extra payment %s', (_how, principal, id) => {
+    const plan: Plan = {
+      ...rafts,
+      rounding: exactRounding,
+      changes: [{ kind: 'extra', from: 1, to: 400, every: 1, amount: 100 }],
+    };
+    const cells = grid([
+      ['Loan amount', 24_800],
+      ['Interest rate', 0.063],
+      ['Number of payments', 48],
+      ['Monthly payment', '=PMT(B2/12,B3,-B1)'],
+      ['Extra payment', 100],
+      [],
+      ['No', 'Start balance', 'Payment', 'Extra', 'Interest', 'Principal', 'End balance'],
+      ...range(30).map((k) => {
+        const row = 7 + k;
+        return [
+          k,
+          k === 1 ? '=B1' : `=G${row - 1}`,
+          '=$B$4',
+          '=$B$5',
+          `=B${row}*$B$2/12`,
+          principal(row),
+          `=B${row}-F${row}`,
+        ];
+      }),
+    ]);
+    const { causes } = judge(plan, { cells });
+    expect(causes.map((cause) => cause.id)).toEqual([...(id ? [id] : []), 'copied-too-few']);
+  });
+});
+
 describe('what cannot be judged', () => {
   it('says so: no table, an empty sheet, a plan that is none', () => {
     expect(judge(rafts, { cells: grid([['Loan', 24_800]]) })).toMatchObject({

@@ -202,10 +202,17 @@ export class Judging {
   }
 
   #readsError(node: Node, place: Place): boolean {
-    return nodesOf(node).some((each) => {
-      if (each.op !== 'ref') return false;
-      const target = { sheet: each.ref.sheet ?? place.sheet, row: each.ref.row, column: each.ref.column };
+    const isError = (sheet: string | undefined, row: number, column: number): boolean => {
+      const target = { sheet: sheet ?? place.sheet, row, column };
       return addressOf(target) !== addressOf(place) && this.#calculation.valueAt(target) instanceof CellError;
+    };
+    return nodesOf(node).some((each) => {
+      if (each.op === 'ref') return isError(each.ref.sheet, each.ref.row, each.ref.column);
+      if (each.op !== 'range') return false;
+      const { from, to } = each;
+      const last = Math.min(to.row, from.row + 4000);
+      for (let row = from.row; row <= last; row += 1) if (isError(from.sheet, row, from.column)) return true;
+      return false;
     });
   }
 
@@ -226,7 +233,6 @@ export class Judging {
     const opening = this.#opening(k);
     const [interest, payment, principal] = [this.#at('interest', k), this.#payment(k), this.#at('principal', k)];
     const extra = this.#extra(k);
-    const up = this.#saving ? 1 : -1;
     switch (column) {
       case 'opening':
         return [this.#before(k) + (this.#model.keys[0]?.rows[k - 1]?.drawn ?? 0) * (k > 1 ? 1 : 0)];
@@ -241,12 +247,7 @@ export class Judging {
           ? [payment + extra + interest, payment + interest]
           : [payment + extra - interest, payment - interest];
       case 'closing':
-        return [
-          opening + up * principal,
-          opening + up * (principal + extra),
-          opening + interest + up * (payment + extra),
-          opening + interest + up * payment,
-        ].filter((number) => !Number.isNaN(number));
+        return this.#closings(k, opening);
       case 'interest-so-far':
       case 'principal-so-far': {
         const own = column === 'interest-so-far' ? interest : principal;
@@ -281,10 +282,30 @@ export class Judging {
       : own;
   }
 
+  /** What is paid on top in row k and not in the payment already. */
   #extra(k: number): number {
     const own = this.#at('extra', k);
     if (this.#apart) return Number.isNaN(own) ? 0 : own;
-    return this.#numbers.has('payment') ? 0 : this.#keyNumber('extra', k);
+    const agreed = this.#keyNumber('extra', k);
+    const row = this.#model.keys[0]?.rows[k - 1];
+    const isInside = row !== undefined && close(this.#at('payment', k), row.payment + row.extra);
+    return isInside ? 0 : agreed;
+  }
+
+  /** What a row closes at: principal with the extra payment in it, or that taken off besides. */
+  #closings(k: number, opening: number): number[] {
+    const [interest, payment, principal, extra] = [
+      this.#at('interest', k),
+      this.#payment(k),
+      this.#at('principal', k),
+      this.#extra(k),
+    ];
+    const up = this.#saving ? 1 : -1;
+    const alone = this.#saving ? payment + interest : payment - interest;
+    const isAlone = extra !== 0 && close(principal, alone);
+    const whole = opening + interest + up * (payment + extra);
+    const byPrincipal = opening + up * (isAlone ? principal + extra : principal);
+    return [byPrincipal, whole];
   }
 
   #keyNumber(column: MoneyColumn, k: number): number {
@@ -313,11 +334,13 @@ export class Judging {
               Math.abs(Math.abs(value) - sumOf(rows, 'payment') - sumOf(rows, 'extra')) <= 0.011),
         );
       const follows = Math.abs(Math.abs(value) - Math.abs(own)) <= HALF_A_CENT + 1e-9 * Math.abs(own);
+      const isCarried =
+        follows || (Number.isNaN(value) && cell.node !== undefined && this.#readsError(cell.node, place));
       this.cells.push({
         place,
         value,
-        verdict: isKeyed ? 'right' : follows ? 'carried' : 'wrong',
-        expected: own,
+        verdict: isKeyed ? 'right' : isCarried ? 'carried' : 'wrong',
+        ...(Number.isNaN(own) ? {} : { expected: own }),
         of: { total: column },
       });
     }

@@ -75,7 +75,7 @@ function entriesOf(key: readonly KeyedPart[], found: SheetFound, { numberStyle }
   );
 }
 
-/** The verdict of a table part from the sheet that was handed in for it. */
+/** The verdict of a table part from the sheet that was submitted for it. */
 function tableVerdict(verdict: Verdict, { cells, causes, credit, says }: SheetJudged): Verdict {
   const wrong = cells.filter((cell) => cell.verdict === 'wrong');
   const faults = causes.filter(({ remark }) => !remark);

@@ -11,7 +11,7 @@ import { Calculation, type Instead, type KnownCell } from './recalculate.ts';
 import type { SheetModel } from './sheetModel.ts';
 import { keyedNumbers } from './tableKeys.ts';
 import { mendsElsewhere, type Candidate } from './mendElsewhere.ts';
-import { numberInText } from './values.ts';
+import { CellError, numberInText } from './values.ts';
 
 /** A cause that was tried, and what the sheet is with it mended. */
 export interface Mended {
@@ -102,7 +102,9 @@ export class Mending {
     });
     const chosen: Variant[][] =
       single.length > 0 ? single.map((each) => [each]) : this.#pairs(node, edited, kind, variants, fits);
-    const deviant = single.length > 0 ? [] : this.#asOthers(root, cell);
+    // An error that no other cell brings in is one of this cell's own.
+    const isOwnError = Number.isNaN(root.value) && this.#calculation.valueAt(place) instanceof CellError;
+    const deviant = single.length > 0 && !isOwnError ? [] : this.#asOthers(root, cell);
     return [...deviant, ...chosen.flatMap((each) => this.#overGroup(each, root, node) ?? [])];
   }
 
@@ -176,12 +178,22 @@ export class Mending {
     const shared = this.#sharedForm(root);
     if (!shared || (cell.node && relativeForm(cell.node, root.place.row, root.place.column) === shared.form)) return [];
     const changed = copiedTo(nth([shared.cell.node], 0), root.place.row - shared.cell.place.row);
+    const value = this.#calculation.valueAt(root.place);
+    const isError = value instanceof CellError && value.code !== '#CIRCLE!';
     const isRounded =
       cell.node !== undefined && /ROUND/.test(writeFormula(cell.node)) !== /ROUND/.test(writeFormula(changed));
     return [
       {
-        causes: [isRounded ? 'rounded-in-one-place-only' : cell.node ? 'wrong-cell' : 'number-typed-over'],
-        tier: cell.node ? 1 : 0,
+        causes: [
+          isError
+            ? 'error-value'
+            : isRounded
+              ? 'rounded-in-one-place-only'
+              : cell.node
+                ? 'wrong-cell'
+                : 'number-typed-over',
+        ],
+        tier: cell.node && !isError ? 1 : 0,
         instead: new Map([[this.#model.book.keyOf(root.place), changed]]),
         cells: [fullAddress(root.place)],
         wrongFormula: cell.node ? writeFormula(cell.node) : String(cell.content.value),

@@ -42,6 +42,7 @@ export function remarksOn(model: SheetModel, judging: Judging): Remark[] {
     ...roundedInSome(columns),
     ...shownToTheCent(model, columns),
     ...numbersInFormulas(model, columns),
+    ...longRanges(model),
     ...texts(model),
     ...storedOtherwise(model),
   ];
@@ -205,6 +206,26 @@ function numbersInFormulas(model: SheetModel, columns: readonly OwnColumn[]): Re
       },
     ];
   });
+}
+
+/** A total over more cells than the rows: a heading in it counts nothing, and yet it should not be there. */
+function longRanges({ table, columns, book }: SheetModel): Remark[] {
+  const row = table.totalsRow;
+  if (row === undefined) return [];
+  const cells = [...columns.values()].flatMap((column): string[] => {
+    const place = { sheet: table.sheet, row, column };
+    const node = book.at(place)?.node;
+    const isLong =
+      node &&
+      nodesOf(node).some(
+        (each) =>
+          each.op === 'range' && (each.from.row < (table.row0 ?? table.firstRow) || each.to.row > table.lastRow),
+      );
+    return isLong ? [fullAddress(place)] : [];
+  });
+  return cells.length === 0
+    ? []
+    : [{ id: 'range-includes-head-or-total', cells, says: words('range-includes-head-or-total'), isFault: false }];
 }
 
 function texts(model: SheetModel): Remark[] {

@@ -17,7 +17,7 @@ const LONGEST_NOTE = 400;
 const MOST_NOTES = 60;
 
 /**
- * @param original the file as it was handed in; where it is no workbook a new one is made of its cells
+ * @param original the file as it was submitted; where it is no workbook a new one is made of its cells
  * @returns a workbook
  */
 export async function returnedSheet(original: Uint8Array, cells: SheetCells, returned: Returned): Promise<Uint8Array> {

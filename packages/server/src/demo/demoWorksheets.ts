@@ -1,4 +1,4 @@
-/** The worksheets that the 28 students of the demo's small class handed in for the jetty loan: right ones, and one of most causes. */
+/** The worksheets that the 28 students of the demo's small class submitted for the jetty loan: right ones, and one of most causes. */
 
 import { defaultHouseRules, judgeSheet, nth, readSheet } from '@hardy-sextant/core';
 import type { Exercise } from '@hardy-sextant/core';

@@ -79,7 +79,7 @@ async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSet
   await recount(transaction, set.id);
 }
 
-/** What the small class handed in for the jetty loan's table. */
+/** What the small class submitted for the jetty loan's table. */
 async function insertDemoWorksheets(transaction: Writes): Promise<void> {
   const set = demoSets().find(({ id }) => id === 'demo-week-3');
   const jetty = set?.exercises.find(({ exercise }) => exercise.parts.some(({ ask }) => ask.quantity === 'table'));

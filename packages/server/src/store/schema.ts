@@ -296,7 +296,7 @@ export const slipTexts = sqliteTable('slip_texts', {
   updatedAt: updatedAt(),
 });
 
-/** Worksheets that students handed in: the file as it came, and what was found in it. */
+/** Worksheets that students submitted: the file as it came, and what was found in it. */
 export const worksheets = sqliteTable(
   'worksheets',
   {

@@ -113,20 +113,22 @@ function originalAmount(node: Node, cell: EditedCell, nth: number): boolean {
 }
 
 /** The range of a sum over all rows of its column. */
-export const ranges: Edit = (node, { model }) => {
-  const { firstRow, lastRow } = model.table;
+export const ranges: Edit = (node, { model, place }) => {
+  const { firstRow, lastRow, totalsRow } = model.table;
   const isRange = (each: Node): boolean => each.op === 'range';
   const first = nodesOf(node).find(isRange);
   if (first?.op !== 'range') return [];
   const [top, bottom] = [Math.min(first.from.row, first.to.row), Math.max(first.from.row, first.to.row)];
-  const isLong = top < firstRow || bottom > lastRow;
+  const isLong = top < firstRow || bottom > lastRow || first.from.column !== first.to.column;
+  // Under the table a total is that of its own column; elsewhere the formula says of which.
+  const own = place.row === totalsRow ? { column: place.column } : {};
   return places(count(node, isRange)).map((nth): Variant => ({
     cause: isLong ? 'range-includes-head-or-total' : 'range-too-short',
     tier: 0,
     change: (each) =>
       replaceNth(each, isRange, nth, (part) =>
         part.op === 'range'
-          ? { ...part, from: { ...part.from, row: firstRow }, to: { ...part.to, row: lastRow } }
+          ? { ...part, from: { ...part.from, row: firstRow, ...own }, to: { ...part.to, row: lastRow, ...own } }
           : undefined,
       ),
   }));

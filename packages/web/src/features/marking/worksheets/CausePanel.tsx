@@ -82,7 +82,7 @@ function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProp
       <div className="line small">
         {mended !== undefined && (
           <Button aria-pressed={mended} onClick={() => onMended(!mended)}>
-            {mended ? 'As it was handed in' : 'See it mended'}
+            {mended ? 'As it was submitted' : 'See it mended'}
           </Button>
         )}
         {others > 0 && (

@@ -1,4 +1,4 @@
-/** Worksheets that students handed in for an exercise of a set: taken in, judged cell by cell, marked, given back. */
+/** Worksheets that students submitted for an exercise of a set: taken in, judged cell by cell, marked, given back. */
 import { Button, FileButton } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { numberStyleById } from '@hardy-sextant/core';
@@ -76,7 +76,7 @@ function NoneYet() {
   return (
     <Empty title="No worksheets yet">
       <p>
-        Import the files your students handed in: .xlsx, .ods or .csv, one by one or a zip of the whole class. Whose
+        Import the files your students submitted: .xlsx, .ods or .csv, one by one or a zip of the whole class. Whose
         each is follows from a number or a name in the file’s name or in its first cells.
       </p>
     </Empty>
