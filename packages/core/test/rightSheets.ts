@@ -235,4 +235,23 @@ export const rightSheets: Readonly<Record<string, readonly [Plan, TypedSheets, R
       ]),
     ]),
   ],
+  'heads over two rows, a rate in every row, a title right above': [
+    rafts,
+    grid([
+      ['Loan amount', 24_800],
+      ['Interest rate per year', 0.063],
+      ['Term in months', 48],
+      ['Monthly payment', '=PMT(B2/12,B3,-B1)'],
+      ['Amortization of the loan with interest at 6.3 percent', 'Opening', '', '', '', 'Closing'],
+      ['Month', 'balance', 'Rate', 'Interest charged', 'Principal repaid', 'balance'],
+      ...range(48).map((k) => [
+        k,
+        k === 1 ? '=B1' : `=F${5 + k}`,
+        '=$B$2/12',
+        `=B${6 + k}*C${6 + k}`,
+        `=$B$4-D${6 + k}`,
+        `=B${6 + k}-E${6 + k}`,
+      ]),
+    ]),
+  ],
 };

@@ -2,7 +2,8 @@
 
 import { numberInText } from './values.ts';
 import { columnNumber, type Place } from './cells.ts';
-import type { SheetView, TableFound } from './findTables.ts';
+import type { TableFound } from './findTables.ts';
+import type { SheetView } from './sheetView.ts';
 import { isTotalsLabel, labelMeans, type InputName } from './words.ts';
 
 export interface InputFound {

@@ -1,8 +1,7 @@
 /** Finds the tables of a worksheet: by the words over their columns, or by the shape of their numbers. */
 
-import { columnLetters, isErrorText, type Place } from './cells.ts';
-import type { Calculation } from './recalculate.ts';
-import { numberInText } from './values.ts';
+import { columnLetters } from './cells.ts';
+import type { SheetView } from './sheetView.ts';
 import { headMeans, isTotalsLabel, type FoundColumn } from './words.ts';
 
 /** A table as it was found; rows are counted from 1 as the sheet counts them. */
@@ -22,53 +21,6 @@ export interface TableFound {
 /** The class's own words for columns, besides those we know. */
 export type ColumnWords = Readonly<Partial<Record<FoundColumn, readonly string[]>>>;
 
-const MOST_COLUMNS = 60;
-
-/** One sheet, looked at cell by cell. */
-export class SheetView {
-  readonly sheet: string;
-  readonly calculation: Calculation;
-  readonly last: { readonly row: number; readonly column: number };
-
-  constructor(calculation: Calculation, sheet: string) {
-    this.sheet = sheet;
-    this.calculation = calculation;
-    const { row, column } = calculation.book.extent.get(sheet) ?? { row: 0, column: 0 };
-    this.last = { row, column: Math.min(column, MOST_COLUMNS) };
-  }
-
-  place(row: number, column: number): Place {
-    return { sheet: this.sheet, row, column };
-  }
-
-  text(row: number, column: number): string {
-    const value = this.calculation.book.at(this.place(row, column))?.content.value;
-    return typeof value === 'string' ? value : '';
-  }
-
-  hasFormula(row: number, column: number): boolean {
-    return this.calculation.book.at(this.place(row, column))?.content.formula !== undefined;
-  }
-
-  /** NaN where there is no number; a text that looks like one counts. */
-  number(row: number, column: number): number {
-    const cell = this.calculation.book.at(this.place(row, column));
-    if (!cell) return NaN;
-    const { value, formula } = cell.content;
-    if (formula !== undefined || typeof value === 'number') return this.calculation.numberAt(cell.place);
-    return typeof value === 'string' ? (numberInText(value) ?? NaN) : NaN;
-  }
-
-  /** A number, a formula, or what should be one: a text that looks like a number, an error. */
-  isFilled(row: number, column: number): boolean {
-    const content = this.calculation.book.at(this.place(row, column))?.content;
-    if (!content) return false;
-    const { value, formula } = content;
-    if (formula !== undefined || typeof value === 'number') return true;
-    return typeof value === 'string' && (numberInText(value) !== undefined || isErrorText(value));
-  }
-}
-
 /** Every table of a sheet, from the top. */
 export function findTables(view: SheetView, own: ColumnWords = {}): TableFound[] {
   const found = byHeads(view, own);
@@ -81,7 +33,9 @@ function byHeads(view: SheetView, own: ColumnWords): TableFound[] {
   const tables: TableFound[] = [];
   let row = 1;
   while (row <= view.last.row) {
-    const groups = headsIn(view, row, own);
+    // Where heads stand over two rows the lower one names more columns.
+    const [here, below] = [headsIn(view, row, own), headsIn(view, row + 1, own)];
+    const groups = widest(below) > widest(here) ? [] : here;
     let next = row + 1;
     for (const columns of groups) {
       const table = rowsUnder(view, row, columns);
@@ -94,6 +48,8 @@ function byHeads(view: SheetView, own: ColumnWords): TableFound[] {
   return tables;
 }
 
+const widest = (groups: readonly Columns[]): number => Math.max(0, ...groups.map(({ size }) => size));
+
 /** The columns that a row heads; more than one table may stand side by side, with an empty column between. */
 function headsIn(view: SheetView, row: number, own: ColumnWords): Columns[] {
   const groups: Columns[] = [];
@@ -105,16 +61,28 @@ function headsIn(view: SheetView, row: number, own: ColumnWords): Columns[] {
   };
   for (let column = 1; column <= view.last.column + 1; column += 1) {
     const text = view.text(row, column);
-    // Words over two rows belong together: "Opening" over "balance".
-    const above = view.text(row - 1, column);
-    const means =
-      text === '' ? undefined : (headMeans(above === '' ? text : `${above} ${text}`, own) ?? headMeans(text, own));
+    const means = headAt(view, row, column, own);
     empty = text === '' && !view.isFilled(row + 1, column) && !view.isFilled(row + 2, column) ? empty + 1 : 0;
     if (empty >= 1 && columns.size > 0) close();
     if (means) put(columns, means, column);
   }
   close();
   return groups;
+}
+
+/** What heads a column; words over two rows belong together: "Opening" over "balance". */
+function headAt(view: SheetView, row: number, column: number, own: ColumnWords): FoundColumn | undefined {
+  const text = view.text(row, column);
+  if (text === '') return undefined;
+  const means = headMeans(text, own);
+  // A rate of interest in every row is no payment, though some languages call that a rate.
+  const below = view.number(row + 1, column);
+  if (means === 'payment' && /^\s*rate\b/i.test(text) && Math.abs(below) < 1) return undefined;
+  const above = view.text(row - 1, column).trim();
+  // A title over the table belongs to none of its columns.
+  const isHead = above !== '' && above.split(/\s+/).length <= 2;
+  if (!isHead || (means !== undefined && means !== 'closing' && means !== 'payment')) return means;
+  return headMeans(`${above} ${text}`, own) ?? means;
 }
 
 function put(columns: Columns, means: FoundColumn, column: number): void {

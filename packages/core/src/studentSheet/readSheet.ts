@@ -3,7 +3,8 @@
 import { fail, ok, type Result } from '../result.ts';
 import { fullAddress, fullPlace, type CellContent, type Place, type SheetCells } from './cells.ts';
 import { findAnswers, findInputs } from './findInputs.ts';
-import { findTables, SheetView, type ColumnWords, type TableFound } from './findTables.ts';
+import { findTables, type ColumnWords, type TableFound } from './findTables.ts';
+import { SheetView } from './sheetView.ts';
 import { Calculation, MOST_CELLS, workbookOf } from './recalculate.ts';
 import { CellError } from './values.ts';
 import type { InputName } from './words.ts';

@@ -153,7 +153,8 @@ export function headMeans(
   own: Readonly<Partial<Record<FoundColumn, readonly string[]>>> = {},
 ): FoundColumn | undefined {
   const plain = plainWords(text);
-  if (plain === '' || plain.length > 60) return undefined;
+  // A sentence is a title, no head of a column.
+  if (plain === '' || plain.length > 48 || plain.split(' ').length > 7) return undefined;
   for (const [means, words] of Object.entries(own) as [FoundColumn, readonly string[]][])
     if (words.some((word) => plainWords(word) === plain)) return means;
   if (/\b(interest|principal|payment)\b.*\brate\b/.test(plain)) return undefined;

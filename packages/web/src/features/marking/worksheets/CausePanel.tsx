@@ -64,9 +64,9 @@ interface CauseProps extends Pick<CausePanelProps, 'onMended' | 'onChoose' | 'on
 function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProps) {
   return (
     <section className={`sheet ${styles.cause}`} data-remark={cause.remark}>
-      <h3>
+      <h2>
         {cause.title} · <TextButton onClick={() => onChoose(cause.cells[0] ?? '')}>{cellsSaid(cause.cells)}</TextButton>
-      </h3>
+      </h2>
       <p>{cause.says}</p>
       {cause.wrongFormula && (
         <p className={styles.wrongFormula}>
