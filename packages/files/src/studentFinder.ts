@@ -5,14 +5,15 @@ import type { Student } from '@hardy-sextant/contract';
 export type FoundStudent =
   { readonly ok: true; readonly id: string; readonly name: string } | { readonly ok: false; readonly why: string };
 
-const plain = (text: string): string =>
+/** Small letters and digits without accents or marks, single blanks. */
+export const plainName = (text: string): string =>
   text
     .normalize('NFKD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
-const sorted = (text: string): string => plain(text).split(' ').sort().join(' ');
+const sorted = (text: string): string => plainName(text).split(' ').sort().join(' ');
 
 export function studentFinder(
   students: readonly Pick<Student, 'id' | 'name' | 'number'>[],
@@ -21,13 +22,13 @@ export function studentFinder(
   const add = (key: string, id: string): void => void (index.get(key) ?? index.set(key, new Set()).get(key)!).add(id);
   const byId = new Map(students.map((student) => [student.id, student]));
   for (const { id, name, number } of students) {
-    add(`number ${plain(number)}`, id);
+    add(`number ${plainName(number)}`, id);
     add(`name ${sorted(name)}`, id);
     add(`name ${sorted(`${name} ${number}`)}`, id);
   }
   return (text) => {
-    if (plain(text) === '') return { ok: false, why: 'There is no student in this row.' };
-    const found = index.get(`number ${plain(text)}`) ?? index.get(`name ${sorted(text)}`);
+    if (plainName(text) === '') return { ok: false, why: 'There is no student in this row.' };
+    const found = index.get(`number ${plainName(text)}`) ?? index.get(`name ${sorted(text)}`);
     if (!found) return { ok: false, why: `Nobody in the class is called “${text.slice(0, 80)}” or has that number.` };
     if (found.size > 1)
       return {

@@ -3,6 +3,7 @@
 import { unzipSync } from 'fflate';
 import type { SheetCells } from '@hardy-sextant/core';
 import type { Student } from '@hardy-sextant/contract';
+import { plainName } from '../studentFinder.ts';
 import { isZip, MOST_SHEET_BYTES } from './sheetFile.ts';
 
 export interface NamedFile {
@@ -68,14 +69,6 @@ export function unpackFolder(bytes: Uint8Array): UnpackedFolder {
   return { files, leftOut };
 }
 
-const plain = (text: string): string =>
-  text
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
-
 const MOST_ROWS_LOOKED_AT = 20;
 
 /** The student a worksheet is of: by number or name in the file's name, else in one of its first cells; nothing where none or several fit. */
@@ -84,11 +77,12 @@ export function studentOfSheet(
   cells: SheetCells,
   students: readonly Pick<Student, 'id' | 'name' | 'number'>[],
 ): string | undefined {
-  const texts = [name.replace(/\.\w+$/, ''), ...firstTexts(cells)].map((text) => ` ${plain(text)} `);
+  const texts = [name.replace(/\.\w+$/, ''), ...firstTexts(cells)].map((text) => ` ${plainName(text)} `);
   for (const fits of [
-    (text: string, { number }: Pick<Student, 'number'>) => plain(number) !== '' && text.includes(` ${plain(number)} `),
+    (text: string, { number }: Pick<Student, 'number'>) =>
+      plainName(number) !== '' && text.includes(` ${plainName(number)} `),
     (text: string, student: Pick<Student, 'name'>) =>
-      plain(student.name)
+      plainName(student.name)
         .split(' ')
         .every((word) => text.includes(` ${word} `)),
   ])
