@@ -12,7 +12,7 @@ export interface Returned {
   readonly marks?: string | undefined;
 }
 
-/** Excel shows no longer note well. */
+/** A note that is longer is hard to read beside its cell. */
 const LONGEST_NOTE = 400;
 const MOST_NOTES = 60;
 
