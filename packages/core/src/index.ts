@@ -156,6 +156,7 @@ export { checkSubmission as checkHandIn, checkSubmissions as checkHandIns } from
 export { paymentRange as stretch } from './table/figures.ts';
 export {
   addressOf,
+  fullAddress,
   columnLetters,
   columnNumber,
   fullPlace,
@@ -164,6 +165,9 @@ export {
   type CellContent,
   type SheetCells,
 } from './studentSheet/cells.ts';
+export { cellsInWords } from './studentSheet/causeSentence.ts';
+export { placesReadBy } from './studentSheet/reads.ts';
+export { foundColumnTitles, inputTitles } from './studentSheet/words.ts';
 export { numberInText } from './studentSheet/values.ts';
 export { causeWords, type CauseId } from './studentSheet/causes.ts';
 export { readSheet, sheetProblem, workedOut, type SheetFound } from './studentSheet/readSheet.ts';

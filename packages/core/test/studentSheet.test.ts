@@ -143,10 +143,20 @@ describe('a mistake is named and proved', () => {
         certain: true,
       }),
     ]);
-    expect(judged.causes[0]!.says).toContain('B4 (the number of payments)');
+    expect(judged.causes[0]!.says).toContain('B4 (number of payments)');
     expect(judged.cells[0]).toMatchObject({ address: 'Loan!C10', verdict: 'wrong', cause: 'reference-not-fixed' });
     expect(judged.cells.filter(({ verdict }) => verdict === 'carried').length).toBeGreaterThan(100);
     expect(judged.mended['Loan!C10']).toBeCloseTo(127.81, 2);
+  });
+
+  it('in an input on another sheet, though a cell of the table has the same address there', () => {
+    const layout = { ...layouts[2]!, inputs: { sheet: 'Daten', label: 'C', value: 'D', row: 4 } };
+    const draft = draftSheet(layout, rafts);
+    // The rate stands in D5 of its sheet, the first interest in D5 of the table's.
+    draft.putInput('rate', 6.3);
+    draft.putInput('payment', 585.85);
+    const { causes } = judge(rafts, draft);
+    expect(causes[0]).toMatchObject({ id: 'percent-as-number', cells: ['Daten!D5'], mends: 'all', certain: true });
   });
 
   it('two at once, both', () => {

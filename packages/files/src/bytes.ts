@@ -1,11 +1,10 @@
 /** The bytes of a file as rows: CSV in whatever encoding, or a workbook. */
 
 import { readText, type ReadRows } from './csv.ts';
-import { readWorkbook } from './workbook.ts';
+import { isZip, readWorkbook } from './workbook.ts';
 
 export async function readBytes(bytes: Uint8Array, name: string): Promise<ReadRows> {
-  // A workbook is a zip file, whatever it is called.
-  if (bytes[0] === 0x50 && bytes[1] === 0x4b) return readWorkbook(bytes);
+  if (isZip(bytes)) return readWorkbook(bytes);
   if (/\.xlsx?$/i.test(name))
     throw new Error(`${name} is not a workbook that can be read; save it as .xlsx or as CSV.`);
   const { text, note } = decode(bytes);

@@ -1,6 +1,7 @@
 /** A workbook's first sheet as rows of cells, with limits on what it unpacks to. Nothing in it is worked out. */
 
 import { Unzip, UnzipInflate } from 'fflate';
+import { shownValue } from './cellValue.ts';
 import { limited, MOST_COLUMNS, type ReadRows } from './csv.ts';
 import { WORKBOOK, type FileKind } from './format.ts';
 
@@ -8,6 +9,9 @@ const MOST_UNPACKED = 80_000_000;
 const MOST_SHEET_ROWS = 100_000;
 
 const unreadable = (): Error => new Error('This workbook cannot be read. Save it again, or as CSV.');
+
+/** Whether a file is a zip, as workbooks are, whatever it is called. */
+export const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
 /**
  * Unpacks a zip file and counts, whatever its directory says, until there is too much.
@@ -87,18 +91,9 @@ export async function readWorkbook(bytes: Uint8Array): Promise<ReadRows> {
 
 /** What a cell shows, as text. */
 function cellText(value: unknown): string {
-  if (value === null || value === undefined) return '';
-  if (value instanceof Date) return value.toISOString().slice(0, 10);
-  if (typeof value !== 'object') return String(value);
-  const { result, text, richText, error } = value as {
-    result?: unknown;
-    text?: unknown;
-    richText?: readonly { text: string }[];
-    error?: string;
-  };
-  if (richText) return richText.map((piece) => piece.text).join('');
-  if (error) return error;
-  return cellText(result ?? text ?? '');
+  const shown = shownValue(value);
+  if (shown instanceof Date) return shown.toISOString().slice(0, 10);
+  return shown === null ? '' : String(shown);
 }
 
 export const rowsWorkbook = {

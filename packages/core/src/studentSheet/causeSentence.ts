@@ -1,49 +1,19 @@
 /** A cause said with the cells it is about: what the formula reads, seen from where it stands. */
 
-import { addressOf, fullPlace } from './cells.ts';
+import { addressOf, type Place } from './cells.ts';
 import { causeWords, type CauseId } from './causes.ts';
-import { nodesOf, readFormula } from './formula.ts';
-import type { SheetModel } from './sheetModel.ts';
+import { readFormula } from './formula.ts';
+import { refsOf, type SheetModel } from './sheetModel.ts';
+import { foundColumnTitles, inputTitles } from './words.ts';
 
-const inputWords: Readonly<Record<string, string>> = {
-  amount: 'the amount',
-  price: 'the price',
-  downPayment: 'the down payment',
-  rate: 'the yearly rate',
-  ratePerPayment: 'the rate for one payment',
-  payments: 'the number of payments',
-  years: 'the years',
-  term: 'the time',
-  paymentsPerYear: 'the payments a year',
-  payment: 'the payment',
-  finalAmount: 'the amount at the end',
-  extra: 'the extra payment',
-  totalInterest: 'the interest in all',
-  totalPaid: 'what is paid in all',
-};
-
-const columnWords: Readonly<Record<string, string>> = {
-  number: 'the number',
-  date: 'the date',
-  opening: 'what is owed before',
-  interest: 'the interest',
-  payment: 'the payment',
-  extra: 'the extra payment',
-  principal: 'the principal',
-  closing: 'what is owed after',
-  'interest-so-far': 'the interest so far',
-  'principal-so-far': 'the principal so far',
-};
-
-/** "the interest of row 2", "the yearly rate", "an empty cell". */
-export function placeInWords(model: SheetModel, address: string): string {
-  const place = fullPlace(address);
-  const role = place && model.role(place);
-  switch (role?.kind) {
+/** "interest, row 2", "rate a year", "an empty cell". */
+function placeInWords(model: SheetModel, place: Place): string {
+  const role = model.role(place);
+  switch (role.kind) {
     case 'cell':
-      return `${columnWords[role.column]} of row ${role.k}`;
+      return `${foundColumnTitles[role.column]}, row ${role.k}`;
     case 'input':
-      return inputWords[role.name] ?? 'an input';
+      return inputTitles[role.name];
     case 'start':
       return 'what is owed at the start';
     case 'head':
@@ -64,18 +34,15 @@ export function cellsInWords(cells: readonly string[]): string {
   return bare.length > 1 ? `${first} to ${last}` : first;
 }
 
-/** What a formula reads, in words: "B9, what is owed before of row 2, and B4, the number of payments". */
+/** What a formula reads, in words: "B9 (owed before, row 2), B4 (number of payments)". */
 function readsInWords(model: SheetModel, formula: string): string {
   const node = readFormula(formula);
   if (!node.ok) return '';
   const { sheet } = model.table;
-  const read = nodesOf(node.value).flatMap((each) =>
-    each.op === 'ref' ? [{ sheet: each.ref.sheet ?? sheet, row: each.ref.row, column: each.ref.column }] : [],
-  );
-  const said = read.map(
-    (place) =>
-      `${place.sheet === sheet ? '' : `${place.sheet}!`}${addressOf(place)} (${placeInWords(model, `${place.sheet}!${addressOf(place)}`)})`,
-  );
+  const said = refsOf(node.value).map((ref) => {
+    const place = { sheet: ref.sheet ?? sheet, row: ref.row, column: ref.column };
+    return `${ref.sheet === undefined ? '' : `${ref.sheet}!`}${addressOf(place)} (${placeInWords(model, place)})`;
+  });
   return [...new Set(said)].join(', ');
 }
 

@@ -48,6 +48,9 @@ export function placeOf(address: string): { readonly row: number; readonly colum
 
 export const addressOf = ({ row, column }: Pick<Place, 'row' | 'column'>): string => `${columnLetters(column)}${row}`;
 
+export const isSamePlace = (one: Place, other: Place): boolean =>
+  one.row === other.row && one.column === other.column && one.sheet === other.sheet;
+
 /** `Data!B2`, as places are named where there are several sheets. */
 export const fullAddress = (place: Place): string => `${place.sheet}!${addressOf(place)}`;
 

@@ -1,7 +1,8 @@
 /** Judges the cells of a table by the student's own cells: right by any convention, following from what comes before, or wrong by themselves. */
 
-import { addressOf, type Place } from './cells.ts';
-import { nodesOf, type Node } from './formula.ts';
+import { isSamePlace, type Place } from './cells.ts';
+import type { Node } from './formula.ts';
+import { placesRead } from './reads.ts';
 import type { Calculation, KnownCell } from './recalculate.ts';
 import type { SheetModel } from './sheetModel.ts';
 import { keyedNumbers, moneyColumns, type MoneyColumn, type TableKey } from './tableKeys.ts';
@@ -202,18 +203,9 @@ export class Judging {
   }
 
   #readsError(node: Node, place: Place): boolean {
-    const isError = (sheet: string | undefined, row: number, column: number): boolean => {
-      const target = { sheet: sheet ?? place.sheet, row, column };
-      return addressOf(target) !== addressOf(place) && this.#calculation.valueAt(target) instanceof CellError;
-    };
-    return nodesOf(node).some((each) => {
-      if (each.op === 'ref') return isError(each.ref.sheet, each.ref.row, each.ref.column);
-      if (each.op !== 'range') return false;
-      const { from, to } = each;
-      const last = Math.min(to.row, from.row + 4000);
-      for (let row = from.row; row <= last; row += 1) if (isError(from.sheet, row, from.column)) return true;
-      return false;
-    });
+    return placesRead(node, place.sheet).some(
+      (target) => !isSamePlace(target, place) && this.#calculation.valueAt(target) instanceof CellError,
+    );
   }
 
   /** The rates a row may go on with: the plan's, and the student's own where that is wrong already. */

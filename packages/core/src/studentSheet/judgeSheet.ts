@@ -1,6 +1,6 @@
 /** Judges a student's worksheet against an exercise: its table as a table, its answers as answers. */
 
-import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
+import type { Exercise, Numbers } from '../exercise/exercise.ts';
 import { answerKey, type KeyedPart } from '../exercise/answerKey.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { prepareChecking } from '../checking/checkSubmission.ts';
@@ -44,8 +44,8 @@ export function judgeSheet(
   const entries = entriesOf(key, found, rules);
   const verdicts = prepareChecking(exercise, numbers, rules).check(entries);
   const parts = verdicts.flatMap((verdict): Verdict[] => {
-    const { ask } = exercise.parts.find(({ id }) => id === verdict.partId) ?? ({ ask: {} } as Part);
-    if (ask.quantity === 'table') return [tableVerdict(verdict, sheet)];
+    const part = exercise.parts.find(({ id }) => id === verdict.partId);
+    if (part?.ask.quantity === 'table') return [tableVerdict(verdict, sheet)];
     return entries[verdict.partId] === undefined ? [] : [verdict];
   });
   return { ...sheet, parts };

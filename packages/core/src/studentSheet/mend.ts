@@ -1,7 +1,7 @@
 /** Finds what made a cell wrong by mending it: the formula is changed as a cause says, the sheet worked out again, and looked at. */
 
 import { nth } from '../nth.ts';
-import { addressOf, fullAddress, type Place } from './cells.ts';
+import { fullAddress, isSamePlace, type Place } from './cells.ts';
 import type { CauseId } from './causes.ts';
 import { variantsOf } from './edits/edits.ts';
 import type { EditedCell, Variant } from './edits/variant.ts';
@@ -55,9 +55,7 @@ export class Mending {
       const instead = new Map([...this.#instead, ...candidate.instead]);
       const judging = new Judging(this.#model, new Calculation(this.#model.book, instead));
       const { roots } = judging;
-      const isMended = !roots.some(
-        ({ place }) => addressOf(place) === addressOf(root.place) && place.sheet === root.place.sheet,
-      );
+      const isMended = !roots.some(({ place }) => isSamePlace(place, root.place));
       if (isMended && (roots.length < wrongBefore || roots.length === 0))
         found.push({ ...candidate, instead, judging, left: roots.length });
       if (roots.length === 0 && candidate.tier === 0) break;
@@ -145,7 +143,7 @@ export class Mending {
       instead.set(this.#model.book.keyOf(place), changed);
       const isBefore = place.row < root.place.row;
       if (!isBefore) cells.push(fullAddress(place));
-      if (addressOf(place) === addressOf(root.place)) right = writeFormula(changed);
+      if (isSamePlace(place, root.place)) right = writeFormula(changed);
     }
     return right === undefined
       ? undefined

@@ -1,6 +1,6 @@
 /** What is mended in another cell than the wrong one: an input it reads, a number stored as text, the sign of the payments. */
 
-import { addressOf, fullAddress } from './cells.ts';
+import { fullAddress, isSamePlace } from './cells.ts';
 import type { CauseId } from './causes.ts';
 import { writeFormula, type Node } from './formula.ts';
 import type { JudgedCell } from './judgeCells.ts';
@@ -26,7 +26,7 @@ export function mendsElsewhere(root: JudgedCell, model: SheetModel, calculation:
   const { annual, i } = model.numbers;
   for (const [name, place] of model.inputs) {
     const cell = model.book.at(place);
-    if (!cell || addressOf(place) === addressOf(root.place)) continue;
+    if (!cell || isSamePlace(place, root.place)) continue;
     const key = model.book.keyOf(place);
     const value = calculation.numberAt(place);
     const put = (cause: CauseId, instead: Node | number, right: string): void => {

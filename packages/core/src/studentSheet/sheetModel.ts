@@ -1,6 +1,7 @@
 /** A table of a student's worksheet beside the plan it should show: what each place stands for. */
 
 import { nth } from '../nth.ts';
+import { namesOf } from '../records.ts';
 import { ratePerPayment } from '../rates/quotedRate.ts';
 import type { Plan } from '../table/plan.ts';
 import { columnNumber, fullPlace, type Place } from './cells.ts';
@@ -59,14 +60,12 @@ export class SheetModel {
     this.book = workbookOf(found.cells, found.names);
     this.base = new Calculation(this.book);
     this.table = table;
-    this.columns = new Map(
-      Object.entries(table.columns).map(([name, letters]) => [name as FoundColumn, columnNumber(letters)]),
-    );
+    this.columns = new Map(namesOf(table.columns).map((name) => [name, columnNumber(table.columns[name] ?? '')]));
     const first = this.#numberAt('number', table.firstRow);
     this.firstK = Number.isInteger(first) && first > 1 && first <= (keys[0]?.rows.length ?? 0) ? first : 1;
     this.lastK = this.firstK + table.lastRow - table.firstRow;
-    for (const [name, at] of Object.entries(found.inputs) as [InputName, string][]) {
-      const place = fullPlace(at);
+    for (const name of namesOf(found.inputs)) {
+      const place = fullPlace(found.inputs[name] ?? '');
       if (place) this.#take(this.#resolved(name, place), place);
     }
     this.#byUse();

@@ -1,10 +1,10 @@
 /** What the rows of a plan's table may hold: the class's own rounding first, then every other convention of the trade. */
 
 import { ok, type Result } from '../result.ts';
+import { tableColumns, type TableColumn } from '../exercise/tableColumns.ts';
 import { buildTable } from '../table/buildTable.ts';
 import type { Plan, TableRounding } from '../table/plan.ts';
 import type { TableRow } from '../table/row.ts';
-import type { FoundColumn } from './words.ts';
 
 export interface TableKey {
   readonly rows: readonly TableRow[];
@@ -39,19 +39,10 @@ function isSame(one: readonly TableRow[], other: readonly TableRow[]): boolean {
   );
 }
 
-export type MoneyColumn = Exclude<FoundColumn, 'number' | 'date'>;
+export type MoneyColumn = Exclude<TableColumn, 'date'>;
 
 /** In the order in which a row is worked out. */
-export const moneyColumns: readonly MoneyColumn[] = [
-  'opening',
-  'interest',
-  'payment',
-  'extra',
-  'principal',
-  'closing',
-  'interest-so-far',
-  'principal-so-far',
-];
+export const moneyColumns: readonly MoneyColumn[] = tableColumns.filter((column) => column !== 'date');
 
 /** Running totals of a key, made once. */
 const runningTotals = new WeakMap<TableKey, { readonly interest: number[]; readonly principal: number[] }>();

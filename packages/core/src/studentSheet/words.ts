@@ -1,16 +1,10 @@
 /** The words that head columns and label inputs, in the spellings of several languages. Adding a spelling adds to a record here. */
 
-export type FoundColumn =
-  | 'number'
-  | 'date'
-  | 'opening'
-  | 'interest'
-  | 'payment'
-  | 'extra'
-  | 'principal'
-  | 'closing'
-  | 'interest-so-far'
-  | 'principal-so-far';
+import type { TableColumn } from '../exercise/tableColumns.ts';
+import { namesOf } from '../records.ts';
+
+/** A column of a table as tables to fill in have them, and the number of the payment. */
+export type FoundColumn = 'number' | TableColumn;
 
 export type InputName =
   | 'amount'
@@ -28,6 +22,38 @@ export type InputName =
   | 'extra'
   | 'totalInterest'
   | 'totalPaid';
+
+/** What an input is called on screens and in sentences. */
+export const inputTitles: Readonly<Record<InputName, string>> = {
+  amount: 'amount',
+  price: 'price',
+  downPayment: 'down payment',
+  rate: 'rate a year',
+  ratePerPayment: 'rate per payment',
+  payments: 'number of payments',
+  years: 'years',
+  term: 'time',
+  paymentsPerYear: 'payments a year',
+  payment: 'payment',
+  finalAmount: 'amount at the end',
+  extra: 'extra payment',
+  totalInterest: 'interest in all',
+  totalPaid: 'paid in all',
+};
+
+/** What a column of a worksheet is called there. */
+export const foundColumnTitles: Readonly<Record<FoundColumn, string>> = {
+  number: 'no.',
+  date: 'date',
+  opening: 'owed before',
+  interest: 'interest',
+  payment: 'paid',
+  extra: 'extra',
+  principal: 'to principal',
+  closing: 'owed after',
+  'interest-so-far': 'interest so far',
+  'principal-so-far': 'principal so far',
+};
 
 /** Small letters without accents or marks, single blanks. */
 export const plainWords = (text: string): string =>
@@ -115,7 +141,7 @@ const inputs: readonly Spelling<InputName>[] = [
   {
     means: 'paymentsPerYear',
     fits: new RegExp(
-      String.raw`\b(payments?|pmts?|periods?|instal?ments?|compounding\w*|times|number|zahlungen|months?)\b.*${aYear}|\b(frequency|ppy|p/y|m)\b$`,
+      String.raw`\b(payments?|pmts?|periods?|instal?ments?|compounding\w*|times|number|zahlungen|months?)\b.*${aYear}|\b(frequency|m)\b$`,
     ),
   },
   {
@@ -155,8 +181,7 @@ export function headMeans(
   const plain = plainWords(text);
   // A sentence is a title, no head of a column.
   if (plain === '' || plain.length > 48 || plain.split(' ').length > 7) return undefined;
-  for (const [means, words] of Object.entries(own) as [FoundColumn, readonly string[]][])
-    if (words.some((word) => plainWords(word) === plain)) return means;
+  for (const means of namesOf(own)) if (own[means]?.some((word) => plainWords(word) === plain)) return means;
   if (/\b(interest|principal|payment)\b.*\brate\b/.test(plain)) return undefined;
   // "Rate" alone is an instalment in German tables and a rate of interest in others: a head of a table is the first.
   return heads.find(({ fits }) => fits.test(plain))?.means;

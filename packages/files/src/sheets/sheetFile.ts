@@ -2,7 +2,7 @@
 
 import { decode } from '../bytes.ts';
 import type { FileKind } from '../format.ts';
-import { countUnpacked } from '../workbook.ts';
+import { countUnpacked, isZip } from '../workbook.ts';
 import type { SheetFile } from './sheetCells.ts';
 import { cellsOfText } from './sheetText.ts';
 
@@ -12,8 +12,6 @@ const MOST_UNPACKED_SHEET = 60_000_000;
 
 const startsWith = (bytes: Uint8Array, ...signature: number[]): boolean =>
   signature.every((byte, at) => bytes[at] === byte);
-
-export const isZip = (bytes: Uint8Array): boolean => startsWith(bytes, 0x50, 0x4b);
 
 /**
  * @param name the file's name, to say what is wrong with it
@@ -46,7 +44,7 @@ export async function readSheetFile(bytes: Uint8Array, name: string): Promise<Sh
 }
 
 /** Its first entry is its type, uncompressed. */
-function isOpenDocument(bytes: Uint8Array): boolean {
+export function isOpenDocument(bytes: Uint8Array): boolean {
   const start = new TextDecoder('latin1').decode(bytes.subarray(0, 120));
   return start.includes('application/vnd.oasis.opendocument.spreadsheet');
 }

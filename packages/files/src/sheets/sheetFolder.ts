@@ -4,7 +4,8 @@ import { unzipSync } from 'fflate';
 import type { SheetCells } from '@hardy-sextant/core';
 import type { Student } from '@hardy-sextant/contract';
 import { plainName } from '../studentFinder.ts';
-import { isZip, MOST_SHEET_BYTES } from './sheetFile.ts';
+import { isZip } from '../workbook.ts';
+import { MOST_SHEET_BYTES } from './sheetFile.ts';
 
 export interface NamedFile {
   readonly name: string;

@@ -1,8 +1,9 @@
 /** A student's own worksheet back: a note in each cell that is wrong, and a sheet of remarks. */
 
-import { fullPlace, type SheetCells, type SheetJudged } from '@hardy-sextant/core';
+import { cellsInWords, fullPlace, type SheetCells, type SheetJudged } from '@hardy-sextant/core';
 import { WORKBOOK, type FileKind } from '../format.ts';
-import { isZip } from './sheetFile.ts';
+import { isZip } from '../workbook.ts';
+import { isOpenDocument } from './sheetFile.ts';
 
 export interface Returned {
   readonly judged: Pick<SheetJudged, 'cells' | 'causes'>;
@@ -23,7 +24,7 @@ const MOST_NOTES = 60;
 export async function returnedSheet(original: Uint8Array, cells: SheetCells, returned: Returned): Promise<Uint8Array> {
   const { Workbook } = (await import('exceljs')).default;
   const book = new Workbook();
-  if (isZip(original) && !isOds(original)) await book.xlsx.load(original.slice().buffer);
+  if (isZip(original) && !isOpenDocument(original)) await book.xlsx.load(original.slice().buffer);
   else fill(book, cells);
   const { judged, write, marks } = returned;
   for (const { address, expected, cause } of judged.cells
@@ -47,13 +48,10 @@ export async function returnedSheet(original: Uint8Array, cells: SheetCells, ret
   );
   remarks.columns = [{ width: 40 }, { width: 16 }, { width: 90 }];
   if (marks) remarks.addRow(['Marks', marks]);
-  for (const { title, cells: own, says } of judged.causes) remarks.addRow([title, shortly(own), says]);
+  for (const { title, cells: own, says } of judged.causes) remarks.addRow([title, cellsInWords(own), says]);
   if (judged.causes.length === 0) remarks.addRow(['Everything is right.']);
   return new Uint8Array(await book.xlsx.writeBuffer());
 }
-
-const isOds = (bytes: Uint8Array): boolean =>
-  new TextDecoder('latin1').decode(bytes.subarray(0, 120)).includes('opendocument');
 
 function fill(
   book: { addWorksheet: (name: string) => { getCell: (address: string) => { value: unknown } } },
@@ -66,11 +64,6 @@ function fill(
         formula === undefined ? value : { formula: formula.replace(/^=/, ''), result: value ?? undefined };
   }
 }
-
-const shortly = (cells: readonly string[]): string => {
-  const bare = cells.map((cell) => cell.slice(cell.lastIndexOf('!') + 1));
-  return bare.length > 1 ? `${bare[0]} to ${bare.at(-1)}` : (bare[0] ?? '');
-};
 
 function freeName(wanted: string, taken: readonly string[]): string {
   let name = wanted;

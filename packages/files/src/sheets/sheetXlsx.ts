@@ -1,6 +1,7 @@
 /** Cells, formulas and names of an OOXML workbook. */
 
 import type { CellContent, SheetCells } from '@hardy-sextant/core';
+import { shownValue } from '../cellValue.ts';
 import type { SheetFile } from './sheetCells.ts';
 
 const MOST_ROWS = 20_000;
@@ -65,16 +66,6 @@ const DAY = 86_400_000;
 
 /** What a cell shows: dates as the numbers worksheets count them by. */
 function plainValue(value: unknown): CellContent['value'] {
-  if (value === null || value === undefined) return null;
-  if (value instanceof Date) return (value.getTime() - Date.UTC(1899, 11, 30)) / DAY;
-  if (typeof value === 'number' || typeof value === 'string' || typeof value === 'boolean') return value;
-  if (typeof value !== 'object') return null;
-  const { result, text, richText, error } = value as {
-    result?: unknown;
-    text?: unknown;
-    richText?: readonly { text: string }[];
-    error?: string;
-  };
-  if (richText) return richText.map((piece) => piece.text).join('');
-  return error ?? plainValue(result ?? text);
+  const shown = shownValue(value);
+  return shown instanceof Date ? (shown.getTime() - Date.UTC(1899, 11, 30)) / DAY : shown;
 }

@@ -10,14 +10,24 @@ import {
   type Numbers,
   type SheetFound,
 } from '@hardy-sextant/core';
-import { readSheetFile } from '@hardy-sextant/files';
+import { readSheetFile, studentOfSheet } from '@hardy-sextant/files';
 
 export interface SheetJob {
   readonly bytes: Uint8Array;
   readonly name: string;
   readonly exercise: Exercise;
-  readonly numbers: Numbers;
   readonly rules: HouseRules;
+  /** Whose it may be, each with the numbers the student was given. */
+  readonly students: readonly SheetStudent[];
+  /** Whose it is, where that is known; nobody's with null. */
+  readonly studentId?: string | null;
+}
+
+export interface SheetStudent {
+  readonly id: string;
+  readonly name: string;
+  readonly number: string;
+  readonly numbers: Numbers;
 }
 
 export type SheetJudgedJob =
@@ -26,19 +36,23 @@ export type SheetJudgedJob =
       readonly found: SheetFound;
       readonly judged: ExerciseSheetJudged;
       readonly notes: readonly string[];
+      /** Whose it is; nobody's where none or several fit. */
+      readonly studentId: string | null;
     }
   /** It is no worksheet, in a sentence. */
   | { readonly ok: false; readonly says: string };
 
 export type SheetJudge = (job: SheetJob) => Promise<SheetJudgedJob>;
 
-export const runSheetJob: SheetJudge = async ({ bytes, name, exercise, numbers, rules }) => {
+export const runSheetJob: SheetJudge = async ({ bytes, name, exercise, rules, students, studentId: known }) => {
   try {
     const { cells, names, notes } = await readSheetFile(new Uint8Array(bytes), name);
     const problem = sheetProblem(cells);
     if (!problem.ok) return { ok: false, says: `${name}: ${problem.problem.message}` };
     const found = readSheet(cells, { names });
-    return { ok: true, found, judged: judgeSheet(exercise, numbers, found, rules), notes };
+    const studentId = known === undefined ? (studentOfSheet(name, cells, students) ?? null) : known;
+    const numbers = students.find(({ id }) => id === studentId)?.numbers ?? {};
+    return { ok: true, found, judged: judgeSheet(exercise, numbers, found, rules), notes, studentId };
   } catch (error) {
     return { ok: false, says: error instanceof Error ? error.message : `${name} cannot be read.` };
   }

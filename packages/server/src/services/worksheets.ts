@@ -1,6 +1,6 @@
 /** Worksheets of a set: taken in, judged in a worker, matched to students, given back with remarks. */
 
-import { numberStyleById, workedOut, writeMoney, type Numbers } from '@hardy-sextant/core';
+import { numberStyleById, workedOut, writeMoney } from '@hardy-sextant/core';
 import {
   ownNumbers,
   worksheetSummary,
@@ -11,10 +11,10 @@ import {
   type WorksheetSummary,
   type WorksheetsReport,
 } from '@hardy-sextant/contract';
-import { isFolder, returnedSheet, studentOfSheet, unpackFolder, type NamedFile } from '@hardy-sextant/files';
-import type { SheetJudge, SheetJudgedJob } from '../checking/sheetJob.ts';
+import { isFolder, returnedSheet, unpackFolder, type NamedFile } from '@hardy-sextant/files';
+import type { SheetJudge, SheetJudgedJob, SheetStudent } from '../checking/sheetJob.ts';
 import { summaryOfSheet } from '../checking/sheetSummary.ts';
-import { listStudents, type StudentRow } from '../store/classes.ts';
+import { findStudents, listStudents, type StudentRow } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
 import { findSubmissions } from '../store/submissions.ts';
 import {
@@ -23,6 +23,7 @@ import {
   insertWorksheet,
   listWorksheetRows,
   markWorksheet,
+  type NewWorksheet,
   type WorksheetRow,
 } from '../store/worksheets.ts';
 import { readFrame, type Frame } from './judging.ts';
@@ -45,11 +46,29 @@ function assignedIn({ set }: Frame, itemId: string): Pick<AssignedExercise, 'exe
   return found;
 }
 
-async function numbersOf(queries: Queries, setId: string, studentId: string | null, itemId: string): Promise<Numbers> {
-  if (studentId === null) return {};
-  const [row] = await findSubmissions(queries, setId, [studentId]);
-  const read = ownNumbers.safeParse(row?.numbers ?? {});
-  return (read.success ? read.data[itemId] : undefined) ?? {};
+/** Students with the numbers they were given in an exercise. */
+async function ownNumbersIn(
+  queries: Queries,
+  setId: string,
+  itemId: string,
+  students: readonly Pick<StudentRow, 'id' | 'name' | 'number'>[],
+): Promise<SheetStudent[]> {
+  const ids = students.map(({ id }) => id);
+  const rows = new Map((await findSubmissions(queries, setId, ids)).map((row) => [row.studentId, row]));
+  return students.map(({ id, name, number }) => {
+    const read = ownNumbers.safeParse(rows.get(id)?.numbers ?? {});
+    return { id, name, number, numbers: (read.success ? read.data[itemId] : undefined) ?? {} };
+  });
+}
+
+/** The student a worksheet is given to, with own numbers; nobody where it is nobody's. */
+async function givenTo(
+  queries: Queries,
+  setId: string,
+  itemId: string,
+  studentId: string | null,
+): Promise<SheetStudent[]> {
+  return studentId === null ? [] : ownNumbersIn(queries, setId, itemId, await findStudents(queries, [studentId]));
 }
 
 const summaryOf = (done: SheetJudgedJob): WorksheetSummary =>
@@ -66,21 +85,22 @@ export async function importWorksheets(
   const { exercise } = assignedIn(frame, input.itemId);
   const students = await listStudents(database, frame.set.classId);
   const { files, leftOut } = unpacked(input.files);
-  const worksheets: KeptWorksheet[] = [];
+  const own = await ownNumbersIn(database, setId, input.itemId, students);
+  const rows: NewWorksheet[] = [];
   for (const { name, bytes } of files) {
-    const first = await judge({ bytes, name, exercise, numbers: {}, rules: frame.rules });
-    if (!first.ok) {
-      leftOut.push(first.says);
-      continue;
+    const done = await judge({ bytes, name, exercise, rules: frame.rules, students: own });
+    if (!done.ok) leftOut.push(done.says);
+    else {
+      const summary = summaryOfSheet(done.judged);
+      rows.push({ setId, itemId: input.itemId, studentId: done.studentId, name, bytes: Buffer.from(bytes), summary });
     }
-    const studentId = studentOfSheet(name, first.found.cells, students) ?? null;
-    const numbers = await numbersOf(database, setId, studentId, input.itemId);
-    const done =
-      Object.keys(numbers).length === 0 ? first : await judge({ bytes, name, exercise, numbers, rules: frame.rules });
-    const row = { setId, itemId: input.itemId, studentId, name, bytes: Buffer.from(bytes), summary: summaryOf(done) };
-    worksheets.push(kept(await database.transaction((writes) => insertWorksheet(writes, row))));
   }
-  return { worksheets, leftOut };
+  const written = await database.transaction(async (writes) => {
+    const all: WorksheetRow[] = [];
+    for (const row of rows) all.push(await insertWorksheet(writes, row));
+    return all;
+  });
+  return { worksheets: written.map(kept), leftOut };
 }
 
 function unpacked(files: readonly { readonly name: string; readonly data: string }[]): {
@@ -117,8 +137,15 @@ async function judged(database: Database, judge: SheetJudge, setId: string, id: 
   const row = await findWorksheet(database, setId, id);
   if (!row) throw new NotFound('worksheet');
   const { exercise } = assignedIn(frame, row.itemId);
-  const numbers = await numbersOf(database, setId, row.studentId, row.itemId);
-  const done = await judge({ bytes: row.bytes, name: row.name, exercise, numbers, rules: frame.rules });
+  const students = await givenTo(database, setId, row.itemId, row.studentId);
+  const done = await judge({
+    bytes: row.bytes,
+    name: row.name,
+    exercise,
+    rules: frame.rules,
+    students,
+    studentId: row.studentId,
+  });
   return { row, frame, done };
 }
 
@@ -165,8 +192,15 @@ export async function matchWorksheet(
       { path: 'studentId', message: 'Choose a student of the class.' },
     ]);
   const { exercise } = assignedIn(frame, row.itemId);
-  const numbers = await numbersOf(database, setId, studentId, row.itemId);
-  const done = await judge({ bytes: row.bytes, name: row.name, exercise, numbers, rules: frame.rules });
+  const own = await givenTo(database, setId, row.itemId, studentId);
+  const done = await judge({
+    bytes: row.bytes,
+    name: row.name,
+    exercise,
+    rules: frame.rules,
+    students: own,
+    studentId,
+  });
   const summary = summaryOf(done);
   const isDone = await database.transaction((writes) => changeWorksheet(writes, id, revision, { studentId, summary }));
   if (!isDone) throw new Stale('worksheet', await findWorksheet(database, setId, id).then((now) => now && kept(now)));

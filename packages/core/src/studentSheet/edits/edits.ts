@@ -7,10 +7,8 @@ import { percent, wrongDivisor, yearlyRate } from './rates.ts';
 import { fixedThoughMoving, notFixed, ranges, runningRange, wrongCell } from './references.ts';
 import { type Edit, type EditedCell, type Variant } from './variant.ts';
 
-const ofRow: readonly Edit[] = [
-  notFixed,
-  fixedThoughMoving,
-  runningRange,
+/** What may be wrong with a formula wherever it stands. */
+const anywhere: readonly Edit[] = [
   yearlyRate,
   wrongDivisor,
   percent,
@@ -20,25 +18,18 @@ const ofRow: readonly Edit[] = [
   typeArgument,
   functionSign,
   signs,
+];
+const ofRow: readonly Edit[] = [
+  notFixed,
+  fixedThoughMoving,
+  runningRange,
+  ...anywhere,
   extra,
   carried,
   literal,
   wrongCell,
 ];
-const ofInput: readonly Edit[] = [
-  yearlyRate,
-  wrongDivisor,
-  percent,
-  countInYears,
-  swapped,
-  leftOut,
-  typeArgument,
-  functionSign,
-  signs,
-  literal,
-  ranges,
-  wrongCell,
-];
+const ofInput: readonly Edit[] = [...anywhere, literal, ranges, wrongCell];
 const ofTotal: readonly Edit[] = [ranges, functionSign, wrongCell];
 
 /** Every way in which a formula may be mended. */

@@ -1,6 +1,6 @@
 /** Edits of what a formula reads: fixed, moved along, pointed to another cell, or over another range. */
 
-import { type Place } from '../cells.ts';
+import { isSamePlace, type Place } from '../cells.ts';
 import { type Node, type Ref, mapNode, nodesOf } from '../formula.ts';
 import { type MeantName } from '../sheetModel.ts';
 import { type Edit, type EditedCell, type Variant, count, isRef, places, replaceNth, targetOf } from './variant.ts';
@@ -91,12 +91,10 @@ export const wrongCell: Edit = (node, cell) =>
 const circles = (node: Node, cell: EditedCell): boolean =>
   nodesOf(node).some(
     (each) =>
-      (each.op === 'ref' && isSame(targetOf(each.ref, cell), cell.place)) ||
+      (each.op === 'ref' && isSamePlace(targetOf(each.ref, cell), cell.place)) ||
       (each.op === 'range' && isWithin(each.from, each.to, cell.place)),
   );
 
-const isSame = (one: Place, other: Place): boolean =>
-  one.row === other.row && one.column === other.column && one.sheet === other.sheet;
 const isWithin = (from: Ref, to: Ref, { row, column }: Place): boolean =>
   row >= Math.min(from.row, to.row) &&
   row <= Math.max(from.row, to.row) &&

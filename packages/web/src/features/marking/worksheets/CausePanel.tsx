@@ -1,8 +1,8 @@
 /** What made the cells wrong: each cause with its formula, wrong and right, whether it is proved, and who else did it. */
 import { Button } from '@mantine/core';
+import { cellsInWords } from '@hardy-sextant/core';
 import type { KeptWorksheet, WorksheetDetail } from '@hardy-sextant/contract';
 import { TextButton } from '../../../ui/TextButton.tsx';
-import { cellsSaid } from './cellsSaid.ts';
 import styles from './Worksheets.module.css';
 
 interface CausePanelProps {
@@ -65,7 +65,8 @@ function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProp
   return (
     <section className={`sheet ${styles.cause}`} data-remark={cause.remark}>
       <h2>
-        {cause.title} · <TextButton onClick={() => onChoose(cause.cells[0] ?? '')}>{cellsSaid(cause.cells)}</TextButton>
+        {cause.title} ·{' '}
+        <TextButton onClick={() => onChoose(cause.cells[0] ?? '')}>{cellsInWords(cause.cells)}</TextButton>
       </h2>
       <p>{cause.says}</p>
       {cause.wrongFormula && (

@@ -64,7 +64,12 @@ export function SheetView({ sheet, style, chosen, mended, onChoose }: SheetViewP
             {sheet.rows.map(({ row, cells }) => (
               <tr key={row} data-total={row > sheet.lastRow}>
                 {cells.map((each, at) => (
-                  <SheetCell key={each.address} cell={each} isMoney={sheet.columns[at]?.name !== 'no.'} {...shared} />
+                  <SheetCell
+                    key={each.address}
+                    cell={each}
+                    isMoney={sheet.columns[at]?.column !== 'number'}
+                    {...shared}
+                  />
                 ))}
               </tr>
             ))}
