@@ -65,7 +65,7 @@ test('a zip comes in, what is none is said, what is nobody’s is given to a stu
     .setInputFiles({ name: 'class.zip', mimeType: 'application/zip', buffer: Buffer.from(zip) });
   await expect(
     page.getByText(
-      '2 worksheets are in. 1 of them is nobody’s yet: give each to a student. photo.png is no worksheet.',
+      '2 worksheets are in. One of them is nobody’s yet: give it to a student. photo.png is no worksheet.',
     ),
   ).toBeVisible();
   const list = page.getByRole('list', { name: 'worksheets' });

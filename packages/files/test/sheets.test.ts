@@ -141,11 +141,15 @@ describe('what is no worksheet says so', () => {
   it.each([
     ['an empty file', new Uint8Array(), /is empty/],
     ['a password', new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 0, 0]), /has a password/],
-    ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 1]), /is no worksheet/],
+    ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 1]), /is not a workbook/],
+    ['words under the name of a workbook', strToU8('hello'), /is not a workbook/],
     ['a zip of something else', zipSync({ 'a.txt': strToU8('hello') }), /cannot be read as a workbook/],
     ['a broken zip', new Uint8Array([0x50, 0x4b, 3, 4, 1, 2, 3]), /cannot be read/],
   ])('%s', async (_what, bytes, says) => {
     await expect(readSheetFile(bytes, 'week8.xlsx')).rejects.toThrow(says);
+  });
+  it('nor is a picture under the name of a list', async () => {
+    await expect(readSheetFile(new Uint8Array([0x89, 0x50, 0, 1]), 'week8.csv')).rejects.toThrow(/is no worksheet/);
   });
   it('one that unpacks to gigabytes stops early', async () => {
     const bomb = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(70_000_000) });

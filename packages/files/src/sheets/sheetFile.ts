@@ -34,6 +34,8 @@ export async function readSheetFile(bytes: Uint8Array, name: string): Promise<Sh
     if (/\.ods$/i.test(name) || isOpenDocument(bytes)) return (await import('./sheetOds.ts')).readOds(bytes);
     return (await import('./sheetXlsx.ts')).readXlsx(bytes, name);
   }
+  if (/\.(xlsx|xlsm|ods)$/i.test(name))
+    throw new Error(`${name} is not a workbook that can be read; save it again as .xlsx, .ods or .csv.`);
   if (
     bytes.subarray(0, 4000).some((byte) => byte === 0) &&
     !startsWith(bytes, 0xff, 0xfe) &&

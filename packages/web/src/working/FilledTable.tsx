@@ -107,7 +107,7 @@ function FilledCell({
     <td title={verdict?.says}>
       <Field
         className={styles.cell}
-        label={`${place} ${column}`}
+        label={`${place} ${column.replaceAll('-', ' ')}`}
         value={entry}
         autoComplete="off"
         onText={onEntry}

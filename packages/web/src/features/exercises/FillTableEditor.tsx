@@ -159,7 +159,7 @@ function BlankButton({ cell: { row, column, value, text }, style, pressed, onPre
         type="button"
         className="control quiet"
         aria-pressed={pressed}
-        aria-label={`${row === 0 ? 'total' : `row ${row}`} ${column} blank`}
+        aria-label={`${row === 0 ? 'total' : `row ${row}`} ${column.replaceAll('-', ' ')} blank`}
         onClick={onPress}
       >
         {writeMoney(value, style)}

@@ -131,14 +131,13 @@ function ImportFiles({ setId, itemId }: { readonly setId: string; readonly itemI
       { itemId, files },
       {
         onSuccess: ({ worksheets, leftOut }) => {
-          const nobody = worksheets.filter(({ studentId }) => studentId === null).length;
           const taken = `${worksheets.length} ${worksheets.length === 1 ? 'worksheet is' : 'worksheets are'} in.`;
-          const waiting =
-            nobody === 0
-              ? ''
-              : ` ${nobody} of them ${nobody === 1 ? 'is' : 'are'} nobody’s yet: give each to a student.`;
+          const waiting = nobodysSaid(
+            worksheets.filter(({ studentId }) => studentId === null).length,
+            worksheets.length,
+          );
           notifications.show({
-            message: `${taken}${waiting} ${leftOut.join(' ')}`,
+            message: [taken, waiting, ...leftOut].filter((each) => each !== '').join(' '),
             autoClose: leftOut.length > 0 ? false : 8000,
           });
         },
@@ -160,4 +159,11 @@ function ImportFiles({ setId, itemId }: { readonly setId: string; readonly itemI
       )}
     </FileButton>
   );
+}
+
+/** What is to be done about worksheets that no student fits. */
+function nobodysSaid(count: number, of: number): string {
+  if (count === 0) return '';
+  const which = of === 1 ? 'It is' : count === 1 ? 'One of them is' : `${count} of them are`;
+  return `${which} nobody’s yet: give ${count === 1 ? 'it' : 'each'} to a student.`;
 }
