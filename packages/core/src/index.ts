@@ -167,11 +167,12 @@ export {
 } from './studentSheet/cells.ts';
 export { cellsInWords } from './studentSheet/causeSentence.ts';
 export { placesReadBy } from './studentSheet/reads.ts';
-export { foundColumnTitles, inputTitles } from './studentSheet/words.ts';
+export { foundColumnTitles, inputTitles, type FoundColumn, type InputName } from './studentSheet/words.ts';
 export { numberInText } from './studentSheet/values.ts';
 export { causeWords, type CauseId } from './studentSheet/causes.ts';
 export { readSheet, sheetProblem, workedOut, type SheetFound } from './studentSheet/readSheet.ts';
-export type { TableFound } from './studentSheet/findTables.ts';
+export type { TableFound, TableSaid } from './studentSheet/findTables.ts';
+export { knownBy, mappingFits, type KnownMapping, type SheetMapping } from './studentSheet/sheetMapping.ts';
 export { readFormula, writeFormula, relativeForm } from './studentSheet/formula.ts';
 export { Calculation, Workbook } from './studentSheet/recalculate.ts';
 export {

@@ -5,6 +5,8 @@ import {
   defaultHouseRules,
   exactRounding,
   fullPlace,
+  knownBy,
+  mappingFits,
   judgeSheet,
   judgeSheetOfPlan,
   must,
@@ -15,6 +17,7 @@ import {
   writeFormula,
   type Plan,
   type SheetJudged,
+  type SheetMapping,
 } from '../src/index.ts';
 import { asking, loan, part } from './exercises.ts';
 import { seeded } from './random.ts';
@@ -312,4 +315,60 @@ it('answers the parts of an exercise: its table, and cells labelled as parts', (
   const later = judgeSheet(exercise, {}, readSheet(workedOut(draft.cells)), defaultHouseRules).parts;
   expect(later[0]).toMatchObject({ kind: 'slip', explanations: [{ slips: ['years-for-payments'] }] });
   expect(later[2]!.explanations[0]).toMatchObject({ slips: ['count-in-years'] });
+});
+
+describe('where things stand, as somebody says it', () => {
+  /** Heads that say nothing, a payment that is divided twice. */
+  const odd = grid([
+    ['Alpha', 24800],
+    ['Beta', 0.063],
+    ['Gamma', 48],
+    ['Delta', '=PMT(B2/12,B3,-B1)'],
+    ['p', 'q', 'r', 's', 't'],
+    ...range(48).map((k) => [
+      k,
+      k === 1 ? '=B1' : `=E${4 + k}`,
+      `=B${5 + k}*$B$2`,
+      `=$B$4-C${5 + k}`,
+      `=B${5 + k}-D${5 + k}`,
+    ]),
+  ]);
+  const cells = workedOut(odd);
+  const mapping: SheetMapping = {
+    table: {
+      sheet: 'S',
+      firstRow: 6,
+      columns: { number: 'A', opening: 'B', interest: 'C', principal: 'D', closing: 'E' },
+    },
+    inputs: { amount: 'S!B1', rate: 'S!B2', payments: 'S!B3', payment: 'S!B4' },
+    answers: { a: 'S!B4' },
+  };
+  it('the table and the numbers are taken from there, and judged', () => {
+    const found = readSheet(cells, { mapping });
+    expect(found.tables).toEqual([{ ...mapping.table, headRow: 5, lastRow: 53 }]);
+    expect(found.inputs).toMatchObject(mapping.inputs);
+    expect(found.answers).toEqual({ a: 'S!B4' });
+    const { causes } = judgeSheetOfPlan(rafts, found, defaultHouseRules);
+    expect(causes[0]).toMatchObject({ id: 'yearly-rate-in-row', certain: true });
+  });
+  it('what is nowhere is taken for nothing, the end may be said', () => {
+    const found = readSheet(cells, {
+      mapping: { table: { ...mapping.table!, lastRow: 20 }, inputs: { rate: null }, answers: {} },
+    });
+    expect(found.inputs).not.toHaveProperty('rate');
+    expect(found.tables[0]).toMatchObject({ lastRow: 20 });
+  });
+  it('is known again by the words that stood there, whatever the numbers', () => {
+    const known = knownBy(mapping, cells);
+    expect(known.words).toMatchObject({ 'S!C5': 'r', 'S!A2': 'beta' });
+    expect(mappingFits(known, { S: { ...cells['S'], B2: { value: 0.07 } } })).toBe(true);
+    expect(mappingFits(known, { S: { ...cells['S'], C5: { value: 'interest' } } })).toBe(false);
+    expect(mappingFits(known, { Other: cells['S']! })).toBe(false);
+  });
+  it('without any words, numbers must stand there', () => {
+    const bare = knownBy({ inputs: { amount: 'S!B1' }, answers: {} }, { S: { B1: { value: 5 } } });
+    expect(bare.words).toEqual({});
+    expect(mappingFits(bare, { S: { B1: { value: 7 } } })).toBe(true);
+    expect(mappingFits(bare, { S: { B1: { value: 'x' } } })).toBe(false);
+  });
 });

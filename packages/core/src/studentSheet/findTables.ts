@@ -1,6 +1,7 @@
 /** Finds the tables of a worksheet: by the words over their columns, or by the shape of their numbers. */
 
-import { columnLetters } from './cells.ts';
+import { namesOf } from '../records.ts';
+import { columnLetters, columnNumber } from './cells.ts';
 import type { SheetView } from './sheetView.ts';
 import { headMeans, isTotalsLabel, type FoundColumn } from './words.ts';
 
@@ -18,6 +19,16 @@ export interface TableFound {
   readonly columns: Readonly<Partial<Record<FoundColumn, string>>>;
 }
 
+/** Where somebody says that a table stands. */
+export interface TableSaid {
+  readonly sheet: string;
+  /** The row of payment 1, or of the first payment that is shown. */
+  readonly firstRow: number;
+  /** Follows from what is filled where it is not said. */
+  readonly lastRow?: number | undefined;
+  readonly columns: TableFound['columns'];
+}
+
 /** The class's own words for columns, besides those we know. */
 export type ColumnWords = Readonly<Partial<Record<FoundColumn, readonly string[]>>>;
 
@@ -25,6 +36,28 @@ export type ColumnWords = Readonly<Partial<Record<FoundColumn, readonly string[]
 export function findTables(view: SheetView, own: ColumnWords = {}): TableFound[] {
   const found = byHeads(view, own);
   return found.length > 0 ? found : byShape(view);
+}
+
+/** A table as somebody says it; nothing where no row of it is filled. What stands above its first row follows. */
+export function tableAt(
+  view: SheetView,
+  { firstRow, lastRow: said, columns: letters }: TableSaid,
+): TableFound | undefined {
+  const columns: Columns = new Map(namesOf(letters).map((means) => [means, columnNumber(letters[means] ?? '')]));
+  const row0 = isRow0(view, firstRow - 1, columns) ? firstRow - 1 : undefined;
+  const above = (row0 ?? firstRow) - 1;
+  const isHead = [...columns.values()].some((column) => view.text(above, column) !== '');
+  const { lastRow, totalsRow } = endOf(view, firstRow, columns, said);
+  if (lastRow < firstRow) return undefined;
+  return {
+    sheet: view.sheet,
+    ...(isHead ? { headRow: above } : {}),
+    ...(row0 === undefined ? {} : { row0 }),
+    firstRow,
+    lastRow,
+    ...(totalsRow === undefined ? {} : { totalsRow }),
+    columns: letters,
+  };
 }
 
 type Columns = Map<FoundColumn, number>;
@@ -173,12 +206,17 @@ function isRow0(view: SheetView, row: number, columns: Columns): boolean {
   return moves.length > 0 && moves.every(isNothing) && moves.some((column) => view.isFilled(row + 1, column));
 }
 
-/** A row is one of the table while its columns are filled; a total, an empty row or words end it. */
-function endOf(view: SheetView, firstRow: number, columns: Columns): { lastRow: number; totalsRow?: number } {
+/** A row is one of the table while its columns are filled; a total, an empty row or words end it, or what somebody says. */
+function endOf(
+  view: SheetView,
+  firstRow: number,
+  columns: Columns,
+  said = view.last.row,
+): { lastRow: number; totalsRow?: number } {
   const money = moneyColumns(columns);
   const least = Math.max(1, Math.ceil(money.length / 2));
   let row = firstRow;
-  while (row <= view.last.row) {
+  while (row <= Math.min(said, view.last.row)) {
     if (isTotals(view, row, firstRow, columns)) return { lastRow: row - 1, totalsRow: row };
     if (money.filter((column) => view.isFilled(row, column)).length < least) break;
     row += 1;

@@ -3,9 +3,10 @@
 import { fail, ok, type Result } from '../result.ts';
 import { fullAddress, fullPlace, type CellContent, type Place, type SheetCells } from './cells.ts';
 import { findAnswers, findInputs } from './findInputs.ts';
-import { findTables, type ColumnWords, type TableFound } from './findTables.ts';
+import { findTables, tableAt, type ColumnWords, type TableFound } from './findTables.ts';
 import { SheetView } from './sheetView.ts';
 import { Calculation, MOST_CELLS, workbookOf } from './recalculate.ts';
+import type { SheetMapping } from './sheetMapping.ts';
 import { CellError } from './values.ts';
 import type { InputName } from './words.ts';
 
@@ -25,13 +26,19 @@ export interface ReadOptions {
   readonly names?: Readonly<Record<string, string>> | undefined;
   /** The class's own words over columns. */
   readonly words?: ColumnWords | undefined;
+  /** Where things stand, as somebody said it; the rest is looked for. */
+  readonly mapping?: SheetMapping | undefined;
 }
 
 /** Reads whatever is there: a sheet without a table has none, and nothing fails. */
-export function readSheet(cells: SheetCells, { names = {}, words }: ReadOptions = {}): SheetFound {
+export function readSheet(cells: SheetCells, { names = {}, words, mapping }: ReadOptions = {}): SheetFound {
   const calculation = new Calculation(workbookOf(cells, names));
   const views = Object.keys(cells).map((sheet) => new SheetView(calculation, sheet));
-  const tables = views.flatMap((view) => findTables(view, words));
+  const said = mapping?.table;
+  const tables = views.flatMap((view) => {
+    if (!said) return findTables(view, words);
+    return view.sheet === said.sheet ? (tableAt(view, said) ?? []) : [];
+  });
   const inputs: Partial<Record<InputName, string>> = {};
   const answers: Record<string, string> = {};
   for (const view of views) {
@@ -44,7 +51,22 @@ export function readSheet(cells: SheetCells, { names = {}, words }: ReadOptions 
     const place = part === undefined ? undefined : placeOfName(at);
     if (part !== undefined && place) answers[part.toLowerCase()] = fullAddress(place);
   }
-  return { cells, names, tables, inputs, answers };
+  return {
+    cells,
+    names,
+    tables,
+    inputs: asSaid(inputs, mapping?.inputs ?? {}),
+    answers: asSaid(answers, mapping?.answers ?? {}),
+  };
+}
+
+/** What was found, with what somebody says instead. */
+function asSaid<T extends Readonly<Partial<Record<string, string>>>>(
+  found: T,
+  said: Readonly<Partial<Record<keyof T & string, string | null>>>,
+): T {
+  const both = { ...found, ...said };
+  return Object.fromEntries(Object.entries(both).filter(([, at]) => at !== null && at !== undefined)) as T;
 }
 
 function placeOfName(at: string): Place | undefined {
