@@ -1,6 +1,7 @@
 /** Worksheets that students submitted: files in, what was found in them, whose they are. */
 
 import { z } from 'zod';
+import { foundColumnTitles, inputTitles, namesOf, type KnownMapping, type SheetMapping } from '@hardy-sextant/core';
 import { itemId } from './sets.ts';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
@@ -14,10 +15,18 @@ const fileName = oneLine(200, 'A file name has at most 200 characters.').min(1, 
 export const importedWorksheets = z.object({
   itemId,
   files: z
-    .array(z.object({ name: fileName, data: z.base64('A file comes as base64 text.') }))
+    .array(
+      z.object({
+        name: fileName,
+        data: z.base64('A file comes as base64 text.'),
+        /** Whose it is, where that is known already. */
+        studentId: recordId.optional(),
+      }),
+    )
     .min(1, 'Choose a file.')
     .max(60, 'At most 60 files at once; put more into a zip file.'),
 });
+export type ImportedWorksheets = z.infer<typeof importedWorksheets>;
 
 const address = z.string().max(80);
 
@@ -46,6 +55,29 @@ export const worksheetSummary = z.object({
 });
 export type WorksheetSummary = z.infer<typeof worksheetSummary>;
 
+const columnLetters = z.string().regex(/^[A-Z]{1,3}$/, 'A column is named by letters.');
+const sheetRow = z.number().int().min(1).max(1_048_576);
+const sheetName = z.string().max(120);
+const oneAddress = z.string().max(140);
+
+/** Where things stand in a worksheet, as somebody said it. */
+export const sheetMapping = z.object({
+  table: z
+    .object({
+      sheet: sheetName,
+      firstRow: sheetRow,
+      lastRow: sheetRow.optional(),
+      columns: z.partialRecord(z.enum(namesOf(foundColumnTitles)), columnLetters),
+    })
+    .optional(),
+  inputs: z.partialRecord(z.enum(namesOf(inputTitles)), oneAddress.nullable()),
+  answers: z.record(z.string().max(8), oneAddress.nullable()),
+}) satisfies z.ZodType<SheetMapping>;
+
+export const knownMapping = sheetMapping.extend({
+  words: z.record(oneAddress, z.string().max(4000)),
+}) satisfies z.ZodType<KnownMapping>;
+
 export const keptWorksheet = z.object({
   id: recordId,
   itemId,
@@ -54,6 +86,8 @@ export const keptWorksheet = z.object({
   name: z.string(),
   size: z.number().int(),
   revision,
+  /** Whether somebody said where things stand in it. */
+  isMapped: z.boolean(),
   summary: worksheetSummary,
 });
 export type KeptWorksheet = z.infer<typeof keptWorksheet>;
@@ -85,7 +119,12 @@ const tableFound = z.object({
 /** One worksheet, cell by cell. */
 export const worksheetDetail = keptWorksheet.extend({
   sheets: z.record(z.string(), z.record(z.string(), cellContent)),
+  /** Names the workbook defines. */
+  names: z.record(z.string(), z.string()),
   inputs: z.record(z.string(), z.string()),
+  answers: z.record(z.string(), z.string()),
+  /** What somebody said of it. */
+  mapping: sheetMapping.nullable(),
   table: tableFound.optional(),
   judged: z.array(
     z.object({
@@ -104,3 +143,17 @@ export type WorksheetDetail = z.infer<typeof worksheetDetail>;
 
 export const matchedWorksheet = z.object({ studentId: recordId.nullable(), revision });
 export type MatchedWorksheet = z.infer<typeof matchedWorksheet>;
+
+const mappedWorksheet = z.object({ id: recordId, revision, mapping: sheetMapping.nullable() });
+
+/** Where things stand in some worksheets; found by itself again with null. */
+export const mappedWorksheets = z.object({
+  worksheets: z.array(mappedWorksheet).min(1, 'Choose a worksheet.').max(1000),
+  /** Whether the first one's mapping is taken for the others of its exercise that look alike. */
+  alike: z.boolean().default(false),
+});
+export type MappedWorksheets = z.input<typeof mappedWorksheets>;
+
+/** What was changed, and how it was before, to be sent again as an undo. */
+export const mappedReport = z.object({ worksheets: keptWorksheets, was: z.array(mappedWorksheet) });
+export type MappedReport = z.infer<typeof mappedReport>;

@@ -91,6 +91,38 @@ it('takes a zip of a class; what is none is said, what is nobody’s waits', asy
   await book.api().put(path).send({ studentId: 'nobody', revision: 2 }).expect(422);
 });
 
+it('is told where things stand; what looks alike follows, later files too, and it can be taken back', async () => {
+  const odd = table('$B$2').replace('No,Opening,Interest,Principal,Closing', 'p,q,r,s,t').replace('Loan', 'Alpha');
+  const { worksheets } = await take(
+    { name: 'one odd.csv', data: base64(odd) },
+    { name: 'another odd.csv', data: base64(odd) },
+  );
+  const columns = { number: 'A', opening: 'B', interest: 'C', principal: 'D', closing: 'E' };
+  const mapping = {
+    table: { sheet: 'Sheet1', firstRow: 6, columns },
+    inputs: { amount: 'Sheet1!B1', rate: 'Sheet1!B2' },
+    answers: {},
+  };
+  const all = `${of}/worksheets/mappings`;
+  const [first] = worksheets;
+  const said = { worksheets: [{ id: first!.id, revision: 1, mapping }], alike: true };
+  const { body: report } = await book.api().put(all).send(said).expect(200);
+  expect(report.worksheets.map(({ name }: KeptWorksheet) => name).sort()).toEqual(['another odd.csv', 'one odd.csv']);
+  expect(report.worksheets[0]).toMatchObject({ isMapped: true, revision: 2 });
+  await book.api().put(all).send(said).expect(409);
+  const later = await take({ name: 'later.csv', data: base64(odd.replace('Alpha', ' ALPHA:')) });
+  expect(later.worksheets[0]).toMatchObject({ isMapped: true });
+  const { body: detail } = await book.api().get(`${of}/worksheets/${first!.id}`).expect(200);
+  expect(detail.mapping).toMatchObject(mapping);
+  const { body: back } = await book.api().put(all).send({ worksheets: report.was }).expect(200);
+  expect(back.worksheets.map(({ isMapped }: KeptWorksheet) => isMapped)).toEqual([false, false]);
+  await book
+    .api()
+    .put(all)
+    .send({ worksheets: [{ id: first!.id, revision: 3, mapping: { ...mapping, inputs: { colour: 'B1' } } }] })
+    .expect(422);
+});
+
 it('is taken away and brought back', async () => {
   const [worksheet] = (await book.api().get(`${of}/worksheets`).expect(200)).body as KeptWorksheet[];
   const path = `${of}/worksheets/${worksheet!.id}`;

@@ -2,17 +2,10 @@
 
 import express, { Router } from 'express';
 import { z } from 'zod';
-import { importedWorksheets, matchedWorksheet, recordId } from '@hardy-sextant/contract';
+import { importedWorksheets, mappedWorksheets, matchedWorksheet, recordId } from '@hardy-sextant/contract';
 import type { SheetJudge } from '../checking/sheetJob.ts';
-import {
-  importWorksheets,
-  listWorksheets,
-  matchWorksheet,
-  readWorksheet,
-  removeWorksheet,
-  restoreWorksheet,
-  worksheetFile,
-} from '../services/worksheets.ts';
+import { mapWorksheets, matchWorksheet, readWorksheet, worksheetFile } from '../services/judgedWorksheets.ts';
+import { importWorksheets, listWorksheets, removeWorksheet, restoreWorksheet } from '../services/worksheets.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
 import { parsed } from './problems.ts';
@@ -34,6 +27,10 @@ export function worksheetRoutes(database: Database, judge: SheetJudge): Router {
     '/sets/:id/worksheets',
     express.json({ limit: FILES_LIMIT }),
     answerNew((request) => importWorksheets(database, judge, idOf(request), parsed(importedWorksheets, request.body))),
+  );
+  api.put(
+    '/sets/:id/worksheets/mappings',
+    answer((request) => mapWorksheets(database, judge, idOf(request), parsed(mappedWorksheets, request.body))),
   );
   api.get(
     one,

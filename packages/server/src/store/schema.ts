@@ -309,6 +309,8 @@ export const worksheets = sqliteTable(
     bytes: blob('bytes', { mode: 'buffer' }).notNull(),
     size: integer('size').notNull(),
     summary: text('summary', { mode: 'json' }).notNull(),
+    /** Where things stand in it, as somebody said it. */
+    mapping: text('mapping', { mode: 'json' }),
     revision: revision(),
     createdAt: createdAt(),
     deletedAt: text('deleted_at'),

@@ -1,12 +1,12 @@
 /** Worksheets in the database; lists read no file. */
 
 import { randomUUID } from 'node:crypto';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
-import { worksheets } from './schema.ts';
+import { sets, worksheets } from './schema.ts';
 
-const { id, setId, itemId, studentId, name, size, summary, revision } = worksheets;
-const listed = { id, setId, itemId, studentId, name, size, summary, revision };
+const { id, setId, itemId, studentId, name, size, summary, mapping, revision } = worksheets;
+const listed = { id, setId, itemId, studentId, name, size, summary, mapping, revision };
 export type WorksheetRow = Omit<typeof worksheets.$inferSelect, 'bytes' | 'createdAt' | 'deletedAt'>;
 
 export function listWorksheetRows(queries: Queries, set: string): Promise<WorksheetRow[]> {
@@ -40,12 +40,13 @@ export interface NewWorksheet {
   readonly name: string;
   readonly bytes: Buffer;
   readonly summary: unknown;
+  readonly mapping?: unknown;
 }
 
 export async function insertWorksheet(writes: Writes, row: NewWorksheet): Promise<WorksheetRow> {
   const made = { ...row, id: randomUUID(), size: row.bytes.length, createdAt: new Date().toISOString() };
   await writes.insert(worksheets).values(made);
-  return { ...made, revision: 1 };
+  return { ...made, mapping: made.mapping ?? null, revision: 1 };
 }
 
 /** @returns whether it stood as it was read */
@@ -53,7 +54,7 @@ export async function changeWorksheet(
   writes: Writes,
   worksheet: string,
   was: number,
-  change: { readonly studentId: string | null; readonly summary: unknown },
+  change: { readonly studentId?: string | null; readonly summary: unknown; readonly mapping?: unknown },
 ): Promise<boolean> {
   const done = await writes
     .update(worksheets)
@@ -65,4 +66,18 @@ export async function changeWorksheet(
 
 export async function markWorksheet(writes: Writes, worksheet: string, deletedAt: string | null): Promise<void> {
   await writes.update(worksheets).set({ deletedAt }).where(eq(id, worksheet));
+}
+
+const MOST_MAPPINGS = 40;
+
+/** What was said of worksheets of a class, the newest first, each once. */
+export async function listMappings(queries: Queries, classId: string): Promise<unknown[]> {
+  const rows = await queries
+    .selectDistinct({ mapping, createdAt: worksheets.createdAt })
+    .from(worksheets)
+    .innerJoin(sets, eq(sets.id, setId))
+    .where(and(eq(sets.classId, classId), isNotNull(mapping)))
+    .orderBy(desc(worksheets.createdAt))
+    .limit(MOST_MAPPINGS);
+  return rows.map((row) => row.mapping);
 }
