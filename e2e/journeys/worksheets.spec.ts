@@ -63,11 +63,9 @@ test('a zip comes in, what is none is said, what is nobody’s is given to a stu
   await page
     .getByLabel('worksheet files')
     .setInputFiles({ name: 'class.zip', mimeType: 'application/zip', buffer: Buffer.from(zip) });
-  await expect(
-    page.getByText(
-      '2 worksheets are in. One of them is nobody’s yet: give it to a student. photo.png is no worksheet.',
-    ),
-  ).toBeVisible();
+  await expect(page.getByText('2 worksheets are in. One of them is nobody’s yet: give it to a student.')).toBeVisible();
+  await expect(page.getByText('photo.png is no worksheet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   const list = page.getByRole('list', { name: 'worksheets' });
   await list.getByRole('button', { name: /Nobody yet/ }).click();
   await page.getByLabel('whose worksheet it is').selectOption({ label: 'Bram Okonjo, K-2102' });
@@ -85,4 +83,80 @@ test('a zip comes in, what is none is said, what is nobody’s is given to a stu
   await expect(list.getByRole('button')).toHaveCount(2);
   await page.reload();
   await expect(list.getByRole('button', { name: /Bram Okonjo/ })).toBeVisible();
+});
+
+/** Heads that say nothing, and neither opening nor principal: only somebody can say what is what. */
+const unheard = (rate: string): string =>
+  table(rate)
+    .replace('Amount', 'Alpha')
+    .replace('No.,Owed before,Interest,To principal,Owed after', 'p,q,r')
+    .split('\n')
+    .map((line, at) => (at < 5 ? line : line.split(',').slice(0, 3).join(',')))
+    .map((line, at) => (at < 6 ? line : line.replace(/=E\d+/, `=B${at}*(1+$B$2/12)-$B$4`)))
+    .join('\n');
+const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+
+test('where things stand is said by dragging and by keyboard, for all that look alike, and taken back', async ({
+  page,
+}) => {
+  await page.goto('/sets/demo-week-3/worksheets?item=e2');
+  await page
+    .getByLabel('worksheet files')
+    .setInputFiles([csv('K-2101.csv', unheard('$B$2')), csv('K-2102.csv', unheard('$B$2/12'))]);
+  await expect(page.getByText('2 worksheets are in.')).toBeVisible();
+  const list = page.getByRole('list', { name: 'worksheets' });
+  await expect(list.getByText('No table was found')).toHaveCount(2);
+  const where = page.getByRole('region', { name: 'where things stand' });
+  // By mouse: a mark dragged over its column.
+  const column = where.locator('td[data-address="C6"]');
+  await where.locator('[data-kind="column"]', { hasText: /^interest$/ }).hover();
+  await page.mouse.down();
+  await column.hover();
+  await column.hover({ position: { x: 12, y: 12 } });
+  await page.mouse.up();
+  await expect(where.getByRole('columnheader', { name: 'C interest' })).toBeVisible();
+  // By keyboard: a cell reached with the arrows, and what it is.
+  await where.getByRole('button', { name: 'A1 Alpha' }).press('ArrowRight');
+  await where.getByLabel('B1 is').selectOption('amount');
+  await where.getByRole('button', { name: 'B1 8,000' }).press('ArrowDown');
+  for (let row = 2; row < 6; row += 1) await where.locator(`td[data-address="B${row}"] button`).press('ArrowDown');
+  await where.getByLabel('column B holds').selectOption('owed before');
+  await where.getByLabel('row 6 is').selectOption('first row');
+  await where.getByRole('button', { name: 'Judge it like this' }).click();
+  await expect(page.getByText('It is judged anew; one other that looks alike follows.')).toBeVisible();
+  await expect(list.getByText('No table was found')).toHaveCount(0);
+  await expect(page.getByRole('table', { name: 'the table of the worksheet' })).toBeVisible();
+  // The next file that looks so is known by itself.
+  await page.getByRole('button', { name: 'Import worksheets' }).click();
+  await page.getByRole('menuitem', { name: 'Cells copied from a worksheet' }).click();
+  await page.getByLabel('the cells, with the words over them').fill(unheard('$B$2/4').replaceAll(',', '\t'));
+  await page.getByLabel('whose cells they are').selectOption({ label: 'Adaeze Holm, K-2101' });
+  await page.getByRole('button', { name: 'Judge them' }).click();
+  await expect(page.getByText('More than one worksheet of Adaeze Holm: the last one counts.')).toBeVisible();
+  await expect(list.getByText('No table was found')).toHaveCount(0);
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(list.getByRole('button')).toHaveCount(2);
+});
+
+test('a long import shows how far it is, stops, goes on, and is taken away whole', async ({ page }) => {
+  await page.goto('/sets/demo-midterm/worksheets?item=e4');
+  let release = (): void => {};
+  const held = new Promise<void>((done) => {
+    release = done;
+  });
+  let requests = 0;
+  await page.route('**/worksheets', async (route) => {
+    if (route.request().method() === 'POST' && (requests += 1) === 2) await held;
+    await route.continue();
+  });
+  const files = Array.from({ length: 20 }, (_, at) => csv(`sheet ${at + 1}.csv`, table('$B$2/12')));
+  await page.getByLabel('worksheet files').setInputFiles(files);
+  await expect(page.getByText('8 of 20 worksheets are read and judged.')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  release();
+  await expect(page.getByText('Stopped: 4 of 20 are not sent yet. 16 worksheets are in.')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByText('20 worksheets are in. 20 of them are nobody’s yet')).toBeVisible();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('No worksheets yet')).toBeVisible();
 });

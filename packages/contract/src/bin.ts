@@ -3,11 +3,18 @@
 import { z } from 'zod';
 import { recordId } from './statement.ts';
 
-export const binKind = z.enum(['case', 'exercise', 'set', 'class', 'rules', 'style']);
+export const binKind = z.enum(['case', 'exercise', 'set', 'class', 'rules', 'style', 'worksheet']);
 export type BinKind = z.infer<typeof binKind>;
 
 /** Something deleted, newest first in its list. */
-export const deletedRecord = z.object({ kind: binKind, id: recordId, title: z.string(), deletedAt: z.string() });
+export const deletedRecord = z.object({
+  kind: binKind,
+  id: recordId,
+  title: z.string(),
+  deletedAt: z.string(),
+  /** The set in which it stands, where it stands in one. */
+  setId: recordId.optional(),
+});
 export type DeletedRecord = z.infer<typeof deletedRecord>;
 export const deletedRecords = z.array(deletedRecord);
 

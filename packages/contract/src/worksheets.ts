@@ -157,3 +157,10 @@ export type MappedWorksheets = z.input<typeof mappedWorksheets>;
 /** What was changed, and how it was before, to be sent again as an undo. */
 export const mappedReport = z.object({ worksheets: keptWorksheets, was: z.array(mappedWorksheet) });
 export type MappedReport = z.infer<typeof mappedReport>;
+
+/** Worksheets taken away together, or brought back. */
+export const removedWorksheets = z.object({
+  ids: z.array(recordId).min(1, 'Choose a worksheet.').max(1000),
+  removed: z.boolean(),
+});
+export type RemovedWorksheets = z.infer<typeof removedWorksheets>;

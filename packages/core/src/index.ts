@@ -164,6 +164,7 @@ export {
   placeOf,
   type CellContent,
   type SheetCells,
+  type Place,
 } from './studentSheet/cells.ts';
 export { cellsInWords } from './studentSheet/causeSentence.ts';
 export { placesReadBy } from './studentSheet/reads.ts';

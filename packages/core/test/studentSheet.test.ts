@@ -2,6 +2,7 @@
 import {
   Calculation,
   centRounding,
+  columnLetters,
   defaultHouseRules,
   exactRounding,
   fullPlace,
@@ -15,6 +16,7 @@ import {
   relativeForm,
   Workbook,
   writeFormula,
+  type FoundColumn,
   type Plan,
   type SheetJudged,
   type SheetMapping,
@@ -317,6 +319,43 @@ it('answers the parts of an exercise: its table, and cells labelled as parts', (
   expect(later[2]!.explanations[0]).toMatchObject({ slips: ['count-in-years'] });
 });
 
+describe('a table without heads is told by how its rows add up', () => {
+  /** Columns in some order over the rafts' loan, each a formula in the row. */
+  const laidOut = (columns: readonly FoundColumn[]) => {
+    const at = (name: FoundColumn): string => columnLetters(columns.indexOf(name) + 1);
+    const owed = (r: number, k: number): string =>
+      columns.includes('opening') ? `${at('opening')}${r}` : k === 1 ? '$B$1' : `${at('closing')}${r - 1}`;
+    const row = (r: number, k: number): Partial<Record<FoundColumn, string>> => ({
+      number: `=${k}`,
+      opening: k === 1 ? '=$B$1' : `=${at('closing')}${r - 1}`,
+      interest: `=${owed(r, k)}*$B$2/12`,
+      payment: '=$B$4',
+      principal: `=$B$4-${owed(r, k)}*$B$2/12`,
+      closing: `=${owed(r, k)}*(1+$B$2/12)-$B$4`,
+    });
+    return grid([
+      ['Loan', 24800],
+      ['Rate', 0.063],
+      ['n', 48],
+      ['PMT', '=PMT(B2/12,B3,-B1)'],
+      [],
+      ...range(48).map((k) => columns.map((name) => row(5 + k, k)[name])),
+    ]);
+  };
+  it.each<readonly FoundColumn[][]>([
+    [['number', 'opening', 'payment', 'interest', 'principal', 'closing']],
+    [['number', 'opening', 'interest', 'principal', 'closing']],
+    [['interest', 'principal', 'payment', 'closing']],
+    [['number', 'payment', 'interest', 'closing']],
+    [['closing', 'opening', 'interest', 'principal']],
+  ])('%j', (columns) => {
+    const cells = workedOut(laidOut(columns));
+    const [table] = readSheet(cells).tables;
+    expect(table?.columns).toEqual(Object.fromEntries(columns.map((name, at) => [name, columnLetters(at + 1)])));
+    expect(wrong(judge({ ...rafts, rounding: exactRounding }, { cells: laidOut(columns) }))).toEqual([]);
+  });
+});
+
 describe('where things stand, as somebody says it', () => {
   /** Heads that say nothing, a payment that is divided twice. */
   const odd = grid([
@@ -364,6 +403,7 @@ describe('where things stand, as somebody says it', () => {
     expect(mappingFits(known, { S: { ...cells['S'], B2: { value: 0.07 } } })).toBe(true);
     expect(mappingFits(known, { S: { ...cells['S'], C5: { value: 'interest' } } })).toBe(false);
     expect(mappingFits(known, { Other: cells['S']! })).toBe(false);
+    expect(mappingFits(known, { S: { ...cells['S'], F5: { value: 'u' } } })).toBe(false);
   });
   it('without any words, numbers must stand there', () => {
     const bare = knownBy({ inputs: { amount: 'S!B1' }, answers: {} }, { S: { B1: { value: 5 } } });

@@ -8,7 +8,7 @@ export * from './marks.ts';
 export * from './roster.ts';
 export { returnedSheet } from './sheets/sheetReturned.ts';
 export { cellsOfText } from './sheets/sheetText.ts';
-export { isFolder, studentOfSheet, unpackFolder, type NamedFile } from './sheets/sheetFolder.ts';
+export { isFolder, studentOfSheet, unpackFolder, type NamedFile, type UnpackedFolder } from './sheets/sheetFolder.ts';
 export type { SheetFile } from './sheets/sheetCells.ts';
 export { MOST_SHEET_BYTES, readSheetFile } from './sheets/sheetFile.ts';
 export * from './studentFinder.ts';

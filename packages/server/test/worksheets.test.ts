@@ -123,12 +123,19 @@ it('is told where things stand; what looks alike follows, later files too, and i
     .expect(422);
 });
 
-it('is taken away and brought back', async () => {
-  const [worksheet] = (await book.api().get(`${of}/worksheets`).expect(200)).body as KeptWorksheet[];
-  const path = `${of}/worksheets/${worksheet!.id}`;
-  await book.api().delete(path).expect(204);
+it('some are taken away together and brought back, from the bin too', async () => {
+  const all = (await book.api().get(`${of}/worksheets`).expect(200)).body as KeptWorksheet[];
+  const ids = all.slice(0, 2).map(({ id }) => id);
+  const path = `${of}/worksheets/${ids[0]!}`;
+  await book.api().post(`${of}/worksheets/removed`).send({ ids, removed: true }).expect(200);
   await book.api().get(path).expect(404);
-  await book.api().post(`${path}/restore`).expect(200);
+  const { body: bin } = await book.api().get('/api/bin').expect(200);
+  expect(bin).toContainEqual(
+    expect.objectContaining({ kind: 'worksheet', id: ids[1], title: all[1]!.name, setId: 'demo-midterm' }),
+  );
+  await book.api().post(`/api/sets/demo-week-3/worksheets/removed`).send({ ids, removed: false }).expect(404);
+  const back = await book.api().post(`${of}/worksheets/removed`).send({ ids, removed: false }).expect(200);
+  expect(back.body).toHaveLength(2);
   await book.api().get(path).expect(200);
 });
 

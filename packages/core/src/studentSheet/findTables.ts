@@ -2,6 +2,7 @@
 
 import { namesOf } from '../records.ts';
 import { columnLetters, columnNumber } from './cells.ts';
+import { blocksOf, columnsByArithmetic } from './tableShapes.ts';
 import type { SheetView } from './sheetView.ts';
 import { headMeans, isTotalsLabel, type FoundColumn } from './words.ts';
 
@@ -274,73 +275,4 @@ function byShape(view: SheetView): TableFound[] {
     ];
   }
   return [];
-}
-
-interface Block {
-  readonly top: number;
-  readonly rows: number;
-  readonly columns: readonly number[];
-}
-
-/** Runs of rows in which at least three columns hold numbers. */
-function blocksOf(view: SheetView): Block[] {
-  const blocks: Block[] = [];
-  let top = 0;
-  let shared: number[] = [];
-  const close = (row: number) => {
-    if (top > 0 && row - top >= 3) blocks.push({ top, rows: row - top, columns: shared });
-    top = 0;
-  };
-  for (let row = 1; row <= view.last.row + 1; row += 1) {
-    const filled: number[] = [];
-    for (let column = 1; column <= view.last.column; column += 1) if (view.isFilled(row, column)) filled.push(column);
-    if (filled.length < 3) close(row);
-    else if (top === 0) {
-      top = row;
-      shared = filled;
-    } else shared = [...new Set([...shared, ...filled])].sort((a, b) => a - b);
-  }
-  return blocks;
-}
-
-const near = (a: number, b: number): boolean => Math.abs(a - b) <= 0.011;
-
-/** Payment less interest is principal, opening less principal is closing; of what fits, the one the next row fits too. */
-function columnsByArithmetic(view: SheetView, row: number, money: readonly number[]): Columns | undefined {
-  const value = (column: number, down = 0): number => Math.abs(view.number(row + down, column));
-  let best: { readonly columns: Columns; readonly score: number } | undefined;
-  for (const payment of money)
-    for (const interest of money)
-      for (const principal of money) {
-        if (new Set([payment, interest, principal]).size < 3) continue;
-        if (!(value(payment) > 0) || !near(value(payment) - value(interest), value(principal))) continue;
-        const rest = money.filter((column) => ![payment, interest, principal].includes(column));
-        for (const closing of rest) {
-          const opening = rest.find(
-            (column) => column !== closing && near(value(column) - value(principal), value(closing)),
-          );
-          if (
-            opening === undefined &&
-            !near(Math.abs(view.number(row - 1, closing)) - value(principal), value(closing))
-          )
-            continue;
-          const columns: Columns = new Map<FoundColumn, number>([
-            ['interest', interest],
-            ['payment', payment],
-            ['principal', principal],
-            ['closing', closing],
-          ]);
-          if (opening !== undefined) columns.set('opening', opening);
-          // What is paid stays, interest shrinks, and a row begins with what the one before ends with.
-          const score = [
-            near(value(payment, 1), value(payment)) && near(value(payment, 2), value(payment)),
-            value(interest, 1) < value(interest),
-            value(principal, 1) > value(principal),
-            value(closing) > value(payment),
-            opening !== undefined && near(value(opening, 1), value(closing)),
-          ].filter(Boolean).length;
-          if (!best || score > best.score) best = { columns, score };
-        }
-      }
-  return best && best.score >= 2 ? best.columns : undefined;
 }

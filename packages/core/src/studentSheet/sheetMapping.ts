@@ -1,6 +1,6 @@
 /** Where things stand in a worksheet, as somebody said it; it holds for every worksheet in which the same words stand there. */
 
-import { lookUp, namesOf } from '../records.ts';
+import { lookUp } from '../records.ts';
 import { addressOf, columnNumber, fullAddress, fullPlace, type Place, type SheetCells } from './cells.ts';
 import type { TableSaid } from './findTables.ts';
 import { plainWords, type InputName } from './words.ts';
@@ -15,11 +15,12 @@ export interface SheetMapping {
 
 /** A mapping with the words that worksheets it holds for are known by. */
 export interface KnownMapping extends SheetMapping {
-  /** By place: the words over a column or beside a number. */
+  /** By place: the words over the columns or beside a number; nothing where nothing stood. */
   readonly words: Readonly<Record<string, string>>;
 }
 
 const MOST_LEFT = 4;
+const MOST_HEADS = 60;
 
 /** Adds the words of the worksheet for which the mapping was made. */
 export function knownBy(mapping: SheetMapping, cells: SheetCells): KnownMapping {
@@ -49,14 +50,20 @@ export function mappingFits({ words, ...mapping }: KnownMapping, cells: SheetCel
 const saidPlaces = ({ inputs, answers }: SheetMapping): Place[] =>
   [...Object.values(inputs), ...Object.values(answers)].flatMap((at) => (at ? (fullPlace(at) ?? []) : []));
 
-/** The nearest words over each column. */
+/** Every word in the rows of heads, also over columns that the mapping does not name, and the empty cell after the last. */
 function headsOf({ table }: SheetMapping, cells: SheetCells): Place[] {
   if (!table) return [];
-  return namesOf(table.columns).flatMap((means) => {
-    const column = columnNumber(lookUp(table.columns, means) ?? '');
-    const above = (up: number): Place => ({ sheet: table.sheet, row: table.firstRow - up, column });
-    return [1, 2].map(above).find((place) => textAt(cells, place) !== '') ?? [];
-  });
+  const { sheet, firstRow, columns } = table;
+  const letters = Object.values(columns).map((each) => columnNumber(each));
+  const row = [firstRow - 1, firstRow - 2].find((up) =>
+    letters.some((column) => textAt(cells, { sheet, row: up, column }) !== ''),
+  );
+  if (row === undefined) return [];
+  const heads = Array.from({ length: MOST_HEADS }, (_, at) => ({ sheet, row, column: at + 1 })).filter(
+    (place) => textAt(cells, place) !== '',
+  );
+  const last = Math.max(...heads.map(({ column }) => column));
+  return [...heads, { sheet, row, column: last + 1 }];
 }
 
 /** The words to the left of each number, or above it. */

@@ -1,5 +1,6 @@
 /** Where checking and drawing run: in worker threads, so that no request waits for another's marking; in place where there are none. */
 
+import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
 import type { Numbers } from '@hardy-sextant/core';
 import { runCheckJob, type CheckedJob, type CheckJob } from './checkJob.ts';
@@ -20,10 +21,19 @@ export interface Workers {
 /** @param worker the built worker file */
 export function inWorkers(worker: string): Workers {
   const pool = new Piscina({ filename: worker, minThreads: 1, idleTimeout: 60_000 });
+  // Worksheets come by the hundred and take long each: they have threads of their own, so that marking waits for none.
+  const sheets = new Piscina({
+    filename: worker,
+    minThreads: 0,
+    maxThreads: availableParallelism(),
+    idleTimeout: 20_000,
+  });
   return {
     check: (job) => pool.run(job) as Promise<CheckedJob>,
     draw: (job) => pool.run(job, { name: 'draw' }) as Promise<Numbers[]>,
-    judgeSheet: (job) => pool.run(job, { name: 'sheet' }) as Promise<SheetJudgedJob>,
-    close: () => pool.destroy(),
+    judgeSheet: (job) => sheets.run(job, { name: 'sheet' }) as Promise<SheetJudgedJob>,
+    close: async () => {
+      await Promise.all([pool.destroy(), sheets.destroy()]);
+    },
   };
 }

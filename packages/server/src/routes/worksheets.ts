@@ -2,10 +2,16 @@
 
 import express, { Router } from 'express';
 import { z } from 'zod';
-import { importedWorksheets, mappedWorksheets, matchedWorksheet, recordId } from '@hardy-sextant/contract';
+import {
+  importedWorksheets,
+  mappedWorksheets,
+  matchedWorksheet,
+  recordId,
+  removedWorksheets,
+} from '@hardy-sextant/contract';
 import type { SheetJudge } from '../checking/sheetJob.ts';
 import { mapWorksheets, matchWorksheet, readWorksheet, worksheetFile } from '../services/judgedWorksheets.ts';
-import { importWorksheets, listWorksheets, removeWorksheet, restoreWorksheet } from '../services/worksheets.ts';
+import { importWorksheets, listWorksheets, removeWorksheets } from '../services/worksheets.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
 import { parsed } from './problems.ts';
@@ -32,6 +38,10 @@ export function worksheetRoutes(database: Database, judge: SheetJudge): Router {
     '/sets/:id/worksheets/mappings',
     answer((request) => mapWorksheets(database, judge, idOf(request), parsed(mappedWorksheets, request.body))),
   );
+  api.post(
+    '/sets/:id/worksheets/removed',
+    answer((request) => removeWorksheets(database, idOf(request), parsed(removedWorksheets, request.body))),
+  );
   api.get(
     one,
     answer(({ params }) => {
@@ -44,20 +54,6 @@ export function worksheetRoutes(database: Database, judge: SheetJudge): Router {
     answer(({ params, body }) => {
       const { id, worksheetId } = parsed(byWorksheet, params);
       return matchWorksheet(database, judge, id, worksheetId, parsed(matchedWorksheet, body));
-    }),
-  );
-  api.delete(
-    one,
-    answer(({ params }) => {
-      const { id, worksheetId } = parsed(byWorksheet, params);
-      return removeWorksheet(database, id, worksheetId);
-    }),
-  );
-  api.post(
-    `${one}/restore`,
-    answer(({ params }) => {
-      const { id, worksheetId } = parsed(byWorksheet, params);
-      return restoreWorksheet(database, id, worksheetId);
     }),
   );
   api.get(`${one}/file`, async ({ params, query }, response) => {

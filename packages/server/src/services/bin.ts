@@ -1,4 +1,4 @@
-/** What was deleted, and importing it back. */
+/** What was deleted, and bringing it back. */
 
 import { namesOf } from '@hardy-sextant/core';
 import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
@@ -7,10 +7,11 @@ import type { Database, Queries, Writes } from '../store/database.ts';
 import { listDeleted, restoreDocument, type DocumentTable } from '../store/documents.ts';
 import { cases, enteringStyles, exercises, houseRules } from '../store/schema.ts';
 import { listDeletedSets, restoreSet } from '../store/sets.ts';
+import { listDeletedWorksheets, markWorksheets } from '../store/worksheets.ts';
 import { NotFound } from './refusal.ts';
 
 interface Bin {
-  readonly list: (queries: Queries) => Promise<{ id: string; title: string; deletedAt: string }[]>;
+  readonly list: (queries: Queries) => Promise<Omit<DeletedRecord, 'kind'>[]>;
   readonly restore: (writes: Writes, id: string) => Promise<boolean>;
 }
 
@@ -26,6 +27,10 @@ const bins: Readonly<Record<BinKind, Bin>> = {
   style: ofDocuments(enteringStyles),
   set: { list: listDeletedSets, restore: restoreSet },
   class: { list: listDeletedClasses, restore: restoreClass },
+  worksheet: {
+    list: listDeletedWorksheets,
+    restore: async (writes, id) => (await markWorksheets(writes, undefined, [id], null)).length > 0,
+  },
 };
 
 /** Everything deleted, the newest first. */

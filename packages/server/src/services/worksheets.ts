@@ -1,16 +1,15 @@
 /** Worksheets of a set: listed, taken in and judged in workers, taken away and brought back. */
 
-import type { ImportedWorksheets, KeptWorksheet, WorksheetsReport } from '@hardy-sextant/contract';
+import type { ImportedWorksheets, KeptWorksheet, RemovedWorksheets, WorksheetsReport } from '@hardy-sextant/contract';
 import { isFolder, unpackFolder, type NamedFile } from '@hardy-sextant/files';
 import type { SheetJudge } from '../checking/sheetJob.ts';
 import { listStudents } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
 import {
-  findWorksheet,
   insertWorksheet,
   listMappings,
   listWorksheetRows,
-  markWorksheet,
+  markWorksheets,
   type NewWorksheet,
   type WorksheetRow,
 } from '../store/worksheets.ts';
@@ -86,15 +85,14 @@ function unpacked(files: ImportedWorksheets['files']): { files: OwnedFile[]; lef
   return { files: all, leftOut };
 }
 
-/** Takes a worksheet away; `restoreWorksheet` brings it back. */
-export async function removeWorksheet(database: Database, setId: string, id: string): Promise<undefined> {
-  if (!(await findWorksheet(database, setId, id))) throw new NotFound('worksheet');
-  await database.transaction((writes) => markWorksheet(writes, id, new Date().toISOString()));
-}
-
-export async function restoreWorksheet(database: Database, setId: string, id: string): Promise<KeptWorksheet> {
-  const row = await findWorksheet(database, setId, id, true);
-  if (!row) throw new NotFound('worksheet');
-  await database.transaction((writes) => markWorksheet(writes, id, null));
-  return kept(row);
+/** Takes worksheets away, or brings them back; those of another set, or that are not there, are left as they are. */
+export async function removeWorksheets(
+  database: Database,
+  setId: string,
+  { ids, removed }: RemovedWorksheets,
+): Promise<KeptWorksheet[]> {
+  const at = removed ? new Date().toISOString() : null;
+  const rows = await database.transaction((writes) => markWorksheets(writes, setId, ids, at));
+  if (rows.length === 0) throw new NotFound('worksheet');
+  return rows.map(kept);
 }

@@ -1,11 +1,11 @@
 /** Worksheets in the database; lists read no file. */
 
 import { randomUUID } from 'node:crypto';
-import { and, asc, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import type { Queries, Writes } from './database.ts';
 import { sets, worksheets } from './schema.ts';
 
-const { id, setId, itemId, studentId, name, size, summary, mapping, revision } = worksheets;
+const { id, setId, itemId, studentId, name, size, summary, mapping, revision, deletedAt } = worksheets;
 const listed = { id, setId, itemId, studentId, name, size, summary, mapping, revision };
 export type WorksheetRow = Omit<typeof worksheets.$inferSelect, 'bytes' | 'createdAt' | 'deletedAt'>;
 
@@ -13,23 +13,20 @@ export function listWorksheetRows(queries: Queries, set: string): Promise<Worksh
   return queries
     .select(listed)
     .from(worksheets)
-    .where(and(eq(setId, set), isNull(worksheets.deletedAt)))
+    .where(and(eq(setId, set), isNull(deletedAt)))
     .orderBy(asc(worksheets.createdAt), asc(name));
 }
 
-/** @param withDeleted also one that is deleted, to bring it back */
 export async function findWorksheet(
   queries: Queries,
   set: string,
   worksheet: string,
-  withDeleted = false,
 ): Promise<(WorksheetRow & { readonly bytes: Buffer }) | undefined> {
   const [row] = await queries
-    .select({ ...listed, bytes: worksheets.bytes, deletedAt: worksheets.deletedAt })
+    .select({ ...listed, bytes: worksheets.bytes })
     .from(worksheets)
-    .where(eq(id, worksheet))
+    .where(and(eq(id, worksheet), eq(setId, set), isNull(deletedAt)))
     .limit(1);
-  if (!row || row.setId !== set || (row.deletedAt !== null && !withDeleted)) return undefined;
   return row;
 }
 
@@ -64,10 +61,41 @@ export async function changeWorksheet(
   return done.length > 0;
 }
 
-export async function markWorksheet(writes: Writes, worksheet: string, deletedAt: string | null): Promise<void> {
-  await writes.update(worksheets).set({ deletedAt }).where(eq(id, worksheet));
+/** Takes worksheets (of a set, where one is named) away, or brings them back with null. @returns those that were there */
+export function markWorksheets(
+  writes: Writes,
+  set: string | undefined,
+  ids: readonly string[],
+  at: string | null,
+): Promise<WorksheetRow[]> {
+  return writes
+    .update(worksheets)
+    .set({ deletedAt: at })
+    .where(
+      and(
+        inArray(id, [...ids]),
+        set === undefined ? undefined : eq(setId, set),
+        at === null ? isNotNull(deletedAt) : isNull(deletedAt),
+      ),
+    )
+    .returning(listed);
 }
 
+/** Those that stand in a set which is there. */
+export async function listDeletedWorksheets(
+  queries: Queries,
+): Promise<{ id: string; title: string; deletedAt: string; setId: string }[]> {
+  const rows = await queries
+    .select({ id, title: name, deletedAt, setId })
+    .from(worksheets)
+    .innerJoin(sets, and(eq(sets.id, setId), isNull(sets.deletedAt)))
+    .where(isNotNull(deletedAt))
+    .orderBy(desc(deletedAt))
+    .limit(MOST_DELETED);
+  return rows.map((row) => ({ ...row, deletedAt: row.deletedAt ?? '' }));
+}
+
+const MOST_DELETED = 1000;
 const MOST_MAPPINGS = 40;
 
 /** What was said of worksheets of a class, the newest first, each once. */

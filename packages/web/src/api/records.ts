@@ -16,7 +16,7 @@ import {
   type AskedOfClasses,
   type AskedOfExercises,
   type AskedOfSets,
-  type BinKind,
+  type DeletedRecord,
   type CasePage,
   type ChangedCase,
   type ChosenExercises,
@@ -195,7 +195,7 @@ export function useBin() {
 export function useRestore() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ kind, id }: { kind: BinKind; id: string }) => callFor(`/bin/${kind}/${id}/restore`),
+    mutationFn: ({ kind, id }: Pick<DeletedRecord, 'kind' | 'id' | 'setId'>) => callFor(`/bin/${kind}/${id}/restore`),
     onSuccess: () => queries.invalidateQueries(),
   });
 }

@@ -1,6 +1,6 @@
 /** The bin: what was deleted, and the way back. */
 import { Button } from '@mantine/core';
-import type { BinKind } from '@hardy-sextant/contract';
+import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useBin, useRestore } from '../../api/records.ts';
@@ -13,6 +13,7 @@ const words: Readonly<Record<BinKind, string>> = {
   class: 'class with its sets',
   rules: 'house rules',
   style: 'entering style',
+  worksheet: 'student’s worksheet',
 };
 const places: Readonly<Record<BinKind, string>> = {
   case: '/bench/',
@@ -21,7 +22,10 @@ const places: Readonly<Record<BinKind, string>> = {
   class: '/classes/',
   rules: '/rules?of=',
   style: '/rules?style=',
+  worksheet: '/worksheets?sheet=',
 };
+const placeOf = ({ kind, id, setId }: Pick<DeletedRecord, 'kind' | 'id' | 'setId'>): string =>
+  `${setId === undefined ? '' : `/sets/${setId}`}${places[kind]}${id}`;
 
 export function BinPage() {
   const bin = useBin();
@@ -34,14 +38,14 @@ export function BinPage() {
       {restore.error && <p role="alert">{restore.error.message}</p>}
       {restore.isSuccess && (
         <p role="status">
-          It is back: <Link to={places[restore.variables.kind] + restore.variables.id}>look at it</Link>.
+          It is back: <Link to={placeOf(restore.variables)}>look at it</Link>.
         </p>
       )}
       {bin.data?.length === 0 && (
         <Empty title="Nothing is in the bin">
           <p>
-            Cases, exercises, sets, classes, house rules and entering styles that you delete stay here and can be
-            brought back.
+            Cases, exercises, sets, classes, worksheets, house rules and entering styles that you delete stay here and
+            can be brought back.
           </p>
         </Empty>
       )}
@@ -58,7 +62,7 @@ export function BinPage() {
             </tr>
           </thead>
           <tbody>
-            {bin.data.map(({ kind, id, title, deletedAt }) => (
+            {bin.data.map(({ kind, id, title, deletedAt, setId }) => (
               <tr key={`${kind} ${id}`}>
                 <td className="words">{title || 'without a title'}</td>
                 <td className="words">{words[kind]}</td>
@@ -67,7 +71,7 @@ export function BinPage() {
                   <Button
                     size="compact-sm"
                     aria-label={`bring ${title} back`}
-                    onClick={() => restore.mutate({ kind, id })}
+                    onClick={() => restore.mutate({ kind, id, ...(setId === undefined ? {} : { setId }) })}
                   >
                     Bring back
                   </Button>

@@ -25,7 +25,7 @@ export function WorksheetList({ worksheets, students, chosen, onChoose }: Worksh
               aria-current={id === chosen ? 'true' : undefined}
               onClick={() => onChoose(id)}
             >
-              <strong>{student?.name ?? 'Nobody yet'}</strong>
+              <strong>{student?.name ?? (studentId === null ? 'Nobody yet' : 'A student who has withdrawn')}</strong>
               <span>{name}</span>
               <span>{said(summary)}</span>
             </button>

@@ -1,16 +1,17 @@
 /** One worksheet: its cells, its causes, whose it is; walked with the keyboard. */
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { NumberStyle } from '@hardy-sextant/core';
+import { lookUp, type NumberStyle } from '@hardy-sextant/core';
 import type { KeptWorksheet, MarkedStudent, WorksheetDetail } from '@hardy-sextant/contract';
-import { useMemo, useState, type KeyboardEvent } from 'react';
+import { useMemo, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Pick } from '../../../ui/Pick.tsx';
 import { showUndo } from '../../../ui/showUndo.tsx';
 import { Failed, Loading } from '../../../ui/States.tsx';
 import { CausePanel } from './CausePanel.tsx';
 import { SheetView } from './SheetView.tsx';
 import { sheetShown } from './sheetShown.ts';
-import { fileAddress, useMatchWorksheet, useRemoveWorksheet, useWorksheet } from './worksheetRecords.ts';
+import { WhereThingsStand } from './WhereThingsStand.tsx';
+import { fileAddress, useMatchWorksheet, useRemoveWorksheets, useWorksheet } from './worksheetRecords.ts';
 
 interface WorksheetShownProps {
   readonly setId: string;
@@ -18,46 +19,65 @@ interface WorksheetShownProps {
   readonly all: readonly KeptWorksheet[];
   readonly students: readonly MarkedStudent[];
   readonly style: NumberStyle;
+  /** Names of the exercise's parts. */
+  readonly parts: readonly string[];
   readonly onStep: (by: number) => void;
   readonly onCause: (id: string) => void;
 }
 
-export function WorksheetShown({ setId, worksheet, all, students, style, onStep, onCause }: WorksheetShownProps) {
+export function WorksheetShown({
+  setId,
+  worksheet,
+  all,
+  students,
+  style,
+  parts,
+  onStep,
+  onCause,
+}: WorksheetShownProps) {
   const detail = useWorksheet(setId, worksheet.id);
   const sheet = useMemo(() => detail.data && sheetShown(detail.data), [detail.data]);
   const [picked, setPicked] = useState<string>();
   const [mended, setMended] = useState(false);
+  const [mapping, setMapping] = useState(false);
   if (detail.isError && !detail.data)
     return <Failed what="worksheet" error={detail.error} again={() => void detail.refetch()} />;
   if (!detail.data) return <Loading what="the worksheet" />;
   const chosen = picked ?? firstWrong(detail.data);
-  const keys = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-    const act = {
-      n: () => setPicked(nextWrong(detail.data, chosen)),
-      m: () => setMended(!mended),
-      ']': () => onStep(1),
-      '[': () => onStep(-1),
-    }[event.key];
-    if (!act) return;
-    event.preventDefault();
-    act();
-  };
+  const keys = keysOf({
+    n: () => setPicked(nextWrong(detail.data, chosen)),
+    m: () => setMended(!mended),
+    ']': () => onStep(1),
+    '[': () => onStep(-1),
+  });
+  const isMapping = mapping || (!sheet && Object.keys(detail.data.sheets).length > 0);
   return (
     // eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- keys of the cells and buttons inside
     <div role="group" aria-label="the worksheet and its causes" style={{ display: 'contents' }} onKeyDown={keys}>
       <div style={{ minWidth: 0 }}>
-        {sheet ? (
-          <SheetView sheet={sheet} style={style} chosen={chosen} mended={mended} onChoose={setPicked} />
-        ) : (
-          <p className="sheet" style={{ padding: '14px 18px' }}>
-            {detail.data.summary.says ?? 'No table was found in this worksheet.'}
-          </p>
+        {isMapping && (
+          <WhereThingsStand
+            key={detail.data.revision}
+            setId={setId}
+            detail={detail.data}
+            parts={parts}
+            style={style}
+            onClose={sheet ? () => setMapping(false) : undefined}
+          />
         )}
-        <p className="soft small">N next wrong cell · M mended or not · [ and ] the worksheet before and after</p>
+        {!isMapping && sheet && (
+          <SheetView sheet={sheet} style={style} chosen={chosen} mended={mended} onChoose={setPicked} />
+        )}
+        {!isMapping && <p className="soft small">{HINT}</p>}
       </div>
       <div className="stack">
-        <Whose setId={setId} worksheet={worksheet} students={students} />
+        <Whose setId={setId} worksheet={worksheet} students={students}>
+          {sheet && (
+            <Button aria-pressed={mapping} onClick={() => setMapping(!mapping)}>
+              Where things stand
+            </Button>
+          )}
+        </Whose>
         <CausePanel
           detail={detail.data}
           all={all}
@@ -70,6 +90,17 @@ export function WorksheetShown({ setId, worksheet, all, students, style, onStep,
     </div>
   );
 }
+
+const HINT = 'N next wrong cell · M mended or not · [ and ] the worksheet before and after';
+
+/** Acts on a key alone, where nothing is typed. */
+const keysOf = (acts: Readonly<Record<string, () => void>>) => (event: KeyboardEvent) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+  const act = lookUp(acts, event.key);
+  if (!act) return;
+  event.preventDefault();
+  act();
+};
 
 const isTyping = (target: EventTarget): boolean =>
   target instanceof HTMLInputElement || target instanceof HTMLSelectElement || target instanceof HTMLTextAreaElement;
@@ -88,12 +119,14 @@ interface WhoseProps {
   readonly setId: string;
   readonly worksheet: KeptWorksheet;
   readonly students: readonly MarkedStudent[];
+  /** What else can be done with it. */
+  readonly children: ReactNode;
 }
 
 /** Whose it is, its file as it came and with remarks, and taking it away. */
-function Whose({ setId, worksheet, students }: WhoseProps) {
+function Whose({ setId, worksheet, students, children }: WhoseProps) {
   const match = useMatchWorksheet(setId);
-  const remove = useRemoveWorksheet(setId);
+  const remove = useRemoveWorksheets(setId);
   const { id, studentId, revision, name } = worksheet;
   const give = (to: string) =>
     match.mutate(
@@ -102,9 +135,9 @@ function Whose({ setId, worksheet, students }: WhoseProps) {
     );
   const takeAway = () =>
     remove.mutate(
-      { id, back: false },
+      { ids: [id], removed: true },
       {
-        onSuccess: () => showUndo(`“${name}” is taken away.`, () => remove.mutateAsync({ id, back: true })),
+        onSuccess: () => showUndo(`“${name}” is taken away.`, () => remove.mutateAsync({ ids: [id], removed: false })),
         onError: (error) => notifications.show({ message: error.message }),
       },
     );
@@ -126,6 +159,7 @@ function Whose({ setId, worksheet, students }: WhoseProps) {
         <Button component="a" href={fileAddress(setId, id, 'original')} download>
           The file
         </Button>
+        {children}
         <Button variant="subtle" onClick={takeAway}>
           Remove
         </Button>

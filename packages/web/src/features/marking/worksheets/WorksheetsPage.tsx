@@ -1,8 +1,7 @@
 /** Worksheets that students submitted for an exercise of a set: taken in, judged cell by cell, marked, given back. */
-import { Button, FileButton } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { numberStyleById } from '@hardy-sextant/core';
 import type { KeptWorksheet, Marking } from '@hardy-sextant/contract';
+import { useMemo } from 'react';
 import { useParams, Link } from 'react-router';
 import { useClass } from '../../../api/setRecords.ts';
 import { useBarNote } from '../../../ui/BarNote.tsx';
@@ -11,8 +10,10 @@ import { Pick } from '../../../ui/Pick.tsx';
 import { Empty, Failed, LoadingPage } from '../../../ui/States.tsx';
 import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { useMarking } from '../markingRecords.ts';
+import { ImportNotice, ImportWorksheets } from './ImportWorksheets.tsx';
 import { MarksFromSheets } from './MarksFromSheets.tsx';
-import { useImportWorksheets, useWorksheets } from './worksheetRecords.ts';
+import { useImporting } from './useImporting.ts';
+import { useWorksheets } from './worksheetRecords.ts';
 import { CauseChips, WorksheetList } from './WorksheetList.tsx';
 import { WorksheetShown } from './WorksheetShown.tsx';
 import styles from './Worksheets.module.css';
@@ -40,6 +41,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
   const item = kept.assignedExercises.find(({ itemId }) => itemId === search.get('item')) ?? withTable(marking);
   const own = all.filter(({ itemId }) => itemId === item?.itemId);
   const cause = search.get('cause') ?? '';
+  const bring = useImporting(kept.id);
   useBarNote(own.length === 0 ? '' : `${own.length} ${own.length === 1 ? 'worksheet' : 'worksheets'}`);
   if (!item) return <Empty title="Nothing to mark">This set has no exercises.</Empty>;
   return (
@@ -54,9 +56,9 @@ function Worksheets({ marking, all }: WorksheetsProps) {
         }
       >
         <MarksFromSheets marking={marking} item={item} worksheets={own} />
-        <ImportFiles setId={kept.id} itemId={item.itemId} />
+        <ImportWorksheets itemId={item.itemId} students={marking.students} bring={bring} />
       </PageHead>
-      <div className="line small">
+      <div className={`line small ${styles.exercise}`}>
         <Pick
           label="exercise"
           value={item.itemId}
@@ -66,6 +68,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
           onPick={(id) => set('item', id)}
         />
       </div>
+      <ImportNotice setId={kept.id} bring={bring} own={own} students={marking.students} />
       <CauseChips worksheets={own} chosen={cause} onCause={(id) => set('cause', id)} />
       {own.length === 0 ? <NoneYet /> : <Listed marking={marking} own={own} />}
     </>
@@ -92,6 +95,11 @@ function Listed({ marking, own }: { readonly marking: Marking; readonly own: rea
   const cause = search.get('cause') ?? '';
   const listed = cause === '' ? own : own.filter(({ summary }) => summary.causes.some(({ id }) => id === cause));
   const chosen = listed.find(({ id }) => id === search.get('sheet')) ?? listed[0];
+  const parts = useMemo(
+    () =>
+      kept.assignedExercises.find(({ itemId }) => itemId === own[0]?.itemId)?.exercise.parts.map(({ id }) => id) ?? [],
+    [kept, own],
+  );
   const byId = new Map(students.map((student) => [student.id, student]));
   const step = (by: number) => {
     const next = listed[listed.findIndex(({ id }) => id === chosen?.id) + by];
@@ -110,6 +118,7 @@ function Listed({ marking, own }: { readonly marking: Marking; readonly own: rea
           all={own}
           students={students}
           style={style}
+          parts={parts}
           onStep={step}
           onCause={(id) => set('cause', id)}
         />
@@ -122,48 +131,3 @@ function Listed({ marking, own }: { readonly marking: Marking; readonly own: rea
 const withTable = ({ set }: Marking) =>
   set.assignedExercises.find(({ exercise }) => exercise.parts.some(({ ask }) => ask.quantity === 'table')) ??
   set.assignedExercises[0];
-
-function ImportFiles({ setId, itemId }: { readonly setId: string; readonly itemId: string }) {
-  const take = useImportWorksheets(setId);
-  const chosen = (files: File[]) => {
-    if (files.length === 0) return;
-    take.mutate(
-      { itemId, files },
-      {
-        onSuccess: ({ worksheets, leftOut }) => {
-          const taken = `${worksheets.length} ${worksheets.length === 1 ? 'worksheet is' : 'worksheets are'} in.`;
-          const waiting = nobodysSaid(
-            worksheets.filter(({ studentId }) => studentId === null).length,
-            worksheets.length,
-          );
-          notifications.show({
-            message: [taken, waiting, ...leftOut].filter((each) => each !== '').join(' '),
-            autoClose: leftOut.length > 0 ? false : 8000,
-          });
-        },
-        onError: (error) => notifications.show({ message: error.message }),
-      },
-    );
-  };
-  return (
-    <FileButton
-      multiple
-      accept=".xlsx,.xlsm,.ods,.csv,.tsv,.zip"
-      inputProps={{ 'aria-label': 'worksheet files' }}
-      onChange={chosen}
-    >
-      {(props) => (
-        <Button variant="filled" loading={take.isPending} {...props}>
-          Import worksheets
-        </Button>
-      )}
-    </FileButton>
-  );
-}
-
-/** What is to be done about worksheets that no student fits. */
-function nobodysSaid(count: number, of: number): string {
-  if (count === 0) return '';
-  const which = of === 1 ? 'It is' : count === 1 ? 'One of them is' : `${count} of them are`;
-  return `${which} nobody’s yet: give ${count === 1 ? 'it' : 'each'} to a student.`;
-}
