@@ -2,13 +2,13 @@
  * `npm run bench -- department`: a department's book, made from a seed (50 classes of 300 students, 1,000 sets,
  * 300,000 submissions), and how long each thing takes in the started application beside its limit. Exits 1 where one falls short.
  */
-import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { createClient } from '@libsql/client';
 import { answerKey, defaultHouseRules, emptyDraft, seededRandom } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
+import { startBook, type StartedBook } from './startedBook.ts';
 
 const CLASSES = 50;
 const STUDENTS = 300;
@@ -19,46 +19,8 @@ const RECORDS = 2000;
 const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-department-'));
 const file = join(folder, 'book.db');
 const random = seededRandom('department');
-let address = '';
-
-async function start(): Promise<{ child: ChildProcess; took: number }> {
-  const begun = performance.now();
-  const child = spawn(process.execPath, [resolve('packages/server/dist/main.js')], {
-    env: {
-      ...process.env,
-      PORT: '0',
-      DATABASE_URL: `file:${file}`,
-      MIGRATIONS: resolve('packages/server/drizzle'),
-      DEMO: 'no',
-      NODE_ENV: 'production',
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  address = await new Promise<string>((done) =>
-    child.stdout.on('data', (text: Buffer) =>
-      ((found) => found && done(found[0]))(/http:\/\/[\d.]+:\d+/.exec(text.toString())),
-    ),
-  );
-  await ask('GET', '/health');
-  return { child, took: performance.now() - begun };
-}
-
-const stop = (child: ChildProcess): Promise<void> =>
-  new Promise((done) => {
-    child.on('exit', () => done());
-    child.kill();
-  });
-
-async function ask<T = never>(method: string, path: string, body?: unknown): Promise<T> {
-  const answer = await fetch(`${address}/api${path}`, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-  const text = await answer.text();
-  if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${text.slice(0, 200)}`);
-  return (text === '' ? undefined : JSON.parse(text)) as T;
-}
+let book = await startBook(file);
+const ask: StartedBook['ask'] = (method, path, body) => book.ask(method, path, body);
 
 /** Of several tries the one in the middle. */
 async function timed(times: number, work: (at: number) => Promise<unknown>): Promise<number> {
@@ -76,7 +38,6 @@ const chosen = starterExercises
   .filter(({ parts }) => parts.length >= 3 && parts.every(({ ask: { quantity } }) => quantity !== 'table'))
   .slice(0, 3);
 let parts = 0;
-let { child } = await start();
 const { taken } = await ask<{ taken: { id: string }[] }>('POST', '/exercise-file', {
   format: 'hardy-sextant-exercises',
   version: 2,
@@ -134,14 +95,14 @@ const rows = Array.from({ length: STUDENTS }, (_, k) => ({
 }));
 await ask('POST', `/sets/${first.id}/import`, { source: 'seed', rows });
 for (let left = 1; left > 0;) ({ left } = await ask<{ left: number }>('POST', `/sets/${first.id}/check`));
-await stop(child);
+await book.stop();
 
-const book = createClient({ url: `file:${file}` });
+const copies = createClient({ url: `file:${file}` });
 const made = performance.now();
 for (const [at, classId] of classIds.entries())
   for (let k = at === 0 ? 1 : 0; k < SETS_A_CLASS; k += 1) {
     const id = `set-${at}-${k}`;
-    await book.batch(
+    await copies.batch(
       [
         {
           sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched, words FROM sets WHERE id = ?`,
@@ -168,14 +129,14 @@ for (const [table, more] of [
   ['exercises', ', in_short'],
   ['cases', ''],
 ])
-  await book.execute({
+  await copies.execute({
     sql: `WITH RECURSIVE n(k) AS (SELECT 1 UNION ALL SELECT k + 1 FROM n WHERE k < ?)
           INSERT INTO ${table} (id, title, document, revision, created_at, updated_at, words, labels${more})
           SELECT id || '-' || k, title, document, 1, created_at, updated_at, words || ' ' || k, labels${more} FROM n, (SELECT * FROM ${table} LIMIT 1)`,
     args: [RECORDS],
   });
-const [count] = (await book.execute('SELECT count(*) AS all_of_them FROM submissions')).rows;
-book.close();
+const [count] = (await copies.execute('SELECT count(*) AS all_of_them FROM submissions')).rows;
+copies.close();
 console.log(
   `${Number(count!.all_of_them).toLocaleString('en')} submissions of ${parts} parts in ${(statSync(file).size / 1e9).toFixed(2)} GB, copied in ${((performance.now() - made) / 1000).toFixed(0)} s`,
 );
@@ -187,9 +148,8 @@ const say = (what: string, took: number, limit: number): void => {
   console.log(`${holds ? 'ok   ' : 'SHORT'} ${what.padEnd(66)} ${took.toFixed(0).padStart(6)} ms of ${limit}`);
 };
 
-const again = await start();
-({ child } = again);
-say('start until /api/health answers', again.took, 2000);
+book = await startBook(file);
+say('start until /api/health answers', book.took, 2000);
 const one = `set-${CLASSES - 1}-3`;
 for (const list of ['sets', 'classes', 'exercises', 'cases'])
   say(`list of ${list}, while the waiting checks go on`, await timed(5, () => ask('GET', `/${list}`)), 60);
@@ -241,6 +201,6 @@ let slowest = 0;
 while (judging) slowest = Math.max(slowest, await timed(1, () => ask('GET', `/sets/${one}`)));
 await judged;
 say(`slowest other request while ${STUDENTS} × ${parts} are judged`, slowest, 100);
-await stop(child);
+await book.stop();
 rmSync(folder, { recursive: true, force: true });
 process.exit(short === 0 ? 0 : 1);
