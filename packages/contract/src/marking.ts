@@ -14,7 +14,9 @@ const answerText = z.string().max(40_000, 'An answer has at most 40,000 characte
 export const entryId = z
   .string()
   .regex(/^(?!constructor(?:\.|$))[a-z0-9-]{1,20}(\.[a-z0-9:-]{1,30})?$/, 'An answer belongs to a part.');
-export const entries = z.record(itemId, z.record(entryId, answerText));
+/** Texts by entry of one exercise: `a`, `b.3:interest`. */
+export const itemEntries = z.record(entryId, answerText);
+export const entries = z.record(itemId, itemEntries);
 export type SetEntries = z.infer<typeof entries>;
 
 /** A student's own numbers, by place in the set and given. */

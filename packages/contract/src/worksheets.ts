@@ -2,6 +2,7 @@
 
 import { z } from 'zod';
 import { foundColumnTitles, inputTitles, namesOf, type KnownMapping, type SheetMapping } from '@hardy-sextant/core';
+import { itemEntries } from './marking.ts';
 import { itemId } from './sets.ts';
 import { recordId, revision } from './statement.ts';
 import { oneLine } from './text.ts';
@@ -99,6 +100,10 @@ export const worksheetsReport = z.object({
   leftOut: z.array(z.string()),
 });
 export type WorksheetsReport = z.infer<typeof worksheetsReport>;
+
+/** What each student's last worksheet answers, as it would be typed. */
+export const worksheetEntries = z.object({ studentId: recordId, entries: itemEntries });
+export type WorksheetEntries = z.infer<typeof worksheetEntries>;
 
 const cellContent = z.object({
   value: z.union([z.number(), z.string(), z.boolean(), z.null()]),

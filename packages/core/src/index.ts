@@ -182,4 +182,5 @@ export {
   type SheetCellVerdict,
   type SheetJudged,
 } from './studentSheet/judgeSheetOfPlan.ts';
+export { textsOfBlock, type CellTexts } from './studentSheet/tableEntries.ts';
 export { judgeSheet, type ExerciseSheetJudged } from './studentSheet/judgeSheet.ts';

@@ -9,14 +9,18 @@ import { numberStyleById, writeNumber } from '../money/numberStyle.ts';
 import { lookUp } from '../records.ts';
 import { fullPlace } from './cells.ts';
 import { judgeSheetOfPlan, type SheetJudged } from './judgeSheetOfPlan.ts';
+import type { TableFound } from './findTables.ts';
 import type { SheetFound } from './readSheet.ts';
 import { Calculation, workbookOf } from './recalculate.ts';
+import { textsOfSheet } from './tableEntries.ts';
 import { CellError } from './values.ts';
 import type { InputName } from './words.ts';
 
 export interface ExerciseSheetJudged extends SheetJudged {
   /** A verdict for each part that the sheet answers, in their order. */
   readonly parts: readonly Verdict[];
+  /** What the sheet answers, as a student would type it: parts, and the cells of a table to fill in. */
+  readonly entries: Entries;
 }
 
 /** What a labelled number of a sheet answers, where no cell is labelled as the part. */
@@ -48,7 +52,26 @@ export function judgeSheet(
     if (part?.ask.quantity === 'table') return [tableVerdict(verdict, sheet)];
     return entries[verdict.partId] === undefined ? [] : [verdict];
   });
-  return { ...sheet, parts };
+  const filled = sheet.table ? cellEntries(key, sheet.table, found, rules) : {};
+  return { ...sheet, parts, entries: { ...entries, ...filled } };
+}
+
+/** The cells of each table to fill in, from the table that was judged. */
+function cellEntries(
+  key: readonly KeyedPart[],
+  table: TableFound,
+  found: SheetFound,
+  { numberStyle }: HouseRules,
+): Entries {
+  const calculation = new Calculation(workbookOf(found.cells, found.names));
+  const style = numberStyleById(numberStyle);
+  return Object.fromEntries(
+    key.flatMap(({ part, table: asked, question }) => {
+      if (!asked || !question) return [];
+      const texts = textsOfSheet(asked, table, calculation, question.solved.table.count, style);
+      return Object.entries(texts).map(([id, text]) => [`${part.id}.${id}`, text] as const);
+    }),
+  );
 }
 
 /** What the sheet answers, as a student would type it. */

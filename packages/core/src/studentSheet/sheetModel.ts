@@ -6,6 +6,7 @@ import { ratePerPayment } from '../rates/quotedRate.ts';
 import type { Plan } from '../table/plan.ts';
 import { columnNumber, fullPlace, type Place } from './cells.ts';
 import type { TableFound } from './findTables.ts';
+import { firstPaymentOf } from './tableEntries.ts';
 import { nodesOf, type Node, type Ref } from './formula.ts';
 import type { SheetFound } from './readSheet.ts';
 import { Calculation, workbookOf, type KnownCell, type Workbook } from './recalculate.ts';
@@ -61,19 +62,13 @@ export class SheetModel {
     this.base = new Calculation(this.book);
     this.table = table;
     this.columns = new Map(namesOf(table.columns).map((name) => [name, columnNumber(table.columns[name] ?? '')]));
-    const first = this.#numberAt('number', table.firstRow);
-    this.firstK = Number.isInteger(first) && first > 1 && first <= (keys[0]?.rows.length ?? 0) ? first : 1;
+    this.firstK = firstPaymentOf(table, this.base, keys[0]?.rows.length ?? 0);
     this.lastK = this.firstK + table.lastRow - table.firstRow;
     for (const name of namesOf(found.inputs)) {
       const place = fullPlace(found.inputs[name] ?? '');
       if (place) this.#take(this.#resolved(name, place), place);
     }
     this.#byUse();
-  }
-
-  #numberAt(column: FoundColumn, row: number): number {
-    const at = this.columns.get(column);
-    return at === undefined ? NaN : this.base.numberAt({ sheet: this.table.sheet, row, column: at });
   }
 
   #take(name: InputName, place: Place): void {

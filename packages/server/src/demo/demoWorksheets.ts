@@ -11,6 +11,7 @@ export interface DemoWorksheet {
   readonly name: string;
   readonly bytes: Buffer;
   readonly summary: unknown;
+  readonly entries: unknown;
 }
 
 const ROWS = 24;
@@ -96,6 +97,7 @@ export function demoWorksheets(exercise: Exercise, roster: readonly DemoStudent[
       name: `${student.number} jetty.csv`,
       bytes: Buffer.from(text),
       summary: summaryOfSheet(judged),
+      entries: judged.entries,
     };
   });
 }

@@ -11,12 +11,13 @@ import {
 } from '@hardy-sextant/contract';
 import type { SheetJudge } from '../checking/sheetJob.ts';
 import { mapWorksheets, matchWorksheet, readWorksheet, worksheetFile } from '../services/judgedWorksheets.ts';
-import { importWorksheets, listWorksheets, removeWorksheets } from '../services/worksheets.ts';
+import { importWorksheets, listEntries, listWorksheets, removeWorksheets } from '../services/worksheets.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
 import { parsed } from './problems.ts';
 
 const byWorksheet = z.object({ id: recordId, worksheetId: recordId });
+const ofItem = z.object({ item: z.string().max(40) });
 const asked = z.object({ as: z.enum(['original', 'returned']).default('original') });
 
 /** Files come as base64, a third longer than they are. */
@@ -33,6 +34,10 @@ export function worksheetRoutes(database: Database, judge: SheetJudge): Router {
     '/sets/:id/worksheets',
     express.json({ limit: FILES_LIMIT }),
     answerNew((request) => importWorksheets(database, judge, idOf(request), parsed(importedWorksheets, request.body))),
+  );
+  api.get(
+    '/sets/:id/worksheets/entries',
+    answer((request) => listEntries(database, idOf(request), parsed(ofItem, request.query).item)),
   );
   api.put(
     '/sets/:id/worksheets/mappings',

@@ -1,6 +1,6 @@
 /** One worksheet as it is judged now: cell by cell, given to a student, told where things stand, given back with remarks. */
 
-import { numberStyleById, workedOut, writeMoney, type KnownMapping } from '@hardy-sextant/core';
+import { numberStyleById, workedOut, writeMoney, type Entries, type KnownMapping } from '@hardy-sextant/core';
 import type {
   KeptWorksheet,
   MappedReport,
@@ -17,7 +17,7 @@ import type { Database } from '../store/database.ts';
 import { changeWorksheet, findWorksheet, listWorksheetRows, type WorksheetRow } from '../store/worksheets.ts';
 import { readFrame, type Frame } from './judging.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
-import { assignedIn, givenTo, kept, mappingOf, summaryOf } from './worksheetRows.ts';
+import { assignedIn, entriesOf, givenTo, kept, mappingOf, summaryOf } from './worksheetRows.ts';
 
 type StoredWorksheet = WorksheetRow & { readonly bytes: Buffer };
 
@@ -90,8 +90,11 @@ export async function matchWorksheet(
     throw new Invalid('There is no such student in this class.', [
       { path: 'studentId', message: 'Choose a student of the class.' },
     ]);
-  const summary = summaryOf(await judge(await jobOf(database, frame, row)));
-  const isDone = await database.transaction((writes) => changeWorksheet(writes, id, revision, { studentId, summary }));
+  const done = await judge(await jobOf(database, frame, row));
+  const [summary, entries] = [summaryOf(done), entriesOf(done)];
+  const isDone = await database.transaction((writes) =>
+    changeWorksheet(writes, id, revision, { studentId, summary, entries }),
+  );
   if (!isDone) throw await changedMeanwhile(database, setId, id);
   return kept({ ...row, summary, revision: revision + 1 });
 }
@@ -107,7 +110,16 @@ interface Mapped {
   readonly revision: number;
   readonly mapping: KnownMapping | null;
   readonly summary: WorksheetSummary;
+  readonly entries: Entries;
 }
+
+const mappedAs = (row: StoredWorksheet, revision: number, done: SheetJudgedJob): Mapped => ({
+  row,
+  revision,
+  mapping: done.ok ? done.mapping : null,
+  summary: summaryOf(done),
+  entries: entriesOf(done),
+});
 
 /** Takes where things stand as it is said, for one worksheet, for several, or for all that look like the first; written together. */
 export async function mapWorksheets(
@@ -121,15 +133,15 @@ export async function mapWorksheets(
     worksheets.map(async ({ id, revision, mapping }): Promise<Mapped> => {
       const row = await stored(database, setId, id);
       const done = await judge({ ...(await jobOf(database, frame, row)), mapping });
-      return { row, revision, mapping: done.ok ? done.mapping : null, summary: summaryOf(done) };
+      return mappedAs(row, revision, done);
     }),
   );
   const first = said[0];
   const others = alike && first?.mapping ? await lookingAlike(database, judge, frame, first.row, first.mapping) : [];
   const all = [...said, ...others];
   await database.transaction(async (writes) => {
-    for (const { row, revision, mapping, summary } of all)
-      if (!(await changeWorksheet(writes, row.id, revision, { mapping, summary })))
+    for (const { row, revision, mapping, summary, entries } of all)
+      if (!(await changeWorksheet(writes, row.id, revision, { mapping, summary, entries })))
         throw await changedMeanwhile(database, setId, row.id);
   });
   return {
@@ -155,7 +167,7 @@ async function lookingAlike(
       const row = await stored(database, frame.set.id, id);
       const job = await jobOf(database, frame, row);
       const done = await judge({ ...job, mapping: null, known: [mapping], onlyKnown: true });
-      return done.ok ? [{ row, revision: row.revision, mapping: done.mapping, summary: summaryOf(done) }] : [];
+      return done.ok ? [mappedAs(row, row.revision, done)] : [];
     }),
   );
   return tried.flat();

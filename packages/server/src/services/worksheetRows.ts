@@ -8,7 +8,7 @@ import {
   type KeptWorksheet,
   type WorksheetSummary,
 } from '@hardy-sextant/contract';
-import type { KnownMapping } from '@hardy-sextant/core';
+import type { Entries, KnownMapping } from '@hardy-sextant/core';
 import type { SheetJudgedJob, SheetStudent } from '../checking/sheetJob.ts';
 import { summaryOfSheet } from '../checking/sheetSummary.ts';
 import { findStudents, type StudentRow } from '../store/classes.ts';
@@ -69,3 +69,6 @@ export async function givenTo(
 /** What lists say of a worksheet that came back from its judge. */
 export const summaryOf = (done: SheetJudgedJob): WorksheetSummary =>
   done.ok ? summaryOfSheet(done.judged) : { ...nothing, says: done.says.slice(0, 400) };
+
+/** What a worksheet answers, as a student would type it. */
+export const entriesOf = (done: SheetJudgedJob): Entries => (done.ok ? done.judged.entries : {});

@@ -1,6 +1,13 @@
 /** Worksheets of a set: listed, taken in and judged in workers, taken away and brought back. */
 
-import type { ImportedWorksheets, KeptWorksheet, RemovedWorksheets, WorksheetsReport } from '@hardy-sextant/contract';
+import {
+  itemEntries,
+  type ImportedWorksheets,
+  type KeptWorksheet,
+  type RemovedWorksheets,
+  type WorksheetEntries,
+  type WorksheetsReport,
+} from '@hardy-sextant/contract';
 import { isFolder, unpackFolder, type NamedFile } from '@hardy-sextant/files';
 import type { SheetJudge } from '../checking/sheetJob.ts';
 import { listStudents } from '../store/classes.ts';
@@ -8,6 +15,7 @@ import type { Database, Queries } from '../store/database.ts';
 import {
   insertWorksheet,
   listMappings,
+  listWorksheetEntries,
   listWorksheetRows,
   markWorksheets,
   type NewWorksheet,
@@ -15,10 +23,17 @@ import {
 } from '../store/worksheets.ts';
 import { readFrame } from './judging.ts';
 import { Invalid, NotFound } from './refusal.ts';
-import { assignedIn, kept, mappingOf, ownNumbersIn, summaryOf } from './worksheetRows.ts';
+import { assignedIn, entriesOf, kept, mappingOf, ownNumbersIn, summaryOf } from './worksheetRows.ts';
 
 export async function listWorksheets(queries: Queries, setId: string): Promise<KeptWorksheet[]> {
   return (await listWorksheetRows(queries, setId)).map(kept);
+}
+
+/** What each student's last worksheet answers in an exercise. */
+export async function listEntries(queries: Queries, setId: string, itemId: string): Promise<WorksheetEntries[]> {
+  const rows = await listWorksheetEntries(queries, setId, itemId);
+  const last = new Map(rows.map(({ studentId, entries }) => [studentId, itemEntries.safeParse(entries).data ?? {}]));
+  return [...last].map(([studentId, entries]) => ({ studentId, entries }));
 }
 
 /** Takes files in, zips of many among them; one that is no worksheet stops none of the others. */
@@ -49,8 +64,8 @@ export async function importWorksheets(
     if (!done.ok) leftOut.push(done.says);
     else {
       const { studentId, mapping } = done;
-      const summary = summaryOf(done);
-      rows.push({ setId, itemId: input.itemId, studentId, name, bytes: Buffer.from(bytes), summary, mapping });
+      const [summary, entries] = [summaryOf(done), entriesOf(done)];
+      rows.push({ setId, itemId: input.itemId, studentId, name, bytes: Buffer.from(bytes), summary, entries, mapping });
     }
   }
   const written = await database.transaction(async (writes) => {

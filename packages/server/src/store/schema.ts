@@ -309,6 +309,8 @@ export const worksheets = sqliteTable(
     bytes: blob('bytes', { mode: 'buffer' }).notNull(),
     size: integer('size').notNull(),
     summary: text('summary', { mode: 'json' }).notNull(),
+    /** What it answers, as a student would type it. */
+    entries: text('entries', { mode: 'json' }),
     /** Where things stand in it, as somebody said it. */
     mapping: text('mapping', { mode: 'json' }),
     revision: revision(),

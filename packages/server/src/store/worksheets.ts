@@ -7,7 +7,7 @@ import { sets, worksheets } from './schema.ts';
 
 const { id, setId, itemId, studentId, name, size, summary, mapping, revision, deletedAt } = worksheets;
 const listed = { id, setId, itemId, studentId, name, size, summary, mapping, revision };
-export type WorksheetRow = Omit<typeof worksheets.$inferSelect, 'bytes' | 'createdAt' | 'deletedAt'>;
+export type WorksheetRow = Omit<typeof worksheets.$inferSelect, 'bytes' | 'entries' | 'createdAt' | 'deletedAt'>;
 
 export function listWorksheetRows(queries: Queries, set: string): Promise<WorksheetRow[]> {
   return queries
@@ -30,6 +30,20 @@ export async function findWorksheet(
   return row;
 }
 
+/** What the worksheets of an exercise answer, those without a student left out; the last of a student comes last. */
+export async function listWorksheetEntries(
+  queries: Queries,
+  set: string,
+  item: string,
+): Promise<{ readonly studentId: string; readonly entries: unknown }[]> {
+  const rows = await queries
+    .select({ studentId, entries: worksheets.entries })
+    .from(worksheets)
+    .where(and(eq(setId, set), eq(itemId, item), isNull(deletedAt), isNotNull(studentId)))
+    .orderBy(asc(worksheets.createdAt), asc(name));
+  return rows.flatMap((row) => (row.studentId === null ? [] : [{ studentId: row.studentId, entries: row.entries }]));
+}
+
 export interface NewWorksheet {
   readonly setId: string;
   readonly itemId: string;
@@ -37,6 +51,7 @@ export interface NewWorksheet {
   readonly name: string;
   readonly bytes: Buffer;
   readonly summary: unknown;
+  readonly entries: unknown;
   readonly mapping?: unknown;
 }
 
@@ -51,7 +66,12 @@ export async function changeWorksheet(
   writes: Writes,
   worksheet: string,
   was: number,
-  change: { readonly studentId?: string | null; readonly summary: unknown; readonly mapping?: unknown },
+  change: {
+    readonly studentId?: string | null;
+    readonly summary: unknown;
+    readonly entries: unknown;
+    readonly mapping?: unknown;
+  },
 ): Promise<boolean> {
   const done = await writes
     .update(worksheets)

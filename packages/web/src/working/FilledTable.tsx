@@ -2,7 +2,9 @@
 import {
   answerKeyOf,
   numberStyleById,
+  textsOfBlock,
   writeMoney,
+  type CellTexts,
   type Exercise,
   type HouseRules,
   type KeyCell,
@@ -10,7 +12,7 @@ import {
   type Numbers,
   type Verdict,
 } from '@hardy-sextant/core';
-import { useMemo } from 'react';
+import { useMemo, type ClipboardEvent } from 'react';
 import { Field } from '../ui/Field.tsx';
 import { VerdictMark } from '../ui/VerdictMark.tsx';
 import { TotalsRow } from './TotalsRow.tsx';
@@ -24,7 +26,8 @@ interface FilledTableProps {
   readonly verdict: Verdict;
   /** Text by entry: `part.row:column`. */
   readonly entries: Readonly<Record<string, string>>;
-  readonly onEntry: (id: string, text: string) => void;
+  /** One cell that is typed, or many that are pasted. */
+  readonly onEntries: (texts: Readonly<Record<string, string>>) => void;
   /** A field is left. */
   readonly onLeave?: () => void;
 }
@@ -36,7 +39,7 @@ export function FilledTable({
   partId,
   verdict,
   entries,
-  onEntry,
+  onEntries,
   onLeave,
 }: FilledTableProps) {
   const style = numberStyleById(rules.numberStyle);
@@ -45,6 +48,8 @@ export function FilledTable({
     return keyed.ok ? keyed.value.table : undefined;
   }, [exercise, numbers, rules, partId]);
   if (!table) return null;
+  const put = (texts: CellTexts) =>
+    onEntries(Object.fromEntries(Object.entries(texts).map(([id, text]) => [`${partId}.${id}`, text])));
   const shown = (cell: KeyCell) => (
     <FilledCell
       key={cell.id}
@@ -52,7 +57,8 @@ export function FilledTable({
       style={style}
       verdict={verdict.cells?.find(({ id }) => id === cell.id)}
       entry={entries[`${partId}.${cell.id}`] ?? ''}
-      onEntry={(text) => onEntry(`${partId}.${cell.id}`, text)}
+      onEntry={(text) => put({ [cell.id]: text })}
+      onBlock={(block) => put(textsOfBlock(table, cell.id, block))}
       onLeave={onLeave}
     />
   );
@@ -90,6 +96,8 @@ interface FilledCellProps {
   readonly verdict: NonNullable<Verdict['cells']>[number] | undefined;
   readonly entry: string;
   readonly onEntry: (text: string) => void;
+  /** Cells copied from a worksheet are pasted here: rows of texts. */
+  readonly onBlock: (block: readonly (readonly string[])[]) => void;
   readonly onLeave: (() => void) | undefined;
 }
 
@@ -99,8 +107,15 @@ function FilledCell({
   verdict,
   entry,
   onEntry,
+  onBlock,
   onLeave,
 }: FilledCellProps) {
+  const paste = (event: ClipboardEvent) => {
+    const block = blockOf(event.clipboardData.getData('text/plain'));
+    if (!block) return;
+    event.preventDefault();
+    onBlock(block);
+  };
   if (!blank) return <td title={verdict?.says}>{text ?? writeMoney(value, style)}</td>;
   const place = row === 0 ? 'total' : `row ${row}`;
   return (
@@ -112,8 +127,15 @@ function FilledCell({
         autoComplete="off"
         onText={onEntry}
         onBlur={onLeave}
+        onPaste={paste}
       />
       {entry !== '' && verdict && <VerdictMark verdict={verdict} brief />}
     </td>
   );
+}
+
+/** Several cells, as worksheets copy them; nothing for the text of one. */
+function blockOf(text: string): string[][] | undefined {
+  const lines = text.replace(/\r\n?/g, '\n').replace(/\n+$/, '').split('\n');
+  return lines.length > 1 || text.includes('\t') ? lines.map((line) => line.split('\t')) : undefined;
 }

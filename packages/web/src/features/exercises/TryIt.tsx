@@ -46,7 +46,7 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
                 verdict={verdict}
                 partId={part.id}
                 entries={entries}
-                onEntry={set}
+                onEntries={(more) => setEntries({ ...entries, ...more })}
                 numbers={numbers}
                 rules={rules}
               />

@@ -39,7 +39,7 @@ export function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) 
         partId={part.id}
         verdict={cell.judged}
         entries={texts}
-        onEntry={type}
+        onEntries={(more) => setTyped({ ...typed, ...more })}
         onLeave={leave}
       />
     );

@@ -139,6 +139,18 @@ export function useWriteDecisions(setId: string) {
   });
 }
 
+/** Writes answers at once, outside of what is typed. */
+export function useWriteAnswers(setId: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: ChangedAnswers) => call(`/sets/${setId}/answers`, changedStudents, { method: 'PUT', body }),
+    onSuccess: async (students) => {
+      await showNews(queries, setId, { students });
+      return queries.invalidateQueries({ queryKey: listKey('sets') });
+    },
+  });
+}
+
 export function useImportAnswers(setId: string) {
   const queries = useQueryClient();
   return useMutation({

@@ -50,19 +50,7 @@ export function MarkedCells({ detail, sheet, marks, all, style, rows, chosen, on
   return (
     <div className={styles.scroll}>
       <table className={styles.cells} aria-label={`the cells of ${sheet}`}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="visually-hidden">row</span>
-            </th>
-            {columns.map((column) => (
-              <th key={column} scope="col" data-address={`${columnLetters(column)}1`} data-head>
-                {columnLetters(column)}
-                {isTable && at(columnLetters(column)).map((mark) => <MarkChip key={mark.name} mark={mark} />)}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <ColumnHeads columns={columns} marksOf={(letters) => (isTable ? at(letters) : [])} />
         {/* eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- the arrow keys walk over the buttons inside */}
         <tbody onKeyDown={walk}>
           {Array.from({ length: shown }, (_, down) => down + 1).map((row) => (
@@ -95,6 +83,31 @@ export function MarkedCells({ detail, sheet, marks, all, style, rows, chosen, on
         </p>
       )}
     </div>
+  );
+}
+
+interface ColumnHeadsProps {
+  readonly columns: readonly number[];
+  readonly marksOf: (letters: string) => readonly Mark[];
+}
+
+function ColumnHeads({ columns, marksOf }: ColumnHeadsProps) {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">
+          <span className="visually-hidden">row</span>
+        </th>
+        {columns.map((column) => (
+          <th key={column} scope="col" data-address={`${columnLetters(column)}1`} data-head>
+            {columnLetters(column)}
+            {marksOf(columnLetters(column)).map((mark) => (
+              <MarkChip key={mark.name} mark={mark} />
+            ))}
+          </th>
+        ))}
+      </tr>
+    </thead>
   );
 }
 

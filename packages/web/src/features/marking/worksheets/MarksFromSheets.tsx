@@ -1,10 +1,19 @@
-/** The marks of all worksheets at once, as decisions on the part that asks for a table; taken back as one. */
+/** What the worksheets answer, and the marks of their tables, taken over for all students at once; taken back as one. */
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { AssignedExercise, ChangedDecisions, KeptWorksheet, Marking } from '@hardy-sextant/contract';
+import type {
+  AssignedExercise,
+  ChangedDecisions,
+  KeptWorksheet,
+  Marking,
+  WorksheetEntries,
+  WrittenAnswer,
+} from '@hardy-sextant/contract';
 import { roundTo } from '@hardy-sextant/core';
+import { useMutation } from '@tanstack/react-query';
 import { showUndo } from '../../../ui/showUndo.tsx';
-import { useWriteDecisions } from '../markingRecords.ts';
+import { useWriteAnswers, useWriteDecisions } from '../markingRecords.ts';
+import { readWorksheetEntries } from './worksheetRecords.ts';
 
 interface MarksFromSheetsProps {
   readonly marking: Marking;
@@ -14,47 +23,79 @@ interface MarksFromSheetsProps {
 
 type Decisions = ChangedDecisions['decisions'];
 
+interface TakenOver {
+  readonly decisions: Decisions;
+  readonly changes: readonly WrittenAnswer[];
+}
+
 export function MarksFromSheets({ marking, item, worksheets }: MarksFromSheetsProps) {
-  const write = useWriteDecisions(marking.set.id);
-  const part = item.exercise.parts.find(({ ask }) => ask.quantity === 'table');
-  const decisions = part ? decisionsOf(marking, item.itemId, part.id, part.marks, worksheets) : [];
-  if (!part || decisions.length === 0) return null;
-  const takeOver = () =>
-    write.mutate(
-      { decisions },
-      {
-        onSuccess: () =>
-          showUndo(
-            decisions.length === 1
-              ? 'One student has the marks of the worksheet.'
-              : `${decisions.length} students have the marks of their worksheets.`,
-            () => write.mutateAsync({ decisions: decisions.map(back) }),
-          ),
-        onError: (error) => notifications.show({ message: error.message }),
-      },
+  const write = useTakingOver(marking.set.id);
+  const decisions = decisionsOf(marking, item, worksheets);
+  if (decisions.length === 0) return null;
+  const takeOver = async () => {
+    const changes = changesOf(marking, item.itemId, await readWorksheetEntries(marking.set.id, item.itemId));
+    await write.mutateAsync({ decisions, changes });
+    showUndo(
+      decisions.length === 1
+        ? 'One student has the answers and marks of the worksheet.'
+        : `${decisions.length} students have the answers and marks of their worksheets.`,
+      () => write.mutateAsync({ decisions: decisions.map(back), changes: changes.map(swapped) }),
     );
+  };
   return (
-    <Button loading={write.isPending} onClick={takeOver}>
+    <Button
+      loading={write.isPending}
+      onClick={() => void takeOver().catch((error: Error) => notifications.show({ message: error.message }))}
+    >
       Take over the marks of {decisions.length}
     </Button>
   );
 }
 
+/** So many answers go with one request. */
+const AT_ONCE = 5000;
+
+/** Answers first: a mark stands on what was answered. */
+function useTakingOver(setId: string) {
+  const answers = useWriteAnswers(setId);
+  const marks = useWriteDecisions(setId);
+  return useMutation({
+    mutationFn: async ({ decisions, changes }: TakenOver) => {
+      for (let at = 0; at < changes.length; at += AT_ONCE)
+        await answers.mutateAsync({ source: 'worksheets', changes: changes.slice(at, at + AT_ONCE) });
+      await marks.mutateAsync({ decisions });
+    },
+  });
+}
+
+/** The texts that differ from what stands. */
+function changesOf({ students }: Marking, itemId: string, all: readonly WorksheetEntries[]): WrittenAnswer[] {
+  const byId = new Map(students.map((student) => [student.id, student]));
+  return all.flatMap(({ studentId, entries }) => {
+    const stands = byId.get(studentId)?.entries[itemId] ?? {};
+    return Object.entries(entries).flatMap(([entryId, text]): WrittenAnswer[] => {
+      const was = stands[entryId] ?? '';
+      return text === was || !byId.has(studentId) ? [] : [{ studentId, itemId, entryId, text, was }];
+    });
+  });
+}
+
 /** What each student gets; the last worksheet of a student counts, and what stands already is left out. */
 function decisionsOf(
-  marking: Marking,
-  itemId: string,
-  partId: string,
-  marks: number,
+  { students }: Marking,
+  { itemId, exercise }: AssignedExercise,
   worksheets: readonly KeptWorksheet[],
 ): Decisions {
+  const part = exercise.parts.find(({ ask }) => ask.quantity === 'table');
+  if (!part) return [];
+  const { id: partId, marks } = part;
   const last = new Map(
     worksheets.flatMap((each) =>
       each.studentId !== null && !each.summary.says ? [[each.studentId, each] as const] : [],
     ),
   );
   return [...last].flatMap(([studentId, { summary }]) => {
-    const student = marking.students.find(({ id }) => id === studentId);
+    const student = students.find(({ id }) => id === studentId);
     if (!student) return [];
     const stands = student.decisions.find((each) => each.itemId === itemId && each.partId === partId);
     const was = { comment: stands?.comment ?? '', ...(stands?.credit === undefined ? {} : { credit: stands.credit }) };
@@ -75,3 +116,5 @@ const back = ({ was, credit, comment, ...place }: Decisions[number]): Decisions[
   ...was,
   was: { comment, ...(credit === undefined ? {} : { credit }) },
 });
+
+const swapped = ({ text, was, ...place }: WrittenAnswer): WrittenAnswer => ({ ...place, text: was, was: text });

@@ -50,21 +50,14 @@ export function WorksheetShown({
     ']': () => onStep(1),
     '[': () => onStep(-1),
   });
+  const shared = { setId, parts, style };
+  const closes = sheet ? () => setMapping(false) : undefined;
   const isMapping = mapping || (!sheet && Object.keys(detail.data.sheets).length > 0);
   return (
     // eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- keys of the cells and buttons inside
     <div role="group" aria-label="the worksheet and its causes" style={{ display: 'contents' }} onKeyDown={keys}>
       <div style={{ minWidth: 0 }}>
-        {isMapping && (
-          <WhereThingsStand
-            key={detail.data.revision}
-            setId={setId}
-            detail={detail.data}
-            parts={parts}
-            style={style}
-            onClose={sheet ? () => setMapping(false) : undefined}
-          />
-        )}
+        {isMapping && <WhereThingsStand key={detail.data.revision} detail={detail.data} onClose={closes} {...shared} />}
         {!isMapping && sheet && (
           <SheetView sheet={sheet} style={style} chosen={chosen} mended={mended} onChoose={setPicked} />
         )}

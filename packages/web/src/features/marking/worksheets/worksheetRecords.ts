@@ -5,11 +5,13 @@ import {
   keptWorksheets,
   mappedReport,
   worksheetDetail,
+  worksheetEntries,
   type MappedWorksheets,
   type MatchedWorksheet,
   type RemovedWorksheets,
 } from '@hardy-sextant/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { z } from 'zod';
 import { call } from '../../../api/call.ts';
 
 export const worksheetsKey = (setId: string) => ['sets', setId, 'worksheets'];
@@ -28,6 +30,10 @@ export function useWorksheet(setId: string, id: string | undefined) {
     enabled: id !== undefined,
   });
 }
+
+/** What each student's last worksheet answers in an exercise. */
+export const readWorksheetEntries = (setId: string, item: string) =>
+  call(`/sets/${setId}/worksheets/entries?item=${encodeURIComponent(item)}`, z.array(worksheetEntries));
 
 export function useMatchWorksheet(setId: string) {
   const queries = useQueryClient();
