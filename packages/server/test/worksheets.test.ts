@@ -91,6 +91,13 @@ it('takes a zip of a class; what is none is said, what is nobody’s waits', asy
   await book.api().put(path).send({ studentId: 'nobody', revision: 2 }).expect(422);
 });
 
+it('says what each student’s last worksheet answers', async () => {
+  const { body } = await book.api().get(`${of}/worksheets/entries?item=${itemId}`).expect(200);
+  const own = body.find(({ studentId }: { studentId: string }) => studentId === student.id);
+  expect(own.entries[exercise.parts[0]!.id]).toMatch(/^[\d,]+\.\d\d$/);
+  await book.api().get(`${of}/worksheets/entries`).expect(422);
+});
+
 it('is told where things stand; what looks alike follows, later files too, and it can be taken back', async () => {
   const odd = table('$B$2').replace('No,Opening,Interest,Principal,Closing', 'p,q,r,s,t').replace('Loan', 'Alpha');
   const { worksheets } = await take(

@@ -1,4 +1,5 @@
 /** What gathers answers, and what went wrong over a class. */
+import type { KeptWorksheet, Marking } from '@hardy-sextant/contract';
 import { alikeKey, causeOf, causesOf, cellsOf } from '../src/features/marking/causes.ts';
 import { toGoOver, wentWrong } from '../src/features/marking/wentWrong.ts';
 import { markingOf, right } from '../../files/test/demoMarking.ts';
@@ -52,7 +53,7 @@ it('lists what many share before single slips, and what is right last', () => {
 });
 
 describe('what went wrong', () => {
-  const found = wentWrong(marking);
+  const found = wentWrong(marking, []);
   it('counts every answer of a part once', () => {
     for (const { right: good, carried, slip, unexplained, blank, answers } of found.parts) {
       expect(good + carried + slip + unexplained).toBe(answers);
@@ -73,6 +74,46 @@ describe('what went wrong', () => {
     expect(over[0]!.id).toBe('rate-left-annual');
   });
   it('is nothing where all is right', () => {
-    expect(toGoOver(wentWrong(markingOf([right, right])))).toEqual([]);
+    expect(toGoOver(wentWrong(markingOf([right, right]), []))).toEqual([]);
   });
+});
+
+it('counts what went wrong in worksheets, the last of each student, what it cost shared between its causes', () => {
+  const table = markingOf([right, right, right]);
+  const [assigned] = table.set.assignedExercises;
+  const { itemId, exercise } = assigned!;
+  const part = exercise.parts[0]!;
+  const asked: Marking = {
+    ...table,
+    set: {
+      ...table.set,
+      assignedExercises: [
+        {
+          ...assigned!,
+          exercise: { ...exercise, parts: [{ ...part, ask: { quantity: 'table', plan: 'plan', blanks: [] } }] },
+        },
+      ],
+    },
+  };
+  const cause = (id: string, remark = false) => ({ id, title: id, certain: true, remark });
+  const sheet = (id: string, at: number, credit: number, ...causes: ReturnType<typeof cause>[]): KeptWorksheet => ({
+    id,
+    itemId,
+    studentId: table.students[at]!.id,
+    name: `${id}.csv`,
+    size: 1,
+    revision: 1,
+    isMapped: false,
+    summary: { credit, causes, wrong: 1, cells: 9 },
+  });
+  const found = wentWrong(asked, [
+    sheet('first', 0, 0, cause('wrong-cell')),
+    sheet('second', 0, 0.5, cause('slid'), cause('slid'), cause('values-no-formulas', true)),
+    sheet('other', 1, 0.5, cause('slid'), cause('typed')),
+  ]);
+  const marks = part.marks;
+  expect(found.causes).toEqual([
+    expect.objectContaining({ id: 'slid', count: 2, share: 1, lost: 0.75 * marks }),
+    expect.objectContaining({ id: 'typed', count: 1, share: 0.5, lost: 0.25 * marks }),
+  ]);
 });

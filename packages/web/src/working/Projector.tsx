@@ -5,6 +5,7 @@ import { stepsAt, type Detail, type Step, type WorkedSolution } from '@hardy-sex
 import { useState } from 'react';
 import { Pick } from '../ui/Pick.tsx';
 import { StepShown } from './Steps.tsx';
+import { useWalk, WalkBar } from './Walk.tsx';
 import styles from './Projector.module.css';
 
 interface ProjectorProps {
@@ -25,6 +26,7 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
     ...stepsAt(way?.steps ?? [], detail),
   ];
   const walk = useWalk(steps.length);
+  const [hidden, hide] = useHiding();
   return (
     <Modal.Root opened fullScreen onClose={onClose} transitionProps={{ duration: 0 }}>
       <Modal.Content aria-label={title} className={styles.content}>
@@ -39,7 +41,7 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
           <div className={styles.asked}>
             <h2>
               {solution.title}{' '}
-              {walk.hidden ? (
+              {hidden ? (
                 <span className={styles.cover} role="img" aria-label="the answer is hidden" />
               ) : (
                 <strong className="figures">{solution.answer}</strong>
@@ -59,58 +61,27 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
             {steps.slice(0, walk.shown).map((step, at) =>
               // A worksheet is drawn as it stands now, over what it was before.
               step.kind === 'drawn' && at < walk.shown - 1 ? null : (
-                <li key={at} data-now={at === walk.shown - 1} data-covered={walk.hidden && step.kind === 'answer'}>
+                <li key={at} data-now={at === walk.shown - 1} data-covered={hidden && step.kind === 'answer'}>
                   <StepShown step={step} />
                 </li>
               ),
             )}
           </ol>
-          <WalkBar walk={walk} count={steps.length} />
+          <WalkBar walk={walk} count={steps.length}>
+            <Button size="md" onClick={hide}>
+              {hidden ? 'Show the answer' : 'Hide the answer'}
+            </Button>
+          </WalkBar>
         </Modal.Body>
       </Modal.Content>
     </Modal.Root>
   );
 }
 
-/** How many steps are shown, and whether the answer is; by keys too. */
-function useWalk(count: number) {
-  const [shown, setShown] = useState(1);
+/** Whether the answer is hidden; H turns it over. */
+function useHiding(): [boolean, () => void] {
   const [hidden, setHidden] = useState(true);
-  const next = () => setShown((now) => Math.min(count, now + 1));
-  const back = () => setShown((now) => Math.max(1, now - 1));
-  const begin = () => setShown(1);
   const hide = () => setHidden((now) => !now);
-  useHotkeys([
-    ['ArrowRight', next],
-    ['ArrowDown', next],
-    ['Space', next],
-    ['PageDown', next],
-    ['ArrowLeft', back],
-    ['ArrowUp', back],
-    ['PageUp', back],
-    ['Home', begin],
-    ['End', () => setShown(count)],
-    ['H', hide],
-  ]);
-  return { shown, hidden, next, back, begin, hide };
-}
-
-function WalkBar({ walk, count }: { readonly walk: ReturnType<typeof useWalk>; readonly count: number }) {
-  const { shown, hidden, next, back, hide } = walk;
-  return (
-    <div className={styles.bar}>
-      <Button size="md" onClick={hide}>
-        {hidden ? 'Show the answer' : 'Hide the answer'}
-      </Button>
-      <span className="figures" role="status">
-        Step {shown} of {count}
-      </span>
-      <Button size="md" onClick={back} disabled={shown === 1}>
-        Back
-      </Button>
-      <Button size="md" variant="filled" onClick={next} disabled={shown === count} data-autofocus>
-        Next
-      </Button>
-    </div>
-  );
+  useHotkeys([['H', hide]]);
+  return [hidden, hide];
 }

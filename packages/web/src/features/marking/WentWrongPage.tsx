@@ -4,13 +4,11 @@ import {
   answerKeyOf,
   enteringStyleById,
   numberStyleById,
-  slipById,
   storyText,
   givensInForce,
   workedSolution,
-  roundTo,
 } from '@hardy-sextant/core';
-import type { KeptClass, ListedSet, Marking } from '@hardy-sextant/contract';
+import type { KeptClass, KeptWorksheet, ListedSet, Marking } from '@hardy-sextant/contract';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
@@ -23,6 +21,9 @@ import { Empty, Failed, Loading, LoadingPage } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { useChecking, useMarking } from './markingRecords.ts';
+import { CauseRows, ToGoOver } from './CauseRows.tsx';
+import type { Cell } from './causes.ts';
+import { useWorksheets } from './worksheets/worksheetRecords.ts';
 import { toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
 import styles from './WentWrong.module.css';
 
@@ -41,7 +42,7 @@ export function WentWrongPage() {
   return <Report setId={setId} marking={marking.data} chosen={chosen.data} />;
 }
 
-const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
+const none: readonly KeptWorksheet[] = [];
 
 function Report({
   setId,
@@ -57,7 +58,8 @@ function Report({
   const others = useSets({ beside: setId }).data?.rows ?? [];
   useChecking(setId, marking.unchecked);
   useBarNote(`${chosen.code} · ${marking.students.length} students`);
-  const found = useMemo(() => wentWrong(marking), [marking]);
+  const worksheets = useWorksheets(setId).data ?? none;
+  const found = useMemo(() => wentWrong(marking, worksheets), [marking, worksheets]);
   const [shown, setShown] = useState<CauseCount>();
   const beside = others.find(({ id }) => id === search.get('beside'));
   return (
@@ -94,7 +96,9 @@ function Report({
         beside={beside}
         onShow={setShown}
       />
-      {shown && <OnProjector cause={shown} chosen={chosen} onClose={() => setShown(undefined)} />}
+      {shown?.example && (
+        <OnProjector example={shown.example} name={shown.name} chosen={chosen} onClose={() => setShown(undefined)} />
+      )}
     </>
   );
 }
@@ -123,6 +127,7 @@ function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
       </Suspense>
       {beside ? (
         <Beside
+          setId={setId}
           id={beside.id}
           found={found}
           marking={marking}
@@ -131,51 +136,15 @@ function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
           onShow={onShow}
         />
       ) : (
-        <CauseRows found={found} name={name} onShow={onShow} />
+        <CauseRows setId={setId} found={found} name={name} onShow={onShow} />
       )}
     </>
   );
 }
 
-interface ToGoOverProps {
-  readonly setId: string;
-  readonly causes: readonly CauseCount[];
-  readonly onShow: (cause: CauseCount) => void;
-}
-
-function ToGoOver({ setId, causes, onShow }: ToGoOverProps) {
-  return (
-    <section aria-label="Three things to go over" className={styles.over}>
-      {causes.map((each, at) => (
-        <article key={each.id} className={`sheet block ${styles.thing}`}>
-          <div className="soft">
-            {at + 1} · part {each.part}
-          </div>
-          <h2 className="called">{each.name}</h2>
-          <p>{slipById(each.id.split('+')[0] ?? '')?.advice}</p>
-          <p className="soft">
-            {each.count} {each.count === 1 ? 'answer' : 'answers'}, {each.lost} marks
-          </p>
-          <div className="line">
-            <Button size="compact-sm" onClick={() => onShow(each)}>
-              Show the working
-            </Button>
-            <Button
-              size="compact-sm"
-              component={Link}
-              to={`/sets/${setId}/marking?exercise=${each.example.assigned.itemId}&cause=${encodeURIComponent(each.id)}`}
-            >
-              See the answers
-            </Button>
-          </div>
-        </article>
-      ))}
-    </section>
-  );
-}
-
 /** The same causes in another set, by exercise and part, whatever their places there. */
 function Beside({
+  setId,
   id,
   found,
   marking,
@@ -183,6 +152,7 @@ function Beside({
   besideName,
   onShow,
 }: {
+  readonly setId: string;
   readonly id: string;
   readonly found: WentWrong;
   readonly marking: Marking;
@@ -192,7 +162,11 @@ function Beside({
 }) {
   const other = useMarking(id);
   useChecking(id, other.data?.unchecked ?? 0);
-  const theirs = useMemo(() => other.data && { found: wentWrong(other.data), marking: other.data }, [other.data]);
+  const sheets = useWorksheets(id).data ?? none;
+  const theirs = useMemo(
+    () => other.data && { found: wentWrong(other.data, sheets), marking: other.data },
+    [other.data, sheets],
+  );
   if (other.isError && !other.data) return <Failed what="other set" error={other.error} />;
   if (!theirs) return <Loading what="the other set" />;
   const exerciseOf = (from: Marking, column: string): string => {
@@ -204,6 +178,7 @@ function Beside({
   );
   return (
     <CauseRows
+      setId={setId}
       found={found}
       name={name}
       onShow={onShow}
@@ -212,72 +187,21 @@ function Beside({
   );
 }
 
-function CauseRows({
-  found,
-  name,
-  beside,
-  onShow,
-}: {
-  readonly found: WentWrong;
-  readonly name: string;
-  readonly beside?: { readonly name: string; readonly share: (cause: CauseCount) => number | undefined };
-  readonly onShow: (cause: CauseCount) => void;
-}) {
-  return (
-    <table className="ledger sheet">
-      <caption className="label">Every cause, by what it cost</caption>
-      <thead>
-        <tr>
-          <th className="words">Part</th>
-          <th className="words">Cause</th>
-          <th>Answers</th>
-          <th>{name}</th>
-          {beside && <th>{beside.name}</th>}
-          <th>Marks lost</th>
-          <th>
-            <span className="visually-hidden">What can be done</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {found.causes.map((each) => (
-          <tr key={`${each.column} ${each.id}`}>
-            <td className="words">{each.part}</td>
-            <td className="words">{each.name}</td>
-            <td>{each.count}</td>
-            <td>{percent(each.share)}</td>
-            {beside && <td>{percent(beside.share(each) ?? 0)}</td>}
-            <td>{each.lost}</td>
-            <td>
-              <Button
-                size="compact-xs"
-                variant="subtle"
-                aria-label={`show the working for ${each.name} in part ${each.part}`}
-                onClick={() => onShow(each)}
-              >
-                Working
-              </Button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
 /** The working of the part, with the exercise's own numbers, step by step on the projector. */
 function OnProjector({
-  cause,
+  example,
+  name,
   chosen,
   onClose,
 }: {
-  readonly cause: CauseCount;
+  readonly example: Cell;
+  readonly name: string;
   readonly chosen: KeptClass;
   readonly onClose: () => void;
 }) {
   const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
-  const { exercise } = cause.example.assigned;
-  const { part } = cause.example;
+  const { part } = example;
+  const { exercise } = example.assigned;
   const style = numberStyleById(chosen.rules.numberStyle);
   const [wayId, setWayId] = useState('');
   const solution = useMemo(() => {
@@ -297,7 +221,7 @@ function OnProjector({
   return (
     <Suspense fallback={null}>
       <Projector
-        title={`${cause.name} · ${exercise.title}, part ${part.id}`}
+        title={`${name} · ${exercise.title}, part ${part.id}`}
         statement={storyText(exercise.story, givensInForce(exercise, {}, style).written)}
         solution={solution}
         wayId={wayId}

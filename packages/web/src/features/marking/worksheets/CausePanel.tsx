@@ -12,9 +12,11 @@ interface CausePanelProps {
   readonly onMended: (mended: boolean) => void;
   readonly onChoose: (address: string) => void;
   readonly onCause: (id: string) => void;
+  /** Shows a cause to the class, over all worksheets that have it. */
+  readonly onProject: (id: string) => void;
 }
 
-export function CausePanel({ detail, all, mended, onMended, onChoose, onCause }: CausePanelProps) {
+export function CausePanel({ detail, all, mended, onMended, onChoose, onCause, onProject }: CausePanelProps) {
   const { causes, summary, judged, notes } = detail;
   const count = (verdict: string): number => judged.filter((cell) => cell.verdict === verdict).length;
   return (
@@ -42,6 +44,7 @@ export function CausePanel({ detail, all, mended, onMended, onChoose, onCause }:
           onMended={onMended}
           onChoose={onChoose}
           onCause={onCause}
+          onProject={onProject}
         />
       ))}
       {notes.map((note) => (
@@ -53,7 +56,7 @@ export function CausePanel({ detail, all, mended, onMended, onChoose, onCause }:
   );
 }
 
-interface CauseProps extends Pick<CausePanelProps, 'onMended' | 'onChoose' | 'onCause'> {
+interface CauseProps extends Pick<CausePanelProps, 'onMended' | 'onChoose' | 'onCause' | 'onProject'> {
   readonly cause: WorksheetDetail['causes'][number];
   /** How many other worksheets have it too. */
   readonly others: number;
@@ -61,7 +64,7 @@ interface CauseProps extends Pick<CausePanelProps, 'onMended' | 'onChoose' | 'on
   readonly mended: boolean | undefined;
 }
 
-function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProps) {
+function Cause({ cause, others, mended, onMended, onChoose, onCause, onProject }: CauseProps) {
   return (
     <section className={`sheet ${styles.cause}`} data-remark={cause.remark}>
       <h2>
@@ -91,6 +94,7 @@ function Cause({ cause, others, mended, onMended, onChoose, onCause }: CauseProp
             {others === 1 ? '1 other did this' : `${others} others did this`}
           </Button>
         )}
+        <Button onClick={() => onProject(cause.id)}>Show the class</Button>
       </div>
     </section>
   );

@@ -23,6 +23,7 @@ interface WorksheetShownProps {
   readonly parts: readonly string[];
   readonly onStep: (by: number) => void;
   readonly onCause: (id: string) => void;
+  readonly onProject: (id: string) => void;
 }
 
 export function WorksheetShown({
@@ -34,6 +35,7 @@ export function WorksheetShown({
   parts,
   onStep,
   onCause,
+  onProject,
 }: WorksheetShownProps) {
   const detail = useWorksheet(setId, worksheet.id);
   const sheet = useMemo(() => detail.data && sheetShown(detail.data), [detail.data]);
@@ -78,6 +80,7 @@ export function WorksheetShown({
           onMended={setMended}
           onChoose={setPicked}
           onCause={onCause}
+          onProject={onProject}
         />
       </div>
     </div>

@@ -1,6 +1,6 @@
 /** Worksheets that students submitted for an exercise of a set: taken in, judged cell by cell, marked, given back. */
 import { numberStyleById } from '@hardy-sextant/core';
-import type { KeptWorksheet, Marking } from '@hardy-sextant/contract';
+import type { AssignedExercise, KeptWorksheet, Marking } from '@hardy-sextant/contract';
 import { useMemo } from 'react';
 import { useParams, Link } from 'react-router';
 import { useClass } from '../../../api/setRecords.ts';
@@ -12,6 +12,7 @@ import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { useMarking } from '../markingRecords.ts';
 import { ImportNotice, ImportWorksheets } from './ImportWorksheets.tsx';
 import { MarksFromSheets } from './MarksFromSheets.tsx';
+import { SheetProjector } from './SheetProjector.tsx';
 import { useImporting } from './useImporting.ts';
 import { useWorksheets } from './worksheetRecords.ts';
 import { CauseChips, WorksheetList } from './WorksheetList.tsx';
@@ -70,7 +71,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
       </div>
       <ImportNotice setId={kept.id} bring={bring} own={own} students={marking.students} />
       <CauseChips worksheets={own} chosen={cause} onCause={(id) => set('cause', id)} />
-      {own.length === 0 ? <NoneYet /> : <Listed marking={marking} own={own} />}
+      {own.length === 0 ? <NoneYet /> : <Listed marking={marking} item={item} own={own} />}
     </>
   );
 }
@@ -87,7 +88,13 @@ function NoneYet() {
 }
 
 /** The list, and the worksheet that is chosen in it. */
-function Listed({ marking, own }: { readonly marking: Marking; readonly own: readonly KeptWorksheet[] }) {
+interface ListedProps {
+  readonly marking: Marking;
+  readonly item: AssignedExercise;
+  readonly own: readonly KeptWorksheet[];
+}
+
+function Listed({ marking, item, own }: ListedProps) {
   const { set: kept, students } = marking;
   const [search, set] = useSearchSetting();
   const rules = useClass(kept.classId).data?.rules;
@@ -95,11 +102,8 @@ function Listed({ marking, own }: { readonly marking: Marking; readonly own: rea
   const cause = search.get('cause') ?? '';
   const listed = cause === '' ? own : own.filter(({ summary }) => summary.causes.some(({ id }) => id === cause));
   const chosen = listed.find(({ id }) => id === search.get('sheet')) ?? listed[0];
-  const parts = useMemo(
-    () =>
-      kept.assignedExercises.find(({ itemId }) => itemId === own[0]?.itemId)?.exercise.parts.map(({ id }) => id) ?? [],
-    [kept, own],
-  );
+  const parts = useMemo(() => item.exercise.parts.map(({ id }) => id), [item]);
+  const shown = search.get('show') ?? '';
   const byId = new Map(students.map((student) => [student.id, student]));
   const step = (by: number) => {
     const next = listed[listed.findIndex(({ id }) => id === chosen?.id) + by];
@@ -121,6 +125,17 @@ function Listed({ marking, own }: { readonly marking: Marking; readonly own: rea
           parts={parts}
           onStep={step}
           onCause={(id) => set('cause', id)}
+          onProject={(id) => set('show', id)}
+        />
+      )}
+      {shown !== '' && (
+        <SheetProjector
+          setId={kept.id}
+          title={item.exercise.title}
+          causeId={shown}
+          worksheets={own.filter(({ summary }) => summary.causes.some(({ id }) => id === shown))}
+          style={style}
+          onClose={() => set('show', '')}
         />
       )}
     </div>
