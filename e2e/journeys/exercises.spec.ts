@@ -178,6 +178,17 @@ test('a table to fill in is built, and judged cell by cell', async ({ page }) =>
   await expect(student).toContainText('Interest was taken on the amount at the very start');
   await student.getByLabel('row 2 principal').fill('312.73');
   await expect(student.getByRole('cell', { name: /carried/ })).toBeVisible();
+  // A block that was copied from a worksheet lands in the cells.
+  await student.getByLabel('row 1 interest').evaluate((field) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData(
+      'text/plain',
+      'Interest\tTo principal\tOwed after\n44.00\t312.73\t7,687.27\n42.28\t314.45\t7,372.82\n',
+    );
+    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  });
+  await expect(student.getByLabel('row 2 closing')).toHaveValue('7,372.82');
+  await expect(student.getByRole('cell', { name: /right/ })).toHaveCount(6);
 });
 
 test('columns of a table are chosen, named and moved by the keyboard, added up, and left blank by a pattern', async ({

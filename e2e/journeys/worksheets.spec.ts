@@ -1,6 +1,6 @@
 /** Students' worksheets: one with a slid reference proved and mended, a class by its causes, marks taken over, a zip to files given back. */
 import { readFileSync } from 'node:fs';
-import { strToU8, zipSync } from 'fflate';
+import { strToU8, unzipSync, zipSync } from 'fflate';
 import { expect, test } from '../application.ts';
 
 /** The jetty loan's table; `rate` is what the interest of a row is multiplied by. */
@@ -43,8 +43,20 @@ test('a slid reference is proved and mended; a class is seen by cause, marked at
   await sheet.getByRole('button', { name: 'right 42.28' }).press(']');
   await expect(list.locator('[aria-current="true"]')).toContainText('K-2115');
 
+  // The class sees it, without names.
+  await page.getByRole('button', { name: 'Show the class' }).first().click();
+  const projected = page.getByRole('dialog');
+  await expect(projected.getByText('worksheet 1 of 4')).toBeVisible();
+  await expect(projected).not.toContainText('K-21');
+  await page.keyboard.press('ArrowRight');
+  await expect(projected.getByRole('heading', { name: /A reference that slid/ })).toBeVisible();
+  await page.keyboard.press('End');
+  await expect(projected.getByText('worksheet 4 of 4')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(projected).toBeHidden();
+
   await page.getByRole('button', { name: /^Take over the marks of \d+$/ }).click();
-  await expect(page.getByText(/students have the marks of their worksheets/)).toBeVisible();
+  await expect(page.getByText(/students have the answers and marks of their worksheets/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Take over the marks/ })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Take over the marks/ })).toBeVisible();
@@ -94,6 +106,25 @@ const unheard = (rate: string): string =>
     .map((line, at) => (at < 5 ? line : line.split(',').slice(0, 3).join(',')))
     .map((line, at) => (at < 6 ? line : line.replace(/=E\d+/, `=B${at}*(1+$B$2/12)-$B$4`)))
     .join('\n');
+test('a template with own numbers goes out to each, and comes back to its student', async ({ page }) => {
+  await page.goto('/sets/demo-midterm/worksheets?item=e1');
+  await page.getByRole('button', { name: 'Templates' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'One for each student, in a zip' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/^the-ferry-refit.*\.zip$/);
+  const files = unzipSync(readFileSync(await download.path()));
+  const [name, bytes] = Object.entries(files)[0]!;
+  const number = /^([a-z]+-\d+)-/.exec(name)![1]!.toUpperCase();
+  await page
+    .getByLabel('worksheet files')
+    .setInputFiles({ name: 'back.xlsx', mimeType: 'application/octet-stream', buffer: Buffer.from(bytes) });
+  await expect(page.getByText('1 worksheet is in.')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'worksheets' })).toBeVisible();
+  await expect(page.getByLabel('whose worksheet it is').locator('option:checked')).toContainText(number);
+});
+
 const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
 
 test('where things stand is said by dragging and by keyboard, for all that look alike, and taken back', async ({

@@ -5,6 +5,7 @@ import { exercisesJson } from './exercises.ts';
 import { marksJson, oneRosterResults } from './marks.ts';
 import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from './tableFiles.ts';
 import { returnedSheetFile } from './sheets/sheetReturned.ts';
+import { sheetTemplateFile } from './sheets/sheetTemplate.ts';
 import { studentSheetFile } from './sheets/sheetFile.ts';
 import { rowsWorkbook } from './workbook.ts';
 
@@ -14,6 +15,7 @@ export const formats = [
   rowsWorkbook,
   studentSheetFile,
   returnedSheetFile,
+  sheetTemplateFile,
   exercisesJson,
   tableAsCsv,
   tableAsWorkbook,

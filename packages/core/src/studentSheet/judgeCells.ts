@@ -306,7 +306,7 @@ export class Judging {
   }
 
   #judgeTotals(): void {
-    const { table, columns, firstK, lastK, keys, keyCount } = this.#model;
+    const { table, columns, firstK, lastK, keys } = this.#model;
     if (table.totalsRow === undefined) return;
     for (const column of ['interest', 'payment', 'extra', 'principal'] as const) {
       const at = columns.get(column);
@@ -317,10 +317,10 @@ export class Judging {
       const value = this.#calculation.numberAt(place);
       let own = 0;
       for (let k = firstK; k <= lastK; k += 1) own += this.#at(column, k);
-      const isKeyed =
-        lastK === keyCount &&
-        keys.some(
-          ({ rows }) =>
+      const isKeyed = keys
+        .map(({ rows }) => rows.slice(firstK - 1, lastK))
+        .some(
+          (rows) =>
             Math.abs(Math.abs(value) - Math.abs(sumOf(rows, column))) <= 0.011 ||
             (column === 'payment' &&
               Math.abs(Math.abs(value) - sumOf(rows, 'payment') - sumOf(rows, 'extra')) <= 0.011),

@@ -43,7 +43,7 @@ export function judgeSheet(
     key.find(({ part }) => part.ask.quantity === 'table') ?? key.find(({ question }) => question !== undefined);
   const plan = tablePart?.question?.solved.plan;
   const sheet: SheetJudged = plan
-    ? judgeSheetOfPlan(plan, found, rules)
+    ? judgeSheetOfPlan(plan, found, rules, tablePart?.table?.to)
     : { cells: [], causes: [], credit: 0, mended: {}, says: 'No part of this exercise has a table.' };
   const entries = entriesOf(key, found, rules);
   const verdicts = prepareChecking(exercise, numbers, rules).check(entries);

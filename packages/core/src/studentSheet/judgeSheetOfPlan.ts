@@ -57,14 +57,20 @@ const MOST_CAUSES = 5;
 /**
  * @param plan as tables are built from it; its rounding is the class's own
  * @param rules what a carried cell and a wrong one are worth
+ * @param lastAsked the last payment that was asked for, where a table need not go on to the end
  */
-export function judgeSheetOfPlan(plan: Plan, found: SheetFound, rules: Pick<HouseRules, 'credit'>): SheetJudged {
+export function judgeSheetOfPlan(
+  plan: Plan,
+  found: SheetFound,
+  rules: Pick<HouseRules, 'credit'>,
+  lastAsked = Infinity,
+): SheetJudged {
   const nothing = { cells: [], causes: [], credit: 0, mended: {} };
   const keys = tableKeys(plan);
   if (!keys.ok) return { ...nothing, says: keys.problem.message };
   if (found.tables.length === 0)
     return { ...nothing, says: 'No table was found: mark where it is, or name its columns.' };
-  const models = found.tables.map((table) => new SheetModel(plan, keys.value, found, table));
+  const models = found.tables.map((table) => new SheetModel(plan, keys.value, found, table, lastAsked));
   const judged = models.map((model) => ({ model, judging: usefulInputs(model) }));
   const chosen = judged.reduce((best, each) => (fitting(each.judging) > fitting(best.judging) ? each : best));
   return judgedTable(chosen.model, chosen.judging, rules);
@@ -263,5 +269,5 @@ function creditOf(
   if (means.length === 0) return 0;
   const mean = means.reduce((sum, share) => sum + share, 0) / means.length;
   const isShort = remarks.some(({ id }) => id === 'copied-too-few');
-  return isShort ? (mean * (model.lastK - model.firstK + 1)) / (model.keyCount - model.firstK + 1) : mean;
+  return isShort ? (mean * (model.lastK - model.firstK + 1)) / (model.askedCount - model.firstK + 1) : mean;
 }

@@ -50,15 +50,16 @@ export function remarksOn(model: SheetModel, judging: Judging): Remark[] {
 
 const words = (id: CauseId): string => causeWords[id].advice;
 
-function tooFew({ lastK, keys, table, plan }: SheetModel): Remark[] {
-  const fewest = Math.min(...keys.map(({ rows }) => rows.length));
-  if (lastK >= fewest) return [];
-  const missing = fewest - lastK;
+function tooFew({ lastK, askedCount, keyCount, table, plan }: SheetModel): Remark[] {
+  if (lastK >= askedCount) return [];
+  const missing = askedCount - lastK;
+  const end =
+    askedCount < keyCount - 1 ? `payment ${askedCount}` : plan.finalAmount === 0 ? 'nothing is left' : 'its end';
   return [
     {
       id: 'copied-too-few',
       cells: [`${table.sheet}!${Object.values(table.columns)[0] ?? 'A'}${table.lastRow}`],
-      says: `The table stops after payment ${lastK}; ${missing === 1 ? 'one row is' : `${missing} rows are`} missing until ${plan.finalAmount === 0 ? 'nothing is left' : 'its end'}.`,
+      says: `The table stops after payment ${lastK}; ${missing === 1 ? 'one row is' : `${missing} rows are`} missing until ${end}.`,
       isFault: true,
     },
   ];

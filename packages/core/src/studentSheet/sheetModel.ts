@@ -52,10 +52,12 @@ export class SheetModel {
   readonly firstK: number;
   readonly lastK: number;
   readonly inputs = new Map<InputName, Place>();
+  readonly #lastAsked: number;
   readonly #inputNames = new Map<number, InputName>();
 
-  constructor(plan: Plan, keys: readonly TableKey[], found: SheetFound, table: TableFound) {
+  constructor(plan: Plan, keys: readonly TableKey[], found: SheetFound, table: TableFound, lastAsked = Infinity) {
     this.plan = plan;
+    this.#lastAsked = lastAsked;
     this.keys = keys;
     this.numbers = planNumbers(plan, keys);
     this.book = workbookOf(found.cells, found.names);
@@ -206,6 +208,11 @@ export class SheetModel {
   }
 
   /** Rows that the key has. */
+  /** The payment to which a table must go. */
+  get askedCount(): number {
+    return Math.min(this.#lastAsked, ...this.keys.map(({ rows }) => rows.length));
+  }
+
   get keyCount(): number {
     return nth(this.keys, 0).rows.length;
   }

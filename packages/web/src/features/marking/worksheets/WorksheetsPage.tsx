@@ -13,6 +13,7 @@ import { useMarking } from '../markingRecords.ts';
 import { ImportNotice, ImportWorksheets } from './ImportWorksheets.tsx';
 import { MarksFromSheets } from './MarksFromSheets.tsx';
 import { SheetProjector } from './SheetProjector.tsx';
+import { Templates } from './Templates.tsx';
 import { useImporting } from './useImporting.ts';
 import { useWorksheets } from './worksheetRecords.ts';
 import { CauseChips, WorksheetList } from './WorksheetList.tsx';
@@ -43,6 +44,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
   const own = all.filter(({ itemId }) => itemId === item?.itemId);
   const cause = search.get('cause') ?? '';
   const bring = useImporting(kept.id);
+  const rules = useClass(kept.classId).data?.rules;
   useBarNote(own.length === 0 ? '' : `${own.length} ${own.length === 1 ? 'worksheet' : 'worksheets'}`);
   if (!item) return <Empty title="Nothing to mark">This set has no exercises.</Empty>;
   return (
@@ -57,6 +59,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
         }
       >
         <MarksFromSheets marking={marking} item={item} worksheets={own} />
+        <Templates item={item} students={marking.students} rules={rules} />
         <ImportWorksheets itemId={item.itemId} students={marking.students} bring={bring} />
       </PageHead>
       <div className={`line small ${styles.exercise}`}>

@@ -1,0 +1,32 @@
+/** Templates are written here, one after the other, so that the page goes on meanwhile. */
+import { expose } from 'comlink';
+import { sheetTemplate, templateName, templatesZip, type TemplateStudent } from '@hardy-sextant/files';
+import type { Exercise, HouseRules, Numbers } from '@hardy-sextant/core';
+
+export interface TemplateOf {
+  readonly student: TemplateStudent;
+  readonly numbers: Numbers;
+}
+
+const worker = {
+  one: (exercise: Exercise, rules: HouseRules): Promise<Uint8Array> => sheetTemplate(exercise, {}, rules),
+
+  /** @param done how many are written so far */
+  async each(
+    exercise: Exercise,
+    rules: HouseRules,
+    students: readonly TemplateOf[],
+    done: (count: number) => void,
+  ): Promise<Uint8Array> {
+    const files: Record<string, Uint8Array> = {};
+    for (const { student, numbers } of students) {
+      files[templateName(exercise, student)] = await sheetTemplate(exercise, numbers, rules, student);
+      done(Object.keys(files).length);
+    }
+    return templatesZip(files);
+  },
+};
+
+export type TemplatesWorker = typeof worker;
+
+expose(worker);
