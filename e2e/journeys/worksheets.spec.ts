@@ -89,6 +89,12 @@ test('a zip comes in, what is none is said, what is nobody’s is given to a stu
   expect(download.suggestedFilename()).toBe('somebody, with remarks.xlsx');
   const saved = await download.path();
   expect(readFileSync(saved).subarray(0, 2).toString()).toBe('PK');
+  const [all] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Give all back' }).click(),
+  ]);
+  const back = unzipSync(readFileSync(await all.path()));
+  expect(Object.keys(back)).toEqual(['K-2101 kiln, with remarks.xlsx', 'somebody, with remarks.xlsx']);
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(list.getByRole('button')).toHaveCount(1);
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -8,13 +8,7 @@ export * from './marks.ts';
 export * from './roster.ts';
 export { returnedSheet } from './sheets/sheetReturned.ts';
 export { cellsOfText } from './sheets/sheetText.ts';
-export {
-  sheetTemplate,
-  sheetTemplateFile,
-  templateName,
-  templatesZip,
-  type TemplateStudent,
-} from './sheets/sheetTemplate.ts';
+export { sheetTemplate, sheetTemplateFile, templateName, type TemplateStudent } from './sheets/sheetTemplate.ts';
 export { isFolder, studentOfSheet, unpackFolder, type NamedFile, type UnpackedFolder } from './sheets/sheetFolder.ts';
 export type { SheetFile } from './sheets/sheetCells.ts';
 export { MOST_SHEET_BYTES, readSheetFile } from './sheets/sheetFile.ts';

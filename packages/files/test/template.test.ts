@@ -11,7 +11,7 @@ import {
   type Numbers,
 } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import { sheetTemplate, templateName, templatesZip } from '../src/index.ts';
+import { filesZip, sheetTemplate, templateName } from '../src/index.ts';
 import { studentOfSheet } from '../src/sheets/sheetFolder.ts';
 import { readSheetFile } from '../src/sheets/sheetFile.ts';
 
@@ -80,5 +80,5 @@ it('many go in one zip, each named so that it finds its student again', () => {
   const name = templateName({ title: 'The jetty loan' }, student);
   expect(name).toBe('k-2125-dilan-navarro-the-jetty-loan.xlsx');
   expect(studentOfSheet(name, {}, [student])).toBe('s1');
-  expect(Object.keys(unzipSync(templatesZip({ [name]: new Uint8Array([1]) })))).toEqual([name]);
+  expect(Object.keys(unzipSync(filesZip({ [name]: new Uint8Array([1]) })))).toEqual([name]);
 });

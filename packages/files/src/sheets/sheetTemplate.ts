@@ -1,7 +1,6 @@
 /** A worksheet to be filled in: the numbers of the exercise, a cell for each answer, the empty table in the form of the exercise. */
 
 import type { Cell, Workbook, Worksheet } from 'exceljs';
-import { zipSync } from 'fflate';
 import {
   answerKey,
   fillText,
@@ -125,10 +124,6 @@ const titled = (name: string): string => name.slice(0, 1).toUpperCase() + name.s
 /** The name of a student's template in a folder of many: by it the worksheet is matched when it comes back. */
 export const templateName = (exercise: Pick<Exercise, 'title'>, student: TemplateStudent): string =>
   fileName(`${student.number} ${student.name} ${exercise.title}`, sheetTemplateFile);
-
-/** Templates in one zip file. */
-export const templatesZip = (files: Readonly<Record<string, Uint8Array>>): Uint8Array =>
-  zipSync({ ...files }, { level: 0 });
 
 export const sheetTemplateFile = {
   id: 'worksheet-template',

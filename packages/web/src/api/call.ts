@@ -46,6 +46,12 @@ export async function callFor(path: string, { method = 'POST', body, signal }: C
   await send(path, method, body, signal);
 }
 
+/** Calls for a file. */
+export async function callForFile(path: string, signal: AbortSignal): Promise<Uint8Array> {
+  const response = await send(path, 'GET', undefined, signal);
+  return new Uint8Array(await response.arrayBuffer());
+}
+
 async function send(path: string, method: string, body: unknown, signal: AbortSignal | undefined): Promise<Response> {
   let response: Response;
   try {

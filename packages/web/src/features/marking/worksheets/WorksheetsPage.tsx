@@ -10,6 +10,7 @@ import { Pick } from '../../../ui/Pick.tsx';
 import { Empty, Failed, LoadingPage } from '../../../ui/States.tsx';
 import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { useMarking } from '../markingRecords.ts';
+import { GiveBack } from './GiveBack.tsx';
 import { ImportNotice, ImportWorksheets } from './ImportWorksheets.tsx';
 import { MarksFromSheets } from './MarksFromSheets.tsx';
 import { SheetProjector } from './SheetProjector.tsx';
@@ -59,6 +60,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
         }
       >
         <MarksFromSheets marking={marking} item={item} worksheets={own} />
+        <GiveBack setId={kept.id} title={item.exercise.title} worksheets={own} />
         <Templates item={item} students={marking.students} rules={rules} />
         <ImportWorksheets itemId={item.itemId} students={marking.students} bring={bring} />
       </PageHead>

@@ -1,6 +1,6 @@
 /** Templates are written here, one after the other, so that the page goes on meanwhile. */
 import { expose } from 'comlink';
-import { sheetTemplate, templateName, templatesZip, type TemplateStudent } from '@hardy-sextant/files';
+import { filesZip, sheetTemplate, templateName, type TemplateStudent } from '@hardy-sextant/files';
 import type { Exercise, HouseRules, Numbers } from '@hardy-sextant/core';
 
 export interface TemplateOf {
@@ -23,7 +23,7 @@ const worker = {
       files[templateName(exercise, student)] = await sheetTemplate(exercise, numbers, rules, student);
       done(Object.keys(files).length);
     }
-    return templatesZip(files);
+    return filesZip(files);
   },
 };
 

@@ -64,5 +64,8 @@ export function useMapWorksheets(setId: string) {
   });
 }
 
-export const fileAddress = (setId: string, id: string, as: 'original' | 'returned'): string =>
-  `/api/sets/${setId}/worksheets/${id}/file?as=${as}`;
+type Returning = 'original' | 'returned';
+export const filePath = (setId: string, id: string, as: Returning): string =>
+  `/sets/${setId}/worksheets/${id}/file?as=${as}`;
+/** Where a browser finds it. */
+export const fileAddress = (setId: string, id: string, as: Returning): string => `/api${filePath(setId, id, as)}`;
