@@ -1,10 +1,12 @@
 /** Students' worksheets: found in any layout, right in any convention, every mistake named and proved by mending it. */
 import {
+  addressOf,
   Calculation,
   centRounding,
   columnLetters,
   defaultHouseRules,
   exactRounding,
+  fullAddress,
   fullPlace,
   knownBy,
   mappingFits,
@@ -16,6 +18,7 @@ import {
   relativeForm,
   Workbook,
   writeFormula,
+  type CellContent,
   type FoundColumn,
   type Plan,
   type SheetJudged,
@@ -275,6 +278,20 @@ describe('what else a sheet may be told', () => {
     const { causes } = judge(plan, { cells });
     expect(causes.map((cause) => cause.id)).toEqual([...(id ? [id] : []), 'copied-too-few']);
   });
+});
+
+it('what cannot be worked out is said, and the numbers the file shows are judged', () => {
+  const draft = draftSheet(layouts[0]!, rafts);
+  const cells = structuredClone(workedOut(draft.cells)) as Record<string, Record<string, CellContent>>;
+  const place = fullPlace(`${Object.keys(cells)[0]!}!${draft.at('interest', 3).replaceAll('$', '')}`)!;
+  const own = cells[place.sheet]![addressOf(place)]!;
+  cells[place.sheet]![addressOf(place)] = { ...own, formula: '=SOMETHING.NEW(B9)' };
+  const { causes, cells: judged } = judgeSheetOfPlan(rafts, readSheet(cells), defaultHouseRules);
+  expect(causes).toContainEqual(
+    expect.objectContaining({ id: 'formula-not-understood', remark: true, cells: [fullAddress(place)] }),
+  );
+  expect(causes.find(({ id }) => id === 'formula-not-understood')!.says).toContain('SOMETHING.NEW');
+  expect(judged.filter(({ verdict }) => verdict === 'wrong')).toEqual([]);
 });
 
 describe('what cannot be judged', () => {

@@ -117,6 +117,10 @@ export const causeWords = {
     title: 'Values, no formulas',
     advice: 'The table holds typed numbers; nothing is worked out by the worksheet.',
   },
+  'formula-not-understood': {
+    title: 'Formulas that are not worked out here',
+    advice: 'A function or a name in them is not known; the numbers that the file shows were taken.',
+  },
   'stored-values-differ': {
     title: 'Shown values are not those of the formulas',
     advice: 'Worked out again, the formulas give other numbers than the file shows.',

@@ -10,7 +10,7 @@ import {
   type Place,
   type SheetCells,
 } from './cells.ts';
-import { readFormula, type Binary, type Node, type Ref } from './formula.ts';
+import { nodesOf, readFormula, type Binary, type Node, type Ref } from './formula.ts';
 import { cellFunction } from './functions.ts';
 import { asNumber, CellError, divisionError, numberError, scalar, type Area, type Arg, type Value } from './values.ts';
 
@@ -254,6 +254,18 @@ export class Calculation {
       }
     }
   }
+}
+
+/** Functions that need more than the values of their arguments. */
+const lazyFunctions = new Set(['IF', 'IFERROR', 'IFNA', 'ROW', 'COLUMN', 'ROWS']);
+
+/** The first function or name of a formula that is not understood: its cell keeps the number the file shows. */
+export function strangeIn(node: Node, book: Workbook): string | undefined {
+  for (const part of nodesOf(node)) {
+    if (part.op === 'call' && !lazyFunctions.has(part.name) && !cellFunction(part.name)) return part.name;
+    if (part.op === 'name' && !book.named(part.name)) return part.name;
+  }
+  return undefined;
 }
 
 class NotUnderstood extends Error {}

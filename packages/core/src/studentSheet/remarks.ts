@@ -5,7 +5,7 @@ import { fullAddress } from './cells.ts';
 import { causeWords, type CauseId } from './causes.ts';
 import { nodesOf, writeFormula } from './formula.ts';
 import { HALF_A_CENT, type Judging } from './judgeCells.ts';
-import type { KnownCell } from './recalculate.ts';
+import { strangeIn, type KnownCell } from './recalculate.ts';
 import type { SheetModel } from './sheetModel.ts';
 import { moneyColumns, type MoneyColumn } from './tableKeys.ts';
 import { numberInText } from './values.ts';
@@ -44,6 +44,7 @@ export function remarksOn(model: SheetModel, judging: Judging): Remark[] {
     ...numbersInFormulas(model, columns),
     ...longRanges(model),
     ...texts(model),
+    ...notUnderstood(model),
     ...storedOtherwise(model),
   ];
 }
@@ -244,6 +245,22 @@ function texts(model: SheetModel): Remark[] {
           isFault: false,
         },
       ];
+}
+
+/** Formulas that cannot be worked out here: what the file shows in them was judged. */
+function notUnderstood({ book }: SheetModel): Remark[] {
+  const cells: string[] = [];
+  const names = new Set<string>();
+  for (const { place, node, unread } of book.cells.values()) {
+    const strange = node && strangeIn(node, book);
+    if (strange === undefined && unread === undefined) continue;
+    cells.push(fullAddress(place));
+    if (strange !== undefined) names.add(strange);
+  }
+  if (cells.length === 0) return [];
+  const which = names.size === 0 ? '' : ` with ${[...names].slice(0, 3).join(', ')}`;
+  const says = `Formulas${which} are not worked out again; the numbers that the file shows in them were taken.`;
+  return [{ id: 'formula-not-understood', cells, says, isFault: false }];
 }
 
 /** Numbers the file shows that its formulas do not give. */
