@@ -13,6 +13,7 @@ import {
   type SheetCells,
 } from '@hardy-sextant/core';
 import { seeded } from '../../packages/core/test/random.ts';
+import { randomLayout } from '../../packages/core/test/randomLayouts.ts';
 import { rafts, rightSheets } from '../../packages/core/test/rightSheets.ts';
 import { sheetMistakes, type SheetMistake } from '../../packages/core/test/sheetMistakes.ts';
 import { bringClass } from './classOfSheets.ts';
@@ -103,6 +104,24 @@ for (const one of plain)
     if (ids.has(one.id) && ids.has(other.id)) both += 1;
   }
 say(`two mistakes at once, both named (${pairs} pairs)`, (100 * both) / pairs, 80, true, '%');
+
+const drawn = { right: 0, faulted: 0, made: 0, certain: 0 };
+for (let draw = 0; draw < draws * 2; draw += 1) {
+  const layout = randomLayout(random);
+  const plan = drawnPlan(layout);
+  drawn.right += 1;
+  if (judge(plan, workedOut(draftSheet(layout, plan).cells)).cells.some(({ verdict }) => verdict === 'wrong'))
+    drawn.faulted += 1;
+  const mistake = sheetMistakes[draw % sheetMistakes.length]!;
+  const other = drawnPlan(layout, mistake.plan);
+  const draft = draftSheet(layout, other);
+  if (!layout.columns.payment || !layout.columns.principal || !mistake.make(draft, random)) continue;
+  drawn.made += 1;
+  const cause = judge(other, workedOut(draft.cells)).causes.find(({ id }) => id === mistake.id);
+  if (cause?.certain) drawn.certain += 1;
+}
+say(`layouts drawn at random: right ones faulted (of ${drawn.right})`, drawn.faulted, 0, false, '  ');
+say(`mistakes in them certain and right (of ${drawn.made})`, (100 * drawn.certain) / drawn.made, 95, true, '%');
 
 let [right, faulted] = [0, 0];
 for (const [plan, typed, names] of Object.values(rightSheets)) {

@@ -26,6 +26,7 @@ import {
 } from '../src/index.ts';
 import { asking, loan, part } from './exercises.ts';
 import { seeded } from './random.ts';
+import { randomLayout } from './randomLayouts.ts';
 import { grid, rafts, range, rightSheets } from './rightSheets.ts';
 import { sheetMistakes } from './sheetMistakes.ts';
 import { draftSheet, layouts, workedOut, type Draft, type Layout } from './studentSheets.ts';
@@ -370,6 +371,38 @@ describe('a table without heads is told by how its rows add up', () => {
     const [table] = readSheet(cells).tables;
     expect(table?.columns).toEqual(Object.fromEntries(columns.map((name, at) => [name, columnLetters(at + 1)])));
     expect(wrong(judge({ ...rafts, rounding: exactRounding }, { cells: laidOut(columns) }))).toEqual([]);
+  });
+});
+
+describe('layouts drawn at random', () => {
+  const drawn = Array.from({ length: 24 }, (_, at) => seeded(1000 + at));
+  it('right sheets are right', () => {
+    for (const random of drawn) {
+      const layout = randomLayout(random);
+      const plan = { ...rafts, payments: 12, rounding: layout.rounds ? centRounding : exactRounding };
+      const { cells, causes, says } = judge(plan, draftSheet(layout, plan));
+      expect([
+        layout.columns,
+        says,
+        cells.filter(({ verdict }) => verdict === 'wrong'),
+        causes.filter(({ remark }) => !remark),
+      ]).toEqual([layout.columns, undefined, [], []]);
+    }
+  });
+  it('a yearly rate in the rows is named in each', () => {
+    for (const random of drawn) {
+      const layout = { ...randomLayout(random), perPayment: false };
+      const plan = { ...rafts, payments: 12, rounding: layout.rounds ? centRounding : exactRounding };
+      const draft = draftSheet(layout, plan);
+      for (let k = 1; k <= 12; k += 1) {
+        const owed = layout.columns.opening ? draft.at('opening', k) : draft.at('closing', k - 1);
+        draft.put('interest', k, `=${owed}*${draft.input('rate')}`);
+      }
+      expect([layout.columns, judge(plan, draft).causes[0]]).toEqual([
+        layout.columns,
+        expect.objectContaining({ id: 'yearly-rate-in-row', mends: 'all' }),
+      ]);
+    }
   });
 });
 

@@ -200,26 +200,24 @@ export function draftSheet(layout: Layout, plan: Plan): Draft {
     const before = columns.opening ? at('opening', k) : at('closing', k - 1);
     put('number', k, k === 1 ? 1 : `=${at('number', k - 1)}+1`);
     put('opening', k, k === 1 ? `=${input('amount')}` : `=${at('closing', k - 1)}`);
+    // A column that is not there stands in the formulas of the others.
+    const paid = columns.payment ? at('payment', k) : input('payment');
+    const settles = rounds && k === n && plan.timing === 'end';
     // In advance the payment is taken off before interest is.
-    const base = plan.timing === 'begin' ? `(${before}-${at('payment', k)})` : before;
+    const base = plan.timing === 'begin' ? `(${before}-${paid})` : before;
     put('interest', k, rounds ? `=ROUND(${base}*${rate},2)` : `=${base}*${rate}`);
-    put(
-      'payment',
-      k,
-      rounds && k === n && plan.timing === 'end'
-        ? `=${before}+${at('interest', k)}-${plan.finalAmount}`
-        : `=${input('payment')}`,
-    );
-    put('principal', k, `=${at('payment', k)}-${at('interest', k)}`);
-    put('closing', k, `=${before}-${at('principal', k)}`);
+    put('payment', k, settles ? `=${before}+${at('interest', k)}-${plan.finalAmount}` : `=${input('payment')}`);
+    const repaid = settles && !columns.payment ? `${before}-${plan.finalAmount}` : `${paid}-${at('interest', k)}`;
+    put('principal', k, `=${repaid}`);
+    put('closing', k, columns.principal ? `=${before}-${at('principal', k)}` : `=${before}-(${repaid})`);
   }
   const totalsRow = firstRow + n;
   if (layout.totals) {
     const [first] = columns.number ?? ['A'];
     cells[table.sheet]![`${first}${totalsRow}`] = 'Total';
     for (const column of ['interest', 'payment', 'principal'] as const) {
-      const [letter] = columns[column]!;
-      cells[table.sheet]![`${letter}${totalsRow}`] = `=SUM(${at(column, 1)}:${at(column, n)})`;
+      const [letter] = columns[column] ?? [];
+      if (letter) cells[table.sheet]![`${letter}${totalsRow}`] = `=SUM(${at(column, 1)}:${at(column, n)})`;
     }
   }
   return { layout, plan, n, input, at, cells, put, putInput, totalsRow, rate };

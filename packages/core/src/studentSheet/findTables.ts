@@ -2,6 +2,7 @@
 
 import { namesOf } from '../records.ts';
 import { columnLetters, columnNumber } from './cells.ts';
+import { withMissing, type Columns } from './missingColumns.ts';
 import { blocksOf, columnsByArithmetic } from './tableShapes.ts';
 import type { SheetView } from './sheetView.ts';
 import { headMeans, isTotalsLabel, type FoundColumn } from './words.ts';
@@ -60,8 +61,6 @@ export function tableAt(
     columns: letters,
   };
 }
-
-type Columns = Map<FoundColumn, number>;
 
 function byHeads(view: SheetView, own: ColumnWords): TableFound[] {
   const tables: TableFound[] = [];
@@ -144,7 +143,7 @@ function isTable(columns: Columns): boolean {
 function rowsUnder(view: SheetView, headRow: number, heads: Columns): TableFound | undefined {
   const first = firstRowUnder(view, headRow, heads);
   if (first === undefined) return undefined;
-  const columns = withNumbers(view, first, heads);
+  const columns = withMissing(view, first, withNumbers(view, first, heads));
   const row0 = isRow0(view, first, columns) ? first : undefined;
   const firstRow = row0 === undefined ? first : first + 1;
   const { lastRow, totalsRow } = endOf(view, firstRow, columns);

@@ -96,6 +96,8 @@ export class SheetModel {
       this.book.at(place)?.node === undefined
     )
       return 'rate';
+    if (name === 'totalPaid' && near(value, n)) return 'payments';
+    if (name === 'payment' && (near(value, annual, 1e-6) || near(value, 100 * annual, 1e-6))) return 'rate';
     if ((name === 'price' || name === 'finalAmount') && near(value, this.plan.amount)) return 'amount';
     return name;
   }

@@ -51,13 +51,17 @@ const near = (a: number, b: number): boolean => Math.abs(a - b) <= 0.011;
 /**
  * Payment less interest is principal, what is owed before less principal is what is owed after; a payment that has no column
  * is interest and principal together. Of what fits, the one that the next rows fit too and that explains most columns.
+ *
+ * @param fixed columns that are known already
  */
 export function columnsByArithmetic(
   view: SheetView,
   row: number,
   money: readonly number[],
+  fixed: ReadonlyMap<FoundColumn, number> = new Map(),
 ): Map<FoundColumn, number> | undefined {
-  const tried = money.slice(0, MOST_TRIED);
+  const isFixed = new Set(fixed.values());
+  const tried = [...isFixed, ...money.filter((column) => !isFixed.has(column))].slice(0, MOST_TRIED);
   const values = new Map(
     tried.map((column) => [
       column,
@@ -65,7 +69,7 @@ export function columnsByArithmetic(
     ]),
   );
   let best: { readonly columns: Map<FoundColumn, number>; readonly score: number } | undefined;
-  for (const columns of assignments(tried)) {
+  for (const columns of assignments(tried, fixed)) {
     const of = (name: FoundColumn): Values | undefined => values.get(columns.get(name) ?? 0);
     const [interest, closing] = [of('interest'), of('closing')];
     if (!interest || !closing) continue;
@@ -81,12 +85,15 @@ export function columnsByArithmetic(
   return best?.columns;
 }
 
-const roles = ['interest', 'closing', 'payment', 'principal', 'opening'] as const;
+/** What can be told by arithmetic. */
+export const roles = ['interest', 'closing', 'payment', 'principal', 'opening'] as const;
 
 /** Every way to say which column is which; a payment, a principal and an opening balance may be missing. */
-function assignments(columns: readonly number[]): Map<FoundColumn, number>[] {
-  let all: Map<FoundColumn, number>[] = [new Map()];
-  for (const role of roles)
+function assignments(columns: readonly number[], fixed: ReadonlyMap<FoundColumn, number>): Map<FoundColumn, number>[] {
+  let all: Map<FoundColumn, number>[] = [
+    new Map(roles.flatMap((role) => (fixed.has(role) ? [[role, fixed.get(role)!]] : []))),
+  ];
+  for (const role of roles.filter((each) => !fixed.has(each)))
     all = all.flatMap((so) => {
       const taken = new Set(so.values());
       const more = columns.filter((column) => !taken.has(column)).map((column) => new Map([...so, [role, column]]));

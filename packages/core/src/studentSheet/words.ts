@@ -89,7 +89,7 @@ const heads: readonly Spelling<FoundColumn>[] = [
       String.raw`\b(cum\w*|running|accumulated|total|kumul\w*|acum\w*)\b.*\b(${principalWord}|equity)\b|\b(${principalWord}|paid off)\b.*\b(so far|to date|cum\w*|running|total)\b|^equity$`,
     ),
   },
-  { means: 'date', fits: /\b(date|datum|fecha|data|due( date| on)?|faellig\w*|echeance|when)\b/ },
+  { means: 'date', fits: /\b(date|datum|fecha|data|due (date|on)|faellig\w*|echeance|when)\b/ },
   {
     means: 'extra',
     fits: /\b(extra|additional|over ?payments?|pre ?payments?|lump( sum)?|sonder\w*|besides|on top|supplement\w*|bonus)\b/,
@@ -97,20 +97,23 @@ const heads: readonly Spelling<FoundColumn>[] = [
   {
     means: 'opening',
     fits: new RegExp(
-      String.raw`\b${before}\b.*\b${balanceWord}\b|\b${balanceWord}\b.*\b${before}\b|^${before}$|\bb f\b`,
+      String.raw`\b${before}\b.*\b${balanceWord}\b|\b${balanceWord}\b.*\b${before}\b|^${before}$|\bb ?/? ?f\b`,
     ),
   },
   {
     means: 'closing',
     fits: new RegExp(
-      String.raw`\b${after}\b.*\b${balanceWord}\b|\b${balanceWord}\b.*\b${after}\b|^${after}$|\b(balance|bal|outstanding|owed|owing|restschuld|saldo|solde|schuldrest|unpaid|debt|capital restant du)\b|\bc f\b`,
+      String.raw`\b${after}\b.*\b${balanceWord}\b|\b${balanceWord}\b.*\b${after}\b|^${after}$|\b(balance|bal|outstanding|owed|owing|restschuld|saldo|solde|schuldrest|unpaid|debt|capital restant( du)?|stand|kontostand)\b|\bc ?/? ?f\b|\b(left|still) to (be )?(pay|paid)\b|^(what is |amount |sum )?left( over| owing| unpaid)?$`,
     ),
   },
   {
     means: 'number',
     fits: /^(no|nr|n|k|t|#|num|number|nummer|numero|lfd nr|row|line|periods?|per|periode?|periodo|(payment|pmt|period|month|instal?ment|week|quarter|year) ?(no|nr|number|num|#|n)|#? ?of payments?|months?|weeks?|quarters?|years?|monat|jahr|mois|annee|mes|mese|anno|ano|maand|jaar|zeile|ligne|fila)$/,
   },
-  { means: 'interest', fits: new RegExp(String.raw`\b${interestWord}\b`) },
+  {
+    means: 'interest',
+    fits: new RegExp(String.raw`\b${interestWord}\b|\b(finance|credit) charges?\b|\bcost of (credit|borrowing)\b|^i$`),
+  },
   {
     means: 'principal',
     fits: new RegExp(
@@ -168,7 +171,7 @@ const inputs: readonly Spelling<InputName>[] = [
   { means: 'rate', fits: new RegExp(String.raw`\b${rateWord}\b|\bp a\b`) },
   {
     means: 'amount',
-    fits: /\b(amount|loan|principal|borrow\w*|pv|present value|mortgage|debt|capital|financed|kredit\w*|darlehen\w*|betrag|montant|emprunt|prestamo|credito|importo|lening|value|sum|start\w*)\b|^(a|p|v0)$/,
+    fits: /\b(amount|loan|principal|borrow\w*|pv|present value|mortgage|debt|capital|financed|kredit\w*|darlehen\w*|betrag|montant|emprunt|prestamo|credito|importo|lening|value|sum|start\w*)\b|^(a|a0|p|p0|v0|b0)$/,
   },
   { means: 'term', fits: /\b(term|time|duration|length|laufzeit|dauer|duree|plazo|durata|looptijd)\b|^t$/ },
 ];
@@ -191,6 +194,8 @@ export function headMeans(
 export function labelMeans(text: string): InputName | undefined {
   const plain = plainWords(text);
   if (plain === '' || plain.length > 80) return undefined;
+  // A large R is a payment where a small one is a rate.
+  if (/^R\s*[:=]?$/.test(text.trim())) return 'payment';
   const means = inputs.find(({ fits }) => fits.test(plain))?.means;
   // Another payment than the level one, or what something comes to, is no number the sheet starts from.
   return means === 'payment' && /\b(last|first|final|saved|difference|check)\b/.test(plain) ? undefined : means;
