@@ -24,6 +24,14 @@ export const grid = (rows: readonly (readonly (Typed | undefined)[])[], sheet = 
   return { [sheet]: own };
 };
 export const range = (n: number) => Array.from({ length: n }, (_, at) => at + 1);
+const inAdvance: Plan = { ...rafts, timing: 'begin', rounding: exactRounding };
+const advanceInputs = [
+  ['Amount', 24_800],
+  ['Rate', 0.063],
+  ['n', 48],
+  ['PMT', '=-PMT(B2/12,B3,B1,0,1)'],
+] as const;
+
 export const rightSheets: Readonly<Record<string, readonly [Plan, TypedSheets, Record<string, string>?]>> = {
   'IPMT and PPMT with minus signs': [
     rafts,
@@ -251,6 +259,49 @@ export const rightSheets: Readonly<Record<string, readonly [Plan, TypedSheets, R
         `=B${6 + k}*C${6 + k}`,
         `=$B$4-D${6 + k}`,
         `=B${6 + k}-E${6 + k}`,
+      ]),
+    ]),
+  ],
+  'payments in advance, interest in the row of the next one': [
+    inAdvance,
+    grid([
+      ...advanceInputs,
+      ['Period', 'Opening balance', 'Payment', 'Interest', 'Principal', 'Closing balance'],
+      ...range(48).map((k) => [
+        k,
+        k === 1 ? '=B1' : `=F${4 + k}`,
+        '=$B$4',
+        k === 1 ? 0 : `=B${5 + k}*$B$2/12`,
+        `=C${5 + k}-D${5 + k}`,
+        `=B${5 + k}-E${5 + k}`,
+      ]),
+    ]),
+  ],
+  'payments in advance, numbered from 0': [
+    inAdvance,
+    grid([
+      ...advanceInputs,
+      ['Period', 'Payment', 'Interest', 'Principal', 'Balance'],
+      ...range(48).map((k) => [
+        k - 1,
+        '=$B$4',
+        k === 1 ? 0 : `=E${4 + k}*$B$2/12`,
+        `=B${5 + k}-C${5 + k}`,
+        k === 1 ? '=B1-D6' : `=E${4 + k}-D${5 + k}`,
+      ]),
+    ]),
+  ],
+  'payments in advance, taken off before interest is': [
+    inAdvance,
+    grid([
+      ...advanceInputs,
+      ['Month', 'Owed', 'Paid', 'Interest', 'Then owed'],
+      ...range(48).map((k) => [
+        k,
+        k === 1 ? '=B1' : `=E${4 + k}`,
+        '=$B$4',
+        `=(B${5 + k}-C${5 + k})*$B$2/12`,
+        `=B${5 + k}-C${5 + k}+D${5 + k}`,
       ]),
     ]),
   ],

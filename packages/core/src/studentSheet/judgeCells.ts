@@ -249,7 +249,9 @@ export class Judging {
   }
 
   #interests(k: number, opening: number): number[] {
-    const begin = this.#model.plan.timing === 'begin';
+    const { plan, isGrownBefore } = this.#model;
+    if (isGrownBefore && k === 1) return [0];
+    const begin = plan.timing === 'begin' && !isGrownBefore;
     const flow = this.#payment(k) + this.#extra(k);
     const bases = begin ? [opening + (this.#saving ? flow : -flow)] : [opening];
     return this.#rates(k).flatMap((rate) => bases.map((base) => base * rate));

@@ -116,8 +116,10 @@ function typedOver(columns: readonly OwnColumn[], judging: Judging): Remark[] {
     judging.cells.filter(({ verdict }) => verdict.startsWith('right')).map(({ place }) => fullAddress(place)),
   );
   return columns.flatMap(({ column, cells }): Remark[] => {
+    // A table begins with an amount or with nothing: that is typed.
+    const begins = column === 'opening' || cells[0]?.content.value === 0;
     const typed = cells
-      .slice(column === 'opening' ? 1 : 0)
+      .slice(begins ? 1 : 0)
       .filter(({ content }) => content.formula === undefined && typeof content.value === 'number');
     const formulas = cells.length - typed.length;
     const over = typed.filter(({ place }) => right.has(fullAddress(place)));

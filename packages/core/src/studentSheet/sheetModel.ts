@@ -10,7 +10,7 @@ import { firstPaymentOf } from './tableEntries.ts';
 import { nodesOf, type Node, type Ref } from './formula.ts';
 import type { SheetFound } from './readSheet.ts';
 import { Calculation, workbookOf, type KnownCell, type Workbook } from './recalculate.ts';
-import type { MoneyColumn, TableKey } from './tableKeys.ts';
+import { grownBefore, type MoneyColumn, type TableKey } from './tableKeys.ts';
 import type { FoundColumn, InputName } from './words.ts';
 
 /** What a place stands for. */
@@ -52,25 +52,46 @@ export class SheetModel {
   readonly firstK: number;
   readonly lastK: number;
   readonly inputs = new Map<InputName, Place>();
+  /** Payments in advance whose interest stands in the row of the next payment. */
+  readonly isGrownBefore: boolean;
   readonly #lastAsked: number;
   readonly #inputNames = new Map<number, InputName>();
 
   constructor(plan: Plan, keys: readonly TableKey[], found: SheetFound, table: TableFound, lastAsked = Infinity) {
     this.plan = plan;
     this.#lastAsked = lastAsked;
-    this.keys = keys;
     this.numbers = planNumbers(plan, keys);
     this.book = workbookOf(found.cells, found.names);
     this.base = new Calculation(this.book);
-    this.table = table;
+    this.table = plan.timing === 'begin' ? this.#paidAtOnce(table) : table;
     this.columns = new Map(namesOf(table.columns).map((name) => [name, columnNumber(table.columns[name] ?? '')]));
-    this.firstK = firstPaymentOf(table, this.base, keys[0]?.rows.length ?? 0);
-    this.lastK = this.firstK + table.lastRow - table.firstRow;
+    this.firstK = firstPaymentOf(this.table, this.base, keys[0]?.rows.length ?? 0);
+    this.lastK = this.firstK + this.table.lastRow - this.table.firstRow;
+    this.isGrownBefore = plan.timing === 'begin' && plan.amount > 0 && this.#beginsWithoutInterest();
+    this.keys = this.isGrownBefore ? grownBefore(keys) : keys;
     for (const name of namesOf(found.inputs)) {
       const place = fullPlace(found.inputs[name] ?? '');
       if (place) this.#take(this.#resolved(name, place), place);
     }
     this.#byUse();
+  }
+
+  /** In advance the row before payment 1, numbered 0, is payment 1 where something is paid in it. */
+  #paidAtOnce(table: TableFound): TableFound {
+    const { row0, columns, sheet } = table;
+    if (row0 === undefined || columns.payment === undefined) return table;
+    const paid = this.base.numberAt({ sheet, row: row0, column: columnNumber(columns.payment) });
+    const { row0: _paid, ...rest } = table;
+    return Number.isFinite(paid) && paid !== 0 ? { ...rest, firstRow: row0 } : table;
+  }
+
+  #beginsWithoutInterest(): boolean {
+    const interest = (k: number): number => {
+      const place = this.placeOf('interest', k);
+      const value = place && this.base.numberAt(place);
+      return value === undefined || Number.isNaN(value) ? 0 : value;
+    };
+    return this.firstK === 1 && this.columns.has('interest') && interest(1) === 0 && interest(2) !== 0;
   }
 
   #take(name: InputName, place: Place): void {

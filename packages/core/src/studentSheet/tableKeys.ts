@@ -29,6 +29,27 @@ export function tableKeys(plan: Plan): Result<TableKey[]> {
   return ok(keys);
 }
 
+/**
+ * The other way to write payments in advance: each row has the interest that has grown since the payment before, so that the
+ * first has none, and closes when its payment is made.
+ */
+export function grownBefore(keys: readonly TableKey[]): TableKey[] {
+  return keys.map((key) => ({
+    ...key,
+    rows: key.rows.map((row, at): TableRow => {
+      const interest = key.rows[at - 1]?.interest ?? 0;
+      const paid = row.payment + row.extra;
+      return {
+        ...row,
+        opening: row.opening - interest,
+        interest,
+        principal: paid - interest,
+        closing: row.opening - paid,
+      };
+    }),
+  }));
+}
+
 function isSame(one: readonly TableRow[], other: readonly TableRow[]): boolean {
   return (
     one.length === other.length &&
