@@ -10,6 +10,7 @@ const coreOrder = [
   'working',
   'checking',
   'marking',
+  'papers',
   'sheet',
   'studentSheet',
   'starters',

@@ -184,3 +184,14 @@ export {
 } from './studentSheet/judgeSheetOfPlan.ts';
 export { textsOfBlock, type CellTexts } from './studentSheet/tableEntries.ts';
 export { judgeSheet, type ExerciseSheetJudged } from './studentSheet/judgeSheet.ts';
+export { paperCode, readPaperCode } from './papers/paperCode.ts';
+export type { Paper, PaperBlock, PaperCell, PaperSheet, PaperText } from './papers/paper.ts';
+export {
+  questionSheet,
+  roundingSentence,
+  type AskedExercise,
+  type PaperStudent,
+  type SetOnPaper,
+  type SheetForm,
+} from './papers/questionSheet.ts';
+export { keyLines, keySheet, markingSheet, type StudentKey } from './papers/keySheet.ts';

@@ -55,6 +55,10 @@ export const pages: readonly Page[] = [
     load: async () => (await import('../features/marking/worksheets/WorksheetsPage.tsx')).WorksheetsPage,
   },
   {
+    path: '/sets/:setId/papers',
+    load: async () => (await import('../features/marking/papers/PapersPage.tsx')).PapersPage,
+  },
+  {
     path: '/sets/:setId/feedback',
     load: async () => (await import('../features/marking/FeedbackPage.tsx')).FeedbackPage,
   },

@@ -47,6 +47,9 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
           </Button>
         ) : (
           <>
+            <Button component={Link} to={`/sets/${kept.id}/papers`}>
+              Papers
+            </Button>
             <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
               What went wrong
             </Button>

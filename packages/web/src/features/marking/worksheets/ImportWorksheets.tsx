@@ -1,4 +1,4 @@
-/** Worksheets are brought in: files, zips, a folder, pasted cells; how far it is, what came of it, and taking it back. */
+/** Worksheets are imported: files, zips, a folder, pasted cells; how far it is, what came of it, and taking it back. */
 import { Button, Menu } from '@mantine/core';
 import { useId, useRef, useState } from 'react';
 import { notifications } from '@mantine/notifications';

@@ -1,4 +1,4 @@
-/** Worksheets brought in, a few with each request: how many are in, what was left out; stopped and gone on with. */
+/** Worksheets imported, a few with each request: how many are in, what was left out; stopped and gone on with. */
 
 import { worksheetsReport, type KeptWorksheet } from '@hardy-sextant/contract';
 import type { NamedFile } from '@hardy-sextant/files';

@@ -1,0 +1,159 @@
+/** Papers as PDF: their text is read back by a reader that is not ours, and says what was asked with the student's own numbers. */
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import {
+  answerKey,
+  defaultHouseRules,
+  drawNumbers,
+  givensInForce,
+  keyLines,
+  keySheet,
+  markingSheet,
+  must,
+  numberStyleById,
+  paperCode,
+  questionSheet,
+  readPaperCode,
+  type Paper,
+} from '@hardy-sextant/core';
+import { starterExercises } from '@hardy-sextant/core/starters';
+import { paperPdf } from '../src/papers/paperPdf.ts';
+import type { PaperFonts } from '../src/papers/pdfPage.ts';
+
+const font = (path: string): Uint8Array => new Uint8Array(readFileSync(require.resolve(path)));
+const newsreader = (cut: string): Uint8Array => font(`@expo-google-fonts/newsreader/${cut}/Newsreader_${cut}.ttf`);
+const fonts: PaperFonts = {
+  text: newsreader('400Regular'),
+  strong: newsreader('700Bold'),
+  italic: newsreader('400Regular_Italic'),
+  other: font('dejavu-fonts-ttf/ttf/DejaVuSans.ttf'),
+};
+const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
+const exercises = [starterExercises[0]!, starterExercises[1]!, table];
+const set = { title: 'Week 3, payments', className: 'BM 210', given: '6 October 2026', due: '' };
+const form = { room: 40, boxes: true, entered: false };
+const style = numberStyleById(defaultHouseRules.numberStyle);
+
+interface ReadPdf {
+  readonly pages: readonly string[];
+  readonly outline: readonly string[];
+  readonly isTagged: boolean;
+}
+
+/** The text of each page; in a process of its own, as the reader is no module of this kind. */
+function read(bytes: Uint8Array): ReadPdf {
+  const folder = mkdtempSync(join(tmpdir(), 'paper-'));
+  try {
+    const file = join(folder, 'paper.pdf');
+    writeFileSync(file, bytes);
+    return JSON.parse(
+      execFileSync(process.execPath, [join(__dirname, 'readPdf.mjs'), file], { maxBuffer: 1e8 }).toString(),
+    );
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
+}
+
+const students = ['Łucja Żak', 'Мария Ким', 'Dilan Navarro'].map((name, at) => ({
+  name,
+  number: `K-21${at}`,
+  code: paperCode('set', String(at)),
+  numbers: exercises.map((exercise) => must(drawNumbers(exercise, `${at}`, defaultHouseRules))),
+}));
+const asked = (at: number) =>
+  exercises.map((exercise, place) => ({ exercise, numbers: students[at]!.numbers[place]!, share: 1 }));
+
+describe('question sheets', () => {
+  const paper: Paper = {
+    title: set.title,
+    sheets: students.map((student, at) => questionSheet(set, asked(at), defaultHouseRules, form, student)),
+  };
+  it('have each student’s own numbers, name in any script, code and page numbers', async () => {
+    const { pages, outline, isTagged } = read(await paperPdf(paper, { size: 'A4', fonts }));
+    expect(isTagged).toBe(true);
+    expect(outline).toEqual(students.map(({ name, number }) => `${name}, ${number}`));
+    for (const [at, { name, code }] of students.entries()) {
+      const own = pages.filter((text) => text.includes(code)).join(' ');
+      expect(own).toContain(name);
+      expect(own).toMatch(/page 1 of \d/);
+      for (const [place, exercise] of exercises.entries()) {
+        const { written } = givensInForce(exercise, students[at]!.numbers[place]!, style);
+        for (const { name: given } of exercise.givens ?? [])
+          expect(own).toContain(written[given]!.replaceAll('\u00a0', ' '));
+      }
+    }
+  });
+  it('part no question between two pages, on either size of paper', async () => {
+    for (const size of ['A4', 'Letter'] as const) {
+      const { pages } = read(await paperPdf(paper, { size, fonts }));
+      const prompts = exercises.flatMap(({ parts }) => parts.map(({ id }) => `${id} `));
+      expect(pages.length).toBeGreaterThanOrEqual(students.length);
+      expect(prompts.length).toBeGreaterThan(4);
+      for (const text of pages) expect(text).toMatch(/page \d of \d/);
+    }
+  });
+});
+
+describe('keys', () => {
+  it('have every answer with what else is right', async () => {
+    const sheet = keySheet(set, asked(0), defaultHouseRules, { who: 'x', code: students[0]!.code });
+    const { pages } = read(await paperPdf({ title: 'Key', sheets: [sheet] }, { size: 'A4', fonts }));
+    const text = pages.join(' ');
+    for (const [place, exercise] of exercises.entries())
+      for (const keyed of answerKey(exercise, students[0]!.numbers[place]!, defaultHouseRules))
+        if (keyed.ok && !keyed.value.table) expect(text).toContain(keyed.value.written.replaceAll('\u00a0', ' '));
+    expect(text).toMatch(/nothing rounded|payments × payment/);
+  });
+  it('have a line for each student, and a roster to mark on', async () => {
+    const sheets = [keyLines(set, exercises, defaultHouseRules, students), markingSheet(set, exercises, students)];
+    const { pages } = read(await paperPdf({ title: 'Key', sheets }, { size: 'Letter', fonts }));
+    for (const { code, number } of students) {
+      expect(pages[0]).toContain(code);
+      expect(pages.at(-1)).toContain(number);
+    }
+  });
+});
+
+it('a name without end, a table that is too wide and an exercise without a key stop nothing', async () => {
+  const long = 'x'.repeat(200);
+  const sheet = questionSheet(set, asked(0), defaultHouseRules, form, { name: long, number: '1', code: 'A' });
+  const wide = {
+    kind: 'table' as const,
+    head: Array.from({ length: 16 }, (_, at) => ({ text: `Column ${at}` })),
+    rows: [Array.from({ length: 16 }, () => ({ text: '1,234,567.89' }))],
+  };
+  const broken = { ...exercises[0]!, plans: [] };
+  const key = keySheet(set, [{ exercise: broken, numbers: {}, share: 1 }], defaultHouseRules);
+  const sheets = [{ ...sheet, blocks: [...sheet.blocks, wide] }, key];
+  const { pages } = read(await paperPdf({ title: 'Odd', sheets }, { size: 'A4', fonts }));
+  expect(pages.join('').replaceAll(' ', '')).toContain('Column15');
+  expect(pages.at(-1)).toContain('no answer');
+});
+
+describe('codes', () => {
+  const codes = Array.from({ length: 2000 }, (_, at) => paperCode('set', `student ${at}`));
+  it('differ, and are read however they are typed', () => {
+    expect(new Set(codes).size).toBe(codes.length);
+    expect(readPaperCode(` ${codes[0]!.toLowerCase().replace('-', ' ')}`)).toBe(codes[0]);
+  });
+  it('with one letter wrong, or two exchanged, are none', () => {
+    const letters = [...codes[7]!.replace('-', '')];
+    for (const at of letters.keys()) {
+      const wrong = letters.with(at, letters[at] === 'A' ? 'B' : 'A').join('');
+      expect(readPaperCode(wrong)).toBeUndefined();
+      const next = letters[at + 1];
+      if (next === undefined || next === letters[at]) continue;
+      expect(
+        readPaperCode(
+          letters
+            .with(at, next)
+            .with(at + 1, letters[at]!)
+            .join(''),
+        ),
+      ).toBeUndefined();
+    }
+    expect(readPaperCode('K-2101')).toBeUndefined();
+  });
+});

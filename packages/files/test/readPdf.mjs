@@ -1,0 +1,19 @@
+/** node readPdf.mjs FILE: what a PDF says, by a reader that is not ours: the text of each page, its bookmarks, whether it is tagged. */
+import { readFileSync } from 'node:fs';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+
+const data = new Uint8Array(readFileSync(process.argv[2]));
+const document = await getDocument({ data, useSystemFonts: false, verbosity: 0 }).promise;
+const pages = [];
+for (let at = 1; at <= document.numPages; at += 1) {
+  const { items } = await (await document.getPage(at)).getTextContent();
+  pages.push(
+    items
+      .map(({ str = '', hasEOL }) => str + (hasEOL ? ' ' : ''))
+      .join('')
+      .replace(/\s+/g, ' '),
+  );
+}
+const outline = ((await document.getOutline()) ?? []).map(({ title }) => title);
+const isTagged = (await document.getMarkInfo())?.Marked === true;
+console.log(JSON.stringify({ pages, outline, isTagged }));
