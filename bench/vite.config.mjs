@@ -13,6 +13,7 @@ export default defineConfig({
         typing: 'src/typing.ts',
         slips: 'src/slips.ts',
         sheets: 'src/sheets.ts',
+        papers: 'src/papers.ts',
         confusions: 'src/confusions.ts',
         marking: 'src/marking.ts',
         grid: 'src/grid.ts',

@@ -25,6 +25,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/sets/demo-week-3/worksheets?cause=reference-not-fixed', 'Certain: mended'],
   ['/sets/demo-midterm/marking?exercise=all&cause=unexplained', 'What would give'],
   ['/sets/demo-week-6/feedback', 'What students read about each slip'],
+  ['/sets/demo-week-3/papers', 'Room to work'],
   ['/sets/demo-midterm/went-wrong', 'Every cause, by what it cost'],
   ['/classes/demo-bm210', 'Its sets'],
   ['/rules?of=demo-bm210', 'When an explanation is believed'],

@@ -13,6 +13,7 @@ const pages = [
   '/sets/demo-week-6',
   '/sets/demo-week-6/marking',
   '/sets/demo-week-6/feedback',
+  '/sets/demo-week-3/papers',
   '/sets/demo-midterm/went-wrong',
   '/sets/demo-week-3/worksheets',
   '/classes',

@@ -19,6 +19,8 @@ interface MarkingFieldProps {
   readonly setId: string;
   readonly view: MarkingView;
   readonly rules: HouseRules;
+  /** The student looked at first; the one in the address where it is left out. */
+  readonly begin?: string | undefined;
   readonly decide: Decisions['decide'];
   readonly accept: Decisions['accept'];
   readonly undo: () => void;
@@ -33,12 +35,13 @@ export const MarkingField = memo(function MarkingField({
   view,
   rules,
   write,
+  begin,
   onLeftOver,
   ...rest
 }: MarkingFieldProps) {
   const { columns, cells, flat, shown, totals, of, lit, open, cause } = view;
   const comment = useRef<HTMLTextAreaElement>(null);
-  const { place, choose } = usePlace(shown, columns);
+  const { place, choose } = usePlace(shown, columns, begin);
   const cell = place ? cells.get(place.studentId)?.get(place.column) : undefined;
   // The grid moves with every key; what explains the answer follows when there is time.
   const explained = useDeferredValue(cell);
@@ -65,10 +68,7 @@ export const MarkingField = memo(function MarkingField({
         lit={lit}
         onChoose={choose}
         onWrite={(to, text) => writeAt([{ place: to, text }], 'typed')}
-        onPaste={(from, rows) => {
-          const over = paste(from, rows);
-          onLeftOver(over.length > 0 ? over : undefined);
-        }}
+        onPaste={(from, rows) => onLeftOver(someOf(paste(from, rows)))}
         onKey={onKey}
       />
       <Beside
@@ -120,6 +120,9 @@ function keysOf({ cell, giving, undo, redo, comment, next }: KeysOf): (event: Ke
     return act !== undefined;
   };
 }
+
+/** A list that has something in it. */
+const someOf = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length > 0 ? list : undefined);
 
 interface PanelActionsOf {
   readonly cell: Cell | undefined;

@@ -7,7 +7,7 @@ import { useBarNote } from '../../ui/BarNote.tsx';
 import { useClass } from '../../api/setRecords.ts';
 import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { useLatest } from '../../ui/useLatest.ts';
-import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { useAddress, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { AskRelease, MarkingHead } from './MarkingHead.tsx';
 import { MarkingField } from './MarkingField.tsx';
 import {
@@ -56,6 +56,7 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
   const [leftOver, setLeftOver] = useState<readonly string[]>();
   useBarNote(`${chosen.code} · ${students.length} students`);
   const filter = useFilter(kept);
+  const jump = useJump();
   const view = useMarkingView(marking, chosen.rules, filter);
   return (
     <>
@@ -66,7 +67,7 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
       <Failures errors={[steps.error, release.failed]} />
       <UnmatchedNotice count={marking.unmatchedRows.length} onLook={() => setImporting(true)} />
       <LeftOverNotice lines={leftOver} onPutAway={() => setLeftOver(undefined)} />
-      <MarkingTools kept={kept} view={view} filter={filter} steps={steps} />
+      <MarkingTools kept={kept} view={view} filter={filter} steps={steps} students={students} onStudent={jump.to} />
       <CauseChips view={view} cause={filter.cause} />
       {students.length === 0 ? (
         <Empty title="There is nobody in this class yet">
@@ -75,7 +76,15 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
           </p>
         </Empty>
       ) : (
-        <MarkingField setId={setId} view={view} rules={chosen.rules} onLeftOver={setLeftOver} {...does.acts} />
+        <MarkingField
+          key={jump.count}
+          begin={jump.studentId}
+          setId={setId}
+          view={view}
+          rules={chosen.rules}
+          onLeftOver={setLeftOver}
+          {...does.acts}
+        />
       )}
       <AskRelease release={release} />
       {importing && (
@@ -112,6 +121,20 @@ function useMarkingActs(setId: string, stored: Marking) {
     ['mod+shift+Z', acts.redo],
   ]);
   return { marking, answers, decisions, steps, acts };
+}
+
+/** Goes to a student's row, whatever is shown: what narrows the list is taken off, and the row is looked for anew. */
+function useJump() {
+  const [, change] = useAddress();
+  const [jump, setJump] = useState<{ readonly count: number; readonly studentId?: string }>({ count: 0 });
+  const to = (studentId: string) => {
+    change((settings) => {
+      for (const narrowing of ['cause', 'verdict']) settings.delete(narrowing);
+      settings.set('student', studentId);
+    });
+    setJump({ count: jump.count + 1, studentId });
+  };
+  return { ...jump, to };
 }
 
 /** What of the marking the address asks to see. */

@@ -1,11 +1,12 @@
 /** What of a marking is shown: exercise, part, verdict, cause; kept in the address. Undo and redo beside it. */
 import { Button } from '@mantine/core';
-import type { KeptSet } from '@hardy-sextant/contract';
+import type { KeptSet, MarkedStudent } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Pick } from '../../ui/Pick.tsx';
 import { Chip } from '../../ui/Chip.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
+import { PaperCode } from './PaperCode.tsx';
 import type { Filter, MarkingView } from './useMarkingView.ts';
 import type { Steps } from './useSteps.ts';
 
@@ -14,9 +15,13 @@ interface MarkingToolsProps {
   readonly view: MarkingView;
   readonly filter: Filter;
   readonly steps: Steps;
+  readonly students: readonly MarkedStudent[];
+  /** A student whose paper lies there. */
+  readonly onStudent: (id: string) => void;
 }
 
-export function MarkingTools({ kept: { assignedExercises }, view, filter, steps }: MarkingToolsProps) {
+export function MarkingTools({ kept, view, filter, steps, students, onStudent }: MarkingToolsProps) {
+  const { assignedExercises } = kept;
   const [, set] = useSearchSetting();
   const { length: count } = assignedExercises;
   return (
@@ -42,6 +47,7 @@ export function MarkingTools({ kept: { assignedExercises }, view, filter, steps 
         options={[['', 'all verdicts'], ...Object.entries(verdictLooks).map(([id, { word }]) => [id, word] as const)]}
         onPick={(id) => set('verdict', id)}
       />
+      <PaperCode setId={kept.id} students={students} onStudent={onStudent} />
       <Button size="compact-sm" disabled={!steps.canUndo} onClick={steps.undo}>
         Undo
       </Button>

@@ -7,14 +7,16 @@ import { followAddress, useAddress } from '../../ui/useSearchSetting.ts';
 import type { Column } from './causes.ts';
 import type { Place } from './MarkingRow.tsx';
 
+/** @param begin the student to begin with, whatever the address says */
 export function usePlace(
   shown: readonly MarkedStudent[],
   columns: readonly Column[],
+  begin?: string,
 ): { readonly place: Place | undefined; readonly choose: (place: Place) => void } {
   const [search] = useAddress();
   const { pathname } = useLocation();
   const [wanted, setWanted] = useState<Partial<Place>>({
-    studentId: search.get('student') ?? '',
+    studentId: begin ?? search.get('student') ?? '',
     column: search.get('at') ?? '',
   });
   const place = useMemo(() => {

@@ -112,7 +112,7 @@ interface ChoicesProps {
 
 function Choices({ choice: { kind, who, form }, size, students, onSet }: ChoicesProps) {
   return (
-    <section className={`sheet ${styles.choices}`} aria-label="what goes to paper">
+    <section className={`sheet ${styles.choices}`} aria-label="how it is written">
       <label>
         What
         <Pick

@@ -1,0 +1,65 @@
+/** Papers of a set: each student's own numbers as PDF, read back; a code opens the student's row; what is typed there is judged by those numbers. */
+import { execFileSync } from 'node:child_process';
+import { resolve } from 'node:path';
+import { expect, test } from '../application.ts';
+
+/** What a PDF says, by a reader that is not ours. */
+const read = (file: string): { pages: string[]; outline: string[]; isTagged: boolean } =>
+  JSON.parse(
+    execFileSync(process.execPath, [resolve('packages/files/test/readPdf.mjs'), file], { maxBuffer: 1e8 }).toString(),
+  );
+
+test('own papers as PDF, a code typed in marking, an answer judged by the numbers on the paper', async ({ page }) => {
+  await page.goto('/sets/demo-midterm');
+  await page.getByRole('link', { name: 'Papers' }).click();
+  await expect(page.getByRole('article', { name: 'the first paper' })).toBeVisible();
+  await page.getByLabel('size of the paper').selectOption('Letter');
+  await page.getByRole('button', { name: 'PDF' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'One file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/question-sheets\.pdf$/);
+  const { pages, outline, isTagged } = read(await download.path());
+  expect(isTagged).toBe(true);
+  // Each student's pages bear name and code; the numbers are those that the marking judges by.
+  const marking = await (await page.request.get('/api/sets/demo-midterm/marking')).json();
+  expect(outline).toHaveLength(marking.students.length);
+  for (const [at, student] of marking.students.entries()) {
+    expect(outline[at]).toBe(`${student.name}, ${student.number}`);
+    const own = pages.filter((text) => text.includes(`${student.name}, ${student.number} · `)).join(' ');
+    const numbers = Object.values(student.numbers as Record<string, Record<string, unknown>>).flatMap((each) =>
+      Object.values(each).filter((value): value is number => typeof value === 'number' && value >= 1000),
+    );
+    expect(numbers.length).toBeGreaterThan(0);
+    for (const number of numbers) expect(own).toContain(number.toLocaleString('en-US', { maximumFractionDigits: 2 }));
+  }
+  const student = marking.students[3];
+  const code = /([2-9A-Z]{4}-[2-9A-Z]{3})/.exec(pages.find((text) => text.includes(`${student.number} · `))!)![1]!;
+
+  await page.goto('/sets/demo-midterm/marking');
+  const field = page.getByLabel('code on a paper');
+  await field.fill(`${code.slice(0, -1)}${code.endsWith('A') ? 'B' : 'A'}`);
+  await expect(page.getByText('This is mistyped: look at the code again.')).toBeVisible();
+  await field.fill(code.toLowerCase());
+  await expect(field).toHaveValue('');
+  await expect(page).toHaveURL(new RegExp(`student=${student.id}`));
+  const explained = page.getByRole('complementary', { name: 'The answer explained' });
+  await expect(explained).toContainText(student.name);
+});
+
+test('a key has what else is right, a roster has room for marks; one paper is for all', async ({ page }) => {
+  await page.goto('/sets/demo-week-3/papers');
+  const paper = page.getByRole('article', { name: 'the first paper' });
+  await expect(paper).toContainText('Adaeze Holm');
+  await page.getByLabel('for whom').selectOption('all');
+  await expect(paper).not.toContainText('Adaeze Holm');
+  await page.getByLabel('what goes to paper').selectOption('Key, with what else is right');
+  await expect(paper.getByRole('columnheader', { name: 'Also right' }).first()).toBeVisible();
+  await page.getByLabel('what goes to paper').selectOption('Key, a line for each student');
+  await expect(paper.getByRole('row', { name: /K-2101 Adaeze Holm/ }).first()).toBeVisible();
+  await page.getByLabel('what goes to paper').selectOption('Marking sheet');
+  await expect(paper.getByRole('row')).toHaveCount(29);
+  await page.reload();
+  await expect(paper.getByRole('row')).toHaveCount(29);
+});
