@@ -5,9 +5,7 @@ import { expect, test } from '../application.ts';
 
 /** What a PDF says, by a reader that is not ours. */
 const read = (file: string): { pages: string[]; outline: string[]; isTagged: boolean } =>
-  JSON.parse(
-    execFileSync(process.execPath, [resolve('packages/files/test/readPdf.mjs'), file], { maxBuffer: 1e8 }).toString(),
-  );
+  JSON.parse(execFileSync(process.execPath, [resolve('tools/readPdf.mjs'), file], { maxBuffer: 1e8 }).toString());
 
 test('own papers as PDF, a code typed in marking, an answer judged by the numbers on the paper', async ({ page }) => {
   await page.goto('/sets/demo-midterm');

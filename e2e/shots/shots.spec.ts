@@ -17,7 +17,7 @@ const views: readonly {
   { name: 'bench', path: '/bench/demo-kiln-shed', ready: 'Does it close?' },
   { name: 'bench-dark', path: '/bench/demo-solar-roof?years=plan-year', ready: 'Does it close?', dark: true },
   { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
-  { name: 'timeline', path: '/bench/demo-bakery-oven?show=timeline', ready: 'Numbers count periods' },
+  { name: 'papers', path: '/sets/demo-midterm/papers?room=30', ready: 'Room to work' },
   { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which', act: searchPayment },
   { name: 'worksheets', path: '/sets/demo-week-3/worksheets?cause=reference-not-fixed', ready: 'Certain: mended' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },

@@ -1,7 +1,9 @@
 /** Every format that comes in or goes out. Adding one: its file with its record, a line here, its test. */
 
+import { setAsCalendar } from './calendar.ts';
 import { rowsCsv } from './csv.ts';
 import { exercisesJson } from './exercises.ts';
+import { gradebookCsv, gradebookWorkbook } from './gradebook.ts';
 import { marksJson, oneRosterResults } from './marks.ts';
 import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from './tableFiles.ts';
 import { returnedSheetFile } from './sheets/sheetReturned.ts';
@@ -20,6 +22,9 @@ export const formats = [
   tableAsCsv,
   tableAsWorkbook,
   taughtAsWorkbook,
+  gradebookCsv,
+  gradebookWorkbook,
   oneRosterResults,
   marksJson,
+  setAsCalendar,
 ] as const;

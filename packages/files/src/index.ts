@@ -1,9 +1,11 @@
 /** Every format in and out, one file each; used by the pages and by the server. */
 export * from './answers.ts';
+export * from './calendar.ts';
 export * from './csv.ts';
 export * from './exercises.ts';
 export * from './format.ts';
 export * from './formats.ts';
+export * from './gradebook.ts';
 export * from './marks.ts';
 export * from './roster.ts';
 export { returnedSheet } from './sheets/sheetReturned.ts';

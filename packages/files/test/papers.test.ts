@@ -49,7 +49,9 @@ function read(bytes: Uint8Array): ReadPdf {
     const file = join(folder, 'paper.pdf');
     writeFileSync(file, bytes);
     return JSON.parse(
-      execFileSync(process.execPath, [join(__dirname, 'readPdf.mjs'), file], { maxBuffer: 1e8 }).toString(),
+      execFileSync(process.execPath, [join(__dirname, '../../../tools/readPdf.mjs'), file], {
+        maxBuffer: 1e8,
+      }).toString(),
     );
   } finally {
     rmSync(folder, { recursive: true });

@@ -1,12 +1,14 @@
 /** The head of a set: its title, how it is kept, and what can be done with the whole of it. */
 import { Button, Menu } from '@mantine/core';
 import type { KeptClass, KeptSet } from '@hardy-sextant/contract';
+import { setAsCalendar } from '@hardy-sextant/files';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useDeleteSet } from '../../api/setRecords.ts';
+import { saveAs } from '../../api/saveFile.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { stateOf } from './stateOf.ts';
 import type { useSetEditing } from './useSetEditing.ts';
@@ -38,6 +40,14 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
             <Button>More</Button>
           </Menu.Target>
           <Menu.Dropdown>
+            <Menu.Item
+              disabled={kept.document.given === '' && kept.document.due === ''}
+              onClick={() =>
+                void saveAs(setAsCalendar, kept.title, setAsCalendar.writes({ ...kept.document, ...kept }))
+              }
+            >
+              Dates for a calendar
+            </Menu.Item>
             <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
           </Menu.Dropdown>
         </Menu>

@@ -1,4 +1,4 @@
-/** node readPdf.mjs FILE: what a PDF says, by a reader that is not ours: the text of each page, its bookmarks, whether it is tagged. */
+/** node tools/readPdf.mjs FILE: what a PDF says, by a reader that is not ours: the text of each page, its bookmarks, whether it is tagged. */
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
