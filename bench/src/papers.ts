@@ -1,21 +1,11 @@
 /** `npm run bench -- papers`: question sheets of 300 students with three exercises each, own numbers, as one PDF, and their key. Exits 1 where a limit is passed. */
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { resolve } from 'node:path';
 import { defaultHouseRules, drawNumbers, keyLines, must, paperCode, questionSheet } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { paperPdf } from '@hardy-sextant/files/papers';
+import { paperFonts } from '../../packages/files/test/paperFonts.ts';
 
 const STUDENTS = 300;
-const require = createRequire(resolve('packages/web/package.json'));
-const font = (path: string): Uint8Array => new Uint8Array(readFileSync(require.resolve(path)));
-const newsreader = (cut: string): Uint8Array => font(`@expo-google-fonts/newsreader/${cut}/Newsreader_${cut}.ttf`);
-const fonts = {
-  text: newsreader('400Regular'),
-  strong: newsreader('700Bold'),
-  italic: newsreader('400Regular_Italic'),
-  other: font('dejavu-fonts-ttf/ttf/DejaVuSans.ttf'),
-};
+const fonts = paperFonts();
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
 const exercises = [starterExercises[0]!, starterExercises[1]!, table];
 const set = { title: 'Week 3', className: 'BM 300', given: '', due: '' };

@@ -233,12 +233,15 @@ test('roster, set, pasted answers, marked by cause, a reading accepted, feedback
     await (await waiting).saveAs(to);
     return readFileSync(to, 'utf8');
   };
-  const results = (await saved('CSV')).split(/\r?\n/);
+  const results = (await saved('CSV with OneRoster')).split(/\r?\n/);
   expect(results[0]).toBe(
     'sourcedId,status,dateLastModified,lineItemSourcedId,studentSourcedId,scoreStatus,score,scoreDate,comment',
   );
   expect(results.find((line) => line.includes(',S-1,'))).toContain(',fully graded,18,');
   expect(results.find((line) => line.includes(',S-55,'))).toContain('See me about this one.');
+  const gradebook = (await saved('a gradebook as CSV')).split(/\r?\n/);
+  expect(gradebook[0]).toContain('Number,Name,Status,Sum,Out of,1a (');
+  expect(gradebook.find((line) => line.startsWith('S-1,'))).toMatch(/,released,18,18,/);
   const everything = JSON.parse(await saved('JSON')) as {
     format: string;
     students: { number: string; marks: number; parts: { verdict: string }[] }[];

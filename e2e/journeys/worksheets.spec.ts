@@ -112,6 +112,40 @@ const unheard = (rate: string): string =>
     .map((line, at) => (at < 5 ? line : line.split(',').slice(0, 3).join(',')))
     .map((line, at) => (at < 6 ? line : line.replace(/=E\d+/, `=B${at}*(1+$B$2/12)-$B$4`)))
     .join('\n');
+test('the class’s worksheets in one zip come to their students, are marked, and go back', async ({ page }) => {
+  const of = '/api/sets/demo-week-3/worksheets';
+  const all = (await (await page.request.get(of)).json()).filter(({ itemId }: { itemId: string }) => itemId === 'e3');
+  const files: Record<string, Uint8Array> = {};
+  for (const { id, name } of all)
+    files[`week 3/${name}`] = new Uint8Array(await (await page.request.get(`${of}/${id}/file`)).body());
+  expect(Object.keys(files)).toHaveLength(28);
+  // They are taken away first, so that each student has one again.
+  const ids = all.map(({ id }: { id: string }) => id);
+  expect((await page.request.post(`${of}/removed`, { data: { ids, removed: true } })).ok()).toBe(true);
+
+  await page.goto('/sets/demo-week-3/worksheets?item=e3');
+  await expect(page.getByText('No worksheets yet')).toBeVisible();
+  await page
+    .getByLabel('worksheet files')
+    .setInputFiles({ name: 'class.zip', mimeType: 'application/zip', buffer: Buffer.from(zipSync(files)) });
+  await expect(page.getByText('28 worksheets are in.', { exact: true })).toBeVisible();
+  const list = page.getByRole('list', { name: 'worksheets' });
+  await expect(list.getByRole('button')).toHaveCount(28);
+  await expect(list.getByText('Nobody yet')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Take over the marks of \d+$/ }).click();
+  await expect(page.getByText(/students have the answers and marks of their worksheets/)).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Give all back' }).click(),
+  ]);
+  expect(Object.keys(unzipSync(readFileSync(await download.path())))).toHaveLength(28);
+  // What was taken over stands in the table's cells, and goes again.
+  const student = async () => (await (await page.request.get('/api/sets/demo-week-3/marking')).json()).students[0];
+  expect((await student()).entries.e3['b.2:interest']).toMatch(/^\d+\.\d\d$/);
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Take over the marks/ })).toBeVisible();
+});
+
 test('a template with own numbers goes out to each, and comes back to its student', async ({ page }) => {
   await page.goto('/sets/demo-midterm/worksheets?item=e1');
   await page.getByRole('button', { name: 'Templates' }).click();

@@ -1,6 +1,6 @@
 /** Papers as PDF: their text is read back by a reader that is not ours, and says what was asked with the student's own numbers. */
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import {
@@ -20,16 +20,9 @@ import {
 } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { paperPdf } from '../src/papers/paperPdf.ts';
-import type { PaperFonts } from '../src/papers/pdfPage.ts';
+import { paperFonts } from './paperFonts.ts';
 
-const font = (path: string): Uint8Array => new Uint8Array(readFileSync(require.resolve(path)));
-const newsreader = (cut: string): Uint8Array => font(`@expo-google-fonts/newsreader/${cut}/Newsreader_${cut}.ttf`);
-const fonts: PaperFonts = {
-  text: newsreader('400Regular'),
-  strong: newsreader('700Bold'),
-  italic: newsreader('400Regular_Italic'),
-  other: font('dejavu-fonts-ttf/ttf/DejaVuSans.ttf'),
-};
+const fonts = paperFonts();
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
 const exercises = [starterExercises[0]!, starterExercises[1]!, table];
 const set = { title: 'Week 3, payments', className: 'BM 210', given: '6 October 2026', due: '' };
