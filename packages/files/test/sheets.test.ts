@@ -151,6 +151,18 @@ describe('what is no worksheet says so', () => {
   it('nor is a picture under the name of a list', async () => {
     await expect(readSheetFile(new Uint8Array([0x89, 0x50, 0, 1]), 'week8.csv')).rejects.toThrow(/is no worksheet/);
   });
+  it('a list of very many rows', async () => {
+    const many = strToU8('1\n'.repeat(20_002));
+    await expect(readSheetFile(many, 'week8.csv')).rejects.toThrow('week8.csv has more than 20000 rows');
+    const row =
+      '<table:table-row table:number-rows-repeated="30000"/><table:table-row><table:table-cell office:value-type="float" office:value="1"/></table:table-row>';
+    const content = `<office:document-content><table:table table:name="S">${row}</table:table></office:document-content>`;
+    const ods = zipSync({
+      mimetype: [strToU8('application/vnd.oasis.opendocument.spreadsheet'), { level: 0 }],
+      'content.xml': strToU8(content),
+    });
+    await expect(readSheetFile(ods, 'week8.ods')).rejects.toThrow('week8.ods has more than 20000 rows');
+  });
   it('one that unpacks to gigabytes stops early', async () => {
     const bomb = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(70_000_000) });
     await expect(readSheetFile(bomb, 'bomb.xlsx')).rejects.toThrow(/unpacks to more than 60 MB/);

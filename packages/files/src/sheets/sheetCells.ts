@@ -9,3 +9,12 @@ export interface SheetFile {
   /** What was left out, in sentences. */
   readonly notes: readonly string[];
 }
+
+/** More rows than this no table of payments has. */
+export const MOST_SHEET_ROWS = 20_000;
+
+/** @param count how many there are, where that is known */
+export function tooManyRows(name: string, count?: number): Error {
+  const rows = count === undefined ? `more than ${MOST_SHEET_ROWS}` : String(count);
+  return new Error(`${name} has ${rows} rows; at most ${MOST_SHEET_ROWS} are looked at.`);
+}

@@ -31,7 +31,7 @@ export async function readSheetFile(bytes: Uint8Array, name: string): Promise<Sh
         cause: error,
       });
     }
-    if (/\.ods$/i.test(name) || isOpenDocument(bytes)) return (await import('./sheetOds.ts')).readOds(bytes);
+    if (/\.ods$/i.test(name) || isOpenDocument(bytes)) return (await import('./sheetOds.ts')).readOds(bytes, name);
     return (await import('./sheetXlsx.ts')).readXlsx(bytes, name);
   }
   if (/\.(xlsx|xlsm|ods)$/i.test(name))
@@ -42,7 +42,7 @@ export async function readSheetFile(bytes: Uint8Array, name: string): Promise<Sh
     !startsWith(bytes, 0xfe, 0xff)
   )
     throw new Error(`${name} is no worksheet: .xlsx, .ods and .csv can be read.`);
-  return { cells: cellsOfText(decode(bytes).text), names: {}, notes: [] };
+  return { cells: cellsOfText(decode(bytes).text, name), names: {}, notes: [] };
 }
 
 /** Its first entry is its type, uncompressed. */

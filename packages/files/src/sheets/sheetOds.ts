@@ -3,16 +3,15 @@
 import { unzipSync } from 'fflate';
 import { SaxesParser } from 'saxes';
 import { addressOf, isErrorText, type CellContent } from '@hardy-sextant/core';
-import type { SheetFile } from './sheetCells.ts';
+import { MOST_SHEET_ROWS, tooManyRows, type SheetFile } from './sheetCells.ts';
 
-const MOST_ROWS = 20_000;
 const MOST_CELL_COLUMNS = 200;
 
 /** @throws with a sentence where it cannot be read */
-export function readOds(bytes: Uint8Array): SheetFile {
+export function readOds(bytes: Uint8Array, file: string): SheetFile {
   const content = unzipSync(bytes, { filter: ({ name }) => name === 'content.xml' })['content.xml'];
   if (!content) throw new Error('This document has no content that can be read; it may have a password.');
-  const reader = new OdsReader();
+  const reader = new OdsReader(file);
   const parser = new SaxesParser({});
   parser.on('opentag', ({ name, attributes }) => reader.open(name, attributes));
   parser.on('closetag', ({ name }) => reader.close(name));
@@ -47,6 +46,7 @@ function plainReference(reference: string): string {
 type Attributes = Readonly<Record<string, string>>;
 
 class OdsReader {
+  readonly #file: string;
   readonly cells: Record<string, Record<string, CellContent>> = {};
   readonly names: Record<string, string> = {};
   #own: Record<string, CellContent> = {};
@@ -55,6 +55,11 @@ class OdsReader {
   #rowRepeats = 1;
   #cell: { readonly attributes: Attributes; text: string } | undefined;
   #paragraphs = 0;
+
+  /** @param file what it is called */
+  constructor(file: string) {
+    this.#file = file;
+  }
 
   open(name: string, attributes: Attributes): void {
     const repeats = (attribute: string): number => Number(attributes[attribute] ?? 1) || 1;
@@ -98,7 +103,8 @@ class OdsReader {
     const { attributes, text } = this.#cell;
     const repeats = Number(attributes['table:number-columns-repeated'] ?? 1) || 1;
     const content = contentOf(attributes, text);
-    if (content && this.#row <= MOST_ROWS)
+    if (content && this.#row > MOST_SHEET_ROWS) throw tooManyRows(this.#file);
+    if (content)
       for (let at = 0; at < Math.min(repeats, MOST_CELL_COLUMNS - this.#column + 1); at += 1)
         this.#own[addressOf({ row: this.#row, column: this.#column + at })] = content;
     this.#column += repeats;

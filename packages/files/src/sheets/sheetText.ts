@@ -2,8 +2,8 @@
 
 import papaparse from 'papaparse';
 import { addressOf, numberInText, type CellContent, type SheetCells } from '@hardy-sextant/core';
+import { MOST_SHEET_ROWS, tooManyRows } from './sheetCells.ts';
 
-const MOST_ROWS = 20_000;
 const MOST_CELL_COLUMNS = 200;
 
 /** What a typed text is: a formula, a number, or words. */
@@ -15,8 +15,10 @@ export function contentOf(text: string): CellContent | undefined {
   return { value: number ?? text };
 }
 
-export function cellsOfText(text: string): SheetCells {
-  const { data } = papaparse.parse<string[]>(text, { skipEmptyLines: false, preview: MOST_ROWS });
+/** @throws with a sentence where there are too many rows */
+export function cellsOfText(text: string, name = 'What was pasted'): SheetCells {
+  const { data } = papaparse.parse<string[]>(text, { skipEmptyLines: false, preview: MOST_SHEET_ROWS + 1 });
+  if (data.length > MOST_SHEET_ROWS) throw tooManyRows(name);
   const cells: Record<string, CellContent> = {};
   for (const [row, line] of data.entries())
     for (const [column, typed] of line.slice(0, MOST_CELL_COLUMNS).entries()) {

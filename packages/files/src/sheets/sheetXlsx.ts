@@ -2,9 +2,8 @@
 
 import type { CellContent, SheetCells } from '@hardy-sextant/core';
 import { shownValue } from '../cellValue.ts';
-import type { SheetFile } from './sheetCells.ts';
+import { MOST_SHEET_ROWS, tooManyRows, type SheetFile } from './sheetCells.ts';
 
-const MOST_ROWS = 20_000;
 const MOST_CELL_COLUMNS = 200;
 
 /** @throws with a sentence where it cannot be read */
@@ -21,8 +20,7 @@ export async function readXlsx(bytes: Uint8Array, name: string): Promise<SheetFi
   const cells: Record<string, Record<string, CellContent>> = {};
   let links = 0;
   for (const sheet of book.worksheets) {
-    if (sheet.rowCount > MOST_ROWS)
-      throw new Error(`${name} has ${sheet.rowCount} rows; at most ${MOST_ROWS} are looked at.`);
+    if (sheet.rowCount > MOST_SHEET_ROWS) throw tooManyRows(name, sheet.rowCount);
     const own: Record<string, CellContent> = {};
     sheet.eachRow({ includeEmpty: false }, (row) => {
       row.eachCell({ includeEmpty: false }, (cell) => {
