@@ -37,6 +37,8 @@ export type KeptDecision = z.infer<typeof decision>;
 export const markedStudent = student.extend({
   entries,
   numbers: ownNumbers,
+  /** "A", where the set has versions. */
+  version: z.string().max(1).default(''),
   revision: z.number().int(),
   /** Left out where they still have to be worked out. */
   verdicts: itemVerdicts.optional(),

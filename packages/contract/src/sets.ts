@@ -33,12 +33,24 @@ export const setDocument = z.object({
     .array(setItem)
     .max(MOST_EXERCISES, `A set takes at most ${MOST_EXERCISES} exercises.`)
     .refine((items) => new Set(items.map(({ id }) => id)).size === items.length, 'Two places of a set have one name.'),
-  /** One set of numbers for all, or each student their own. */
-  numbers: z.enum(['same', 'own']),
+  /** One set of numbers for all, each student their own, or a few versions that are as hard as each other. */
+  numbers: z.enum(['same', 'own', 'versions']),
+  /** How many versions there are, where there are any. */
+  versions: z.number().int().min(2, 'At least two versions.').max(6, 'At most six versions.').default(2),
   given: day,
   due: day,
 });
 export type SetDocument = z.infer<typeof setDocument>;
+
+/** A set that nothing is said of yet. */
+export const emptySet: SetDocument = {
+  schemaVersion: 1,
+  items: [],
+  numbers: 'same',
+  versions: 2,
+  given: '',
+  due: '',
+};
 
 const title = oneLine(160, 'A title has at most 160 characters.').min(1, 'A set has a title.');
 export const newSet = z.object({ classId: recordId, title, document: setDocument });

@@ -118,6 +118,7 @@ export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGiv
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
 export { everySlip, slips, slipById } from './checking/slips.ts';
 export { drawReport, type Collision, type DrawReport, type Spread } from './checking/drawReport.ts';
+export { drawVersions, type Hardness, type Version } from './checking/drawVersions.ts';
 export { enteredNames, enteredTitles, type EnteredEntry } from './checking/enteredNames.ts';
 export { wrongCells } from './checking/tableVerdict.ts';
 export { tableSlips, wholeTableSlips } from './checking/tableSlips.ts';
@@ -146,7 +147,7 @@ export {
 export { evaluateSheet } from './working/sheet/evaluateSheet.ts';
 export { markStory, type Fact, type StoryPiece } from './working/facts.ts';
 export { seenBy, timelineOf, type Flow, type Moment } from './working/timeline.ts';
-export { solutionText } from './working/solutionText.ts';
+export { solutionText, stepsText } from './working/solutionText.ts';
 export { callableFunctions } from './annuity/sheetFunctions.ts';
 export { columnTitles, tableText, type TextOptions } from './sheet/tableText.ts';
 export { tableSheet } from './sheet/tableSheet.ts';
@@ -185,13 +186,21 @@ export {
 export { textsOfBlock, type CellTexts } from './studentSheet/tableEntries.ts';
 export { judgeSheet, type ExerciseSheetJudged } from './studentSheet/judgeSheet.ts';
 export { paperCode, readPaperCode } from './papers/paperCode.ts';
+export { plain } from './papers/paper.ts';
 export type { Paper, PaperBlock, PaperCell, PaperSheet, PaperText } from './papers/paper.ts';
 export {
+  headOf,
+  marksInWords,
   questionSheet,
   roundingSentence,
+  tableBlock,
   type AskedExercise,
   type PaperStudent,
   type SetOnPaper,
   type SheetForm,
 } from './papers/questionSheet.ts';
 export { keyLines, keySheet, markingSheet, type StudentKey } from './papers/keySheet.ts';
+export { stepBlocks } from './papers/stepBlocks.ts';
+export { solutionSheet, type SolutionForm } from './papers/solutionSheet.ts';
+export { formulaBlocks, formulaSheet } from './papers/formulaSheet.ts';
+export { tablesSheet } from './papers/tablesSheet.ts';

@@ -9,6 +9,8 @@ import { tableAsCsv, tableAsWorkbook, taughtAsWorkbook } from './tableFiles.ts';
 import { returnedSheetFile } from './sheets/sheetReturned.ts';
 import { sheetTemplateFile } from './sheets/sheetTemplate.ts';
 import { studentSheetFile } from './sheets/sheetFile.ts';
+import { paperAsDocx } from './papers/paperDocx.ts';
+import { paperAsPdf } from './papers/paperPdf.ts';
 import { rowsWorkbook } from './workbook.ts';
 
 /** Each with `reads`, `writes`, or both. */
@@ -27,4 +29,6 @@ export const formats = [
   oneRosterResults,
   marksJson,
   setAsCalendar,
+  paperAsPdf,
+  paperAsDocx,
 ] as const;

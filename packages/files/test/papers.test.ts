@@ -14,11 +14,19 @@ import {
   must,
   numberStyleById,
   paperCode,
+  formulaSheet,
   questionSheet,
   readPaperCode,
+  shippedStyles,
+  solutionSheet,
+  tablesSheet,
+  writeMoney,
   type Paper,
+  type PaperBlock,
+  type WayId,
 } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
+import { writtenOut } from '../src/papers/outline.ts';
 import { paperPdf } from '../src/papers/paperPdf.ts';
 import { paperFonts } from './paperFonts.ts';
 
@@ -33,6 +41,8 @@ interface ReadPdf {
   readonly pages: readonly string[];
   readonly outline: readonly string[];
   readonly isTagged: boolean;
+  /** What formulas say to who cannot see them. */
+  readonly formulas: readonly string[];
 }
 
 /** The text of each page; in a process of its own, as the reader is no module of this kind. */
@@ -89,6 +99,76 @@ describe('question sheets', () => {
       for (const text of pages) expect(text).toMatch(/page \d of \d/);
     }
   });
+});
+
+describe('worked solutions', () => {
+  const solution = { way: 'formula', detail: 'reasons', entering: shippedStyles[0]! } as const;
+  const pages = async (size: 'A4' | 'Letter', ways: readonly WayId[] = ['formula']): Promise<ReadPdf> => {
+    const sheets = ways.map((way) =>
+      solutionSheet(set, asked(0), defaultHouseRules, { ...solution, way }, { who: 'x', code: students[0]!.code }),
+    );
+    return read(await paperPdf({ title: 'Worked', sheets }, { size, fonts }));
+  };
+  it('have every answer of the key, and formulas as drawings that say what they are', async () => {
+    const { pages: texts, formulas } = await pages('A4');
+    const text = texts.join(' ');
+    for (const [place, exercise] of exercises.entries())
+      for (const keyed of answerKey(exercise, students[0]!.numbers[place]!, defaultHouseRules))
+        if (keyed.ok && !keyed.value.table) expect(text).toContain(keyed.value.written.replaceAll('\u00a0', ' '));
+    expect(formulas).toContainEqual('P = A/((1 − (1 + i)^(−n))/i)');
+    expect(formulas.length).toBeGreaterThan(5);
+    expect(text).not.toContain('dfrac');
+  });
+  it('are written in every way, and fall back to the first where a part does not have it', async () => {
+    const all: readonly WayId[] = ['recurrence', 'five-values', 'sheet-function', 'worksheet', 'table', 'search'];
+    const { outline, pages: texts } = await pages('Letter', all);
+    expect(outline).toHaveLength(all.length);
+    expect(texts.join(' ')).toContain('Enter');
+  });
+});
+
+it('formula sheets have the formulas, letters and functions of the set; tables stand empty', async () => {
+  const sheets = [
+    formulaSheet(set, exercises, defaultHouseRules),
+    tablesSheet(set, asked(0), defaultHouseRules, 'empty', students[0]!),
+  ];
+  const { pages, formulas } = read(await paperPdf({ title: 'Sheets', sheets }, { size: 'A4', fonts }));
+  expect(formulas.length).toBeGreaterThan(0);
+  expect(pages[0]).toContain('PMT(rate; nper; pv; [fv]; [type])');
+  expect(pages[0]).toContain('the rate for one payment'.replace('the', 'The'));
+  const filled = keyTableOf(2);
+  expect(pages.slice(1).join(' ')).not.toContain(filled);
+});
+
+/** A number that stands in the filled-in table of an exercise. */
+function keyTableOf(place: number): string {
+  const keyed = answerKey(exercises[place]!, students[0]!.numbers[place]!, defaultHouseRules);
+  const found = keyed.flatMap((each) => (each.ok && each.value.table ? [each.value.table] : []))[0]!;
+  return writeMoney(found.rows[0]!.at(-1)!.value, style);
+}
+
+it('a formula longer than the line is broken at its equals; one that is none stands as it was typed', async () => {
+  const long = `P = ${Array.from({ length: 12 }, (_, at) => `\\dfrac{14{,}850\\times ${at}}{1-\\left(1+i\\right)^{-48}}`).join(' = ')}`;
+  const blocks: PaperBlock[] = [
+    { kind: 'formula', tex: long },
+    { kind: 'formula', tex: '\\frac{a' },
+    { kind: 'text', pieces: [{ text: 'With ' }, { text: 'x', tex: 'R = 1 + \\frac{j}{12}' }, { text: ' it grows.' }] },
+    { kind: 'list', ordered: true, items: [[{ text: 'i', tex: 'i_2 = \\sqrt[12]{1+e} - 1' }]] },
+  ];
+  const { pages, formulas } = read(await paperPdf({ title: 'Odd', sheets: [{ blocks }] }, { size: 'Letter', fonts }));
+  expect(pages.join(' ')).toContain('\\frac{a');
+  expect(pages.join(' ')).toMatch(/With\s+it grows/);
+  expect(formulas).toEqual([
+    expect.stringMatching(/^P = /),
+    '\\frac{a',
+    'R = 1 + j/12',
+    'i_2 = root 12 of (1 + e) − 1',
+  ]);
+});
+
+it('outlines write every curve out', () => {
+  expect(writtenOut('M0 0Q10 20 20 0T40 0T60 0H5V7Z')).toBe('M0 0Q10 20 20 0Q30 -20 40 0Q50 20 60 0H5V7Z');
+  expect(writtenOut('M1-2L3 4 5 6T7 8')).toBe('M1 -2L3 4L5 6Q5 6 7 8');
 });
 
 describe('keys', () => {

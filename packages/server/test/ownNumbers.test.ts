@@ -25,18 +25,27 @@ it('are the same whichever way they are drawn, in jobs of a few students each', 
   expect(told.at(-1)).toEqual([95, 95]);
   const alone = new OwnNumbers(defaultHouseRules);
   for (const student of ['K-0', 'K-47', 'K-94']) {
-    const numbers = ahead.of(exercise, 's', 'q1', student);
-    expect(numbers).toEqual(alone.of(exercise, 's', 'q1', student));
+    const numbers = ahead.of(exercise, 's', 'q1', { student });
+    expect(numbers).toEqual(alone.of(exercise, 's', 'q1', { student }));
     expect(numbers).toEqual(runDrawJob({ exercise, rules: defaultHouseRules, seeds: [`s q1 ${student}`] })[0]);
   }
   expect(
-    new Set(students.map((student) => JSON.stringify(ahead.of(exercise, 's', 'q1', student)))).size,
+    new Set(students.map((student) => JSON.stringify(ahead.of(exercise, 's', 'q1', { student })))).size,
   ).toBeGreaterThan(50);
 });
 
 it('are drawn anew for an exercise that was changed meanwhile', async () => {
   const ahead = new OwnNumbers(defaultHouseRules);
   await ahead.ahead((job) => Promise.resolve(job.seeds.map(() => ({ amount: 1 }))), wanted);
-  expect(ahead.of(exercise, 's', 'q1', 'K-1')).toEqual({ amount: 1 });
-  expect(ahead.of({ ...exercise, title: 'Changed' }, 's', 'q1', 'K-1')).not.toEqual({ amount: 1 });
+  expect(ahead.of(exercise, 's', 'q1', { student: 'K-1' })).toEqual({ amount: 1 });
+  expect(ahead.of({ ...exercise, title: 'Changed' }, 's', 'q1', { student: 'K-1' })).not.toEqual({ amount: 1 });
+});
+
+it('of versions are drawn once, differ, and are the same whichever way they are drawn', async () => {
+  const ahead = new OwnNumbers(defaultHouseRules);
+  await ahead.ahead(drawInPlace, [{ exercise, setId: 's', itemId: 'q1', students: [], versions: 3 }]);
+  const alone = new OwnNumbers(defaultHouseRules);
+  const drawn = ['A', 'B', 'C'].map((version) => ahead.of(exercise, 's', 'q1', { version, of: 3 }));
+  expect(new Set(drawn.map((numbers) => JSON.stringify(numbers))).size).toBe(3);
+  expect(['A', 'B', 'C'].map((version) => alone.of(exercise, 's', 'q1', { version, of: 3 }))).toEqual(drawn);
 });

@@ -144,3 +144,22 @@ describe('what was assigned stays when the exercise changes', () => {
     expect(JSON.stringify(body.assignedExercises[0].exercise.story)).toContain('Another story.');
   });
 });
+
+it('with versions, neighbours have different ones, each version one set of numbers, and who joins the one given least', async () => {
+  const set = await make({ numbers: 'versions', versions: 3 });
+  await book.api().post(`/api/sets/${set.id}/assigned`).send({ revision: 1 }).expect(200);
+  const readStudents = async (): Promise<{ number: string; version: string; numbers: object }[]> =>
+    (await book.api().get(`/api/sets/${set.id}/marking`).expect(200)).body.students;
+  const students = await readStudents();
+  expect(students.map(({ version }) => version).slice(0, 4)).toEqual(['A', 'B', 'C', 'A']);
+  const numbers = new Map(students.map((each) => [`${each.version} ${JSON.stringify(each.numbers)}`, each]));
+  expect(numbers.size).toBe(3);
+  expect(new Set(students.map((each) => JSON.stringify(each.numbers))).size).toBe(3);
+  const { revision } = (await book.api().get('/api/classes/demo-bm210')).body;
+  const add = [{ name: 'Zora Late', number: 'K-9999' }];
+  await book.api().put('/api/classes/demo-bm210/roster').send({ revision, add }).expect(200);
+  const late = (await readStudents()).find(({ number }) => number === 'K-9999')!;
+  // 28 students: A has ten, B and C nine.
+  expect(late.version).toBe('B');
+  expect(late.numbers).toEqual(students[1]!.numbers);
+});

@@ -53,10 +53,21 @@ it('has words for every slip', () => {
   for (const { id } of slips) expect([id, usualWords(id).length > 20]).toEqual([id, true]);
 });
 
+it('gives advice once, and says each cause where it is', () => {
+  const twice = markingOf([{ ...right, a: '1,642.38', b: '1,642.38', c: '1,642.38' }]);
+  const read = feedbackFor(twice, twice.students[0]!, defaultHouseRules, [], shippedStyles[0]!, true);
+  const all = read.exercises.flatMap(({ parts: each }) => each);
+  const advice = all.flatMap(({ says }) => says).filter((each) => each === usualWords('rate-left-annual'));
+  expect(advice).toHaveLength(1);
+  for (const { kind, says } of all) if (kind === 'slip') expect(says.length).toBeGreaterThan(0);
+});
+
 it('is plain text for a message', () => {
   const text = feedbackText('Week 6', feedback(1));
   expect(text).toMatch(/^Week 6: Student 1, 9 of 10 marks\n/);
   expect(text).toContain('a) Find the monthly payment.');
   expect(text).toContain('Your answer: 1,642.38. Not right, and we can say where it comes from. 1 of 2 marks.');
+  expect(text).toContain('The working, with your numbers:');
+  expect(text).toContain(feedback(1).exercises[0]!.story);
   expect(text).not.toContain('undefined');
 });

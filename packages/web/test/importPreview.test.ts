@@ -15,6 +15,7 @@ const student = (
   withdrawn,
   entries,
   numbers: {},
+  version: '',
   revision: 1,
   decisions: [],
 });

@@ -102,13 +102,9 @@ class Tally {
   }
 
   /** Causes that cannot be told apart with these numbers. */
-  #collide({ part, exact, expected, question, table }: KeyedPart, example: Numbers): void {
-    if (!question || table) return;
-    const style = numberStyleById(this.#rules.numberStyle);
-    for (const [first, second] of collidingPairs(
-      askedOf(question, exact, expected, part.format, style, []),
-      questionNumbers(part, question, this.#rules),
-    )) {
+  #collide(keyed: KeyedPart, example: Numbers): void {
+    const { part } = keyed;
+    for (const [first, second] of collisionsOf(keyed, this.#rules)) {
       const name = `${part.id} ${first.id} ${second.id}`;
       const before = this.#collisions.get(name);
       if (before) before.draws += 1;
@@ -140,6 +136,19 @@ class Tally {
 interface Named {
   readonly id: string;
   readonly title: string;
+}
+
+/** Pairs of causes of a part that give one number. */
+export function collisionsOf(
+  { part, exact, expected, question, table }: KeyedPart,
+  rules: HouseRules,
+): [Named, Named][] {
+  if (!question || table) return [];
+  const style = numberStyleById(rules.numberStyle);
+  return collidingPairs(
+    askedOf(question, exact, expected, part.format, style, []),
+    questionNumbers(part, question, rules),
+  );
 }
 
 /** Pairs of different slips that give the same number to the places asked for, and slips that give the key. */

@@ -45,7 +45,7 @@ function keyBlocks(exercise: Exercise, numbers: Numbers, rules: HouseRules, plac
   });
   const style = numberStyleById(rules.numberStyle);
   const tables = key.flatMap((keyed) =>
-    keyed.ok && keyed.value.table ? [tableBlock(keyed.value.table, style, true)] : [],
+    keyed.ok && keyed.value.table ? [tableBlock(keyed.value.table, style, 'filled')] : [],
   );
   return [
     {

@@ -6,6 +6,8 @@ export interface PaperText {
   readonly italic?: true;
   /** A formula in TeX; `text` is what it says. */
   readonly tex?: string;
+  /** As it is typed into a tool. */
+  readonly code?: true;
 }
 
 export interface PaperCell {
@@ -17,10 +19,12 @@ export interface PaperCell {
 }
 
 export type PaperBlock =
-  | { readonly kind: 'heading'; readonly level: 1 | 2; readonly text: string; readonly beside?: string }
+  | { readonly kind: 'heading'; readonly level: 1 | 2 | 3; readonly text: string; readonly beside?: string }
   | { readonly kind: 'text'; readonly pieces: readonly PaperText[]; readonly beside?: string; readonly soft?: true }
   | { readonly kind: 'list'; readonly ordered: boolean; readonly items: readonly (readonly PaperText[])[] }
   | { readonly kind: 'table'; readonly head: readonly PaperCell[]; readonly rows: readonly (readonly PaperCell[])[] }
+  /** A formula on a line of its own, in TeX. */
+  | { readonly kind: 'formula'; readonly tex: string }
   /** Labels with what is known, or a line to write on. */
   | { readonly kind: 'fields'; readonly fields: readonly { readonly label: string; readonly value: string }[] }
   /** Boxes for answers, side by side. */

@@ -172,10 +172,16 @@ function partBlocks(
   ];
 }
 
-/** A table to fill in: given cells written, blank ones empty, or filled with the key's. */
-export function tableBlock({ columns, rows, totals }: KeyTable, style: NumberStyle, filled = false): PaperBlock {
+/** A table as it is asked, given cells written and blank ones empty; filled in with the key's; or empty in every cell. */
+export function tableBlock(
+  { columns, rows, totals }: KeyTable,
+  style: NumberStyle,
+  show: 'asked' | 'filled' | 'empty' = 'asked',
+): PaperBlock {
   const cellOf = ({ blank, text, value }: KeyTable['rows'][number][number]): PaperCell =>
-    blank && !filled ? { text: '', blank: true } : { text: text ?? writeMoney(value, style) };
+    show === 'empty' || (blank && show === 'asked')
+      ? { text: '', blank: true }
+      : { text: text ?? writeMoney(value, style) };
   const total = columns.map(({ column }): PaperCell => {
     const cell = totals.find((each) => each.column === column);
     return cell ? cellOf(cell) : { text: '' };

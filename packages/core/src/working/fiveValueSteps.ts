@@ -70,7 +70,7 @@ export function problemSteps(work: Work, problem: FiveValueProblem, stored?: num
     steps: [
       {
         kind: 'says',
-        text: clears + settings.map(({ row }) => `Set ${row.name}: ${row.enter}.`).join(' '),
+        text: clears + settings.map(({ row }) => `Set “${row.name}” to ${row.enter}.`).join(' '),
         because: 'Settings stay as they were left: look at them first.',
       },
       {

@@ -16,7 +16,12 @@ export type Step = StepReason &
   (
     | { readonly kind: 'says'; readonly text: string }
     /** A formula in TeX. */
-    | { readonly kind: 'formula'; readonly tex: string }
+    | {
+        readonly kind: 'formula';
+        readonly tex: string;
+        /** In letters alone, before any number stands in it. */
+        readonly general?: true;
+      }
     /** The one line to type, with every bracket it needs. */
     | { readonly kind: 'line'; readonly line: string }
     | { readonly kind: 'entries'; readonly rows: readonly EntryRow[] }

@@ -21,6 +21,9 @@ export function solutionText(solution: WorkedSolution, ways: readonly Way[], det
     .trim()}\n`;
 }
 
+/** Steps alone, a line or more each. */
+export const stepsText = (steps: readonly Step[]): string[] => steps.flatMap(stepLines);
+
 function stepLines(step: Step): string[] {
   const because = step.because ? [`  ${step.because}`] : [];
   switch (step.kind) {

@@ -171,7 +171,7 @@ export function formulaSteps(
       ? 'What as many payments of 1 are worth at the start.'
       : 'What as many payments of 1 have grown to.',
   }));
-  steps.push({ kind: 'formula', tex: `${called} = ${symbols}` });
+  steps.push({ kind: 'formula', tex: `${called} = ${symbols}`, ...(/\d[\d.]/.test(symbols) ? {} : { general: true }) });
   if (numbers !== symbols)
     steps.push({ kind: 'formula', tex: `${called} = ${numbers}`, because: 'Each letter gives way to its number.' });
   if (grouped && term.op === '/') steps.push(...groupSteps(work, term.left, term.right));

@@ -2,6 +2,7 @@
 
 import type { Paper, PaperSheet } from '@hardy-sextant/core';
 import type { FileKind } from '../format.ts';
+import { formulaSetter } from './formula.ts';
 import { drawBlock, unspoken } from './pdfBlocks.ts';
 import { MARGIN, PdfPage, SOFT, type FontName, type PaperFonts } from './pdfPage.ts';
 
@@ -17,9 +18,12 @@ export interface PdfForm {
 
 const PDF = 'application/pdf';
 
+const hasFormula = (sheets: readonly PaperSheet[]): boolean => JSON.stringify(sheets).includes('"tex":');
+
 /** @returns the bytes of the file */
 export async function paperPdf({ title, sheets }: Paper, { size, fonts, onSheet }: PdfForm): Promise<Uint8Array> {
   const [{ default: PDFDocument }, { create }] = await Promise.all([import('pdfkit'), import('fontkit')]);
+  const formula = hasFormula(sheets) ? await formulaSetter() : () => undefined;
   const doc = new PDFDocument({
     size: size === 'A4' ? 'A4' : 'LETTER',
     margin: MARGIN,
@@ -39,7 +43,7 @@ export async function paperPdf({ title, sheets }: Paper, { size, fonts, onSheet 
     doc.on('error', failed);
   });
   for (const [name, bytes] of Object.entries(fonts)) doc.registerFont(name, bytes as Buffer);
-  const page = new PdfPage(doc, lettersOf(create(fonts.text as Buffer)));
+  const page = new PdfPage(doc, lettersOf(create(fonts.text as Buffer)), formula);
   for (const [at, sheet] of sheets.entries()) {
     if (at > 0) doc.addPage();
     drawSheet(page, title, sheet);

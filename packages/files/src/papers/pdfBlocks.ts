@@ -2,15 +2,17 @@
 
 import type { PaperBlock, PaperText } from '@hardy-sextant/core';
 import { drawTable, tableHeight } from './pdfTable.ts';
-import { INK, LINE, MARGIN, SOFT, type PdfPage } from './pdfPage.ts';
+import { drawFormula, drawMixed, formulaHeight, mixedHeight } from './pdfFormula.ts';
+import { INK, LINE, MARGIN, SOFT, TEXT_SIZE, type PdfPage } from './pdfPage.ts';
 
 type Element = PDFKit.PDFStructureElement;
 type Block<K extends PaperBlock['kind']> = Extract<PaperBlock, { kind: K }>;
 
-const HEAD_SIZES = { 1: 20, 2: 14 } as const;
+const HEAD_SIZES = { 1: 20, 2: 14, 3: 12 } as const;
 const BESIDE_WIDTH = 60;
 const SOFT_SIZE = 9.5;
 const BOX = 26;
+const ITEM_INDENT = 18;
 const MILLIMETRE = 72 / 25.4;
 /** Between blocks. */
 const GAP = 6;
@@ -26,10 +28,13 @@ export function heightOf(page: PdfPage, block: PaperBlock): number {
       );
     case 'text': {
       const width = block.beside === undefined ? page.width : page.width - BESIDE_WIDTH;
+      if (hasFormula(block.pieces)) return mixedHeight(page, block.pieces, width, TEXT_SIZE) + GAP;
       return page.heightOf(block.pieces, { width, ...(block.soft ? { size: SOFT_SIZE } : {}) }) + GAP;
     }
+    case 'formula':
+      return formulaHeight(page, block.tex) + GAP;
     case 'list':
-      return block.items.reduce((sum, item) => sum + page.heightOf(item, { width: page.width - 18 }) + 2, GAP);
+      return block.items.reduce((sum, item) => sum + itemHeight(page, item) + 2, GAP);
     case 'table':
       return tableHeight(page, block) + GAP * 2;
     case 'fields':
@@ -46,6 +51,13 @@ export function heightOf(page: PdfPage, block: PaperBlock): number {
   }
 }
 
+const hasFormula = (pieces: readonly PaperText[]): boolean => pieces.some(({ tex }) => tex !== undefined);
+
+const itemHeight = (page: PdfPage, item: readonly PaperText[]): number =>
+  hasFormula(item)
+    ? mixedHeight(page, item, page.width - ITEM_INDENT, TEXT_SIZE)
+    : page.heightOf(item, { width: page.width - ITEM_INDENT });
+
 /** Draws a block from the pen on; what does not fit begins a page. */
 export function drawBlock(page: PdfPage, block: PaperBlock, section: Element): void {
   if (block.kind === 'together') {
@@ -59,6 +71,10 @@ export function drawBlock(page: PdfPage, block: PaperBlock, section: Element): v
       return drawHeading(page, block, section);
     case 'text':
       return drawText(page, block, section);
+    case 'formula':
+      drawFormula(page, block.tex, section);
+      page.doc.y += GAP;
+      return;
     case 'list':
       return drawList(page, block, section);
     case 'table':
@@ -98,18 +114,21 @@ function drawHeading(page: PdfPage, { level, text }: Block<'heading'>, section: 
 function drawText(page: PdfPage, { pieces, beside, soft }: Block<'text'>, section: Element): void {
   const { doc } = page;
   const top = doc.y;
-  tagged(page, 'P', section, () => {
-    page.write(pieces, {
-      ...(beside === undefined ? {} : { width: page.width - BESIDE_WIDTH }),
-      ...(soft ? { size: SOFT_SIZE, colour: SOFT } : {}),
-    });
-    if (beside === undefined) return;
+  const width = beside === undefined ? page.width : page.width - BESIDE_WIDTH;
+  const paragraph = doc.struct('P');
+  section.add(paragraph);
+  if (hasFormula(pieces)) drawMixed(page, pieces, { x: MARGIN, width, size: TEXT_SIZE }, paragraph);
+  else paragraph.add(() => page.write(pieces, { width, ...(soft ? { size: SOFT_SIZE, colour: SOFT } : {}) }));
+  if (beside !== undefined) {
     const bottom = doc.y;
-    doc.font('text').fontSize(SOFT_SIZE).fillColor(SOFT);
-    doc.text(beside, MARGIN + page.width - BESIDE_WIDTH, top + 1, { width: BESIDE_WIDTH, align: 'right' });
+    paragraph.add(() => {
+      doc.font('text').fontSize(SOFT_SIZE).fillColor(SOFT);
+      doc.text(beside, MARGIN + page.width - BESIDE_WIDTH, top + 1, { width: BESIDE_WIDTH, align: 'right' });
+    });
     doc.x = MARGIN;
     doc.y = bottom;
-  });
+  }
+  paragraph.end();
   doc.y += GAP;
 }
 
@@ -117,12 +136,16 @@ function drawList(page: PdfPage, { items, ordered }: Block<'list'>, section: Ele
   const list = page.doc.struct('L');
   section.add(list);
   for (const [at, item] of items.entries()) {
-    tagged(page, 'LI', list, () => {
-      const top = page.doc.y;
-      page.write([{ text: ordered ? `${at + 1}.` : '•' }], { width: 18 });
-      page.doc.y = top;
-      page.write(item, { x: MARGIN + 18, width: page.width - 18 });
-    });
+    const entry = page.doc.struct('LI');
+    list.add(entry);
+    const top = page.doc.y;
+    const x = MARGIN + ITEM_INDENT;
+    const width = page.width - ITEM_INDENT;
+    entry.add(() => page.write([{ text: ordered ? `${at + 1}.` : '•' }], { width: ITEM_INDENT }));
+    page.doc.y = top;
+    if (hasFormula(item)) drawMixed(page, item, { x, width, size: TEXT_SIZE }, entry);
+    else entry.add(() => page.write(item, { x, width }));
+    entry.end();
     page.doc.y += 2;
   }
   list.end();

@@ -2,6 +2,7 @@
 
 import type { PaperText } from '@hardy-sextant/core';
 import type PDFDocument from 'pdfkit';
+import type { FormulaSetter } from './formula.ts';
 
 export type Pdf = InstanceType<typeof PDFDocument>;
 
@@ -35,11 +36,14 @@ const LONGEST_WORD = 60;
 export class PdfPage {
   readonly doc: Pdf;
   readonly #has: (letter: string) => boolean;
+  /** A formula that is set; nothing where its TeX cannot be read. */
+  readonly formula: FormulaSetter;
 
   /** @param has whether the text font has a letter */
-  constructor(doc: Pdf, has: (letter: string) => boolean) {
+  constructor(doc: Pdf, has: (letter: string) => boolean, formula: FormulaSetter) {
     this.doc = doc;
     this.#has = has;
+    this.formula = formula;
   }
 
   get width(): number {
@@ -65,11 +69,11 @@ export class PdfPage {
   }
 
   /** Parts a text where its font has no letter for it. */
-  runs({ text, strong, italic, tex }: PaperText): Run[] {
+  runs({ text, strong, italic, tex, code }: PaperText): Run[] {
     const usual: FontName = strong ? 'strong' : italic || tex !== undefined ? 'italic' : 'text';
     const runs: { text: string; font: FontName }[] = [];
     for (const letter of broken(text)) {
-      const font = this.#has(letter) ? usual : 'other';
+      const font = !code && this.#has(letter) ? usual : 'other';
       const last = runs.at(-1);
       if (last?.font === font) last.text += letter;
       else runs.push({ text: letter, font });
@@ -96,7 +100,7 @@ export class PdfPage {
   /** How high pieces are as a paragraph. */
   heightOf(pieces: readonly PaperText[], { width = this.width, size = TEXT_SIZE }: Writing = {}): number {
     const text = pieces.map((piece) => broken(piece.text)).join('');
-    const isOther = [...text].some((letter) => !this.#has(letter));
+    const isOther = pieces.some(({ code }) => code) || [...text].some((letter) => !this.#has(letter));
     this.doc.font(isOther ? 'other' : pieces.some(({ strong }) => strong) ? 'strong' : 'text').fontSize(size);
     return this.doc.heightOfString(text === '' ? ' ' : text, { width, lineGap: 2 });
   }

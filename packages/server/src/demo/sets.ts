@@ -81,6 +81,7 @@ function setOf(
     schemaVersion: 1,
     items: exercises.map(({ itemId, exerciseId }) => ({ id: itemId, exerciseId })),
     numbers,
+    versions: 2,
     ...dates,
   };
   return { id, classId, title, document, exercises, released, submissions };

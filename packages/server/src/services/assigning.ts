@@ -26,7 +26,7 @@ import {
   updateSet,
   type SetRow,
 } from '../store/sets.ts';
-import { OwnNumbers, type WantedDraws } from './ownNumbers.ts';
+import { OwnNumbers, versionNames, type WantedDraws } from './ownNumbers.ts';
 import { Invalid, NotFound } from './refusal.ts';
 import { rulesOf } from './rules.ts';
 import { readSet, seen } from './sets.ts';
@@ -43,10 +43,14 @@ export function assigningProgress(id: string): { readonly done: number; readonly
 async function drawnAhead(queries: Queries, draw: Drawer, id: string, items?: readonly SetItem[]): Promise<OwnNumbers> {
   const set = await readSet(queries, id);
   const ahead = new OwnNumbers(await rulesOf(queries, set.classId));
-  if (set.document.numbers !== 'own') return ahead;
-  const students = (await listStudents(queries, set.classId))
-    .filter(({ withdrawnAt }) => withdrawnAt === null)
-    .map(({ number }) => number);
+  const { numbers, versions } = set.document;
+  if (numbers === 'same') return ahead;
+  const students =
+    numbers === 'versions'
+      ? []
+      : (await listStudents(queries, set.classId))
+          .filter(({ withdrawnAt }) => withdrawnAt === null)
+          .map(({ number }) => number);
   const wanted: WantedDraws[] = [];
   for (const { id: itemId, exerciseId } of items ?? set.document.items) {
     const row = await findDocument(queries, exercises, exerciseId);
@@ -56,6 +60,7 @@ async function drawnAhead(queries: Queries, draw: Drawer, id: string, items?: re
         setId: id,
         itemId,
         students,
+        versions: numbers === 'versions' ? versions : undefined,
       });
   }
   try {
@@ -77,13 +82,15 @@ export async function drawnForStudents(
   if (students.length === 0) return ahead;
   const wanted: WantedDraws[] = [];
   for (const set of await assignedSets(queries, classId)) {
-    if (stored(setDocument, set.document, 'set').numbers !== 'own') continue;
+    const { numbers, versions } = stored(setDocument, set.document, 'set');
+    if (numbers === 'same') continue;
     for (const { itemId, document } of await listAssignedExercises(queries, set.id))
       wanted.push({
         exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
         setId: set.id,
         itemId,
-        students,
+        students: numbers === 'own' ? students : [],
+        versions: numbers === 'versions' ? versions : undefined,
       });
   }
   await ahead.ahead(draw, wanted);
@@ -179,13 +186,13 @@ function inOrder(items: SetDocument['items'], itemIds: readonly string[]): SetDo
 async function giveAssignedExercises(
   queries: Writes,
   set: SetRow,
-  { items, numbers }: SetDocument,
+  document: SetDocument,
   ahead: OwnNumbers,
 ): Promise<void> {
   const rules = await rulesOf(queries, set.classId);
   const assignedExercises = await listAssignedExercises(queries, set.id);
   const added: { itemId: string; exercise: Exercise }[] = [];
-  for (const [at, { id, exerciseId }] of items.entries()) {
+  for (const [at, { id, exerciseId }] of document.items.entries()) {
     if (assignedExercises.some(({ itemId }) => itemId === id)) continue;
     const row = await findDocument(queries, exercises, exerciseId);
     const exercise = row && stored(exerciseDocument, row.document, 'exercise').exercise;
@@ -208,23 +215,72 @@ async function giveAssignedExercises(
     added.push({ itemId: id, exercise });
   }
   const students = (await listStudents(queries, set.classId)).filter(({ withdrawnAt }) => withdrawnAt === null);
-  const submissions = await listSubmissions(queries, set.id);
-  const numbersOf = (number: string): Record<string, Numbers> =>
+  await numbersForAll(queries, set.id, document, added, students, ahead, (before, now) => ({ ...before, ...now }));
+}
+
+type Added = readonly { readonly itemId: string; readonly exercise: Exercise }[];
+
+/**
+ * Numbers of some exercises for some students; who has no submission yet gets one.
+ *
+ * @param merge the numbers a student had, and those drawn now
+ */
+async function numbersForAll(
+  queries: Writes,
+  setId: string,
+  { numbers, versions }: SetDocument,
+  added: Added,
+  students: readonly { readonly id: string; readonly number: string }[],
+  draws: OwnNumbers,
+  merge: (before: Record<string, Numbers>, now: Record<string, Numbers>) => Record<string, Numbers>,
+): Promise<void> {
+  const submissions = await listSubmissions(queries, setId);
+  const there = new Map(submissions.map((row) => [row.studentId, row]));
+  const names = versionNames.slice(0, numbers === 'versions' ? versions : 0);
+  const seats = new Seats(
+    names,
+    submissions.map(({ version }) => version),
+  );
+  const numbersOf = (number: string, version: string): Record<string, Numbers> =>
     numbers === 'same'
       ? {}
-      : Object.fromEntries(added.map(({ itemId, exercise }) => [itemId, ahead.of(exercise, set.id, itemId, number)]));
-  const there = new Map(submissions.map((row) => [row.studentId, row]));
-  await insertSubmissions(
-    queries,
-    set.id,
-    students.filter(({ id }) => !there.has(id)).map(({ id, number }) => ({ id, numbers: numbersOf(number) })),
-  );
-  if (numbers === 'own' && added.length > 0)
-    for (const { id, number } of students) {
-      const row = there.get(id);
-      if (row)
-        await writeNumbers(queries, row.id, { ...stored(ownNumbers, row.numbers, 'submission'), ...numbersOf(number) });
-    }
+      : Object.fromEntries(
+          added.map(({ itemId, exercise }) => [
+            itemId,
+            draws.of(exercise, setId, itemId, version === '' ? { student: number } : { version, of: versions }),
+          ]),
+        );
+  const fresh = students
+    .filter(({ id }) => !there.has(id))
+    .map(({ id, number }) => {
+      const version = seats.next();
+      return { id, version, numbers: numbersOf(number, version) };
+    });
+  await insertSubmissions(queries, setId, fresh);
+  if (numbers === 'same' || added.length === 0) return;
+  for (const { id, number } of students) {
+    const row = there.get(id);
+    if (!row) continue;
+    const before = stored(ownNumbers, row.numbers, 'submission');
+    await writeNumbers(queries, row.id, merge(before, numbersOf(number, row.version)));
+  }
+}
+
+/** Gives versions in turn, so that neighbours in the list have different ones and each is given as often. */
+class Seats {
+  readonly #counts: Map<string, number>;
+
+  constructor(names: readonly string[], taken: readonly string[]) {
+    this.#counts = new Map(names.map((name) => [name, taken.filter((each) => each === name).length]));
+  }
+
+  /** The version that is given least; empty where there are none. */
+  next(): string {
+    const [fewest] = [...this.#counts].sort(([, one], [, other]) => one - other);
+    if (!fewest) return '';
+    this.#counts.set(fewest[0], fewest[1] + 1);
+    return fewest[0];
+  }
 }
 
 /** Who joins a class gets numbers in every set that it has been given. */
@@ -237,28 +293,12 @@ export async function numbersForNewStudents(
   if (students.length === 0) return;
   const draws = ahead ?? new OwnNumbers(await rulesOf(queries, classId));
   for (const set of await assignedSets(queries, classId)) {
-    const own = stored(setDocument, set.document, 'set').numbers === 'own';
-    const assignedExercises = own
-      ? (await listAssignedExercises(queries, set.id)).map(({ itemId, document }) => ({
-          itemId,
-          exercise: stored(exerciseDocument, document, 'exercise of a set').exercise,
-        }))
-      : [];
-    const numbersOf = (number: string): Record<string, Numbers> =>
-      Object.fromEntries(
-        assignedExercises.map(({ itemId, exercise }) => [itemId, draws.of(exercise, set.id, itemId, number)]),
-      );
-    const there = new Map((await listSubmissions(queries, set.id)).map((row) => [row.studentId, row]));
-    await insertSubmissions(
-      queries,
-      set.id,
-      students.filter(({ id }) => !there.has(id)).map(({ id, number }) => ({ id, numbers: numbersOf(number) })),
-    );
+    const document = stored(setDocument, set.document, 'set');
+    const assigned = (await listAssignedExercises(queries, set.id)).map(({ itemId, document: kept }) => ({
+      itemId,
+      exercise: stored(exerciseDocument, kept, 'exercise of a set').exercise,
+    }));
     // Who comes back keeps the numbers they had, and gets those of what came in meanwhile.
-    for (const { id, number } of students) {
-      const row = there.get(id);
-      if (row && own)
-        await writeNumbers(queries, row.id, { ...numbersOf(number), ...stored(ownNumbers, row.numbers, 'submission') });
-    }
+    await numbersForAll(queries, set.id, document, assigned, students, draws, (before, now) => ({ ...now, ...before }));
   }
 }

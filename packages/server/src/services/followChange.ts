@@ -52,8 +52,18 @@ export async function followChange(
         const numbers = stored(ownNumbers, submission.numbers, 'submission');
         const student = students.get(submission.studentId);
         const own =
-          how === 'reissue' && set.document.numbers === 'own' && student
-            ? { ...numbers, [itemId]: ahead.of(exercise, id, itemId, student.number) }
+          how === 'reissue' && set.document.numbers !== 'same' && student
+            ? {
+                ...numbers,
+                [itemId]: ahead.of(
+                  exercise,
+                  id,
+                  itemId,
+                  submission.version === ''
+                    ? { student: student.number }
+                    : { version: submission.version, of: set.document.versions },
+                ),
+              }
             : numbers;
         await writeNumbers(transaction, submission.id, own);
       }

@@ -90,6 +90,7 @@ export function toStudent(
     withdrawn: withdrawnAt !== null,
     entries: entries.data ?? {},
     numbers: numbers.data ?? {},
+    version: row?.version ?? '',
     revision: row?.revision ?? 0,
     ...(verdicts?.success ? { verdicts: verdicts.data as Record<string, Verdict[]> } : {}),
     ...(entries.success && numbers.success ? {} : { unreadable: true as const }),

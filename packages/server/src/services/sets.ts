@@ -143,7 +143,9 @@ export async function changeSet(
 ): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const before = await seen(writes, id, revision);
-    if (before.assignedAt && before.document.numbers !== document.numbers)
+    const whose = ({ numbers, versions }: SetDocument): string =>
+      `${numbers} ${numbers === 'versions' ? versions : ''}`;
+    if (before.assignedAt && whose(before.document) !== whose(document))
       throw new Invalid(
         'This set has been assigned with its numbers; whether each has their own cannot be changed any more.',
         [{ path: 'document.numbers', message: 'The numbers have been assigned.' }],

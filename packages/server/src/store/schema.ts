@@ -204,6 +204,8 @@ export const submissions = sqliteTable(
     studentId: studentId(),
     /** A student's own numbers, by place in the set. */
     numbers: text('numbers', { mode: 'json' }).notNull(),
+    /** Which version of the set the student has: A, B, …; empty where it has none. */
+    version: text('version').notNull().default(''),
     /** Text as submitted, by place in the set and entry. */
     entries: text('entries', { mode: 'json' }).notNull(),
     revision: revision(),

@@ -23,15 +23,21 @@ export function listSubmissions(queries: Queries, setId: string): Promise<Submis
 export async function insertSubmissions(
   writes: Writes,
   setId: string,
-  students: readonly { readonly id: string; readonly numbers: unknown }[],
+  students: readonly { readonly id: string; readonly numbers: unknown; readonly version?: string }[],
 ): Promise<void> {
   const updatedAt = new Date().toISOString();
   await inChunks(students, (chunk) =>
-    writes
-      .insert(submissions)
-      .values(
-        chunk.map(({ id, numbers }) => ({ id: randomUUID(), setId, studentId: id, numbers, entries: {}, updatedAt })),
-      ),
+    writes.insert(submissions).values(
+      chunk.map(({ id, numbers, version = '' }) => ({
+        id: randomUUID(),
+        setId,
+        studentId: id,
+        numbers,
+        version,
+        entries: {},
+        updatedAt,
+      })),
+    ),
   );
 }
 

@@ -1,5 +1,6 @@
 /** From an exercise to a class: a new set with it, or one more in a set that is being put together. */
 import { Button, Menu } from '@mantine/core';
+import { emptySet } from '@hardy-sextant/contract';
 import { Link, useNavigate } from 'react-router';
 import { callFor } from '../../api/call.ts';
 import { newPlace } from '../../ui/newPlace.ts';
@@ -21,7 +22,7 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
       {
         classId,
         title: title.trim().slice(0, 160) || 'A new set',
-        document: { schemaVersion: 1, items: [{ id: newPlace(), exerciseId }], numbers: 'same', given: '', due: '' },
+        document: { ...emptySet, items: [{ id: newPlace(), exerciseId }] },
       },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`), onError: failed },
     );

@@ -158,6 +158,9 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
         </Menu.Dropdown>
       </Menu>
       <Button onClick={copy}>Copy</Button>
+      <Button component={Link} to={`/sets/${marking.set.id}/papers?what=feedback`}>
+        As PDF or document
+      </Button>
       <Menu position="bottom-end">
         <Menu.Target>
           <Button variant="filled">Print ▾</Button>

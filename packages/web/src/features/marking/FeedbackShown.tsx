@@ -2,6 +2,7 @@
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
 import { Steps } from '../../working/Steps.tsx';
 import type { Feedback } from './feedback.ts';
+import { TableShown } from './papers/PaperShown.tsx';
 import styles from './Feedback.module.css';
 
 export function FeedbackShown({ title, feedback }: { readonly title: string; readonly feedback: Feedback }) {
@@ -51,6 +52,12 @@ function PartShown({ part }: { readonly part: Feedback['exercises'][number]['par
         </p>
       ))}
       {part.comment !== '' && <p className={styles.comment}>{part.comment}</p>}
+      {part.table?.kind === 'table' && (
+        <>
+          <p>The table, filled in rightly:</p>
+          <TableShown block={part.table} />
+        </>
+      )}
       {part.working.length > 0 && (
         <details open>
           <summary>The working, with your numbers</summary>

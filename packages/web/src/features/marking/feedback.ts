@@ -11,6 +11,9 @@ import {
   storyText,
   workedSolution,
   wrongCells,
+  stepsText,
+  tableBlock,
+  type PaperBlock,
   type EnteringStyle,
   type Exercise,
   type HouseRules,
@@ -38,6 +41,8 @@ export interface FeedbackPart {
   readonly comment: string;
   readonly marks: string;
   readonly working: readonly Step[];
+  /** The right table, where one was asked and is not right. */
+  readonly table?: PaperBlock;
 }
 
 export interface FeedbackExercise {
@@ -94,6 +99,7 @@ export function feedbackFor(
 ): Feedback {
   const style = numberStyleById(rules.numberStyle);
   const total = totalOf(marking, student);
+  const said = new Set<string>();
   return {
     name: student.name,
     number: student.number,
@@ -103,30 +109,29 @@ export function feedbackFor(
       const numbers = student.numbers[assigned.itemId] ?? {};
       const { written } = givensInForce(exercise, numbers, style);
       const share = itemShare(marking, assigned.itemId);
+      const own = ownOf(student, assigned.itemId);
+      const worked = new Set<string>();
       return {
         title: exercise.title,
         story: storyText(exercise.story, written).trim(),
         parts: markedParts(student, assigned, marking.accepted, share).map(
           ({ part, text, verdict, decision, marks }) => {
-            const shown = working && !['right', 'right-rounded', 'right-other-way'].includes(verdict.kind);
-            const own = ownOf(student, assigned.itemId);
-            const steps = shown
-              ? workingFor({ exercise, part, numbers, rules }, verdict, own, {
-                  style,
-                  entering,
-                  writing: rules.writing,
-                })
-              : [];
+            const isRight = ['right', 'right-rounded', 'right-other-way'].includes(verdict.kind);
+            const asked: PartOf = { exercise, part, numbers, rules };
+            const how = { style, entering, writing: rules.writing };
+            const steps = working && !isRight ? workingFor(asked, verdict, own, how, worked) : [];
+            const table = isRight ? undefined : rightTable(asked);
             return {
               id: part.id,
               prompt: fillText(part.prompt, written),
               answer: verdict.cells ? (verdict.says ?? 'a table') : text,
               kind: verdict.kind,
               verdict: words[verdict.kind],
-              says: saidOf(verdict, texts),
+              says: saidOf(verdict, texts, said),
               comment: decision?.comment ?? '',
               marks: `${plain(marks)} of ${plain(part.marks * share)}`,
               working: steps,
+              ...(table ? { table } : {}),
             };
           },
         ),
@@ -135,8 +140,20 @@ export function feedbackFor(
   };
 }
 
-/** What to know about an answer, in sentences, each once. */
-function saidOf(verdict: Verdict, texts: readonly SlipText[]): string[] {
+/** Sentences that have not been said yet; from here on they have. */
+const notYet = (sentences: readonly string[], said: Set<string>): string[] =>
+  sentences.filter((each) => !said.has(each) && !!said.add(each));
+
+/** The table as it is filled in rightly, where the part asks for one. */
+function rightTable({ exercise, part, numbers, rules }: PartOf): PaperBlock | undefined {
+  if (part.ask.quantity !== 'table') return undefined;
+  const keyed = answerKeyOf(exercise, part.id, numbers, rules);
+  if (!keyed.ok || !keyed.value.table) return undefined;
+  return tableBlock(keyed.value.table, numberStyleById(rules.numberStyle), 'filled');
+}
+
+/** What to know about an answer, in sentences, each once; advice that was given for an answer before is not given again. */
+function saidOf(verdict: Verdict, texts: readonly SlipText[], said: Set<string>): string[] {
   const { kind, explanations, cells, says, wrongEntered } = verdict;
   const cause = ['slip', 'carried-slip', 'carried'].includes(kind) ? explanations[0] : undefined;
   const isCarried = kind === 'carried';
@@ -145,7 +162,12 @@ function saidOf(verdict: Verdict, texts: readonly SlipText[]): string[] {
       ...(cause ? [toYou(cause.says)] : []),
       ...wrongCells(verdict),
       ...(kind === 'right-other-way' && says ? [says] : []),
-      ...(cause && !isCarried && !cells ? cause.slips.map((id) => wordsAbout(id, texts)) : []),
+      ...(cause && !isCarried && !cells
+        ? notYet(
+            cause.slips.map((id) => wordsAbout(id, texts)),
+            said,
+          )
+        : []),
       ...(explanations.length > 1 && !isCarried && !cells ? ['Another cause may fit as well.'] : []),
       ...(wrongEntered ? [wrongEntered.says] : []),
     ]),
@@ -172,8 +194,9 @@ function workingFor(
   verdict: Verdict,
   own: Readonly<Record<string, number>>,
   how: WorkingOptions,
+  worked: Set<string>,
 ): Step[] {
-  const from = verdict.kind === 'carried' ? (verdict.explanations[0]?.carriedFrom ?? []) : [];
+  const from = ['carried', 'carried-slip'].includes(verdict.kind) ? (verdict.explanations[0]?.carriedFrom ?? []) : [];
   const goesOn = Object.fromEntries(from.flatMap((id) => (own[id] === undefined ? [] : [[id, own[id]]])));
   const keyed = answerKeyOf(exercise, part.id, numbers, rules, goesOn);
   const question = keyed.ok && !keyed.value.table ? keyed.value.question : undefined;
@@ -182,18 +205,24 @@ function workingFor(
   const { decimals } = part.format;
   const theirs = ways.find(({ number }) => roundTo(number, decimals) === roundTo(verdict.read ?? NaN, decimals));
   const way = (verdict.kind === 'carried' ? theirs : undefined) ?? nth(ways, 0);
-  return [...stepsAt(setting, 'steps'), ...stepsAt(way.steps, 'steps')];
+  // What a part before has set up already is not set up again.
+  const fresh = stepsAt(setting, 'steps').filter((step) => notYet([JSON.stringify(step)], worked).length > 0);
+  return [...fresh, ...stepsAt(way.steps, 'steps')];
 }
 
 /** The same as plain text, for a message. */
 export function feedbackText(title: string, feedback: Feedback): string {
   const lines = [`${title}: ${feedback.name}, ${feedback.total} marks`];
-  for (const [at, { title: name, parts }] of feedback.exercises.entries()) {
-    lines.push('', `${at + 1}. ${name}`);
-    for (const { id, prompt, answer, verdict, says, comment, marks } of parts) {
+  for (const [at, { title: name, story, parts }] of feedback.exercises.entries()) {
+    lines.push('', `${at + 1}. ${name}`, story);
+    for (const { id, prompt, answer, verdict, says, comment, marks, working, table } of parts) {
       lines.push(`${id}) ${prompt}`, `   Your answer: ${answer || '–'}. ${verdict} ${marks} marks.`);
       for (const each of says) lines.push(`   ${each}`);
       if (comment !== '') lines.push(`   ${comment}`);
+      if (working.length > 0)
+        lines.push('   The working, with your numbers:', ...stepsText(working).map((each) => `   ${each}`));
+      if (table?.kind === 'table')
+        lines.push(...[table.head, ...table.rows].map((cells) => `   ${cells.map(({ text }) => text).join('\t')}`));
     }
   }
   return lines.join('\n');

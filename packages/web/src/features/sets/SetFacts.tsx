@@ -2,6 +2,7 @@
 import { roundTo } from '@hardy-sextant/core';
 import type { KeptClass, KeptSet, SetDocument } from '@hardy-sextant/contract';
 import { Field } from '../../ui/Field.tsx';
+import { Pick } from '../../ui/Pick.tsx';
 import { MovedParts } from './MovedParts.tsx';
 import styles from './Sets.module.css';
 
@@ -36,7 +37,7 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
         {document.given !== '' && document.due !== '' && document.due < document.given && (
           <p className="wrong">It is due before it is given.</p>
         )}
-        <WhoseNumbers numbers={document.numbers} fixed={given} onChange={(numbers) => onChange({ numbers })} />
+        <WhoseNumbers document={document} fixed={given} onChange={onChange} />
         {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
       </section>
       <MovedParts kept={kept} chosen={chosen} />
@@ -55,26 +56,37 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
 }
 
 interface WhoseNumbersProps {
-  readonly numbers: SetDocument['numbers'];
+  readonly document: SetDocument;
   /** Students have theirs already. */
   readonly fixed: boolean;
-  readonly onChange: (numbers: SetDocument['numbers']) => void;
+  readonly onChange: (change: Partial<SetDocument>) => void;
 }
 
 const choices = [
   ['same', 'one set for all'],
   ['own', 'each student their own'],
+  ['versions', 'a few versions, equally hard'],
 ] as const;
+const counts = [2, 3, 4, 5, 6].map((count) => [String(count), `${count} versions`] as const);
 
-function WhoseNumbers({ numbers, fixed, onChange }: WhoseNumbersProps) {
+function WhoseNumbers({ document: { numbers, versions }, fixed, onChange }: WhoseNumbersProps) {
   return (
     <fieldset className={styles.numbers} disabled={fixed}>
       <legend>Numbers</legend>
       {choices.map(([id, words]) => (
         <label key={id}>
-          <input type="radio" name="numbers" checked={numbers === id} onChange={() => onChange(id)} /> {words}
+          <input type="radio" name="numbers" checked={numbers === id} onChange={() => onChange({ numbers: id })} />{' '}
+          {words}
         </label>
       ))}
+      {numbers === 'versions' && (
+        <Pick
+          label="how many versions"
+          value={String(versions)}
+          options={counts}
+          onPick={(count) => onChange({ versions: Number(count) })}
+        />
+      )}
     </fieldset>
   );
 }

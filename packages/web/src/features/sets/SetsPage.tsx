@@ -1,6 +1,6 @@
 /** Sets: what was given to which class, and how far its marking is. */
 import { Button, Modal, TextInput } from '@mantine/core';
-import type { KeptClass, ListedSet } from '@hardy-sextant/contract';
+import { emptySet, type KeptClass, type ListedSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Chip } from '../../ui/Chip.tsx';
@@ -192,7 +192,7 @@ function NewSet({
       {
         classId: given.value,
         title: title.trim() || 'A new set',
-        document: { schemaVersion: 1, items: [], numbers: 'same', given: '', due: '' },
+        document: emptySet,
       },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`) },
     );

@@ -24,7 +24,8 @@ function Blocks({ blocks }: { readonly blocks: readonly PaperBlock[] }) {
 function BlockShown({ block }: { readonly block: PaperBlock }) {
   switch (block.kind) {
     case 'heading':
-      return block.level === 1 ? <h2 className={styles.title}>{block.text}</h2> : <h3>{block.text}</h3>;
+      if (block.level === 1) return <h2 className={styles.title}>{block.text}</h2>;
+      return block.level === 2 ? <h3>{block.text}</h3> : <h4>{block.text}</h4>;
     case 'text':
       return (
         <p className={block.soft ? 'soft' : styles.text}>
@@ -34,6 +35,8 @@ function BlockShown({ block }: { readonly block: PaperBlock }) {
           {block.beside !== undefined && <span className="soft">{block.beside}</span>}
         </p>
       );
+    case 'formula':
+      return <Formula tex={block.tex} />;
     case 'list': {
       const items = block.items.map((item, at) => (
         <li key={at}>
@@ -75,14 +78,15 @@ function BlockShown({ block }: { readonly block: PaperBlock }) {
 }
 
 function Pieces({ pieces }: { readonly pieces: readonly PaperText[] }) {
-  return pieces.map(({ text, tex, strong, italic }, at) => {
-    if (tex !== undefined) return <Formula key={at} tex={tex} />;
+  return pieces.map(({ text, tex, strong, italic, code }, at) => {
+    if (tex !== undefined) return <Formula key={at} tex={tex} inline />;
+    if (code) return <code key={at}>{text}</code>;
     if (strong) return <strong key={at}>{text}</strong>;
     return italic ? <em key={at}>{text}</em> : <span key={at}>{text}</span>;
   });
 }
 
-function TableShown({ block: { head, rows } }: { readonly block: Extract<PaperBlock, { kind: 'table' }> }) {
+export function TableShown({ block: { head, rows } }: { readonly block: Extract<PaperBlock, { kind: 'table' }> }) {
   return (
     <div className="wide">
       <table className={`ledger ${styles.table}`}>

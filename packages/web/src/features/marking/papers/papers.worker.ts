@@ -5,33 +5,41 @@ import text from '@expo-google-fonts/newsreader/400Regular/Newsreader_400Regular
 import strong from '@expo-google-fonts/newsreader/700Bold/Newsreader_700Bold.ttf?url';
 import other from 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf?url';
 import { filesZip } from '@hardy-sextant/files';
-import { fontFiles, paperPdf, type PaperSize } from '@hardy-sextant/files/papers';
-import type { KeptClass, Marking } from '@hardy-sextant/contract';
-import { paperOf, sheetsOf, type PaperChoice } from './paperOf.ts';
+import { fontFiles, paperDocx, paperPdf, type PaperSize } from '@hardy-sextant/files/papers';
+import type { Paper } from '@hardy-sextant/core';
+import { paperOf, sheetsOf, type PaperChoice, type PaperSources } from './paperOf.ts';
 
+export type PaperFormat = 'pdf' | 'docx';
 type Say = (done: number) => void;
+type Write = (paper: Paper, onSheet?: (done: number) => void) => Promise<Uint8Array>;
 
 /** Work that is not stopped in between says how far it is so often. */
 const EVERY = 5;
 
+async function writerOf(format: PaperFormat, size: PaperSize): Promise<Write> {
+  if (format === 'docx') return (paper, onSheet) => paperDocx(paper, { size, onSheet });
+  const fonts = await fontFiles({ text, strong, italic, other });
+  return (paper, onSheet) => paperPdf(paper, { size, fonts, onSheet });
+}
+
 const worker = {
   /** All sheets in one file. */
-  async one(marking: Marking, chosen: KeptClass, choice: PaperChoice, size: PaperSize, say: Say): Promise<Uint8Array> {
-    const fonts = await fontFiles({ text, strong, italic, other });
-    const onSheet = (done: number) => {
+  async one(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, say: Say) {
+    const write = await writerOf(format, size);
+    return write(paperOf(sheetsOf(sources, choice)), (done) => {
       if (done % EVERY === 0) say(done);
-    };
-    return paperPdf(paperOf(sheetsOf(marking, chosen, choice)), { size, fonts, onSheet });
+    });
   },
 
   /** A file for each sheet, in a zip. */
-  async each(marking: Marking, chosen: KeptClass, choice: PaperChoice, size: PaperSize, say: Say): Promise<Uint8Array> {
-    const fonts = await fontFiles({ text, strong, italic, other });
-    const { title, count, sheet } = sheetsOf(marking, chosen, choice);
+  async each(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, say: Say) {
+    const write = await writerOf(format, size);
+    const { title, count, sheet } = sheetsOf(sources, choice);
     const files: Record<string, Uint8Array> = {};
     for (let at = 0; at < count; at += 1) {
       const own = sheet(at);
-      files[`${nameOf(own.who ?? title)}.pdf`] = await paperPdf({ title, sheets: [own] }, { size, fonts });
+      const name = nameOf(own.who ?? `${title} ${at + 1}`);
+      files[`${name}.${format}`] = await write({ title, sheets: [own] });
       if ((at + 1) % EVERY === 0) say(at + 1);
     }
     return filesZip(files);
@@ -39,7 +47,7 @@ const worker = {
 };
 
 /** What a file may be called anywhere. */
-const nameOf = (text: string): string => text.replace(/[^\p{L}\p{N}, -]/gu, '').slice(0, 100);
+const nameOf = (words: string): string => words.replace(/[^\p{L}\p{N}, -]/gu, '').slice(0, 100);
 
 export type PapersWorker = typeof worker;
 

@@ -1,0 +1,4 @@
+/** Papers as files. */
+
+export { fontFiles, paperPdf, paperSizes, type PaperSize } from './paperPdf.ts';
+export { paperDocx } from './paperDocx.ts';

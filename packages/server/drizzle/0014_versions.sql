@@ -1,0 +1,1 @@
+ALTER TABLE `submissions` ADD `version` text DEFAULT '' NOT NULL;

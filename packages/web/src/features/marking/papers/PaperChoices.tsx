@@ -1,0 +1,180 @@
+/** How papers are chosen: what, for whom, on which paper, in which form; the address says it. */
+import type { WayId } from '@hardy-sextant/core';
+import type { Marking } from '@hardy-sextant/contract';
+import type { PaperSize } from '@hardy-sextant/files/papers';
+import { useMemo } from 'react';
+import { Pick } from '../../../ui/Pick.tsx';
+import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
+import { ownKinds, paperKinds, type PaperChoice, type PaperKind } from './paperOf.ts';
+import styles from './Papers.module.css';
+
+const sizes: readonly PaperSize[] = ['A4', 'Letter'];
+const rooms = { '0': 'none', '30': '3 cm', '50': '5 cm', '80': '8 cm' } as const;
+const ways = {
+  formula: 'formula',
+  recurrence: 'recurrence',
+  'five-values': 'five values',
+  'sheet-function': 'sheet function',
+  worksheet: 'worksheet',
+  table: 'table',
+  search: 'search',
+} as const satisfies Record<WayId, string>;
+
+/** What the address says of the choice. */
+export function usePaperChoice() {
+  const [search, set] = useSearchSetting();
+  const what = search.get('what') ?? '';
+  const kind: PaperKind = what in paperKinds ? (what as PaperKind) : 'questions';
+  const room = search.get('room') ?? '';
+  const size = sizes.find((each) => each === search.get('size')) ?? 'A4';
+  const who = search.get('who') ?? 'each';
+  const boxes = search.get('boxes') !== 'off';
+  const entered = search.get('values') === 'on';
+  const formulas = search.get('formulas') === 'on';
+  const tables = search.get('cells') === 'empty' ? 'empty' : 'asked';
+  const chosenWay = search.get('way') ?? '';
+  const way: WayId = chosenWay in ways ? (chosenWay as WayId) : 'formula';
+  const reasons = search.get('reasons') !== 'off';
+  const choice = useMemo(
+    (): PaperChoice => ({
+      kind,
+      who,
+      form: { room: room in rooms ? Number(room) : 50, boxes, entered },
+      formulas,
+      tables,
+      way,
+      reasons,
+    }),
+    [kind, who, room, boxes, entered, formulas, tables, way, reasons],
+  );
+  return { choice, size, set };
+}
+
+type OnSet = (name: string, value: string) => void;
+
+interface PaperChoicesProps {
+  readonly choice: PaperChoice;
+  readonly size: PaperSize;
+  readonly students: Marking['students'];
+  readonly onSet: OnSet;
+}
+
+export function PaperChoices({ choice, size, students, onSet }: PaperChoicesProps) {
+  const { kind, who } = choice;
+  const hasVersions = students.some(({ version }) => version !== '');
+  const several: [string, string][] =
+    kind === 'feedback'
+      ? [['each', 'each student']]
+      : [
+          ['each', 'each student, own numbers'],
+          ...(hasVersions ? [['version', 'one of each version'] as [string, string]] : []),
+          ['all', 'one for all'],
+        ];
+  return (
+    <section className={`sheet ${styles.choices}`} aria-label="how it is written">
+      <label>
+        What
+        <Pick
+          label="what goes to paper"
+          value={kind}
+          options={Object.entries(paperKinds) as [PaperKind, string][]}
+          onPick={(id) => onSet('what', id)}
+        />
+      </label>
+      {ownKinds.has(kind) && (
+        <label>
+          For
+          <Pick
+            label="for whom"
+            value={who}
+            options={[...several, ...students.map(({ id, name, number }) => [id, `${name}, ${number}`] as const)]}
+            onPick={(id) => onSet('who', id)}
+          />
+        </label>
+      )}
+      <label>
+        Paper
+        <Pick
+          label="size of the paper"
+          value={size}
+          options={sizes.map((each) => [each, each])}
+          onPick={(id) => onSet('size', id)}
+        />
+      </label>
+      <FormChoices choice={choice} onSet={onSet} />
+    </section>
+  );
+}
+
+interface FormChoicesProps {
+  readonly choice: PaperChoice;
+  readonly onSet: OnSet;
+}
+
+/** What each kind of paper has to choose. */
+function FormChoices({ choice: { kind, form, formulas, tables, way, reasons }, onSet }: FormChoicesProps) {
+  switch (kind) {
+    case 'questions':
+      return (
+        <>
+          <label>
+            Room to work
+            <Pick
+              label="room to work"
+              value={String(form.room) as keyof typeof rooms}
+              options={Object.entries(rooms) as [keyof typeof rooms, string][]}
+              onPick={(id) => onSet('room', id)}
+            />
+          </label>
+          <Check words="Boxes for answers" checked={form.boxes} onCheck={(on) => onSet('boxes', on ? '' : 'off')} />
+          <Check
+            words="Boxes for the five values"
+            checked={form.entered}
+            onCheck={(on) => onSet('values', on ? 'on' : '')}
+          />
+          <Check words="Formulas at the end" checked={formulas} onCheck={(on) => onSet('formulas', on ? 'on' : '')} />
+        </>
+      );
+    case 'tables':
+      return (
+        <Check
+          words="Every cell empty"
+          checked={tables === 'empty'}
+          onCheck={(on) => onSet('cells', on ? 'empty' : '')}
+        />
+      );
+    case 'solutions':
+      return (
+        <>
+          <label>
+            Way
+            <Pick
+              label="way of working"
+              value={way}
+              options={Object.entries(ways) as [WayId, string][]}
+              onPick={(id) => onSet('way', id)}
+            />
+          </label>
+          <p className="soft">A part that does not have this way is worked in its first one.</p>
+          <Check words="With reasons" checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />
+        </>
+      );
+    case 'feedback':
+      return <Check words="With the working" checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />;
+    default:
+      return null;
+  }
+}
+
+interface CheckProps {
+  readonly words: string;
+  readonly checked: boolean;
+  readonly onCheck: (checked: boolean) => void;
+}
+
+const Check = ({ words, checked, onCheck }: CheckProps) => (
+  <label>
+    {words}
+    <input type="checkbox" checked={checked} onChange={(event) => onCheck(event.currentTarget.checked)} />
+  </label>
+);
