@@ -12,6 +12,9 @@ const number = oneLine(60, 'A number has at most 60 characters.').min(
   'A student has a number, or whatever tells two of them apart.',
 );
 
+/** "Tuesday", "B": which part of the class somebody is in. */
+const section = oneLine(30, 'A section has at most 30 characters.');
+
 /** `number` is the college's own; it is unique in a class. */
 export const student = z.object({
   id: recordId,
@@ -19,6 +22,8 @@ export const student = z.object({
   number: z.string(),
   /** Has left the class: answers and marks are kept, nothing new is given. */
   withdrawn: z.boolean().default(false),
+  /** Empty where the class has no sections. */
+  section: z.string().default(''),
 });
 export type Student = z.infer<typeof student>;
 
@@ -46,10 +51,13 @@ export const keptClass = z.object({
   rules: houseRules,
   /** Those who have not withdrawn. */
   students: z.number().int(),
+  /** Out of the way: kept with all it has, and not in lists unless they are asked for. */
+  archived: z.boolean().default(false),
   revision,
 });
 export type KeptClass = z.infer<typeof keptClass>;
-export const askedOfClasses = askedOfList;
+/** `archived`: only those that are. */
+export const askedOfClasses = askedOfList.extend({ archived: z.enum(['yes', 'no']).default('no') });
 export type AskedOfClasses = z.infer<typeof askedOfClasses>;
 export const classPage = listPage(keptClass);
 export type ClassPage = z.infer<typeof classPage>;
@@ -63,9 +71,12 @@ const ids = z.array(recordId).max(2000).default([]);
 export const changedRoster = z
   .object({
     revision,
-    add: z.array(z.object({ name, number })).max(2000, 'At most 2,000 students can be added at once.').default([]),
+    add: z
+      .array(z.object({ name, number, section: section.default(''), withdrawn: z.boolean().default(false) }))
+      .max(2000, 'At most 2,000 students can be added at once.')
+      .default([]),
     change: z
-      .array(z.object({ id: recordId, name, number }))
+      .array(z.object({ id: recordId, name, number, section: section.optional() }))
       .max(2000)
       .default([]),
     /** Leave the class; what they have submitted stays. */
@@ -80,3 +91,13 @@ export const changedRoster = z
     return new Set(named).size === named.length;
   }, 'One student is named twice in this change.');
 export type ChangedRoster = z.infer<typeof changedRoster>;
+
+/** A class copied for another term: its rules, and the sets that are named with their days moved; no answers and, unless wanted, no students. */
+export const copiedClass = z.object({
+  ...classFields,
+  sets: z.array(recordId).max(500).default([]),
+  /** So many days later a set is given and due. */
+  days: z.number('Days are a number.').int('Days are a whole number.').min(-3700).max(3700).default(0),
+  roster: z.boolean().default(false),
+});
+export type CopiedClass = z.input<typeof copiedClass>;

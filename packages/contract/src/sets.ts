@@ -55,6 +55,9 @@ export const emptySet: SetDocument = {
 const title = oneLine(160, 'A title has at most 160 characters.').min(1, 'A set has a title.');
 export const newSet = z.object({ classId: recordId, title, document: setDocument });
 export type NewSet = z.infer<typeof newSet>;
+/** A set copied for a class: its exercises as they are now, to be put together and given anew. */
+export const copiedSet = z.object({ classId: recordId, title, given: day, due: day });
+export type CopiedSet = z.infer<typeof copiedSet>;
 export const changedSet = z.object({ title, document: setDocument, revision });
 export type ChangedSet = z.infer<typeof changedSet>;
 
@@ -98,6 +101,7 @@ export const keptSet = z.object({
   revision,
   assignedAt: z.string().optional(),
   releasedAt: z.string().optional(),
+  archived: z.boolean().default(false),
   updatedAt: z.string(),
   assignedExercises: z.array(assignedExercise),
   /** The exercises of its places as they are now; one that was deleted is missing. */
@@ -118,6 +122,8 @@ export const askedOfSets = askedOfList.extend({
   class: filter,
   /** `open`: not assigned yet. `waiting`: somebody has to do something about it. */
   state: z.enum(['', 'open', 'waiting']).default(''),
+  /** Only those that are archived, by themselves or with their class. */
+  archived: z.enum(['yes', 'no']).default('no'),
   /** A set's id: other sets, assigned, that have an exercise of it. */
   beside: filter,
 });

@@ -114,6 +114,13 @@ export {
 export { explainNumber, slipNumbers, type SlipNumber } from './checking/explainNumber.ts';
 export * from './marking/finalMark.ts';
 export * from './marking/totals.ts';
+export {
+  discriminationInWords,
+  LEAST_FOR_DISCRIMINATION,
+  partStatistics,
+  type MarkedSet,
+  type PartStatistics,
+} from './marking/partStatistics.ts';
 export { whatGives, type ChangedInput, type WhatGives } from './checking/whatGives.ts';
 export { pairCandidates, singleCandidates, type Candidate } from './checking/candidates.ts';
 export { everySlip, slips, slipById } from './checking/slips.ts';

@@ -40,6 +40,7 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
     parts.reduce((sum, part) => sum + part.most, 0),
     2,
   );
+  const hasSections = marking.students.some(({ section }) => section !== '');
   const rows = marking.students.map((student): GradebookCell[] => {
     const status = statusOf(marking, student);
     const marks = parts.map(({ assigned, share, id }): GradebookCell => {
@@ -48,10 +49,28 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
     });
     const sum = status === 'not submitted' ? '' : totalOf(marking, student).marks;
     const comments = student.decisions.map(({ comment }) => comment).filter((comment) => comment !== '');
-    return [student.number, student.name, status, sum, most, ...marks, comments.join(' / ')];
+    return [
+      student.number,
+      student.name,
+      ...(hasSections ? [student.section] : []),
+      status,
+      sum,
+      most,
+      ...marks,
+      comments.join(' / '),
+    ];
   });
   return [
-    ['Number', 'Name', 'Status', 'Sum', 'Out of', ...parts.map(({ head, most: of }) => `${head} (${of})`), 'Comment'],
+    [
+      'Number',
+      'Name',
+      ...(hasSections ? ['Section'] : []),
+      'Status',
+      'Sum',
+      'Out of',
+      ...parts.map(({ head, most: of }) => `${head} (${of})`),
+      'Comment',
+    ],
     ...rows,
   ];
 }

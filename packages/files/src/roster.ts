@@ -3,8 +3,17 @@
 import type { Student } from '@hardy-sextant/contract';
 import { hasControls } from '@hardy-sextant/contract';
 
+export interface RosterStudent {
+  readonly name: string;
+  readonly number: string;
+  /** Empty where the roster has none. */
+  readonly section: string;
+  /** Marked to be deleted where the roster comes from: has left the class. */
+  readonly withdrawn: boolean;
+}
+
 export interface ReadRoster {
-  readonly students: readonly { readonly name: string; readonly number: string }[];
+  readonly students: readonly RosterStudent[];
   /** Students that are there already, with the same number and name. */
   readonly known: number;
   /** Rows that cannot be taken, as they were, with why. */
@@ -14,6 +23,7 @@ export interface ReadRoster {
 const NUMBER = /^(student ?)?(number|no\.?|nr\.?|id|identifier|username|sourcedid)$/i;
 const FIRST = /^(given ?name|first ?name|forename)$/i;
 const LAST = /^(family ?name|last ?name|surname)$/i;
+const SECTION = /^(section|group|tutorial|set)$/i;
 const NAME = /^(full ?)?name$|^student( ?name)?$/i;
 
 interface Columns {
@@ -22,6 +32,7 @@ interface Columns {
   readonly number: readonly number[];
   readonly role: number;
   readonly status: number;
+  readonly section: number;
 }
 
 /** Which column is what; OneRoster's `identifier` comes before its `username` and `sourcedId`. */
@@ -32,9 +43,16 @@ function columnsOf(rows: readonly (readonly string[])[]): Columns {
   const name = found.length > 0 ? found : [at(NAME)].filter((place) => place >= 0);
   const preferred = [/^identifier$/i, /^username$/i, /^sourcedid$/i, NUMBER].map(at).filter((place) => place >= 0);
   if (name.length > 0 || preferred.length > 0)
-    return { header: true, name, number: [...new Set(preferred)], role: at(/^role$/i), status: at(/^status$/i) };
+    return {
+      header: true,
+      name,
+      number: [...new Set(preferred)],
+      role: at(/^role$/i),
+      status: at(/^status$/i),
+      section: at(SECTION),
+    };
   const widest = Math.max(...rows.map((row) => row.filter((cell) => cell.trim() !== '').length), 0);
-  if (widest <= 1) return { header: false, name: [0], number: [], role: -1, status: -1 };
+  if (widest <= 1) return { header: false, name: [0], number: [], role: -1, status: -1, section: -1 };
   // Without a head, the column with digits in most of its cells is the number; all others make up the name.
   const width = Math.max(...rows.map((row) => row.length));
   const digits = Array.from(
@@ -48,6 +66,7 @@ function columnsOf(rows: readonly (readonly string[])[]): Columns {
     number: [numbered],
     role: -1,
     status: -1,
+    section: -1,
   };
 }
 
@@ -63,7 +82,7 @@ export function readRoster(
 ): ReadRoster {
   const filled = rows.map((row, place) => ({ row, place })).filter(({ row }) => row.some((cell) => cell.trim() !== ''));
   const columns = columnsOf(filled.map(({ row }) => row));
-  const students: { name: string; number: string }[] = [];
+  const students: RosterStudent[] = [];
   const refused: { place: number; text: string; why: string }[] = [];
   const taken = new Map(there.map(({ name, number }) => [number.toLowerCase(), name]));
   let known = 0;
@@ -74,10 +93,6 @@ export function readRoster(
       void refused.push({ place: place + 1, text: row.join(', ').slice(0, 300), why });
     if (columns.role >= 0 && cell(columns.role) !== '' && !/student|learner/i.test(cell(columns.role))) {
       refuse(`The role is “${cell(columns.role)}”, not student.`);
-      continue;
-    }
-    if (columns.status >= 0 && /^tobedeleted$/i.test(cell(columns.status))) {
-      refuse('The row is marked to be deleted.');
       continue;
     }
     const name = columns.name
@@ -110,7 +125,12 @@ export function readRoster(
       continue;
     }
     taken.set(number.toLowerCase(), name);
-    students.push({ name, number });
+    students.push({
+      name,
+      number,
+      section: columns.section >= 0 ? cell(columns.section).slice(0, 30) : '',
+      withdrawn: columns.status >= 0 && /^(tobedeleted|inactive|withdrawn)$/i.test(cell(columns.status)),
+    });
   }
   return { students, known, refused };
 }

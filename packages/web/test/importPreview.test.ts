@@ -16,6 +16,7 @@ const student = (
   entries,
   numbers: {},
   version: '',
+  section: '',
   revision: 1,
   decisions: [],
 });

@@ -1,8 +1,9 @@
 /** Classes and their rosters over HTTP. */
 
 import { Router } from 'express';
-import { askedOfClasses, changedClass, changedRoster, newClass } from '@hardy-sextant/contract';
+import { archiving, askedOfClasses, changedClass, changedRoster, copiedClass, newClass } from '@hardy-sextant/contract';
 import { changeClass, changeRoster, listClasses, makeClass, readClass, removeClass } from '../services/classes.ts';
+import { archiveClass, copyClass } from '../services/copies.ts';
 import type { Database } from '../store/database.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import { answer, answerNew, idOf } from './answer.ts';
@@ -29,6 +30,14 @@ export function classRoutes(database: Database, draw: Drawer): Router {
   api.delete(
     '/classes/:id',
     answer((request) => removeClass(database, idOf(request))),
+  );
+  api.post(
+    '/classes/:id/copies',
+    answerNew((request) => copyClass(database, idOf(request), parsed(copiedClass, request.body))),
+  );
+  api.put(
+    '/classes/:id/archived',
+    answer((request) => archiveClass(database, idOf(request), parsed(archiving, request.body).archived)),
   );
   api.put(
     '/classes/:id/roster',

@@ -3,10 +3,12 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import {
+  archiving,
   askedOfSets,
   assigning,
   changedContents,
   changedSet,
+  copiedSet,
   followChange as followChangeSchema,
   itemId,
   newSet,
@@ -15,6 +17,7 @@ import {
 } from '@hardy-sextant/contract';
 import type { Drawer } from '../checking/drawJob.ts';
 import { assign, assigningProgress, changeContents } from '../services/assigning.ts';
+import { archiveSet, copySet } from '../services/copies.ts';
 import { followChange } from '../services/followChange.ts';
 import { movedPartsOf } from '../services/movedParts.ts';
 import { changeSet, listSets, makeSet, readSet, releaseSet, removeSet } from '../services/sets.ts';
@@ -45,6 +48,14 @@ export function setRoutes(database: Database, draw: Drawer): Router {
   api.delete(
     '/sets/:id',
     answer((request) => removeSet(database, idOf(request))),
+  );
+  api.post(
+    '/sets/:id/copies',
+    answerNew((request) => copySet(database, idOf(request), parsed(copiedSet, request.body))),
+  );
+  api.put(
+    '/sets/:id/archived',
+    answer((request) => archiveSet(database, idOf(request), parsed(archiving, request.body).archived)),
   );
   api.post(
     '/sets/:id/assigned',

@@ -33,11 +33,12 @@ import { canBePicked, toRules } from './rules.ts';
 import { listed } from './stored.ts';
 
 export async function listClasses(queries: Queries, asked: AskedOfClasses): Promise<ClassPage> {
-  const { rows, total } = await pageOfClasses(queries, asked);
+  const { rows, total } = await pageOfClasses(queries, { ...asked, archived: asked.archived === 'yes' });
   return { rows: listed(rows, (row) => toClass(row, row.students)), total, page: asked.page };
 }
 
-function toClass({ id, code, title, college, term, rulesId, rules, revision }: ClassRow, students: number): KeptClass {
+function toClass(row: ClassRow, students: number): KeptClass {
+  const { id, code, title, college, term, rulesId, rules, archivedAt, revision } = row;
   const followed = toRules(rules);
   return {
     id,
@@ -49,6 +50,7 @@ function toClass({ id, code, title, college, term, rulesId, rules, revision }: C
     rulesName: followed.name,
     rules: followed.rules,
     students,
+    archived: archivedAt !== null,
     revision,
   };
 }
@@ -60,10 +62,11 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
   const here = roster.filter(({ withdrawnAt }) => withdrawnAt === null).length;
   return {
     ...toClass(row, here),
-    roster: roster.map(({ id: studentId, name, number, withdrawnAt }) => ({
+    roster: roster.map(({ id: studentId, name, number, section, withdrawnAt }) => ({
       id: studentId,
       name,
       number,
+      section,
       withdrawn: withdrawnAt !== null,
     })),
   };
@@ -145,7 +148,9 @@ export async function changeRoster(
     const added = await insertStudents(transaction, classId, input.add);
     // Who comes back gets what was assigned meanwhile.
     const joining = [
-      ...added.map((id, at) => ({ id, number: nth(input.add, at).number })),
+      ...added
+        .map((id, at) => ({ id, number: nth(input.add, at).number, withdrawn: nth(input.add, at).withdrawn }))
+        .filter(({ withdrawn }) => !withdrawn),
       ...roster.filter(({ id }) => input.readmit.includes(id)),
     ];
     await numbersForNewStudents(transaction, classId, joining, ahead);

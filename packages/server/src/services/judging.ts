@@ -75,7 +75,7 @@ function fingerprint(
 
 /** A student with answers, verdicts where they are up to date, and decisions. */
 export function toStudent(
-  { id, name, number, withdrawnAt }: StudentRow,
+  { id, name, number, section, withdrawnAt }: StudentRow,
   row: SubmissionRow | undefined,
   decisions: readonly DecisionRow[],
   current: string,
@@ -88,6 +88,7 @@ export function toStudent(
     name,
     number,
     withdrawn: withdrawnAt !== null,
+    section,
     entries: entries.data ?? {},
     numbers: numbers.data ?? {},
     version: row?.version ?? '',

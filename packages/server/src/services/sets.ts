@@ -42,13 +42,14 @@ function toSet(row: SetRow, students: number): Omit<ListedSet, 'className'> {
     revision: row.revision,
     ...(row.assignedAt ? { assignedAt: row.assignedAt } : {}),
     ...(row.releasedAt ? { releasedAt: row.releasedAt } : {}),
+    archived: row.archivedAt !== null,
     updatedAt: row.updatedAt,
     counts: { students, submitted: row.submitted, toLookAt: row.toLookAt, unmatched: row.unmatched },
   };
 }
 
 export async function listSets(queries: Queries, asked: AskedOfSets): Promise<SetPage> {
-  const { rows, total } = await pageOfSets(queries, asked);
+  const { rows, total } = await pageOfSets(queries, { ...asked, archived: asked.archived === 'yes' });
   const named = rows.map((row) => ({ ...row, id: row.set.id, title: row.set.title }));
   return {
     rows: listed(named, ({ set, className, students }) => ({ ...toSet(set, students), className })),

@@ -15,8 +15,15 @@ export type StudentRow = typeof students.$inferSelect;
 export const studentsOf = (classId: 'classes.id' | 'sets.class_id'): SQL<number> =>
   sql<number>`(SELECT count(*) FROM students WHERE students.class_id = ${sql.raw(classId)} AND students.withdrawn_at IS NULL)`;
 
-export async function pageOfClasses(queries: Queries, asked: AskedPage): Promise<Page<ListedClassRow>> {
-  const where = and(isNull(classes.deletedAt), ...hasWords([classes.words], asked.find));
+export async function pageOfClasses(
+  queries: Queries,
+  asked: AskedPage & { readonly archived: boolean },
+): Promise<Page<ListedClassRow>> {
+  const where = and(
+    isNull(classes.deletedAt),
+    asked.archived ? isNotNull(classes.archivedAt) : isNull(classes.archivedAt),
+    ...hasWords([classes.words], asked.find),
+  );
   const { limit, offset } = placeOf(asked);
   const [rows, [all]] = await Promise.all([
     queries
@@ -103,6 +110,16 @@ export async function restoreClass(writes: Writes, id: string): Promise<boolean>
   return rows.length > 0;
 }
 
+/** Puts a class out of the way or takes it back; true where there is one. */
+export async function setClassArchived(writes: Writes, id: string, archived: boolean): Promise<boolean> {
+  const rows = await writes
+    .update(classes)
+    .set({ archivedAt: archived ? new Date().toISOString() : null })
+    .where(and(eq(classes.id, id), isNull(classes.deletedAt)))
+    .returning({ id: classes.id });
+  return rows.length > 0;
+}
+
 export async function deleteClass(writes: Writes, id: string): Promise<boolean> {
   const rows = await writes
     .update(classes)
@@ -134,12 +151,24 @@ export async function findStudents(queries: Queries, ids: readonly string[]): Pr
   return found;
 }
 
-export async function insertStudents(
-  writes: Writes,
-  classId: string,
-  added: readonly { readonly id?: string; readonly name: string; readonly number: string }[],
-): Promise<string[]> {
-  const rows = added.map(({ id = randomUUID(), name, number }) => ({ id, classId, name, number }));
+export interface NewStudent {
+  readonly id?: string;
+  readonly name: string;
+  readonly number: string;
+  readonly section?: string;
+  readonly withdrawn?: boolean;
+}
+
+export async function insertStudents(writes: Writes, classId: string, added: readonly NewStudent[]): Promise<string[]> {
+  const now = new Date().toISOString();
+  const rows = added.map(({ id = randomUUID(), name, number, section = '', withdrawn = false }) => ({
+    id,
+    classId,
+    name,
+    number,
+    section,
+    withdrawnAt: withdrawn ? now : null,
+  }));
   for (let at = 0; at < rows.length; at += 200) await writes.insert(students).values(rows.slice(at, at + 200));
   return rows.map(({ id }) => id);
 }
@@ -147,11 +176,11 @@ export async function insertStudents(
 export async function updateStudent(
   writes: Writes,
   classId: string,
-  { id, name, number }: { readonly id: string; readonly name: string; readonly number: string },
+  { id, name, number, section }: { id: string; name: string; number: string; section?: string | undefined },
 ): Promise<void> {
   await writes
     .update(students)
-    .set({ name, number })
+    .set({ name, number, ...(section === undefined ? {} : { section }) })
     .where(and(eq(students.id, id), eq(students.classId, classId)));
 }
 

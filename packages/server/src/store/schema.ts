@@ -106,6 +106,8 @@ export const classes = sqliteTable(
     createdAt: createdAt(),
     updatedAt: updatedAt(),
     deletedAt: text('deleted_at'),
+    /** Out of the way, with its sets. */
+    archivedAt: text('archived_at'),
     words: words(),
   },
   (table) => [index('classes_listed').on(table.deletedAt, table.code)],
@@ -136,6 +138,8 @@ export const students = sqliteTable(
     number: text('number').notNull(),
     /** When the student left the class; answers and marks stay. */
     withdrawnAt: text('withdrawn_at'),
+    /** Which part of the class; empty where it has none. */
+    section: text('section').notNull().default(''),
   },
   (table) => [
     uniqueIndex('students_number').on(table.classId, table.number),
@@ -159,6 +163,7 @@ export const sets = sqliteTable(
     deletedAt: text('deleted_at'),
     assignedAt: text('assigned_at'),
     releasedAt: text('released_at'),
+    archivedAt: text('archived_at'),
     /** Counts, kept in the transaction that changes them (`recount`): lists read no submissions. */
     submitted: integer('submitted').notNull().default(0),
     toLookAt: integer('to_look_at').notNull().default(0),

@@ -14,6 +14,7 @@ export interface AskedSets extends AskedPage {
   /** Empty for all classes. */
   readonly class: string;
   readonly state: '' | 'open' | 'waiting';
+  readonly archived: boolean;
   /** The id of a set: others, assigned, that have an exercise of it. */
   readonly beside: string;
 }
@@ -28,6 +29,7 @@ export async function pageOfSets(
 ): Promise<Page<{ set: SetRow; className: string; students: number }>> {
   const where = and(
     isNull(sets.deletedAt),
+    ...archivedAs(asked),
     ...hasWords([sets.words, classes.words], asked.find),
     ...(asked.class === '' ? [] : [eq(sets.classId, asked.class)]),
     ...(asked.state === 'open' ? [isNull(sets.assignedAt)] : []),
@@ -68,6 +70,13 @@ export async function pageOfSets(
     })),
     total: all?.total ?? 0,
   };
+}
+
+/** Archived by themselves or with their class. What stands beside another set, and what a class has, may be of an earlier term. */
+function archivedAs({ archived, beside, class: classId }: AskedSets): SQL[] {
+  if (beside !== '') return [];
+  if (archived) return [sql`(${sets.archivedAt} IS NOT NULL OR ${classes.archivedAt} IS NOT NULL)`];
+  return classId === '' ? [isNull(sets.archivedAt), isNull(classes.archivedAt)] : [isNull(sets.archivedAt)];
 }
 
 const sharing = (setId: string): SQL => sql`${sets.id} IN (
@@ -178,6 +187,16 @@ export async function restoreSet(writes: Writes, id: string): Promise<boolean> {
     .update(sets)
     .set({ deletedAt: null })
     .where(and(eq(sets.id, id), isNotNull(sets.deletedAt)))
+    .returning({ id: sets.id });
+  return rows.length > 0;
+}
+
+/** Puts a set out of the way or takes it back; true where there is one. */
+export async function setSetArchived(writes: Writes, id: string, archived: boolean): Promise<boolean> {
+  const rows = await writes
+    .update(sets)
+    .set({ archivedAt: archived ? new Date().toISOString() : null })
+    .where(and(eq(sets.id, id), isNull(sets.deletedAt)))
     .returning({ id: sets.id });
   return rows.length > 0;
 }

@@ -1,13 +1,16 @@
 /** Classes with their students, and sets, as the server keeps them: queries and writes that several screens share. */
 
+import type { z } from 'zod';
 import {
   classWithStudents,
   drawProgress,
   keptSet,
   type ChangedClass,
   type ChangedContents,
-  type ChangedRoster,
+  type changedRoster,
   type ClassWithStudents,
+  type CopiedClass,
+  type CopiedSet,
   type KeptSet,
   type NewClass,
   type NewSet,
@@ -45,7 +48,7 @@ export function useWriteClass() {
 export function useWriteRoster(classId: string) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: Partial<ChangedRoster> & Pick<ChangedRoster, 'revision'>) =>
+    mutationFn: (body: z.input<typeof changedRoster>) =>
       call(`/classes/${classId}/roster`, classWithStudents, { method: 'PUT', body }),
     onSuccess: (kept: ClassWithStudents) => {
       queries.setQueryData(['classes', kept.id], kept);
@@ -129,6 +132,38 @@ export function useFollowChange(id: string) {
     mutationFn: ({ itemId, ...body }: { itemId: string; how: 'keep' | 'regrade' | 'reissue'; latest: number }) =>
       call(`/sets/${id}/exercises/${itemId}`, keptSet, { method: 'POST', body }),
     onSuccess: useKept(),
+  });
+}
+
+/** A set or a class put out of the way, or taken back. */
+export function useArchive(kind: 'sets' | 'classes') {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, archived }: { id: string; archived: boolean }) =>
+      callFor(`/${kind}/${id}/archived`, { method: 'PUT', body: { archived } }),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['sets'] });
+      return queries.invalidateQueries({ queryKey: ['classes'] });
+    },
+  });
+}
+
+export function useCopySet(id: string) {
+  return useMutation({
+    mutationFn: (body: CopiedSet) => call(`/sets/${id}/copies`, keptSet, { method: 'POST', body }),
+    onSuccess: useKept(),
+  });
+}
+
+export function useCopyClass(id: string) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: CopiedClass) => call(`/classes/${id}/copies`, classWithStudents, { method: 'POST', body }),
+    onSuccess: (kept: ClassWithStudents) => {
+      queries.setQueryData(['classes', kept.id], kept);
+      void queries.invalidateQueries({ queryKey: listKey('sets') });
+      return queries.invalidateQueries({ queryKey: listKey('classes') });
+    },
   });
 }
 

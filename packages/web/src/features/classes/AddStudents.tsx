@@ -23,7 +23,7 @@ export default function AddStudents({ kept, onClose }: AddStudentsProps) {
       {file === undefined ? (
         <Textarea
           label="One student a line: name and number, parted by a comma or a tab"
-          description="The first line may name the columns; those of OneRoster’s users are known."
+          description="The first line may name the columns: name, number, section. Those of OneRoster’s users are known."
           autosize
           minRows={6}
           maxRows={12}

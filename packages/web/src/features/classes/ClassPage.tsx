@@ -5,12 +5,13 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSets } from '../../api/records.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
-import { useClass, useDeleteClass } from '../../api/setRecords.ts';
+import { useArchive, useClass, useDeleteClass } from '../../api/setRecords.ts';
 import { useBarNote } from '../../ui/BarNote.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { ClassRules } from './ClassRules.tsx';
+import { CopyClass } from './CopyClass.tsx';
 import { RenameClass } from './RenameClass.tsx';
 import { Roster } from './Roster.tsx';
 
@@ -25,11 +26,12 @@ export function ClassPage() {
 }
 
 /** What stands over the page. */
-type Open = 'adding' | 'renaming' | 'deleting';
+type Open = 'adding' | 'renaming' | 'copying' | 'deleting';
 
 function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
+  const archive = useArchive('classes');
   useBarNote(`${kept.code} · ${kept.students} students`);
   return (
     <>
@@ -37,7 +39,8 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
         title={`${kept.code} · ${kept.title}`}
         where={
           <>
-            <Link to="/classes">Classes</Link> · {[kept.college, kept.term].filter((each) => each !== '').join(', ')}
+            <Link to="/classes">Classes</Link> ·{' '}
+            {[kept.college, kept.term, kept.archived ? 'archived' : ''].filter((each) => each !== '').join(', ')}
           </>
         }
       >
@@ -49,6 +52,10 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
             <Menu.Item onClick={() => setOpen('renaming')}>Rename the class</Menu.Item>
             <Menu.Item component={Link} to={`/rules?of=${kept.rulesId}`}>
               Its house rules
+            </Menu.Item>
+            <Menu.Item onClick={() => setOpen('copying')}>Copy for another term</Menu.Item>
+            <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
+              {kept.archived ? 'Take it out of the archive' : 'Archive'}
             </Menu.Item>
             <Menu.Item onClick={() => setOpen('deleting')}>Delete the class</Menu.Item>
           </Menu.Dropdown>
@@ -70,6 +77,7 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
         </Suspense>
       )}
       {open === 'renaming' && <RenameClass kept={kept} onClose={close} />}
+      {open === 'copying' && <CopyClass kept={kept} onClose={close} />}
       <AskDeletion kept={kept} opened={open === 'deleting'} onClose={close} />
     </>
   );

@@ -4,6 +4,7 @@ import { newClass, usualRulesId, type KeptClass, type NewClass } from '@hardy-se
 import { schemaResolver, useForm } from '@mantine/form';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { ArchivedToo } from '../../ui/ArchivedToo.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pages } from '../../ui/Pages.tsx';
@@ -22,11 +23,13 @@ export function ClassesPage() {
   const [search, set] = useSearchSetting();
   const find = search.get('find') ?? '';
   const page = pageIn(search);
-  const classes = useClasses({ find, page });
+  const archived = search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const);
+  const classes = useClasses({ find, page, archived });
   const [making, setMaking] = useState(false);
   return (
     <>
       <PageHead title="Classes">
+        <ArchivedToo archived={archived === 'yes'} onChange={(on) => set('archived', on ? 'yes' : '')} />
         <Button component={Link} to="/bin">
           Bin
         </Button>
@@ -49,12 +52,13 @@ export function ClassesPage() {
       {classes.isError && !classes.data && (
         <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />
       )}
-      {classes.data?.total === 0 && find === '' && (
+      {classes.data?.total === 0 && find === '' && archived === 'no' && (
         <Empty title="No classes yet">
           <p>A class has students, house rules and sets. Make one, then paste its roster.</p>
         </Empty>
       )}
       {classes.data?.total === 0 && find !== '' && <p className="soft">No class fits. Try fewer letters.</p>}
+      {classes.data?.total === 0 && find === '' && archived === 'yes' && <p className="soft">No class is archived.</p>}
       {classes.data && classes.data.rows.length > 0 && <ClassTable classes={classes.data.rows} />}
       {classes.data && (
         <Pages

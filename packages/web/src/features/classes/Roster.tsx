@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { ClassWithStudents, Student } from '@hardy-sextant/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Refusal } from '../../api/call.ts';
 import { useWriteRoster } from '../../api/setRecords.ts';
 import { Confirm } from '../../ui/Confirm.tsx';
@@ -79,6 +79,7 @@ function RosterTable({ children }: { readonly children: ReactNode }) {
         <tr>
           <th className="words">Name</th>
           <th className="words">Number</th>
+          <th className="words">Section</th>
           <th>
             <span className="visually-hidden">What can be done</span>
           </th>
@@ -93,26 +94,16 @@ function RosterTable({ children }: { readonly children: ReactNode }) {
 function useRoster(kept: ClassWithStudents) {
   const write = useWriteRoster(kept.id);
   const queries = useQueryClient();
-  const [typing, setTyping] = useState<Student>();
-  // What was typed is based on the roster as it stood when the typing began; after a refusal, on what stands now.
-  const [seen, setSeen] = useState(kept.revision);
-  if (!typing && !write.isPending && seen !== kept.revision) setSeen(kept.revision);
+  const { typing, type, store, lookAnew } = useTypedStudent(kept, write);
   const refused = write.error instanceof Refusal ? write.error : undefined;
-  const store = () => {
-    const before = kept.roster.find(({ id }) => id === typing?.id);
-    if (!typing || !before) return;
-    const { id, name, number } = typing;
-    if (name.trim() === before.name && number.trim() === before.number) return setTyping(undefined);
-    write.mutate({ revision: seen, change: [{ id, name, number }] }, { onSuccess: () => setTyping(undefined) });
-  };
   return {
     typing,
-    type: setTyping,
+    type,
     store,
     error: refused?.document.fields?.[0]?.message ?? write.error?.message,
     isStale: refused?.isStale ?? false,
     lookAgain: () => {
-      setSeen(kept.revision);
+      lookAnew();
       void queries.invalidateQueries({ queryKey: ['classes', kept.id] }).then(() => write.reset());
     },
     withdraw: ({ id, name }: Student) =>
@@ -134,6 +125,42 @@ function useRoster(kept: ClassWithStudents) {
   };
 }
 
+/** What is typed over a student, stored one write after the other, each on what the one before has made. */
+function useTypedStudent(kept: ClassWithStudents, write: ReturnType<typeof useWriteRoster>) {
+  const [typing, setTyping] = useState<Student>();
+  // What was typed is based on the roster as it stood when the typing began; after a refusal, on what stands now.
+  const seen = useRef(kept.revision);
+  const isIdle = !typing && !write.isPending;
+  useEffect(() => {
+    if (isIdle) seen.current = kept.revision;
+  }, [isIdle, kept.revision]);
+  const writing = useRef<Promise<unknown>>(Promise.resolve());
+  const sent = useRef<Student>(undefined);
+  const store = () => {
+    const before = kept.roster.find(({ id }) => id === typing?.id);
+    if (!typing || !before) return;
+    const { id, name, number, section } = typing;
+    const same = name.trim() === before.name && number.trim() === before.number && section.trim() === before.section;
+    if (same) return setTyping(undefined);
+    if (sent.current === typing) return;
+    sent.current = typing;
+    const send = async () => {
+      const change = [{ id, name, number, section }];
+      const { revision } = await write.mutateAsync({ revision: seen.current, change });
+      seen.current = revision;
+      // What is typed into another row meanwhile stays.
+      setTyping((now) => (now === typing ? undefined : now));
+    };
+    writing.current = writing.current.then(send).catch(() => {
+      sent.current = undefined;
+    });
+  };
+  const lookAnew = () => {
+    seen.current = kept.revision;
+  };
+  return { typing, type: setTyping, store, lookAnew };
+}
+
 interface StudentRowProps {
   readonly student: Student;
   /** As it stands in its fields. */
@@ -147,13 +174,13 @@ interface StudentRowProps {
 function StudentRow({ student, typed, onType, onStore, onWithdraw, onErase }: StudentRowProps) {
   return (
     <tr>
-      {(['name', 'number'] as const).map((field) => (
+      {(['name', 'number', 'section'] as const).map((field) => (
         <td key={field} className="words">
           <Field
             className="quiet long"
             label={`${field} of ${student.name}`}
             value={typed[field]}
-            maxLength={120}
+            maxLength={field === 'section' ? 30 : 120}
             onText={(text) => onType({ ...typed, [field]: text })}
             onBlur={onStore}
             onKeyDown={(event) => {

@@ -19,6 +19,7 @@ import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { feedbackFor, feedbackText, type Feedback } from './feedback.ts';
 import { FeedbackShown } from './FeedbackShown.tsx';
 import { useChecking, useMarking, useSlipTexts } from './markingRecords.ts';
+import { SectionPick, useInSection } from './Sections.tsx';
 import { SlipWords } from './SlipWords.tsx';
 import styles from './Feedback.module.css';
 
@@ -44,7 +45,8 @@ interface FeedbackDeskProps {
   readonly texts: readonly SlipText[];
 }
 
-function FeedbackDesk({ setId, marking, chosen, texts }: FeedbackDeskProps) {
+function FeedbackDesk({ setId, marking: everybody, chosen, texts }: FeedbackDeskProps) {
+  const marking = useInSection(everybody);
   const [search, set] = useSearchSetting();
   const { set: kept, students } = marking;
   const student = students.find(({ id }) => id === search.get('student')) ?? students[0];
@@ -70,6 +72,7 @@ function FeedbackDesk({ setId, marking, chosen, texts }: FeedbackDeskProps) {
       <div className="beside wide-side">
         <div>
           <StudentTools
+            everybody={everybody}
             students={students}
             student={student}
             working={working}
@@ -175,6 +178,7 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
 }
 
 interface StudentToolsProps {
+  readonly everybody: Marking;
   readonly students: readonly MarkedStudent[];
   readonly student: MarkedStudent | undefined;
   readonly working: boolean;
@@ -182,7 +186,7 @@ interface StudentToolsProps {
   readonly onWorking: (shown: boolean) => void;
 }
 
-function StudentTools({ students, student, working, onStudent, onWorking }: StudentToolsProps) {
+function StudentTools({ everybody, students, student, working, onStudent, onWorking }: StudentToolsProps) {
   const at = students.findIndex(({ id }) => id === student?.id);
   const [previous, next] = [students[at - 1], students[at + 1]];
   return (
@@ -199,6 +203,7 @@ function StudentTools({ students, student, working, onStudent, onWorking }: Stud
       <Button size="compact-sm" onClick={() => next && onStudent(next.id)} disabled={!next}>
         Next
       </Button>
+      <SectionPick marking={everybody} />
       <label>
         <input type="checkbox" checked={working} onChange={(event) => onWorking(event.currentTarget.checked)} /> with
         the working

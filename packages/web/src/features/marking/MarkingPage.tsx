@@ -20,6 +20,7 @@ import {
 } from './MarkingNotices.tsx';
 import { useChecking, useMarking } from './markingRecords.ts';
 import { CauseChips, MarkingTools } from './MarkingTools.tsx';
+import { useInSection } from './Sections.tsx';
 import { useAnswers, useWithPending } from './useAnswers.ts';
 import { useDecisions, useWithDecisions } from './useDecisions.ts';
 import { useMarkingView, type Filter } from './useMarkingView.ts';
@@ -57,7 +58,7 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
   useBarNote(`${chosen.code} · ${students.length} students`);
   const filter = useFilter(kept);
   const jump = useJump();
-  const view = useMarkingView(marking, chosen.rules, filter);
+  const view = useMarkingView(useInSection(marking), chosen.rules, filter);
   return (
     <>
       <MarkingHead kept={kept} which={filter.which} release={release} onImport={() => setImporting(true)} />
@@ -67,7 +68,7 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
       <Failures errors={[steps.error, release.failed]} />
       <UnmatchedNotice count={marking.unmatchedRows.length} onLook={() => setImporting(true)} />
       <LeftOverNotice lines={leftOver} onPutAway={() => setLeftOver(undefined)} />
-      <MarkingTools kept={kept} view={view} filter={filter} steps={steps} students={students} onStudent={jump.to} />
+      <MarkingTools marking={marking} view={view} filter={filter} steps={steps} onStudent={jump.to} />
       <CauseChips view={view} cause={filter.cause} />
       {students.length === 0 ? (
         <Empty title="There is nobody in this class yet">
@@ -129,7 +130,7 @@ function useJump() {
   const [jump, setJump] = useState<{ readonly count: number; readonly studentId?: string }>({ count: 0 });
   const to = (studentId: string) => {
     change((settings) => {
-      for (const narrowing of ['cause', 'verdict']) settings.delete(narrowing);
+      for (const narrowing of ['cause', 'verdict', 'section']) settings.delete(narrowing);
       settings.set('student', studentId);
     });
     setJump({ count: jump.count + 1, studentId });

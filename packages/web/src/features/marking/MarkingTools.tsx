@@ -1,26 +1,28 @@
 /** What of a marking is shown: exercise, part, verdict, cause; kept in the address. Undo and redo beside it. */
 import { Button } from '@mantine/core';
-import type { KeptSet, MarkedStudent } from '@hardy-sextant/contract';
+import type { Marking } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Pick } from '../../ui/Pick.tsx';
 import { Chip } from '../../ui/Chip.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 import { PaperCode } from './PaperCode.tsx';
+import { SectionPick } from './Sections.tsx';
 import type { Filter, MarkingView } from './useMarkingView.ts';
 import type { Steps } from './useSteps.ts';
 
 interface MarkingToolsProps {
-  readonly kept: KeptSet;
+  /** With everybody. */
+  readonly marking: Marking;
   readonly view: MarkingView;
   readonly filter: Filter;
   readonly steps: Steps;
-  readonly students: readonly MarkedStudent[];
   /** A student whose paper lies there. */
   readonly onStudent: (id: string) => void;
 }
 
-export function MarkingTools({ kept, view, filter, steps, students, onStudent }: MarkingToolsProps) {
+export function MarkingTools({ marking, view, filter, steps, onStudent }: MarkingToolsProps) {
+  const { set: kept, students } = marking;
   const { assignedExercises } = kept;
   const [, set] = useSearchSetting();
   const { length: count } = assignedExercises;
@@ -47,6 +49,7 @@ export function MarkingTools({ kept, view, filter, steps, students, onStudent }:
         options={[['', 'all verdicts'], ...Object.entries(verdictLooks).map(([id, { word }]) => [id, word] as const)]}
         onPick={(id) => set('verdict', id)}
       />
+      <SectionPick marking={marking} />
       <PaperCode setId={kept.id} students={students} onStudent={onStudent} />
       <Button size="compact-sm" disabled={!steps.canUndo} onClick={steps.undo}>
         Undo

@@ -21,10 +21,12 @@ import { Empty, Failed, Loading, LoadingPage } from '../../ui/States.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { useChecking, useMarking } from './markingRecords.ts';
+import { PartFigures } from './PartFigures.tsx';
+import { SectionPick, useInSection } from './Sections.tsx';
 import { CauseRows, ToGoOver } from './CauseRows.tsx';
 import type { Cell } from './causes.ts';
 import { useWorksheets } from './worksheets/worksheetRecords.ts';
-import { toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
+import { exerciseOf, toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
 import styles from './WentWrong.module.css';
 
 const CauseCharts = lazy(() => import('./CauseCharts.tsx'));
@@ -44,15 +46,14 @@ export function WentWrongPage() {
 
 const none: readonly KeptWorksheet[] = [];
 
-function Report({
-  setId,
-  marking,
-  chosen,
-}: {
+interface ReportProps {
   readonly setId: string;
   readonly marking: Marking;
   readonly chosen: KeptClass;
-}) {
+}
+
+function Report({ setId, marking: everybody, chosen }: ReportProps) {
+  const marking = useInSection(everybody);
   const [search, set] = useSearchSetting();
   // The same exercises in another class or term.
   const others = useSets({ beside: setId }).data?.rows ?? [];
@@ -73,6 +74,7 @@ function Report({
           </>
         }
       >
+        <SectionPick marking={everybody} />
         {others.length > 0 && (
           <Pick
             label="beside another set"
@@ -115,9 +117,16 @@ interface CausesProps {
 function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
   if (found.causes.length === 0)
     return (
-      <Empty title="Nothing went wrong so far">
-        <p>No answer in this set has a slip, or none has come in yet.</p>
-      </Empty>
+      <>
+        <Empty title="Nothing went wrong so far">
+          <p>No answer in this set has a slip, or none has come in yet.</p>
+        </Empty>
+        {beside ? (
+          <Beside {...{ setId, found, marking, name, onShow }} id={beside.id} besideName={beside.className} />
+        ) : (
+          <PartFigures marking={marking} name={name} />
+        )}
+      </>
     );
   return (
     <>
@@ -126,32 +135,19 @@ function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
         <CauseCharts found={found} />
       </Suspense>
       {beside ? (
-        <Beside
-          setId={setId}
-          id={beside.id}
-          found={found}
-          marking={marking}
-          name={name}
-          besideName={beside.className}
-          onShow={onShow}
-        />
+        <Beside {...{ setId, found, marking, name, onShow }} id={beside.id} besideName={beside.className} />
       ) : (
-        <CauseRows setId={setId} found={found} name={name} onShow={onShow} />
+        <>
+          <PartFigures marking={marking} name={name} />
+          <CauseRows setId={setId} found={found} name={name} onShow={onShow} />
+        </>
       )}
     </>
   );
 }
 
 /** The same causes in another set, by exercise and part, whatever their places there. */
-function Beside({
-  setId,
-  id,
-  found,
-  marking,
-  name,
-  besideName,
-  onShow,
-}: {
+interface BesideProps {
   readonly setId: string;
   readonly id: string;
   readonly found: WentWrong;
@@ -159,7 +155,9 @@ function Beside({
   readonly name: string;
   readonly besideName: string;
   readonly onShow: (cause: CauseCount) => void;
-}) {
+}
+
+function Beside({ setId, id, found, marking, name, besideName, onShow }: BesideProps) {
   const other = useMarking(id);
   useChecking(id, other.data?.unchecked ?? 0);
   const sheets = useWorksheets(id).data ?? none;
@@ -169,21 +167,22 @@ function Beside({
   );
   if (other.isError && !other.data) return <Failed what="other set" error={other.error} />;
   if (!theirs) return <Loading what="the other set" />;
-  const exerciseOf = (from: Marking, column: string): string => {
-    const [itemId, partId] = column.split('/');
-    return `${from.set.document.items.find((item) => item.id === itemId)?.exerciseId ?? ''} ${partId}`;
-  };
   const shares = new Map(
     theirs.found.causes.map((each) => [`${exerciseOf(theirs.marking, each.column)} ${each.id}`, each.share]),
   );
   return (
-    <CauseRows
-      setId={setId}
-      found={found}
-      name={name}
-      onShow={onShow}
-      beside={{ name: besideName, share: (each) => shares.get(`${exerciseOf(marking, each.column)} ${each.id}`) }}
-    />
+    <>
+      <PartFigures marking={marking} name={name} beside={{ marking: theirs.marking, name: besideName }} />
+      {found.causes.length > 0 && (
+        <CauseRows
+          setId={setId}
+          found={found}
+          name={name}
+          onShow={onShow}
+          beside={{ name: besideName, share: (each) => shares.get(`${exerciseOf(marking, each.column)} ${each.id}`) }}
+        />
+      )}
+    </>
   );
 }
 

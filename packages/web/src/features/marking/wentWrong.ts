@@ -122,3 +122,9 @@ export function toGoOver({ causes }: WentWrong): CauseCount[] {
     .filter(({ id, count }) => id !== 'unexplained' && count > 0 && !seen.has(id) && seen.add(id))
     .slice(0, 3);
 }
+
+/** Which part of which exercise a column is, whatever its place in the set. */
+export function exerciseOf({ set }: Marking, column: string): string {
+  const [itemId, partId] = column.split('/');
+  return `${set.document.items.find((item) => item.id === itemId)?.exerciseId ?? ''} ${partId}`;
+}

@@ -7,10 +7,11 @@ import { Link } from 'react-router';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { useDeleteSet } from '../../api/setRecords.ts';
+import { useArchive, useDeleteSet } from '../../api/setRecords.ts';
 import { saveAs } from '../../api/saveFile.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { stateOf } from './stateOf.ts';
+import { CopySet } from './CopySet.tsx';
 import type { useSetEditing } from './useSetEditing.ts';
 
 interface SetHeadProps {
@@ -23,14 +24,16 @@ interface SetHeadProps {
 
 export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps) {
   const [leaving, setLeaving] = useState(false);
+  const [copying, setCopying] = useState(false);
+  const archive = useArchive('sets');
   return (
     <>
       <PageHead
         title={kept.title}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)} ·{' '}
-            <KeptNote phase={editing.phase} problem={editing.problem} />
+            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)}
+            {kept.archived && ' · archived'} · <KeptNote phase={editing.phase} problem={editing.problem} />
           </>
         }
         heading={<TitleField title={editing.title} onTitle={(title) => editing.change({}, title)} />}
@@ -47,6 +50,10 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
               }
             >
               Dates for a calendar
+            </Menu.Item>
+            <Menu.Item onClick={() => setCopying(true)}>Copy for another class or term</Menu.Item>
+            <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
+              {kept.archived ? 'Take it out of the archive' : 'Archive'}
             </Menu.Item>
             <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
           </Menu.Dropdown>
@@ -69,6 +76,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
           </>
         )}
       </PageHead>
+      {copying && <CopySet kept={kept} chosen={chosen} onClose={() => setCopying(false)} />}
       <DeleteSet kept={kept} opened={leaving} onDrop={editing.drop} onClose={() => setLeaving(false)} />
     </>
   );

@@ -3,6 +3,7 @@ import { Button, Modal, TextInput } from '@mantine/core';
 import { emptySet, type KeptClass, type ListedSet } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { ArchivedToo } from '../../ui/ArchivedToo.tsx';
 import { Chip } from '../../ui/Chip.tsx';
 import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
@@ -24,7 +25,8 @@ export function SetsPage() {
   const chosen = search.get('class') ?? '';
   const find = search.get('find') ?? '';
   const page = pageIn(search);
-  const sets = useSets({ class: chosen, find, page });
+  const archived = search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const);
+  const sets = useSets({ class: chosen, find, page, archived });
   const classes = useClasses();
   if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
   if (classes.isError && !classes.data)
@@ -34,10 +36,11 @@ export function SetsPage() {
   const known = classes.data.rows.find(({ id }) => id === chosen);
   const label = known ? classInWords(known) : (shown[0]?.className ?? 'this class');
   const picked = chosen === '' ? null : { value: chosen, label };
-  const filtered = chosen !== '' || find !== '';
+  const filtered = chosen !== '' || find !== '' || archived === 'yes';
   return (
     <>
       <PageHead title="Sets" where="Exercises given to a class together">
+        <ArchivedToo archived={archived === 'yes'} onChange={(on) => set('archived', on ? 'yes' : '')} />
         <Button component={Link} to="/bin">
           Bin
         </Button>

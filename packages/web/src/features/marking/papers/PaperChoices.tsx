@@ -5,6 +5,7 @@ import type { PaperSize } from '@hardy-sextant/files/papers';
 import { useMemo } from 'react';
 import { Pick } from '../../../ui/Pick.tsx';
 import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
+import { SectionPick } from '../Sections.tsx';
 import { ownKinds, paperKinds, type PaperChoice, type PaperKind } from './paperOf.ts';
 import styles from './Papers.module.css';
 
@@ -56,10 +57,11 @@ interface PaperChoicesProps {
   readonly choice: PaperChoice;
   readonly size: PaperSize;
   readonly students: Marking['students'];
+  readonly everybody: Marking;
   readonly onSet: OnSet;
 }
 
-export function PaperChoices({ choice, size, students, onSet }: PaperChoicesProps) {
+export function PaperChoices({ choice, size, students, everybody, onSet }: PaperChoicesProps) {
   const { kind, who } = choice;
   const hasVersions = students.some(({ version }) => version !== '');
   const several: [string, string][] =
@@ -92,6 +94,7 @@ export function PaperChoices({ choice, size, students, onSet }: PaperChoicesProp
           />
         </label>
       )}
+      <SectionPick marking={everybody} />
       <label>
         Paper
         <Pick

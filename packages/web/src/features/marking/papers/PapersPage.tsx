@@ -1,5 +1,6 @@
 /** What of a set goes to paper: question sheets with own numbers, keys, a roster; looked at, printed, or taken as PDF. */
 import { Button, Menu } from '@mantine/core';
+import type { Marking } from '@hardy-sextant/contract';
 import { enteringStyleById } from '@hardy-sextant/core';
 import { ZIP } from '@hardy-sextant/files';
 import type { PaperSize } from '@hardy-sextant/files/papers';
@@ -15,6 +16,7 @@ import { Failed, LoadingPage } from '../../../ui/States.tsx';
 import { useCountedWork } from '../../../ui/useCountedWork.ts';
 import { usePrinting } from '../../../ui/usePrinting.ts';
 import { useAllEnteringStyles } from '../../../working/useAllEnteringStyles.ts';
+import { useInSection } from '../Sections.tsx';
 import { useChecking, useMarking, useSlipTexts } from '../markingRecords.ts';
 import { PaperChoices, usePaperChoice } from './PaperChoices.tsx';
 import { paperOf, sheetsOf, type PaperChoice, type PaperSources } from './paperOf.ts';
@@ -38,17 +40,18 @@ export function PapersPage() {
 }
 
 /** The class's entering style stands beside what is read. */
-function WithSources({ marking, chosen, texts }: Omit<PaperSources, 'entering'>) {
+function WithSources({ marking: everybody, chosen, texts }: Omit<PaperSources, 'entering'>) {
+  const marking = useInSection(everybody);
   const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
   const sources = useMemo(() => ({ marking, chosen, texts, entering }), [marking, chosen, texts, entering]);
-  return <Papers sources={sources} />;
+  return <Papers sources={sources} everybody={everybody} />;
 }
 
 interface PapersProps {
   readonly sources: PaperSources;
 }
 
-function Papers({ sources }: PapersProps) {
+function Papers({ sources, everybody }: PapersProps & { readonly everybody: Marking }) {
   const { set: kept, students, unchecked } = sources.marking;
   const { choice, size, set } = usePaperChoice();
   const sheets = useMemo(() => sheetsOf(sources, choice), [sources, choice]);
@@ -77,7 +80,7 @@ function Papers({ sources }: PapersProps) {
           )}
           {first ? <PaperShown sheet={first} /> : <p>There is nobody to give a paper to: the class has no students.</p>}
         </article>
-        <PaperChoices choice={choice} size={size} students={students} onSet={set} />
+        <PaperChoices choice={choice} size={size} students={students} everybody={everybody} onSet={set} />
       </div>
       {printing && (
         <Paper>

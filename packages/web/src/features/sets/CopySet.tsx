@@ -1,0 +1,69 @@
+/** A set copied for another class or term: the same exercises as they are now, new numbers, days of its own, no answers. */
+import { Button, Modal, TextInput } from '@mantine/core';
+import type { KeptClass, KeptSet } from '@hardy-sextant/contract';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { classInWords, useClassChoices } from '../../api/records.ts';
+import { useCopySet } from '../../api/setRecords.ts';
+import { FindAndPick } from '../../ui/FindAndPick.tsx';
+
+interface CopySetProps {
+  readonly kept: KeptSet;
+  readonly chosen: KeptClass;
+  readonly onClose: () => void;
+}
+
+export function CopySet({ kept, chosen, onClose }: CopySetProps) {
+  const navigate = useNavigate();
+  const copy = useCopySet(kept.id);
+  const [title, setTitle] = useState(kept.title);
+  const [to, setTo] = useState({ value: chosen.id, label: classInWords(chosen) });
+  const [given, setGiven] = useState('');
+  const [due, setDue] = useState('');
+  const make = () =>
+    copy.mutate(
+      { classId: to.value, title: title.trim() || kept.title, given, due },
+      {
+        onSuccess: (made) => {
+          onClose();
+          void navigate(`/sets/${made.id}`);
+        },
+      },
+    );
+  return (
+    <Modal opened onClose={onClose} title="Copy for another class or term">
+      <form
+        className="stack"
+        onSubmit={(event) => {
+          event.preventDefault();
+          make();
+        }}
+      >
+        <p className="soft">
+          The same exercises as they are now, with new numbers once it is given out. Answers and marks stay with this
+          set.
+        </p>
+        <TextInput
+          label="Title"
+          value={title}
+          maxLength={160}
+          onChange={(event) => setTitle(event.currentTarget.value)}
+          data-autofocus
+        />
+        <FindAndPick
+          label="Class"
+          useFound={useClassChoices}
+          nothing="No class is called that."
+          picked={to}
+          onPick={setTo}
+        />
+        <TextInput type="date" label="Given" value={given} onChange={(event) => setGiven(event.currentTarget.value)} />
+        <TextInput type="date" label="Due" value={due} onChange={(event) => setDue(event.currentTarget.value)} />
+        {copy.error && <p role="alert">{copy.error.message}</p>}
+        <Button type="submit" variant="filled" loading={copy.isPending}>
+          Copy the set
+        </Button>
+      </form>
+    </Modal>
+  );
+}

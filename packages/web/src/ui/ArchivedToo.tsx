@@ -1,0 +1,11 @@
+/** Whether a list shows what was put out of the way. */
+import { Chip } from './Chip.tsx';
+
+interface ArchivedTooProps {
+  readonly archived: boolean;
+  readonly onChange: (archived: boolean) => void;
+}
+
+export const ArchivedToo = ({ archived, onChange }: ArchivedTooProps) => (
+  <Chip name="Archived" pressed={archived} onPress={() => onChange(!archived)} />
+);
