@@ -2,7 +2,7 @@
 
 import { addsUp, enteredNames, enteredTitles, usualColumns, type Part } from '@hardy-sextant/core';
 import type { AssignedExercise, ColumnMatching, Student } from '@hardy-sextant/contract';
-import { studentFinder } from './studentFinder.ts';
+import { plainName, studentFinder } from './studentFinder.ts';
 
 export const STUDENT = 'student';
 
@@ -71,6 +71,20 @@ export function hasHead(rows: readonly (readonly string[])[]): boolean {
   );
 }
 
+/** A head stands within so many lines. */
+const MOST_ABOVE = 12;
+
+/** How many lines at the top are no part of the table: a title, a date, an empty line, above the head of wider columns. */
+export function linesAbove(rows: readonly (readonly string[])[]): number {
+  const filled = rows.map((row) => row.filter((cell) => cell !== '').length);
+  const widest = Math.max(0, ...filled);
+  if (widest < 2) return 0;
+  const at = filled.findIndex((count) => count > widest / 2);
+  if (at <= 0 || at > MOST_ABOVE) return 0;
+  // Only above a head: lines of answers with gaps are answers.
+  return hasHead(rows.slice(at)) ? at : 0;
+}
+
 /** What the roles of columns follow from. */
 interface Columns {
   /** Their names; none where the first line holds answers already. */
@@ -98,18 +112,24 @@ export function guessRoles({ names, rows, assignedExercises, open, students, rem
   const roles = before
     ? before.roles.map((role) => (known.has(role) ? role : ''))
     : once(Array.from({ length: width }, (_, at) => roleByName(names[at] ?? '', assignedExercises, open)));
-  if (roles.includes(STUDENT)) return roles;
   const who = columnOfStudents(rows, students, width);
+  // A column that is named like a student's and holds none of the class gives way to one that does.
+  const named = roles.indexOf(STUDENT);
+  if (named >= 0 && (before || who < 0 || who === named || shareOfStudents(rows, students, named) >= 0.5)) return roles;
+  if (named >= 0) roles[named] = '';
   return Array.from({ length: width }, (_, at) => (at === who ? STUDENT : (roles[at] ?? '')));
+}
+
+/** How many of the cells of a column are students of the class, as a share. */
+function shareOfStudents(rows: Columns['rows'], students: Columns['students'], column: number): number {
+  const find = studentFinder(students);
+  const cells = rows.map((row) => row[column] ?? '').filter((cell) => cell !== '');
+  return cells.length === 0 ? 0 : cells.filter((cell) => find(cell).ok).length / cells.length;
 }
 
 /** The column in which at least half of the cells are students of the class; −1 where there is none. */
 function columnOfStudents(rows: Columns['rows'], students: Columns['students'], width: number): number {
-  const find = studentFinder(students);
-  const shares = Array.from({ length: width }, (_, at) => {
-    const cells = rows.map((row) => row[at] ?? '').filter((cell) => cell !== '');
-    return cells.length === 0 ? 0 : cells.filter((cell) => find(cell).ok).length / cells.length;
-  });
+  const shares = Array.from({ length: width }, (_, at) => shareOfStudents(rows, students, at));
   const most = Math.max(0, ...shares);
   return most >= 0.5 ? shares.indexOf(most) : -1;
 }
@@ -128,10 +148,50 @@ function once(roles: readonly string[]): string[] {
   return roles.map((role, at) => (role !== '' && roles.indexOf(role) !== at ? '' : role));
 }
 
+/** Shorter than this, a question is no name: "Find i." may be anywhere. */
+const LEAST_QUESTION = 12;
+
+/** The part whose own question a head is, perhaps behind its letter; where several ask the same, that of the open exercise. */
+function roleByQuestion(words: string, assignedExercises: readonly AssignedExercise[], open: string): string {
+  const said = plainName(words);
+  const found = assignedExercises.flatMap(({ itemId, exercise }, at) =>
+    exercise.parts.flatMap(({ id, prompt, ask }) => {
+      if (ask.quantity === 'table') return [];
+      // Numbers in a question are the student's own; what stands between them is the same for all.
+      const pieces = prompt
+        .split(/\{[^}]*\}/)
+        .map(plainName)
+        .filter((piece) => piece !== '');
+      if (pieces.join(' ').length < LEAST_QUESTION || !standIn(said, pieces)) return [];
+      const lead = said.slice(0, said.indexOf(pieces[0] ?? '')).trim();
+      const isNamed = lead === id || lead === `${at + 1}${id}` || lead === `${at + 1} ${id}`;
+      return [{ itemId, id, isNamed }];
+    }),
+  );
+  const named = found.filter(({ isNamed }) => isNamed);
+  const fitting = named.length > 0 ? named : found;
+  const here = fitting.filter(({ itemId }) => itemId === open);
+  const [only, ...others] = here.length > 0 ? here : fitting;
+  return only && others.length === 0 ? `${only.itemId}/${only.id}` : '';
+}
+
+/** Whether pieces stand in a text one after the other. */
+function standIn(text: string, pieces: readonly string[]): boolean {
+  let from = 0;
+  for (const piece of pieces) {
+    const at = text.indexOf(piece, from);
+    if (at < 0) return false;
+    from = at + piece.length;
+  }
+  return true;
+}
+
 function roleByName(name: string, assignedExercises: readonly AssignedExercise[], open: string): string {
   const words = name.toLowerCase().trim();
   if (/^(student|name|number|student (number|name|id)|id|identifier|username|sourcedid|full name)$/.test(words))
     return STUDENT;
+  const asked = roleByQuestion(words, assignedExercises, open);
+  if (asked !== '') return asked;
   const cell = rolesFor(assignedExercises).find(({ id, name: role }) => id !== '' && role.toLowerCase() === words);
   if (cell) return cell.id;
   const match =

@@ -1,4 +1,4 @@
-/** Finds whom a row of a file means: by number, by name in either order, with or without accents. */
+/** Finds whom a row of a file means: by number, by name in either order, with or without accents, by an address of mail made of them. */
 
 import type { Student } from '@hardy-sextant/contract';
 
@@ -26,9 +26,16 @@ export function studentFinder(
     add(`name ${sorted(name)}`, id);
     add(`name ${sorted(`${name} ${number}`)}`, id);
   }
+  /** An address of mail is somebody's if what stands before the @ is their number or their name. */
+  const byMail = (text: string): Set<string> | undefined => {
+    const [, before] = /^\s*([^\s@]+)@[^\s@]+\s*$/.exec(text) ?? [];
+    if (before === undefined) return undefined;
+    const words = before.replace(/\d+$/, '');
+    return index.get(`number ${plainName(before)}`) ?? index.get(`name ${sorted(words)}`);
+  };
   return (text) => {
     if (plainName(text) === '') return { ok: false, why: 'There is no student in this row.' };
-    const found = index.get(`number ${plainName(text)}`) ?? index.get(`name ${sorted(text)}`);
+    const found = index.get(`number ${plainName(text)}`) ?? index.get(`name ${sorted(text)}`) ?? byMail(text);
     if (!found) return { ok: false, why: `Nobody in the class is called “${text.slice(0, 80)}” or has that number.` };
     if (found.size > 1)
       return {

@@ -1,7 +1,7 @@
 /** Columns of a file matched to students and parts. */
 import { starterExercises } from '@hardy-sextant/core/starters';
 import type { AssignedExercise } from '@hardy-sextant/contract';
-import { guessRoles, hasHead, inOrder, rolesFor } from '../src/answers.ts';
+import { guessRoles, hasHead, inOrder, linesAbove, rolesFor } from '../src/answers.ts';
 import { ferry } from './demoMarking.ts';
 
 const table = starterExercises.find(({ parts }) => parts.some(({ ask }) => ask.quantity === 'table'))!;
@@ -132,4 +132,35 @@ it('offers each part once, with the five values and the settings, and no more th
   expect(new Set(roles.map(({ id }) => id)).size).toBe(roles.length);
   expect(roles.filter(({ id }) => id.startsWith('e1/a'))).toHaveLength(9);
   expect(rolesFor([]).map(({ id }) => id)).toEqual(['', 'student']);
+});
+
+it('knows a part by its own question, with or without its letter; where two ask the same, that of the open exercise', () => {
+  const [a, b] = ferry.parts;
+  expect(guess(['student', `a) ${a!.prompt}`, b!.prompt.toUpperCase()])).toEqual(['student', 'e1/a', 'e1/b']);
+  const twice = [assigned('e4', ferry), assigned('e5', ferry)];
+  const names = ['student', a!.prompt, `2b. ${b!.prompt}`];
+  expect(guess(names, twice)).toEqual(['student', '', 'e5/b']);
+  const roles = guessRoles({ ...nothing, names, assignedExercises: twice, open: 'e4' });
+  expect(roles).toEqual(['student', 'e4/a', 'e5/b']);
+});
+
+it('skips what stands above the head, and never lines of answers', () => {
+  const head = ['Student', 'a', 'b'];
+  expect(linesAbove([['Export of Week 3'], [''], ['6 Oct', ''], head, ['K-1', '1', '2']])).toBe(3);
+  expect(linesAbove([head, ['K-1', '1', '2']])).toBe(0);
+  expect(
+    linesAbove([
+      ['K-1', '', ''],
+      ['K-2', '1', '2'],
+    ]),
+  ).toBe(0);
+  expect(linesAbove([['941.43'], ['17']])).toBe(0);
+});
+
+it('a column named like a student’s that holds none of the class gives way to one that does', () => {
+  const rows = [
+    ['7731', 'oona.kamau@bay.example', '941.43'],
+    ['7732', 'k-2@bay.example', '1'],
+  ];
+  expect(guessRoles({ ...nothing, names: ['ID', 'Mail', 'a'], rows })).toEqual(['', 'student', 'e1/a']);
 });

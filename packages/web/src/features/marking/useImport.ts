@@ -5,6 +5,7 @@ import {
   guessRoles,
   hasHead,
   inOrder,
+  linesAbove,
   readText,
   rolesFor,
   STUDENT,
@@ -22,6 +23,8 @@ export interface Source extends ReadRows {
   readonly name: string;
   /** Whether the first line names the columns. */
   readonly head: boolean;
+  /** So many lines stood above it. */
+  readonly above: number;
   readonly roles: readonly string[];
 }
 
@@ -90,9 +93,12 @@ function useSource(marking: Marking, open: string, onTaken: () => void) {
   const matchings = useMatchings();
   const [source, setSource] = useState<Source>();
   const [problem, setProblem] = useState('');
-  const take = (name: string, read: ReadRows, head = hasHead(read.rows)) => {
+  const take = (name: string, whole: ReadRows, said?: boolean) => {
     setProblem('');
     onTaken();
+    const above = said === undefined ? linesAbove(whole.rows) : 0;
+    const read = above === 0 ? whole : withoutLines(whole, above);
+    const head = said ?? hasHead(read.rows);
     const [first, ...others] = read.rows;
     if (!first) return setProblem('There are no rows in it.');
     const roles = guessRoles({
@@ -103,9 +109,15 @@ function useSource(marking: Marking, open: string, onTaken: () => void) {
       students: marking.students.filter(({ withdrawn }) => !withdrawn),
       remembered: matchings.data ?? [],
     });
-    setSource({ ...read, name, head, roles });
+    setSource({ ...read, name, head, above: said === undefined ? above : (source?.above ?? 0), roles });
   };
   return { source, setSource, problem, setProblem, take };
+}
+
+/** Without the lines above its head, and a note that says so. */
+function withoutLines({ rows, notes, ...more }: ReadRows, above: number): ReadRows {
+  const left = `${above === 1 ? 'The line' : `The ${above} lines`} above the names of the columns ${above === 1 ? 'is' : 'are'} left out.`;
+  return { ...more, rows: rows.slice(above), notes: [...notes, left] };
 }
 
 /** Stores what was prepared, remembers its columns, and makes it a step that can be taken back. */
@@ -141,7 +153,7 @@ function useColumns(source: Source | undefined, { students }: Marking) {
   const answers = source?.roles.some((role) => role !== '' && role !== STUDENT) ?? false;
   const ready = source !== undefined && who >= 0 && answers && rows.length > 0;
   const wanted = useMemo(
-    () => (source && ready ? rowsOf(rows, source.roles, who, source.head ? 2 : 1) : undefined),
+    () => (source && ready ? rowsOf(rows, source.roles, who, source.above + (source.head ? 2 : 1)) : undefined),
     [source, ready, rows, who],
   );
   const preview = useMemo(() => wanted && previewOf(wanted, students), [wanted, students]);
