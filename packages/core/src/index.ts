@@ -111,6 +111,7 @@ export {
   prepareChecking,
   type PreparedChecking,
 } from './checking/checkSubmission.ts';
+export { withinOf } from './checking/preparedPart.ts';
 export { explainNumber, slipNumbers, type SlipNumber } from './checking/explainNumber.ts';
 export * from './marking/finalMark.ts';
 export * from './marking/totals.ts';
@@ -208,6 +209,7 @@ export {
 } from './papers/questionSheet.ts';
 export { keyLines, keySheet, markingSheet, type StudentKey } from './papers/keySheet.ts';
 export { stepBlocks } from './papers/stepBlocks.ts';
+export { storyBlocks } from './papers/storyBlocks.ts';
 export { solutionSheet, type SolutionForm } from './papers/solutionSheet.ts';
 export { formulaBlocks, formulaSheet } from './papers/formulaSheet.ts';
 export { tablesSheet } from './papers/tablesSheet.ts';

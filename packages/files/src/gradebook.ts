@@ -2,8 +2,10 @@
 
 import { itemShare, markedParts, roundTo, totalOf } from '@hardy-sextant/core';
 import type { MarkedStudent, Marking } from '@hardy-sextant/contract';
+import type { Workbook } from 'exceljs';
 import Papa from 'papaparse';
 import { CSV, WORKBOOK, type FileKind } from './format.ts';
+import { odsKind, odsOf } from './odsWorkbook.ts';
 
 type GradebookCell = string | number;
 
@@ -91,16 +93,25 @@ export const gradebookWorkbook = {
   name: 'a gradebook as a workbook',
   type: WORKBOOK,
   ending: 'xlsx',
-  writes: async (marking: Marking): Promise<ArrayBuffer> => {
-    const { Workbook } = (await import('exceljs')).default;
-    const book = new Workbook();
-    const page = book.addWorksheet('Gradebook', { views: [{ state: 'frozen', xSplit: 2, ySplit: 1 }] });
-    // Texts are texts in a workbook, whatever they begin with.
-    page.addRows(gradebookRows(marking));
-    page.getRow(1).font = { bold: true };
-    page.columns.forEach((column, at) => {
-      column.width = at === 1 ? 28 : at === 2 ? 16 : 12;
-    });
-    return book.xlsx.writeBuffer();
-  },
+  writes: async (marking: Marking): Promise<ArrayBuffer> => (await bookOf(marking)).xlsx.writeBuffer(),
 } satisfies FileKind & Record<string, unknown>;
+
+export const gradebookOds = {
+  id: 'gradebook-ods',
+  name: 'a gradebook as an OpenDocument spreadsheet',
+  ...odsKind,
+  writes: async (marking: Marking): Promise<Uint8Array<ArrayBuffer>> => new Uint8Array(odsOf(await bookOf(marking))),
+} satisfies FileKind & Record<string, unknown>;
+
+async function bookOf(marking: Marking): Promise<Workbook> {
+  const { Workbook: Book } = (await import('exceljs')).default;
+  const book = new Book();
+  const page = book.addWorksheet('Gradebook', { views: [{ state: 'frozen', xSplit: 2, ySplit: 1 }] });
+  // Texts are texts in a workbook, whatever they begin with.
+  page.addRows(gradebookRows(marking));
+  page.getRow(1).font = { bold: true };
+  page.columns.forEach((column, at) => {
+    column.width = at === 1 ? 28 : at === 2 ? 16 : 12;
+  });
+  return book;
+}

@@ -7,6 +7,7 @@ export * from './format.ts';
 export * from './formats.ts';
 export * from './gradebook.ts';
 export * from './marks.ts';
+export { odsKind } from './odsWorkbook.ts';
 export * from './roster.ts';
 export { returnedSheet } from './sheets/sheetReturned.ts';
 export { cellsOfText } from './sheets/sheetText.ts';

@@ -11,7 +11,9 @@ import {
   type Table,
   type TaughtSheet,
 } from '@hardy-sextant/core';
+import type { Workbook } from 'exceljs';
 import { CSV, WORKBOOK, type FileKind } from './format.ts';
+import { odsKind, odsOf } from './odsWorkbook.ts';
 
 /** A mark at the start tells worksheets that the text is UTF-8. */
 const UTF8 = '\ufeff';
@@ -40,16 +42,16 @@ const formats: Readonly<Record<LiveCell['format'], string>> = {
 };
 
 /** The table as the bytes of a workbook whose rows follow from its inputs by formulas. The library comes when first used. */
-export function tableWorkbook(title: string, table: Table): Promise<ArrayBuffer> {
-  return workbookOf(tableSheet(title || 'Case', table));
+export async function tableWorkbook(title: string, table: Table): Promise<ArrayBuffer> {
+  return (await workbookOf(tableSheet(title || 'Case', table))).xlsx.writeBuffer();
 }
 
 /** The worksheet as it is taught, short formulas and nothing else, as the bytes of a workbook. */
-export function taughtWorkbook(title: string, sheet: TaughtSheet): Promise<ArrayBuffer> {
-  return workbookOf(taughtLiveSheet(title || 'Case', sheet));
+export async function taughtWorkbook(title: string, sheet: TaughtSheet): Promise<ArrayBuffer> {
+  return (await workbookOf(taughtLiveSheet(title || 'Case', sheet))).xlsx.writeBuffer();
 }
 
-async function workbookOf(sheet: Pick<LiveSheet, 'head' | 'cells'>): Promise<ArrayBuffer> {
+async function workbookOf(sheet: Pick<LiveSheet, 'head' | 'cells'>): Promise<Workbook> {
   const { default: workbooks } = await import('exceljs');
   const workbook = new workbooks.Workbook();
   const page = workbook.addWorksheet('Table', { views: [{ state: 'frozen', ySplit: sheet.head }] });
@@ -64,7 +66,7 @@ async function workbookOf(sheet: Pick<LiveSheet, 'head' | 'cells'>): Promise<Arr
   page.columns.forEach((column, at) => {
     column.width = at === 0 ? 42 : 16;
   });
-  return workbook.xlsx.writeBuffer();
+  return workbook;
 }
 
 export const tableAsCsv = {
@@ -89,4 +91,20 @@ export const taughtAsWorkbook = {
   type: WORKBOOK,
   ending: 'xlsx',
   writes: (title: string, sheet: TaughtSheet): Promise<ArrayBuffer> => taughtWorkbook(title, sheet),
+} satisfies FileKind & Record<string, unknown>;
+
+export const tableAsOds = {
+  id: 'table-ods',
+  name: 'the table as an OpenDocument spreadsheet with live formulas',
+  ...odsKind,
+  writes: async (title: string, table: Table): Promise<Uint8Array<ArrayBuffer>> =>
+    new Uint8Array(odsOf(await workbookOf(tableSheet(title || 'Case', table)))),
+} satisfies FileKind & Record<string, unknown>;
+
+export const taughtAsOds = {
+  id: 'taught-ods',
+  name: 'the worksheet as it is taught, as an OpenDocument spreadsheet',
+  ...odsKind,
+  writes: async (title: string, sheet: TaughtSheet): Promise<Uint8Array<ArrayBuffer>> =>
+    new Uint8Array(odsOf(await workbookOf(taughtLiveSheet(title || 'Case', sheet)))),
 } satisfies FileKind & Record<string, unknown>;

@@ -333,7 +333,8 @@ export class PreparedPart {
 }
 
 /** How far off an answer may be by the rules; a plain number is right to the places that are asked for. */
-function withinOf({ kind }: Part['format'], { tolerance }: HouseRules): number {
+/** How far from the key an answer of a format may lie under house rules. */
+export function withinOf({ kind }: Part['format'], { tolerance }: HouseRules): number {
   return kind === 'years-months' || kind === 'number' ? 0 : tolerance[kind];
 }
 

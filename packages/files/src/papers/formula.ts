@@ -2,6 +2,7 @@
 
 import type { LiteElement } from 'mathjax-full/js/adaptors/lite/Element.js';
 import type { MmlNode } from 'mathjax-full/js/core/MmlTree/MmlNode.js';
+import { xmlText } from '../xmlTree.ts';
 import { writtenOut } from './outline.ts';
 
 /** What a formula is made of. */
@@ -35,6 +36,8 @@ export interface SetFormula {
   readonly drawn: FormulaDrawn;
   readonly tree: FormulaNode;
   readonly says: string;
+  /** For documents that take it; its TeX stands beside as an annotation. */
+  readonly mathml: string;
 }
 
 /** Sets a formula; nothing where its TeX cannot be read. */
@@ -48,20 +51,23 @@ export function formulaSetter(): Promise<FormulaSetter> {
 }
 
 async function load(): Promise<FormulaSetter> {
-  const [{ mathjax }, { TeX }, { SVG }, { liteAdaptor }, { RegisterHTMLHandler }, { STATE }] = await Promise.all([
-    import('mathjax-full/js/mathjax.js'),
-    import('mathjax-full/js/input/tex.js'),
-    import('mathjax-full/js/output/svg.js'),
-    import('mathjax-full/js/adaptors/liteAdaptor.js'),
-    import('mathjax-full/js/handlers/html.js'),
-    import('mathjax-full/js/core/MathItem.js'),
-    import('mathjax-full/js/input/tex/ams/AmsConfiguration.js'),
-  ]);
+  const [{ mathjax }, { TeX }, { SVG }, { liteAdaptor }, { RegisterHTMLHandler }, { STATE }, mathml] =
+    await Promise.all([
+      import('mathjax-full/js/mathjax.js'),
+      import('mathjax-full/js/input/tex.js'),
+      import('mathjax-full/js/output/svg.js'),
+      import('mathjax-full/js/adaptors/liteAdaptor.js'),
+      import('mathjax-full/js/handlers/html.js'),
+      import('mathjax-full/js/core/MathItem.js'),
+      import('mathjax-full/js/core/MmlTree/SerializedMmlVisitor.js'),
+      import('mathjax-full/js/input/tex/ams/AmsConfiguration.js'),
+    ]);
   RegisterHTMLHandler(liteAdaptor());
   const document = mathjax.document('', {
     InputJax: new TeX({ packages: ['base', 'ams'] }),
     OutputJax: new SVG({ fontCache: 'none' }),
   });
+  const serializer = new mathml.SerializedMmlVisitor();
   const known = new Map<string, SetFormula | undefined>();
   const set = (tex: string, display: boolean): SetFormula | undefined => {
     const root = document.convert(tex, { display, end: STATE.CONVERT }) as MmlNode;
@@ -69,13 +75,20 @@ async function load(): Promise<FormulaSetter> {
     if (!tree) return undefined;
     const container = document.convert(tex, { display }) as LiteElement;
     const drawn = drawnOf(container.children[0] as LiteElement);
-    return { drawn, tree, says: inWords(tree) };
+    return { drawn, tree, says: inWords(tree), mathml: withTex(serializer.visitTree(root), tex) };
   };
   return (tex, display = true) => {
     const name = `${display} ${tex}`;
     if (!known.has(name)) known.set(name, set(tex, display));
     return known.get(name);
   };
+}
+
+/** MathML with what it was written as. */
+function withTex(mathml: string, tex: string): string {
+  const [, open = '<math>', inner = ''] = /^(<math[^>]*>)([\s\S]*)<\/math>$/.exec(mathml.trim()) ?? [];
+  const note = `<annotation encoding="application/x-tex">${xmlText(tex)}</annotation>`;
+  return `${open}<semantics><mrow>${inner.trim()}</mrow>${note}</semantics></math>`;
 }
 
 const rowKinds = new Set(['math', 'mrow', 'inferredMrow', 'TeXAtom', 'mstyle', 'mpadded', 'mphantom', 'menclose']);

@@ -15,6 +15,7 @@ import {
 } from '@hardy-sextant/core';
 import type { Student } from '@hardy-sextant/contract';
 import { fileName, WORKBOOK, type FileKind } from '../format.ts';
+import { odsOf } from '../odsWorkbook.ts';
 
 /** Whose template it is; lines to be filled in where it is anybody's. */
 export type TemplateStudent = Pick<Student, 'name' | 'number'>;
@@ -42,6 +43,7 @@ export async function sheetTemplate(
   numbers: Numbers,
   rules: HouseRules,
   student?: TemplateStudent,
+  as: 'xlsx' | 'ods' = 'xlsx',
 ): Promise<Uint8Array> {
   const { Workbook } = (await import('exceljs')).default;
   const book = new Workbook();
@@ -63,7 +65,7 @@ export async function sheetTemplate(
   page.columns.forEach((column, at) => {
     column.width = at === 0 ? FIRST_WIDTH : OTHER_WIDTH;
   });
-  return new Uint8Array(await book.xlsx.writeBuffer());
+  return as === 'ods' ? odsOf(book) : new Uint8Array(await book.xlsx.writeBuffer());
 }
 
 function addGivens(page: Worksheet, exercise: Exercise, numbers: Numbers, { numberStyle }: HouseRules): void {

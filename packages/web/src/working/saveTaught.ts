@@ -2,10 +2,15 @@
 
 import { notifications } from '@mantine/notifications';
 import { taughtSheet, type HouseRules, type Solved } from '@hardy-sextant/core';
-import { taughtAsWorkbook } from '@hardy-sextant/files';
+import { taughtAsWorkbook, type taughtAsOds } from '@hardy-sextant/files';
 import { saveAs } from '../api/saveFile.ts';
 
-export function saveTaught(title: string, { statement, solved }: Solved, { rounding, writing }: HouseRules): void {
+export function saveTaught(
+  title: string,
+  { statement, solved }: Solved,
+  { rounding, writing }: HouseRules,
+  format: typeof taughtAsWorkbook | typeof taughtAsOds = taughtAsWorkbook,
+): void {
   const sheet = taughtSheet(statement, solved, rounding, writing.sheet);
   if (!sheet)
     notifications.show({
@@ -13,7 +18,7 @@ export function saveTaught(title: string, { statement, solved }: Solved, { round
         'A table of one payment, or one that changes on the way, needs more than short formulas: take the exact workbook.',
     });
   else
-    void saveAs(taughtAsWorkbook, title, taughtAsWorkbook.writes(title, sheet)).catch(() =>
+    void saveAs(format, title, format.writes(title, sheet)).catch(() =>
       notifications.show({ message: 'The file could not be made. Nothing was changed; try again.' }),
     );
 }

@@ -21,6 +21,8 @@ export type HeadAction =
   | { readonly type: 'redo' }
   | { readonly type: 'print' }
   | { readonly type: 'workbook' }
+  | { readonly type: 'ods' }
+  | { readonly type: 'taught-ods' }
   | { readonly type: 'taught' }
   | { readonly type: 'csv' }
   | { readonly type: 'exercise' }
@@ -76,6 +78,8 @@ export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
           <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas, exact</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'taught' })}>Workbook as it is taught</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'ods' })}>OpenDocument with live formulas, exact</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'taught-ods' })}>OpenDocument as it is taught</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'csv' })}>CSV of the table</Menu.Item>
         </Menu.Dropdown>
       </Menu>

@@ -1,7 +1,7 @@
 /** What the head of the Bench can do with the case that is stated. */
 
 import { asKind, solveAsked, type Ask } from '@hardy-sextant/core';
-import { tableAsCsv, tableAsWorkbook } from '@hardy-sextant/files';
+import { tableAsCsv, tableAsOds, tableAsWorkbook, taughtAsOds, taughtAsWorkbook } from '@hardy-sextant/files';
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
 import { saveAs } from '../../api/saveFile.ts';
@@ -46,9 +46,13 @@ export function useHeadActions(
         return window.print();
       case 'workbook':
         return solved && save(saveAs(tableAsWorkbook, title, tableAsWorkbook.writes(title, solved.table)));
-      case 'taught': {
+      case 'ods':
+        return solved && save(saveAs(tableAsOds, title, tableAsOds.writes(title, solved.table)));
+      case 'taught':
+      case 'taught-ods': {
         const found = solveAsked(draft, rules.rounding, {});
-        return found.ok ? saveTaught(title, found.value, rules) : undefined;
+        const format = action.type === 'taught' ? taughtAsWorkbook : taughtAsOds;
+        return found.ok ? saveTaught(title, found.value, rules, format) : undefined;
       }
       case 'csv':
         return solved && save(saveAs(tableAsCsv, title, tableAsCsv.writes(title, solved.table)));

@@ -3,7 +3,7 @@ import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { enteringStyleById } from '@hardy-sextant/core';
 import type { KeptClass, MarkedStudent, Marking, SlipText } from '@hardy-sextant/contract';
-import { gradebookCsv, gradebookWorkbook, marksJson, oneRosterResults } from '@hardy-sextant/files';
+import { gradebookCsv, gradebookOds, gradebookWorkbook, marksJson, oneRosterResults } from '@hardy-sextant/files';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
@@ -150,7 +150,7 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
           <Button>Marks as a file ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          {[gradebookWorkbook, gradebookCsv, oneRosterResults, marksJson].map((format) => (
+          {[gradebookWorkbook, gradebookOds, gradebookCsv, oneRosterResults, marksJson].map((format) => (
             <Menu.Item
               key={format.id}
               onClick={() => void saveAs(format, `${title} ${format.id}`, format.writes(marking))}

@@ -2,11 +2,11 @@
 import { Button, Menu } from '@mantine/core';
 import type { AssignedExercise, MarkedStudent } from '@hardy-sextant/contract';
 import type { HouseRules } from '@hardy-sextant/core';
-import { sheetTemplateFile, ZIP } from '@hardy-sextant/files';
+import { odsKind, sheetTemplateFile, ZIP } from '@hardy-sextant/files';
 import { proxy, wrap } from 'comlink';
 import { saveAs } from '../../../api/saveFile.ts';
 import { useCountedWork } from '../../../ui/useCountedWork.ts';
-import type { TemplatesWorker } from './templates.worker.ts';
+import type { TemplateKind, TemplatesWorker } from './templates.worker.ts';
 
 interface TemplatesProps {
   readonly item: AssignedExercise;
@@ -18,16 +18,20 @@ export function Templates({ item, students, rules }: TemplatesProps) {
   const { done, run, stop } = useCountedWork('The templates');
   if (!rules) return null;
   const { exercise, itemId } = item;
-  const one = () =>
+  const one = (as: TemplateKind) =>
     run(async (_say, signal) =>
-      saveAs(sheetTemplateFile, exercise.title, blobOf(await templating(signal).one(exercise, rules))),
+      saveAs(
+        as === 'ods' ? odsKind : sheetTemplateFile,
+        exercise.title,
+        blobOf(await templating(signal).one(exercise, rules, as)),
+      ),
     );
-  const each = () =>
+  const each = (as: TemplateKind) =>
     run(async (say, signal) => {
       const all = students
         .filter(({ withdrawn }) => !withdrawn)
         .map(({ name, number, numbers }) => ({ student: { name, number }, numbers: numbers[itemId] ?? {} }));
-      await saveAs(ZIP, exercise.title, blobOf(await templating(signal).each(exercise, rules, all, proxy(say))));
+      await saveAs(ZIP, exercise.title, blobOf(await templating(signal).each(exercise, rules, all, as, proxy(say))));
     });
   if (done !== undefined)
     return (
@@ -41,8 +45,10 @@ export function Templates({ item, students, rules }: TemplatesProps) {
         <Button>Templates</Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={one}>One for all</Menu.Item>
-        <Menu.Item onClick={each}>One for each student, in a zip</Menu.Item>
+        <Menu.Item onClick={() => one('xlsx')}>One for all</Menu.Item>
+        <Menu.Item onClick={() => each('xlsx')}>One for each student, in a zip</Menu.Item>
+        <Menu.Item onClick={() => one('ods')}>One for all, as OpenDocument</Menu.Item>
+        <Menu.Item onClick={() => each('ods')}>One for each student as OpenDocument, in a zip</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );

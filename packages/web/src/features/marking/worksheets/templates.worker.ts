@@ -8,19 +8,24 @@ export interface TemplateOf {
   readonly numbers: Numbers;
 }
 
+export type TemplateKind = 'xlsx' | 'ods';
+
 const worker = {
-  one: (exercise: Exercise, rules: HouseRules): Promise<Uint8Array> => sheetTemplate(exercise, {}, rules),
+  one: (exercise: Exercise, rules: HouseRules, as: TemplateKind): Promise<Uint8Array> =>
+    sheetTemplate(exercise, {}, rules, undefined, as),
 
   /** @param done how many are written so far */
   async each(
     exercise: Exercise,
     rules: HouseRules,
     students: readonly TemplateOf[],
+    as: TemplateKind,
     done: (count: number) => void,
   ): Promise<Uint8Array> {
     const files: Record<string, Uint8Array> = {};
     for (const { student, numbers } of students) {
-      files[templateName(exercise, student)] = await sheetTemplate(exercise, numbers, rules, student);
+      const name = templateName(exercise, student).replace(/\.xlsx$/, `.${as}`);
+      files[name] = await sheetTemplate(exercise, numbers, rules, student, as);
       done(Object.keys(files).length);
     }
     return filesZip(files);
