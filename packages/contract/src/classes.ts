@@ -101,3 +101,27 @@ export const copiedClass = z.object({
   roster: z.boolean().default(false),
 });
 export type CopiedClass = z.input<typeof copiedClass>;
+
+/** Classes with their rosters, as a list of them was made elsewhere. */
+export const importedClasses = z.object({
+  classes: z
+    .array(
+      z.object({
+        ...classFields,
+        rulesId: recordId.default(usualRulesId),
+        students: z
+          .array(z.object({ name, number, section: section.default(''), withdrawn: z.boolean().default(false) }))
+          .max(2000, 'At most 2,000 students can be added at once.'),
+      }),
+    )
+    .min(1)
+    .max(200, 'At most 200 classes come in at once.'),
+});
+export type ImportedClasses = z.input<typeof importedClasses>;
+
+/** The classes that were made, and those that were there already by code and term. */
+export const importedClassesReport = z.object({
+  made: z.array(z.object({ id: recordId, code: z.string(), term: z.string(), students: z.number().int() })),
+  there: z.array(z.object({ id: recordId, code: z.string(), term: z.string() })),
+});
+export type ImportedClassesReport = z.infer<typeof importedClassesReport>;

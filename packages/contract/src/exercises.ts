@@ -288,6 +288,8 @@ export type ExerciseFile = z.infer<typeof exerciseFile>;
 /** What an import has taken, and what is wrong with the rest, by its place in the file. */
 export const importReport = z.object({
   taken: z.array(keptExercise),
+  /** So many are there already, word for word. */
+  same: z.number().int().default(0),
   refused: z.array(
     z.object({
       place: z.number().int(),

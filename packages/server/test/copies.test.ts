@@ -95,3 +95,31 @@ it('days move over months and leap years', () => {
     daysLater('', 5),
   ]).toEqual(['2028-01-01', '2028-02-29', '2027-02-28', '']);
 });
+
+it('classes taken in from elsewhere are all made or none, and one that is there is left as it is', async () => {
+  const names = { title: 'Loans', college: '', term: 'Spring 2027' };
+  const students = [
+    { name: 'Oona Kamau', number: 'K-1' },
+    { name: 'Ulla Tern', number: 'K-3', withdrawn: true },
+  ];
+  const classes = [{ ...names, code: 'LO 1', students }];
+  const { body: first } = await book.api().post('/api/class-imports').send({ classes }).expect(201);
+  expect(first).toMatchObject({ made: [{ code: 'LO 1', students: 1 }], there: [] });
+  const { body: second } = await book.api().post('/api/class-imports').send({ classes }).expect(201);
+  expect(second).toMatchObject({ made: [], there: [{ id: first.made[0].id }] });
+  const twice = [
+    { ...names, code: 'QX 8', students: [] },
+    { ...names, code: 'QX 9', students: [students[0], { name: 'B', number: 'k-1' }] },
+  ];
+  await book.api().post('/api/class-imports').send({ classes: twice }).expect(422);
+  expect((await get('/api/classes?find=qx')).total).toBe(0);
+});
+
+it('a second import of the same exercises changes nothing and says so', async () => {
+  const { body: file } = await book.api().post('/api/exercise-export').send({ asked: {} }).expect(200);
+  const { body: report } = await book.api().post('/api/exercise-file').send(file).expect(201);
+  expect(report).toMatchObject({ taken: [], same: file.exercises.length, refused: [] });
+  const changed = { ...file, exercises: [{ ...file.exercises[0], topic: undefined }, ...file.exercises.slice(1)] };
+  const { body: other } = await book.api().post('/api/exercise-file').send(changed).expect(201);
+  expect(other.taken).toHaveLength(1);
+});

@@ -2,3 +2,4 @@
 
 export { fontFiles, paperPdf, paperSizes, type PaperSize } from './paperPdf.ts';
 export { paperDocx } from './paperDocx.ts';
+export { paperHtml, paperMarkdown } from './paperText.ts';

@@ -1,9 +1,18 @@
 /** Classes and their rosters over HTTP. */
 
 import { Router } from 'express';
-import { archiving, askedOfClasses, changedClass, changedRoster, copiedClass, newClass } from '@hardy-sextant/contract';
+import {
+  archiving,
+  askedOfClasses,
+  changedClass,
+  changedRoster,
+  copiedClass,
+  importedClasses,
+  newClass,
+} from '@hardy-sextant/contract';
 import { changeClass, changeRoster, listClasses, makeClass, readClass, removeClass } from '../services/classes.ts';
 import { archiveClass, copyClass } from '../services/copies.ts';
+import { importClasses } from '../services/importedClasses.ts';
 import type { Database } from '../store/database.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import { answer, answerNew, idOf } from './answer.ts';
@@ -18,6 +27,10 @@ export function classRoutes(database: Database, draw: Drawer): Router {
   api.post(
     '/classes',
     answerNew(({ body }) => makeClass(database, parsed(newClass, body))),
+  );
+  api.post(
+    '/class-imports',
+    answerNew(({ body }) => importClasses(database, parsed(importedClasses, body))),
   );
   api.get(
     '/classes/:id',

@@ -23,6 +23,7 @@ import { readExercises, writeExercises } from '@hardy-sextant/files';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { deleteDocument, findDocument, insertDocument, updateDocument } from '../store/documents.ts';
 import {
+  documentsTitled,
   findExercise,
   findExercises,
   labelsOf,
@@ -172,11 +173,22 @@ export async function importExercises(database: Database, input: unknown): Promi
   const taken = await database.transaction(async (writes) => {
     const rows: KeptExercise[] = [];
     for (const document of file.read) {
+      if (await isThere(writes, document)) continue;
       rows.push(toExercise(await insertExercise(writes, document)));
     }
     return rows;
   });
-  return { taken, refused: [...file.refused] };
+  return { taken, same: file.read.length - taken.length, refused: [...file.refused] };
+}
+
+/** Whether the very same exercise is in the library: a second import of a file changes nothing. */
+async function isThere(queries: Queries, document: ExerciseDocument): Promise<boolean> {
+  const written = JSON.stringify(document.exercise);
+  const alike = await documentsTitled(queries, document.exercise.title);
+  return alike.some((each) => {
+    const read = exerciseDocument.safeParse(each);
+    return read.success && JSON.stringify(read.data.exercise) === written;
+  });
 }
 
 /** Exercises in the open format: those named, or all that a list asked like this would show. */

@@ -51,6 +51,15 @@ export async function findClass(queries: Queries, id: string): Promise<ClassRow 
   return row && { ...row.record, rules: row.rules };
 }
 
+/** A class by its code and term, also one that is archived. */
+export async function findClassNamed(queries: Queries, code: string, term: string): Promise<string | undefined> {
+  const [row] = await queries
+    .select({ id: classes.id })
+    .from(classes)
+    .where(and(eq(classes.code, code), eq(classes.term, term), isNull(classes.deletedAt)));
+  return row?.id;
+}
+
 type ClassNames = Pick<typeof classes.$inferSelect, 'code' | 'title' | 'college' | 'term'>;
 type ClassValues = ClassNames & { readonly rulesId?: string | undefined };
 export const wordsOf = ({ code, title, college, term }: ClassNames): string => searchedText(code, title, term, college);

@@ -1,6 +1,6 @@
 /** Pages of lists: the newest first, found by their words and labels. */
 
-import { and, asc, count, desc, inArray, isNull, sql, type Column, type SQL } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNull, sql, type Column, type SQL } from 'drizzle-orm';
 import { PAGE_SIZE } from '@hardy-sextant/contract';
 import type { Queries } from './database.ts';
 import { cases, exercises } from './schema.ts';
@@ -174,4 +174,13 @@ export async function setsOfExercises(
       return [id, { newest: sets.slice(0, shown), more: sets.length > shown }];
     }),
   );
+}
+
+/** The documents of all exercises with a title. */
+export async function documentsTitled(queries: Queries, title: string): Promise<unknown[]> {
+  const rows = await queries
+    .select({ document: exercises.document })
+    .from(exercises)
+    .where(and(isNull(exercises.deletedAt), eq(exercises.title, title)));
+  return rows.map(({ document }) => document);
 }

@@ -32,6 +32,7 @@ import {
   type SetPage,
   type UnreadableRecord,
 } from '@hardy-sextant/contract';
+import type { Exercise } from '@hardy-sextant/core';
 import {
   keepPreviousData,
   queryOptions,
@@ -230,6 +231,11 @@ export function useExerciseRevisions(id: string) {
 export async function saveExercises(chosen: ChosenExercises): Promise<void> {
   const file = await call('/exercise-export', exerciseFile, { method: 'POST', body: chosen });
   await saveAs(exercisesJson, 'exercises', JSON.stringify(file, undefined, 2));
+}
+
+/** The exercises that were chosen, whole. */
+export async function readChosenExercises(chosen: ChosenExercises): Promise<readonly Exercise[]> {
+  return (await call('/exercise-export', exerciseFile, { method: 'POST', body: chosen })).exercises;
 }
 
 /** Takes exercises in from a file; what cannot be read is reported and the rest is taken. */

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import {
   classWithStudents,
   drawProgress,
+  importedClassesReport,
   keptSet,
   type ChangedClass,
   type ChangedContents,
@@ -11,6 +12,7 @@ import {
   type ClassWithStudents,
   type CopiedClass,
   type CopiedSet,
+  type ImportedClasses,
   type KeptSet,
   type NewClass,
   type NewSet,
@@ -42,6 +44,15 @@ export function useWriteClass() {
       for (const queryKey of [['rules'], ['moved-parts']]) void queries.invalidateQueries({ queryKey });
       return queries.invalidateQueries({ queryKey: listKey('classes') });
     },
+  });
+}
+
+/** Takes in classes with their rosters. */
+export function useImportClasses() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: ImportedClasses) => call('/class-imports', importedClassesReport, { method: 'POST', body }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: listKey('classes') }),
   });
 }
 

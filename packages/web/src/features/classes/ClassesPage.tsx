@@ -14,6 +14,7 @@ import { useRules } from '../../api/rulesRecords.ts';
 import { useWriteClass } from '../../api/setRecords.ts';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { FromOneRoster } from './FromOneRoster.tsx';
 import { ClassFields } from './ClassFields.tsx';
 
 /** More classes than this are easier searched than looked through. */
@@ -26,6 +27,7 @@ export function ClassesPage() {
   const archived = search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const);
   const classes = useClasses({ find, page, archived });
   const [making, setMaking] = useState(false);
+  const [bringing, setBringing] = useState(false);
   return (
     <>
       <PageHead title="Classes">
@@ -33,6 +35,7 @@ export function ClassesPage() {
         <Button component={Link} to="/bin">
           Bin
         </Button>
+        <Button onClick={() => setBringing(true)}>From OneRoster</Button>
         <Button variant="filled" onClick={() => setMaking(true)}>
           New class
         </Button>
@@ -68,6 +71,7 @@ export function ClassesPage() {
           onPage={(to) => set('page', String(to))}
         />
       )}
+      {bringing && <FromOneRoster onClose={() => setBringing(false)} college={classes.data?.rows[0]?.college ?? ''} />}
       {making && <NewClassForm onClose={() => setMaking(false)} college={classes.data?.rows[0]?.college ?? ''} />}
     </>
   );

@@ -1,24 +1,23 @@
 /** The library: exercises found by search, topic, level and what is asked; new ones from patterns; in and out as files. */
-import { Button, Menu, Modal } from '@mantine/core';
-import { isQuantity, quantities, type Exercise, roundTo, topics } from '@hardy-sextant/core';
-import type { ImportReport, ListedExercise } from '@hardy-sextant/contract';
-import { useRef, useState } from 'react';
+import { Button, Menu } from '@mantine/core';
+import { isQuantity, quantities, type Exercise, topics } from '@hardy-sextant/core';
+import type { ListedExercise } from '@hardy-sextant/contract';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { FindField } from '../../ui/FindField.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Pages } from '../../ui/Pages.tsx';
 import { UnreadableRows } from '../../ui/UnreadableRows.tsx';
-import { saveExercises, useExercises, useImportExercises, useSets, useWriteExercise } from '../../api/records.ts';
+import { useExercises, useSets, useWriteExercise } from '../../api/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
+import { ExportMenu, ImportFile } from './LibraryFiles.tsx';
 import styles from './ExercisesPage.module.css';
 
 const levels = { first: 'first steps', second: 'second steps', third: 'for the exam' } as const;
-/** Larger files are refused before they are read. */
-const LARGEST_FILE = 20_000_000;
 
 /** What the address asks for. */
 const askedBy = (search: URLSearchParams) => ({
@@ -98,97 +97,18 @@ function Head({ asked, total, filtered, onProblem }: HeadProps) {
     const pattern = starterExercises.find((each) => each.title === title);
     if (pattern) await begin(pattern);
   };
-  const exportThese = () => void saveExercises({ asked }).catch((error: Error) => onProblem(error.message));
   return (
     <PageHead title="Exercises">
       <Button component={Link} to="/bin">
         Bin
       </Button>
       <ImportFile onProblem={onProblem} />
-      <Button onClick={exportThese} disabled={total === 0}>
-        Export {filtered ? `these ${total}` : 'all'}
-      </Button>
+      <ExportMenu asked={asked} total={total} filtered={filtered} onProblem={onProblem} />
       <PatternMenu
         onBlank={() => void begin(blankExercise()).catch(() => undefined)}
         onPattern={(title) => void fromPattern(title).catch(() => undefined)}
       />
     </PageHead>
-  );
-}
-
-/** A file of exercises taken in; what cannot be read is said. */
-function ImportFile({ onProblem }: { readonly onProblem: (problem: string) => void }) {
-  const importFile = useImportExercises();
-  const file = useRef<HTMLInputElement>(null);
-  const [report, setReport] = useState<ImportReport>();
-  const take = async (chosen: File | undefined) => {
-    onProblem('');
-    if (!chosen) return;
-    const read = await readJson(chosen);
-    if ('problem' in read) return onProblem(read.problem);
-    try {
-      setReport(await importFile.mutateAsync(read.content));
-    } catch (error) {
-      onProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
-    }
-  };
-  return (
-    <>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        hidden
-        aria-label="a file of exercises"
-        onChange={(event) =>
-          void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
-        }
-      />
-      <Button onClick={() => file.current?.click()} loading={importFile.isPending}>
-        Import a file
-      </Button>
-      <Modal opened={report !== undefined} onClose={() => setReport(undefined)} title="Imported">
-        {report && <Imported report={report} />}
-      </Modal>
-    </>
-  );
-}
-
-async function readJson(file: File): Promise<{ readonly content: unknown } | { readonly problem: string }> {
-  const size = roundTo(file.size / 1e6, 0);
-  if (file.size > LARGEST_FILE)
-    return { problem: `“${file.name}” has ${size} MB; a file of exercises may have 20. Nothing was taken in.` };
-  try {
-    const content: unknown = JSON.parse(await file.text());
-    return { content };
-  } catch {
-    return { problem: `“${file.name}” is not JSON. Nothing was taken in.` };
-  }
-}
-
-function Imported({ report: { taken, refused } }: { readonly report: ImportReport }) {
-  return (
-    <>
-      <p>
-        {taken.length} {taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
-        {refused.length > 0 &&
-          ` ${refused.length} could not be read; nothing of them is lost, they are still in your file:`}
-      </p>
-      {refused.map(({ place, title, problems }) => (
-        <div key={place}>
-          <strong>
-            No. {place + 1} {title && `“${title}”`}
-          </strong>
-          <ul>
-            {problems.map(({ path, message }) => (
-              <li key={path + message}>
-                {path || 'the whole'}: {message}
-              </li>
-            ))}
-          </ul>
-        </div>
-      ))}
-    </>
   );
 }
 

@@ -5,7 +5,7 @@ import { enteringStyleById } from '@hardy-sextant/core';
 import { ZIP } from '@hardy-sextant/files';
 import type { PaperSize } from '@hardy-sextant/files/papers';
 import { proxy, wrap } from 'comlink';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClass } from '../../../api/setRecords.ts';
 import { saveAs } from '../../../api/saveFile.ts';
@@ -122,18 +122,22 @@ function Outgoing({ sources, choice, size, count, title }: OutgoingProps) {
       <Button disabled={count === 0} onClick={() => window.print()}>
         Print
       </Button>
-      {(['docx', 'pdf'] as const).map((format) => (
-        <Menu key={format} position="bottom-end">
+      {files.map(({ name, formats }) => (
+        <Menu key={name} position="bottom-end">
           <Menu.Target>
-            <Button variant={format === 'pdf' ? 'filled' : 'default'} disabled={count === 0}>
-              {names[format]}
+            <Button variant={name === 'PDF' ? 'filled' : 'default'} disabled={count === 0}>
+              {name}
             </Button>
           </Menu.Target>
           <Menu.Dropdown>
-            <Menu.Item onClick={() => write(format, 'one')}>One file</Menu.Item>
-            <Menu.Item onClick={() => write(format, 'each')} disabled={count < 2}>
-              A file for each, in a zip
-            </Menu.Item>
+            {formats.map(([format, lead]) => (
+              <Fragment key={format}>
+                <Menu.Item onClick={() => write(format, 'one')}>{lead}One file</Menu.Item>
+                <Menu.Item onClick={() => write(format, 'each')} disabled={count < 2}>
+                  {lead}A file for each, in a zip
+                </Menu.Item>
+              </Fragment>
+            ))}
           </Menu.Dropdown>
         </Menu>
       ))}
@@ -141,8 +145,22 @@ function Outgoing({ sources, choice, size, count, title }: OutgoingProps) {
   );
 }
 
-const names = { pdf: 'PDF', docx: 'Document to edit' } as const;
+/** The buttons, and the formats that each offers. */
+const files: readonly { readonly name: string; readonly formats: readonly (readonly [PaperFormat, string])[] }[] = [
+  {
+    name: 'Text',
+    formats: [
+      ['html', 'HTML: '],
+      ['md', 'Markdown with TeX: '],
+    ],
+  },
+  { name: 'Document to edit', formats: [['docx', '']] },
+  { name: 'PDF', formats: [['pdf', '']] },
+];
+
 const kinds = {
   pdf: { type: 'application/pdf', ending: 'pdf' },
   docx: { type: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document', ending: 'docx' },
+  html: { type: 'text/html;charset=utf-8', ending: 'html' },
+  md: { type: 'text/markdown;charset=utf-8', ending: 'md' },
 } as const;

@@ -5,11 +5,11 @@ import text from '@expo-google-fonts/newsreader/400Regular/Newsreader_400Regular
 import strong from '@expo-google-fonts/newsreader/700Bold/Newsreader_700Bold.ttf?url';
 import other from 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf?url';
 import { filesZip } from '@hardy-sextant/files';
-import { fontFiles, paperDocx, paperPdf, type PaperSize } from '@hardy-sextant/files/papers';
+import { fontFiles, paperDocx, paperHtml, paperMarkdown, paperPdf, type PaperSize } from '@hardy-sextant/files/papers';
 import type { Paper } from '@hardy-sextant/core';
 import { paperOf, sheetsOf, type PaperChoice, type PaperSources } from './paperOf.ts';
 
-export type PaperFormat = 'pdf' | 'docx';
+export type PaperFormat = 'pdf' | 'docx' | 'html' | 'md';
 type Say = (done: number) => void;
 type Write = (paper: Paper, onSheet?: (done: number) => void) => Promise<Uint8Array>;
 
@@ -17,7 +17,10 @@ type Write = (paper: Paper, onSheet?: (done: number) => void) => Promise<Uint8Ar
 const EVERY = 5;
 
 async function writerOf(format: PaperFormat, size: PaperSize): Promise<Write> {
+  const encoded = (text: string): Uint8Array => new TextEncoder().encode(text);
   if (format === 'docx') return (paper, onSheet) => paperDocx(paper, { size, onSheet });
+  if (format === 'html') return async (paper) => encoded(await paperHtml(paper));
+  if (format === 'md') return (paper) => Promise.resolve(encoded(paperMarkdown(paper)));
   const fonts = await fontFiles({ text, strong, italic, other });
   return (paper, onSheet) => paperPdf(paper, { size, fonts, onSheet });
 }
