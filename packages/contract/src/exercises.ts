@@ -119,6 +119,14 @@ const ask: z.ZodType<PartAsk> = z.union([
   z.object({ quantity: z.literal('expression'), text, args }),
   z.object({ quantity: z.literal('relation'), plan: planId, args }),
   z.object({
+    quantity: z.literal('by-hand'),
+    rubric: z
+      .array(z.object({ id: z.string().min(1).max(20), says: z.string().max(400), marks: z.number().min(0).max(1000) }))
+      .max(20, 'A rubric takes at most 20 lines.')
+      .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, 'Two lines have one name.'),
+    args,
+  }),
+  z.object({
     quantity: z.literal('table'),
     plan: planId,
     blanks: z.array(z.string().regex(/^(\d{1,5}|\*|total):[a-z-]{1,20}$/)).max(2000),

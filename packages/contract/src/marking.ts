@@ -31,6 +31,8 @@ export const decision = z.object({
   partId,
   credit: credit.optional(),
   comment: z.string().max(4000, 'A comment has at most 4,000 characters.'),
+  /** Lines of the rubric that the answer has, where the part is marked by hand. */
+  lines: z.array(z.string().min(1).max(20)).max(20).optional(),
 });
 export type KeptDecision = z.infer<typeof decision>;
 
@@ -135,7 +137,7 @@ export const changedDecisions = z.object({
       decision.extend({
         studentId: recordId,
         /** What the writer saw there; another decision in its place is one made elsewhere. */
-        was: decision.pick({ credit: true, comment: true }),
+        was: decision.pick({ credit: true, comment: true, lines: true }),
       }),
     )
     .max(20_000)

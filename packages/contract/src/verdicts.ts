@@ -15,6 +15,7 @@ const kind = z.enum([
   'slip',
   'carried-slip',
   'unexplained',
+  'by-hand',
   'no-key',
 ]);
 

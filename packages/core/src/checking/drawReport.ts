@@ -95,7 +95,7 @@ class Tally {
     }
     this.#sensible += 1;
     for (const keyed of key)
-      if (keyed.ok) {
+      if (keyed.ok && !keyed.value.byHand) {
         this.#answers.get(keyed.value.part.id)?.push(keyed.value.expected);
         this.#collide(keyed.value, numbers);
       }

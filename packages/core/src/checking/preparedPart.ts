@@ -7,6 +7,7 @@ import type { ProblemCode, Result } from '../result.ts';
 import type { Question } from '../statement/question.ts';
 import { answerKeyOf, type KeyedPart, type OwnAnswers } from '../exercise/answerKey.ts';
 import { combinations, saysOtherWay, type ConventionNumber } from '../exercise/conventions.ts';
+import { byHandVerdict } from './byHandVerdict.ts';
 import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
 import type { KeyTable } from '../exercise/fillTable.ts';
 import type { KeyRelation } from '../exercise/keyRelation.ts';
@@ -127,6 +128,7 @@ export class PreparedPart {
     const { id } = this.part;
     if (!key.ok) return { partId: id, kind: 'no-key', credit: 0, explanations: [], says: key.problem.message };
     const keyed = key.value;
+    if (keyed.byHand) return byHandVerdict(id, entries);
     if (keyed.relation)
       return relationVerdict(this.part, keyed, lookUp(entries, id) ?? '', rules, this.#ownRelation(own));
     if (keyed.table) return tableVerdict(this.part, keyed, entries, rules, this.#ownTable(own));
@@ -332,8 +334,7 @@ export class PreparedPart {
   }
 }
 
-/** How far off an answer may be by the rules; a plain number is right to the places that are asked for. */
-/** How far from the key an answer of a format may lie under house rules. */
+/** How far from the key an answer may lie by the rules; a plain number is right to the places that are asked for. */
 export function withinOf({ kind }: Part['format'], { tolerance }: HouseRules): number {
   return kind === 'years-months' || kind === 'number' ? 0 : tolerance[kind];
 }

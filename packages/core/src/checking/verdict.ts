@@ -15,6 +15,8 @@ export type VerdictKind =
   | 'slip'
   | 'carried-slip'
   | 'unexplained'
+  /** A person marks it. */
+  | 'by-hand'
   | 'no-key';
 
 /** Those that say the number is right, whichever way it was found. */

@@ -8,6 +8,7 @@ import type { Ask, Quantity } from '../case/quantity.ts';
 import { askCase, readAsked, solveRead, type Question, type Solved } from '../statement/question.ts';
 import type { StatementDraft } from '../statement/draft.ts';
 import { valueSlot, type ValueSlot } from '../case/solved.ts';
+import { byHandKey, noNumberOf } from './byHand.ts';
 import type { Exercise, Numbers, Part, PartAsk } from './exercise.ts';
 import { keyTable, type KeyTable } from './fillTable.ts';
 import { keyRelation, writeRelation, type KeyRelation } from './keyRelation.ts';
@@ -38,6 +39,8 @@ export interface KeyedPart {
   readonly table?: KeyTable;
   /** For a relation. */
   readonly relation?: KeyRelation;
+  /** A person marks it. */
+  readonly byHand?: true;
 }
 
 /** A student's own answers, by part, in the answers' own units: later parts go on from them. */
@@ -158,10 +161,12 @@ export class Key {
   #answerOf(part: Part, id: string, path: readonly string[]): Result<number> {
     const own = this.#own[id];
     if (own !== undefined) return ok(own);
+    const { parts } = this.#exercise;
     const earlier = this.#keyOf(
-      this.#exercise.parts.find((each) => each.id === id)!,
+      parts.find((each) => each.id === id)!,
       path,
     );
+    if (earlier.ok && earlier.value.byHand) return noNumberOf(id);
     if (!earlier.ok)
       return earlier.problem.message.includes('in a circle')
         ? earlier
@@ -195,6 +200,8 @@ export class Key {
         return this.#table(at, ask);
       case 'relation':
         return this.#relation(at, ask.plan);
+      case 'by-hand':
+        return ok(byHandKey(part));
       default: {
         const question = this.#ask(part, ask.quantity, ask.plan, names.value, path);
         return question.ok
@@ -279,24 +286,16 @@ export class Key {
     return this.#keyed(at, filled.value.blanks.length, { question: question.value, table: filled.value });
   }
 
-  #relation({ part, names, path }: AtPart, plan: string): Result<KeyedPart> {
+  #relation(at: AtPart, plan: string): Result<KeyedPart> {
+    const { part, names, path } = at;
     const question = this.#ask(part, 'multiplier', plan, names, path);
     if (!question.ok) return question;
     const relation = keyRelation(question.value);
     if (!relation.ok) return relation;
-    const uses = this.#usesOf(part);
     const exact = relation.value.multiplier;
     const written = writeRelation(relation.value, part.format, this.#rules);
-    return ok({
-      part,
-      exact,
-      expected: exact,
-      written,
-      question: question.value,
-      questions: [],
-      uses,
-      relation: relation.value,
-    });
+    const more = { expected: exact, written, question: question.value, relation: relation.value };
+    return this.#keyed(at, exact, more);
   }
 
   /** Several parts read one plan: it is solved once for each unknown and each set of answers its slots name. */

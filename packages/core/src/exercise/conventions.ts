@@ -110,6 +110,7 @@ export function partNumbers(
   earlier: (id: string) => readonly ConventionNumber[] = () => [],
   keys: KeysUnder = keysUnder(exercise, numbers, rules, own),
 ): ConventionNumber[] {
+  if (part.ask.quantity === 'by-hand') return [];
   const found = new Family(part.format);
   const usesSome = usesOf(exercise, part).length > 0;
   // What a part says of its earlier answers is the writer's own convention; the others hold for all parts alike.

@@ -67,6 +67,8 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
     }
   /** The recurrence of a plan: start, multiplier, what each payment takes or adds; judged piece by piece. */
   | { readonly quantity: 'relation'; readonly plan: string }
+  /** An answer in words, a drawing: marked by a person, by the lines of a rubric where there are any. */
+  | { readonly quantity: 'by-hand'; readonly rubric: readonly RubricLine[] }
   /** Which plan is better, in words with its number: the one with less (or more) of a quantity. */
   | {
       readonly quantity: 'choice';
@@ -75,6 +77,13 @@ export type PartAsk = { readonly args?: AskTexts | undefined } & (
       readonly prefer: 'less' | 'more';
     }
 );
+
+/** What an answer has to have, and what that counts. */
+export interface RubricLine {
+  readonly id: string;
+  readonly says: string;
+  readonly marks: number;
+}
 
 /** How an answer is to be written, and so how the key is rounded. */
 export interface AnswerFormat {

@@ -3,6 +3,7 @@
 import { nth } from '../nth.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
 import { answerKey } from './answerKey.ts';
+import { rubricProblems } from './byHand.ts';
 import { drawNumbers, prepareDraws } from './drawNumbers.ts';
 import type { Exercise } from './exercise.ts';
 import { givensInForce, nameProblem } from './givens.ts';
@@ -45,6 +46,7 @@ export function exerciseProblems(exercise: Exercise, rules: HouseRules, draws = 
     if (!(part.marks > 0)) add(`${place}.marks`, 'A part needs marks above zero.');
     for (const name of textGivens(part.prompt))
       if (!names.includes(name)) add(`${place}.prompt`, `The prompt shows “${name}”, and there is no such given.`);
+    for (const { field, message } of rubricProblems(part)) add(`${place}${field}`, message);
     const keyed = nth(key, at);
     if (!keyed.ok) add(place, keyed.problem.message);
   });

@@ -33,6 +33,7 @@ export function silentlyUsed(exercise: Exercise, part: Part, planId: string): Pa
   if ('of' in part.ask || part.ask.quantity === 'expression') return earlierAnswer(exercise, part, plan);
   if (
     part.ask.quantity !== 'table' &&
+    part.ask.quantity !== 'by-hand' &&
     part.ask.quantity !== 'relation' &&
     part.ask.quantity !== 'multiplier' &&
     (quantities[part.ask.quantity].slot ||
@@ -60,7 +61,7 @@ function earlierAnswer(exercise: Exercise, part: Part, plan: ExercisePlan): Part
 }
 
 function plansOf(ask: PartAsk): string[] {
-  if (ask.quantity === 'expression') return [];
+  if (ask.quantity === 'expression' || ask.quantity === 'by-hand') return [];
   if (ask.quantity === 'choice') return [...ask.plans];
   return ask.quantity === 'difference' ? [ask.plan, ask.other] : [ask.plan];
 }

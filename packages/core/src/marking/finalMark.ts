@@ -19,6 +19,8 @@ export interface Decision {
   /** Share of the part's marks, 0 to 1. */
   readonly credit?: number | undefined;
   readonly comment: string;
+  /** For a part that is marked by hand: the lines of its rubric that the answer has. */
+  readonly lines?: readonly string[] | undefined;
 }
 
 /** True where an accepted reading holds for a verdict. What is right by itself needs none. */
@@ -44,5 +46,12 @@ export function marksOf(verdict: Verdict, part: Part, decision?: Decision, share
 
 /** What has to be looked at by a person: no cause is known, and nobody has decided. */
 export function isOpen(verdict: Verdict, decision?: Decision): boolean {
-  return ['unexplained', 'unreadable', 'no-key'].includes(verdict.kind) && decision?.credit === undefined;
+  return ['unexplained', 'unreadable', 'no-key', 'by-hand'].includes(verdict.kind) && decision?.credit === undefined;
+}
+
+/** What the lines of a rubric that an answer has come to, as a share of the part's marks. */
+export function creditOfLines(part: Part, lines: readonly string[]): number {
+  if (part.ask.quantity !== 'by-hand' || part.marks <= 0) return 0;
+  const sum = part.ask.rubric.filter(({ id }) => lines.includes(id)).reduce((all, { marks }) => all + marks, 0);
+  return Math.min(1, roundTo(sum / part.marks, 10));
 }

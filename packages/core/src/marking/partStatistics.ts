@@ -56,7 +56,7 @@ export function partStatistics(marked: MarkedSet): PartStatistics[] {
         partId: part.id,
         students: cells.length,
         answered: cells.filter(({ kind }) => kind !== 'blank').length,
-        right: cells.filter(({ kind }) => rightKinds.has(kind)).length,
+        right: cells.filter(({ kind, share }) => (kind === 'by-hand' ? share > 1 - 1e-9 : rightKinds.has(kind))).length,
         facility: meanOf(shares),
         median: medianOf(shares),
         discrimination: pairs.length < LEAST_FOR_DISCRIMINATION ? undefined : correlation(pairs),

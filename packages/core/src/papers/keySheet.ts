@@ -2,7 +2,7 @@
 
 import { answerKey } from '../exercise/answerKey.ts';
 import { conventionNames, partNumbers } from '../exercise/conventions.ts';
-import type { Exercise, Numbers } from '../exercise/exercise.ts';
+import type { Exercise, Numbers, RubricLine } from '../exercise/exercise.ts';
 import type { HouseRules } from '../exercise/houseRules.ts';
 import { writeAnswer } from '../exercise/format.ts';
 import { numberStyleById } from '../money/numberStyle.ts';
@@ -37,6 +37,8 @@ function keyBlocks(exercise: Exercise, numbers: Numbers, rules: HouseRules, plac
     const keyed = key[at];
     if (!keyed?.ok) return [word(part.id), { text: 'no answer' }, word(keyed?.problem.message ?? '')];
     if (keyed.value.table) return [word(part.id), { text: '' }, word('the table below')];
+    if (part.ask.quantity === 'by-hand')
+      return [word(part.id), { text: 'by hand' }, word(rubricInWords(part.ask.rubric))];
     return [
       word(part.id),
       { text: keyed.value.written },
@@ -58,6 +60,10 @@ function keyBlocks(exercise: Exercise, numbers: Numbers, rules: HouseRules, plac
     ...tables,
   ];
 }
+
+/** "1 for the formula; 2 for the reason". */
+export const rubricInWords = (rubric: readonly RubricLine[]): string =>
+  rubric.map(({ says, marks }) => `${marks} for: ${says}`).join('; ');
 
 /** "625.73 (nothing rounded)". */
 function alsoRight(exercise: Exercise, id: string, numbers: Numbers, rules: HouseRules, written: string): string {
@@ -110,13 +116,15 @@ export function keyLines(
 }
 
 /** A table has more than one answer and stands in the key of each paper. */
-const numberParts = ({ parts }: Exercise) => parts.filter(({ ask }) => ask.quantity !== 'table');
+const hasNumber = ({ ask }: Exercise['parts'][number]): boolean =>
+  ask.quantity !== 'table' && ask.quantity !== 'by-hand';
+const numberParts = ({ parts }: Exercise) => parts.filter(hasNumber);
 
 function writtenKey(exercise: Exercise, numbers: Numbers, rules: HouseRules): PaperCell[] {
   const key = answerKey(exercise, numbers, rules);
-  return exercise.parts.flatMap(({ ask }, at) => {
+  return exercise.parts.flatMap((part, at) => {
     const keyed = key[at];
-    return ask.quantity === 'table' ? [] : [{ text: keyed?.ok ? keyed.value.written : '–' }];
+    return !hasNumber(part) ? [] : [{ text: keyed?.ok ? keyed.value.written : '–' }];
   });
 }
 

@@ -164,6 +164,7 @@ function partBlocks(
     const keyed = answerKeyOf(exercise, part.id, numbers, rules);
     return [question, ...(keyed.ok && keyed.value.table ? [tableBlock(keyed.value.table, style)] : []), ...room];
   }
+  if (part.ask.quantity === 'by-hand') return [question, ...room];
   return [
     question,
     ...room,

@@ -90,6 +90,10 @@ function partBlocks(
         soft: true,
       },
     ];
+  if (part.ask.quantity === 'by-hand')
+    return [
+      { kind: 'list', ordered: false, items: part.ask.rubric.map(({ says, marks }) => plain(`${says} (${marks})`)) },
+    ];
   const style = numberStyleById(rules.numberStyle);
   const { before, sides, after } = partWorking(exercise, keyed.value, key, rules);
   const shown = (steps: readonly Step[]): PaperBlock[] => stepBlocks(stepsAt(steps, form.detail));

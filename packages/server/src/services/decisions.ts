@@ -11,6 +11,7 @@ import {
   listSubmissions,
   putDecisions,
   writeOpen,
+  type DecisionRow,
 } from '../store/submissions.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { openIn, readFrame, toStudent, type Frame } from './judging.ts';
@@ -48,13 +49,10 @@ export async function writeDecisions(
     const stand = new Map(
       (await findDecisions(writes, setId, ids)).map((row) => [`${row.studentId} ${row.itemId} ${row.partId}`, row]),
     );
-    const elsewhere = input.decisions.filter(({ studentId, itemId, partId, was, credit, comment }) => {
-      const row = stand.get(`${studentId} ${itemId} ${partId}`);
-      const now = row
-        ? { comment: row.comment, ...(row.credit === null ? {} : { credit: row.credit }) }
-        : { comment: '' };
+    const elsewhere = input.decisions.filter(({ studentId, itemId, partId, was, credit, comment, lines }) => {
+      const now = decidedIn(stand.get(`${studentId} ${itemId} ${partId}`));
       // The same decision twice, after an answer that was lost on its way, is no other one.
-      return !same(was, now) && !same({ credit, comment }, now);
+      return !same(was, now) && !same({ credit, comment, lines }, now);
     });
     if (elsewhere.length > 0) throw new Stale('decision', { students: await studentsNow(writes, frame, ids) });
     await putDecisions(
@@ -98,11 +96,22 @@ async function countOpen(writes: Parameters<typeof writeOpen>[0], frame: Frame, 
   }
 }
 
-type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
+function decidedIn(row: DecisionRow | undefined): Decided {
+  if (!row) return { comment: '' };
+  const { comment, credit, lines } = row;
+  return {
+    comment,
+    ...(credit === null ? {} : { credit }),
+    ...(Array.isArray(lines) ? { lines: lines as string[] } : {}),
+  };
+}
+
+type Decided = Pick<KeptDecision, 'credit' | 'comment' | 'lines'>;
 
 function same(a: Decided, b: Decided): boolean {
   return (
     a.comment === b.comment &&
+    (a.lines ?? []).join() === (b.lines ?? []).join() &&
     (a.credit === undefined ? b.credit === undefined : b.credit !== undefined && Math.abs(a.credit - b.credit) < 1e-9)
   );
 }

@@ -97,11 +97,12 @@ export function toStudent(
     ...(entries.success && numbers.success ? {} : { unreadable: true as const }),
     decisions: decisions
       .filter(({ studentId }) => studentId === id)
-      .map(({ itemId, partId, credit, comment }) => ({
+      .map(({ itemId, partId, credit, comment, lines }) => ({
         itemId,
         partId,
         comment,
         ...(credit === null ? {} : { credit }),
+        ...(Array.isArray(lines) ? { lines: lines as string[] } : {}),
       })),
   };
 }

@@ -239,6 +239,8 @@ export const decisions = sqliteTable(
     partId: text('part_id').notNull(),
     credit: real('credit'),
     comment: text('comment').notNull(),
+    /** Lines of a rubric, where the part is marked by hand. */
+    lines: text('lines', { mode: 'json' }),
     updatedAt: updatedAt(),
   },
   (table) => [

@@ -99,12 +99,13 @@ interface NewDecision {
   readonly partId: string;
   readonly credit: number | null;
   readonly comment: string;
+  readonly lines?: readonly string[] | undefined;
 }
 
 /** Writes decisions over earlier ones; one that says nothing takes the earlier away. */
 export async function putDecisions(writes: Writes, setId: string, all: readonly NewDecision[]): Promise<void> {
   const updatedAt = new Date().toISOString();
-  for (const { studentId, itemId, partId, credit, comment } of all) {
+  for (const { studentId, itemId, partId, credit, comment, lines = null } of all) {
     const here = and(
       eq(decisions.setId, setId),
       eq(decisions.studentId, studentId),
@@ -115,10 +116,10 @@ export async function putDecisions(writes: Writes, setId: string, all: readonly 
     else
       await writes
         .insert(decisions)
-        .values({ id: randomUUID(), setId, studentId, itemId, partId, credit, comment, updatedAt })
+        .values({ id: randomUUID(), setId, studentId, itemId, partId, credit, comment, lines, updatedAt })
         .onConflictDoUpdate({
           target: [decisions.setId, decisions.studentId, decisions.itemId, decisions.partId],
-          set: { credit, comment, updatedAt },
+          set: { credit, comment, lines, updatedAt },
         });
   }
 }

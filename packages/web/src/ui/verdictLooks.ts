@@ -20,5 +20,6 @@ export const verdictLooks: Readonly<Record<VerdictKind, Look>> = {
   unreadable: { mark: '?', word: 'cannot be read', tone: 'unexplained' },
   'shown-error': { mark: '⚠', word: 'error shown', tone: 'unexplained' },
   blank: { mark: '–', word: 'blank', tone: 'plain' },
+  'by-hand': { mark: '✎', word: 'by hand', tone: 'plain' },
   'no-key': { mark: '!', word: 'no key', tone: 'plain' },
 };

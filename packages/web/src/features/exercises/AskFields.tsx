@@ -15,6 +15,7 @@ import {
 import { Pick } from '../../ui/Pick.tsx';
 import { askChosen, planOf, type AskChoice } from './askChosen.ts';
 import { Field } from '../../ui/Field.tsx';
+import { RubricFields } from './RubricFields.tsx';
 
 const special: readonly (readonly [AskChoice, string])[] = [
   ['difference', 'the difference of two plans'],
@@ -22,6 +23,7 @@ const special: readonly (readonly [AskChoice, string])[] = [
   ['table', 'a table to fill in'],
   ['relation', 'the relation of the recurrence'],
   ['choice', 'which plan is better'],
+  ['by-hand', 'words or a drawing, marked by hand'],
 ];
 
 /** What a part asks, in words, for its closed card. */
@@ -30,6 +32,7 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
   const plan = (id: string): string => exercise.plans.find((each) => each.id === id)?.name ?? id;
   const args = ask.args ?? {};
   if (ask.quantity === 'expression') return ask.text || 'an expression';
+  if (ask.quantity === 'by-hand') return rubricSaid(ask.rubric.length);
   if (ask.quantity === 'table') return `rows ${args.from ?? 1} to ${args.to || 'the last'} to fill in`;
   if (ask.quantity === 'relation') return `the relation of the recurrence${several ? ` of ${plan(ask.plan)}` : ''}`;
   if (ask.quantity === 'difference') return `${quantities[ask.of].title}: ${plan(ask.plan)} less ${plan(ask.other)}`;
@@ -47,6 +50,9 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
         });
   return `${words}${several ? ` of ${plan(ask.plan)}` : ''}${args.paying ? `, paying ${args.paying}` : ''}`;
 }
+
+const rubricSaid = (lines: number): string =>
+  lines === 0 ? 'words or a drawing' : `words or a drawing, by a rubric of ${lines} ${lines === 1 ? 'line' : 'lines'}`;
 
 interface AskFieldsProps {
   readonly exercise: Exercise;
@@ -73,6 +79,7 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
           onPick={(choice) => onChange(...askChosen(exercise, ask, choice))}
         />
       </label>
+      {ask.quantity === 'by-hand' && <RubricFields ask={ask} label={label} onChange={onChange} />}
       {ask.quantity === 'expression' && (
         <ExpressionField exercise={exercise} ask={ask} label={label} onChange={onChange} />
       )}
@@ -216,6 +223,6 @@ function Arguments({ ask, label, onChange }: FieldProps) {
 function needsOf(ask: PartAsk): readonly AskArgument[] {
   if (ask.quantity === 'expression') return [];
   if (ask.quantity === 'table') return ['from', 'to'];
-  if (ask.quantity === 'relation') return [];
+  if (ask.quantity === 'relation' || ask.quantity === 'by-hand') return [];
   return quantities['of' in ask ? ask.of : ask.quantity].needs;
 }

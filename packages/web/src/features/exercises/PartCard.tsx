@@ -171,8 +171,10 @@ function PartBody(props: PartCardProps & { readonly own: readonly ExerciseProble
       {part.ask.quantity === 'table' && keyed.ok && keyed.value.table && (
         <FillTableEditor part={part} keyed={keyed.value} rules={rules} onChange={onChange} />
       )}
-      {part.ask.quantity !== 'table' && <AnswerFields part={part} onChange={set} />}
-      <Readings exercise={exercise} part={part} onChange={(readings) => set({ readings })} />
+      {part.ask.quantity !== 'table' && part.ask.quantity !== 'by-hand' && <AnswerFields part={part} onChange={set} />}
+      {part.ask.quantity !== 'by-hand' && (
+        <Readings exercise={exercise} part={part} onChange={(readings) => set({ readings })} />
+      )}
       <MoveAndRemove {...props} />
       {problems.map(({ message }) => (
         <p key={message} role="alert" className="wrong">

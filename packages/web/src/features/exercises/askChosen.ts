@@ -43,6 +43,11 @@ export function askChosen(exercise: Exercise, ask: PartAsk, choice: AskChoice): 
         { quantity: choice, plan },
         { kind: 'number', decimals: 4 },
       ];
+    case 'by-hand':
+      return [
+        { quantity: choice, rubric: [] },
+        { kind: 'number', decimals: 0 },
+      ];
     case 'expression':
       return [{ quantity: choice, text: '' }, money];
     case 'table':

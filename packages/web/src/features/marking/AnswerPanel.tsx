@@ -20,6 +20,8 @@ import styles from './Marking.module.css';
 export interface PanelActions {
   readonly onAll: (all: boolean) => void;
   readonly onCredit: (credit: number | undefined) => void;
+  /** Lines of the rubric that the answer has. */
+  readonly onLines: (lines: readonly string[]) => void;
   readonly onComment: (comment: string) => void;
   readonly onAccept: () => void;
   /** Entries of this part typed here: cells of a table, the five values a student entered. */
@@ -50,6 +52,7 @@ const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
   unexplained:
     'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
   blank: 'Nothing was submitted for this part.',
+  'by-hand': 'You mark this part yourself.',
 };
 
 export function AnswerPanel(props: AnswerPanelProps) {
@@ -66,6 +69,7 @@ export function AnswerPanel(props: AnswerPanelProps) {
       <Cause verdict={verdict} />
       <MoreEntries key={cell.key} cell={cell} kept={entries} rules={rules} onEntries={actions.onEntries} />
       <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={actions.onEntries} />
+      {part.ask.quantity === 'by-hand' && part.ask.rubric.length > 0 && <Rubric cell={cell} actions={actions} />}
       <Give {...props} />
       <Comment
         key={`${cell.key} ${decision?.comment ?? ''}`}
@@ -130,6 +134,25 @@ function Cause({ verdict }: { readonly verdict: Verdict }) {
         </p>
       )}
     </>
+  );
+}
+
+/** The lines of a rubric; those that the answer has make its marks. */
+function Rubric({ cell: { part, decision }, actions }: Pick<AnswerPanelProps, 'cell' | 'actions'>) {
+  if (part.ask.quantity !== 'by-hand') return null;
+  const lines = decision?.lines ?? [];
+  const toggle = (id: string) =>
+    actions.onLines(lines.includes(id) ? lines.filter((each) => each !== id) : [...lines, id]);
+  return (
+    <fieldset className={styles.rubric}>
+      <legend>What the answer has</legend>
+      {part.ask.rubric.map(({ id, says, marks }) => (
+        <label key={id}>
+          <input type="checkbox" checked={lines.includes(id)} onChange={() => toggle(id)} /> {says}{' '}
+          <span className="soft">{plain(marks)}</span>
+        </label>
+      ))}
+    </fieldset>
   );
 }
 

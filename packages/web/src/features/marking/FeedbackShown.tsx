@@ -51,6 +51,15 @@ function PartShown({ part }: { readonly part: Feedback['exercises'][number]['par
           {each}
         </p>
       ))}
+      {part.rubric.length > 0 && (
+        <ul>
+          {part.rubric.map(({ says, has }) => (
+            <li key={says}>
+              {has ? '✓' : '–'} {says}
+            </li>
+          ))}
+        </ul>
+      )}
       {part.comment !== '' && <p className={styles.comment}>{part.comment}</p>}
       {part.table?.kind === 'table' && (
         <>

@@ -135,13 +135,14 @@ interface PanelActionsOf {
 function usePanelActions({ cell, giving, writeEntries, choose }: PanelActionsOf): PanelActions {
   const { setAll } = giving;
   const onCredit = useLatest(giving.giveCredit);
+  const onLines = useLatest(giving.giveLines);
   const onComment = useLatest(giving.giveComment);
   const onAccept = useLatest(giving.acceptReading);
   const onEntries = useLatest((entries: Parameters<typeof writeEntries>[1]) => cell && writeEntries(cell, entries));
   const onChoose = useLatest((each: Cell) => choose({ studentId: each.student.id, column: each.column }));
   return useMemo(
-    () => ({ onAll: setAll, onCredit, onComment, onAccept, onEntries, onChoose }),
-    [setAll, onCredit, onComment, onAccept, onEntries, onChoose],
+    () => ({ onAll: setAll, onCredit, onLines, onComment, onAccept, onEntries, onChoose }),
+    [setAll, onCredit, onLines, onComment, onAccept, onEntries, onChoose],
   );
 }
 

@@ -102,6 +102,7 @@ const last: Readonly<Record<string, number>> = {
   unreadable: 1,
   'shown-error': 1,
   'no-key': 1,
+  'by-hand': 1,
   carried: 2,
   reading: 2,
   'right-other-way': 2,

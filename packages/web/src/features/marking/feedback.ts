@@ -13,6 +13,7 @@ import {
   wrongCells,
   stepsText,
   tableBlock,
+  type Decision,
   type PaperBlock,
   type EnteringStyle,
   type Exercise,
@@ -39,6 +40,8 @@ export interface FeedbackPart {
   /** What to know about it, in sentences. */
   readonly says: readonly string[];
   readonly comment: string;
+  /** The lines of a rubric, with whether the answer has them. */
+  readonly rubric: readonly { readonly says: string; readonly has: boolean }[];
   readonly marks: string;
   readonly working: readonly Step[];
   /** The right table, where one was asked and is not right. */
@@ -70,6 +73,7 @@ const words: Readonly<Record<VerdictKind, string>> = {
   slip: 'Not right, and we can say where it comes from.',
   'carried-slip': 'Not right from your earlier answer either, and we can say where it comes from.',
   unexplained: 'Not right, and we do not know where the number comes from. Compare it with the working.',
+  'by-hand': 'Marked by your instructor.',
   'no-key': 'This could not be judged.',
 };
 
@@ -129,6 +133,7 @@ export function feedbackFor(
               verdict: words[verdict.kind],
               says: saidOf(verdict, texts, said),
               comment: decision?.comment ?? '',
+              rubric: rubricOf(part, decision),
               marks: `${plain(marks)} of ${plain(part.marks * share)}`,
               working: steps,
               ...(table ? { table } : {}),
@@ -143,6 +148,12 @@ export function feedbackFor(
 /** Sentences that have not been said yet; from here on they have. */
 const notYet = (sentences: readonly string[], said: Set<string>): string[] =>
   sentences.filter((each) => !said.has(each) && !!said.add(each));
+
+/** Once it is marked, what the answer has of the lines of its rubric. */
+function rubricOf({ ask }: Part, decision: Decision | undefined): FeedbackPart['rubric'] {
+  if (ask.quantity !== 'by-hand' || !decision?.lines) return [];
+  return ask.rubric.map(({ id, says }) => ({ says, has: decision.lines!.includes(id) }));
+}
 
 /** The table as it is filled in rightly, where the part asks for one. */
 function rightTable({ exercise, part, numbers, rules }: PartOf): PaperBlock | undefined {

@@ -8,6 +8,7 @@ const special = {
   expression: 'result',
   table: 'table',
   choice: 'choice',
+  'by-hand': 'by hand',
 } as const;
 
 /** "payment", "balance after 18", "table". */

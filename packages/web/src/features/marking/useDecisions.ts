@@ -22,7 +22,7 @@ import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
 import { listKey } from '../../api/records.ts';
 
-type Decided = Pick<KeptDecision, 'credit' | 'comment'>;
+type Decided = Pick<KeptDecision, 'credit' | 'comment' | 'lines'>;
 
 /** A decision on its way: what is decided and what stood there. */
 export interface PendingDecision {
@@ -33,7 +33,7 @@ export interface PendingDecision {
   readonly was: Decided;
 }
 
-const decided = decision.pick({ credit: true, comment: true });
+const decided = decision.pick({ credit: true, comment: true, lines: true });
 const pendingDecision: z.ZodType<PendingDecision> = z.object({
   ...decision.pick({ itemId: true, partId: true }).shape,
   studentId: recordId,
@@ -43,8 +43,13 @@ const pendingDecision: z.ZodType<PendingDecision> = z.object({
 
 const keyOf = ({ studentId, itemId, partId }: Pick<PendingDecision, 'studentId' | 'itemId' | 'partId'>): string =>
   `${studentId} ${itemId} ${partId}`;
-const same = (a: Decided, b: Decided): boolean => a.credit === b.credit && a.comment === b.comment;
-const plain = ({ credit, comment }: Decided): Decided => ({ comment, ...(credit === undefined ? {} : { credit }) });
+const same = (a: Decided, b: Decided): boolean =>
+  a.credit === b.credit && a.comment === b.comment && (a.lines ?? []).join() === (b.lines ?? []).join();
+const plain = ({ credit, comment, lines }: Decided): Decided => ({
+  comment,
+  ...(credit === undefined ? {} : { credit }),
+  ...(lines === undefined ? {} : { lines }),
+});
 const swapped = (each: PendingDecision): PendingDecision => ({ ...each, is: each.was, was: each.is });
 
 export interface Decisions {

@@ -34,7 +34,18 @@ export function feedbackSheet(
   };
 }
 
-function partBlocks({ id, prompt, answer, verdict, says, comment, marks, working, table }: FeedbackPart): PaperBlock[] {
+function partBlocks({
+  id,
+  prompt,
+  answer,
+  verdict,
+  says,
+  comment,
+  rubric,
+  marks,
+  working,
+  table,
+}: FeedbackPart): PaperBlock[] {
   const question: PaperBlock = {
     kind: 'text',
     pieces: [{ text: `${id}  `, strong: true }, { text: prompt }],
@@ -49,7 +60,8 @@ function partBlocks({ id, prompt, answer, verdict, says, comment, marks, working
       { text: verdict },
     ],
   };
-  const known = [...says, ...(comment === '' ? [] : [comment])].map((text): PaperBlock => ({
+  const lines = rubric.map(({ says: line, has }) => `${has ? 'Yes' : 'No'}: ${line}`);
+  const known = [...says, ...lines, ...(comment === '' ? [] : [comment])].map((text): PaperBlock => ({
     kind: 'text',
     pieces: plain(text),
   }));

@@ -1,0 +1,53 @@
+/** The lines of a rubric: what an answer has to have, and what each counts. */
+import { Button, NumberInput, TextInput } from '@mantine/core';
+import type { PartAsk, RubricLine } from '@hardy-sextant/core';
+import { newPlace } from '../../ui/newPlace.ts';
+
+interface RubricFieldsProps {
+  readonly ask: Extract<PartAsk, { quantity: 'by-hand' }>;
+  readonly label: string;
+  readonly onChange: (ask: PartAsk) => void;
+}
+
+const MOST_LINES = 20;
+
+export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
+  const { rubric } = ask;
+  const set = (lines: readonly RubricLine[]) => onChange({ ...ask, rubric: lines });
+  const change = (id: string, to: Partial<RubricLine>) =>
+    set(rubric.map((line) => (line.id === id ? { ...line, ...to } : line)));
+  return (
+    <div className="stack" role="group" aria-label={`rubric ${label}`}>
+      {rubric.map(({ id, says, marks }, at) => (
+        <div key={id} className="line">
+          <TextInput
+            aria-label={`line ${at + 1} of the rubric ${label}`}
+            placeholder="What the answer has to have"
+            w={360}
+            maxLength={400}
+            value={says}
+            onChange={(event) => change(id, { says: event.currentTarget.value })}
+          />
+          <NumberInput
+            aria-label={`marks of line ${at + 1} ${label}`}
+            w={74}
+            clampBehavior="none"
+            allowNegative={false}
+            value={marks}
+            onChange={(value) => change(id, { marks: typeof value === 'number' ? value : 0 })}
+          />
+          <Button size="compact-sm" onClick={() => set(rubric.filter((line) => line.id !== id))}>
+            Remove line {at + 1}
+          </Button>
+        </div>
+      ))}
+      <Button
+        size="compact-sm"
+        disabled={rubric.length >= MOST_LINES}
+        onClick={() => set([...rubric, { id: newPlace(), says: '', marks: 1 }])}
+      >
+        Add a line to the rubric
+      </Button>
+    </div>
+  );
+}
