@@ -19,11 +19,11 @@ export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
   return (
     <div className="stack" role="group" aria-label={`rubric ${label}`}>
       {rubric.map(({ id, says, marks }, at) => (
-        <div key={id} className="line">
+        <div key={id} style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
           <TextInput
             aria-label={`line ${at + 1} of the rubric ${label}`}
             placeholder="What the answer has to have"
-            w={360}
+            style={{ flex: 1 }}
             maxLength={400}
             value={says}
             onChange={(event) => change(id, { says: event.currentTarget.value })}
@@ -36,13 +36,18 @@ export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
             value={marks}
             onChange={(value) => change(id, { marks: typeof value === 'number' ? value : 0 })}
           />
-          <Button size="compact-sm" onClick={() => set(rubric.filter((line) => line.id !== id))}>
-            Remove line {at + 1}
+          <Button
+            size="compact-sm"
+            aria-label={`remove line ${at + 1} ${label}`}
+            onClick={() => set(rubric.filter((line) => line.id !== id))}
+          >
+            Remove
           </Button>
         </div>
       ))}
       <Button
         size="compact-sm"
+        style={{ justifySelf: 'start' }}
         disabled={rubric.length >= MOST_LINES}
         onClick={() => set([...rubric, { id: newPlace(), says: '', marks: 1 }])}
       >
