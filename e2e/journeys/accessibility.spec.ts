@@ -26,6 +26,8 @@ const screens: readonly (readonly [string, string])[] = [
   ['/sets/demo-midterm/marking?exercise=all&cause=unexplained', 'What would give'],
   ['/sets/demo-week-6/feedback', 'What students read about each slip'],
   ['/sets/demo-week-3/papers', 'Room to work'],
+  ['/sets/demo-week-3/papers?what=solutions&way=worksheet', 'With reasons'],
+  ['/sets/demo-week-3/papers?what=feedback', 'With the working'],
   ['/sets/demo-midterm/went-wrong', 'Every cause, by what it cost'],
   ['/classes/demo-bm210', 'Its sets'],
   ['/rules?of=demo-bm210', 'When an explanation is believed'],

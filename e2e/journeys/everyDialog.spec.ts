@@ -74,7 +74,7 @@ for (const path of pages)
       if (
         (await button.getAttribute('aria-haspopup')) === null &&
         // The files of worksheets are chosen in the machine's own dialog.
-        !/import(?! worksheets)|add students|new |rename|command search|start from|^more|give it to/i.test(name)
+        !/import(?! worksheets)|add students|new |rename|command search|from oneroster|start from|^more|give it to/i.test(name)
       )
         continue;
       await button.click();
@@ -83,7 +83,7 @@ for (const path of pages)
       expect(await named(page)).toEqual([]);
       const items = await page.getByRole('menuitem').allInnerTexts();
       await closed(page, name);
-      for (const item of items.filter((each) => /delete the|rename|earlier states/i.test(each))) {
+      for (const item of items.filter((each) => /delete the|rename|earlier states|copy for/i.test(each))) {
         await button.click();
         await page.getByRole('menuitem', { name: item, exact: true }).click();
         await expect(page.getByRole('dialog').first(), `“${item}” opens a dialog`).toBeVisible();
