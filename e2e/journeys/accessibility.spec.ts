@@ -25,6 +25,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/sets/demo-week-3/worksheets?cause=reference-not-fixed', 'Certain: mended'],
   ['/sets/demo-midterm/marking?exercise=all&cause=unexplained', 'What would give'],
   ['/sets/demo-week-6/feedback', 'What students read about each slip'],
+  ['/exercises/demo-kiln-shed/papers', 'Room to work'],
   ['/sets/demo-week-3/papers', 'Room to work'],
   ['/sets/demo-week-3/papers?what=solutions&way=worksheet', 'With reasons'],
   ['/sets/demo-week-3/papers?what=feedback', 'With the working'],

@@ -13,6 +13,7 @@ const pages = [
   '/sets/demo-week-6',
   '/sets/demo-week-6/marking',
   '/sets/demo-week-6/feedback',
+  '/exercises/demo-kiln-shed/papers',
   '/sets/demo-week-3/papers',
   '/sets/demo-midterm/went-wrong',
   '/sets/demo-week-3/worksheets',
@@ -74,7 +75,9 @@ for (const path of pages)
       if (
         (await button.getAttribute('aria-haspopup')) === null &&
         // The files of worksheets are chosen in the machine's own dialog.
-        !/import(?! worksheets)|add students|new |rename|command search|from oneroster|start from|^more|give it to/i.test(name)
+        !/import(?! worksheets)|add students|new |rename|command search|from oneroster|start from|^more|give it to/i.test(
+          name,
+        )
       )
         continue;
       await button.click();

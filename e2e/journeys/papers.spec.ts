@@ -4,7 +4,7 @@ import { resolve } from 'node:path';
 import { expect, test } from '../application.ts';
 
 /** What a PDF says, by a reader that is not ours. */
-const read = (file: string): { pages: string[]; outline: string[]; isTagged: boolean } =>
+const read = (file: string): { pages: string[]; outline: string[]; isTagged: boolean; formulas: string[] } =>
   JSON.parse(execFileSync(process.execPath, [resolve('tools/readPdf.mjs'), file], { maxBuffer: 1e8 }).toString());
 
 test('own papers as PDF, a code typed in marking, an answer judged by the numbers on the paper', async ({ page }) => {
@@ -60,4 +60,27 @@ test('a key has what else is right, a roster has room for marks; one paper is fo
   await expect(paper.getByRole('row')).toHaveCount(29);
   await page.reload();
   await expect(paper.getByRole('row')).toHaveCount(29);
+});
+
+test('an exercise has papers of its own: worked by another way, with formulas drawn, as PDF', async ({ page }) => {
+  await page.goto('/exercises/demo-kiln-shed');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: /^Papers/ }).click();
+  const paper = page.getByRole('article', { name: 'the first paper' });
+  await expect(paper).toContainText('The kiln shed loan');
+  const what = page.getByLabel('what goes to paper');
+  await expect(what.getByRole('option', { name: 'Marking sheet' })).toHaveCount(0);
+  await what.selectOption('Worked solutions');
+  await page.getByLabel('way of working').selectOption('five values');
+  await expect(
+    paper.getByRole('cell', { name: 'Enter' }).or(paper.getByRole('columnheader', { name: 'Enter' })),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'PDF' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'One file' }).click(),
+  ]);
+  const { pages, formulas } = read(await download.path());
+  expect(pages.join(' ')).toContain('941.43');
+  expect(formulas).toContain('n = 5 × 12 = 60');
 });

@@ -1,4 +1,4 @@
-/** A term later: a class and its sets copied, given out, answered, and set beside the term before; then put out of the way and back. */
+/** A term later: a class and its sets copied, assigned, answered, and set beside the term before; then put out of the way and back. */
 import { expect, test } from '../application.ts';
 
 test('a class copied to a new term is compared with the old one part by part; a section has figures of its own', async ({

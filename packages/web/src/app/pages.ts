@@ -43,6 +43,10 @@ export const pages: readonly Page[] = [
     load: async () => (await import('../features/exercises/ExercisePage.tsx')).ExercisePage,
   },
   {
+    path: '/exercises/:exerciseId/papers',
+    load: async () => (await import('../features/marking/papers/ExercisePapersPage.tsx')).ExercisePapersPage,
+  },
+  {
     path: '/sets',
     load: async () => (await import('../features/sets/SetsPage.tsx')).SetsPage,
     nav: 'Sets',

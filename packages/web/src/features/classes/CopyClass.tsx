@@ -55,7 +55,7 @@ export function CopyClass({ kept, onClose }: { readonly kept: ClassWithStudents;
           onChange={(event) => setRoster(event.currentTarget.checked)}
         />
         <p className="soft">
-          Answers and marks stay with this class. Sets are copied as they are now, to be given out anew.
+          Answers and marks stay with this class. Sets are copied as they are now; each is assigned anew.
         </p>
         {copy.error && <p role="alert">{copy.error.message}</p>}
         <Button type="submit" variant="filled" loading={copy.isPending}>

@@ -52,6 +52,9 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
         <Menu.Dropdown>
           <Menu.Item onClick={duplicate}>Duplicate</Menu.Item>
           <Menu.Item onClick={onHistory}>Earlier states</Menu.Item>
+          <Menu.Item component={Link} to={`/exercises/${kept.id}/papers`}>
+            Papers: questions, key, worked solutions
+          </Menu.Item>
           <Menu.Item onClick={save}>Export as a file</Menu.Item>
           <Menu.Item onClick={archive}>{kept.archived ? 'Restore' : 'Archive'}</Menu.Item>
           <Menu.Item onClick={erase}>Delete</Menu.Item>

@@ -40,7 +40,7 @@ export function CopySet({ kept, chosen, onClose }: CopySetProps) {
         }}
       >
         <p className="soft">
-          The same exercises as they are now, with new numbers once it is given out. Answers and marks stay with this
+          The same exercises as they are now, with new numbers once it is assigned. Answers and marks stay with this
           set.
         </p>
         <TextInput

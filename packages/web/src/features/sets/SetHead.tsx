@@ -24,7 +24,7 @@ interface SetHeadProps {
 
 export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps) {
   const [leaving, setLeaving] = useState(false);
-  const [copying, setCopying] = useState(false);
+  const [makingCopy, setMakingCopy] = useState(false);
   const archive = useArchive('sets');
   return (
     <>
@@ -51,7 +51,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
             >
               Dates for a calendar
             </Menu.Item>
-            <Menu.Item onClick={() => setCopying(true)}>Copy for another class or term</Menu.Item>
+            <Menu.Item onClick={() => setMakingCopy(true)}>Copy for another class or term</Menu.Item>
             <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
               {kept.archived ? 'Take it out of the archive' : 'Archive'}
             </Menu.Item>
@@ -76,7 +76,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
           </>
         )}
       </PageHead>
-      {copying && <CopySet kept={kept} chosen={chosen} onClose={() => setCopying(false)} />}
+      {makingCopy && <CopySet kept={kept} chosen={chosen} onClose={() => setMakingCopy(false)} />}
       <DeleteSet kept={kept} opened={leaving} onDrop={editing.drop} onClose={() => setLeaving(false)} />
     </>
   );

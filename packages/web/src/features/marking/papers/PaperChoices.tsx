@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { Pick } from '../../../ui/Pick.tsx';
 import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { SectionPick } from '../Sections.tsx';
-import { ownKinds, paperKinds, type PaperChoice, type PaperKind } from './paperOf.ts';
+import { classKinds, ownKinds, paperKinds, type PaperChoice, type PaperKind } from './paperOf.ts';
 import styles from './Papers.module.css';
 
 const sizes: readonly PaperSize[] = ['A4', 'Letter'];
@@ -21,14 +21,15 @@ const ways = {
   search: 'search',
 } as const satisfies Record<WayId, string>;
 
-/** What the address says of the choice. */
-export function usePaperChoice() {
+/** What the address says of the choice. @param alone without a class */
+export function usePaperChoice(alone: boolean) {
   const [search, set] = useSearchSetting();
   const what = search.get('what') ?? '';
-  const kind: PaperKind = what in paperKinds ? (what as PaperKind) : 'questions';
+  const known = what in paperKinds && !(alone && classKinds.has(what as PaperKind));
+  const kind: PaperKind = known ? (what as PaperKind) : 'questions';
   const room = search.get('room') ?? '';
   const size = sizes.find((each) => each === search.get('size')) ?? 'A4';
-  const who = search.get('who') ?? 'each';
+  const who = alone ? 'all' : (search.get('who') ?? 'each');
   const boxes = search.get('boxes') !== 'off';
   const entered = search.get('values') === 'on';
   const formulas = search.get('formulas') === 'on';
@@ -58,10 +59,11 @@ interface PaperChoicesProps {
   readonly size: PaperSize;
   readonly students: Marking['students'];
   readonly everybody: Marking;
+  readonly alone: boolean;
   readonly onSet: OnSet;
 }
 
-export function PaperChoices({ choice, size, students, everybody, onSet }: PaperChoicesProps) {
+export function PaperChoices({ choice, size, students, everybody, alone, onSet }: PaperChoicesProps) {
   const { kind, who } = choice;
   const hasVersions = students.some(({ version }) => version !== '');
   const several: [string, string][] =
@@ -76,14 +78,9 @@ export function PaperChoices({ choice, size, students, everybody, onSet }: Paper
     <section className={`sheet ${styles.choices}`} aria-label="how it is written">
       <label>
         What
-        <Pick
-          label="what goes to paper"
-          value={kind}
-          options={Object.entries(paperKinds) as [PaperKind, string][]}
-          onPick={(id) => onSet('what', id)}
-        />
+        <Pick label="what goes to paper" value={kind} options={kindsFor(alone)} onPick={(id) => onSet('what', id)} />
       </label>
-      {ownKinds.has(kind) && (
+      {ownKinds.has(kind) && !alone && (
         <label>
           For
           <Pick
@@ -108,6 +105,9 @@ export function PaperChoices({ choice, size, students, everybody, onSet }: Paper
     </section>
   );
 }
+
+const kindsFor = (alone: boolean): [PaperKind, string][] =>
+  (Object.entries(paperKinds) as [PaperKind, string][]).filter(([kind]) => !alone || !classKinds.has(kind));
 
 interface FormChoicesProps {
   readonly choice: PaperChoice;

@@ -37,6 +37,9 @@ export const paperKinds = {
 } as const;
 export type PaperKind = keyof typeof paperKinds;
 
+/** Kinds that are about a class. */
+export const classKinds: ReadonlySet<PaperKind> = new Set(['lines', 'roster', 'feedback']);
+
 /** Kinds of which each student may have their own. */
 export const ownKinds: ReadonlySet<PaperKind> = new Set(['questions', 'tables', 'key', 'solutions', 'feedback']);
 
@@ -57,7 +60,8 @@ export interface PaperChoice {
 /** What papers are made from. */
 export interface PaperSources {
   readonly marking: Marking;
-  readonly chosen: KeptClass;
+  /** Of the class: what it is called, and its house rules. */
+  readonly chosen: Pick<KeptClass, 'code' | 'term' | 'rules'>;
   readonly entering: EnteringStyle;
   readonly texts: readonly SlipText[];
 }
@@ -128,7 +132,7 @@ const asStudent = (setId: string, { id, name, number }: MarkedStudent): PaperStu
   code: paperCode(setId, id),
 });
 
-function setOnPaper({ set: { title, document } }: Marking, chosen: KeptClass): SetOnPaper {
+function setOnPaper({ set: { title, document } }: Marking, chosen: PaperSources['chosen']): SetOnPaper {
   return {
     title,
     className: classInWords(chosen),
