@@ -134,6 +134,7 @@ test('exercises go out as a file and come back in; what cannot be read is said a
   await expect(page.getByText('1 exercise', { exact: true })).toBeVisible();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export these' }).click();
+  await page.getByRole('menuitem', { name: 'All that is known of them, as JSON' }).click();
   const path = join(info.outputDir, 'exercises.json');
   await (await waiting).saveAs(path);
   const file = JSON.parse(readFileSync(path, 'utf8')) as {

@@ -191,6 +191,14 @@ describe('keys', () => {
   });
 });
 
+it('a roster of many parts keeps its names on a line each, its cells narrower', async () => {
+  const many = Array.from({ length: 16 }, (_, at) => ({ ...exercises[0]!, title: `No. ${at}` }));
+  const sheet = markingSheet(set, many, students);
+  const { pages } = read(await paperPdf({ title: 'Roster', sheets: [sheet] }, { size: 'A4', fonts }));
+  expect(pages).toHaveLength(1);
+  for (const { name } of students) expect(pages[0]).toContain(name);
+});
+
 it('a name without end, a table that is too wide and an exercise without a key stop nothing', async () => {
   const long = 'x'.repeat(200);
   const sheet = questionSheet(set, asked(0), defaultHouseRules, form, { name: long, number: '1', code: 'A' });

@@ -128,27 +128,36 @@ function writtenKey(exercise: Exercise, numbers: Numbers, rules: HouseRules): Pa
   });
 }
 
-/** A roster with a column for each part, to mark on paper. */
+/** So many columns to write in stand side by side. */
+const MOST_COLUMNS = 10;
+
+/** A roster with a column for each part, to mark on paper; where there are many, in several tables. */
 export function markingSheet(
   set: SetOnPaper,
   exercises: readonly Exercise[],
   students: readonly Pick<StudentKey, 'name' | 'number' | 'code'>[],
 ): PaperSheet {
   const [title, facts] = headOf({ ...set, title: `Marks: ${set.title}` }, undefined);
-  const parts = exercises.flatMap(({ parts: own }, at) => own.map(({ id, marks }) => `${at + 1}${id} /${marks}`));
+  const columns = [
+    ...exercises.flatMap(({ parts: own }, at) => own.map(({ id, marks }) => `${at + 1}${id} /${marks}`)),
+    'Sum',
+  ];
+  const groups = Array.from({ length: Math.ceil(columns.length / MOST_COLUMNS) }, (_, at) =>
+    columns.slice(at * MOST_COLUMNS, (at + 1) * MOST_COLUMNS),
+  );
   return {
     blocks: [
       title!,
       facts!,
-      {
+      ...groups.map((group): PaperBlock => ({
         kind: 'table',
-        head: [word('Number'), word('Name'), ...parts.map((text) => ({ text })), { text: 'Sum' }],
+        head: [word('Number'), word('Name'), ...group.map((text) => ({ text }))],
         rows: students.map(({ name, number }) => [
           word(number),
           word(name),
-          ...[...parts, 'Sum'].map((): PaperCell => ({ text: '', blank: true })),
+          ...group.map((): PaperCell => ({ text: '', blank: true })),
         ]),
-      },
+      })),
     ],
   };
 }

@@ -8,8 +8,8 @@ type TableBlock = Extract<PaperBlock, { kind: 'table' }>;
 
 const SIZES = [10, 9, 8, 7] as const;
 const PAD = 4;
-/** A blank cell is so wide at least, to be written in. */
-const BLANK_WIDTH = 58;
+/** A blank cell is so wide, to be written in; where many stand side by side, there is room for a mark at least. */
+const BLANK_WIDTHS = [58, 42, 30, 22] as const;
 const BLANK_HEIGHT = 18;
 
 interface Form {
@@ -21,23 +21,24 @@ interface Form {
 function formOf(page: PdfPage, { head, rows }: TableBlock): Form {
   const lines = [head, ...rows];
   const count = Math.max(...lines.map((cells) => cells.length));
-  const natural = (size: number): number[] =>
+  const natural = (size: number, blankWidth: number): number[] =>
     Array.from({ length: count }, (_, at) =>
       Math.max(
         ...lines.map((cells, line) => {
           const cell = cells[at];
           if (!cell) return 0;
-          return cell.blank ? BLANK_WIDTH : page.widthOf(cell.text, line === 0 ? 'strong' : 'text', size) + 2 * PAD + 1;
+          return cell.blank ? blankWidth : page.widthOf(cell.text, line === 0 ? 'strong' : 'text', size) + 2 * PAD + 1;
         }),
       ),
     );
   const sum = (widths: readonly number[]): number => widths.reduce((all, width) => all + width, 0);
-  for (const size of SIZES) {
-    const widths = natural(size);
-    if (sum(widths) <= page.width) return { size, widths };
-  }
+  for (const blankWidth of BLANK_WIDTHS)
+    for (const size of SIZES) {
+      const widths = natural(size, blankWidth);
+      if (sum(widths) <= page.width) return { size, widths };
+    }
   const size = SIZES.at(-1)!;
-  const widths = natural(size);
+  const widths = natural(size, BLANK_WIDTHS.at(-1)!);
   // What is widest gives way first.
   const most = mostOf(widths, page.width);
   return { size, widths: widths.map((width) => Math.min(width, most)) };

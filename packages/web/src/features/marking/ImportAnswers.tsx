@@ -155,7 +155,7 @@ function Report({ report: { changed, students, same, kept, written, newRows }, o
   const unmatched = `; ${kept.length} ${kept.length === 1 ? 'row is unmatched and is' : 'rows are unmatched and are'} kept below`;
   return (
     <p role="status" className={styles.report}>
-      {changed === 0 ? 'Nothing changed' : came}; {same} were there already
+      {changed === 0 ? 'Nothing changed' : came}; {same} {same === 1 ? 'was' : 'were'} there already
       {kept.length > 0 ? unmatched : ''}.{' '}
       {(written.length > 0 || newRows.length > 0) && (
         <Button size="compact-xs" onClick={onUndo}>
