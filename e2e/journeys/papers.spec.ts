@@ -1,5 +1,6 @@
 /** Papers of a set: each student's own numbers as PDF, read back; a code opens the student's row; what is typed there is judged by those numbers. */
 import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { expect, test } from '../application.ts';
 
@@ -44,6 +45,36 @@ test('own papers as PDF, a code typed in marking, an answer judged by the number
   await expect(page).toHaveURL(new RegExp(`student=${student.id}`));
   const explained = page.getByRole('complementary', { name: 'The answer explained' });
   await expect(explained).toContainText(student.name);
+
+  // The key's line for this student is what is right for them; typed, it is, and the gradebook has its marks.
+  await page.goto('/sets/demo-midterm/papers?what=lines');
+  const line = page.getByRole('row', { name: new RegExp(`^${student.number} `) }).first();
+  const right = await line.getByRole('cell').nth(3).innerText();
+  await page.goto(`/sets/demo-midterm/marking?student=${student.id}`);
+  const row = page.getByRole('row', { name: new RegExp(student.name) });
+  await row.getByRole('gridcell').first().click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type(right);
+  await page.keyboard.press('Enter');
+  await expect(row.getByRole('gridcell').first()).toContainText(right);
+  await expect(page.getByText('Not stored yet')).toHaveCount(0);
+  await page.goto('/sets/demo-midterm/feedback');
+  await page.getByRole('button', { name: 'Marks as a file' }).click();
+  const [gradebook] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'a gradebook as CSV' }).click(),
+  ]);
+  const lines = readFileSync(await gradebook.path(), 'utf8').split(/\r?\n/);
+  const own = lines.find((each) => each.startsWith(`${student.number},`))!;
+  expect(lines[0]).toContain('1a (2)');
+  expect(own).toMatch(new RegExp(`^${student.number},${student.name},(marked|released|to be looked at),[\\d.]+,27,2,`));
+  // The book is everybody's: what stood there comes back.
+  const [{ itemId }] = marking.set.assignedExercises;
+  const text = student.entries[itemId]?.a ?? '';
+  const changes = [{ studentId: student.id, itemId, entryId: 'a', text }];
+  const back = await page.request.put('/api/sets/demo-midterm/answers', { data: { changes } });
+  expect(back.ok()).toBe(true);
 });
 
 test('a key has what else is right, a roster has room for marks; one paper is for all', async ({ page }) => {
