@@ -115,3 +115,14 @@ test('an exercise has papers of its own: worked by another way, with formulas dr
   expect(pages.join(' ')).toContain('941.43');
   expect(formulas).toContain('n = 5 × 12 = 60');
 });
+
+test('a case on the Bench has papers too: its question, its key, its working', async ({ page }) => {
+  await page.goto('/bench/demo-kiln-shed');
+  await page.getByRole('button', { name: 'Export' }).click();
+  await page.getByRole('menuitem', { name: /^Papers/ }).click();
+  await expect(page).toHaveURL(/\/bench\/demo-kiln-shed\/papers/);
+  const paper = page.getByRole('article', { name: 'the first paper' });
+  await expect(paper).toContainText('48,000');
+  await page.getByLabel('what goes to paper').selectOption('Key, with what else is right');
+  await expect(paper).toContainText('941.43');
+});

@@ -13,6 +13,7 @@ import { paperAsDocx } from './papers/paperDocx.ts';
 import { paperAsPdf } from './papers/paperPdf.ts';
 import { exercisesAsMarkdown } from './exercisesMarkdown.ts';
 import { oneRosterClasses } from './oneRosterIn.ts';
+import { oneRosterMarks } from './oneRosterOut.ts';
 import { paperAsHtml, paperAsMarkdown } from './papers/paperText.ts';
 import { exercisesAsQti } from './qti/qtiPackage.ts';
 import { rowsWorkbook } from './workbook.ts';
@@ -40,6 +41,7 @@ export const formats = [
   exercisesAsQti,
   exercisesAsMarkdown,
   oneRosterClasses,
+  oneRosterMarks,
   tableAsOds,
   taughtAsOds,
   gradebookOds,

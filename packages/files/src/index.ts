@@ -4,6 +4,7 @@ export * from './calendar.ts';
 export * from './csv.ts';
 export * from './exercises.ts';
 export * from './format.ts';
+export { oneRosterMarks, oneRosterZip } from './oneRosterOut.ts';
 export { readOneRoster, type RosterClass, type RosterZip } from './oneRosterIn.ts';
 export * from './formats.ts';
 export * from './gradebook.ts';

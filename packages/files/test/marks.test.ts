@@ -2,7 +2,9 @@
 import { checkSubmission, defaultHouseRules, itemShare, markedParts, totalOf } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { itemVerdicts, marking as markingSchema, type Marking } from '@hardy-sextant/contract';
-import { marksFile, resultColumns, resultRows } from '../src/index.ts';
+import { strFromU8, unzipSync } from 'fflate';
+import Papa from 'papaparse';
+import { marksFile, oneRosterZip, resultColumns, resultRows } from '../src/index.ts';
 
 const exercise = starterExercises.find(({ title }) => title === 'The ferry refit, with a rate review')!;
 const answers = [
@@ -105,4 +107,23 @@ it('has a reading accepted for everyone, wherever its cause or its number fits',
 it('reads verdicts back as core made them', () => {
   const verdicts = { e1: checkSubmission(exercise, {}, answers[1]!, defaultHouseRules) };
   expect(itemVerdicts.parse(JSON.parse(JSON.stringify(verdicts)))).toEqual(JSON.parse(JSON.stringify(verdicts)));
+});
+
+it('go out as a zip of OneRoster whose files name each other and are named by its manifest', () => {
+  const files = unzipSync(oneRosterZip(marking(20), '2026-11-27T08:00:00.000Z'));
+  const rows = (name: string) =>
+    Papa.parse<Record<string, string>>(strFromU8(files[name]!), { header: true, skipEmptyLines: true }).data;
+  const manifest = new Map(rows('manifest.csv').map(({ propertyName, value }) => [propertyName, value]));
+  expect(manifest.get('oneroster.version')).toBe('1.2');
+  for (const name of ['categories', 'lineItems', 'results']) expect(manifest.get(`file.${name}`)).toBe('bulk');
+  expect(manifest.get('file.users')).toBe('absent');
+  const [item] = rows('lineItems.csv');
+  expect(item).toMatchObject({ sourcedId: 's1', title: 'Week 6', resultValueMax: '20' });
+  expect(rows('categories.csv')[0]!.sourcedId).toBe(item!.categorySourcedId);
+  const results = rows('results.csv');
+  expect(results).toHaveLength(3);
+  for (const { lineItemSourcedId, score } of results) {
+    expect(lineItemSourcedId).toBe('s1');
+    expect(Number(score)).toBeLessThanOrEqual(20);
+  }
 });

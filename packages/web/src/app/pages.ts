@@ -28,6 +28,10 @@ export const pages: readonly Page[] = [
   },
   { path: '/bench/:caseId', load: async () => (await import('../features/bench/BenchPage.tsx')).BenchPage },
   {
+    path: '/bench/:caseId/papers',
+    load: async () => (await import('../features/marking/papers/ExercisePapersPage.tsx')).CasePapersPage,
+  },
+  {
     path: '/cases',
     load: async () => (await import('../features/bench/CasesPage.tsx')).CasesPage,
     command: 'Go to the kept cases',

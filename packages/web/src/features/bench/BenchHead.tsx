@@ -20,6 +20,7 @@ export type HeadAction =
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
   | { readonly type: 'print' }
+  | { readonly type: 'papers' }
   | { readonly type: 'workbook' }
   | { readonly type: 'ods' }
   | { readonly type: 'taught-ods' }
@@ -76,6 +77,7 @@ export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'papers' })}>Papers: question, key, worked solution</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas, exact</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'taught' })}>Workbook as it is taught</Menu.Item>
           <Menu.Item onClick={() => act({ type: 'ods' })}>OpenDocument with live formulas, exact</Menu.Item>

@@ -35,6 +35,10 @@ export function useCaseActions({ caseId, title, document, rules, open, flush, dr
     });
     await navigate(`/exercises/${stored.id}`);
   };
+  const papers = async () => {
+    await flush();
+    await navigate(`/bench/${caseId}/papers`);
+  };
   const duplicate = async () => {
     const stored = await writeCase.mutateAsync({ title: `${title.trim() || 'Unnamed case'}, again`, document });
     notifications.show({ message: `“${stored.title}” is a case of its own now; you are looking at it.` });
@@ -50,6 +54,7 @@ export function useCaseActions({ caseId, title, document, rules, open, flush, dr
 
   return {
     makeExercise,
+    papers,
     duplicate,
     remove,
     making: writeExercise.isPending,

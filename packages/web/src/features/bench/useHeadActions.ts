@@ -19,7 +19,7 @@ export function useHeadActions(
   open: Ask | undefined,
 ) {
   const navigate = useNavigate();
-  const { makeExercise, duplicate, remove, making, error } = useCaseActions({
+  const { makeExercise, papers, duplicate, remove, making, error } = useCaseActions({
     caseId,
     title,
     document,
@@ -44,6 +44,8 @@ export function useHeadActions(
         return bench.redo();
       case 'print':
         return window.print();
+      case 'papers':
+        return ignored(papers());
       case 'workbook':
         return solved && save(saveAs(tableAsWorkbook, title, tableAsWorkbook.writes(title, solved.table)));
       case 'ods':

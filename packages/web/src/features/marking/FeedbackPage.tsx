@@ -3,7 +3,14 @@ import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { enteringStyleById } from '@hardy-sextant/core';
 import type { KeptClass, MarkedStudent, Marking, SlipText } from '@hardy-sextant/contract';
-import { gradebookCsv, gradebookOds, gradebookWorkbook, marksJson, oneRosterResults } from '@hardy-sextant/files';
+import {
+  gradebookCsv,
+  gradebookOds,
+  gradebookWorkbook,
+  marksJson,
+  oneRosterMarks,
+  oneRosterResults,
+} from '@hardy-sextant/files';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBarNote } from '../../ui/BarNote.tsx';
@@ -150,14 +157,16 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
           <Button>Marks as a file ▾</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          {[gradebookWorkbook, gradebookOds, gradebookCsv, oneRosterResults, marksJson].map((format) => (
-            <Menu.Item
-              key={format.id}
-              onClick={() => void saveAs(format, `${title} ${format.id}`, format.writes(marking))}
-            >
-              {format.name}
-            </Menu.Item>
-          ))}
+          {[gradebookWorkbook, gradebookOds, gradebookCsv, oneRosterMarks, oneRosterResults, marksJson].map(
+            (format) => (
+              <Menu.Item
+                key={format.id}
+                onClick={() => void saveAs(format, `${title} ${format.id}`, format.writes(marking))}
+              >
+                {format.name}
+              </Menu.Item>
+            ),
+          )}
         </Menu.Dropdown>
       </Menu>
       <Button onClick={copy}>Copy</Button>
