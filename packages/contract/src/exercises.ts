@@ -148,7 +148,7 @@ const ask: z.ZodType<PartAsk> = z.union([
   }),
 ]);
 
-const format = z.object({
+export const answerFormat = z.object({
   kind: z.enum(['money', 'percent', 'count', 'years-months', 'number']),
   decimals: z.number().int().min(0).max(10),
   up: z.boolean().optional(),
@@ -163,7 +163,7 @@ export const exercisePart: z.ZodType<Part> = z.object({
     .min(0, 'Marks cannot be below zero.')
     .max(1000, 'A part has at most 1,000 marks.'),
   ask,
-  format,
+  format: answerFormat,
   tolerance: z.number().min(0).optional(),
   readings: z
     .array(z.object({ id: z.string().max(40), says: z.string().max(400), ask, credit: z.number().min(0).max(1) }))

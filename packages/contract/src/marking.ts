@@ -45,6 +45,10 @@ export const markedStudent = student.extend({
   /** Left out where they still have to be worked out. */
   verdicts: itemVerdicts.optional(),
   decisions: z.array(decision),
+  /** Where the student answered on their own page: when they submitted it, how late the last answer came, and what that costs in percent. */
+  submittedAt: z.string().optional(),
+  minutesLate: z.number().int().default(0),
+  less: z.number().min(0).max(100).default(0),
   /** What is stored for this student cannot be read by this version; it is left as it is. */
   unreadable: z.literal(true).optional(),
 });

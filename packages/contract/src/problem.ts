@@ -14,6 +14,11 @@ export const problemTypes = {
   foreign: 'urn:hardy-sextant:foreign',
   /** What is stored cannot be read; the request was right. */
   unreadable: 'urn:hardy-sextant:stored-unreadable',
+  /** Nobody is signed in. */
+  signIn: 'urn:hardy-sextant:sign-in',
+  notAllowed: 'urn:hardy-sextant:not-allowed',
+  /** Tried too often; after a while it goes on. */
+  tooOften: 'urn:hardy-sextant:too-often',
   tooLarge: 'urn:hardy-sextant:too-large',
   broken: 'urn:hardy-sextant:broken',
 } as const;

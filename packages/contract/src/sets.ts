@@ -39,6 +39,19 @@ export const setDocument = z.object({
   versions: z.number().int().min(2, 'At least two versions.').max(6, 'At most six versions.').default(2),
   given: day,
   due: day,
+  /** At what time of that day, on the server's clock; the end of the day where it is empty. */
+  dueTime: z
+    .union([z.literal(''), z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time is written as 17:00.')])
+    .default(''),
+  /** Whether students answer on their own page. */
+  online: z.boolean().default(false),
+  /** For marks, or to practise: then each answer is judged at once, and marks count only where they are wanted. */
+  purpose: z.enum(['marks', 'practice']).default('marks'),
+  /** Whether answers that come after it was due are taken, and what each begun day costs, in percent. */
+  late: z.boolean().default(true),
+  lessADay: z.number('Percent is a number.').min(0, 'At least nothing.').max(100, 'At most all of it.').default(0),
+  /** Whether students have the class's tool and a worksheet pad beside the questions. */
+  tools: z.boolean().default(true),
 });
 export type SetDocument = z.infer<typeof setDocument>;
 
@@ -50,6 +63,12 @@ export const emptySet: SetDocument = {
   versions: 2,
   given: '',
   due: '',
+  dueTime: '',
+  online: false,
+  purpose: 'marks',
+  late: true,
+  lessADay: 0,
+  tools: true,
 };
 
 const title = oneLine(160, 'A title has at most 160 characters.').min(1, 'A set has a title.');

@@ -104,6 +104,28 @@ export { usualRange } from './exercise/usualRange.ts';
 export { exerciseFromCase, type StatedCase } from './exercise/fromCase/exerciseFromCase.ts';
 export { promptFor, usualQuestions, type UsualQuestion } from './exercise/fromCase/usualQuestions.ts';
 export { topics } from './exercise/fromCase/topicOf.ts';
+export {
+  askedOnScreen,
+  type ScreenCell,
+  type ScreenExercise,
+  type ScreenPart,
+  type ScreenTable,
+} from './papers/askedExercise.ts';
+export {
+  feedbackFor,
+  feedbackText,
+  usualWords,
+  wordsAbout,
+  workingOfPart,
+  type Feedback,
+  type FeedbackExercise,
+  type FeedbackPart,
+} from './papers/feedback.ts';
+export { feedbackSheet } from './papers/feedbackSheet.ts';
+export { judgeLines, linesInWords, MOST_LINES, type JudgedLine, type JudgedLines } from './marking/linesOfWorking.ts';
+export { dueFor, lessForLate, minutesLate, opennessAt, type DueRule, type Openness } from './marking/dueTime.ts';
+export { moreLikeIt, showsIn, type MadeSlip } from './checking/moreLikeIt.ts';
+export { readAnswer, type ReadAnswer } from './checking/readAnswer.ts';
 export * from './checking/verdict.ts';
 export {
   checkSubmission,

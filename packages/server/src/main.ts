@@ -1,6 +1,8 @@
 /** Starts the server: database, demo where it is wanted, one port. Settings come from the environment; what stands in the way is a sentence. */
 
-import { createServer } from 'node:http';
+import { readFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { resolve } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { pino } from 'pino';
@@ -10,10 +12,15 @@ import { problemTypes } from '@hardy-sextant/contract';
 import { createApplication } from './application.ts';
 import { inWorkers } from './checking/checker.ts';
 import { loadDemo } from './demo/loadDemo.ts';
+import { backupsOf } from './services/backups.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
+import { linkForLogin } from './services/people.ts';
 import { fillWords } from './services/searched.ts';
+import { fillCodes } from './services/studentAccess.ts';
 import { rulesOf } from './services/rules.ts';
-import { CannotOpen, isEmpty, openDatabase, type OpenDatabase } from './store/database.ts';
+import { CannotOpen, isEmpty, openBeside, openDatabase, type OpenDatabase } from './store/database.ts';
+import { putInPlace } from './store/backupFiles.ts';
+import { somebodySignsIn } from './store/people.ts';
 import { assignedSetIds } from './store/sets.ts';
 
 /** Between two sets that are looked through in the background, so that requests come first. */
@@ -31,6 +38,21 @@ const read = z
       .default(4600),
     HOST: z.string().default('127.0.0.1'),
     HOSTS: z.string().default(''),
+    /** Files of a certificate and its key: then it is served by TLS. */
+    TLS_CERT: z.string().optional(),
+    TLS_KEY: z.string().optional(),
+    /** How many proxies stand before it, one of which has the certificate. */
+    TRUST_PROXY: z.coerce
+      .number('TRUST_PROXY is how many proxies stand before this server.')
+      .int('TRUST_PROXY is a whole number.')
+      .min(0, 'TRUST_PROXY is at least 0.')
+      .max(10, 'TRUST_PROXY is at most 10.')
+      .default(0),
+    WITHOUT_TLS: z.string().default(''),
+    /** Prints a one-time link for somebody who forgot their password, and ends. */
+    LINK_FOR: z.string().optional(),
+    /** A backup to begin with, in place of a damaged book. */
+    RESTORE: z.string().optional(),
     DATABASE_URL: z.string().default(pathToFileURL(resolve('data/hardy-sextant.db')).href),
     MIGRATIONS: z.string().default(resolve('packages/server/drizzle')),
     PAGES: z.string().optional(),
@@ -40,12 +62,25 @@ const read = z
         ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'],
         'LOG_LEVEL is one of trace, debug, info, warn, error, fatal, silent.',
       )
-      .default('warn'),
+      .optional(),
   })
   .safeParse(process.env);
 if (!read.success) giveUp(read.error.issues.map(({ message }) => message).join(' '));
 const settings = read.data!;
-const log = pino({ level: settings.LOG_LEVEL });
+const local = ['127.0.0.1', 'localhost', '::1'].includes(settings.HOST);
+const log = pino({ level: settings.LOG_LEVEL ?? (local ? 'warn' : 'info') });
+/** What somebody says who serves others without TLS all the same. */
+const WITHOUT_TLS = 'passwords may be read on the way';
+
+if (
+  !local &&
+  !(settings.TLS_CERT && settings.TLS_KEY) &&
+  settings.TRUST_PROXY === 0 &&
+  settings.WITHOUT_TLS !== WITHOUT_TLS
+)
+  giveUp(
+    `On ${settings.HOST} others can reach it, and what they type could be read on the way. Give it a certificate with TLS_CERT and TLS_KEY, or say with TRUST_PROXY=1 that a proxy with one stands before it, or say WITHOUT_TLS="${WITHOUT_TLS}".`,
+  );
 
 function giveUp(sentence: string): never {
   console.error(`Hardy Sextant did not start. ${sentence}`);
@@ -54,8 +89,11 @@ function giveUp(sentence: string): never {
 
 async function opened(): Promise<OpenDatabase> {
   try {
+    if (settings.LINK_FOR !== undefined) await printLink(settings.LINK_FOR);
+    if (settings.RESTORE !== undefined) console.log(await putInPlace(settings.DATABASE_URL, settings.RESTORE));
     const open = await openDatabase(settings.DATABASE_URL, settings.MIGRATIONS);
     await fillWords(open.database);
+    await fillCodes(open.database);
     if (settings.DEMO === 'yes' && (await isEmpty(open.database))) await loadDemo(open.database);
     return open;
   } catch (error) {
@@ -64,25 +102,54 @@ async function opened(): Promise<OpenDatabase> {
   }
 }
 
+/** Works beside a server that is running: the link is good at once. */
+async function printLink(login: string): Promise<never> {
+  const { database: beside, close: closeBeside } = await openBeside(settings.DATABASE_URL);
+  try {
+    const { person, secret, endsAt } = await linkForLogin(beside, login);
+    console.log(`${person.name} sets a password at /welcome#${secret}, once, until ${endsAt}.`);
+  } catch (error) {
+    giveUp(error instanceof Error ? error.message : String(error));
+  } finally {
+    await closeBeside();
+  }
+  return process.exit(0);
+}
+
 const { database, close } = await opened();
+const backups = backupsOf(database, settings.MIGRATIONS, log);
 const {
   check,
   draw,
   judgeSheet,
+  studentJobs,
   close: closeWorkers,
 } = inWorkers(fileURLToPath(new URL('./checkWorker.js', import.meta.url)));
 const hosts = [settings.HOST, ...settings.HOSTS.split(',')].map((name) => name.trim()).filter((name) => name !== '');
-const server = createServer(
-  createApplication({
-    database,
-    log,
-    check,
-    draw,
-    judgeSheet,
-    hosts,
-    ...(settings.PAGES ? { pages: resolve(settings.PAGES) } : {}),
-  }),
-);
+const application = createApplication({
+  database,
+  log,
+  check,
+  draw,
+  judgeSheet,
+  studentJobs,
+  local,
+  proxies: settings.TRUST_PROXY,
+  hosts,
+  backups,
+  ...(settings.PAGES ? { pages: resolve(settings.PAGES) } : {}),
+});
+const server = certified(settings.TLS_CERT, settings.TLS_KEY);
+
+/** By TLS where there is a certificate. */
+function certified(cert: string | undefined, key: string | undefined): Server {
+  if (!cert || !key) return createServer(application);
+  try {
+    return createSecureServer({ cert: readFileSync(cert), key: readFileSync(key) }, application);
+  } catch (error) {
+    return giveUp(`The certificate could not be read: ${error instanceof Error ? error.message : String(error)}.`);
+  }
+}
 server.on('error', (error) =>
   giveUp(`It could not listen on port ${settings.PORT}: ${error.message}. Set PORT to another number.`),
 );
@@ -100,11 +167,24 @@ server.on('clientError', (_error, socket) => {
   );
 });
 server.listen(settings.PORT, settings.HOST, () => {
-  const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : settings.PORT;
-  console.log(`Hardy Sextant is at http://${settings.HOST}:${port}`);
+  const where = server.address();
+  const port = typeof where === 'object' && where ? where.port : settings.PORT;
+  const address = `${settings.TLS_CERT ? 'https' : 'http'}://${settings.HOST}:${port}`;
+  console.log(`Hardy Sextant is at ${address}`);
+  if (!local) void sayFirstLink(hosts[1] ?? hosts[0] ?? settings.HOST);
   void checkWaiting();
+  backups.begin();
 });
+
+/** Where others can reach it and nobody has a password yet: the link with which the owner sets one. */
+async function sayFirstLink(host: string): Promise<void> {
+  if (await somebodySignsIn(database)) return;
+  const { secret, endsAt } = await linkForLogin(database, 'owner');
+  const address = settings.TLS_CERT || settings.TRUST_PROXY > 0 ? `https://${host}` : `http://${host}:${settings.PORT}`;
+  console.log(
+    `Nobody has a password yet. The owner sets one here, once, until ${endsAt}: ${address}/welcome#${secret}`,
+  );
+}
 
 /** What waits to be judged is, in the background and a few at a time, so that marking opens at once and no request waits for it. */
 async function checkWaiting(): Promise<void> {
@@ -136,6 +216,7 @@ async function stop(): Promise<void> {
   server.closeIdleConnections();
   await done;
   clearTimeout(late);
+  backups.end();
   await closeWorkers();
   await close();
   process.exit(0);

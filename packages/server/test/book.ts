@@ -2,14 +2,16 @@
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
-import { createApplication } from '../src/application.ts';
+import { createApplication, type ApplicationOptions } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
 
 export interface Book {
   readonly open: OpenDatabase;
+  readonly application: Express;
   readonly api: () => ReturnType<typeof request>;
   readonly close: () => Promise<void>;
 }
@@ -27,13 +29,14 @@ async function demoBook(): Promise<string> {
   return folder;
 }
 
-export async function openBook(demo: boolean): Promise<Book> {
+export async function openBook(demo: boolean, more: Partial<ApplicationOptions> = {}): Promise<Book> {
   const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-book-'));
   if (demo) copyFileSync(place((pattern ??= await demoBook())), place(folder));
   const open = await openDatabase(`file:${place(folder)}`, migrations);
-  const application = createApplication({ database: open.database, log: pino({ level: 'silent' }) });
+  const application = createApplication({ database: open.database, log: pino({ level: 'silent' }), ...more });
   return {
     open,
+    application,
     api: () => request(application),
     close: async () => {
       await open.close();

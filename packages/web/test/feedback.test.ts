@@ -1,6 +1,6 @@
 /** What students read about their answers. */
 import { defaultHouseRules, shippedStyles, slips } from '@hardy-sextant/core';
-import { feedbackFor, feedbackText, usualWords, wordsAbout } from '../src/features/marking/feedback.ts';
+import { feedbackFor, feedbackText, usualWords, wordsAbout } from '@hardy-sextant/core';
 import { markingOf, right } from '../../files/test/demoMarking.ts';
 
 const marking = markingOf([

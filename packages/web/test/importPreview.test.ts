@@ -19,6 +19,8 @@ const student = (
   section: '',
   revision: 1,
   decisions: [],
+  minutesLate: 0,
+  less: 0,
 });
 const students = [
   student('1', 'Oona Kamau', 'K-1', { e1: { a: '941.43', b: '5' } }),

@@ -21,6 +21,8 @@ export interface SetToMark {
 export interface StudentToMark {
   readonly entries: Readonly<Record<string, Readonly<Record<string, string>>>>;
   readonly verdicts?: Readonly<Record<string, readonly Verdict[]>> | undefined;
+  /** Percent of the marks that lateness costs; nothing where it is left out. */
+  readonly less?: number | undefined;
   readonly decisions: readonly (Decision & { readonly itemId: string; readonly partId: string })[];
 }
 
@@ -98,5 +100,5 @@ export function totalOf(
   const submitted = Object.values(student.entries).some((texts) =>
     Object.values(texts).some((text) => text.trim() !== ''),
   );
-  return { marks: roundTo(marks, 2), of: roundTo(of, 2), submitted };
+  return { marks: roundTo(marks * (1 - (student.less ?? 0) / 100), 2), of: roundTo(of, 2), submitted };
 }

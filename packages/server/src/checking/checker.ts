@@ -2,10 +2,11 @@
 
 import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
-import type { Numbers } from '@hardy-sextant/core';
+import type { Numbers, PaperBlock } from '@hardy-sextant/core';
 import { runCheckJob, type CheckedJob, type CheckJob } from './checkJob.ts';
 import type { Drawer } from './drawJob.ts';
 import type { SheetJudge, SheetJudgedJob } from './sheetJob.ts';
+import type { ShownFeedback, StudentJobs } from './studentJob.ts';
 
 export type Checker = (job: CheckJob) => Promise<CheckedJob>;
 
@@ -15,6 +16,7 @@ export interface Workers {
   readonly check: Checker;
   readonly draw: Drawer;
   readonly judgeSheet: SheetJudge;
+  readonly studentJobs: StudentJobs;
   readonly close: () => Promise<void>;
 }
 
@@ -32,6 +34,11 @@ export function inWorkers(worker: string): Workers {
     check: (job) => pool.run(job) as Promise<CheckedJob>,
     draw: (job) => pool.run(job, { name: 'draw' }) as Promise<Numbers[]>,
     judgeSheet: (job) => sheets.run(job, { name: 'sheet' }) as Promise<SheetJudgedJob>,
+    studentJobs: {
+      feedback: (job) => pool.run(job, { name: 'feedback' }) as Promise<ShownFeedback>,
+      working: (job) => pool.run(job, { name: 'working' }) as Promise<PaperBlock[]>,
+      more: (job) => pool.run(job, { name: 'more' }) as Promise<Numbers | undefined>,
+    },
     close: async () => {
       await Promise.all([pool.destroy(), sheets.destroy()]);
     },

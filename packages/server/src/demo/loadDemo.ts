@@ -1,7 +1,7 @@
 /** Puts the demo into an empty database, in one transaction. */
 
 import { randomUUID } from 'node:crypto';
-import { defaultHouseRules } from '@hardy-sextant/core';
+import { defaultHouseRules, paperCode } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { insertClass, insertStudents } from '../store/classes.ts';
 import type { Database, Writes } from '../store/database.ts';
@@ -73,6 +73,7 @@ async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSet
         studentId,
         numbers,
         entries,
+        code: paperCode(set.id, studentId),
         updatedAt: now,
       })),
     );

@@ -2,7 +2,7 @@
 
 import { nth, defaultHouseRules, drawNumbers, seededRandom, type Exercise, type Numbers } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
-import type { SetDocument } from '@hardy-sextant/contract';
+import { emptySet, type SetDocument } from '@hardy-sextant/contract';
 import { answersTo } from './demoAnswers.ts';
 import { kilnShedExercise } from './kilnShed.ts';
 import { largeClass, largeRoster, smallClass, smallRoster, type DemoStudent } from './people.ts';
@@ -78,11 +78,12 @@ function setOf(
     return { studentId: student.id, numbers: own, entries };
   });
   const document: SetDocument = {
-    schemaVersion: 1,
+    ...emptySet,
     items: exercises.map(({ itemId, exerciseId }) => ({ id: itemId, exerciseId })),
     numbers,
-    versions: 2,
     ...dates,
+    // The large class writes its midterm on paper.
+    online: classId === smallClass.id,
   };
   return { id, classId, title, document, exercises, released, submissions };
 }

@@ -1,6 +1,6 @@
 /** Classes and their rosters over HTTP. */
 
-import { Router } from 'express';
+import { Router, type Request } from 'express';
 import {
   archiving,
   askedOfClasses,
@@ -13,24 +13,32 @@ import {
 import { changeClass, changeRoster, listClasses, makeClass, readClass, removeClass } from '../services/classes.ts';
 import { archiveClass, copyClass } from '../services/copies.ts';
 import { importClasses } from '../services/importedClasses.ts';
+import { classesOf } from '../services/sessions.ts';
 import type { Database } from '../store/database.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import { answer, answerNew, idOf } from './answer.ts';
+import { whoOf } from './identity.ts';
 import { parsed } from './problems.ts';
+
+/** Who makes a class teaches it. */
+const ownerOf = (request: Request): string | undefined => {
+  const who = whoOf(request);
+  return who.is === 'person' && who.role === 'instructor' ? who.id : undefined;
+};
 
 export function classRoutes(database: Database, draw: Drawer): Router {
   const api = Router();
   api.get(
     '/classes',
-    answer(({ query }) => listClasses(database, parsed(askedOfClasses, query))),
+    answer((request) => listClasses(database, parsed(askedOfClasses, request.query), classesOf(whoOf(request)))),
   );
   api.post(
     '/classes',
-    answerNew(({ body }) => makeClass(database, parsed(newClass, body))),
+    answerNew((request) => makeClass(database, parsed(newClass, request.body), ownerOf(request))),
   );
   api.post(
     '/class-imports',
-    answerNew(({ body }) => importClasses(database, parsed(importedClasses, body))),
+    answerNew((request) => importClasses(database, parsed(importedClasses, request.body), ownerOf(request))),
   );
   api.get(
     '/classes/:id',
@@ -46,7 +54,7 @@ export function classRoutes(database: Database, draw: Drawer): Router {
   );
   api.post(
     '/classes/:id/copies',
-    answerNew((request) => copyClass(database, idOf(request), parsed(copiedClass, request.body))),
+    answerNew((request) => copyClass(database, idOf(request), parsed(copiedClass, request.body), ownerOf(request))),
   );
   api.put(
     '/classes/:id/archived',

@@ -13,12 +13,15 @@ import {
 } from '@hardy-sextant/contract';
 import type { Checker } from '../checking/checker.ts';
 import { assignRow, importAnswers, putRowAway, readEarlier, writeAnswers } from '../services/answers.ts';
+import type { Backups } from '../services/backups.ts';
 import { writeDecisions } from '../services/decisions.ts';
 import { checkSome } from '../services/judging.ts';
 import { readMarking } from '../services/marking.ts';
 import { changeSlipText, readMatchings, readSlipTexts, rememberMatching } from '../services/matchings.ts';
+import { nameOf } from '../services/sessions.ts';
 import type { Database } from '../store/database.ts';
 import { answer, idOf } from './answer.ts';
+import { whoOf } from './identity.ts';
 import { parsed } from './problems.ts';
 
 const byRow = z.object({ id: recordId, rowId: recordId });
@@ -28,7 +31,7 @@ const bySlip = z.object({ slipId: z.string().min(1).max(60) });
 /** The answers of a large class may be long; all else is small. */
 const IMPORT_LIMIT = '24mb';
 
-export function markingRoutes(database: Database, check: Checker): Router {
+export function markingRoutes(database: Database, check: Checker, backups: Backups): Router {
   const api = Router();
   const large = express.json({ limit: IMPORT_LIMIT });
   api.get(
@@ -47,7 +50,11 @@ export function markingRoutes(database: Database, check: Checker): Router {
   api.post(
     '/sets/:id/import',
     large,
-    answer((request) => importAnswers(database, check, idOf(request), parsed(importedAnswers, request.body))),
+    answer(async (request) => {
+      const imported = parsed(importedAnswers, request.body);
+      await backups.beforeImport(imported.rows.length);
+      return importAnswers(database, check, idOf(request), imported);
+    }),
   );
   api.get(
     '/sets/:id/students/:studentId/earlier',
@@ -59,7 +66,9 @@ export function markingRoutes(database: Database, check: Checker): Router {
   api.put(
     '/sets/:id/decisions',
     large,
-    answer((request) => writeDecisions(database, idOf(request), parsed(changedDecisions, request.body))),
+    answer((request) =>
+      writeDecisions(database, idOf(request), parsed(changedDecisions, request.body), nameOf(whoOf(request))),
+    ),
   );
   api.use(unmatchedRowRoutes(database, check), rememberedRoutes(database));
   return api;

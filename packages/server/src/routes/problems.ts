@@ -5,7 +5,7 @@ import type { Logger } from 'pino';
 import type { ZodError } from 'zod';
 import { type z } from 'zod';
 import { problemTypes, type ProblemDocument } from '@hardy-sextant/contract';
-import { AskFirst, Invalid, NotFound, Stale, Unreadable } from '../services/refusal.ts';
+import { AskFirst, Invalid, NotAllowed, NotFound, SignInFirst, Stale, Unreadable } from '../services/refusal.ts';
 
 export function sendProblem(response: Response, document: ProblemDocument): void {
   response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
@@ -61,7 +61,8 @@ const ofTheFile: readonly (readonly [RegExp, string])[] = [
   [/SQLITE_BUSY/, 'The book is locked by another program. Nothing of this was written; try again.'],
 ];
 
-function problemOf(error: unknown, log: Logger): ProblemDocument {
+/** What a use case says no with. */
+function refusalOf(error: unknown): ProblemDocument | undefined {
   if (error instanceof NotFound)
     return { type: problemTypes.notFound, title: 'Not found', status: 404, detail: error.message };
   if (error instanceof Stale)
@@ -72,6 +73,10 @@ function problemOf(error: unknown, log: Logger): ProblemDocument {
       detail: error.message,
       current: error.current,
     };
+  if (error instanceof SignInFirst)
+    return { type: problemTypes.signIn, title: 'Sign in', status: 401, detail: error.message };
+  if (error instanceof NotAllowed)
+    return { type: problemTypes.notAllowed, title: 'Not allowed', status: 403, detail: error.message };
   if (error instanceof AskFirst)
     return { type: problemTypes.askFirst, title: 'Asked first', status: 409, detail: error.message };
   if (error instanceof Invalid)
@@ -82,6 +87,12 @@ function problemOf(error: unknown, log: Logger): ProblemDocument {
       detail: error.message,
       fields: [...error.fields],
     };
+  return undefined;
+}
+
+function problemOf(error: unknown, log: Logger): ProblemDocument {
+  const refused = refusalOf(error);
+  if (refused) return refused;
   if (error instanceof Unreadable) {
     log.error({ err: error }, 'unreadable');
     return { type: problemTypes.unreadable, title: 'Cannot be read', status: 500, detail: error.message };

@@ -21,8 +21,10 @@ import { archiveSet, copySet } from '../services/copies.ts';
 import { followChange } from '../services/followChange.ts';
 import { movedPartsOf } from '../services/movedParts.ts';
 import { changeSet, listSets, makeSet, readSet, releaseSet, removeSet } from '../services/sets.ts';
+import { classesOf, nameOf } from '../services/sessions.ts';
 import type { Database } from '../store/database.ts';
 import { answer, answerNew, idOf } from './answer.ts';
+import { whoOf } from './identity.ts';
 import { parsed } from './problems.ts';
 
 const byItem = z.object({ id: recordId, itemId });
@@ -31,7 +33,7 @@ export function setRoutes(database: Database, draw: Drawer): Router {
   const api = Router();
   api.get(
     '/sets',
-    answer(({ query }) => listSets(database, parsed(askedOfSets, query))),
+    answer((request) => listSets(database, parsed(askedOfSets, request.query), classesOf(whoOf(request)))),
   );
   api.post(
     '/sets',
@@ -75,7 +77,7 @@ export function setRoutes(database: Database, draw: Drawer): Router {
   );
   api.put(
     '/sets/:id/released',
-    answer((request) => releaseSet(database, idOf(request), parsed(releasing, request.body))),
+    answer((request) => releaseSet(database, idOf(request), parsed(releasing, request.body), nameOf(whoOf(request)))),
   );
   api.post(
     '/sets/:id/exercises/:itemId',

@@ -35,7 +35,9 @@ import { Invalid, NotFound, Stale } from './refusal.ts';
 import { stored } from './stored.ts';
 
 /** The parts of a set, to ask whether an answer belongs to one. */
-function partsOf(assignedExercises: SetToJudge['assignedExercises']): (itemId: string, entryId: string) => boolean {
+export function partsOf(
+  assignedExercises: SetToJudge['assignedExercises'],
+): (itemId: string, entryId: string) => boolean {
   const names = new Set(
     assignedExercises.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
   );
@@ -43,7 +45,7 @@ function partsOf(assignedExercises: SetToJudge['assignedExercises']): (itemId: s
 }
 
 /** Writes changes to one submission, keeping what they write over. */
-async function overwrite(
+export async function overwrite(
   writes: Writes,
   row: SubmissionRow,
   changes: readonly AnswerChange[],
@@ -98,7 +100,7 @@ async function judgedStudents(
     findStudents(database, ids),
   ]);
   const byStudent = new Map(rows.map((row) => [row.studentId, row]));
-  return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame.current));
+  return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame));
 }
 
 /** Writes all answers of one action in one transaction: one unknown student or part, or one changed elsewhere, and none is written. */

@@ -11,7 +11,7 @@ import { listDeletedWorksheets, markWorksheets } from '../store/worksheets.ts';
 import { NotFound } from './refusal.ts';
 
 interface Bin {
-  readonly list: (queries: Queries) => Promise<Omit<DeletedRecord, 'kind'>[]>;
+  readonly list: (queries: Queries) => Promise<(Omit<DeletedRecord, 'kind'> & { readonly classId?: string })[]>;
   readonly restore: (writes: Writes, id: string) => Promise<boolean>;
 }
 
@@ -33,14 +33,30 @@ const bins: Readonly<Record<BinKind, Bin>> = {
   },
 };
 
-/** Everything deleted, the newest first. */
-export async function readBin(queries: Queries): Promise<DeletedRecord[]> {
+/**
+ * Everything deleted, the newest first.
+ *
+ * @param classIds only what belongs to these classes, or to none; everything where it is undefined
+ */
+export async function readBin(queries: Queries, classIds?: readonly string[]): Promise<DeletedRecord[]> {
   const found = await Promise.all(
     namesOf(bins).map(async (kind) => (await bins[kind].list(queries)).map((each) => ({ kind, ...each }))),
   );
-  return found.flat().sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
+  return found
+    .flat()
+    .filter(({ classId }) => classId === undefined || classIds === undefined || classIds.includes(classId))
+    .map(({ classId: _classId, ...record }) => record)
+    .sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
 }
 
-export async function bringBack(database: Database, kind: BinKind, id: string): Promise<void> {
-  if (!(await database.transaction((writes) => bins[kind].restore(writes, id)))) throw new NotFound(`deleted ${kind}`);
+export async function bringBack(
+  database: Database,
+  kind: BinKind,
+  id: string,
+  classIds?: readonly string[],
+): Promise<void> {
+  const isTheirs =
+    classIds === undefined || (await readBin(database, classIds)).some((each) => each.kind === kind && each.id === id);
+  if (!isTheirs || !(await database.transaction((writes) => bins[kind].restore(writes, id))))
+    throw new NotFound(`deleted ${kind}`);
 }

@@ -26,14 +26,20 @@ import {
 } from '../store/classes.ts';
 import type { Drawer } from '../checking/drawJob.ts';
 import type { Database, Queries } from '../store/database.ts';
+import { addToClass } from '../store/people.ts';
 import { recount, setIdsOfClass } from '../store/sets.ts';
 import { drawnForStudents, numbersForNewStudents } from './assigning.ts';
 import { Invalid, NotFound, Stale } from './refusal.ts';
 import { canBePicked, toRules } from './rules.ts';
 import { listed } from './stored.ts';
 
-export async function listClasses(queries: Queries, asked: AskedOfClasses): Promise<ClassPage> {
-  const { rows, total } = await pageOfClasses(queries, { ...asked, archived: asked.archived === 'yes' });
+/** @param only these classes; all where it is undefined */
+export async function listClasses(
+  queries: Queries,
+  asked: AskedOfClasses,
+  only?: readonly string[],
+): Promise<ClassPage> {
+  const { rows, total } = await pageOfClasses(queries, { ...asked, archived: asked.archived === 'yes', only });
   return { rows: listed(rows, (row) => toClass(row, row.students)), total, page: asked.page };
 }
 
@@ -72,11 +78,13 @@ export async function readClass(queries: Queries, id: string): Promise<ClassWith
   };
 }
 
-/** A new class; it follows the usual house rules unless others are picked. */
-export async function makeClass(database: Database, values: NewClass): Promise<ClassWithStudents> {
+/** A new class; it follows the usual house rules unless others are picked. @param by the person who teaches it from now on */
+export async function makeClass(database: Database, values: NewClass, by?: string): Promise<ClassWithStudents> {
   return database.transaction(async (writes) => {
     await canBePicked(writes, values.rulesId);
-    return readClass(writes, await insertClass(writes, values));
+    const id = await insertClass(writes, values);
+    if (by !== undefined) await addToClass(writes, by, id);
+    return readClass(writes, id);
   });
 }
 

@@ -13,6 +13,7 @@ import {
 import { findClass, insertClass, insertStudents, listStudents, setClassArchived } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { exercisesInList } from '../store/lists.ts';
+import { addToClass } from '../store/people.ts';
 import { findSet, insertSet, setSetArchived, type SetRow } from '../store/sets.ts';
 import { readClass } from './classes.ts';
 import { Invalid, NotFound } from './refusal.ts';
@@ -40,11 +41,13 @@ export async function copyClass(
   database: Database,
   id: string,
   { sets, days, roster, ...names }: z.output<typeof copiedClass>,
+  by?: string,
 ): Promise<ClassWithStudents> {
   return database.transaction(async (writes) => {
     const before = await findClass(writes, id);
     if (!before) throw new NotFound('class');
     const copy = await insertClass(writes, { ...names, rulesId: before.rulesId });
+    if (by !== undefined) await addToClass(writes, by, copy);
     if (roster) {
       const here = (await listStudents(writes, id)).filter(({ withdrawnAt }) => withdrawnAt === null);
       await insertStudents(

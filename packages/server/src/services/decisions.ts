@@ -1,5 +1,6 @@
 /** What an instructor decides about answers: marks, comments, readings accepted for everyone. Only what changed is read, written and answered. */
 
+import { roundTo } from '@hardy-sextant/core';
 import type { ChangedDecisions, DecidedReport, KeptDecision, MarkedStudent } from '@hardy-sextant/contract';
 import { findStudents } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
@@ -13,15 +14,17 @@ import {
   writeOpen,
   type DecisionRow,
 } from '../store/submissions.ts';
+import { insertActs, type NewAct } from '../store/studentWork.ts';
 import { recount, touchSet } from '../store/sets.ts';
 import { openIn, readFrame, toStudent, type Frame } from './judging.ts';
 import { Invalid, Stale } from './refusal.ts';
 
-/** Writes decisions and accepted readings of one action together. One that was made elsewhere meanwhile stops them all. */
+/** @param by who decides; every change of a mark is kept with that and the time. Writes decisions and accepted readings of one action together. One that was made elsewhere meanwhile stops them all. */
 export async function writeDecisions(
   database: Database,
   setId: string,
   input: ChangedDecisions,
+  by: string,
 ): Promise<DecidedReport> {
   const frame = await readFrame(database, setId);
   const parts = new Set(
@@ -30,21 +33,7 @@ export async function writeDecisions(
   const ids = [...new Set(input.decisions.map(({ studentId }) => studentId))];
   return database.transaction(async (writes) => {
     const there = new Set((await findSubmissions(writes, setId, ids)).map(({ studentId }) => studentId));
-    const fields = [
-      ...input.decisions.flatMap(({ studentId, itemId, partId }, at) => [
-        ...(there.has(studentId)
-          ? []
-          : [{ path: `decisions.${at}.studentId`, message: 'There is no such student in this class.' }]),
-        ...(parts.has(`${itemId}/${partId}`)
-          ? []
-          : [{ path: `decisions.${at}.partId`, message: 'There is no such part in this set.' }]),
-      ]),
-      ...input.accept.flatMap(({ itemId, partId }, at) =>
-        parts.has(`${itemId}/${partId}`)
-          ? []
-          : [{ path: `accept.${at}.partId`, message: 'There is no such part in this set.' }],
-      ),
-    ];
+    const fields = strangeIn(input, there, parts);
     if (fields.length > 0) throw new Invalid('Some of this belongs to nothing here; none was written.', fields);
     const stand = new Map(
       (await findDecisions(writes, setId, ids)).map((row) => [`${row.studentId} ${row.itemId} ${row.partId}`, row]),
@@ -60,6 +49,7 @@ export async function writeDecisions(
       setId,
       input.decisions.map((each) => ({ ...each, credit: each.credit ?? null })),
     );
+    await insertActs(writes, actsOf(setId, input, by));
     await deleteAccepted(writes, setId, input.takeBack);
     for (const each of input.accept) await insertAccepted(writes, setId, each);
     const forEveryone = input.accept.length + input.takeBack.length > 0;
@@ -76,6 +66,52 @@ export async function writeDecisions(
   });
 }
 
+/** What belongs to no student or part of the set, by its place in the request. */
+const strangeIn = (
+  input: ChangedDecisions,
+  there: ReadonlySet<string>,
+  parts: ReadonlySet<string>,
+): { path: string; message: string }[] => [
+  ...input.decisions.flatMap(({ studentId, itemId, partId }, at) => [
+    ...(there.has(studentId)
+      ? []
+      : [{ path: `decisions.${at}.studentId`, message: 'There is no such student in this class.' }]),
+    ...(parts.has(`${itemId}/${partId}`)
+      ? []
+      : [{ path: `decisions.${at}.partId`, message: 'There is no such part in this set.' }]),
+  ]),
+  ...input.accept.flatMap(({ itemId, partId }, at) =>
+    parts.has(`${itemId}/${partId}`)
+      ? []
+      : [{ path: `accept.${at}.partId`, message: 'There is no such part in this set.' }],
+  ),
+];
+
+/** What is kept of a decision: who, what it was, what it is. */
+const actsOf = (setId: string, input: ChangedDecisions, by: string): NewAct[] => [
+  ...input.decisions.map(({ studentId, itemId, partId, credit, comment, was }) => ({
+    setId,
+    studentId,
+    by,
+    act: 'marks',
+    document: {
+      says: `${itemId} ${partId}: ${marksInWords(was)} → ${marksInWords({ credit, comment })}`,
+      itemId,
+      partId,
+      was,
+      now: { credit, comment },
+    },
+  })),
+  ...input.accept.map((each) => ({ setId, by, act: 'accepted', document: each })),
+  ...input.takeBack.map((id) => ({ setId, by, act: 'accepted-no-more', document: { id } })),
+];
+
+const marksInWords = ({ credit, comment }: Decided): string =>
+  [
+    credit === undefined ? 'as judged' : `${roundTo(credit * 100, 1)} %`,
+    ...(comment === '' ? [] : ['with a comment']),
+  ].join(' ');
+
 /** Students with what they submitted and what is decided about it. */
 async function studentsNow(queries: Queries, frame: Frame, ids: readonly string[]): Promise<MarkedStudent[]> {
   const [rows, decisions, students] = [
@@ -84,7 +120,7 @@ async function studentsNow(queries: Queries, frame: Frame, ids: readonly string[
     await findStudents(queries, ids),
   ];
   const byStudent = new Map(rows.map((row) => [row.studentId, row]));
-  return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame.current));
+  return students.map((student) => toStudent(student, byStudent.get(student.id), decisions, frame));
 }
 
 async function countOpen(writes: Parameters<typeof writeOpen>[0], frame: Frame, ids: readonly string[]): Promise<void> {

@@ -4,12 +4,14 @@ import type { z } from 'zod';
 import type { importedClasses, ImportedClassesReport } from '@hardy-sextant/contract';
 import { findClassNamed, insertClass, insertStudents } from '../store/classes.ts';
 import type { Database } from '../store/database.ts';
+import { addToClass } from '../store/people.ts';
 import { Invalid } from './refusal.ts';
 import { canBePicked } from './rules.ts';
 
 export async function importClasses(
   database: Database,
   { classes }: z.output<typeof importedClasses>,
+  by?: string,
 ): Promise<ImportedClassesReport> {
   return database.transaction(async (writes) => {
     const report: ImportedClassesReport = { made: [], there: [] };
@@ -28,6 +30,7 @@ export async function importClasses(
         ]);
       await canBePicked(writes, values.rulesId);
       const id = await insertClass(writes, values);
+      if (by !== undefined) await addToClass(writes, by, id);
       await insertStudents(writes, id, students);
       report.made.push({ id, code, term, students: students.filter(({ withdrawn }) => !withdrawn).length });
     }

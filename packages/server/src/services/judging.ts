@@ -33,6 +33,7 @@ import {
   type SubmissionRow,
 } from '../store/submissions.ts';
 import { listAssignedRevisions, recount } from '../store/sets.ts';
+import { latenessOf } from './dueRules.ts';
 import { Invalid } from './refusal.ts';
 import { rulesOf } from './rules.ts';
 import { readSetToJudge, type SetToJudge } from './sets.ts';
@@ -78,7 +79,7 @@ export function toStudent(
   { id, name, number, section, withdrawnAt }: StudentRow,
   row: SubmissionRow | undefined,
   decisions: readonly DecisionRow[],
-  current: string,
+  { current, set }: { readonly current: string; readonly set: Pick<SetToJudge, 'document'> },
 ): MarkedStudent {
   const entries = entriesSchema.safeParse(row?.entries ?? {});
   const numbers = ownNumbers.safeParse(row?.numbers ?? {});
@@ -93,6 +94,8 @@ export function toStudent(
     numbers: numbers.data ?? {},
     version: row?.version ?? '',
     revision: row?.revision ?? 0,
+    ...(row?.submittedAt ? { submittedAt: row.submittedAt } : {}),
+    ...latenessOf(set.document, row),
     ...(verdicts?.success ? { verdicts: verdicts.data as Record<string, Verdict[]> } : {}),
     ...(entries.success && numbers.success ? {} : { unreadable: true as const }),
     decisions: decisions
@@ -194,7 +197,7 @@ export async function judge(
       const verdicts = found.get(row.id)!;
       const student = students.get(row.studentId);
       if (!student) continue;
-      const bare = toStudent(student, { ...row, verdicts: null, checkedAs: null }, decisions, current);
+      const bare = toStudent(student, { ...row, verdicts: null, checkedAs: null }, decisions, frame);
       await writeVerdicts(writes, row, verdicts, current, openIn(frame, { ...bare, verdicts }));
     }
     await recount(writes, set.id);

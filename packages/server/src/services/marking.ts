@@ -25,7 +25,7 @@ export async function readMarking(queries: Queries, setId: string): Promise<Mark
     readUnmatchedRows(queries, setId),
   ]);
   const students = everybody
-    .map((student) => toStudent(student, submissions.get(student.id), decisions, frame.current))
+    .map((student) => toStudent(student, submissions.get(student.id), decisions, frame))
     .filter(({ withdrawn, entries }) => !withdrawn || Object.keys(entries).length > 0);
   return {
     set,

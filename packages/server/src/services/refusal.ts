@@ -35,3 +35,13 @@ export class Unreadable extends Error {
     super(`What is stored for this ${what} cannot be read by this version. Nothing of it was changed.`, { cause });
   }
 }
+
+/** Somebody asks for what they may not have, or proves badly who they are. */
+export class NotAllowed extends Error {}
+
+/** Nobody is signed in, and somebody has to be. */
+export class SignInFirst extends Error {
+  constructor() {
+    super('Sign in first. What you typed is still here.');
+  }
+}

@@ -29,6 +29,7 @@ import {
   updateSet,
   type SetRow,
 } from '../store/sets.ts';
+import { insertActs } from '../store/studentWork.ts';
 import { inShort } from './exercises.ts';
 import { AskFirst, Invalid, NotFound, Stale } from './refusal.ts';
 import { listed, stored } from './stored.ts';
@@ -48,8 +49,9 @@ function toSet(row: SetRow, students: number): Omit<ListedSet, 'className'> {
   };
 }
 
-export async function listSets(queries: Queries, asked: AskedOfSets): Promise<SetPage> {
-  const { rows, total } = await pageOfSets(queries, { ...asked, archived: asked.archived === 'yes' });
+/** @param only of these classes; of all where it is undefined */
+export async function listSets(queries: Queries, asked: AskedOfSets, only?: readonly string[]): Promise<SetPage> {
+  const { rows, total } = await pageOfSets(queries, { ...asked, archived: asked.archived === 'yes', only });
   const named = rows.map((row) => ({ ...row, id: row.set.id, title: row.set.title }));
   return {
     rows: listed(named, ({ set, className, students }) => ({ ...toSet(set, students), className })),
@@ -59,6 +61,16 @@ export async function listSets(queries: Queries, asked: AskedOfSets): Promise<Se
 }
 
 const exerciseOf = (document: unknown): Exercise => stored(exerciseDocument, document, 'exercise of a set').exercise;
+
+/** Rows of assigned exercises, with each exercise read. */
+export const exercisesOf = (
+  rows: readonly { readonly itemId: string; readonly document: unknown; readonly exerciseRevision: number }[],
+): SetToJudge['assignedExercises'] =>
+  rows.map(({ itemId, document, exerciseRevision }) => ({
+    itemId,
+    exercise: exerciseOf(document),
+    revision: exerciseRevision,
+  }));
 
 /** What students got, in the order of the set. */
 async function readAssigned(queries: Queries, id: string, { items }: SetDocument) {
@@ -172,6 +184,7 @@ export async function releaseSet(
   database: Database,
   id: string,
   { released, revision, anyway }: { released: boolean; revision: number; anyway: boolean },
+  by: string,
 ): Promise<KeptSet> {
   return database.transaction(async (writes) => {
     const set = await seen(writes, id, revision);
@@ -182,6 +195,7 @@ export async function releaseSet(
         `${toLookAt} ${toLookAt === 1 ? 'answer is' : 'answers are'} still to be looked at. Released now, ${toLookAt === 1 ? 'it has' : 'they have'} the marks of the judging.`,
       );
     await updateSet(writes, id, revision, { releasedAt: released ? new Date().toISOString() : null });
+    await insertActs(writes, [{ setId: id, by, act: released ? 'released' : 'taken-back', document: {} }]);
     return readSet(writes, id);
   });
 }

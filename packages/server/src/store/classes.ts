@@ -17,12 +17,13 @@ export const studentsOf = (classId: 'classes.id' | 'sets.class_id'): SQL<number>
 
 export async function pageOfClasses(
   queries: Queries,
-  asked: AskedPage & { readonly archived: boolean },
+  asked: AskedPage & { readonly archived: boolean; readonly only?: readonly string[] | undefined },
 ): Promise<Page<ListedClassRow>> {
   const where = and(
     isNull(classes.deletedAt),
     asked.archived ? isNotNull(classes.archivedAt) : isNull(classes.archivedAt),
     ...hasWords([classes.words], asked.find),
+    ...(asked.only ? [inArray(classes.id, [...asked.only])] : []),
   );
   const { limit, offset } = placeOf(asked);
   const [rows, [all]] = await Promise.all([
@@ -97,7 +98,7 @@ export async function bumpClass(writes: Writes, id: string, revision: number): P
 
 export async function listDeletedClasses(
   queries: Queries,
-): Promise<{ id: string; title: string; deletedAt: string }[]> {
+): Promise<{ id: string; title: string; deletedAt: string; classId: string }[]> {
   const rows = await queries
     .select()
     .from(classes)
@@ -107,6 +108,7 @@ export async function listDeletedClasses(
     id,
     title: [code, title, term].filter((word) => word !== '').join(', '),
     deletedAt: deletedAt ?? '',
+    classId: id,
   }));
 }
 

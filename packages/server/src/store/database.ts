@@ -1,12 +1,13 @@
 /** Opens the database: one process a file, a copy before migrations that change something, migrations, one writer at a time. */
 
-import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
-import { basename, dirname, join } from 'node:path';
+import { existsSync, mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
 import { createClient, type Client, type Transaction } from '@libsql/client';
 import { sql, type Logger } from 'drizzle-orm';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
+import { newBackupPath } from './backupPaths.ts';
 import * as schema from './schema.ts';
 
 type Whole = LibSQLDatabase<typeof schema>;
@@ -28,13 +29,24 @@ export interface OpenDatabase {
   readonly close: () => Promise<void>;
 }
 
+/** A local book as a whole: copied, or replaced by a copy; nothing else is written meanwhile. */
+export interface WholeBook {
+  readonly path: string;
+  /** A whole and consistent copy. */
+  readonly copyTo: (file: string) => Promise<void>;
+  /** Takes everything from a copy of the same version in one transaction; who is signed in stays so. */
+  readonly takeFrom: (file: string) => Promise<void>;
+}
+
+const books = new WeakMap<Database, WholeBook>();
+/** Nothing where the database is a server: that makes its own backups. */
+export const wholeBook = (database: Database): WholeBook | undefined => books.get(database);
+
 /** Why a book cannot be opened, in a sentence for whoever started the server. */
 export class CannotOpen extends Error {}
 
 /** How long a statement waits for a lock of another program. */
 const PATIENCE_MS = 5000;
-/** Copies from before migrations: the newest so many are kept. */
-const MOST_COPIES = 5;
 
 /**
  * @param url `file:…` for a local file, or a libSQL server
@@ -59,10 +71,18 @@ export async function openDatabase(url: string, migrationsFolder: string, logger
     await client.execute('PRAGMA foreign_keys = ON');
     const database = drizzle(client, { schema, ...(logger ? { logger } : {}) });
     if (done.length < known.length) {
-      if (existed && done.length > 0) await copyInto(client, path);
+      if (existed && done.length > 0) await copyTo(client, newBackupPath(path, 'before-upgrade'));
       await migrate(database, { migrationsFolder });
     } else if (path !== undefined) await tryWriting(client);
-    return { database: inTurn(database), close: closing(client, path, claim) };
+    const { ordered, alone } = inTurn(database);
+    const opened = client;
+    if (path !== undefined)
+      books.set(ordered, {
+        path,
+        copyTo: (file) => alone(() => copyTo(opened, file)),
+        takeFrom: (file) => alone(() => takeFrom(opened, file)),
+      });
+    return { database: ordered, close: closing(client, path, claim) };
   } catch (error) {
     client?.close();
     await claim?.release();
@@ -90,15 +110,32 @@ function knownMigrations(migrationsFolder: string): number[] {
 }
 
 /** Transactions one after another: on a local file a second one would wait in the driver and hold up the first with everything else. */
-function inTurn(database: Whole): Database {
+function inTurn(database: Whole): { ordered: Database; alone: <T>(work: () => Promise<T>) => Promise<T> } {
   let last: Promise<unknown> = Promise.resolve();
   const at = database.transaction.bind(database);
-  database.transaction = (work, config) => {
-    const next = last.then(() => at(work, config));
+  const alone = <T>(work: () => Promise<T>): Promise<T> => {
+    const next = last.then(work);
     last = next.catch(() => undefined);
     return next;
   };
-  return database;
+  database.transaction = (work, config) => alone(() => at(work, config));
+  return { ordered: database, alone };
+}
+
+/** A book that another process may have open: for a word on the machine itself. Nothing of it is upgraded. */
+export async function openBeside(url: string): Promise<OpenDatabase> {
+  const path = localPath(url);
+  if (path !== undefined && !existsSync(path)) throw new CannotOpen(`There is no book at ${path}.`);
+  const client = createClient({ url, timeout: PATIENCE_MS });
+  await client.execute('PRAGMA foreign_keys = ON');
+  const { ordered } = inTurn(drizzle(client, { schema }));
+  return {
+    database: ordered,
+    close: () => {
+      client.close();
+      return Promise.resolve();
+    },
+  };
 }
 
 interface Claim {
@@ -136,15 +173,36 @@ async function migrationsDone(client: Client): Promise<number[]> {
   return found.rows.map(({ created_at: at }) => Number(at));
 }
 
-/** A whole and consistent copy beside the file, with the moment in its name; made by the database, so that no lock of ours is lost. */
-async function copyInto(client: Client, path: string): Promise<void> {
-  const stem = `${basename(path)}.before-`;
-  const copy = join(dirname(path), `${stem}${new Date().toISOString().replace(/[:.]/g, '-')}`);
-  await client.execute({ sql: 'VACUUM INTO ?', args: [copy] });
-  const copies = readdirSync(dirname(path))
-    .filter((name) => name.startsWith(stem))
-    .sort();
-  for (const name of copies.slice(0, -MOST_COPIES)) rmSync(join(dirname(path), name), { force: true });
+/** A whole and consistent copy; made by the database, so that no lock of ours is lost. */
+async function copyTo(client: Client, file: string): Promise<void> {
+  await client.execute({ sql: 'VACUUM INTO ?', args: [file] });
+}
+
+/** Who is signed in, and what is counted against guessing, is of now and not of then. */
+const OF_NOW = ['sessions', 'attempts', 'one_time_links'];
+
+async function takeFrom(client: Client, file: string): Promise<void> {
+  const { rows } = await client.execute(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
+  );
+  const tables = rows.map(({ name }) => String(name)).filter((name) => !OF_NOW.includes(name));
+  await client.executeMultiple(
+    [
+      'PRAGMA foreign_keys = OFF',
+      `ATTACH '${file.replaceAll("'", "''")}' AS earlier`,
+      'BEGIN IMMEDIATE',
+      ...tables.flatMap((table) => [
+        `DELETE FROM main."${table}"`,
+        `INSERT INTO main."${table}" SELECT * FROM earlier."${table}"`,
+      ]),
+      'DELETE FROM sessions WHERE person_id IS NOT NULL AND person_id NOT IN (SELECT id FROM people)',
+      'DELETE FROM sessions WHERE student_id IS NOT NULL AND student_id NOT IN (SELECT id FROM students)',
+      'DELETE FROM one_time_links WHERE person_id NOT IN (SELECT id FROM people)',
+      'COMMIT',
+      'DETACH earlier',
+      'PRAGMA foreign_keys = ON',
+    ].join(';\n'),
+  );
 }
 
 /** Finds out at the start, not at the first answer somebody types, that nothing can be written. */

@@ -220,10 +220,24 @@ export const submissions = sqliteTable(
     checkedAs: text('checked_as'),
     /** Answers without a known cause that nobody has decided on. */
     open: integer('open').notNull().default(0),
+    /** The code on the student's paper of the set; empty where it has not been worked out yet. */
+    code: text('code').notNull().default(''),
+    /** When the student first opened it, and was last seen in it, and in which part (`e1/a`). */
+    openedAt: text('opened_at'),
+    seenAt: text('seen_at'),
+    place: text('place').notNull().default(''),
+    /** When the student submitted it, and the receipt's number. */
+    submittedAt: text('submitted_at'),
+    receipt: text('receipt').notNull().default(''),
+    /** When the last answer came that counts, where the student typed it. */
+    answeredAt: text('answered_at'),
+    /** Minutes after the due time that this student has more than others. */
+    extraMinutes: integer('extra_minutes').notNull().default(0),
   },
   (table) => [
     uniqueIndex('submissions_once').on(table.setId, table.studentId),
     index('submissions_of_student').on(table.studentId),
+    index('submissions_code').on(table.code),
     index('submissions_checked').on(table.setId, table.checkedAs),
   ],
 );

@@ -11,6 +11,8 @@ export type SetRow = typeof sets.$inferSelect;
 export type AssignedExerciseRow = typeof assignedExercises.$inferSelect;
 
 export interface AskedSets extends AskedPage {
+  /** Only of these classes; of all where it is undefined. */
+  readonly only?: readonly string[] | undefined;
   /** Empty for all classes. */
   readonly class: string;
   readonly state: '' | 'open' | 'waiting';
@@ -30,6 +32,7 @@ export async function pageOfSets(
   const where = and(
     isNull(sets.deletedAt),
     ...archivedAs(asked),
+    ...(asked.only ? [inArray(sets.classId, [...asked.only])] : []),
     ...hasWords([sets.words, classes.words], asked.find),
     ...(asked.class === '' ? [] : [eq(sets.classId, asked.class)]),
     ...(asked.state === 'open' ? [isNull(sets.assignedAt)] : []),
@@ -172,9 +175,11 @@ export async function touchSet(writes: Writes, id: string): Promise<void> {
 }
 
 /** Deleted sets of classes that are still there. */
-export async function listDeletedSets(queries: Queries): Promise<{ id: string; title: string; deletedAt: string }[]> {
+export async function listDeletedSets(
+  queries: Queries,
+): Promise<{ id: string; title: string; deletedAt: string; classId: string }[]> {
   const rows = await queries
-    .select({ id: sets.id, title: sets.title, deletedAt: sets.deletedAt })
+    .select({ id: sets.id, title: sets.title, deletedAt: sets.deletedAt, classId: sets.classId })
     .from(sets)
     .innerJoin(classes, and(eq(classes.id, sets.classId), isNull(classes.deletedAt)))
     .where(isNotNull(sets.deletedAt))

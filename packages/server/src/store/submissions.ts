@@ -2,6 +2,7 @@
 
 import { randomUUID } from 'node:crypto';
 import { and, count, desc, eq, inArray, isNull, ne, or } from 'drizzle-orm';
+import { paperCode } from '@hardy-sextant/core';
 import type { Queries, Writes } from './database.ts';
 import { acceptedReadings, decisions, earlierAnswers, submissions, unmatchedRows } from './schema.ts';
 
@@ -34,6 +35,7 @@ export async function insertSubmissions(
         studentId: id,
         numbers,
         version,
+        code: paperCode(setId, id),
         entries: {},
         updatedAt,
       })),
@@ -239,4 +241,63 @@ export async function waitingSubmissions(
   if (rows.length < most) return { rows, left: 0 };
   const [all] = await queries.select({ count: count() }).from(submissions).where(waiting);
   return { rows, left: Math.max(0, (all?.count ?? 0) - rows.length) };
+}
+
+export async function findSubmission(
+  queries: Queries,
+  setId: string,
+  studentId: string,
+): Promise<SubmissionRow | undefined> {
+  const [row] = await queries
+    .select()
+    .from(submissions)
+    .where(and(eq(submissions.setId, setId), eq(submissions.studentId, studentId)));
+  return row;
+}
+
+/** What is noted of a submission besides its answers. */
+export type SubmissionNotes = Partial<
+  Pick<SubmissionRow, 'openedAt' | 'seenAt' | 'place' | 'submittedAt' | 'receipt' | 'answeredAt' | 'extraMinutes'>
+>;
+
+export async function noteSubmission(writes: Writes, id: string, notes: SubmissionNotes): Promise<void> {
+  await writes.update(submissions).set(notes).where(eq(submissions.id, id));
+}
+
+/** Submissions whose code has not been worked out: they are from before students came in with it. */
+export function withoutCode(
+  queries: Queries,
+  most: number,
+): Promise<{ id: string; setId: string; studentId: string }[]> {
+  return queries
+    .select({ id: submissions.id, setId: submissions.setId, studentId: submissions.studentId })
+    .from(submissions)
+    .where(eq(submissions.code, ''))
+    .limit(most);
+}
+
+export async function writeCode(writes: Writes, id: string, code: string): Promise<void> {
+  await writes.update(submissions).set({ code }).where(eq(submissions.id, id));
+}
+
+export type RunningRow = Pick<
+  SubmissionRow,
+  'studentId' | 'entries' | 'openedAt' | 'seenAt' | 'place' | 'answeredAt' | 'submittedAt' | 'extraMinutes'
+>;
+
+/** Submissions as a set runs: without numbers and verdicts. */
+export function listRunning(queries: Queries, setId: string): Promise<RunningRow[]> {
+  return queries
+    .select({
+      studentId: submissions.studentId,
+      entries: submissions.entries,
+      openedAt: submissions.openedAt,
+      seenAt: submissions.seenAt,
+      place: submissions.place,
+      answeredAt: submissions.answeredAt,
+      submittedAt: submissions.submittedAt,
+      extraMinutes: submissions.extraMinutes,
+    })
+    .from(submissions)
+    .where(eq(submissions.setId, setId));
 }

@@ -104,9 +104,9 @@ export function markWorksheets(
 /** Those that stand in a set which is there. */
 export async function listDeletedWorksheets(
   queries: Queries,
-): Promise<{ id: string; title: string; deletedAt: string; setId: string }[]> {
+): Promise<{ id: string; title: string; deletedAt: string; setId: string; classId: string }[]> {
   const rows = await queries
-    .select({ id, title: name, deletedAt, setId })
+    .select({ id, title: name, deletedAt, setId, classId: sets.classId })
     .from(worksheets)
     .innerJoin(sets, and(eq(sets.id, setId), isNull(sets.deletedAt)))
     .where(isNotNull(deletedAt))
@@ -128,4 +128,23 @@ export async function listMappings(queries: Queries, classId: string): Promise<u
     .orderBy(desc(worksheets.createdAt))
     .limit(MOST_MAPPINGS);
   return rows.map((row) => row.mapping);
+}
+
+/** What a student has submitted as files, without their bytes. */
+export function listWorksheetsOf(
+  queries: Queries,
+  setId: string,
+  studentId: string,
+): Promise<{ id: string; itemId: string; name: string; size: number; createdAt: string }[]> {
+  return queries
+    .select({
+      id: worksheets.id,
+      itemId: worksheets.itemId,
+      name: worksheets.name,
+      size: worksheets.size,
+      createdAt: worksheets.createdAt,
+    })
+    .from(worksheets)
+    .where(and(eq(worksheets.studentId, studentId), eq(worksheets.setId, setId), isNull(worksheets.deletedAt)))
+    .orderBy(worksheets.createdAt);
 }

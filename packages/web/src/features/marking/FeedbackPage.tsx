@@ -23,7 +23,7 @@ import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { usePrinting } from '../../ui/usePrinting.ts';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
-import { feedbackFor, feedbackText, type Feedback } from './feedback.ts';
+import { feedbackFor, feedbackText, type Feedback } from '@hardy-sextant/core';
 import { FeedbackShown } from './FeedbackShown.tsx';
 import { useChecking, useMarking, useSlipTexts } from './markingRecords.ts';
 import { SectionPick, useInSection } from './Sections.tsx';

@@ -1,8 +1,8 @@
 /** What one student reads: every part with its verdict, what was found, a comment, the working. */
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
 import { Steps } from '../../working/Steps.tsx';
-import type { Feedback } from './feedback.ts';
-import { TableShown } from './papers/PaperShown.tsx';
+import type { Feedback } from '@hardy-sextant/core';
+import { TableShown } from '../../ui/PaperShown.tsx';
 import styles from './Feedback.module.css';
 
 export function FeedbackShown({ title, feedback }: { readonly title: string; readonly feedback: Feedback }) {

@@ -2,7 +2,7 @@
 import { slipById } from '@hardy-sextant/core';
 import type { Marking, SlipText } from '@hardy-sextant/contract';
 import { useMemo, useState } from 'react';
-import { usualWords } from './feedback.ts';
+import { usualWords } from '@hardy-sextant/core';
 import { useWriteSlipText } from './markingRecords.ts';
 
 export function SlipWords({ marking, texts }: { readonly marking: Marking; readonly texts: readonly SlipText[] }) {

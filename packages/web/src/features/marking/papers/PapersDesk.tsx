@@ -14,7 +14,7 @@ import { usePrinting } from '../../../ui/usePrinting.ts';
 import { useChecking } from '../markingRecords.ts';
 import { PaperChoices, usePaperChoice } from './PaperChoices.tsx';
 import { paperOf, sheetsOf, type PaperChoice, type PaperSources } from './paperOf.ts';
-import { PaperShown } from './PaperShown.tsx';
+import { PaperShown } from '../../../ui/PaperShown.tsx';
 import type { PaperFormat, PapersWorker } from './papers.worker.ts';
 import styles from './Papers.module.css';
 

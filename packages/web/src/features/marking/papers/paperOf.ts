@@ -1,6 +1,8 @@
 /** The papers of a set as they are chosen: what, for whom, in which form. */
 
 import {
+  feedbackFor,
+  feedbackSheet,
   formulaBlocks,
   formulaSheet,
   itemShare,
@@ -22,8 +24,6 @@ import {
 } from '@hardy-sextant/core';
 import type { KeptClass, MarkedStudent, Marking, SlipText } from '@hardy-sextant/contract';
 import { classInWords } from '../../../api/records.ts';
-import { feedbackFor } from '../feedback.ts';
-import { feedbackSheet } from './feedbackSheet.ts';
 
 export const paperKinds = {
   questions: 'Question sheets',

@@ -1,35 +1,51 @@
 /** What a student reads about their answers: the verdict, the cause in words, the marks, the working with their own numbers. */
 
+import { nth } from '../nth.ts';
+import { roundTo } from '../money/roundMoney.ts';
+import { numberStyleById } from '../money/numberStyle.ts';
+import { answerKeyOf } from '../exercise/answerKey.ts';
+import type { Exercise, Numbers, Part } from '../exercise/exercise.ts';
+import { givensInForce } from '../exercise/givens.ts';
+import type { HouseRules } from '../exercise/houseRules.ts';
+import { fillText, storyText } from '../exercise/story.ts';
+import type { EnteringStyle } from '../working/enteringStyle.ts';
+import { stepsAt, type Step } from '../working/solution.ts';
+import { stepsText } from '../working/solutionText.ts';
+import { workedSolution, type WorkingOptions } from '../working/workedSolution.ts';
+import { slipById } from '../checking/slips.ts';
+import { wrongCells } from '../checking/tableVerdict.ts';
+import type { Verdict, VerdictKind } from '../checking/verdict.ts';
+import type { Decision } from '../marking/finalMark.ts';
 import {
-  nth,
-  answerKeyOf,
-  fillText,
-  givensInForce,
-  numberStyleById,
-  slipById,
-  stepsAt,
-  storyText,
-  workedSolution,
-  wrongCells,
-  stepsText,
-  tableBlock,
-  type Decision,
-  type PaperBlock,
-  type EnteringStyle,
-  type Exercise,
-  type HouseRules,
-  type Numbers,
-  type Part,
-  type Step,
-  type Verdict,
-  type VerdictKind,
-  type WorkingOptions,
-  roundTo,
   itemShare,
   markedParts,
   totalOf,
-} from '@hardy-sextant/core';
-import { type MarkedStudent, type Marking, type SlipText } from '@hardy-sextant/contract';
+  type AcceptedInSet,
+  type SetToMark,
+  type StudentToMark,
+} from '../marking/totals.ts';
+import type { PaperBlock } from './paper.ts';
+import { stepBlocks } from './stepBlocks.ts';
+import { tableBlock } from './questionSheet.ts';
+
+/** A set with what was accepted in it, as feedback needs it. */
+export interface MarkingOfSet {
+  readonly set: SetToMark;
+  readonly accepted: readonly AcceptedInSet[];
+}
+
+export interface FeedbackStudent extends StudentToMark {
+  readonly name: string;
+  readonly number: string;
+  /** Own numbers, by place in the set. */
+  readonly numbers: Readonly<Record<string, Numbers>>;
+}
+
+/** What students read about a slip, in the instructor's own words. */
+export interface OwnSlipText {
+  readonly slipId: string;
+  readonly text: string;
+}
 
 export interface FeedbackPart {
   readonly id: string;
@@ -78,7 +94,7 @@ const words: Readonly<Record<VerdictKind, string>> = {
 };
 
 /** The words about a slip: the instructor's own where there are any. */
-export function wordsAbout(slipId: string, texts: readonly SlipText[]): string {
+export function wordsAbout(slipId: string, texts: readonly OwnSlipText[]): string {
   const own = texts.find((each) => each.slipId === slipId)?.text;
   return own !== undefined && own !== '' ? own : usualWords(slipId);
 }
@@ -94,10 +110,10 @@ const toYou = (text: string): string =>
 const plain = (value: number): string => String(roundTo(value, 2));
 
 export function feedbackFor(
-  marking: Marking,
-  student: MarkedStudent,
+  marking: MarkingOfSet,
+  student: FeedbackStudent,
   rules: HouseRules,
-  texts: readonly SlipText[],
+  texts: readonly OwnSlipText[],
   entering: EnteringStyle,
   working: boolean,
 ): Feedback {
@@ -164,7 +180,7 @@ function rightTable({ exercise, part, numbers, rules }: PartOf): PaperBlock | un
 }
 
 /** What to know about an answer, in sentences, each once; advice that was given for an answer before is not given again. */
-function saidOf(verdict: Verdict, texts: readonly SlipText[], said: Set<string>): string[] {
+function saidOf(verdict: Verdict, texts: readonly OwnSlipText[], said: Set<string>): string[] {
   const { kind, explanations, cells, says, wrongEntered } = verdict;
   const cause = ['slip', 'carried-slip', 'carried'].includes(kind) ? explanations[0] : undefined;
   const isCarried = kind === 'carried';
@@ -193,7 +209,7 @@ interface PartOf {
 }
 
 /** What a student answered to the parts of an exercise, as numbers. */
-function ownOf(student: MarkedStudent, itemId: string): Record<string, number> {
+function ownOf(student: FeedbackStudent, itemId: string): Record<string, number> {
   return Object.fromEntries(
     (student.verdicts?.[itemId] ?? []).flatMap(({ partId, read }) => (read === undefined ? [] : [[partId, read]])),
   );
@@ -219,6 +235,30 @@ function workingFor(
   // What a part before has set up already is not set up again.
   const fresh = stepsAt(setting, 'steps').filter((step) => notYet([JSON.stringify(step)], worked).length > 0);
   return [...fresh, ...stepsAt(way.steps, 'steps')];
+}
+
+/**
+ * The working of one part with a student's numbers, as blocks: from own earlier answers where it is right that way, and the
+ * table filled in where one was asked.
+ *
+ * @param verdicts of all parts, as the answers stand
+ */
+export function workingOfPart(
+  exercise: Exercise,
+  partId: string,
+  numbers: Numbers,
+  rules: HouseRules,
+  entering: EnteringStyle,
+  verdicts: readonly Verdict[],
+): PaperBlock[] {
+  const part = exercise.parts.find(({ id }) => id === partId);
+  const verdict = verdicts.find((each) => each.partId === partId);
+  if (!part || !verdict) return [];
+  const asked: PartOf = { exercise, part, numbers, rules };
+  const own = Object.fromEntries(verdicts.flatMap(({ partId: id, read }) => (read === undefined ? [] : [[id, read]])));
+  const how = { style: numberStyleById(rules.numberStyle), entering, writing: rules.writing };
+  const table = rightTable(asked);
+  return [...(table ? [table] : []), ...stepBlocks(workingFor(asked, verdict, own, how, new Set()))];
 }
 
 /** The same as plain text, for a message. */

@@ -1,7 +1,8 @@
 /** What one student reads about their answers, on paper. */
 
-import { plain, stepBlocks, type PaperBlock, type PaperSheet } from '@hardy-sextant/core';
-import type { Feedback, FeedbackPart } from '../feedback.ts';
+import type { Feedback, FeedbackPart } from './feedback.ts';
+import { plain, type PaperBlock, type PaperSheet } from './paper.ts';
+import { stepBlocks } from './stepBlocks.ts';
 
 export function feedbackSheet(
   title: string,

@@ -1,7 +1,7 @@
 /** A sheet of paper on the screen and on a printer: the same blocks as in a file. */
 import type { PaperBlock, PaperCell, PaperSheet, PaperText } from '@hardy-sextant/core';
-import { Formula } from '../../../ui/Formula.tsx';
-import styles from './Papers.module.css';
+import { Formula } from './Formula.tsx';
+import styles from './PaperShown.module.css';
 
 export function PaperShown({ sheet: { blocks, who, code } }: { readonly sheet: PaperSheet }) {
   return (
@@ -17,7 +17,7 @@ export function PaperShown({ sheet: { blocks, who, code } }: { readonly sheet: P
 }
 
 /** Blocks of a paper never change while they are shown: their place names them. */
-function Blocks({ blocks }: { readonly blocks: readonly PaperBlock[] }) {
+export function Blocks({ blocks }: { readonly blocks: readonly PaperBlock[] }) {
   return blocks.map((block, at) => <BlockShown key={at} block={block} />);
 }
 
