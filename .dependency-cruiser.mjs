@@ -44,6 +44,7 @@ export default {
     only('api-knows-ui-only', '^packages/web/src/api/', '^packages/web/src/(statement|working|features|app)/'),
     only('statement-not-working', '^packages/web/src/statement/', '^packages/web/src/(working|features|app)/'),
     only('working-not-features', '^packages/web/src/working/', '^packages/web/src/(features|app)/'),
+    only('student-not-features', '^packages/web/src/student/', '^packages/web/src/(features|app)/'),
     only('features-not-app', '^packages/web/src/features/', '^packages/web/src/app/'),
     {
       name: 'features-apart',

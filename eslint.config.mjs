@@ -64,6 +64,12 @@ export default ts.config(
     },
   },
   {
+    files: ['packages/web/public/*.js'],
+    languageOptions: {
+      globals: { self: 'readonly', caches: 'readonly', URL: 'readonly', fetch: 'readonly', Response: 'readonly' },
+    },
+  },
+  {
     files: ['tools/**/*.mjs', '*.mjs', '**/vite.config.mjs'],
     languageOptions: {
       globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly' },

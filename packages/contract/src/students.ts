@@ -14,6 +14,7 @@ const paperText = z.object({
   italic: z.literal(true).optional(),
   tex: z.string().optional(),
   code: z.literal(true).optional(),
+  given: z.literal(true).optional(),
 }) as z.ZodType<PaperText>;
 const paperCell = z.object({
   text: z.string(),
@@ -155,6 +156,8 @@ export const studentPage = z.object({
   number: z.string(),
   purpose: z.enum(['marks', 'practice']),
   tools: z.boolean(),
+  /** Whether the numbers are this student's own. */
+  ownNumbers: z.boolean(),
   numberStyle: z.string(),
   /** How the class rounds, in a sentence. */
   rounding: z.string(),

@@ -43,6 +43,8 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
     2,
   );
   const hasSections = marking.students.some(({ section }) => section !== '');
+  // Only where somebody answered on their own page, after it was due.
+  const hasLate = marking.students.some(({ minutesLate }) => minutesLate > 0);
   const rows = marking.students.map((student): GradebookCell[] => {
     const status = statusOf(marking, student);
     const marks = parts.map(({ assigned, share, id }): GradebookCell => {
@@ -56,6 +58,7 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
       student.name,
       ...(hasSections ? [student.section] : []),
       status,
+      ...(hasLate ? [lateInWords(student)] : []),
       sum,
       most,
       ...marks,
@@ -68,6 +71,7 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
       'Name',
       ...(hasSections ? ['Section'] : []),
       'Status',
+      ...(hasLate ? ['Late'] : []),
       'Sum',
       'Out of',
       ...parts.map(({ head, most: of }) => `${head} (${of})`),
@@ -75,6 +79,17 @@ export function gradebookRows(marking: Marking): GradebookCell[][] {
     ],
     ...rows,
   ];
+}
+
+/** "2 h 5 min, 10 % less". */
+function lateInWords({ minutesLate, less }: MarkedStudent): string {
+  if (minutesLate === 0) return '';
+  const days = Math.floor(minutesLate / 1440);
+  const hours = Math.floor((minutesLate % 1440) / 60);
+  const parts = [days > 0 ? `${days} d` : '', hours > 0 ? `${hours} h` : '', `${minutesLate % 60} min`];
+  return [parts.filter((part) => part !== '').join(' '), ...(less > 0 ? [`${roundTo(less, 2)} % less`] : [])].join(
+    ', ',
+  );
 }
 
 /** A mark at the start tells worksheets that the text is UTF-8. */

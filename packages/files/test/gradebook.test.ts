@@ -24,6 +24,14 @@ describe('a gradebook', () => {
     const { verdicts: _none, ...unjudged } = student!;
     expect(gradebookRows({ ...marking, students: [unjudged] })[1]![2]).toBe('to be looked at');
   });
+  it('says how late somebody was, and what that costs', () => {
+    const [first, second] = marking.students;
+    const own = { ...marking, students: [{ ...first!, minutesLate: 1565, less: 20 }, second!] };
+    const [head, late, inTime] = gradebookRows(own);
+    expect(head!.slice(2, 5)).toEqual(['Status', 'Late', 'Sum']);
+    expect(late!.slice(2, 6)).toEqual(['marked', '1 d 2 h 5 min, 20 % less', 8, 10]);
+    expect(inTime![3]).toBe('');
+  });
   it('keeps what people typed as text, in both kinds of file', async () => {
     const [student] = marking.students;
     const odd = { ...student!, name: '=cmd|x', decisions: [{ itemId: 'e1', partId: 'a', comment: '+1' }] };

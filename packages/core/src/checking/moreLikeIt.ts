@@ -50,18 +50,21 @@ export function moreLikeIt(
   return best ? ok(best.numbers) : fail('not-reached', 'No other numbers could be drawn.', { field: 'givens' });
 }
 
-/** Whether a mistake leads to another number than the right ones, and than any other mistake does: then it shows. */
+/** Whether a mistake leads to a number that is not right, and that nothing likelier leads to as well: then it shows. */
 export function showsIn(key: readonly KeyedPart[], { partId, slip }: MadeSlip, rules: HouseRules): boolean {
   const keyed = key.find(({ part }) => part.id === partId);
   if (!keyed?.question) return false;
   const { part, question, exact, expected } = keyed;
   const asked = askedOf(question, exact, expected, part.format, numberStyleById(rules.numberStyle), []);
   const plain = { ...part.format, up: false };
-  const all = singleCandidates({ ...asked, quiet: true }, questionNumbers(part, question, rules));
-  const own = new Set(all.filter(({ slips: [each] }) => each?.id === slip).map(({ result }) => roundAs(result, plain)));
-  if (own.size === 0) return false;
-  const others = new Set(
-    all.filter(({ slips: [each] }) => each?.id !== slip).map(({ result }) => roundAs(result, plain)),
-  );
-  return [...own].some((number) => !others.has(number));
+  const likeliest = new Map<number, { readonly weight: number; readonly slip: string | undefined }>();
+  for (const { slips: each, result, weight } of singleCandidates(
+    { ...asked, quiet: true },
+    questionNumbers(part, question, rules),
+  )) {
+    const number = roundAs(result, plain);
+    const before = likeliest.get(number);
+    if (!before || weight > before.weight) likeliest.set(number, { weight, slip: each[0]?.id });
+  }
+  return [...likeliest.values()].some((each) => each.slip === slip);
 }

@@ -137,3 +137,24 @@ function looksGrouped(text: string, mark: string): boolean {
     groups.length > 1 && /^\d{1,3}$/.test(nth(groups, 0)) && groups.slice(1).every((group) => /^\d{3}$/.test(group))
   );
 }
+
+/**
+ * What is wrong with the grouping of a number that cannot be read, with the number as it would be grouped: a sentence for
+ * who is still typing. Nothing where the digits are no trouble.
+ */
+export function groupingProblem(text: string, style: NumberStyle = defaultNumberStyle): string | undefined {
+  const digits = /^[^\d]{0,3}(\d[\d.,]*)[^\d.,]{0,3}$/.exec(text.trim())?.[1];
+  if (digits === undefined || readEntry(digits, style).ok) return undefined;
+  const mark = style.decimal === ',' ? '.' : ',';
+  const [whole = '', ...fractions] = digits.split(style.decimal);
+  if (fractions.length > 1) return `“${style.decimal}” stands in it ${fractions.length} times.`;
+  const after = whole
+    .split(mark)
+    .slice(1)
+    .find((group) => group.length !== 3);
+  if (after === undefined) return undefined;
+  const plain = whole.replaceAll(mark, '').replace(/\B(?=(\d{3})+(?!\d))/g, mark);
+  const guess = [plain, ...fractions].join(style.decimal);
+  const count = ['no', 'one', 'two', 'three', 'four', 'five', 'six'][after.length] ?? String(after.length);
+  return `${count} ${after.length === 1 ? 'digit follows' : 'digits follow'} the ${mark === ',' ? 'comma' : 'point'}. Did you mean ${guess}?`;
+}

@@ -6,6 +6,8 @@ export interface PaperText {
   readonly italic?: true;
   /** A formula in TeX; `text` is what it says. */
   readonly tex?: string;
+  /** A number of the student's own. */
+  readonly given?: true;
   /** As it is typed into a tool. */
   readonly code?: true;
 }

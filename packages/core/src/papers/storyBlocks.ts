@@ -43,6 +43,7 @@ function piecesOf(node: StoryNode, written: Written): PaperText[] {
             ...(marks.has('bold') ? { strong: true as const } : {}),
             ...(marks.has('italic') ? { italic: true as const } : {}),
             ...(node.type === 'formula' ? { tex: text } : {}),
+            ...(node.type === 'given' ? { given: true as const } : {}),
           },
         ];
   }

@@ -147,6 +147,7 @@ export async function studentPage(
     number: student?.number ?? '',
     purpose: document.purpose,
     tools: document.tools,
+    ownNumbers: document.numbers !== 'same',
     numberStyle: numberStyleById(rules.numberStyle).id,
     rounding: roundingSentence(rules),
     state,

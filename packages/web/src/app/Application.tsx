@@ -1,16 +1,26 @@
 /** Providers and routes. Each screen loads when it is first visited. */
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { problemTypes } from '@hardy-sextant/contract';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from '../api/call.ts';
+import { sessionKey } from '../api/session.ts';
 import { NotFoundPage } from './NotFoundPage.tsx';
-import { pages } from './pages.ts';
+import { pages, studentPages, welcomePage, type Page } from './pages.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import { BrokenPage } from './BrokenPage.tsx';
 
-const queries = new QueryClient({
+/** Whose session has ended signs in again; the page stays, and what is typed. */
+const signInAgain = (error: Error): void => {
+  if (error instanceof Refusal && error.document.type === problemTypes.signIn && !location.pathname.startsWith('/my'))
+    void queries.invalidateQueries({ queryKey: sessionKey });
+};
+
+const queries: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: signInAgain }),
+  mutationCache: new MutationCache({ onError: signInAgain }),
   defaultOptions: {
     queries: {
       staleTime: 10_000,
@@ -20,7 +30,15 @@ const queries = new QueryClient({
   },
 });
 
+const asRoute = ({ path, load }: Page) => ({ path, lazy: async () => ({ Component: await load() }) });
+
 const router = createBrowserRouter([
+  {
+    lazy: async () => ({ Component: (await import('../features/student/StudentShell.tsx')).StudentShell }),
+    errorElement: <BrokenPage />,
+    HydrateFallback: () => null,
+    children: studentPages.map(asRoute),
+  },
   {
     element: <Shell />,
     errorElement: <BrokenPage />,
@@ -29,10 +47,7 @@ const router = createBrowserRouter([
     children: [
       {
         errorElement: <BrokenPage />,
-        children: [
-          ...pages.map(({ path, load }) => ({ path, lazy: async () => ({ Component: await load() }) })),
-          { path: '*', element: <NotFoundPage /> },
-        ],
+        children: [...[...pages, welcomePage].map(asRoute), { path: '*', element: <NotFoundPage /> }],
       },
     ],
   },

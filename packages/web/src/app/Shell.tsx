@@ -3,12 +3,15 @@ import { ActionIcon, useComputedColorScheme, useMantineColorScheme } from '@mant
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, NavLink, Outlet } from 'react-router';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { useMe } from '../api/session.ts';
 import { BarNote } from '../ui/BarNote.tsx';
 import { keepFocus } from './focusKeeper.ts';
 import { pages } from './pages.ts';
 import { Shortcuts } from './Shortcuts.tsx';
+import { SignIn } from './SignIn.tsx';
 import { UnsentNote } from './UnsentNote.tsx';
+import { WhoNote } from './WhoNote.tsx';
 import styles from './Shell.module.css';
 
 const Commands = lazy(() => import('./Commands.tsx'));
@@ -18,6 +21,9 @@ export function Shell() {
   const [asked, setAsked] = useState(0);
   const openCommands = () => setAsked((times) => times + 1);
   const [shortcuts, { open: openShortcuts, close: closeShortcuts }] = useDisclosure(false);
+  const me = useMe();
+  const { pathname } = useLocation();
+  const isStranger = me.data?.is === 'nobody' && pathname !== '/welcome';
   useEffect(keepFocus, []);
   useHotkeys([['mod+K', openCommands]], []);
   useHotkeys([
@@ -54,10 +60,11 @@ export function Shell() {
         <ActionIcon variant="subtle" color="gray" aria-label="command search" title="Ctrl K" onClick={openCommands}>
           <IconSearch size={18} stroke={1.6} />
         </ActionIcon>
+        <WhoNote />
         <ThemeSwitch />
       </header>
       <main id="main" className={styles.main} tabIndex={-1}>
-        <Outlet />
+        {isStranger ? <SignIn /> : <Outlet />}
       </main>
       {asked > 0 && (
         <Suspense fallback={null}>

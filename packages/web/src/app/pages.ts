@@ -74,6 +74,9 @@ export const pages: readonly Page[] = [
     path: '/sets/:setId/went-wrong',
     load: async () => (await import('../features/marking/WentWrongPage.tsx')).WentWrongPage,
   },
+  { path: '/sets/:setId/live', load: async () => (await import('../features/live/LivePage.tsx')).LivePage },
+  { path: '/sets/:setId/live/:studentId', load: async () => (await import('../features/live/SeenPage.tsx')).SeenPage },
+  { path: '/sets/:setId/codes', load: async () => (await import('../features/live/CodesPage.tsx')).CodesPage },
   {
     path: '/classes',
     load: async () => (await import('../features/classes/ClassesPage.tsx')).ClassesPage,
@@ -87,5 +90,28 @@ export const pages: readonly Page[] = [
     nav: 'House rules',
     command: 'Go to the house rules',
   },
+  {
+    path: '/people',
+    load: async () => (await import('../features/people/PeoplePage.tsx')).PeoplePage,
+    command: 'Go to the people',
+  },
+  {
+    path: '/backups',
+    load: async () => (await import('../features/backups/BackupsPage.tsx')).BackupsPage,
+    command: 'Go to the backups',
+  },
   { path: '/bin', load: async () => (await import('../features/bin/BinPage.tsx')).BinPage, command: 'Go to the bin' },
+];
+
+/** Where a one-time link leads: for who is not signed in yet. */
+export const welcomePage: Page = {
+  path: '/welcome',
+  load: async () => (await import('../features/people/WelcomePage.tsx')).WelcomePage,
+};
+
+/** Pages of students, in a frame of their own. */
+export const studentPages: readonly Page[] = [
+  { path: '/in', load: async () => (await import('../features/student/ComingInPage.tsx')).ComingInPage },
+  { path: '/my', load: async () => (await import('../features/student/StudentHomePage.tsx')).StudentHomePage },
+  { path: '/my/:setId', load: async () => (await import('../features/student/StudentSetPage.tsx')).StudentSetPage },
 ];

@@ -78,9 +78,15 @@ function BlockShown({ block }: { readonly block: PaperBlock }) {
 }
 
 function Pieces({ pieces }: { readonly pieces: readonly PaperText[] }) {
-  return pieces.map(({ text, tex, strong, italic, code }, at) => {
+  return pieces.map(({ text, tex, strong, italic, code, given }, at) => {
     if (tex !== undefined) return <Formula key={at} tex={tex} inline />;
     if (code) return <code key={at}>{text}</code>;
+    if (given)
+      return (
+        <span key={at} data-given>
+          {text}
+        </span>
+      );
     if (strong) return <strong key={at}>{text}</strong>;
     return italic ? <em key={at}>{text}</em> : <span key={at}>{text}</span>;
   });

@@ -29,6 +29,8 @@ export interface OutboxPorts<T> {
   readonly isNothing: (item: T) => boolean;
   /** What may go together in one request. */
   readonly together?: (a: T, b: T) => boolean;
+  /** So long nothing more is added before it is sent; at once where it is left out. It is remembered all the same. */
+  readonly quietMs?: number;
   /** Remembers what is not sent over a reload. */
   readonly remember?: (unsent: readonly T[]) => void;
 }
@@ -86,7 +88,10 @@ export class Outbox<T> {
       else this.#waiting.set(key, next);
     }
     this.#tell();
-    void this.flush();
+    const { quietMs = 0 } = this.#ports;
+    clearTimeout(this.#timer);
+    if (quietMs === 0) void this.flush();
+    else this.#timer = setTimeout(() => void this.flush(), quietMs);
   };
 
   /** Takes something out of what is held back: dropped, or tried as it is now. */

@@ -4,6 +4,7 @@ import { defaultHouseRules, solveCase, kindOf, slotName } from '@hardy-sextant/c
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { owns, useMe } from '../../api/session.ts';
 import { useCases, useClasses, useExercises, useSets } from '../../api/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
@@ -32,7 +33,20 @@ export function DeskPage() {
         </div>
         <RecentCases />
       </div>
+      <OfTheBook />
     </>
+  );
+}
+
+/** What is about the book as a whole, for its owner. */
+function OfTheBook() {
+  const me = useMe();
+  if (!owns(me.data)) return null;
+  return (
+    <nav aria-label="The book as a whole" className="soft">
+      <Link to="/people">People who work with this book</Link> · <Link to="/backups">Backups</Link> ·{' '}
+      <Link to="/bin">Bin</Link>
+    </nav>
   );
 }
 

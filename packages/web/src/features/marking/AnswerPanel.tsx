@@ -15,6 +15,7 @@ import { Chip } from '../../ui/Chip.tsx';
 import { causeName, type Cell } from './causes.ts';
 import { EarlierAnswers, MoreEntries } from './Entries.tsx';
 import { isAcceptable } from './useGiving.ts';
+import { WorkingLines } from './WorkingLines.tsx';
 import styles from './Marking.module.css';
 
 export interface PanelActions {
@@ -67,6 +68,7 @@ export function AnswerPanel(props: AnswerPanelProps) {
       <h2>{causeName(cell)}</h2>
       {verdict.cells ? <TableCells verdict={verdict} /> : <Submitted cell={cell} rules={rules} />}
       <Cause verdict={verdict} />
+      <WorkingLines cell={cell} entries={entries} rules={rules} />
       <MoreEntries key={cell.key} cell={cell} kept={entries} rules={rules} onEntries={actions.onEntries} />
       <EarlierAnswers key={`earlier ${cell.key}`} setId={setId} cell={cell} onEntries={actions.onEntries} />
       {part.ask.quantity === 'by-hand' && part.ask.rubric.length > 0 && <Rubric cell={cell} actions={actions} />}

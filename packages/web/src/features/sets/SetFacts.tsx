@@ -1,5 +1,6 @@
 /** Beside a set's exercises: for whom they are, when, with whose numbers, and how far the marking is. */
 import { roundTo } from '@hardy-sextant/core';
+import { useState } from 'react';
 import type { KeptClass, KeptSet, SetDocument } from '@hardy-sextant/contract';
 import { Field } from '../../ui/Field.tsx';
 import { Pick } from '../../ui/Pick.tsx';
@@ -38,6 +39,7 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
           <p className="wrong">It is due before it is given.</p>
         )}
         <WhoseNumbers document={document} fixed={given} onChange={onChange} />
+        <OnTheirPage document={document} onChange={onChange} />
         {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
       </section>
       <MovedParts kept={kept} chosen={chosen} />
@@ -88,5 +90,69 @@ function WhoseNumbers({ document: { numbers, versions }, fixed, onChange }: Whos
         />
       )}
     </fieldset>
+  );
+}
+
+const purposes = [
+  ['marks', 'for marks'],
+  ['practice', 'to practise'],
+] as const;
+
+/** Whether students answer on their own page, and by which rules. */
+function OnTheirPage({ document, onChange }: Omit<WhoseNumbersProps, 'fixed'>) {
+  const { online, purpose, due, dueTime, late, lessADay, tools } = document;
+  return (
+    <fieldset className={styles.numbers}>
+      <legend>Students’ own page</legend>
+      <label>
+        <input type="checkbox" checked={online} onChange={() => onChange({ online: !online })} /> students answer online
+      </label>
+      {online && (
+        <>
+          <label>
+            It is <Pick value={purpose} options={purposes} onPick={(next) => onChange({ purpose: next })} />
+          </label>
+          {due !== '' && (
+            <label>
+              Due at <Field type="time" value={dueTime} onText={(text) => onChange({ dueTime: text })} />
+            </label>
+          )}
+          {due !== '' && (
+            <label>
+              <input type="checkbox" checked={late} onChange={() => onChange({ late: !late })} /> late answers are taken
+            </label>
+          )}
+          {due !== '' && late && <LessADay value={lessADay} onPick={(percent) => onChange({ lessADay: percent })} />}
+          <label>
+            <input type="checkbox" checked={tools} onChange={() => onChange({ tools: !tools })} /> a tool and a
+            worksheet pad beside the questions
+          </label>
+        </>
+      )}
+    </fieldset>
+  );
+}
+
+/** What each begun day of lateness costs. */
+function LessADay({ value, onPick }: { readonly value: number; readonly onPick: (percent: number) => void }) {
+  const [text, setText] = useState(String(value));
+  const number = Number(text.replace(',', '.'));
+  const fits = text.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= 100;
+  return (
+    <label>
+      each day late costs{' '}
+      <Field
+        className="short"
+        inputMode="decimal"
+        value={text}
+        aria-invalid={!fits}
+        onText={(typed) => {
+          setText(typed);
+          const percent = Number(typed.replace(',', '.'));
+          if (typed.trim() !== '' && percent >= 0 && percent <= 100) onPick(percent);
+        }}
+      />{' '}
+      %{!fits && <span className="wrong"> From 0 to 100.</span>}
+    </label>
   );
 }

@@ -63,21 +63,33 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
             Give it out
           </Button>
         ) : (
-          <>
-            <Button component={Link} to={`/sets/${kept.id}/papers`}>
-              Papers
-            </Button>
-            <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
-              What went wrong
-            </Button>
-            <Button component={Link} to={`/sets/${kept.id}/marking`} variant="filled">
-              Mark
-            </Button>
-          </>
+          <Assigned kept={kept} />
         )}
       </PageHead>
       {makingCopy && <CopySet kept={kept} chosen={chosen} onClose={() => setMakingCopy(false)} />}
       <DeleteSet kept={kept} opened={leaving} onDrop={editing.drop} onClose={() => setLeaving(false)} />
+    </>
+  );
+}
+
+/** Where one goes from a set that students have. */
+function Assigned({ kept }: { readonly kept: KeptSet }) {
+  return (
+    <>
+      {kept.document.online && (
+        <Button component={Link} to={`/sets/${kept.id}/live`}>
+          Live
+        </Button>
+      )}
+      <Button component={Link} to={`/sets/${kept.id}/papers`}>
+        Papers
+      </Button>
+      <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
+        What went wrong
+      </Button>
+      <Button component={Link} to={`/sets/${kept.id}/marking`} variant="filled">
+        Mark
+      </Button>
     </>
   );
 }

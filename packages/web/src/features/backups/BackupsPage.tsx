@@ -1,0 +1,166 @@
+/** Backups of the whole book: made each day and by hand, looked into, downloaded, brought back. */
+import { Button } from '@mantine/core';
+import { backup as backupSchema, backupInside, backupList, type Backup } from '@hardy-sextant/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { call } from '../../api/call.ts';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { PageHead } from '../../ui/PageHead.tsx';
+import { RowButton } from '../../ui/RowButton.tsx';
+import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
+
+const key = ['backups'] as const;
+const kinds: Readonly<Record<Backup['kind'], string>> = {
+  daily: 'of the day',
+  'by-hand': 'made by hand',
+  'before-upgrade': 'before an upgrade',
+  'before-import': 'before a large import',
+  'before-bringing-back': 'before another was brought back',
+};
+
+const momentOf = (at: string): string => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' });
+const sizeOf = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+
+function useBackups() {
+  const queries = useQueryClient();
+  const list = useQuery({ queryKey: key, queryFn: ({ signal }) => call('/backups', backupList, { signal }) });
+  const make = useMutation({
+    mutationFn: () => call('/backups', backupSchema, { method: 'POST' }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: key }),
+  });
+  const [bringing, setBringing] = useState<Backup>();
+  const [done, setDone] = useState('');
+  const bring = useMutation({
+    mutationFn: (name: string) => call(`/backups/${name}/restored`, backupSchema, { method: 'POST' }),
+    onSuccess: (before) => {
+      setBringing(undefined);
+      setDone(`The book is as it was then. How it stood before is kept too: ${momentOf(before.at)}.`);
+      // Everything that was read is of another time.
+      return queries.resetQueries();
+    },
+  });
+  return { list, make, bringing, setBringing, done, bring };
+}
+
+export function BackupsPage() {
+  const { list, make, bringing, setBringing, done, bring } = useBackups();
+  if (list.isError && !list.data) return <Failed what="list" error={list.error} again={() => void list.refetch()} />;
+  if (!list.data) return <LoadingPage title="Backups" what="the backups" />;
+  const { backups, elsewhere } = list.data;
+  return (
+    <>
+      <PageHead title="Backups">
+        {!elsewhere && (
+          <Button variant="filled" loading={make.isPending} onClick={() => make.mutate()}>
+            Make one now
+          </Button>
+        )}
+      </PageHead>
+      <p className="soft">
+        {elsewhere
+          ? 'This book stands on a database server, which makes its own backups.'
+          : 'One is made each day this runs, and before upgrades and large imports. The last 7 days, 4 weeks and 12 months stay.'}
+      </p>
+      {done && <p role="status">{done}</p>}
+      {make.error && (
+        <p role="alert" className="wrong">
+          {make.error.message}
+        </p>
+      )}
+      {backups.length === 0 && !elsewhere && <Empty title="No backup yet">The first is made by itself, or now.</Empty>}
+      {backups.length > 0 && <BackupsTable backups={backups} onBring={setBringing} />}
+      <Confirm
+        opened={bringing !== undefined}
+        title="Bring this backup back?"
+        act="Bring it back"
+        danger
+        busy={bring.isPending}
+        error={bring.error}
+        onClose={() => setBringing(undefined)}
+        onAct={() => bringing && bring.mutate(bringing.name)}
+      >
+        <p>
+          Everything becomes what it was {bringing && momentOf(bringing.at)}: classes, sets, answers, marks, people. How
+          it stands now is kept as a backup first.
+        </p>
+      </Confirm>
+    </>
+  );
+}
+
+interface BackupsTableProps {
+  readonly backups: readonly Backup[];
+  readonly onBring: (backup: Backup) => void;
+}
+
+function BackupsTable({ backups, onBring }: BackupsTableProps) {
+  return (
+    <section className="sheet wide" aria-label="All backups">
+      <table className="ledger">
+        <thead>
+          <tr>
+            <th scope="col" className="words">
+              When
+            </th>
+            <th scope="col" className="words">
+              Why
+            </th>
+            <th scope="col">Size</th>
+            <th scope="col" className="words">
+              <span className="visually-hidden">What can be done</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {backups.map((each) => (
+            <Row key={each.name} backup={each} onBring={() => onBring(each)} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Row({ backup, onBring }: { readonly backup: Backup; readonly onBring: () => void }) {
+  const look = useMutation({ mutationFn: () => call(`/backups/${backup.name}`, backupInside) });
+  return (
+    <tr>
+      <td className="words">{momentOf(backup.at)}</td>
+      <td className="words">
+        {kinds[backup.kind]}
+        {look.data && (
+          <span className="soft" role="status">
+            {' '}
+            {Object.entries(look.data.counts)
+              .map(([what, count]) => `${count} ${what}`)
+              .join(', ')}
+          </span>
+        )}
+        {look.error && (
+          <span className="wrong" role="alert">
+            {' '}
+            {look.error.message}
+          </span>
+        )}
+      </td>
+      <td>{sizeOf(backup.size)}</td>
+      <td className="words">
+        <RowButton label={`look into the backup of ${momentOf(backup.at)}`} onAct={() => look.mutate()}>
+          Look into it
+        </RowButton>
+        <Button
+          size="compact-xs"
+          variant="subtle"
+          component="a"
+          href={`/api/backups/${backup.name}/file`}
+          aria-label={`download the backup of ${momentOf(backup.at)}`}
+        >
+          Download
+        </Button>
+        <RowButton label={`bring back the backup of ${momentOf(backup.at)}`} onAct={onBring}>
+          Bring back
+        </RowButton>
+      </td>
+    </tr>
+  );
+}

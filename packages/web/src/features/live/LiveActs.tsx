@@ -1,0 +1,152 @@
+/** Beside the list: what can be done for the students that are chosen, the classroom, and what was done. */
+import { Button } from '@mantine/core';
+import type { Live, LiveStudent } from '@hardy-sextant/contract';
+import { useState } from 'react';
+import { Confirm } from '../../ui/Confirm.tsx';
+import { Field } from '../../ui/Field.tsx';
+import type { useLiveAct } from './liveRecords.ts';
+import styles from './Live.module.css';
+import { actWords, timeOf } from './liveWords.ts';
+
+type Act = ReturnType<typeof useLiveAct>;
+
+interface LiveActsProps {
+  readonly live: Live;
+  readonly chosen: readonly LiveStudent[];
+  readonly act: Act;
+}
+
+export function LiveActs({ live, chosen, act }: LiveActsProps) {
+  return (
+    <aside className="stack">
+      <Chosen chosen={chosen} act={act} />
+      <Classroom live={live} act={act} />
+      <section className="sheet block" aria-label="What was done">
+        <h2 className="label">What was done</h2>
+        {live.acts.length === 0 && (
+          <p className="soft">Nothing yet. Everything that is done here is kept, with who and when.</p>
+        )}
+        <ul className="list">
+          {live.acts.slice(0, 14).map(({ at, by, act: done, who, says }, place) => (
+            <li key={`${at} ${place}`}>
+              <span className="figures soft">{timeOf(at)}</span>{' '}
+              {[who, actWords[done] ?? done].filter(Boolean).join(': ')}
+              {says && `, ${says}`} <span className="soft">by {by}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </aside>
+  );
+}
+
+const questions = {
+  submit: {
+    title: 'Submit for them?',
+    act: 'Submit for them',
+    says: 'What they have so far is submitted as it stands, with a receipt. It is kept that you did it.',
+  },
+  reopen: {
+    title: 'Open it again?',
+    act: 'Open it again',
+    says: 'Their receipt is taken back and they may change their answers. Where the set is closed it is open to them for an hour from now.',
+  },
+  'take-late': {
+    title: 'Take the late answers?',
+    act: 'Take them',
+    says: 'What came after the set was closed counts from now on, in the place of what stood there. What stood there is kept.',
+  },
+  'leave-late': {
+    title: 'Leave the late answers out?',
+    act: 'Leave them out',
+    says: 'What came after the set was closed does not count. The texts are kept.',
+  },
+  'new-link': {
+    title: 'Make another link?',
+    act: 'Make another link',
+    says: 'The link before is worth nothing from now on, and whoever is in with it is out. The new one stands among the links and codes.',
+  },
+} as const;
+type Asked = keyof typeof questions;
+
+function Chosen({ chosen, act }: { readonly chosen: readonly LiveStudent[]; readonly act: Act }) {
+  const [asked, setAsked] = useState<Asked>();
+  const [minutes, setMinutes] = useState('30');
+  const studentIds = chosen.map(({ id }) => id);
+  const names = chosen.length <= 3 ? chosen.map(({ name }) => name).join(', ') : `${chosen.length} students`;
+  const late = chosen.some(({ tooLate }) => tooLate > 0);
+  const number = Number(minutes);
+  const fits = /^\d{1,5}$/.test(minutes.trim()) && number <= 40_000;
+  const question = asked && questions[asked];
+  return (
+    <section className="sheet block" aria-label="For those who are chosen">
+      <h2 className="label">{chosen.length === 0 ? 'Choose students in the list' : names}</h2>
+      <label className={styles.line}>
+        Extra time, in minutes
+        <Field className="short" inputMode="numeric" value={minutes} aria-invalid={!fits} onText={setMinutes} />
+        <Button
+          disabled={chosen.length === 0 || !fits}
+          onClick={() => act.mutate({ act: 'extra-time', studentIds, minutes: number })}
+        >
+          Give it
+        </Button>
+      </label>
+      {!fits && <p className="wrong">Whole minutes, at most 40,000.</p>}
+      <div className={styles.line}>
+        <Button disabled={chosen.length === 0} onClick={() => setAsked('submit')}>
+          Submit for them
+        </Button>
+        <Button disabled={chosen.length === 0} onClick={() => setAsked('reopen')}>
+          Open it again
+        </Button>
+        {late && <Button onClick={() => setAsked('take-late')}>Take late answers</Button>}
+        {late && <Button onClick={() => setAsked('leave-late')}>Leave them out</Button>}
+        {chosen.length === 1 && <Button onClick={() => setAsked('new-link')}>Another link</Button>}
+      </div>
+      {act.error && !asked && (
+        <p role="alert" className="wrong">
+          {act.error.message}
+        </p>
+      )}
+      <Confirm
+        opened={asked !== undefined}
+        title={question?.title ?? ''}
+        act={question?.act ?? ''}
+        busy={act.isPending}
+        error={act.error}
+        onClose={() => setAsked(undefined)}
+        onAct={() => asked && act.mutate({ act: asked, studentIds }, { onSuccess: () => setAsked(undefined) })}
+      >
+        <p>
+          {names}: {question?.says}
+        </p>
+      </Confirm>
+    </section>
+  );
+}
+
+/** A word for everybody in the room: with it and their name students come in. */
+function Classroom({ live: { classroom }, act }: { readonly live: Live; readonly act: Act }) {
+  return (
+    <section className="sheet block" aria-label="Classroom">
+      <h2 className="label">Classroom</h2>
+      {classroom ? (
+        <>
+          <p>
+            Students go to <strong>{window.location.host}/in</strong> and type
+          </p>
+          <p className={styles.code}>{classroom.code}</p>
+          <p className="soft">
+            Then each finds their name and types their number. Open until {timeOf(classroom.endsAt)}.
+          </p>
+          <Button onClick={() => act.mutate({ act: 'close-classroom' })}>Close the classroom</Button>
+        </>
+      ) : (
+        <>
+          <p className="soft">One code for the whole room: each finds their own name, and proves it by their number.</p>
+          <Button onClick={() => act.mutate({ act: 'open-classroom' })}>Open a classroom</Button>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,51 @@
+/** Where a student stands while a set runs, in words. */
+import type { Live, LiveStudent } from '@hardy-sextant/contract';
+
+export const states = [
+  ['not-opened', 'not opened'],
+  ['opened', 'opened'],
+  ['writing', 'writing'],
+  ['silent', 'silent'],
+  ['submitted', 'submitted'],
+] as const;
+export type LiveState = (typeof states)[number][0];
+
+/** Nothing heard of for so long, with something begun, is silent. */
+const SILENT_MS = 10 * 60_000;
+
+export function stateOf(student: LiveStudent, { now }: Pick<Live, 'now'>): LiveState {
+  if (student.submittedAt) return 'submitted';
+  if (!student.openedAt) return 'not-opened';
+  if (student.answered === 0) return 'opened';
+  const seen = student.seenAt ? Date.parse(student.seenAt) : 0;
+  return Date.parse(now) - seen > SILENT_MS ? 'silent' : 'writing';
+}
+
+export const timeOf = (at: string): string =>
+  new Intl.DateTimeFormat('en', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(new Date(at));
+
+export const momentOf = (at: string): string =>
+  new Intl.DateTimeFormat('en', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).format(new Date(at));
+
+export const actWords: Readonly<Record<string, string>> = {
+  submitted: 'submitted',
+  'extra-time': 'given extra time',
+  reopen: 'opened again',
+  'take-late': 'late answers taken',
+  'leave-late': 'late answers left out',
+  'new-link': 'given another link',
+  'open-classroom': 'the classroom was opened',
+  'close-classroom': 'the classroom was closed',
+  marks: 'marks changed',
+  accepted: 'a reading was accepted for everyone',
+  'accepted-no-more': 'an accepted reading was taken back',
+  released: 'marks were released',
+  'taken-back': 'marks were taken back',
+};

@@ -1,0 +1,76 @@
+/** An answer that is practised: judged at once, told in steps, then worked. */
+import type { StudentPart, Tried } from '@hardy-sextant/contract';
+import { useState } from 'react';
+import { Blocks } from '../../ui/PaperShown.tsx';
+import { useTry } from '../../student/studentRecords.ts';
+import styles from '../../student/Student.module.css';
+import { useWords } from '../../student/words.ts';
+
+interface PracticeStepsProps {
+  /** Of the set, or of one more like it. */
+  readonly path: string;
+  readonly itemId: string;
+  readonly part: StudentPart;
+  readonly entries: Readonly<Record<string, string>>;
+  readonly before: { readonly tries: number; readonly right: boolean } | undefined;
+}
+
+export function PracticeSteps({ path, itemId, part, entries, before }: PracticeStepsProps) {
+  const { say } = useWords();
+  const trying = useTry(path);
+  const [told, setTold] = useState<Tried>();
+  const [tried, setTried] = useState('');
+  const typed = JSON.stringify(entries);
+  const ask = (more: boolean) =>
+    trying.mutate(
+      { itemId, partId: part.id, entries, more },
+      {
+        onSuccess: (answer) => {
+          setTold(answer);
+          setTried(typed);
+        },
+      },
+    );
+  // What was told is of what was typed then.
+  const now = told && tried === typed ? told : undefined;
+  const next = now && !now.right && now.shown < 4 && now.tries > 0 ? nextStep[now.shown] : undefined;
+  const tries = told?.tries ?? before?.tries ?? 0;
+  return (
+    <div>
+      <div className={styles['acts']}>
+        <button type="button" className={styles['act']} disabled={trying.isPending} onClick={() => ask(false)}>
+          {say('practice.check')}
+        </button>
+        {next && (
+          <button type="button" className={styles['act']} disabled={trying.isPending} onClick={() => ask(true)}>
+            {say(next)}
+          </button>
+        )}
+        {tries > 0 && <span className={styles['note']}>{say('practice.tries', { count: tries })}</span>}
+      </div>
+      {trying.error && (
+        <p role="alert" className={styles['wrong']}>
+          {trying.error.message}
+        </p>
+      )}
+      {now && (
+        <div role="status" className={styles['notice']} data-is={now.right ? 'right' : 'wrong'}>
+          {now.says.map((each) => (
+            <p key={each}>{each}</p>
+          ))}
+          {now.working.length > 0 && (
+            <div className={styles['wide']}>
+              <Blocks blocks={now.working} />
+            </div>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+const nextStep: Readonly<Record<number, 'practice.idea' | 'practice.cause' | 'practice.working'>> = {
+  1: 'practice.idea',
+  2: 'practice.cause',
+  3: 'practice.working',
+};

@@ -1,0 +1,45 @@
+/** The tool and the worksheet pad, over the page and put away again; what is in the pad stays. */
+import { Modal } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
+import styles from '../../student/Student.module.css';
+import { useWords } from '../../student/words.ts';
+
+const FiveValueTool = lazy(async () => ({ default: (await import('../../student/FiveValueTool.tsx')).FiveValueTool }));
+const WorksheetPad = lazy(async () => ({ default: (await import('../../student/WorksheetPad.tsx')).WorksheetPad }));
+
+export function ToolSheet({ style, setId }: { readonly style: string; readonly setId: string }) {
+  const { say } = useWords();
+  const [opened, setOpened] = useState(false);
+  const [tool, setTool] = useState<'five' | 'pad'>('five');
+  return (
+    <>
+      <button type="button" className={styles['act']} onClick={() => setOpened(true)}>
+        {say('answer.tool')}
+      </button>
+      <Modal
+        opened={opened}
+        onClose={() => setOpened(false)}
+        title={say('tool.title')}
+        size="lg"
+        closeButtonProps={{ 'aria-label': say('tool.close') }}
+      >
+        <div className={styles['acts']}>
+          {(['five', 'pad'] as const).map((each) => (
+            <button
+              key={each}
+              type="button"
+              className={styles['act']}
+              aria-pressed={tool === each}
+              onClick={() => setTool(each)}
+            >
+              {say(each === 'five' ? 'tool.five' : 'tool.pad')}
+            </button>
+          ))}
+        </div>
+        <Suspense fallback={null}>
+          {tool === 'five' ? <FiveValueTool style={style} /> : <WorksheetPad setId={setId} />}
+        </Suspense>
+      </Modal>
+    </>
+  );
+}
