@@ -56,13 +56,42 @@ const stop = (child: ChildProcess, signal: NodeJS.Signals = 'SIGTERM'): Promise<
     child.kill(signal);
   });
 
+interface OfATest {
+  /** A book of its own, for a test after which others could not go on. */
+  readonly own: Application & { readonly folder: string };
+}
+
 interface OfAWorker {
   readonly application: Application;
   /** One window for all tests that only look: its scripts are read once, and no other is opened for each. */
   readonly window: Page;
 }
 
-export const test = base.extend<object, OfAWorker>({
+/** Comes in as a student of the small class, with the link of their own; the window stays the instructor's too. */
+export async function comeInAsStudent(page: Page): Promise<void> {
+  const { students } = (await (await page.request.get('/api/sets/demo-week-6/codes')).json()) as {
+    students: { token: string }[];
+  };
+  const came = await page.request.post('/api/my/session', { data: { link: students[5]!.token } });
+  if (!came.ok()) throw new Error(`the student could not come in: ${came.status()}`);
+}
+
+export const test = base.extend<OfATest, OfAWorker>({
+  own: async ({ browserName }, use) => {
+    const folder = mkdtempSync(join(tmpdir(), `hardy-sextant-${browserName}-`));
+    let { child, address } = await launch(folder, 0);
+    await use({
+      address,
+      folder,
+      kill: () => stop(child, 'SIGKILL'),
+      restart: async () => {
+        await stop(child);
+        ({ child, address } = await launch(folder, Number(new URL(address).port)));
+      },
+    });
+    await stop(child);
+    rmSync(folder, { recursive: true, force: true });
+  },
   application: [
     // Playwright reads the fixtures a fixture needs from this pattern; none here.
     // eslint-disable-next-line no-empty-pattern

@@ -1,6 +1,6 @@
 /** axe finds nothing on any screen, in both themes. */
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '../application.ts';
+import { comeInAsStudent, expect, test } from '../application.ts';
 
 const screens: readonly (readonly [string, string])[] = [
   ['/', 'Kiln shed loan'],
@@ -33,6 +33,17 @@ const screens: readonly (readonly [string, string])[] = [
   ['/classes/demo-bm210', 'Its sets'],
   ['/rules?of=demo-bm210', 'When an explanation is believed'],
   ['/exercises/starter-23?work=a', 'What students read'],
+  ['/sets/demo-week-6/live', 'Extra time'],
+  ['/sets/demo-week-6/codes', 'open the page'],
+  ['/people', 'You are alone on this machine'],
+  ['/backups', 'of the day'],
+  ['/welcome', 'The link is not whole'],
+  ['/in', 'Code on your paper'],
+  ['/my', 'Week 3, payments'],
+  ['/my/demo-week-6', 'Exercise 1 of 3'],
+  ['/my/demo-week-6?see=review', 'Look over, and submit'],
+  ['/my/demo-week-3?see=feedback', 'Your answer'],
+  ['/my/demo-week-3?more=e3', 'Other numbers'],
   ['/classes', 'BM 210'],
   ['/nowhere', 'Nothing is kept'],
 ];
@@ -49,6 +60,7 @@ const found = async (axe: AxeBuilder): Promise<string[]> =>
 for (const [path, ready] of screens)
   test(path, async ({ window: page }) => {
     await page.emulateMedia({ colorScheme: 'light' });
+    if (path.startsWith('/my')) await comeInAsStudent(page);
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
     expect(await found(new AxeBuilder({ page }))).toEqual([]);

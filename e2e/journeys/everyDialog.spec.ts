@@ -21,11 +21,13 @@ const pages = [
   '/classes/demo-bm210',
   '/rules',
   '/bin',
+  '/sets/demo-week-6/live',
+  '/people',
 ] as const;
 
 /** What does something at once, or leads away, instead of opening something. */
 const acts =
-  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|archived|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|export|new case|import a file|draw|move exercise|add a part|^[+↑↓×]/i;
+  /delete|remove|has withdrawn|is back|give it out|save|print|workbook|csv|copy|duplicate|archived|make an exercise|theme|bring .* back|undo|redo|release|json|paper|as a file|export|new case|import a file|draw|classroom|give it|français|english|light or dark|not you|lines of working|show how|exercise \d|look over|next exercise|move exercise|add a part|^[+↑↓×]/i;
 
 const overlays = (page: Page) => page.locator('[role=dialog]:visible, [role=menu]:visible');
 const named = (page: Page): Promise<string[]> =>

@@ -129,8 +129,12 @@ function sideOf(piece: string, names: Readonly<Record<string, Named>>, style: Nu
 /** Whether two sides are the same number as far as they are written; a last digit that was cut is no mistake here. */
 function agree(one: Side, other: Side): boolean {
   const places = Math.min(one.places ?? Infinity, other.places ?? Infinity);
-  const room = Number.isFinite(places) ? 1.01 * 10 ** -places : 1e-6 * Math.max(1, Math.abs(one.value));
-  return Math.abs(one.value - other.value) <= room;
+  const off = Math.abs(one.value - other.value);
+  if (!Number.isFinite(places)) return off <= 1e-6 * Math.max(1, Math.abs(one.value));
+  const unit = 10 ** -places;
+  // What has no more digits than are written cannot have been cut.
+  const isWhole = Math.abs(one.value / unit - roundTo(one.value / unit, 0)) < 1e-6;
+  return off <= (isWhole ? 0.5 : 1.01) * unit;
 }
 
 /** Whether a number that could stand there is the one that was written, at its places. */

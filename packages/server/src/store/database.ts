@@ -7,7 +7,7 @@ import { sql, type Logger } from 'drizzle-orm';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
-import { newBackupPath } from './backupPaths.ts';
+import { folderOf, newBackupPath } from './backupPaths.ts';
 import * as schema from './schema.ts';
 
 type Whole = LibSQLDatabase<typeof schema>;
@@ -228,7 +228,7 @@ function explained(error: unknown, where: string): CannotOpen {
   const text = `${String(error)} ${String((error as { cause?: unknown } | null)?.cause ?? '')}`;
   if (/SQLITE_NOTADB|not a database|malformed|SQLITE_CORRUPT/i.test(text))
     return new CannotOpen(
-      `${where} is not a book, or it is damaged. It was not touched; name another file with DATABASE_URL.`,
+      `${where} is not a book, or it is damaged. It was not touched; bring a backup back with RESTORE=name (they stand in ${folderOf(where)}), or name another file with DATABASE_URL.`,
     );
   if (/SQLITE_READONLY|readonly|EACCES|EPERM|EROFS|SQLITE_CANTOPEN|unable to open/i.test(text))
     return new CannotOpen(

@@ -11,7 +11,8 @@ export const useMe = () =>
 /** Everything that was read was read as somebody else. */
 function useAsSomebodyElse() {
   const queries = useQueryClient();
-  return () => queries.resetQueries();
+  // A link that was used just now would be asked for in vain.
+  return () => queries.resetQueries({ predicate: ({ queryKey: [first] }) => first !== 'links' });
 }
 
 export const useSignIn = () =>

@@ -28,7 +28,7 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
   const hasLines = lines || place.textOf(linesId) !== '';
   const isNumber = part.answer === 'number' || part.answer === 'choice';
   return (
-    <section className={styles['part']} aria-label={`${part.id} ${part.prompt}`}>
+    <div className={styles['part']}>
       <label className={styles['prompt']} htmlFor={id}>
         {part.id}&ensp;{part.prompt} <span className={styles['marks']}>{say('page.marks', { count: part.marks })}</span>
       </label>
@@ -67,7 +67,7 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
           {place.noteOf?.(linesId)}
         </>
       )}
-    </section>
+    </div>
   );
 }
 
