@@ -18,6 +18,8 @@ export default defineConfig({
         marking: 'src/marking.ts',
         grid: 'src/grid.ts',
         department: 'src/department.ts',
+        classroom: 'src/classroom.ts',
+        faults: 'src/faults.ts',
       },
     },
   },

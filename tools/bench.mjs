@@ -5,7 +5,7 @@ import { installPackages, root } from './install.mjs';
 
 installPackages();
 const name = process.argv[2] ?? 'money';
-if (['typing', 'grid', 'department', 'sheets'].includes(name)) {
+if (['typing', 'grid', 'department', 'sheets', 'classroom', 'faults'].includes(name)) {
   // Measured on the built application.
   const { build } = await import('./build.mjs');
   build('server');

@@ -105,7 +105,8 @@ for (const [at, classId] of classIds.entries())
     await copies.batch(
       [
         {
-          sql: `INSERT INTO sets SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched, words FROM sets WHERE id = ?`,
+          sql: `INSERT INTO sets (id, class_id, title, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched, words)
+                SELECT ?, ?, ?, document, revision, created_at, updated_at, deleted_at, assigned_at, released_at, submitted, to_look_at, unmatched, words FROM sets WHERE id = ?`,
           args: [id, classId, `Set ${k}`, first.id],
         },
         {
@@ -117,7 +118,8 @@ for (const [at, classId] of classIds.entries())
           args: [id, first.id],
         },
         {
-          sql: `INSERT INTO submissions SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open
+          sql: `INSERT INTO submissions (id, set_id, student_id, numbers, entries, revision, updated_at, verdicts, checked_as, open, code)
+                SELECT ? || there.id, ?, there.id, h.numbers, h.entries, h.revision, h.updated_at, h.verdicts, h.checked_as, h.open, 'none'
                 FROM submissions h JOIN students was ON was.id = h.student_id JOIN students there ON there.number = was.number AND there.class_id = ? WHERE h.set_id = ?`,
           args: [id, id, classId, first.id],
         },

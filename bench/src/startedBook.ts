@@ -8,11 +8,14 @@ export interface StartedBook {
   readonly took: number;
   /** @throws with what the server says where it refuses */
   readonly ask: <T = never>(method: string, path: string, body?: unknown) => Promise<T>;
+  readonly address: string;
   readonly stop: () => Promise<void>;
+  /** Ends it at once, as a power cut would. */
+  readonly kill: () => Promise<void>;
 }
 
-/** @param file of the database; it is made where there is none */
-export async function startBook(file: string): Promise<StartedBook> {
+/** @param file of the database; it is made where there is none. @param more settings */
+export async function startBook(file: string, more: Readonly<Record<string, string>> = {}): Promise<StartedBook> {
   const begun = performance.now();
   const child = spawn(process.execPath, [resolve('packages/server/dist/main.js')], {
     env: {
@@ -22,6 +25,7 @@ export async function startBook(file: string): Promise<StartedBook> {
       MIGRATIONS: resolve('packages/server/drizzle'),
       DEMO: 'no',
       NODE_ENV: 'production',
+      ...more,
     },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
@@ -41,10 +45,17 @@ export async function startBook(file: string): Promise<StartedBook> {
     return (text === '' ? undefined : JSON.parse(text)) as T;
   };
   await ask('GET', '/health');
-  const stop = (): Promise<void> =>
+  const end = (signal: NodeJS.Signals): Promise<void> =>
     new Promise((done) => {
+      if (child.exitCode !== null || child.signalCode !== null) return done();
       child.on('exit', () => done());
-      child.kill();
+      child.kill(signal);
     });
-  return { took: performance.now() - begun, ask, stop };
+  return {
+    took: performance.now() - begun,
+    address,
+    ask,
+    stop: () => end('SIGTERM'),
+    kill: () => end('SIGKILL'),
+  };
 }

@@ -35,9 +35,7 @@ import { Invalid, NotFound, Stale } from './refusal.ts';
 import { stored } from './stored.ts';
 
 /** The parts of a set, to ask whether an answer belongs to one. */
-export function partsOf(
-  assignedExercises: SetToJudge['assignedExercises'],
-): (itemId: string, entryId: string) => boolean {
+function partsOf(assignedExercises: SetToJudge['assignedExercises']): (itemId: string, entryId: string) => boolean {
   const names = new Set(
     assignedExercises.flatMap(({ itemId, exercise }) => exercise.parts.map(({ id }) => `${itemId}/${id}`)),
   );

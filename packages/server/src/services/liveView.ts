@@ -13,7 +13,7 @@ import type { z } from 'zod';
 import { listStudents, type StudentRow } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { classroomOf, deleteClassroom, putClassroom } from '../store/people.ts';
-import { findSet, recount, type SetRow } from '../store/sets.ts';
+import { findSet, listParts, recount, type SetRow } from '../store/sets.ts';
 import { countLate, insertActs, listActs, listLate, setLateDone } from '../store/studentWork.ts';
 import {
   findSubmissions,
@@ -25,7 +25,6 @@ import {
 import { overwrite } from './answers.ts';
 import { dueRuleOf } from './dueRules.ts';
 import { Invalid, NotFound } from './refusal.ts';
-import { readSetToJudge } from './sets.ts';
 import { stored } from './stored.ts';
 import { newClassroomCode, renewLink } from './studentAccess.ts';
 import { submitRow } from './studentAnswers.ts';
@@ -45,20 +44,20 @@ async function assignedSet(queries: Queries, setId: string): Promise<{ set: SetR
 export async function readLive(queries: Queries, setId: string): Promise<Live> {
   const { set, document } = await assignedSet(queries, setId);
   const now = new Date();
-  const [roster, running, tooLate, acts, classroom, { assignedExercises }] = await Promise.all([
+  const [roster, running, tooLate, acts, classroom, parts] = await Promise.all([
     listStudents(queries, set.classId),
     listRunning(queries, setId),
     countLate(queries, setId),
     listActs(queries, setId, MOST_ACTS),
     classroomOf(queries, { setId }, now.toISOString()),
-    readSetToJudge(queries, setId),
+    listParts(queries, setId, false),
   ]);
   const byStudent = new Map(running.map((row) => [row.studentId, row]));
   const due = dueFor(dueRuleOf(document, 0));
   return {
     now: now.toISOString(),
     ...(due === undefined ? {} : { dueAt: new Date(due).toISOString() }),
-    parts: assignedExercises.reduce((sum, { exercise }) => sum + exercise.parts.length, 0),
+    parts: parts.length,
     ...(classroom ? { classroom: { code: classroom.code, endsAt: classroom.endsAt } } : {}),
     students: roster
       .filter(({ withdrawnAt }) => withdrawnAt === null)

@@ -4,14 +4,13 @@ import { createHash } from 'node:crypto';
 import type { z } from 'zod';
 import type { AnswersTaken, StudentAnswer, studentAnswers, StudentState } from '@hardy-sextant/contract';
 import type { Database, Writes } from '../store/database.ts';
-import { listAssignedExercises, listRemovedAssignedExercises, recount } from '../store/sets.ts';
+import { listParts, recount } from '../store/sets.ts';
 import { insertActs, insertLate } from '../store/studentWork.ts';
 import { noteSubmission } from '../store/submissions.ts';
-import { overwrite, partsOf } from './answers.ts';
+import { overwrite } from './answers.ts';
 import { answerAt } from './entries.ts';
 import { Invalid, NotAllowed } from './refusal.ts';
 import { answeredParts, entriesOf, ownSet, stateOf, stillHere, type OwnSet } from './studentSets.ts';
-import { exercisesOf } from './sets.ts';
 
 /** Takes what a device has; what it could not write it says, answer by answer, and the rest is written. */
 export async function takeAnswers(
@@ -74,11 +73,8 @@ export async function takeAnswers(
 
 /** Parts that are asked, and those that were removed meanwhile: what is typed for these is kept with them. */
 async function knownParts(writes: Writes, { set }: OwnSet): Promise<(itemId: string, entryId: string) => boolean> {
-  const rows = [
-    ...(await listAssignedExercises(writes, set.id)),
-    ...(await listRemovedAssignedExercises(writes, set.id)),
-  ];
-  return partsOf(exercisesOf(rows));
+  const names = new Set((await listParts(writes, set.id, true)).map(({ itemId, partId }) => `${itemId}/${partId}`));
+  return (itemId, entryId) => names.has(`${itemId}/${entryId.split('.')[0]}`);
 }
 
 /** Submits what the server has. A device that knows of more answers sends these first. */

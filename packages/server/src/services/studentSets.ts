@@ -16,7 +16,7 @@ import {
 } from '@hardy-sextant/contract';
 import { findClass, findStudents } from '../store/classes.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { findSet, type SetRow } from '../store/sets.ts';
+import { findSet, listParts, type SetRow } from '../store/sets.ts';
 import { listPractice, setsOfStudent } from '../store/studentWork.ts';
 import { findSubmission, noteSubmission, type SubmissionRow } from '../store/submissions.ts';
 import { listWorksheetsOf } from '../store/worksheets.ts';
@@ -95,7 +95,7 @@ export async function studentHome(
     if (!document.success || !entries.success) continue;
     const { openness, dueAt, submittedAt, released } = stateOf(set, document.data, submission);
     if (openness === 'before') continue;
-    const { assignedExercises } = await readSetToJudge(queries, set.id);
+    const parts = await listParts(queries, set.id, false);
     sets.push({
       id: set.id,
       title: set.title,
@@ -104,7 +104,7 @@ export async function studentHome(
       ...(dueAt ? { dueAt } : {}),
       ...(submittedAt ? { submittedAt } : {}),
       answered: answeredParts(entries.data),
-      parts: assignedExercises.reduce((sum, { exercise }) => sum + exercise.parts.length, 0),
+      parts: parts.length,
       released,
     });
   }

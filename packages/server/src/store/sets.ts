@@ -223,6 +223,20 @@ export function listAssignedExercises(queries: Queries, setId: string): Promise<
     .where(and(eq(assignedExercises.setId, setId), isNull(assignedExercises.removedAt)));
 }
 
+/** The parts of a set by their places, without the exercises; also those that were removed, where they are wanted. */
+export async function listParts(
+  queries: Queries,
+  setId: string,
+  removedToo: boolean,
+): Promise<{ itemId: string; partId: string }[]> {
+  const rows = await queries.all<{ item: string; part: string }>(
+    sql`SELECT ${assignedExercises.itemId} AS item, json_extract(part.value, '$.id') AS part
+        FROM ${assignedExercises}, json_each(${assignedExercises.document}, '$.exercise.parts') AS part
+        WHERE ${assignedExercises.setId} = ${setId} AND (${removedToo ? 1 : 0} = 1 OR ${assignedExercises.removedAt} IS NULL)`,
+  );
+  return rows.map(({ item, part }) => ({ itemId: item, partId: part }));
+}
+
 /** Which revision of which exercise stands in each place, without the exercises. */
 export function listAssignedRevisions(
   queries: Queries,
