@@ -15,6 +15,36 @@ export interface Application {
   readonly kill: () => Promise<void>;
 }
 
+/** Starts the server and waits until it says something that fits, or ends. */
+export async function startUntil(
+  folder: string,
+  env: Readonly<Record<string, string>>,
+  fits: RegExp,
+): Promise<{ readonly said: string; readonly code: number | null; readonly stop: () => Promise<void> }> {
+  const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js')], {
+    env: {
+      ...process.env,
+      PORT: '0',
+      DATABASE_URL: `file:${join(folder, 'book.db')}`,
+      MIGRATIONS: join(root, 'packages/server/drizzle'),
+      PAGES: join(root, 'packages/web/dist'),
+      NODE_ENV: 'production',
+      ...env,
+    },
+  });
+  let said = '';
+  const code = await new Promise<number | null>((done) => {
+    const hear = (text: Buffer): void => {
+      said += text.toString();
+      if (fits.test(said)) done(null);
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.on('close', done);
+  });
+  return { said, code, stop: () => stop(child) };
+}
+
 async function launch(folder: string, port: number): Promise<{ child: ChildProcess; address: string }> {
   const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js')], {
     env: {

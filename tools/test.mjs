@@ -78,6 +78,24 @@ if (existsSync(jestReport)) {
   });
 } else report('jest', { passed: 0, failed: 1 });
 
+// The interface once more, on a stand-in of a database server.
+const serverReport = join(reports, 'server.json');
+const ofServer = ['api', 'classes', 'marking', 'people', 'sets', 'students'].map(
+  (name) => `packages/server/test/${name}.test`,
+);
+const serverStatus = run(
+  'jest/bin/jest.js',
+  ['--silent', '--maxWorkers=100%', '--reporters=default', '--json', `--outputFile=${serverReport}`, ...ofServer],
+  { NODE_ENV: 'test', DATABASE: 'server' },
+);
+if (existsSync(serverReport)) {
+  const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(serverReport, 'utf8'));
+  report('on a database server', {
+    passed: numPassedTests,
+    failed: numFailedTests || (serverStatus === 0 ? 0 : 1),
+  });
+} else report('on a database server', { passed: 0, failed: 1 });
+
 build('server');
 build('web');
 const browserReport = join(reports, 'playwright.json');

@@ -1,7 +1,8 @@
 /** People: an owner, an instructor, an assistant; who may do what on the screen; a backup broken and brought back. */
-import { readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test } from '../application.ts';
+import { tmpdir } from 'node:os';
+import { expect, startUntil, test } from '../application.ts';
 import type { Page } from '@playwright/test';
 
 const PASSWORD = 'a long way round the bay';
@@ -115,4 +116,31 @@ test('a backup is made, looked into and brought back; a broken file is refused, 
   }
   const { rows } = await (await page.request.get(`${api}/sets`)).json();
   expect(rows.length).toBeGreaterThan(1);
+});
+
+test('listening elsewhere it asks for a certificate or a word; the first start prints the owner’s link; a forgotten password is mended on the machine', async ({
+  page,
+}) => {
+  const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-elsewhere-'));
+  const refused = await startUntil(folder, { HOST: '0.0.0.0' }, /WITHOUT_TLS=/);
+  expect(refused.said).toContain('others can reach it');
+  await refused.stop();
+  const first = await startUntil(folder, { TRUST_PROXY: '1' }, /welcome#[\w-]+/);
+  const port = /127\.0\.0\.1:(\d+)/.exec(first.said)![1];
+  const secret = /welcome#([\w-]+)/.exec(first.said)![1];
+  await page.goto(`http://127.0.0.1:${port}/`);
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await setPassword(page, `http://127.0.0.1:${port}/welcome#${secret}`);
+  // Beside the server that is running.
+  const mended = await startUntil(folder, { LINK_FOR: 'owner' }, /welcome#[\w-]+ *, once/);
+  const again = /welcome#([\w-]+)/.exec(mended.said)![1];
+  await mended.stop();
+  expect((await page.request.get(`http://127.0.0.1:${port}/api/sets`)).status()).toBe(200);
+  const second = await page.context().browser()!.newPage();
+  await setPassword(second, `http://127.0.0.1:${port}/welcome#${again}`);
+  // The password that is new ends what was open with the old one.
+  expect((await page.request.get(`http://127.0.0.1:${port}/api/sets`)).status()).toBe(401);
+  await second.close();
+  await first.stop();
+  rmSync(folder, { recursive: true, force: true });
 });

@@ -1,7 +1,7 @@
 /** One current picture of each main view, made from the demo data. */
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, test } from '../application.ts';
+import { comeInAsStudent, expect, test } from '../application.ts';
 
 const folder = join(import.meta.dirname, '../../docs/screenshots');
 
@@ -21,10 +21,8 @@ const views: readonly {
   { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which', act: searchPayment },
   { name: 'worksheets', path: '/sets/demo-week-3/worksheets?cause=reference-not-fixed', ready: 'Certain: mended' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
-  { name: 'writing', path: '/rules?of=demo-bm210&page=writing', ready: 'is written' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
   { name: 'worksheet', path: '/bench/demo-solar-roof?show=working&way=worksheet&step=9', ready: 'goes along' },
-  { name: 'cross-check', path: '/bench/demo-kiln-shed?show=cross-check', ready: 'agree to 9 decimals' },
   { name: 'projector', path: '/bench/demo-kiln-shed?show=working&way=table&projector=on', ready: 'Step 1 of' },
   { name: 'exercises', path: '/exercises', ready: 'numbers vary' },
   { name: 'exercise', path: '/exercises/starter-23', ready: 'Parts · 10 marks' },
@@ -35,12 +33,15 @@ const views: readonly {
     path: '/sets/demo-week-6/feedback?student=demo-k-2105',
     ready: 'What students read about each slip',
   },
+  { name: 'live', path: '/sets/demo-week-6/live', ready: 'Open a classroom' },
+  { name: 'student', path: '/my/demo-week-6', ready: 'Exercise 1 of 3', act: onAPhone },
   { name: 'went-wrong', path: '/sets/demo-midterm/went-wrong', ready: 'Every cause, by what it cost' },
 ];
 
 for (const { name, path, ready, dark, act } of views)
   test(name, async ({ page }) => {
     if (dark) await page.emulateMedia({ colorScheme: 'dark' });
+    if (path.startsWith('/my')) await comeInAsStudent(page);
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
     await act?.(page);
@@ -56,4 +57,11 @@ async function searchPayment(page: Page): Promise<void> {
   await page.getByLabel('the target', { exact: true }).fill('0');
   await page.getByRole('button', { name: 'Find it' }).click();
   await page.getByRole('table', { name: /tries/ }).scrollIntoViewIfNeeded();
+}
+
+/** A student's page as it stands on a phone, with a number that cannot be read. */
+async function onAPhone(page: Page): Promise<void> {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('textbox', { name: /^a\s/ }).fill('62,5.72');
+  await expect(page.getByText('Did you mean', { exact: false })).toBeVisible();
 }

@@ -67,13 +67,15 @@ const read = z
   .safeParse(process.env);
 if (!read.success) giveUp(read.error.issues.map(({ message }) => message).join(' '));
 const settings = read.data!;
-const local = ['127.0.0.1', 'localhost', '::1'].includes(settings.HOST);
+const isHere = ['127.0.0.1', 'localhost', '::1'].includes(settings.HOST);
+// A proxy, or another name, brings others to it also where it listens on this machine only.
+const local = isHere && settings.TRUST_PROXY === 0 && settings.HOSTS.trim() === '';
 const log = pino({ level: settings.LOG_LEVEL ?? (local ? 'warn' : 'info') });
 /** What somebody says who serves others without TLS all the same. */
 const WITHOUT_TLS = 'passwords may be read on the way';
 
 if (
-  !local &&
+  !isHere &&
   !(settings.TLS_CERT && settings.TLS_KEY) &&
   settings.TRUST_PROXY === 0 &&
   settings.WITHOUT_TLS !== WITHOUT_TLS

@@ -8,6 +8,7 @@ import request from 'supertest';
 import { createApplication, type ApplicationOptions } from '../src/application.ts';
 import { loadDemo } from '../src/demo/loadDemo.ts';
 import { openDatabase, type OpenDatabase } from '../src/store/database.ts';
+import { databaseServer } from './databaseServer.ts';
 
 export interface Book {
   readonly open: OpenDatabase;
@@ -32,7 +33,9 @@ async function demoBook(): Promise<string> {
 export async function openBook(demo: boolean, more: Partial<ApplicationOptions> = {}): Promise<Book> {
   const folder = mkdtempSync(join(tmpdir(), 'hardy-sextant-book-'));
   if (demo) copyFileSync(place((pattern ??= await demoBook())), place(folder));
-  const open = await openDatabase(`file:${place(folder)}`, migrations);
+  // The same tests run once on a database server (`npm test` does, with this setting).
+  const server = process.env['DATABASE'] === 'server' ? await databaseServer(place(folder)) : undefined;
+  const open = await openDatabase(server?.url ?? `file:${place(folder)}`, migrations);
   const application = createApplication({ database: open.database, log: pino({ level: 'silent' }), ...more });
   return {
     open,
@@ -40,6 +43,7 @@ export async function openBook(demo: boolean, more: Partial<ApplicationOptions> 
     api: () => request(application),
     close: async () => {
       await open.close();
+      await server?.close();
       rmSync(folder, { recursive: true, force: true });
     },
   };
