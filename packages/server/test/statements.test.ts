@@ -23,6 +23,12 @@ const growing = [
   'sets',
   'set_exercises',
   'worksheets',
+  'sessions',
+  'student_links',
+  'late_answers',
+  'acts',
+  'practice_runs',
+  'attempts',
 ];
 const said = new Map<string, InValue[]>();
 let folder: string;
@@ -120,8 +126,42 @@ async function aTermOfWork(): Promise<void> {
     .put('/api/classes/demo-bm210/roster')
     .send({ revision, add: [{ name: 'New', number: 'N-1' }], withdraw: [a.id], remove: [b.id] })
     .expect(200);
+  await aStudent();
   await api.delete(of).expect(204);
   await api.post('/api/bin/set/demo-week-6/restore').expect(204);
+}
+
+/** A student comes in, answers, submits, reads what was given back and practises; the instructor watches. */
+async function aStudent(): Promise<void> {
+  const application = createApplication({ database: open.database, log: pino({ level: 'silent' }) });
+  const instructor = request(application);
+  const { students } = (await instructor.get('/api/sets/demo-week-6/codes').expect(200)).body;
+  const { id, token, code } = students[8];
+  const agent = request.agent(application);
+  await agent.post('/api/my/session').send({ code }).expect(201);
+  await agent.post('/api/my/session').send({ link: token }).expect(201);
+  await agent.get('/api/my/sets').expect(200);
+  const page = (await agent.get('/api/my/sets/demo-week-6').expect(200)).body;
+  const answer = { itemId: 'e1', entryId: 'a', text: '5', was: page.entries.e1?.a ?? '', typedAt: page.state.now };
+  await agent
+    .put('/api/my/sets/demo-week-6/answers')
+    .send({ answers: [answer] })
+    .expect(200);
+  await agent.post('/api/my/sets/demo-week-6/submitted').send({ answers: 1 }).expect(200);
+  await agent.get('/api/my/sets/demo-week-3/feedback').expect(200);
+  const { body: more } = await agent.post('/api/my/sets/demo-week-3/exercises/e2/more').expect(201);
+  await agent
+    .post(`/api/my/more/${more.id}/tries`)
+    .send({ itemId: 'e2', partId: 'a', entries: { a: '1' } })
+    .expect(200);
+  for (const act of ['open-classroom', 'close-classroom'])
+    await instructor.post('/api/sets/demo-week-6/live').send({ act }).expect(200);
+  for (const act of ['reopen', 'submit', 'take-late', 'leave-late', 'new-link'])
+    await instructor
+      .post('/api/sets/demo-week-6/live')
+      .send({ act, studentIds: [id] })
+      .expect(200);
+  await agent.delete('/api/my/session').expect(204);
 }
 
 it('no statement scans a table that grows', async () => {
