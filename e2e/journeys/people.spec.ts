@@ -58,6 +58,8 @@ test('the owner adds people; an assistant marks and cannot release; signing out 
   await setPassword(helper, link);
   await helper.goto('/sets/demo-week-6/marking');
   await expect(helper.getByRole('row', { name: /Adaeze Holm/ })).toBeVisible();
+  await expect(helper.getByRole('button', { name: 'Release marks' })).toHaveCount(0);
+  await expect(helper.getByRole('navigation', { name: 'Places' })).toHaveText(/^DeskSetsClasses$/);
   const marking = await (await helper.request.get('/api/sets/demo-week-6/marking')).json();
   const [{ id }] = marking.students;
   const decision = { studentId: id, itemId: 'e1', partId: 'a', credit: 0.5, comment: '', was: { comment: '' } };

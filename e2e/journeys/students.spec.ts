@@ -199,9 +199,10 @@ test('a classroom: one code for the room, a name from the list, the number prove
   expect(await own.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
   await own.getByRole('button', { name: 'Outil' }).first().click();
   const tool = own.getByRole('dialog');
+  // As the class's own: the rate by the year, payments and compoundings set apart.
   for (const [name, value] of [
     ['N', '48'],
-    ['rate for one payment, %', '0.475'],
+    ['rate', '5.7'],
     ['PV', '26800'],
     ['FV', '0'],
   ] as const)

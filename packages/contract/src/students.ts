@@ -159,6 +159,20 @@ export const studentPage = z.object({
   /** Whether the numbers are this student's own. */
   ownNumbers: z.boolean(),
   numberStyle: z.string(),
+  /** How the class's tool wants numbers. */
+  entering: z.object({
+    rate: z.enum(['percent-a-year', 'percent-a-payment', 'decimal-a-payment']),
+    signs: z.enum(['cash-flow', 'all-positive']),
+    labels: z.object({
+      n: z.string(),
+      rate: z.string(),
+      pv: z.string(),
+      pmt: z.string(),
+      fv: z.string(),
+      paymentsPerYear: z.string(),
+      compoundingsPerYear: z.string(),
+    }),
+  }),
   /** How the class rounds, in a sentence. */
   rounding: z.string(),
   state: studentState,

@@ -1,5 +1,6 @@
 /** Keeping the entering styles an instructor makes. */
 
+import { enteringStyleById, type EnteringStyle, type HouseRules } from '@hardy-sextant/core';
 import {
   enteringStyleDocument,
   type ChangedEnteringStyle,
@@ -28,6 +29,15 @@ export async function listEnteringStyles(queries: Queries): Promise<KeptEntering
   return (await listDocuments(queries, enteringStyles))
     .filter(({ document }) => enteringStyleDocument.safeParse(document).success)
     .map(toStyle);
+}
+
+/** How a class's tool wants numbers, also by a style of its own. */
+export async function enteringStyleOf(
+  queries: Queries,
+  { entering }: Pick<HouseRules, 'entering'>,
+): Promise<EnteringStyle> {
+  const own = (await listEnteringStyles(queries)).map(({ id, style }) => ({ ...style, id }));
+  return enteringStyleById(entering, own);
 }
 
 export async function keepEnteringStyle(database: Database, { style }: NewEnteringStyle): Promise<KeptEnteringStyle> {

@@ -1,24 +1,15 @@
 /** What a student reads after marks were released: their own answers, what was found, the working with their numbers. */
 
-import { enteringStyleById, type EnteringStyle, type HouseRules } from '@hardy-sextant/core';
 import type { ShownFeedback, StudentJobs } from '../checking/studentJob.ts';
 import type { Checker } from '../checking/checker.ts';
 import { findStudents } from '../store/classes.ts';
-import type { Database, Queries } from '../store/database.ts';
+import type { Database } from '../store/database.ts';
 import { findDecisions, findSubmission } from '../store/submissions.ts';
-import { listEnteringStyles } from './enteringStyles.ts';
+import { enteringStyleOf } from './enteringStyles.ts';
 import { judge, readFrame, toStudent } from './judging.ts';
 import { readSlipTexts } from './matchings.ts';
 import { NotAllowed, NotFound } from './refusal.ts';
 import { ownSet } from './studentSets.ts';
-
-/** How the class's tool wants numbers, also by a style of its own. */
-export async function feedbackStyle(queries: Queries, rules: HouseRules): Promise<EnteringStyle> {
-  return enteringStyleById(
-    rules.entering,
-    (await listEnteringStyles(queries)).map(({ id, style }) => ({ ...style, id })),
-  );
-}
 
 export async function studentFeedback(
   database: Database,
@@ -37,7 +28,7 @@ export async function studentFeedback(
     findDecisions(database, setId, [studentId]),
     findStudents(database, [studentId]),
     readSlipTexts(database),
-    feedbackStyle(database, frame.rules),
+    enteringStyleOf(database, frame.rules),
   ]);
   if (!row || !student) throw new NotFound('set for you');
   return jobs.feedback({

@@ -28,13 +28,13 @@ import { recount } from '../store/sets.ts';
 import { findPractice, insertPractice, listPractice, updatePractice, type PracticeRow } from '../store/studentWork.ts';
 import { noteSubmission } from '../store/submissions.ts';
 import { overwrite } from './answers.ts';
+import { enteringStyleOf } from './enteringStyles.ts';
 import { differing } from './entries.ts';
 import { NotAllowed, NotFound } from './refusal.ts';
 import { rulesOf } from './rules.ts';
 import { newSecret } from './secrets.ts';
 import { readSetToJudge, type SetToJudge } from './sets.ts';
 import { stored } from './stored.ts';
-import { feedbackStyle } from './studentFeedback.ts';
 import { entriesOf, ownSet, stateOf, stillHere, triesOf, type OwnSet } from './studentSets.ts';
 
 export interface Judges {
@@ -224,7 +224,7 @@ async function judged({
           partId,
           numbers,
           rules,
-          entering: await feedbackStyle(database, rules),
+          entering: await enteringStyleOf(database, rules),
           verdicts: verdicts ?? [],
         })
       : [];

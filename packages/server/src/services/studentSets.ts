@@ -21,6 +21,7 @@ import { listPractice, setsOfStudent } from '../store/studentWork.ts';
 import { findSubmission, noteSubmission, type SubmissionRow } from '../store/submissions.ts';
 import { listWorksheetsOf } from '../store/worksheets.ts';
 import { dueRuleOf } from './dueRules.ts';
+import { enteringStyleOf } from './enteringStyles.ts';
 import { allAnswers } from './entries.ts';
 import { NotAllowed, NotFound } from './refusal.ts';
 import { rulesOf } from './rules.ts';
@@ -132,6 +133,8 @@ export async function studentPage(
     listPractice(database, setId, studentId),
     listWorksheetsOf(database, setId, studentId),
   ]);
+  const { rate, signs, labels } = await enteringStyleOf(database, rules);
+  const entering = { rate, signs, labels };
   if (opens) {
     const now = state.now;
     await database.transaction((writes) =>
@@ -149,6 +152,7 @@ export async function studentPage(
     tools: document.tools,
     ownNumbers: document.numbers !== 'same',
     numberStyle: numberStyleById(rules.numberStyle).id,
+    entering,
     rounding: roundingSentence(rules),
     state,
     exercises: toJudge.assignedExercises.map(({ itemId, exercise }) => {

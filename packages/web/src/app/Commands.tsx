@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { pages } from './pages.ts';
 import { useCases, useExercises, useSets } from '../api/records.ts';
+import { teaches, useMe } from '../api/session.ts';
 
 /** So long the search waits for the lists it searches; without the server it opens without them. */
 const PATIENCE_MS = 700;
@@ -79,6 +80,7 @@ function useGo() {
 function usePlaces(onShortcuts: () => void): SpotlightActionData[] {
   const navigate = useNavigate();
   const go = useGo();
+  const me = useMe();
   const { toggleColorScheme } = useMantineColorScheme();
   const show = (name: string, label: string): SpotlightActionData => ({
     id: `show-${name}`,
@@ -91,7 +93,9 @@ function usePlaces(onShortcuts: () => void): SpotlightActionData[] {
     },
   });
   return [
-    ...pages.flatMap(({ path, command }) => (command ? [go(path, command, path)] : [])),
+    ...pages.flatMap(({ path, command, teachers }) =>
+      command && (!teachers || teaches(me.data)) ? [go(path, command, path)] : [],
+    ),
     show('table', 'Show the table'),
     show('working', 'Show the working'),
     show('timeline', 'Show the timeline'),

@@ -4,7 +4,7 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
-import { useMe } from '../api/session.ts';
+import { teaches, useMe } from '../api/session.ts';
 import { BarNote } from '../ui/BarNote.tsx';
 import { keepFocus } from './focusKeeper.ts';
 import { pages } from './pages.ts';
@@ -42,8 +42,9 @@ export function Shell() {
         </Link>
         <nav aria-label="Places" className={styles.places}>
           {pages.map(
-            ({ path, nav }) =>
-              nav && (
+            ({ path, nav, teachers }) =>
+              nav &&
+              (!teachers || teaches(me.data)) && (
                 <NavLink
                   key={path}
                   to={path}

@@ -9,6 +9,8 @@ export interface Page {
   readonly load: () => Promise<ComponentType>;
   /** Its name in the top bar. */
   readonly nav?: string;
+  /** Whether an assistant, who marks and teaches nothing, has no use for it. */
+  readonly teachers?: true;
   /** What the command search calls going there. */
   readonly command?: string;
 }
@@ -22,6 +24,7 @@ export const pages: readonly Page[] = [
   },
   {
     path: '/bench',
+    teachers: true,
     load: async () => (await import('../features/bench/BenchPage.tsx')).NewCasePage,
     nav: 'Bench',
     command: 'State a new case',
@@ -33,11 +36,13 @@ export const pages: readonly Page[] = [
   },
   {
     path: '/cases',
+    teachers: true,
     load: async () => (await import('../features/bench/CasesPage.tsx')).CasesPage,
     command: 'Go to the kept cases',
   },
   {
     path: '/exercises',
+    teachers: true,
     load: async () => (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage,
     nav: 'Exercises',
     command: 'Go to the exercises',
@@ -86,21 +91,29 @@ export const pages: readonly Page[] = [
   { path: '/classes/:classId', load: async () => (await import('../features/classes/ClassPage.tsx')).ClassPage },
   {
     path: '/rules',
+    teachers: true,
     load: async () => (await import('../features/rules/RulesPage.tsx')).RulesPage,
     nav: 'House rules',
     command: 'Go to the house rules',
   },
   {
     path: '/people',
+    teachers: true,
     load: async () => (await import('../features/people/PeoplePage.tsx')).PeoplePage,
     command: 'Go to the people',
   },
   {
     path: '/backups',
+    teachers: true,
     load: async () => (await import('../features/backups/BackupsPage.tsx')).BackupsPage,
     command: 'Go to the backups',
   },
-  { path: '/bin', load: async () => (await import('../features/bin/BinPage.tsx')).BinPage, command: 'Go to the bin' },
+  {
+    path: '/bin',
+    teachers: true,
+    load: async () => (await import('../features/bin/BinPage.tsx')).BinPage,
+    command: 'Go to the bin',
+  },
 ];
 
 /** Where a one-time link leads: for who is not signed in yet. */

@@ -90,6 +90,9 @@ export const english = {
   'tool.end': 'payments at the end',
   'tool.begin': 'payments at the beginning',
   'tool.signs': 'What you receive is plus, what you pay is minus.',
+  'tool.paidOff': 'paid off',
+  'tool.savedUp': 'saved up',
+  'tool.positive': 'All amounts are entered without signs.',
   'tool.cell': 'cell {{at}}',
 } as const;
 export type Words = Readonly<Record<keyof typeof english, string>>;

@@ -94,5 +94,8 @@ export const french: Words = {
   'tool.end': 'paiements en fin de période',
   'tool.begin': 'paiements en début de période',
   'tool.signs': 'Ce que vous recevez est positif, ce que vous payez négatif.',
+  'tool.paidOff': 'remboursé',
+  'tool.savedUp': 'épargné',
+  'tool.positive': 'Tous les montants se saisissent sans signe.',
   'tool.cell': 'cellule {{at}}',
 };

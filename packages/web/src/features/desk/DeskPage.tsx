@@ -4,7 +4,7 @@ import { defaultHouseRules, solveCase, kindOf, slotName } from '@hardy-sextant/c
 import type { KeptCase, ListedSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
-import { owns, useMe } from '../../api/session.ts';
+import { owns, teaches, useMe } from '../../api/session.ts';
 import { useCases, useClasses, useExercises, useSets } from '../../api/records.ts';
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
@@ -19,19 +19,23 @@ export function DeskPage() {
   const classes = useClasses();
   const [first] = classes.data?.rows ?? [];
   const codes = classes.data?.rows.map(({ code }) => code) ?? [];
+  const me = useMe();
+  const isTeacher = teaches(me.data);
   return (
     <>
       <PageHead title="Desk" where={first ? `${first.college} · ${someCodes(codes)}` : 'Your work'}>
-        <Button component={Link} to="/bench" variant="filled">
-          State a case
-        </Button>
+        {isTeacher && (
+          <Button component={Link} to="/bench" variant="filled">
+            State a case
+          </Button>
+        )}
       </PageHead>
       <div className="beside even">
         <div>
           <Waiting />
-          <RecentExercises />
+          {isTeacher && <RecentExercises />}
         </div>
-        <RecentCases />
+        {isTeacher && <RecentCases />}
       </div>
       <OfTheBook />
     </>

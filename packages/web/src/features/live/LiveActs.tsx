@@ -2,6 +2,7 @@
 import { Button } from '@mantine/core';
 import type { Live, LiveStudent } from '@hardy-sextant/contract';
 import { useState } from 'react';
+import { teaches, useMe } from '../../api/session.ts';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { Field } from '../../ui/Field.tsx';
 import type { useLiveAct } from './liveRecords.ts';
@@ -17,10 +18,11 @@ interface LiveActsProps {
 }
 
 export function LiveActs({ live, chosen, act }: LiveActsProps) {
+  const isTeacher = teaches(useMe().data);
   return (
     <aside className="stack">
-      <Chosen chosen={chosen} act={act} />
-      <Classroom live={live} act={act} />
+      {isTeacher && <Chosen chosen={chosen} act={act} />}
+      {isTeacher && <Classroom live={live} act={act} />}
       <section className="sheet block" aria-label="What was done">
         <h2 className="label">What was done</h2>
         {live.acts.length === 0 && (

@@ -3,6 +3,7 @@ import { Button, Menu } from '@mantine/core';
 import type { KeptSet } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { Confirm } from '../../ui/Confirm.tsx';
+import { teaches, useMe } from '../../api/session.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import type { Releasing } from './useReleasing.ts';
 
@@ -17,6 +18,7 @@ interface MarkingHeadProps {
 export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps) {
   const at = kept.assignedExercises.findIndex(({ itemId }) => itemId === which);
   const one = kept.assignedExercises[at];
+  const isTeacher = teaches(useMe().data);
   return (
     <PageHead
       title={one ? `${at + 1} · ${one.exercise.title}` : kept.title}
@@ -36,21 +38,26 @@ export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps
       <Button component={Link} to={`/sets/${kept.id}/feedback`}>
         Feedback
       </Button>
-      {kept.releasedAt ? (
-        <Menu>
-          <Menu.Target>
-            <Button>Released</Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => void release.set(false)}>Take the release back</Menu.Item>
-          </Menu.Dropdown>
-        </Menu>
-      ) : (
-        <Button variant="filled" loading={release.busy} onClick={() => void release.set(true)}>
-          Release marks
-        </Button>
-      )}
+      {isTeacher && <ReleaseButton kept={kept} release={release} />}
     </PageHead>
+  );
+}
+
+/** An assistant marks and does not release. */
+function ReleaseButton({ kept, release }: Pick<MarkingHeadProps, 'kept' | 'release'>) {
+  return kept.releasedAt ? (
+    <Menu>
+      <Menu.Target>
+        <Button>Released</Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item onClick={() => void release.set(false)}>Take the release back</Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  ) : (
+    <Button variant="filled" loading={release.busy} onClick={() => void release.set(true)}>
+      Release marks
+    </Button>
   );
 }
 

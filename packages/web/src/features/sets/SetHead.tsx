@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { KeptNote } from '../../api/kept/KeptNote.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { teaches, useMe } from '../../api/session.ts';
 import { useArchive, useDeleteSet } from '../../api/setRecords.ts';
 import { saveAs } from '../../api/saveFile.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
@@ -26,6 +27,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
   const [leaving, setLeaving] = useState(false);
   const [makingCopy, setMakingCopy] = useState(false);
   const archive = useArchive('sets');
+  const isTeacher = teaches(useMe().data);
   return (
     <>
       <PageHead
@@ -38,28 +40,35 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
         }
         heading={<TitleField title={editing.title} onTitle={(title) => editing.change({}, title)} />}
       >
-        <Menu>
-          <Menu.Target>
-            <Button>More</Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item
-              disabled={kept.document.given === '' && kept.document.due === ''}
-              onClick={() =>
-                void saveAs(setAsCalendar, kept.title, setAsCalendar.writes({ ...kept.document, ...kept }))
-              }
-            >
-              Dates for a calendar
-            </Menu.Item>
-            <Menu.Item onClick={() => setMakingCopy(true)}>Copy for another class or term</Menu.Item>
-            <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
-              {kept.archived ? 'Take it out of the archive' : 'Archive'}
-            </Menu.Item>
-            <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
-          </Menu.Dropdown>
-        </Menu>
+        {isTeacher && (
+          <Menu>
+            <Menu.Target>
+              <Button>More</Button>
+            </Menu.Target>
+            <Menu.Dropdown>
+              <Menu.Item
+                disabled={kept.document.given === '' && kept.document.due === ''}
+                onClick={() =>
+                  void saveAs(setAsCalendar, kept.title, setAsCalendar.writes({ ...kept.document, ...kept }))
+                }
+              >
+                Dates for a calendar
+              </Menu.Item>
+              <Menu.Item onClick={() => setMakingCopy(true)}>Copy for another class or term</Menu.Item>
+              <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
+                {kept.archived ? 'Take it out of the archive' : 'Archive'}
+              </Menu.Item>
+              <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
+            </Menu.Dropdown>
+          </Menu>
+        )}
         {kept.assignedAt === undefined ? (
-          <Button variant="filled" disabled={editing.document.items.length === 0} loading={giving} onClick={onGive}>
+          <Button
+            variant="filled"
+            disabled={editing.document.items.length === 0 || !isTeacher}
+            loading={giving}
+            onClick={onGive}
+          >
             Give it out
           </Button>
         ) : (

@@ -8,6 +8,7 @@ import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
 import { useExercises } from '../../api/records.ts';
+import { teaches, useMe } from '../../api/session.ts';
 import { useAssign, useAssigning, useClass, useSet } from '../../api/setRecords.ts';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { actQuestions } from './actQuestions.ts';
@@ -36,6 +37,8 @@ const useExerciseChoices = (find: string) =>
 function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: KeptClass }) {
   const assign = useAssign(kept.id);
   const drawing = useAssigning(kept.id, assign.isPending);
+  // An assistant looks at a set, and changes nothing of it.
+  const isTeacher = teaches(useMe().data);
   const editing = useSetEditing(kept);
   const { document, change: store } = editing;
   const bodyOf = useItemBodies(kept);
@@ -57,23 +60,25 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
         </p>
       )}
       <NotAssigned error={assign.error} />
-      <div className="beside">
+      <fieldset className="bare beside" disabled={!isTeacher}>
         <section aria-label="Exercises in order">
           <SetItems kept={kept} items={document.items} bodyOf={bodyOf} contents={contents} onChange={store} />
           <div style={{ maxWidth: 420, marginBottom: 14 }}>
-            <FindAndPick
-              aria-label="add an exercise"
-              placeholder="Add an exercise…"
-              useFound={useExerciseChoices}
-              nothing="No exercise is called that."
-              picked={null}
-              onPick={({ value, label }) => contents.add(value, label)}
-            />
+            {isTeacher && (
+              <FindAndPick
+                aria-label="add an exercise"
+                placeholder="Add an exercise…"
+                useFound={useExerciseChoices}
+                nothing="No exercise is called that."
+                picked={null}
+                onPick={({ value, label }) => contents.add(value, label)}
+              />
+            )}
           </div>
           {kept.removed.length > 0 && <Removed removed={kept.removed} onPutBack={contents.putBack} />}
         </section>
         <SetFacts kept={kept} chosen={chosen} document={document} total={total} onChange={store} />
-      </div>
+      </fieldset>
       <ChangedElsewhere
         what="this set"
         theirs={editing.conflict && inShort(editing.conflict)}

@@ -60,7 +60,7 @@ function Practising({ page, itemId, more }: PractisingProps) {
       exercise={more.exercise}
       style={page.numberStyle}
       place={place}
-      under={() => page.tools && <ToolSheet style={page.numberStyle} setId={page.setId} />}
+      under={() => page.tools && <ToolSheet page={page} />}
       after={(part) => (
         <PracticeSteps
           path={`/my/more/${more.id}`}

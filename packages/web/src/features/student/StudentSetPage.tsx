@@ -128,7 +128,7 @@ function OneExercise({ page, exercise, at, answers }: OneExerciseProps) {
         place={place}
         under={(part) => (
           <>
-            {page.tools && <ToolSheet style={page.numberStyle} setId={page.setId} />}
+            {page.tools && <ToolSheet page={page} />}
             {!isPractice && takesFile(part) && <SendFile page={page} itemId={itemId} />}
           </>
         )}

@@ -1,5 +1,6 @@
 /** The tool and the worksheet pad, over the page and put away again; what is in the pad stays. */
 import { Modal } from '@mantine/core';
+import type { StudentPage } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
 import styles from '../../student/Student.module.css';
 import { useWords } from '../../student/words.ts';
@@ -7,7 +8,7 @@ import { useWords } from '../../student/words.ts';
 const FiveValueTool = lazy(async () => ({ default: (await import('../../student/FiveValueTool.tsx')).FiveValueTool }));
 const WorksheetPad = lazy(async () => ({ default: (await import('../../student/WorksheetPad.tsx')).WorksheetPad }));
 
-export function ToolSheet({ style, setId }: { readonly style: string; readonly setId: string }) {
+export function ToolSheet({ page }: { readonly page: StudentPage }) {
   const { say } = useWords();
   const [opened, setOpened] = useState(false);
   const [tool, setTool] = useState<'five' | 'pad'>('five');
@@ -37,7 +38,11 @@ export function ToolSheet({ style, setId }: { readonly style: string; readonly s
           ))}
         </div>
         <Suspense fallback={null}>
-          {tool === 'five' ? <FiveValueTool style={style} /> : <WorksheetPad setId={setId} />}
+          {tool === 'five' ? (
+            <FiveValueTool style={page.numberStyle} entering={page.entering} />
+          ) : (
+            <WorksheetPad setId={page.setId} />
+          )}
         </Suspense>
       </Modal>
     </>
