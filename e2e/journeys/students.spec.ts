@@ -117,6 +117,8 @@ test('three students on phones: one offline for a while, one late, one with extr
   expect((await page.request.put(`/api/sets/${setId}/released`, release)).ok()).toBe(true);
 
   await two.page.reload();
+  // Marked: nothing more is taken, and the answers are there to be tried again.
+  await expect(two.page.getByText('This set is marked.', { exact: false })).toBeVisible();
   await two.page.getByRole('button', { name: 'Read your feedback' }).click();
   await expect(two.page.getByText('Your answer:').first()).toBeVisible();
   await expect(two.page.getByText('941.43').first()).toBeVisible();

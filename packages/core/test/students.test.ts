@@ -69,6 +69,7 @@ describe('the due time', () => {
     expect(opennessAt({ ...rule, extraMinutes: 30 }, later)).toBe('open');
     expect(opennessAt({ ...rule, late: false }, later)).toBe('closed');
     expect(opennessAt({ ...rule, due: undefined }, later)).toBe('open');
+    expect(opennessAt({ ...rule, due: undefined, released: true }, later)).toBe('closed');
     expect(opennessAt({ ...rule, from: at('2026-11-27T18:00:00Z') }, later)).toBe('before');
     expect(minutesLate({ ...rule, due: undefined }, later)).toBe(0);
   });

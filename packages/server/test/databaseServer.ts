@@ -96,6 +96,8 @@ export async function databaseServer(file: string, late = 2): Promise<DatabaseSe
     response.end(JSON.stringify({ baton: isOpen ? next : null, base_url: null, results }));
   };
   const server: Server = createServer((request, response) => void answer(request, response));
+  // A test that computes for long in between finds its connection as it left it.
+  server.keepAliveTimeout = 600_000;
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
   return {
     url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,

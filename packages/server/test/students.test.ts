@@ -251,3 +251,32 @@ async function rightAnswer(agent: Agent, setId: string): Promise<string> {
   if (!keyed.ok) throw new Error(keyed.problem.message);
   return keyed.value.written;
 }
+
+it('takes nothing once marks are released, and lets the answer be tried again', async () => {
+  const setId = await aSet({}, ['starter-1']);
+  const { agent, id } = await student(book, instructor, setId);
+  const of = `/api/my/sets/${setId}`;
+  await agent
+    .put(`${of}/answers`)
+    .send(sent({ text: '1.23' }))
+    .expect(200);
+  const attempt = { itemId: 'e1', partId: 'a', entries: { a: await rightAnswer(agent, setId) } };
+  await agent.post(`${of}/tries`).send(attempt).expect(403);
+  const { revision } = (await instructor.get(`/api/sets/${setId}`)).body;
+  await instructor.put(`/api/sets/${setId}/released`).send({ released: true, revision, anyway: true }).expect(200);
+  const late = await agent
+    .put(`${of}/answers`)
+    .send(sent({ text: '9', was: '1.23' }))
+    .expect(200);
+  expect(late.body).toMatchObject({ tooLate: [{ itemId: 'e1', entryId: 'a' }], state: { openness: 'closed' } });
+  expect((await agent.post(`${of}/submitted`).send({ answers: 1 }).expect(403)).body.detail).toContain(
+    'marked already',
+  );
+  expect((await agent.post(`${of}/tries`).send(attempt).expect(200)).body).toMatchObject({ right: true, tries: 1 });
+  expect((await marked(setId, id)).entries).toEqual({ e1: { a: '1.23' } });
+  const refused = await instructor
+    .post(`/api/sets/${setId}/live`)
+    .send({ act: 'reopen', studentIds: [id] })
+    .expect(422);
+  expect(refused.body.detail).toContain('Take the release back first');
+});

@@ -9,6 +9,8 @@ export interface DueRule {
   readonly late: boolean;
   /** Percent of the marks that each begun day of lateness costs. */
   readonly lessADay: number;
+  /** Whether marks are out: then nothing is taken any more, whatever the time. */
+  readonly released?: boolean | undefined;
   /** Minutes this student has more than others. */
   readonly extraMinutes: number;
 }
@@ -26,6 +28,7 @@ export function dueFor({ due, extraMinutes }: DueRule): number | undefined {
 
 export function opennessAt(rule: DueRule, now: number): Openness {
   if (rule.from !== undefined && now < rule.from) return 'before';
+  if (rule.released) return 'closed';
   const due = dueFor(rule);
   if (due === undefined || now <= due) return 'open';
   return rule.late ? 'late' : 'closed';

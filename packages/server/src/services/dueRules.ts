@@ -8,15 +8,18 @@ import type { SubmissionRow } from '../store/submissions.ts';
 const momentOf = (day: string, time: string): number | undefined =>
   day === '' ? undefined : new Date(`${day}T${time}`).getTime();
 
+/** @param releasedAt when marks were released: from then on nothing is taken, but in what is practised */
 export function dueRuleOf(
-  { given, due, dueTime, late, lessADay }: SetDocument,
+  { given, due, dueTime, late, lessADay, purpose }: SetDocument,
   extraMinutes: number | undefined,
+  releasedAt: string | null = null,
 ): DueRule {
   return {
     from: momentOf(given, '00:00:00'),
     due: momentOf(due, dueTime === '' ? '23:59:59' : `${dueTime}:00`),
     late,
     lessADay,
+    released: releasedAt !== null && purpose === 'marks',
     extraMinutes: extraMinutes ?? 0,
   };
 }

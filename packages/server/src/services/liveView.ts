@@ -62,7 +62,7 @@ export async function readLive(queries: Queries, setId: string): Promise<Live> {
     students: roster
       .filter(({ withdrawnAt }) => withdrawnAt === null)
       .map((student) =>
-        liveStudent(student, byStudent.get(student.id), document, tooLate.get(student.id) ?? 0, now.getTime()),
+        liveStudent(student, byStudent.get(student.id), { set, document }, tooLate.get(student.id) ?? 0, now.getTime()),
       ),
     acts: acts.map(({ at, by, act, who, document: about }) => ({ at, by, act, who: who ?? '', says: saysOf(about) })),
   };
@@ -71,11 +71,11 @@ export async function readLive(queries: Queries, setId: string): Promise<Live> {
 function liveStudent(
   { id, name, number, section }: StudentRow,
   row: RunningRow | undefined,
-  document: SetDocument,
+  { set, document }: Pick<OwnSet, 'set' | 'document'>,
   tooLate: number,
   now: number,
 ): LiveStudent {
-  const rule = dueRuleOf(document, row?.extraMinutes);
+  const rule = dueRuleOf(document, row?.extraMinutes, set.releasedAt);
   return {
     id,
     name,
@@ -147,6 +147,8 @@ async function onOne(writes: Writes, own: OwnSet, act: StudentAct, by: string): 
       await submitRow(writes, own, now.toISOString(), by);
       return '';
     case 'reopen': {
+      if (set.releasedAt !== null && document.purpose === 'marks')
+        throw new Invalid('Marks of this set are released. Take the release back first; then it can be opened again.');
       const rule = dueRuleOf(document, row.extraMinutes);
       const isClosed = opennessAt(rule, now.getTime()) === 'closed';
       const past = rule.due === undefined ? 0 : Math.ceil((now.getTime() - rule.due) / 60_000);

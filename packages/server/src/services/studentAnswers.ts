@@ -91,7 +91,9 @@ export async function submitSet(
     if (state.openness === 'before' || state.openness === 'closed')
       throw new NotAllowed(
         state.openness === 'closed'
-          ? 'It is past the due time. What had arrived by then counts; ask your instructor about the rest.'
+          ? own.set.releasedAt === null
+            ? 'It is past the due time. What had arrived by then counts; ask your instructor about the rest.'
+            : 'This set is marked already; nothing more is taken.'
           : 'This set is not open yet.',
       );
     const answered = answeredParts(entriesOf(own.row));

@@ -56,7 +56,8 @@ export async function tryPart(
   input: z.output<typeof trying>,
 ): Promise<Tried> {
   const own = await ownSet(database, studentId, setId);
-  if (own.document.purpose !== 'practice')
+  const isPractice = own.document.purpose === 'practice';
+  if (!isPractice && own.set.releasedAt === null)
     throw new NotAllowed('This set counts for marks: what is right is told when marks are released.');
   await stillHere(database, studentId);
   const { exercise } = await itemOf(database, setId, input.itemId);
@@ -67,11 +68,11 @@ export async function tryPart(
   const rules = await rulesOf(database, own.set.classId);
   const done = await judged({ database, judges, exercise, numbers, rules, input, tries: triesOf(before?.tries) });
   await database.transaction(async (writes) => {
-    // The class's picture is made of what was answered last.
+    // The class's picture is made of what was answered last; what is tried again after marks are out changes none of it.
     const now = await ownSet(writes, studentId, setId);
     const changes = differing(entriesOf(now.row), { [input.itemId]: input.entries });
     const state = stateOf(now.set, now.document, now.row);
-    if (changes.length > 0 && state.openness !== 'closed') {
+    if (isPractice && changes.length > 0 && state.openness !== 'closed') {
       await overwrite(writes, now.row, changes, 'the student');
       await noteSubmission(writes, now.row.id, { seenAt: state.now, answeredAt: state.now });
       await recount(writes, setId);

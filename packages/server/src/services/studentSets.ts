@@ -33,7 +33,7 @@ const timeOf = (at: number | undefined): string | undefined =>
 
 /** Where a set stands for a student, by this server's clock. */
 export function stateOf(set: SetRow, document: SetDocument, row: SubmissionRow, now = Date.now()): StudentState {
-  const rule = dueRuleOf(document, row.extraMinutes);
+  const rule = dueRuleOf(document, row.extraMinutes, set.releasedAt);
   const dueAt = timeOf(dueFor(rule));
   return {
     now: new Date(now).toISOString(),

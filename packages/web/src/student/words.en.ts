@@ -29,6 +29,7 @@ export const english = {
   'page.review': 'Look over',
   'page.marks_one': '{{count}} mark',
   'page.marks_other': '{{count}} marks',
+  'page.again': 'This set is marked. Your answers are here to be tried again; what you submitted stays as it is.',
   'page.rounding': 'Rounding',
   'page.all': 'All sets',
   'page.theme': 'Light or dark',

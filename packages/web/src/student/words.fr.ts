@@ -31,6 +31,7 @@ export const french: Words = {
   'page.review': 'Relire',
   'page.marks_one': '{{count}} point',
   'page.marks_other': '{{count}} points',
+  'page.again': 'Ce devoir est corrigé. Vos réponses sont là pour réessayer ; ce que vous avez rendu reste tel quel.',
   'page.rounding': 'Arrondis',
   'page.all': 'Tous les devoirs',
   'page.theme': 'Clair ou sombre',

@@ -17,6 +17,7 @@ import { SendFile } from './SendFile.tsx';
 import { StudentFeedbackPage } from './StudentFeedbackPage.tsx';
 import { StudentFrame } from './StudentFrame.tsx';
 import { ToolSheet } from './ToolSheet.tsx';
+import { TryAgain } from './TryAgain.tsx';
 
 export function StudentSetPage() {
   const { setId = '' } = useParams();
@@ -91,7 +92,7 @@ function Writing({ page }: { readonly page: StudentPage }) {
       {isReview || !exercise ? (
         <Review page={page} answers={answers} onGo={(itemId) => go({ exercise: itemId })} />
       ) : (
-        <OneExercise key={exercise.itemId} page={page} exercise={exercise} at={at} answers={answers} />
+        <ExerciseScreen page={page} exercise={exercise} at={at} answers={answers} />
       )}
     </StudentFrame>
   );
@@ -104,15 +105,9 @@ interface OneExerciseProps {
   readonly answers: StudentAnswers;
 }
 
-function OneExercise({ page, exercise, at, answers }: OneExerciseProps) {
+function ExerciseScreen(props: OneExerciseProps) {
+  const { page, exercise, at } = props;
   const { say } = useWords();
-  const { itemId } = exercise;
-  const place: AnswerPlace = {
-    textOf: (entryId) => answers.textOf(itemId, entryId),
-    write: (entryId, text) => answers.write(itemId, entryId, text),
-    noteOf: (entryId) => <EntryNote answers={answers} itemId={itemId} entryId={entryId} />,
-  };
-  const isPractice = page.purpose === 'practice';
   return (
     <>
       <div className={styles['where']}>
@@ -122,33 +117,50 @@ function OneExercise({ page, exercise, at, answers }: OneExerciseProps) {
         </span>
         <Due page={page} />
       </div>
-      <AskedExercise
-        exercise={exercise}
-        style={page.numberStyle}
-        place={place}
-        under={(part) => (
-          <>
-            {page.tools && <ToolSheet page={page} />}
-            {!isPractice && takesFile(part) && <SendFile page={page} itemId={itemId} />}
-          </>
-        )}
-        after={(part) =>
-          isPractice && (
-            <PracticeSteps
-              path={`/my/sets/${page.setId}`}
-              itemId={itemId}
-              part={part}
-              entries={entriesAt(page, itemId, answers, exercise.parts)}
-              before={page.practice[itemId]?.[part.id]}
-            />
-          )
-        }
-      />
+      {page.state.released && page.purpose === 'marks' ? (
+        <TryAgain key={exercise.itemId} page={page} exercise={exercise} />
+      ) : (
+        <OneExercise key={exercise.itemId} {...props} />
+      )}
       <details className={styles['note']}>
         <summary>{say('page.rounding')}</summary>
         {page.rounding}
       </details>
     </>
+  );
+}
+
+function OneExercise({ page, exercise, answers }: OneExerciseProps) {
+  const { itemId } = exercise;
+  const place: AnswerPlace = {
+    textOf: (entryId) => answers.textOf(itemId, entryId),
+    write: (entryId, text) => answers.write(itemId, entryId, text),
+    noteOf: (entryId) => <EntryNote answers={answers} itemId={itemId} entryId={entryId} />,
+  };
+  const isPractice = page.purpose === 'practice';
+  return (
+    <AskedExercise
+      exercise={exercise}
+      style={page.numberStyle}
+      place={place}
+      under={(part) => (
+        <>
+          {page.tools && <ToolSheet page={page} />}
+          {!isPractice && takesFile(part) && <SendFile page={page} itemId={itemId} />}
+        </>
+      )}
+      after={(part) =>
+        isPractice && (
+          <PracticeSteps
+            path={`/my/sets/${page.setId}`}
+            itemId={itemId}
+            part={part}
+            entries={entriesAt(page, itemId, answers, exercise.parts)}
+            before={page.practice[itemId]?.[part.id]}
+          />
+        )
+      }
+    />
   );
 }
 
@@ -175,6 +187,7 @@ function entriesAt(
 function Due({ page: { state, purpose } }: { readonly page: StudentPage }) {
   const { say, language } = useWords();
   if (!state.dueAt) return <span>{say(purpose === 'practice' ? 'state.practice' : 'state.noDue')}</span>;
+  if (state.released && purpose === 'marks') return <span>{say('state.released')}</span>;
   const when = momentIn(language, state.dueAt);
   if (state.openness === 'closed') return <span>{say('state.closed', { when })}</span>;
   if (state.openness !== 'late') return <span>{say('state.due', { when })}</span>;
