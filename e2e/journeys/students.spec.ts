@@ -154,9 +154,14 @@ test('two devices with two texts for one answer: both stay until the student has
   await arrived(second.page);
   await first.page.reload();
   await expect(answer(first.page, 'a')).toHaveValue('200');
-  // Taken off the list while typing: the text stays, and it is said why.
-  await answer(first.page, 'a').fill('300');
-  await arrived(first.page);
+  // The picture on a question sheet has the paper's code, and opens the set.
+  await page.goto(`/sets/${setId}/papers`);
+  await expect(page.getByRole('img', { name: 'QR code of the link' })).toBeVisible();
+  const { students } = await (await page.request.get(`/api/sets/${setId}/codes`)).json();
+  await second.page.goto('/my');
+  await second.page.goto(`/in#${students[5].code}`);
+  await expect(second.page).toHaveURL(new RegExp(`/my/${setId}$`));
+  await expect(second.page.getByText(students[5].name)).toBeVisible();
   for (const { context } of [first, second]) await context.close();
   await remove(page, setId);
 });

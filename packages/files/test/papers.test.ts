@@ -240,3 +240,16 @@ describe('codes', () => {
     expect(readPaperCode('K-2101')).toBeUndefined();
   });
 });
+
+it('a sheet with a way to the student’s page says where it is, on each page, and has the picture of it once', async () => {
+  const sheet = questionSheet(set, asked(2), defaultHouseRules, form, students[2]!);
+  const link = `https://sextant.college.test/in#${students[2]!.code}`;
+  const plain = await paperPdf({ title: 'x', sheets: [sheet] }, { size: 'A4', fonts });
+  const withLink = await paperPdf({ title: 'x', sheets: [{ ...sheet, link }] }, { size: 'A4', fonts });
+  const { pages, isTagged } = read(withLink);
+  expect(isTagged).toBe(true);
+  expect(pages.length).toBe(read(plain).pages.length);
+  for (const page of pages) expect(page).toContain(`${students[2]!.code} · sextant.college.test/in`);
+  // Some hundred squares more than without.
+  expect(withLink.length).toBeGreaterThan(plain.length + 500);
+});

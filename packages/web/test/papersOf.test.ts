@@ -53,3 +53,20 @@ it('feedback tells where a number comes from, with the working where it is wante
   expect(all).toContain('"tex"');
   expect(bare).not.toContain('"tex"');
 });
+
+it('have the way to the student’s own page where the set is answered online, and nowhere else', () => {
+  const online = { ...marking.set, document: { ...marking.set.document, online: true } };
+  const links = (set: typeof marking.set, kind: PaperKind, who = 'each') => {
+    const own = { ...sources, marking: { ...marking, set, students }, origin: 'https://sextant.college.test' };
+    return paperOf(sheetsOf(own, choice(kind, { who }))).sheets.map(({ link, code }) => [link, code]);
+  };
+  const sheets = links(online, 'questions');
+  expect(sheets).toHaveLength(3);
+  for (const [link, code] of sheets) expect(link).toBe(`https://sextant.college.test/in#${code}`);
+  for (const [link] of [
+    ...links(marking.set, 'questions'),
+    ...links(online, 'key'),
+    ...links(online, 'questions', 'all'),
+  ])
+    expect(link).toBeUndefined();
+});

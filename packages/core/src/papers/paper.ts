@@ -42,6 +42,8 @@ export interface PaperSheet {
   readonly who?: string;
   /** Opens the student's row in marking. */
   readonly code?: string;
+  /** Opens the student's own page: shown as a picture that a phone reads. */
+  readonly link?: string;
   readonly blocks: readonly PaperBlock[];
 }
 

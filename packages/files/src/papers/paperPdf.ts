@@ -22,7 +22,12 @@ const hasFormula = (sheets: readonly PaperSheet[]): boolean => JSON.stringify(sh
 
 /** @returns the bytes of the file */
 export async function paperPdf({ title, sheets }: Paper, { size, fonts, onSheet }: PdfForm): Promise<Uint8Array> {
-  const [{ default: PDFDocument }, { create }] = await Promise.all([import('pdfkit'), import('fontkit')]);
+  const [{ default: PDFDocument }, { create }, { create: encode }] = await Promise.all([
+    import('pdfkit'),
+    import('fontkit'),
+    import('qrcode'),
+  ]);
+  const squaresOf = (link: string): Squares => encode(link).modules;
   const formula = hasFormula(sheets) ? await formulaSetter() : () => undefined;
   const doc = new PDFDocument({
     size: size === 'A4' ? 'A4' : 'LETTER',
@@ -46,7 +51,7 @@ export async function paperPdf({ title, sheets }: Paper, { size, fonts, onSheet 
   const page = new PdfPage(doc, lettersOf(create(fonts.text as Buffer)), formula);
   for (const [at, sheet] of sheets.entries()) {
     if (at > 0) doc.addPage();
-    drawSheet(page, title, sheet);
+    drawSheet(page, title, sheet, sheet.link === undefined ? undefined : squaresOf(sheet.link));
     onSheet?.(at + 1);
     // So that what is asked meanwhile is heard.
     await Promise.resolve();
@@ -71,7 +76,13 @@ function lettersOf(font: unknown): (letter: string) => boolean {
   };
 }
 
-function drawSheet(page: PdfPage, title: string, sheet: PaperSheet): void {
+/** A picture that a phone reads: dark squares of so many a side. */
+interface Squares {
+  readonly size: number;
+  readonly data: Uint8Array;
+}
+
+function drawSheet(page: PdfPage, title: string, sheet: PaperSheet, squares: Squares | undefined): void {
   const { doc } = page;
   const first = doc.bufferedPageRange().start + doc.bufferedPageRange().count - 1;
   doc.outline.addItem(sheet.who ?? title);
@@ -83,20 +94,34 @@ function drawSheet(page: PdfPage, title: string, sheet: PaperSheet): void {
   const last = start + count - 1;
   for (let at = first; at <= last; at += 1) {
     doc.switchToPage(at);
-    unspoken(page, () => footOf(page, sheet, at - first + 1, last - first + 1));
+    unspoken(page, () => {
+      footOf(page, sheet, at - first + 1, last - first + 1);
+      if (squares && at === first) drawSquares(page, squares);
+    });
   }
   doc.flushPages();
 }
 
-/** "Ulla Kamau, K-2115 · K7QM-2XD" and "page 2 of 3". */
-function footOf(page: PdfPage, { who, code }: PaperSheet, at: number, of: number): void {
+/** In the corner above the text, so that nothing has to make room. */
+const CORNER = 44;
+function drawSquares({ doc }: PdfPage, { size, data }: Squares): void {
+  const [left, top, step] = [doc.page.width - MARGIN - CORNER, MARGIN - CORNER - 4, CORNER / size];
+  data.forEach((dark, at) => {
+    if (dark) doc.rect(left + (at % size) * step, top + Math.floor(at / size) * step, step, step);
+  });
+  doc.fill('#000000');
+}
+
+/** "Ulla Kamau, K-2115 · K7QM-2XD · sextant.college.test/in" and "page 2 of 3". */
+function footOf(page: PdfPage, { who, code, link }: PaperSheet, at: number, of: number): void {
   const { doc } = page;
   const y = doc.page.height - MARGIN + 8;
   // Below the margin a page would be added.
   const margin = doc.page.margins.bottom;
   doc.page.margins.bottom = 0;
   doc.fontSize(8.5).fillColor(SOFT);
-  const known = [who, code].filter((each) => each !== undefined).join(' · ');
+  const where = link?.replace(/^https?:\/\//, '').replace(/#.*$/, '');
+  const known = [who, code, where].filter((each) => each !== undefined).join(' · ');
   const isOther = page.runs({ text: known }).some(({ font }) => font === 'other');
   doc
     .font(isOther ? 'other' : 'text')

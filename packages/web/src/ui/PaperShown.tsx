@@ -1,11 +1,13 @@
 /** A sheet of paper on the screen and on a printer: the same blocks as in a file. */
 import type { PaperBlock, PaperCell, PaperSheet, PaperText } from '@hardy-sextant/core';
 import { Formula } from './Formula.tsx';
+import { ReadByPhone } from './ReadByPhone.tsx';
 import styles from './PaperShown.module.css';
 
-export function PaperShown({ sheet: { blocks, who, code } }: { readonly sheet: PaperSheet }) {
+export function PaperShown({ sheet: { blocks, who, code, link } }: { readonly sheet: PaperSheet }) {
   return (
     <>
+      {link !== undefined && <ReadByPhone link={link} className={styles.corner ?? ''} />}
       <Blocks blocks={blocks} />
       {code !== undefined && (
         <p className={styles.code}>

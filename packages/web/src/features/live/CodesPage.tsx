@@ -1,10 +1,11 @@
 /** Links and codes to hand out: a strip a student, to print and cut, or copied as a list. */
 import { Button } from '@mantine/core';
 import type { StudentCodes } from '@hardy-sextant/contract';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSet } from '../../api/setRecords.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
+import { ReadByPhone } from '../../ui/ReadByPhone.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useStudentCodes } from './liveRecords.ts';
 import styles from './Live.module.css';
@@ -61,26 +62,10 @@ export function CodesPage() {
 }
 
 function Strip({ title, student }: { readonly title: string; readonly student: StudentCodes['students'][number] }) {
-  const [picture, setPicture] = useState('');
   const link = linkOf(student.token);
-  useEffect(() => {
-    let gone = false;
-    void import('qrcode')
-      .then((qr) => qr.toDataURL(link, { margin: 1, width: 184 }))
-      .then((url) => {
-        if (!gone) setPicture(url);
-      });
-    return () => {
-      gone = true;
-    };
-  }, [link]);
   return (
     <div className={styles.strip}>
-      {picture === '' ? (
-        <span style={{ width: 92, height: 92 }} />
-      ) : (
-        <img src={picture} alt={`QR code of ${student.name}’s link`} />
-      )}
+      <ReadByPhone link={link} of={student.name} />
       <div>
         <strong>{student.name}</strong>
         <div className="soft">

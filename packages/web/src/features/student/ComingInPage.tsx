@@ -1,4 +1,5 @@
 /** Where a student comes in: with the link of their own, the code on a paper, or a classroom's code and their name. */
+import { readPaperCode } from '@hardy-sextant/core';
 import type { ClassroomList, ComingIn } from '@hardy-sextant/contract';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { useLocation, useNavigate } from 'react-router';
@@ -25,7 +26,8 @@ export function ComingInPage() {
   useEffect(() => {
     if (link === '' || tried.current === link) return;
     tried.current = link;
-    enter({ link });
+    // A paper's picture has its code, a student's own link a longer word.
+    enter(readPaperCode(link) === undefined ? { link } : { code: link });
   });
   const [code, setCode] = useState('');
   const [list, setList] = useState<ClassroomList & { readonly code: string }>();

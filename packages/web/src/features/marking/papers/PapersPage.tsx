@@ -29,7 +29,10 @@ export function PapersPage() {
 function WithSources({ marking: everybody, chosen, texts }: Omit<PaperSources, 'entering'>) {
   const marking = useInSection(everybody);
   const entering = enteringStyleById(chosen.rules.entering, useAllEnteringStyles());
-  const sources = useMemo(() => ({ marking, chosen, texts, entering }), [marking, chosen, texts, entering]);
+  const sources = useMemo(
+    () => ({ marking, chosen, texts, entering, origin: window.location.origin }),
+    [marking, chosen, texts, entering],
+  );
   const { id, title } = marking.set;
   const where = (
     <>

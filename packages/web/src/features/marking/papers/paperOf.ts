@@ -64,6 +64,8 @@ export interface PaperSources {
   readonly chosen: Pick<KeptClass, 'code' | 'term' | 'rules'>;
   readonly entering: EnteringStyle;
   readonly texts: readonly SlipText[];
+  /** Where students' own pages are: `https://sextant.college.test`. */
+  readonly origin?: string;
 }
 
 /** How many sheets a choice comes to, and each of them when it is asked for. */
@@ -142,7 +144,7 @@ function setOnPaper({ set: { title, document } }: Marking, chosen: PaperSources[
 }
 
 function ownSheet(
-  { marking, chosen: { rules }, entering, texts }: PaperSources,
+  { marking, chosen: { rules }, entering, texts, origin }: PaperSources,
   { kind, form, formulas, tables, way, reasons }: PaperChoice,
   common: SetOnPaper,
   { student, version, numbersOf }: Whose,
@@ -156,19 +158,21 @@ function ownSheet(
   }));
   const person = student && asStudent(kept.id, student);
   const who = person && { who: `${person.name}, ${person.number}`, code: person.code };
+  // The code opens the page where the set is answered online.
+  const link = person && origin && kept.document.online ? { link: `${origin}/in#${person.code}` } : {};
   switch (kind) {
     case 'key':
       return keySheet(set, asked, rules, who);
     case 'solutions':
       return solutionSheet(set, asked, rules, { way, detail: reasons ? 'reasons' : 'steps', entering }, who);
     case 'tables':
-      return tablesSheet(set, asked, rules, tables, person);
+      return { ...tablesSheet(set, asked, rules, tables, person), ...link };
     case 'feedback': {
       const given = student && feedbackFor(marking, student, rules, texts, entering, reasons);
       return given ? feedbackSheet(set.title, given, person?.code) : { blocks: [] };
     }
     default: {
-      const sheet = questionSheet(set, asked, rules, form, person);
+      const sheet = { ...questionSheet(set, asked, rules, form, person), ...link };
       if (!formulas) return sheet;
       return {
         ...sheet,
