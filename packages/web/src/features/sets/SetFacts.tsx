@@ -114,7 +114,7 @@ function OnTheirPage({ document, onChange }: Omit<WhoseNumbersProps, 'fixed'>) {
           </label>
           {due !== '' && (
             <label>
-              Due at <Field type="time" value={dueTime} onText={(text) => onChange({ dueTime: text })} />
+              By what time <Field type="time" value={dueTime} onText={(text) => onChange({ dueTime: text })} />
             </label>
           )}
           {due !== '' && (
