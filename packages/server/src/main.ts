@@ -16,6 +16,7 @@ import { backupsOf } from './services/backups.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
 import { linkForLogin } from './services/people.ts';
 import { fillWords } from './services/searched.ts';
+import { tidy } from './services/sessions.ts';
 import { fillCodes } from './services/studentAccess.ts';
 import { rulesOf } from './services/rules.ts';
 import { CannotOpen, isEmpty, openBeside, openDatabase, type OpenDatabase } from './store/database.ts';
@@ -176,6 +177,7 @@ server.listen(settings.PORT, settings.HOST, () => {
   if (!local) void sayFirstLink(hosts[1] ?? hosts[0] ?? settings.HOST);
   void checkWaiting();
   backups.begin();
+  tidyAtTimes();
 });
 
 /** Where others can reach it and nobody has a password yet: the link with which the owner sets one. */
@@ -205,6 +207,14 @@ async function checkWaiting(): Promise<void> {
     const took = performance.now() - begun;
     await new Promise((turn) => setTimeout(turn, Math.max(BETWEEN_MS, took)));
   }
+}
+
+/** Sessions whose time is over are let go, at the start and each day. */
+function tidyAtTimes(): void {
+  const again = (): void =>
+    void tidy(database).catch((error: unknown) => log.error({ err: error }, 'tidying sessions'));
+  again();
+  setInterval(again, 24 * 3_600_000).unref();
 }
 
 let stopping = false;

@@ -1,5 +1,8 @@
 /** People: alone nobody is asked; then one-time links, passwords, sessions, and what each may do. */
 import request from 'supertest';
+import { tidy } from '../src/services/sessions.ts';
+import { insertSession } from '../src/store/people.ts';
+import { sessions } from '../src/store/peopleSchema.ts';
 import { openBook, type Book } from './book.ts';
 import { firstOwner, person, student } from './signedIn.ts';
 
@@ -207,4 +210,21 @@ it('a student who comes in leaves the instructor alone on their machine', async 
   await agent.get('/api/sets').expect(200);
   await agent.delete('/api/my/session').expect(204);
   await agent.get('/api/my/sets').expect(401);
+});
+
+it('lets go of sessions whose time is over, and keeps those that are used', async () => {
+  const owner = await firstOwner(book);
+  const { database } = book.open;
+  await database.transaction(async (writes) => {
+    for (const [id, endsAt] of [
+      ['over', '2020-01-01T00:00:00.000Z'],
+      ['later', '2999-01-01T00:00:00.000Z'],
+    ] as const)
+      await insertSession(writes, { id, endsAt });
+  });
+  await tidy(database);
+  const rows = await database.select({ id: sessions.id }).from(sessions);
+  expect(rows.map(({ id }) => id)).toContain('later');
+  expect(rows.map(({ id }) => id)).not.toContain('over');
+  await owner.get('/api/sets').expect(200);
 });

@@ -7,6 +7,7 @@ import {
   findSession,
   insertSession,
   somebodySignsIn,
+  tidySessions,
   touchSession,
   type Role,
 } from '../store/people.ts';
@@ -97,6 +98,11 @@ export async function openSession(
 
 export async function endSession(database: Database, sessionId: string): Promise<void> {
   await database.transaction((writes) => deleteSession(writes, sessionId));
+}
+
+/** Lets go of sessions and counts whose time is over. */
+export async function tidy(database: Database): Promise<void> {
+  await database.transaction((writes) => tidySessions(writes, new Date()));
 }
 
 /** Whether a person may see a class's things; `teaches` leaves assistants out. */

@@ -87,15 +87,6 @@ export function listClassPeople(queries: Queries): Promise<{ personId: string; c
     .orderBy(asc(classes.code));
 }
 
-export async function isOfClass(queries: Queries, personId: string, classId: string): Promise<boolean> {
-  const rows = await queries
-    .select({ classId: classPeople.classId })
-    .from(classPeople)
-    .where(and(eq(classPeople.personId, personId), eq(classPeople.classId, classId)))
-    .limit(1);
-  return rows.length > 0;
-}
-
 export async function setClassesOf(writes: Writes, personId: string, classIds: readonly string[]): Promise<void> {
   await writes.delete(classPeople).where(eq(classPeople.personId, personId));
   for (const classId of classIds) await addToClass(writes, personId, classId);

@@ -1,19 +1,8 @@
 /** Further tables: people and who is signed in; what students do on their own pages. */
 
 import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
-import { classes, sets, students } from './schema.ts';
-
-const id = () => text('id').primaryKey();
-const createdAt = () => text('created_at').notNull();
-const updatedAt = () => text('updated_at').notNull();
-const setId = () =>
-  text('set_id')
-    .notNull()
-    .references(() => sets.id, { onDelete: 'cascade' });
-const studentId = () =>
-  text('student_id')
-    .notNull()
-    .references(() => students.id, { onDelete: 'cascade' });
+import { createdAt, id, updatedAt } from './columns.ts';
+import { classes, setId, studentId, students } from './schema.ts';
 
 /** Who works with the book. Nobody has to be in here where it is used on one machine alone. */
 export const people = sqliteTable(

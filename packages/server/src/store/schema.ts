@@ -1,20 +1,20 @@
 /** The tables of the database. Times are ISO text; documents are JSON read through the contract's schemas. */
 
 import { blob, index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { createdAt, id, updatedAt } from './columns.ts';
 
-const id = () => text('id').primaryKey();
 const revision = () => integer('revision').notNull().default(1);
-const createdAt = () => text('created_at').notNull();
-const updatedAt = () => text('updated_at').notNull();
 /** What a search looks through, in small letters; empty where it has not been worked out yet (`services/searched.ts`). */
 const words = () => text('words').notNull().default('');
 /** What a list is filtered by, as a JSON array of names. */
 const labels = () => text('labels').notNull().default('[]');
-const setId = () =>
+/** Which set it belongs to; it goes with the set. */
+export const setId = () =>
   text('set_id')
     .notNull()
     .references(() => sets.id, { onDelete: 'cascade' });
-const studentId = () =>
+/** Whose it is; it goes with the student. */
+export const studentId = () =>
   text('student_id')
     .notNull()
     .references(() => students.id, { onDelete: 'cascade' });

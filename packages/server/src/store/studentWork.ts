@@ -22,7 +22,7 @@ export function setsOfStudent(
     .orderBy(desc(sets.updatedAt));
 }
 
-export type LateRow = typeof lateAnswers.$inferSelect;
+type LateRow = typeof lateAnswers.$inferSelect;
 
 export async function insertLate(writes: Writes, rows: readonly Omit<LateRow, 'id' | 'doneAt'>[]): Promise<void> {
   for (const row of rows) await writes.insert(lateAnswers).values({ ...row, id: randomUUID() });

@@ -256,7 +256,7 @@ export async function findSubmission(
 }
 
 /** What is noted of a submission besides its answers. */
-export type SubmissionNotes = Partial<
+type SubmissionNotes = Partial<
   Pick<SubmissionRow, 'openedAt' | 'seenAt' | 'place' | 'submittedAt' | 'receipt' | 'answeredAt' | 'extraMinutes'>
 >;
 
