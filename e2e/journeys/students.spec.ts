@@ -202,6 +202,13 @@ test('a classroom: one code for the room, a name from the list, the number prove
   await answer(own, 'a').fill('5');
   await own.getByRole('button', { name: 'Vérifier' }).first().click();
   await expect(own.getByText('1 essai')).toBeVisible();
+  // Typed on at once, before anything is quiet: one device is no other.
+  await answer(own, 'a').fill('56');
+  await own.getByRole('button', { name: 'Vérifier' }).first().click();
+  await answer(own, 'a').fill('567');
+  await own.getByRole('button', { name: 'Vérifier' }).first().click();
+  await expect(own.getByText('3 essais')).toBeVisible();
+  await expect(own.getByText('Sur un autre appareil', { exact: false })).toHaveCount(0);
   // Nothing is wider than the screen.
   expect(await own.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
   await own.getByRole('button', { name: 'Outil' }).first().click();

@@ -21,7 +21,7 @@ import { newSecret } from './secrets.ts';
 import { openSession } from './sessions.ts';
 import { classNameOf } from './studentSets.ts';
 
-export interface CameIn {
+interface CameIn {
   readonly token: string;
   readonly name: string;
   readonly setId?: string;

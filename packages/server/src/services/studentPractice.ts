@@ -24,18 +24,14 @@ import type { z } from 'zod';
 import type { Checker } from '../checking/checker.ts';
 import type { StudentJobs } from '../checking/studentJob.ts';
 import type { Database, Queries } from '../store/database.ts';
-import { recount } from '../store/sets.ts';
 import { findPractice, insertPractice, listPractice, updatePractice, type PracticeRow } from '../store/studentWork.ts';
-import { noteSubmission } from '../store/submissions.ts';
-import { overwrite } from './answers.ts';
 import { enteringStyleOf } from './enteringStyles.ts';
-import { differing } from './entries.ts';
 import { NotAllowed, NotFound } from './refusal.ts';
 import { rulesOf } from './rules.ts';
 import { newSecret } from './secrets.ts';
 import { readSetToJudge, type SetToJudge } from './sets.ts';
 import { stored } from './stored.ts';
-import { entriesOf, ownSet, stateOf, stillHere, triesOf, type OwnSet } from './studentSets.ts';
+import { ownSet, stillHere, triesOf, type OwnSet } from './studentSets.ts';
 
 export interface Judges {
   readonly check: Checker;
@@ -47,7 +43,7 @@ type Tries = TriesByPart[string];
 /** More is not kept of one exercise. */
 const MOST_MORE = 100;
 
-/** Judges an answer of a practice set, or tells one step more of the last. */
+/** Judges an answer of a practice set, or tells one step more of the last. The answers themselves come the way all answers come. */
 export async function tryPart(
   database: Database,
   judges: Judges,
@@ -56,29 +52,21 @@ export async function tryPart(
   input: z.output<typeof trying>,
 ): Promise<Tried> {
   const own = await ownSet(database, studentId, setId);
-  const isPractice = own.document.purpose === 'practice';
-  if (!isPractice && own.set.releasedAt === null)
+  if (own.document.purpose !== 'practice' && own.set.releasedAt === null)
     throw new NotAllowed('This set counts for marks: what is right is told when marks are released.');
   await stillHere(database, studentId);
   const { exercise } = await itemOf(database, setId, input.itemId);
   const numbers = stored(ownNumbers, own.row.numbers, 'submission')[input.itemId] ?? {};
-  const before = (await listPractice(database, setId, studentId)).find(
-    (each) => !each.isMore && each.itemId === input.itemId,
-  );
+  const runOf = async (queries: Queries): Promise<PracticeRow | undefined> =>
+    (await listPractice(queries, setId, studentId)).find((each) => !each.isMore && each.itemId === input.itemId);
   const rules = await rulesOf(database, own.set.classId);
-  const done = await judged({ database, judges, exercise, numbers, rules, input, tries: triesOf(before?.tries) });
+  const tries = triesOf((await runOf(database))?.tries);
+  const done = await judged({ database, judges, exercise, numbers, rules, input, tries });
   await database.transaction(async (writes) => {
-    // The class's picture is made of what was answered last; what is tried again after marks are out changes none of it.
-    const now = await ownSet(writes, studentId, setId);
-    const changes = differing(entriesOf(now.row), { [input.itemId]: input.entries });
-    const state = stateOf(now.set, now.document, now.row);
-    if (isPractice && changes.length > 0 && state.openness !== 'closed') {
-      await overwrite(writes, now.row, changes, 'the student');
-      await noteSubmission(writes, now.row.id, { seenAt: state.now, answeredAt: state.now });
-      await recount(writes, setId);
-    }
+    // Two that were tried at once are of one run.
     const run =
-      before ?? (await insertPractice(writes, { setId, studentId, itemId: input.itemId, isMore: false, numbers }));
+      (await runOf(writes)) ??
+      (await insertPractice(writes, { setId, studentId, itemId: input.itemId, isMore: false, numbers }));
     await updatePractice(writes, run.id, { entries: input.entries, tries: done.tries });
   });
   return done.tried;

@@ -15,6 +15,7 @@ import {
 } from '@hardy-sextant/core';
 import type { StudentPage } from '@hardy-sextant/contract';
 import { useState } from 'react';
+import { Act } from './Act.tsx';
 import styles from './Student.module.css';
 import { useWords } from './words.ts';
 
@@ -73,9 +74,7 @@ export function FiveValueTool({ style, entering }: FiveValueToolProps) {
         {unknowns.map((name) => (
           <div key={name}>
             {field(name)}
-            <button type="button" className={styles['act']} onClick={() => find(name)}>
-              {say('tool.find', { what: labelOf(name) })}
-            </button>
+            <Act onClick={() => find(name)}>{say('tool.find', { what: labelOf(name) })}</Act>
           </div>
         ))}
         {isYearly && field('paymentsPerYear')}
@@ -158,15 +157,9 @@ function Choice({ value, words, onPick }: ChoiceProps) {
   return (
     <div className={styles['acts']}>
       {words.map((word, at) => (
-        <button
-          key={word}
-          type="button"
-          className={styles['act']}
-          aria-pressed={value === (at === 1)}
-          onClick={() => onPick(at === 1)}
-        >
+        <Act key={word} aria-pressed={value === (at === 1)} onClick={() => onPick(at === 1)}>
           {word}
-        </button>
+        </Act>
       ))}
     </div>
   );

@@ -3,6 +3,7 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { groupingProblem, numberStyleById, readAnswer, readRelation, writeBrief } from '@hardy-sextant/core';
 import type { StudentPart } from '@hardy-sextant/contract';
 import { useId, useState, type ReactNode } from 'react';
+import { Act } from './Act.tsx';
 import type { AnswerPlace } from './answerPlace.ts';
 import { AnswerTable } from './AnswerTable.tsx';
 import { EnteredFields } from './EnteredFields.tsx';
@@ -45,9 +46,9 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
       {isNumber && entered && <EnteredFields partId={part.id} place={place} />}
       <div className={styles['acts']}>
         {part.answer !== 'words' && place.write && (
-          <button type="button" className={styles['act']} aria-expanded={hasLines} onClick={() => setLines(!lines)}>
+          <Act aria-expanded={hasLines} onClick={() => setLines(!lines)}>
             {say('answer.lines')}
-          </button>
+          </Act>
         )}
         {children}
       </div>

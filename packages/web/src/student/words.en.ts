@@ -25,7 +25,6 @@ export const english = {
   'page.exercise': 'Exercise {{at}} of {{of}}',
   'page.own': 'your own numbers',
   'page.next': 'Next exercise',
-  'page.previous': 'Previous',
   'page.review': 'Look over',
   'page.marks_one': '{{count}} mark',
   'page.marks_other': '{{count}} marks',

@@ -27,7 +27,6 @@ export const french: Words = {
   'page.exercise': 'Exercice {{at}} sur {{of}}',
   'page.own': 'vos propres nombres',
   'page.next': 'Exercice suivant',
-  'page.previous': 'Précédent',
   'page.review': 'Relire',
   'page.marks_one': '{{count}} point',
   'page.marks_other': '{{count}} points',

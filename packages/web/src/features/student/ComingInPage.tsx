@@ -3,6 +3,7 @@ import { readPaperCode } from '@hardy-sextant/core';
 import type { ClassroomList, ComingIn } from '@hardy-sextant/contract';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { useLocation, useNavigate } from 'react-router';
+import { Act } from '../../student/Act.tsx';
 import { useClassroom, useComeIn } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
 import { useWords } from '../../student/words.ts';
@@ -48,9 +49,9 @@ export function ComingInPage() {
         <form onSubmit={submit}>
           <TextField id="code" label={say('in.code')} value={code} onText={setCode} />
           <p className={styles['note']}>{say('in.link')}</p>
-          <button className={styles['go']} disabled={code.trim().length < 4 || comeIn.isPending || classroom.isPending}>
+          <Act type="submit" main disabled={code.trim().length < 4 || comeIn.isPending || classroom.isPending}>
             {say('in.go')}
-          </button>
+          </Act>
         </form>
       )}
       {error && (
@@ -89,25 +90,17 @@ function Names({ list, busy, onEnter, onBack }: NamesProps) {
       <TextField id="find" label={say('in.who')} hint={say('in.find')} value={find} onText={setFind} />
       <div className={styles['acts']} role="group" aria-label={say('in.who')}>
         {shown.slice(0, 60).map(({ id, name }) => (
-          <button
-            key={id}
-            type="button"
-            className={styles['act']}
-            aria-pressed={chosen === id}
-            onClick={() => setChosen(id)}
-          >
+          <Act key={id} aria-pressed={chosen === id} onClick={() => setChosen(id)}>
             {name}
-          </button>
+          </Act>
         ))}
       </div>
       {chosen !== undefined && <TextField id="number" label={say('in.number')} value={number} onText={setNumber} />}
       <div className={styles['acts']}>
-        <button className={styles['go']} disabled={chosen === undefined || number.trim() === '' || busy}>
+        <Act type="submit" main disabled={chosen === undefined || number.trim() === '' || busy}>
           {say('in.go')}
-        </button>
-        <button type="button" className={styles['act']} onClick={onBack}>
-          {say('in.back')}
-        </button>
+        </Act>
+        <Act onClick={onBack}>{say('in.back')}</Act>
       </div>
     </form>
   );

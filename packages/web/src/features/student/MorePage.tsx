@@ -1,6 +1,7 @@
 /** One more like an exercise: other numbers, each answer judged at once; as many as wanted. */
 import type { StudentPage } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
+import { Act } from '../../student/Act.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { useMore } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
@@ -22,14 +23,9 @@ export function MorePage({ page, itemId }: { readonly page: StudentPage; readonl
           <Link className={styles['act']} to={`/my/${page.setId}`}>
             {page.title}
           </Link>
-          <button
-            type="button"
-            className={styles['go']}
-            disabled={another.isPending || !last.data}
-            onClick={() => another.mutate()}
-          >
+          <Act main disabled={another.isPending || !last.data} onClick={() => another.mutate()}>
             {say('feedback.another')}
-          </button>
+          </Act>
         </>
       }
     >

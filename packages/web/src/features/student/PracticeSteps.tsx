@@ -1,6 +1,7 @@
 /** An answer that is practised: judged at once, told in steps, then worked. */
 import type { StudentPart, Tried } from '@hardy-sextant/contract';
 import { useState } from 'react';
+import { Act } from '../../student/Act.tsx';
 import { Blocks } from '../../ui/PaperShown.tsx';
 import { useTry } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
@@ -12,16 +13,19 @@ interface PracticeStepsProps {
   readonly itemId: string;
   readonly part: StudentPart;
   readonly entries: Readonly<Record<string, string>>;
+  /** Sends what is typed and has not arrived: a try is of what the server has. */
+  readonly ready?: () => Promise<void>;
   readonly before: { readonly tries: number; readonly right: boolean } | undefined;
 }
 
-export function PracticeSteps({ path, itemId, part, entries, before }: PracticeStepsProps) {
+export function PracticeSteps({ path, itemId, part, entries, ready, before }: PracticeStepsProps) {
   const { say } = useWords();
   const trying = useTry(path);
   const [told, setTold] = useState<Tried>();
   const [tried, setTried] = useState('');
   const typed = JSON.stringify(entries);
-  const ask = (more: boolean) =>
+  const ask = async (more: boolean): Promise<void> => {
+    await ready?.();
     trying.mutate(
       { itemId, partId: part.id, entries, more },
       {
@@ -31,6 +35,7 @@ export function PracticeSteps({ path, itemId, part, entries, before }: PracticeS
         },
       },
     );
+  };
   // What was told is of what was typed then.
   const now = told && tried === typed ? told : undefined;
   const next = now && !now.right && now.shown < 4 && now.tries > 0 ? nextStep[now.shown] : undefined;
@@ -38,13 +43,13 @@ export function PracticeSteps({ path, itemId, part, entries, before }: PracticeS
   return (
     <div>
       <div className={styles['acts']}>
-        <button type="button" className={styles['act']} disabled={trying.isPending} onClick={() => ask(false)}>
+        <Act disabled={trying.isPending} onClick={() => void ask(false)}>
           {say('practice.check')}
-        </button>
+        </Act>
         {next && (
-          <button type="button" className={styles['act']} disabled={trying.isPending} onClick={() => ask(true)}>
+          <Act disabled={trying.isPending} onClick={() => void ask(true)}>
             {say(next)}
-          </button>
+          </Act>
         )}
         {tries > 0 && <span className={styles['note']}>{say('practice.tries', { count: tries })}</span>}
       </div>

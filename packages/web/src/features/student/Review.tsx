@@ -1,5 +1,6 @@
 /** Looking over what is answered, submitting it, and the receipt. */
 import type { StudentPage, StudentPart } from '@hardy-sextant/contract';
+import { Act } from '../../student/Act.tsx';
 import { isAnswered } from '../../student/answerPlace.ts';
 import { useSubmit } from '../../student/studentRecords.ts';
 import type { StudentAnswers } from '../../student/useStudentAnswers.ts';
@@ -51,14 +52,9 @@ export function Review({ page, answers, onGo }: ReviewProps) {
         <p className="soft">{say('review.until', { when: momentIn(language, state.dueAt) })}</p>
       )}
       {isOpen && (
-        <button
-          type="button"
-          className={styles['go']}
-          disabled={answered === 0 || answers.waiting > 0 || submit.isPending}
-          onClick={() => void send()}
-        >
+        <Act main disabled={answered === 0 || answers.waiting > 0 || submit.isPending} onClick={() => void send()}>
           {say(state.submittedAt ? 'review.again' : 'review.submit')}
-        </button>
+        </Act>
       )}
       {submit.error && (
         <p role="alert" className={styles['wrong']}>

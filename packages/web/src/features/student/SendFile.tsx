@@ -1,6 +1,7 @@
 /** A worksheet sent as a file: chosen, sent, again where it broke off. */
 import type { StudentPage } from '@hardy-sextant/contract';
 import { useState } from 'react';
+import { Act } from '../../student/Act.tsx';
 import { useSendFile } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
 import { useWords } from '../../student/words.ts';
@@ -51,11 +52,7 @@ export function SendFile({ page, itemId }: { readonly page: StudentPage; readonl
       {failed && (
         <span role="alert" className={styles['wrong']}>
           {problem === '' ? send.error?.message : problem}{' '}
-          {file && problem === '' && (
-            <button type="button" className={styles['act']} onClick={() => void start(file)}>
-              {say('answer.fileAgain')}
-            </button>
-          )}
+          {file && problem === '' && <Act onClick={() => void start(file)}>{say('answer.fileAgain')}</Act>}
         </span>
       )}
       {sent.map(({ id, name }) => (

@@ -2,6 +2,7 @@
 import { useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { useEffect, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { Act } from '../../student/Act.tsx';
 import { useGoOut } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
 import { languages, useWords } from '../../student/words.ts';
@@ -51,32 +52,15 @@ function Small({ who, inSet }: { readonly who: string | undefined; readonly inSe
         </Link>
       )}
       {languages.map(([id, name]) => (
-        <button
-          key={id}
-          type="button"
-          lang={id}
-          className={styles['act']}
-          aria-pressed={language === id}
-          onClick={() => choose(id)}
-        >
+        <Act key={id} lang={id} aria-pressed={language === id} onClick={() => choose(id)}>
           {name}
-        </button>
+        </Act>
       ))}
-      <button
-        type="button"
-        className={styles['act']}
-        onClick={() => setColorScheme(scheme === 'dark' ? 'light' : 'dark')}
-      >
-        {say('page.theme')}
-      </button>
+      <Act onClick={() => setColorScheme(scheme === 'dark' ? 'light' : 'dark')}>{say('page.theme')}</Act>
       {who !== undefined && (
-        <button
-          type="button"
-          className={styles['act']}
-          onClick={() => out.mutate(undefined, { onSuccess: () => void navigate('/in') })}
-        >
+        <Act onClick={() => out.mutate(undefined, { onSuccess: () => void navigate('/in') })}>
           {who} · {say('out')}
-        </button>
+        </Act>
       )}
     </nav>
   );

@@ -1,6 +1,7 @@
 /** A set on the student's page: one exercise a screen, what is typed kept at once, looked over and submitted at the end. */
 import type { StudentPage, StudentPart } from '@hardy-sextant/contract';
 import { Navigate, useParams, useSearchParams } from 'react-router';
+import { Act } from '../../student/Act.tsx';
 import { Refusal } from '../../api/call.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { AskedExercise } from '../../student/AskedExercise.tsx';
@@ -67,26 +68,18 @@ function Writing({ page }: { readonly page: StudentPage }) {
         <>
           <FootNote answers={answers} />
           {isReview ? (
-            <button type="button" className={styles['act']} onClick={() => go({})}>
-              {say('review.back')}
-            </button>
+            <Act onClick={() => go({})}>{say('review.back')}</Act>
           ) : (
-            <button
-              type="button"
-              className={styles['go']}
-              onClick={() => go(last ? { see: 'review' } : { exercise: page.exercises[at + 1]?.itemId ?? '' })}
-            >
+            <Act main onClick={() => go(last ? { see: 'review' } : { exercise: page.exercises[at + 1]?.itemId ?? '' })}>
               {say(last ? 'page.review' : 'page.next')}
-            </button>
+            </Act>
           )}
         </>
       }
     >
       {page.state.released && (
         <p className={styles['notice']}>
-          <button type="button" className={styles['act']} onClick={() => go({ see: 'feedback' })}>
-            {say('feedback.open')}
-          </button>
+          <Act onClick={() => go({ see: 'feedback' })}>{say('feedback.open')}</Act>
         </p>
       )}
       {isReview || !exercise ? (
@@ -152,6 +145,7 @@ function OneExercise({ page, exercise, answers }: OneExerciseProps) {
       after={(part) =>
         isPractice && (
           <PracticeSteps
+            ready={answers.flush}
             path={`/my/sets/${page.setId}`}
             itemId={itemId}
             part={part}
@@ -213,12 +207,8 @@ function EntryNote({ answers, itemId, entryId }: EntryNoteProps) {
       <div role="alert" className={styles['notice']}>
         {say('conflict.says', { theirs: held.theirs === '' ? say('conflict.empty') : held.theirs })}
         <div className={styles['acts']}>
-          <button type="button" className={styles['act']} onClick={() => answers.settle(held, 'mine')}>
-            {say('conflict.mine')}
-          </button>
-          <button type="button" className={styles['act']} onClick={() => answers.settle(held, 'theirs')}>
-            {say('conflict.theirs')}
-          </button>
+          <Act onClick={() => answers.settle(held, 'mine')}>{say('conflict.mine')}</Act>
+          <Act onClick={() => answers.settle(held, 'theirs')}>{say('conflict.theirs')}</Act>
         </div>
       </div>
     );

@@ -2,6 +2,7 @@
 import { Modal } from '@mantine/core';
 import type { StudentPage } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
+import { Act } from '../../student/Act.tsx';
 import styles from '../../student/Student.module.css';
 import { useWords } from '../../student/words.ts';
 
@@ -14,9 +15,7 @@ export function ToolSheet({ page }: { readonly page: StudentPage }) {
   const [tool, setTool] = useState<'five' | 'pad'>('five');
   return (
     <>
-      <button type="button" className={styles['act']} onClick={() => setOpened(true)}>
-        {say('answer.tool')}
-      </button>
+      <Act onClick={() => setOpened(true)}>{say('answer.tool')}</Act>
       <Modal
         opened={opened}
         onClose={() => setOpened(false)}
@@ -26,15 +25,9 @@ export function ToolSheet({ page }: { readonly page: StudentPage }) {
       >
         <div className={styles['acts']}>
           {(['five', 'pad'] as const).map((each) => (
-            <button
-              key={each}
-              type="button"
-              className={styles['act']}
-              aria-pressed={tool === each}
-              onClick={() => setTool(each)}
-            >
+            <Act key={each} aria-pressed={tool === each} onClick={() => setTool(each)}>
               {say(each === 'five' ? 'tool.five' : 'tool.pad')}
-            </button>
+            </Act>
           ))}
         </div>
         <Suspense fallback={null}>
