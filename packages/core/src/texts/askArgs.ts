@@ -1,0 +1,88 @@
+/** The payments and times that a question names: "after the 30th payment", "in the second year", "payments 37 to 48". */
+
+import type { FlatText, Span } from './flatText.ts';
+import { pattern } from './pattern.ts';
+import { yearsIn } from './tokens.ts';
+
+/** Where in the plan a question looks; counts are payments, times are in years. */
+export interface AskedPlace {
+  readonly after?: number;
+  readonly afterYears?: number;
+  readonly from?: number;
+  readonly to?: number;
+  /** The years, counted from 1. */
+  readonly fromYear?: number;
+  readonly toYear?: number;
+  /** The last so many years. */
+  readonly lastYears?: number;
+  /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
+  readonly same?: boolean;
+  readonly atChange?: boolean;
+  readonly moment?: 'beforePayment' | 'justAfterPayment';
+  /** The numbers that are taken, with what each is. */
+  readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' | 'to' | 'yearIndex' }[];
+}
+
+const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one)';
+
+interface PlaceRecord {
+  readonly words: RegExp;
+  readonly read: (numbers: readonly number[], years: readonly number[]) => Omit<AskedPlace, 'taken'>;
+  readonly roles: readonly ('after' | 'from' | 'to' | 'yearIndex')[];
+}
+
+const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['read']): PlaceRecord => ({
+  words: pattern(words),
+  roles,
+  read,
+});
+
+/** Ranges first: they hold moments. */
+const ranges: readonly PlaceRecord[] = [
+  place('(?:years?) {n} (?:to|through|until|and|-|up to) (?:year )?{n}', ['from', 'to'], ([from, to]) => ({ fromYear: from!, toYear: to! })),
+  place('(?:@payment|@deposit|months?|numbers?|nos) (?:number |no )?{n} ?(?:to|through|until|and|-|up to|till)(?: and including)? ?(?:payment |number )?{n}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
+  place('{o} ?(?:to|through|until|and|-|up to|till) (?:the )?{o}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
+  place('between (?:the )?(?:@payment )?{no} and (?:the )?(?:@payment )?{no}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
+  place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
+  place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
+  place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
+  place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
+  place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
+  place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
+  place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),
+  place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({ same: true })),
+  place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
+  place('(?:@payment|@deposit|rental) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
+  place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
+];
+
+const moments: readonly PlaceRecord[] = [
+  place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
+  place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
+  place('(?:end|close) of @year {n}', ['after'], ([year]) => ({ afterYears: year! })),
+  place(`{o} (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?`, ['after'], ([k]) => ({ after: k! })),
+  place('(?:@payment|@deposit|@withdrawal|rental|month) (?:number |no )?{n}', ['after'], ([k]) => ({ after: k! })),
+  place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({ after: k! })),
+  place('(?:after|once|with|following|when)(?: (?:the |making |just |exactly |first )*)?{n}', ['after'], ([k]) => ({ after: k! })),
+  place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
+  place('(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}', ['after'], (_, [years]) => ({ afterYears: years! })),
+  place('(?:after|at the end of) (?:the )?first @year', [], () => ({ afterYears: 1 })),
+  place('(?:when|as|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?', [], () => ({ atChange: true })),
+];
+
+/** @param kind whether the question looks at a stretch (interest in …) or a moment (owed after …) */
+export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'stretch' | 'moment'): AskedPlace | undefined {
+  const text = flat.slice(unit.start, unit.end);
+  const before = /(?:just|right|immediately|shortly) before|before (?:the|making)/.test(text);
+  for (const { words, read, roles } of kind === 'stretch' ? ranges : moments) {
+    words.lastIndex = 0;
+    const found = words.exec(text);
+    if (!found) continue;
+    const taken = found.slice(1).flatMap((each, at) => (each === undefined ? [] : [{ token: Number(each), role: roles[Math.min(at, roles.length - 1)] ?? 'after' }]));
+    const values = taken.map(({ token }) => tokens[token]?.value ?? NaN);
+    const years = taken.map(({ token }) => (tokens[token]?.value ?? NaN) * (yearsIn[tokens[token]?.unit ?? ''] ?? NaN));
+    const asked = read(values, years);
+    return { ...asked, taken, ...(kind === 'moment' && before && asked.after !== undefined ? { moment: 'beforePayment' as const } : {}) };
+  }
+  return undefined;
+}

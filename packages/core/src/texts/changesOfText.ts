@@ -1,0 +1,142 @@
+/** What changes on the way: another rate, an extra payment, a higher payment, a pause; and after which payment. */
+
+import type { Span } from './flatText.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
+import { pattern } from './pattern.ts';
+import type { ReadChange, ReadRate } from './reading.ts';
+import { yearsIn } from './tokens.ts';
+
+export interface ChangeRead {
+  /** The token of its number. */
+  readonly token: number;
+  readonly kind: 'rate' | 'extra' | 'rise' | 'new payment' | 'skip';
+  /** After which payment, or after how many years; nothing where the text does not say. */
+  readonly after?: number;
+  readonly afterYears?: number;
+  readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];
+  readonly keep?: 'payments' | 'payment';
+}
+
+const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
+
+interface MomentRecord {
+  readonly words: RegExp;
+  readonly role: 'after' | 'from';
+  readonly less: 0 | 1;
+}
+
+const moment = (words: string, role: MomentRecord['role'] = 'after', less: MomentRecord['less'] = 0): MomentRecord => ({ words: pattern(words), role, less });
+
+const moments: readonly MomentRecord[] = [
+  moment(`(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o} ${payment} ?(?:on(?:wards?)?)?`, 'from', 1),
+  moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
+  moment('{o} year'),
+  moment(`{o} ${payment}`),
+  moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
+  moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
+  moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
+  moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
+  moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
+];
+
+const kindsOf = { newRate: 'rate', extra: 'extra', paymentRise: 'rise', newPayment: 'new payment', skip: 'skip' } as const;
+
+const keepsEnd = pattern("(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless) (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment");
+const keepsPayment = pattern('(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|old|unchanged|original|usual|regular|normal) (?:<e> )?(?:@payment)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on )?(?:paying|making|with|the|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)');
+
+export function changesOfText(page: Page): ChangeRead[] {
+  const found: ChangeRead[] = [];
+  page.signs.forEach((signs, token) => {
+    const [sign] = signs;
+    if (!sign || !(sign.role in kindsOf)) return;
+    const kind = kindsOf[sign.role as keyof typeof kindsOf];
+    const form = tokenAt(page, token).form;
+    if (kind !== 'skip' && form !== 'money' && form !== 'percent') return;
+    if (kind === 'extra' && sign.weight < 9 && !/(?:owe|loan|debt|mortgage|borrow)/.test(page.flat)) return;
+    found.push({ token, kind, ...momentOf(page, token), ...keepOf(page) });
+  });
+  return found;
+}
+
+function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
+  const ends = [...flat.matchAll(keepsEnd)].length > 0;
+  const pays = [...flat.matchAll(keepsPayment)].length > 0;
+  return ends === pays ? {} : { keep: ends ? 'payments' : 'payment' };
+}
+
+type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;
+
+/** The moment that stands nearest in the sentence, or in the one before. */
+function momentOf(page: Page, token: number): Moment {
+  const place = page.places[token]!;
+  const sentence = sentenceAt(page, place);
+  const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
+  return (sentence && nearestMoment(page, sentence, token)) ?? (before && !before.asks ? nearestMoment(page, before, token) : undefined) ?? { taken: [] };
+}
+
+function nearestMoment(page: Page, within: Span, token: number): Moment | undefined {
+  const place = page.places[token]!;
+  const text = page.flat.slice(within.start, within.end);
+  const found = moments.flatMap(({ words, role, less }, rank) =>
+    [...text.matchAll(words)].flatMap((match) => {
+      const at = Number(match[1]);
+      if (at === token || isAsked(page, at)) return [];
+      const { start, end } = page.places[at]!;
+      const distance = start > place.end ? start - place.end : place.start - end;
+      const { form, value, unit } = tokenAt(page, at);
+      const isYear = form === 'time' || /^⟨o\d+⟩\s+year/.test(match[0]);
+      const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value;
+      return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
+    }),
+  );
+  const [best] = found.sort((one, other) => one.distance - other.distance || one.rank - other.rank);
+  if (!best) return undefined;
+  // "once three years are over (so from the 37th deposit on)": both say the same.
+  const same = found.filter(({ at, distance }) => at !== best.at && distance < best.distance + 40 && !isTermLike(page, at));
+  const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
+  const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
+  return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
+}
+
+const isTermLike = (page: Page, at: number): boolean => page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
+
+/** It belongs to what a question looks at, not to the change. */
+function isAsked(page: Page, at: number): boolean {
+  const place = page.places[at]!;
+  return page.questions.some(({ asked, start, unit }) => asked !== 'difference' && place.start >= start && place.start < unit.end && place.start - start < 70 && asked !== 'payment' && asked !== 'newPayment');
+}
+
+/** The changes in numbers, for a plan. Those without a moment are left out: they are doubts. */
+export function changesInNumbers(
+  page: Page,
+  reads: readonly ChangeRead[],
+  plan: { readonly paymentsPerYear: number; readonly payment: number | null; readonly rate: ReadRate | null },
+  keepOtherwise: 'payments' | 'payment',
+): ReadChange[] {
+  return reads.flatMap((read): ReadChange[] => {
+    const after = read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
+    if (after === undefined) return [];
+    const { value, unit, form } = tokenAt(page, read.token);
+    const keep = read.keep ?? keepOtherwise;
+    switch (read.kind) {
+      case 'rate':
+        return plan.rate ? [{ kind: 'rate', after, rate: { ...plan.rate, value }, keep }] : [];
+      case 'extra':
+        return [{ kind: 'extra', after, value, keep }];
+      case 'rise':
+        return [{ kind: 'payment', after, by: value }];
+      case 'new payment':
+        return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
+      case 'skip': {
+        const skipped = form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value;
+        return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
+      }
+    }
+  });
+}
+
+/** A count that is a hair off a whole number is that number. */
+export function wholeNumber(count: number): number {
+  const whole = Number(count.toFixed(0));
+  return Math.abs(count - whole) < 1e-6 ? whole : count;
+}

@@ -1,0 +1,19 @@
+/** Words that say what kind of case it is. */
+
+import type { ReadKind } from '../reading.ts';
+import { cue, type Cue } from './record.ts';
+
+export const kindCues: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 12, 'how (?:much|large) ~borrow', 'pv ?(?:=|:)? ?<mn>[^?]*?pmt', '(?:original|outstanding) (?:loan|debt|balance|principal)'),
+  cue('flat', 9, 'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>))', '<p> flat', 'add-?on', 'added on', 'simply added', 'adds? <p> flat', '(?:on|of) the (?:whole|full|original|entire|initial) (?:sum|amount|loan|price|debt|principal)(?: borrowed| lent)?(?: for the whole| throughout)', 'interest on the (?:whole|full|original|entire|initial) (?:sum|amount|loan|price|debt|principal)', 'simple interest'),
+  cue('leasing', 7, 'leas(?:e|es|ed|ing)', 'lessee|lessor', '(?<!the )hire of', 'hires out', 'rented out', 'residual(?: value)?'),
+  cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)', 'buy-?out (?:price|option)'),
+  cue('drawing-down', 6, 'withdraw(?:s|al|als|ing|n)?', 'withdrew', 'draws? (?:out |down )?{m}', 'live (?:on|off)', 'living (?:on|off)', 'pays? (?:him|her|them|it|out|a|an|the) ~(?:scholarship|pension|bursary|prize|grant|income|annuity|equal sum)', 'is to pay (?:him|her|them|out)', 'to (?:provide|pay out|pay her|pay him|fund|support)', 'paid out of', 'be drawn|draw ~(?:from|out|down)', 'takes? (?:out )?~out of (?:the|it|this|that|his|her|their) ', 'take out(?! a)', 'taken (?:out )?(?:from|at|every|each)'),
+  cue('drawing-down', 5, 'pays? out', 'nest-?egg', 'endow[a-z]*', 'scholarships?|bursar(?:y|ies)', 'pension', 'used up|run(?:s)? (?:out|dry)|exhaust(?:s|ed)|is (?:then )?empty|emptied', 'annuit(?:y|ies)', '(?:fund|pot|money|account|trust|nest-egg|legacy|sum|savings|inheritance) ~last', '(?:will|does|would|do|can|shall) ~last(?! (?:one|payment|of))', 'draw(?:s|ing)?', 'income', 'leaving nothing'),
+  cue('saving', 6, 'sinking fund', 'sav(?:es|ing|ings)(?: plan| scheme| account)?', '@save ~{m} ~?<e>', '@save ~{m} <a>', '(?:regular|equal|level|<e>) (?:deposits?|contributions?|savings)', 'pay(?:s|ing)? ~into', 'pays? in', 'set(?:s|ting)? aside', 'puts? aside', 'lays? aside', 'contribut(?:e|es|ions?|ing)', 'build(?:s|ing)? up', 'accumulat[a-z]*', 'deposits of', '(?:fund|account|savings|target|goal) is ~reached', 'toward(?:s)?', 'after (?:the|how many) ~deposits?'),
+  cue('saving', 3, 'deposits?', 'goes in(?:to)?', 'drops?', 'fund', 'target|goal', 'save up', 'want(?:s|ed)?', 'need(?:s|ed)?', 'put(?:s|ting)? (?:by|away)', 'already (?:holds?|has|have|in)', 'saved already', 'college|retirement'),
+  cue('lump-sum', 6, 'untouched', 'grow(?:s|n|ing)?(?: in value)? (?:to|into)', 'grown', 'lump sum', 'single (?:sum|deposit|amount|payment|investment)', 'left alone', 'lie(?:s)? (?:on deposit|untouched)', 'became', 'become', 'one-off deposit', 'fixed(?:-term)? deposit', 'doubl(?:e|es|ed|ing)', 'tripl(?:e|es|ed|ing)', 'matures?|maturity', 'invest(?:s|ed|ing|ment)?', 'certificate', 'stood at', 'be worth', 'is worth', 'bond'),
+  cue('lump-sum', 3, 'put(?:s)? ~away', 'deposit(?:s|ed)? {mn}', 'leaves', 'compound amount', 'accumulated (?:value|amount)', 'present value', 'discount(?:ed)?', 'legacy|inherit[a-z]*'),
+  cue('convert', 6, 'convert', 'equivalent', 'correspond(?:s|ing)?', 'quoted as', 'expressed? as', 'go with', 'the same as', 'amounts? to'),
+  cue('borrowing', 6, '@borrow', '(?:home |car |student |bank |personal |business )?loans?', 'mortgages?', 'lends?|lent|lender|lending', 'owes?|owed|owing', 'debts?', 'repay(?:s|ment|ments|ing)?|repaid', 'instal?lments?', 'financ(?:e|es|ed|ing)', 'credit(?!ed|s| union)', 'pay(?:s)? (?:it )?off|paid off|paying off', 'amorti[sz][a-z]*', 'outstanding', 'clear(?:s|ed)? (?:the|it|a|this)', 'hire[ -]purchase', 'principal', '(?<!in )advanc(?:e|es|ed) (?:of|to)', 'balloon', 'borrower', 'payments owed', 'takes? over the balance', 'refinanc[a-z]*'),
+];

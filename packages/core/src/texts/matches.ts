@@ -1,0 +1,36 @@
+/** Where cues stand in a flat text. Patterns are compiled once, when a lexicon is first used. */
+
+import type { Cue } from './lexicon/record.ts';
+import { pattern } from './pattern.ts';
+
+export interface Match<Says extends string = string> {
+  readonly says: Says;
+  readonly weight: number;
+  readonly start: number;
+  readonly end: number;
+  /** The token the cue is about, where it is about one. */
+  readonly token?: number;
+}
+
+interface CompiledCue<Says extends string> extends Cue<Says> {
+  readonly patterns: readonly RegExp[];
+}
+
+/** A lexicon ready to be looked for. */
+export function lexicon<Says extends string>(cues: readonly Cue<Says>[]): (flat: string) => Match<Says>[] {
+  let compiled: readonly CompiledCue<Says>[] | undefined;
+  return (flat) => {
+    compiled ??= cues.map((each) => ({ ...each, patterns: each.words.map(pattern) }));
+    return compiled.flatMap(({ says, weight, patterns }) =>
+      patterns.flatMap((each) =>
+        [...flat.matchAll(each)].map((found) => ({
+          says,
+          weight,
+          start: found.index,
+          end: found.index + found[0].length,
+          ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
+        })),
+      ),
+    );
+  };
+}

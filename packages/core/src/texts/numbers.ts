@@ -1,0 +1,242 @@
+/** The numbers of a text, each with its form: money, a percentage, a length of time, a count. */
+
+import { roundTo } from '../money/roundMoney.ts';
+import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
+import { periodAt } from './periods.ts';
+import { yearsIn, type Token, type TokenForm } from './tokens.ts';
+
+export type DecimalMark = '.' | ',';
+
+const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|Rs\.?)(?=[\s\d]))\s?/i;
+const currencyAfter = /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
+const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
+const timeAfter = /^[\s-]*(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
+const digits = /^(?:\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
+const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|million)(?![a-z]))/i;
+
+const unitOf: Readonly<Record<string, readonly [number, string]>> = {
+  y: [1, 'years'],
+  d: [10, 'years'],
+  h: [0.5, 'years'],
+  q: [3, 'months'],
+  f: [2, 'weeks'],
+};
+
+/** Sign of a currency by how it is written. */
+function signOf(written: string): string {
+  const plain = written.trim().toLowerCase().replace(/^-/, '');
+  if (/€|eur/.test(plain)) return '€';
+  if (/£|pound|gbp/.test(plain)) return '£';
+  if (/\$|dollar|usd|cad|aud|nzd/.test(plain)) return '$';
+  return plain.toUpperCase();
+}
+
+/** Whether a comma or a point parts the decimals, as far as the text tells. */
+export function decimalMarkOf(text: string): DecimalMark | undefined {
+  if (/decimal comma|comma (?:as|for|is|marks?|sets off|separates?)(?: the| a)? ?(?:decimal|cents)/i.test(text)) return ',';
+  if (/\d{1,3}(?:[.\s]\d{3})+,\d{1,2}(?!\d)|\d,\d{1,2}\s?(?:€|%|per ?cent)|[€£$]\s?\d+,\d{2}(?!\d)/i.test(text)) return ',';
+  if (/\d,\d{3}(?:\.\d|\D|$)|\d\.\d{1,2}(?!\d)/.test(text)) return '.';
+  return undefined;
+}
+
+/** Everything that counts, in text order, never overlapping. `every` and `per` phrases keep the numbers within them. */
+export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text) ?? '.'): Token[] {
+  const lower = text.toLowerCase();
+  const tokens: Token[] = [];
+  for (let at = 0; at < text.length; ) {
+    const token = startsHere(text, at) ? tokenAt(text, lower, at, mark) : undefined;
+    if (token && token.end > at) {
+      tokens.push(token);
+      at = token.end;
+    } else at += 1;
+  }
+  return joinTimes(tokens, lower);
+}
+
+/** A word or a number begins here: not within either, and not behind a letter as in "j4". */
+function startsHere(text: string, at: number): boolean {
+  const here = text.charAt(at);
+  const before = text.charAt(at - 1);
+  if (/[a-z]/i.test(here)) return !/[a-z0-9']/i.test(before) || /\d/.test(before) && currencyBefore.test(text.slice(at, at + 5));
+  if (/[0-9½¼¾⅓⅔⅛⅜⅝⅞.]/.test(here)) return !/[a-z0-9_]/i.test(before) && !(/[.,]/.test(before) && /\d/.test(text.charAt(at - 2)));
+  return /[$£€¥₹/]/.test(here);
+}
+
+function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
+  return (
+    labelAt(text, at) ??
+    calendarAt(text, at) ??
+    periodAt(lower, at) ??
+    shareAt(lower, at) ??
+    aYearAt(lower, at) ??
+    numberAt(text, lower, at, mark)
+  );
+}
+
+/** "1." and "2)" before a line's text, "[6 marks]". */
+function labelAt(text: string, at: number): Token | undefined {
+  const line = /^(\d{1,2})[.)](?=\s)/.exec(text.slice(at, at + 5));
+  const opens = /(?:^|\n|[(]|[.?;:,] )\s*[(]?$/.test(text.slice(Math.max(0, at - 4), at));
+  if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?\s*$/.test(text.slice(0, at))))
+    return token('label', at, line[1].length, Number(line[1]));
+  const marks = /^(\d{1,2})\s*(?:marks?|points?|pts?)\b/i.exec(text.slice(at, at + 12));
+  return marks?.[1] ? token('label', at, marks[1].length, Number(marks[1])) : undefined;
+}
+
+const months = 'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
+const dates = new RegExp(
+  `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)`,
+  'i',
+);
+
+/** A date, or a year of the calendar. */
+function calendarAt(text: string, at: number): Token | undefined {
+  const date = dates.exec(text.slice(at, at + 30));
+  if (date) return token('calendar', at, date[0].length, 0);
+  const year = /^(?:1[6-9]|20)\d\d(?![\d.,]\d|\d|\s?[%€£$k])/.exec(text.slice(at, at + 8));
+  const before = text.slice(Math.max(0, at - 12), at);
+  const isYear = /(?:\b(?:in|since|of|from|until|founded|opened|built|by|early|late|year|est\.?|dated)|'|\()\s*$/i.test(before);
+  const counts = /^\s*(?:dollars|euros|pounds|payments|per|month)/i.test(text.slice(at + 4));
+  return year && isYear && !counts ? token('calendar', at, 4, Number(year[0])) : undefined;
+}
+
+/** "a third of the price", "half the price down", "three quarters of a per cent". */
+function shareAt(lower: string, at: number): Token | undefined {
+  const here = lower.slice(at, at + 60);
+  const ofPercent = /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent|%)/.exec(here);
+  if (ofPercent) return token('percent', at, ofPercent[0].length, (ofPercent[1] ? 0.75 : ofPercent[0].includes('quarter') ? 0.25 : 0.5) / 100);
+  const ofPrice = /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|value|sum|bill|amount)| down\b| deposit\b)/.exec(here);
+  return ofPrice?.[1] ? token('percent', at, ofPrice[0].length, shares[ofPrice[1]] ?? 0) : undefined;
+}
+
+/** "a year and a half", "after a year", "half a year", "a decade". */
+function aYearAt(lower: string, at: number): Token | undefined {
+  const here = lower.slice(at, at + 30);
+  if (/^an? year and a half\b/.test(here)) return { ...token('time', at, here.indexOf('half') + 4, 1.5), unit: 'years' };
+  if (/^half an? year\b/.test(here)) return { ...token('time', at, here.indexOf('year') + 4, 0.5), unit: 'years' };
+  if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
+  const alone = /^an? (year|month|week|fortnight|quarter)\b/.exec(here);
+  const before = /(?:after|for|over|within|once|first payment|due|in|is)\s$/.test(lower.slice(Math.max(0, at - 9), at));
+  if (!alone?.[1] || !before) return undefined;
+  return { ...time(1, alone[1]), form: 'time', start: at, end: at + alone[0].length };
+}
+
+function numberAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
+  const sign = currencyBefore.exec(text.slice(at, at + 6))?.[0] ?? '';
+  const from = at + sign.length;
+  const read = digitsAt(text, from, mark, sign !== '') ?? (sign === '' || /[a-z]/i.test(sign) ? wordsAt(lower, from) : undefined);
+  if (!read) return undefined;
+  const { value, length, ordinal } = read;
+  const end = from + length;
+  const rest = text.slice(end, end + 24);
+  if (sign) return { form: 'money', start: at, end, value, unit: signOf(sign) };
+  if (ordinal) return { form: 'nth', start: at, end, value, unit: '' };
+  const percent = percentAfter.exec(rest);
+  if (percent) return token('percent', at, length + percent[0].length, readPercent(text.slice(from, end), value));
+  const currency = currencyAfter.exec(rest);
+  if (currency) return { form: 'money', start: at, end: end + currency[0].length, value, unit: signOf(currency[0]) };
+  if (/^[\s-]cents?\b/i.test(rest)) return { form: 'money', start: at, end: end + rest.search(/cents?/i) + 5, value: value / 100, unit: '$' };
+  const unit = timeAfter.exec(rest);
+  if (unit?.[1]) return { ...time(value, unit[1]), form: 'time', start: at, end: end + unit[0].length };
+  const isWord = !/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(text.slice(from, end));
+  // "one" stands for a thing more often than for a number.
+  return isWord && value === 1 ? undefined : token('count', at, length, value);
+}
+
+interface ReadNumber {
+  readonly value: number;
+  readonly length: number;
+  readonly ordinal: boolean;
+}
+
+function digitsAt(text: string, at: number, mark: DecimalMark, isMoney: boolean): ReadNumber | undefined {
+  const rest = text.slice(at, at + 40);
+  const lone = fractionSigns[rest.charAt(0)];
+  if (lone !== undefined) return { value: lone, length: 1, ordinal: false };
+  const found = digits.exec(rest);
+  if (!found) return undefined;
+  let value = plainNumber(found[0], mark, isMoney || currencyAfter.test(rest.slice(found[0].length)) || undefined);
+  let length = found[0].length;
+  const nth = /^(?:st|nd|rd|th)(?![a-z])/i.exec(rest.slice(length));
+  if (nth) return { value, length: length + 2, ordinal: true };
+  const fraction = /^\s?([½¼¾⅓⅔⅛⅜⅝⅞])|^[\s-](\d)\/(\d)(?!\d)/.exec(rest.slice(length));
+  if (fraction) {
+    value += fraction[1] ? (fractionSigns[fraction[1]] ?? 0) : Number(fraction[2]) / Number(fraction[3]);
+    length += fraction[0].length;
+  }
+  const scale = scaleAfter.exec(rest.slice(length));
+  if (scale && !(scale[2]?.toLowerCase() === 'm' && !isMoney)) {
+    value *= scale[1] ? 1e3 : 1e6;
+    length += scale[0].length;
+  }
+  return { value, length, ordinal: false };
+}
+
+function wordsAt(lower: string, at: number): ReadNumber | undefined {
+  const read = readNumberWords(lower.slice(at, at + 90));
+  if (!read?.ordinal) return read;
+  // "the second lender" is no number of a payment.
+  const counted = /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
+  return counted.test(lower.slice(at + read.length)) ? read : undefined;
+}
+
+/** A number in digits: which mark parts thousands and which decimals is told by the number first, then by the text. */
+function plainNumber(written: string, mark: DecimalMark, isMoney?: boolean): number {
+  const bare = written.replace(/[\s'’]/g, '');
+  const last = Math.max(bare.lastIndexOf('.'), bare.lastIndexOf(','));
+  if (last < 0) return Number(bare);
+  const both = bare.includes('.') && bare.includes(',');
+  const char = bare.charAt(last);
+  const many = bare.split(char).length > 2;
+  const places = bare.length - last - 1;
+  const grouped = !both && (many || (places === 3 && !/^0?[.,]/.test(bare) && (isMoney || char !== mark)));
+  const whole = grouped ? bare : bare.slice(0, last);
+  return Number(whole.replace(/[.,]/g, '') + (grouped ? '' : `.${bare.slice(last + 1)}`));
+}
+
+/** As a fraction. Three places of a percentage are decimals, whatever they are elsewhere. */
+function readPercent(written: string, value: number): number {
+  const exact = /^(\d{1,2})[.,](\d{3})$/.exec(written);
+  return roundTo((exact ? Number(`${exact[1]}.${exact[2]}`) : value) / 100, 12);
+}
+
+function time(value: number, written: string): Pick<Token, 'value' | 'unit'> {
+  const name = written.toLowerCase();
+  const known = name.startsWith('mo') || name.startsWith('mt') ? [1, 'months'] : name.startsWith('w') ? [1, 'weeks'] : name.startsWith('da') ? [1, 'days'] : unitOf[name.charAt(0)];
+  const [times, unit] = (known ?? [1, 'years']) as readonly [number, string];
+  return { value: value * times, unit };
+}
+
+const token = (form: TokenForm, start: number, length: number, value: number): Token => ({
+  form,
+  start,
+  end: start + length,
+  value,
+  unit: '',
+});
+
+/** "five years and three months" is one length of time. */
+function joinTimes(tokens: readonly Token[], lower: string): Token[] {
+  const joined: Token[] = [];
+  for (const each of tokens) {
+    const before = joined.at(-1);
+    const between = before ? lower.slice(before.end, each.start) : '';
+    const smaller = (yearsIn[each.unit] ?? 1) < (yearsIn[before?.unit ?? ''] ?? 0);
+    if (before?.form === 'time' && each.form === 'time' && smaller && /^(?: and |,? )$/.test(between))
+      joined[joined.length - 1] = {
+        ...before,
+        end: each.end,
+        value: before.value + (each.value * (yearsIn[each.unit] ?? 0)) / (yearsIn[before.unit] ?? 1),
+      };
+    else joined.push(each);
+  }
+  return joined.map((each, at) => sharingUnit(each, joined[at - 1], joined[at + 1], lower));
+}
+
+/** "three years or five", "20 or 30 years": one unit for both. */
+function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
+  if (each.form !== 'count') return each;
+  const joins = (start: number, end: number): boolean => /^ (?:or|versus|rather than|instead of) $/.test(lower.slice(start, end));
+  const like = before?.form === 'time' && joins(before.end, each.start) ? before : after?.form === 'time' && joins(each.end, after.start) ? after : undefined;
+  return like ? { ...each, form: 'time', unit: like.unit } : each;
+}

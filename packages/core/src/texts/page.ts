@@ -1,0 +1,60 @@
+/** A text with everything that is found in it before it is decided what it means. */
+
+import { decimalMarkOf, readTokens, type DecimalMark } from './numbers.ts';
+import { flatten, type FlatText, type Span } from './flatText.ts';
+import { kindCues } from './lexicon/kinds.ts';
+import { quotingCues, timingCues, type Quoting, type Timing } from './lexicon/terms.ts';
+import { lexicon, type Match } from './matches.ts';
+import { periodUses, type PeriodUse } from './periodUses.ts';
+import { readQuestions, type Question } from './questions.ts';
+import type { ReadKind } from './reading.ts';
+import { roleSigns, type RoleSign } from './roles.ts';
+import { sentencesOf, type Sentence } from './sentences.ts';
+import type { Token } from './tokens.ts';
+
+export interface Page extends FlatText {
+  readonly text: string;
+  readonly sentences: readonly Sentence[];
+  readonly questions: readonly Question[];
+  readonly unread: readonly Span[];
+  readonly signs: readonly (readonly RoleSign[])[];
+  readonly periods: readonly PeriodUse[];
+  readonly kinds: readonly Match<ReadKind>[];
+  readonly timings: readonly Match<Timing>[];
+  readonly quotings: readonly Match<Quoting>[];
+}
+
+const findKinds = lexicon(kindCues);
+const findTimings = lexicon(timingCues);
+const findQuotings = lexicon(quotingCues);
+
+/** @param mark what parts decimals, where the text does not tell */
+export function readPage(text: string, mark?: DecimalMark): Page {
+  const flat = flatten(text, readTokens(text, decimalMarkOf(text) ?? mark));
+  const sentences = sentencesOf(flat.flat);
+  return {
+    ...flat,
+    text,
+    sentences,
+    ...readQuestions(flat, sentences),
+    signs: roleSigns(flat),
+    periods: periodUses(flat),
+    kinds: findKinds(flat.flat),
+    timings: findTimings(flat.flat),
+    quotings: findQuotings(flat.flat),
+  };
+}
+
+/** The part of a text that a plan is read from. */
+export type Scope = (place: Span) => boolean;
+
+export const everywhere: Scope = () => true;
+
+export const tokenAt = ({ tokens }: Page, index: number): Token => tokens[index]!;
+
+export const inScope = (page: Page, scope: Scope, token: number): boolean => scope(page.places[token]!);
+
+/** The sentence that a place of the flat text stands in. */
+export function sentenceAt({ sentences }: Page, { start }: Span): Sentence | undefined {
+  return sentences.find((each) => each.start <= start && each.end > start);
+}

@@ -1,0 +1,47 @@
+/**
+ * Patterns over a flat text, written so that a cue is a line. Small letters stand for themselves, a blank for any white
+ * space (` ?` for none, too), and regular expressions hold within; besides:
+ *
+ * - `{m}` the number the pattern is about, here money; any of the letters of `flatText.ts`, or several: `{mn}`
+ * - `<e>` a mark beside it
+ * - `@payment` a class of words
+ * - `~` a few words of the same clause, without numbers; `~~` with numbers
+ */
+
+/** Words that stand for one another. */
+export const wordClasses: Readonly<Record<string, string>> = {
+  payment:
+    "(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|equal (?:sums|amounts)|remittances?)",
+  deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|savings|additions?|equal (?:sums|amounts))',
+  withdrawal: '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|instal?lments?)',
+  borrow: '(?:borrow(?:s|ed|ing)?)',
+  lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
+  pay: '(?:pays?|paid|paying|repays?|repaid|repaying|pays? off|paid off)',
+  save: "(?:saves?|saved|saving|sets? aside|setting aside|puts? (?:aside|away|by|in|into|down)|lays? (?:aside|by|away)|pays? in(?:to)?|paid in(?:to)?|paying into|deposits?|deposited|depositing|contributes?|contributed|contributing|adds?|adding|invests?|invested|investing|drops?|puts?|putting|places?|stashes?|banks)",
+  draw: '(?:draws?|drawn|drew|drawing|withdraws?|withdrawn|withdrew|withdrawing|takes? out|taken out|taking out|pays? out|paid out)',
+  each: '(?:each|every|per|a|an)',
+  loan: '(?:loans?|mortgages?|credits?|debts?|(?<!in )advances?|borrowings?)',
+  year: '(?:years?|yrs?)',
+  price:
+    '(?:(?:list|cash|purchase|asking|sale|selling|full|retail|sticker|ticket|total|shop|invoice)? ?prices?|costs?)',
+  period: '(?:day|week|fortnight|month|quarter|half-year|half year|half-month|six months|year|period|interval|term)',
+  now: '(?:today|now|at once|immediately|straight away|right away|up front|upfront|on signing|at signing|on delivery|in cash|at the outset|at the start|down|on the spot)',
+  what: '(?:what|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write down|say|express|obtain|evaluate|name|size of|report|quote|begin with|list)',
+};
+
+const gap = '(?:[^.;:?!\\n⟨]{0,36}?)';
+const longGap = '(?:[^.;?!\\n]{0,80}?)';
+
+/** @param source see above */
+export function pattern(source: string): RegExp {
+  const compiled = source
+    .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
+    .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
+    .replace(/<([a-z]+)>/g, '⟨[$1]\\d+⟩')
+    .replace(/~~/g, '§')
+    .replace(/~/g, gap)
+    .replace(/§/g, longGap)
+    .replace(/ \?/g, '\\s*')
+    .replace(/ /g, '\\s+');
+  return new RegExp(`(?<![a-z])(?:${compiled})(?![a-z])`, 'g');
+}

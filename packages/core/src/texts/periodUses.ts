@@ -1,0 +1,74 @@
+/** What each "monthly" and "a year" of a text is about: how often payments fall, how often interest is added, a rate. */
+
+import type { FlatText } from './flatText.ts';
+import { pattern, wordClasses } from './pattern.ts';
+
+export interface PeriodUse {
+  readonly token: number;
+  readonly use: 'frequency' | 'compounding' | 'rate';
+  readonly perYear: number;
+  readonly weight: number;
+  /** The words that tell, in the flat text. */
+  readonly start: number;
+  readonly end: number;
+}
+
+const words = wordClasses;
+const ofPayments = new RegExp(
+  `^[\\s-]+(?:(?:[a-z-]+|⟨m\\d+⟩),? ){0,2}?(?:${words.payment}|${words.deposit}|${words.withdrawal}|rentals?|rent|lease payments?|figure|scholarships?)(?![a-z])`,
+);
+const compoundingBehind =
+  /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
+const compoundingBefore =
+  /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?$/;
+const rateBefore = /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
+const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
+const rateBehind =
+  /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;
+const qualifiesRate = /(?:effective|nominal|equivalent|flat)(?: an?)? $/;
+const anyPayment = new RegExp(
+  `(?:${words.payment}|${words.deposit}|${words.withdrawal}|${words.pay}|${words.save}|${words.draw}|⟨m\\d+⟩)(?![a-z])`,
+);
+const payPlace = pattern(
+  '(?:at|by|on) (?:the )?(?:end|beginning|start|close|opening|outset|first|last|final)(?: day)?(?: of| in)?',
+);
+
+/** Every period phrase with its use; a stronger weight tells more. */
+export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
+  return tokens.flatMap(({ form, value }, token): PeriodUse[] => {
+    if (form !== 'every' && form !== 'per') return [];
+    const { start = 0, end = 0 } = places[token] ?? {};
+    const clause = /[^.;:?!\n]*$/.exec(flat.slice(Math.max(0, start - 90), start))?.[0] ?? '';
+    const after = /^[^.;?!\n]*/.exec(flat.slice(end, end + 60))?.[0] ?? '';
+    const is = (use: PeriodUse['use'], weight: number, from = 0, until = 0): PeriodUse => ({ token, use, perYear: value, weight, start: start - from, end: end + until });
+    const compounds = compoundingBefore.exec(clause);
+    if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];
+    if (rateBehind.test(after) || (value === 1 && qualifiesRate.test(clause))) return [is('rate', 3)];
+    if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
+    if (compoundingBehind.test(after) && !/⟨m\d+⟩ $/.test(clause))
+      return [is('compounding', 4, / with $/.test(clause) ? 5 : 0, compoundingBehind.exec(after)?.[0].length)];
+    if (compounds && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
+    if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
+    if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];
+    const isPaid = anyPayment.test(clause.slice(-45)) || payPlace.test(clause.slice(-30)) || /⟨m\d+⟩/.test(after.slice(0, 20));
+    payPlace.lastIndex = 0;
+    return [is('frequency', isPaid ? 3 : form === 'every' ? 2 : 1)];
+  });
+}
+
+/** Weaker signs of how often payments fall: "at the end of the month", "month-end". */
+export function impliedFrequency(flat: string): number | undefined {
+  const found = /(?:end|beginning|start|close|first day|last day) of (?:the|its|that|each|their) (half-month|month|quarter|half-year|year|week|fortnight)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(flat);
+  const name = found?.[1] ?? found?.[2] ?? found?.[3];
+  return name === undefined ? undefined : perYearOf[name];
+}
+
+const perYearOf: Readonly<Record<string, number>> = {
+  week: 52,
+  fortnight: 26,
+  'half-month': 24,
+  month: 12,
+  quarter: 4,
+  'half-year': 2,
+  year: 1,
+};

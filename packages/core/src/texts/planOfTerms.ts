@@ -1,0 +1,217 @@
+/** A plan put together from its terms: the amount from the price, the count from the years, and what is sought. */
+
+import { roundTo } from '../money/roundMoney.ts';
+import { wholeNumber } from './changesOfText.ts';
+import type { Asked } from './lexicon/questions.ts';
+import type { WordRole } from './lexicon/roles.ts';
+import { tokenAt, type Page } from './page.ts';
+import type { ReadPlan, ReadRate, Role, Unknown } from './reading.ts';
+import { yearsOf, type Terms } from './terms.ts';
+
+export interface PlanRead {
+  readonly plan: ReadPlan;
+  readonly wanted: number | undefined;
+  readonly roles: ReadonlyMap<number, Role>;
+  /** What is missing besides what is asked. */
+  readonly missing: readonly Unknown[];
+  /** Two numbers that cannot both be: of payments, and of years. */
+  readonly clash?: { readonly payments: number; readonly term: number; readonly perYear: number };
+  /** A term that is no whole number of payments. */
+  readonly unfit?: number;
+  readonly assumesCompounding: boolean;
+}
+
+/** @param counted a number of payments that is told elsewhere, where the text has none */
+export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>, counted?: number): PlanRead {
+  const roles = new Map<number, Role>();
+  const { kind, paymentsPerYear: p } = terms;
+  const built = amountOf(page, terms, roles, asked);
+  const count = countOf(page, terms, roles, counted);
+  const rate = rateOf(page, terms, roles, p);
+  const one = (role: Role): number | null => numberOf(page, terms, roles, role);
+  const charge = kind === 'flat' ? one('charge') : null;
+  const payment = kind === 'lump-sum' || kind === 'convert' ? null : one('payment');
+  const share = terms.shares.finalAmountRate;
+  if (share !== undefined) roles.set(share, 'finalAmountRate');
+  const stated = share === undefined ? one('finalAmount') : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
+  const startsAt = kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
+  const values: Readonly<Record<Unknown, number | null>> = {
+    amount: kind === 'convert' ? null : startsAt,
+    rate: rate?.value ?? charge,
+    payments: count.payments ?? null,
+    payment: kind === 'lump-sum' ? 0 : payment,
+    finalAmount: stated ?? (finalIsOpen(terms, asked, count.payments ?? null, payment, rate && startsAt) ? null : 0),
+  };
+  const missing = kind === 'convert' ? (rate ? [] : (['rate'] as const)) : slots[kind].filter((slot) => values[slot] === null);
+  const unknown: Unknown = kind === 'convert' ? 'rate' : soughtOf(missing, asked);
+  const { wanted } = terms.rate;
+  const plan: ReadPlan = {
+    kind,
+    ...built.parts,
+    ...(charge === null ? {} : { charge }),
+    amount: values.amount,
+    rate,
+    paymentsPerYear: kind === 'convert' ? (wanted ?? periodAsked(page) ?? rate?.compoundingsPerYear ?? p) : p,
+    payments: values.payments,
+    payment: kind === 'convert' ? null : values.payment,
+    timing: terms.timing ?? 'end',
+    finalAmount: kind === 'convert' ? null : values.finalAmount,
+    changes: [],
+    unknown,
+  };
+  return {
+    plan: kind === 'lump-sum' || kind === 'convert' ? { ...plan, timing: 'end' } : plan,
+    wanted: wanted ?? (rate ? undefined : terms.rate.compounding),
+    roles,
+    missing: missing.filter((slot) => slot !== unknown),
+    ...(count.clash ? { clash: count.clash } : {}),
+    ...(count.unfit === undefined ? {} : { unfit: count.unfit }),
+    assumesCompounding: rate?.quoted === 'nominal' && terms.rate.compounding === undefined && kind !== 'flat',
+  };
+}
+
+const slots: Readonly<Record<ReadPlan['kind'], readonly Unknown[]>> = {
+  borrowing: ['payment', 'amount', 'payments', 'rate', 'finalAmount'],
+  leasing: ['payment', 'amount', 'payments', 'rate', 'finalAmount'],
+  flat: ['payment', 'amount', 'payments', 'rate'],
+  saving: ['finalAmount', 'payment', 'payments', 'rate', 'amount'],
+  'drawing-down': ['payment', 'amount', 'payments', 'rate', 'finalAmount'],
+  'lump-sum': ['finalAmount', 'amount', 'rate', 'payments'],
+  convert: ['rate'],
+};
+
+const seeks: Readonly<Partial<Record<Asked, Unknown>>> = {
+  payment: 'payment',
+  newPayment: 'payment',
+  amount: 'amount',
+  finalAmount: 'finalAmount',
+  balance: 'finalAmount',
+  payments: 'payments',
+  years: 'payments',
+  howLong: 'payments',
+  lastPayment: 'payments',
+  nominalRate: 'rate',
+  effectiveRate: 'rate',
+  ratePerPayment: 'rate',
+  downPayment: 'amount',
+};
+
+/** What is missing and asked; what is missing; the payment. */
+function soughtOf(missing: readonly Unknown[], asked: ReadonlySet<Asked>): Unknown {
+  for (const each of asked) {
+    const slot = seeks[each];
+    if (slot && missing.includes(slot)) return slot;
+  }
+  return missing[0] ?? 'payment';
+}
+
+/** The amount at the end is open in savings and single sums, and where it is asked with everything else known. */
+function finalIsOpen({ kind }: Terms, asked: ReadonlySet<Asked>, payments: number | null, payment: number | null, amount: number | null): boolean {
+  if (kind === 'saving' || kind === 'lump-sum') return true;
+  const all = payments !== null && payment !== null && amount !== null;
+  if (kind === 'drawing-down' || kind === 'leasing') return all && (asked.has('finalAmount') || asked.has('balance'));
+  return all && (asked.has('finalAmount') || asked.has('balance'));
+}
+
+function numberOf(page: Page, { money }: Terms, roles: Map<number, Role>, role: Role): number | null {
+  const tokens = money[role as WordRole] ?? [];
+  for (const at of tokens) roles.set(at, role);
+  const [first] = tokens;
+  return first === undefined ? null : tokenAt(page, first).value;
+}
+
+interface BuiltAmount {
+  readonly amount: number | null;
+  readonly price?: number;
+  readonly parts: Partial<ReadPlan>;
+}
+
+/** amount = price − down payment − trade-in − rebate + fees. */
+function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: ReadonlySet<Asked>): BuiltAmount {
+  const sum = (role: Role): number | undefined => {
+    const tokens = terms.money[role as WordRole];
+    if (!tokens) return undefined;
+    for (const at of tokens) roles.set(at, role);
+    return tokens.reduce((total, at) => total + tokenAt(page, at).value, 0);
+  };
+  const share = (role: 'downPaymentRate' | 'financedRate'): number | undefined => {
+    const at = terms.shares[role];
+    if (at === undefined) return undefined;
+    roles.set(at, 'downPaymentRate');
+    return role === 'financedRate' ? 1 - tokenAt(page, at).value : tokenAt(page, at).value;
+  };
+  const said = numberOf(page, terms, roles, 'amount');
+  const priced = terms.money.price ? (terms.money.price[0] === undefined ? undefined : numberOf(page, terms, roles, 'price')) : undefined;
+  const downShare = share('downPaymentRate') ?? share('financedRate');
+  const isBuilt = downShare !== undefined || ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
+  // What is paid down is paid of a price, whatever it is called.
+  // With its payments known the amount is sought, and what is paid down beside it.
+  const isSought = asked.has('amount') && asked.has('downPayment');
+  const price = priced ?? (isBuilt && said !== null ? said : undefined);
+  if (price === undefined || price === null) {
+    const fees = sum('fee');
+    return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
+  }
+  if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
+  const downPayment = downShare === undefined ? sum('downPayment') : roundTo(price * downShare, 2);
+  const [tradeIn, rebate, fees] = [sum('tradeIn'), sum('rebate'), sum('fee')];
+  const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
+  const amount = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0) + (fees ?? 0);
+  return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
+}
+
+function defined<T extends object>(values: T): Partial<T> {
+  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)) as Partial<T>;
+}
+
+interface CountRead {
+  readonly payments?: number;
+  readonly clash?: PlanRead['clash'];
+  readonly unfit?: number;
+}
+
+function countOf(page: Page, { counts, times, paymentsPerYear: p, kind }: Terms, roles: Map<number, Role>, counted?: number): CountRead {
+  const [count] = counts;
+  const [time] = [...times].sort((one, other) => strength(page, other) - strength(page, one));
+  for (const each of counts) roles.set(each, 'payments');
+  for (const each of times) if (time !== undefined && yearsOf(page, each) === yearsOf(page, time)) roles.set(each, 'duration');
+  const term = time === undefined ? undefined : wholeNumber(yearsOf(page, time) * p);
+  if (count !== undefined) {
+    const payments = tokenAt(page, count).value;
+    if (term !== undefined && term !== payments && Math.abs(term - payments) > 1) return { clash: { payments, term, perYear: p } };
+    return { payments };
+  }
+  if (term === undefined) return counted === undefined ? {} : { payments: counted };
+  return Number.isInteger(term) || kind === 'lump-sum' ? { payments: term } : { payments: term, unfit: term };
+}
+
+/** How surely a length of time is the term. */
+function strength(page: Page, at: number): number {
+  const sign = page.signs[at]?.find(({ role }) => role === 'duration');
+  return (sign?.weight ?? 0) - (page.places[at]?.start ?? 0) / 10_000;
+}
+
+function rateOf(page: Page, { rate, kind }: Terms, roles: Map<number, Role>, p: number): ReadRate | null {
+  const { token, quoted, compounding } = rate;
+  if (token === undefined) return null;
+  roles.set(token, 'rate');
+  const { value } = tokenAt(page, token);
+  if (kind === 'flat') {
+    const perYear = quoted === 'per-period' ? (compounding ?? 1) : 1;
+    return { value: roundTo(value * perYear, 12), quoted: 'flat', compoundingsPerYear: null };
+  }
+  return { value, quoted, compoundingsPerYear: compounding ?? p };
+}
+
+/** "the rate per month": how often in a year the rate that is asked for falls due. */
+function periodAsked(page: Page): number | undefined {
+  const asked = page.questions.filter((each) => each.asked === 'ratePerPayment');
+  for (const { start, end } of asked) {
+    const use = page.periods.find(({ token }) => {
+      const place = page.places[token]!;
+      return place.start >= start && place.start <= end;
+    });
+    if (use) return use.perYear;
+  }
+  return undefined;
+}

@@ -1,0 +1,89 @@
+/** The rate of a plan: its number, how it is quoted, how often it is compounded. */
+
+import type { Asked } from './lexicon/questions.ts';
+import { inScope, tokenAt, type Page, type Scope } from './page.ts';
+import type { Span } from './flatText.ts';
+
+export interface RateRead {
+  /** The token of its number; nothing where it is asked, or missing. */
+  readonly token?: number;
+  /** Other percentages that could be it. */
+  readonly others: readonly number[];
+  readonly quoted: 'nominal' | 'effective' | 'per-period';
+  /** Times a year; nothing where the text does not say. */
+  readonly compounding?: number;
+  /** How often the rate that is asked for is compounded. */
+  readonly wanted?: number;
+  readonly continuous: boolean;
+}
+
+export function readRate(page: Page, scope: Scope, rates: readonly number[], asked: ReadonlySet<Asked>): RateRead {
+  const [token, ...others] = rates.filter((at) => page.signs[at]?.[0]?.role !== 'ignored');
+  const continuous = /continuous/.test(page.flat);
+  const notation = /(?:^|[^a-z])j\(?_?(\d+)\)?(?![a-z])/.exec(page.flat);
+  const uses = page.periods.filter(({ use, token: at }) => use === 'compounding' && inScope(page, scope, at));
+  const wanted = uses.find(({ token: at }) => isWanted(page, at));
+  const given = uses.filter((each) => each !== wanted || (token === undefined && uses.length === 1));
+  const compounding = compoundingOf(page, token, given) ?? (notation ? Number(notation[1]) : undefined);
+  const more = { others, continuous, ...(wanted ? { wanted: wanted.perYear } : {}) };
+  if (token === undefined) {
+    const of = compounding ?? wanted?.perYear;
+    return { ...more, quoted: 'nominal', ...(of === undefined ? {} : { compounding: of }) };
+  }
+  const place = page.places[token]!;
+  const perPeriod = page.periods.find(({ use, token: at, perYear }) => use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!) && !isWithinQuestion(page, at));
+  if (perPeriod) return { ...more, token, quoted: 'per-period', compounding: perPeriod.perYear };
+  if (isEffective(page, place, compounding, asked)) {
+    const other = wanted ?? (asked.has('nominalRate') ? uses[0] : undefined);
+    return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
+  }
+  return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+}
+
+/** The compounding that stands nearest behind the rate's number, in its own sentence if there is one. */
+function compoundingOf(page: Page, token: number | undefined, uses: Page['periods']): number | undefined {
+  if (token === undefined) return uses[0]?.perYear;
+  const from = page.places[token]!.end;
+  const distance = (start: number): number => (start >= from ? start - from : (from - start) * 2 + 40);
+  return [...uses].sort((one, other) => distance(one.start) - distance(other.start))[0]?.perYear;
+}
+
+/** It stands among the words of a question about a rate. */
+function isWanted(page: Page, at: number): boolean {
+  const place = page.places[at]!;
+  return page.questions.some(({ asked, unit }) => {
+    if (asked !== 'nominalRate' && asked !== 'ratePerPayment' && asked !== 'effectiveRate') return false;
+    if (place.start < unit.start || place.start >= unit.end) return false;
+    // A number between the question's words and this one makes it the number's.
+    return !/⟨p\d+⟩/.test(page.flat.slice(unit.start, place.start));
+  });
+}
+
+function isWithinQuestion({ questions, places }: Page, at: number): boolean {
+  const place = places[at]!;
+  return questions.some(({ start, end }) => place.start >= start && place.start < end + 1);
+}
+
+function isBeside({ flat }: Page, rate: Span, period: Span): boolean {
+  if (period.start > rate.end) {
+    const between = flat.slice(rate.end, period.start);
+    return between.length < 30 && !/[.;?!\n⟨]/.test(between);
+  }
+  return /^ (?:interest )?(?:rate |interest |charge )?(?:of interest )?(?:of |is |: ?|at )?(?:an? )?$/.test(flat.slice(period.end, rate.start));
+}
+
+/** "effective" beside the number; where compounding is said, the nominal rate that is compounded is meant. */
+function isEffective(page: Page, { start, end }: Span, compounding: number | undefined, asked: ReadonlySet<Asked>): boolean {
+  return page.quotings.some((sign) => {
+    if (sign.says !== 'effective') return false;
+    const isBefore = sign.start < start;
+    const between = isBefore ? page.flat.slice(sign.end, start) : page.flat.slice(end, sign.start);
+    const isAsked = asked.has('effectiveRate') && page.questions.some((each) => each.asked === 'effectiveRate' && sign.start >= each.start && sign.start < each.end + 20);
+    if (isAsked && !/^(?: ⟨[ea]\d+⟩)*(?: rate)?(?: of| is)? $/.test(between)) return false;
+    if (between.length > 60 || /[.?!\n;]|⟨p/.test(between)) return false;
+    return isBefore ? between.length <= 40 : compounding === undefined || between.length < 12;
+  });
+}
+
+export const rateValue = (page: Page, { token }: RateRead): number | undefined =>
+  token === undefined ? undefined : tokenAt(page, token).value;

@@ -1,0 +1,50 @@
+/** Reads a word problem: numbers, cues, plans, what is asked with every right answer, and what is doubtful. */
+
+import { answersOf } from './answers.ts';
+import type { DraftReading } from './draftReading.ts';
+import { originOf } from './flatText.ts';
+import { readPlans } from './structures/index.ts';
+import { readPage, tokenAt, type Page } from './page.ts';
+import type { ProblemReading, ReadUse } from './reading.ts';
+import { statementOfPlan } from './statementOfPlan.ts';
+
+export interface ReadOptions {
+  /** How numbers are written where the text does not tell. */
+  readonly numberStyle?: 'point' | 'comma' | 'space';
+}
+
+export function readProblem(text: string, { numberStyle }: ReadOptions = {}): ProblemReading {
+  const page = readPage(text, numberStyle === 'comma' ? ',' : undefined);
+  return finished(page, readPlans(page));
+}
+
+function finished(page: Page, draft: DraftReading): ProblemReading {
+  const { plans, wanted } = draft;
+  const uses: ReadUse[] = [];
+  const ignores: { quote: string; start: number }[] = [];
+  page.tokens.forEach(({ form, start, end, value, unit }, at) => {
+    const quote = page.text.slice(start, end);
+    const role = draft.roles.get(at);
+    if (role) uses.push({ quote, start, value, unit: unit || form, ...role });
+    else if (form !== 'every' && form !== 'per') ignores.push({ quote, start });
+  });
+  return {
+    uses,
+    cues: [],
+    ignores,
+    plans,
+    statements: plans.map((plan, at) => statementOfPlan(plan, wanted[at])),
+    asks: draft.asks.map(({ quantity, plan, args, place }, at) => ({
+      part: String.fromCharCode(97 + at),
+      quantity,
+      plan,
+      ...(args ? { args } : {}),
+      answers: answersOf(plans, wanted, { quantity, plan, ...(args ? { args } : {}) }),
+      ...originOf(page, place),
+    })),
+    assumes: draft.assumes,
+    doubts: draft.doubts,
+  };
+}
+
+export { tokenAt };

@@ -1,0 +1,29 @@
+/** What each number could be, as the words beside it tell; the case decides among them (`terms.ts`). */
+
+import type { FlatText } from './flatText.ts';
+import { roleCues, type WordRole } from './lexicon/roles.ts';
+import { lexicon } from './matches.ts';
+
+export interface RoleSign {
+  readonly role: WordRole;
+  readonly weight: number;
+  /** The words that tell, in the flat text. */
+  readonly start: number;
+  readonly end: number;
+}
+
+const find = lexicon(roleCues);
+
+/** By token, the strongest first. */
+export function roleSigns({ flat, tokens }: FlatText): RoleSign[][] {
+  const signs: RoleSign[][] = tokens.map(() => []);
+  for (const { says, weight, start, end, token } of find(flat)) {
+    if (token === undefined) continue;
+    const known = signs[token]?.find(({ role }) => role === says);
+    if (known && known.weight >= weight) continue;
+    if (known) signs[token]?.splice(signs[token].indexOf(known), 1);
+    signs[token]?.push({ role: says, weight, start, end });
+  }
+  for (const each of signs) each.sort((one, other) => other.weight - one.weight);
+  return signs;
+}

@@ -1,0 +1,87 @@
+/** Sentences of a flat text, and which of them ask. */
+
+import type { Span } from './flatText.ts';
+
+export interface Sentence extends Span {
+  readonly text: string;
+  /** It asks, or holds a part that is asked. */
+  readonly asks: boolean;
+}
+
+const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
+const imperative =
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate)(?![a-z])/;
+const instruction =
+  /^\W*(?:round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+const interrogative = /(?:^|[^a-z])(?:what|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
+
+export function sentencesOf(flat: string): Sentence[] {
+  const sentences: Sentence[] = [];
+  const cut = /[.?!]+(?=[\s)\]']|$)|\n+/g;
+  let start = 0;
+  const close = (end: number): void => {
+    const from = start + (/^[\s;]*/.exec(flat.slice(start, end))?.[0].length ?? 0);
+    const text = flat.slice(from, end);
+    if (text.trim() !== '') sentences.push({ start: from, end, text, asks: doesAsk(text) });
+    start = end;
+  };
+  for (const found of flat.matchAll(cut)) if (!isLabelPoint(flat, found.index)) close(found.index + found[0].length);
+  close(flat.length);
+  return sentences;
+}
+
+/** "1." before a part is no end of a sentence. */
+const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(flat.slice(Math.max(0, at - 8), at));
+
+function doesAsk(text: string): boolean {
+  if (instruction.test(text)) return false;
+  const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
+  const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
+  return isNoun || isWish || /\?/.test(text) || imperative.test(text) || labelsIn(text).length > 0;
+}
+
+/** Where the labels of parts stand: `(a)`, `b)`, `2.` */
+export function labelsIn(text: string): Span[] {
+  return [...text.matchAll(label)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
+}
+
+/** A piece of a sentence that asks: from where a question may begin to where the next may. */
+export interface Piece extends Span {
+  /** It begins a question of its own: what is asked before does not reach into it. */
+  readonly asks: boolean;
+  /** It begins with a question word, a word that tells to do it, or a part's label: a bare noun is a question then. */
+  readonly opens: boolean;
+}
+
+const boundary = /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+
+/** The pieces of a sentence that may ask. */
+export function piecesOf({ start, text }: Sentence): Piece[] {
+  const cuts = new Set([0]);
+  const labelled = new Set<number>();
+  for (const found of text.matchAll(boundary)) cuts.add(found.index + found[0].length);
+  for (const { end } of labelsIn(text)) {
+    cuts.add(end);
+    labelled.add(end + (/^\s*/.exec(text.slice(end))?.[0].length ?? 0)).add(end);
+  }
+  const places = [...cuts].sort((one, other) => one - other);
+  const pieces: Piece[] = [];
+  let follows = false;
+  const isShort = text.trim().length < 80 && /\?\s*$/.test(text);
+  places.forEach((at, index) => {
+    const until = places[index + 1] ?? text.length;
+    const piece = text.slice(at, until);
+    if (piece.replace(/[\W_]/g, '') === '') return;
+    const head = piece.slice(0, 60);
+    const asks = interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`);
+    const tells = imperative.test(`. ${piece.trimStart()}`);
+    const isLabelled = places.some((cut) => cut <= at && cut + 3 >= at && labelled.has(cut));
+    const opens = asks || isLabelled || follows || isShort;
+    pieces.push({ start: start + at, end: start + until, opens, asks: asks || isLabelled });
+    follows = tells || isLabelled || (follows && !interrogative.test(head));
+  });
+  const [first, second] = pieces;
+  // "Quarterly payment and how much …, please."
+  if (first && second?.asks && !first.opens && first.end - first.start < 40 && !/⟨[mp]|^(?:with|at|in|for|on|if|from|after|over|when|having|given|under) /.test(text)) pieces[0] = { ...first, opens: true };
+  return pieces;
+}

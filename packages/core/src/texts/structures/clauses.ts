@@ -1,0 +1,20 @@
+/** Clauses of a text, to tell which plan each belongs to. */
+
+import type { Span } from '../flatText.ts';
+import type { Page } from '../page.ts';
+
+const cut = /[,.;:?!\n]\s*|\s(?=and then\s|so that\s|and\s|then\s|from which\s|after which\s|but\s)/g;
+
+export function clausesOf({ flat }: Page): Span[] {
+  const clauses: Span[] = [];
+  let start = 0;
+  for (const found of flat.matchAll(cut)) {
+    const end = found.index + found[0].length;
+    if (end > start) clauses.push({ start, end });
+    start = end;
+  }
+  if (start < flat.length) clauses.push({ start, end: flat.length });
+  return clauses;
+}
+
+export const isIn = (spans: readonly Span[], { start }: Span): boolean => spans.some((each) => start >= each.start && start < each.end);

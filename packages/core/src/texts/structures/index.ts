@@ -1,0 +1,30 @@
+/** How many plans a text tells, and how they hang together: each way is tried in turn, one plan is the last. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readOnePlan } from '../onePlan.ts';
+import type { Page } from '../page.ts';
+import { readOffers } from './offers.ts';
+import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
+import { readPhases } from './phases.ts';
+import { readTwoRates } from './rates.ts';
+import { readRefinanced } from './refinanced.ts';
+import { readTwoTerms } from './terms.ts';
+
+const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
+  readTwoRates,
+  readHalved,
+  readRefinanced,
+  readAtFoundRate,
+  readCalledIn,
+  readPhases,
+  readTwoTerms,
+  readOffers,
+];
+
+export function readPlans(page: Page): DraftReading {
+  for (const read of structures) {
+    const found = read(page);
+    if (found) return found;
+  }
+  return readOnePlan(page);
+}

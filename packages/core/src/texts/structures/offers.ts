@@ -1,0 +1,109 @@
+/** Two offers held against each other: the text says one, then the other, and what holds for both. */
+
+import type { PlacedQuestion } from '../asksOfPlan.ts';
+import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import { readPlan, type SolePlan } from '../onePlan.ts';
+import { sentenceAt, type Page, type Scope } from '../page.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
+
+/** Where the first offer is told, and where the second. */
+export type Regions = readonly [Span, Span];
+
+const thing = '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
+const marks = [
+  new RegExp(`(?:^|[\\s(])${thing} (?:a|one|1|i|x|p)(?![a-z])`, 'g'),
+  new RegExp(`(?:^|[\\s(])${thing} (?:b|two|2|ii|y|q)(?![a-z])`, 'g'),
+] as const;
+const turns =
+  /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
+
+/** Holds for both: not of the second offer alone. */
+const forBoth = /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
+
+/** @returns nothing where the text does not tell two offers */
+export function readOffers(page: Page): DraftReading | undefined {
+  const compares = page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference');
+  const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
+  if (!compares && !both) return undefined;
+  const regions = regionsOf(page);
+  return regions && readTwo(page, regions);
+}
+
+/** Reads two plans whose places are known. */
+export function readTwo(page: Page, regions: Regions): DraftReading | undefined {
+  const questions = ownedQuestions(page, (question) => ownerOf(page, question, regions));
+  const scopeOf = (plan: 0 | 1): Scope => {
+    const other = regions[plan === 0 ? 1 : 0];
+    return (place) => place.start < other.start || place.start >= other.end;
+  };
+  const read = (plan: 0 | 1, like?: SolePlan): SolePlan => readPlan(page, { scope: scopeOf(plan), kindScope: kindScopeOf(plan), questions: questionsOf(questions, plan), ...(like ? { like: like.terms } : {}) });
+  const kindScopeOf = (plan: 0 | 1): Scope => {
+    const scope = scopeOf(plan);
+    const told = page.kinds.some((place) => scope(place) && !isAsked(page, place.start));
+    return told ? (place) => scope(place) && !isAsked(page, place.start) : scope;
+  };
+  const first = read(0);
+  const second = read(1, first);
+  const completed = read(0, second);
+  return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** It stands in a question, not in what is told. */
+const isAsked = (page: Page, at: number): boolean => page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
+
+function regionsOf(page: Page): Regions | undefined {
+  const [a, b] = marks.map((each) => page.flat.search(each));
+  const asking = page.sentences.find(({ asks, start }) => asks && start > Math.max(a ?? 0, b ?? 0))?.start ?? page.flat.length;
+  if (a !== undefined && b !== undefined && a >= 0 && b > a && b < asking) return [{ start: a, end: b }, { start: b, end: endOf(page, b, asking) }];
+  const places = ratesOf(page);
+  const [one, other] = places;
+  const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
+  const from = one && other ? one : lease ? { start: lease.index, end: lease.index + 8 } : undefined;
+  const until = one && other ? other.start : asking;
+  if (!from || until <= from.end) return undefined;
+  const turn = turnBetween(page, from.end, until);
+  if (turn === undefined) return undefined;
+  const start = sentenceAt(page, from)?.start ?? 0;
+  const last = sentenceAt(page, { start: turn + 2, end: turn + 2 });
+  return [{ start: Math.min(start, from.start), end: turn }, { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) }];
+}
+
+/** Rates that are stated, not asked. */
+const ratesOf = (page: Page): Span[] =>
+  page.tokens.flatMap(({ form }, at) => (form === 'percent' && !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [page.places[at]!] : []));
+
+/** The last turn between two places, or else the sentence that begins there. */
+function turnBetween(page: Page, from: number, until: number): number | undefined {
+  const between = page.flat.slice(from, until);
+  const found = [...between.matchAll(turns)].at(-1);
+  if (found) return from + found.index;
+  const sentence = page.sentences.filter(({ start }) => start > from && start < until).at(-1);
+  if (sentence) return sentence.start;
+  const clause = /[;,]\s|\sand\s/.exec(between);
+  return clause ? from + clause.index : undefined;
+}
+
+/** The second offer ends where something is said of both, or asked. */
+function endOf(page: Page, from: number, asking: number): number {
+  const next = page.sentences.find(({ start, text }) => start > from && (start >= asking || forBoth.test(text)));
+  return Math.min(next?.start ?? asking, asking);
+}
+
+const firstWords = /(?:^|\s)(?:first|lease|rent|flat|a|one|old|former|original|shorter|earlier)(?=[\s,.?)]|$)/;
+const secondWords = /(?:^|\s)(?:second|loan|other|reducing|b|two|new|latter|longer|later)(?=[\s,.?)]|$)/;
+
+function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
+  if (question.asked === 'choice' || question.asked === 'difference') return 'across';
+  const words = wordsOf(page, question);
+  if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
+  const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
+  const isOf = (at: 0 | 1): boolean => {
+    const names = [/leas/, /loan|borrow/, /flat/, /compound|reducing/, /bank/, /dealer/, /union/, /maker/, /shop/].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
+    const mark = (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
+    return names.length > 0 || (mark && new RegExp(`${thing} (?:a|b|one|two)`).test(words));
+  };
+  if (isOf(0) && !isOf(1)) return 0;
+  if (isOf(1) && !isOf(0)) return 1;
+  return 'each';
+}

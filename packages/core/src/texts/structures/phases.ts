@@ -1,0 +1,95 @@
+/** Saving first, drawing down afterwards: what the one ends with, the other begins with. */
+
+import type { PlacedQuestion } from '../asksOfPlan.ts';
+import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import { readPlan, type SolePlan } from '../onePlan.ts';
+import type { Page, Scope } from '../page.ts';
+import type { ReadLink, ReadPlan } from '../reading.ts';
+import { clausesOf, isIn } from './clauses.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
+
+type Phase = 'saving' | 'drawing';
+
+const saves = /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?)(?![a-z])/g;
+const draws = /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|live on|pension|income|receiv\w*|retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide)(?![a-z])/g;
+const shared = /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
+
+/** @returns nothing where the text does not both save and draw */
+export function readPhases(page: Page): DraftReading | undefined {
+  const labelled = labels(page);
+  const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
+  if (!hasTerm(page, parts.saving) || !hasTerm(page, parts.drawing)) return undefined;
+  if (!isAfter(page)) return undefined;
+  const scopeOf = (phase: Phase): Scope => {
+    const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
+    return (place) => !isIn(other, place);
+  };
+  const owned = (order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>) =>
+    ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts));
+  const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
+  const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });
+  const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
+  if (known.saving === known.drawing && !known.saving) return undefined;
+  const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
+  const questions = owned(order, known);
+  const read = (at: 0 | 1): SolePlan =>
+    readPlan(page, { scope: scopeOf(order[at]), as: order[at] === 'saving' ? 'saving' : 'drawing-down', questions: questionsOf(questions, at) });
+  const both = [read(0), read(1)] as const;
+  const linked = link(order, both);
+  return readingOfTwo(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** One after the other, not side by side. */
+const isAfter = ({ flat }: Page): boolean => /(?:after(?:wards?)?|then|thereafter|from then|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(flat);
+
+interface Labelled extends Span {
+  readonly phase: Phase | undefined;
+}
+
+function labels(page: Page): Labelled[] {
+  const rates = page.tokens.filter(({ form }) => form === 'percent').length;
+  let last: Phase | undefined;
+  return clausesOf(page).map((clause) => {
+    const text = page.flat.slice(clause.start, clause.end);
+    const points = [...text.matchAll(saves)].length - [...text.matchAll(draws)].length;
+    const hasRate = /⟨p\d+⟩/.test(text);
+    if (shared.test(text)) return { ...clause, phase: undefined };
+    if (points === 0 && hasRate && rates < 2) return { ...clause, phase: undefined };
+    if (points !== 0) last = points > 0 ? 'saving' : 'drawing';
+    return { ...clause, phase: last };
+  });
+}
+
+const spansOf = (labelled: readonly Labelled[], phase: Phase): Span[] => labelled.filter((each) => each.phase === phase);
+
+const hasTerm = (page: Page, spans: readonly Span[]): boolean =>
+  page.tokens.some(({ form }, at) => (form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments')) && isIn(spans, page.places[at]!));
+
+function link(order: readonly [Phase, Phase], [first, second]: readonly [SolePlan, SolePlan]): readonly [SolePlan, SolePlan] {
+  const isSavingFirst = order[0] === 'saving';
+  const links: ReadLink[] = [isSavingFirst ? { field: 'amount', fromPlan: 0, quantity: 'finalAmount' } : { field: 'finalAmount', fromPlan: 0, quantity: 'amount' }];
+  const open: Partial<ReadPlan> = isSavingFirst ? { finalAmount: null, unknown: 'finalAmount' } : { amount: null, unknown: 'amount' };
+  const taken: Partial<ReadPlan> = isSavingFirst ? { amount: null } : { finalAmount: null };
+  const sought = second.plan.payment === null ? 'payment' : second.plan.payments === null ? 'payments' : isSavingFirst ? 'finalAmount' : 'amount';
+  const names = isSavingFirst ? (['building up', 'drawing'] as const) : (['drawing', 'building up'] as const);
+  return [
+    { ...first, plan: { ...first.plan, ...open, name: names[0] }, read: { ...first.read, missing: [] } },
+    { ...second, plan: { ...second.plan, ...taken, unknown: sought, name: names[1], links }, read: { ...second.read, missing: [] } },
+  ];
+}
+
+function ownerOf(page: Page, question: PlacedQuestion, order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>, parts: Readonly<Record<Phase, readonly Span[]>>): Owner {
+  const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
+  if (question.asked === 'difference' || question.asked === 'choice') return 'across';
+  if (question.asked === 'amount') return at('drawing');
+  if (question.asked === 'finalAmount' && !/left|remain/.test(wordsOf(page, question))) return at('saving');
+  const words = page.flat.slice(question.start, question.end);
+  const points = [...words.matchAll(saves)].length - [...words.matchAll(draws)].length;
+  if (points !== 0) return at(points > 0 ? 'saving' : 'drawing');
+  const whole = wordsOf(page, question);
+  const more = [...whole.matchAll(saves)].length - [...whole.matchAll(draws)].length;
+  if (question.asked === 'interest' && more !== 0) return at(more > 0 ? 'saving' : 'drawing');
+  if (question.asked === 'payment') return at(known.saving ? 'drawing' : 'saving');
+  return at(isIn(parts.drawing, question) ? 'drawing' : 'saving');
+}

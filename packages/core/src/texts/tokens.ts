@@ -1,0 +1,26 @@
+/** What a text is read into: numbers with their form, and how often something happens. */
+
+/**
+ * - `money`, `percent`, `time` (a length of time), `nth` (the 30th), `count` (a number without a unit: also money without
+ *   a sign), `calendar` (a year or a date), `label` (of a list, marks)
+ * - `every`: how often ("monthly", "each quarter"); `per`: for how long a rate or amount is ("a month", "per annum")
+ */
+export type TokenForm = 'money' | 'percent' | 'time' | 'nth' | 'count' | 'calendar' | 'label' | 'every' | 'per';
+
+export interface Token {
+  readonly form: TokenForm;
+  readonly start: number;
+  readonly end: number;
+  /** Money in units, percent as a fraction, time in `unit`; how often in a year for `every` and `per`. */
+  readonly value: number;
+  /** `$ £ € …`, `years months weeks days`, or empty. */
+  readonly unit: string;
+}
+
+/** How long a unit of time is, in years. */
+export const yearsIn: Readonly<Record<string, number>> = {
+  years: 1,
+  months: 1 / 12,
+  weeks: 1 / 52,
+  days: 1 / 365,
+};
