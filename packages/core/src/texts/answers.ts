@@ -39,6 +39,16 @@ export function solvePlans(plans: readonly ReadPlan[], wanted: readonly (number 
   return solved;
 }
 
+/** Why the first plan that cannot be solved has no answer, in a sentence. */
+export function whyNot(plans: readonly ReadPlan[], wanted: readonly (number | undefined)[]): string | undefined {
+  for (const [at, plan] of plans.entries()) {
+    const statement = plan.links ? undefined : statementOfPlan(plan, wanted[at]);
+    const found = statement && kindOf(statement).solve(statement, exactRounding);
+    if (found && !found.ok) return found.problem.message;
+  }
+  return undefined;
+}
+
 /** Puts what earlier plans answer in its place. */
 function withLinks(plan: ReadPlan, earlier: SolvedPlans): ReadPlan | undefined {
   let linked = plan;
@@ -203,7 +213,10 @@ function paymentAfter({ solved: { table } }: SolvedPlan, after: number): number[
 /** Just after a payment; where payments come first, also at the end of its period. */
 function balances(from: SolvedPlan, { k = 0, moment }: ReadArgs): number[] {
   const { solved } = from;
-  const exact = k === 0 ? [solved.numbers.amount] : numbersOf(from, { quantity: 'balance-after', after: k });
+  const read = k === 0 ? [solved.numbers.amount] : numbersOf(from, { quantity: 'balance-after', after: k });
+  // An extra payment that comes with it is made before or after one looks.
+  const extra = solved.table.rows[k - 1]?.extra ?? 0;
+  const exact = extra > 0 ? [...read.map((each) => each + extra), ...read] : read;
   const i = solved.table.rows[k - 1]?.rate ?? solved.values.i;
   if (solved.plan.timing !== 'begin') {
     const payment = solved.table.rows[k - 1]?.payment ?? 0;

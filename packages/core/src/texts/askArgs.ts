@@ -50,6 +50,7 @@ const ranges: readonly PlaceRecord[] = [
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
   place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),
+  place('(?:by (?:then|that time|that point)|so far|up to (?:then|that (?:point|time|moment))|until then|in the meantime)', [], () => ({ same: true })),
   place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({ same: true })),
   place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
   place('(?:@payment|@deposit|rental) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
@@ -57,6 +58,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place('(?:end|close) of @year {n}', ['after'], ([year]) => ({ afterYears: year! })),
@@ -67,6 +69,8 @@ const moments: readonly PlaceRecord[] = [
   place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
   place('(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}', ['after'], (_, [years]) => ({ afterYears: years! })),
   place('(?:after|at the end of) (?:the )?first @year', [], () => ({ afterYears: 1 })),
+  place('(?:after|following|behind) (?:it|that|this|them)(?: one| payment)?', [], () => ({ same: true })),
+  place('after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|holiday|break|one-off|additional|gap|missed|interruption)', [], () => ({ atChange: true })),
   place('(?:when|as|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?', [], () => ({ atChange: true })),
 ];
 
@@ -83,6 +87,19 @@ export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'stretc
     const years = taken.map(({ token }) => (tokens[token]?.value ?? NaN) * (yearsIn[tokens[token]?.unit ?? ''] ?? NaN));
     const asked = read(values, years);
     return { ...asked, taken, ...(kind === 'moment' && before && asked.after !== undefined ? { moment: 'beforePayment' as const } : {}) };
+  }
+  return undefined;
+}
+
+/** "They sell after 6 years. What do they owe then?": the moment that the sentences before tell. */
+export function momentBefore(page: FlatText & { readonly sentences: readonly Span[] }, at: number): AskedPlace | undefined {
+  const told = page.sentences.filter(({ end }) => end <= at + 1).slice(-2).reverse();
+  for (const span of told) {
+    const text = page.flat.slice(span.start, span.end);
+    const found = /(?:after|once|at the end of|following) (?:the |making |just |exactly |first |⟨a\d+⟩ )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(text);
+    if (!found) continue;
+    const inside = placeAsked(page, { start: span.start + found.index, end: span.start + found.index + found[0].length }, 'moment');
+    if (inside && !inside.atChange) return inside;
   }
   return undefined;
 }

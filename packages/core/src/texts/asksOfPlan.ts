@@ -1,10 +1,10 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
-import { wholeNumber } from './changesOfText.ts';
-import { placeAsked, type AskedPlace } from './askArgs.ts';
+import { changesOfText, wholeNumber } from './changesOfText.ts';
+import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
-import type { Page } from './page.ts';
+import { sentenceAt, type Page } from './page.ts';
 import type { Question } from './questions.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 
@@ -23,9 +23,17 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'stretch' | 'moment'>>
 
 /** Questions with the payments and times they name. */
 export function placeQuestions(page: Page): PlacedQuestion[] {
-  return page.questions.map((question) => {
+  const placed = page.questions.map((question): PlacedQuestion => {
     const kind = looksAt[question.asked];
-    return { ...question, place: kind && (placeAsked(page, question.unit, kind) ?? placeAsked(page, leadOf(page, question), kind)) };
+    const place = kind && (placeAsked(page, question.unit, kind) ?? placeAsked(page, leadOf(page, question), kind));
+    const isThen = kind === 'moment' && place?.atChange && question.asked !== 'newPayment' && changesOfText(page).length === 0;
+    return { ...question, place: isThen ? (momentBefore(page, question.start) ?? place) : place };
+  });
+  // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
+  return placed.map((question, at) => {
+    if (question.place !== undefined || looksAt[question.asked] !== 'stretch') return question;
+    const beside = [placed[at + 1], placed[at - 1]].find((each) => each?.place && looksAt[each.asked] === 'stretch' && sentenceAt(page, each) === sentenceAt(page, question));
+    return beside ? { ...question, place: beside.place } : question;
   });
 }
 
@@ -52,7 +60,11 @@ export interface AskedPlan {
 export function asksOfPlan(page: Page, questions: readonly PlacedQuestion[], of: AskedPlan): DraftAsk[] {
   const asks: DraftAsk[] = [];
   const last: { k?: number; from?: number; to?: number } = {};
-  for (const question of questions) {
+  for (const [at, each] of questions.entries()) {
+    const before = questions[at - 1];
+    // "How many payments does this save, and how much interest?"
+    const isSaved = (each.asked === 'interest' || each.asked === 'payments') && !each.place && before?.asked === 'difference' && of.plan.changes.length > 0 && sentenceAt(page, before) === sentenceAt(page, each);
+    const question: PlacedQuestion = isSaved ? { ...each, asked: 'difference' } : each;
     const asked = askOf(page, question, of, last);
     if (!asked) continue;
     if (asked.args?.k !== undefined) Object.assign(last, { k: asked.args.k, from: 1, to: asked.args.k });
@@ -63,7 +75,7 @@ export function asksOfPlan(page: Page, questions: readonly PlacedQuestion[], of:
   return asks;
 }
 
-type Found = { quantity: ReadQuantity; plan: number; args?: ReadArgs } | undefined;
+type Found = { quantity: ReadQuantity; plan: number | null; args?: ReadArgs } | undefined;
 
 interface Last {
   readonly k?: number;
@@ -94,17 +106,23 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
     }
     case 'interest':
     case 'principal':
-      return stretchAsk(question, of, last, is);
+      return stretchAsk(page, question, of, last, is);
     case 'totalPaid':
       return is('totalPaid', (plan.downPayment ?? 0) > 0 && (/(?:deposit|down)/.test(unit) || /(?:total|full) (?:price|cost)|cost|in all for/.test(unit)) ? { include: ['downPayment'] } : {});
     case 'flatRate':
       return is('nominalRate', { as: 'flat' });
+    case 'ratePerPayment':
+      return page.periods.some(({ token, perYear }) => perYear === 1 && isWithin(page.places[token]!, question)) ? is('nominalRate', { compoundingsPerYear: of.wanted ?? p }) : is('ratePerPayment');
     case 'nominalRate':
       if (plan.kind !== 'convert' && plan.kind !== 'flat' && plan.rate?.quoted === 'nominal' && (of.wanted ?? plan.rate.compoundingsPerYear) === plan.rate.compoundingsPerYear) return undefined;
       return is('nominalRate', { compoundingsPerYear: of.wanted ?? p });
     case 'lastPayment':
       return is('lastPayment', plan.kind !== 'flat' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'payments' ? { include: ['finalAmount'] } : {});
     case 'difference':
+      if (of.changesAfter !== undefined && /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit) && !/interest|save|payments/.test(unit)) {
+        const rise: ReadArgs = { of: 'payment', between: [{ plan: index, quantity: 'payment' }, { plan: index, quantity: 'payment', args: { after: of.changesAfter } }] };
+        return { quantity: 'difference', plan: null, args: rise };
+      }
       return plan.changes.length > 0 ? is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] }) : undefined;
     case 'choice':
     case 'saved':
@@ -116,9 +134,11 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
   }
 }
 
+const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= start && place.start <= end;
+
 /** What is held against each other: the time, or the money. */
 function comparedOf(unit: string): ReadQuantity {
-  if (/interest/.test(unit)) return 'totalInterest';
+  if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }
@@ -133,9 +153,11 @@ function balanceAsk({ asked, place }: PlacedQuestion, of: AskedPlan, last: Last,
   return is('balanceAfter', k === undefined ? {} : { k, ...(place?.moment ? { moment: place.moment } : {}) });
 }
 
-function stretchAsk({ asked, place }: PlacedQuestion, of: AskedPlan, last: Last, is: (quantity: ReadQuantity, args?: ReadArgs) => Found): Found {
+function stretchAsk(page: Page, { asked, place, start, unit }: PlacedQuestion, of: AskedPlan, last: Last, is: (quantity: ReadQuantity, args?: ReadArgs) => Found): Found {
   const { plan } = of;
-  const range = rangeOf(place, of, last);
+  // "… and how much interest have they paid?" means until then.
+  const isUntilThen = !place && last.k !== undefined && /(?:have|has) [a-z ]*paid/.test(page.flat.slice(start, unit.end));
+  const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
   const isWhole = range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');
   if (asked === 'principal') return range ? is('principalIn', range) : undefined;
   if (!isWhole) return is('interestIn', range);

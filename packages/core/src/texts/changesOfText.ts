@@ -41,7 +41,7 @@ const moments: readonly MomentRecord[] = [
 
 const kindsOf = { newRate: 'rate', extra: 'extra', paymentRise: 'rise', newPayment: 'new payment', skip: 'skip' } as const;
 
-const keepsEnd = pattern("(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless) (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment");
+const keepsEnd = pattern("(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless) (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|(?:when|as) planned|on schedule|pays? less|smaller payments?|lower payments?|keep the end");
 const keepsPayment = pattern('(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|old|unchanged|original|usual|regular|normal) (?:<e> )?(?:@payment)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on )?(?:paying|making|with|the|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)');
 
 export function changesOfText(page: Page): ChangeRead[] {
@@ -100,10 +100,12 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
 
 const isTermLike = (page: Page, at: number): boolean => page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
 
+const looksAtPlace: ReadonlySet<string> = new Set(['balance', 'interest', 'principal', 'leftToPay', 'finalAmount']);
+
 /** It belongs to what a question looks at, not to the change. */
 function isAsked(page: Page, at: number): boolean {
   const place = page.places[at]!;
-  return page.questions.some(({ asked, start, unit }) => asked !== 'difference' && place.start >= start && place.start < unit.end && place.start - start < 70 && asked !== 'payment' && asked !== 'newPayment');
+  return page.questions.some(({ asked, start, unit }) => looksAtPlace.has(asked) && place.start >= start && place.start < unit.end && place.start - start < 70);
 }
 
 /** The changes in numbers, for a plan. Those without a moment are left out: they are doubts. */

@@ -1,6 +1,7 @@
 /** What a text leaves open, each in a sentence with its choices. */
 
 import type { ChangeRead } from './changesOfText.ts';
+import type { DraftAsk } from './draftReading.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { SolePlan } from './onePlan.ts';
 import type { DoubtChoice, ReadDoubt, ReadKind, Unknown } from './reading.ts';
@@ -15,7 +16,7 @@ const kindNames: Readonly<Record<ReadKind, string>> = {
   convert: 'converting a rate',
 };
 
-const missingNames: Readonly<Record<Unknown, string>> = {
+export const missingNames: Readonly<Record<Unknown, string>> = {
   amount: 'the amount at the start',
   rate: 'the interest rate',
   payments: 'the number of payments or the time',
@@ -30,7 +31,7 @@ export const choice = (says: string, sets: DoubtChoice['sets'] = {}): DoubtChoic
 /** The words of the text that a token stands for. */
 export const quoteOfToken = (page: Page, at: number): string => page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end);
 
-export function doubtsOfPlan(page: Page, { terms, read, plan, roles }: SolePlan, changes: readonly ChangeRead[]): ReadDoubt[] {
+export function doubtsOfPlan(page: Page, { terms, read, plan, roles }: SolePlan, changes: readonly ChangeRead[], asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[] = []): ReadDoubt[] {
   const doubts: ReadDoubt[] = [];
   if (read.clash) {
     const { payments, term } = read.clash;
@@ -56,6 +57,8 @@ export function doubtsOfPlan(page: Page, { terms, read, plan, roles }: SolePlan,
   for (const at of unreadTimes(page, terms.times, roles)) doubts.push(doubt(quoteOfToken(page, at), `What is ${quoteOfToken(page, at)}?`));
   for (const { token, after, afterYears } of changes)
     if (after === undefined && afterYears === undefined) doubts.push(doubt(quoteOfToken(page, token), `After which payment does ${quoteOfToken(page, token)} come?`));
+  for (const { quantity, args } of asks)
+    if ((quantity === 'balanceAfter' || quantity === 'leftToPay') && args?.k === undefined) doubts.push(doubt('after', 'After which payment is that asked?'));
   if (terms.rate.continuous) doubts.push(doubt('compounding', 'Continuous compounding is not read from a text.'));
   if (page.questions.length === 0) doubts.push(doubt('asks', 'The text does not say what to find.'));
   for (const { start, end } of page.unread) doubts.push(doubt('asks', `What does this ask: “${page.flat.slice(start, end).replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at))).trim()}”?`));

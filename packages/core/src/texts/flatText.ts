@@ -31,6 +31,8 @@ export interface Span {
   readonly end: number;
 }
 
+const fillers = /[\s(]((?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) )$/;
+
 /** Points that end no sentence. */
 const abbreviations = /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
 
@@ -50,6 +52,12 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   };
   tokens.forEach((token, index) => {
     copy(token.start);
+    // Words before a number that say nothing of what it is.
+    const filler = fillers.exec(flat.slice(-24));
+    if (filler) {
+      flat = flat.slice(0, flat.length - filler[1]!.length);
+      origins.length = flat.length;
+    }
     const mark = `⟨${markLetters[token.form]}${index}⟩`;
     places.push({ start: flat.length, end: flat.length + mark.length });
     flat += mark;

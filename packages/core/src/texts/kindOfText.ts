@@ -1,5 +1,6 @@
 /** Which kind of case a text tells. */
 
+import type { Asked } from './lexicon/questions.ts';
 import type { Page, Scope } from './page.ts';
 import type { ReadKind } from './reading.ts';
 
@@ -12,7 +13,7 @@ export interface KindRead {
 const kinds: readonly ReadKind[] = ['borrowing', 'saving', 'drawing-down', 'lump-sum', 'leasing'];
 
 /** @param paid whether payments fall in it */
-export function kindOfText(page: Page, scope: Scope, paid: boolean): KindRead {
+export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: ReadonlySet<Asked>): KindRead {
   const signs = page.kinds.filter(scope);
   const points = new Map<ReadKind, number>();
   // The same word once more says little more.
@@ -22,21 +23,29 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean): KindRead {
     points.set(says, (points.get(says) ?? 0) + (heard.has(words) ? 1 : weight));
     heard.add(words);
   }
+  const add = (kind: ReadKind, more: number): void => void points.set(kind, (points.get(kind) ?? 0) + more);
+  if (asked.has('balance') && /owe|owing|debt|outstanding/.test(page.flat)) add('borrowing', 6);
+  if (asked.has('finalAmount') && paid && (points.get('drawing-down') ?? 0) < 6 && (points.get('borrowing') ?? 0) < 6) add('saving', 6);
   const of = (kind: ReadKind): number => points.get(kind) ?? 0;
   const amounts = page.tokens.some((token, at) => scope(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))));
   const rates = page.tokens.some(({ form }, at) => form === 'percent' && scope(page.places[at]!));
-  if (!amounts && rates && !paid) return { kind: 'convert' };
+  const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) => asked.has(each as Asked));
+  if (!amounts && rates && !paid) return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
   if (of('flat') > 0) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };
   const prices = page.signs.some((each, at) => scope(page.places[at]!) && page.tokens[at]?.form === 'money' && each.some(({ role, weight }) => (role === 'price' || role === 'tradeIn' || role === 'downPayment') && weight >= 9));
+  // Payments whose worth today is asked are owed or drawn; nobody saves towards a beginning.
+  const isWorthNow = asked.has('amount') && !asked.has('payment') && !page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   const ranked = kinds
-    .filter((kind) => kind !== 'lump-sum' && kind !== 'leasing')
+    .filter((kind) => kind !== 'lump-sum' && kind !== 'leasing' && !(kind === 'saving' && isWorthNow))
     .map((kind) => ({ kind, points: of(kind) + (kind === 'borrowing' && prices ? 2 : 0) }))
     .sort((one, other) => other.points - one.points);
   const [best, next] = ranked;
-  if (!best || best.points === 0) return { kind: 'borrowing', other: 'saving' };
-  const isClose = next !== undefined && next.points > 0 && next.points >= best.points * 0.8;
+  if (!best || best.points === 0) return { kind: 'borrowing', ...(isWorthNow ? {} : { other: 'saving' as const }) };
+  // What is owed and what is drawn down are the same numbers.
+  const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
+  const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.8;
   return { kind: best.kind, ...(isClose ? { other: next.kind } : {}) };
 }
 

@@ -8,7 +8,7 @@ import { yearsIn, type Token, type TokenForm } from './tokens.ts';
 export type DecimalMark = '.' | ',';
 
 const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|Rs\.?)(?=[\s\d]))\s?/i;
-const currencyAfter = /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
+const currencyAfter = /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
 const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
 const timeAfter = /^[\s-]*(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits = /^(?:\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
@@ -65,6 +65,7 @@ function startsHere(text: string, at: number): boolean {
 function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
   return (
     labelAt(text, at) ??
+    agesAt(lower, at) ??
     calendarAt(text, at) ??
     periodAt(lower, at) ??
     shareAt(lower, at) ??
@@ -81,6 +82,16 @@ function labelAt(text: string, at: number): Token | undefined {
     return token('label', at, line[1].length, Number(line[1]));
   const marks = /^(\d{1,2})\s*(?:marks?|points?|pts?)\b/i.exec(text.slice(at, at + 12));
   return marks?.[1] ? token('label', at, marks[1].length, Number(marks[1])) : undefined;
+}
+
+/** "from age 30 to 65", "on her 18th birthday" of somebody just born. */
+function agesAt(lower: string, at: number): Token | undefined {
+  const here = lower.slice(at, at + 60);
+  const ages = /^from (?:the )?age(?: of)? (\d{1,2})(?:,)? (?:to|until|up to|till) (?:the )?(?:age )?(?:of )?(\d{1,2})(?!\d)/.exec(here);
+  if (ages) return { ...token('time', at, ages[0].length, Number(ages[2]) - Number(ages[1])), unit: 'years' };
+  const birthday = /^(\d{1,2})(?:st|nd|rd|th) birthday/.exec(here);
+  if (birthday?.[1] && /born|birth of|birth,|newborn/.test(lower)) return { ...token('time', at, birthday[0].length, Number(birthday[1])), unit: 'years' };
+  return undefined;
 }
 
 const months = 'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
@@ -106,6 +117,8 @@ function shareAt(lower: string, at: number): Token | undefined {
   const ofPercent = /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent|%)/.exec(here);
   if (ofPercent) return token('percent', at, ofPercent[0].length, (ofPercent[1] ? 0.75 : ofPercent[0].includes('quarter') ? 0.25 : 0.5) / 100);
   const ofPrice = /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|value|sum|bill|amount)| down\b| deposit\b)/.exec(here);
+  const remains = /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?|is (?:still )?(?:left|owed|owing)))/.exec(here);
+  if (remains?.[1]) return token('percent', at, remains[0].length, shares[remains[1]] ?? 0);
   return ofPrice?.[1] ? token('percent', at, ofPrice[0].length, shares[ofPrice[1]] ?? 0) : undefined;
 }
 

@@ -11,8 +11,8 @@
 /** Words that stand for one another. */
 export const wordClasses: Readonly<Record<string, string>> = {
   payment:
-    "(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|equal (?:sums|amounts)|remittances?)",
-  deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|savings|additions?|equal (?:sums|amounts))',
+    "(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same) (?:sums?|amounts?)|remittances?)",
+  deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|equal (?:sums|amounts))',
   withdrawal: '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|instal?lments?)',
   borrow: '(?:borrow(?:s|ed|ing)?)',
   lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
@@ -26,10 +26,12 @@ export const wordClasses: Readonly<Record<string, string>> = {
     '(?:(?:list|cash|purchase|asking|sale|selling|full|retail|sticker|ticket|total|shop|invoice)? ?prices?|costs?)',
   period: '(?:day|week|fortnight|month|quarter|half-year|half year|half-month|six months|year|period|interval|term)',
   now: '(?:today|now|at once|immediately|straight away|right away|up front|upfront|on signing|at signing|on delivery|in cash|at the outset|at the start|down|on the spot)',
-  what: '(?:what|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write down|say|express|obtain|evaluate|name|size of|report|quote|begin with|list)',
+  what: '(?:what|reckon|figure out|establish|solve for|identify|provide|compare|rewrite|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write down|say|express|obtain|evaluate|name|size of|report|quote|begin with|list)',
 };
 
 const gap = '(?:[^.;:?!\\n⟨]{0,36}?)';
+/** A gap does not end within a word. */
+const wordBegins = '(?<![a-z])';
 const longGap = '(?:[^.;?!\\n]{0,80}?)';
 
 /** @param source see above */
@@ -38,9 +40,8 @@ export function pattern(source: string): RegExp {
     .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
     .replace(/<([a-z]+)>/g, '⟨[$1]\\d+⟩')
-    .replace(/~~/g, '§')
-    .replace(/~/g, gap)
-    .replace(/§/g, longGap)
+    .replace(/~~(\?)?( )?/g, (_, may = '', blank = '') => `${longGap}${may}${blank === '' ? wordBegins : blank}`)
+    .replace(/~(\?)?( )?/g, (_, may = '', blank = '') => `${gap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/ \?/g, '\\s*')
     .replace(/ /g, '\\s+');
   return new RegExp(`(?<![a-z])(?:${compiled})(?![a-z])`, 'g');

@@ -34,13 +34,15 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const share = terms.shares.finalAmountRate;
   if (share !== undefined) roles.set(share, 'finalAmountRate');
   const stated = share === undefined ? one('finalAmount') : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
+  const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
+  const grown = times !== undefined && built.amount !== null && stated === null ? times * built.amount : stated;
   const startsAt = kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
   const values: Readonly<Record<Unknown, number | null>> = {
     amount: kind === 'convert' ? null : startsAt,
     rate: rate?.value ?? charge,
     payments: count.payments ?? null,
     payment: kind === 'lump-sum' ? 0 : payment,
-    finalAmount: stated ?? (finalIsOpen(terms, asked, count.payments ?? null, payment, rate && startsAt) ? null : 0),
+    finalAmount: grown ?? (finalIsOpen(terms, asked, count.payments ?? null, payment, rate && startsAt) ? null : 0),
   };
   const missing = kind === 'convert' ? (rate ? [] : (['rate'] as const)) : slots[kind].filter((slot) => values[slot] === null);
   const unknown: Unknown = kind === 'convert' ? 'rate' : soughtOf(missing, asked);
@@ -68,6 +70,14 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     ...(count.unfit === undefined ? {} : { unfit: count.unfit }),
     assumesCompounding: rate?.quoted === 'nominal' && terms.rate.compounding === undefined && kind !== 'flat',
   };
+}
+
+/** "double", "treble": so many times the amount. */
+function growthIn(flat: string): number | undefined {
+  if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as much|his|her|what))/.test(flat)) return 2;
+  if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat)) return 3;
+  if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
+  return undefined;
 }
 
 const slots: Readonly<Record<ReadPlan['kind'], readonly Unknown[]>> = {
@@ -146,7 +156,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   const isBuilt = downShare !== undefined || ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
   // What is paid down is paid of a price, whatever it is called.
   // With its payments known the amount is sought, and what is paid down beside it.
-  const isSought = asked.has('amount') && asked.has('downPayment');
+  const isSought = asked.has('amount') && (asked.has('downPayment') || (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
   const price = priced ?? (isBuilt && said !== null ? said : undefined);
   if (price === undefined || price === null) {
     const fees = sum('fee');

@@ -25,24 +25,47 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   for (const sentence of sentences) {
     if (!sentence.asks) continue;
     const pieces = piecesOf(sentence);
-    const found: { question: Match<Asked>; piece: Span }[] = [];
+    const found: { question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number }; piece: Span }[] = [];
+    const missed: Span[] = [];
     pieces.forEach((piece, at) => {
       if (!piece.opens) return;
       const limit = pieces.slice(at + 1).find(({ asks }) => asks)?.start ?? sentence.end;
       const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
       const best = bestOf(find(flat.slice(from, limit)).filter(({ start }) => from + start < piece.end));
       if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
+      else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end)))) missed.push(piece);
     });
-    if (found.length === 0 && !sentence.text.startsWith('(') && pieces.some(({ asks }) => asks)) unread.push(sentence);
-    found.forEach(({ question, piece }, index) => {
-      const end = found[index + 1]?.piece.start ?? sentence.end;
-      questions.push({ asked: question.says, start: piece.start, end: question.end, unit: { start: piece.start, end } });
+    // "After five years?" asks the same of another time.
+    const before = questions.at(-1);
+    const again = found.length === 0 && before && /^(?:and )?(?:after|in|at|by|following|once)(?![a-z])[^?]{0,50}\?/.test(sentence.text) && /⟨[tno]\d+⟩/.test(sentence.text);
+    if (again) found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
+    const isAside = sentence.text.startsWith('(');
+    if (found.length === 0 && !isAside && pieces.some(({ asks }) => asks)) unread.push(sentence);
+    else if (!isAside && !again) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
+    const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
+    const kept = converts ? found.filter((each) => each === converts || !/Rate|rate/.test(each.question.says)) : found;
+    kept.forEach(({ question, piece }, index) => {
+      const end = kept[index + 1]?.piece.start ?? sentence.end;
+      const unit = { start: piece.start, end };
+      questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
+      if (question.says === 'payment' && /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) && kept.length === 1) questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });
     });
   }
   // A comparison that is announced and then asked is asked where it is asked.
   const choices = questions.filter(({ asked }) => asked === 'choice');
   const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1));
-  return { questions: inOrder(flat, kept), unread };
+  // "How long, in years" is one question.
+  const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
+  return { questions: inOrder(flat, single), unread };
+}
+
+/** "the total of it": a noun in a list of what to find. */
+const isNounPhrase = (text: string): boolean => /^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) && !/[⟨]/.test(text);
+
+/** A tail of a question that is understood: "…, in years", "(to the cent)". */
+function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; question: Span }[]): boolean {
+  const text = flat.slice(piece.start, piece.end).trim();
+  return text.length < 12 || found.some(({ question }) => piece.start >= question.start && piece.start < question.end) || /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete|please|for each[a-z ]*))*\W*$/.test(text);
 }
 
 /** The strongest, and the sooner after the question's beginning the better; then the longest. */
@@ -50,6 +73,9 @@ function bestOf(matches: readonly Match<Asked>[]): Match<Asked> | undefined {
   const strength = (match: Match): number => match.weight - match.end / FAR;
   return [...matches].sort((one, other) => strength(other) - strength(one))[0];
 }
+
+/** The weight of cues that convert a rate: what is converted is not asked. */
+const CONVERTS = 13;
 
 /** So many letters weigh as much as one point of a cue. */
 const FAR = 24;

@@ -3,6 +3,7 @@
 import type { Asked } from './lexicon/questions.ts';
 import { inScope, tokenAt, type Page, type Scope } from './page.ts';
 import type { Span } from './flatText.ts';
+import type { PeriodUse } from './periodUses.ts';
 
 export interface RateRead {
   /** The token of its number; nothing where it is asked, or missing. */
@@ -24,14 +25,16 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   const uses = page.periods.filter(({ use, token: at }) => use === 'compounding' && inScope(page, scope, at));
   const wanted = uses.find(({ token: at }) => isWanted(page, at));
   const given = uses.filter((each) => each !== wanted || (token === undefined && uses.length === 1));
-  const compounding = compoundingOf(page, token, given) ?? (notation ? Number(notation[1]) : undefined);
-  const more = { others, continuous, ...(wanted ? { wanted: wanted.perYear } : {}) };
+  const stated = compoundingOf(page, token, given);
+  const compounding = stated?.perYear ?? (notation ? Number(notation[1]) : undefined);
+  const into = wanted ?? (asked.has('nominalRate') && token !== undefined ? uses.find((each) => each !== stated) : undefined);
+  const more = { others, continuous, ...(into ? { wanted: into.perYear } : {}) };
   if (token === undefined) {
     const of = compounding ?? wanted?.perYear;
     return { ...more, quoted: 'nominal', ...(of === undefined ? {} : { compounding: of }) };
   }
   const place = page.places[token]!;
-  const perPeriod = page.periods.find(({ use, token: at, perYear }) => use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!) && !isWithinQuestion(page, at));
+  const perPeriod = page.periods.find(({ use, token: at, perYear }) => use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!));
   if (perPeriod) return { ...more, token, quoted: 'per-period', compounding: perPeriod.perYear };
   if (isEffective(page, place, compounding, asked)) {
     const other = wanted ?? (asked.has('nominalRate') ? uses[0] : undefined);
@@ -41,11 +44,11 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
 }
 
 /** The compounding that stands nearest behind the rate's number, in its own sentence if there is one. */
-function compoundingOf(page: Page, token: number | undefined, uses: Page['periods']): number | undefined {
-  if (token === undefined) return uses[0]?.perYear;
+function compoundingOf(page: Page, token: number | undefined, uses: Page['periods']): PeriodUse | undefined {
+  if (token === undefined) return uses[0];
   const from = page.places[token]!.end;
   const distance = (start: number): number => (start >= from ? start - from : (from - start) * 2 + 40);
-  return [...uses].sort((one, other) => distance(one.start) - distance(other.start))[0]?.perYear;
+  return [...uses].sort((one, other) => distance(one.start) - distance(other.start))[0];
 }
 
 /** It stands among the words of a question about a rate. */
@@ -57,11 +60,6 @@ function isWanted(page: Page, at: number): boolean {
     // A number between the question's words and this one makes it the number's.
     return !/⟨p\d+⟩/.test(page.flat.slice(unit.start, place.start));
   });
-}
-
-function isWithinQuestion({ questions, places }: Page, at: number): boolean {
-  const place = places[at]!;
-  return questions.some(({ start, end }) => place.start >= start && place.start < end + 1);
 }
 
 function isBeside({ flat }: Page, rate: Span, period: Span): boolean {

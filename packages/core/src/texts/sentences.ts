@@ -10,10 +10,13 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|deduce|let us know|explain|complete|answer)(?![a-z])/;
 const instruction =
   /^\W*(?:round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
-const interrogative = /(?:^|[^a-z])(?:what|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
+const interrogative = /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
+
+const headed = /^\W*(?:and |then |also |but )*(?:what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+const subordinate = /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
@@ -49,6 +52,10 @@ export function labelsIn(text: string): Span[] {
 export interface Piece extends Span {
   /** It begins a question of its own: what is asked before does not reach into it. */
   readonly asks: boolean;
+  /** It goes on with a list of what to find. */
+  readonly lists: boolean;
+  /** Its first words ask. */
+  readonly heads: boolean;
   /** It begins with a question word, a word that tells to do it, or a part's label: a bare noun is a question then. */
   readonly opens: boolean;
 }
@@ -75,9 +82,10 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const head = piece.slice(0, 60);
     const asks = interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`);
     const tells = imperative.test(`. ${piece.trimStart()}`);
-    const isLabelled = places.some((cut) => cut <= at && cut + 3 >= at && labelled.has(cut));
-    const opens = asks || isLabelled || follows || isShort;
-    pieces.push({ start: start + at, end: start + until, opens, asks: asks || isLabelled });
+    const isLabelled = places.some((cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)));
+    const isAside = subordinate.test(piece) && !interrogative.test(head) && !tells && !isLabelled;
+    const opens = !isAside && (asks || isLabelled || follows || isShort);
+    pieces.push({ start: start + at, end: start + until, opens, asks: asks || isLabelled, heads: isLabelled || headed.test(piece), lists: follows });
     follows = tells || isLabelled || (follows && !interrogative.test(head));
   });
   const [first, second] = pieces;

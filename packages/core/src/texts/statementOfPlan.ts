@@ -40,8 +40,9 @@ export function quoteOf(rate: ReadRate | null, paymentsPerYear: number, wanted?:
  * @returns nothing while a number is missing
  */
 export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | undefined {
-  const { kind, unknown, paymentsPerYear, amount, payments, payment, finalAmount, charge } = plan;
-  const { quote, number } = quoteOf(plan.rate, paymentsPerYear, wanted);
+  const { kind, unknown, amount, payment, finalAmount, charge } = plan;
+  const { paymentsPerYear, payments } = inWholePeriods(plan);
+  const { quote, number } = quoteOf(plan.rate, plan.paymentsPerYear, wanted);
   const isFlat = kind === 'flat';
   const flatRate = charge !== undefined && amount ? charge / amount : plan.rate?.value;
   const all: Readonly<Record<SlotName, number | null | undefined>> = {
@@ -86,6 +87,13 @@ export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | un
         }
       : {}),
   };
+}
+
+/** A single sum grows over part of a period, too: shorter periods make it whole. */
+function inWholePeriods({ kind, paymentsPerYear, payments }: ReadPlan): Pick<ReadPlan, 'paymentsPerYear' | 'payments'> {
+  if (kind !== 'lump-sum' || payments === null) return { paymentsPerYear, payments };
+  const times = [1, 2, 3, 4, 6, 12, 52, 365].find((each) => Number.isInteger(Number((payments * each).toFixed(6)))) ?? 1;
+  return { paymentsPerYear: paymentsPerYear * times, payments: Number((payments * times).toFixed(6)) };
 }
 
 const slotsOf: Readonly<Record<ReadKind, readonly SlotName[]>> = {

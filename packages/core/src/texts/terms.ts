@@ -64,7 +64,7 @@ export interface TermsAsked {
 export function readTerms(page: Page, scope: Scope, { asked, taken }: TermsAsked, as?: ReadKind, kindScope = scope): Terms {
   const within = page.tokens.map((_, at) => at).filter((at) => inScope(page, scope, at) && !taken.has(at));
   const paid = hasPayments(page, scope, within, asked);
-  const read = as ? { kind: as } : kindOfText(page, kindScope, paid);
+  const read = as ? { kind: as } : kindOfText(page, kindScope, paid, asked);
   const { kind } = read;
   const shares = sharesOf(page, within);
   const rates = within.filter((at) => tokenAt(page, at).form === 'percent' && !Object.values(shares).includes(at));
@@ -104,6 +104,7 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind): Set<WordRole> => 
 function hasPayments(page: Page, scope: Scope, within: readonly number[], asked: ReadonlySet<Asked>): boolean {
   const asks: readonly Asked[] = ['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'payments'];
   if (asks.some((each) => asked.has(each))) return true;
+  if (/(?<!no )(?<!without )(?:payments|instal?lments|withdrawals|rentals|repayments|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(page.flat)) return true;
   if (page.periods.some(({ use, weight, token }) => use === 'frequency' && weight >= 2 && inScope(page, scope, token))) return true;
   return within.some((at) => {
     const [sign] = page.signs[at] ?? [];
@@ -132,6 +133,7 @@ interface MoneyRead {
 function moneyOf(page: Page, within: readonly number[], kind: ReadKind, open: ReadonlySet<WordRole>): MoneyRead {
   const roles = moneyRoles[kind];
   // Where sums carry a sign, a number without one is none.
+  const isPriced = within.some((at) => page.signs[at]?.some(({ role, weight }) => role === 'price' && weight >= 9));
   const plainSums = !page.tokens.some(({ form }) => form === 'money');
   const money: Partial<Record<WordRole, number[]>> = {};
   const placed = new Set<number>();
@@ -139,8 +141,9 @@ function moneyOf(page: Page, within: readonly number[], kind: ReadKind, open: Re
     .filter((at) => (tokenAt(page, at).form === 'money' || (plainSums && tokenAt(page, at).form === 'count')) && !isIgnored(page, at))
     .flatMap((at) =>
       (page.signs[at] ?? []).flatMap(({ role, weight }) => {
+        if (role === 'finalAmount' && weight < 9 && (kind === 'borrowing' || kind === 'leasing')) return [];
         const as = roles.includes(role) ? role : meant[kind]?.[role];
-        return as && !open.has(as) && !(tokenAt(page, at).form === 'count' && isCount(page, at)) ? [{ at, role: as, weight: as === role ? weight : weight - 1 }] : [];
+        return as && !open.has(as) && !(tokenAt(page, at).form === 'count' && isCount(page, at)) ? [{ at, role: as, weight: (as === role ? weight : weight - 1) + (as === 'downPayment' && isPriced && weight < 9 ? 4 : 0) }] : [];
       }),
     )
     .sort((one, other) => other.weight - one.weight || one.at - other.at);
@@ -165,7 +168,8 @@ function moneyOf(page: Page, within: readonly number[], kind: ReadKind, open: Re
 /** A number without a sign of its own is what is still missing, where only one thing is. */
 function fillOpen(money: Partial<Record<WordRole, number[]>>, at: number, roles: readonly WordRole[], open: ReadonlySet<WordRole>): boolean {
   const isSet = (role: WordRole): boolean => money[role] !== undefined;
-  const missing = (['amount', 'payment', 'finalAmount'] as const).filter((role) => roles.includes(role) && !open.has(role) && !isSet(role) && !(role === 'amount' && isSet('price')));
+  const owes = !roles.includes('finalAmount') || roles.includes('price');
+  const missing = (['amount', 'payment', 'finalAmount'] as const).filter((role) => !(role === 'finalAmount' && owes) && roles.includes(role) && !open.has(role) && !isSet(role) && !(role === 'amount' && isSet('price')));
   const [role] = missing;
   if (!role || (missing.length > 1 && role !== 'amount')) return false;
   money[role] = [at];
@@ -176,7 +180,9 @@ const isIgnored = ({ signs }: Page, at: number): boolean => signs[at]?.[0]?.role
 
 function isCount(page: Page, at: number): boolean {
   const [sign] = page.signs[at] ?? [];
-  return tokenAt(page, at).form === 'count' && sign?.role === 'payments';
+  // "the two payments" are those of two plans.
+  const isPair = tokenAt(page, at).value <= 3 && page.questions.some(({ unit }) => page.places[at]!.start >= unit.start && page.places[at]!.start < unit.end);
+  return tokenAt(page, at).form === 'count' && sign?.role === 'payments' && !isPair;
 }
 
 function isTerm(page: Page, at: number): boolean {

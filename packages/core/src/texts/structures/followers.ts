@@ -56,7 +56,7 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   const payments = wholeNumber(yearsOf(page, near) * first.plan.paymentsPerYear);
   const named: readonly (readonly [number, Role])[] = [[near, 'duration'], ...nths.filter((at) => tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const)];
   const found = follow(page, { ...first, plan: { ...first.plan, name: 'as spread' } }, questions, { name: 'as called in', payments, payment: null, finalAmount: null, unknown: 'finalAmount' }, [{ field: 'payment', fromPlan: 0, quantity: 'payment' }], named, () => undefined);
-  return { ...found, asks: found.asks.map((ask) => (ask.quantity === 'balanceAfter' && ask.plan === 1 ? { ...ask, quantity: 'finalAmount' } : ask.quantity === 'lastPayment' ? { ...ask, args: { include: ['finalAmount'] } } : ask)) };
+  return { ...found, asks: found.asks.map((ask) => (ask.quantity === 'balanceAfter' && ask.plan === 1 ? { quantity: 'finalAmount' as const, plan: 1, place: ask.place } : ask.quantity === 'lastPayment' ? { ...ask, args: { include: ['finalAmount'] } } : ask)) };
 }
 
 const distance = ({ places }: Page, at: number, from: number): number => Math.abs((places[at]?.start ?? 0) - from);

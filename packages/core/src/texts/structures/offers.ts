@@ -25,8 +25,9 @@ const forBoth = /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|wa
 export function readOffers(page: Page): DraftReading | undefined {
   const compares = page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference');
   const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
-  if (!compares && !both) return undefined;
-  const regions = regionsOf(page);
+  const kinds = leaseAndLoan(page);
+  if (!compares && !both && !kinds) return undefined;
+  const regions = kinds ?? regionsOf(page);
   return regions && readTwo(page, regions);
 }
 
@@ -40,6 +41,8 @@ export function readTwo(page: Page, regions: Regions): DraftReading | undefined 
   const read = (plan: 0 | 1, like?: SolePlan): SolePlan => readPlan(page, { scope: scopeOf(plan), kindScope: kindScopeOf(plan), questions: questionsOf(questions, plan), ...(like ? { like: like.terms } : {}) });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);
+    const own = regions[plan];
+    if (page.kinds.some(({ start, weight }) => weight >= 6 && start >= own.start && start < own.end)) return ({ start }) => start >= own.start && start < own.end;
     const told = page.kinds.some((place) => scope(place) && !isAsked(page, place.start));
     return told ? (place) => scope(place) && !isAsked(page, place.start) : scope;
   };
@@ -47,6 +50,21 @@ export function readTwo(page: Page, regions: Regions): DraftReading | undefined 
   const second = read(1, first);
   const completed = read(0, second);
   return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+const leaseMark = /(?:^|[.;:,\n(] ?)(?:(?:to |either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing)(?: it)?(?=[:,. -])/;
+const loanMark = /(?:^|[.;:,\n(] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow|loan|buy(?:ing)?|purchase|credit|bank loan|a loan|take a loan)(?: (?:the price|it|the money))?(?=[:,. -])/;
+
+/** A lease against a loan: each told in its own sentences. */
+function leaseAndLoan(page: Page): Regions | undefined {
+  const lease = leaseMark.exec(page.flat);
+  const rest = lease ? page.flat.slice(lease.index + lease[0].length) : '';
+  const loan = loanMark.exec(rest);
+  if (!lease || !loan) return undefined;
+  const from = lease.index + lease[0].length + loan.index;
+  const asking = page.sentences.find(({ asks, start }) => asks && start > from)?.start ?? page.flat.length;
+  const hasNumbers = /⟨[mpn]/.test(page.flat.slice(lease.index, from)) && /⟨[mpn]/.test(page.flat.slice(from, asking));
+  return hasNumbers && from < asking ? [{ start: lease.index, end: from }, { start: from, end: endOf(page, from, asking) }] : undefined;
 }
 
 /** It stands in a question, not in what is told. */

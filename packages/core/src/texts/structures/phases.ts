@@ -4,7 +4,7 @@ import type { PlacedQuestion } from '../asksOfPlan.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan, type SolePlan } from '../onePlan.ts';
-import type { Page, Scope } from '../page.ts';
+import { sentenceAt, type Page, type Scope } from '../page.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import { clausesOf, isIn } from './clauses.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
@@ -12,7 +12,7 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Ow
 type Phase = 'saving' | 'drawing';
 
 const saves = /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?)(?![a-z])/g;
-const draws = /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|live on|pension|income|receiv\w*|retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide)(?![a-z])/g;
+const draws = /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|live on|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide)(?![a-z])/g;
 const shared = /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
 /** @returns nothing where the text does not both save and draw */
@@ -23,10 +23,15 @@ export function readPhases(page: Page): DraftReading | undefined {
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
     const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
-    return (place) => !isIn(other, place);
+    // One rate for both phases is told once.
+    const told = rateSpans(page);
+    return (place) => !isIn(other, place) || isIn(told, place);
   };
   const owned = (order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>) =>
-    ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts));
+    ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
+      // "the amount saved" is what the saving comes to.
+      each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each)) ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 } : each,
+    );
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });
   const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
@@ -40,6 +45,13 @@ export function readPhases(page: Page): DraftReading | undefined {
   return readingOfTwo(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
+/** The marks of the only rate and of its compounding. */
+function rateSpans(page: Page): Span[] {
+  const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [at] : []));
+  if (rates.length !== 1) return [];
+  return [...rates, ...page.periods.filter(({ use }) => use !== 'frequency').map(({ token }) => token)].map((at) => page.places[at]!);
+}
+
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean => /(?:after(?:wards?)?|then|thereafter|from then|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(flat);
 
@@ -49,15 +61,24 @@ interface Labelled extends Span {
 
 function labels(page: Page): Labelled[] {
   const rates = page.tokens.filter(({ form }) => form === 'percent').length;
-  let last: Phase | undefined;
-  return clausesOf(page).map((clause) => {
+  const clauses = clausesOf(page).map((clause) => {
     const text = page.flat.slice(clause.start, clause.end);
     const points = [...text.matchAll(saves)].length - [...text.matchAll(draws)].length;
-    const hasRate = /⟨p\d+⟩/.test(text);
-    if (shared.test(text)) return { ...clause, phase: undefined };
-    if (points === 0 && hasRate && rates < 2) return { ...clause, phase: undefined };
-    if (points !== 0) last = points > 0 ? 'saving' : 'drawing';
-    return { ...clause, phase: last };
+    const isShared = shared.test(text) || (points === 0 && /⟨p\d+⟩/.test(text) && rates < 2);
+    const phase: Phase | undefined = points === 0 || isShared ? undefined : points > 0 ? 'saving' : 'drawing';
+    return { ...clause, phase, isShared, opens: sentenceAt(page, clause)?.start === clause.start + (/^\s*/.exec(text)?.[0].length ?? 0), ends: /[.?!\n]\s*$/.test(text) };
+  });
+  let last: Phase | undefined;
+  return clauses.map((clause, at) => {
+    if (clause.isShared) return clause;
+    if (clause.phase) last = clause.phase;
+    if (clause.phase) return clause;
+    // "Then, for 20 years, she will withdraw": what opens a sentence belongs to what it tells.
+    const end = clauses.findIndex((each, index) => index >= at && each.ends);
+    const begins = clauses.slice(0, at + 1).map(({ opens }) => opens).lastIndexOf(true);
+    const isBeforeAll = clauses.slice(begins, at).every(({ phase }) => phase === undefined);
+    const next = clauses.slice(at, end < 0 ? undefined : end + 1).find(({ phase }) => phase !== undefined)?.phase;
+    return { ...clause, phase: isBeforeAll && next ? next : last };
   });
 }
 
@@ -81,7 +102,7 @@ function link(order: readonly [Phase, Phase], [first, second]: readonly [SolePla
 
 function ownerOf(page: Page, question: PlacedQuestion, order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>, parts: Readonly<Record<Phase, readonly Span[]>>): Owner {
   const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
-  if (question.asked === 'difference' || question.asked === 'choice') return 'across';
+  if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   if (question.asked === 'amount') return at('drawing');
   if (question.asked === 'finalAmount' && !/left|remain/.test(wordsOf(page, question))) return at('saving');
   const words = page.flat.slice(question.start, question.end);

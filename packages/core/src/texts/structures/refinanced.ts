@@ -25,7 +25,10 @@ export function readRefinanced(page: Page): DraftReading | undefined {
   const [, second] = rates;
   const told = second === undefined ? undefined : sentenceAt(page, page.places[second]!);
   if (!told || told.asks || second === undefined) return undefined;
-  const region: Span = { start: told.start, end: told.end };
+  // Both loans in one sentence: the second begins with the words that tell it.
+  const [one] = rates;
+  const isSame = one !== undefined && page.places[one]!.start >= told.start;
+  const region: Span = { start: isSame ? (words.exec(page.flat.slice(page.places[one]!.end))?.index ?? 0) + page.places[one]!.end : told.start, end: told.end };
   const moment = momentOf(page);
   const momentPlace = moment && page.places[moment.token];
   const questions = ownedQuestions(page, (question): Owner => {
