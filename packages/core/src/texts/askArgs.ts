@@ -39,10 +39,23 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 const ranges: readonly PlaceRecord[] = [
-  place('(?:years?) {n} (?:to|through|until|and|-|up to) (?:year )?{n}', ['from', 'to'], ([from, to]) => ({ fromYear: from!, toYear: to! })),
-  place('(?:@payment|@deposit|months?|numbers?|nos) (?:number |no )?{n} ?(?:to|through|until|and|-|up to|till)(?: and including)? ?(?:payment |number )?{n}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
-  place('{o} ?(?:to|through|until|and|-|up to|till) (?:the )?{o}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
-  place('between (?:the )?(?:@payment )?{no} and (?:the )?(?:@payment )?{no}', ['from', 'to'], ([from, to]) => ({ from: from!, to: to! })),
+  place('(?:years?) {n} (?:to|through|until|and|-|up to) (?:year )?{n}', ['from', 'to'], ([from, to]) => ({
+    fromYear: from!,
+    toYear: to!,
+  })),
+  place(
+    '(?:@payment|@deposit|months?|numbers?|nos) (?:number |no )?{n} ?(?:to|through|until|and|-|up to|till)(?: and including)? ?(?:payment |number )?{n}',
+    ['from', 'to'],
+    ([from, to]) => ({ from: from!, to: to! }),
+  ),
+  place('{o} ?(?:to|through|until|and|-|up to|till) (?:the )?{o}', ['from', 'to'], ([from, to]) => ({
+    from: from!,
+    to: to!,
+  })),
+  place('between (?:the )?(?:@payment )?{no} and (?:the )?(?:@payment )?{no}', ['from', 'to'], ([from, to]) => ({
+    from: from!,
+    to: to!,
+  })),
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
@@ -50,8 +63,14 @@ const ranges: readonly PlaceRecord[] = [
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
   place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),
-  place('(?:by (?:then|that time|that point)|so far|up to (?:then|that (?:point|time|moment))|until then|in the meantime)', [], () => ({ same: true })),
-  place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({ same: true })),
+  place(
+    '(?:by (?:then|that time|that point)|so far|up to (?:then|that (?:point|time|moment))|until then|in the meantime)',
+    [],
+    () => ({ same: true }),
+  ),
+  place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({
+    same: true,
+  })),
   place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
   place('(?:@payment|@deposit|rental) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
@@ -62,16 +81,32 @@ const moments: readonly PlaceRecord[] = [
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place('(?:end|close) of @year {n}', ['after'], ([year]) => ({ afterYears: year! })),
-  place(`{o} (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?`, ['after'], ([k]) => ({ after: k! })),
+  place(`{o}(?: (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one))?`, ['after'], ([k]) => ({ after: k! })),
   place('(?:@payment|@deposit|@withdrawal|rental|month) (?:number |no )?{n}', ['after'], ([k]) => ({ after: k! })),
-  place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({ after: k! })),
-  place('(?:after|once|with|following|when)(?: (?:the |making |just |exactly |first )*)?{n}', ['after'], ([k]) => ({ after: k! })),
+  place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({
+    after: k!,
+  })),
+  place('(?:after|once|with|following|when)(?: (?:the |making |just |exactly |first )*)?{n}', ['after'], ([k]) => ({
+    after: k!,
+  })),
   place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
-  place('(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}', ['after'], (_, [years]) => ({ afterYears: years! })),
+  place(
+    '(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}',
+    ['after'],
+    (_, [years]) => ({ afterYears: years! }),
+  ),
   place('(?:after|at the end of) (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place('(?:after|following|behind) (?:it|that|this|them)(?: one| payment)?', [], () => ({ same: true })),
-  place('after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|holiday|break|one-off|additional|gap|missed|interruption)', [], () => ({ atChange: true })),
-  place('(?:when|as|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?', [], () => ({ atChange: true })),
+  place(
+    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|holiday|break|one-off|additional|gap|missed|skipped|interruption)',
+    [],
+    () => ({ atChange: true }),
+  ),
+  place(
+    '(?:when|as|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?',
+    [],
+    () => ({ atChange: true }),
+  ),
 ];
 
 /** @param kind whether the question looks at a stretch (interest in …) or a moment (owed after …) */
@@ -82,23 +117,44 @@ export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'stretc
     words.lastIndex = 0;
     const found = words.exec(text);
     if (!found) continue;
-    const taken = found.slice(1).flatMap((each, at) => (each === undefined ? [] : [{ token: Number(each), role: roles[Math.min(at, roles.length - 1)] ?? 'after' }]));
+    const taken = found
+      .slice(1)
+      .flatMap((each, at) =>
+        each === undefined ? [] : [{ token: Number(each), role: roles[Math.min(at, roles.length - 1)] ?? 'after' }],
+      );
     const values = taken.map(({ token }) => tokens[token]?.value ?? NaN);
     const years = taken.map(({ token }) => (tokens[token]?.value ?? NaN) * (yearsIn[tokens[token]?.unit ?? ''] ?? NaN));
     const asked = read(values, years);
-    return { ...asked, taken, ...(kind === 'moment' && before && asked.after !== undefined ? { moment: 'beforePayment' as const } : {}) };
+    return {
+      ...asked,
+      taken,
+      ...(kind === 'moment' && before && asked.after !== undefined ? { moment: 'beforePayment' as const } : {}),
+    };
   }
   return undefined;
 }
 
 /** "They sell after 6 years. What do they owe then?": the moment that the sentences before tell. */
-export function momentBefore(page: FlatText & { readonly sentences: readonly Span[] }, at: number): AskedPlace | undefined {
-  const told = page.sentences.filter(({ end }) => end <= at + 1).slice(-2).reverse();
+export function momentBefore(
+  page: FlatText & { readonly sentences: readonly Span[] },
+  at: number,
+): AskedPlace | undefined {
+  const told = page.sentences
+    .filter(({ end }) => end <= at + 1)
+    .slice(-2)
+    .reverse();
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
-    const found = /(?:after|once|at the end of|following) (?:the |making |just |exactly |first |⟨a\d+⟩ )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(text);
+    const found =
+      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+        text,
+      );
     if (!found) continue;
-    const inside = placeAsked(page, { start: span.start + found.index, end: span.start + found.index + found[0].length }, 'moment');
+    const inside = placeAsked(
+      page,
+      { start: span.start + found.index, end: span.start + found.index + found[0].length },
+      'moment',
+    );
     if (inside && !inside.atChange) return inside;
   }
   return undefined;

@@ -15,6 +15,8 @@ export interface ChangeRead {
   readonly afterYears?: number;
   readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];
   readonly keep?: 'payments' | 'payment';
+  /** For a pause, where its number does not say it. */
+  readonly count?: number;
 }
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
@@ -25,13 +27,23 @@ interface MomentRecord {
   readonly less: 0 | 1;
 }
 
-const moment = (words: string, role: MomentRecord['role'] = 'after', less: MomentRecord['less'] = 0): MomentRecord => ({ words: pattern(words), role, less });
+const moment = (words: string, role: MomentRecord['role'] = 'after', less: MomentRecord['less'] = 0): MomentRecord => ({
+  words: pattern(words),
+  role,
+  less,
+});
 
 const moments: readonly MomentRecord[] = [
-  moment(`(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o} ${payment} ?(?:on(?:wards?)?)?`, 'from', 1),
+  moment(
+    `(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o} ${payment} ?(?:on(?:wards?)?)?`,
+    'from',
+    1,
+  ),
   moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
   moment('{o} year'),
-  moment(`{o} ${payment}`),
+  moment(`{o}(?: ${payment})?`),
+  moment('(?:end|start|beginning|close) of @year {n}'),
+  moment('(?:paid|made) {n} of'),
   moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
   moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
@@ -39,23 +51,68 @@ const moments: readonly MomentRecord[] = [
   moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
 ];
 
-const kindsOf = { newRate: 'rate', extra: 'extra', paymentRise: 'rise', newPayment: 'new payment', skip: 'skip' } as const;
+const kindsOf = {
+  newRate: 'rate',
+  extra: 'extra',
+  paymentRise: 'rise',
+  newPayment: 'new payment',
+  skip: 'skip',
+} as const;
 
-const keepsEnd = pattern("(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless) (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|(?:when|as) planned|on schedule|pays? less|smaller payments?|lower payments?|keep the end");
-const keepsPayment = pattern('(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|old|unchanged|original|usual|regular|normal) (?:<e> )?(?:@payment)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on )?(?:paying|making|with|the|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)');
+const keepsEnd = pattern(
+  '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless) (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|(?:when|as) planned|on schedule|pays? less|smaller payments?|lower payments?|keep the end',
+);
+const keepsPayment = pattern(
+  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|old|unchanged|original|usual|regular|normal) (?:<e> )?(?:@payment)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on )?(?:paying|making|with|the|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)',
+);
 
 export function changesOfText(page: Page): ChangeRead[] {
   const found: ChangeRead[] = [];
   page.signs.forEach((signs, token) => {
     const [sign] = signs;
-    if (!sign || !(sign.role in kindsOf)) return;
+    if (!sign || !(sign.role in kindsOf) || signs.some(({ role, weight }) => role === 'fee' && weight >= 9)) return;
     const kind = kindsOf[sign.role as keyof typeof kindsOf];
     const form = tokenAt(page, token).form;
     if (kind !== 'skip' && form !== 'money' && form !== 'percent') return;
     if (kind === 'extra' && sign.weight < 9 && !/(?:owe|loan|debt|mortgage|borrow)/.test(page.flat)) return;
     found.push({ token, kind, ...momentOf(page, token), ...keepOf(page) });
   });
-  return found;
+  return [...found, ...laterPayment(page, found), ...missedPayments(page)];
+}
+
+/** "After a year she can pay 480 a month": a second payment with a moment beside it. */
+function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
+  const paid = page.signs.flatMap(([best], at) =>
+    best?.role === 'payment' && best.weight >= 9 && page.tokens[at]?.form === 'money' ? [at] : [],
+  );
+  const [first, second, third] = paid;
+  if (first === undefined || second === undefined || third !== undefined || found.length > 0) return [];
+  if (tokenAt(page, first).value === tokenAt(page, second).value) return [];
+  const moment = nearestMoment(page, sentenceAt(page, page.places[second]!) ?? page.places[second]!, second);
+  const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
+  if (!moment || !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)) return [];
+  return [{ token: second, kind: 'new payment', ...moment }];
+}
+
+const missed =
+  /payments? ⟨n(\d+)⟩ ?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩,? (?:are|were|is|was)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)/;
+
+/** "Payments 7 to 9 are not made". */
+function missedPayments(page: Page): ChangeRead[] {
+  const found = missed.exec(page.flat);
+  if (!found) return [];
+  const [from, to] = [Number(found[1]), Number(found[2])];
+  const count = tokenAt(page, to).value - tokenAt(page, from).value + 1;
+  return [
+    {
+      token: to,
+      kind: 'skip',
+      count,
+      after: tokenAt(page, from).value - 1,
+      taken: [{ token: from, role: 'from' }],
+      keep: 'payments',
+    },
+  ];
 }
 
 function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
@@ -71,7 +128,10 @@ function momentOf(page: Page, token: number): Moment {
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
-  return (sentence && nearestMoment(page, sentence, token)) ?? (before && !before.asks ? nearestMoment(page, before, token) : undefined) ?? { taken: [] };
+  return (
+    (sentence && nearestMoment(page, sentence, token)) ??
+    (before && !before.asks ? nearestMoment(page, before, token) : undefined) ?? { taken: [] }
+  );
 }
 
 function nearestMoment(page: Page, within: Span, token: number): Moment | undefined {
@@ -84,7 +144,7 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
-      const isYear = form === 'time' || /^⟨o\d+⟩\s+year/.test(match[0]);
+      const isYear = form === 'time' || /^⟨o\d+⟩\s+y(?:ea)?r|of y(?:ea)?rs?\s/.test(match[0]);
       const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value;
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
     }),
@@ -92,20 +152,26 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   const [best] = found.sort((one, other) => one.distance - other.distance || one.rank - other.rank);
   if (!best) return undefined;
   // "once three years are over (so from the 37th deposit on)": both say the same.
-  const same = found.filter(({ at, distance }) => at !== best.at && distance < best.distance + 40 && !isTermLike(page, at));
+  const same = found.filter(
+    ({ at, distance }) => at !== best.at && distance < best.distance + 40 && !isTermLike(page, at),
+  );
   const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
   const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
   return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
 }
 
-const isTermLike = (page: Page, at: number): boolean => page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
+const isTermLike = (page: Page, at: number): boolean =>
+  page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;
 
 const looksAtPlace: ReadonlySet<string> = new Set(['balance', 'interest', 'principal', 'leftToPay', 'finalAmount']);
 
 /** It belongs to what a question looks at, not to the change. */
 function isAsked(page: Page, at: number): boolean {
   const place = page.places[at]!;
-  return page.questions.some(({ asked, start, unit }) => looksAtPlace.has(asked) && place.start >= start && place.start < unit.end && place.start - start < 70);
+  return page.questions.some(
+    ({ asked, start, unit }) =>
+      looksAtPlace.has(asked) && place.start >= start && place.start < unit.end && place.start - start < 70,
+  );
 }
 
 /** The changes in numbers, for a plan. Those without a moment are left out: they are doubts. */
@@ -116,7 +182,8 @@ export function changesInNumbers(
   keepOtherwise: 'payments' | 'payment',
 ): ReadChange[] {
   return reads.flatMap((read): ReadChange[] => {
-    const after = read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
+    const after =
+      read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
     if (after === undefined) return [];
     const { value, unit, form } = tokenAt(page, read.token);
     const keep = read.keep ?? keepOtherwise;
@@ -130,7 +197,8 @@ export function changesInNumbers(
       case 'new payment':
         return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
       case 'skip': {
-        const skipped = form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value;
+        const skipped =
+          read.count ?? (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
         return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
       }
     }

@@ -1,12 +1,12 @@
 /** What a text leaves open, each in a sentence with its choices. */
 
-import type { ChangeRead } from './changesOfText.ts';
 import type { DraftAsk } from './draftReading.ts';
+import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { SolePlan } from './onePlan.ts';
 import type { DoubtChoice, ReadDoubt, ReadKind, Unknown } from './reading.ts';
 
-const kindNames: Readonly<Record<ReadKind, string>> = {
+export const kindNames: Readonly<Record<ReadKind, string>> = {
   borrowing: 'borrowing',
   saving: 'saving',
   'drawing-down': 'drawing down',
@@ -24,46 +24,105 @@ export const missingNames: Readonly<Record<Unknown, string>> = {
   finalAmount: 'the amount at the end',
 };
 
-export const doubt = (about: string, says: string, choices: readonly DoubtChoice[] = []): ReadDoubt => ({ about, says, choices });
+export const doubt = (about: string, says: string, choices: readonly DoubtChoice[] = []): ReadDoubt => ({
+  about,
+  says,
+  choices,
+});
 
 export const choice = (says: string, sets: DoubtChoice['sets'] = {}): DoubtChoice => ({ says, sets });
 
 /** The words of the text that a token stands for. */
-export const quoteOfToken = (page: Page, at: number): string => page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end);
+export const quoteOfToken = (page: Page, at: number): string =>
+  page.text.slice(tokenAt(page, at).start, tokenAt(page, at).end);
 
-export function doubtsOfPlan(page: Page, { terms, read, plan, roles }: SolePlan, changes: readonly ChangeRead[], asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[] = []): ReadDoubt[] {
+export function doubtsOfPlan(
+  page: Page,
+  sole: SolePlan,
+  asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[] = [],
+): ReadDoubt[] {
+  return [...termDoubts(sole), ...meaningDoubts(page, sole), ...numberDoubts(page, sole), ...askDoubts(page, asks)];
+}
+
+/** What is missing, and what does not go together. */
+function termDoubts({ read }: SolePlan): ReadDoubt[] {
   const doubts: ReadDoubt[] = [];
+  const counts = (...all: readonly number[]): DoubtChoice[] =>
+    all.map((each) => choice(`${each} payments`, { payments: String(each) }));
   if (read.clash) {
     const { payments, term } = read.clash;
-    doubts.push(
-      doubt('payments', `The text says ${payments} payments, but its time makes ${term}. Which holds?`, [
-        choice(`${payments} payments`, { payments: String(payments) }),
-        choice(`${term} payments`, { payments: String(term) }),
-      ]),
-    );
+    const says = `The text says ${payments} payments, but its time makes ${term}. Which holds?`;
+    doubts.push(doubt('payments', says, counts(payments, term)));
   }
-  if (read.unfit !== undefined)
-    doubts.push(doubt('payments', `The time makes ${Number(read.unfit.toFixed(2))} payments, which is no whole number.`, [choice(`${Math.floor(read.unfit)} payments`, { payments: String(Math.floor(read.unfit)) }), choice(`${Math.ceil(read.unfit)} payments`, { payments: String(Math.ceil(read.unfit)) })]));
-  for (const slot of read.missing) {
-    if (slot === 'payments' && read.clash) continue;
-    doubts.push(doubt(slot, `The text does not say ${missingNames[slot]}.`));
+  if (read.unfit !== undefined) {
+    const says = `The time makes ${Number(read.unfit.toFixed(2))} payments, which is no whole number.`;
+    doubts.push(doubt('payments', says, counts(Math.floor(read.unfit), Math.ceil(read.unfit))));
   }
-  if (terms.otherKind)
-    doubts.push(doubt('kind', `Is this ${kindNames[terms.kind]} or ${kindNames[terms.otherKind]}?`, [choice(kindNames[terms.kind], { kind: terms.kind }), choice(kindNames[terms.otherKind], { kind: terms.otherKind })]));
-  if (terms.timingClash)
-    doubts.push(doubt('timing', 'Do payments fall at the beginning or at the end of each period?', timingChoices(plan.timing)));
-  for (const at of terms.unexplained) doubts.push(doubt(quoteOfToken(page, at), `What is ${quoteOfToken(page, at)}?`));
-  for (const at of terms.rate.others) if (!roles.has(at)) doubts.push(doubt(quoteOfToken(page, at), `What is ${quoteOfToken(page, at)}, besides the rate?`));
-  for (const at of unreadTimes(page, terms.times, roles)) doubts.push(doubt(quoteOfToken(page, at), `What is ${quoteOfToken(page, at)}?`));
-  for (const { token, after, afterYears } of changes)
-    if (after === undefined && afterYears === undefined) doubts.push(doubt(quoteOfToken(page, token), `After which payment does ${quoteOfToken(page, token)} come?`));
-  for (const { quantity, args } of asks)
-    if ((quantity === 'balanceAfter' || quantity === 'leftToPay') && args?.k === undefined) doubts.push(doubt('after', 'After which payment is that asked?'));
-  if (terms.rate.continuous) doubts.push(doubt('compounding', 'Continuous compounding is not read from a text.'));
-  if (page.questions.length === 0) doubts.push(doubt('asks', 'The text does not say what to find.'));
-  for (const { start, end } of page.unread) doubts.push(doubt('asks', `What does this ask: “${page.flat.slice(start, end).replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at))).trim()}”?`));
+  for (const slot of read.missing)
+    if (slot !== 'payments' || !read.clash) doubts.push(doubt(slot, `The text does not say ${missingNames[slot]}.`));
   return doubts;
 }
+
+/** What can be read two ways. */
+function meaningDoubts(page: Page, { terms, plan }: SolePlan): ReadDoubt[] {
+  const doubts: ReadDoubt[] = [];
+  const { kind, otherKind, rate } = terms;
+  if (otherKind)
+    doubts.push(
+      doubt('kind', `Is this ${kindNames[kind]} or ${kindNames[otherKind]}?`, [
+        choice(kindNames[kind], { kind }),
+        choice(kindNames[otherKind], { kind: otherKind }),
+      ]),
+    );
+  if (rate.unsure && rate.token !== undefined)
+    doubts.push(
+      doubt('rate', `Is ${quoteOfToken(page, rate.token)} a year, compounded so often, or for each period?`, [
+        choice('a year', { quoted: 'nominal' }),
+        choice('for each period', { quoted: 'per-period' }),
+      ]),
+    );
+  if (terms.timingClash)
+    doubts.push(
+      doubt('timing', 'Do payments fall at the beginning or at the end of each period?', timingChoices(plan.timing)),
+    );
+  if (rate.continuous) doubts.push(doubt('compounding', 'Continuous compounding is not read from a text.'));
+  return doubts;
+}
+
+/** Numbers that nothing took. */
+function numberDoubts(page: Page, { terms, roles, changes }: SolePlan): ReadDoubt[] {
+  const about = (at: number, says: (quote: string) => string): ReadDoubt =>
+    doubt(quoteOfToken(page, at), says(quoteOfToken(page, at)));
+  const rates = terms.rate.others.filter((at) => !roles.has(at));
+  const moved = changes.filter(({ after, afterYears }) => after === undefined && afterYears === undefined);
+  return [
+    ...terms.unexplained.map((at) => about(at, (quote) => `What is ${quote}?`)),
+    ...rates.map((at) => about(at, (quote) => `What is ${quote}, besides the rate?`)),
+    ...unreadTimes(page, terms.times, roles).map((at) => about(at, (quote) => `What is ${quote}?`)),
+    ...moved.map(({ token }) => about(token, (quote) => `After which payment does ${quote} come?`)),
+  ];
+}
+
+function askDoubts(page: Page, asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[]): ReadDoubt[] {
+  const isLoose = asks.some(
+    ({ quantity, args }) => (quantity === 'balanceAfter' || quantity === 'leftToPay') && args?.k === undefined,
+  );
+  return [
+    ...(isLoose ? [doubt('after', 'After which payment is that asked?')] : []),
+    ...(page.questions.length === 0 ? [doubt('asks', 'The text does not say what to find.')] : []),
+    ...page.unread.map((span) => notUnderstood(page, span)),
+  ];
+}
+
+/** A question that is not understood, in the text's own words. */
+export const notUnderstood = (page: Page, { start, end }: Span): ReadDoubt =>
+  doubt(
+    'asks',
+    `What does this ask: “${page.flat
+      .slice(start, end)
+      .replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at)))
+      .trim()}”?`,
+  );
 
 export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
   const end = choice('at the end', { timing: 'end' });

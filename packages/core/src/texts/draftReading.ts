@@ -1,7 +1,7 @@
 /** A reading while it is put together: plans, what is asked of them, and what is not certain. */
 
 import type { Span } from './flatText.ts';
-import type { Asked } from './lexicon/questions.ts';
+import type { Asked } from './lexicon/questions/index.ts';
 import type { Assumed, ReadArgs, ReadDoubt, ReadPlan, ReadQuantity, Role } from './reading.ts';
 
 export interface DraftAsk {

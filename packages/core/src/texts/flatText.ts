@@ -31,10 +31,12 @@ export interface Span {
   readonly end: number;
 }
 
-const fillers = /[\s(]((?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) )$/;
+const fillers =
+  /[\s(]((?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) )$/;
 
 /** Points that end no sentence. */
-const abbreviations = /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
+const abbreviations =
+  /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
 
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);

@@ -1,6 +1,6 @@
 /** Which kind of case a text tells. */
 
-import type { Asked } from './lexicon/questions.ts';
+import type { Asked } from './lexicon/questions/index.ts';
 import type { Page, Scope } from './page.ts';
 import type { ReadKind } from './reading.ts';
 
@@ -25,27 +25,44 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
   }
   const add = (kind: ReadKind, more: number): void => void points.set(kind, (points.get(kind) ?? 0) + more);
   if (asked.has('balance') && /owe|owing|debt|outstanding/.test(page.flat)) add('borrowing', 6);
-  if (asked.has('finalAmount') && paid && (points.get('drawing-down') ?? 0) < 6 && (points.get('borrowing') ?? 0) < 6) add('saving', 6);
+  if (asked.has('finalAmount') && paid && (points.get('drawing-down') ?? 0) < 5 && (points.get('borrowing') ?? 0) < 6)
+    add('saving', 6);
   const of = (kind: ReadKind): number => points.get(kind) ?? 0;
-  const amounts = page.tokens.some((token, at) => scope(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))));
+  const amounts = page.tokens.some(
+    (token, at) =>
+      scope(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))),
+  );
   const rates = page.tokens.some(({ form }, at) => form === 'percent' && scope(page.places[at]!));
-  const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) => asked.has(each as Asked));
+  const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) =>
+    asked.has(each as Asked),
+  );
   if (!amounts && rates && !paid) return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
-  if (of('flat') > 0) return { kind: 'flat' };
+  const charged = page.signs.some(
+    (each, at) => each[0]?.role === 'charge' && page.tokens[at]?.form === 'money' && scope(page.places[at]!),
+  );
+  if (of('flat') > 0 || (charged && !rates)) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };
-  const prices = page.signs.some((each, at) => scope(page.places[at]!) && page.tokens[at]?.form === 'money' && each.some(({ role, weight }) => (role === 'price' || role === 'tradeIn' || role === 'downPayment') && weight >= 9));
+  const prices = page.signs.some(
+    (each, at) =>
+      scope(page.places[at]!) &&
+      page.tokens[at]?.form === 'money' &&
+      each.some(({ role, weight }) => (role === 'price' || role === 'tradeIn') && weight >= 9),
+  );
   // Payments whose worth today is asked are owed or drawn; nobody saves towards a beginning.
-  const isWorthNow = asked.has('amount') && !asked.has('payment') && !page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
+  const isWorthNow =
+    asked.has('amount') &&
+    !asked.has('payment') &&
+    !page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   const ranked = kinds
     .filter((kind) => kind !== 'lump-sum' && kind !== 'leasing' && !(kind === 'saving' && isWorthNow))
-    .map((kind) => ({ kind, points: of(kind) + (kind === 'borrowing' && prices ? 2 : 0) }))
+    .map((kind) => ({ kind, points: of(kind) + (kind === 'borrowing' && prices ? 6 : 0) }))
     .sort((one, other) => other.points - one.points);
   const [best, next] = ranked;
   if (!best || best.points === 0) return { kind: 'borrowing', ...(isWorthNow ? {} : { other: 'saving' as const }) };
   // What is owed and what is drawn down are the same numbers.
   const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
-  const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.8;
+  const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;
   return { kind: best.kind, ...(isClose ? { other: next.kind } : {}) };
 }
 

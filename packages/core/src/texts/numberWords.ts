@@ -108,11 +108,12 @@ export function readNumberWords(text: string): WordNumber | undefined {
   let last = '';
   for (;;) {
     const next = wordAt.exec(text.slice(at));
-    if (!next || (at > 0) !== (next[1] !== undefined)) break;
+    if (!next || at > 0 !== (next[1] !== undefined)) break;
     const [all, joint = '', word = ''] = next;
     const isAnd = joint.trim() === 'and';
     if (isAnd && !['hundred', 'thousand', 'million'].includes(last)) break;
-    const opens = at === 0 && (word === 'a' || word === 'an') ? /^an? (hundred|thousand|million|dozen)\b/.exec(text) : null;
+    const opens =
+      at === 0 && (word === 'a' || word === 'an') ? /^an? (hundred|thousand|million|dozen)\b/.exec(text) : null;
     if (opens) part = 1;
     else if (small[word] !== undefined) {
       if (part !== undefined && !fitsBehind(part, small[word])) break;

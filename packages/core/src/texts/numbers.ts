@@ -8,9 +8,11 @@ import { yearsIn, type Token, type TokenForm } from './tokens.ts';
 export type DecimalMark = '.' | ',';
 
 const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|Rs\.?)(?=[\s\d]))\s?/i;
-const currencyAfter = /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
+const currencyAfter =
+  /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
 const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
-const timeAfter = /^[\s-]*(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
+const timeAfter =
+  /^[\s-]*(?:(?:working|full|whole|long|more|further|calendar|consecutive|successive|remaining|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits = /^(?:\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
 const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|million)(?![a-z]))/i;
 
@@ -33,8 +35,10 @@ function signOf(written: string): string {
 
 /** Whether a comma or a point parts the decimals, as far as the text tells. */
 export function decimalMarkOf(text: string): DecimalMark | undefined {
-  if (/decimal comma|comma (?:as|for|is|marks?|sets off|separates?)(?: the| a)? ?(?:decimal|cents)/i.test(text)) return ',';
-  if (/\d{1,3}(?:[.\s]\d{3})+,\d{1,2}(?!\d)|\d,\d{1,2}\s?(?:€|%|per ?cent)|[€£$]\s?\d+,\d{2}(?!\d)/i.test(text)) return ',';
+  if (/decimal comma|comma (?:as|for|is|marks?|sets off|separates?)(?: the| a)? ?(?:decimal|cents)/i.test(text))
+    return ',';
+  if (/\d{1,3}(?:[.\s]\d{3})+,\d{1,2}(?!\d)|\d,\d{1,2}\s?(?:€|%|per ?cent)|[€£$]\s?\d+,\d{2}(?!\d)/i.test(text))
+    return ',';
   if (/\d,\d{3}(?:\.\d|\D|$)|\d\.\d{1,2}(?!\d)/.test(text)) return '.';
   return undefined;
 }
@@ -43,7 +47,7 @@ export function decimalMarkOf(text: string): DecimalMark | undefined {
 export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text) ?? '.'): Token[] {
   const lower = text.toLowerCase();
   const tokens: Token[] = [];
-  for (let at = 0; at < text.length; ) {
+  for (let at = 0; at < text.length;) {
     const token = startsHere(text, at) ? tokenAt(text, lower, at, mark) : undefined;
     if (token && token.end > at) {
       tokens.push(token);
@@ -57,8 +61,10 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
 function startsHere(text: string, at: number): boolean {
   const here = text.charAt(at);
   const before = text.charAt(at - 1);
-  if (/[a-z]/i.test(here)) return !/[a-z0-9']/i.test(before) || /\d/.test(before) && currencyBefore.test(text.slice(at, at + 5));
-  if (/[0-9½¼¾⅓⅔⅛⅜⅝⅞.]/.test(here)) return !/[a-z0-9_]/i.test(before) && !(/[.,]/.test(before) && /\d/.test(text.charAt(at - 2)));
+  if (/[a-z]/i.test(here))
+    return !/[a-z0-9']/i.test(before) || (/\d/.test(before) && currencyBefore.test(text.slice(at, at + 5)));
+  if (/[0-9½¼¾⅓⅔⅛⅜⅝⅞.]/.test(here))
+    return !/[a-z0-9_]/i.test(before) && !(/[.,]/.test(before) && /\d/.test(text.charAt(at - 2)));
   return /[$£€¥₹/]/.test(here);
 }
 
@@ -67,9 +73,9 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
     labelAt(text, at) ??
     agesAt(lower, at) ??
     calendarAt(text, at) ??
+    aYearAt(lower, at) ??
     periodAt(lower, at) ??
     shareAt(lower, at) ??
-    aYearAt(lower, at) ??
     numberAt(text, lower, at, mark)
   );
 }
@@ -80,6 +86,14 @@ function labelAt(text: string, at: number): Token | undefined {
   const opens = /(?:^|\n|[(]|[.?;:,] )\s*[(]?$/.test(text.slice(Math.max(0, at - 4), at));
   if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?\s*$/.test(text.slice(0, at))))
     return token('label', at, line[1].length, Number(line[1]));
+  const named = /^(\d)(?![\d.,%]\d|[\d%])/.exec(text.slice(at, at + 3));
+  if (
+    named &&
+    /(?:^|[^a-z])(?:offer|plan|option|bank|loan|lender|account|scheme|deal|proposal|card|way|choice)\s$/i.test(
+      text.slice(Math.max(0, at - 10), at),
+    )
+  )
+    return token('label', at, 1, Number(named[1]));
   const marks = /^(\d{1,2})\s*(?:marks?|points?|pts?)\b/i.exec(text.slice(at, at + 12));
   return marks?.[1] ? token('label', at, marks[1].length, Number(marks[1])) : undefined;
 }
@@ -87,14 +101,19 @@ function labelAt(text: string, at: number): Token | undefined {
 /** "from age 30 to 65", "on her 18th birthday" of somebody just born. */
 function agesAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 60);
-  const ages = /^from (?:the )?age(?: of)? (\d{1,2})(?:,)? (?:to|until|up to|till) (?:the )?(?:age )?(?:of )?(\d{1,2})(?!\d)/.exec(here);
+  const ages =
+    /^from (?:the )?age(?: of)? (\d{1,2})(?:,)? (?:to|until|up to|till) (?:the )?(?:age )?(?:of )?(\d{1,2})(?!\d)/.exec(
+      here,
+    );
   if (ages) return { ...token('time', at, ages[0].length, Number(ages[2]) - Number(ages[1])), unit: 'years' };
   const birthday = /^(\d{1,2})(?:st|nd|rd|th) birthday/.exec(here);
-  if (birthday?.[1] && /born|birth of|birth,|newborn/.test(lower)) return { ...token('time', at, birthday[0].length, Number(birthday[1])), unit: 'years' };
+  if (birthday?.[1] && /born|birth of|birth,|newborn/.test(lower))
+    return { ...token('time', at, birthday[0].length, Number(birthday[1])), unit: 'years' };
   return undefined;
 }
 
-const months = 'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
+const months =
+  'january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec';
 const dates = new RegExp(
   `^(?:\\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:${months})(?:\\.|\\b)(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? \\d{1,2}(?:st|nd|rd|th)?\\b(?:,? (?:19|20)\\d\\d)?|(?:${months})\\.? (?:19|20)\\d\\d|(?:19|20)\\d\\d-\\d\\d-\\d\\d|\\d{1,2}/\\d{1,2}/(?:19|20)?\\d\\d)`,
   'i',
@@ -106,7 +125,9 @@ function calendarAt(text: string, at: number): Token | undefined {
   if (date) return token('calendar', at, date[0].length, 0);
   const year = /^(?:1[6-9]|20)\d\d(?![\d.,]\d|\d|\s?[%€£$k])/.exec(text.slice(at, at + 8));
   const before = text.slice(Math.max(0, at - 12), at);
-  const isYear = /(?:\b(?:in|since|of|from|until|founded|opened|built|by|early|late|year|est\.?|dated)|'|\()\s*$/i.test(before);
+  const isYear = /(?:\b(?:in|since|of|from|until|founded|opened|built|by|early|late|year|est\.?|dated)|'|\()\s*$/i.test(
+    before,
+  );
   const counts = /^\s*(?:dollars|euros|pounds|payments|per|month)/i.test(text.slice(at + 4));
   return year && isYear && !counts ? token('calendar', at, 4, Number(year[0])) : undefined;
 }
@@ -114,10 +135,25 @@ function calendarAt(text: string, at: number): Token | undefined {
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
 function shareAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 60);
-  const ofPercent = /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent|%)/.exec(here);
-  if (ofPercent) return token('percent', at, ofPercent[0].length, (ofPercent[1] ? 0.75 : ofPercent[0].includes('quarter') ? 0.25 : 0.5) / 100);
-  const ofPrice = /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|value|sum|bill|amount)| down\b| deposit\b)/.exec(here);
-  const remains = /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?|is (?:still )?(?:left|owed|owing)))/.exec(here);
+  const ofPercent =
+    /^(?:(three)[ -]quarters|an?[ -]quarter|one[ -]quarter|an?[ -]half|one[ -]half|half)(?: of)?(?: an?| one)? (?:per ?cent|%)/.exec(
+      here,
+    );
+  if (ofPercent)
+    return token(
+      'percent',
+      at,
+      ofPercent[0].length,
+      (ofPercent[1] ? 0.75 : ofPercent[0].includes('quarter') ? 0.25 : 0.5) / 100,
+    );
+  const ofPrice =
+    /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)| down\b| deposit\b| is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash))/.exec(
+      here,
+    );
+  const remains =
+    /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?|is (?:still )?(?:left|owed|owing)))/.exec(
+      here,
+    );
   if (remains?.[1]) return token('percent', at, remains[0].length, shares[remains[1]] ?? 0);
   return ofPrice?.[1] ? token('percent', at, ofPrice[0].length, shares[ofPrice[1]] ?? 0) : undefined;
 }
@@ -125,7 +161,8 @@ function shareAt(lower: string, at: number): Token | undefined {
 /** "a year and a half", "after a year", "half a year", "a decade". */
 function aYearAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 30);
-  if (/^an? year and a half\b/.test(here)) return { ...token('time', at, here.indexOf('half') + 4, 1.5), unit: 'years' };
+  if (/^an? year and a half\b/.test(here))
+    return { ...token('time', at, here.indexOf('half') + 4, 1.5), unit: 'years' };
   if (/^half an? year\b/.test(here)) return { ...token('time', at, here.indexOf('year') + 4, 0.5), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
   const alone = /^an? (year|month|week|fortnight|quarter)\b/.exec(here);
@@ -137,7 +174,8 @@ function aYearAt(lower: string, at: number): Token | undefined {
 function numberAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
   const sign = currencyBefore.exec(text.slice(at, at + 6))?.[0] ?? '';
   const from = at + sign.length;
-  const read = digitsAt(text, from, mark, sign !== '') ?? (sign === '' || /[a-z]/i.test(sign) ? wordsAt(lower, from) : undefined);
+  const read =
+    digitsAt(text, from, mark, sign !== '') ?? (sign === '' || /[a-z]/i.test(sign) ? wordsAt(lower, from) : undefined);
   if (!read) return undefined;
   const { value, length, ordinal } = read;
   const end = from + length;
@@ -148,7 +186,8 @@ function numberAt(text: string, lower: string, at: number, mark: DecimalMark): T
   if (percent) return token('percent', at, length + percent[0].length, readPercent(text.slice(from, end), value));
   const currency = currencyAfter.exec(rest);
   if (currency) return { form: 'money', start: at, end: end + currency[0].length, value, unit: signOf(currency[0]) };
-  if (/^[\s-]cents?\b/i.test(rest)) return { form: 'money', start: at, end: end + rest.search(/cents?/i) + 5, value: value / 100, unit: '$' };
+  if (/^[\s-]cents?\b/i.test(rest))
+    return { form: 'money', start: at, end: end + rest.search(/cents?/i) + 5, value: value / 100, unit: '$' };
   const unit = timeAfter.exec(rest);
   if (unit?.[1]) return { ...time(value, unit[1]), form: 'time', start: at, end: end + unit[0].length };
   const isWord = !/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(text.slice(from, end));
@@ -189,8 +228,11 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   const read = readNumberWords(lower.slice(at, at + 90));
   if (!read?.ordinal) return read;
   // "the second lender" is no number of a payment.
-  const counted = /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
-  return counted.test(lower.slice(at + read.length)) ? read : undefined;
+  const counted =
+    /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
+  const isLone =
+    read.value > 3 && lower.slice(at - 4, at) === 'the ' && /^[.,;?!)]/.test(lower.slice(at + read.length));
+  return isLone || counted.test(lower.slice(at + read.length)) ? read : undefined;
 }
 
 /** A number in digits: which mark parts thousands and which decimals is told by the number first, then by the text. */
@@ -215,7 +257,14 @@ function readPercent(written: string, value: number): number {
 
 function time(value: number, written: string): Pick<Token, 'value' | 'unit'> {
   const name = written.toLowerCase();
-  const known = name.startsWith('mo') || name.startsWith('mt') ? [1, 'months'] : name.startsWith('w') ? [1, 'weeks'] : name.startsWith('da') ? [1, 'days'] : unitOf[name.charAt(0)];
+  const known =
+    name.startsWith('mo') || name.startsWith('mt')
+      ? [1, 'months']
+      : name.startsWith('w')
+        ? [1, 'weeks']
+        : name.startsWith('da')
+          ? [1, 'days']
+          : unitOf[name.charAt(0)];
   const [times, unit] = (known ?? [1, 'years']) as readonly [number, string];
   return { value: value * times, unit };
 }
@@ -249,7 +298,13 @@ function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 /** "three years or five", "20 or 30 years": one unit for both. */
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
-  const joins = (start: number, end: number): boolean => /^ (?:or|versus|rather than|instead of) $/.test(lower.slice(start, end));
-  const like = before?.form === 'time' && joins(before.end, each.start) ? before : after?.form === 'time' && joins(each.end, after.start) ? after : undefined;
+  const joins = (start: number, end: number): boolean =>
+    /^ (?:or|versus|rather than|instead of) (?:over |for |in )?$/.test(lower.slice(start, end));
+  const like =
+    before?.form === 'time' && joins(before.end, each.start)
+      ? before
+      : after?.form === 'time' && joins(each.end, after.start)
+        ? after
+        : undefined;
   return like ? { ...each, form: 'time', unit: like.unit } : each;
 }

@@ -11,13 +11,14 @@
 /** Words that stand for one another. */
 export const wordClasses: Readonly<Record<string, string>> = {
   payment:
-    "(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same) (?:sums?|amounts?)|remittances?)",
+    '(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?)',
   deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|equal (?:sums|amounts))',
-  withdrawal: '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|instal?lments?)',
+  withdrawal:
+    '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|instal?lments?)',
   borrow: '(?:borrow(?:s|ed|ing)?)',
   lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
   pay: '(?:pays?|paid|paying|repays?|repaid|repaying|pays? off|paid off)',
-  save: "(?:saves?|saved|saving|sets? aside|setting aside|puts? (?:aside|away|by|in|into|down)|lays? (?:aside|by|away)|pays? in(?:to)?|paid in(?:to)?|paying into|deposits?|deposited|depositing|contributes?|contributed|contributing|adds?|adding|invests?|invested|investing|drops?|puts?|putting|places?|stashes?|banks)",
+  save: '(?:saves?|saved|saving|sets? aside|setting aside|puts? (?:aside|away|by|in|into|down)|lays? (?:aside|by|away)|pays? in(?:to)?|paid in(?:to)?|paying into|deposits?|deposited|depositing|contributes?|contributed|contributing|adds?|adding|invests?|invested|investing|drops?|puts?|putting|places?|stashes?|banks)',
   draw: '(?:draws?|drawn|drew|drawing|withdraws?|withdrawn|withdrew|withdrawing|takes? out|taken out|taking out|pays? out|paid out)',
   each: '(?:each|every|per|a|an)',
   loan: '(?:loans?|mortgages?|credits?|debts?|(?<!in )advances?|borrowings?)',

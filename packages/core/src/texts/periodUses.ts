@@ -21,7 +21,8 @@ const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
 const compoundingBefore =
   /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?$/;
-const rateBefore = /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
+const rateBefore =
+  /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
 const rateBehind =
   /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;
@@ -40,8 +41,16 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
     const { start = 0, end = 0 } = places[token] ?? {};
     const clause = /[^.;:?!\n]*$/.exec(flat.slice(Math.max(0, start - 90), start))?.[0] ?? '';
     const after = /^[^.;?!\n]*/.exec(flat.slice(end, end + 60))?.[0] ?? '';
-    const is = (use: PeriodUse['use'], weight: number, from = 0, until = 0): PeriodUse => ({ token, use, perYear: value, weight, start: start - from, end: end + until });
+    const is = (use: PeriodUse['use'], weight: number, from = 0, until = 0): PeriodUse => ({
+      token,
+      use,
+      perYear: value,
+      weight,
+      start: start - from,
+      end: end + until,
+    });
     const compounds = compoundingBefore.exec(clause);
+    if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
     if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];
     if (rateBehind.test(after) || (value === 1 && qualifiesRate.test(clause))) return [is('rate', 3)];
     if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
@@ -50,7 +59,8 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
     if (compounds && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];
-    const isPaid = anyPayment.test(clause.slice(-45)) || payPlace.test(clause.slice(-30)) || /⟨m\d+⟩/.test(after.slice(0, 20));
+    const isPaid =
+      anyPayment.test(clause.slice(-45)) || payPlace.test(clause.slice(-30)) || /⟨m\d+⟩/.test(after.slice(0, 20));
     payPlace.lastIndex = 0;
     return [is('frequency', isPaid ? 3 : form === 'every' ? 2 : 1)];
   });
@@ -58,7 +68,10 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
 
 /** Weaker signs of how often payments fall: "at the end of the month", "month-end". */
 export function impliedFrequency(flat: string): number | undefined {
-  const found = /(?:end|beginning|start|close|first day|last day) of (?:the|its|that|each|their) (half-month|month|quarter|half-year|year|week|fortnight)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(flat);
+  const found =
+    /(?:end|beginning|start|close|first day|last day) of (?:the|its|that|each|their) (half-month|month|quarter|half-year|year|week|fortnight)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
+      flat,
+    );
   const name = found?.[1] ?? found?.[2] ?? found?.[3];
   return name === undefined ? undefined : perYearOf[name];
 }

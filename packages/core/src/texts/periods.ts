@@ -13,15 +13,33 @@ const two = '(?:two|2|second|other)';
 /** Adverbs and whole phrases. */
 const adverbs: readonly PeriodPhrase[] = [
   { says: 'daily|day by day', perYear: 365 },
-  { says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly`, perYear: 26 },
+  {
+    says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly`,
+    perYear: 26,
+  },
   { says: '(?:every|each) (?:four|4) weeks|four-weekly|4-weekly', perYear: 13 },
   { says: 'weekly|week by week', perYear: 52 },
-  { says: 'twice (?:a|each|every|per|in a) month|twice-monthly|semi-?monthly|half-?monthly|(?:every|each) half-month|two times a month', perYear: 24 },
-  { says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`, perYear: 6 },
-  { says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) times (?:a|each|per|in a) year', perYear: 4 },
+  {
+    says: 'twice (?:a|each|every|per|in a) month|twice-monthly|semi-?monthly|half-?monthly|(?:every|each) half-month|two times a month',
+    perYear: 24,
+  },
+  {
+    says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
+    perYear: 6,
+  },
+  {
+    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) times (?:a|each|per|in a) year',
+    perYear: 4,
+  },
   { says: '(?:every|each) (?:four|4) months|three times (?:a|each|per) year|3 times (?:a|each|per) year', perYear: 3 },
-  { says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|twice (?:a|each|every|per|in a) year|two times (?:a|each|per) year|semi-?yearly', perYear: 2 },
-  { says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) times (?:a|each|per) year|once (?:a|each|every) month|every single month', perYear: 12 },
+  {
+    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|twice (?:a|each|every|per|in a) year|two times (?:a|each|per) year|semi-?yearly',
+    perYear: 2,
+  },
+  {
+    says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) times (?:a|each|per) year|once (?:a|each|every) month|every single month',
+    perYear: 12,
+  },
   { says: 'yearly|annually|annual|year by year|once (?:a|each|every|per) year|year on year', perYear: 1 },
 ];
 
@@ -33,7 +51,7 @@ const nouns: readonly PeriodPhrase[] = [
   { says: 'half-months?', perYear: 24 },
   { says: 'months?', perYear: 12 },
   { says: 'quarters?|three months', perYear: 4 },
-  { says: "years?", perYear: 1 },
+  { says: 'years?', perYear: 1 },
 ];
 
 const genitive = "(?:'s|')?";
@@ -49,7 +67,10 @@ const everyPattern = [
 const perPattern = [
   { pattern: /^(?:per annum|p\.? ?a\.?(?![a-z])|an? annum|pa(?![a-z]))/, perYear: 1 },
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
-  ...nouns.map(({ says, perYear }) => ({ pattern: new RegExp(`^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and|later|after|before|from|ago|of))`), perYear })),
+  ...nouns.map(({ says, perYear }) => ({
+    pattern: new RegExp(`^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and|later|after|before|from|ago|of))`),
+    perYear,
+  })),
 ];
 
 /** @param lower the text in small letters; @param at where a word begins */

@@ -2,8 +2,8 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import { wholeNumber } from './changesOfText.ts';
-import type { Asked } from './lexicon/questions.ts';
-import type { WordRole } from './lexicon/roles.ts';
+import type { Asked } from './lexicon/questions/index.ts';
+import type { WordRole } from './lexicon/wordRole.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadPlan, ReadRate, Role, Unknown } from './reading.ts';
 import { yearsOf, type Terms } from './terms.ts';
@@ -33,7 +33,10 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const payment = kind === 'lump-sum' || kind === 'convert' ? null : one('payment');
   const share = terms.shares.finalAmountRate;
   if (share !== undefined) roles.set(share, 'finalAmountRate');
-  const stated = share === undefined ? one('finalAmount') : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
+  const stated =
+    share === undefined
+      ? one('finalAmount')
+      : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
   const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
   const grown = times !== undefined && built.amount !== null && stated === null ? times * built.amount : stated;
   const startsAt = kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
@@ -44,7 +47,8 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     payment: kind === 'lump-sum' ? 0 : payment,
     finalAmount: grown ?? (finalIsOpen(terms, asked, count.payments ?? null, payment, rate && startsAt) ? null : 0),
   };
-  const missing = kind === 'convert' ? (rate ? [] : (['rate'] as const)) : slots[kind].filter((slot) => values[slot] === null);
+  const missing =
+    kind === 'convert' ? (rate ? [] : (['rate'] as const)) : slots[kind].filter((slot) => values[slot] === null);
   const unknown: Unknown = kind === 'convert' ? 'rate' : soughtOf(missing, asked);
   const { wanted } = terms.rate;
   const plan: ReadPlan = {
@@ -75,7 +79,8 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
 /** "double", "treble": so many times the amount. */
 function growthIn(flat: string): number | undefined {
   if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as much|his|her|what))/.test(flat)) return 2;
-  if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat)) return 3;
+  if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
+    return 3;
   if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
   return undefined;
 }
@@ -116,7 +121,13 @@ function soughtOf(missing: readonly Unknown[], asked: ReadonlySet<Asked>): Unkno
 }
 
 /** The amount at the end is open in savings and single sums, and where it is asked with everything else known. */
-function finalIsOpen({ kind }: Terms, asked: ReadonlySet<Asked>, payments: number | null, payment: number | null, amount: number | null): boolean {
+function finalIsOpen(
+  { kind }: Terms,
+  asked: ReadonlySet<Asked>,
+  payments: number | null,
+  payment: number | null,
+  amount: number | null,
+): boolean {
   if (kind === 'saving' || kind === 'lump-sum') return true;
   const all = payments !== null && payment !== null && amount !== null;
   if (kind === 'drawing-down' || kind === 'leasing') return all && (asked.has('finalAmount') || asked.has('balance'));
@@ -151,12 +162,20 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
     return role === 'financedRate' ? 1 - tokenAt(page, at).value : tokenAt(page, at).value;
   };
   const said = numberOf(page, terms, roles, 'amount');
-  const priced = terms.money.price ? (terms.money.price[0] === undefined ? undefined : numberOf(page, terms, roles, 'price')) : undefined;
+  const priced = terms.money.price
+    ? terms.money.price[0] === undefined
+      ? undefined
+      : numberOf(page, terms, roles, 'price')
+    : undefined;
   const downShare = share('downPaymentRate') ?? share('financedRate');
-  const isBuilt = downShare !== undefined || ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
+  const isBuilt =
+    downShare !== undefined || ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
   // What is paid down is paid of a price, whatever it is called.
   // With its payments known the amount is sought, and what is paid down beside it.
-  const isSought = asked.has('amount') && (asked.has('downPayment') || (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
+  const isSought =
+    asked.has('amount') &&
+    (asked.has('downPayment') ||
+      (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
   const price = priced ?? (isBuilt && said !== null ? said : undefined);
   if (price === undefined || price === null) {
     const fees = sum('fee');
@@ -180,15 +199,22 @@ interface CountRead {
   readonly unfit?: number;
 }
 
-function countOf(page: Page, { counts, times, paymentsPerYear: p, kind }: Terms, roles: Map<number, Role>, counted?: number): CountRead {
+function countOf(
+  page: Page,
+  { counts, times, paymentsPerYear: p, kind }: Terms,
+  roles: Map<number, Role>,
+  counted?: number,
+): CountRead {
   const [count] = counts;
   const [time] = [...times].sort((one, other) => strength(page, other) - strength(page, one));
   for (const each of counts) roles.set(each, 'payments');
-  for (const each of times) if (time !== undefined && yearsOf(page, each) === yearsOf(page, time)) roles.set(each, 'duration');
+  for (const each of times)
+    if (time !== undefined && yearsOf(page, each) === yearsOf(page, time)) roles.set(each, 'duration');
   const term = time === undefined ? undefined : wholeNumber(yearsOf(page, time) * p);
   if (count !== undefined) {
     const payments = tokenAt(page, count).value;
-    if (term !== undefined && term !== payments && Math.abs(term - payments) > 1) return { clash: { payments, term, perYear: p } };
+    if (term !== undefined && term !== payments && term >= 2 && Math.abs(term - payments) > 1)
+      return { clash: { payments, term, perYear: p } };
     return { payments };
   }
   if (term === undefined) return counted === undefined ? {} : { payments: counted };

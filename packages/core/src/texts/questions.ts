@@ -1,7 +1,7 @@
 /** What a problem asks, in the order of its text, before it is known which case it is asked of. */
 
 import type { FlatText, Span } from './flatText.ts';
-import { questionCues, type Asked } from './lexicon/questions.ts';
+import { questionCues, type Asked } from './lexicon/questions/index.ts';
 import { lexicon, type Match } from './matches.ts';
 import { piecesOf, type Sentence } from './sentences.ts';
 
@@ -31,14 +31,26 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       if (!piece.opens) return;
       const limit = pieces.slice(at + 1).find(({ asks }) => asks)?.start ?? sentence.end;
       const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
-      const best = bestOf(find(flat.slice(from, limit)).filter(({ start }) => from + start < piece.end));
+      const best = bestOf(
+        find(flat.slice(from, limit)).filter(
+          ({ start, end }) =>
+            from + start < opensUntil(flat, piece) &&
+            (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
+        ),
+      );
       if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
-      else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end)))) missed.push(piece);
+      else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))
+        missed.push(piece);
     });
     // "After five years?" asks the same of another time.
     const before = questions.at(-1);
-    const again = found.length === 0 && before && /^(?:and )?(?:after|in|at|by|following|once)(?![a-z])[^?]{0,50}\?/.test(sentence.text) && /⟨[tno]\d+⟩/.test(sentence.text);
-    if (again) found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
+    const again =
+      found.length === 0 &&
+      before &&
+      /^(?:and )?(?:after|in|at|by|following|once)(?![a-z])[^?]{0,50}\?/.test(sentence.text) &&
+      /⟨[tno]\d+⟩/.test(sentence.text);
+    if (again)
+      found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && pieces.some(({ asks }) => asks)) unread.push(sentence);
     else if (!isAside && !again) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
@@ -48,7 +60,12 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       const end = kept[index + 1]?.piece.start ?? sentence.end;
       const unit = { start: piece.start, end };
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
-      if (question.says === 'payment' && /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) && kept.length === 1) questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });
+      if (
+        question.says === 'payment' &&
+        /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) &&
+        kept.length === 1
+      )
+        questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });
     });
   }
   // A comparison that is announced and then asked is asked where it is asked.
@@ -60,12 +77,23 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
 }
 
 /** "the total of it": a noun in a list of what to find. */
-const isNounPhrase = (text: string): boolean => /^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) && !/[⟨]/.test(text);
+const isNounPhrase = (text: string): boolean =>
+  /^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) && !/[⟨]/.test(text);
+
+/** A conjunction at a piece's end begins the next one. */
+const opensUntil = (flat: string, { start, end }: Span): number =>
+  end - (/\s*(?:and|then|also|but|plus)\s*$/.exec(flat.slice(start, end))?.[0].length ?? 0);
 
 /** A tail of a question that is understood: "…, in years", "(to the cent)". */
 function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; question: Span }[]): boolean {
   const text = flat.slice(piece.start, piece.end).trim();
-  return text.length < 12 || found.some(({ question }) => piece.start >= question.start && piece.start < question.end) || /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete|please|for each[a-z ]*))*\W*$/.test(text);
+  return (
+    text.length < 12 ||
+    found.some(({ question }) => piece.start >= question.start && piece.start < question.end) ||
+    /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete|please|for each[a-z ]*))*\W*$/.test(
+      text,
+    )
+  );
 }
 
 /** The strongest, and the sooner after the question's beginning the better; then the longest. */
@@ -83,7 +111,9 @@ const FAR = 24;
 /** "(Find the payment first.)" comes first. */
 function inOrder(flat: string, questions: readonly Question[]): Question[] {
   const isFirst = ({ unit }: Question): boolean =>
-    /(?<!the |one |its |each )first[.)]*\s*$|begin with/.test(flat.slice(unit.start, unit.end + 1).trim()) && /^(?:\W*find|\W*begin|\W*work)/.test(flat.slice(unit.start, unit.end));
+    /(?<!the |one |its |each )first[.)]*\s*$|begin with|^\W*first,? (?:find|compute|work|calculate|state)/.test(
+      flat.slice(unit.start, unit.end + 1).trim(),
+    ) && /^\W*(?:first,? )?(?:find|begin|work|compute|calculate|state)/.test(flat.slice(unit.start, unit.end));
   const first = questions.findIndex(isFirst);
   return first < 0 ? [...questions] : [...questions.slice(first), ...questions.slice(0, first)];
 }

@@ -1,6 +1,6 @@
 /** The rate of a plan: its number, how it is quoted, how often it is compounded. */
 
-import type { Asked } from './lexicon/questions.ts';
+import type { Asked } from './lexicon/questions/index.ts';
 import { inScope, tokenAt, type Page, type Scope } from './page.ts';
 import type { Span } from './flatText.ts';
 import type { PeriodUse } from './periodUses.ts';
@@ -16,6 +16,8 @@ export interface RateRead {
   /** How often the rate that is asked for is compounded. */
   readonly wanted?: number;
   readonly continuous: boolean;
+  /** "2.7 % monthly" may be by the month, or a year and compounded monthly. */
+  readonly unsure?: boolean;
 }
 
 export function readRate(page: Page, scope: Scope, rates: readonly number[], asked: ReadonlySet<Asked>): RateRead {
@@ -27,14 +29,24 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   const given = uses.filter((each) => each !== wanted || (token === undefined && uses.length === 1));
   const stated = compoundingOf(page, token, given);
   const compounding = stated?.perYear ?? (notation ? Number(notation[1]) : undefined);
-  const into = wanted ?? (asked.has('nominalRate') && token !== undefined ? uses.find((each) => each !== stated) : undefined);
+  const into =
+    wanted ?? (asked.has('nominalRate') && token !== undefined ? uses.find((each) => each !== stated) : undefined);
   const more = { others, continuous, ...(into ? { wanted: into.perYear } : {}) };
   if (token === undefined) {
     const of = compounding ?? wanted?.perYear;
     return { ...more, quoted: 'nominal', ...(of === undefined ? {} : { compounding: of }) };
   }
   const place = page.places[token]!;
-  const perPeriod = page.periods.find(({ use, token: at, perYear }) => use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!));
+  const perPeriod = page.periods.find(
+    ({ use, token: at, perYear }) =>
+      use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
+  );
+  const isYearly =
+    perPeriod &&
+    /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
+    (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
+      /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));
+  if (isYearly) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear, unsure: true };
   if (perPeriod) return { ...more, token, quoted: 'per-period', compounding: perPeriod.perYear };
   if (isEffective(page, place, compounding, asked)) {
     const other = wanted ?? (asked.has('nominalRate') ? uses[0] : undefined);
@@ -67,16 +79,27 @@ function isBeside({ flat }: Page, rate: Span, period: Span): boolean {
     const between = flat.slice(rate.end, period.start);
     return between.length < 30 && !/[.;?!\n⟨]/.test(between);
   }
-  return /^ (?:interest )?(?:rate |interest |charge )?(?:of interest )?(?:of |is |: ?|at )?(?:an? )?$/.test(flat.slice(period.end, rate.start));
+  return /^ (?:interest )?(?:rate |interest |charge )?(?:of interest )?(?:of |is |: ?|at )?(?:an? )?$/.test(
+    flat.slice(period.end, rate.start),
+  );
 }
 
 /** "effective" beside the number; where compounding is said, the nominal rate that is compounded is meant. */
-function isEffective(page: Page, { start, end }: Span, compounding: number | undefined, asked: ReadonlySet<Asked>): boolean {
+function isEffective(
+  page: Page,
+  { start, end }: Span,
+  compounding: number | undefined,
+  asked: ReadonlySet<Asked>,
+): boolean {
   return page.quotings.some((sign) => {
     if (sign.says !== 'effective') return false;
     const isBefore = sign.start < start;
     const between = isBefore ? page.flat.slice(sign.end, start) : page.flat.slice(end, sign.start);
-    const isAsked = asked.has('effectiveRate') && page.questions.some((each) => each.asked === 'effectiveRate' && sign.start >= each.start && sign.start < each.end + 20);
+    const isAsked =
+      asked.has('effectiveRate') &&
+      page.questions.some(
+        (each) => each.asked === 'effectiveRate' && sign.start >= each.start && sign.start < each.end + 20,
+      );
     if (isAsked && !/^(?: ⟨[ea]\d+⟩)*(?: rate)?(?: of| is)? $/.test(between)) return false;
     if (between.length > 60 || /[.?!\n;]|⟨p/.test(between)) return false;
     return isBefore ? between.length <= 40 : compounding === undefined || between.length < 12;

@@ -53,6 +53,9 @@ export { tokenAt };
 
 /** Nothing fits, though nothing is missing: why. */
 function impossible({ plans, wanted, doubts }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const negative = asks.find(({ quantity, answers }) => /Rate|ratePer/.test(quantity) && (answers[0] ?? 1) <= 0);
+  if (negative && doubts.length === 0)
+    return [doubt('answers', 'The rate that fits is not above zero: less comes back than was put in.')];
   const failed = asks.filter(({ answers }) => answers.length === 0);
   if (failed.length === 0 || doubts.length > 0) return [];
   const says = whyNot(plans, wanted);

@@ -1,7 +1,9 @@
 /** What each number could be, as the words beside it tell; the case decides among them (`terms.ts`). */
 
 import type { FlatText } from './flatText.ts';
-import { roleCues, type WordRole } from './lexicon/roles.ts';
+import { moneyCues } from './lexicon/moneyRoles.ts';
+import { numberCues } from './lexicon/numberRoles.ts';
+import type { WordRole } from './lexicon/wordRole.ts';
 import { lexicon } from './matches.ts';
 
 export interface RoleSign {
@@ -12,7 +14,7 @@ export interface RoleSign {
   readonly end: number;
 }
 
-const find = lexicon(roleCues);
+const find = lexicon([...moneyCues, ...numberCues]);
 
 /** By token, the strongest first. */
 export function roleSigns({ flat, tokens }: FlatText): RoleSign[][] {

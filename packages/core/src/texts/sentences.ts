@@ -13,10 +13,16 @@ const imperative =
   /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|deduce|let us know|explain|complete|answer)(?![a-z])/;
 const instruction =
   /^\W*(?:round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
-const interrogative = /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
+/** A bare list of what to find: "Payment; total interest; balance after ten payments." */
+const quantityFirst =
+  /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
+const interrogative =
+  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
 
-const headed = /^\W*(?:and |then |also |but )*(?:what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
-const subordinate = /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
+const headed =
+  /^\W*(?:and |then |also |but )*(?:what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+const subordinate =
+  /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
@@ -39,8 +45,13 @@ const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(f
 function doesAsk(text: string): boolean {
   if (instruction.test(text)) return false;
   const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
+  const isList =
+    quantityFirst.test(text) &&
+    !/⟨[mp]/.test(text) &&
+    text.length < 140 &&
+    !/(?:^|\s)(?:is|are|was|were|fall|falls|be)(?![a-z])/.test(text);
   const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
-  return isNoun || isWish || /\?/.test(text) || imperative.test(text) || labelsIn(text).length > 0;
+  return isNoun || isWish || isList || /\?/.test(text) || imperative.test(text) || labelsIn(text).length > 0;
 }
 
 /** Where the labels of parts stand: `(a)`, `b)`, `2.` */
@@ -73,7 +84,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
   }
   const places = [...cuts].sort((one, other) => one - other);
   const pieces: Piece[] = [];
-  let follows = false;
+  let follows = quantityFirst.test(text) && !/⟨[mp]/.test(text);
   const isShort = text.trim().length < 80 && /\?\s*$/.test(text);
   places.forEach((at, index) => {
     const until = places[index + 1] ?? text.length;
@@ -82,14 +93,35 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const head = piece.slice(0, 60);
     const asks = interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`);
     const tells = imperative.test(`. ${piece.trimStart()}`);
-    const isLabelled = places.some((cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)));
-    const isAside = subordinate.test(piece) && !interrogative.test(head) && !tells && !isLabelled;
+    const isLabelled = places.some(
+      (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),
+    );
+    const isAside =
+      subordinate.test(piece) &&
+      !/^\s*with (?:the|its|their) (?:difference|interest|total)/.test(piece) &&
+      !interrogative.test(head) &&
+      !tells &&
+      !isLabelled;
     const opens = !isAside && (asks || isLabelled || follows || isShort);
-    pieces.push({ start: start + at, end: start + until, opens, asks: asks || isLabelled, heads: isLabelled || headed.test(piece), lists: follows });
+    pieces.push({
+      start: start + at,
+      end: start + until,
+      opens,
+      asks: asks || isLabelled,
+      heads: isLabelled || headed.test(piece),
+      lists: follows,
+    });
     follows = tells || isLabelled || (follows && !interrogative.test(head));
   });
   const [first, second] = pieces;
   // "Quarterly payment and how much …, please."
-  if (first && second?.asks && !first.opens && first.end - first.start < 40 && !/⟨[mp]|^(?:with|at|in|for|on|if|from|after|over|when|having|given|under) /.test(text)) pieces[0] = { ...first, opens: true };
+  if (
+    first &&
+    second?.asks &&
+    !first.opens &&
+    first.end - first.start < 40 &&
+    !/⟨[mp]|^(?:with|at|in|for|on|if|from|after|over|when|having|given|under) /.test(text)
+  )
+    pieces[0] = { ...first, opens: true };
   return pieces;
 }

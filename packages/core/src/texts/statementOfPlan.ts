@@ -17,10 +17,19 @@ export const statementKindOf: Readonly<Record<ReadKind, StatementKind>> = {
   convert: 'convert',
 };
 
-const nominal = (compounding: number): RateQuote => ({ kind: 'nominal', compounding, daysPerYear: 365, daysPerPeriod: 30 });
+const nominal = (compounding: number): RateQuote => ({
+  kind: 'nominal',
+  compounding,
+  daysPerYear: 365,
+  daysPerPeriod: 30,
+});
 
 /** How a rate that was read is quoted, and its number as the quote has it. */
-export function quoteOf(rate: ReadRate | null, paymentsPerYear: number, wanted?: number): { quote: RateQuote; number?: number } {
+export function quoteOf(
+  rate: ReadRate | null,
+  paymentsPerYear: number,
+  wanted?: number,
+): { quote: RateQuote; number?: number } {
   if (!rate) return { quote: nominal(wanted ?? paymentsPerYear) };
   const compounding = rate.compoundingsPerYear ?? paymentsPerYear;
   switch (rate.quoted) {
@@ -69,7 +78,10 @@ export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | un
     paymentsPerYear,
     timing: plan.timing === 'beginning' ? 'begin' : 'end',
     flatBy: charge === undefined ? 'a-year' : 'outright',
-    into: quote.kind === 'effective' || quote.kind === 'periodic' ? nominal(wanted ?? paymentsPerYear) : { ...nominal(1), kind: 'effective' },
+    into:
+      quote.kind === 'effective' || quote.kind === 'periodic'
+        ? nominal(wanted ?? paymentsPerYear)
+        : { ...nominal(1), kind: 'effective' },
     firstPaymentDate: '',
     numbers,
     changes: plan.changes.flatMap((change) => changeOf(change, plan)),
@@ -92,7 +104,8 @@ export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | un
 /** A single sum grows over part of a period, too: shorter periods make it whole. */
 function inWholePeriods({ kind, paymentsPerYear, payments }: ReadPlan): Pick<ReadPlan, 'paymentsPerYear' | 'payments'> {
   if (kind !== 'lump-sum' || payments === null) return { paymentsPerYear, payments };
-  const times = [1, 2, 3, 4, 6, 12, 52, 365].find((each) => Number.isInteger(Number((payments * each).toFixed(6)))) ?? 1;
+  const times =
+    [1, 2, 3, 4, 6, 12, 52, 365].find((each) => Number.isInteger(Number((payments * each).toFixed(6)))) ?? 1;
   return { paymentsPerYear: paymentsPerYear * times, payments: Number((payments * times).toFixed(6)) };
 }
 
@@ -112,7 +125,14 @@ function changeOf(change: ReadChange, plan: ReadPlan): Change[] {
   switch (change.kind) {
     case 'rate': {
       const { quote, number = change.rate.value } = quoteOf(change.rate, plan.paymentsPerYear);
-      return [{ kind: 'rate', after, rate: quotedRate(quote, number), payment: change.keep === 'payments' ? 'again' : 'same' }];
+      return [
+        {
+          kind: 'rate',
+          after,
+          rate: quotedRate(quote, number),
+          payment: change.keep === 'payments' ? 'again' : 'same',
+        },
+      ];
     }
     case 'extra': {
       const extra: Change = { kind: 'extra', from: after, amount: change.value };

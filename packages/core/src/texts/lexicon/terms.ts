@@ -2,19 +2,78 @@
 
 import { cue, type Cue } from './record.ts';
 
-const first = "(?:the )?first(?: (?:one|of (?:them|these|which)|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*";
+const first =
+  '(?:the )?first(?: (?:one|of (?:them|these|which)|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
-  cue('beginning', 9, 'in advance', 'annuity[ -]due', 'payable in advance', 'up front (?:each|every)', 'prepaid', '(?:at|from) the (?:beginning|start|opening|outset) of (?:<e>|(?:the|its|their|a|each|that) @period)', 'at (?:the )?(?:beginning|start) of <e>', '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)', '(?:beginning|start)[ -]of[ -](?:the[ -])?@period', `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`, '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)', '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?', 'bgn|begin mode|beg mode|due mode', 'at (?:the )?start of <e>', 'one (?:month|quarter|year|week|fortnight|period|half-year) after the last', '⟨t\\d+⟩ after the last (?:of|deposit|payment)', 'when (?:each|every|the) @period (?:begins|starts|opens)', 'as (?:each|every) @period (?:begins|starts|opens)', 'at the head of <e>', 'at <e> (?:start|beginning)', 'beg(?:in)?(?:ning)?(?= ?[;,.)])'),
-  cue('end', 9, 'in arrears?', 'arrears', 'ordinary annuity', 'at (?:the )?(?:end|close) of (?:<e>|<a>|(?:the|its|their|that|each|a) @period)', '(?:by )?the (?:end|close|last day) of (?:<e>|<a>|(?:the|its|their|each) @period)', 'on the (?:last|final|closing) day of (?:<e>|the @period)', "(?:month|quarter|year|week|half-year|period|fortnight)(?:'s|s')?[ -]ends?", 'end[ -]of[ -](?:the[ -])?@period', 'at (?:the )?end of <e>', 'at <e> (?:end|close)', `${first},? (?:(?:in|after|due in|due after) )?(?:<t>|<a>|(?:one|a|an) @period|the end of)(?: (?:from (?:now|today|then)|later|hence|after(?:wards)?|away|time|on))?`, `${first},? (?:next|the following) @period`, 'from (?:one|a|<t>|<a>) ?(?:@period )?(?:after|later)', '(?:starting|beginning|commencing) (?:in )?(?:one|a|<t>|<a>|next|at the end) ?(?:@period)?(?: (?:from (?:now|today)|later|hence|after))?', 'pay nothing (?:today|now)', 'nothing (?:is )?(?:due|paid|payable) (?:today|now)', '(?<=[;,.(:] )end(?= ?[;,.)])', 'end mode', 'as (?:each|every) @period (?:ends|closes)', 'when (?:each|every|the) @period (?:ends|closes|is over)'),
+  cue(
+    'beginning',
+    9,
+    'in advance',
+    'annuity[ -]due',
+    'payable in advance',
+    'up front (?:each|every)',
+    'prepaid',
+    '(?:at|from) the (?:beginning|start|opening|outset) of (?:<e>|(?:the|its|their|a|each|that) @period)',
+    'at (?:the )?(?:beginning|start) of <e>',
+    '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
+    '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
+    `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
+    '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
+    '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',
+    'bgn|begin mode|beg mode|due mode',
+    'at (?:the )?start of <e>',
+    'one (?:month|quarter|year|week|fortnight|period|half-year) after the last',
+    '⟨t\\d+⟩ after the last (?:of|deposit|payment)',
+    'when (?:each|every|the) @period (?:begins|starts|opens)',
+    'as (?:each|every) @period (?:begins|starts|opens)',
+    'at the head of <e>',
+    'at <e> (?:start|beginning)',
+    'beg(?:in)?(?:ning)?(?= ?[;,.)])',
+  ),
+  cue(
+    'end',
+    9,
+    'in arrears?',
+    'arrears',
+    'ordinary annuity',
+    'at (?:the )?(?:end|close) of (?:<e>|<a>|(?:the|its|their|that|each|a) @period)',
+    '(?:by )?the (?:end|close|last day) of (?:<e>|<a>|(?:the|its|their|each) @period)',
+    'on the (?:last|final|closing) day of (?:<e>|the @period)',
+    "(?:month|quarter|year|week|half-year|period|fortnight)(?:'s|s')?[ -]ends?",
+    'end[ -]of[ -](?:the[ -])?@period',
+    'at (?:the )?end of <e>',
+    'at <e> (?:end|close)',
+    `${first},? (?:(?:in|after|due in|due after) )?(?:<t>|<a>|(?:one|a|an) @period|the end of)(?: (?:from (?:now|today|then)|later|hence|after(?:wards)?|away|time|on))?`,
+    `${first},? (?:next|the following) @period`,
+    'from (?:one|a|<t>|<a>) ?(?:@period )?(?:after|later)',
+    '(?:starting|beginning|commencing) (?:in )?(?:one|a|<t>|<a>|next|at the end) ?(?:@period)?(?: (?:from (?:now|today)|later|hence|after))?',
+    'pay nothing (?:today|now)',
+    'nothing (?:is )?(?:due|paid|payable) (?:today|now)',
+    '(?<=[;,.(:] )end(?= ?[;,.)])',
+    'end mode',
+    'as (?:each|every) @period (?:ends|closes)',
+    'when (?:each|every|the) @period (?:ends|closes|is over)',
+  ),
 ];
 
 export type Quoting = 'effective' | 'nominal' | 'flat';
 
 export const quotingCues: readonly Cue<Quoting>[] = [
-  cue('effective', 9, 'effective(?:ly)?', 'e\\.?a\\.?r\\.?', 'a\\.?e\\.?r\\.?', 'a\\.?p\\.?y\\.?', 'annual equivalent', 'annual percentage yield', 'annual yield', 'true (?:annual|yearly) rate'),
+  cue(
+    'effective',
+    9,
+    'effective(?:ly)?',
+    'e\\.?a\\.?r\\.?',
+    'a\\.?e\\.?r\\.?',
+    'a\\.?p\\.?y\\.?',
+    'annual equivalent',
+    'annual percentage yield',
+    'annual yield',
+    'true (?:annual|yearly) rate',
+  ),
   cue('nominal', 9, 'nominal(?:ly)?', 'apr', 'annual percentage rate', 'j\\(?_?\\d+\\)?', 'i\\(\\d+\\)'),
   cue('flat', 9, 'flat', 'add-?on', 'simply added', 'simple interest'),
 ];

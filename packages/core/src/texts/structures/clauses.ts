@@ -3,7 +3,8 @@
 import type { Span } from '../flatText.ts';
 import type { Page } from '../page.ts';
 
-const cut = /[,.;:?!\n]\s*|\s(?=and then\s|so that\s|and\s|then\s|from which\s|after which\s|but\s)/g;
+const cut =
+  /[,.;:?!\n]\s*|\s(?=and then\s|so that\s|and\s|then\s|from which\s|after which\s|but\s|as much as\s|what (?:he|she|they) needs?\s|enough to\s|in order to\s|to be able to\s|so as to\s|to (?:take out|draw|withdraw)\s)/g;
 
 export function clausesOf({ flat }: Page): Span[] {
   const clauses: Span[] = [];
@@ -17,4 +18,5 @@ export function clausesOf({ flat }: Page): Span[] {
   return clauses;
 }
 
-export const isIn = (spans: readonly Span[], { start }: Span): boolean => spans.some((each) => start >= each.start && start < each.end);
+export const isIn = (spans: readonly Span[], { start }: Span): boolean =>
+  spans.some((each) => start >= each.start && start < each.end);

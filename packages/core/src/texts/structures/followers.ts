@@ -1,6 +1,6 @@
 /** A second plan that goes on from the first: paid at half and twice as often, called in early, at the rate just found. */
 
-import type { PlacedQuestion } from '../asksOfPlan.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan, type SolePlan } from '../onePlan.ts';
@@ -8,45 +8,109 @@ import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { wholeNumber } from '../changesOfText.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Across, type Owned, type Owner } from './twoPlans.ts';
+import {
+  comparedBy,
+  ownedQuestions,
+  questionsOf,
+  readingOfTwo,
+  wordsOf,
+  type Across,
+  type Owned,
+  type Owner,
+} from './twoPlans.ts';
 
-const without = (...spans: readonly Span[]) => (place: Span): boolean => !spans.some(({ start, end }) => place.start >= start && place.start < end);
+const without =
+  (...spans: readonly Span[]) =>
+  (place: Span): boolean =>
+    !spans.some(({ start, end }) => place.start >= start && place.start < end);
 
 /** The second plan is the first with something else in it. */
-function follow(page: Page, first: SolePlan, questions: readonly Owned[], other: Partial<ReadPlan>, links: readonly ReadLink[], roles: readonly (readonly [number, Role])[], across: Across): DraftReading {
+function follow(
+  page: Page,
+  first: SolePlan,
+  questions: readonly Owned[],
+  other: Partial<ReadPlan>,
+  links: readonly ReadLink[],
+  roles: readonly (readonly [number, Role])[],
+  across: Across,
+): DraftReading {
   const { changes: _, ...plain } = first.plan;
   const plan: ReadPlan = { ...plain, changes: [], ...other, links };
-  const second: SolePlan = { ...first, plan, read: { ...first.read, missing: [] }, roles: new Map([...first.roles, ...roles]) };
+  const second: SolePlan = {
+    ...first,
+    plan,
+    read: { ...first.read, missing: [] },
+    roles: new Map([...first.roles, ...roles]),
+  };
   return readingOfTwo(page, [first, second], questions, across);
 }
 
 /** "half of it every two weeks". */
 export function readHalved(page: Page): DraftReading | undefined {
   const half = /(?:^|[\s])half (?:of (?:it|this|that|the)|the|that|this|as much|a)|halv|one-half/.test(page.flat);
-  const often = page.periods.find(({ use, perYear }) => use === 'frequency' && (perYear === 26 || perYear === 52 || perYear === 24));
+  const often = page.periods.find(
+    ({ use, perYear }) => use === 'frequency' && (perYear === 26 || perYear === 52 || perYear === 24),
+  );
   const whole = page.periods.find(({ use, perYear }) => use === 'frequency' && perYear === 12);
   if (!half || !often || !whole) return undefined;
-  const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1));
+  const questions = ownedQuestions(page, ({ asked }): Owner =>
+    asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1,
+  );
   const spans = page.periods.filter(({ perYear }) => perYear === often.perYear);
-  const first = readPlan(page, { scope: without(...spans.map(({ token }) => page.places[token]!)), questions: questionsOf(questions, 0) });
+  const first = readPlan(page, {
+    scope: without(...spans.map(({ token }) => page.places[token]!)),
+    questions: questionsOf(questions, 0),
+  });
   const links: ReadLink[] = [{ field: 'payment', fromPlan: 0, quantity: 'payment', times: 0.5 }];
   const across: Across = (question, plans) => {
     const words = wordsOf(page, question);
-    const of = /interest/.test(words) ? 'totalInterest' : /years|sooner|earlier|time|long/.test(words) ? 'years' : comparedBy(page, question, plans).args.of;
+    const of = /interest/.test(words)
+      ? 'totalInterest'
+      : /years|sooner|earlier|time|long/.test(words)
+        ? 'years'
+        : comparedBy(page, question, plans).args.of;
     return { quantity: 'difference', args: { ...(of ? { of } : {}), between: [0, 1] } };
   };
-  return follow(page, { ...first, plan: { ...first.plan, name: 'monthly' } }, questions, { name: 'more often', paymentsPerYear: often.perYear, payments: null, payment: null, unknown: 'payments' }, links, [], across);
+  return follow(
+    page,
+    { ...first, plan: { ...first.plan, name: 'monthly' } },
+    questions,
+    { name: 'more often', paymentsPerYear: often.perYear, payments: null, payment: null, unknown: 'payments' },
+    links,
+    [],
+    across,
+  );
 }
 
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {
-  const spread = /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(page.flat);
-  const called = /(?:called in|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance is (?:then )?(?:due|paid)|balloon|everything (?:outstanding|still owed|that is left))(?![a-z])/.exec(page.flat);
-  const times = page.tokens.flatMap(({ form }, at) => (form === 'time' && page.signs[at]?.[0]?.role !== 'ignored' && (page.signs[at]?.[0]?.role !== 'interval' || yearsOf(page, at) > 1) ? [at] : []));
+  const spread =
+    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned as|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
+      page.flat,
+    );
+  const called =
+    /(?:called in|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance is (?:then )?(?:due|paid)|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/.exec(
+      page.flat,
+    );
+  const times = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' &&
+    page.signs[at]?.[0]?.role !== 'ignored' &&
+    (page.signs[at]?.[0]?.role !== 'interval' || yearsOf(page, at) > 1)
+      ? [at]
+      : [],
+  );
   const [long, ...others] = [...times].sort((one, other) => yearsOf(page, other) - yearsOf(page, one));
-  if (!spread || !called || long === undefined || page.signs.some((each) => each[0]?.role === 'newRate' || each[0]?.role === 'extra')) return undefined;
+  if (
+    !spread ||
+    !called ||
+    long === undefined ||
+    page.signs.some((each) => each[0]?.role === 'newRate' || each[0]?.role === 'extra')
+  )
+    return undefined;
   const later = others.filter((at) => yearsOf(page, at) < yearsOf(page, long));
-  const near = [...later].sort((one, other) => distance(page, one, called.index) - distance(page, other, called.index))[0];
+  const near = [...later].sort(
+    (one, other) => distance(page, one, called.index) - distance(page, other, called.index),
+  )[0];
   const hasBalloon = page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
   if (near === undefined || hasBalloon) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'payment' ? 0 : 1));
@@ -54,28 +118,73 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' ? [at] : []));
   const first = readPlan(page, { scope: without(...skipped), questions: questionsOf(questions, 0) });
   const payments = wholeNumber(yearsOf(page, near) * first.plan.paymentsPerYear);
-  const named: readonly (readonly [number, Role])[] = [[near, 'duration'], ...nths.filter((at) => tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const)];
-  const found = follow(page, { ...first, plan: { ...first.plan, name: 'as spread' } }, questions, { name: 'as called in', payments, payment: null, finalAmount: null, unknown: 'finalAmount' }, [{ field: 'payment', fromPlan: 0, quantity: 'payment' }], named, () => undefined);
-  return { ...found, asks: found.asks.map((ask) => (ask.quantity === 'balanceAfter' && ask.plan === 1 ? { quantity: 'finalAmount' as const, plan: 1, place: ask.place } : ask.quantity === 'lastPayment' ? { ...ask, args: { include: ['finalAmount'] } } : ask)) };
+  const named: readonly (readonly [number, Role])[] = [
+    [near, 'duration'],
+    ...nths.filter((at) => tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const),
+  ];
+  const found = follow(
+    page,
+    { ...first, plan: { ...first.plan, name: 'as spread' } },
+    questions,
+    { name: 'as called in', payments, payment: null, finalAmount: null, unknown: 'finalAmount' },
+    [{ field: 'payment', fromPlan: 0, quantity: 'payment' }],
+    named,
+    () => undefined,
+  );
+  return {
+    ...found,
+    asks: found.asks.map((ask) =>
+      ask.quantity === 'balanceAfter' && ask.plan === 1
+        ? { quantity: 'finalAmount' as const, plan: 1, place: ask.place }
+        : ask.quantity === 'lastPayment'
+          ? { ...ask, args: { include: ['finalAmount'] } }
+          : ask,
+    ),
+  };
 }
 
 const distance = ({ places }: Page, at: number, from: number): number => Math.abs((places[at]?.start ?? 0) - from);
 
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
-  const words = /(?:using|at|with|on|for|assuming|given) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate/.exec(page.flat);
-  const asksRate = page.questions.find(({ asked }) => asked === 'nominalRate' || asked === 'ratePerPayment' || asked === 'effectiveRate');
+  const words =
+    /(?:using|at|with|on|for|assuming|given) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate/.exec(
+      page.flat,
+    );
+  const asksRate = page.questions.find(
+    ({ asked }) => asked === 'nominalRate' || asked === 'ratePerPayment' || asked === 'effectiveRate',
+  );
   if (!words || !asksRate) return undefined;
-  const inside = page.questions.find(({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate.start);
+  const inside = page.questions.find(
+    ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate.start,
+  );
   if (!inside) return undefined;
   const region: Span = { start: Math.min(words.index, inside.unit.start), end: inside.unit.end };
   const hasOwn = page.places.some((place, at) => !without(region)(place) && tokenAt(page, at).form === 'money');
   if (!hasOwn) return undefined;
   const questions = ownedQuestions(page, ({ start }: PlacedQuestion): Owner => (start === inside.start ? 1 : 0));
   const first = readPlan(page, { scope: without(region), questions: questionsOf(questions, 0) });
-  const second = readPlan(page, { scope: (place) => !without(region)(place) || sentenceAt(page, place) === undefined, as: first.plan.kind, questions: questionsOf(questions, 1), like: { ...first.terms, money: {} } });
-  const plan: ReadPlan = { ...second.plan, name: 'second', paymentsPerYear: first.plan.paymentsPerYear, payments: second.plan.payments ?? first.plan.payments, timing: first.plan.timing, rate: null, links: [{ field: 'ratePerPayment', fromPlan: 0, quantity: 'ratePerPayment' }] };
-  const sought = inside.asked === 'payment' ? 'payment' : plan.payment !== null ? 'amount' : 'payment';
+  const second = readPlan(page, {
+    scope: (place) => !without(region)(place) || sentenceAt(page, place) === undefined,
+    as: first.plan.kind,
+    questions: questionsOf(questions, 1),
+    like: { ...first.terms, money: {} },
+  });
+  const plan: ReadPlan = {
+    ...second.plan,
+    name: 'second',
+    paymentsPerYear: first.plan.paymentsPerYear,
+    payments: second.plan.payments ?? first.plan.payments,
+    timing: first.plan.timing,
+    rate: null,
+    links: [{ field: 'ratePerPayment', fromPlan: 0, quantity: 'ratePerPayment' }],
+  };
+  const sought = plan.payment !== null ? 'amount' : 'payment';
   const linked: SolePlan = { ...second, plan: { ...plan, unknown: sought }, read: { ...second.read, missing: [] } };
-  return readingOfTwo(page, [{ ...first, plan: { ...first.plan, name: 'first' } }, linked], questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfTwo(
+    page,
+    [{ ...first, plan: { ...first.plan, name: 'first' } }, linked],
+    questions,
+    (question, plans) => comparedBy(page, question, plans),
+  );
 }

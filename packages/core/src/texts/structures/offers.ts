@@ -1,6 +1,6 @@
 /** Two offers held against each other: the text says one, then the other, and what holds for both. */
 
-import type { PlacedQuestion } from '../asksOfPlan.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan, type SolePlan } from '../onePlan.ts';
@@ -10,16 +10,15 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Ow
 /** Where the first offer is told, and where the second. */
 export type Regions = readonly [Span, Span];
 
-const thing = '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
-const marks = [
-  new RegExp(`(?:^|[\\s(])${thing} (?:a|one|1|i|x|p)(?![a-z])`, 'g'),
-  new RegExp(`(?:^|[\\s(])${thing} (?:b|two|2|ii|y|q)(?![a-z])`, 'g'),
-] as const;
+const thing =
+  '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
+const mark = new RegExp(`(?:^|[\\s(])${thing} (?:[abpqxy]|one|two|i{1,2}|⟨l\\d+⟩)(?![a-z])`, 'g');
 const turns =
   /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
 
 /** Holds for both: not of the second offer alone. */
-const forBoth = /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
+const forBoth =
+  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
 
 /** @returns nothing where the text does not tell two offers */
 export function readOffers(page: Page): DraftReading | undefined {
@@ -31,18 +30,33 @@ export function readOffers(page: Page): DraftReading | undefined {
   return regions && readTwo(page, regions);
 }
 
-/** Reads two plans whose places are known. */
-export function readTwo(page: Page, regions: Regions): DraftReading | undefined {
+/**
+ * Reads two plans whose places are known.
+ *
+ * @param isOthers whether a place belongs to the other plan wherever it stands
+ */
+export function readTwo(
+  page: Page,
+  regions: Regions,
+  isOthers: (place: Span, plan: 0 | 1) => boolean = () => false,
+): DraftReading | undefined {
   const questions = ownedQuestions(page, (question) => ownerOf(page, question, regions));
   const scopeOf = (plan: 0 | 1): Scope => {
     const other = regions[plan === 0 ? 1 : 0];
-    return (place) => place.start < other.start || place.start >= other.end;
+    return (place) => (place.start < other.start || place.start >= other.end) && !isOthers(place, plan);
   };
-  const read = (plan: 0 | 1, like?: SolePlan): SolePlan => readPlan(page, { scope: scopeOf(plan), kindScope: kindScopeOf(plan), questions: questionsOf(questions, plan), ...(like ? { like: like.terms } : {}) });
+  const read = (plan: 0 | 1, like?: SolePlan): SolePlan =>
+    readPlan(page, {
+      scope: scopeOf(plan),
+      kindScope: kindScopeOf(plan),
+      questions: questionsOf(questions, plan),
+      ...(like ? { like: like.terms } : {}),
+    });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);
     const own = regions[plan];
-    if (page.kinds.some(({ start, weight }) => weight >= 6 && start >= own.start && start < own.end)) return ({ start }) => start >= own.start && start < own.end;
+    if (page.kinds.some(({ start, weight }) => weight >= 6 && start >= own.start && start < own.end))
+      return ({ start }) => start >= own.start && start < own.end;
     const told = page.kinds.some((place) => scope(place) && !isAsked(page, place.start));
     return told ? (place) => scope(place) && !isAsked(page, place.start) : scope;
   };
@@ -52,8 +66,10 @@ export function readTwo(page: Page, regions: Regions): DraftReading | undefined 
   return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
 
-const leaseMark = /(?:^|[.;:,\n(] ?)(?:(?:to |either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing)(?: it)?(?=[:,. -])/;
-const loanMark = /(?:^|[.;:,\n(] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow|loan|buy(?:ing)?|purchase|credit|bank loan|a loan|take a loan)(?: (?:the price|it|the money))?(?=[:,. -])/;
+const leaseMark =
+  /(?:^|[.;:,\n(] ?)(?:(?:to |either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing)(?: it)?(?=[:,. -])/;
+const loanMark =
+  /(?:^|[.;:,\n(] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow|loan|buy(?:ing)?|purchase|credit|bank loan|a loan|take a loan)(?: (?:the price|it|the money))?(?=[:,. -])/;
 
 /** A lease against a loan: each told in its own sentences. */
 function leaseAndLoan(page: Page): Regions | undefined {
@@ -64,16 +80,39 @@ function leaseAndLoan(page: Page): Regions | undefined {
   const from = lease.index + lease[0].length + loan.index;
   const asking = page.sentences.find(({ asks, start }) => asks && start > from)?.start ?? page.flat.length;
   const hasNumbers = /⟨[mpn]/.test(page.flat.slice(lease.index, from)) && /⟨[mpn]/.test(page.flat.slice(from, asking));
-  return hasNumbers && from < asking ? [{ start: lease.index, end: from }, { start: from, end: endOf(page, from, asking) }] : undefined;
+  return hasNumbers && from < asking
+    ? [
+        { start: lease.index, end: from },
+        { start: from, end: endOf(page, from, asking) },
+      ]
+    : undefined;
 }
 
 /** It stands in a question, not in what is told. */
-const isAsked = (page: Page, at: number): boolean => page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
+const isAsked = (page: Page, at: number): boolean =>
+  page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
+
+/** Where two offers are first named: "bank A … bank B". */
+function namedPlaces({ flat }: Page): number[] {
+  const seen = new Set<string>();
+  const places: number[] = [];
+  for (const found of flat.matchAll(mark)) {
+    const name = found[0].trim().split(' ').at(-1) ?? '';
+    if (!seen.has(name)) places.push(found.index);
+    seen.add(name);
+  }
+  return places;
+}
 
 function regionsOf(page: Page): Regions | undefined {
-  const [a, b] = marks.map((each) => page.flat.search(each));
-  const asking = page.sentences.find(({ asks, start }) => asks && start > Math.max(a ?? 0, b ?? 0))?.start ?? page.flat.length;
-  if (a !== undefined && b !== undefined && a >= 0 && b > a && b < asking) return [{ start: a, end: b }, { start: b, end: endOf(page, b, asking) }];
+  const [a, b] = namedPlaces(page);
+  const asking =
+    page.sentences.find(({ asks, start }) => asks && start > Math.max(a ?? 0, b ?? 0))?.start ?? page.flat.length;
+  if (a !== undefined && b !== undefined && b > a && b < asking)
+    return [
+      { start: a, end: b },
+      { start: b, end: endOf(page, b, asking) },
+    ];
   const places = ratesOf(page);
   const [one, other] = places;
   const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
@@ -84,12 +123,20 @@ function regionsOf(page: Page): Regions | undefined {
   if (turn === undefined) return undefined;
   const start = sentenceAt(page, from)?.start ?? 0;
   const last = sentenceAt(page, { start: turn + 2, end: turn + 2 });
-  return [{ start: Math.min(start, from.start), end: turn }, { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) }];
+  return [
+    { start: Math.min(start, from.start), end: turn },
+    { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) },
+  ];
 }
 
 /** Rates that are stated, not asked. */
 const ratesOf = (page: Page): Span[] =>
-  page.tokens.flatMap(({ form }, at) => (form === 'percent' && !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [page.places[at]!] : []));
+  page.tokens.flatMap(({ form }, at) =>
+    form === 'percent' &&
+    !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '')
+      ? [page.places[at]!]
+      : [],
+  );
 
 /** The last turn between two places, or else the sentence that begins there. */
 function turnBetween(page: Page, from: number, until: number): number | undefined {
@@ -117,8 +164,19 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
   const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
   const isOf = (at: 0 | 1): boolean => {
-    const names = [/leas/, /loan|borrow/, /flat/, /compound|reducing/, /bank/, /dealer/, /union/, /maker/, /shop/].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
-    const mark = (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
+    const names = [
+      /leas/,
+      /loan|borrow/,
+      /flat/,
+      /compound|reducing/,
+      /bank/,
+      /dealer/,
+      /union/,
+      /maker/,
+      /shop/,
+    ].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
+    const mark =
+      (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
     return names.length > 0 || (mark && new RegExp(`${thing} (?:a|b|one|two)`).test(words));
   };
   if (isOf(0) && !isOf(1)) return 0;

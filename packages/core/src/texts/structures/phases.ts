@@ -1,6 +1,6 @@
 /** Saving first, drawing down afterwards: what the one ends with, the other begins with. */
 
-import type { PlacedQuestion } from '../asksOfPlan.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan, type SolePlan } from '../onePlan.ts';
@@ -11,9 +11,12 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Ow
 
 type Phase = 'saving' | 'drawing';
 
-const saves = /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?)(?![a-z])/g;
-const draws = /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|live on|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide)(?![a-z])/g;
-const shared = /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
+const saves =
+  /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?)(?![a-z])/g;
+const draws =
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide)(?![a-z])/g;
+const shared =
+  /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
 /** @returns nothing where the text does not both save and draw */
 export function readPhases(page: Page): DraftReading | undefined {
@@ -29,8 +32,13 @@ export function readPhases(page: Page): DraftReading | undefined {
   };
   const owned = (order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>) =>
     ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
-      // "the amount saved" is what the saving comes to.
-      each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each)) ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 } : each,
+      // What the saving has come to by then is what the drawing begins with.
+      each.asked === 'finalAmount' && order[0] === 'drawing' && !/left|remain/.test(wordsOf(page, each))
+        ? { ...each, asked: 'amount' as const, owner: 0 as const }
+        : // "the amount saved" is what the saving comes to.
+          each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each))
+          ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 }
+          : each,
     );
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });
@@ -39,7 +47,11 @@ export function readPhases(page: Page): DraftReading | undefined {
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
   const questions = owned(order, known);
   const read = (at: 0 | 1): SolePlan =>
-    readPlan(page, { scope: scopeOf(order[at]), as: order[at] === 'saving' ? 'saving' : 'drawing-down', questions: questionsOf(questions, at) });
+    readPlan(page, {
+      scope: scopeOf(order[at]),
+      as: order[at] === 'saving' ? 'saving' : 'drawing-down',
+      questions: questionsOf(questions, at),
+    });
   const both = [read(0), read(1)] as const;
   const linked = link(order, both);
   return readingOfTwo(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
@@ -49,11 +61,16 @@ export function readPhases(page: Page): DraftReading | undefined {
 function rateSpans(page: Page): Span[] {
   const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [at] : []));
   if (rates.length !== 1) return [];
-  return [...rates, ...page.periods.filter(({ use }) => use !== 'frequency').map(({ token }) => token)].map((at) => page.places[at]!);
+  return [...rates, ...page.periods.filter(({ use }) => use !== 'frequency').map(({ token }) => token)].map(
+    (at) => page.places[at]!,
+  );
 }
 
 /** One after the other, not side by side. */
-const isAfter = ({ flat }: Page): boolean => /(?:after(?:wards?)?|then|thereafter|from then|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(flat);
+const isAfter = ({ flat }: Page): boolean =>
+  /(?:after(?:wards?)?|then|thereafter|from then|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(
+    flat,
+  );
 
 interface Labelled extends Span {
   readonly phase: Phase | undefined;
@@ -66,7 +83,13 @@ function labels(page: Page): Labelled[] {
     const points = [...text.matchAll(saves)].length - [...text.matchAll(draws)].length;
     const isShared = shared.test(text) || (points === 0 && /⟨p\d+⟩/.test(text) && rates < 2);
     const phase: Phase | undefined = points === 0 || isShared ? undefined : points > 0 ? 'saving' : 'drawing';
-    return { ...clause, phase, isShared, opens: sentenceAt(page, clause)?.start === clause.start + (/^\s*/.exec(text)?.[0].length ?? 0), ends: /[.?!\n]\s*$/.test(text) };
+    return {
+      ...clause,
+      phase,
+      isShared,
+      opens: sentenceAt(page, clause)?.start === clause.start + (/^\s*/.exec(text)?.[0].length ?? 0),
+      ends: /[.?!\n]\s*$/.test(text),
+    };
   });
   let last: Phase | undefined;
   return clauses.map((clause, at) => {
@@ -75,32 +98,66 @@ function labels(page: Page): Labelled[] {
     if (clause.phase) return clause;
     // "Then, for 20 years, she will withdraw": what opens a sentence belongs to what it tells.
     const end = clauses.findIndex((each, index) => index >= at && each.ends);
-    const begins = clauses.slice(0, at + 1).map(({ opens }) => opens).lastIndexOf(true);
+    const begins = clauses
+      .slice(0, at + 1)
+      .map(({ opens }) => opens)
+      .lastIndexOf(true);
     const isBeforeAll = clauses.slice(begins, at).every(({ phase }) => phase === undefined);
     const next = clauses.slice(at, end < 0 ? undefined : end + 1).find(({ phase }) => phase !== undefined)?.phase;
     return { ...clause, phase: isBeforeAll && next ? next : last };
   });
 }
 
-const spansOf = (labelled: readonly Labelled[], phase: Phase): Span[] => labelled.filter((each) => each.phase === phase);
+const spansOf = (labelled: readonly Labelled[], phase: Phase): Span[] =>
+  labelled.filter((each) => each.phase === phase);
 
 const hasTerm = (page: Page, spans: readonly Span[]): boolean =>
-  page.tokens.some(({ form }, at) => (form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments')) && isIn(spans, page.places[at]!));
+  page.tokens.some(
+    ({ form }, at) =>
+      (form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments')) &&
+      isIn(spans, page.places[at]!),
+  );
 
-function link(order: readonly [Phase, Phase], [first, second]: readonly [SolePlan, SolePlan]): readonly [SolePlan, SolePlan] {
+function link(
+  order: readonly [Phase, Phase],
+  [first, second]: readonly [SolePlan, SolePlan],
+): readonly [SolePlan, SolePlan] {
   const isSavingFirst = order[0] === 'saving';
-  const links: ReadLink[] = [isSavingFirst ? { field: 'amount', fromPlan: 0, quantity: 'finalAmount' } : { field: 'finalAmount', fromPlan: 0, quantity: 'amount' }];
-  const open: Partial<ReadPlan> = isSavingFirst ? { finalAmount: null, unknown: 'finalAmount' } : { amount: null, unknown: 'amount' };
+  const links: ReadLink[] = [
+    isSavingFirst
+      ? { field: 'amount', fromPlan: 0, quantity: 'finalAmount' }
+      : { field: 'finalAmount', fromPlan: 0, quantity: 'amount' },
+  ];
+  const open: Partial<ReadPlan> = isSavingFirst
+    ? { finalAmount: null, unknown: 'finalAmount' }
+    : { amount: null, unknown: 'amount' };
   const taken: Partial<ReadPlan> = isSavingFirst ? { amount: null } : { finalAmount: null };
-  const sought = second.plan.payment === null ? 'payment' : second.plan.payments === null ? 'payments' : isSavingFirst ? 'finalAmount' : 'amount';
+  const sought =
+    second.plan.payment === null
+      ? 'payment'
+      : second.plan.payments === null
+        ? 'payments'
+        : isSavingFirst
+          ? 'finalAmount'
+          : 'amount';
   const names = isSavingFirst ? (['building up', 'drawing'] as const) : (['drawing', 'building up'] as const);
   return [
     { ...first, plan: { ...first.plan, ...open, name: names[0] }, read: { ...first.read, missing: [] } },
-    { ...second, plan: { ...second.plan, ...taken, unknown: sought, name: names[1], links }, read: { ...second.read, missing: [] } },
+    {
+      ...second,
+      plan: { ...second.plan, ...taken, unknown: sought, name: names[1], links },
+      read: { ...second.read, missing: [] },
+    },
   ];
 }
 
-function ownerOf(page: Page, question: PlacedQuestion, order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>, parts: Readonly<Record<Phase, readonly Span[]>>): Owner {
+function ownerOf(
+  page: Page,
+  question: PlacedQuestion,
+  order: readonly [Phase, Phase],
+  known: Readonly<Record<Phase, boolean>>,
+  parts: Readonly<Record<Phase, readonly Span[]>>,
+): Owner {
   const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   if (question.asked === 'amount') return at('drawing');
@@ -110,6 +167,8 @@ function ownerOf(page: Page, question: PlacedQuestion, order: readonly [Phase, P
   if (points !== 0) return at(points > 0 ? 'saving' : 'drawing');
   const whole = wordsOf(page, question);
   const more = [...whole.matchAll(saves)].length - [...whole.matchAll(draws)].length;
+  if (question.asked === 'interest' && /second|latter|later|retire|stage two/.test(whole)) return at('drawing');
+  if (question.asked === 'interest' && /first|stage one/.test(whole)) return at('saving');
   if (question.asked === 'interest' && more !== 0) return at(more > 0 ? 'saving' : 'drawing');
   if (question.asked === 'payment') return at(known.saving ? 'drawing' : 'saving');
   return at(isIn(parts.drawing, question) ? 'drawing' : 'saving');

@@ -12,9 +12,19 @@ export function readTwoRates(page: Page): DraftReading | undefined {
   const [one, other] = rates;
   if (hasMoney || rates.length !== 2 || !one || !other) return undefined;
   const between = page.flat.slice(one.end, other.start);
-  const cut = Math.max(between.lastIndexOf(' or '), between.lastIndexOf(' and '), between.lastIndexOf('; '), between.lastIndexOf(', '), between.lastIndexOf(' with '), between.lastIndexOf('\n'));
+  const cut = Math.max(
+    between.lastIndexOf(' or '),
+    between.lastIndexOf(' and '),
+    between.lastIndexOf('; '),
+    between.lastIndexOf(', '),
+    between.lastIndexOf(' with '),
+    between.lastIndexOf('\n'),
+  );
   const turn = cut < 0 ? other.start : one.end + cut;
   const end = page.sentences.find((each) => each.start <= other.start && each.end > other.start)?.end ?? other.end;
-  const regions: Regions = [{ start: 0, end: turn }, { start: turn, end }];
+  const regions: Regions = [
+    { start: 0, end: turn },
+    { start: turn, end },
+  ];
   return readTwo(page, regions);
 }

@@ -6,56 +6,108 @@ import { readPlan, type SolePlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import { wholeNumber } from '../changesOfText.ts';
-import type { ReadLink, ReadPlan } from '../reading.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
+import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
-import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Across, type Owner } from './twoPlans.ts';
+import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Owner } from './twoPlans.ts';
 
-const words = /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|replac(?:es|ed|ing) the (?:loan|debt))(?![a-z])/;
-const left = pattern('(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay)|remaining|outstanding|remain)');
+const words =
+  /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt))(?![a-z])/;
+const left = pattern(
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay)|remaining|outstanding|remain)',
+);
 const made = [
   pattern('(?:after|once|with|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
+  pattern('(?:end|close) of @year {n}'),
 ];
 
 export function readRefinanced(page: Page): DraftReading | undefined {
-  const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' && !['downPaymentRate', 'financedRate', 'feeRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [at] : []));
-  if (!words.test(page.flat) || rates.length !== 2 || page.questions.some(({ asked }) => asked === 'choice')) return undefined;
-  const [, second] = rates;
-  const told = second === undefined ? undefined : sentenceAt(page, page.places[second]!);
-  if (!told || told.asks || second === undefined) return undefined;
-  // Both loans in one sentence: the second begins with the words that tell it.
-  const [one] = rates;
-  const isSame = one !== undefined && page.places[one]!.start >= told.start;
-  const region: Span = { start: isSame ? (words.exec(page.flat.slice(page.places[one]!.end))?.index ?? 0) + page.places[one]!.end : told.start, end: told.end };
+  if (!words.test(page.flat) || page.questions.some(({ asked }) => asked === 'choice')) return undefined;
+  const region = regionOfSecond(page);
+  if (!region) return undefined;
   const moment = momentOf(page);
-  const momentPlace = moment && page.places[moment.token];
-  const questions = ownedQuestions(page, (question): Owner => {
-    if (question.asked === 'difference') return 'across';
-    const said = wordsOf(page, question);
-    return question.asked === 'newPayment' || (/new/.test(said) && !/old/.test(said)) || (/(?:each|second|other|takes? over)/.test(said) && question.asked === 'payment' && /new|second/.test(said)) ? 1 : 0;
+  const at = moment && page.places[moment.token];
+  const isMoment = (place: Span): boolean => place.start === at?.start;
+  const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
+  const questions = ownedQuestions(page, (question) => ownerOf(page, question));
+  const first = readPlan(page, {
+    scope: (place) => !isInside(place) && !isMoment(place),
+    questions: questionsOf(questions, 0),
+    as: 'borrowing',
   });
-  const outside = (place: Span): boolean => (place.start < region.start || place.start >= region.end) && place.start !== momentPlace?.start;
-  const first = readPlan(page, { scope: outside, questions: questionsOf(questions, 0), as: 'borrowing' });
-  const inside = (place: Span): boolean => place.start >= region.start && place.start < region.end && place.start !== momentPlace?.start;
-  const own = readPlan(page, { scope: inside, questions: questionsOf(questions, 1), as: 'borrowing' });
-  const all = first.plan.payments;
-  const k = moment && (moment.isLeft ? (all === null ? undefined : all - moment.value(first.plan.paymentsPerYear)) : moment.value(first.plan.paymentsPerYear));
-  if (k === undefined || all === null) return undefined;
+  const own = readPlan(page, {
+    scope: (place) => isInside(place) && !isMoment(place),
+    questions: questionsOf(questions, 1),
+    as: 'borrowing',
+  });
+  const { payments, paymentsPerYear } = first.plan;
+  if (!moment || payments === null) return undefined;
+  const told = moment.value(paymentsPerYear);
+  const k = moment.isLeft ? payments - told : told;
+  const second = takenOver(first, own, k, payments - k);
+  const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' } };
+  const found = readingOfTwo(page, [old, second], questions, (question) => savedBy(page, question, k));
+  const asks = found.asks.map((ask) =>
+    ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined ? { ...ask, args: { k } } : ask,
+  );
+  return { ...found, asks, roles: new Map([...found.roles, [moment.token, { role: 'after' as const, plan: 0 }]]) };
+}
+
+/** Where the second loan is told: the sentence of its rate; where that tells both, from the words that say so. */
+function regionOfSecond(page: Page): Span | undefined {
+  const shares = ['downPaymentRate', 'financedRate', 'feeRate'];
+  const rates = page.tokens.flatMap(({ form }, at) =>
+    form === 'percent' && !shares.includes(page.signs[at]?.[0]?.role ?? '') ? [page.places[at]!] : [],
+  );
+  const [one, second] = rates;
+  const told = second && sentenceAt(page, second);
+  if (!one || !told || told.asks || rates.length !== 2) return undefined;
+  if (one.start < told.start) return { start: told.start, end: told.end };
+  return { start: one.end + (words.exec(page.flat.slice(one.end))?.index ?? 0), end: told.end };
+}
+
+function ownerOf(page: Page, question: PlacedQuestion): Owner {
+  const { asked } = question;
+  if (asked === 'difference') return 'across';
+  const said = wordsOf(page, question);
+  const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
+  return asked === 'newPayment' || isLater || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
+}
+
+/** The new loan: the balance with the fee, over what is left. */
+function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): SolePlan {
   const plus = own.plan.fees ?? 0;
-  const link: ReadLink = { field: 'amount', fromPlan: 0, quantity: 'balanceAfter', args: { k }, ...(plus > 0 ? { plus } : {}) };
-  const plan: ReadPlan = { ...own.plan, name: 'new', amount: null, paymentsPerYear: own.terms.saysFrequency ? own.plan.paymentsPerYear : first.plan.paymentsPerYear, payments: own.plan.payments ?? all - k, timing: own.terms.timing ?? first.plan.timing, finalAmount: 0, unknown: 'payment', links: [link] };
-  const secondPlan: SolePlan = { ...own, plan, read: { ...own.read, missing: [] }, terms: { ...own.terms, timing: plan.timing } };
-  const across: Across = (question) => {
-    const said = wordsOf(page, question);
-    const isEach = /(?:each|per|a) (?:month|payment)|<e>|monthly|payment/.test(said) && !/rest|total|all|over/.test(said);
-    return { quantity: 'difference', args: isEach ? { of: 'payment', between: [0, 1] } : { of: 'leftToPay', between: [{ plan: 0, quantity: 'leftToPay', args: { k } }, { plan: 1, quantity: 'totalPaid' }] } };
+  const link: ReadLink = {
+    field: 'amount',
+    fromPlan: 0,
+    quantity: 'balanceAfter',
+    args: { k },
+    ...(plus > 0 ? { plus } : {}),
   };
-  const found = readingOfTwo(page, [{ ...first, plan: { ...first.plan, name: 'old' } }, secondPlan], questions, across);
-  const asks = found.asks.map((ask) => (ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined ? { ...ask, args: { k } } : ask));
-  const roles = moment ? new Map([...found.roles, [moment.token, { role: 'after' as const, plan: 0 }]]) : found.roles;
-  return { ...found, asks, roles };
+  const plan: ReadPlan = {
+    ...own.plan,
+    name: 'new',
+    amount: null,
+    paymentsPerYear: (own.terms.saysFrequency ? own : first).plan.paymentsPerYear,
+    payments: own.plan.payments ?? left,
+    timing: own.terms.timing ?? first.plan.timing,
+    finalAmount: 0,
+    unknown: 'payment',
+    links: [link],
+  };
+  return { ...own, plan, read: { ...own.read, missing: [] }, terms: { ...own.terms, timing: plan.timing } };
+}
+
+/** Saved with each payment, or over all that is left to pay. */
+function savedBy(page: Page, question: Owned, k: number): { quantity: 'difference'; args: ReadArgs } {
+  const said = wordsOf(page, question);
+  const isEach = /(?:each|per|a) (?:month|payment)|<e>|monthly|payment/.test(said) && !/rest|total|all|over/.test(said);
+  if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
+  const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };
+  return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };
 }
 
 interface Moment {
@@ -66,13 +118,19 @@ interface Moment {
 
 function momentOf(page: Page): Moment | undefined {
   const remaining = [...page.flat.matchAll(left)][0];
-  if (remaining) return { token: Number(remaining[1]), isLeft: true, value: () => tokenAt(page, Number(remaining[1])).value };
+  if (remaining)
+    return { token: Number(remaining[1]), isLeft: true, value: () => tokenAt(page, Number(remaining[1])).value };
   for (const each of made) {
     const found = [...page.flat.matchAll(each)][0];
     if (!found) continue;
     const token = Number(found[1]);
     const { form, value } = tokenAt(page, token);
-    return { token, isLeft: false, value: (perYear) => (form === 'time' ? wholeNumber(yearsOf(page, token) * perYear) : value) };
+    return {
+      token,
+      isLeft: false,
+      value: (perYear) =>
+        form === 'time' ? wholeNumber(yearsOf(page, token) * perYear) : /year/.test(found[0]) ? value * perYear : value,
+    };
   }
   return undefined;
 }

@@ -1,8 +1,10 @@
 /** What problems with two plans share: their questions given to each, and their readings put together. */
 
-import { asksOfPlan, placeQuestions, type PlacedQuestion } from '../asksOfPlan.ts';
-import { doubtsOfPlan } from '../doubts.ts';
+import { asksOfPlan } from '../asksOfPlan.ts';
+import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
+import { doubtsOfPlan, notUnderstood } from '../doubts.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { assumedOf, type SolePlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { Compared, ReadArgs, ReadDoubt, ReadPlan, ReadQuantity, Role } from '../reading.ts';
@@ -25,30 +27,63 @@ export const wordsOf = ({ flat }: Page, { unit }: PlacedQuestion): string => fla
 export type Across = (question: Owned, plans: readonly ReadPlan[]) => Pick<DraftAsk, 'quantity' | 'args'> | undefined;
 
 /** The reading of two plans; what is asked of each in one sentence is asked plan by plan. */
-export function readingOfTwo(page: Page, both: readonly [SolePlan, SolePlan], questions: readonly Owned[], across: Across): DraftReading {
-  const plans = both.map(({ plan }) => plan);
-  const asks: DraftAsk[] = [];
-  const add = (found: readonly DraftAsk[]): void => {
-    for (const each of found)
-      if (!asks.some((known) => known.plan === each.plan && known.quantity === each.quantity && JSON.stringify(known.args) === JSON.stringify(each.args))) asks.push(each);
+export function readingOfTwo(
+  page: Page,
+  both: readonly [SolePlan, SolePlan],
+  questions: readonly Owned[],
+  across: Across,
+): DraftReading {
+  const dropped: Span[] = [];
+  const asks = bySentence(page, questions).flatMap((group) => asksOfGroup(page, both, group, across, dropped));
+  const roles = rolesOfTwo(both);
+  const doubts = both.flatMap((sole) => doubtsOfPlan(page, sole));
+  const unread = dropped.map((each) => notUnderstood(page, each));
+  const own = (each: ReadDoubt, at: number, all: readonly ReadDoubt[]): boolean =>
+    all.findIndex(({ says }) => says === each.says) === at && !isTakenByOther(page, each.says, roles);
+  return {
+    plans: both.map(({ plan }) => plan),
+    wanted: both.map(({ read }) => read.wanted),
+    asks: asks.filter((each, at) => asks.findIndex((other) => isSameAsk(each, other)) === at),
+    roles,
+    assumes: [...new Set(both.flatMap(assumedOf))],
+    doubts: [...unread, ...doubts].filter(own),
   };
-  const ofPlan = (index: 0 | 1, some: readonly Owned[]): DraftAsk[] => {
+}
+
+const isSameAsk = (one: DraftAsk, other: DraftAsk): boolean =>
+  one.plan === other.plan && one.quantity === other.quantity && JSON.stringify(one.args) === JSON.stringify(other.args);
+
+/** Questions of one owner that stand together. */
+function asksOfGroup(
+  page: Page,
+  both: readonly [SolePlan, SolePlan],
+  group: readonly Owned[],
+  across: Across,
+  dropped: Span[],
+): DraftAsk[] {
+  const owner = group[0]?.owner ?? 'across';
+  const ofPlan = (index: 0 | 1, lost: Span[]): DraftAsk[] => {
     const { plan, read } = both[index];
     const [change] = plan.changes;
-    return asksOfPlan(page, some, { plan, index, wanted: read.wanted, ...(change ? { changesAfter: change.after } : {}) });
+    const more = change ? { changesAfter: change.after } : {};
+    return asksOfPlan(page, group, { plan, index, wanted: read.wanted, ...more }, lost);
   };
-  for (const group of bySentence(page, questions)) {
-    const [{ owner } = { owner: 'across' as Owner }] = group;
-    if (owner === 'each') add(([0, 1] as const).flatMap((index) => ofPlan(index, group)));
-    else if (owner === 'across')
-      add(
-        group.flatMap((question) => {
-          const ask = across(question, plans);
-          return ask ? [{ ...ask, plan: null, place: { start: question.start, end: question.end } }] : [];
-        }),
-      );
-    else add(ofPlan(owner, group));
-  }
+  if (owner === 'across')
+    return group.flatMap((question) => {
+      const ask = across(question, [both[0].plan, both[1].plan]);
+      if (!ask) dropped.push(question.unit);
+      return ask ? [{ ...ask, plan: null, place: { start: question.start, end: question.end } }] : [];
+    });
+  if (owner !== 'each') return ofPlan(owner, dropped);
+  // What one of the two cannot be asked, the other may be.
+  const lost: [Span[], Span[]] = [[], []];
+  const asks = ([0, 1] as const).flatMap((index) => ofPlan(index, lost[index]));
+  dropped.push(...lost[0].filter((each) => lost[1].includes(each)));
+  return asks;
+}
+
+/** A number that both plans have is of neither alone. */
+function rolesOfTwo(both: readonly SolePlan[]): Map<number, { role: Role; plan?: number }> {
   const roles = new Map<number, { role: Role; plan?: number }>();
   both.forEach(({ roles: own }, plan) => {
     for (const [token, role] of own) {
@@ -56,24 +91,16 @@ export function readingOfTwo(page: Page, both: readonly [SolePlan, SolePlan], qu
       roles.set(token, known ? { role: known.role } : { role, plan });
     }
   });
-  const doubts: ReadDoubt[] = [];
-  for (const sole of both)
-    for (const each of doubtsOfPlan(page, sole, sole.changes))
-      if (!doubts.some(({ says }) => says === each.says)) doubts.push(each);
-  return {
-    plans,
-    wanted: both.map(({ read }) => read.wanted),
-    asks,
-    roles,
-    assumes: [...new Set(both.flatMap(assumedOf))],
-    doubts: doubts.filter(({ says }) => !isTakenByOther(page, says, roles)),
-  };
+  return roles;
 }
 
 /** "What is …?" about a number that the other plan took. */
 function isTakenByOther(page: Page, says: string, roles: ReadonlyMap<number, unknown>): boolean {
   const quote = /^What is (.+?)(?:, besides the rate)?\?$/.exec(says)?.[1];
-  return quote !== undefined && page.tokens.some(({ start, end }, at) => roles.has(at) && page.text.slice(start, end) === quote);
+  return (
+    quote !== undefined &&
+    page.tokens.some(({ start, end }, at) => roles.has(at) && page.text.slice(start, end) === quote)
+  );
 }
 
 /** Questions of one owner that follow each other in one sentence. */
@@ -89,25 +116,55 @@ function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
 }
 
 /** Which plan has less or more, and by how much. */
-export function comparedBy(page: Page, question: Owned, plans: readonly ReadPlan[]): { quantity: ReadQuantity; args: ReadArgs } {
-  const words = `${wordsOf(page, question)} ${page.flat.slice(question.start, question.unit.end)}`;
+export function comparedBy(
+  page: Page,
+  question: Owned,
+  plans: readonly ReadPlan[],
+): { quantity: ReadQuantity; args: ReadArgs } {
+  // "Which costs more interest, and how much more?" is one measure.
+  const choice = page.questions.find(
+    ({ asked, unit }) =>
+      asked === 'choice' && unit.end <= question.start + 1 && sentenceAt(page, unit) === sentenceAt(page, question),
+  );
+  const own = wordsOf(page, question);
+  const words =
+    question.asked === 'difference' && choice && !/interest|total|in all|altogether|payment|rate/.test(own)
+      ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
+      : own;
   const { by, want } = measureOf(words, plans);
   const between: readonly [Compared, Compared] = [0, 1];
-  return question.asked === 'choice' ? { quantity: 'choice', args: { by, want } } : { quantity: 'difference', args: { of: by, between } };
+  return question.asked === 'choice'
+    ? { quantity: 'choice', args: { by, want } }
+    : { quantity: 'difference', args: { of: by, between } };
 }
 
 function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
   const wantsMost = /(?:more|higher|dearer|most|highest|larger|greater|better)/.test(words);
   switch (plan?.kind) {
     case 'convert':
-      return { by: 'effectiveRate', want: /(?:less|lower|cheap|least|lowest|better for (?:a|the) borrower)/.test(words) ? 'least' : 'most' };
+      return {
+        by: 'effectiveRate',
+        want: /(?:less|lower|cheap|least|lowest|better for (?:a|the) borrower)/.test(words) ? 'least' : 'most',
+      };
     case 'lump-sum':
     case 'saving':
-      return { by: /interest/.test(words) ? 'totalInterest' : plan.unknown === 'payment' ? 'payment' : 'finalAmount', want: /(?:less|least|lower)/.test(words) ? 'least' : 'most' };
+      return {
+        by: /interest/.test(words) ? 'totalInterest' : plan.unknown === 'payment' ? 'payment' : 'finalAmount',
+        want: /(?:less|least|lower)/.test(words) ? 'least' : 'most',
+      };
     default: {
       const isPayment = /payment|instal|each month|monthly/.test(words) && !/in all|total|cost|altogether/.test(words);
-      const by = /interest/.test(words) ? 'totalInterest' : plan?.unknown === 'rate' || /rate/.test(words) ? 'effectiveRate' : isPayment ? 'payment' : 'totalPaid';
-      return { by: by === 'effectiveRate' && !/rate/.test(words) ? 'totalPaid' : by, want: wantsMost && !/better/.test(words) ? 'most' : 'least' };
+      const by = /interest/.test(words)
+        ? 'totalInterest'
+        : plan?.unknown === 'rate' || /rate/.test(words)
+          ? 'effectiveRate'
+          : isPayment
+            ? 'payment'
+            : 'totalPaid';
+      return {
+        by: by === 'effectiveRate' && !/rate/.test(words) ? 'totalPaid' : by,
+        want: wantsMost && !/better/.test(words) ? 'most' : 'least',
+      };
     }
   }
 }

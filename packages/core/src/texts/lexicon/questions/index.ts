@@ -1,0 +1,19 @@
+/** Every cue that asks, in the order in which equals count. */
+
+import type { Cue } from '../record.ts';
+import { amountsAsked } from './amounts.ts';
+import type { Asked } from './asked.ts';
+import { comparedAsked } from './compared.ts';
+import { paymentsAsked } from './payments.ts';
+import { ratesAsked } from './rates.ts';
+import { totalsAsked } from './totals.ts';
+
+export type { Asked };
+
+export const questionCues: readonly Cue<Asked>[] = [
+  ...ratesAsked,
+  ...comparedAsked,
+  ...totalsAsked,
+  ...amountsAsked,
+  ...paymentsAsked,
+];

@@ -1,0 +1,150 @@
+/** Which sum of money is what: the signs beside each, and what the kind of case has room for. */
+
+import type { WordRole } from './lexicon/wordRole.ts';
+import { tokenAt, type Page } from './page.ts';
+import type { ReadKind } from './reading.ts';
+
+/** By role, the tokens that are it. */
+export type Money = Partial<Record<WordRole, number[]>>;
+
+const moneyRoles: Readonly<Record<ReadKind, readonly WordRole[]>> = {
+  borrowing: [
+    'price',
+    'downPayment',
+    'tradeIn',
+    'rebate',
+    'fee',
+    'amount',
+    'payment',
+    'finalAmount',
+    'extra',
+    'paymentRise',
+    'newPayment',
+  ],
+  flat: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'charge', 'amount', 'payment'],
+  leasing: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'amount', 'payment', 'finalAmount'],
+  saving: ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra'],
+  'drawing-down': ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment'],
+  'lump-sum': ['amount', 'finalAmount'],
+  convert: [],
+};
+
+/** What a role of the words is in a kind of case that does not have it. */
+const meant: Readonly<Partial<Record<ReadKind, Readonly<Partial<Record<WordRole, WordRole>>>>>> = {
+  saving: { price: 'finalAmount', downPayment: 'amount' },
+  'lump-sum': { payment: 'amount', price: 'finalAmount', downPayment: 'amount', extra: 'amount' },
+  'drawing-down': { price: 'amount', extra: 'amount', downPayment: 'amount' },
+};
+
+const mayRepeat: ReadonlySet<WordRole> = new Set<WordRole>(['fee', 'extra', 'downPayment']);
+
+interface MoneyRead {
+  readonly money: Money;
+  readonly unexplained: number[];
+}
+
+/** The strongest signs first; who comes too late for a role takes its next one. */
+export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, open: ReadonlySet<WordRole>): MoneyRead {
+  const roles = moneyRoles[kind];
+  const money: Money = {};
+  const placed = new Set<number>();
+  for (const { at, role } of wishesOf(page, within, kind, open)) {
+    const held = money[role];
+    const same = held?.some((each) => tokenAt(page, each).value === tokenAt(page, at).value);
+    if (placed.has(at) || (held && !same && !mayRepeat.has(role))) continue;
+    (money[role] ??= []).push(at);
+    placed.add(at);
+  }
+  setRight(page, money, kind, open);
+  const known = new Set([...placed].map((at) => tokenAt(page, at).value));
+  const unexplained = within.filter(
+    (at) => tokenAt(page, at).form === 'money' && !known.has(tokenAt(page, at).value) && !isIgnored(page, at),
+  );
+  const rest = unexplained.filter((at) => !fillOpen(money, at, roles, open));
+  if (open.has('downPayment') && !money.price && rest.length === 1) money.price = rest.splice(0);
+  return { money, unexplained: rest };
+}
+
+interface Wish {
+  readonly at: number;
+  readonly role: WordRole;
+  readonly weight: number;
+}
+
+/** What each sum could be in a kind of case, the strongest first. */
+function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: ReadonlySet<WordRole>): Wish[] {
+  const isPriced = within.some((at) => page.signs[at]?.some(({ role, weight }) => role === 'price' && weight >= 9));
+  // Where sums carry a sign, a number without one is none.
+  const plainSums = !page.tokens.some(({ form }) => form === 'money');
+  const isSum = (at: number): boolean => {
+    const { form } = tokenAt(page, at);
+    return (form === 'money' || (plainSums && form === 'count' && !isCount(page, at))) && !isIgnored(page, at);
+  };
+  const owes = kind === 'borrowing' || kind === 'leasing';
+  return within
+    .filter(isSum)
+    .flatMap((at) =>
+      (page.signs[at] ?? []).flatMap(({ role, weight }): Wish[] => {
+        if (role === 'finalAmount' && weight < 9 && owes) return [];
+        const as = moneyRoles[kind].includes(role) ? role : meant[kind]?.[role];
+        if (!as || open.has(as)) return [];
+        const isDeposit = as === 'downPayment' && isPriced && weight < 9;
+        return [{ at, role: as, weight: (as === role ? weight : weight - 1) + (isDeposit ? 4 : 0) }];
+      }),
+    )
+    .sort((one, other) => other.weight - one.weight || one.at - other.at);
+}
+
+/** What the kind of case says besides the words. */
+function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<WordRole>): void {
+  // A weak sign of an end does not leave a loan, or a fund that pays, without its beginning.
+  const [end] = money.finalAmount ?? [];
+  const isWeak = end !== undefined && !page.signs[end]?.some((sign) => sign.role === 'finalAmount' && sign.weight >= 9);
+  if (isWeak && !money.amount && !money.price && !open.has('amount') && kind !== 'saving' && kind !== 'lump-sum') {
+    money.amount = money.finalAmount ?? [];
+    delete money.finalAmount;
+  }
+  // Nobody saves towards less than there is.
+  const [start, goal] = [money.amount?.[0], money.finalAmount?.[0]];
+  if (
+    kind === 'saving' &&
+    start !== undefined &&
+    goal !== undefined &&
+    tokenAt(page, start).value > tokenAt(page, goal).value
+  )
+    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+  // Savings lead to an end: the only amount is that end, where the end is not asked.
+  if (kind === 'saving' && money.amount && !money.finalAmount && !open.has('finalAmount') && !open.has('amount')) {
+    money.finalAmount = money.amount;
+    delete money.amount;
+  }
+}
+
+/** A number without a sign of its own is what is still missing, where only one thing is. */
+function fillOpen(money: Money, at: number, roles: readonly WordRole[], open: ReadonlySet<WordRole>): boolean {
+  const isSet = (role: WordRole): boolean => money[role] !== undefined;
+  const owes = !roles.includes('finalAmount') || roles.includes('price');
+  const missing = (['amount', 'payment', 'finalAmount'] as const).filter(
+    (role) =>
+      !(role === 'finalAmount' && owes) &&
+      roles.includes(role) &&
+      !open.has(role) &&
+      !isSet(role) &&
+      !(role === 'amount' && isSet('price')),
+  );
+  const [role] = missing;
+  if (!role || (missing.length > 1 && role !== 'amount')) return false;
+  money[role] = [at];
+  return true;
+}
+
+export const isIgnored = ({ signs }: Page, at: number): boolean => signs[at]?.[0]?.role === 'ignored';
+
+export function isCount(page: Page, at: number): boolean {
+  const [sign] = page.signs[at] ?? [];
+  // "the two payments" are those of two plans.
+  const isPair =
+    tokenAt(page, at).value <= 3 &&
+    page.questions.some(({ unit }) => page.places[at]!.start >= unit.start && page.places[at]!.start < unit.end);
+  return tokenAt(page, at).form === 'count' && sign?.role === 'payments' && !isPair;
+}

@@ -1,0 +1,74 @@
+/** Questions with the payments and times they name. */
+
+import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
+import { changesOfText } from './changesOfText.ts';
+import type { Span } from './flatText.ts';
+import { sentenceAt, type Page } from './page.ts';
+import type { Question } from './questions.ts';
+
+export interface PlacedQuestion extends Question {
+  readonly place: AskedPlace | undefined;
+}
+
+const looksAt: Readonly<Partial<Record<Question['asked'], 'stretch' | 'moment'>>> = {
+  interest: 'stretch',
+  principal: 'stretch',
+  balance: 'moment',
+  leftToPay: 'moment',
+  finalAmount: 'moment',
+  newPayment: 'moment',
+};
+
+/** Questions with the payments and times they name. */
+export function placeQuestions(page: Page): PlacedQuestion[] {
+  // A deposit is paid down on a price, and paid in where there is none.
+  const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
+  const questions = page.questions.map((each) =>
+    each.asked === 'deposit' ? { ...each, asked: isPriced ? ('downPayment' as const) : ('payment' as const) } : each,
+  );
+  const placed = questions.map((question): PlacedQuestion => {
+    const kind = looksAt[question.asked];
+    const place =
+      kind &&
+      (placeAsked(page, question.unit, kind) ??
+        placeAsked(page, leadOf(page, question), kind) ??
+        untilThen(page, question));
+    const isThen =
+      kind === 'moment' &&
+      (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
+      question.asked !== 'newPayment' &&
+      changesOfText(page).length === 0;
+    return { ...question, place: isThen ? (momentBefore(page, question.start) ?? place) : place };
+  });
+  // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
+  return placed.map((question, at) => {
+    const isWhole = /total|in all|altogether|whole|overall|entire/.test(
+      page.flat.slice(question.start, question.unit.end),
+    );
+    if (question.place !== undefined || looksAt[question.asked] !== 'stretch' || isWhole) return question;
+    const beside = [placed[at + 1], placed[at - 1]].find(
+      (each) =>
+        each?.place && looksAt[each.asked] === 'stretch' && sentenceAt(page, each) === sentenceAt(page, question),
+    );
+    return beside ? { ...question, place: beside.place } : question;
+  });
+}
+
+/** "How much of the loan has been paid off after ten years?" looks at all that is before. */
+function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
+  if (asked !== 'principal') return undefined;
+  const moment = placeAsked(page, unit, 'moment');
+  if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
+  return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
+}
+
+/** "After payment 48, the sum of …": what stands before a question in its own sentence, if it tells when. */
+function leadOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
+  const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
+  const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
+  const start = Math.max(sentence?.start ?? unit.start, ...before);
+  const lead = /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following)(?![a-z])[^?]*$/.exec(
+    flat.slice(start, unit.start),
+  );
+  return { start: lead ? start + lead.index : unit.start, end: unit.start };
+}
