@@ -7,6 +7,7 @@ const coreOrder = [
   'case',
   'statement',
   'exercise',
+  'texts',
   'working',
   'checking',
   'marking',

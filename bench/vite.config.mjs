@@ -20,6 +20,7 @@ export default defineConfig({
         department: 'src/department.ts',
         classroom: 'src/classroom.ts',
         faults: 'src/faults.ts',
+        texts: 'src/texts.ts',
       },
     },
   },

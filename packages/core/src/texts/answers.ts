@@ -69,6 +69,15 @@ export function answersOf(plans: readonly ReadPlan[], wanted: readonly (number |
   return found;
 }
 
+/** What each side of a choice or a difference comes to. */
+export function sidesOf(plans: readonly ReadPlan[], wanted: readonly (number | undefined)[], ask: Asked): number[] {
+  if (ask.quantity !== 'choice' && ask.quantity !== 'difference') return [];
+  const solved = solvePlans(plans, wanted);
+  const { by = 'totalPaid', of = 'totalPaid', between = [] } = ask.args ?? {};
+  if (ask.quantity === 'choice') return solved.map((each) => (each ? (ofPlan(each, by)[0] ?? NaN) : NaN));
+  return between.map((each) => comparedOf(solved, ask.plan, of, each)[0] ?? NaN);
+}
+
 function valuesOf(solved: SolvedPlans, { quantity, plan, args = {} }: Asked): number[] {
   if (quantity === 'choice') return choiceOf(solved, args);
   if (quantity === 'difference') return differenceOf(solved, plan, args);

@@ -3,7 +3,8 @@
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
-import type { SolePlan } from './onePlan.ts';
+import { rolesByForm, type SettledRole } from './settled.ts';
+import type { SolePlan } from './solePlan.ts';
 import type { DoubtChoice, ReadDoubt, ReadKind, Unknown } from './reading.ts';
 
 export const kindNames: Readonly<Record<ReadKind, string>> = {
@@ -22,6 +23,34 @@ export const missingNames: Readonly<Record<Unknown, string>> = {
   payments: 'the number of payments or the time',
   payment: 'the payment',
   finalAmount: 'the amount at the end',
+};
+
+/** What each role is called. */
+export const roleNames: Readonly<Record<SettledRole, string>> = {
+  amount: 'amount',
+  price: 'price',
+  downPayment: 'deposit',
+  downPaymentRate: 'deposit',
+  tradeIn: 'trade-in',
+  rebate: 'rebate',
+  fee: 'fee',
+  charge: 'charge',
+  rate: 'rate',
+  newRate: 'new rate',
+  payment: 'payment',
+  paymentRise: 'payment rise',
+  payments: 'payments',
+  duration: 'term',
+  finalAmount: 'final amount',
+  finalAmountRate: 'residual',
+  extra: 'extra payment',
+  skip: 'pause',
+  after: 'after payment',
+  from: 'from',
+  to: 'to',
+  yearIndex: 'year',
+  daysPerYear: 'days a year',
+  ignored: 'not used',
 };
 
 export const doubt = (about: string, says: string, choices: readonly DoubtChoice[] = []): ReadDoubt => ({
@@ -89,10 +118,16 @@ function meaningDoubts(page: Page, { terms, plan }: SolePlan): ReadDoubt[] {
   return doubts;
 }
 
+/** What a number could be, to choose from. */
+function roleChoices(page: Page, at: number): DoubtChoice[] {
+  const { form, start } = tokenAt(page, at);
+  return (rolesByForm[form] ?? []).map((role) => choice(roleNames[role], { [`role@${start}`]: role }));
+}
+
 /** Numbers that nothing took. */
 function numberDoubts(page: Page, { terms, roles, changes }: SolePlan): ReadDoubt[] {
   const about = (at: number, says: (quote: string) => string): ReadDoubt =>
-    doubt(quoteOfToken(page, at), says(quoteOfToken(page, at)));
+    doubt(quoteOfToken(page, at), says(quoteOfToken(page, at)), roleChoices(page, at));
   const rates = terms.rate.others.filter((at) => !roles.has(at));
   const moved = changes.filter(({ after, afterYears }) => after === undefined && afterYears === undefined);
   return [
@@ -103,6 +138,14 @@ function numberDoubts(page: Page, { terms, roles, changes }: SolePlan): ReadDoub
   ];
 }
 
+/** A problem told, asked, and another told and asked behind it. */
+function isTwoProblems({ sentences }: Page): boolean {
+  const first = sentences.findIndex(({ asks }) => asks);
+  const told = sentences.findIndex(({ asks, text }, at) => at > first && !asks && /⟨m/.test(text) && /⟨p/.test(text));
+  const before = sentences.slice(0, first + 1).some(({ text }) => /⟨p/.test(text));
+  return first >= 0 && told > first && before && sentences.some(({ asks }, at) => at > told && asks);
+}
+
 function askDoubts(page: Page, asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[]): ReadDoubt[] {
   const isLoose = asks.some(
     ({ quantity, args }) => (quantity === 'balanceAfter' || quantity === 'leftToPay') && args?.k === undefined,
@@ -110,6 +153,7 @@ function askDoubts(page: Page, asks: readonly Pick<DraftAsk, 'quantity' | 'args'
   return [
     ...(isLoose ? [doubt('after', 'After which payment is that asked?')] : []),
     ...(page.questions.length === 0 ? [doubt('asks', 'The text does not say what to find.')] : []),
+    ...(isTwoProblems(page) ? [doubt('text', 'Two problems seem to stand here: part them by a blank line.')] : []),
     ...page.unread.map((span) => notUnderstood(page, span)),
   ];
 }

@@ -9,19 +9,11 @@ import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } f
 import type { Span } from './flatText.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
-import { planOfTerms, type PlanRead } from './planOfTerms.ts';
+import { planOfTerms } from './planOfTerms.ts';
 import { momentOf } from './asksOfPlan.ts';
+import type { SolePlan } from './solePlan.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Role, Unknown } from './reading.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
-
-export interface SolePlan {
-  readonly terms: Terms;
-  readonly read: PlanRead;
-  readonly plan: ReadPlan;
-  readonly questions: readonly PlacedQuestion[];
-  readonly changes: readonly ChangeRead[];
-  readonly roles: ReadonlyMap<number, Role>;
-}
 
 export interface PlanPart {
   readonly scope?: Scope;
@@ -36,7 +28,13 @@ export interface PlanPart {
 
 /** Reads the plan that a part of the text tells. */
 export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
-  const { scope = everywhere, kindScope = scope, as, questions = placeQuestions(page), like } = part;
+  const {
+    scope = everywhere,
+    kindScope = scope,
+    as = page.settled.kind,
+    questions = placeQuestions(page),
+    like,
+  } = part;
   const asked = new Set(questions.map((each) => each.asked));
   if (asked.has('payment') && isKnown(page, scope, 'payment')) asked.delete('payment');
   if (
@@ -273,5 +271,3 @@ export function assumedOf({ terms, read, plan }: SolePlan): Assumed[] {
     ...(pays && read.assumesCompounding ? (['compounding=payments'] as const) : []),
   ];
 }
-
-export type { Asked };

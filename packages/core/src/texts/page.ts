@@ -9,6 +9,7 @@ import { periodUses, type PeriodUse } from './periodUses.ts';
 import { readQuestions, type Question } from './questions.ts';
 import type { ReadKind } from './reading.ts';
 import { roleSigns, type RoleSign } from './roles.ts';
+import { settledSigns, settledTokens, type Settled } from './settled.ts';
 import { sentencesOf, type Sentence } from './sentences.ts';
 import type { Token } from './tokens.ts';
 
@@ -22,6 +23,7 @@ export interface Page extends FlatText {
   readonly kinds: readonly Match<ReadKind>[];
   readonly timings: readonly Match<Timing>[];
   readonly quotings: readonly Match<Quoting>[];
+  readonly settled: Settled;
 }
 
 const findKinds = lexicon(kindCues);
@@ -29,19 +31,20 @@ const findTimings = lexicon(timingCues);
 const findQuotings = lexicon(quotingCues);
 
 /** @param mark what parts decimals, where the text does not tell */
-export function readPage(text: string, mark?: DecimalMark): Page {
-  const flat = flatten(text, readTokens(text, decimalMarkOf(text) ?? mark));
+export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}): Page {
+  const flat = flatten(text, settledTokens(readTokens(text, decimalMarkOf(text) ?? mark), settled));
   const sentences = sentencesOf(flat.flat);
   return {
     ...flat,
     text,
     sentences,
     ...readQuestions(flat, sentences),
-    signs: roleSigns(flat),
+    signs: settledSigns(roleSigns(flat), flat.tokens, settled),
     periods: periodUses(flat),
     kinds: findKinds(flat.flat),
-    timings: findTimings(flat.flat),
+    timings: settled.timing ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }] : findTimings(flat.flat),
     quotings: findQuotings(flat.flat),
+    settled,
   };
 }
 

@@ -206,11 +206,13 @@ function countOf(
   counted?: number,
 ): CountRead {
   const [count] = counts;
+  const { payments: said } = page.settled;
   const [time] = [...times].sort((one, other) => strength(page, other) - strength(page, one));
   for (const each of counts) roles.set(each, 'payments');
   for (const each of times)
     if (time !== undefined && yearsOf(page, each) === yearsOf(page, time)) roles.set(each, 'duration');
   const term = time === undefined ? undefined : wholeNumber(yearsOf(page, time) * p);
+  if (said !== undefined) return { payments: said };
   if (count !== undefined) {
     const payments = tokenAt(page, count).value;
     if (term !== undefined && term !== payments && term >= 2 && Math.abs(term - payments) > 1)

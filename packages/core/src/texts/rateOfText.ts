@@ -46,7 +46,10 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
     (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
       /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));
-  if (isYearly) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear, unsure: true };
+  if (isYearly && page.settled.quoted === 'nominal')
+    return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
+  if (isYearly && page.settled.quoted === undefined)
+    return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear, unsure: true };
   if (perPeriod) return { ...more, token, quoted: 'per-period', compounding: perPeriod.perYear };
   if (isEffective(page, place, compounding, asked)) {
     const other = wanted ?? (asked.has('nominalRate') ? uses[0] : undefined);

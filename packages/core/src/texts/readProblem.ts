@@ -1,23 +1,50 @@
 /** Reads a word problem: numbers, cues, plans, what is asked with every right answer, and what is doubtful. */
 
-import { answersOf, whyNot } from './answers.ts';
+import { cuesOfText } from './cuesOfText.ts';
+import { answersOf, sidesOf, whyNot } from './answers.ts';
 import { doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { originOf } from './flatText.ts';
 import { readPlans } from './structures/index.ts';
-import { readPage, tokenAt, type Page } from './page.ts';
-import type { ProblemReading, ReadAsk, ReadDoubt, ReadUse } from './reading.ts';
+import { readPage, type Page } from './page.ts';
+import type { Settled } from './settled.ts';
+import { LONGEST_TEXT } from './splitProblems.ts';
+import type { TokenForm } from './tokens.ts';
+import type { ProblemReading, ReadAsk, ReadDoubt, ReadUse, Role } from './reading.ts';
 import { statementOfPlan } from './statementOfPlan.ts';
 
 export interface ReadOptions {
+  /** What was settled by hand since it was read. */
+  readonly settled?: Settled;
   /** How numbers are written where the text does not tell. */
   readonly numberStyle?: 'point' | 'comma' | 'space';
 }
 
-export function readProblem(text: string, { numberStyle }: ReadOptions = {}): ProblemReading {
-  const page = readPage(text, numberStyle === 'comma' ? ',' : undefined);
+/**
+ * Reads one problem.
+ *
+ * @param text plain text; at most `LONGEST_TEXT` characters of it are read
+ * @returns always a reading: what is not understood, missing or doubtful is said in `doubts`
+ */
+export function readProblem(text: string, { numberStyle, settled = {} }: ReadOptions = {}): ProblemReading {
+  if (text.length > LONGEST_TEXT) return unread('This is too long for one problem: paste problems one by one.');
+  if (text.trim() === '') return unread('There is nothing to read yet.');
+  const page = readPage(text, numberStyle === 'comma' ? ',' : undefined, settled);
+  if (!page.tokens.some(({ form }) => form === 'money' || form === 'percent' || form === 'count'))
+    return unread('There are no numbers in this text that a problem could rest on.');
   return finished(page, readPlans(page));
 }
+
+const unread = (says: string): ProblemReading => ({
+  uses: [],
+  cues: [],
+  ignores: [],
+  plans: [],
+  statements: [],
+  asks: [],
+  assumes: [],
+  doubts: [doubt('text', says)],
+});
 
 function finished(page: Page, draft: DraftReading): ProblemReading {
   const { plans, wanted } = draft;
@@ -26,7 +53,7 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
   page.tokens.forEach(({ form, start, end, value, unit }, at) => {
     const quote = page.text.slice(start, end);
     const role = draft.roles.get(at);
-    if (role) uses.push({ quote, start, value, unit: unit || form, ...role });
+    if (role) uses.push({ quote, start, value, unit: unitOf(role.role, form, unit), ...role });
     else if (form !== 'every' && form !== 'per') ignores.push({ quote, start });
   });
   const asks = draft.asks.map(({ quantity, plan, args, place }, at) => ({
@@ -35,11 +62,12 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
     plan,
     ...(args ? { args } : {}),
     answers: answersOf(plans, wanted, { quantity, plan, ...(args ? { args } : {}) }),
+    ...sidesAsked(plans, wanted, { quantity, plan, ...(args ? { args } : {}) }),
     ...originOf(page, place),
   }));
   return {
     uses,
-    cues: [],
+    cues: cuesOfText(page, draft),
     ignores,
     plans,
     statements: plans.map((plan, at) => statementOfPlan(plan, wanted[at])),
@@ -49,7 +77,15 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
   };
 }
 
-export { tokenAt };
+const counted: ReadonlySet<Role> = new Set<Role>(['payments', 'after', 'from', 'to', 'skip']);
+
+/** `$`, `money`, `per-year`, `of-price`, `years`, `payments`, `year`. */
+function unitOf(role: Role, form: TokenForm, unit: string): string {
+  if (form === 'percent') return role === 'downPaymentRate' || role === 'finalAmountRate' ? 'of-price' : 'per-year';
+  if (form === 'time') return unit;
+  if (role === 'yearIndex') return 'year';
+  return counted.has(role) ? 'payments' : unit || 'money';
+}
 
 /** Nothing fits, though nothing is missing: why. */
 function impossible({ plans, wanted, doubts }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
@@ -60,4 +96,9 @@ function impossible({ plans, wanted, doubts }: DraftReading, asks: readonly Read
   if (failed.length === 0 || doubts.length > 0) return [];
   const says = whyNot(plans, wanted);
   return [doubt('answers', says ?? 'No answer fits these numbers.')];
+}
+
+function sidesAsked(...[plans, wanted, ask]: Parameters<typeof sidesOf>): Pick<ReadAsk, 'values'> {
+  const values = sidesOf(plans, wanted, ask);
+  return values.length > 0 && values.every(Number.isFinite) ? { values } : {};
 }

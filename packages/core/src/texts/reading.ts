@@ -125,7 +125,6 @@ export interface ReadArgs {
   readonly between?: readonly [Compared, Compared];
   readonly by?: ReadQuantity;
   readonly want?: 'least' | 'most';
-  readonly values?: readonly number[];
 }
 
 /** What is held against each other: plans by index, a plan without and with its changes, a quantity of a plan. */
@@ -144,6 +143,8 @@ export interface ReadAsk {
   readonly args?: ReadArgs;
   /** Every right number, unrounded, of every convention; rates as fractions. Empty where there is none. */
   readonly answers: readonly number[];
+  /** Of a choice or a difference: what each side comes to, nothing rounded. */
+  readonly values?: readonly number[];
   /** Where the question stands in the text. */
   readonly start: number;
   readonly end: number;

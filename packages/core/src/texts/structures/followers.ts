@@ -3,7 +3,8 @@
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { readPlan, type SolePlan } from '../onePlan.ts';
+import { readPlan } from '../onePlan.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { wholeNumber } from '../changesOfText.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';

@@ -3,7 +3,8 @@
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { readPlan, type SolePlan } from '../onePlan.ts';
+import { readPlan } from '../onePlan.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import { clausesOf, isIn } from './clauses.ts';

@@ -2,7 +2,8 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { readPlan, type SolePlan } from '../onePlan.ts';
+import { readPlan } from '../onePlan.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import { wholeNumber } from '../changesOfText.ts';

@@ -5,7 +5,8 @@ import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import { doubtsOfPlan, notUnderstood } from '../doubts.ts';
 import type { DraftAsk, DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { assumedOf, type SolePlan } from '../onePlan.ts';
+import { assumedOf } from '../onePlan.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { Compared, ReadArgs, ReadDoubt, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 

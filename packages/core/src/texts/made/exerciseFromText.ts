@@ -1,0 +1,176 @@
+/** An exercise made of a problem's text: its wording with the givens in place, plans, parts with their key. */
+
+import { topicOf } from '../../exercise/fromCase/topicOf.ts';
+import { questionOf } from '../../exercise/fromCase/usualQuestions.ts';
+import { plainStory } from '../../exercise/story.ts';
+import type { Exercise, Part } from '../../exercise/exercise.ts';
+import { slotNames, type SlotName } from '../../case/statement.ts';
+import type { StatementDraft } from '../../statement/draft.ts';
+import type { ProblemReading, ReadAsk, ReadLink, ReadPlan } from '../reading.ts';
+import { draftOfPlan } from './draftOfPlan.ts';
+import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
+import { partOf, planId, type DraftPart } from './partsOfText.ts';
+import { storyOfText } from './storyOfText.ts';
+
+export interface MadeExercise {
+  readonly exercise: Exercise;
+  /** Parts of the reading that no part of an exercise asks. */
+  readonly leftOut: readonly string[];
+}
+
+/**
+ * @param title its title; the first words of the text when left out
+ * @returns nothing while a plan lacks a number
+ */
+export function exerciseFromText(
+  text: string,
+  reading: ProblemReading,
+  title = titleOf(text),
+): MadeExercise | undefined {
+  const givens = givensOfText(text, reading);
+  const steps = stepsOf(reading);
+  const drafts = reading.plans.map((plan, index) =>
+    draftOfPlan({
+      plan,
+      index,
+      wanted: wantedOf(reading, index),
+      givens,
+      style: styleOfText(text),
+      linked: linkedSlots(plan, steps),
+    }),
+  );
+  const known = drafts.flatMap((draft) => draft ?? []);
+  const [first] = known;
+  if (!first || known.length !== drafts.length) return undefined;
+  const { story, prompts } = storyOfText(text, reading, givens);
+  const asked = reading.asks.map((ask) => partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts }));
+  const made = inOrder(
+    [
+      ...steps.filter(({ isOwn }) => isOwn).map((step) => stepPart(step, known)),
+      ...asked.flatMap((part) => part ?? []),
+    ],
+    reading.plans,
+  );
+  const letters = new Map(made.map(({ part }, at) => [part, String.fromCharCode(97 + at)]));
+  return {
+    exercise: {
+      title,
+      topic: reading.plans.length > 1 ? 'comparing' : topicOf(first, [], []),
+      level: levelOf(reading),
+      story: plainStory(story),
+      givens: uniqueGivens(givens),
+      plans: known.map((draft, at) => ({
+        id: planId(at),
+        draft: inLetters(draft, letters),
+        ...(known.length > 1 ? { name: reading.plans[at]?.name ?? `plan ${at + 1}` } : {}),
+      })),
+      parts: lettered(made, letters),
+    },
+    leftOut: reading.asks.filter((_, at) => asked[at] === undefined).map(({ part }) => part),
+  };
+}
+
+const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
+  givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
+
+/** The first words of a text. */
+export const titleOf = (text: string): string => {
+  const words = text
+    .replace(/^[\W\d]+/, '')
+    .split(/\s+/)
+    .slice(0, 6)
+    .join(' ')
+    .replace(/[^\p{L}\p{N}]+$/u, '');
+  return words.slice(0, 60) || 'A problem';
+};
+
+const levelOf = ({ plans, asks }: ProblemReading): Exercise['level'] =>
+  plans.length > 1 || plans.some(({ changes }) => changes.length > 0) ? 'third' : asks.length > 1 ? 'second' : 'first';
+
+const wantedOf = ({ asks, plans }: ProblemReading, index: number): number | undefined =>
+  plans[index]?.rate === null || plans[index]?.kind === 'convert'
+    ? asks.find(({ plan, args }) => plan === index && args?.compoundingsPerYear !== undefined)?.args
+        ?.compoundingsPerYear
+    : undefined;
+
+/** What a later plan takes from an earlier one: an answer that is asked, or a step of its own. */
+interface Step {
+  readonly link: ReadLink;
+  /** The part whose answer it is. */
+  readonly part: string;
+  readonly isOwn: boolean;
+}
+
+function stepsOf({ plans, asks }: ProblemReading): Step[] {
+  return plans.flatMap(({ links = [] }) =>
+    links.map((link): Step => {
+      const ask = asks.find((each) => isOf(each, link));
+      return { link, part: ask?.part ?? `step-${link.fromPlan}-${link.quantity}`, isOwn: ask === undefined };
+    }),
+  );
+}
+
+const isOf = ({ quantity, plan, args }: ReadAsk, link: ReadLink): boolean =>
+  plan === link.fromPlan && quantity === link.quantity && args?.k === link.args?.k && args?.after === undefined;
+
+/** The text of the slot that a link fills: `answer b + fee`. */
+function linkedSlots(plan: ReadPlan, steps: readonly Step[]): Partial<Record<SlotName, string>> {
+  const slots: Partial<Record<SlotName, string>> = {};
+  for (const { field, fromPlan, quantity, plus, times } of plan.links ?? []) {
+    const step = steps.find(({ link }) => link.fromPlan === fromPlan && link.quantity === quantity);
+    const answer = `answer @${step?.part ?? ''}`;
+    const scaled = times === undefined || times === 1 ? answer : `${answer} × ${times}`;
+    slots[field === 'ratePerPayment' ? 'rate' : field] = plus ? `${scaled} + ${plus}` : scaled;
+  }
+  return slots;
+}
+
+const coreOf = {
+  balanceAfter: 'balance-after',
+  finalAmount: 'final-amount',
+  payment: 'payment',
+  amount: 'amount',
+  ratePerPayment: 'rate-per-payment',
+} as const;
+
+/** A question that the text skips: what the next plan goes on with. */
+function stepPart({ link, part }: Step, drafts: readonly StatementDraft[]): DraftPart {
+  const quantity = coreOf[link.quantity as keyof typeof coreOf];
+  const draft = drafts[link.fromPlan]!;
+  return {
+    ...questionOf(
+      { id: planId(link.fromPlan), draft },
+      quantity,
+      link.args?.k === undefined ? undefined : { after: String(link.args.k) },
+    ),
+    part,
+  };
+}
+
+/** Parts that others go on from come before them. */
+function inOrder(parts: readonly DraftPart[], plans: readonly ReadPlan[]): DraftPart[] {
+  const planOf = ({ ask }: DraftPart): number =>
+    'plan' in ask ? plans.findIndex((_, at) => planId(at) === ask.plan) : plans.length;
+  const isLinked = (at: number): boolean => (plans[at]?.links?.length ?? 0) > 0;
+  const rank = (part: DraftPart): number => (isLinked(planOf(part)) || planOf(part) >= plans.length ? 1 : 0);
+  const needsOrder = plans.some((_, at) => isLinked(at));
+  return needsOrder ? [...parts].sort((one, other) => rank(one) - rank(other)) : [...parts];
+}
+
+/** Texts that name a part by what it was called until it had its letter. */
+const named = (text: string, letters: ReadonlyMap<string, string>): string =>
+  text.replace(/answer @(\S+)/g, (whole, part: string) => (letters.has(part) ? `answer ${letters.get(part)}` : whole));
+
+function inLetters(draft: StatementDraft, letters: ReadonlyMap<string, string>): StatementDraft {
+  const slots = { ...draft.slots };
+  for (const slot of slotNames) slots[slot] = named(slots[slot], letters);
+  return { ...draft, slots };
+}
+
+function lettered(parts: readonly DraftPart[], letters: ReadonlyMap<string, string>): Part[] {
+  return parts.map(({ part, ask, ...rest }) => ({
+    id: letters.get(part)!,
+    ...rest,
+    ask: ask.quantity === 'expression' ? { ...ask, text: named(ask.text, letters) } : ask,
+  }));
+}

@@ -1,0 +1,215 @@
+/** The parts of an exercise from what a text asks; what cannot be a part is said. */
+
+import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
+import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
+import { usualFormat } from '../../exercise/format.ts';
+import type { Quantity } from '../../case/quantity.ts';
+import type { StatementDraft } from '../../statement/draft.ts';
+import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity } from '../reading.ts';
+
+export interface PartsToMake {
+  readonly asks: readonly ReadAsk[];
+  readonly plans: readonly ReadPlan[];
+  readonly drafts: readonly (StatementDraft | undefined)[];
+  readonly prompts: Readonly<Record<string, string>>;
+}
+
+/** A part before it has its letter; it names others by the part of the reading. */
+export interface DraftPart {
+  /** The ask it comes from; nothing for a step that the text does not ask. */
+  readonly part: string;
+  readonly prompt: string;
+  readonly ask: PartAsk;
+  readonly format: Part['format'];
+  readonly marks: number;
+}
+
+export const planId = (index: number): string => (index === 0 ? 'plan' : `plan-${index + 1}`);
+
+/** What is asked of one plan and is a quantity of core, as it is. */
+const same: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
+  payment: 'payment',
+  payments: 'payments',
+  years: 'years',
+  finalAmount: 'final-amount',
+  effectiveRate: 'effective',
+  ratePerPayment: 'rate-per-payment',
+  totalInterest: 'total-interest',
+  financeCharge: 'finance-charge',
+  lastPayment: 'last-payment',
+};
+
+/** @returns nothing where core has no such question */
+export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
+  if (ask.quantity === 'difference') return differencePart(ask, to);
+  if (ask.quantity === 'choice') return choicePart(ask, to);
+  const index = ask.plan ?? 0;
+  const plan = to.plans[index];
+  const draft = to.drafts[index];
+  const found = plan && coreAsk(ask, plan);
+  if (!plan || !draft || !found) return undefined;
+  const own = questionOf({ id: planId(index), draft }, found.quantity, found.args);
+  const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
+  return { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
+}
+
+/** Where there are several plans, a usual question names its own. */
+const withName = (prompt: string, { name }: ReadPlan): string =>
+  name === undefined ? prompt : prompt.replace(/[.?]$/, (mark) => ` (${name})${mark}`);
+
+function coreAsk(
+  { quantity, args = {} }: ReadAsk,
+  plan: ReadPlan,
+): { quantity: Quantity; args?: AskTexts } | undefined {
+  const isBegin = plan.timing === 'beginning';
+  const owesMore = (plan.kind === 'borrowing' || plan.kind === 'leasing') && (plan.finalAmount ?? 1) !== 0;
+  switch (quantity) {
+    case 'amount':
+      return { quantity: plan.unknown === 'amount' ? 'amount' : 'amount-financed' };
+    case 'payment':
+      return args.after === undefined
+        ? { quantity }
+        : { quantity: 'paid-in', args: range(args.after + 1, args.after + 1) };
+    case 'payments':
+      return { quantity: plan.changes.length > 0 ? 'payments-made' : 'payments' };
+    case 'nominalRate':
+      return nominalAsk(args, plan);
+    case 'ratePerPayment':
+      return { quantity: 'rate-per-payment' };
+    case 'totalPaid':
+      // With a residual or a deposit it is the price in all, where there is a price.
+      if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
+      return owesMore ? undefined : { quantity: 'total-paid' };
+    case 'balanceAfter':
+      return isBegin || args.k === undefined
+        ? undefined
+        : { quantity: 'balance-after', args: { after: String(args.k) } };
+    case 'leftToPay':
+      return args.k === undefined || owesMore
+        ? undefined
+        : { quantity: 'left-to-pay', args: { after: String(args.k) } };
+    case 'interestIn':
+    case 'principalIn':
+      return isBegin
+        ? undefined
+        : {
+            quantity: quantity === 'interestIn' ? 'interest-in' : 'principal-in',
+            args: range(args.from ?? 1, args.to ?? 1),
+          };
+    case 'lastPayment':
+      return args.include ? undefined : { quantity: 'last-payment' };
+    case 'downPayment':
+      return plan.unknown === 'amount' ? undefined : { quantity: 'down-payment' };
+    case 'financeCharge':
+      return plan.fees ? undefined : { quantity: 'finance-charge' };
+    default: {
+      const id = same[quantity];
+      return id ? { quantity: id } : undefined;
+    }
+  }
+}
+
+const range = (from: number, to: number): AskTexts => ({ from: String(from), to: String(to) });
+
+/** The rate as the plan quotes it, where that is how it is asked. */
+function nominalAsk({ as, compoundingsPerYear: m }: ReadArgs, plan: ReadPlan): { quantity: Quantity } | undefined {
+  if (as === 'flat') return undefined;
+  if (plan.kind === 'convert') return { quantity: 'converted' };
+  if (plan.kind === 'flat') return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
+  if (plan.unknown === 'rate') return { quantity: 'rate' };
+  return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
+}
+
+function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToMake): DraftPart | undefined {
+  const [one, other] = ask.args?.between ?? [];
+  const of = ask.args?.of ?? 'totalPaid';
+  const prompt = prompts[ask.part];
+  if (one === 'asStated' || other === 'asStated') return savedPart(ask, of, plans, drafts, prompt);
+  if (typeof one === 'number' && typeof other === 'number') {
+    const quantity = of === 'totalPaid' ? 'total-paid' : of === 'payment' ? 'payment' : same[of];
+    const [more, less] = moreAndLess(ask, one, other);
+    if (!quantity || (of === 'totalPaid' && hasResidual(plans))) return undefined;
+    const words = prompt ?? 'How large is the difference?';
+    return {
+      part: ask.part,
+      prompt: words,
+      marks: 2,
+      ask: { quantity: 'difference', of: quantity, plan: planId(more), other: planId(less) },
+      format: usualFormat(quantity),
+    };
+  }
+  const texts = [one, other].map((each) => comparedText(each, plans, asks));
+  if (texts.some((text) => text === undefined)) return undefined;
+  const [first, second] = moreAndLess(ask, 0, 1).map((at) => texts[at]);
+  return {
+    part: ask.part,
+    prompt: prompt ?? 'How large is the difference?',
+    marks: 2,
+    ask: { quantity: 'expression', text: `${first} - ${second}` },
+    format: { kind: 'money', decimals: 2 },
+  };
+}
+
+/** Core's total of the payments leaves a residual out. */
+const hasResidual = (plans: readonly ReadPlan[]): boolean =>
+  plans.some(({ kind, finalAmount }) => kind !== 'saving' && kind !== 'lump-sum' && (finalAmount ?? 0) > 0);
+
+/** The answers say which has more: the reading gives them in order. */
+const moreAndLess = ({ values = [] }: ReadAsk, one: number, other: number): readonly [number, number] =>
+  (values[0] ?? 0) < (values[1] ?? 0) ? [other, one] : [one, other];
+
+/** The sum that a plan pays, through answers that are asked. */
+function comparedText(
+  compared: Compared | undefined,
+  plans: readonly ReadPlan[],
+  asks: readonly ReadAsk[],
+): string | undefined {
+  if (typeof compared !== 'object') return undefined;
+  const plan = plans[compared.plan];
+  const paid = asks.find(
+    (each) => each.plan === compared.plan && each.quantity === 'payment' && each.args?.after === compared.args?.after,
+  );
+  if (!plan || !paid) return undefined;
+  if (compared.quantity === 'payment') return `answer @${paid.part}`;
+  const count =
+    compared.quantity === 'leftToPay' ? (plan.payments ?? 0) - (compared.args?.k ?? 0) : (plan.payments ?? 0);
+  return `${count} × answer @${paid.part}`;
+}
+
+function savedPart(
+  { part }: ReadAsk,
+  of: ReadQuantity,
+  plans: readonly ReadPlan[],
+  drafts: readonly (StatementDraft | undefined)[],
+  prompt: string | undefined,
+): DraftPart | undefined {
+  const draft = drafts[0];
+  // A number of payments saved is no quantity of core: the time is, and would be marked as years.
+  if (!draft || (of !== 'totalInterest' && of !== 'years')) return undefined;
+  const quantity = of === 'totalInterest' ? 'interest-saved' : 'time-saved';
+  return {
+    part,
+    prompt: prompt ?? promptFor(draft, quantity),
+    marks: 2,
+    ask: { quantity, plan: planId(0) },
+    format: usualFormat(quantity),
+  };
+}
+
+function choicePart(ask: ReadAsk, { plans, prompts }: PartsToMake): DraftPart | undefined {
+  const by = ask.args?.by ?? 'totalPaid';
+  const quantity: Quantity | undefined = by === 'totalPaid' ? 'total-paid' : by === 'payment' ? 'payment' : same[by];
+  if (!quantity || plans.length < 2 || (by === 'totalPaid' && hasResidual(plans))) return undefined;
+  return {
+    part: ask.part,
+    prompt: prompts[ask.part] ?? 'Which of the two is better?',
+    marks: 1,
+    ask: {
+      quantity: 'choice',
+      of: quantity,
+      plans: plans.map((_, at) => planId(at)),
+      prefer: ask.args?.want === 'most' ? 'more' : 'less',
+    },
+    format: { kind: 'count', decimals: 0 },
+  };
+}

@@ -1,0 +1,77 @@
+/** The story and the prompts of a text: sentences that only ask become the prompts of their parts, all else is told. */
+
+import { capital } from '../../capital.ts';
+import { originOf, type Span } from '../flatText.ts';
+import { readPage, type Page } from '../page.ts';
+import type { ProblemReading, ReadAsk } from '../reading.ts';
+import type { TextGiven } from './givensOfText.ts';
+
+export interface ToldText {
+  /** Plain text; `{name}` is a given. */
+  readonly story: string;
+  /** By part; nothing where the text asks within a sentence that also tells. */
+  readonly prompts: Readonly<Record<string, string>>;
+}
+
+export function storyOfText(text: string, reading: ProblemReading, givens: readonly TextGiven[]): ToldText {
+  const page = readPage(text);
+  const asking = page.sentences
+    .filter((sentence) => sentence.asks)
+    .map((sentence) => originOf(page, sentence))
+    .filter((span) => !givens.some(({ start }) => start >= span.start && start < span.end));
+  const prompts: Record<string, string> = {};
+  for (const ask of reading.asks) {
+    const unit = unitOf(page, ask);
+    const isOwn = unit && reading.asks.filter((other) => other.start === ask.start).length === 1;
+    if (unit && isOwn && asking.some((span) => unit.start >= span.start && unit.start < span.end))
+      prompts[ask.part] = promptOf(text.slice(unit.start, unit.end));
+  }
+  // A question whose words do not stand alone keeps its sentence in the story.
+  const told = asking.filter((span) =>
+    reading.asks.every((ask) => ask.start < span.start || ask.start >= span.end || prompts[ask.part] !== undefined),
+  );
+  return { story: withPlaces(text, givens, told), prompts };
+}
+
+/** Where the question of an ask stands, to its end. */
+function unitOf(page: Page, ask: ReadAsk): Span | undefined {
+  const question = page.questions.find((each) => originOf(page, each).start === ask.start);
+  return question && originOf(page, question.unit);
+}
+
+/** Without its label, closed by a mark. */
+function promptOf(text: string): string {
+  const bare = text
+    .replace(/^[\s,;:.–—-]*(?:and|then|also)?\s*/i, '')
+    .replace(/^\(?(?:[a-h]|i{1,3}|iv|v|\d{1,2})[.)]\s*/i, '')
+    .replace(/\s*(?:[,;:(]|\band\b|\bthen\b)*\s*\(?(?:[a-h]|i{1,3}|iv|v)?\)?\s*$/i, (tail) =>
+      /[?.!]/.test(tail) ? tail.trim() : '',
+    )
+    .replace(/\s+/g, ' ')
+    .trim();
+  const closed = /[?.!]$/.test(bare)
+    ? bare
+    : `${bare}${/^(?:what|how|which|who|for how|in how|after how|by how|at what)/i.test(bare) ? '?' : '.'}`;
+  return capital(closed);
+}
+
+/** The text with its givens in place, without some stretches of it. */
+function withPlaces(text: string, givens: readonly TextGiven[], without: readonly Span[]): string {
+  const cuts = [
+    ...givens.map(({ start, end, given }) => ({ start, end, put: `{${given.name}}` })),
+    ...without.map((span) => ({ ...span, put: '' })),
+  ].sort((one, other) => one.start - other.start);
+  let told = '';
+  let at = 0;
+  for (const { start, end, put } of cuts) {
+    if (start < at) continue;
+    told += text.slice(at, start).replace(/[{}]/g, ' ') + put;
+    at = end;
+  }
+  told += text.slice(at).replace(/[{}]/g, ' ');
+  return told
+    .replace(/[ \t\u00a0]+/g, ' ')
+    .replace(/\(\s*\)/g, '')
+    .replace(/ *\n */g, '\n')
+    .trim();
+}

@@ -1,0 +1,77 @@
+/** Exercises made of problems: the wording kept, the key that of the reading. */
+
+import {
+  defaultHouseRules,
+  exerciseProblems,
+  givensInForce,
+  numberStyleById,
+  partNumbers,
+  storyText,
+  type Exercise,
+} from '../../src/index.ts';
+import { exerciseFromText, readProblem } from '../../src/texts/index.ts';
+import { referenceProblems } from './reference.ts';
+
+const rulesFor = ({ plans }: Exercise) => ({ ...defaultHouseRules, numberStyle: plans[0]!.draft.numberStyle });
+const isRate = new Set(['nominalRate', 'effectiveRate', 'ratePerPayment']);
+
+const solvable = referenceProblems.filter(({ problem }) => problem === undefined);
+
+describe('an exercise made of a text', () => {
+  it.each(solvable.map(({ id, text }) => [id, text] as const))(
+    '%s stands, and its key has the reading’s answers',
+    (_, text) => {
+      const reading = readProblem(text);
+      const made = exerciseFromText(text, reading)!;
+      const rules = rulesFor(made.exercise);
+      expect(exerciseProblems(made.exercise, rules, true)).toEqual([]);
+      // With plans that go on from others, parts stand in another order.
+      if (reading.plans.some(({ links }) => links)) return;
+      const asked = reading.asks.filter(({ part }) => !made.leftOut.includes(part));
+      expect(made.exercise.parts).toHaveLength(asked.length);
+      asked.forEach(({ quantity, answers, args }, at) => {
+        if (quantity === 'choice') return;
+        const scale = isRate.has(quantity) || args?.of === 'effectiveRate' ? 100 : 1;
+        const key = partNumbers(made.exercise, made.exercise.parts[at]!, {}, rules).map(({ exact }) => exact);
+        expect(key.some((number) => answers.some((answer) => Math.abs(number - answer * scale) < 0.006))).toBe(true);
+      });
+    },
+  );
+
+  it('leaves out what no part can ask, and says so', () => {
+    const left = solvable.flatMap(({ text }) => exerciseFromText(text, readProblem(text))!.leftOut);
+    expect(left.length).toBeLessThan(12);
+  });
+
+  it('keeps the wording, with the givens in their places', () => {
+    const { text } = referenceProblems.find(({ id }) => id === 't2-12')!;
+    const { exercise } = exerciseFromText(text, readProblem(text))!;
+    const { written } = givensInForce(exercise, {}, numberStyleById(rulesFor(exercise).numberStyle));
+    const plain = (told: string): string => told.replace(/\u00a0/g, ' ');
+    expect(plain(storyText(exercise.story, written))).toBe(plain(text.slice(0, text.indexOf('\nAmount financed?'))));
+    expect(storyText(exercise.story)).toContain('price ${price}');
+    expect(exercise.parts.map(({ prompt }) => prompt)).toEqual(['Amount financed?', 'Payment?']);
+    expect(exercise.givens!.map(({ name }) => name)).toEqual([
+      'price',
+      'trade in',
+      'deposit',
+      'fee',
+      'rate',
+      'payments',
+    ]);
+  });
+
+  it('adds the step that a text skips', () => {
+    const text =
+      'A $28,000 loan at 9.6% compounded monthly has 60 monthly payments in arrears. After 30 payments another lender takes over the balance. It charges 6.6% compounded monthly over the remaining payments. Find the new payment.';
+    const { exercise } = exerciseFromText(text, readProblem(text))!;
+    expect(exercise.parts.map(({ ask }) => ask.quantity)).toEqual(['balance-after', 'payment']);
+    expect(exercise.plans[1]!.draft.slots.amount).toBe('answer a');
+    expect(exerciseProblems(exercise, rulesFor(exercise))).toEqual([]);
+  });
+
+  it('is none while a number is missing', () => {
+    const text = 'Find the monthly payment on a loan of $8,000 for 3 years.';
+    expect(exerciseFromText(text, readProblem(text))).toBeUndefined();
+  });
+});

@@ -1,0 +1,1654 @@
+/** Problems in many hands, with what they say: a line a plan, a phrase a question. Made up; `texts.test.ts` tells the short forms. */
+
+export interface Written {
+  readonly text: string;
+  readonly plans: readonly string[];
+  readonly asks: readonly string[];
+}
+
+export const written: readonly Written[] = [
+  {
+    text: 'A choir director finances a new organ with a loan of £18,200 at 7.5% p.a. compounded monthly, to be repaid in 48 equal monthly instalments, the first due one month after the loan is made. Determine the size of each instalment.',
+    plans: ['borrowing amount=18200 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Every three months Tomas puts €400 into an account paying 4 % compounded quarterly. If he makes the first deposit three months from today, how much will he have after 10 years?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=40 p=4 payment=400 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What is the present value of 24 monthly payments of $310, made at the beginning of each month, if money is worth 6% compounded monthly?',
+    plans: ['borrowing rate=0.06/nominal/12 n=24 p=12 payment=310 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Find the accumulated value of £2,500 invested for 6 years at 5.2% compounded semi-annually.',
+    plans: ['lump-sum amount=2500 rate=0.052/nominal/2 n=12 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A debt of $9,600 is to be discharged by equal payments at the end of every six months for 5 years. Interest is 8% convertible semiannually. Calculate the payment.',
+    plans: ['borrowing amount=9600 rate=0.08/nominal/2 n=10 p=2 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'At what nominal rate compounded quarterly will $4,000 double in nine years?',
+    plans: ['lump-sum amount=4000 n=36 p=4 final=8000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'How many years does it take €12,000 to grow into €20,000 at 5.5 % effective?',
+    plans: ['lump-sum amount=12000 rate=0.055/effective/1 p=1 final=20000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A retired teacher has $210,000 in a fund earning 4.8% compounded monthly. She wants to withdraw the same amount at the end of each month for 20 years, after which the fund will be exhausted. What monthly withdrawal can she make?',
+    plans: ['drawing-down amount=210000 rate=0.048/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Which effective rate is equivalent to 7.8% compounded monthly?',
+    plans: ['convert rate=0.078/nominal/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A furniture store sells a table on add-on terms: £900 is financed at 9% flat per year for 18 months. Find the monthly payment.',
+    plans: ['flat amount=900 rate=0.09/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'To replace its boiler in 7 years a school needs £35,000. It makes equal deposits at the start of each quarter into a fund that earns 3.6% compounded quarterly. How large must each deposit be?',
+    plans: ['saving amount=0 rate=0.036/nominal/4 n=28 p=4 beginning final=35000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Lena borrows 15 000 € for five years at 6 % compounded monthly. What are her monthly payments?',
+    plans: ['borrowing amount=15000 rate=0.06/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Quinn can afford payments of $425 at the end of each month. The bank charges 9.6% compounded monthly on car loans with a term of 4 years. What is the largest loan Quinn can take?',
+    plans: ['borrowing rate=0.096/nominal/12 n=48 p=12 payment=425 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How many half-yearly payments of £1,900 are needed to amortize a £16,000 loan at 7% compounded half-yearly, payments being made at the end of each half-year?',
+    plans: ['borrowing amount=16000 rate=0.07/nominal/2 p=2 payment=1900 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'PV = 25,000; j12 = 6.9%; N = 72; end of month; FV = 0. PMT?',
+    plans: ['borrowing amount=25000 rate=0.069/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A store charges 2% per month on unpaid balances. What is the equivalent annual effective rate?',
+    plans: ['convert rate=0.02/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Mr Okafor deposits $75 every week, at the end of the week, at 3.9% compounded weekly. What is the balance at the end of 3 years?',
+    plans: ['saving amount=0 rate=0.039/nominal/52 n=156 p=52 payment=75 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An annuity-due pays £500 a quarter for 12 years. At 5% compounded quarterly, what does it cost today?',
+    plans: ['drawing-down rate=0.05/nominal/4 n=48 p=4 payment=500 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The cost of a delivery van is $28,900. The buyer makes a down payment of 20% and finances the balance over 5 years with equal end-of-month payments at 8.4% compounded monthly. Calculate the monthly payment.',
+    plans: ['borrowing price=28900 down=5780 amount=23120 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan of £7,000 carries interest at 0.9 % per month. It is repaid by 24 equal monthly payments in arrears. Find the payment.',
+    plans: ['borrowing amount=7000 rate=0.009/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Ingrid wants to have $50,000 in 12 years. How much must she invest now, in one sum, at 4.4% compounded quarterly?',
+    plans: ['lump-sum rate=0.044/nominal/4 n=48 p=4 final=50000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A machine is leased for 4 years. Its value is £22,000, the residual £6,000, and the lessor charges 7.2% compounded monthly. Rentals are paid at the beginning of each month. What is the rental?',
+    plans: ['leasing price=22000 amount=22000 rate=0.072/nominal/12 n=48 p=12 beginning final=6000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A couple takes a mortgage of $320,000 at 5.4% compounded monthly, amortized over 30 years with payments at the end of each month. (a) Calculate the monthly payment. (b) What is the balance after 10 years? (c) How much interest is paid in the first year?',
+    plans: ['borrowing amount=320000 rate=0.054/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120', 'interestIn from:1 to:12'],
+  },
+  {
+    text: 'Dario buys a used tractor for €19,500, pays €3,500 down and signs a contract for 36 monthly payments of €489, the first one due in one month. What nominal rate of interest compounded monthly is he paying, and what is the effective rate?',
+    plans: ['borrowing price=19500 down=3500 amount=16000 n=36 p=12 payment=489 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Find the principal repaid and the interest paid in the 25th payment of a $48,000 loan at 6.6% compounded monthly, if the loan is repaid with level payments at the end of each month for 6 years.',
+    plans: ['borrowing amount=48000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['principalIn from:25 to:25', 'interestIn from:25 to:25'],
+  },
+  {
+    text: 'Beatriz saves £150 at the end of every month. Her account already holds £2,000 and pays 2.7% a year compounded monthly. How long, in years, until she has £20,000?',
+    plans: ['saving amount=2000 rate=0.027/nominal/12 p=12 payment=150 final=20000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A car is advertised at $24,600. With a $2,000 trade-in and $1,500 cash, the rest is financed at 6.3% compounded monthly for 54 months, payments at month-end. Find the amount financed, the monthly payment and the total interest.',
+    plans: ['borrowing price=24600 down=1500 trade=2000 amount=21100 rate=0.063/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'A fund of $150,000 earns 5% compounded annually. At the end of each year $14,000 is withdrawn. (a) How many full withdrawals can be made? (b) What is the size of the smaller final withdrawal one year later?',
+    plans: ['drawing-down amount=150000 rate=0.05/nominal/1 p=1 payment=14000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A £12,000 loan at 9% compounded monthly is being repaid with £300 at the end of every month. Find the outstanding balance after 20 payments.',
+    plans: ['borrowing amount=12000 rate=0.09/nominal/12 n=20 p=12 payment=300 ?finalAmount'],
+    asks: ['balanceAfter k:20'],
+  },
+  {
+    text: 'Tarek finances a piano priced at £5,200. He puts 15% down; the rest carries an add-on charge of 7% a year for two years, paid in 24 monthly instalments. Find (i) the finance charge, (ii) the monthly instalment, (iii) the total cost including the deposit.',
+    plans: ['flat price=5200 down=780 amount=4420 rate=0.07/flat n=24 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'Calculate the monthly payment on a £95,000 mortgage over 25 years if the lender quotes an effective annual rate of 4.9%. How much will have been paid in total at the end?',
+    plans: ['borrowing amount=95000 rate=0.049/effective/1 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'The village hall committee takes a loan of 62.000 € at 4,2 % compounded quarterly. Quarterly payments are made at the end of each quarter for 15 years. How much is owed immediately after the 24th payment, and how much is still to be paid in instalments from then on?',
+    plans: ['borrowing amount=62000 rate=0.042/nominal/4 n=60 p=4 final=0 ?payment'],
+    asks: ['balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: 'Rosalind invests $8,000 in a certificate at 4.1% compounded daily. What will it be worth in 5 years, and how much interest is earned?',
+    plans: ['lump-sum amount=8000 rate=0.041/nominal/365 n=1825 p=365 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A car lease runs 36 months with payments of $349 in advance each month. The car is worth $27,500 and the buyout at the end is $15,000. What nominal annual rate compounded monthly does the lease charge?',
+    plans: ['leasing price=27500 amount=27500 n=36 p=12 payment=349 beginning final=15000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Sigrid deposited $1,200 at the beginning of each half-year for 9 years into an account earning 6% compounded semi-annually. (a) What was the balance at the end of the nine years? (b) How much did she pay in? (c) How much interest did she earn?',
+    plans: ['saving amount=0 rate=0.06/nominal/2 n=18 p=2 payment=1200 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A 30-month loan of $5,400 at 10.8% compounded monthly has payments at the end of each month and a balloon payment of $1,500 together with the last one. Find the regular payment and the total interest.',
+    plans: ['borrowing amount=5400 rate=0.108/nominal/12 n=30 p=12 final=1500 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Convert 6.4% compounded semi-annually to an equivalent rate compounded monthly.',
+    plans: ['convert rate=0.064/nominal/2 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Helena owes $14,000. She agrees to pay $600 at the end of each quarter at 8% compounded quarterly. How many payments are needed, and what will the last payment be?',
+    plans: ['borrowing amount=14000 rate=0.08/nominal/4 p=4 payment=600 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The list price of a copier is $6,800; a 25% deposit is required and the balance is paid in 18 monthly installments of $305 starting one month after delivery. Find the finance charge and the effective annual rate.',
+    plans: ['borrowing price=6800 down=1700 amount=5100 n=18 p=12 payment=305 final=0 ?rate'],
+    asks: ['financeCharge', 'effectiveRate'],
+  },
+  {
+    text: 'A loan of £20,000 with interest at 6% compounded monthly has a payment of £386.66 at the end of each month. How much of the 13th payment is interest?',
+    plans: ['borrowing amount=20000 rate=0.06/nominal/12 p=12 payment=386.66 final=0 ?payments'],
+    asks: ['interestIn from:13 to:13'],
+  },
+  {
+    text: 'Over the last 8 years, Uncle Bram put £60 into a savings account at the end of each month. The account paid 3% compounded monthly. How much of the final balance is interest?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=96 p=12 payment=60 ?finalAmount'],
+    asks: ['totalInterest'],
+  },
+  {
+    text: 'Suppose you have 18 payments left on a loan, each of $412 at the end of the month, at 7.2% compounded monthly. For what single amount could you settle the loan today?',
+    plans: ['borrowing rate=0.072/nominal/12 n=18 p=12 payment=412 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A scholarship fund must pay $5,000 at the beginning of each year for 15 years. If it earns 4.5% effective, how much must be in the fund at the start?',
+    plans: ['drawing-down rate=0.045/effective/1 n=15 p=1 payment=5000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Fourteen-year-old Pip puts $20 each fortnight in an account at 2.6% compounded fortnightly, starting today. How much will there be after 4 years?',
+    plans: ['saving amount=0 rate=0.026/nominal/26 n=104 p=26 payment=20 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The interest rate on a 6-year loan of $33,000 is 7.7% compounded annually, but payments are made at the end of each month. Find the monthly payment and the balance just after the 2nd year.',
+    plans: ['borrowing amount=33000 rate=0.077/nominal/1 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24'],
+  },
+  {
+    text: 'A $150,000 loan is repaid over 20 years by monthly payments at the end of the month at 6% compounded monthly. After 5 years the rate falls to 5.1% compounded monthly and the payment is recalculated so that the loan still ends on time. (a) Original payment (b) Balance after 5 years (c) New payment',
+    plans: ['borrowing amount=150000 rate=0.06/nominal/12 n=240 p=12 final=0 rate@60:0.051/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: 'Bank A lends $20,000 over 5 years at 7.2% compounded monthly. Bank B lends the same amount at 7.3% compounded semi-annually. Payments are monthly, at the end of each month. Find both monthly payments. Which bank is cheaper, and by how much in total?',
+    plans: [
+      'borrowing amount=20000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.073/nominal/2 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'Greta will deposit $500 at the end of each month for 25 years. Then, for 20 years, she will withdraw equal amounts at the end of each month until the money runs out. The account earns 5.4% compounded monthly throughout. (a) What is in the account at the end of 25 years? (b) What can she withdraw each month?',
+    plans: [
+      'saving amount=0 rate=0.054/nominal/12 n=300 p=12 payment=500 ?finalAmount',
+      'drawing-down rate=0.054/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A loan of €40,000 at 5.7 % compounded monthly is repaid in 10 years with equal payments at the end of each month. With the 36th payment an extra €5,000 is paid, and the borrower keeps paying the same instalment. (a) Find the monthly instalment. (b) How many payments are saved? (c) How much interest is saved?',
+    plans: ['borrowing amount=40000 rate=0.057/nominal/12 n=120 p=12 final=0 extra@36:5000/payment ?payment'],
+    asks: [
+      'payment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Anders borrows $25,000 at 8% compounded monthly. He will pay $450 at the end of each month. How long will it take to repay the loan?',
+    plans: ['borrowing amount=25000 rate=0.08/nominal/12 p=12 payment=450 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'How much interest is saved on a £10,000 loan at 8.4% compounded monthly if it is repaid in 3 years rather than 5, with monthly payments in arrears?',
+    plans: [
+      'borrowing amount=10000 rate=0.084/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=10000 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "The weavers of Lower Tarn owe their landlord £3,300 and have promised him forty-eight level sums, one at each month's end. He asks for 5.1% a year with monthly rests. What is one of these sums?",
+    plans: ['borrowing amount=3300 rate=0.051/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Captain Ruda Hale, 58, has tucked away $91,000. From it she draws $800 when each month ends; the bank credits 3.6 percent a year in monthly steps. For how long can she go on? Give the number of withdrawals, unrounded.',
+    plans: ['drawing-down amount=91000 rate=0.036/nominal/12 p=12 payment=800 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Seven sisters inherit a meadow. They sell it for $64,000 and leave the money on deposit for nine years at 3.35 % effective. What does the deposit come to?',
+    plans: ['lump-sum amount=64000 rate=0.0335/effective/1 n=9 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Loan 22,500; 7.2% pa monthly rests; 60 monthly pmts in arrears; pmt = ?',
+    plans: ['borrowing amount=22500 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How big a loan will 84 month-end payments of £275 carry if the rate is 6.3 % compounded monthly?',
+    plans: ['borrowing rate=0.063/nominal/12 n=84 p=12 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Ottoline sets £45 aside at the start of each week for her daughter's cello. The credit union adds interest weekly at a nominal 3.1% per year. What is the pot worth after a hundred weeks?",
+    plans: ['saving amount=0 rate=0.031/nominal/52 n=100 p=52 payment=45 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The parish wants its tower fund to stand at 120.000 € in fifteen years. At 2,9 % a year, credited annually, what must go in at the end of each year?',
+    plans: ['saving amount=0 rate=0.029/nominal/1 n=15 p=1 final=120000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nominal 8.4%, compounded quarterly: what is that as an effective annual rate?',
+    plans: ['convert rate=0.084/nominal/4 p=4 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "A trawler's winch is bought on flat-rate credit: €3,800 over two and a half years at 6,5 % flat, monthly instalments. How much is each instalment?",
+    plans: ['flat amount=3800 rate=0.065/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A bond of £20,000 falls due in six years. What is it worth now if money earns 4.8% compounded twice a year?',
+    plans: ['lump-sum rate=0.048/nominal/2 n=12 p=2 final=20000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Sixty payments of $512 at the end of every month pay back a loan at 0.7 % per month. How much was lent?',
+    plans: ['borrowing rate=0.007/per-period/12 n=60 p=12 payment=512 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'It took eleven years for £6,000 to turn into £9,100. Interest was paid yearly. What was the rate a year?',
+    plans: ['lump-sum amount=6000 n=11 p=1 final=9100 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'The cooperative puts €1.150 into a fund at the end of every half-year. Interest is 3,8 %, compounded half-yearly. How many deposits will it take to reach €25.000 or more?',
+    plans: ['saving amount=0 rate=0.038/nominal/2 p=2 payment=1150 final=25000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A kayak costs $2,150. You pay nothing now and the shop lends the full price; 18 equal monthly payments follow, the first in a month, at 9.9% a year compounded monthly. Monthly payment?',
+    plans: ['borrowing price=2150 amount=2150 rate=0.099/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Sell your boat and buy an annuity: for $85,000 today, how much per quarter, paid at the beginning of every quarter for ten years, at 4% compounded quarterly?',
+    plans: ['drawing-down amount=85000 rate=0.04/nominal/4 n=40 p=4 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Yearly payments in advance of £4,200 for the next 9 years are to be replaced by one payment today. Money is worth 5.5% effective. How large is that payment?',
+    plans: ['borrowing rate=0.055/effective/1 n=9 p=1 payment=4200 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Mina's grandfather opened an account with $1,000 the day she was born and left it alone. At 4.2% compounded monthly, how much is in it on her 18th birthday?",
+    plans: ['lump-sum amount=1000 rate=0.042/nominal/12 n=216 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What quarterly rate of interest makes £10,000 grow to £12,500 in five years, when interest is compounded quarterly?',
+    plans: ['lump-sum amount=10000 n=20 p=4 final=12500 ?rate'],
+    asks: ['ratePerPayment'],
+  },
+  {
+    text: "The lido committee borrows £240,000 for a new pool liner and heat pumps. The loan runs 18 years at 5.16 % compounded monthly; payments fall at the end of every month. (a) What is the payment? (b) What is still owed when six years of payments have been made? (c) How much of the sixth year's payments is interest?",
+    plans: ['borrowing amount=240000 rate=0.0516/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:72', 'interestIn from:61 to:72'],
+  },
+  {
+    text: 'Cash price of a pottery wheel: $1,890. Terms: one tenth down, then 15 monthly payments of $125 beginning one month after purchase. How much is financed, how much is the finance charge, and what nominal rate, compounded monthly, is charged?',
+    plans: ['borrowing price=1890 down=189 amount=1701 n=15 p=12 payment=125 final=0 ?rate'],
+    asks: ['amount', 'financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan of $18,400, monthly compounding at 8.1%, five years, end-of-month payments. Interest in payment 30? Principal in payment 30? Balance after it?',
+    plans: ['borrowing amount=18400 rate=0.081/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:30 to:30', 'principalIn from:30 to:30', 'balanceAfter k:30'],
+  },
+  {
+    text: 'Aunt Solveig, who turned 70 in 2021, has 180 000 kr in the bank at 3.9 % compounded monthly. She takes out 1 500 kr at the start of each month. What is left after eight years?',
+    plans: ['drawing-down amount=180000 rate=0.039/nominal/12 n=96 p=12 payment=1500 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A bakery leases an oven worth £14,000 for three years at 8.4% nominal, compounded monthly. Rentals are due at the start of every month and the residual value is 25% of the oven's value. Find the rental and the total of all rentals.",
+    plans: ['leasing price=14000 amount=14000 rate=0.084/nominal/12 n=36 p=12 beginning final=3500 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'To pay for her studies Noor borrowed $27,000 at 5.8% compounded monthly. She pays back $310 at the end of each month. (a) After how many payments is she free of debt? (b) How big is the last payment? (c) How much interest does she pay in all?',
+    plans: ['borrowing amount=27000 rate=0.058/nominal/12 p=12 payment=310 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'Which nominal rate compounded monthly lets £220 a month, paid in at the end of each month, grow to £17,500 in six years? What effective rate is it?',
+    plans: ['saving amount=0 n=72 p=12 payment=220 final=17500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "Thea's business loan of €80,000 is at an effective rate of 6 % and is repaid quarterly in arrears over seven years. Quarterly payment? Total interest? What is owed after the 10th payment?",
+    plans: ['borrowing amount=80000 rate=0.06/effective/1 n=28 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalInterest', 'balanceAfter k:10'],
+  },
+  {
+    text: 'A £5,000 loan has interest of £900 added at once; the total is repaid in 30 equal monthly payments. Find the payment and the flat rate per year.',
+    plans: ['flat charge=900 amount=5000 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate as:flat'],
+  },
+  {
+    text: 'A sailing club has $7,200 in its dock fund and adds $350 at the end of each month. The fund earns 3.3% compounded monthly. How much will be there after five years, and how much of that is interest?',
+    plans: ['saving amount=7200 rate=0.033/nominal/12 n=60 p=12 payment=350 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'The mortgage on Gull Cottage is $198,000 at 4.56% compounded semi-annually. It is paid off by monthly payments at the end of each month over 22 years. Determine the payment and the principal repaid in the first two years.',
+    plans: ['borrowing amount=198000 rate=0.0456/nominal/2 n=264 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:24'],
+  },
+  {
+    text: 'A tractor costs €46,000. The farmer trades in an old one for €9,000, pays €5,000 in cash and a registration fee of €400 is added to the loan. The loan is repaid over 48 months at 6.9 % compounded monthly, payments at the end of the month. What is borrowed? What is the payment?',
+    plans: [
+      'borrowing price=46000 down=5000 trade=9000 fees=400 amount=32400 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'You pay $139 at the end of each month on a loan of $5,000 at 11.7% compounded monthly. How much do you still owe after two years, and how much interest have you paid by then?',
+    plans: ['borrowing amount=5000 rate=0.117/nominal/12 n=24 p=12 payment=139 ?finalAmount'],
+    asks: ['balanceAfter k:24', 'interestIn from:1 to:24'],
+  },
+  {
+    text: 'A rate of 0.5 % per month corresponds to what nominal rate a year, and to what effective rate?',
+    plans: ['convert rate=0.005/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Reckon the size of the equal deposits, made at the end of each quarter, that bring a fund from $4,000 to $30,000 in eight years at 5% compounded quarterly.',
+    plans: ['saving amount=4000 rate=0.05/nominal/4 n=32 p=4 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Rory's loan: £9,999, 36 months, 8.88% compounded monthly, payments at the end of each month, £1,999 final balloon. Find his payment and everything he pays.",
+    plans: ['borrowing amount=9999 rate=0.0888/nominal/12 n=36 p=12 final=1999 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Two ways to pay for a $30,000 truck: the dealer lends the whole price at 2.9% compounded monthly; the bank lends at 6.6% compounded monthly, but then the dealer gives a $2,500 rebate. Both loans run 60 months with payments at the end of each month. Find both payments and say which is better and by how much in all.',
+    plans: [
+      'borrowing price=30000 amount=30000 rate=0.029/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing price=30000 rebate=2500 amount=27500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'From age 30 to 65 Halina pays 200 € at the end of each month into a pension fund earning 4,2 % compounded monthly. After that the fund pays her a monthly pension at the end of each month for 20 years, with the same interest. How much is in the fund when she is 65? How large is the pension?',
+    plans: [
+      'saving amount=0 rate=0.042/nominal/12 n=420 p=12 payment=200 ?finalAmount',
+      'drawing-down rate=0.042/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A loan of £60,000 over 12 years at 6% compounded monthly is repaid monthly in arrears. After 4 years the borrower refinances the balance with another lender at 4.8% compounded monthly over the remaining time; the new lender adds a fee of £500. Find the old payment, the balance after four years, the new payment and what is saved in all.',
+    plans: [
+      'borrowing amount=60000 rate=0.06/nominal/12 n=144 p=12 final=0 ?payment',
+      'borrowing fees=500 rate=0.048/nominal/12 n=96 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:48',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:48}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A $16,000 loan is to be repaid over 5 years, monthly, at the end of each month, at 7.5% compounded monthly. After the 24th payment the borrower makes a lump-sum payment of $3,000 and the remaining payments are recalculated over the rest of the original term. Find the first payment, the balance right after the lump sum, and the new payment.',
+    plans: ['borrowing amount=16000 rate=0.075/nominal/12 n=60 p=12 final=0 extra@24:3000/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'payment after:24'],
+  },
+  {
+    text: 'Compare 6.2% compounded daily with 6.3% compounded annually. Which is the higher rate, and by how much as effective rates?',
+    plans: ['convert rate=0.062/nominal/365 p=365 ?rate', 'convert rate=0.063/nominal/1 p=1 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'difference of:effectiveRate between:[0,1]'],
+  },
+  {
+    text: 'How long must £200 at the end of each month be paid on a debt of £12,000 at 1.2% a month so that half remains?',
+    plans: ['borrowing amount=12000 rate=0.012/per-period/12 p=12 payment=200 final=6000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The $250,000 mortgage has monthly payments at the end of the month, calculated as for 25 years at 5.1% compounded monthly, but the whole balance must be repaid after 5 years. What are the payments and how much is due then besides the last one?',
+    plans: [
+      'borrowing amount=250000 rate=0.051/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=250000 rate=0.051/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1'],
+  },
+  {
+    text: 'Elin Strand, a boat builder, pays off a £16,900 loan at 6.9 % a year, compounded monthly, in thirty-six equal payments, each made when the month is over. How much is each of them?',
+    plans: ['borrowing amount=16900 rate=0.069/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'For three and a half years the Sandbank allotment society has paid in £62.50 at the end of each month. Interest at 2.4 % has been added monthly. How much has gathered?',
+    plans: ['saving amount=0 rate=0.024/nominal/12 n=42 p=12 payment=62.5 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What should be paid today for the right to receive $1,000 at the end of every year for fifteen years, if one wants to earn 6 % effective?',
+    plans: ['drawing-down rate=0.06/effective/1 n=15 p=1 payment=1000 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How much does Vera have to pay back every quarter, at the end of the quarter, if she borrows 9.500 € for 3 years at 7,2 % compounded quarterly?',
+    plans: ['borrowing amount=9500 rate=0.072/nominal/4 n=12 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Given PV = 18,000, PMT = 420 (end of month), j12 = 8.1 %, find N.',
+    plans: ['borrowing amount=18000 rate=0.081/nominal/12 p=12 payment=420 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The state lottery offers $50,000 a year at the start of every year for 20 years. What is that worth today at 4 % effective?',
+    plans: ['drawing-down rate=0.04/effective/1 n=20 p=1 payment=50000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Dora wants £10,000 at the end of 4 years. Her bank pays 3% compounded monthly. What must she deposit on the first of each month?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=48 p=12 beginning final=10000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'An account advertises 4.25% effective. What nominal rate, compounded daily, is the same?',
+    plans: ['convert rate=0.0425/effective/1 p=365 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:365'],
+  },
+  {
+    text: 'Ulf pays 5 % flat on 7 200 kr for a year and a half and clears it in monthly instalments. How large are they?',
+    plans: ['flat amount=7200 rate=0.05/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A grain silo, value $84,000, is leased for six years at 6.3 % compounded monthly with monthly payments at the end of each month and no residual. Monthly payment?',
+    plans: ['leasing price=84000 amount=84000 rate=0.063/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Starting one week from now, a busker puts £12 a week in a savings account paying 1.95 % compounded weekly. What has she after three years?',
+    plans: ['saving amount=0 rate=0.0195/nominal/52 n=156 p=52 payment=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Twenty-four thousand euros was left in an account for seven years and nine months, and with quarterly compounding became 31,500 euros. Find the nominal rate.',
+    plans: ['lump-sum amount=24000 n=31 p=4 final=31500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "The miller's widow lives off a fund of 66 000 €. It earns 3,6 % a year, compounded monthly, and she takes 500 € at the start of every month. How many payments will it make, counting the last part payment?",
+    plans: ['drawing-down amount=66000 rate=0.036/nominal/12 p=12 payment=500 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "Ragnhild's mortgage: 1 850 000 kr, 25 years, 4,08 % compounded monthly, payments at the end of every month.\n1) What is the payment?\n2) What is the debt after 8 years?\n3) What part of payment 97 is interest, and what part is principal?",
+    plans: ['borrowing amount=1850000 rate=0.0408/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:96', 'interestIn from:97 to:97', 'principalIn from:97 to:97'],
+  },
+  {
+    text: 'A camera costs £1,450 in cash. On credit it is £250 down and 12 payments of £108 at the end of each month. Find the cost of credit and the rate compounded monthly.',
+    plans: ['borrowing price=1450 down=250 amount=1200 n=12 p=12 payment=108 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Lars saves 2,000 kr at the end of every month for 6 years at 3.3 % compounded monthly. How much does he have then, and how much of it did he put in himself?',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=72 p=12 payment=2000 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'Repayment of a loan of £27,500 takes 5 years in end-of-month payments at 7.5% compounded monthly. State the payment, the total repaid and the interest in the last year.',
+    plans: ['borrowing amount=27500 rate=0.075/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'interestIn from:49 to:60'],
+  },
+  {
+    text: 'At 6.6% compounded monthly Jens can pay $700 at the end of each month for eight years. The cottage he wants costs $72,000. How much can he borrow, and how much of the price must he find himself?',
+    plans: ['borrowing price=72000 rate=0.066/nominal/12 n=96 p=12 payment=700 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: 'What rate per month is charged when a £3,000 loan is cleared by 24 month-end payments of £143? What effective rate per year does that make?',
+    plans: ['borrowing amount=3000 n=24 p=12 payment=143 final=0 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: 'A loan at 8.4% compounded monthly is repaid by 48 monthly payments of £365 in arrears. (a) How large was it? (b) How much interest is in the first payment? (c) What is owed after the 12th payment?',
+    plans: ['borrowing rate=0.084/nominal/12 n=48 p=12 payment=365 final=0 ?amount'],
+    asks: ['amount', 'interestIn from:1 to:1', 'balanceAfter k:12'],
+  },
+  {
+    text: 'The Larks took a 15-year loan of $110,000 at 4.95% compounded monthly, monthly payments in arrears. They sell after 6 years. What do they still owe the bank then, and how much interest have they paid?',
+    plans: ['borrowing amount=110000 rate=0.0495/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:72', 'interestIn from:1 to:72'],
+  },
+  {
+    text: 'Hire purchase: cash price £2,400, deposit £400, interest at 8 % flat on the balance for two years, 24 monthly payments. Find the interest, the payment, the total price.',
+    plans: ['flat price=2400 down=400 amount=2000 rate=0.08/flat n=24 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'In order to buy a harp for £9,800 in four years, Imogen, who already has £1,500, saves every month, at the end of the month, at 2.88 % compounded monthly. How much each month? How much interest is earned?',
+    plans: ['saving amount=1500 rate=0.0288/nominal/12 n=48 p=12 final=9800 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'How many whole payments of 350 € at the end of each month clear 11 500 € at 5,4 % compounded monthly, and what is left for one smaller payment a month later?',
+    plans: ['borrowing amount=11500 rate=0.054/nominal/12 p=12 payment=350 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: "A balloon loan of £45,000 over 7 years at 5.94% compounded monthly: payments at each month's end, £12,000 falls due with the last. Payment? Balance after 36 payments?",
+    plans: ['borrowing amount=45000 rate=0.0594/nominal/12 n=84 p=12 final=12000 ?payment'],
+    asks: ['payment', 'balanceAfter k:36'],
+  },
+  {
+    text: 'A nominal rate of 6.9 % a year is compounded daily. Find the equivalent rate compounded quarterly and the effective rate.',
+    plans: ['convert rate=0.069/nominal/365 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: "Petra's loan of $52,000 runs 8 years at 6.9% compounded monthly with payments at the end of each month. Right after the 30th payment she pays off $6,000 extra; her payment stays the same. How many payments does this save, and how much interest?",
+    plans: ['borrowing amount=52000 rate=0.069/nominal/12 n=96 p=12 final=0 extra@30:6000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'A £120,000 loan over 20 years, month-end payments, 4.8% compounded monthly. After six years the rate goes up to 5.7 % compounded monthly and the payment is worked out anew for the rest of the term. What is the first payment, what is the balance then, what is the new payment and by how much does it rise?',
+    plans: ['borrowing amount=120000 rate=0.048/nominal/12 n=240 p=12 final=0 rate@72:0.057/payments ?payment'],
+    asks: [
+      'payment',
+      'balanceAfter k:72',
+      'payment after:72',
+      'difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:72}}]',
+    ],
+  },
+  {
+    text: 'Noa puts 150 € into a fund at the end of each month at 3 % compounded monthly. After 4 years she raises the deposit to 220 €. What does she have after ten years, and how much interest has she earned?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=150 payment@48:70 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A student borrows £15,000 at 5.4% compounded monthly, to be repaid over 6 years in equal month-end payments. After the 18th payment she misses four payments; interest goes on. The loan must still end on the agreed date. Find the original payment, the debt after the break, and the new payment.',
+    plans: ['borrowing amount=15000 rate=0.054/nominal/12 n=72 p=12 final=0 skip@18:4/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:22', 'payment after:22'],
+  },
+  {
+    text: 'Offer one: £14,000 over 4 years at 5.9% compounded monthly. Offer two: £14,000 over 4 years at 3.1% flat. Monthly payments at the end of each month. Find both payments and the cheaper offer, and how much it saves in all.',
+    plans: [
+      'borrowing amount=14000 rate=0.059/nominal/12 n=48 p=12 final=0 ?payment',
+      'flat amount=14000 rate=0.031/flat n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'Anna deposits $5,000 at 4.2% compounded quarterly, Boris deposits $5,000 at 4.1% compounded daily. Who has more after 12 years, and how much more?',
+    plans: [
+      'lump-sum amount=5000 rate=0.042/nominal/4 n=48 p=4 ?finalAmount',
+      'lump-sum amount=5000 rate=0.041/nominal/365 n=4380 p=365 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'Karl saves at the beginning of each month for 15 years and then wants to draw 900 € at the beginning of each month for 10 years. Both times the interest is 3,6 % compounded monthly. How much must he have when he begins to draw, and how much must he save each month?',
+    plans: [
+      'drawing-down rate=0.036/nominal/12 n=120 p=12 payment=900 beginning final=0 ?amount',
+      'saving amount=0 rate=0.036/nominal/12 n=180 p=12 beginning ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'A $200,000 loan at 6 % compounded monthly over 30 years has monthly payments at the end of the month. Instead, half the monthly payment is paid every two weeks. How many years does it take then?',
+    plans: [
+      'borrowing amount=200000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=200000 rate=0.06/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['years@1'],
+  },
+  {
+    text: "Compare a lease and a loan for a $36,000 van. Lease: 48 payments of $610 in advance each month and a residual of $12,000. Loan: 48 month-end payments at 7.2% compounded monthly. What nominal rate compounded monthly does the lease charge? What is the loan's payment?",
+    plans: [
+      'leasing price=36000 amount=36000 n=48 p=12 payment=610 beginning final=12000 ?rate',
+      'borrowing price=36000 amount=36000 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'payment@1'],
+  },
+  {
+    text: 'The house loan is £180,000 at 5.25% compounded monthly. Find the monthly end-of-month payment if the term is 20 years and if it is 25 years, and how much more interest the longer term costs.',
+    plans: [
+      'borrowing amount=180000 rate=0.0525/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing amount=180000 rate=0.0525/nominal/12 n=300 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Twelve beekeepers share a honey extractor. They took out £5,760 at 8.16 % per annum compounded monthly and must clear it in two years with level payments at the end of each month. Calculate one payment.',
+    plans: ['borrowing amount=5760 rate=0.0816/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The skipper deposits €275 on the last day of every quarter. Interest, at 3.4 % nominal, is compounded quarterly. What will the balance be after 7½ years?',
+    plans: ['saving amount=0 rate=0.034/nominal/4 n=30 p=4 payment=275 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A violin teacher needs £8,000 for a new piano three years from now. Her savings account pays 2.76% compounded monthly. How much does she have to put in at the end of each month?',
+    plans: ['saving amount=0 rate=0.0276/nominal/12 n=36 p=12 final=8000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'If $15,000 is left for five years at 3.9% compounded daily, what does it become?',
+    plans: ['lump-sum amount=15000 rate=0.039/nominal/365 n=1825 p=365 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How long does it take £4,500 to reach £6,000 at 4.2% compounded monthly? Give your answer in years.',
+    plans: ['lump-sum amount=4500 rate=0.042/nominal/12 p=12 final=6000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'pv 40000, i 0.55% per month, n 96, end, fv 0: pmt?',
+    plans: ['borrowing amount=40000 rate=0.0055/per-period/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A credit card adds 1.6 % each month. What yearly rate, effective, does this amount to?',
+    plans: ['convert rate=0.016/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Which sum invested today at 5 ½ % effective gives $25,000 in eleven years?',
+    plans: ['lump-sum rate=0.055/effective/1 n=11 p=1 final=25000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'From a fund of £88,000 a trust pays a bursary at the end of every half-year for 14 years; the fund earns 4.2% compounded half-yearly and is empty at the end. Find the bursary.',
+    plans: ['drawing-down amount=88000 rate=0.042/nominal/2 n=28 p=2 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Jo buys a scooter on flat-rate terms: £1,980 over 18 months at 6% per annum flat. What is the monthly repayment?',
+    plans: ['flat amount=1980 rate=0.06/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The farmer's cooperative can repay 3.200 € at the close of each quarter. A bank offers 5,6 % compounded quarterly for nine years. What sum will it lend?",
+    plans: ['borrowing rate=0.056/nominal/4 n=36 p=4 payment=3200 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How many deposits of $180, made at the beginning of each month, turn into at least $12,000 at 3% compounded monthly?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 p=12 payment=180 beginning final=12000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A copier worth £9,200 is leased for 36 months at 8.7 % compounded monthly; rentals in advance, residual £1,500. What is the monthly rental?',
+    plans: ['leasing price=9200 amount=9200 rate=0.087/nominal/12 n=36 p=12 beginning final=1500 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Mrs Tallow borrows $64,000 at 6.24% compounded monthly over 10 years, paying at month's end. (a) Find her payment. (b) Split payment number 50 into interest and principal. (c) Find the balance after payment 50.",
+    plans: ['borrowing amount=64000 rate=0.0624/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:50 to:50', 'principalIn from:50 to:50', 'balanceAfter k:50'],
+  },
+  {
+    text: 'A boat at £32,000: the dealer takes £4,500 for the old one, the buyer pays £2,500 down, and finances the rest over six years at 7.32% compounded monthly with month-end payments. What is financed? What is the payment? What is paid for the boat in all, counting the deposit and the old boat?',
+    plans: [
+      'borrowing price=32000 down=2500 trade=4500 amount=25000 rate=0.0732/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A saver pays in €95 at the start of each month for eight years; the bank pays 2.52% compounded monthly. Find the final balance and the interest.',
+    plans: ['saving amount=0 rate=0.0252/nominal/12 n=96 p=12 payment=95 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A workshop borrows £36,000 and repays £1,250 at the end of every quarter for ten years. Find the rate per quarter, the nominal rate per year compounded quarterly and the effective rate per year.',
+    plans: ['borrowing amount=36000 n=40 p=4 payment=1250 final=0 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: 'A retirement pot of $320,000 earns 4.5% compounded monthly. (a) What can be withdrawn at the start of each month for 25 years? (b) How much is left after 10 years of withdrawals? (c) How much is withdrawn altogether?',
+    plans: ['drawing-down amount=320000 rate=0.045/nominal/12 n=300 p=12 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120', 'totalPaid'],
+  },
+  {
+    text: 'Sixteen thousand pounds, borrowed at 9% compounded monthly, is paid back with £340 at the end of each month. After how many payments is the loan cleared? What is the final payment? How much is paid altogether?',
+    plans: ['borrowing amount=16000 rate=0.09/nominal/12 p=12 payment=340 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalPaid'],
+  },
+  {
+    text: 'A flat-rate loan: £4,200, 3 years, 7% p.a. flat, monthly payments. (a) What is the charge? (b) What is the payment? (c) What nominal rate, compounded monthly, is really paid?',
+    plans: ['flat amount=4200 rate=0.07/flat n=36 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan: £150,000; term: 15 years; rate: 5.4% compounded semi-annually; payments: monthly, end of month. Find a) the payment b) the sum of all payments c) the interest in the 5th year.',
+    plans: ['borrowing amount=150000 rate=0.054/nominal/2 n=180 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'interestIn from:49 to:60'],
+  },
+  {
+    text: 'The piano was priced at $11,400. After a down payment of 30 percent, Tove paid the rest with 30 monthly payments of $298.50, starting a month after the purchase. Find the nominal rate, compounded monthly, and the finance charge.',
+    plans: ['borrowing price=11400 down=3420 amount=7980 n=30 p=12 payment=298.5 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
+  },
+  {
+    text: '€2,000 at 3.1 % effective and no further deposits. What is there after 6 years 6 months?',
+    plans: ['lump-sum amount=2000 rate=0.031/effective/1 n=6.5 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A machine lease of 60 months asks £415 at the end of each month. At 9.3% compounded monthly and with a residual of £5,000, what is the machine's price? What does the lessee pay in all if the machine is then bought?",
+    plans: ['leasing rate=0.093/nominal/12 n=60 p=12 payment=415 final=5000 ?amount'],
+    asks: ['amount', 'totalPaid'],
+  },
+  {
+    text: "The Merrows' loan is £95,000 over 15 years at 6.3% compounded monthly, monthly in arrears. Five years on, straight after the 60th payment, the bank cuts the rate to 5.4% compounded monthly; the payment is recalculated to keep the end date. What were the payments at first? What is the balance at the change? What are the payments from then on? How much interest is paid in all?",
+    plans: ['borrowing amount=95000 rate=0.063/nominal/12 n=180 p=12 final=0 rate@60:0.054/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60', 'totalInterest'],
+  },
+  {
+    text: 'Lend me £20,000! says Finn. Bank Red asks 6.9% compounded monthly over 5 years, bank Blue 7.4 % effective over 5 years; both want month-end payments. Which is cheaper and what are the two payments?',
+    plans: [
+      'borrowing amount=20000 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.074/effective/1 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:totalPaid want:least', 'payment', 'payment@1'],
+  },
+  {
+    text: 'Inga saves 250 € at the end of each month for 18 years at 3.9 % compounded monthly so that her son can study. He then takes equal sums at the end of each month for 5 years until nothing is left, at the same rate. Find the amount saved and the monthly sum.',
+    plans: [
+      'saving amount=0 rate=0.039/nominal/12 n=216 p=12 payment=250 ?finalAmount',
+      'drawing-down rate=0.039/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A loan of $75,000 at 5.88% compounded monthly is repaid over 12 years by month-end payments. With payment 40 the borrower pays an additional $8,000 and from then on pays less each month so that the loan ends when planned. Find the payment before and after.',
+    plans: ['borrowing amount=75000 rate=0.0588/nominal/12 n=144 p=12 final=0 extra@40:8000/payments ?payment'],
+    asks: ['payment', 'payment after:40'],
+  },
+  {
+    text: 'Two savings plans run for 20 years. Plan A: $300 at the end of each month at 4.2% compounded monthly. Plan B: $3,600 at the end of each year at 4.3% effective. Which ends with more, and what is the difference?',
+    plans: [
+      'saving amount=0 rate=0.042/nominal/12 n=240 p=12 payment=300 ?finalAmount',
+      'saving amount=0 rate=0.043/effective/1 n=20 p=1 payment=3600 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: '£48,000 is borrowed for 10 years at 5.7% compounded monthly, month-end payments. How much interest is saved in all, and how many payments, if £60 more is paid each month from the 25th payment on?',
+    plans: ['borrowing amount=48000 rate=0.057/nominal/12 n=120 p=12 final=0 payment@24:60 ?payment'],
+    asks: [
+      'difference of:totalInterest between:[asStated,withChanges]',
+      'difference of:payments between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Which is better for a saver: 3.9% compounded quarterly or 3.85% compounded daily? Give both effective rates.',
+    plans: ['convert rate=0.039/nominal/4 p=4 ?rate', 'convert rate=0.0385/nominal/365 p=365 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'After 30 of 60 monthly payments on a $28,000 loan at 9.6% compounded monthly, all in arrears, Rosa refinances the balance at 6.6% compounded monthly over the 30 payments that remain. Find her old payment, the balance, and her new payment.',
+    plans: [
+      'borrowing amount=28000 rate=0.096/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing rate=0.066/nominal/12 n=30 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'balanceAfter k:30', 'payment@1'],
+  },
+  {
+    text: 'A mortgage of $310,000 is amortized over 25 years at 5.52% compounded monthly with payments at the end of each month; the term is five years, when the balance falls due. Find the payment and the balance due.',
+    plans: [
+      'borrowing amount=310000 rate=0.0552/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=310000 rate=0.0552/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1'],
+  },
+  {
+    text: 'Oda Fisk mends nets. For a new sewing machine she raises a loan of 5 600 kr at 9,6 % per annum compounded monthly, repayable over two years by equal payments at the end of every month. Find the size of these payments.',
+    plans: ['borrowing amount=5600 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Lump sum problem: €7,400, 6 years, 4.6% effective. Find FV.',
+    plans: ['lump-sum amount=7400 rate=0.046/effective/1 n=6 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What is the most that can be borrowed by someone who can pay back $260 monthly (end of month) for five and a half years when loans cost 7.98% compounded monthly?',
+    plans: ['borrowing rate=0.0798/nominal/12 n=66 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A loan of £11,000 at 8.4% compounded monthly is cleared with month-end payments of £275. How many payments does it take?',
+    plans: ['borrowing amount=11000 rate=0.084/nominal/12 p=12 payment=275 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Express 9.9% compounded monthly as an effective rate.',
+    plans: ['convert rate=0.099/nominal/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'After retiring, Malin draws on savings of $145,000, invested at 5.1% compounded quarterly, taking a fixed sum at the beginning of each quarter for 18 years. Determine the sum.',
+    plans: ['drawing-down amount=145000 rate=0.051/nominal/4 n=72 p=4 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The chess club must replace its clocks in 30 months for £1,800. What monthly deposit at month-end at 1.8% compounded monthly provides for it?',
+    plans: ['saving amount=0 rate=0.018/nominal/12 n=30 p=12 final=1800 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '€640 is charged as interest on €4,000 and both are repaid together in 20 equal monthly payments. How large is a payment?',
+    plans: ['flat charge=640 amount=4000 n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A leased van costs £19,500 new. The lease: 48 months, £299 at the start of each month, 6.9% compounded monthly. What is the residual value at the end?',
+    plans: ['leasing price=19500 amount=19500 rate=0.069/nominal/12 n=48 p=12 payment=299 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$900 every half-year, first deposit in six months, 11 years, 4.4% compounded semi-annually. Accumulated amount?',
+    plans: ['saving amount=0 rate=0.044/nominal/2 n=22 p=2 payment=900 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A grain dealer wants the effective yearly rate of a credit line that costs 2.1% a quarter.',
+    plans: ['convert rate=0.021/per-period/4 p=4 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Sven's debt is 84 000 kr. He pays 1 400 kr at the end of each month and the debt carries 6 % nominal interest, compounded monthly. How much does he owe after 3 years?",
+    plans: ['borrowing amount=84000 rate=0.06/nominal/12 n=36 p=12 payment=1400 ?finalAmount'],
+    asks: ['balanceAfter k:36'],
+  },
+  {
+    text: 'Compute, for a loan of £46,000 at 6.84% compounded monthly repaid by 108 month-end payments: the payment; the balance after 45 payments; the total interest; the interest paid in the first year.',
+    plans: ['borrowing amount=46000 rate=0.0684/nominal/12 n=108 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:45', 'totalInterest', 'interestIn from:1 to:12'],
+  },
+  {
+    text: 'Borrow €33,500; pay it back in 7 years by quarterly payments in arrears; 5.2 % compounded quarterly. Payment; interest in all; balance after 10 payments.',
+    plans: ['borrowing amount=33500 rate=0.052/nominal/4 n=28 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalInterest', 'balanceAfter k:10'],
+  },
+  {
+    text: 'When Ivo bought his bicycle workshop he borrowed £130,000 at 5.64% compounded monthly for 18 years with payments at the end of each month. He has just made payment 72. What does he owe? How much principal did he repay with payment 72?',
+    plans: ['borrowing amount=130000 rate=0.0564/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:72', 'principalIn from:72 to:72'],
+  },
+  {
+    text: 'Two thousand pounds is invested at 4.8% compounded monthly. (a) What is it worth after 3 years? (b) What effective rate does it earn?',
+    plans: ['lump-sum amount=2000 rate=0.048/nominal/12 n=36 p=12 ?finalAmount'],
+    asks: ['finalAmount', 'effectiveRate'],
+  },
+  {
+    text: 'For how many months can $1,500 be taken at the end of each month from $100,000 at 4.2% compounded monthly, counting whole months only? What remains to be taken one month after the last whole one?',
+    plans: ['drawing-down amount=100000 rate=0.042/nominal/12 p=12 payment=1500 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A caravan is sold for £15,200. A third is paid at once, the rest in 36 month-end payments at 7.5% compounded monthly. Find the deposit, the payment, and the total paid for the caravan including the deposit.',
+    plans: ['borrowing price=15200 down=5066.67 amount=10133.33 rate=0.075/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'At an effective rate of 3.6%, deposits of €1,000 are made at the beginning of each quarter for 6 years. What is the final value? How much has been deposited in total?',
+    plans: ['saving amount=0 rate=0.036/effective/1 n=24 p=4 payment=1000 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'A loan of £9,000 is repaid by 36 end-of-month payments of £284. Find the monthly rate, the nominal annual rate and the total interest.',
+    plans: ['borrowing amount=9000 n=36 p=12 payment=284 final=0 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:12', 'totalInterest'],
+  },
+  {
+    text: 'A loan has 60 monthly payments in arrears of €410 at 6.6% compounded monthly and a final balloon of €4,000 due with the last of them. How much was borrowed? How much interest is paid in all?',
+    plans: ['borrowing rate=0.066/nominal/12 n=60 p=12 payment=410 final=4000 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Kaia has paid 24 of the 60 month-end payments on a $22,000 loan at 8.4% compounded monthly when she inherits $5,000 and pays it in at once. Her payment is unchanged. How many payments does she still make, the last one smaller? How much interest does she save?',
+    plans: ['borrowing amount=22000 rate=0.084/nominal/12 n=60 p=12 final=0 extra@24:5000/payment ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A 25-year mortgage of £210,000 at 4.68% compounded monthly, month-end payments. At the end of year 5 the rate is changed to 5.88% compounded monthly. (a) Find the original payment. (b) Find the balance at the change. (c) Find the new payment if the mortgage is still to end after 25 years. (d) By how much does the payment go up?',
+    plans: ['borrowing amount=210000 rate=0.0468/nominal/12 n=300 p=12 final=0 rate@60:0.0588/payments ?payment'],
+    asks: [
+      'payment',
+      'balanceAfter k:60',
+      'payment after:60',
+      'difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]',
+    ],
+  },
+  {
+    text: 'The orchestra can buy a harpsichord for $18,000 on either of two terms. Dealer: no interest rebate, 3.6% flat for 3 years, monthly payments. Bank: 6.9% compounded monthly for 3 years, month-end payments. Find each monthly payment, and say which is cheaper and by how much altogether.',
+    plans: [
+      'flat price=18000 amount=18000 rate=0.036/flat n=36 p=12 final=0 ?payment',
+      'borrowing price=18000 amount=18000 rate=0.069/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'What must be saved at the end of each month during 30 working years, at 4.8% compounded monthly, if one wishes to draw $2,000 at the end of each month during the 20 years after them, at the same rate? How large must the savings have grown by then?',
+    plans: [
+      'drawing-down rate=0.048/nominal/12 n=240 p=12 payment=2000 final=0 ?amount',
+      'saving amount=0 rate=0.048/nominal/12 n=360 p=12 ?payment',
+    ],
+    asks: ['payment@1', 'amount'],
+  },
+  {
+    text: 'A debt of £40,000 at 6% compounded monthly runs 10 years with equal month-end payments. The borrower may skip the three payments after the 12th; interest is added meanwhile, and the end date stays. What is the payment before, what is owed after the skipped payments, and what is the payment afterwards?',
+    plans: ['borrowing amount=40000 rate=0.06/nominal/12 n=120 p=12 final=0 skip@12:3/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:15', 'payment after:15'],
+  },
+  {
+    text: 'Lender X: $16,000, 48 months, 7.1% compounded monthly. Lender Y: $16,000, 60 months, 6.8% compounded monthly. Month-end payments. Find the payments. Which loan costs more interest, and how much more?',
+    plans: [
+      'borrowing amount=16000 rate=0.071/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=16000 rate=0.068/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalInterest want:most', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A ferryman buys a launch for £41,600. He pays one fifth of the price straight away and the rest in level monthly sums over four and a half years, always at the start of the month; 7.2 % a year compounded monthly is charged. How much is each monthly sum?',
+    plans: ['borrowing price=41600 down=8320 amount=33280 rate=0.072/nominal/12 n=54 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "LEASING CONTRACT: kiln worth €24,000; term 48 months; rentals monthly, in advance; residual value 20 % of the kiln's price; 8.1 % nominal, compounded monthly. What is the rental?",
+    plans: ['leasing price=24000 amount=24000 rate=0.081/nominal/12 n=48 p=12 beginning final=4800 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nils takes up 27 500 € for six years. Interest: 6,3 %, compounded yearly. He repays at the end of every second month. Find what he repays each time, and all he repays together.',
+    plans: ['borrowing amount=27500 rate=0.063/nominal/1 n=36 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'The advertisement says: sewing machine £2,640; pay £240 now; an arrangement fee of £45 is put on top of the debt; then 18 payments of £148, beginning a month from now. Which nominal rate, compounded monthly, does the shop charge?',
+    plans: ['borrowing price=2640 down=240 fees=45 amount=2445 n=18 p=12 payment=148 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Pia starts with 4.200 € on her account and pays in 180 € at the end of every month. The account, which her aunt opened in 1998, carries 3,6 % interest, added daily. What stands on it after 5½ years, and how much of that is interest?',
+    plans: ['saving amount=4200 rate=0.036/nominal/365 n=66 p=12 payment=180 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A dredger is paid for by a loan of £88,000 for seven years with payments at the end of each quarter; £30,000 remains to be paid as a balloon with the last payment. The rate is 6.4 % a year, with quarterly rests. (i) Find each payment. (ii) Find the whole interest. [7 marks]',
+    plans: ['borrowing amount=88000 rate=0.064/nominal/4 n=28 p=4 final=30000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Give the effective rate a year and the rate a quarter for a nominal 8.2 % compounded daily.',
+    plans: ['convert rate=0.082/nominal/365 p=4 ?rate'],
+    asks: ['effectiveRate', 'ratePerPayment'],
+  },
+  {
+    text: "Ada owes £8,750 at 10.2 % a year, interest being added monthly. At each month's end she pays £290. How many full payments must she make, and how much is the smaller one that follows a month later?",
+    plans: ['borrowing amount=8750 rate=0.102/nominal/12 p=12 payment=290 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'What must be put into a fund on the first of every month so that after four years it holds €15,000? The fund pays 4.1 percent effective.',
+    plans: ['saving amount=0 rate=0.041/effective/1 n=48 p=12 beginning final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'From savings of £240,000 a widow draws £1,900 at the start of every month, beginning today. The money earns 4.08 % compounded monthly. What is left after nine years, before the next sum is drawn?',
+    plans: ['drawing-down amount=240000 rate=0.0408/nominal/12 n=108 p=12 payment=1900 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Tractor for the Lower Tarn cooperative\n- list price $61,000\n- allowance for the old tractor $12,500\n- cash payment $6,000\n- delivery charge of $350 added to the loan\n- 72 monthly payments, the first after one month, at an APR of 6.9 %\nHow much is financed? What is the payment?',
+    plans: [
+      'borrowing price=61000 down=6000 trade=12500 fees=350 amount=42850 rate=0.069/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'Bought on instalments: a loom for £2,900. Deposit 15 %. To the remainder 7 % a year is added for the whole time, and the sum is paid in 24 equal monthly parts. How much interest? How much a month? How much in all with the deposit?',
+    plans: ['flat price=2900 down=435 amount=2465 rate=0.07/flat n=24 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: '€16k loan, 7.8% comp. monthly, 4 yrs, pmts monthly in arrears. Find pmt, interest in 3rd year, principal paid in that year.',
+    plans: ['borrowing amount=16000 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:25 to:36', 'principalIn from:25 to:36'],
+  },
+  {
+    text: 'How many years does a legacy of £120,000 last a choir that takes £3,600 from it at the end of each quarter, the bank adding 4.8 % a year in quarterly steps? (Exact number, please.)',
+    plans: ['drawing-down amount=120000 rate=0.048/nominal/4 p=4 payment=3600 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A press is leased: 36 rentals of £520, each on the first of the month, and a residual of £6,000. The lessor reckons 8.4% compounded monthly. What is the press worth when it is delivered to 9 Quay Street?',
+    plans: ['leasing rate=0.084/nominal/12 n=36 p=12 payment=520 beginning final=6000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '€12,000 is the goal. The class already has €2,300 and puts €210 aside at the end of each month; the bank credits 2.7% monthly. After how many months is the goal reached or passed?',
+    plans: ['saving amount=2300 rate=0.027/nominal/12 p=12 payment=210 final=12000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Rolf lays £3,000 by at 4.4 percent compounded quarterly; Runa lays £3,000 by at 4.35 percent compounded monthly. Which of them is richer after eleven years, and by what amount?',
+    plans: [
+      'lump-sum amount=3000 rate=0.044/nominal/4 n=44 p=4 ?finalAmount',
+      'lump-sum amount=3000 rate=0.0435/nominal/12 n=132 p=12 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'Mortgage: £275,000 over 30 years, j2 = 4.8 %, monthly payments at the end of the month. (a) Payment? (b) Debt after 7 years? (c) Interest paid in those 7 years?',
+    plans: ['borrowing amount=275000 rate=0.048/nominal/2 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:84', 'interestIn from:1 to:84'],
+  },
+  {
+    text: 'You advise a buyer who can spare $340 at the end of each month for five years. Loans cost 8.4% a year compounded monthly. The car of his dreams is $21,900. What can he borrow, and what must he pay down?',
+    plans: ['borrowing price=21900 rate=0.084/nominal/12 n=60 p=12 payment=340 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: '36 month-end deposits of €250 (one a month) have become €9,500. What rate per month did they earn? And what is that as an effective rate a year?',
+    plans: ['saving amount=0 n=36 p=12 payment=250 final=9500 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: '«You get 9 400 € and pay back fifty times at the end of the month; interest is 0,6 % a month on what is still owed.» What is one payment? What do the payments still to come amount to after the twentieth?',
+    plans: ['borrowing amount=9400 rate=0.006/per-period/12 n=50 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:20'],
+  },
+  {
+    text: 'A lifeboat society must find £56,000 in nine years for a slipway. At the end of every half-year it pays a fixed sum into a sinking fund that earns 4.2 % compounded monthly. Each payment? Interest over the whole time?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=18 p=2 final=56000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A foundation with seven members owns €480,000. For 15 years it gives away the same sum at the end of each half-year and then still wants to own €200,000. The money earns 3.9 % convertible half-yearly. What does it give away each time?',
+    plans: ['drawing-down amount=480000 rate=0.039/nominal/2 n=30 p=2 final=200000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '"No money down! Only £21.40 a week for 104 weeks, first payment next week," says the label on a £1,950 bicycle. The shop finances all of it. What is the nominal annual rate compounded weekly? What is the finance charge?',
+    plans: ['borrowing price=1950 amount=1950 n=104 p=52 payment=21.4 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:52', 'financeCharge'],
+  },
+  {
+    text: "The weaver's loan of $28,500 bears 6¼ per cent a year, charged monthly. It is repaid at the end of each month over 5 years. What does she owe after 18 months, and what do the remaining payments come to? (First find the payment.)",
+    plans: ['borrowing amount=28500 rate=0.0625/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:18', 'leftToPay k:18'],
+  },
+  {
+    text: 'Leased: a grand piano, list price £31,000; £2,500 paid up front and £1,200 allowed for an old piano; 48 payments of £540 at the end of each month; 7.5% compounded monthly. What residual has to be paid with the last payment?',
+    plans: [
+      'leasing price=31000 down=2500 trade=1200 amount=27300 rate=0.075/nominal/12 n=48 p=12 payment=540 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'From today Jory saves £55 every fortnight for six years with a bank that pays an effective 2.9 % a year. What does he have at the end of the six years, what has he paid in, and what is interest?',
+    plans: ['saving amount=0 rate=0.029/effective/1 n=156 p=26 payment=55 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'How many month-end payments of £520 are needed for a debt of £19,400 at 7.2% compounded monthly? (Do not round; and how many is that when the last is a smaller one?)',
+    plans: ['borrowing amount=19400 rate=0.072/nominal/12 p=12 payment=520 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A sum of £2,400 put away when 2 children were baptised had become £3,050 six years and six months later; interest was added every half-year. (a) Find the nominal rate a year. (b) State it as an effective rate.',
+    plans: ['lump-sum amount=2400 n=13 p=2 final=3050 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2', 'effectiveRate'],
+  },
+  {
+    text: 'Since the harvest was poor, the farm can only pay 900 € at the end of each quarter on its debt of 21 000 € at 6,8 % a year, added quarterly. How much does it owe after four years, and how much of what it paid in that time was interest?',
+    plans: ['borrowing amount=21000 rate=0.068/nominal/4 n=16 p=4 payment=900 ?finalAmount'],
+    asks: ['balanceAfter k:16', 'interestIn from:1 to:16'],
+  },
+  {
+    text: "The Larkfield potters borrow £92,000 over 12 years at 5.7 % compounded monthly with payments at month's end. Immediately after payment 48 the rate goes down to 4.8 % compounded monthly, and the loan must still be paid off on the same day as planned. (a) Payment at first. (b) Balance at that time. (c) Payment from then on. (d) Total interest over the twelve years.",
+    plans: ['borrowing amount=92000 rate=0.057/nominal/12 n=144 p=12 final=0 rate@48:0.048/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:48', 'payment after:48', 'totalInterest'],
+  },
+  {
+    text: 'By how many payments is a £34,000 loan shortened and how much less interest is paid if £5,000 from a sale is paid in together with the 30th payment and the payment is left unchanged? The loan has 84 equal monthly payments in arrears at 6.9 % compounded monthly.',
+    plans: ['borrowing amount=34000 rate=0.069/nominal/12 n=84 p=12 final=0 extra@30:5000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'PLAN 1: the works lend the full £26,000 for 60 months at 4.2% compounded monthly. PLAN 2: the works take £1,800 off the price and a bank lends the rest for 60 months at 6.6% compounded monthly. In both the payments fall at the end of each month. Find both payments and the plan that costs less in all, with the difference.',
+    plans: [
+      'borrowing amount=26000 rate=0.042/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing price=26000 rebate=1800 amount=24200 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'Silje pays 280 € into a fund at the end of each month for 22 years. Then for 18 years the fund pays her the same sum at the end of every month until it is empty. The interest is 4,5 % compounded monthly the whole time. (a) Find what the fund holds after 22 years. (b) Find her monthly sum. (c) Find the interest earned in the second stage.',
+    plans: [
+      'saving amount=0 rate=0.045/nominal/12 n=264 p=12 payment=280 ?finalAmount',
+      'drawing-down rate=0.045/nominal/12 n=216 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'A boat engine at £4,800 is sold with 25 % down and the rest on flat terms, 9 % a year for two years, monthly payments from a month after the sale. Find 1) the monthly payment, 2) the interest, 3) the nominal rate compounded monthly of a reducing-balance loan with the same payments, 4) its effective rate.',
+    plans: ['flat price=4800 down=1200 amount=3600 rate=0.09/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Gerda has 40 payments left on a loan of £30,000 at 9.9 % compounded monthly, 72 monthly payments in arrears. Another bank offers to pay off what is owed, adds £300 for its trouble, and asks 6.9 % compounded monthly over the 40 payments. Find (a) her present payment, (b) what is owed, (c) the new payment, (d) what she saves altogether.',
+    plans: [
+      'borrowing amount=30000 rate=0.099/nominal/12 n=72 p=12 final=0 ?payment',
+      'borrowing fees=300 rate=0.069/nominal/12 n=40 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:32',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:32}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: "Magnus's mortgage of £160,000 at 5.1% compounded monthly over 25 years is paid at the end of each month. He decides to pay half the monthly sum at the end of every two weeks instead. (a) The monthly payment, to the penny. (b) How many fortnightly payments are needed? (c) How many years is that?",
+    plans: [
+      'borrowing amount=160000 rate=0.051/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=160000 rate=0.051/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'years@1'],
+  },
+  {
+    text: 'With the 48th payment of a 15-year loan of €120,000 (effective 4.2 % a year, paid monthly at the end of the month) €15,000 is repaid besides; the loan is to end on its old date. What is the payment from the 49th on? How much interest is paid in the fifteen years?',
+    plans: ['borrowing amount=120000 rate=0.042/effective/1 n=180 p=12 final=0 extra@48:15000/payments ?payment'],
+    asks: ['payment after:48', 'totalInterest'],
+  },
+  {
+    text: 'Five fishers save for a new boat shed: £160 at the end of each month at 3.3 % compounded monthly. When four years have gone they put in £50 more each month. (a) What do they have after ten years? (b) What did they have when the deposit changed? (c) How much interest in ten years?',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=120 p=12 payment=160 payment@48:50 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:48', 'totalInterest'],
+  },
+  {
+    text: 'The Gulls lease or borrow? A £64,000 hoist. Lease: 72 monthly payments of £890, at the start of each month, and £14,000 to keep it at the end. Loan for the price: 72 payments at the end of each month at 7.2 percent compounded monthly. (a) Nominal rate of the lease, compounded monthly. (b) Payment on the loan. (c) Which costs less money in all? (d) How much less?',
+    plans: [
+      'leasing price=64000 amount=64000 n=72 p=12 payment=890 beginning final=14000 ?rate',
+      'borrowing price=64000 amount=64000 rate=0.072/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: '$15k at 7.2 % compounded monthly, over four years or over six? Find the monthly payment and the total interest of each, and how much more interest the longer loan costs.',
+    plans: [
+      'borrowing amount=15000 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=15000 rate=0.072/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: '"I can give you £120 when each month is out, no more," says the tailor who owes £5,100 at 11.4% compounded daily. (a) How many payments exactly? (b) What is owed after two years? (c) How large is the last, smaller payment? (d) What does the credit cost in all?',
+    plans: ['borrowing amount=5100 rate=0.114/nominal/365 p=12 payment=120 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:24', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'A joiner may have £7,200 either with 5.5% flat a year added or at 9.9% a year compounded monthly on what is still owed. Both run 36 months with one payment at the end of each month. Find both payments, say which is cheaper and by how much in all, and find what rate compounded monthly the flat one really is.',
+    plans: [
+      'flat amount=7200 rate=0.055/flat n=36 p=12 final=0 ?payment',
+      'borrowing amount=7200 rate=0.099/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+      'nominalRate compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: "A loan of £140,000 is reckoned as if it ran 25 years at 5.4% compounded monthly with payments at the month's end, but what is then still owed has to be paid after six years, with the 72nd payment. Find the payment, the sum still owed then, and the last payment with it.",
+    plans: [
+      'borrowing amount=140000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=140000 rate=0.054/nominal/12 n=72 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
+  {
+    text: 'At which yearly rate, compounded monthly, did the bank lend £24,000 against 60 payments of £478.30 in arrears, one a month? At the same rate, how much could one get for £600 a month over the same time? What is owed on the first loan after two years?',
+    plans: [
+      'borrowing amount=24000 n=60 p=12 payment=478.3 final=0 ?rate',
+      'borrowing n=60 p=12 payment=600 final=0 ?amount',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'amount@1', 'balanceAfter k:24'],
+  },
+  {
+    text: 'To roof its hall the rowing club takes a loan of £27,600. It carries 5.88% a year, interest being compounded monthly, and is paid off in 84 equal amounts, one at the end of each month. Work out the amount paid each month.',
+    plans: ['borrowing amount=27600 rate=0.0588/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Each quarter, on its last day, Yngve banks €640. How much will he have in 9 years at 3.2% convertible quarterly?',
+    plans: ['saving amount=0 rate=0.032/nominal/4 n=36 p=4 payment=640 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Sister Odile is to receive £750 at the beginning of each month for 6 years. What is the value of this today at 5.4 % compounded monthly?',
+    plans: ['drawing-down rate=0.054/nominal/12 n=72 p=12 payment=750 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '$3,300 is placed on deposit at 3.6% compounded semi-annually. Find the amount after 4 years and 6 months.',
+    plans: ['lump-sum amount=3300 rate=0.036/nominal/2 n=9 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How much must a village save at the end of each half-year to own 90.000 € in twelve years if the bank gives 3,4 % compounded half-yearly?',
+    plans: ['saving amount=0 rate=0.034/nominal/2 n=24 p=2 final=90000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What effective rate corresponds to j4 = 7.6 %?',
+    plans: ['convert rate=0.076/nominal/4 p=4 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Rate wanted: PV 9,000, FV 11,400, 5 years, compounded monthly, no payments. Nominal?',
+    plans: ['lump-sum amount=9000 n=60 p=12 final=11400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A joiner who borrowed £13,750 at 0.8% a month gives back equal sums at the end of each month, forty-two times. How much each time?',
+    plans: ['borrowing amount=13750 rate=0.008/per-period/12 n=42 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "If you owe $7,700 at 9.12% compounded monthly and send $200 at every month's end, how many payments (unrounded) will it take?",
+    plans: ['borrowing amount=7700 rate=0.0912/nominal/12 p=12 payment=200 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The museum shop takes goods for £1,560 on an add-on plan: 8 % a year is added for one and a half years, and the sum is paid in eighteen equal monthly parts. How much is one part?',
+    plans: ['flat amount=1560 rate=0.08/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A photocopier with a value of 12 400 € is let on a lease for three years. Rental monthly, beginning of month; residual 2 000 €; 7,8 % compounded monthly. Find the rental.',
+    plans: ['leasing price=12400 amount=12400 rate=0.078/nominal/12 n=36 p=12 beginning final=2000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Edda's nest-egg of £66,000, at 3.96% compounded monthly, is to be used up in eleven years by equal withdrawals at each month's end. How large are the withdrawals?",
+    plans: ['drawing-down amount=66000 rate=0.0396/nominal/12 n=132 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The sum of $18,000 will be needed in 8 years. What deposit today, at 4.08 % compounded monthly, will be enough?',
+    plans: ['lump-sum rate=0.0408/nominal/12 n=96 p=12 final=18000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Fortnightly payments of $95 in arrears for 2 years at 8.06% compounded fortnightly: what loan do they repay?',
+    plans: ['borrowing rate=0.0806/nominal/26 n=52 p=26 payment=95 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Knut borrows 240 000 kr for a workshop at 6,12 % compounded monthly, 9 years, payments at the end of each month.\n(a) How large is a payment?\n(b) How much of the 40th payment goes to interest?\n(c) How much will he owe when 60 payments are made?',
+    plans: ['borrowing amount=240000 rate=0.0612/nominal/12 n=108 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:40 to:40', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Thirty-year mortgage, $285,000, 6.06% compounded monthly, end-of-month payments. Find the payment, the interest in the first payment, and the principal paid off during the first five years.',
+    plans: ['borrowing amount=285000 rate=0.0606/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'principalIn from:1 to:60'],
+  },
+  {
+    text: 'Ludo has £5,000 and adds £250 at the beginning of every month at 3.48% compounded monthly. (a) What has he after four years? (b) What did he pay in himself, not counting the £5,000? (c) What is the interest?',
+    plans: ['saving amount=5000 rate=0.0348/nominal/12 n=48 p=12 payment=250 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: "A £64,000 loan with quarterly payments at quarter's end over 11 years at 5.6 % compounded quarterly. Find the balance after 20 payments, the interest contained in payment 21 and the total of the payments.",
+    plans: ['borrowing amount=64000 rate=0.056/nominal/4 n=44 p=4 final=0 ?payment'],
+    asks: ['balanceAfter k:20', 'interestIn from:21 to:21', 'totalPaid'],
+  },
+  {
+    text: 'Gro wants a pension of €1,100 at the end of each month for 22 years. The fund earns 3.72% compounded monthly. What must the fund hold when the pension starts? How much interest will it have earned by the end?',
+    plans: ['drawing-down rate=0.0372/nominal/12 n=264 p=12 payment=1100 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'How many weekly deposits of £35, each at the end of its week, bring an account from £400 to at least £4,000 at 2.86% compounded weekly?',
+    plans: ['saving amount=400 rate=0.0286/nominal/52 p=52 payment=35 final=4000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "The bakery's van lease: price £23,400, 42 monthly rents of £460 payable in advance, 8.16% compounded monthly. What is the value at the end that the lessor counts on?",
+    plans: ['leasing price=23400 amount=23400 rate=0.0816/nominal/12 n=42 p=12 payment=460 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Mr Pell pays back a loan of £3,700 with 30 month-end payments of £141. (a) What is the rate per month? (b) What is the effective annual rate? (c) How much does he pay in all?',
+    plans: ['borrowing amount=3700 n=30 p=12 payment=141 final=0 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate', 'totalPaid'],
+  },
+  {
+    text: 'A credit of 8 800 € at 4,9 % flat per annum is repaid over 4 years in monthly instalments. (a) Interest charged? (b) Instalment? (c) What nominal rate, compounded monthly, does a reducing-balance credit with this instalment have?',
+    plans: ['flat amount=8800 rate=0.049/flat n=48 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Her loan of $10,500 at 8.7% compounded monthly is being paid with $240 at the end of each month. Ines asks: how many payments are there in all, how large is the last, and how much interest goes with the loan?',
+    plans: ['borrowing amount=10500 rate=0.087/nominal/12 p=12 payment=240 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "Sunna's loan of £58,000 runs over 10 years at 6.48% compounded monthly, with payments at the end of each month. From the 43rd payment on the rate is 7.32% compounded monthly; the number of payments stays 120. Find the payment at the start, the balance after 42 payments, the payment from the 43rd on.",
+    plans: ['borrowing amount=58000 rate=0.0648/nominal/12 n=120 p=12 final=0 rate@42:0.0732/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:42', 'payment after:42'],
+  },
+  {
+    text: 'Jens owes £21,000, to be repaid in 84 month-end payments at 7.8% compounded monthly. Together with payment 24 he pays a bonus of £2,500 into the loan and goes on paying as before. How much earlier is he free of debt, counted in payments, and what interest does he save?',
+    plans: ['borrowing amount=21000 rate=0.078/nominal/12 n=84 p=12 final=0 extra@24:2500/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Bank North: €30,000 for 72 months, 5.4 % compounded monthly. Bank South: €30,000 for 72 months, 5.5 % effective. Month-end payments at both. (a) Payment at each bank. (b) Which is cheaper? (c) By how much in all?',
+    plans: [
+      'borrowing amount=30000 rate=0.054/nominal/12 n=72 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.055/effective/1 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'For 10 years, at the end of each quarter, Mattis will put away as much as he needs to take out £1,500 at the end of each quarter for the 5 years that follow. All money earns 4.4% compounded quarterly. What must he have after the 10 years? What must he put away each quarter?',
+    plans: [
+      'drawing-down rate=0.044/nominal/4 n=20 p=4 payment=1500 final=0 ?amount',
+      'saving amount=0 rate=0.044/nominal/4 n=40 p=4 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: "On £85,000 over 18 years at 5.28% compounded monthly (payments at month's end) a borrower is allowed to leave out six payments after the 30th; interest runs on and the last payment stays where it was. What was the payment, what is the debt after the six months, what is the new payment?",
+    plans: ['borrowing amount=85000 rate=0.0528/nominal/12 n=216 p=12 final=0 skip@30:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36'],
+  },
+  {
+    text: 'A savings plan: £75 at the end of each month at 2.64% compounded monthly for 15 years. From the 61st deposit on it is £25 more. How much is there at the end? How much of it was paid in? How much is interest?',
+    plans: ['saving amount=0 rate=0.0264/nominal/12 n=180 p=12 payment=75 payment@60:25 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'Loan: €11,000. Take 36 months or 60 months? Both at 6.96% compounded monthly, payments at the end of the month. Payment for each? How much more interest over 60 months?',
+    plans: [
+      'borrowing amount=11000 rate=0.0696/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=11000 rate=0.0696/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "Mistral Bay's bookbinder, Hesper Quill, needs £12,400 for a guillotine. Her lender wants 7.92% a year compounded monthly and repayment in level amounts at the end of each month over four years. What does Hesper repay per month?",
+    plans: ['borrowing amount=12400 rate=0.0792/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Deposits of 330 € are made at the end of each quarter for 6 years at 2,8 % compounded quarterly. Find their accumulated value.',
+    plans: ['saving amount=0 rate=0.028/nominal/4 n=24 p=4 payment=330 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A widow's trust must hand her €950 on the first day of every month for eleven years. How big must the trust be at the outset if it earns 3.48 % compounded monthly?",
+    plans: ['drawing-down rate=0.0348/nominal/12 n=132 p=12 payment=950 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'If £1,250 earns 4.4% a year, credited half-yearly, what will it have become in ten years?',
+    plans: ['lump-sum amount=1250 rate=0.044/nominal/2 n=20 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For a new stage the players want to collect $24,500 in seven years by equal deposits at the end of each year at 3.3% effective. Each deposit?',
+    plans: ['saving amount=0 rate=0.033/effective/1 n=7 p=1 final=24500 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How long, in years, till $2,600 is $4,000 at 5.04% compounded monthly?',
+    plans: ['lump-sum amount=2600 rate=0.0504/nominal/12 p=12 final=4000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Loan €19,800 | 6.36% nominal, monthly | 66 payments, end of month | payment?',
+    plans: ['borrowing amount=19800 rate=0.0636/nominal/12 n=66 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '£5,150 was repaid in 30 payments of £190 at the end of each month. Find the nominal rate compounded monthly.',
+    plans: ['borrowing amount=5150 n=30 p=12 payment=190 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A boat hire firm buys four canoes for £3,120 on flat-rate credit: 6.5% p.a. flat for 2 years, repaid in equal monthly instalments. What is the instalment?',
+    plans: ['flat amount=3120 rate=0.065/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A crane is let for five years at €1,150 a quarter, due at the start of each quarter. Its residual value is €6,500 and the lessor earns 7.6 % compounded quarterly. What was it worth at the start?',
+    plans: ['leasing rate=0.076/nominal/4 n=20 p=4 payment=1150 beginning final=6500 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Uncle Tor's 320 000 kr, put into an annuity at 3.84% compounded monthly, pays him the same amount at the end of each month for 15 years. Which amount?",
+    plans: ['drawing-down amount=320000 rate=0.0384/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Semi-annual payments of $2,450 at the end of each half-year clear a debt of $21,000 at 7.4% compounded semi-annually. How many are there?',
+    plans: ['borrowing amount=21000 rate=0.074/nominal/2 p=2 payment=2450 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "The Hallorans' bank lends them $176,000 for 20 years; 5.76 % compounded monthly; month-end payments. Find (a) what they pay a month, (b) what they owe after 100 payments, (c) what they pay in interest in the second year.",
+    plans: ['borrowing amount=176000 rate=0.0576/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:100', 'interestIn from:13 to:24'],
+  },
+  {
+    text: 'A motorbike sells at $7,450. Buyer A puts down $1,450 and makes 36 payments of $189 at the end of each month. Find the finance charge and the effective rate of the credit.',
+    plans: ['borrowing price=7450 down=1450 amount=6000 n=36 p=12 payment=189 final=0 ?rate'],
+    asks: ['financeCharge', 'effectiveRate'],
+  },
+  {
+    text: 'Ylva has been lent 65 000 kr at 5,4 % compounded monthly for six years. She pays at the end of each month. How much principal is there in payment 18? How much interest does she pay during the last two years?',
+    plans: ['borrowing amount=65000 rate=0.054/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['principalIn from:18 to:18', 'interestIn from:49 to:72'],
+  },
+  {
+    text: 'Into an account with £800 go £60 at the end of every fortnight at 2.6% compounded fortnightly. How much is in it after five years? What part of that is interest?',
+    plans: ['saving amount=800 rate=0.026/nominal/26 n=130 p=26 payment=60 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "Kari's loan has 8 years to run: £37,000 at 6.6 % compounded quarterly, repaid at the end of each quarter. What is the quarterly payment? When 12 payments have been made, how much is still owed and how much have all the remaining payments to bring?",
+    plans: ['borrowing amount=37000 rate=0.066/nominal/4 n=32 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'leftToPay k:12'],
+  },
+  {
+    text: 'From $500,000 the academy awards the same grant at the start of each year for 25 years and wants $100,000 to be left at the end of the 25th year. It earns 4.9% effective. How large is the grant? What do all the grants come to?',
+    plans: ['drawing-down amount=500000 rate=0.049/effective/1 n=25 p=1 beginning final=100000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: "Solve for the unknowns: loan $8,400, payments $235 at month's end, 9.24% compounded monthly. Number of payments? Last payment?",
+    plans: ['borrowing amount=8400 rate=0.0924/nominal/12 p=12 payment=235 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "Fred's flat-rate loan of £2,750 costs £495 in interest over three years; he pays it back monthly. (a) Monthly payment? (b) Flat rate per annum? (c) Effective rate?",
+    plans: ['flat charge=495 amount=2750 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate as:flat', 'effectiveRate'],
+  },
+  {
+    text: 'A farm borrows €150,000 for 20 years. Payments come twice a year, at the end of each half-year; interest is 4.62% compounded monthly. What is a payment, and how much of the loan has been paid off after ten years?',
+    plans: ['borrowing amount=150000 rate=0.0462/nominal/12 n=40 p=2 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:20'],
+  },
+  {
+    text: '$80 a week, in arrears, at 3.64% compounded weekly: how much in four years, and what effective rate does the account pay?',
+    plans: ['saving amount=0 rate=0.0364/nominal/52 n=208 p=52 payment=80 ?finalAmount'],
+    asks: ['finalAmount', 'effectiveRate'],
+  },
+  {
+    text: 'What is left of £95,000 after a man has drawn £700 at the end of each month for eight years, if it earns 3.6 % compounded monthly, and how much interest has it earned meanwhile?',
+    plans: ['drawing-down amount=95000 rate=0.036/nominal/12 n=96 p=12 payment=700 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: '£64,000 at 6% compounded monthly over 8 years, end-of-month payments; after two and a half years the bank raises its rate to 7.2% compounded monthly but the payment stays as it was. How many payments are there altogether? How big is the last?',
+    plans: ['borrowing amount=64000 rate=0.06/nominal/12 n=96 p=12 final=0 rate@30:0.072/payment ?payment'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Ebba pays £420 at the end of each month on £28,000 at 7.02% compounded monthly. After a year she can pay £480 a month. How many payments are there in all, and how much sooner, in payments, is she done?',
+    plans: ['borrowing amount=28000 rate=0.0702/nominal/12 p=12 payment=420 final=0 payment@12:60 ?payments'],
+    asks: ['payments', 'difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Which saver does better in 16 years: one who pays in $2,400 at the end of each year at 4% effective, or one who pays in $200 at the end of each month at 3.9% compounded monthly? By how much?',
+    plans: [
+      'saving amount=0 rate=0.04/effective/1 n=16 p=1 payment=2400 ?finalAmount',
+      'saving amount=0 rate=0.039/nominal/12 n=192 p=12 payment=200 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A 20-year loan of €110,000 at 5.16% compounded monthly is paid monthly in arrears. At the end of year 6 another bank takes it over at 4.2% compounded monthly for the rest of the time, without a fee. What was paid each month, what is taken over, and what is paid each month then?',
+    plans: [
+      'borrowing amount=110000 rate=0.0516/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing rate=0.042/nominal/12 n=168 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'balanceAfter k:72', 'payment@1'],
+  },
+  {
+    text: 'A £9,900 loan over 30 months at 8.1% compounded monthly, month-end. Payments 7 to 9 are not made; interest is charged all the same, and the later payments are raised so that the loan ends on time. Payment at first? Payment after the gap?',
+    plans: ['borrowing amount=9900 rate=0.081/nominal/12 n=30 p=12 final=0 skip@6:3/payments ?payment'],
+    asks: ['payment', 'payment after:9'],
+  },
+];
+
+/** Problems that cannot be solved as they stand. */
+export const doubtful: readonly string[] = [
+  'Monthly payments at the end of each month of $250 are made on a loan of $30,000 at 12% compounded monthly. How long until it is repaid?',
+  'A loan of $8,000 is repaid in 36 monthly payments over 4 years at 6% compounded monthly. What is the payment?',
+  'Find the monthly payment on a loan of $8,000 for 3 years.',
+  'Edwin buys a sofa for £1,200 and pays £50 a month. What will it cost him?',
+  'At 4.5% converted semi-annually, in how many years does a sum treble?',
+  'A debt of £6,000 at 18% compounded monthly: can it be repaid with £80 at the end of each month? How many payments?',
+  'A loan of $12,500 over three years in 36 quarterly payments at 8% compounded quarterly, end of quarter. Find the payment.',
+  'Find the payment on a loan at 6% compounded monthly, 60 monthly payments, end of month.',
+  'An old oak fell on the ferry house in 1962. How many years ago was that?',
+  'What monthly payment at the end of each month repays £10,000 in 40 payments over three years at 7% compounded monthly?',
+  'Leila invests 8,000 and later takes out 12,000. How long was it invested?',
+  'Money doubles in 15 years under annual compounding. At what annual rate?',
+  'A $9,000 loan at 2% a month is repaid with $170 at the end of each month. What is wrong with that, and how many payments would it take?',
+  'The theatre borrows £5,000 at 7% compounded monthly for 2 years and 7 years later it is repaid in 24 monthly payments over 3 years.',
+  'Jarl pays off a loan of £18,000 at 9% compounded monthly in 24 monthly payments over three years.  How much?',
+  'The loan of $6,200 costs 9.6% compounded monthly.  Find the payment.',
+  'A deposit of £4,000 grows to £3,600 in five years, compounded yearly. At what rate?',
+];
