@@ -48,6 +48,12 @@ export const pages: readonly Page[] = [
     command: 'Go to the exercises',
   },
   {
+    path: '/exercises/from-text',
+    teachers: true,
+    load: async () => (await import('../features/exercises/text/FromTextPage.tsx')).FromTextPage,
+    command: 'Paste a problem',
+  },
+  {
     path: '/exercises/:exerciseId',
     load: async () => (await import('../features/exercises/ExercisePage.tsx')).ExercisePage,
   },

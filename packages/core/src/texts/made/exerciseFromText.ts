@@ -7,6 +7,7 @@ import type { Exercise, Part } from '../../exercise/exercise.ts';
 import { slotNames, type SlotName } from '../../case/statement.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
 import type { ProblemReading, ReadAsk, ReadLink, ReadPlan } from '../reading.ts';
+import { solvePlans } from '../answers.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
@@ -173,4 +174,21 @@ function lettered(parts: readonly DraftPart[], letters: ReadonlyMap<string, stri
     ...rest,
     ask: ask.quantity === 'expression' ? { ...ask, text: named(ask.text, letters) } : ask,
   }));
+}
+
+/** The plans as they are typed, with numbers in every slot; a plan that goes on from another has what that comes to. */
+export function draftsInNumbers(text: string, reading: ProblemReading): (StatementDraft | undefined)[] {
+  const wanted = reading.plans.map((_, index) => wantedOf(reading, index));
+  return solvePlans(reading.plans, wanted).map((solved, index) =>
+    solved
+      ? draftOfPlan({
+          plan: { ...solved.plan, links: [] },
+          index,
+          wanted: wanted[index],
+          givens: [],
+          style: styleOfText(text),
+          linked: {},
+        })
+      : undefined,
+  );
 }

@@ -25,9 +25,14 @@ export function DeskPage() {
     <>
       <PageHead title="Desk" where={first ? `${first.college} · ${someCodes(codes)}` : 'Your work'}>
         {isTeacher && (
-          <Button component={Link} to="/bench" variant="filled">
-            State a case
-          </Button>
+          <>
+            <Button component={Link} to="/exercises/from-text">
+              Paste a problem
+            </Button>
+            <Button component={Link} to="/bench" variant="filled">
+              State a case
+            </Button>
+          </>
         )}
       </PageHead>
       <div className="beside even">

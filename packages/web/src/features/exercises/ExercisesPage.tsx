@@ -57,7 +57,8 @@ export function ExercisesPage() {
       {exercises.data && total === 0 && !filtered && (
         <Empty title="No exercises yet">
           <p>
-            Start from a pattern, or <Link to="/bench">state a case on the Bench</Link> and make an exercise of it.
+            <Link to="/exercises/from-text">Paste a problem</Link>, start from a pattern, or{' '}
+            <Link to="/bench">state a case on the Bench</Link> and make an exercise of it.
           </p>
         </Empty>
       )}
@@ -101,6 +102,9 @@ function Head({ asked, total, filtered, onProblem }: HeadProps) {
     <PageHead title="Exercises">
       <Button component={Link} to="/bin">
         Bin
+      </Button>
+      <Button component={Link} to="/exercises/from-text">
+        Paste a problem
       </Button>
       <ImportFile onProblem={onProblem} />
       <ExportMenu asked={asked} total={total} filtered={filtered} onProblem={onProblem} />
@@ -219,6 +223,9 @@ function PatternMenu({
         <Button variant="filled">Start from ▾</Button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
+        <Menu.Item component={Link} to="/exercises/from-text">
+          A problem’s text, pasted
+        </Menu.Item>
         <Menu.Item onClick={onBlank}>A blank sheet</Menu.Item>
         <Menu.Item component={Link} to="/bench">
           A case on the Bench

@@ -1,0 +1,56 @@
+/** What is doubtful, on top, each with its choices; and what the text leaves unsaid. */
+import type { ProblemReading } from '@hardy-sextant/core/texts';
+import styles from './Text.module.css';
+
+interface DoubtsProps {
+  readonly reading: ProblemReading;
+  readonly onChoose: (sets: Readonly<Record<string, string>>) => void;
+}
+
+export function Doubts({ reading: { doubts }, onChoose }: DoubtsProps) {
+  if (doubts.length === 0) return null;
+  return (
+    <ul className={styles.doubts} aria-label="what is doubtful">
+      {doubts.map(({ says, choices }, at) => (
+        <li key={says} className={styles.doubt}>
+          <strong id={`doubt-${at}`}>{says}</strong>
+          {choices.map((choice, index) => (
+            <button
+              key={choice.says}
+              type="button"
+              className="control"
+              aria-describedby={`doubt-${at}`}
+              onClick={() => onChoose(choice.sets)}
+            >
+              {choice.says}
+              {index === 0 && choices.length === 2 && <span className="soft"> · taken for now</span>}
+            </button>
+          ))}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Payments at the end, compounding as often as paid: usual, and said. */
+export function Assumed({ reading: { assumes }, onChoose }: DoubtsProps) {
+  if (assumes.length === 0) return null;
+  return (
+    <p className="soft small">
+      Not said in the text:{' '}
+      {assumes.includes('timing=end') && (
+        <>
+          payments are taken to fall at the end of each period{' '}
+          <button type="button" className="link small" onClick={() => onChoose({ timing: 'end' })}>
+            so it is
+          </button>{' '}
+          <button type="button" className="link small" onClick={() => onChoose({ timing: 'beginning' })}>
+            at the beginning
+          </button>
+          {assumes.length > 1 && '; '}
+        </>
+      )}
+      {assumes.includes('compounding=payments') && 'interest is taken to be compounded as often as payments fall'}.
+    </p>
+  );
+}

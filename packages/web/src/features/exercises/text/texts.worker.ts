@@ -1,0 +1,59 @@
+/** Problems are read here: the first takes longer than a frame, and fifty at once longer than that. */
+import { defaultHouseRules, kindOf, numberStyleById, solveCase, usualRange } from '@hardy-sextant/core';
+import {
+  draftsInNumbers,
+  exerciseFromText,
+  inText,
+  readProblem,
+  type MadeExercise,
+  type ProblemReading,
+  type Settled,
+  type TextPiece,
+} from '@hardy-sextant/core/texts';
+import { expose } from 'comlink';
+import { statementInWords } from '../../../statement/statementInWords.ts';
+
+export interface ReadText {
+  readonly reading: ProblemReading;
+  readonly pieces: readonly TextPiece[];
+  /** Each plan in a sentence, `?` for what is sought; empty while a number is missing. */
+  readonly sentences: readonly string[];
+  /** Nothing while a number is missing. */
+  readonly made: MadeExercise | undefined;
+}
+
+const worker = {
+  /** @param varied whether every given gets a range of its own */
+  read(text: string, settled: Settled, title: string, varied: boolean): ReadText {
+    const reading = readProblem(text, { settled });
+    const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title) : undefined;
+    return {
+      reading,
+      pieces: inText(text, reading),
+      sentences: sentencesOf(text, reading),
+      made: made && varied ? withRanges(made) : made,
+    };
+  },
+};
+
+function sentencesOf(text: string, reading: ProblemReading): string[] {
+  return draftsInNumbers(text, reading).map((draft) => {
+    if (!draft) return '';
+    if (!kindOf(draft).hasTable) return `A rate of ${draft.slots.rate} % is quoted another way.`;
+    const outcome = solveCase(draft, defaultHouseRules.rounding);
+    return outcome.state === 'solved' ? statementInWords(draft, outcome.solved, true) : '';
+  });
+}
+
+function withRanges({ exercise, leftOut }: MadeExercise): MadeExercise {
+  const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? defaultHouseRules.numberStyle);
+  const givens = (exercise.givens ?? []).map((given) => {
+    const vary = usualRange(given, style);
+    return vary ? { ...given, vary } : given;
+  });
+  return { exercise: { ...exercise, givens }, leftOut };
+}
+
+export type TextsWorker = typeof worker;
+
+expose(worker);

@@ -1,0 +1,66 @@
+/** Making exercises of what was read: one, or all that are ready, in one write. */
+import { EXERCISE_FORMAT } from '@hardy-sextant/contract';
+import type { Exercise } from '@hardy-sextant/core';
+import { useState } from 'react';
+import { useDeleteExercise, useImportExercises } from '../../../api/records.ts';
+import { showUndo } from '../../../ui/showUndo.tsx';
+import type { Pasted } from './pasted.ts';
+import type { Readings } from './useReadings.ts';
+
+interface Making {
+  readonly busy: boolean;
+  /** What kept it from being made. */
+  readonly problem: string;
+  /** @returns the ids of what was made, in order */
+  readonly make: (places: readonly number[]) => Promise<readonly string[]>;
+}
+
+/** Ready to be made: complete, and not made yet. */
+export const isReady = (pasted: Pasted, readings: Readings, at: number): boolean =>
+  pasted.problems[at]?.madeId === undefined && readings.of(at)?.made !== undefined;
+
+const isSame = (one: Exercise, other: Exercise): boolean => JSON.stringify(one.story) === JSON.stringify(other.story);
+
+export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: Pasted) => void): Making {
+  const write = useImportExercises();
+  const remove = useDeleteExercise();
+  const [problem, setProblem] = useState('');
+  const make = async (places: readonly number[]): Promise<readonly string[]> => {
+    setProblem('');
+    const ready = places.flatMap((at) => {
+      const exercise: Exercise | undefined = readings.of(at)?.made?.exercise;
+      return exercise ? [{ at, exercise }] : [];
+    });
+    try {
+      const exercises = ready.map(({ exercise }) => exercise);
+      const { taken, same, refused } = await write.mutateAsync({ format: EXERCISE_FORMAT, version: 2, exercises });
+      if (refused.length > 0)
+        setProblem(
+          refused.map(({ title, problems }) => `${title}: ${problems[0]?.message ?? 'it cannot be kept.'}`).join(' '),
+        );
+      const idOf = (exercise: Exercise): string | undefined =>
+        taken.find(({ document }) => document.exercise.title === exercise.title && isSame(document.exercise, exercise))
+          ?.id;
+      const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
+      if (same > 0) setProblem(`${same} of them ${same === 1 ? 'is' : 'are'} in your library already, word for word.`);
+      onChange({
+        ...pasted,
+        problems: pasted.problems.map((each, at) => {
+          const id = ids.get(at);
+          return id === undefined ? each : { ...each, madeId: id };
+        }),
+      });
+      const made = taken.map(({ id }) => id);
+      if (made.length > 0)
+        showUndo(made.length === 1 ? 'One exercise is made.' : `${made.length} exercises are made.`, async () => {
+          for (const id of made) await remove.mutateAsync(id);
+          onChange(pasted);
+        });
+      return made;
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'It could not be kept.');
+      return [];
+    }
+  };
+  return { busy: write.isPending, problem, make };
+}

@@ -1,0 +1,56 @@
+/** The readings of all pasted problems, from a worker: the one that is looked at first. */
+import { wrap } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+import type { Pasted, PastedProblem } from './pasted.ts';
+import type { ReadText, TextsWorker } from './texts.worker.ts';
+
+export interface Readings {
+  /** By place; what is not read yet, or no longer, is missing. */
+  readonly of: (at: number) => ReadText | undefined;
+  /** How many are read. */
+  readonly done: number;
+}
+
+interface Read {
+  readonly problem: PastedProblem;
+  readonly varied: boolean;
+  readonly found: ReadText;
+}
+
+export function useReadings({ problems, varied }: Pasted, now: number): Readings {
+  const worker = useRef<Worker>(undefined);
+  const [read, setRead] = useState<readonly Read[]>([]);
+  useEffect(() => () => worker.current?.terminate(), []);
+  const known = (problem: PastedProblem): Read | undefined =>
+    read.find((each) => isSame(each.problem, problem) && each.varied === varied);
+  const order = [now, ...problems.map((_, at) => at)];
+  const next = order.map((at) => problems[at]).find((problem) => problem && !known(problem));
+  useEffect(() => {
+    if (!next) return;
+    let current = true;
+    worker.current ??= new Worker(new URL('./texts.worker.ts', import.meta.url), { type: 'module' });
+    void wrap<TextsWorker>(worker.current)
+      .read(next.text, next.settled, next.title, varied)
+      .then((found) => {
+        if (current)
+          setRead((before) => [
+            ...before.filter(({ problem }) => problem.text !== next.text),
+            { problem: next, varied, found },
+          ]);
+      });
+    return () => {
+      current = false;
+    };
+  }, [next, varied]);
+  return {
+    // While a change is read again, what was read before stays in sight.
+    of: (at) => {
+      const problem = problems[at];
+      return problem && (known(problem) ?? read.find((each) => each.problem.text === problem.text))?.found;
+    },
+    done: problems.filter(known).length,
+  };
+}
+
+const isSame = (one: PastedProblem, other: PastedProblem): boolean =>
+  one.text === other.text && one.title === other.title && JSON.stringify(one.settled) === JSON.stringify(other.settled);
