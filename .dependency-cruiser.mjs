@@ -42,6 +42,12 @@ export default {
     only('services-not-routes', '^packages/server/src/services/', '^packages/server/src/routes/'),
     only('store-knows-neither', '^packages/server/src/store/', '^packages/server/src/(routes|services)/'),
     only('ui-stands-alone', '^packages/web/src/ui/', '^packages/web/src/(api|statement|working|features|app)/'),
+    only(
+      'help-knows-ui-only',
+      '^packages/web/src/help/',
+      '^packages/web/src/(api|statement|working|student|features|app)/',
+    ),
+    only('ui-not-help', '^packages/web/src/ui/', '^packages/web/src/help/'),
     only('api-knows-ui-only', '^packages/web/src/api/', '^packages/web/src/(statement|working|features|app)/'),
     only('statement-not-working', '^packages/web/src/statement/', '^packages/web/src/(working|features|app)/'),
     only('working-not-features', '^packages/web/src/working/', '^packages/web/src/(features|app)/'),

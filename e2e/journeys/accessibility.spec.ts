@@ -19,6 +19,7 @@ const screens: readonly (readonly [string, string])[] = [
   ['/rules', 'What that does to'],
   ['/exercises', 'The kiln shed loan'],
   ['/exercises/demo-kiln-shed', 'What students read'],
+  ['/exercises/from-text', 'Paste the text of one problem'],
   ['/sets', 'Midterm practice'],
   ['/sets/demo-week-6', 'one set for all'],
   ['/sets/demo-week-6/marking', 'Submitted'],

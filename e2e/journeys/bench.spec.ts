@@ -427,7 +427,7 @@ test('is worked from the keyboard alone, with the list of shortcuts and the comm
   await page.goto('/bench');
   await expect(page.getByText('Fill in the slots')).toBeVisible();
   await page.keyboard.press('Shift+?');
-  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: /^Help/ })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('s');

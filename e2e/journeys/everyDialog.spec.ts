@@ -9,6 +9,7 @@ const pages = [
   '/cases',
   '/exercises',
   '/exercises/demo-kiln-shed',
+  '/exercises/from-text',
   '/sets',
   '/sets/demo-week-6',
   '/sets/demo-week-6/marking',

@@ -332,7 +332,7 @@ test('by keyboard alone, from the set to the released marks', async ({ page }) =
   await keyboard.press('n');
   await expect(panel(page)).not.toContainText('Adaeze Holm');
   await keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toContainText('accept the answer as another reading');
+  await expect(page.getByRole('dialog', { name: /^Help/ })).toContainText('accept the answer as another reading');
   await keyboard.press('Escape');
   await tabTo(page, page.getByRole('button', { name: 'Release marks' }), 200);
   await keyboard.press('Enter');

@@ -4,6 +4,8 @@ import { useMantineColorScheme } from '@mantine/core';
 import { Spotlight, spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { namesOf } from '@hardy-sextant/core';
+import { tradeWords, type TradeWord } from '../help/tradeWords.ts';
 import { pages } from './pages.ts';
 import { useCases, useExercises, useSets } from '../api/records.ts';
 import { teaches, useMe } from '../api/session.ts';
@@ -14,20 +16,22 @@ const PATIENCE_MS = 700;
 interface CommandsProps {
   /** Goes up each time it is asked for. */
   readonly asked: number;
-  readonly onShortcuts: () => void;
+  /** Opens the help, about a word where one is named. */
+  readonly onHelp: (word?: TradeWord) => void;
 }
 
 /** Whether a place or a thing to do is called so. */
 const isCalled = ({ label = '', description = '' }: SpotlightActionData, words: string): boolean =>
   `${label} ${description}`.toLowerCase().includes(words.toLowerCase().trim());
 
-export default function Commands({ asked, onShortcuts }: CommandsProps) {
+export default function Commands({ asked, onHelp }: CommandsProps) {
   const [query, setQuery] = useState('');
-  const places = usePlaces(onShortcuts);
+  const places = usePlaces(onHelp);
   const { records, pending, looking } = useFoundRecords(query);
   const called = (all: SpotlightActionData[]) => all.filter((each) => isCalled(each, query));
   // The server looks through more than names; until it has, the rows before are sifted by their names.
-  const actions = [...called(places), ...(looking ? called(records) : records)];
+  const words = query.trim() === '' ? [] : called(meanings(onHelp));
+  const actions = [...called(places), ...(looking ? called(records) : records), ...words];
   const ready = usePatience(pending);
   useEffect(() => {
     if (ready) spotlight.open();
@@ -76,8 +80,17 @@ function useGo() {
   });
 }
 
+/** Words of the trade with their meanings. */
+const meanings = (onHelp: CommandsProps['onHelp']): SpotlightActionData[] =>
+  namesOf(tradeWords).map((word) => ({
+    id: `word-${word}`,
+    label: `What it means: ${word}`,
+    description: tradeWords[word],
+    onClick: () => onHelp(word),
+  }));
+
 /** Pages, ways to look at the case on the Bench, and things to do. */
-function usePlaces(onShortcuts: () => void): SpotlightActionData[] {
+function usePlaces(onHelp: CommandsProps['onHelp']): SpotlightActionData[] {
   const navigate = useNavigate();
   const go = useGo();
   const me = useMe();
@@ -103,7 +116,7 @@ function usePlaces(onShortcuts: () => void): SpotlightActionData[] {
     show('target', 'Search for a target'),
     show('together', 'Put plans together'),
     { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
-    { id: 'shortcuts', label: 'List the shortcuts', onClick: onShortcuts },
+    { id: 'help', label: 'Help on this page, and its shortcuts', onClick: () => onHelp() },
   ];
 }
 

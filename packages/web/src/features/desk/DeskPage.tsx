@@ -9,6 +9,7 @@ import { useCases, useClasses, useExercises, useSets } from '../../api/records.t
 
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../statement/editing.ts';
+import { BlankBook } from './BlankBook.tsx';
 import styles from './DeskPage.module.css';
 
 /** So many cases are shown; the others are one step away. */
@@ -21,6 +22,7 @@ export function DeskPage() {
   const codes = classes.data?.rows.map(({ code }) => code) ?? [];
   const me = useMe();
   const isTeacher = teaches(me.data);
+  const isBlank = useIsBlank();
   return (
     <>
       <PageHead title="Desk" where={first ? `${first.college} · ${someCodes(codes)}` : 'Your work'}>
@@ -35,16 +37,26 @@ export function DeskPage() {
           </>
         )}
       </PageHead>
-      <div className="beside even">
-        <div>
-          <Waiting />
-          {isTeacher && <RecentExercises />}
+      {isBlank && isTeacher ? (
+        <BlankBook />
+      ) : (
+        <div className="beside even">
+          <div>
+            <Waiting />
+            {isTeacher && <RecentExercises />}
+          </div>
+          {isTeacher && <RecentCases />}
         </div>
-        {isTeacher && <RecentCases />}
-      </div>
+      )}
       <OfTheBook />
     </>
   );
+}
+
+/** Nothing is kept yet; unknown until everything was looked at. */
+function useIsBlank(): boolean {
+  const totals = [useCases().data?.total, useExercises().data?.total, useSets().data?.total, useClasses().data?.total];
+  return totals.every((total) => total === 0);
 }
 
 /** What is about the book as a whole, for its owner. */

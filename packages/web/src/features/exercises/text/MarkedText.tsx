@@ -1,7 +1,7 @@
 /** The text with its marks: numbers with what they are, words that decided something, numbers left aside. */
 import { Popover } from '@mantine/core';
 import type { Settled, SettledRole, TextPiece } from '@hardy-sextant/core/texts';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type CSSProperties } from 'react';
 import { useLatest } from '../../../ui/useLatest.ts';
 import { MarkMenu } from './MarkMenu.tsx';
 import { markedNumber, type MarkedNumber } from './markedNumber.ts';
@@ -45,7 +45,7 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
             {piece.text}
           </span>
         ) : piece.is === 'cue' ? (
-          <span key={piece.start} className={styles.mark} data-is="cue">
+          <span key={piece.start} className={styles.mark} data-is="cue" style={room(cueInWords(piece.cue))}>
             <span data-start={piece.start}>{piece.text}</span>
             <span className={styles.says}>{cueInWords(piece.cue)}</span>
           </span>
@@ -62,6 +62,9 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
     </div>
   );
 }
+
+/** As much room as the words under a mark need. */
+const room = (says: string): CSSProperties => ({ '--says': says.length }) as CSSProperties;
 
 /** What happens when something was dragged over within a box. */
 function useDragged(done: () => void) {
@@ -85,12 +88,22 @@ interface NumberMarkProps {
 function NumberMark({ piece, opened, onOpen, onGive }: NumberMarkProps) {
   const says = piece.is === 'number' ? roleInWords(piece.use) : '';
   return (
-    <Popover opened={opened} onChange={onOpen} position="bottom-start" trapFocus returnFocus shadow="sm" withinPortal>
+    <Popover
+      opened={opened}
+      onChange={onOpen}
+      position="bottom-start"
+      trapFocus
+      returnFocus
+      shadow="sm"
+      transitionProps={{ duration: 0 }}
+      withinPortal
+    >
       <Popover.Target>
         <button
           type="button"
           className={styles.mark}
           data-is={piece.is}
+          style={room(says)}
           aria-label={`${piece.text}, ${says || 'not used'}: change what it is`}
           aria-haspopup="dialog"
           aria-expanded={opened}

@@ -2,6 +2,7 @@
 import { Button } from '@mantine/core';
 import { LONGEST_TEXT, MOST_PROBLEMS, splitProblems } from '@hardy-sextant/core/texts';
 import { useState } from 'react';
+import { Word } from '../../../help/Word.tsx';
 import { PageHead } from '../../../ui/PageHead.tsx';
 import { Link } from 'react-router';
 import styles from './Text.module.css';
@@ -33,7 +34,8 @@ export function PasteBox({ onPaste }: PasteBoxProps) {
       </PageHead>
       <p className="soft">
         Paste the text of one problem, or of many: numbered, or parted by blank lines. Each becomes an exercise with
-        your wording, its plans, parts and key.
+        your wording, its <Word of="plan">plans</Word>, <Word of="part">parts</Word> and <Word of="key" />. What can be
+        read two ways is a <Word of="doubt" /> that waits for you.
       </p>
       <textarea
         className={styles.paste}

@@ -25,16 +25,29 @@ export interface ReadText {
 const worker = {
   /** @param varied whether every given gets a range of its own */
   read(text: string, settled: Settled, title: string, varied: boolean): ReadText {
-    const reading = readProblem(text, { settled });
-    const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title) : undefined;
-    return {
-      reading,
-      pieces: inText(text, reading),
-      sentences: sentencesOf(text, reading),
-      made: made && varied ? withRanges(made) : made,
-    };
+    try {
+      return readText(text, settled, title, varied);
+    } catch {
+      // Whatever stands in a text, the others go on.
+      const reading = {
+        ...readProblem(''),
+        doubts: [{ about: 'text', says: 'This text could not be read.', choices: [] }],
+      };
+      return { reading, pieces: inText(text, reading), sentences: [], made: undefined };
+    }
   },
 };
+
+function readText(text: string, settled: Settled, title: string, varied: boolean): ReadText {
+  const reading = readProblem(text, { settled });
+  const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title) : undefined;
+  return {
+    reading,
+    pieces: inText(text, reading),
+    sentences: sentencesOf(text, reading),
+    made: made && varied ? withRanges(made) : made,
+  };
+}
 
 function sentencesOf(text: string, reading: ProblemReading): string[] {
   return draftsInNumbers(text, reading).map((draft) => {

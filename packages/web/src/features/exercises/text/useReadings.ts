@@ -1,5 +1,5 @@
 /** The readings of all pasted problems, from a worker: the one that is looked at first. */
-import { wrap } from 'comlink';
+import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Pasted, PastedProblem } from './pasted.ts';
 import type { ReadText, TextsWorker } from './texts.worker.ts';
@@ -18,9 +18,9 @@ interface Read {
 }
 
 export function useReadings({ problems, varied }: Pasted, now: number): Readings {
-  const worker = useRef<Worker>(undefined);
+  const worker = useRef<{ readonly thread: Worker; readonly read: Remote<TextsWorker> }>(undefined);
   const [read, setRead] = useState<readonly Read[]>([]);
-  useEffect(() => () => worker.current?.terminate(), []);
+  useEffect(() => () => worker.current?.thread.terminate(), []);
   const known = (problem: PastedProblem): Read | undefined =>
     read.find((each) => isSame(each.problem, problem) && each.varied === varied);
   const order = [now, ...problems.map((_, at) => at)];
@@ -28,16 +28,14 @@ export function useReadings({ problems, varied }: Pasted, now: number): Readings
   useEffect(() => {
     if (!next) return;
     let current = true;
-    worker.current ??= new Worker(new URL('./texts.worker.ts', import.meta.url), { type: 'module' });
-    void wrap<TextsWorker>(worker.current)
-      .read(next.text, next.settled, next.title, varied)
-      .then((found) => {
-        if (current)
-          setRead((before) => [
-            ...before.filter(({ problem }) => problem.text !== next.text),
-            { problem: next, varied, found },
-          ]);
-      });
+    worker.current ??= begun();
+    void worker.current.read.read(next.text, next.settled, next.title, varied).then((found) => {
+      if (current)
+        setRead((before) => [
+          ...before.filter(({ problem }) => !isSame(problem, next)),
+          { problem: next, varied, found },
+        ]);
+    });
     return () => {
       current = false;
     };
@@ -50,6 +48,12 @@ export function useReadings({ problems, varied }: Pasted, now: number): Readings
     },
     done: problems.filter(known).length,
   };
+}
+
+/** Held on to: a worker whose last proxy is collected no longer answers. */
+function begun() {
+  const thread = new Worker(new URL('./texts.worker.ts', import.meta.url), { type: 'module' });
+  return { thread, read: wrap<TextsWorker>(thread) };
 }
 
 const isSame = (one: PastedProblem, other: PastedProblem): boolean =>

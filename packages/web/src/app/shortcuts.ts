@@ -1,12 +1,14 @@
-/** The list of shortcuts, opened with `?`. */
-import { Kbd, Modal } from '@mantine/core';
+/** Every shortcut, by where it holds. */
 
-const groups: readonly { readonly where: string; readonly keys: readonly (readonly [string, string])[] }[] = [
+export const shortcutGroups: readonly {
+  readonly where: string;
+  readonly keys: readonly (readonly [string, string])[];
+}[] = [
   {
     where: 'Everywhere',
     keys: [
       ['Ctrl K or ⌘ K', 'search for a place, a case, a thing to do'],
-      ['?', 'this list'],
+      ['?', 'help on this page'],
     ],
   },
   {
@@ -45,27 +47,3 @@ const groups: readonly { readonly where: string; readonly keys: readonly (readon
     ],
   },
 ];
-
-export function Shortcuts({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
-  return (
-    <Modal opened={opened} onClose={onClose} title="Shortcuts" size="lg">
-      {groups.map(({ where, keys }) => (
-        <section key={where}>
-          <h2 className="label" style={{ marginTop: 10 }}>
-            {where}
-          </h2>
-          <dl style={{ display: 'grid', gridTemplateColumns: '150px 1fr', gap: '4px 12px', margin: '6px 0' }}>
-            {keys.map(([key, does]) => (
-              <div key={does} style={{ display: 'contents' }}>
-                <dt>
-                  <Kbd>{key}</Kbd>
-                </dt>
-                <dd style={{ margin: 0 }}>{does}</dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      ))}
-    </Modal>
-  );
-}
