@@ -15,6 +15,8 @@ export interface AskedPlace {
   readonly toYear?: number;
   /** The last so many years. */
   readonly lastYears?: number;
+  /** So many years before the end. */
+  readonly leftYears?: number;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
   readonly same?: boolean;
   readonly atChange?: boolean;
@@ -77,6 +79,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
@@ -103,7 +106,7 @@ const moments: readonly PlaceRecord[] = [
     () => ({ atChange: true }),
   ),
   place(
-    '(?:when|as|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?',
+    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?',
     [],
     () => ({ atChange: true }),
   ),

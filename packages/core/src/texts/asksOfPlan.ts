@@ -125,7 +125,10 @@ const isQuantity = (asked: Question['asked']): asked is ReadQuantity & Question[
 const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Found>>> = {
   newPayment: ({ of: { changesAfter, skipped = 0 }, is }) =>
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
-  howLong: ({ of: { plan }, is, unit }) => is(plan.kind === 'lump-sum' || /years/.test(unit) ? 'years' : 'payments'),
+  howLong: ({ page, of: { plan }, is, unit }) => {
+    const inYears = plan.kind === 'lump-sum' || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
+    return is(inYears ? 'years' : 'payments');
+  },
   payments: ({ is, unit }) => is('payments', /how many (?:full|whole|complete)/.test(unit) ? { count: 'full' } : {}),
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),
@@ -221,6 +224,8 @@ export function momentOf(
   // "after the six months" of a pause.
   if (k !== undefined && changesAfter !== undefined && k === skipped) return changesAfter + skipped;
   if (k !== undefined) return k;
+  if (place.leftYears !== undefined && plan.payments !== null)
+    return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
   if (place.same) return last.k ?? last.to;
   if (place.atChange) return changesAfter === undefined ? last.k : changesAfter + skipped;
   return undefined;

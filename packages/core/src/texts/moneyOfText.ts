@@ -100,7 +100,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
   // A weak sign of an end does not leave a loan, or a fund that pays, without its beginning.
   const [end] = money.finalAmount ?? [];
   const isWeak = end !== undefined && !page.signs[end]?.some((sign) => sign.role === 'finalAmount' && sign.weight >= 9);
-  if (isWeak && !money.amount && !money.price && !open.has('amount') && kind !== 'saving' && kind !== 'lump-sum') {
+  if (isWeak && !money.amount && !money.price && !open.has('amount') && kind !== 'saving') {
     money.amount = money.finalAmount ?? [];
     delete money.finalAmount;
   }

@@ -161,7 +161,7 @@ function shareAt(lower: string, at: number): Token | undefined {
 /** "a year and a half", "after a year", "half a year", "a decade". */
 function aYearAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 30);
-  if (/^an? year and a half\b/.test(here))
+  if (/^(?:an?|one) year and a half\b/.test(here))
     return { ...token('time', at, here.indexOf('half') + 4, 1.5), unit: 'years' };
   if (/^half an? year\b/.test(here)) return { ...token('time', at, here.indexOf('year') + 4, 0.5), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
@@ -230,6 +230,8 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   // "the second lender" is no number of a payment.
   const counted =
     /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
+  // "the second payment" is the one after the first, not payment 2.
+  if (read.value === 2) return /^\s(?:year|half|quarter|month)/.test(lower.slice(at + read.length)) ? read : undefined;
   const isLone =
     read.value > 3 && lower.slice(at - 4, at) === 'the ' && /^[.,;?!)]/.test(lower.slice(at + read.length));
   return isLone || counted.test(lower.slice(at + read.length)) ? read : undefined;

@@ -23,7 +23,13 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'stretch' | 'moment'>>
 export function placeQuestions(page: Page): PlacedQuestion[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
-  const questions = page.questions.map((each) =>
+  const isOneNow =
+    /(?:one|single) payment (?:today|now|at once)/.test(page.flat) &&
+    !page.periods.some(({ use }) => use === 'frequency');
+  const named = isOneNow
+    ? page.questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'amount' as const } : each))
+    : page.questions;
+  const questions = named.map((each) =>
     each.asked === 'deposit' ? { ...each, asked: isPriced ? ('downPayment' as const) : ('payment' as const) } : each,
   );
   const placed = questions.map((question): PlacedQuestion => {

@@ -555,11 +555,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'Twenty-four thousand euros was left in an account for seven years and nine months, and with quarterly compounding became 31,500 euros. Find the nominal rate.',
-    plans: ['lump-sum amount=24000 n=31 p=4 final=31500 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4'],
-  },
-  {
     text: "The miller's widow lives off a fund of 66 000 €. It earns 3,6 % a year, compounded monthly, and she takes 500 € at the start of every month. How many payments will it make, counting the last part payment?",
     plans: ['drawing-down amount=66000 rate=0.036/nominal/12 p=12 payment=500 beginning final=0 ?payments'],
     asks: ['payments'],
@@ -781,11 +776,6 @@ export const written: readonly Written[] = [
       'borrowing price=32000 down=2500 trade=4500 amount=25000 rate=0.0732/nominal/12 n=72 p=12 final=0 ?payment',
     ],
     asks: ['amount', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
-    text: 'A saver pays in €95 at the start of each month for eight years; the bank pays 2.52% compounded monthly. Find the final balance and the interest.',
-    plans: ['saving amount=0 rate=0.0252/nominal/12 n=96 p=12 payment=95 beginning ?finalAmount'],
-    asks: ['finalAmount', 'totalInterest'],
   },
   {
     text: 'A workshop borrows £36,000 and repays £1,250 at the end of every quarter for ten years. Find the rate per quarter, the nominal rate per year compounded quarterly and the effective rate per year.',
@@ -1629,6 +1619,292 @@ export const written: readonly Written[] = [
     text: 'A £9,900 loan over 30 months at 8.1% compounded monthly, month-end. Payments 7 to 9 are not made; interest is charged all the same, and the later payments are raised so that the loan ends on time. Payment at first? Payment after the gap?',
     plans: ['borrowing amount=9900 rate=0.081/nominal/12 n=30 p=12 final=0 skip@6:3/payments ?payment'],
     asks: ['payment', 'payment after:9'],
+  },
+  {
+    text: 'A new roof for the tide house costs the trustees $42,000, all of it borrowed at 6.12% compounded monthly. They will repay the loan in equal payments at the end of each month for eight years. Determine their monthly payment.',
+    plans: ['borrowing amount=42000 rate=0.0612/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Starting today, Berit deposits €120 at the beginning of each month for 9 years in an account paying 2.88% compounded monthly. Find the accumulated value at the end of the 9 years.',
+    plans: ['saving amount=0 rate=0.0288/nominal/12 n=108 p=12 payment=120 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How much money must be placed in a fund now in order to pay out £2,500 at the end of each quarter for 10 years, if the fund earns 5.2% compounded quarterly?',
+    plans: ['drawing-down rate=0.052/nominal/4 n=40 p=4 payment=2500 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Nine thousand dollars is invested at a nominal rate of 4.8% compounded quarterly. What is the investment worth after six years and three months?',
+    plans: ['lump-sum amount=9000 rate=0.048/nominal/4 n=25 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What monthly deposit, made at the end of each month, accumulates to $30,000 in ten years at 3.9% compounded monthly?',
+    plans: ['saving amount=0 rate=0.039/nominal/12 n=120 p=12 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Determine the nominal rate compounded semi-annually at which £5,500 accumulates to £8,000 in seven years.',
+    plans: ['lump-sum amount=5500 n=14 p=2 final=8000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'A lender charges 1.3% interest per month on the unpaid balance. Calculate the effective annual rate.',
+    plans: ['convert rate=0.013/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'The cost of a walk-in freezer is £11,300. It is bought with 10% down and the balance in 36 equal monthly payments, at the end of each month, at 8.88% compounded monthly. Find the size of the payments.',
+    plans: ['borrowing price=11300 down=1130 amount=10170 rate=0.0888/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How many end-of-month withdrawals of $900 can be made from a fund of $60,000 that earns 4.5% compounded monthly? Do not round.',
+    plans: ['drawing-down amount=60000 rate=0.045/nominal/12 p=12 payment=900 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Interest of 7.5% flat per annum is added to a loan of £3,600, which is then repaid over 2 years by equal monthly instalments. Calculate the instalment.',
+    plans: ['flat amount=3600 rate=0.075/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A debt of €18,500 bearing interest at 5.5% effective will be repaid with equal annual payments at the end of each year for 12 years. What is the annual payment?',
+    plans: ['borrowing amount=18500 rate=0.055/effective/1 n=12 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Equipment worth £16,800 is leased for four years. The lease payments are made at the beginning of each quarter, the interest rate is 7.2% compounded quarterly and the residual value is £4,000. Find the quarterly lease payment.',
+    plans: ['leasing price=16800 amount=16800 rate=0.072/nominal/4 n=16 p=4 beginning final=4000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Brother Anselm has 3 goats and £1,400. He adds £35 each week, at the end of the week, to the £1,400, and the savings bank pays 2.34% compounded weekly. What does he have after 150 weeks?',
+    plans: ['saving amount=1400 rate=0.0234/nominal/52 n=150 p=52 payment=35 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'At 6% compounded monthly, for how long must $500 be saved at the end of every month to have $40,000? Answer in years.',
+    plans: ['saving amount=0 rate=0.06/nominal/12 p=12 payment=500 final=40000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A $24,500 loan is repaid in 60 monthly payments at the end of each month. The interest rate is 7.32% compounded monthly. Find a) the monthly payment, b) the total amount paid, c) the total interest paid, d) the outstanding balance after 3 years.',
+    plans: ['borrowing amount=24500 rate=0.0732/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest', 'balanceAfter k:36'],
+  },
+  {
+    text: 'Ragna buys a horse float priced at $13,600. The dealer allows $2,600 on her old float and she pays $1,000 in cash. The remainder is financed over 4 years with payments at the end of each month at 9% compounded monthly. How much does she finance? How much is her payment? How much interest does she pay?',
+    plans: ['borrowing price=13600 down=1000 trade=2600 amount=10000 rate=0.09/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'For a loan of £14,000 repaid by 48 month-end payments at 6.84% compounded monthly, how much interest is included in the 20th payment and how much principal is repaid by it?',
+    plans: ['borrowing amount=14000 rate=0.0684/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['interestIn from:20 to:20', 'principalIn from:20 to:20'],
+  },
+  {
+    text: 'A piano dealer offers a piano for £7,900 cash or for 24 monthly payments of £365, the first payment being made one month after the purchase. Find the finance charge, the nominal rate compounded monthly, and the effective rate.',
+    plans: ['borrowing price=7900 amount=7900 n=24 p=12 payment=365 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A sum of €50,000 is to be accumulated in a sinking fund over 6 years by deposits at the end of each quarter at 4% compounded quarterly. Find the quarterly deposit, the total of the deposits and the interest earned.',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=24 p=4 final=50000 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: "Torvald's loan of $36,000 at 7.2% compounded monthly is being repaid by payments of $600 at the end of each month. How many payments will it take, what is the size of the final payment and what is the total interest?",
+    plans: ['borrowing amount=36000 rate=0.072/nominal/12 p=12 payment=600 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'A 20-year mortgage of £142,000 has an interest rate of 5.04% compounded monthly. Monthly payments are made at the end of each month. (a) What is the payment? (b) How much of the first payment is principal? (c) What will be owed after 12 years? (d) How much will be paid in the remaining 8 years?',
+    plans: ['borrowing amount=142000 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:1', 'balanceAfter k:144', 'leftToPay k:144'],
+  },
+  {
+    text: 'Astrid inherits $180,000 and puts it into a fund earning 4.32% compounded monthly. Beginning immediately she withdraws an equal amount at the beginning of every month for 16 years, at the end of which $20,000 is to remain. How much is each withdrawal and how much does she withdraw in total?',
+    plans: ['drawing-down amount=180000 rate=0.0432/nominal/12 n=192 p=12 beginning final=20000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'The effective rate on a savings account is 3.05%. (a) What is the equivalent nominal rate compounded monthly? (b) What is the rate per month?',
+    plans: ['convert rate=0.0305/effective/1 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'ratePerPayment'],
+  },
+  {
+    text: 'A loan of $90,000 is amortized over 15 years by monthly payments at the end of each month at 6.6% compounded monthly. After 7 years the interest rate drops to 5.7% compounded monthly, and the payments are changed so that the loan is still paid off after 15 years. Find (a) the original monthly payment, (b) the balance after 7 years, (c) the new monthly payment, (d) the total interest.',
+    plans: ['borrowing amount=90000 rate=0.066/nominal/12 n=180 p=12 final=0 rate@84:0.057/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:84', 'payment after:84', 'totalInterest'],
+  },
+  {
+    text: 'Mats wants to receive €1,500 at the end of each month for 25 years after he retires. He has 30 years until retirement and makes a deposit at the end of each month until then. The fund pays 4.8% compounded monthly at all times. Find the amount needed at retirement and the monthly deposit.',
+    plans: [
+      'drawing-down rate=0.048/nominal/12 n=300 p=12 payment=1500 final=0 ?amount',
+      'saving amount=0 rate=0.048/nominal/12 n=360 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: "Car dealer's offer: $19,800 financed at 2.4% compounded monthly for 48 months. Bank's offer: pay the dealer cash, get $1,600 off the price of $19,800, and borrow the rest from the bank at 6.3% compounded monthly for 48 months. Payments at month-end. Find both payments. Which offer is cheaper and by how much in total?",
+    plans: [
+      'borrowing amount=19800 rate=0.024/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=19800 rebate=1600 amount=18200 rate=0.063/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'A $150,000 mortgage at 5.4% compounded monthly has monthly payments at the end of each month over 20 years. Immediately after the 60th payment a lump sum of $10,000 is paid and the regular payment is kept. By how many payments is the term shortened? How much interest is saved?',
+    plans: ['borrowing amount=150000 rate=0.054/nominal/12 n=240 p=12 final=0 extra@60:10000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Which is the better investment for £10,000 over 10 years: 4.5% compounded monthly or 4.58% effective? By how much?',
+    plans: [
+      'lump-sum amount=10000 rate=0.045/nominal/12 n=120 p=12 ?finalAmount',
+      'lump-sum amount=10000 rate=0.0458/effective/1 n=10 p=1 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A loan of £33,000 at 7.2% compounded monthly is repaid over 7 years with month-end payments. After 3 years the borrower loses his job and makes no payments for 6 months. He then resumes with larger payments that repay the loan within the original 7 years. Find the original payment, the balance when payments resume, and the larger payment.',
+    plans: ['borrowing amount=33000 rate=0.072/nominal/12 n=84 p=12 final=0 skip@36:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:42', 'payment after:42'],
+  },
+  {
+    text: 'Compare the monthly payments and the total interest of a £25,000 loan at 6.48% compounded monthly over 5 years and over 8 years, payments at the end of each month.',
+    plans: [
+      'borrowing amount=25000 rate=0.0648/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=25000 rate=0.0648/nominal/12 n=96 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'Odd Larsen wants to own a smokehouse that costs 340 000 kr. His bank will lend him the whole sum at 7.02% compounded monthly if he repays it in equal payments at the end of each month for eleven years. What would his payments be?',
+    plans: ['borrowing price=340000 amount=340000 rate=0.0702/nominal/12 n=132 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'If you put away $65 every two weeks, each time at the end of the two weeks, at 3.38% compounded every two weeks, how much will you have in seven years?',
+    plans: ['saving amount=0 rate=0.0338/nominal/26 n=182 p=26 payment=65 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An orchestra expects to need £75,000 for instruments eight years from now. How much should it invest today at 4.6% compounded semi-annually?',
+    plans: ['lump-sum rate=0.046/nominal/2 n=16 p=2 final=75000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'What size of loan can be repaid by payments of €480 at the end of each month for six years if the loan carries interest at 8.04% compounded monthly?',
+    plans: ['borrowing rate=0.0804/nominal/12 n=72 p=12 payment=480 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Find the effective rate of interest equivalent to 6.8% compounded quarterly.',
+    plans: ['convert rate=0.068/nominal/4 p=4 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Fru Dahl's pension fund of $275,000 earns 4.2% compounded monthly. If she takes out $1,950 at the beginning of each month, how many withdrawals can she make?",
+    plans: ['drawing-down amount=275000 rate=0.042/nominal/12 p=12 payment=1950 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Money was invested at 5.1% compounded quarterly for 6 years and 6 months and grew to $9,800. How much was invested?',
+    plans: ['lump-sum rate=0.051/nominal/4 n=26 p=4 final=9800 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A fishing boat is leased for 60 months at 6.6% compounded monthly. The boat is worth $88,000 today and $35,000 at the end of the lease. What are the lease payments if they are due at the beginning of each month?',
+    plans: ['leasing price=88000 amount=88000 rate=0.066/nominal/12 n=60 p=12 beginning final=35000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'On a flat-rate loan of €2,200 at 8% a year for one year and a half, what is the equal monthly payment?',
+    plans: ['flat amount=2200 rate=0.08/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "$7,800 is owed at 1.1% per month. Level payments at month's end are to pay it off in 3 years. Find the level payment.",
+    plans: ['borrowing amount=7800 rate=0.011/per-period/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Einar finances a £48,000 barn over 9 years at 6.96% compounded monthly with end-of-month payments. Calculate the payment, the principal contained in the 50th payment, and the balance owing immediately after the 50th payment.',
+    plans: ['borrowing price=48000 amount=48000 rate=0.0696/nominal/12 n=108 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:50 to:50', 'balanceAfter k:50'],
+  },
+  {
+    text: 'A washing machine costs £640, or £64 down and 12 monthly payments of £52. The first payment is due one month after the purchase. (a) How much is borrowed? (b) What is the total interest? (c) What nominal rate compounded monthly is charged?',
+    plans: ['borrowing price=640 down=64 amount=576 n=12 p=12 payment=52 final=0 ?rate'],
+    asks: ['amount', 'totalInterest', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Regular deposits of $200 at the end of each month have been made for 10 years at 3.6% compounded monthly. How much is in the account now? How much of this is interest? ',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=120 p=12 payment=200 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A mortgage of €165,000 is to be repaid over 18 years by half-yearly payments at the end of each half-year; interest is 4.5% compounded half-yearly. Find the half-yearly payment, the interest paid in the first 3 years, and the balance after 10 years.',
+    plans: ['borrowing amount=165000 rate=0.045/nominal/2 n=36 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:6', 'balanceAfter k:20'],
+  },
+  {
+    text: 'An investor deposits £5,000 now and £300 at the end of each quarter at 4.4% compounded quarterly. Find the value after 12 years and the total interest earned.',
+    plans: ['saving amount=5000 rate=0.044/nominal/4 n=48 p=4 payment=300 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Tuva pays €410 at the end of each month on a car loan of €19,000 at 7.44% compounded monthly. How long will it take to repay the loan, and how large will the concluding payment be?',
+    plans: ['borrowing amount=19000 rate=0.0744/nominal/12 p=12 payment=410 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A credit union charges 0.75% per month. What are the nominal annual rate and the effective annual rate?',
+    plans: ['convert rate=0.0075/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Hilde bought a camper van for $38,000. She paid 25% in cash and financed the balance over 7 years at 6.24% compounded monthly, paying at the end of each month. What are her monthly payments? How much will she have paid for the van in total, including the cash payment?',
+    plans: ['borrowing price=38000 down=9500 amount=28500 rate=0.0624/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'A 5-year loan of £30,000 has quarterly payments in advance at 8.8% compounded quarterly. Find the payment and the total of the payments.',
+    plans: ['borrowing amount=30000 rate=0.088/nominal/4 n=20 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'The Strands borrow £220,000 at 5.1% compounded monthly for 25 years, paying at the end of each month. After 60 payments their rate is renewed at 6.3% compounded monthly for the remaining 20 years. Find the first payment, the balance at renewal and the second payment.',
+    plans: ['borrowing amount=220000 rate=0.051/nominal/12 n=300 p=12 final=0 rate@60:0.063/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: 'Store A sells a sofa for £2,400 with 24 monthly payments at 9.6% compounded monthly. Store B adds 6% flat per year for 2 years. Payments are at the end of each month in both stores. Find the payment in each store. Which store is cheaper, and by how much in all?',
+    plans: [
+      'borrowing amount=2400 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment',
+      'flat amount=2400 rate=0.06/flat n=24 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'Rune saves $600 at the end of every quarter for 15 years. Afterwards he draws an equal amount at the end of every quarter for 10 years, until the account is empty. Interest is 4.4% compounded quarterly throughout. How much has he saved up after 15 years? How much can he draw each quarter? What is the total interest while he draws?',
+    plans: [
+      'saving amount=0 rate=0.044/nominal/4 n=60 p=4 payment=600 ?finalAmount',
+      'drawing-down rate=0.044/nominal/4 n=40 p=4 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'Solveig can pay a bill of £5,000 due in 3 years by one payment today. Money is worth 5% compounded quarterly. What is that payment?',
+    plans: ['lump-sum rate=0.05/nominal/4 n=12 p=4 final=5000 ?amount'],
+    asks: ['amount'],
   },
 ];
 

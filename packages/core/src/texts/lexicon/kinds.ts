@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
+  cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
     'drawing-down',
     6,

@@ -10,6 +10,10 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|comes? to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n)?(?: in)?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 10, '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)'),
+  cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
+  cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
+  cue('price', 10, 'for {m} (?:in )?cash'),
   cue(
     'price',
     9,
@@ -246,8 +250,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
     10,
-    '{m}(?: from [a-z ]{2,20})? (?:is|are|was|were) (?:then )?(?:paid in|repaid|put in|paid off|paid back|paid)(?: besides| extra| in addition| together| as well| too| with| on top| on the)',
-    '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)',
+    '{m}(?: from [a-z ]{2,20})? (?:is|are|was|were) (?:then )?(?:paid in|repaid|put in|paid off|paid back|paid)(?: besides| extra| in addition| together with| as well| too| on top| on the| with (?:the |payment )?<on>)',
+
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',

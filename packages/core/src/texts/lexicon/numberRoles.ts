@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('interval', 9, '(?:end|beginning|start|close) of (?:the|each|every) {t}'),
   cue(
     'downPaymentRate',
     9,
@@ -101,7 +102,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'lasted {t}',
     '(?:founded|opened|built|since|established) ~{t}',
     '{t} (?:earlier|before that|of experience|in business|experience)',
-    '(?:argued|waited|worked|lived|taught|sailed|open|running|served|been|stood there|after)(?: [a-z]+){0,3} for {t}(?= (?:about|as|in|at|with|when))',
+    '(?:argued|waited|worked|lived|taught|sailed|open|running|served|stood there)(?: [a-z]+){0,3} for {t}(?= (?:about|as|when))',
     '{t} (?:is|was) the age',
     'turns {n}',
     '(?:no|nos|number|extension|page|room|route|bus|flat no|lane|street|road|hill|apartment|account|exercise|problem|question|chapter)(?: no)?\\.? {n}',

@@ -46,12 +46,13 @@ export function readTwo(
     const other = regions[plan === 0 ? 1 : 0];
     return (place) => (place.start < other.start || place.start >= other.end) && !isOthers(place, plan);
   };
-  const read = (plan: 0 | 1, like?: SolePlan): SolePlan =>
+  const read = (plan: 0 | 1, like?: SolePlan, as?: SolePlan['plan']['kind']): SolePlan =>
     readPlan(page, {
       scope: scopeOf(plan),
       kindScope: kindScopeOf(plan),
       questions: questionsOf(questions, plan),
       ...(like ? { like: like.terms } : {}),
+      ...(as ? { as } : {}),
     });
   const kindScopeOf = (plan: 0 | 1): Scope => {
     const scope = scopeOf(plan);
@@ -62,7 +63,10 @@ export function readTwo(
     return told ? (place) => scope(place) && !isAsked(page, place.start) : scope;
   };
   const first = read(0);
-  const second = read(1, first);
+  const told = read(1, first);
+  // Without its own sums it is the same kind of case as the first.
+  const isBare = told.plan.kind === 'convert' && first.plan.kind !== 'convert';
+  const second = isBare ? read(1, first, first.plan.kind) : told;
   const completed = read(0, second);
   return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
@@ -122,12 +126,19 @@ function regionsOf(page: Page): Regions | undefined {
   if (!from || until <= from.end) return undefined;
   const turn = turnBetween(page, from.end, until);
   if (turn === undefined) return undefined;
-  const start = sentenceAt(page, from)?.start ?? 0;
+  const start = beginOf(page, from);
   const last = sentenceAt(page, { start: turn + 2, end: turn + 2 });
   return [
     { start: Math.min(start, from.start), end: turn },
     { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) },
   ];
+}
+
+/** Where the first offer begins in its sentence: behind a colon, if there is one before its rate. */
+function beginOf(page: Page, rate: Span): number {
+  const start = sentenceAt(page, rate)?.start ?? 0;
+  const colon = page.flat.slice(start, rate.start).lastIndexOf(': ');
+  return colon < 0 ? start : start + colon + 1;
 }
 
 /** Rates that are stated, not asked. */

@@ -6,7 +6,7 @@ import { readTwo } from './offers.ts';
 
 export function readTwoTerms(page: Page): DraftReading | undefined {
   const compares = page.questions.some(({ asked }) => asked === 'difference' || asked === 'choice');
-  const each = /(?:^|[^a-z])(?:each|both|either)(?![a-z])/.test(page.flat);
+  const each = /(?:^|[^a-z])(?:each|both|either|compare)(?![a-z])/.test(page.flat);
   const rates = page.tokens.filter(
     ({ form }, at) => form === 'percent' && page.signs[at]?.[0]?.role !== 'downPaymentRate',
   ).length;

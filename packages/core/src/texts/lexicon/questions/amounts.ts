@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
+  cue(
+    'finalAmount',
+    12,
+    'how much (?:has|have|will have|had) (?:he|she|they|it) (?:then )?saved(?: up)?(?= (?:after|by|when|at))',
+  ),
+  cue('amount', 11, 'how much (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)'),
+  cue('leftToPay', 12, 'paid (?:in|over|during) (?:the |all the )?(?:remaining|rest)'),
   cue(
     'leftToPay',
     11,
@@ -88,7 +96,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     10,
     'how much (?:in|after) <t>',
-    'value (?:at the end|when the lease ends)',
+    'value (?:at the end|when the lease ends|after <t>)',
     'what must (?:he|she|they) (?:have|own|hold)(?= (?:after|when|at|by|in))',
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',
     'what (?:the|her|his|their) (?:fund|account|pot|savings) (?:holds?|contains?|has|shows?|is worth)',
@@ -97,7 +105,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how much (?:has|have|will have|had) (?:then )?(?:gathered|collected|built up|come together|grown|mounted up|accumulated|piled up|been saved)',
     'what (?:has|have) (?:she|he|they|it|the [a-z]+(?: [a-z]+)?)(?= (?:after|then|at|by|in|got|saved))',
     'what (?:does|will|did|has|would) ~(?:deposit|investment|account|fund|money|sum|pot|balance|legacy|it|this|that|capital) (?:then )?(?:come|amount|grow|rise|mount|run|swell|accumulate)(?:n|ed)? (?:up )?to',
-    'how much (?:is|are|was|will|would|does|do|can|has|have) ~(?:have(?! been)(?! to)|there|in (?:the|it|his|her|their|this|that)|grow(?:n)? to|accumulated?|be (?:there|in|worth|available|saved)|left|saved|collected|amount to|together|built up|worth|expect|receive at|stand at)',
+    'how much (?:is|are|was|will|would|does|do|can|has|have) ~(?:have(?! been)(?! to)(?! paid)|there|in (?:the|it|his|her|their|this|that)|grow(?:n)? to|accumulated?|be (?:there|in|worth|available|saved)|left|saved|collected|amount to|together|built up|worth|expect|receive at|stand at)',
     'what (?:will|does|did|has|would|is|was) ~~?(?:have|grow(?:n)? to|amount to|be worth|accumulate|become|come to after|in (?:the|it|her|his) (?:fund|account|pot)|there at|left|the (?:fund|account|pot)|the (?:final|future|accumulated|maturity) (?:value|amount|balance|sum)|it worth|worth (?:after|in|at)|stand at)',
     '(?:final|future|maturity|accumulated|closing|end|redemption) (?:value|amount|balance|sum)',
     'value of (?:the|her|his|their|its|this|that) (?:fund|account|investment|savings|plan|deposit|annuity|pot|bond)',
@@ -113,7 +121,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'to what (?:sum|amount|value|figure)',
     'what sum (?:will|does|is) ~(?:have|accumulate|grow)',
     'what (?:amount|sum) (?:is|will be) (?:in|on|there)',
-    '(?:how much|what) (?:will|does|do) (?:she|he|they|it|the [a-z]+(?: [a-z]+)?) (?:then )?have(?! to)(?! been)',
+    '(?:how much|what) (?:will|does|do) (?:she|he|they|it|the [a-z]+(?: [a-z]+)?) (?:then )?have(?! to)(?! been)(?! paid)',
     'worth (?:after|in|at the end|by then|then)',
   ),
 ];

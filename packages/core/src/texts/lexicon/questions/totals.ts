@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'totalPaid',
+    11,
+    'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
+  ),
+  cue(
     'interest',
     12,
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
