@@ -18,7 +18,7 @@ const views: readonly {
   { name: 'bench-dark', path: '/bench/demo-solar-roof?years=plan-year', ready: 'Does it close?', dark: true },
   { name: 'picture', path: '/bench/demo-kiln-shed?show=picture', ready: 'The numbers of the picture' },
   { name: 'papers', path: '/sets/demo-midterm/papers?room=30', ready: 'Room to work' },
-  { name: 'target', path: '/bench/demo-oyster-rafts?show=target', ready: 'Which', act: searchPayment },
+  { name: 'texts', path: '/exercises/from-text', ready: 'Paste the text of one problem', act: readExample },
   { name: 'worksheets', path: '/sets/demo-week-3/worksheets?cause=reference-not-fixed', ready: 'Certain: mended' },
   { name: 'rules', path: '/rules?of=demo-bm210', ready: 'What that does to' },
   { name: 'working', path: '/bench/demo-kiln-shed?show=working&way=five-values', ready: 'Solve for PMT' },
@@ -50,13 +50,11 @@ for (const { name, path, ready, dark, act } of views)
     await page.screenshot({ path: join(folder, `${name}.png`) });
   });
 
-/** The payment that leaves nothing after the last one, its tries in sight. */
-async function searchPayment(page: Page): Promise<void> {
-  await page.getByLabel('what may move').selectOption('payment');
-  await page.getByLabel('what must be reached').selectOption('closing');
-  await page.getByLabel('the target', { exact: true }).fill('0');
-  await page.getByRole('button', { name: 'Find it' }).click();
-  await page.getByRole('table', { name: /tries/ }).scrollIntoViewIfNeeded();
+/** A problem pasted and read. */
+async function readExample(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Try an example' }).click();
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByRole('region', { name: 'what is asked' }).getByText('384.95').waitFor();
 }
 
 /** A student's page as it stands on a phone, with a number that cannot be read. */
