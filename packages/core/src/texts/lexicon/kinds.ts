@@ -76,7 +76,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'paid out of',
     'be drawn|draw ~(?:from|out|down)',
     'takes? (?:out )?~out of (?:the|it|this|that|his|her|their) ',
-    'take out(?! a)',
+    'take out(?! an? )',
     'takes? out {mn}',
     'took out {mn}',
     'draws? {mn}',

@@ -74,14 +74,17 @@ export function exerciseFromText(
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
 
-/** The first words of a text. */
+/** The first words of a text, without a word at their end that only leads on. */
 export const titleOf = (text: string): string => {
   const words = text
     .replace(/^[\W\d]+/, '')
     .split(/\s+/)
     .slice(0, 6)
     .join(' ')
-    .replace(/[^\p{L}\p{N}]+$/u, '');
+    .replace(
+      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from))*[^\p{L}\p{N}%]*$/iu,
+      '',
+    );
   return words.slice(0, 60) || 'A problem';
 };
 
