@@ -1,4 +1,4 @@
-/** A book with nothing in it, from its first minute to a set given out. */
+/** A book with nothing in it, from its first minute to an assigned set. */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

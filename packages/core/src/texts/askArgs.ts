@@ -112,11 +112,11 @@ const moments: readonly PlaceRecord[] = [
   ),
 ];
 
-/** @param kind whether the question looks at a stretch (interest in …) or a moment (owed after …) */
-export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'stretch' | 'moment'): AskedPlace | undefined {
+/** @param kind whether the question looks at a range (interest in …) or a moment (owed after …) */
+export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'range' | 'moment'): AskedPlace | undefined {
   const text = flat.slice(unit.start, unit.end);
   const before = /(?:just|right|immediately|shortly) before|before (?:the|making)/.test(text);
-  for (const { words, read, roles } of kind === 'stretch' ? ranges : moments) {
+  for (const { words, read, roles } of kind === 'range' ? ranges : moments) {
     words.lastIndex = 0;
     const found = words.exec(text);
     if (!found) continue;

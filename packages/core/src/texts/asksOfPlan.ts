@@ -136,8 +136,8 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     const k = momentOf(question.place, of, last) ?? last.k;
     return is('leftToPay', k === undefined ? {} : { k });
   },
-  interest: (asking) => stretchAsk(asking),
-  principal: (asking) => stretchAsk(asking),
+  interest: (asking) => rangeAsk(asking),
+  principal: (asking) => rangeAsk(asking),
   totalPaid: ({ of: { plan }, is, unit }) => {
     const withDeposit = /(?:deposit|down)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
@@ -199,7 +199,7 @@ function balanceAsk({ question: { asked, place }, of, last, is }: Asking): Found
   return is('balanceAfter', k === undefined ? {} : { k, ...(place?.moment ? { moment: place.moment } : {}) });
 }
 
-function stretchAsk({ page, question: { asked, place, start, unit }, of, last, is }: Asking): Found {
+function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is }: Asking): Found {
   const { plan } = of;
   // "… and how much interest have they paid?" means until then.
   const isUntilThen =

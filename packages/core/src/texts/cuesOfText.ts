@@ -5,7 +5,7 @@ import { originOf, type Span } from './flatText.ts';
 import type { Page } from './page.ts';
 import type { ReadCue } from './reading.ts';
 
-/** Each stretch once for what it says; the longest where one holds another that says the same. */
+/** Each span once for what it says; the longest where one holds another that says the same. */
 export function cuesOfText(page: Page, { plans, asks }: Pick<DraftReading, 'plans' | 'asks'>): ReadCue[] {
   const kinds = new Set(plans.map(({ kind }) => kind));
   const timings = new Set(plans.map(({ timing }) => timing));

@@ -1,4 +1,4 @@
-/** A reading laid over its text: stretches in order, each with what it is. */
+/** A reading laid over its text: pieces in order, each with what it is. */
 
 import type { ProblemReading, ReadCue, ReadUse } from './reading.ts';
 

@@ -10,9 +10,9 @@ export interface PlacedQuestion extends Question {
   readonly place: AskedPlace | undefined;
 }
 
-const looksAt: Readonly<Partial<Record<Question['asked'], 'stretch' | 'moment'>>> = {
-  interest: 'stretch',
-  principal: 'stretch',
+const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> = {
+  interest: 'range',
+  principal: 'range',
   balance: 'moment',
   leftToPay: 'moment',
   finalAmount: 'moment',
@@ -51,10 +51,9 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     const isWhole = /total|in all|altogether|whole|overall|entire/.test(
       page.flat.slice(question.start, question.unit.end),
     );
-    if (question.place !== undefined || looksAt[question.asked] !== 'stretch' || isWhole) return question;
+    if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const beside = [placed[at + 1], placed[at - 1]].find(
-      (each) =>
-        each?.place && looksAt[each.asked] === 'stretch' && sentenceAt(page, each) === sentenceAt(page, question),
+      (each) => each?.place && looksAt[each.asked] === 'range' && sentenceAt(page, each) === sentenceAt(page, question),
     );
     return beside ? { ...question, place: beside.place } : question;
   });

@@ -23,7 +23,7 @@ const core =
   (from, args) =>
     numbersOf(from, { quantity, ...ask(args) });
 
-const stretch = ({ from = 1, to = 1 }: ReadArgs): Omit<Ask, 'quantity'> => ({ from, to });
+const range = ({ from = 1, to = 1 }: ReadArgs): Omit<Ask, 'quantity'> => ({ from, to });
 
 /** One record a quantity; those across plans are `answers.ts`'. */
 const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
@@ -68,8 +68,8 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
       (each) => each + (from.solved.flat ? 0 : (from.plan.fees ?? 0)),
     ),
   balanceAfter: (from, args) => balances(from, args),
-  interestIn: core('interest-in', stretch),
-  principalIn: core('principal-in', stretch),
+  interestIn: core('interest-in', range),
+  principalIn: core('principal-in', range),
   leftToPay: (from, { k = 0 }) => leftToPay(from, k),
   lastPayment: (from, { include }) => {
     const { plan, solved } = from;

@@ -9,7 +9,7 @@ export interface Settled {
   /** By where a number begins in the text. */
   readonly roles?: Readonly<Record<string, SettledRole>>;
   readonly values?: Readonly<Record<string, number>>;
-  /** Stretches marked as numbers by hand. */
+  /** Spans marked as numbers by hand. */
   readonly marks?: readonly { readonly start: number; readonly end: number; readonly value: number }[];
   readonly kind?: ReadKind;
   readonly timing?: 'end' | 'beginning';

@@ -55,7 +55,7 @@ function promptOf(text: string): string {
   return capital(closed);
 }
 
-/** The text with its givens in place, without some stretches of it. */
+/** The text with its givens in place, without some spans of it. */
 function withPlaces(text: string, givens: readonly TextGiven[], without: readonly Span[]): string {
   const cuts = [
     ...givens.map(({ start, end, given }) => ({ start, end, put: `{${given.name}}` })),
