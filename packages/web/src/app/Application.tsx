@@ -2,9 +2,10 @@
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { problemTypes } from '@hardy-sextant/contract';
-import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from '../api/call.ts';
+import { FreshQueries } from '../api/freshQueries.ts';
 import { sessionKey } from '../api/session.ts';
 import { NotFoundPage } from './NotFoundPage.tsx';
 import { pages, studentPages, welcomePage, type Page } from './pages.ts';
@@ -18,7 +19,7 @@ const signInAgain = (error: Error): void => {
     void queries.invalidateQueries({ queryKey: sessionKey });
 };
 
-const queries: QueryClient = new QueryClient({
+const queries: FreshQueries = new FreshQueries({
   queryCache: new QueryCache({ onError: signInAgain }),
   mutationCache: new MutationCache({ onError: signInAgain }),
   defaultOptions: {
