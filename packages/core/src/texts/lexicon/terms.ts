@@ -23,7 +23,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',
-    'bgn|begin mode|beg mode|due mode',
+    'begin mode|beg mode|due mode',
     'at (?:the )?start of <e>',
     'one (?:month|quarter|year|week|fortnight|period|half-year) after the last',
     '⟨t\\d+⟩ after the last (?:of|deposit|payment)',

@@ -46,17 +46,6 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   ),
   cue(
     'interest',
-    12,
-    'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
-    'interest (?:part|portion|component|share|content|element)',
-  ),
-  cue(
-    'totalPaid',
-    11,
-    'how much (?:did|has|have|had) ~(?:pay|paid|put|deposit(?:ed)?|contributed?|saved?)(?: in)?(?! each)(?! every)(?! <)(?! back each)',
-  ),
-  cue(
-    'interest',
     10,
     `(?:total|all(?: the)?|overall|whole|entire)(?: amount of)?(?: the)? interest`,
     'interest (?:[a-z]+ ){0,3}(?:in (?:all|total)|altogether|over(?:all)?|on the whole)',

@@ -1,5 +1,7 @@
 /** What is doubtful, on top, each with its choices; and what the text leaves unsaid. */
+import { Button } from '@mantine/core';
 import type { ProblemReading } from '@hardy-sextant/core/texts';
+import { TextButton } from '../../../ui/TextButton.tsx';
 import styles from './Text.module.css';
 
 interface DoubtsProps {
@@ -15,16 +17,16 @@ export function Doubts({ reading: { doubts }, onChoose }: DoubtsProps) {
         <li key={says} className={styles.doubt}>
           <strong id={`doubt-${at}`}>{says}</strong>
           {choices.map((choice, index) => (
-            <button
+            <Button
               key={choice.says}
-              type="button"
-              className="control"
+              size="compact-sm"
+              variant="default"
               aria-describedby={`doubt-${at}`}
               onClick={() => onChoose(choice.sets)}
             >
               {choice.says}
               {index === 0 && choices.length === 2 && <span className="soft"> · taken for now</span>}
-            </button>
+            </Button>
           ))}
         </li>
       ))}
@@ -41,12 +43,8 @@ export function Assumed({ reading: { assumes }, onChoose }: DoubtsProps) {
       {assumes.includes('timing=end') && (
         <>
           payments are taken to fall at the end of each period{' '}
-          <button type="button" className="link small" onClick={() => onChoose({ timing: 'end' })}>
-            so it is
-          </button>{' '}
-          <button type="button" className="link small" onClick={() => onChoose({ timing: 'beginning' })}>
-            at the beginning
-          </button>
+          <TextButton onClick={() => onChoose({ timing: 'end' })}>so it is</TextButton>{' '}
+          <TextButton onClick={() => onChoose({ timing: 'beginning' })}>at the beginning</TextButton>
           {assumes.length > 1 && '; '}
         </>
       )}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { PageHead } from '../../../ui/PageHead.tsx';
 import { showUndo } from '../../../ui/showUndo.tsx';
+import { TextButton } from '../../../ui/TextButton.tsx';
 import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { Assumed, Doubts } from './Doubts.tsx';
 import { Lesson } from './Lesson.tsx';
@@ -82,9 +83,7 @@ function TextSheet({ pasted, at, read, onChange }: TextSheetProps) {
     <section className="sheet" aria-label="the text">
       <div className="ends" style={{ padding: '8px 16px 0' }}>
         <span className="soft small">{editing ? 'The text' : 'The text · press a mark to change what it is'}</span>
-        <button type="button" className="link small" onClick={() => setEditing(!editing)}>
-          {editing ? 'Done' : 'Edit the text'}
-        </button>
+        <TextButton onClick={() => setEditing(!editing)}>{editing ? 'Done' : 'Edit the text'}</TextButton>
       </div>
       {editing ? (
         <textarea
