@@ -43,7 +43,8 @@ export function Assumed({ reading: { assumes }, onChoose }: DoubtsProps) {
       {assumes.includes('timing=end') && (
         <>
           payments are taken to fall at the end of each period{' '}
-          <TextButton onClick={() => onChoose({ timing: 'end' })}>so it is</TextButton>{' '}
+          <TextButton onClick={() => onChoose({ timing: 'end' })}>so it is</TextButton>
+          {' · '}
           <TextButton onClick={() => onChoose({ timing: 'beginning' })}>at the beginning</TextButton>
           {assumes.length > 1 && '; '}
         </>
