@@ -24,7 +24,7 @@ export function solvePlans(
   const solved: (SolvedPlan | undefined)[] = [];
   plans.forEach((plan, at) => {
     const linked = withLinks(plan, solved);
-    const statement = linked && statementOfPlan(linked, wanted[at]);
+    const statement = linked && statementOfPlan(linked, wanted[at], rounding);
     const found = statement && kindOf(statement).solve(statement, rounding);
     solved.push(linked && statement && found?.ok ? { plan: linked, statement, solved: found.value } : undefined);
   });

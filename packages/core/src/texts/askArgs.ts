@@ -25,7 +25,7 @@ export interface AskedPlace {
   readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' | 'to' | 'yearIndex' }[];
 }
 
-const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one)';
+const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|months?|rentals?|one|lines?|rows?)';
 
 interface PlaceRecord {
   readonly words: RegExp;
@@ -74,7 +74,7 @@ const ranges: readonly PlaceRecord[] = [
     same: true,
   })),
   place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
-  place('(?:@payment|@deposit|rental) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
+  place('(?:@payment|@deposit|rental|line|row) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
 ];
 
@@ -84,8 +84,12 @@ const moments: readonly PlaceRecord[] = [
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place('(?:end|close) of @year {n}', ['after'], ([year]) => ({ afterYears: year! })),
-  place(`{o}(?: (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one))?`, ['after'], ([k]) => ({ after: k! })),
-  place('(?:@payment|@deposit|@withdrawal|rental|month) (?:number |no )?{n}', ['after'], ([k]) => ({ after: k! })),
+  place(`{o}(?: (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one|line|row))?`, ['after'], ([k]) => ({
+    after: k!,
+  })),
+  place('(?:@payment|@deposit|@withdrawal|rental|month|line|row) (?:number |no )?{n}', ['after'], ([k]) => ({
+    after: k!,
+  })),
   place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({
     after: k!,
   })),
@@ -106,7 +110,7 @@ const moments: readonly PlaceRecord[] = [
     () => ({ atChange: true }),
   ),
   place(
-    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|end of the (?:pause|holiday|break))) ?',
+    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of the (?:pause|holiday|break))) ?',
     [],
     () => ({ atChange: true }),
   ),

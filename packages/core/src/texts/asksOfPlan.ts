@@ -127,9 +127,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
   howLong: ({ page, of: { plan }, is, unit }) => {
     const inYears = plan.kind === 'lump-sum' || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
-    return is(inYears ? 'years' : 'payments');
+    return inYears ? is('years') : is('payments', countsFull(page, unit));
   },
-  payments: ({ is, unit }) => is('payments', /how many (?:full|whole|complete)/.test(unit) ? { count: 'full' } : {}),
+  payments: ({ page, is, unit }) => is('payments', countsFull(page, unit)),
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),
   leftToPay: ({ question, of, last, is }) => {
@@ -161,6 +161,15 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   difference: (asking) => differenceAsk(asking),
 };
+
+/** Only the full payments are asked for. */
+const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
+  /how many (?:full|whole|complete)/.test(unit) ||
+  /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
+    flat,
+  )
+    ? { count: 'full' }
+    : {};
 
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
 

@@ -69,6 +69,8 @@ export const shares: Readonly<Record<string, number>> = {
   third: 1 / 3,
   quarter: 1 / 4,
   fifth: 1 / 5,
+  sixth: 1 / 6,
+  eighth: 1 / 8,
   tenth: 1 / 10,
 };
 

@@ -132,6 +132,11 @@ function calendarAt(text: string, at: number): Token | undefined {
   return year && isYear && !counts ? token('calendar', at, 4, Number(year[0])) : undefined;
 }
 
+/** What follows a share of a price, or of what remains. */
+const sharedThings =
+  /^ (?:(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
+
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
 function shareAt(lower: string, at: number): Token | undefined {
   const here = lower.slice(at, at + 60);
@@ -146,16 +151,13 @@ function shareAt(lower: string, at: number): Token | undefined {
       ofPercent[0].length,
       (ofPercent[1] ? 0.75 : ofPercent[0].includes('quarter') ? 0.25 : 0.5) / 100,
     );
-  const ofPrice =
-    /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)| down\b| deposit\b| is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash))/.exec(
-      here,
-    );
-  const remains =
-    /^(?:an? |one[ -])?(half|third|quarter|fifth|tenth)(?= (?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?|is (?:still )?(?:left|owed|owing)))/.exec(
-      here,
-    );
-  if (remains?.[1]) return token('percent', at, remains[0].length, shares[remains[1]] ?? 0);
-  return ofPrice?.[1] ? token('percent', at, ofPrice[0].length, shares[ofPrice[1]] ?? 0) : undefined;
+  const [words, many = 'one', part = ''] =
+    /^(?:(an?|one|two|three|four)[ -])?(half|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)(?![a-z])/.exec(here) ??
+    [];
+  if (words === undefined) return undefined;
+  const isAfter = /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$/.test(lower.slice(Math.max(0, at - 20), at));
+  if (!isAfter && !sharedThings.test(here.slice(words.length))) return undefined;
+  return token('percent', at, words.length, (numerators[many] ?? 1) * (shares[part.replace(/s$/, '')] ?? 0));
 }
 
 /** "a year and a half", "after a year", "half a year", "a decade". */

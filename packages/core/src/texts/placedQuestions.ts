@@ -62,13 +62,13 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */
 function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
   if (asked !== 'principal') return undefined;
-  const moment = placeAsked(page, unit, 'moment');
+  const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
 }
 
 /** "After payment 48, the sum of …": what stands before a question in its own sentence, if it tells when. */
-function leadOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
+function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, 'unit'>): Span {
   const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);

@@ -73,7 +73,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1));
   // "How long, in years" is one question.
   const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
-  return { questions: inOrder(flat, single), unread };
+  // "Compare: …" before the choice that is asked.
+  const isHead = ({ start, end }: Span): boolean =>
+    choices.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
+  return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
 }
 
 /** "the total of it": a noun in a list of what to find. */

@@ -41,6 +41,7 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     ({ use, token: at, perYear }) =>
       use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
   );
+  if (perPeriod && isNominal(page, place)) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   const isYearly =
     perPeriod &&
     /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
@@ -86,6 +87,15 @@ function isBeside({ flat }: Page, rate: Span, period: Span): boolean {
     flat.slice(period.end, rate.start),
   );
 }
+
+/** "9.6 % nominal, monthly" is a year's rate. */
+const isNominal = ({ quotings, flat }: Page, { start, end }: Span): boolean =>
+  quotings.some(
+    (sign) =>
+      sign.says === 'nominal' &&
+      !/[.?!\n;⟨]/.test(sign.start < start ? flat.slice(sign.end, start) : flat.slice(end, sign.start)) &&
+      Math.min(Math.abs(start - sign.end), Math.abs(sign.start - end)) < 12,
+  );
 
 /** "effective" beside the number; where compounding is said, the nominal rate that is compounded is meant. */
 function isEffective(

@@ -11,6 +11,7 @@ import type { Settled } from './settled.ts';
 import { LONGEST_TEXT } from './splitProblems.ts';
 import type { TokenForm } from './tokens.ts';
 import type { ProblemReading, ReadAsk, ReadDoubt, ReadUse, Role } from './reading.ts';
+import { secondLook } from './secondLook.ts';
 import { statementOfPlan } from './statementOfPlan.ts';
 
 export interface ReadOptions {
@@ -73,8 +74,14 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
     statements: plans.map((plan, at) => statementOfPlan(plan, wanted[at])),
     asks,
     assumes: draft.assumes,
-    doubts: [...draft.doubts, ...impossible(draft, asks)],
+    doubts: doubtsOf(page, draft, asks),
   };
+}
+
+/** What the reading says itself; where it has no doubt, what a second look finds. */
+function doubtsOf(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const doubts = [...draft.doubts, ...impossible(draft, asks)];
+  return doubts.length > 0 ? doubts : secondLook(page, draft, asks);
 }
 
 const counted: ReadonlySet<Role> = new Set<Role>(['payments', 'after', 'from', 'to', 'skip']);

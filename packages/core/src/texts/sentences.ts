@@ -10,9 +10,9 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|deduce|let us know|explain|complete|answer)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|deduce|construct|draw up|set up|write out|fill in|let us know|explain|complete|answer)(?![a-z])/;
 const instruction =
-  /^\W*(?:round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+  /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
@@ -91,7 +91,10 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const piece = text.slice(at, until);
     if (piece.replace(/[\W_]/g, '') === '') return;
     const head = piece.slice(0, 60);
-    const asks = interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`);
+    // "…, which amortise 27,300": it tells, and asks nothing.
+    const relates =
+      index > 0 && /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
+    const asks = !relates && (interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`));
     const tells = imperative.test(`. ${piece.trimStart()}`);
     const isLabelled = places.some(
       (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),
@@ -108,10 +111,10 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       end: start + until,
       opens,
       asks: asks || isLabelled,
-      heads: isLabelled || headed.test(piece),
+      heads: isLabelled || (!relates && headed.test(piece)),
       lists: follows,
     });
-    follows = tells || isLabelled || (follows && !interrogative.test(head));
+    follows = tells || isLabelled || (follows && (relates || !interrogative.test(head)));
   });
   const [first, second] = pieces;
   // "Quarterly payment and how much …, please."

@@ -4,7 +4,8 @@ import { roundTo } from '../money/roundMoney.ts';
 import type { RateQuote } from '../case/quote.ts';
 import { quotedRate } from '../case/quote.ts';
 import type { SlotName, Statement, StatementKind } from '../case/statement.ts';
-import type { Change } from '../table/plan.ts';
+import { kindOf } from '../case/kinds.ts';
+import { centRounding, type Change, type TableRounding } from '../table/plan.ts';
 import type { ReadChange, ReadKind, ReadPlan, ReadRate } from './reading.ts';
 
 export const statementKindOf: Readonly<Record<ReadKind, StatementKind>> = {
@@ -46,9 +47,14 @@ export function quoteOf(
 
 /**
  * @param wanted how often the rate that is asked for is compounded
+ * @param rounding of the payment that a rise is added to, where it has to be found first
  * @returns nothing while a number is missing
  */
-export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | undefined {
+export function statementOfPlan(
+  plan: ReadPlan,
+  wanted?: number,
+  rounding: TableRounding = centRounding,
+): Statement | undefined {
   const { kind, unknown, amount, payment, finalAmount, charge } = plan;
   const { paymentsPerYear, payments } = inWholePeriods(plan);
   const { quote, number } = quoteOf(plan.rate, plan.paymentsPerYear, wanted);
@@ -84,7 +90,9 @@ export function statementOfPlan(plan: ReadPlan, wanted?: number): Statement | un
         : { ...nominal(1), kind: 'effective' },
     firstPaymentDate: '',
     numbers,
-    changes: plan.changes.flatMap((change) => changeOf(change, plan)),
+    changes: plan.changes.flatMap((change) =>
+      changeOf(change, plan, () => paymentBefore(change, plan, wanted, rounding)),
+    ),
     ...(hasPrice && plan.kind !== 'lump-sum'
       ? {
           buildUp: {
@@ -119,8 +127,25 @@ const slotsOf: Readonly<Record<ReadKind, readonly SlotName[]>> = {
   convert: ['rate', 'converted'],
 };
 
-/** A rise adds to the payment that the plan states. */
-function changeOf(change: ReadChange, plan: ReadPlan): Change[] {
+/** The payment in force before a change: as stated, or found from what else the plan says. */
+function paymentBefore(
+  { after }: ReadChange,
+  plan: ReadPlan,
+  wanted: number | undefined,
+  rounding: TableRounding,
+): number | undefined {
+  if (plan.payment !== null) return plan.payment;
+  const before = statementOfPlan(
+    { ...plan, changes: plan.changes.filter((each) => each.after < after) },
+    wanted,
+    rounding,
+  );
+  const solved = before && kindOf(before).solve(before, rounding);
+  return solved?.ok ? solved.value.table.rows[after - 1]?.payment : undefined;
+}
+
+/** A rise adds to the payment before it. */
+function changeOf(change: ReadChange, plan: ReadPlan, before: () => number | undefined): Change[] {
   const { after } = change;
   switch (change.kind) {
     case 'rate': {
@@ -141,8 +166,10 @@ function changeOf(change: ReadChange, plan: ReadPlan): Change[] {
       const { quote, number = 0 } = quoteOf(plan.rate, plan.paymentsPerYear);
       return [extra, { kind: 'rate', after, rate: quotedRate(quote, number), payment: 'again' }];
     }
-    case 'payment':
-      return plan.payment === null ? [] : [{ kind: 'payment', after, amount: plan.payment + change.by }];
+    case 'payment': {
+      const payment = before();
+      return payment === undefined ? [] : [{ kind: 'payment', after, amount: roundTo(payment + change.by, 10) }];
+    }
     case 'skip':
       return [{ kind: 'deferred', from: after + 1, through: after + change.payments }];
   }

@@ -100,7 +100,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   const asks: readonly Asked[] = ['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'payments'];
   if (asks.some((each) => asked.has(each))) return true;
   if (
-    /(?<!no )(?<!without )(?:payments|instal?lments|withdrawals|rentals|repayments|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
+    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last) payment|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,
     )
   )

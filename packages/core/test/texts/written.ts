@@ -1906,6 +1906,451 @@ export const written: readonly Written[] = [
     plans: ['lump-sum rate=0.05/nominal/4 n=12 p=4 final=5000 ?amount'],
     asks: ['amount'],
   },
+  {
+    text: 'A glassblower in Tarn Hollow takes a loan of $22,400 at 7.2% a year, compounded monthly, and repays it in equal amounts at the end of every month for six years. How much is each repayment?',
+    plans: ['borrowing amount=22400 rate=0.072/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'If £175 is put by at the end of each quarter for nine years, and the account credits 4.8 % a year with quarterly rests, what will the account hold on the day of the last deposit?',
+    plans: ['saving amount=0 rate=0.048/nominal/4 n=36 p=4 payment=175 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What sum, set down today at 5.5% compounded half-yearly, becomes $20,000 in eleven years?',
+    plans: ['lump-sum rate=0.055/nominal/2 n=22 p=2 final=20000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How many quarter-end payments of $1,250 are needed to pay off $21,000 at 8 percent compounded quarterly? Give the exact number.',
+    plans: ['borrowing amount=21000 rate=0.08/nominal/4 p=4 payment=1250 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'An effective annual rate of 6.25% is the same as what nominal rate compounded quarterly?',
+    plans: ['convert rate=0.0625/effective/1 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Dov Pellman, 58, sells his orchard and puts $310,000 into a fund at 4.5% convertible monthly. What level amount may he draw at the start of each month for 20 years before it is gone?',
+    plans: ['drawing-down amount=310000 rate=0.045/nominal/12 n=240 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '£4,000 grew to £5,130 over five years; interest was added every quarter. Nominal rate?',
+    plans: ['lump-sum amount=4000 n=20 p=4 final=5130 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "What is the cash price of a piano that is bought with 24 payments of £86 a month, the first on delivery, when the shop's finance costs 12.6% compounded monthly?",
+    plans: ['borrowing rate=0.126/nominal/12 n=24 p=12 payment=86 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "i = 0.9% per month, n = 48, R = $310 at each month's end. A = ?",
+    plans: ['borrowing rate=0.009/per-period/12 n=48 p=12 payment=310 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "The potter's wheel costs $2,850. She pays a fifth down and the rest in 18 equal payments at the end of each month at 15% compounded monthly. Payment?",
+    plans: ['borrowing price=2850 down=570 amount=2280 rate=0.15/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A lender adds 7% flat a year to a £5,400 loan that is to be returned in 36 equal monthly payments. What is the monthly payment?',
+    plans: ['flat amount=5400 rate=0.07/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Over 15 years, twice a month, $90 goes into a plan that yields 5.1% a year compounded semi-monthly, always at the end of the half-month. What is in it at the end?',
+    plans: ['saving amount=0 rate=0.051/nominal/24 n=360 p=24 payment=90 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A cooperative lends its member 180 000 at 6,75 % a year, interest calculated yearly, for 12 yearly payments made in arrears. (a) Yearly payment? (b) Interest over the whole term?',
+    plans: ['borrowing amount=180000 rate=0.0675/nominal/1 n=12 p=1 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "A mortgage of $265,000 is at 5.4% compounded semi-annually, amortised over 25 years by payments at each month's end. Find the payment; then say what is outstanding at the end of the fifth year.",
+    plans: ['borrowing amount=265000 rate=0.054/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60'],
+  },
+  {
+    text: 'How long, in years, will it be before $9,000 has tripled at 6.6% compounded monthly?',
+    plans: ['lump-sum amount=9000 rate=0.066/nominal/12 p=12 final=27000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Sigrid owes $16,300 on a kiln at 9.9% compounded monthly. Paying $415 at the end of each month, (a) how many payments will she make, counting the last smaller one, and (b) how large will that last one be?',
+    plans: ['borrowing amount=16300 rate=0.099/nominal/12 p=12 payment=415 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A tractor priced at £64,000 is got with £9,000 for the old one in part exchange, and the rest on credit for four years, month-end payments, 6.9% compounded monthly, with £15,000 left as a final lump payable with the last payment. What is the monthly payment, and what is the total interest?',
+    plans: ['borrowing price=64000 trade=9000 amount=55000 rate=0.069/nominal/12 n=48 p=12 final=15000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The lessor values a forklift at $31,000. The lease is for 48 months, rent at the start of each month, and the forklift is worth $8,000 at its end. The lessor wants 8.4% compounded monthly. Find the rent.',
+    plans: ['leasing price=31000 amount=31000 rate=0.084/nominal/12 n=48 p=12 beginning final=8000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The village hall must have £85,000 in ten years to mend the roof. Equal sums go in at each half-year's end; 3.8% compounded half-yearly. How large must each be, and how much of the £85,000 will be interest?",
+    plans: ['saving amount=0 rate=0.038/nominal/2 n=20 p=2 final=85000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Beginning today, Ottilie saves 250 euros every month for 8 years in an account at 3% compounded monthly. Immediately before which... no, simply: what does she have 8 years from today?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=96 p=12 payment=250 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Which nominal rate compounded monthly yields the same as 5% compounded half-yearly?',
+    plans: ['convert rate=0.05/nominal/2 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan 88-204: $12,600, 36 monthly payments of $398.50 at month ends. What nominal annual rate, monthly compounding, is being charged? And the effective one?',
+    plans: ['borrowing amount=12600 n=36 p=12 payment=398.5 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A store offers a sofa for $1,980 cash or 12 payments of $180, first one at purchase. What is the yearly rate compounded monthly of the instalment plan?',
+    plans: ['borrowing price=1980 amount=1980 n=12 p=12 payment=180 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Marguerite borrowed £38,000 for ten years at 6% compounded monthly with monthly payments in arrears. Just after the 36th payment the rate goes up to 7.2%; the end date stays. What is the new payment?',
+    plans: ['borrowing amount=38000 rate=0.06/nominal/12 n=120 p=12 final=0 rate@36:0.072/payments ?payment'],
+    asks: ['payment after:36'],
+  },
+  {
+    text: 'Loan of $150,000 over 20 years at 5.76% compounded monthly, paid monthly at the end. With the 60th payment the borrower also pays $20,000 and keeps the payment as before. (a) What is the regular payment? (b) How many payments does it take in all? (c) How much interest does the extra sum save?',
+    plans: ['borrowing amount=150000 rate=0.0576/nominal/12 n=240 p=12 final=0 extra@60:20000/payment ?payment'],
+    asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Two lenders will finance a £14,000 van over 48 months, payments at month end. Harbour Trust asks 8.4% compounded monthly and no fee; Fenwick Loans asks 7.8% compounded monthly and a fee of £300 that is added to the loan. Which has the lower payment, and what is the difference a month?',
+    plans: [
+      'borrowing price=14000 amount=14000 rate=0.084/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=14000 fees=300 amount=14300 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'The rate of 0.045% per day (365 days a year) is charged on overdue rent. What nominal yearly rate and what effective yearly rate is this?',
+    plans: ['convert rate=0.00045/per-period/365 p=365 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:365', 'effectiveRate'],
+  },
+  {
+    text: 'Three hundred and forty dollars at the end of every two weeks for five years repays what loan, if interest is 7.8% compounded biweekly?',
+    plans: ['borrowing rate=0.078/nominal/26 n=130 p=26 payment=340 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "A fund of €120.000,00 pays 3,6 % a year compounded monthly. € 900,00 are taken out at each month's end. How much is left after 10 years?",
+    plans: ['drawing-down amount=120000 rate=0.036/nominal/12 n=120 p=12 payment=900 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Perpetua bought a workshop for $240,000, paid 25% down, and financed the balance at 6.5% compounded semiannually over 20 years with equal payments at the end of each quarter. a) What is the payment? b) What portion of the 30th payment is principal? c) What does she still owe after 10 years?',
+    plans: ['borrowing price=240000 down=60000 amount=180000 rate=0.065/nominal/2 n=80 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:30 to:30', 'balanceAfter k:40'],
+  },
+  {
+    text: 'Interest at 4¼% effective. Deposits of £1,000 at the end of each year for 12 years. Accumulated amount?',
+    plans: ['saving amount=0 rate=0.0425/effective/1 n=12 p=1 payment=1000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A sum was left for 7 years at 4.2% compounded daily and came to $13,418.25. What was the sum?',
+    plans: ['lump-sum rate=0.042/nominal/365 n=2555 p=365 final=13418.25 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The rental on a printing press is £520 a month in advance for 3 years and the cash price is £16,000; no residual. What rate compounded monthly is implied?',
+    plans: ['leasing price=16000 amount=16000 n=36 p=12 payment=520 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How much must be invested now to provide for withdrawals of $1,800 at the end of every quarter for 6 years and still leave $10,000, if money earns 5.2% compounded quarterly?',
+    plans: ['drawing-down rate=0.052/nominal/4 n=24 p=4 payment=1800 final=10000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Wenna has $26,000 saved already and adds $300 at the end of each month. At 4.5% compounded monthly, what will she have in 9 years, and how much of it is interest?',
+    plans: ['saving amount=26000 rate=0.045/nominal/12 n=108 p=12 payment=300 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A debt of £11,250 is repaid in 20 quarterly instalments, each at the end of the quarter, rate 7% with quarterly compounding. Give the amount of the instalment rounded to the penny, and the interest paid in the second year.',
+    plans: ['borrowing amount=11250 rate=0.07/nominal/4 n=20 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:5 to:8'],
+  },
+  {
+    text: "A lender quotes 11% a year. With monthly compounding, what payment at each month's end for two years repays £3,000?",
+    plans: ['borrowing amount=3000 rate=0.11/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '"Pay us back $55 a week for 3 years," says Uncle Rolf, who lends Petra $7,400. Her payments come at the end of each week. What rate a year, compounded weekly, does he take? (He is 71.)',
+    plans: ['borrowing amount=7400 n=156 p=52 payment=55 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:52'],
+  },
+  {
+    text: "The credit union's 10-year loan of $94,000 costs 6.12% a year compounded monthly; payments fall due at month end. After four years, how much has been paid off of the principal?",
+    plans: ['borrowing amount=94000 rate=0.0612/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:48'],
+  },
+  {
+    text: 'Bought: a caravan at £18,750. Deposit £3,750. Terms: 60 monthly payments at 9.3% p.a. (monthly compounding), first payment one month after purchase. Administration fee £195, added to what is borrowed. (i) amount financed; (ii) monthly payment; (iii) sum of all payments; (iv) cost of credit including the fee.',
+    plans: ['borrowing price=18750 down=3750 fees=195 amount=15195 rate=0.093/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalPaid', 'financeCharge'],
+  },
+  {
+    text: 'A town sets up a sinking fund to retire $750,000 of debt in 15 years. Deposits are made at the end of each year and earn 5.1% compounded annually. Find the yearly deposit.',
+    plans: ['saving amount=0 rate=0.051/nominal/1 n=15 p=1 final=750000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How long will £40,000 last if £650 is withdrawn at the beginning of each month and the account earns 3.9% compounded monthly? Count only full withdrawals.',
+    plans: ['drawing-down amount=40000 rate=0.039/nominal/12 p=12 payment=650 beginning final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: 'What quarterly payment, made at the end of each quarter, will pay off $33,000 over 5 years at 7.5% compounded monthly?',
+    plans: ['borrowing amount=33000 rate=0.075/nominal/12 n=20 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Ruard can pay at most $725 each month-end. The bank lends for 25 years at 4.9% compounded monthly. What is the most he can borrow?',
+    plans: ['borrowing rate=0.049/nominal/12 n=300 p=12 payment=725 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'If the most he can borrow is $125,000 at 4.9% compounded monthly over 25 years, what will Ruard pay at each month-end and what in all?',
+    plans: ['borrowing amount=125000 rate=0.049/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Payments of $500 a quarter in advance were made into a fund for six years. It stood at $15,200 at the end. Interest was credited quarterly. What nominal rate did it earn?',
+    plans: ['saving amount=0 n=24 p=4 payment=500 beginning final=15200 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'A finance house advertises "only 5% flat" on boats. On a £9,000 loan over 4 years, monthly, find (a) the interest, (b) the instalment, and (c) the true nominal rate compounded monthly.',
+    plans: ['flat amount=9000 rate=0.05/flat n=48 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Interest of 1.2% is added each month. A loan of $6,000 is cleared in 2½ years by monthly payments. Payment at the end of each month?',
+    plans: ['borrowing amount=6000 rate=0.012/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan of 9 800 francs is to be repaid over 4 years at 6,2 % a year compounded half-yearly by half-yearly payments made at the end. Draw up nothing; only give the payment and the balance after the third one.',
+    plans: ['borrowing amount=9800 rate=0.062/nominal/2 n=8 p=2 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:3'],
+  },
+  {
+    text: 'Compare: 8% compounded daily or 8.2% compounded half-yearly. Which is the better for a saver, in effective terms?',
+    plans: ['convert rate=0.08/nominal/365 p=365 ?rate', 'convert rate=0.082/nominal/2 p=2 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: "The school buys a minibus costing €42.300,00, gets a grant of €12.000,00, and borrows the rest for 5 years at 4,8 % with monthly compounding, paying at each month's end. Payment? Interest in the third year?",
+    plans: ['borrowing price=42300 down=12000 amount=30300 rate=0.048/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:25 to:36'],
+  },
+  {
+    text: '$18,000 is borrowed at 8.76% compounded monthly to be repaid over six years, end of month. After payment 30 the borrower pays $3,000 extra and the payment is worked out again for the same end date. What is it now?',
+    plans: ['borrowing amount=18000 rate=0.0876/nominal/12 n=72 p=12 final=0 extra@30:3000/payments ?payment'],
+    asks: ['payment after:30'],
+  },
+  {
+    text: 'A pensioner aged sixty-six wants 25 yearly sums of $30,000, the first a year from now. The insurer credits 4.25% a year. What must be paid for this today?',
+    plans: ['borrowing rate=0.0425/nominal/1 n=25 p=1 payment=30000 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "A furniture maker's credit: cash price £1,560, deposit of one quarter, then 24 monthly payments, with £187.20 of interest charged on the balance. Find the monthly payment and the flat rate.",
+    plans: ['flat price=1560 down=390 charge=187.2 amount=1170 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate as:flat'],
+  },
+  {
+    text: "Calder Finch borrows £9,250 for a loom. The bank charges 8.4% p.a. compounded monthly and wants 36 equal instalments, payable at each month's end. Work out the instalment.",
+    plans: ['borrowing amount=9250 rate=0.084/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'After how many years will €6.000 have grown to €9.500 at 4,25 % compounded annually?',
+    plans: ['lump-sum amount=6000 rate=0.0425/nominal/1 p=1 final=9500 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A lathe can be had for twelve quarterly payments of $1,140, the first due in three months. At 7.6% compounded quarterly, what is that worth today?',
+    plans: ['borrowing rate=0.076/nominal/4 n=12 p=4 payment=1140 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The Maddox foundation has £640,000. It wants to award a bursary at the start of every year for 18 years. With an annual effective 3.9%, how big can each bursary be?',
+    plans: ['drawing-down amount=640000 rate=0.039/effective/1 n=18 p=1 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Effective yearly equivalent of 0.62% a month?',
+    plans: ['convert rate=0.0062/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Suppose $140 is deposited on the last day of each month at 3.3% compounded monthly. Determine the balance once 120 deposits have been made and the total interest that has been earned.',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=120 p=12 payment=140 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A boat worth €41.000,00 is leased over 60 months; residual value €14.000,00; lease rate 6,6 % nominal compounded monthly. The instalments are paid at the beginning of the month. Compute the instalment.',
+    plans: ['leasing price=41000 amount=41000 rate=0.066/nominal/12 n=60 p=12 beginning final=14000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Jorun's mother left her £18,000 when she was born. It earned 5% a year compounded half-yearly. How much was there on her 21st birthday?",
+    plans: ['lump-sum amount=18000 rate=0.05/nominal/2 n=42 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What annual rate, compounded semi-annually, makes $2,750 accumulate to $4,000 in 7½ years?',
+    plans: ['lump-sum amount=2750 n=15 p=2 final=4000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'Repayments of £212.40 fall due at the end of every month for 5 years on a loan at 9% a year with monthly rests. How much was lent?',
+    plans: ['borrowing rate=0.09/nominal/12 n=60 p=12 payment=212.4 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A merchant adds 9% a year flat to the unpaid price of a kitchen. Price £7,200; £1,200 is paid at once; the rest in 24 monthly instalments. What is each instalment and what nominal rate, compounded monthly, does the customer really pay?',
+    plans: ['flat price=7200 down=1200 amount=6000 rate=0.09/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Credit for 10 000 over 3 years; 7,5 % nominal; quarterly compounding; payments in arrears every quarter. (1) How much each quarter? (2) How much of the sixth payment is interest?',
+    plans: ['borrowing amount=10000 rate=0.075/nominal/4 n=12 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:6 to:6'],
+  },
+  {
+    text: 'How many full withdrawals of $900 at each month end can be made from $50,000 at 4.8% compounded monthly, and how large is the final smaller one?',
+    plans: ['drawing-down amount=50000 rate=0.048/nominal/12 p=12 payment=900 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: "Mr Oyelaran's mortgage: $312,000, 30 years, 5.1% compounded monthly, month-end payments. After seven years the rate is reset to 6.3% for the remaining term. Find the first payment, the balance at the reset, and the payment from then on.",
+    plans: ['borrowing amount=312000 rate=0.051/nominal/12 n=360 p=12 final=0 rate@84:0.063/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:84', 'payment after:84'],
+  },
+  {
+    text: 'The rest home sets $1,150 aside at the beginning of each quarter. The account pays 4% compounded quarterly. How many deposits until it holds at least $60,000?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 p=4 payment=1150 beginning final=60000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Eluned takes out $2,600 at the end of each half-year from a pot of $48,000 which earns 5% compounded half-yearly. (a) For how many half-years can she do so in full? (b) What is the last, smaller sum?',
+    plans: ['drawing-down amount=48000 rate=0.05/nominal/2 p=2 payment=2600 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "A consumer loan of 5,000 dollars carries interest of 1.5% per month on the unpaid balance. Thirty equal payments are made at month's end. Determine the payment, the total amount paid and the cost of the credit.",
+    plans: ['borrowing amount=5000 rate=0.015/per-period/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'financeCharge'],
+  },
+  {
+    text: 'A bakery oven costs $16,900; 20% is paid down and the dealer finances the balance at 8.25% compounded monthly over four years, month-end. Determine (a) the monthly payment; (b) the amount still owing after 18 months; (c) the interest paid in those 18 months.',
+    plans: ['borrowing price=16900 down=3380 amount=13520 rate=0.0825/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:18', 'interestIn from:1 to:18'],
+  },
+  {
+    text: 'Over how long a time must one save £600 per quarter, in arrears, to reach £25,000 at 5.2% compounded quarterly? Express it in years.',
+    plans: ['saving amount=0 rate=0.052/nominal/4 p=4 payment=600 final=25000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The trustees of the lighthouse invested £52,000. After nine years it had become £77,480. The interest was compounded monthly. (a) What nominal rate was earned? (b) And what effective rate?',
+    plans: ['lump-sum amount=52000 n=108 p=12 final=77480 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'To buy a violin at £5,600, Ansa pays £600 and borrows the balance for 30 months, first payment after one month, 9.6% nominal, monthly. After the 10th payment she inherits and repays £1,500; she goes on with the same payment. How many months earlier is she free of the debt?',
+    plans: [
+      'borrowing price=5600 down=600 amount=5000 rate=0.096/nominal/12 n=30 p=12 final=0 extra@10:1500/payment ?payment',
+    ],
+    asks: ['difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Two accounts: the first pays 4.44% compounded daily, the second 4.5% compounded annually. Find each effective rate. Which should a saver choose?',
+    plans: ['convert rate=0.0444/nominal/365 p=365 ?rate', 'convert rate=0.045/nominal/1 p=1 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1', 'choice by:effectiveRate want:most'],
+  },
+  {
+    text: "Uncle Benedikt can pay no more than $480 at the end of each month. For a car at $26,500 he has $3,000 to put down. The dealer's rate is 7.2% compounded monthly. How many months will he be paying?",
+    plans: ['borrowing price=26500 down=3000 amount=23500 rate=0.072/nominal/12 p=12 payment=480 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The price of a mower is £1,249. Pay £149 now and £50 a month for 24 months, starting next month. What is the APR compounded monthly, and what is the effective rate?',
+    plans: ['borrowing price=1249 down=149 amount=1100 n=24 p=12 payment=50 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'An engineer wants to retire with €900.000 in 28 years. She has €60.000 now. What must she save at the end of each month if her fund returns 5,4 % a year compounded monthly?',
+    plans: ['saving amount=60000 rate=0.054/nominal/12 n=336 p=12 final=900000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "A debt of $15,800 bears interest at 6.96% compounded monthly. It is paid by $320 at each month's end. How much is still owed after 3 years, and how much interest has been paid by then?",
+    plans: ['borrowing amount=15800 rate=0.0696/nominal/12 n=36 p=12 payment=320 ?finalAmount'],
+    asks: ['balanceAfter k:36', 'interestIn from:1 to:36'],
+  },
+  {
+    text: 'Payments of £95 a week, at the end of each week, for four years: how much can be borrowed at 11.7% compounded weekly?',
+    plans: ['borrowing rate=0.117/nominal/52 n=208 p=52 payment=95 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Express 7.3% compounded half-yearly as an equivalent rate compounded monthly.',
+    plans: ['convert rate=0.073/nominal/2 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The brewery borrows $520,000 for plant at 5.88% compounded quarterly; level payments at each quarter end for 10 years with $100,000 left to be paid at the end together with the last payment. Payment? Total interest?',
+    plans: ['borrowing amount=520000 rate=0.0588/nominal/4 n=40 p=4 final=100000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "A loan of £8,400 is repayable by 48 monthly instalments, and the lender's interest is £1,680 in all. What is each instalment? What flat annual rate is that?",
+    plans: ['flat charge=1680 amount=8400 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Find the size of the quarter-end payments, 16 in number, which amortise $27,300 at 9% convertible quarterly, and the loan's balance directly after payment 9.",
+    plans: ['borrowing amount=27300 rate=0.09/nominal/4 n=16 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:9'],
+  },
+  {
+    text: 'With 5.25% interest compounded monthly, how much must a couple have at retirement to draw $3,400 at the start of every month for 22 years?',
+    plans: ['drawing-down rate=0.0525/nominal/12 n=264 p=12 payment=3400 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A business may pay $84,000 today for a machine or $19,500 at the end of each year for five years. What rate of interest, compounded annually, is implied?',
+    plans: ['borrowing price=84000 amount=84000 n=5 p=1 payment=19500 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: "An ironmonger's account charges 2% per month. What is the yearly effective rate, and what is the nominal one?",
+    plans: ['convert rate=0.02/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -1927,4 +2372,10 @@ export const doubtful: readonly string[] = [
   'Jarl pays off a loan of £18,000 at 9% compounded monthly in 24 monthly payments over three years.  How much?',
   'The loan of $6,200 costs 9.6% compounded monthly.  Find the payment.',
   'A deposit of £4,000 grows to £3,600 in five years, compounded yearly. At what rate?',
+  'Half of a $6,800 roof is paid by insurance. The rest is borrowed at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
+  'A loan of £24,000 at 7.44% with monthly rests takes 60 month-end payments; after a year the borrower skips some. Find the payment.',
+  'A fund of €40,000 is paid out at €50,000 at the end of each month at 5% compounded monthly. How many payments are there?',
+  'A loan of €4,000 at 75% compounded monthly is repaid by 12 payments at the end of each month. Find the payment.',
+  'A lorry at £30,000 is financed over 48 payments at the end of each month at 7.2% compounded monthly with a balloon. Find the payment.',
+  'A loan of £5,000 is repaid over 3 years at 6% compounded monthly, end of month. (a) Find the payment. (b) Draw the curve of the debt.',
 ];

@@ -7,11 +7,12 @@ const old = '(?:the|her|his|their|its|an|your|my|our) (?:old|present|current|use
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 const goal =
-  '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|comes? to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n)?(?: in)?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
+  '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue('finalAmount', 10, '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)'),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
+  cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
   cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
   cue('price', 10, 'for {m} (?:in )?cash'),
   cue(
@@ -28,7 +29,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'list(?:ed)? (?:at|for) {m}',
     'price tag of {m}',
     'valued at {m}',
-    '(?<!residual )(?<!future )(?<!maturity )(?<!final )(?:market |cash |present )?value(?: of| is| was|:)? {m}',
+    '(?:pays?|paying) {m} (?:today|now|at once|in cash|cash) for',
+    '{m} (?:today|now|in cash|at once)(?= [^.;?!⟨]{0,30}(?<![a-z])or )',
+    '(?:for|on) (?:a|an|the) [a-z -]{3,24} at {m}',
+    'values? [^.;:?!\\n⟨]{2,40} at {m}',
+    'bought: [^.;?!\\n⟨]{0,60}? (?:for|at) {m}',
+    '(?<!residual )(?<!future )(?<!maturity )(?<!final )(?<!present )(?:market |cash )?value(?: of| is| was|:)? {m}',
     '{m} (?:list |cash |purchase )price',
     '(?:comes?|going) (?:at|to) {m} new',
   ),
@@ -78,6 +84,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:inherits?|inherited|wins?|won|receives?|received) {m}',
     '(?:sold|sells?|selling) [^.;:?!\\n⟨]{0,40}(?: for)? {m}',
     '(?:tucked away|put by|laid by|saved up|set aside|has|have) {m} (?:in|at|with|on)',
+    '{m} (?:will |would )?(?:have|has|had) (?:grown|become|doubled)',
     '(?:how (?:many|long)) [^.?!⟨]{0,50}{m}(?= last| today)',
   ),
   cue(
@@ -91,6 +98,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'on {m}',
     '{m} (?:at|@) {p}',
     'put {m} into (?:it|the|a)',
+  ),
+  cue(
+    'payment',
+    10,
+    '{m} (?:is|are|was|were|be) (?:deposited|invested|paid|placed|credited|transferred)(?: [a-z]+){0,3} (?:<e>|(?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]*(?:<e>|(?:each|every|the) @period))',
   ),
   cue(
     'payment',
@@ -110,8 +122,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:afford|manage|spare)s? (?:to pay |only |no more than |at most )*{mn}',
     '{m} (?:a time|apiece)',
     '(?:@payment|@deposit)[^.;?!]{0,40}<ea> of {m}',
-    '{m} (?:is|are|be) (?:taken|drawn|withdrawn|paid in|put in|saved|added)',
-    '{m} goes in',
+    '{m} (?:is|are|be) (?:taken|drawn|withdrawn|paid in|put in|put by|put aside|put away|laid by|saved|added)',
+    '{m} (?:goes|go) in(?:to)?',
+
+    '(?<![a-z])r ?= ?{m}',
+    '<e> (?:sums?|amounts?) of {m}',
     '(?:paid|pays?|paying) (?:only |just )?{m} (?:<e>|<a>)',
     '(?:<e>|equal|level|regular) (?:[a-z-]+ ){0,2}(?:@payment|@deposit|@withdrawal) ~?(?:of|is|are|at|:) {mn}',
     '{m} (?:<e> )?(?:rentals?|instal?lments|payments)',
@@ -132,6 +147,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'downPayment',
     9,
+    '(?:pays?|paid|puts? down|finds?) {m} and (?:borrows?|finances?|owes?)',
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '{m} down',
     'down[ -]?payment(?: is| of|:| was)* {m}',
@@ -142,7 +158,9 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:initial|first) payment of {m}',
     '{m} of (?:his|her|their|its|your) own',
     'gives? {m} of (?:that|it|the)',
+    '{m} to (?:put|pay) down',
     '(?:grants?|subsid(?:y|ises)|contributes?|covers?) {m}(?: of (?:that|it|the))?',
+    '(?:a|the) (?:grant|subsidy)(?: of)? {m}',
     '{m} (?:is |was |are )?(?:paid |due |payable )(?:down|at once|immediately|up front|upfront|on signing|on delivery|in cash|today|at the outset|straight away)',
     '{m} (?:up ?front|on signing|on delivery|in cash|at once|at signing|for [a-z ]+today)',
     '{m} today,',
@@ -198,6 +216,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:is|are) (?:charged|added|asked)(?: at once)? (?:as|in|for) (?:interest|charges?)',
     '(?:finance|interest|credit) charges?(?: is| of|:)* {m}',
     'interest of {m}',
+    'interest (?:is|was|comes to|amounts to|:) {m}',
     '{m} (?:of |in |for |as )?(?:interest|finance charge|credit charge)',
     '{m} is (?:simply )?added',
     'adds {m}',
@@ -229,9 +248,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     10,
     '{m} is (?:the|her|his|their|our) (?:goal|target|aim)',
+    '(?:must|has to|have to|needs? to|wants? to|should|is to|are to) have {m}',
+    'worth (?:only |about )?{m} at (?:its|the|their) end',
     '(?:still|yet) (?:wants? to |to |be )?(?:own|have|hold|keep|leave|there) {m}',
     '{m} to (?:keep|buy|own|acquire) (?:it|them|the)',
-    '{m} (?:falls?|is|becomes?|comes?|will be)(?: then)? due',
+    '{m} (?:falls?|is|becomes?|comes?|will be)(?: then)? due(?! (?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]* (?:of )?(?:<e>|(?:each|every) ))(?! <e>)',
     '{m} (?:together |along )?with the (?:last|final)',
     'buy-?out(?: price| option)?(?: at the end)?(?: is| of|:| for)* {m}',
     '(?:buy|acquire|purchase) (?:it|them|the [a-z ]{2,20}?)[^.;?!⟨]{0,30}(?:⟨t\\d+⟩)?[^.;?!⟨]{0,40} for {m}',
@@ -254,6 +275,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
 
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
+    '(?:also|besides|in addition|on top)(?: of that)? (?:pays?|paid|puts?(?: in)?) {m}',
+    '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
     '(?:pays?|paid|paying|puts?)(?: in| off| down)? (?:an )?(?:extra|additional|further) {m}(?! <)(?! more)',
     '(?:legacy|inheritance|bonus|windfall|gift|prize|lump sum|refund|grant)(?: of| worth)? {m}(?: is| was| are| goes)?(?: then)? (?:paid|goes|put|used|added)',

@@ -61,6 +61,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?<![a-z])n ?(?:=|:)? ?{n}',
     '(?:number of (?:@payment|deposits|periods))(?: is|:| =)* {n}',
     '{n} (?:<e> )?(?:@payment|deposits)',
+    '{n} (?:equal |level )?<e> (?:sums|amounts)',
     'every one of the {n}',
   ),
   cue(

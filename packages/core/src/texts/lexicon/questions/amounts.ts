@@ -47,7 +47,9 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     12,
     'how much (?:can|could|would) (?:one|she|he|they|you) (?:get|receive|raise) (?:for|against)',
-    `(?:what|how much) ${must} ~(?:be )?(?:paid|pay|invested?|deposited|put|set aside) (?:down )?(?:today|now|at once|immediately)(?! (?:each|every))`,
+    `(?:what|how much) ${must} ~(?:be )?(?:paid|pay|invested?|deposited|put|set aside) (?:down )?(?:for (?:this|that|it|them) )?(?:today|now|at once|immediately)(?! (?:each|every))`,
+    'what (?:was|is) (?:the|this|that) (?:original )?(?:sum|deposit|investment|amount)(?= ?\\?| at first| invested| put| deposited)',
+    '(?<![a-z])a ?= ?\\?',
     'how (?:much|large|big) (?:was|is) (?:it|the loan|this loan|the debt)(?=\\?| at first| originally)',
   ),
   cue(
@@ -100,6 +102,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what must (?:he|she|they) (?:have|own|hold)(?= (?:after|when|at|by|in))',
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',
     'what (?:the|her|his|their) (?:fund|account|pot|savings) (?:holds?|contains?|has|shows?|is worth)',
+    'what is in (?:it|the [a-z]+(?: [a-z]+)?)(?= (?:at|after|on|by|when|then))',
     'what is there (?:on|after|at|then|by|in|when)',
     'how (?:much|large) ~(?:savings|fund|account|pot|balance) (?:have|be|has|then)',
     'how much (?:has|have|will have|had) (?:then )?(?:gathered|collected|built up|come together|grown|mounted up|accumulated|piled up|been saved)',

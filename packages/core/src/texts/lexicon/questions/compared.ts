@@ -17,7 +17,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     '(?<!no )difference',
     'how much (?:is|does|would|will|are|do) ~(?:sav(?:e|ed|es))',
     'how much (?:interest )?(?:is|would be) saved',
-    'what ~ saves?',
+    'what (?!must|should|shall)~ saves?',
     'what (?:is|was|would be|will be) (?:then |thus |thereby )?saved',
     'how much does ~~(?:save|cost extra)',
     '(?:the )?(?:saving|amount saved|interest saved)',

@@ -20,13 +20,15 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'nominalRate',
     13,
+    'same as (?:what|which) nominal',
+    '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(
     'effectiveRate',
     10,
-    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
+    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:[a-z]+ ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
     'as an effective',
     '(?:the )?(?:ear|apy|aer)',
     'annual(?: percentage)? yield',

@@ -1,0 +1,85 @@
+/** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
+
+import type { ReadAsk, ReadPlan } from '../reading.ts';
+
+interface Heard {
+  readonly plans: readonly ReadPlan[];
+  readonly asks: readonly ReadAsk[];
+}
+
+export interface TellingWords {
+  readonly words: RegExp;
+  /** In a sentence: "The text tells of …". */
+  readonly says: string;
+  readonly isHeard: (reading: Heard) => boolean;
+}
+
+const changes =
+  (...kinds: readonly string[]) =>
+  ({ plans }: Heard): boolean =>
+    plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind }) => kinds.includes(kind)));
+
+const has =
+  (field: 'downPayment' | 'tradeIn' | 'rebate' | 'fees') =>
+  ({ plans, asks }: Heard): boolean =>
+    plans.some((plan) => plan[field] !== undefined) || asks.some(({ quantity }) => quantity === field);
+
+const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
+  says,
+  words: new RegExp(`(?<![a-z])(?<!(?:no|without|any|without any|free of|no interest) )(?:${words})(?![a-z])`),
+  isHeard,
+});
+
+export const tellingWords: readonly TellingWords[] = [
+  telling(
+    'a balloon or residual',
+    'balloon|residual',
+    ({ plans, asks }) =>
+      plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'finalAmount') ||
+      asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),
+  ),
+  telling('a down payment', 'down payment|downpayment', has('downPayment')),
+  telling('a part exchange', 'trade-in|trades? in|traded in|part[- ]exchange', has('tradeIn')),
+  telling(
+    'a grant or subsidy',
+    '(?:gets?|receives?|with|after|less) (?:a|the) (?:grant|subsidy)',
+    (heard) => has('downPayment')(heard) || has('rebate')(heard),
+  ),
+  telling('a discount', 'rebate|cash-?back', has('rebate')),
+  telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
+  telling('a pause', 'payment holiday|skips?|skipped|misses|missed|pauses|paused', changes('skip')),
+  telling(
+    'another rate',
+    'rate (?:then |is then |was then )?(?:rises|rose|falls|fell|changes|changed|goes up|goes down|went up|went down|drops|dropped|increases|increased|climbs|climbed)',
+    changes('rate'),
+  ),
+  telling(
+    'another payment',
+    '(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
+    changes('payment'),
+  ),
+  telling(
+    'whole payments only',
+    'only (?:full|whole|complete)|(?:full|whole|complete) (?:payments?|withdrawals?|instal?lments?|deposits?|sums) only|count only',
+    ({ asks }) => !asks.some(({ quantity, args }) => quantity === 'payments' && args?.count !== 'full'),
+  ),
+  telling(
+    'payments that begin later',
+    'deferred|payment-free|interest-free|grace period|interest[- ]only',
+    ({ plans }) => plans.length > 1 || plans.some((plan) => plan.changes.length > 0),
+  ),
+  telling(
+    'a share of the price',
+    '(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the|its|this|that|it|a|an)',
+    (heard) =>
+      has('downPayment')(heard) ||
+      has('rebate')(heard) ||
+      heard.plans.length > 1 ||
+      heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
+    'growing payments',
+    'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
+    () => false,
+  ),
+];

@@ -1,0 +1,111 @@
+/** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
+
+import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
+import { tellingWords } from './lexicon/telling.ts';
+import type { Page } from './page.ts';
+import { labelsIn } from './sentences.ts';
+import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+
+/** @returns what makes the reading doubtful; nothing where it holds */
+export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const [first] = [
+    ...saidAndAsked(draft, asks),
+    ...takenAndSought(page, draft),
+    ...unheard(page, draft, asks),
+    ...partsMissed(page, asks),
+    ...outOfProportion(draft),
+  ];
+  return first ? [first] : [];
+}
+
+/** What is asked, though the plan states it. */
+function saidAndAsked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  return asks.flatMap((ask) => {
+    const plan = ask.plan === null ? undefined : plans[ask.plan];
+    const said = plan && saidBy(plan, ask);
+    return plan && said
+      ? [doubt('kind', `This is read to say ${said}, and to ask for it.`, otherKinds(plan.kind))]
+      : [];
+  });
+}
+
+const otherKinds = (taken: ReadKind): ReturnType<typeof choice>[] =>
+  (['borrowing', 'saving', 'drawing-down', 'lump-sum'] as const)
+    .filter((kind) => kind !== taken)
+    .map((kind) => choice(kindNames[kind], { kind }));
+
+/** In words, what a plan states of what it is asked. */
+function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk): string | undefined {
+  const { kind, rate, unknown, changes } = plan;
+  if (kind === 'convert' || quantity === 'nominalRate' || quantity === 'effectiveRate') {
+    const isSame =
+      quantity === 'effectiveRate'
+        ? rate?.quoted === 'effective'
+        : quantity === 'nominalRate' &&
+          rate?.quoted === 'nominal' &&
+          rate.compoundingsPerYear === args?.compoundingsPerYear;
+    return isSame && unknown === 'rate' && kind === 'convert' ? missingNames.rate : undefined;
+  }
+  const slot = slotOf[quantity];
+  if (slot === undefined || slot === unknown || args?.after !== undefined) return undefined;
+  if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount) return undefined;
+  if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
+    return undefined;
+  return missingNames[slot];
+}
+
+const slotOf: Readonly<Partial<Record<ReadQuantity, Unknown>>> = {
+  amount: 'amount',
+  payments: 'payments',
+  years: 'payments',
+  payment: 'payment',
+  finalAmount: 'finalAmount',
+};
+
+/** A sum taken as a payment, where the payment is sought. */
+function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return [...roles].flatMap(([token, { role, plan }]) => {
+    const of = plans[plan ?? 0];
+    return role === 'payment' && of && plans.length === 1 && of.unknown === 'payment'
+      ? [doubt(quoteOfToken(page, token), `What is ${quoteOfToken(page, token)}, if the payment is to be found?`)]
+      : [];
+  });
+}
+
+/** Words that tell of something the reading has nothing of. */
+function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  return tellingWords.flatMap(({ words, says, isHeard }) => {
+    const found = words.exec(page.flat);
+    if (!found || isHeard({ plans, asks })) return [];
+    return [doubt('text', `The text tells of ${says}, of which nothing is read.`)];
+  });
+}
+
+/** "(a) … (b) … (c) …" with fewer questions than parts. */
+function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const parts = sentences.reduce((sum, { text }) => sum + labelsIn(text).length, 0);
+  return parts > asks.length
+    ? [doubt('asks', `The text has ${parts} parts, and only ${asks.length} of them are read as questions.`)]
+    : [];
+}
+
+/** Numbers that no loan and no plan of savings would have. */
+function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
+  return plans.flatMap(({ kind, amount, payment, payments, finalAmount, rate }) => {
+    const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
+    const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
+    if (paid !== null && (payment ?? 0) > paid)
+      return [doubt('amount', `A payment of ${payment} is more than the amount of ${paid}.`)];
+    if (owes && amount !== null && amount > 0 && (finalAmount ?? 0) >= amount)
+      return [
+        doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
+      ];
+    if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert')
+      return [doubt('payments', 'This is read as a plan of fewer than two payments.')];
+    if (kind === 'saving' && finalAmount !== null && finalAmount > 0 && (payment ?? 0) > finalAmount)
+      return [doubt('payment', `A payment of ${payment} is more than the amount of ${finalAmount} it leads to.`)];
+    const yearly = rate?.quoted === 'per-period' ? rate.value * (rate.compoundingsPerYear ?? 1) : (rate?.value ?? 0);
+    return yearly > 0.6 ? [doubt('rate', 'This is read as a rate of more than 60 % a year.')] : [];
+  });
+}

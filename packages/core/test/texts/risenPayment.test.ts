@@ -1,0 +1,21 @@
+/** A payment that is found, and later raised by a sum. */
+
+import { readProblem } from '../../src/texts/index.ts';
+
+describe('a rise on a payment that has to be found', () => {
+  const { asks, statements, doubts } = readProblem(
+    'A loan of £24,000 at 7.44% compounded monthly takes 60 month-end payments. After 12 of them the borrower raises the payment by £100. Find the payment, and how many payments there are in all.',
+  );
+
+  it('is added to it, rounded in the statement and exact in the answers', () => {
+    expect(doubts).toEqual([]);
+    expect(asks.map(({ quantity }) => quantity)).toEqual(['payment', 'payments']);
+    const [payment] = asks[0]!.answers;
+    // What is owed after 12 payments, paid off at the payment and 100.
+    const i = 0.0744 / 12;
+    const owed = 24000 * (1 + i) ** 12 - (payment! * ((1 + i) ** 12 - 1)) / i;
+    const more = -Math.log(1 - (owed * i) / (payment! + 100)) / Math.log(1 + i);
+    expect(asks[1]!.answers.some((each) => Math.abs(each - (12 + more)) < 1e-6)).toBe(true);
+    expect(statements[0]?.changes).toEqual([{ kind: 'payment', after: 12, amount: 580.23 }]);
+  });
+});
