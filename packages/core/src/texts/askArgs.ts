@@ -103,7 +103,11 @@ const moments: readonly PlaceRecord[] = [
     (_, [years]) => ({ afterYears: years! }),
   ),
   place('(?:after|at the end of) (?:the )?first @year', [], () => ({ afterYears: 1 })),
-  place('(?:after|following|behind) (?:it|that|this|them)(?: one| payment)?', [], () => ({ same: true })),
+  place(
+    '(?:after|following|behind|at the (?:end|close) of) (?:it|that|this|them)(?: one| payment| @year| period)?',
+    [],
+    () => ({ same: true }),
+  ),
   place(
     'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|holiday|break|one-off|additional|gap|missed|skipped|interruption)',
     [],

@@ -96,7 +96,9 @@ function termDoubts({ read }: SolePlan): ReadDoubt[] {
 function meaningDoubts(page: Page, { terms, plan }: SolePlan): ReadDoubt[] {
   const doubts: ReadDoubt[] = [];
   const { kind, otherKind, rate } = terms;
-  if (otherKind)
+  // Nobody saves towards a beginning.
+  const isAnswered = plan.unknown === 'amount' && (kind === 'saving') !== (otherKind === 'saving');
+  if (otherKind && !isAnswered)
     doubts.push(
       doubt('kind', `Is this ${kindNames[kind]} or ${kindNames[otherKind]}?`, [
         choice(kindNames[kind], { kind }),

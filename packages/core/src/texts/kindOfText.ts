@@ -40,7 +40,9 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
   const charged = page.signs.some(
     (each, at) => each[0]?.role === 'charge' && page.tokens[at]?.form === 'money' && scope(page.places[at]!),
   );
-  if (of('flat') > 0 || (charged && !rates)) return { kind: 'flat' };
+  // Where only the question speaks of a flat rate, the plan is any other.
+  const isFlatAsked = asked.has('flatRate') && !rates && !charged;
+  if ((of('flat') > 0 && !isFlatAsked) || (charged && !rates)) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };
   const prices = page.signs.some(

@@ -89,7 +89,7 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
         const as = moneyRoles[kind].includes(role) ? role : meant[kind]?.[role];
         if (!as || open.has(as)) return [];
         const isDeposit = as === 'downPayment' && isPriced && weight < 9;
-        return [{ at, role: as, weight: (as === role ? weight : weight - 1) + (isDeposit ? 4 : 0) }];
+        return [{ at, role: as, weight: (as === role ? weight : weight - 1) + (isDeposit ? 5 : 0) }];
       }),
     )
     .sort((one, other) => other.weight - one.weight || one.at - other.at);

@@ -72,8 +72,9 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
-  const lead = /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following)(?![a-z])[^?]*$/.exec(
-    flat.slice(start, unit.start),
-  );
+  const lead =
+    /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following|for(?= (?:the )?⟨o))(?![a-z])[^?]*$/.exec(
+      flat.slice(start, unit.start),
+    );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };
 }

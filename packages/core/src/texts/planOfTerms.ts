@@ -38,8 +38,10 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
       ? one('finalAmount')
       : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
   const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
-  const grown = times !== undefined && built.amount !== null && stated === null ? times * built.amount : stated;
-  const startsAt = kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
+  // How long a sum takes to double is the same for every sum: it is read as 1.
+  const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
+  const grown = times !== undefined && stated === null ? times * (built.amount ?? 1) : stated;
+  const startsAt = grows ? 1 : kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
   const values: Readonly<Record<Unknown, number | null>> = {
     amount: kind === 'convert' ? null : startsAt,
     rate: rate?.value ?? charge,
@@ -77,7 +79,7 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
 }
 
 /** "double", "treble": so many times the amount. */
-function growthIn(flat: string): number | undefined {
+export function growthIn(flat: string): number | undefined {
   if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as much|his|her|what))/.test(flat)) return 2;
   if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
     return 3;

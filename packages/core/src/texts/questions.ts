@@ -3,7 +3,7 @@
 import type { FlatText, Span } from './flatText.ts';
 import { questionCues, type Asked } from './lexicon/questions/index.ts';
 import { lexicon, type Match } from './matches.ts';
-import { piecesOf, type Sentence } from './sentences.ts';
+import { piecesOf, type Piece, type Sentence } from './sentences.ts';
 
 export interface Question extends Span {
   readonly asked: Asked;
@@ -25,23 +25,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   for (const sentence of sentences) {
     if (!sentence.asks) continue;
     const pieces = piecesOf(sentence);
-    const found: { question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number }; piece: Span }[] = [];
-    const missed: Span[] = [];
-    pieces.forEach((piece, at) => {
-      if (!piece.opens) return;
-      const limit = pieces.slice(at + 1).find(({ asks }) => asks)?.start ?? sentence.end;
-      const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
-      const best = bestOf(
-        find(flat.slice(from, limit)).filter(
-          ({ start, end }) =>
-            from + start < opensUntil(flat, piece) &&
-            (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
-        ),
-      );
-      if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
-      else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))
-        missed.push(piece);
-    });
+    const { found, missed } = askedIn(flat, sentence, pieces);
     // "After five years?" asks the same of another time.
     const before = questions.at(-1);
     const again =
@@ -51,14 +35,19 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       /⟨[tno]\d+⟩/.test(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
+    const told = sentences[sentences.indexOf(sentence) - 1];
+    const meant = found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined;
+    if (meant) found.push(meant);
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && pieces.some(({ asks }) => asks)) unread.push(sentence);
-    else if (!isAside && !again) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
+    else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
     const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
     const kept = converts ? found.filter((each) => each === converts || !/Rate|rate/.test(each.question.says)) : found;
     kept.forEach(({ question, piece }, index) => {
       const end = kept[index + 1]?.piece.start ?? sentence.end;
       const unit = { start: piece.start, end };
+      if (question.says === 'newPayment' && /before and after/.test(flat.slice(piece.start, end)))
+        questions.push({ asked: 'payment', start: piece.start, end: question.end, unit });
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
       if (
         question.says === 'payment' &&
@@ -77,6 +66,47 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const isHead = ({ start, end }: Span): boolean =>
     choices.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
+}
+
+interface Found {
+  readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };
+  readonly piece: Span;
+}
+
+/** What the pieces of a sentence ask, each its strongest; and the pieces that ask for something that is not understood. */
+function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { found: Found[]; missed: Span[] } {
+  const found: Found[] = [];
+  const missed: Span[] = [];
+  pieces.forEach((piece, at) => {
+    if (!piece.opens) return;
+    const limit = pieces.slice(at + 1).find(({ asks }) => asks)?.start ?? sentence.end;
+    const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
+    const best = bestOf(
+      find(flat.slice(from, limit)).filter(
+        ({ start, end }) =>
+          from + start < opensUntil(flat, piece) &&
+          (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
+      ),
+    );
+    if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
+    else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))
+      missed.push(piece);
+  });
+  return { found, missed };
+}
+
+/** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */
+function meantBefore(
+  flat: string,
+  sentence: Sentence,
+  told: Sentence,
+): { question: Match<Asked>; piece: Span } | undefined {
+  if (
+    !/^(?:and )?(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?\W*$/.test(sentence.text)
+  )
+    return undefined;
+  const best = bestOf(find(flat.slice(told.start, told.end)));
+  return best && { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
 
 /** "the total of it": a noun in a list of what to find. */

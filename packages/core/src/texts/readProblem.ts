@@ -5,6 +5,7 @@ import { answersOf, sidesOf, whyNot } from './answers.ts';
 import { doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { originOf } from './flatText.ts';
+import { growthIn } from './planOfTerms.ts';
 import { readPlans } from './structures/index.ts';
 import { readPage, type Page } from './page.ts';
 import type { Settled } from './settled.ts';
@@ -31,7 +32,8 @@ export function readProblem(text: string, { numberStyle, settled = {} }: ReadOpt
   if (text.length > LONGEST_TEXT) return unread('This is too long for one problem: paste problems one by one.');
   if (text.trim() === '') return unread('There is nothing to read yet.');
   const page = readPage(text, numberStyle === 'comma' ? ',' : undefined, settled);
-  if (!page.tokens.some(({ form }) => form === 'money' || form === 'percent' || form === 'count'))
+  const isGrowth = growthIn(page.flat) !== undefined && page.tokens.some(({ form }) => form === 'time');
+  if (!isGrowth && !page.tokens.some(({ form }) => form === 'money' || form === 'percent' || form === 'count'))
     return unread('There are no numbers in this text that a problem could rest on.');
   return finished(page, readPlans(page));
 }

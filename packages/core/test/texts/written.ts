@@ -1888,8 +1888,8 @@ export const written: readonly Written[] = [
   {
     text: 'Store A sells a sofa for £2,400 with 24 monthly payments at 9.6% compounded monthly. Store B adds 6% flat per year for 2 years. Payments are at the end of each month in both stores. Find the payment in each store. Which store is cheaper, and by how much in all?',
     plans: [
-      'borrowing amount=2400 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment',
-      'flat amount=2400 rate=0.06/flat n=24 p=12 final=0 ?payment',
+      'borrowing price=2400 amount=2400 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment',
+      'flat price=2400 amount=2400 rate=0.06/flat n=24 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
@@ -2351,6 +2351,230 @@ export const written: readonly Written[] = [
     plans: ['convert rate=0.02/per-period/12 p=12 ?rate'],
     asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
   },
+  {
+    text: 'Berta Quill takes a loan of £6,400 to restore an organ. Interest runs at 8.1 % a year compounded monthly; she repays in 30 equal payments, one at the end of each month. What is each payment?',
+    plans: ['borrowing amount=6400 rate=0.081/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "For a school trip in four years, the parents' circle puts €220 into an account at the close of every quarter; 2,8 % p.a., quarterly compounding. How much will there be?",
+    plans: ['saving amount=0 rate=0.028/nominal/4 n=16 p=4 payment=220 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Nominal 6.48% compounded monthly – what is the effective rate?',
+    plans: ['convert rate=0.0648/nominal/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "$30,000 is wanted in six years' time. How much must be placed on deposit now at 4.35 percent compounded monthly?",
+    plans: ['lump-sum rate=0.0435/nominal/12 n=72 p=12 final=30000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A mortgage of 148 000 € runs 22 years at 4,44 % nominal, monthly compounding. Payment at the end of each month?',
+    plans: ['borrowing amount=148000 rate=0.0444/nominal/12 n=264 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'An heir draws £1,500 at the start of each month from a fund of £205,000 earning 4.2% convertible monthly. How many payments can be drawn?',
+    plans: ['drawing-down amount=205000 rate=0.042/nominal/12 p=12 payment=1500 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The cost of a drying shed, $13,750, is met by 20 quarter-end payments of $850. What nominal annual rate compounded quarterly is being paid?',
+    plans: ['borrowing price=13750 amount=13750 n=20 p=4 payment=850 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Flat-rate loan: £3,900 for 2½ years at a flat 8 % p.a., monthly instalments. Instalment?',
+    plans: ['flat amount=3900 rate=0.08/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What single payment today replaces payments of $640 due at the end of every half-year for 11 years, money being worth 5.8 percent convertible half-yearly?',
+    plans: ['borrowing rate=0.058/nominal/2 n=22 p=2 payment=640 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'PV = 17,500; j12 = 7.92%; n = 54; payments at month ends; FV = 0. PMT?',
+    plans: ['borrowing amount=17500 rate=0.0792/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Saving 75 pounds every week, Gil hopes for £12,000. The building society credits 3.9% compounded weekly; deposits are made at the end of each week. How many deposits?',
+    plans: ['saving amount=0 rate=0.039/nominal/52 p=52 payment=75 final=12000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A lessor buys a scanner for $22,300 and leases it out for 36 months, rentals at the beginning of each month, residual $6,000. At what monthly rental does it earn 9% compounded monthly?',
+    plans: ['leasing price=22300 amount=22300 rate=0.09/nominal/12 n=36 p=12 beginning final=6000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Interest is paid on the Larkhill loan of $57,000 at 6.66% compounded monthly. The loan runs eight years with equal payments every month-end. (a) Find the payment. (b) How much of the first payment is interest? (c) How much is owed after the 60th payment?',
+    plans: ['borrowing amount=57000 rate=0.0666/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Two ways to pay for tuition. Plan A: £2,900 at the start of each half-year for three years. Plan B: £480 at the end of each month for three years. Money is worth 5.2% compounded monthly. Which plan has the lower present value, and by how much?',
+    plans: [
+      'borrowing rate=0.052/nominal/12 n=6 p=2 payment=2900 beginning final=0 ?amount',
+      'borrowing rate=0.052/nominal/12 n=36 p=12 payment=480 final=0 ?amount',
+    ],
+    asks: ['choice by:amount want:least', 'difference of:amount between:[0,1]'],
+  },
+  {
+    text: '"We can let you have £13,000," says the bank manager, "at 7.8 % convertible monthly, over five years." The payments, at month\'s end, are rounded to the penny. What does Hesper pay each month, what in all, and how much of it is interest?',
+    plans: ['borrowing amount=13000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'The Tollan ferry is priced at $86,000. The buyers trade in their old one for $14,000, pay $12,000 in cash, and finance what is left over 7 years at 6.3% compounded monthly with payments at the end of each month. A document fee of $450 is added to the loan. Payment?',
+    plans: [
+      'borrowing price=86000 down=12000 trade=14000 fees=450 amount=60450 rate=0.063/nominal/12 n=84 p=12 final=0 ?payment',
+    ],
+    asks: ['payment'],
+  },
+  {
+    text: 'Convert: (a) 9% compounded monthly to an effective annual rate; (b) 9% effective to a nominal rate compounded monthly.',
+    plans: ['convert rate=0.09/nominal/12 p=12 ?rate', 'convert rate=0.09/effective/1 p=12 ?rate'],
+    asks: ['effectiveRate', 'nominalRate@1 compoundingsPerYear:12'],
+  },
+  {
+    text: 'A sum of money doubles in eleven years at interest compounded half-yearly. What is the nominal rate?',
+    plans: ['lump-sum amount=1 n=22 p=2 final=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'A mortgage for $225,000 over 25 years at 5.52% compounded semi-annually, payments monthly in arrears. Find the payment. When the first five-year term is over the rate becomes 6.5% compounded semi-annually, and the remaining term is unchanged. What is the new payment?',
+    plans: ['borrowing amount=225000 rate=0.0552/nominal/2 n=300 p=12 final=0 rate@60:0.065/payments ?payment'],
+    asks: ['payment', 'payment after:60'],
+  },
+  {
+    text: 'A machine is leased for five years at a rent of €1.480,00 per month in advance. Its cash price is €82.000,00 and the lessee may buy it for €12.000,00 at the end. Find the nominal rate compounded monthly and the effective rate of the lease.',
+    plans: ['leasing price=82000 amount=82000 n=60 p=12 payment=1480 beginning final=12000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Fabian will need $1,800 a month at the start of each month for 18 years once he retires 16 years from now. His account pays 5.1% compounded monthly throughout. (a) What sum must be there when he retires? (b) What must he deposit at the end of each month until then?',
+    plans: [
+      'drawing-down rate=0.051/nominal/12 n=216 p=12 payment=1800 beginning final=0 ?amount',
+      'saving amount=0 rate=0.051/nominal/12 n=192 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'A furniture store sells a bed for £1,840: a deposit of £240 and 20 monthly payments of £92. (a) How much credit is given? (b) What is the charge for credit? (c) What flat rate a year is this? (d) What nominal rate compounded monthly?',
+    plans: ['borrowing price=1840 down=240 amount=1600 n=20 p=12 payment=92 final=0 ?rate'],
+    asks: ['amount', 'financeCharge', 'nominalRate as:flat', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan: 42 000; 6,9 %; quarterly compounding; 7 years; quarterly payments in arrears. Find the payment, the principal repaid in the third year, and the balance at the end of it.',
+    plans: ['borrowing amount=42000 rate=0.069/nominal/4 n=28 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:9 to:12', 'balanceAfter k:12'],
+  },
+  {
+    text: 'With $500 at the end of each quarter Lorcan saves for a $14,000 sailboat at 4.4% compounded quarterly. He has $2,500 already. After how many deposits can he buy it?',
+    plans: ['saving amount=2500 rate=0.044/nominal/4 p=4 payment=500 final=14000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The Dunmore dairy borrows £64,000 at 7.5% compounded monthly over six years with month-end payments. After payment 24 it takes a break of 6 months in which nothing is paid but interest is added; the debt must still be cleared by the original date. What is the payment before and after the break?',
+    plans: ['borrowing amount=64000 rate=0.075/nominal/12 n=72 p=12 final=0 skip@24:6/payments ?payment'],
+    asks: ['payment', 'payment after:30'],
+  },
+  {
+    text: 'Mirela can choose between $1,500 off the price of $24,500 with a bank loan at 7.32% compounded monthly, or the full price financed by the dealer at 3.9% compounded monthly. Both run for 48 month-end payments. Which payment is smaller and by how much?',
+    plans: [
+      'borrowing price=24500 rebate=1500 amount=23000 rate=0.0732/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=24500 amount=24500 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A loan of $71,000 is amortised over 20 years by payments at the end of each month. The rate is 6.12% compounded monthly. The lender wants the balance after 5 years as a single payment. How much is that?',
+    plans: ['borrowing amount=71000 rate=0.0612/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60'],
+  },
+  {
+    text: 'At the beginning of each year for 30 years, £1,200 is paid into a fund earning an effective 5.5%. What is the accumulated amount, and how much of this did the saver contribute?',
+    plans: ['saving amount=0 rate=0.055/effective/1 n=30 p=1 payment=1200 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'A savings plan paid 264 monthly deposits of $125 at the end of each month and then stood at $51,300. Find the nominal rate compounded monthly, and the interest earned.',
+    plans: ['saving amount=0 n=264 p=12 payment=125 final=51300 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'totalInterest'],
+  },
+  {
+    text: 'A £9,800 loan calls for 42 payments of £276.50, the first one month after the loan. What effective annual rate is charged?',
+    plans: ['borrowing amount=9800 n=42 p=12 payment=276.5 final=0 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Which equal deposits at the end of each half-year, ten of them, provide €16.000 at 3,3 % compounded half-yearly if €2.000 is already in the fund?',
+    plans: ['saving amount=2000 rate=0.033/nominal/2 n=10 p=2 final=16000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The vicar's car: €13.900,00 cash or €2.900,00 down and 36 monthly payments of €339,00 in arrears. Find the APR (monthly compounding) and the total extra cost of buying on credit.",
+    plans: ['borrowing price=13900 down=2900 amount=11000 n=36 p=12 payment=339 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
+  },
+  {
+    text: 'Principal 8,750 dollars. Add-on rate 6.5%. Three years. Monthly payments. Compute the payment and the APR compounded monthly.',
+    plans: ['flat amount=8750 rate=0.065/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A fund earns 0.4% each month. How much a month, at the end of the month, must be paid in to have £9,000 after five years?',
+    plans: ['saving amount=0 rate=0.004/per-period/12 n=60 p=12 final=9000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A debt of €19.500,00 is repaid at €450,00 per month-end; interest 8,7 % compounded monthly. How many full payments, how large is the last one, and what is the total interest?',
+    plans: ['borrowing amount=19500 rate=0.087/nominal/12 p=12 payment=450 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'A widow has $96,000. How long will it last, in years, if she withdraws $2,400 at the end of each quarter and it earns 5% compounded quarterly?',
+    plans: ['drawing-down amount=96000 rate=0.05/nominal/4 p=4 payment=2400 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A lorry costing $118,000 is financed over 5 years at 6.75% compounded monthly, month-end payments, leaving a balloon of 20% of the price. Find the payment and the total interest.',
+    plans: ['borrowing price=118000 amount=118000 rate=0.0675/nominal/12 n=60 p=12 final=23600 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'For a loan at 1.1% per month, the payment is $312.50 at the end of each month for three years. What was borrowed and what does the borrowing cost?',
+    plans: ['borrowing rate=0.011/per-period/12 n=36 p=12 payment=312.5 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Two friends save. Ada: £100 at the start of each month for 10 years. Bea: £1,200 at the end of each year for 10 years. Both get 4% effective. What does each have, and what is the difference?',
+    plans: [
+      'saving amount=0 rate=0.04/effective/1 n=120 p=12 payment=100 beginning ?finalAmount',
+      'saving amount=0 rate=0.04/effective/1 n=10 p=1 payment=1200 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "A car loan's balance stands at £7,130.55 with 26 payments of £298 to go, at each month's end. What rate compounded monthly is charged?",
+    plans: ['borrowing amount=7130.55 n=26 p=12 payment=298 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'At 4.5% converted semi-annually, in how many years does a sum treble?',
+    plans: ['lump-sum amount=1 rate=0.045/nominal/2 p=2 final=3 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Money doubles in 15 years under annual compounding. At what annual rate?',
+    plans: ['lump-sum amount=1 n=15 p=1 final=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -2359,14 +2583,12 @@ export const doubtful: readonly string[] = [
   'A loan of $8,000 is repaid in 36 monthly payments over 4 years at 6% compounded monthly. What is the payment?',
   'Find the monthly payment on a loan of $8,000 for 3 years.',
   'Edwin buys a sofa for £1,200 and pays £50 a month. What will it cost him?',
-  'At 4.5% converted semi-annually, in how many years does a sum treble?',
   'A debt of £6,000 at 18% compounded monthly: can it be repaid with £80 at the end of each month? How many payments?',
   'A loan of $12,500 over three years in 36 quarterly payments at 8% compounded quarterly, end of quarter. Find the payment.',
   'Find the payment on a loan at 6% compounded monthly, 60 monthly payments, end of month.',
   'An old oak fell on the ferry house in 1962. How many years ago was that?',
   'What monthly payment at the end of each month repays £10,000 in 40 payments over three years at 7% compounded monthly?',
   'Leila invests 8,000 and later takes out 12,000. How long was it invested?',
-  'Money doubles in 15 years under annual compounding. At what annual rate?',
   'A $9,000 loan at 2% a month is repaid with $170 at the end of each month. What is wrong with that, and how many payments would it take?',
   'The theatre borrows £5,000 at 7% compounded monthly for 2 years and 7 years later it is repaid in 24 monthly payments over 3 years.',
   'Jarl pays off a loan of £18,000 at 9% compounded monthly in 24 monthly payments over three years.  How much?',

@@ -73,6 +73,8 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'living (?:on|off)',
     'pays? (?:him|her|them|it|out|a|an|the) ~(?:scholarship|pension|bursary|prize|grant|income|annuity|equal sum)',
     'is to pay (?:him|her|them|out)',
+    '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:(?:is to|must|will|shall|can|should|has to) )?pays? {mn}',
+    '(?:will be|is|are|remains?|stays) left(?= (?:in|after the last|at the end|when)|\\?)',
     'to (?:provide|pay out|pay her|pay him|fund|support)',
     'paid out of',
     'be drawn|draw ~(?:from|out|down)',
@@ -218,6 +220,9 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'borrower',
     'payments owed',
     'takes? over the balance',
+    '(?:is|are) met by',
+    'let (?:you|him|her|them|us) have {m}',
+    'bank manager',
     'refinanc[a-z]*',
   ),
 ];

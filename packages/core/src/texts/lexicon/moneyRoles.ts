@@ -14,7 +14,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
   cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
   cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
-  cue('price', 10, 'for {m} (?:in )?cash'),
+  cue('price', 10, 'for {m} (?:in )?cash', '{m} (?:in )?cash,? or'),
   cue(
     'price',
     9,
@@ -28,6 +28,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     "@price of [a-z '-]{2,40}:? {m}",
     'list(?:ed)? (?:at|for) {m}',
     'price tag of {m}',
+    "@price of [a-z '-]{2,40}, {m},",
+    '(?:sells?|sold|selling|offers?|offered) (?:a|an|the|its|this) [a-z -]{2,30} for {m}',
     'valued at {m}',
     '(?:pays?|paying) {m} (?:today|now|at once|in cash|cash) for',
     '{m} (?:today|now|in cash|at once)(?= [^.;?!⟨]{0,30}(?<![a-z])or )',
@@ -122,7 +124,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:afford|manage|spare)s? (?:to pay |only |no more than |at most )*{mn}',
     '{m} (?:a time|apiece)',
     '(?:@payment|@deposit)[^.;?!]{0,40}<ea> of {m}',
-    '{m} (?:is|are|be) (?:taken|drawn|withdrawn|paid in|put in|put by|put aside|put away|laid by|saved|added)',
+    '{m} (?:is|are|be) (?:taken|drawn|withdrawn|paid in(?:to)?|put in(?:to)?|deposited in(?:to)?|put by|put aside|put away|laid by|saved|added)',
     '{m} (?:goes|go) in(?:to)?',
 
     '(?<![a-z])r ?= ?{m}',

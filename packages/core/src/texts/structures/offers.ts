@@ -118,6 +118,13 @@ function regionsOf(page: Page): Regions | undefined {
       { start: a, end: b },
       { start: b, end: endOf(page, b, asking) },
     ];
+  const named = headed(page).filter(({ start }) => start < asking || asking === page.flat.length);
+  const [first, second] = named;
+  if (first && second && named.length === 2)
+    return [
+      { start: first.start, end: second.start },
+      { start: second.start, end: second.end },
+    ];
   const places = ratesOf(page);
   const [one, other] = places;
   const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
@@ -133,6 +140,10 @@ function regionsOf(page: Page): Regions | undefined {
     { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) },
   ];
 }
+
+/** "Ada: …. Bea: …": sentences that say whose they are. */
+const headed = (page: Page): Span[] =>
+  page.sentences.filter(({ text, asks }) => !asks && /^\W*[a-z]+(?: [a-z]+)?: /.test(text) && /⟨m/.test(text));
 
 /** Where the first offer begins in its sentence: behind a colon, if there is one before its rate. */
 function beginOf(page: Page, rate: Span): number {
@@ -170,9 +181,20 @@ function endOf(page: Page, from: number, asking: number): number {
 const firstWords = /(?:^|\s)(?:first|lease|rent|flat|a|one|old|former|original|shorter|earlier)(?=[\s,.?)]|$)/;
 const secondWords = /(?:^|\s)(?:second|loan|other|reducing|b|two|new|latter|longer|later)(?=[\s,.?)]|$)/;
 
+/** "(a) 9 % compounded monthly to …; (b) 9 % effective to …": a question beside one of two rates is that one's. */
+function ownRate(page: Page, { unit }: PlacedQuestion, regions: Regions): 0 | 1 | undefined {
+  if (page.tokens.some(({ form }) => form === 'money')) return undefined;
+  const rates = ratesOf(page).filter(({ start }) => start >= unit.start && start < unit.end);
+  const [rate] = rates;
+  if (!rate || rates.length !== 1) return undefined;
+  return rate.start >= regions[0].start && rate.start < regions[0].end ? 0 : 1;
+}
+
 function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   const words = wordsOf(page, question);
+  const rate = ownRate(page, question, [one, other]);
+  if (rate !== undefined) return rate;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
   const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
   const isOf = (at: 0 | 1): boolean => {

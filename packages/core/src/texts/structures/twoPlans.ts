@@ -154,6 +154,8 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
         want: /(?:less|least|lower)/.test(words) ? 'least' : 'most',
       };
     default: {
+      if (plan?.unknown === 'amount' && !/interest|total|in all|altogether/.test(words))
+        return { by: 'amount', want: wantsMost ? 'most' : 'least' };
       const isPayment = /payment|instal|each month|monthly/.test(words) && !/in all|total|cost|altogether/.test(words);
       const by = /interest/.test(words)
         ? 'totalInterest'

@@ -93,7 +93,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:one|each|size) of (?:these|those|the|his|her|their) (?:equal |level )?(?:sums|amounts|payments|instal?lments|deposits|withdrawals|rentals)',
     'how much (?:each|every|per|<e>|<a>)',
     `${ask} (?:[a-z]+ ){0,3}?${mine}${pmt}`,
-    `^(?:and )?${mine}${pmt}(?! (?:at the (?:end|beginning|start|close)|fall|falls|are made|made|being made) )(?=[?.;,)]|\\s|$)`,
+    `^(?:and )?${mine}${pmt}(?! (?:up |at the (?:end|beginning|start|close)|fall|falls|are made|made|being made) )(?=[?.;,)]|\\s|$)`,
     `^${mine}${pmt} at the (?:end|start|beginning) of (?:<e>|<a>|(?:each|every|the) @period) ?\\?`,
     '^size of each ?\\?',
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= ~~?(?:each|every|<e>|<a>|per|at the|back|then|on the|a time|in the meantime|\\?|$))`,

@@ -77,6 +77,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:interest|add-on|flat) charge[ds]?',
     '(?:interest|charge) (?:is )?(?:charged|added)',
     'charge for credit',
+    '(?:extra|additional|added) cost (?:of|for|when)',
     'dollar cost of',
   ),
   cue(
