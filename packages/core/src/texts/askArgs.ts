@@ -79,6 +79,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),

@@ -73,7 +73,7 @@ interface Wish {
 
 /** What each sum could be in a kind of case, the strongest first. */
 function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: ReadonlySet<WordRole>): Wish[] {
-  const isPriced = within.some((at) => page.signs[at]?.some(({ role, weight }) => role === 'price' && weight >= 9));
+  const isPriced = within.some((at) => page.signs[at]?.some(({ role, weight }) => role === 'price' && weight >= 6));
   // Where sums carry a sign, a number without one is none.
   const plainSums = !page.tokens.some(({ form }) => form === 'money');
   const isSum = (at: number): boolean => {

@@ -3,7 +3,7 @@
 import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
-import type { Page } from './page.ts';
+import { tokenAt, type Page } from './page.ts';
 import { labelsIn } from './sentences.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 
@@ -12,8 +12,10 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
   const [first] = [
     ...saidAndAsked(draft, asks),
     ...takenAndSought(page, draft),
+    ...takenAndLost(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
+    ...afterTheEnd(draft, asks),
     ...outOfProportion(draft),
   ];
   return first ? [first] : [];
@@ -73,6 +75,25 @@ function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[]
   });
 }
 
+/** A sum that has a part to play, and is in no plan. */
+function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  const held = new Set(
+    plans.flatMap(({ amount, price, payment, finalAmount, fees = 0 }) => [
+      amount,
+      price,
+      payment,
+      finalAmount,
+      (amount ?? 0) - fees,
+    ]),
+  );
+  return [...roles].flatMap(([token, { role }]) => {
+    const { value, form } = tokenAt(page, token);
+    const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
+    const quote = quoteOfToken(page, token);
+    return isSum && !held.has(value) ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+  });
+}
+
 /** Words that tell of something the reading has nothing of. */
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   return tellingWords.flatMap(({ words, says, isHeard }) => {
@@ -90,9 +111,32 @@ function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[]
     : [];
 }
 
+/** What is owed after the last payment is nothing: the moment was not understood. */
+function afterTheEnd({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  return asks.flatMap(({ quantity, plan, args }) => {
+    const payments = plan === null ? null : (plans[plan]?.payments ?? null);
+    const k = args?.k;
+    const isLooked = quantity === 'balanceAfter' || quantity === 'leftToPay';
+    return isLooked &&
+      payments !== null &&
+      k !== undefined &&
+      k >= payments &&
+      plans[plan ?? 0]?.unknown !== 'finalAmount'
+      ? [doubt('after', `This is read to ask what is owed after payment ${k} of ${payments}.`)]
+      : [];
+  });
+}
+
+/** What is left of a price to be financed. */
+const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 }: ReadPlan): number =>
+  price - downPayment - tradeIn - rebate + fees;
+
 /** Numbers that no loan and no plan of savings would have. */
 function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
-  return plans.flatMap(({ kind, amount, payment, payments, finalAmount, rate }) => {
+  return plans.flatMap((plan) => {
+    const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
+    if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
+      return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
     const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
     const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
     if (paid !== null && (payment ?? 0) > paid)

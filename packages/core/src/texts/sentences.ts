@@ -10,7 +10,7 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|deduce|construct|draw up|set up|write out|fill in|let us know|explain|complete|answer)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|write out|fill in|let us know|explain|complete|answer)(?![a-z])/;
 const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -20,7 +20,7 @@ const interrogative =
   /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
 
 const headed =
-  /^\W*(?:and |then |also |but )*(?:what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+  /^\W*(?:and |then |also |but )*(?:whose|who|whether|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
 const subordinate =
   /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 

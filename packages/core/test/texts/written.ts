@@ -2575,6 +2575,228 @@ export const written: readonly Written[] = [
     plans: ['lump-sum amount=1 n=15 p=1 final=2 ?rate'],
     asks: ['nominalRate compoundingsPerYear:1'],
   },
+  {
+    text: "How big is the monthly instalment, due at each month's end, on a loan of $31,400 at 6.96% compounded monthly that is to be cleared in 5½ years? (The lender is the Farrowgate credit union.)",
+    plans: ['borrowing amount=31400 rate=0.0696/nominal/12 n=66 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nothing down, €310 at the end of every month, 3½ years, 9,3 % compounded monthly: which cash price does that match?',
+    plans: ['borrowing rate=0.093/nominal/12 n=42 p=12 payment=310 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'What is the effective rate equivalent to 11.4% compounded weekly?',
+    plans: ['convert rate=0.114/nominal/52 p=52 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'To have $40,000 in eight years, Pell Marsh makes a deposit at the end of every quarter in an account at 4.64% compounded quarterly. Size of the deposit?',
+    plans: ['saving amount=0 rate=0.0464/nominal/4 n=32 p=4 final=40000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "€12.500,00 is worth how much in nine years if 3,75 % is credited at each year's end?",
+    plans: ['lump-sum amount=12500 rate=0.0375/nominal/1 n=9 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A loan of £8,600 is discharged by 28 monthly payments of £349.80, the first of them one month from the date of the loan. At what nominal rate, convertible monthly?',
+    plans: ['borrowing amount=8600 n=28 p=12 payment=349.8 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: '"I owe 9 400," writes Sten, "and shall pay 275 at each month-end; they charge me 1,05 % a month." How many payments will Sten make?',
+    plans: ['borrowing amount=9400 rate=0.0105/per-period/12 p=12 payment=275 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Simple flat interest of 5.5% a year on a £6,600 loan over 48 months. What is paid monthly?',
+    plans: ['flat amount=6600 rate=0.055/flat n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Rents from a field, £1,900 at the beginning of every half-year for the next 20 years, are to be sold for one sum today. At an effective 6%, what are they worth?',
+    plans: ['borrowing rate=0.06/effective/1 n=40 p=2 payment=1900 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A car valued at $33,500 is leased for 39 months at $489 a month, first payment on signing; the residual is $18,200. What nominal rate compounded monthly does the lease carry?',
+    plans: ['leasing price=33500 amount=33500 n=39 p=12 payment=489 beginning final=18200 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The Oakshott mill needs £150,000 for a turbine. A bank lends it at 5.94% compounded quarterly over eight years against equal payments at the end of every quarter. Required: the payment; the total of all payments; the interest in the last year.',
+    plans: ['borrowing amount=150000 rate=0.0594/nominal/4 n=32 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'interestIn from:29 to:32'],
+  },
+  {
+    text: 'Lending terms: amount $19,750; 7.35% nominal, compounded monthly; 66 month-end payments. Calculate the payment, and then the balance just after the 22nd payment, and then how much of the 23rd payment goes to interest.',
+    plans: ['borrowing amount=19750 rate=0.0735/nominal/12 n=66 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:22', 'interestIn from:23 to:23'],
+  },
+  {
+    text: 'For a loan of €52.000,00 the bank quotes 5,1 % effective. It is repaid over 9 years by equal payments at the end of each month. How large are they?',
+    plans: ['borrowing amount=52000 rate=0.051/effective/1 n=108 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Mabel pays €180,00 at the end of each month on a debt of €6.900,00 at 10,2 % compounded monthly. (1) After how many payments is it cleared? (2) What is the last payment? (3) How much interest does she pay altogether?',
+    plans: ['borrowing amount=6900 rate=0.102/nominal/12 p=12 payment=180 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "A dealer asks $27,900 for a camper. He takes the customer's old camper for $6,400, gives a rebate of $1,000, and finances the rest at 5.88% compounded monthly for 60 months, end-of-month payments. What is the monthly payment and what will the customer pay in interest?",
+    plans: [
+      'borrowing price=27900 trade=6400 rebate=1000 amount=20500 rate=0.0588/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "The interest on a mortgage of $280,000 is 5.64% compounded half-yearly; monthly payments at month end for 25 years. How much of the first year's payments is interest, and how much principal?",
+    plans: ['borrowing amount=280000 rate=0.0564/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:12', 'principalIn from:1 to:12'],
+  },
+  {
+    text: 'A couple who will retire in 20 years want $4,000 at the end of each month for 25 years after that. They already own $50,000. Their money earns 5.4% compounded monthly all the time. How much must they add at the end of each month till they retire?',
+    plans: [
+      'drawing-down rate=0.054/nominal/12 n=300 p=12 payment=4000 final=0 ?amount',
+      'saving amount=50000 rate=0.054/nominal/12 n=240 p=12 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'Loan A: $16,000 over 4 years at 7.8%, compounded monthly. Loan B: the same sum and rate over 6 years. Both are paid at month end. Find both payments and how much more interest B costs.',
+    plans: [
+      'borrowing amount=16000 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=16000 rate=0.078/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A loan of $46,000 at 6.6% compounded monthly has 84 end-of-month payments. A rise to 7.5% happens after payment 30 while the payment stays as it was. How many payments are then made in all, and what is the last?',
+    plans: ['borrowing amount=46000 rate=0.066/nominal/12 n=84 p=12 final=0 rate@30:0.075/payment ?payment'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Four years into a ten-year loan of £70,000 at 7.02 % compounded monthly (month-end payments), the borrower refinances the balance over the remaining six years at 5.7 % compounded monthly. Find the old payment, the balance, and the new payment. What is saved over the six years?',
+    plans: [
+      'borrowing amount=70000 rate=0.0702/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing rate=0.057/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:48',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:48}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'An education fund of $64,000 pays a student $1,300 at the start of each month during 48 months, and what is left is given to the library. At 4.02% compounded monthly, what does the library get at the end of the four years?',
+    plans: ['drawing-down amount=64000 rate=0.0402/nominal/12 n=48 p=12 payment=1300 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A sofa on hire purchase: price £1,150; deposit £150; 24 payments of £49 at each month's end. What is the interest charged? What flat rate is it? What APR, compounded monthly?",
+    plans: ['borrowing price=1150 down=150 amount=1000 n=24 p=12 payment=49 final=0 ?rate'],
+    asks: ['totalInterest', 'nominalRate as:flat', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The old rate was 9% flat over two years on £3,000; a rival offers the same £3,000 over two years at 15.5% compounded monthly, month-end payments. Which has the lower instalment and what is the difference over the whole time?',
+    plans: [
+      'flat amount=3000 rate=0.09/flat n=24 p=12 final=0 ?payment',
+      'borrowing amount=3000 rate=0.155/nominal/12 n=24 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "Ilka wants to pay off €15.000,00 in exactly 40 months with equal payments at the month's end. The bank's effective annual rate is 7,5 %. What does she pay, and in all?",
+    plans: ['borrowing amount=15000 rate=0.075/effective/1 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Find the nominal annual rate, compounded semi-annually, at which €900,00 each half-year, in arrears, repays €8.000,00 in five years.',
+    plans: ['borrowing amount=8000 n=10 p=2 payment=900 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'What would be owed on a $9,900 loan at 12.6% compounded monthly after 20 of its 36 month-end payments, and what would the payments still due add up to?',
+    plans: ['borrowing amount=9900 rate=0.126/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:20', 'leftToPay k:20'],
+  },
+  {
+    text: 'At 0.5% per month, how many monthly payments of $300 in arrears does a fund of $25,000 allow? What would be the last, smaller one?',
+    plans: ['drawing-down amount=25000 rate=0.005/per-period/12 p=12 payment=300 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "With interest at 4.8% compounded monthly, a sum set aside now is to provide £700 a month, at the start of each month, for a nurse's three years of training. What sum?",
+    plans: ['drawing-down rate=0.048/nominal/12 n=36 p=12 payment=700 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The price of a kayak is $1,480. With 25% down, the remainder is financed at 1.25% a month over 15 months, payments at the end. What is each payment, and what is the total price of the kayak?',
+    plans: ['borrowing price=1480 down=370 amount=1110 rate=0.0125/per-period/12 n=15 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'The debt of Lady Fenby: £11,000 in 1999, nothing repaid since, 4% a year compounded yearly. What did it amount to after 25 years?',
+    plans: ['lump-sum amount=11000 rate=0.04/nominal/1 n=25 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A loan is paid off with 120 monthly payments of $845.20 at the end of each month. Rate 6.24% compounded monthly. What was borrowed, what is still owed after the 75th payment, and how much principal does the 76th payment contain?',
+    plans: ['borrowing rate=0.0624/nominal/12 n=120 p=12 payment=845.2 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:75', 'principalIn from:76 to:76'],
+  },
+  {
+    text: "The farm's loan, €110.000,00 at 5,28 % compounded monthly over 12 years, is paid at month-end. With the fifth year's last payment €10.000,00 extra is repaid. The loan must still end on the planned day. New payment?",
+    plans: ['borrowing amount=110000 rate=0.0528/nominal/12 n=144 p=12 final=0 extra@60:10000/payments ?payment'],
+    asks: ['payment after:60'],
+  },
+  {
+    text: 'Flat 6.9% on a bike worth £2,300, deposit £300, 20 monthly payments. Work out the charge, the instalment, and the effective annual rate that the buyer truly pays.',
+    plans: ['flat price=2300 down=300 amount=2000 rate=0.069/flat n=20 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'effectiveRate'],
+  },
+  {
+    text: 'A woodland is bought for $90,000: a third down, and the rest over 15 years at 6.18% compounded semi-annually, with level quarterly payments in arrears. What is the quarterly payment, and what has been paid in interest after the first ten payments?',
+    plans: ['borrowing price=90000 down=30000 amount=60000 rate=0.0618/nominal/2 n=60 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:10'],
+  },
+  {
+    text: 'Give the size of an annuity-immediate of 18 yearly payments which has the present value 100,000 at an effective rate of 4.4%.',
+    plans: ['drawing-down amount=100000 rate=0.044/effective/1 n=18 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A bank wants 6.3% effective. What nominal rate does it quote if it compounds daily?',
+    plans: ['convert rate=0.063/effective/1 p=365 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:365'],
+  },
+  {
+    text: 'If a loan of £1,000 costs £88.85 a month, in arrears, for 12 months, what is the rate per month and what nominal rate is this?',
+    plans: ['borrowing amount=1000 n=12 p=12 payment=88.85 final=0 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Two sisters inherit £30,000 each. Una leaves hers for 8 years at 4.1% compounded yearly; Ivy leaves hers for 8 years at 4.05% compounded monthly. Whose is larger then, and by how much?',
+    plans: [
+      'lump-sum amount=30000 rate=0.041/nominal/1 n=8 p=1 ?finalAmount',
+      'lump-sum amount=30000 rate=0.0405/nominal/12 n=96 p=12 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'The insurance pays either $150,000 now or $1,150 at the end of each month for 15 years. What nominal rate compounded monthly makes the two equal?',
+    plans: ['borrowing price=150000 amount=150000 n=180 p=12 payment=1150 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A scooter for €2.640,00 is paid in 24 parts of €123,20, beginning one month after purchase. (i) Rate per month? (ii) Nominal yearly rate? (iii) Effective yearly rate?',
+    plans: ['borrowing price=2640 amount=2640 n=24 p=12 payment=123.2 final=0 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -3,25 +3,31 @@
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
-const old = '(?:the|her|his|their|its|an|your|my|our) (?:old|present|current|used)';
+const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|current|used)";
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
-  cue('finalAmount', 10, '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)'),
+  cue(
+    'finalAmount',
+    10,
+    'pays? out {m} (?:after <t>|at the end(?! of (?:⟨e|each|every|the))|when)',
+    '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)',
+  ),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
   cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
   cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
+  cue('price', 11, '(?:a|an|the) [a-z -]{2,30} for {m}(?= (?:is|can be|may be|will be))'),
   cue('price', 10, 'for {m} (?:in )?cash', '{m} (?:in )?cash,? or'),
   cue(
     'price',
     9,
     '(?:is|are|was|were) sold (?:for|at) {m}',
     'priced? (?:is |at |of |was )?{m}',
-    '@price(?: is| of| at| was|:| being|,)* {mn}',
-    '(?:costs?|costing|sells? for|selling (?:for|at)|on sale (?:for|at)|offered (?:for|at)|tagged(?: at)?|marked) {m}',
+    '@price(?: is| of| at| was|:| being|,)* {mn}(?! ⟨[ea])',
+    '(?:costs?|costing|sells? for|selling (?:for|at)|on sale (?:for|at)|offered (?:for|at)|tagged(?: at)?|marked) {m}(?! ⟨[ea])',
     'bought [^.;?!\\n⟨]{0,60}? for {m}',
     '(?:buys?|bought|buying|purchas(?:es|ed|ing)|acquires?|acquired|gets|getting) [^.;:?!\\n⟨]{0,60}?(?:for|at|costing|worth|priced at) {m}',
     'price of ~{m}',
@@ -38,6 +44,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'bought: [^.;?!\\n⟨]{0,60}? (?:for|at) {m}',
     '(?<!residual )(?<!future )(?<!maturity )(?<!final )(?<!present )(?:market |cash )?value(?: of| is| was|:)? {m}',
     '{m} (?:list |cash |purchase )price',
+    'asks? {m} for',
     '(?:comes?|going) (?:at|to) {m} new',
   ),
   cue(
@@ -101,6 +108,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:at|@) {p}',
     'put {m} into (?:it|the|a)',
   ),
+  cue('payment', 8, '(?:shall|will|can|must) (?:pay|repay|save|draw|deposit) {mn}(?= (?:at|each|every|on|⟨))'),
   cue(
     'payment',
     10,

@@ -39,6 +39,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'in arrears?',
     'arrears',
     'ordinary annuity',
+    'annuity[ -]immediate',
     'at (?:the )?(?:end|close) of (?:<e>|<a>|(?:the|its|their|that|each|a) @period)',
     '(?:by )?the (?:end|close|last day) of (?:<e>|<a>|(?:the|its|their|each) @period)',
     'on the (?:last|final|closing) day of (?:<e>|the @period)',

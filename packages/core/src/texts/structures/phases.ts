@@ -15,7 +15,7 @@ type Phase = 'saving' | 'drawing';
 const saves =
   /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|(?:retires?|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide|needs? ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|provide|(?:needs?|wants?) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 const shared =
   /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
@@ -132,7 +132,11 @@ function link(
   const open: Partial<ReadPlan> = isSavingFirst
     ? { finalAmount: null, unknown: 'finalAmount' }
     : { amount: null, unknown: 'amount' };
-  const taken: Partial<ReadPlan> = isSavingFirst ? { amount: null } : { finalAmount: null };
+  // What is there already, said beside what is to be drawn, is what the saving begins with.
+  const owned = !isSavingFirst && (second.plan.amount ?? 0) === 0 ? first.plan.amount : null;
+  const taken: Partial<ReadPlan> = isSavingFirst
+    ? { amount: null }
+    : { finalAmount: null, ...(owned === null ? {} : { amount: owned }) };
   const sought =
     second.plan.payment === null
       ? 'payment'
@@ -143,9 +147,15 @@ function link(
           : 'amount';
   const names = isSavingFirst ? (['building up', 'drawing'] as const) : (['drawing', 'building up'] as const);
   return [
-    { ...first, plan: { ...first.plan, ...open, name: names[0] }, read: { ...first.read, missing: [] } },
+    {
+      ...first,
+      plan: { ...first.plan, ...open, name: names[0] },
+      read: { ...first.read, missing: [] },
+      roles: new Map([...first.roles].filter(([, role]) => owned === null || role !== 'amount')),
+    },
     {
       ...second,
+      roles: new Map([...second.roles, ...[...first.roles].filter(([, role]) => owned !== null && role === 'amount')]),
       plan: { ...second.plan, ...taken, unknown: sought, name: names[1], links },
       read: { ...second.read, missing: [] },
     },

@@ -129,7 +129,7 @@ export function comparedBy(
   );
   const own = wordsOf(page, question);
   const words =
-    question.asked === 'difference' && choice && !/interest|total|in all|altogether|payment|rate/.test(own)
+    question.asked === 'difference' && choice && !/interest|total|in all|altogether|whole|payment|rate/.test(own)
       ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
       : own;
   const { by, want } = measureOf(words, plans);

@@ -50,6 +50,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     `(?:what|how much) ${must} ~(?:be )?(?:paid|pay|invested?|deposited|put|set aside) (?:down )?(?:for (?:this|that|it|them) )?(?:today|now|at once|immediately)(?! (?:each|every))`,
     'what (?:was|is) (?:the|this|that) (?:original )?(?:sum|deposit|investment|amount)(?= ?\\?| at first| invested| put| deposited)',
     '(?<![a-z])a ?= ?\\?',
+    'what (?:are|is) (?:they|these|those|it|the [a-z]+) (?:then )?worth(?: today| now)?(?= ?\\?)',
     'how (?:much|large|big) (?:was|is) (?:it|the loan|this loan|the debt)(?=\\?| at first| originally)',
   ),
   cue(
@@ -98,6 +99,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     10,
     'how much (?:in|after) <t>',
+    'what (?:does|will|would) ~(?:get|receive|inherit) (?:at the end|then|after)',
     'value (?:at the end|when the lease ends|after <t>)',
     'what must (?:he|she|they) (?:have|own|hold)(?= (?:after|when|at|by|in))',
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',

@@ -21,6 +21,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'what do (?:all )?(?:of )?(?:the|these|his|her|their) ~come to',
     '(?:all|everything|what|the sum) (?:that )?(?:he|she|they|it) (?:pays?|repays?|pays? back|saves?)(?: back)? (?:together|in all|altogether|in total)',
     'what in (?:all|total)',
+    '^(?:and )?(?:in (?:all|total)|altogether) ?\\?',
     'how much (?:is it |does it cost |is that |will it be )?(?:in all|altogether|in total)',
     '(?:what|how much) (?:has|have|had|did) (?:he|she|they|it|the [a-z]+) (?:then |himself |herself )?(?:paid|pay|put|deposit(?:ed)?)(?: in)?(?=[,?. ])(?! back each)',
     'how much of (?:it|that|this|the [a-z ]+?) (?:did|has|have|was|is|had) ~(?:put in|pay in|paid in|deposit(?:ed)?|own money|contribute[d]?|save[d]?)(?: himself| herself| themselves)?',
