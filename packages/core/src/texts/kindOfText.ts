@@ -49,7 +49,7 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
     (each, at) =>
       scope(page.places[at]!) &&
       page.tokens[at]?.form === 'money' &&
-      each.some(({ role, weight }) => (role === 'price' || role === 'tradeIn') && weight >= 9),
+      each.some(({ role, weight }) => ['price', 'tradeIn'].includes(role) && weight >= 9),
   );
   // Payments whose worth today is asked are owed or drawn; nobody saves towards a beginning.
   const isWorthNow =

@@ -180,15 +180,29 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
       (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
   const price = priced ?? (isBuilt && said !== null ? said : undefined);
   if (price === undefined || price === null) {
-    const fees = sum('fee');
+    const fees = sum('fee') ?? feeShare(page, terms, roles, said);
     return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
   }
   if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
   const downPayment = downShare === undefined ? sum('downPayment') : roundTo(price * downShare, 2);
-  const [tradeIn, rebate, fees] = [sum('tradeIn'), sum('rebate'), sum('fee')];
+  const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate')];
+  const borrowed = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0);
+  const fees = sum('fee') ?? feeShare(page, terms, roles, borrowed);
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
-  const amount = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0) + (fees ?? 0);
+  const amount = borrowed + (fees ?? 0);
   return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
+}
+
+/** "a fee of 2 % is added": of what is borrowed, to the cent. */
+function feeShare(
+  page: Page,
+  { shares }: Terms,
+  roles: Map<number, Role>,
+  borrowed: number | null,
+): number | undefined {
+  if (shares.feeRate === undefined || borrowed === null) return undefined;
+  roles.set(shares.feeRate, 'fee');
+  return roundTo(borrowed * tokenAt(page, shares.feeRate).value, 2);
 }
 
 function defined<T extends object>(values: T): Partial<T> {

@@ -42,7 +42,11 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     if (found.length === 0 && !isAside && pieces.some(({ asks }) => asks)) unread.push(sentence);
     else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
     const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
-    const kept = converts ? found.filter((each) => each === converts || !/Rate|rate/.test(each.question.says)) : found;
+    const kept = converts
+      ? found.filter(
+          (each) => each === converts || !/Rate|rate/.test(each.question.says) || isSecondTarget(flat, each.piece),
+        )
+      : found;
     kept.forEach(({ question, piece }, index) => {
       const end = kept[index + 1]?.piece.start ?? sentence.end;
       const unit = { start: piece.start, end };
@@ -67,6 +71,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     choices.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
 }
+
+/** "… and then to a nominal rate": one more rate to convert to. */
+const isSecondTarget = (flat: string, { start }: Span): boolean =>
+  /^\s*(?:and |then |also )*(?:in)?to (?:an?|the) /.test(flat.slice(start, start + 40));
 
 interface Found {
   readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };

@@ -46,6 +46,7 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     perPeriod &&
     /ly$/i.test(page.text.slice(tokenAt(page, perPeriod.token).start, tokenAt(page, perPeriod.token).end)) &&
     (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
+      /^, /.test(page.flat.slice(place.end)) ||
       /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));
   if (isYearly && page.settled.quoted === 'nominal')
     return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };

@@ -2797,6 +2797,185 @@ export const written: readonly Written[] = [
     plans: ['borrowing price=2640 amount=2640 n=24 p=12 payment=123.2 final=0 ?rate'],
     asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
+  {
+    text: 'Hana Orlev wants to borrow enough to buy a barge and can spare $590 at the close of each month for 9 years. At 7.08% compounded monthly, how large a loan will that support?',
+    plans: ['borrowing rate=0.0708/nominal/12 n=108 p=12 payment=590 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The fund for the new bells stands at £3,150. Every month, at its end, £85 is put to it. With 3.6% a year convertible monthly, when will there be £10,000? Answer in years.',
+    plans: ['saving amount=3150 rate=0.036/nominal/12 p=12 payment=85 final=10000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Ten thousand euros at 4 per cent a year, compounded quarterly, for six and a half years. Find the final amount and the interest.',
+    plans: ['lump-sum amount=10000 rate=0.04/nominal/4 n=26 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Three-year loan, $7,900, 10.68% compounded monthly, first monthly instalment a month after the loan is made. What is the instalment?',
+    plans: ['borrowing amount=7900 rate=0.1068/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A lease of a milling machine worth €57.000,00 asks for 48 payments of €1.190,00 at the beginning of each month. At the end the machine is returned; it is then worth €9.000,00. Which effective rate does the lessor earn?',
+    plans: ['leasing price=57000 amount=57000 n=48 p=12 payment=1190 beginning final=9000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Money trebles in 19 years when interest is compounded monthly. Find the nominal rate.',
+    plans: ['lump-sum amount=1 n=228 p=12 final=3 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: '"How much can I take out every quarter, beginning today, for twelve years, from my $88,000, if it earns 4.6% compounded quarterly and I want nothing left?" asks a retired teacher.',
+    plans: ['drawing-down amount=88000 rate=0.046/nominal/4 n=48 p=4 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A furniture shop lends £2,100 at a flat rate of 11% a year for 18 months. What are the monthly instalments, and what nominal rate with monthly compounding is charged in truth?',
+    plans: ['flat amount=2100 rate=0.11/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Which rate compounded half-yearly is equivalent to 6.75% compounded monthly?',
+    plans: ['convert rate=0.0675/nominal/12 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'A hotel replaces its boilers in 5 years for €38.000,00. It opens a sinking fund, quarterly deposits in advance, 3,4 % compounded quarterly. Deposit? Interest earned by the fund?',
+    plans: ['saving amount=0 rate=0.034/nominal/4 n=20 p=4 beginning final=38000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Debt: 26 500 crowns; rate 8,4 % a year compounded monthly; 48 payments in arrears. Give the payment, and the interest and the principal in the 13th payment.',
+    plans: ['borrowing amount=26500 rate=0.084/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:13 to:13', 'principalIn from:13 to:13'],
+  },
+  {
+    text: '$4,800 at 1.4% a month is to be repaid with $200 at the end of every month. How many payments, what is the last one, and how much interest is there altogether?',
+    plans: ['borrowing amount=4800 rate=0.014/per-period/12 p=12 payment=200 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'A house is bought for £265,000 with 15% down. The mortgage is over 30 years at 4.86% compounded monthly with month-end payments. (a) Amount of the mortgage. (b) Payment. (c) Balance after 8 years. (d) Interest in those 8 years.',
+    plans: ['borrowing price=265000 down=39750 amount=225250 rate=0.0486/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'balanceAfter k:96', 'interestIn from:1 to:96'],
+  },
+  {
+    text: "Equal sums are to be drawn from a bequest of $240,000 at each year's end for 20 years so that $60,000 remains for the grandchildren. Money earns 5% a year. How big is each sum?",
+    plans: ['drawing-down amount=240000 rate=0.05/nominal/1 n=20 p=1 final=60000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'In return for £12,000 now, a lender will take £1,130 at the end of each quarter for three years. What nominal rate, convertible quarterly, does he make?',
+    plans: ['borrowing amount=12000 n=12 p=4 payment=1130 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Loan of £37,000 over 7 years at 6.3 % compounded monthly, month-end payments. After 3 years, the borrower pays £5,000 extra and keeps the payment. By how many payments is the loan shortened? How much interest is saved?',
+    plans: ['borrowing amount=37000 rate=0.063/nominal/12 n=84 p=12 final=0 extra@36:5000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Until her daughter starts university in 11 years, Mireille wants to save so that from then on €3.000,00 can be drawn at the start of each half-year for four years. The account pays 3,2 % compounded half-yearly; she saves at the end of each half-year. How much each time?',
+    plans: [
+      'drawing-down rate=0.032/nominal/2 n=8 p=2 payment=3000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.032/nominal/2 n=22 p=2 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'A boiler costs £3,360. Pay a deposit of £360, then 30 monthly payments in arrears at 13.2% APR compounded monthly. What is each payment? What is paid altogether, with the deposit?',
+    plans: ['borrowing price=3360 down=360 amount=3000 rate=0.132/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A painter put £90 at the end of each month into an account for 15 years. For the first 15 years... the rate was 4.2% compounded monthly all the time. What does she have?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=180 p=12 payment=90 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "Interest is charged at 0.85% a month. A loan of 14.200 € is repaid in 54 months by payments at each month's end. What is the payment; what is the effective annual rate; what does the loan cost?",
+    plans: ['borrowing amount=14200 rate=0.0085/per-period/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate', 'totalInterest'],
+  },
+  {
+    text: 'What is the difference in total interest between a 15-year and a 25-year mortgage of $190,000, both at 5.28% compounded monthly with payments at month end?',
+    plans: [
+      'borrowing amount=190000 rate=0.0528/nominal/12 n=180 p=12 final=0 ?payment',
+      'borrowing amount=190000 rate=0.0528/nominal/12 n=300 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Cash price €8.400,00. On credit: a fifth down, the rest plus add-on interest of 7 % a year in 36 monthly parts. What is the part, and what is the total price on credit?',
+    plans: ['flat price=8400 down=1680 amount=6720 rate=0.07/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: "The repayments on a £64,000 loan, made at each month's end, are £735. Interest is at 6.72% compounded monthly. (i) How long, in years, does it take? (ii) What is owed after five years? (iii) How much of payment 61 is principal?",
+    plans: ['borrowing amount=64000 rate=0.0672/nominal/12 p=12 payment=735 final=0 ?payments'],
+    asks: ['years', 'balanceAfter k:60', 'principalIn from:61 to:61'],
+  },
+  {
+    text: 'A rate of 18% compounded monthly is printed on a card. Its owner owes $3,250 and pays $110 at each month-end. How long, in months, until it is paid, and how much of what she pays is interest?',
+    plans: ['borrowing amount=3250 rate=0.18/nominal/12 p=12 payment=110 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'A ferry operator pays $28,500 on signing and then 23 quarterly rents of $6,200 for a boat worth $150,000... no residual; the first of the 23 rents falls due a quarter after signing. What nominal rate compounded quarterly does he pay?',
+    plans: ['leasing price=150000 down=28500 amount=121500 n=23 p=4 payment=6200 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'What must Orla pay at the end of each month to clear €12.300,00 in four years at 7,8 % compounded monthly, and what does she owe after 30 payments? What has she paid in interest by then?',
+    plans: ['borrowing amount=12300 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'interestIn from:1 to:30'],
+  },
+  {
+    text: 'The co-op lends $15,500 for 5 years at 8.1% compounded monthly. It deducts nothing, but adds a 2% fee to the loan. Month-end payments. What is the payment?',
+    plans: ['borrowing fees=310 amount=15810 rate=0.081/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A contract: $600 at the end of each month for 4 years, then a closing payment of $5,000 together with the last. Rate 9% compounded monthly. What loan does it repay?',
+    plans: ['borrowing rate=0.09/nominal/12 n=48 p=12 payment=600 final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'What regular deposit at the start of each week for 6 years, at 2.6% compounded weekly, makes £9,360?',
+    plans: ['saving amount=0 rate=0.026/nominal/52 n=312 p=52 beginning final=9360 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A warehouse loan of £410,000: 5.82% compounded quarterly, 15 years, quarterly payments in arrears rounded up to the penny. Payment? Total interest? Balance after 20 payments?',
+    plans: ['borrowing amount=410000 rate=0.0582/nominal/4 n=60 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalInterest', 'balanceAfter k:20'],
+  },
+  {
+    text: 'On a €16.400,00 loan at 6,54 % compounded monthly with 60 month-end payments, the borrower asks for a break: payments 13 to 15 are left out. The debt is still to be gone after payment 60. What are the payments before and after the break?',
+    plans: ['borrowing amount=16400 rate=0.0654/nominal/12 n=60 p=12 final=0 skip@12:3/payments ?payment'],
+    asks: ['payment', 'payment after:15'],
+  },
+  {
+    text: 'Convert 0.55% a month to an annual effective rate, and then to a nominal rate compounded quarterly.',
+    plans: ['convert rate=0.0055/per-period/12 p=4 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'The grain dryer can be paid for with $25,000 now, or with $4,000 now and $2,060 at the end of each quarter for three years. At which nominal rate compounded quarterly are the two the same?',
+    plans: ['borrowing price=25000 down=4000 amount=21000 n=12 p=4 payment=2060 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "Payments of $265.00 at month's end for five years on a $13,200 loan: find the nominal rate (monthly), the effective rate and the finance charge.",
+    plans: ['borrowing amount=13200 n=60 p=12 payment=265 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

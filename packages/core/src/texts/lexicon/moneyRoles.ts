@@ -7,13 +7,15 @@ const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|cu
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 const goal =
-  '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
+  '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     10,
     'pays? out {m} (?:after <t>|at the end(?! of (?:⟨e|each|every|the))|when)',
+    '(?:when|until|before) (?:will )?there (?:be|is|are|will be) {m}',
+    '(?:is|are) then worth {m}',
     '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)',
   ),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
@@ -38,8 +40,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:sells?|sold|selling|offers?|offered) (?:a|an|the|its|this) [a-z -]{2,30} for {m}',
     'valued at {m}',
     '(?:pays?|paying) {m} (?:today|now|at once|in cash|cash) for',
-    '{m} (?:today|now|in cash|at once)(?= [^.;?!⟨]{0,30}(?<![a-z])or )',
-    '(?:for|on) (?:a|an|the) [a-z -]{3,24} at {m}',
+    '{m} (?:today|now|in cash|at once)(?=,? (?:[^.;?!⟨]{0,30} )?or (?:with |for )?⟨m)',
+    '(?:for|on) (?:a|an|the) [a-z -]{3,24}(?<!stands)(?<!stood) at {m}',
     'values? [^.;:?!\\n⟨]{2,40} at {m}',
     'bought: [^.;?!\\n⟨]{0,60}? (?:for|at) {m}',
     '(?<!residual )(?<!future )(?<!maturity )(?<!final )(?<!present )(?:market |cash )?value(?: of| is| was|:)? {m}',
@@ -93,6 +95,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:inherits?|inherited|wins?|won|receives?|received) {m}',
     '(?:sold|sells?|selling) [^.;:?!\\n⟨]{0,40}(?: for)? {m}',
     '(?:tucked away|put by|laid by|saved up|set aside|has|have) {m} (?:in|at|with|on)',
+    '(?:fund|account|pot|savings)[^.;?!⟨]{0,30} (?:stands at|holds|has|contains) {m}',
     '{m} (?:will |would )?(?:have|has|had) (?:grown|become|doubled)',
     '(?:how (?:many|long)) [^.?!⟨]{0,50}{m}(?= last| today)',
   ),
@@ -132,7 +135,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:afford|manage|spare)s? (?:to pay |only |no more than |at most )*{mn}',
     '{m} (?:a time|apiece)',
     '(?:@payment|@deposit)[^.;?!]{0,40}<ea> of {m}',
-    '{m} (?:is|are|be) (?:taken|drawn|withdrawn|paid in(?:to)?|put in(?:to)?|deposited in(?:to)?|put by|put aside|put away|laid by|saved|added)',
+    '{m} (?:(?:can|may|could|will|shall|must|should|is to|are to) )?(?:is|are|be) (?:taken|drawn|withdrawn|paid in(?:to)?|put (?:in|into|to it)|deposited in(?:to)?|put by|put aside|put away|laid by|saved|added)',
     '{m} (?:goes|go) in(?:to)?',
 
     '(?<![a-z])r ?= ?{m}',

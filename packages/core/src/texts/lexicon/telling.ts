@@ -77,6 +77,9 @@ export const tellingWords: readonly TellingWords[] = [
       heard.plans.length > 1 ||
       heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
   ),
+  telling('a time that has passed', '⟨t\\d+⟩ ago', ({ asks }) =>
+    asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
+  ),
   telling(
     'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',

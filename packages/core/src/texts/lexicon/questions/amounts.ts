@@ -70,7 +70,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'for what (?:price|sum)',
     '(?:loan|mortgage) (?:amount|size|was|originally)',
     'principal (?:amount|was|originally)',
-    'size of the (?:loan|fund|mortgage|pot|debt)',
+    '(?:size|amount) of the (?:loan|fund|mortgage|pot|debt)',
     'what (?:is|was|are) ~(?:worth)(?= (?:today|now|on delivery|at the start|at the outset|when (?:it|new)))',
     'worth (?:on delivery|today|now|at the start|when new)',
     '(?:sum|amount|fund|pot|money) (?:is )?(?:needed|required|that is needed|he needs|she needs|they need)',

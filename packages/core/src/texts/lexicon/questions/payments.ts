@@ -58,7 +58,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     9,
     '(?:for )?how long',
     'how soon',
-    'when (?:will|is|does|would|has|do|are) ',
+    'when (?:will|is|does|would|has|do|are)',
     'in what time',
     'after what time',
     'what term',

@@ -16,11 +16,16 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     13,
     '(?:convert|express|change|turn|restate|translate|put|rewrite|write|give|quote)(?:ed)? ~~(?:to|as|into) (?:a |an |the )?(?:equivalent )?(?:rate (?:of interest )?(?:<a>|per|for)|<e> rate)(?! compound)',
   ),
-  cue('effectiveRate', 13, '(?:convert|express|change|turn|restate|translate|put)(?:ed)? ~~(?:to|as|into) ~?effective'),
+  cue(
+    'effectiveRate',
+    13,
+    '(?:convert|express|change|turn|restate|translate|put)(?:ed)? ~~(?:to|as|into) (?:an? )?(?:<e> |<a> )?~?effective',
+  ),
   cue(
     'nominalRate',
     13,
     'same as (?:what|which) nominal',
+    '(?:what|which) (?:nominal )?rate,? ~~(?:equivalent|the same as|corresponds to|equal to)',
     '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),

@@ -12,6 +12,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     12,
+    '(?:what|how much) ~(?:paid|pays?|pay) in interest',
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
     'interest (?:part|portion|component|share|content|element)',
   ),
