@@ -158,7 +158,7 @@ export function momentBefore(
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
     const found =
-      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|gone on for|lasted for) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       );
     if (!found) continue;

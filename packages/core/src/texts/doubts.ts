@@ -70,11 +70,17 @@ export function doubtsOfPlan(
   sole: SolePlan,
   asks: readonly Pick<DraftAsk, 'quantity' | 'args'>[] = [],
 ): ReadDoubt[] {
-  return [...termDoubts(sole), ...meaningDoubts(page, sole), ...numberDoubts(page, sole), ...askDoubts(page, asks)];
+  return [
+    ...termDoubts(page, sole),
+    ...meaningDoubts(page, sole),
+    ...numberDoubts(page, sole),
+    ...askDoubts(page, asks),
+  ];
 }
 
 /** What is missing, and what does not go together. */
-function termDoubts({ read }: SolePlan): ReadDoubt[] {
+function termDoubts(page: Page, sole: SolePlan): ReadDoubt[] {
+  const { read } = sole;
   const doubts: ReadDoubt[] = [];
   const counts = (...all: readonly number[]): DoubtChoice[] =>
     all.map((each) => choice(`${each} payments`, { payments: String(each) }));
@@ -89,7 +95,20 @@ function termDoubts({ read }: SolePlan): ReadDoubt[] {
   }
   for (const slot of read.missing)
     if (slot !== 'payments' || !read.clash) doubts.push(doubt(slot, `The text does not say ${missingNames[slot]}.`));
+  if (isOftenUnsaid(page, sole)) doubts.push(doubt('frequency', 'The text does not say how often payments are made.'));
   return doubts;
+}
+
+/** Payments of which nothing tells how often, nor how many. */
+function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
+  const pays = plan.kind !== 'lump-sum' && plan.kind !== 'convert';
+  return (
+    pays &&
+    !terms.saysFrequency &&
+    terms.counts.length === 0 &&
+    !page.periods.some(({ use }) => use === 'frequency') &&
+    !/pmt|payments?|instal?lments?|deposits?|rentals?/.test(page.flat)
+  );
 }
 
 /** What can be read two ways. */

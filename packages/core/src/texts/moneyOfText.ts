@@ -55,7 +55,10 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
     (money[role] ??= []).push(at);
     placed.add(at);
   }
-  setRight(page, money, kind, open);
+  const isAlone = within
+    .filter((at) => tokenAt(page, at).form === 'money' && !isIgnored(page, at))
+    .every((at) => placed.has(at));
+  setRight(page, money, kind, open, isAlone);
   const known = new Set([...placed].map((at) => tokenAt(page, at).value));
   const unexplained = within.filter(
     (at) => tokenAt(page, at).form === 'money' && !known.has(tokenAt(page, at).value) && !isIgnored(page, at),
@@ -96,11 +99,17 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
 }
 
 /** What the kind of case says besides the words. */
-function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<WordRole>): void {
+function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<WordRole>, isAlone: boolean): void {
   // A weak sign of an end does not leave a loan, or a fund that pays, without its beginning.
   const [end] = money.finalAmount ?? [];
   const isWeak = end !== undefined && !page.signs[end]?.some((sign) => sign.role === 'finalAmount' && sign.weight >= 9);
-  if (isWeak && !money.amount && !money.price && !open.has('amount') && kind !== 'saving') {
+  if (
+    (isWeak || (kind === 'drawing-down' && end !== undefined && isAlone)) &&
+    !money.amount &&
+    !money.price &&
+    !open.has('amount') &&
+    kind !== 'saving'
+  ) {
     money.amount = money.finalAmount ?? [];
     delete money.finalAmount;
   }
@@ -111,6 +120,16 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
     start !== undefined &&
     goal !== undefined &&
     tokenAt(page, start).value > tokenAt(page, goal).value
+  )
+    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+  // A sum that is left to itself becomes more.
+  const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
+  if (
+    kind === 'lump-sum' &&
+    page.tokens.some(({ form }) => form === 'percent') &&
+    sum !== undefined &&
+    grown !== undefined &&
+    tokenAt(page, sum).value > tokenAt(page, grown).value
   )
     [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
   // Savings lead to an end: the only amount is that end, where the end is not asked.

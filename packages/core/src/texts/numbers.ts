@@ -134,7 +134,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
@@ -232,6 +232,12 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   // "the second lender" is no number of a payment.
   const counted =
     /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
+  // "In the second?" asks the same of it.
+  if (
+    /^\s*\?/.test(lower.slice(at + read.length)) &&
+    /(?:^|[.?!] )(?:and )?(?:in|during) the $/.test(lower.slice(0, at))
+  )
+    return read;
   // "the second payment" is the one after the first, not payment 2.
   if (read.value === 2) return /^\s(?:year|half|quarter|month)/.test(lower.slice(at + read.length)) ? read : undefined;
   const isLone =

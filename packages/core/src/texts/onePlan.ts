@@ -2,14 +2,14 @@
 
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
-import { changesInNumbers, changesOfText, type ChangeRead } from './changesOfText.ts';
+import { changesInNumbers, changesOfText, wholeNumber, type ChangeRead } from './changesOfText.ts';
 import type { DraftAsk, DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
-import { planOfTerms } from './planOfTerms.ts';
+import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import { momentOf } from './asksOfPlan.ts';
 import type { SolePlan } from './solePlan.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Role, Unknown } from './reading.ts';
@@ -81,10 +81,25 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     : changes.some(({ kind }) => kind === 'rate') && !asked.has('difference')
       ? 'payments'
       : 'payment';
-  const plan = { ...read.plan, changes: changesInNumbers(page, changes, read.plan, keep) };
+  const payments = countedOn(page, changes, read);
+  const plan = { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) };
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** "After five years she raises it, and goes on for another five": the term is both. */
+function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
+  const [first] = changes;
+  const goesOn = [...roles].some(
+    ([at, role]) =>
+      role === 'duration' &&
+      /(?:another|further|(?:goes|going|carries|went) on for|for the (?:next|following)) $/.test(
+        page.flat.slice(0, page.places[at]!.start),
+      ),
+  );
+  if (!first?.afterYears || !goesOn || plan.payments === null) return plan.payments;
+  return plan.payments + wholeNumber(first.afterYears * plan.paymentsPerYear);
 }
 
 /** What the text states is not sought: who seems to ask for it asks for what is missing. */

@@ -18,7 +18,10 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 26,
   },
   { says: '(?:every|each) (?:four|4) weeks|four-weekly|4-weekly', perYear: 13 },
-  { says: 'weekly|week by week', perYear: 52 },
+  {
+    says: '(?:every|each) (?:payday|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|weekly|week by week',
+    perYear: 52,
+  },
   {
     says: 'twice (?:a|each|every|per|in a) month|twice-monthly|semi-?monthly|half-?monthly|(?:every|each) half-month|two times a month',
     perYear: 24,
@@ -40,7 +43,10 @@ const adverbs: readonly PeriodPhrase[] = [
     says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) times (?:a|each|per) year|once (?:a|each|every) month|every single month',
     perYear: 12,
   },
-  { says: 'yearly|annually|annual|year by year|once (?:a|each|every|per) year|year on year', perYear: 1 },
+  {
+    says: '(?:every|each|on every|on each) (?:christmas|birthday|new year|easter|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter)|yearly|annually|annual|year by year|once (?:a|each|every|per) year|year on year',
+    perYear: 1,
+  },
 ];
 
 const nouns: readonly PeriodPhrase[] = [

@@ -51,6 +51,16 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     const isWhole = /total|in all|altogether|whole|overall|entire/.test(
       page.flat.slice(question.start, question.unit.end),
     );
+    // "Interest in the first year? In the second?"
+    const ordinal = /^(?:and )?(?:in|during) the ⟨o(\d+)⟩\W*$/.exec(
+      page.flat.slice(question.unit.start, question.unit.end),
+    );
+    const first = placed[at - 1]?.place ?? placed[at - 2]?.place;
+    if (ordinal && first?.fromYear !== undefined && first.fromYear === first.toYear) {
+      const token = Number(ordinal[1]);
+      const year = page.tokens[token]!.value;
+      return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
+    }
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const beside = [placed[at + 1], placed[at - 1]].find(
       (each) => each?.place && looksAt[each.asked] === 'range' && sentenceAt(page, each) === sentenceAt(page, question),
@@ -73,7 +83,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following|for(?= (?:the )?⟨o))(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following|for(?= (?:the )?⟨o)|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

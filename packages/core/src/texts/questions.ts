@@ -39,7 +39,8 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const meant = found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined;
     if (meant) found.push(meant);
     const isAside = sentence.text.startsWith('(');
-    if (found.length === 0 && !isAside && pieces.some(({ asks }) => asks)) unread.push(sentence);
+    if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isBareNoun(sentence.text)))
+      unread.push(sentence);
     else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
     const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
     const kept = converts
@@ -75,6 +76,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
 /** "… and then to a nominal rate": one more rate to convert to. */
 const isSecondTarget = (flat: string, { start }: Span): boolean =>
   /^\s*(?:and |then |also )*(?:in)?to (?:an?|the) /.test(flat.slice(start, start + 40));
+
+/** "Original amount?" among other questions. */
+const isBareNoun = (text: string): boolean =>
+  /^\W*[a-z]+(?: [a-z]+){1,4} ?\?\s*$/.test(text) && !/ or |compare/.test(text);
 
 interface Found {
   readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };

@@ -134,6 +134,8 @@ const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees 
 /** Numbers that no loan and no plan of savings would have. */
 function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
   return plans.flatMap((plan) => {
+    const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
+    if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
     const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
     if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
       return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];

@@ -10,14 +10,14 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|write out|fill in|let us know|explain|complete|answer)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list|tabulate|let us know|explain|complete|answer)(?![a-z])/;
 const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
 const interrogative =
-  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when will|by how)(?![a-z])/;
+  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
 const headed =
   /^\W*(?:and |then |also |but )*(?:whose|who|whether|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;

@@ -2976,6 +2976,200 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=13200 n=60 p=12 payment=265 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
   },
+  {
+    text: "A consolidation loan of $24,900 carries 10.44% compounded monthly. Equal payments are made at each month's end for four and a half years. What is the amount of each?",
+    plans: ['borrowing amount=24900 rate=0.1044/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Gideon will receive £220 at the end of each month for the next 8 years. Find the present value at 5.7% compounded monthly.',
+    plans: ['drawing-down rate=0.057/nominal/12 n=96 p=12 payment=220 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'If €3.400,00 is left at 4,1 % compounded half-yearly, how long, in years, until it is worth €5.000,00?',
+    plans: ['lump-sum amount=3400 rate=0.041/nominal/2 p=2 final=5000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'State the effective annual rate corresponding to a rate of 2.05% per quarter.',
+    plans: ['convert rate=0.0205/per-period/4 p=4 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A loan of $54,000 is to be repaid in quarterly instalments over 12 years with interest at 6.4% compounded semi-annually, payments at the end of each quarter. Calculate the instalment.',
+    plans: ['borrowing amount=54000 rate=0.064/nominal/2 n=48 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The instalments on Quentin's £16,200 loan are £312.60, payable at the end of each month for five years. What is the nominal rate, convertible monthly?",
+    plans: ['borrowing amount=16200 n=60 p=12 payment=312.6 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How much will be in the fund immediately after the 36th deposit, if $265 is deposited at the end of each month at 4.2% compounded monthly?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=36 p=12 payment=265 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'On her birthday, with $72,000 in hand, Ottoline buys an annuity that pays at the end of each quarter for 12 years. The rate is 4.4% compounded quarterly. How much does each payment bring her?',
+    plans: ['drawing-down amount=72000 rate=0.044/nominal/4 n=48 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'For 30 months, £168 a month in arrears, on goods with a cash price of £4,400. Find the APR with monthly compounding.',
+    plans: ['borrowing price=4400 amount=4400 n=30 p=12 payment=168 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A flat loan: €5.500,00; 7,2 %; 36 months. What is the interest, and what is each of the 36 payments?',
+    plans: ['flat amount=5500 rate=0.072/flat n=36 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment'],
+  },
+  {
+    text: 'The residual value of a loader is put at $27,000 after 5 years; it costs $88,000. Calculate the monthly lease payment, in advance, at 7.5% compounded monthly.',
+    plans: ['leasing price=88000 amount=88000 rate=0.075/nominal/12 n=60 p=12 beginning final=27000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What amount invested today at 5% compounded daily (365 days) grows to $10,000 in 6 years?',
+    plans: ['lump-sum rate=0.05/nominal/365 n=2190 p=365 final=10000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '£1,350 at the end of each half-year: how many such payments pay off a debt of £14,000 at 7% convertible half-yearly? What is the last, smaller payment?',
+    plans: ['borrowing amount=14000 rate=0.07/nominal/2 p=2 payment=1350 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "Leonie's mortgage of €198.000,00 (3,96 % nominal, monthly compounding, 27 years, month-end) has been running for 10 years. What does she owe now, and how much has she paid off?",
+    plans: ['borrowing amount=198000 rate=0.0396/nominal/12 n=324 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:120', 'principalIn from:1 to:120'],
+  },
+  {
+    text: 'The price of a grand piano is $38,600. The conservatory trades in an upright for $3,600, gets $5,000 from a donor, and pays the rest over 5 years by end-of-month payments at 6.9% compounded monthly. Payment? Total interest?',
+    plans: ['borrowing price=38600 down=5000 trade=3600 amount=30000 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "Samir's bank will lend him at most 80% of the price of a €175.000,00 flat. He takes that, at 4,32 % compounded monthly over 20 years. What does he pay at each month's end and what must he have himself?",
+    plans: ['borrowing price=175000 down=35000 amount=140000 rate=0.0432/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'downPayment'],
+  },
+  {
+    text: 'Barnaby pays £1,000 down on a £9,400 motorcycle and borrows the remaining sum at a flat 6% a year over three years. Find his monthly payment and the nominal rate (monthly) he pays in reality.',
+    plans: ['flat price=9400 down=1000 amount=8400 rate=0.06/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Which offer is better for a borrower of $20,000 over 48 months: 8.1% compounded monthly with a $250 fee added to the loan, or 8.6% compounded monthly without a fee? Payments fall at month end. By how much per month?',
+    plans: [
+      'borrowing fees=250 amount=20250 rate=0.081/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.086/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'The monthly rent of a workshop, £780, is payable in advance. The tenant has a lease of three years. At 4.8% compounded monthly, what single payment at the beginning would settle it all?',
+    plans: ['leasing rate=0.048/nominal/12 n=36 p=12 payment=780 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A line of credit at 13.5% compounded monthly shows a debt of $5,430.20. At $250 per month-end, when is it repaid (in payments), what is the final payment, and what is the cost of interest?',
+    plans: ['borrowing amount=5430.2 rate=0.135/nominal/12 p=12 payment=250 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "A loan at 6.75% compounded monthly was repaid by payments of €364,80 at each month's end for 6 years. Original amount? Balance after 4 years? Interest in the last 2 years?",
+    plans: ['borrowing rate=0.0675/nominal/12 n=72 p=12 payment=364.8 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:48', 'interestIn from:49 to:72'],
+  },
+  {
+    text: 'Isaac leases a copier: 36 rents of $142 in advance; it is worth $4,700 new and may be bought for $600 at the end. Nominal rate compounded monthly?',
+    plans: ['leasing price=4700 amount=4700 n=36 p=12 payment=142 beginning final=600 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Adeyemi deposits €300,00 a month in arrears. After five years at 3,9 % compounded monthly, he raises the deposit by €100,00 and goes on for another five years. What is the final balance?',
+    plans: ['saving amount=0 rate=0.039/nominal/12 n=120 p=12 payment=300 payment@60:100 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Mortgage A: 5.16% compounded monthly over 25 years. Mortgage B: 4.92% over 20 years, also monthly. Either is for $235,000 and paid at month end. Find each payment and the difference in total interest.',
+    plans: [
+      'borrowing amount=235000 rate=0.0516/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=235000 rate=0.0492/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Before she retires in 25 years Nuala saves $450 a month in arrears at 5.4% compounded monthly; once retired she spends it in equal monthly sums, taken at the beginning of each month over 20 years, at 3.6% compounded monthly. What is the monthly sum?',
+    plans: [
+      'saving amount=0 rate=0.054/nominal/12 n=300 p=12 payment=450 ?finalAmount',
+      'drawing-down rate=0.036/nominal/12 n=240 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: '"The rate is 6.99 percent APR, monthly," reads the notice, "payments of $512.39 for 48 months, end of month." What is being financed, and how much interest is in it?',
+    plans: ['borrowing rate=0.0699/nominal/12 n=48 p=12 payment=512.39 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'How big a balloon remains with the last of 60 month-end payments of $640 on a truck loan of $42,000 at 7.26% compounded monthly?',
+    plans: ['borrowing amount=42000 rate=0.0726/nominal/12 n=60 p=12 payment=640 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "Olaf's loan: 9 000 kr over 2 years, 11 % compounded quarterly, 8 quarterly payments at the end of the quarter. Make out the third payment: how much interest, how much principal?",
+    plans: ['borrowing amount=9000 rate=0.11/nominal/4 n=8 p=4 final=0 ?payment'],
+    asks: ['interestIn from:3 to:3', 'principalIn from:3 to:3'],
+  },
+  {
+    text: 'A £200 gift each Christmas for 18 years, the first one year from now, saved at 2.9% effective: what does it become?',
+    plans: ['saving amount=0 rate=0.029/effective/1 n=18 p=1 payment=200 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A monthly-paid loan of $10,000 at 1% a month lasts 24 months. Write down the payment and the total paid to the lender.',
+    plans: ['borrowing amount=10000 rate=0.01/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'The firm sets aside $9,000 at the end of each quarter in a sinking fund at 4.8% compounded quarterly, until there is at least $200,000. How many deposits does it make?',
+    plans: ['saving amount=0 rate=0.048/nominal/4 p=4 payment=9000 final=200000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'What does a 2-year loan of €8.000,00 at 9,6 % compounded monthly cost altogether in interest, if it is paid monthly in advance?',
+    plans: ['borrowing amount=8000 rate=0.096/nominal/12 n=24 p=12 beginning final=0 ?payment'],
+    asks: ['totalInterest'],
+  },
+  {
+    text: "Interest on Hob's account is 3.12% compounded weekly. He pays in £25 at the end of each week for 10 years and had £500 there to begin with. How much does he end up with?",
+    plans: ['saving amount=500 rate=0.0312/nominal/52 n=520 p=52 payment=25 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A £70,000 loan over 10 years, 6% compounded monthly. The lender allows paying £100 more with each payment, starting with payment 25. How many payments are made in all? How much is the interest then?',
+    plans: ['borrowing amount=70000 rate=0.06/nominal/12 n=120 p=12 final=0 payment@24:100 ?payment'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'A car park costs £1.2 million, of which a third is paid from savings. The rest is borrowed over 20 years at 5.1% compounded half-yearly, repaid half-yearly in arrears. Payment? Balance after 10 years?',
+    plans: ['borrowing price=1200000 down=400000 amount=800000 rate=0.051/nominal/2 n=40 p=2 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'A debt of $3,600 is cleared in two years by month-end payments at a flat charge of $468. What is each payment? Which nominal rate compounded monthly is hidden in it?',
+    plans: ['flat charge=468 amount=3600 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How much must be saved at the end of each week for four years to have $15,000 if the credit union pays 3.9% compounded weekly and $2,000 is already there?',
+    plans: ['saving amount=2000 rate=0.039/nominal/52 n=208 p=52 final=15000 ?payment'],
+    asks: ['payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -10,6 +10,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     '{p} down',
     'down[ -]?payment(?: is| of|:| was)* {p}',
+    '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)',
     '{p} (?:as a |as |cash )?(?:deposit|down[ -]?payment)',
     'deposits?(?: of|:| is| was| paid)* {p}',
     '(?:pays?|paid|puts?|hands? over|gives?|finds?|contributes?) {p} (?:of|down|@now|as|in cash|and (?:finances|borrows))',
@@ -20,6 +21,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'financedRate',
     9,
+    '(?:lends?|lent|borrows?)(?: [a-z]+){1,4} {p} of (?:the|its|that)',
     '(?:borrows?|financ(?:es|ed|ing)|lends?|mortgages?)(?: the remaining)? {p}(?! <)(?! compound)',
     '{p} (?:is|are|was) (?:borrowed|financed|lent|mortgaged)',
     '{p} (?:financing|loan-to-value|mortgage)',
@@ -71,6 +73,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     "{t}'?s? (?:[a-z-]+ )?(?:loan|mortgage|term|lease|plan|contract|later|from (?:now|today)|bond|note|hence|hire|credit|payments?|deposit|annuity|savings)",
     '{t} (?:have|has) passed',
   ),
+  cue(
+    'after',
+    10,
+    '(?:has|have|had) (?:now |already )?(?:been )?(?:running|run|gone on|lasted|in force)(?: [a-z]+){0,2} for {t}',
+  ),
   cue('duration', 5, 'after {t}', '{t},', '{t}'),
   cue(
     'skip',
@@ -111,5 +118,6 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n} (?:decimals?|decimal places|significant|figures|places|digits)',
     '{n}-(?:seat|bed|room|metre|meter|foot|inch|acre|storey|berth|page|litre|ton|tonne|kg|km|mile)[a-z]*',
   ),
+  cue('daysPerYear', 11, '<e> \\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

@@ -70,13 +70,14 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a share of the price',
-    '(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the|its|this|that|it|a|an)',
+    '(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
     (heard) =>
       has('downPayment')(heard) ||
       has('rebate')(heard) ||
       heard.plans.length > 1 ||
       heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
   ),
+  telling('what is paid in each year', 'interest (?:of|in|for|during) ⟨e|⟨[ea]\\d+⟩.s interest', () => false),
   telling('a time that has passed', '⟨t\\d+⟩ ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
   ),

@@ -127,7 +127,16 @@ export function comparedBy(
     ({ asked, unit }) =>
       asked === 'choice' && unit.end <= question.start + 1 && sentenceAt(page, unit) === sentenceAt(page, question),
   );
-  const own = wordsOf(page, question);
+  const asked = wordsOf(page, question);
+  // "Which is better, and by how much a month?" is one measure, too.
+  const after = page.questions.find(
+    ({ asked: what, unit }) =>
+      what === 'difference' &&
+      unit.start >= question.unit.end - 1 &&
+      /⟨[ea]\d+⟩/.test(page.flat.slice(unit.start, unit.end)),
+  );
+  const own =
+    question.asked === 'choice' && after ? `${asked} ${page.flat.slice(after.unit.start, after.unit.end)}` : asked;
   const words =
     question.asked === 'difference' && choice && !/interest|total|in all|altogether|whole|payment|rate/.test(own)
       ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
@@ -156,7 +165,8 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
     default: {
       if (plan?.unknown === 'amount' && !/interest|total|in all|altogether/.test(words))
         return { by: 'amount', want: wantsMost ? 'most' : 'least' };
-      const isPayment = /payment|instal|each month|monthly/.test(words) && !/in all|total|cost|altogether/.test(words);
+      const isPayment =
+        /payment|instal|each month|monthly|⟨[ea]\d+⟩/.test(words) && !/in all|total|cost|altogether/.test(words);
       const by = /interest/.test(words)
         ? 'totalInterest'
         : plan?.unknown === 'rate' || /rate/.test(words)

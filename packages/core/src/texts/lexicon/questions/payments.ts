@@ -79,6 +79,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:amount|size) of the (?:down payment|deposit)$',
     'down payment\\?',
   ),
+  cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
   cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
   cue(
     'payment',
@@ -97,6 +98,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `^(?:and )?${mine}${pmt}(?! (?:up |at the (?:end|beginning|start|close)|fall|falls|are made|made|being made) )(?=[?.;,)]|\\s|$)`,
     `^${mine}${pmt} at the (?:end|start|beginning) of (?:<e>|<a>|(?:each|every|the) @period) ?\\?`,
     '^size of each ?\\?',
+    '(?:size|amount) of each(?: one)?(?= ?[?.,])',
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= ~~?(?:each|every|<e>|<a>|per|at the|back|then|on the|a time|in the meantime|\\?|$))`,
     `(?:what|how much) ${must} [^.;?!]{0,60}${act} ~~?(?:each|every|<e>|<a>|at the (?:end|start|beginning)|on the (?:first|last)|in advance|a time|at a time)`,
     `(?:size|amount) of (?:each|every|the|one|a) (?:[a-z-]+ |<e> ){0,2}${pmt}`,

@@ -40,6 +40,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
     12,
+    'how much (?:has|have) (?:he|she|they|it) (?:then |already )?(?:paid|repaid) off',
     'how much (?:has|have) (?:been |he |she |they )(?:been )?(?:paid|repaid) (?:off |back |down )?(?:of|on|from|off) the (?:principal|capital|debt|loan)',
   ),
   cue(
