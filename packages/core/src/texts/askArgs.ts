@@ -70,6 +70,7 @@ const ranges: readonly PlaceRecord[] = [
     [],
     () => ({ same: true }),
   ),
+  place('during (?:the|this) (?:term|time|period)', [], () => ({ same: true })),
   place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({
     same: true,
   })),

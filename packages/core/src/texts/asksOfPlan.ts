@@ -149,11 +149,11 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     );
     return isYearly ? is('nominalRate', { compoundingsPerYear: wantedOf(of) }) : is('ratePerPayment');
   },
-  nominalRate: ({ of, is }) => {
+  nominalRate: ({ page, question, of, is }) => {
     const { kind, rate } = of.plan;
     const isStated = kind !== 'convert' && kind !== 'flat' && rate?.quoted === 'nominal';
     if (isStated && (of.wanted ?? rate.compoundingsPerYear) === rate.compoundingsPerYear) return undefined;
-    return is('nominalRate', { compoundingsPerYear: wantedOf(of) });
+    return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit) ?? wantedOf(of) });
   },
   lastPayment: ({ of: { plan }, is }) => {
     const closes = plan.kind !== 'flat' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'payments';
@@ -164,19 +164,28 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /how many (?:full|whole|complete)/.test(unit) ||
+  /(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
   )
     ? { count: 'full' }
     : {};
 
+/** The compounding that a question names itself. */
+const compoundedIn = ({ periods, places, flat }: Page, unit: Span): number | undefined =>
+  /⟨p/.test(flat.slice(unit.start, unit.end))
+    ? undefined
+    : periods.find(({ use, token }) => {
+        const { start } = places[token]!;
+        return use === 'compounding' && start >= unit.start && start < unit.end;
+      })?.perYear;
+
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
 
 /** By how much the payment changes; or what the changes save. */
 function differenceAsk({ of: { plan, index, changesAfter }, is, unit }: Asking): Found {
   const isRise = /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit);
-  if (changesAfter !== undefined && isRise && !/interest|save|payments/.test(unit)) {
+  if (changesAfter !== undefined && isRise && !/interest|save|payments|in all|altogether|total/.test(unit)) {
     const before: Compared = { plan: index, quantity: 'payment' };
     return {
       quantity: 'difference',
@@ -193,6 +202,7 @@ const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= 
 /** What is held against each other: the time, or the money. */
 function comparedOf(unit: string): ReadQuantity {
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
+  if (/pay(?:s|ing)? in all|paid in all|pays? altogether/.test(unit)) return 'totalPaid';
   if (/(?:in|of) payments/.test(unit)) return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';

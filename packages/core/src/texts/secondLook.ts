@@ -10,22 +10,24 @@ import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } fr
 /** @returns what makes the reading doubtful; nothing where it holds */
 export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const [first] = [
-    ...saidAndAsked(draft, asks),
+    ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...takenAndLost(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...afterTheEnd(draft, asks),
+    ...soughtUnasked(draft, asks),
+    ...turnedRound(page, draft),
     ...outOfProportion(draft),
   ];
   return first ? [first] : [];
 }
 
 /** What is asked, though the plan states it. */
-function saidAndAsked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+function saidAndAsked(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   return asks.flatMap((ask) => {
     const plan = ask.plan === null ? undefined : plans[ask.plan];
-    const said = plan && saidBy(plan, ask);
+    const said = plan && saidBy(plan, ask, page.text.slice(ask.start, ask.end).toLowerCase());
     return plan && said
       ? [doubt('kind', `This is read to say ${said}, and to ask for it.`, otherKinds(plan.kind))]
       : [];
@@ -38,7 +40,7 @@ const otherKinds = (taken: ReadKind): ReturnType<typeof choice>[] =>
     .map((kind) => choice(kindNames[kind], { kind }));
 
 /** In words, what a plan states of what it is asked. */
-function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk): string | undefined {
+function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): string | undefined {
   const { kind, rate, unknown, changes } = plan;
   if (kind === 'convert' || quantity === 'nominalRate' || quantity === 'effectiveRate') {
     const isSame =
@@ -51,7 +53,8 @@ function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk): string | undefined
   }
   const slot = slotOf[quantity];
   if (slot === undefined || slot === unknown || args?.after !== undefined) return undefined;
-  if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount) return undefined;
+  const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt/.test(words);
+  if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount && isFinanced) return undefined;
   if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
     return undefined;
   return missingNames[slot];
@@ -121,8 +124,34 @@ function afterTheEnd({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDou
       payments !== null &&
       k !== undefined &&
       k >= payments &&
-      plans[plan ?? 0]?.unknown !== 'finalAmount'
+      (quantity === 'leftToPay' || plans[plan ?? 0]?.unknown !== 'finalAmount')
       ? [doubt('after', `This is read to ask what is owed after payment ${k} of ${payments}.`)]
+      : [];
+  });
+}
+
+/** The amount is missing, and nobody asks for it. */
+function soughtUnasked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const [plan] = plans;
+  const isAsked = asks.some(({ quantity }) => quantity === 'amount' || quantity === 'downPayment');
+  return plans.length === 1 && plan?.unknown === 'amount' && plan.kind !== 'convert' && !isAsked
+    ? [doubt('amount', `The text does not say ${missingNames.amount}, and does not ask for it.`)]
+    : [];
+}
+
+/** What reads like a sum at the start, taken as the end of a saving. */
+function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return [...roles].flatMap(([token, { role, plan }]) => {
+    const signs = page.signs[token] ?? [];
+    const isTurned =
+      role === 'finalAmount' &&
+      plans[plan ?? 0]?.kind === 'saving' &&
+      signs[0]?.role === 'amount' &&
+      signs[0].weight >= 8 &&
+      !signs.some((sign) => sign.role === 'finalAmount');
+    const quote = quoteOfToken(page, token);
+    return isTurned
+      ? [doubt('kind', `Is ${quote} there at the start, or is it to be reached?`, otherKinds('saving'))]
       : [];
   });
 }

@@ -963,7 +963,7 @@ export const written: readonly Written[] = [
   {
     text: 'For how many months can $1,500 be taken at the end of each month from $100,000 at 4.2% compounded monthly, counting whole months only? What remains to be taken one month after the last whole one?',
     plans: ['drawing-down amount=100000 rate=0.042/nominal/12 p=12 payment=1500 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
+    asks: ['payments count:full', 'lastPayment'],
   },
   {
     text: 'A caravan is sold for £15,200. A third is paid at once, the rest in 36 month-end payments at 7.5% compounded monthly. Find the deposit, the payment, and the total paid for the caravan including the deposit.',
@@ -1516,7 +1516,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'A boat hire firm buys four canoes for £3,120 on flat-rate credit: 6.5% p.a. flat for 2 years, repaid in equal monthly instalments. What is the instalment?',
-    plans: ['flat amount=3120 rate=0.065/flat n=24 p=12 final=0 ?payment'],
+    plans: ['flat price=3120 amount=3120 rate=0.065/flat n=24 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
   {
@@ -2257,7 +2257,7 @@ export const written: readonly Written[] = [
   {
     text: 'Eluned takes out $2,600 at the end of each half-year from a pot of $48,000 which earns 5% compounded half-yearly. (a) For how many half-years can she do so in full? (b) What is the last, smaller sum?',
     plans: ['drawing-down amount=48000 rate=0.05/nominal/2 p=2 payment=2600 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
+    asks: ['payments count:full', 'lastPayment'],
   },
   {
     text: "A consumer loan of 5,000 dollars carries interest of 1.5% per month on the unpaid balance. Thirty equal payments are made at month's end. Determine the payment, the total amount paid and the cost of the credit.",
@@ -3169,6 +3169,164 @@ export const written: readonly Written[] = [
     text: 'How much must be saved at the end of each week for four years to have $15,000 if the credit union pays 3.9% compounded weekly and $2,000 is already there?',
     plans: ['saving amount=2000 rate=0.039/nominal/52 n=208 p=52 final=15000 ?payment'],
     asks: ['payment'],
+  },
+  {
+    text: 'Marguerite Stanhope has taken out a loan for a caravan: £13,400 over 54 months at 8.88% a year, compounded monthly. Payments are made at the end of each month. Work out the payment.',
+    plans: ['borrowing amount=13400 rate=0.0888/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Five thousand two hundred dollars is left for eleven years in a fund that yields 4.75% convertible quarterly. What is the accumulated value?',
+    plans: ['lump-sum amount=5200 rate=0.0475/nominal/4 n=44 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A museum shop puts £1,150 at the end of every half-year into a fund paying 3.6% per annum compounded half-yearly. How much stands in the fund after the 15th deposit?',
+    plans: ['saving amount=0 rate=0.036/nominal/2 n=15 p=2 payment=1150 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What payment at the start of each quarter will exhaust a fund of €92.000,00 in 14 years at 4,2 % compounded quarterly?',
+    plans: ['drawing-down amount=92000 rate=0.042/nominal/4 n=56 p=4 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Find the effective rate of interest per annum equivalent to 8.5% nominal compounded half-yearly.',
+    plans: ['convert rate=0.085/nominal/2 p=2 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'How many end-of-month payments of $455 are required to amortize a $19,500 loan at 6.9% compounded monthly, and what is the smaller concluding payment?',
+    plans: ['borrowing amount=19500 rate=0.069/nominal/12 p=12 payment=455 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A dealer leases harvesters worth $210,000 for 5 years with a residual of 30%. Rents are monthly in advance. If he must earn 8.1% compounded monthly, what rent does he ask?',
+    plans: ['leasing price=210000 amount=210000 rate=0.081/nominal/12 n=60 p=12 beginning final=63000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'At what annual rate compounded daily does money double in 12 years?',
+    plans: ['lump-sum amount=1 n=4380 p=365 final=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:365'],
+  },
+  {
+    text: 'The bank quotes 4.98% compounded semi-annually for a mortgage of $341,000 amortized over 25 years with monthly payments in arrears. Compute (a) the monthly payment; (b) the outstanding balance at the end of the five-year term; (c) the interest paid during the term.',
+    plans: ['borrowing amount=341000 rate=0.0498/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'A college savings plan: $5,000 now and $180 at the end of each month for 15 years, both earning 4.68% compounded monthly. What will the plan be worth?',
+    plans: ['saving amount=5000 rate=0.0468/nominal/12 n=180 p=12 payment=180 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'With 20% down, a greenhouse at $46,000 is financed at 7.2% compounded monthly over seven years. What is the month-end payment, and what is the total cost of the greenhouse?',
+    plans: ['borrowing price=46000 down=9200 amount=36800 rate=0.072/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A lender makes loans at 1.5% per month. What is the nominal annual rate and the effective annual rate? What would be the monthly payment on $2,000 for one year?',
+    plans: ['borrowing amount=2000 rate=0.015/per-period/12 n=12 p=12 final=0 ?payment'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'payment'],
+  },
+  {
+    text: "Sarita's education loan of ₹480,000 at 9% p.a. compounded monthly is repaid in 84 equal month-end instalments. Find the instalment, and the outstanding amount after 3 years.",
+    plans: ['borrowing amount=480000 rate=0.09/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:36'],
+  },
+  {
+    text: 'The sum of £37,000 is to provide an income of £450 at the end of every month. The account pays 4.08% convertible monthly. For how many months will the full income be paid?',
+    plans: ['drawing-down amount=37000 rate=0.0408/nominal/12 p=12 payment=450 final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: 'A truck bought for $72,500 is depreciated over 8 years; that is of no matter here. The bank finances 85% of its price at 7.8% compounded monthly over 60 month-end payments. What is the payment?',
+    plans: ['borrowing price=72500 down=10875 amount=61625 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Lars saves for a boat costing 340 000 kr. He has 60 000 kr and puts in 5 500 kr at the end of each month. The bank gives 3,5 % a year compounded monthly. After how many months can he buy it?',
+    plans: ['saving amount=60000 rate=0.035/nominal/12 p=12 payment=5500 final=340000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "A £21,000 loan at 7.56% compounded monthly, 60 month-end payments. For what part of the 40th payment is the lender's interest responsible, and what is the balance after it?",
+    plans: ['borrowing amount=21000 rate=0.0756/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:40 to:40', 'balanceAfter k:40'],
+  },
+  {
+    text: 'The monthly payment on a $17,800 loan was found to be $402.17 over 4 years, in arrears. Determine the nominal rate compounded monthly; next, the rate compounded semi-annually that is equivalent to it.',
+    plans: ['borrowing amount=17800 n=48 p=12 payment=402.17 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'In a tontine of 1880 the members paid in £100 each year in advance for 25 years, at 4% effective. What would each have had at the end?',
+    plans: ['saving amount=0 rate=0.04/effective/1 n=25 p=1 payment=100 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$1,250 a quarter in advance is paid for leasing a press valued at $22,000. The lease runs six years and the press is then worthless. Find the lease rate, nominal and compounded quarterly.',
+    plans: ['leasing price=22000 amount=22000 n=24 p=4 payment=1250 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Amortize $5,000 in six equal semiannual payments at 9% compounded semiannually: (1) the payment, (2) the interest part of payment 4, (3) the unpaid balance after payment 4.',
+    plans: ['borrowing amount=5000 rate=0.09/nominal/2 n=6 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:4 to:4', 'balanceAfter k:4'],
+  },
+  {
+    text: 'A pension of £1,400 a month in advance for 22 years is bought with a single premium. The office reckons with 3.6% compounded monthly. Premium?',
+    plans: ['drawing-down rate=0.036/nominal/12 n=264 p=12 payment=1400 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Suppose you borrow €25.000,00 at 6 % effective for 5 years, paying at the end of each quarter. Your payment? The nominal rate compounded quarterly?',
+    plans: ['borrowing amount=25000 rate=0.06/effective/1 n=20 p=4 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'A farmer buys 40 acres for $168,000 with $48,000 down. The balance, at 6.5% compounded annually, is paid in 20 equal year-end payments. Find the annual payment and the amount of interest in the 5th payment.',
+    plans: ['borrowing price=168000 down=48000 amount=120000 rate=0.065/nominal/1 n=20 p=1 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:5 to:5'],
+  },
+  {
+    text: 'After the rate on her $130,000, 20-year loan went from 5.4% to 6.6% compounded monthly at the end of year 5, Ida kept the same end date. All payments are at month-end. Old payment? New payment? How much more is she paying in all because of the rise?',
+    plans: ['borrowing amount=130000 rate=0.054/nominal/12 n=240 p=12 final=0 rate@60:0.066/payments ?payment'],
+    asks: ['payment', 'payment after:60', 'difference of:totalPaid between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Equal deposits at the beginning of each month for 9 years are to amount to $50,000 at 4.44% compounded monthly. Find the deposit and what is earned in interest.',
+    plans: ['saving amount=0 rate=0.0444/nominal/12 n=108 p=12 beginning final=50000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'How much less is paid each month on a $260,000 mortgage at 5.7% compounded monthly if it runs 30 years instead of 20? Payments are at month end.',
+    plans: [
+      'borrowing amount=260000 rate=0.057/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=260000 rate=0.057/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A credit of 6 000 dinars at 2 % a month; payments of 400 at the end of each month. (a) how many payments; (b) how much is the last; (c) how much interest.',
+    plans: ['borrowing amount=6000 rate=0.02/per-period/12 p=12 payment=400 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'The trust must pay out $12,000 each year, first payment in one year, for 30 years, leaving $100,000. It earns 5% a year. How much must be in it today?',
+    plans: ['drawing-down rate=0.05/nominal/1 n=30 p=1 payment=12000 final=100000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'By paying £2,400 at the end of each quarter, Percy clears £31,000 in four years. What quarterly-compounded nominal rate does he pay, and what is that effective?',
+    plans: ['borrowing amount=31000 n=16 p=4 payment=2400 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: '£600 was paid at the end of each quarter for 10 years into a fund which at the last payment stood at £29,750. Find the quarterly rate and the effective annual rate.',
+    plans: ['saving amount=0 n=40 p=4 payment=600 final=29750 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
   },
 ];
 

@@ -38,7 +38,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '@price(?: is| of| at| was|:| being|,)* {mn}(?! ⟨[ea])',
     '(?:costs?|costing|sells? for|selling (?:for|at)|on sale (?:for|at)|offered (?:for|at)|tagged(?: at)?|marked) {m}(?! ⟨[ea])',
     'bought [^.;?!\\n⟨]{0,60}? for {m}',
-    '(?:buys?|bought|buying|purchas(?:es|ed|ing)|acquires?|acquired|gets|getting) [^.;:?!\\n⟨]{0,60}?(?:for|at|costing|worth|priced at) {m}',
+    '(?:buys?|bought|buying|purchas(?:es|ed|ing)|acquires?|acquired|gets|getting) (?:[^.;:?!\\n⟨]|⟨n\\d+⟩){0,60}?(?:for|at|costing|worth|priced at) {m}',
     'price of ~{m}',
     "@price of [a-z '-]{2,40}:? {m}",
     'list(?:ed)? (?:at|for) {m}',

@@ -20,7 +20,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue('downPaymentRate', 6, '{p} of (?:the|its|that|this|it|which)(?: [a-z]+)? ?(?:price|cost|value|bill)?'),
   cue(
     'financedRate',
-    9,
+    10,
     '(?:lends?|lent|borrows?)(?: [a-z]+){1,4} {p} of (?:the|its|that)',
     '(?:borrows?|financ(?:es|ed|ing)|lends?|mortgages?)(?: the remaining)? {p}(?! <)(?! compound)',
     '{p} (?:is|are|was) (?:borrowed|financed|lent|mortgaged)',
@@ -42,6 +42,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     '(?:fee(?: is| of|:)*|(?:a|the) (?:charge|premium) of) {p}(?! (?:of [a-z ]+ )?(?:<a>|a year|flat))',
     '{p} (?:[a-z-]+ )?fee',
+  ),
+  cue(
+    'newRate',
+    10,
+    '(?:goes|went|going|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
   ),
   cue(
     'newRate',
@@ -108,6 +113,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{t} (?:old|ago)',
     'age(?: of|d|:)? {n}',
     'lasted {t}',
+    '(?:depreciated|written off) over {t}',
     '(?:founded|opened|built|since|established) ~{t}',
     '{t} (?:earlier|before that|of experience|in business|experience)',
     '(?:argued|waited|worked|lived|taught|sailed|open|running|served|stood there)(?: [a-z]+){0,3} for {t}(?= (?:about|as|when))',

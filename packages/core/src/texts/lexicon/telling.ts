@@ -77,6 +77,11 @@ export const tellingWords: readonly TellingWords[] = [
       heard.plans.length > 1 ||
       heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
   ),
+  telling(
+    'payments that are still to come',
+    'how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then |still |left |yet )|more payments (?:are|does|will|must)',
+    () => false,
+  ),
   telling('what is paid in each year', 'interest (?:of|in|for|during) ⟨e|⟨[ea]\\d+⟩.s interest', () => false),
   telling('a time that has passed', '⟨t\\d+⟩ ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),

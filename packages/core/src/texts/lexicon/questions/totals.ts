@@ -89,6 +89,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:total|sum|all|whole|overall|entire)(?: amount| sum)?(?: of)?(?: (?:all|the|her|his|their|these|those|her|monthly|<e>))* (?:@payment|@deposit|withdrawals|paid|outlay|repaid|repayment)',
     '(?<!interest )(?<!interest is )(?<!interest was )(?:paid|pays?|repaid|repays?|pay back|paid back|paid in|put in|handed over|paid out|spent|pay out|contributed|deposited|withdrawn|drawn|taken out|pays? in)(?: [a-z]+){0,3} (?:in all|in total|altogether|overall|all told|over the (?:whole )?(?:term|life|lease|loan))',
     `how much (?!interest)(?:[a-z]+ ){0,4}(?:paid|pay|put|repaid|repay|contributed|deposited|drawn|withdrawn)(?: [a-z]+){0,3} (?:in all|in total|altogether|overall)`,
+    'total (?:credit |purchase |hire-purchase )price',
+    'what (?:does|did|will|would) (?:the|this|that|it) ?[a-z ]*cost(?: (?:her|him|them|you|me))? (?:in all|in total|altogether)',
     'total (?:price|cost|outlay|paid|repayments?|amount (?:paid|repaid))',
     '(?:cost|costs)(?: [a-z]+){0,4} (?:in all|in total|altogether|all told)',
     'everything (?:that )?(?:is |was |he |she |they |it |you )?(?:pays?|paid|hands? over)',
