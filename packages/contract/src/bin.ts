@@ -6,6 +6,9 @@ import { recordId } from './statement.ts';
 export const binKind = z.enum(['case', 'exercise', 'set', 'class', 'rules', 'style', 'worksheet']);
 export type BinKind = z.infer<typeof binKind>;
 
+/** So long a deleted record can be brought back; then it is erased. */
+export const DAYS_IN_BIN = 30;
+
 /** Something deleted, newest first in its list. */
 export const deletedRecord = z.object({
   kind: binKind,

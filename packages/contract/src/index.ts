@@ -14,6 +14,7 @@ export * from './enteringStyles.ts';
 export * from './problem.ts';
 export * from './backups.ts';
 export * from './bin.ts';
+export * from './demo.ts';
 export * from './people.ts';
 export * from './students.ts';
 export * from './lists.ts';

@@ -13,13 +13,14 @@ import { createApplication } from './application.ts';
 import { inWorkers } from './checking/checker.ts';
 import { loadDemo } from './demo/loadDemo.ts';
 import { backupsOf } from './services/backups.ts';
+import { emptyBin } from './services/bin.ts';
 import { checkSet, isWaiting } from './services/judging.ts';
 import { linkForLogin } from './services/people.ts';
 import { fillWords } from './services/searched.ts';
 import { tidy } from './services/sessions.ts';
 import { fillCodes } from './services/studentAccess.ts';
 import { rulesOf } from './services/rules.ts';
-import { CannotOpen, isEmpty, openBeside, openDatabase, type OpenDatabase } from './store/database.ts';
+import { CannotOpen, openBeside, openDatabase, type OpenDatabase } from './store/database.ts';
 import { putInPlace } from './store/backupFiles.ts';
 import { somebodySignsIn } from './store/people.ts';
 import { assignedSetIds } from './store/sets.ts';
@@ -97,7 +98,8 @@ async function opened(): Promise<OpenDatabase> {
     const open = await openDatabase(settings.DATABASE_URL, settings.MIGRATIONS);
     await fillWords(open.database);
     await fillCodes(open.database);
-    if (settings.DEMO === 'yes' && (await isEmpty(open.database))) await loadDemo(open.database);
+    // Who puts the demo away, or erases it, does not get it again.
+    if (settings.DEMO === 'yes' && open.isNew) await loadDemo(open.database);
     return open;
   } catch (error) {
     if (!(error instanceof CannotOpen)) log.error({ err: error }, 'opening');
@@ -209,10 +211,12 @@ async function checkWaiting(): Promise<void> {
   }
 }
 
-/** Sessions whose time is over are let go, at the start and each day. */
+/** Sessions whose time is over are let go, and the bin of what was in it long enough, at the start and each day. */
 function tidyAtTimes(): void {
   const again = (): void =>
-    void tidy(database).catch((error: unknown) => log.error({ err: error }, 'tidying sessions'));
+    void tidy(database)
+      .then(() => emptyBin(database, new Date()))
+      .catch((error: unknown) => log.error({ err: error }, 'tidying'));
   again();
   setInterval(again, 24 * 3_600_000).unref();
 }

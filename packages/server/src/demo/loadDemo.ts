@@ -17,6 +17,18 @@ import { largeClass, largeRoster, smallClass, smallRoster } from './people.ts';
 import { demoWorksheets } from './demoWorksheets.ts';
 import { demoSets } from './sets.ts';
 
+const demoExercises = [
+  ...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })),
+  { id: 'demo-kiln-shed', exercise: kilnShedExercise },
+];
+
+/** What the demo's records are called in the database. */
+export const demoIds = {
+  cases: demoCases.map(({ id }) => id),
+  exercises: demoExercises.map(({ id }) => id),
+  classes: [smallClass.id, largeClass.id],
+};
+
 /** Each class of the demo follows rules of its own, under its name. */
 const demoRules = { schemaVersion: 1, rules: defaultHouseRules };
 
@@ -24,11 +36,7 @@ export async function loadDemo(database: Database): Promise<void> {
   await database.transaction(async (transaction) => {
     for (const { id, title, document } of demoCases)
       await insertDocument(transaction, cases, { title, document, ...searchedCase(title, document) }, id);
-    const all = [
-      ...starterExercises.map((exercise, at) => ({ id: `starter-${at + 1}`, exercise })),
-      { id: 'demo-kiln-shed', exercise: kilnShedExercise },
-    ];
-    for (const { id, exercise } of all)
+    for (const { id, exercise } of demoExercises)
       await insertExercise(transaction, { schemaVersion: 2, exercise }, undefined, id);
     for (const [{ id, ...values }, roster] of [
       [smallClass, smallRoster] as const,

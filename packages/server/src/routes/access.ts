@@ -38,6 +38,9 @@ export const access: Readonly<Record<string, Rule>> = {
   'GET /backups/:name/file': 'owner',
   'POST /backups/:name/restored': 'owner',
 
+  'GET /demo': 'owner',
+  'POST /demo': 'owner',
+  'DELETE /demo': 'owner',
   'GET /bin': 'library',
   'POST /bin/:kind/:id/restore': 'library',
   'GET /cases': 'library',

@@ -9,6 +9,7 @@ import type { SheetJudge } from '../checking/sheetJob.ts';
 import type { StudentJobs } from '../checking/studentJob.ts';
 import type { Backups } from '../services/backups.ts';
 import { bringBack, readBin } from '../services/bin.ts';
+import { bringDemoBack, putDemoAway, readDemo } from '../services/demo.ts';
 import { isEmpty, type Database } from '../store/database.ts';
 import { classesOf } from '../services/sessions.ts';
 import { answer } from './answer.ts';
@@ -59,6 +60,18 @@ export function apiRoutes({ database, check, draw, judgeSheet, studentJobs, loca
       const { kind, id } = parsed(inBin, request.params);
       return bringBack(database, kind, id, classesOf(whoOf(request)));
     }),
+  );
+  api.get(
+    '/demo',
+    answer(() => readDemo(database)),
+  );
+  api.post(
+    '/demo',
+    answer(() => bringDemoBack(database)),
+  );
+  api.delete(
+    '/demo',
+    answer(() => putDemoAway(database)),
   );
   api.use(
     caseRoutes(database),

@@ -1,7 +1,8 @@
 /** What was deleted, and bringing it back. */
 
 import { namesOf } from '@hardy-sextant/core';
-import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
+import { DAYS_IN_BIN, type BinKind, type DeletedRecord } from '@hardy-sextant/contract';
+import { eraseDeleted } from '../store/bin.ts';
 import { listDeletedClasses, restoreClass } from '../store/classes.ts';
 import type { Database, Queries, Writes } from '../store/database.ts';
 import { listDeleted, restoreDocument, type DocumentTable } from '../store/documents.ts';
@@ -59,4 +60,10 @@ export async function bringBack(
     classIds === undefined || (await readBin(database, classIds)).some((each) => each.kind === kind && each.id === id);
   if (!isTheirs || !(await database.transaction((writes) => bins[kind].restore(writes, id))))
     throw new NotFound(`deleted ${kind}`);
+}
+
+/** Erases what has been in the bin for its days; the backups of those days still hold it. */
+export async function emptyBin(database: Database, now: Date): Promise<void> {
+  const before = new Date(now.getTime() - DAYS_IN_BIN * 24 * 3_600_000).toISOString();
+  await database.transaction((writes) => eraseDeleted(writes, before));
 }

@@ -25,6 +25,8 @@ export interface Database extends Queries {
 
 export interface OpenDatabase {
   readonly database: Database;
+  /** It was made just now: nothing was ever in it. */
+  readonly isNew: boolean;
   /** Afterwards a local file holds everything by itself. */
   readonly close: () => Promise<void>;
 }
@@ -82,7 +84,7 @@ export async function openDatabase(url: string, migrationsFolder: string, logger
         copyTo: (file) => alone(() => copyTo(opened, file)),
         takeFrom: (file) => alone(() => takeFrom(opened, file)),
       });
-    return { database: ordered, close: closing(client, path, claim) };
+    return { database: ordered, isNew: done.length === 0, close: closing(client, path, claim) };
   } catch (error) {
     client?.close();
     await claim?.release();
@@ -131,6 +133,7 @@ export async function openBeside(url: string): Promise<OpenDatabase> {
   const { ordered } = inTurn(drizzle(client, { schema }));
   return {
     database: ordered,
+    isNew: false,
     close: () => {
       client.close();
       return Promise.resolve();

@@ -38,7 +38,7 @@ export const pageHelp: readonly PageHelp[] = [
     says: [
       'Cases you have stated, found by their words and tags.',
       'Open one to go on with it, or copy it to try something else.',
-      'What you delete stays in the bin and can be brought back.',
+      'What you delete stays in the bin for 30 days and can be brought back.',
     ],
     words: ['case', 'statement'],
   },
@@ -148,7 +148,7 @@ export const pageHelp: readonly PageHelp[] = [
     title: 'Hardy Sextant',
     says: [
       'Loan and time-value exercises, from the statement to the marks.',
-      'Everything is kept as you type, and what is deleted stays in the bin.',
+      'Everything is kept as you type, and what is deleted stays in the bin for 30 days.',
       'Search with Ctrl K for a place, a case, a word or a thing to do.',
     ],
     words: ['case', 'set'],

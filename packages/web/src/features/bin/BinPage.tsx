@@ -1,6 +1,6 @@
 /** The bin: what was deleted, and the way back. */
 import { Button } from '@mantine/core';
-import type { BinKind, DeletedRecord } from '@hardy-sextant/contract';
+import { DAYS_IN_BIN, type BinKind, type DeletedRecord } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useBin, useRestore } from '../../api/records.ts';
@@ -27,12 +27,16 @@ const places: Readonly<Record<BinKind, string>> = {
 const placeOf = ({ kind, id, setId }: Pick<DeletedRecord, 'kind' | 'id' | 'setId'>): string =>
   `${setId === undefined ? '' : `/sets/${setId}`}${places[kind]}${id}`;
 
+/** The day on which it leaves the bin, in the browser's language. */
+const erasedOn = (deletedAt: string): string =>
+  new Date(Date.parse(deletedAt) + DAYS_IN_BIN * 24 * 3_600_000).toLocaleDateString();
+
 export function BinPage() {
   const bin = useBin();
   const restore = useRestore();
   return (
     <>
-      <PageHead title="Bin" where="What was deleted, with everything in it" />
+      <PageHead title="Bin" where={`What was deleted, with everything in it, for ${DAYS_IN_BIN} days`} />
       {bin.isPending && <Loading what="the bin" />}
       {bin.isError && !bin.data && <Failed what="bin" error={bin.error} again={() => void bin.refetch()} />}
       {restore.error && <p role="alert">{restore.error.message}</p>}
@@ -44,8 +48,8 @@ export function BinPage() {
       {bin.data?.length === 0 && (
         <Empty title="Nothing is in the bin">
           <p>
-            Cases, exercises, sets, classes, worksheets, house rules and entering styles that you delete stay here and
-            can be brought back.
+            Cases, exercises, sets, classes, worksheets, house rules and entering styles that you delete stay here for{' '}
+            {DAYS_IN_BIN} days and can be brought back.
           </p>
         </Empty>
       )}
@@ -56,6 +60,7 @@ export function BinPage() {
               <th className="words">What</th>
               <th className="words">Kind</th>
               <th className="words">Deleted</th>
+              <th className="words">Erased</th>
               <th>
                 <span className="visually-hidden">what to do</span>
               </th>
@@ -67,6 +72,7 @@ export function BinPage() {
                 <td className="words">{title || 'without a title'}</td>
                 <td className="words">{words[kind]}</td>
                 <td className="words soft">{new Date(deletedAt).toLocaleString()}</td>
+                <td className="words soft">{erasedOn(deletedAt)}</td>
                 <td>
                   <Button
                     size="compact-sm"

@@ -10,6 +10,7 @@ import { useCases, useClasses, useExercises, useSets } from '../../api/records.t
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../statement/editing.ts';
 import { BlankBook } from './BlankBook.tsx';
+import { LookAtDemo, PutDemoAway } from './Demo.tsx';
 import styles from './DeskPage.module.css';
 
 /** So many cases are shown; the others are one step away. */
@@ -38,7 +39,10 @@ export function DeskPage() {
         )}
       </PageHead>
       {isBlank && isTeacher ? (
-        <BlankBook />
+        <>
+          <BlankBook />
+          {owns(me.data) && <LookAtDemo />}
+        </>
       ) : (
         <div className="beside even">
           <div>
@@ -67,6 +71,7 @@ function OfTheBook() {
     <nav aria-label="The book as a whole" className="soft">
       <Link to="/people">People who work with this book</Link> · <Link to="/backups">Backups</Link> ·{' '}
       <Link to="/bin">Bin</Link>
+      <PutDemoAway />
     </nav>
   );
 }
