@@ -1,5 +1,5 @@
 /** axe finds nothing on any screen, in both themes. */
-import AxeBuilder from '@axe-core/playwright';
+import { foundByAxe, foundInColours } from '../axe.ts';
 import { comeInAsStudent, expect, test } from '../application.ts';
 
 const screens: readonly (readonly [string, string])[] = [
@@ -49,24 +49,14 @@ const screens: readonly (readonly [string, string])[] = [
   ['/nowhere', 'Nothing is kept'],
 ];
 
-/** Only what is wrong is written down: on a screen of thousands of nodes the rest would take most of the time. */
-const onlyViolations = { resultTypes: ['violations' as const] };
-
-const found = async (axe: AxeBuilder): Promise<string[]> =>
-  // No frames here: no second page is needed to put their results together.
-  (await axe.options(onlyViolations).setLegacyMode().analyze()).violations.map(
-    ({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
-  );
-
 for (const [path, ready] of screens)
   test(path, async ({ window: page }) => {
     await page.emulateMedia({ colorScheme: 'light' });
     if (path.startsWith('/my')) await comeInAsStudent(page);
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
-    expect(await found(new AxeBuilder({ page }))).toEqual([]);
-    // The dark theme differs in its colours alone.
+    expect(await foundByAxe(page)).toEqual([]);
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark');
-    expect(await found(new AxeBuilder({ page }).withRules(['color-contrast']))).toEqual([]);
+    expect(await foundInColours(page)).toEqual([]);
   });

@@ -1,6 +1,7 @@
-/** Every button and every menu item that opens something, on every page: it has a name, Escape closes it, the focus comes back. */
+/** Every button and every menu item that opens something, on every page: it has a name, axe finds nothing in it, Escape closes it, the focus comes back. */
 import type { Page } from '@playwright/test';
 import { expect, test } from '../application.ts';
+import { foundByAxe, foundInColours } from '../axe.ts';
 
 const pages = [
   '/',
@@ -50,6 +51,18 @@ const named = (page: Page): Promise<string[]> =>
       })
       .map((each) => each.outerHTML.slice(0, 120)),
   );
+/** What is open, looked through in both themes. */
+async function lookThrough(page: Page, what: string): Promise<void> {
+  expect(await named(page)).toEqual([]);
+  const within = '[role=dialog], [role=menu]';
+  const dark = page.locator('html[data-mantine-color-scheme=dark]');
+  expect(await foundByAxe(page, within), `axe in what “${what}” opens`).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await expect(dark).toHaveCount(1);
+  expect(await foundInColours(page, within), `colours in what “${what}” opens, dark`).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'light' });
+  await expect(dark).toHaveCount(0);
+}
 const focusIsLost = (page: Page): Promise<boolean> => page.evaluate(() => document.activeElement === document.body);
 
 /** Presses Escape until nothing is open; what one press each does not close is a fault. */
@@ -86,7 +99,7 @@ for (const path of pages)
       await button.click();
       await expect(overlays(page), `“${name}” opens something`).not.toHaveCount(0);
       opened += 1;
-      expect(await named(page)).toEqual([]);
+      await lookThrough(page, name);
       const items = await page.getByRole('menuitem').allInnerTexts();
       await closed(page, name);
       for (const item of items.filter((each) => /delete the|rename|earlier states|copy for/i.test(each))) {
@@ -94,7 +107,7 @@ for (const path of pages)
         await page.getByRole('menuitem', { name: item, exact: true }).click();
         await expect(page.getByRole('dialog').first(), `“${item}” opens a dialog`).toBeVisible();
         await expect(page.getByRole('menu')).toHaveCount(0);
-        expect(await named(page)).toEqual([]);
+        await lookThrough(page, item);
         await closed(page, item);
       }
     }

@@ -52,6 +52,7 @@ export default function Commands({ asked, onHelp }: CommandsProps) {
       limit={9}
       nothingFound="Nothing is called that."
       searchProps={{ placeholder: 'Go to, open, do…', 'aria-label': 'command search' }}
+      attributes={{ content: { 'aria-label': 'command search' } }}
       shortcut={null}
       scrollable
       transitionProps={{ duration: 0 }}

@@ -28,10 +28,14 @@ export const theme = createTheme({
   components: {
     ActionIcon: { defaultProps: { size: 30, variant: 'default' } },
     Button: { defaultProps: { size: 'xs', variant: 'default' } },
-    Menu: { defaultProps: { returnFocus: true } },
+    // The first item has the focus: nothing stands in a menu but its items.
+    Menu: { defaultProps: { returnFocus: true, withInitialFocusPlaceholder: false, menuItemTabIndex: 0 } },
     // Arrow keys count up and down; the small buttons beside would have no name.
     NumberInput: { defaultProps: { hideControls: true } },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
-    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    // The head of a dialog is not another head of the page.
+    Modal: {
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'presentation' } } },
+    },
   },
 });

@@ -1,6 +1,6 @@
 /** A class: what it is called, its roster, its sets. */
 import { Button, Menu } from '@mantine/core';
-import type { ClassWithStudents } from '@hardy-sextant/contract';
+import { DAYS_IN_BIN, type ClassWithStudents } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSets } from '../../api/records.ts';
@@ -135,7 +135,7 @@ function AskDeletion({ kept, opened, onClose }: AskDeletionProps) {
     >
       <p>
         Its {kept.students} students and {sets.data?.total ?? 0} sets go with it out of every list. It stays in the bin
-        and can be brought back.
+        for {DAYS_IN_BIN} days and can be brought back.
       </p>
     </Confirm>
   );

@@ -1,6 +1,6 @@
 /** The head of a set: its title, how it is kept, and what can be done with the whole of it. */
 import { Button, Menu } from '@mantine/core';
-import type { KeptClass, KeptSet } from '@hardy-sextant/contract';
+import { DAYS_IN_BIN, type KeptClass, type KeptSet } from '@hardy-sextant/contract';
 import { setAsCalendar } from '@hardy-sextant/files';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -158,7 +158,7 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
         {kept.assignedAt === undefined
           ? 'Its exercises stay where they are.'
           : 'Its answers and marks go with it out of every list.'}{' '}
-        It stays in the bin and can be brought back.
+        It stays in the bin for {DAYS_IN_BIN} days and can be brought back.
       </p>
     </Confirm>
   );
