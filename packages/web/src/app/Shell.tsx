@@ -35,7 +35,7 @@ export function Shell() {
   return (
     <>
       <a className={styles.skip} href="#main">
-        Skip to the sheet
+        Skip to the work
       </a>
       <TopBar onSearch={openCommands} onHelp={() => openHelp()} />
       <main id="main" className={styles.main} tabIndex={-1}>
