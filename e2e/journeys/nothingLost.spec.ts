@@ -350,3 +350,16 @@ test('what is wrong in one slot stands in the way of no other, and is said for e
   await page.getByLabel('rate', { exact: true }).fill('6.6');
   await expect(page.getByText('The rate should be a number')).toHaveCount(0);
 });
+
+test('a page to which a link had the pointer opens its frame though its code cannot be fetched any more', async ({
+  page,
+}) => {
+  await page.goto('/sets/demo-week-6');
+  const link = page.getByRole('link', { name: 'Mark', exact: true });
+  const fetched = page.waitForResponse((response) => /MarkingPage.*\.js/.test(response.url()));
+  await link.hover();
+  await fetched;
+  await page.route('**/assets/MarkingPage*', (route) => route.abort());
+  await link.click();
+  await expect(page.getByRole('grid').first()).toBeVisible();
+});

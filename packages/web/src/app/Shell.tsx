@@ -7,6 +7,7 @@ import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { teaches, useMe } from '../api/session.ts';
 import type { TradeWord } from '../help/tradeWords.ts';
 import { BarNote } from '../ui/BarNote.tsx';
+import { fetchAhead } from './fetchAhead.ts';
 import { keepFocus } from './focusKeeper.ts';
 import { Help } from './Help.tsx';
 import { pages } from './pages.ts';
@@ -27,6 +28,7 @@ export function Shell() {
   const { pathname } = useLocation();
   const isStranger = me.data?.is === 'nobody' && pathname !== '/welcome';
   useEffect(keepFocus, []);
+  useEffect(fetchAhead, []);
   useHotkeys([['mod+K', openCommands]], []);
   useHotkeys([
     ['?', () => openHelp()],
