@@ -75,6 +75,10 @@ const ranges: readonly PlaceRecord[] = [
     same: true,
   })),
   place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
+  place('(?:in|of|with|for) the {o}(?! @year)(?! (?:<e> )?(?:@payment|@deposit|month|to|year))', ['from'], ([k]) => ({
+    from: k!,
+    to: k!,
+  })),
   place('(?:@payment|@deposit|rental|line|row) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
 ];
@@ -159,7 +163,7 @@ export function momentBefore(
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
     const found =
-      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|gone on for|lasted for) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       );
     if (!found) continue;

@@ -41,9 +41,19 @@ export function asksOfPlan(
       before?.asked === 'difference' &&
       of.plan.changes.length > 0 &&
       sentenceAt(page, before) === sentenceAt(page, each);
-    const question: PlacedQuestion = isSaved
-      ? { ...each, asked: 'difference' }
-      : { ...each, asked: soughtInstead(each.asked, of.plan) };
+    // "… how much interest in the last two years, and how much in all?"
+    const isAllOfIt =
+      each.asked === 'totalPaid' &&
+      before?.asked === 'interest' &&
+      sentenceAt(page, before) === sentenceAt(page, each) &&
+      /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(
+        page.flat.slice(each.unit.start, each.unit.end),
+      );
+    const question: PlacedQuestion = isAllOfIt
+      ? { ...each, asked: 'interest', place: undefined }
+      : isSaved
+        ? { ...each, asked: 'difference' }
+        : { ...each, asked: soughtInstead(each.asked, of.plan) };
     const asked = askOf(page, question, of, last);
     if (!asked) {
       dropped.push(question.unit);

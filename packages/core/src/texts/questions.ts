@@ -135,6 +135,8 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
+    /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||
+    /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     found.some(({ question }) => piece.start >= question.start && piece.start < question.end) ||
     /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete|please|for each[a-z ]*))*\W*$/.test(
       text,

@@ -13,6 +13,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...takenAndLost(page, draft),
+    ...shareLost(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...afterTheEnd(draft, asks),
@@ -94,6 +95,17 @@ function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
     const quote = quoteOfToken(page, token);
     return isSum && !held.has(value) ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+  });
+}
+
+/** A percentage that plays no part. */
+function shareLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return page.tokens.flatMap(({ form }, token) => {
+    const isDown =
+      roles.get(token)?.role === 'downPaymentRate' && plans.every(({ downPayment }) => downPayment === undefined);
+    const isLost = form === 'percent' && (!roles.has(token) || isDown) && page.signs[token]?.[0]?.role !== 'ignored';
+    const quote = quoteOfToken(page, token);
+    return isLost ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
   });
 }
 

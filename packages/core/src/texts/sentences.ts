@@ -49,7 +49,7 @@ function doesAsk(text: string): boolean {
     quantityFirst.test(text) &&
     !/⟨[mp]/.test(text) &&
     text.length < 140 &&
-    !/(?:^|\s)(?:is|are|was|were|fall|falls|be)(?![a-z])/.test(text);
+    !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be)(?![a-z])/.test(text);
   const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
   return isNoun || isWish || isList || /\?/.test(text) || imperative.test(text) || labelsIn(text).length > 0;
 }
@@ -111,7 +111,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       end: start + until,
       opens,
       asks: asks || isLabelled,
-      heads: isLabelled || (!relates && headed.test(piece)),
+      heads: isLabelled || (!relates && (headed.test(piece) || tells)),
       lists: follows,
     });
     follows = tells || isLabelled || (follows && (relates || !interrogative.test(head)));

@@ -3328,6 +3328,159 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 n=40 p=4 payment=600 final=29750 ?rate'],
     asks: ['ratePerPayment', 'effectiveRate'],
   },
+  {
+    text: "A carpenter's guild borrows £58,000 for seven years. Interest is 6.18% p.a. compounded monthly and the guild pays at the end of each month. What does it pay every month?",
+    plans: ['borrowing amount=58000 rate=0.0618/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'An account opened with $3,600 earns 3.9% compounded monthly. How much is in it after 5 years and 3 months?',
+    plans: ['lump-sum amount=3600 rate=0.039/nominal/12 n=63 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Work out the present value of quarterly payments of €725,00, in arrears, over 9 years if money earns 5 % compounded quarterly.',
+    plans: ['borrowing rate=0.05/nominal/4 n=36 p=4 payment=725 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Tilde saves 1 450 kr at the beginning of each month; the interest is 2,7 % nominal, compounded monthly. What will she have saved after twelve years?',
+    plans: ['saving amount=0 rate=0.027/nominal/12 n=144 p=12 payment=1450 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What nominal rate compounded quarterly is equivalent to an effective annual rate of 8%?',
+    plans: ['convert rate=0.08/effective/1 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'How large a fund pays $15,000 at the start of each year for 25 years at 4.5% effective?',
+    plans: ['drawing-down rate=0.045/effective/1 n=25 p=1 payment=15000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '"My loan was $28,000," said Gus, "at 7.92% compounded monthly, and I paid $560 at the end of each month. After three years I still owed a lot." How much did he still owe?',
+    plans: ['borrowing amount=28000 rate=0.0792/nominal/12 n=36 p=12 payment=560 ?finalAmount'],
+    asks: ['balanceAfter k:36'],
+  },
+  {
+    text: "A loader costing $96,000 can be leased for 4 years: 48 payments in advance, with an option to buy for $22,000 at the end. The lessor's rate is 7.2% compounded monthly. What is each payment?",
+    plans: ['leasing price=96000 amount=96000 rate=0.072/nominal/12 n=48 p=12 beginning final=22000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A flat charge of 6% a year for 3 years on £5,000 is repaid in 36 equal instalments. Find the instalment and the effective annual rate.',
+    plans: ['flat amount=5000 rate=0.06/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: 'The rate on a 15-year loan of $180,000 is 5.7% compounded monthly. Find the month-end payment, the total of all payments, and how much of the first payment is principal.',
+    plans: ['borrowing amount=180000 rate=0.057/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'principalIn from:1 to:1'],
+  },
+  {
+    text: 'The bakery borrowed €36.000,00 at 6,9 % compounded monthly over 6 years, month-end payments. It pays €4.000,00 extra with payment 18, and the payments are recalculated for the remaining time. Find the payments before and after.',
+    plans: ['borrowing amount=36000 rate=0.069/nominal/12 n=72 p=12 final=0 extra@18:4000/payments ?payment'],
+    asks: ['payment', 'payment after:18'],
+  },
+  {
+    text: "Six hundred pounds a quarter, paid at the quarter's end, has accumulated to £18,450 in six years. What nominal rate, compounded quarterly, was earned?",
+    plans: ['saving amount=0 n=24 p=4 payment=600 final=18450 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'A debt of €8.400,00 is to be cleared by equal payments at the end of each fortnight for 3 years. The rate is 9,1 % compounded fortnightly. How large is each?',
+    plans: ['borrowing amount=8400 rate=0.091/nominal/26 n=78 p=26 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'On a $14,600 purchase a shop wants 10% down and 24 month-end payments at 1.1% a month on the balance. Payment? Total price? Effective annual rate?',
+    plans: ['borrowing price=14600 down=1460 amount=13140 rate=0.011/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]', 'effectiveRate'],
+  },
+  {
+    text: 'Salome deposits $220 at the end of each month for 8 years and then lets the fund stand. The nominal rate is 4.2% compounded monthly. What is in the fund when the deposits stop, and how much interest is in it?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=96 p=12 payment=220 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Convert 5.5% effective into (a) a rate per month and (b) a nominal rate compounded quarterly.',
+    plans: ['convert rate=0.055/effective/1 p=4 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Interest at 11.4% compounded monthly. Monthly payments of $240, end of month. Loan of $7,300. How many payments, and how large is the last?',
+    plans: ['borrowing amount=7300 rate=0.114/nominal/12 p=12 payment=240 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A retired couple withdraws $2,200 at the start of every month from $330,000 at 4.8% compounded monthly. What remains after 12 years? What have they withdrawn in all?',
+    plans: ['drawing-down amount=330000 rate=0.048/nominal/12 n=144 p=12 payment=2200 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'A truck: price €48.000,00; trade-in €8.500,00; the difference financed over 54 months at 6,6 % compounded monthly, in arrears. What is the monthly payment and what does the financing cost?',
+    plans: ['borrowing price=48000 trade=8500 amount=39500 rate=0.066/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "The first home loan of $210,000 runs at 4.8% compounded monthly over 25 years; after 6 years the owner sells. What must he then pay back to the bank out of the sale? Payments have been made at each month's end.",
+    plans: ['borrowing amount=210000 rate=0.048/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:72'],
+  },
+  {
+    text: 'For how many years must €4.000,00 lie at 3,6 % compounded monthly until it amounts to €6.500,00?',
+    plans: ['lump-sum amount=4000 rate=0.036/nominal/12 p=12 final=6500 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Twelve equal quarterly payments, the first in three months, pay for a $17,400 loom at 8.4% compounded quarterly. Find the payment and draw up the interest of the fourth.',
+    plans: ['drawing-down amount=17400 rate=0.084/nominal/4 n=12 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:4 to:4'],
+  },
+  {
+    text: "Lorne saves for a $30,000 deposit. He has $6,500 and five years. At 4.08% compounded monthly, what must go in at each month's end?",
+    plans: ['saving amount=6500 rate=0.0408/nominal/12 n=60 p=12 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A yearly rate of 15.6% is charged on a card, daily compounding. What is the effective yearly rate? How much interest is owed on £2,000 after one year?',
+    plans: ['lump-sum amount=2000 rate=0.156/nominal/365 n=365 p=365 ?finalAmount'],
+    asks: ['effectiveRate', 'totalInterest'],
+  },
+  {
+    text: 'A grandmother gives each of two grandchildren money: Abel £5,000 at 4.6% compounded quarterly, Cora £4,800 at 5% compounded quarterly, both for 14 years. Who ends up with more, and by how much?',
+    plans: [
+      'lump-sum amount=5000 rate=0.046/nominal/4 n=56 p=4 ?finalAmount',
+      'lump-sum amount=4800 rate=0.05/nominal/4 n=56 p=4 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A bank lends $65,000 for 8 years at 6.3% compounded semi-annually; the payments are quarterly, at the end. Give the payment, and the interest part and the principal part of the 10th.',
+    plans: ['borrowing amount=65000 rate=0.063/nominal/2 n=32 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:10 to:10', 'principalIn from:10 to:10'],
+  },
+  {
+    text: 'Instead of $9,400 cash, a dealer takes $1,400 down and 20 payments of $440, monthly in arrears. What nominal rate compounded monthly does he charge?',
+    plans: ['borrowing price=9400 down=1400 amount=8000 n=20 p=12 payment=440 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "A fund of £50,000 gives out £3,000 at each half-year's end. It is credited 4.6% convertible half-yearly. How many full payments can be made and what is left for a final smaller one half a year later?",
+    plans: ['drawing-down amount=50000 rate=0.046/nominal/2 p=2 payment=3000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'The price of a press is £28,500. It may be had for 30 payments of £1,055 each, the first on delivery and the rest monthly. Which nominal rate, compounded monthly, does this imply?',
+    plans: ['borrowing price=28500 amount=28500 n=30 p=12 payment=1055 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Over the 96 months of a loan of $52,000 at 5.88% compounded monthly, how much interest falls in the last two years, and how much in all? Equal month-end payments.',
+    plans: ['borrowing amount=52000 rate=0.0588/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['interestIn from:73 to:96', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

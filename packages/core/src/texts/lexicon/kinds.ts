@@ -9,6 +9,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'drawing-down',
     6,
     'draws? on',
+    'gives? out {mn}',
     'hands? (?:him|her|them)',
     'awards?',
     '(?:must|is to|will|shall) (?:hand|give|pay) (?:him|her|them)',

@@ -81,7 +81,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'after',
     10,
-    '(?:has|have|had) (?:now |already )?(?:been )?(?:running|run|gone on|lasted|in force)(?: [a-z]+){0,2} for {t}',
+    '(?:has|have|had) (?:now |already )?(?:been )?(?:running|run|paid|repaid|gone on|lasted|in force)(?: [a-z]+){0,2} for {t}',
   ),
   cue('duration', 5, 'after {t}', '{t},', '{t}'),
   cue(

@@ -65,7 +65,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'deferred|payment-free|interest-free|grace period|interest[- ]only',
+    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only',
     ({ plans }) => plans.length > 1 || plans.some((plan) => plan.changes.length > 0),
   ),
   telling(
@@ -76,6 +76,13 @@ export const tellingWords: readonly TellingWords[] = [
       has('rebate')(heard) ||
       heard.plans.length > 1 ||
       heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
+    'a finance charge',
+    '(?:finance|credit|interest) charges?',
+    ({ plans, asks }) =>
+      plans.some(({ charge, kind }) => charge !== undefined || kind === 'flat') ||
+      asks.some(({ quantity }) => quantity === 'financeCharge' || quantity === 'totalInterest'),
   ),
   telling(
     'payments that are still to come',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 12, '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)'),
   cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
   cue(
     'finalAmount',
@@ -31,6 +32,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'balance',
     10,
     'what is taken over',
+    '(?:what|how much) (?:must|does|will) (?:he|she|they|it|the [a-z]+) then (?:have to )?(?:pay|owe|settle)',
     '(?:owe|owes|owed|owing|outstanding|unpaid)',
     '(?:balance|debt|loan|principal)(?: ~)? (?:just |right |straight |immediately |directly )?(?:after|outstanding|owing|left|remaining|when|at the (?:end|moment|time)|following|once|before|then|taken over|due)',
     '(?:outstanding|remaining|unpaid|loan|closing) (?:balance|debt|principal|loan)',
@@ -108,6 +110,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',
     'what (?:the|her|his|their) (?:fund|account|pot|savings) (?:holds?|contains?|has|shows?|is worth)',
     'what is in (?:it|the [a-z]+(?: [a-z]+)?)(?= (?:at|after|on|by|when|then))',
+    '^what remains(?= (?:after|in|when)| ?\\?)',
     'what is there (?:on|after|at|then|by|in|when)',
     'how (?:much|large) ~(?:savings|fund|account|pot|balance) (?:have|be|has|then)',
     'how much (?:has|have|will have|had) (?:then )?(?:gathered|collected|built up|come together|grown|mounted up|accumulated|piled up|been saved)',

@@ -33,7 +33,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     10,
     'what (?:does|did|will|would) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
-    '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
+    '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
     '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?interest',
     'interest (?:part|portion|component|share|content|element)',
   ),
