@@ -21,6 +21,8 @@ const interrogative =
 
 const headed =
   /^\W*(?:and |then |also |but )*(?:whose|who|whether|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+/** It tells how to answer, or stands in what is told. */
+const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =
   /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
@@ -111,7 +113,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       end: start + until,
       opens,
       asks: asks || isLabelled,
-      heads: isLabelled || (!relates && (headed.test(piece) || tells)),
+      heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
       lists: follows,
     });
     follows = tells || isLabelled || (follows && (relates || !interrogative.test(head)));
