@@ -120,9 +120,18 @@ describe('payments really made, time and interest saved', () => {
   it.each([
     ['payments-made', faster.rows],
     ['time-saved', (plain.rows - faster.rows) / 12],
+    ['payments-saved', plain.rows - faster.rows],
     ['interest-saved', plain.interest - faster.interest],
   ] as const)('%s', (quantity, expected) => {
     expect(must(askCase(draft, { quantity }, centRounding)).exact).toBeCloseTo(expected, 6);
+  });
+  it('a balloon is paid too, and the charge is a share of the amount', () => {
+    const ending: StatementDraft = { ...draft, changes: [], slots: { ...draft.slots, finalAmount: '1,000' } };
+    const exact = (quantity: 'total-with-end' | 'total-paid' | 'flat-rate' | 'total-interest', of: StatementDraft) =>
+      must(askCase(of, { quantity }, centRounding)).exact;
+    expect(exact('total-with-end', ending)).toBeCloseTo(exact('total-paid', ending) + 1000, 9);
+    // 24 payments are two years.
+    expect(exact('flat-rate', ending)).toBeCloseTo((exact('total-interest', ending) / 6000 / 2) * 100, 9);
   });
   it('are asked only where something changes', () => {
     expect(askCase({ ...draft, changes: [] }, { quantity: 'time-saved' }, centRounding)).toMatchObject({ ok: false });

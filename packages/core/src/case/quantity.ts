@@ -22,6 +22,7 @@ export const quantityIds = [
   'total-interest',
   'total-paid',
   'total-price',
+  'total-with-end',
   'last-payment',
   'finance-charge',
   'amount-financed',
@@ -30,6 +31,7 @@ export const quantityIds = [
   'nominal',
   'effective',
   'rate-with-charges',
+  'flat-rate',
   'term',
   'multiplier',
   'term-below',
@@ -39,6 +41,7 @@ export const quantityIds = [
   'paid-for-itself',
   'payments-made',
   'time-saved',
+  'payments-saved',
   'interest-saved',
 ] as const;
 

@@ -117,6 +117,7 @@ const gathers: ReadonlySet<Quantity> = new Set<Quantity>([
   'total-interest',
   'total-paid',
   'total-price',
+  'total-with-end',
   'finance-charge',
   'left-to-pay',
   'last-payment',

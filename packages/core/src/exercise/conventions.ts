@@ -81,6 +81,7 @@ const totals: ReadonlySet<Quantity> = new Set<Quantity>([
   'total-paid',
   'total-interest',
   'total-price',
+  'total-with-end',
   'finance-charge',
   'left-to-pay',
   'paid-in',

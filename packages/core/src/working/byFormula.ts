@@ -3,7 +3,7 @@
 import type { Quantity } from '../case/quantity.ts';
 import { writeBrief } from '../money/numberStyle.ts';
 import { chain } from './formula/chain.ts';
-import { buildUp, converted, financeCharge, refinancedPayment } from './formula/charges.ts';
+import { buildUp, converted, financeCharge, flatRate, refinancedPayment, totalWithEnd } from './formula/charges.ts';
 import { type Formula, notLine, whole } from './formula/formula.ts';
 import { lastPayment, leftToPay, overAll, recurrenceTerm, rangeFormula } from './formula/figures.ts';
 import { amount, finalAmount, payment, payments, rate } from './formula/unknowns.ts';
@@ -74,6 +74,8 @@ const formulas: Readonly<Partial<Record<Quantity, (work: Work) => Formula | unde
   term: (work) => (work.level ? recurrenceTerm(work) : chain(work, work.question.ask.after ?? 0)),
   multiplier: (work) => whole(work, 'R', add(num(1), rateLetter(work, work.question.solved.values.i))),
   'finance-charge': financeCharge,
+  'flat-rate': flatRate,
+  'total-with-end': totalWithEnd,
   'rate-per-payment': converted('per-payment'),
   nominal: converted('nominal'),
   effective: converted('effective'),

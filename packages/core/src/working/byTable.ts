@@ -156,6 +156,7 @@ const figures: Readonly<Partial<Record<Quantity, (work: Work) => Figure | undefi
   'total-interest': ofAll('The column “interest” adds up to'),
   'total-paid': ofAll('The column “paid” adds up to'),
   'total-price': ofAll('The column “paid”, with what was paid down, comes to'),
+  'total-with-end': ofAll('The column “paid”, with what falls due at the end, comes to'),
   'finance-charge': ofAll('The column “interest” is the finance charge:'),
   'last-payment': (work) => ({
     rows: [lastRow(work) - 1, lastRow(work)],
@@ -169,6 +170,10 @@ const figures: Readonly<Partial<Record<Quantity, (work: Work) => Figure | undefi
   'time-saved': ofSaved(
     (work, plain) =>
       `Without the changes the table has ${plain.count} rows, with them ${lastRow(work)}. In years, what is saved is`,
+  ),
+  'payments-saved': ofSaved(
+    (work, plain) =>
+      `Without the changes the table has ${plain.count} rows, with them ${lastRow(work)}. What is saved is`,
   ),
   'interest-saved': ofSaved(
     (work, plain) =>

@@ -30,6 +30,10 @@ export const changedQuantities = {
     read: saved(({ count }, { statement }) => count / statement.paymentsPerYear),
     closedForm: () => [0],
   }),
+  'payments-saved': whole('the payments saved by the changes', 'count', changes, {
+    read: saved(({ count }) => count),
+    closedForm: () => [0],
+  }),
   'interest-saved': whole(
     'the interest saved by the changes',
     'money',

@@ -10,7 +10,7 @@ import { quoteBack, solveUnknown } from '../inputs.ts';
 import { kindOf } from '../kinds.ts';
 import { quotedRate } from '../quote.ts';
 import type { AskedCase, Inputs, Quantity, QuantityRecord } from '../quantity.ts';
-import { always, builtUp, builtUpOf, percent, whole } from './builders.ts';
+import { always, builtUp, builtUpOf, owes, percent, whole, withPayment } from './builders.ts';
 
 /** The rate per payment that is known, or found where it is what the case asks. */
 const perPayment = (inputs: Inputs, asked: AskedCase): number =>
@@ -42,6 +42,16 @@ export const rateQuantities = {
     read: quotedAs(() => ({ kind: 'effective', annual: 0 })),
     closedForm: (inputs, asked) => [growthLessOne(perPayment(inputs, asked), inputs.p) * 100],
     onInputsAlone: true,
+  }),
+  'flat-rate': whole('the flat rate a year', 'percent', owes, {
+    read: ({ solved, statement }) => {
+      const { amount, payments } = solved.numbers;
+      const charge = solved.flat ? solved.flat.charge : solved.table.totalInterest;
+      return percent(ok(charge / amount / (payments / statement.paymentsPerYear)));
+    },
+    closedForm: withPayment(
+      ({ n, p, amount, finalAmount }, payment) => ((n * payment - amount + finalAmount) / amount / (n / p)) * 100,
+    ),
   }),
   converted: whole('the same rate, quoted the other way', 'percent', (statement) => !kindOf(statement).hasTable, {
     read: quotedAs(({ statement }) => quotedRate(statement.into, 0)),

@@ -40,6 +40,11 @@ export const totalQuantities = {
       ({ n, downPayment, tradeIn, finalAmount }, payment) => n * payment + downPayment + tradeIn + finalAmount,
     ),
   }),
+  // What falls due at the end is paid too.
+  'total-with-end': whole('all that is paid, with what falls due at the end', 'money', owes, {
+    read: ({ solved: { table, numbers } }) => ok(roundTo(table.totalPaid + numbers.finalAmount, 6)),
+    closedForm: withPayment(({ n, finalAmount }, payment) => n * payment + finalAmount),
+  }),
   'amount-financed': whole('the amount financed', 'money', owes, {
     read: ({ solved }) => ok(solved.numbers.amount),
     closedForm: ({ amount }) => [amount],

@@ -110,13 +110,23 @@ export const otherFigureSlips: readonly Slip[] = [
     title: 'Interest given for all that is paid',
     advice: 'All that is paid has the principal in it; here only the interest was given.',
     weight: 8,
-    applies: (asked) => asks(asked, 'total-paid', 'paid-in', 'total-price') && asked.kind.hasTable,
+    applies: (asked) => asks(asked, 'total-paid', 'paid-in', 'total-price', 'total-with-end') && asked.kind.hasTable,
     wrongMethod: (_inputs, asked) =>
       other(
         asked,
         asks(asked, 'paid-in') ? 'interest-in' : 'total-interest',
         (value) => `${money(asked, value)} is the interest alone.`,
       ),
+  }),
+  defineSlip({
+    id: 'end-left-out-of-total',
+    family: 'idea',
+    title: 'What falls due at the end left out of the total',
+    advice: 'All that is paid is the payments and what falls due with the last of them.',
+    weight: 9.5,
+    applies: (asked) => asks(asked, 'total-with-end') && asked.inputs.finalAmount > 0,
+    wrongMethod: (_inputs, asked) =>
+      other(asked, 'total-paid', (value) => `${money(asked, value)} is the payments alone.`),
   }),
   defineSlip({
     id: 'interest-for-principal',

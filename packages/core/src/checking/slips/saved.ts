@@ -14,9 +14,10 @@ function tablesOf(asked: Asked): { readonly planned: Table; readonly real: Table
 
 const asks = (asked: Asked, ...quantities: Quantity[]): boolean => quantities.includes(asked.question.ask.quantity);
 
-/** The interest, or the time in years, of a whole table. */
+/** The interest, the payments, or the time in years, of a whole table. */
 function wholeOf({ count, totalInterest }: Table, asked: Asked): number {
-  return asks(asked, 'interest-saved') ? totalInterest : count / asked.question.statement.paymentsPerYear;
+  if (asks(asked, 'interest-saved')) return totalInterest;
+  return asks(asked, 'payments-saved') ? count : count / asked.question.statement.paymentsPerYear;
 }
 
 export const savedSlips: readonly Slip[] = [
@@ -26,12 +27,14 @@ export const savedSlips: readonly Slip[] = [
     title: 'The whole given for what is saved',
     advice: 'What is saved is the difference: without the change, less with it.',
     weight: 9,
-    applies: (asked) => asks(asked, 'interest-saved', 'time-saved'),
+    applies: (asked) => asks(asked, 'interest-saved', 'time-saved', 'payments-saved'),
     wrongMethod: (_inputs, asked) => {
       const tables = tablesOf(asked);
       if (!tables) return [];
       const written = (value: number): string =>
-        asks(asked, 'interest-saved') ? money(asked, value) : `${brief(asked, value, 2)} years`;
+        asks(asked, 'interest-saved')
+          ? money(asked, value)
+          : `${brief(asked, value, 2)} ${asks(asked, 'payments-saved') ? 'payments' : 'years'}`;
       const [without, withIt] = [wholeOf(tables.planned, asked), wholeOf(tables.real, asked)];
       return [
         { result: withIt, did: `${written(withIt)} is the whole with the change; ${written(without)} is without it.` },

@@ -68,17 +68,21 @@ const worthAsking: Readonly<Partial<Record<Quantity, (draft: StatementDraft) => 
   'finance-charge': ({ kind, buildUp }) => kind === 'flat' || buildUp !== undefined,
   'amount-financed': ({ buildUp }) => buildUp !== undefined,
   'payments-made': ({ changes }) => changes.length > 0,
+  'total-with-end': ({ slots }) => slots.finalAmount.trim() !== '' && slots.finalAmount.trim() !== '0',
+  'flat-rate': ({ kind }) => kind === 'flat',
 };
 
-const whole: readonly Quantity[] = ['total-interest', 'finance-charge', 'total-paid', 'total-price'];
+const whole: readonly Quantity[] = ['total-interest', 'finance-charge', 'total-paid', 'total-with-end', 'total-price'];
 const last: readonly Quantity[] = [
   'last-payment',
   'payments-made',
   'time-saved',
+  'payments-saved',
   'interest-saved',
   'amount-financed',
   'down-payment',
   'rate-with-charges',
+  'flat-rate',
   'rate-per-payment',
   'effective',
 ];
@@ -170,6 +174,9 @@ const otherPrompts: Readonly<Partial<Record<Quantity, string>>> = {
   'last-payment': 'Find the last payment.',
   'payments-made': 'How many payments are really made?',
   'time-saved': 'How much sooner is it finished?',
+  'payments-saved': 'How many payments are saved?',
+  'total-with-end': 'How much is paid in all, with what falls due at the end?',
+  'flat-rate': 'Find the flat rate a year.',
   'interest-saved': 'How much interest is saved?',
   'amount-financed': 'How much is borrowed?',
   'down-payment': 'How much is paid down?',

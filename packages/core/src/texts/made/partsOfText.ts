@@ -79,7 +79,7 @@ function coreAsk(
     case 'totalPaid':
       // With a residual or a deposit it is the price in all, where there is a price.
       if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
-      return owesMore ? undefined : { quantity: 'total-paid' };
+      return { quantity: owesMore ? 'total-with-end' : 'total-paid' };
     case 'balanceAfter':
       return isBegin || args.k === undefined
         ? undefined
@@ -113,7 +113,7 @@ const range = (from: number, to: number): AskTexts => ({ from: String(from), to:
 
 /** The rate as the plan quotes it, where that is how it is asked. */
 function nominalAsk({ as, compoundingsPerYear: m }: ReadArgs, plan: ReadPlan): { quantity: Quantity } | undefined {
-  if (as === 'flat') return undefined;
+  if (as === 'flat') return { quantity: 'flat-rate' };
   if (plan.kind === 'convert') return { quantity: 'converted' };
   if (plan.kind === 'flat') return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
   if (plan.unknown === 'rate') return { quantity: 'rate' };
@@ -126,9 +126,9 @@ function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToM
   const prompt = prompts[ask.part];
   if (one === 'asStated' || other === 'asStated') return savedPart(ask, of, plans, drafts, prompt);
   if (typeof one === 'number' && typeof other === 'number') {
-    const quantity = of === 'totalPaid' ? 'total-paid' : of === 'payment' ? 'payment' : same[of];
+    const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
-    if (!quantity || (of === 'totalPaid' && hasResidual(plans))) return undefined;
+    if (!quantity) return undefined;
     const words = prompt ?? 'How large is the difference?';
     return {
       part: ask.part,
@@ -149,6 +149,10 @@ function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToM
     format: { kind: 'money', decimals: 2 },
   };
 }
+
+/** What two plans are held against each other by. */
+const comparedQuantity = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined =>
+  of === 'totalPaid' ? (hasResidual(plans) ? 'total-with-end' : 'total-paid') : of === 'amount' ? 'amount' : same[of];
 
 /** Core's total of the payments leaves a residual out. */
 const hasResidual = (plans: readonly ReadPlan[]): boolean =>
@@ -176,6 +180,14 @@ function comparedText(
   return `${count} × answer @${paid.part}`;
 }
 
+const savedAs: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
+  totalInterest: 'interest-saved',
+  // What is paid less is interest.
+  totalPaid: 'interest-saved',
+  years: 'time-saved',
+  payments: 'payments-saved',
+};
+
 function savedPart(
   { part }: ReadAsk,
   of: ReadQuantity,
@@ -184,9 +196,8 @@ function savedPart(
   prompt: string | undefined,
 ): DraftPart | undefined {
   const draft = drafts[0];
-  // A number of payments saved is no quantity of core: the time is, and would be marked as years.
-  if (!draft || (of !== 'totalInterest' && of !== 'years')) return undefined;
-  const quantity = of === 'totalInterest' ? 'interest-saved' : 'time-saved';
+  const quantity = savedAs[of];
+  if (!draft || !quantity) return undefined;
   return {
     part,
     prompt: prompt ?? promptFor(draft, quantity),
@@ -198,8 +209,8 @@ function savedPart(
 
 function choicePart(ask: ReadAsk, { plans, prompts }: PartsToMake): DraftPart | undefined {
   const by = ask.args?.by ?? 'totalPaid';
-  const quantity: Quantity | undefined = by === 'totalPaid' ? 'total-paid' : by === 'payment' ? 'payment' : same[by];
-  if (!quantity || plans.length < 2 || (by === 'totalPaid' && hasResidual(plans))) return undefined;
+  const quantity = comparedQuantity(by, plans);
+  if (!quantity || plans.length < 2) return undefined;
   return {
     part: ask.part,
     prompt: prompts[ask.part] ?? 'Which of the two is better?',

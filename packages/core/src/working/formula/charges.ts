@@ -4,7 +4,7 @@ import { kindOf } from '../../case/kinds.ts';
 import { quotedRate } from '../../case/quote.ts';
 import { roundMoney, roundTo } from '../../money/roundMoney.ts';
 import { quotingTerm } from '../quoting.ts';
-import { type Term, add, evaluate, letter, mul, num, sub, tex, texNumber } from '../term.ts';
+import { type Term, add, div, evaluate, letter, mul, num, sub, tex, texNumber } from '../term.ts';
 import { inLetters } from '../inClassForm.ts';
 import { type Work, carried, countLetter, formulaSteps, moneyLetter, rateLetter, rateTerm } from '../work.ts';
 import { chain } from './chain.ts';
@@ -31,6 +31,33 @@ export function financeCharge(work: Work): Formula | undefined {
     return { ...whole(work, 'C', mul(A, flatFraction(work))), rounds: ['charge-rounded'] };
   const { P, n } = letters(work);
   return whole(work, 'C', sub(mul(n, P), A));
+}
+
+/** The charge as a share of the whole amount, a year. */
+export function flatRate(work: Work): Formula | undefined {
+  const { solved, statement } = work.question;
+  const charge = solved.flat ? financeCharge(work) : overAll('interest')(work);
+  if (!charge?.term) return undefined;
+  const { A, n } = letters(work);
+  const C = letter('C', charge.number, carried(work, charge.number), charge.term);
+  const term = div(C, mul(A, div(n, num(statement.paymentsPerYear))));
+  return {
+    ...charge,
+    steps: [...charge.steps.filter(notLine), ...formulaSteps(work, 'f', term)],
+    number: evaluate(term) * 100,
+    term: mul(term, num(100)),
+  };
+}
+
+/** The payments, and what falls due at the end. */
+export function totalWithEnd(work: Work): Formula {
+  const { table, numbers } = work.question.solved;
+  const paid = paidTerm(work, 1, table.count);
+  return whole(
+    work,
+    '\\text{total}',
+    numbers.finalAmount === 0 ? paid : add(paid, moneyLetter(work, 'F', numbers.finalAmount)),
+  );
 }
 
 /** Nominal, effective and per-payment rates of the case, from the rate it quotes. */
