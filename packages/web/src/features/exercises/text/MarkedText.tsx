@@ -39,28 +39,52 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
   });
   return (
     <div ref={box} className={styles.text}>
-      {pieces.map((piece) =>
+      {withTails(pieces).map(({ piece, tail }) =>
         piece.is === 'words' ? (
-          <span key={piece.start} data-start={piece.start}>
-            {piece.text}
-          </span>
-        ) : piece.is === 'cue' ? (
-          <span key={piece.start} className={styles.mark} data-is="cue" style={room(cueInWords(piece.cue))}>
-            <span data-start={piece.start}>{piece.text}</span>
-            <span className={styles.says}>{cueInWords(piece.cue)}</span>
-          </span>
+          <Words key={piece.start} {...piece} />
         ) : (
-          <NumberMark
-            key={piece.start}
-            piece={piece}
-            opened={open === piece.start}
-            onOpen={(opened) => setOpen(opened ? piece.start : undefined)}
-            onGive={give}
-          />
+          <span key={piece.start} className={styles.kept}>
+            {piece.is === 'cue' ? (
+              <span className={styles.mark} data-is="cue" style={room(cueInWords(piece.cue))}>
+                <Words {...piece} />
+                <span className={styles.says}>{cueInWords(piece.cue)}</span>
+              </span>
+            ) : (
+              <NumberMark
+                piece={piece}
+                opened={open === piece.start}
+                onOpen={(opened) => setOpen(opened ? piece.start : undefined)}
+                onGive={give}
+              />
+            )}
+            {tail && <Words {...tail} />}
+          </span>
         ),
       )}
     </div>
   );
+}
+
+interface WordsProps {
+  readonly text: string;
+  readonly start: number;
+}
+
+/** Words of the text that know where they stand in it. */
+const Words = ({ text, start }: WordsProps) => <span data-start={start}>{text}</span>;
+
+/** Marks with the punctuation behind them, which does not begin the next line. */
+function withTails(pieces: readonly TextPiece[]): { readonly piece: TextPiece; readonly tail?: WordsProps }[] {
+  const tailOf = (piece: TextPiece | undefined): string =>
+    piece?.is === 'words' ? (/^[.,;:?!)\]’”'"]+/.exec(piece.text)?.[0] ?? '') : '';
+  return pieces.map((piece, at) => {
+    if (piece.is === 'words') {
+      const taken = at === 0 ? 0 : tailOf(piece).length;
+      return { piece: { ...piece, text: piece.text.slice(taken), start: piece.start + taken } };
+    }
+    const text = tailOf(pieces[at + 1]);
+    return text === '' ? { piece } : { piece, tail: { text, start: piece.start + piece.text.length } };
+  });
 }
 
 /** As much room as the words under a mark need. */
