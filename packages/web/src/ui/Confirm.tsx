@@ -32,7 +32,13 @@ export function Confirm({
       {error && <p role="alert">{error.message}</p>}
       <Group justify="flex-end" mt="md">
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="filled" {...(danger ? { color: 'var(--unexplained)' } : {})} loading={busy} onClick={onAct} data-autofocus>
+        <Button
+          variant="filled"
+          {...(danger ? { color: 'var(--unexplained)' } : {})}
+          loading={busy}
+          onClick={onAct}
+          data-autofocus
+        >
           {act}
         </Button>
       </Group>

@@ -8,6 +8,7 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
+import { momentInWords } from '../../ui/days.ts';
 
 const key = ['backups'] as const;
 const kinds: Readonly<Record<Backup['kind'], string>> = {
@@ -18,7 +19,6 @@ const kinds: Readonly<Record<Backup['kind'], string>> = {
   'before-bringing-back': 'before another was brought back',
 };
 
-const momentOf = (at: string): string => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' });
 const sizeOf = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
 
 function useBackups() {
@@ -34,7 +34,7 @@ function useBackups() {
     mutationFn: (name: string) => call(`/backups/${name}/restored`, backupSchema, { method: 'POST' }),
     onSuccess: (before) => {
       setBringing(undefined);
-      setDone(`The book is as it was then. How it stood before is kept too: ${momentOf(before.at)}.`);
+      setDone(`The book is as it was then. How it stood before is kept too: ${momentInWords(before.at)}.`);
       // Everything that was read is of another time.
       return queries.resetQueries();
     },
@@ -80,8 +80,8 @@ export function BackupsPage() {
         onAct={() => bringing && bring.mutate(bringing.name)}
       >
         <p>
-          Everything becomes what it was {bringing && momentOf(bringing.at)}: classes, sets, answers, marks, people. How
-          it stands now is kept as a backup first.
+          Everything becomes what it was {bringing && momentInWords(bringing.at)}: classes, sets, answers, marks,
+          people. How it stands now is kept as a backup first.
         </p>
       </Confirm>
     </>
@@ -125,7 +125,7 @@ function Row({ backup, onBring }: { readonly backup: Backup; readonly onBring: (
   const look = useMutation({ mutationFn: () => call(`/backups/${backup.name}`, backupInside) });
   return (
     <tr>
-      <td className="words">{momentOf(backup.at)}</td>
+      <td className="words">{momentInWords(backup.at)}</td>
       <td className="words">
         {kinds[backup.kind]}
         {look.data && (
@@ -145,7 +145,7 @@ function Row({ backup, onBring }: { readonly backup: Backup; readonly onBring: (
       </td>
       <td>{sizeOf(backup.size)}</td>
       <td className="words">
-        <RowButton label={`look into the backup of ${momentOf(backup.at)}`} onAct={() => look.mutate()}>
+        <RowButton label={`look into the backup of ${momentInWords(backup.at)}`} onAct={() => look.mutate()}>
           Look into it
         </RowButton>
         <Button
@@ -153,11 +153,11 @@ function Row({ backup, onBring }: { readonly backup: Backup; readonly onBring: (
           variant="subtle"
           component="a"
           href={`/api/backups/${backup.name}/file`}
-          aria-label={`download the backup of ${momentOf(backup.at)}`}
+          aria-label={`download the backup of ${momentInWords(backup.at)}`}
         >
           Download
         </Button>
-        <RowButton label={`bring back the backup of ${momentOf(backup.at)}`} onAct={onBring}>
+        <RowButton label={`bring back the backup of ${momentInWords(backup.at)}`} onAct={onBring}>
           Bring back
         </RowButton>
       </td>

@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { useBin, useRestore } from '../../api/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
+import { dayInWords, momentInWords } from '../../ui/days.ts';
 
 const words: Readonly<Record<BinKind, string>> = {
   case: 'case',
@@ -27,9 +28,9 @@ const places: Readonly<Record<BinKind, string>> = {
 const placeOf = ({ kind, id, setId }: Pick<DeletedRecord, 'kind' | 'id' | 'setId'>): string =>
   `${setId === undefined ? '' : `/sets/${setId}`}${places[kind]}${id}`;
 
-/** The day on which it leaves the bin, in the browser's language. */
+/** The day on which it leaves the bin. */
 const erasedOn = (deletedAt: string): string =>
-  new Date(Date.parse(deletedAt) + DAYS_IN_BIN * 24 * 3_600_000).toLocaleDateString();
+  dayInWords(new Date(Date.parse(deletedAt) + DAYS_IN_BIN * 24 * 3_600_000).toISOString());
 
 export function BinPage() {
   const bin = useBin();
@@ -71,7 +72,7 @@ export function BinPage() {
               <tr key={`${kind} ${id}`}>
                 <td className="words">{title || 'without a title'}</td>
                 <td className="words">{words[kind]}</td>
-                <td className="words soft">{new Date(deletedAt).toLocaleString()}</td>
+                <td className="words soft">{momentInWords(deletedAt)}</td>
                 <td className="words soft">{erasedOn(deletedAt)}</td>
                 <td>
                   <Button

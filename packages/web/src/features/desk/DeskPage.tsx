@@ -12,6 +12,7 @@ import { solvedText } from '../../statement/editing.ts';
 import { BlankBook } from './BlankBook.tsx';
 import { LookAtDemo, PutDemoAway } from './Demo.tsx';
 import styles from './DeskPage.module.css';
+import { dayInWords } from '../../ui/days.ts';
 
 /** So many cases are shown; the others are one step away. */
 const RECENT = 6;
@@ -209,10 +210,10 @@ function waitingFor({ document, className, assignedAt, releasedAt, counts }: Lis
       ? []
       : [
           document.due < today
-            ? `was due ${document.due}`
+            ? `was due ${dayInWords(document.due)}`
             : document.due === today
               ? 'due today'
-              : `due ${document.due}`,
+              : `due ${dayInWords(document.due)}`,
         ];
   const rows = counts.unmatched > 0 ? [`${counts.unmatched} unmatched rows`] : [];
   return [

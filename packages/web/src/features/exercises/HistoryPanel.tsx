@@ -15,6 +15,7 @@ import { useExerciseRevisions } from '../../api/records.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { askSaid } from './AskFields.tsx';
 import styles from './ExercisePage.module.css';
+import { momentInWords } from '../../ui/days.ts';
 
 interface HistoryPanelProps {
   readonly exerciseId: string;
@@ -65,7 +66,7 @@ export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }:
           {revisions.data?.map((each) => (
             <li key={each.revision}>
               <button type="button" aria-pressed={each === shown} onClick={() => setShown(each)}>
-                {new Date(each.at).toLocaleString()} <span className="soft">no. {each.revision}</span>
+                {momentInWords(each.at)} <span className="soft">no. {each.revision}</span>
               </button>
             </li>
           ))}

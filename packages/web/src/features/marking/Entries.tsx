@@ -7,6 +7,7 @@ import { useEarlier } from './markingRecords.ts';
 import { Field } from '../../ui/Field.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './Marking.module.css';
+import { momentInWords } from '../../ui/days.ts';
 
 /** Entries of a part typed here: cells of a table, the five values a student entered. */
 type OnEntries = (changes: readonly { readonly entryId: string; readonly text: string }[]) => void;
@@ -92,7 +93,7 @@ export function EarlierAnswers({ setId, cell: { student, assigned, part }, onEnt
             {entryId === part.id ? '' : `${entryId.slice(part.id.length + 1)}: `}
             <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span>{' '}
             <span className="soft">
-              until {new Date(at).toLocaleString()}, then {source}
+              until {momentInWords(at)}, then {source}
             </span>{' '}
             <TextButton onClick={() => onEntries([{ entryId, text }])}>put back</TextButton>
           </li>

@@ -18,6 +18,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { PersonForm } from './PersonForm.tsx';
+import { momentInWords } from '../../ui/days.ts';
 
 const key = ['people'] as const;
 
@@ -191,8 +192,7 @@ function LinkShown({
   return (
     <Modal opened onClose={onClose} title={`A link for ${person.name}`} size="lg">
       <p>
-        With it {person.name} sets a password, once, until {new Date(endsAt).toLocaleString('en')}. It is shown here and
-        never again.
+        With it {person.name} sets a password, once, until {momentInWords(endsAt)}. It is shown here and never again.
       </p>
       <p style={{ overflowWrap: 'anywhere' }}>
         <a href={link}>{link}</a>

@@ -15,6 +15,7 @@ import { useMakeSet } from '../../api/setRecords.ts';
 import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { stateOf } from './stateOf.ts';
+import { dayInWords } from '../../ui/days.ts';
 
 /** More classes than this are picked from a list that is searched, not from a row of them. */
 const FEW = 8;
@@ -161,7 +162,7 @@ function Row({ set }: { readonly set: ListedSet }) {
       </td>
       <td className="words">{set.className}</td>
       <td>{set.document.items.length}</td>
-      <td className="words">{set.document.due || '–'}</td>
+      <td className="words">{set.document.due === '' ? '–' : dayInWords(set.document.due)}</td>
       <td>{set.assignedAt ? `${set.counts.submitted} of ${set.counts.students}` : '–'}</td>
       <td>
         {set.assignedAt ? (
