@@ -61,6 +61,7 @@ const ranges: readonly PlaceRecord[] = [
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
+  place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),

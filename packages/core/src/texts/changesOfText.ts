@@ -44,6 +44,7 @@ const moments: readonly MomentRecord[] = [
   moment(`{o}(?: ${payment})?`),
   moment('(?:end|start|beginning|close) of @year {n}'),
   moment('(?:paid|made) {n} of'),
+  moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
   moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
   moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
@@ -95,7 +96,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
 }
 
 const missed =
-  /payments? ⟨n(\d+)⟩ ?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩,? (?:are|were|is|was)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)/;
+  /payments? ⟨n(\d+)⟩ ?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩,? (?:are|were|is|was|may be|can be|will be|must be)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)/;
 
 /** "Payments 7 to 9 are not made". */
 function missedPayments(page: Page): ChangeRead[] {

@@ -116,6 +116,8 @@ function isEffective(
       );
     if (isAsked && !/^(?: ⟨[ea]\d+⟩)*(?: rate)?(?: of| is)? $/.test(between)) return false;
     if (between.length > 60 || /[.?!\n;]|⟨p/.test(between)) return false;
+    // "7.9 % effective or 7.7 % compounded weekly"
+    if (isBefore && /⟨p\d+⟩ (?:⟨a\d+⟩ )?$/.test(page.flat.slice(0, sign.start))) return false;
     // "Which is the lower effective rate: 7.1 % compounded weekly or …"
     if (isBefore && between.includes(':') && compounding !== undefined) return false;
     return isBefore ? between.length <= 40 : compounding === undefined || between.length < 12;

@@ -13,7 +13,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...takenAndLost(page, draft),
-    ...shareLost(page, draft),
+    ...numberLost(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...afterTheEnd(draft, asks),
@@ -98,14 +98,18 @@ function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
-/** A percentage that plays no part. */
-function shareLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
-  return page.tokens.flatMap(({ form }, token) => {
+/** A sum or a percentage that plays no part. */
+function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  const taken = new Set([...roles.keys()].map((token) => tokenAt(page, token).value));
+  return page.tokens.flatMap(({ form, value }, token) => {
     const isDown =
       roles.get(token)?.role === 'downPaymentRate' && plans.every(({ downPayment }) => downPayment === undefined);
-    const isLost = form === 'percent' && (!roles.has(token) || isDown) && page.signs[token]?.[0]?.role !== 'ignored';
+    const isFree = !roles.has(token) && (form === 'percent' || !taken.has(value));
+    const isLost = (form === 'percent' || form === 'money') && value !== 0 && (isFree || isDown);
     const quote = quoteOfToken(page, token);
-    return isLost ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+    return isLost && page.signs[token]?.[0]?.role !== 'ignored'
+      ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
+      : [];
   });
 }
 

@@ -3481,6 +3481,173 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=52000 rate=0.0588/nominal/12 n=96 p=12 final=0 ?payment'],
     asks: ['interestIn from:73 to:96', 'totalInterest'],
   },
+  {
+    text: 'Rowan Tisdale borrows $16,750 for a workshop roof at 7.44% a year compounded monthly. He will make 48 equal payments, the first one month after the loan. How much is each?',
+    plans: ['borrowing amount=16750 rate=0.0744/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How much must Ingrid invest today at 4.2 % compounded quarterly to have 25 000 € in nine years?',
+    plans: ['lump-sum rate=0.042/nominal/4 n=36 p=4 final=25000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'At what nominal rate compounded monthly does €7.200,00 become €9.000,00 in five years?',
+    plans: ['lump-sum amount=7200 n=60 p=12 final=9000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The Brackens owe $9,400 on a pump. They pay $265 at the end of each month; interest is 9.6% compounded monthly. How many payments do they make?',
+    plans: ['borrowing amount=9400 rate=0.096/nominal/12 p=12 payment=265 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'State the nominal rate, compounded quarterly, that is the same as 6.4% compounded monthly.',
+    plans: ['convert rate=0.064/nominal/12 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Lease a van worth £21,500: 42 monthly rents, in advance, 7.5% compounded monthly, residual £8,000. Rent?',
+    plans: ['leasing price=21500 amount=21500 rate=0.075/nominal/12 n=42 p=12 beginning final=8000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A nest-egg of 140 000 francs earns 3,9 % compounded monthly and pays out equal sums at the end of each month for 16 years. How large is each?',
+    plans: ['drawing-down amount=140000 rate=0.039/nominal/12 n=192 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Flat 7.5% a year on £4,800 over 30 months: what is the monthly instalment?',
+    plans: ['flat amount=4800 rate=0.075/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Money is worth 5.6% effective. What is the present value of $2,400 at the end of each year for 13 years?',
+    plans: ['borrowing rate=0.056/effective/1 n=13 p=1 payment=2400 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'If €175,00 is deposited at the start of every fortnight for four years at 2,86 % compounded fortnightly, what is the final balance?',
+    plans: ['saving amount=0 rate=0.0286/nominal/26 n=104 p=26 payment=175 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What effective annual rate is equivalent to 0.58% per month?',
+    plans: ['convert rate=0.0058/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Anders bought a tractor for £34,000. He paid a quarter of the price down and financed the rest over five years at 6.72% compounded monthly, end-of-month payments. (a) What did he borrow? (b) What is each payment? (c) What interest does he pay in all?',
+    plans: ['borrowing price=34000 down=8500 amount=25500 rate=0.0672/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'For a loan of 75 000 at 5,88 % compounded monthly over 12 years with payments at month-end, find the payment, then the balance after 50 payments, then the interest in the 51st payment.',
+    plans: ['borrowing amount=75000 rate=0.0588/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:50', 'interestIn from:51 to:51'],
+  },
+  {
+    text: 'A flat-rate agreement on a $6,300 piano: deposit $900, charge 8% a year on the balance, 36 monthly payments. Find the total charge, the payment, and the nominal rate compounded monthly.',
+    plans: ['flat price=6300 down=900 amount=5400 rate=0.08/flat n=36 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A fund of £120,000 is to be used up by withdrawals of £1,000 at the start of each month. It earns 4.32% compounded monthly. How many full withdrawals are there, and how much is the last?',
+    plans: ['drawing-down amount=120000 rate=0.0432/nominal/12 p=12 payment=1000 beginning final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Two savings plans over 10 years: €200 at the end of each month at 3.6% compounded monthly, or €600 at the end of each quarter at 3.7% compounded quarterly. Which gives more in the end, and how much more?',
+    plans: [
+      'saving amount=0 rate=0.036/nominal/12 n=120 p=12 payment=200 ?finalAmount',
+      'saving amount=0 rate=0.037/nominal/4 n=40 p=4 payment=600 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A mortgage of $198,000 at 5.16% compounded semi-annually is paid by month-end payments over 25 years. Payment? Balance after 7 years? Interest paid in the 7 years?',
+    plans: ['borrowing amount=198000 rate=0.0516/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:84', 'interestIn from:1 to:84'],
+  },
+  {
+    text: 'A loan of £22,000 is repaid by 60 month-end payments of £445. What nominal rate compounded monthly is charged, what effective rate is that, and what is the finance charge?',
+    plans: ['borrowing amount=22000 n=60 p=12 payment=445 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: "Juniper borrows €48.000,00 for 8 years at 6,24 % compounded monthly and pays at each month's end. With payment 36 she also pays back €6.000,00. The payment does not change. How many payments does she make in all, and what does she save in interest?",
+    plans: ['borrowing amount=48000 rate=0.0624/nominal/12 n=96 p=12 final=0 extra@36:6000/payment ?payment'],
+    asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: "Until he retires in 24 years Casimir puts $380 aside at each month's end; after that he lives for 20 years on equal sums taken out at the beginning of each month. The money earns 5.04% compounded monthly all along. How much is there when he retires, and how much can he take each month?",
+    plans: [
+      'saving amount=0 rate=0.0504/nominal/12 n=288 p=12 payment=380 ?finalAmount',
+      'drawing-down rate=0.0504/nominal/12 n=240 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'The lessee pays €620,00 at the beginning of each month for four years for a machine that costs €31.000,00 and is returned with a value of €6.500,00. What nominal rate, compounded monthly, is the lease charging, and what is the effective rate?',
+    plans: ['leasing price=31000 amount=31000 n=48 p=12 payment=620 beginning final=6500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A lender offers $14,000 over four years, either at 8.4% compounded monthly or at 4.6% flat, monthly payments at the end of the month in both cases. What are the payments, and which costs less in all?',
+    plans: [
+      'borrowing amount=14000 rate=0.084/nominal/12 n=48 p=12 final=0 ?payment',
+      'flat amount=14000 rate=0.046/flat n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least'],
+  },
+  {
+    text: 'Find the monthly payment in arrears on a $240,000 loan over 30 years at 5.4% compounded monthly. If half of it is paid every two weeks instead, in how many years is the loan gone?',
+    plans: [
+      'borrowing amount=240000 rate=0.054/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=240000 rate=0.054/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'years@1'],
+  },
+  {
+    text: 'What is paid monthly, at the end, on a loan of £60,000 that is worked out over 20 years at 6.12% compounded monthly but falls due in full after five years? What is then due together with the last payment?',
+    plans: [
+      'borrowing amount=60000 rate=0.0612/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing amount=60000 rate=0.0612/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1'],
+  },
+  {
+    text: 'In which month does a deposit of €90,00 at the end of each month reach €5.000,00 at 2,4 % compounded monthly? Count the deposits.',
+    plans: ['saving amount=0 rate=0.024/nominal/12 p=12 payment=90 final=5000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'What does it cost to borrow £9,500 for 42 months at 8.88% compounded monthly, payments at the end of the month?',
+    plans: ['borrowing amount=9500 rate=0.0888/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['financeCharge'],
+  },
+  {
+    text: 'How long does it take, in years, for a fund at 4.5% compounded half-yearly to grow from £8,000 to £12,500?',
+    plans: ['lump-sum amount=8000 rate=0.045/nominal/2 p=2 final=12500 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: "Kestrel Bay's museum borrows $310,000 at 5.52% compounded monthly over 18 years, paid at each month's end. How much principal is paid in the tenth year, and how much interest?",
+    plans: ['borrowing amount=310000 rate=0.0552/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['principalIn from:109 to:120', 'interestIn from:109 to:120'],
+  },
+  {
+    text: 'Which is the better offer for a borrower, 7.9% effective or 7.7% compounded weekly?',
+    plans: ['convert rate=0.079/effective/1 p=1 ?rate', 'convert rate=0.077/nominal/52 p=52 ?rate'],
+    asks: ['choice by:effectiveRate want:least'],
+  },
+  {
+    text: 'An engine costs €52.000,00. 15 % are paid at once, €4.000,00 are allowed for the old engine, and €350,00 of delivery are added to what is financed. At 6,3 % compounded monthly over 48 months, in arrears, what is the payment?',
+    plans: [
+      'borrowing price=52000 down=7800 trade=4000 fees=350 amount=40550 rate=0.063/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

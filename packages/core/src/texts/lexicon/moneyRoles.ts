@@ -16,6 +16,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'pays? out {m} (?:after <t>|at the end(?! of (?:⟨e|each|every|the))|when)',
     '(?:when|until|before) (?:will )?there (?:be|is|are|will be) {m}',
     '(?:is|are) then worth {m}',
+    '(?:returned|given back|handed back) (?:with a value of|worth|at a value of) {m}',
     '{m} at the end of (?:the |its )?(?:lease|term|contract|hire)',
   ),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start)'),
@@ -219,7 +220,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'fee',
     11,
-    'adds? {m} (?:for|as|in)',
+    'add(?:s|ing)? {m} (?:for|as|in)',
     'fees?(?: is| of|:| amounting to)* {m}',
     '{m} (?:[a-z-]+ ){0,3}fees?',
     `${feeWords}(?: costs?| charges?| fees?)?(?: of|:| is| at)* {m}`,
@@ -303,7 +304,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
 
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
-    '(?:also|besides|in addition|on top)(?: of that)? (?:pays?|paid|puts?(?: in)?) {m}',
+    '(?:also|besides|in addition|on top)(?: of that)? (?:pays? back|pays?|paid|repays?|puts?(?: in)?) {m}',
     '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
     '(?:pays?|paid|paying|puts?)(?: in| off| down)? (?:an )?(?:extra|additional|further) {m}(?! <)(?! more)',

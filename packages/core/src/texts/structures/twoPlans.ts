@@ -154,7 +154,7 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
     case 'convert':
       return {
         by: 'effectiveRate',
-        want: /(?:less|lower|cheap|least|lowest|better for (?:a|the) borrower)/.test(words) ? 'least' : 'most',
+        want: /(?:less|lower|cheap|least|lowest|for (?:a|the) borrower)/.test(words) ? 'least' : 'most',
       };
     case 'lump-sum':
     case 'saving':

@@ -32,6 +32,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'balance',
     10,
     'what is taken over',
+    'what (?:is|falls|will be) then (?:still )?(?:due|owed|owing|payable)',
     '(?:what|how much) (?:must|does|will) (?:he|she|they|it|the [a-z]+) then (?:have to )?(?:pay|owe|settle)',
     '(?:owe|owes|owed|owing|outstanding|unpaid)',
     '(?:balance|debt|loan|principal)(?: ~)? (?:just |right |straight |immediately |directly )?(?:after|outstanding|owing|left|remaining|when|at the (?:end|moment|time)|following|once|before|then|taken over|due)',

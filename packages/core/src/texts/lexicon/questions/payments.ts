@@ -91,6 +91,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     8,
     'what (?:was|is) (?:then )?paid (?:each|every|<ea>)',
+    'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
     'what (?:he|she|they|it) (?:must |has to )?(?:pays?|repays?|saves?|draws?|takes?|puts? in|deposits?)(?: back| in| out| aside)? (?:each|every|a time|<ea>)',
     'how (?:much|large|big) (?:is|are|must|will|would)(?: be)? each(?: one| of (?:them|these|those))?(?: be)?(?=[?., ])',
     '(?:one|each|size) of (?:these|those|the|his|her|their) (?:equal |level )?(?:sums|amounts|payments|instal?lments|deposits|withdrawals|rentals)',

@@ -9,6 +9,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     11,
     'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
   ),
+  cue('financeCharge', 12, 'what (?:does|did|would|will) it cost to borrow'),
   cue(
     'interest',
     12,
