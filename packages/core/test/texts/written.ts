@@ -3648,6 +3648,48 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment'],
   },
+  {
+    text: 'Old loan: $31,000, 72 month-end payments, 9% compounded monthly. After 20 payments a new bank takes over the balance for the remaining time at 7.2% compounded monthly, adding $180 for costs. Old payment, balance, new payment, and saving over the remaining time?',
+    plans: [
+      'borrowing amount=31000 rate=0.09/nominal/12 n=72 p=12 final=0 ?payment',
+      'borrowing fees=180 rate=0.072/nominal/12 n=52 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:20',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:20}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'The balance of a loan after 24 payments is to be refinanced. Loan: $42,000, 84 month-end payments, 8.4% compounded monthly. New rate: 6.6% compounded monthly, with the end date unchanged. Find the present payment, the balance, and the new payment.',
+    plans: [
+      'borrowing amount=42000 rate=0.084/nominal/12 n=84 p=12 final=0 ?payment',
+      'borrowing rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'balanceAfter k:24', 'payment@1'],
+  },
+  {
+    text: 'Two years into a five-year loan of £24,000 at 10.2% compounded monthly, paid at month-end, Kit refinances what she owes with another lender, who adds a £150 fee and charges 7.8% compounded monthly over the same remaining time. Find (a) her old payment, (b) what she owes, (c) her new payment and (d) what she saves over the rest of the term.',
+    plans: [
+      'borrowing amount=24000 rate=0.102/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=150 rate=0.078/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:24',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:24}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A €60.000,00 loan at 7,2 % compounded monthly runs 10 years with month-end payments. After 4 years it is replaced by a loan at 5,4 % compounded monthly for the balance and €300,00 of costs, with 72 payments. What is the new payment, and how much lower than the old one is it?',
+    plans: [
+      'borrowing amount=60000 rate=0.072/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing fees=300 rate=0.054/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1', 'difference of:payment between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -221,6 +221,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'fee',
     11,
     'add(?:s|ing)? {m} (?:for|as|in)',
+    '{m} (?:of|for|in) costs(?! saved)',
     'fees?(?: is| of|:| amounting to)* {m}',
     '{m} (?:[a-z-]+ ){0,3}fees?',
     `${feeWords}(?: costs?| charges?| fees?)?(?: of|:| is| at)* {m}`,

@@ -13,19 +13,22 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Owner } from './twoPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt))(?![a-z])/;
+  /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay)|remaining|outstanding|remain)',
 );
 const made = [
-  pattern('(?:after|once|with|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
+  pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
   pattern('(?:end|close) of @year {n}'),
+  pattern('with(?: (?:the|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
 ];
 
-export function readRefinanced(page: Page): DraftReading | undefined {
+export function readRefinanced(told: Page): DraftReading | undefined {
+  // The new loan's rate is no change of the old one's.
+  const page: Page = { ...told, signs: told.signs.map((each) => each.filter(({ role }) => role !== 'newRate')) };
   if (!words.test(page.flat) || page.questions.some(({ asked }) => asked === 'choice')) return undefined;
   const region = regionOfSecond(page);
   if (!region) return undefined;
@@ -46,8 +49,8 @@ export function readRefinanced(page: Page): DraftReading | undefined {
   });
   const { payments, paymentsPerYear } = first.plan;
   if (!moment || payments === null) return undefined;
-  const told = moment.value(paymentsPerYear);
-  const k = moment.isLeft ? payments - told : told;
+  const count = moment.value(paymentsPerYear);
+  const k = moment.isLeft ? payments - count : count;
   const second = takenOver(first, own, k, payments - k);
   const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' } };
   const found = readingOfTwo(page, [old, second], questions, (question) => savedBy(page, question, k));
@@ -75,6 +78,7 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   if (asked === 'difference') return 'across';
   const said = wordsOf(page, question);
   const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
+  if (asked === 'payment' && /both|each/.test(said)) return 'each';
   return asked === 'newPayment' || isLater || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }
 
@@ -105,7 +109,9 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
 /** Saved with each payment, or over all that is left to pay. */
 function savedBy(page: Page, question: Owned, k: number): { quantity: 'difference'; args: ReadArgs } {
   const said = wordsOf(page, question);
-  const isEach = /(?:each|per|a) (?:month|payment)|<e>|monthly|payment/.test(said) && !/rest|total|all|over/.test(said);
+  const isEach =
+    /(?:lower|less|higher|more) than the old(?: one)?/.test(said) ||
+    (/(?:each|per|a) (?:month|payment)|<e>|monthly|payment/.test(said) && !/rest|total|all|over/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
   const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };
   return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };

@@ -25,6 +25,8 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how many (?:payments|months|years|<e> payments) (?:sooner|earlier|fewer|does ~save|are saved|less)',
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',
     'time saved',
+    'total saved',
+    'saving over',
     'how much (?:interest )?does (?:it|this|that|the [a-z]+) save',
     'how many (?:[a-z]+ )?payments does ~~save',
     'advantage',
