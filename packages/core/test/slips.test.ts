@@ -144,12 +144,6 @@ const cases: Readonly<Record<string, Case>> = {
     gives: n * P,
     shared: true,
   },
-  'end-left-out-of-total': {
-    draft: statement({ finalAmount: '10,000' }),
-    ask: { quantity: 'total-with-end' },
-    gives: n * cents(pay(A, i, n, 10_000)),
-    shared: true,
-  },
   // 105.7 payments of 600 are 8.81 years, which is 8 years and 10 months.
   'decimal-years-as-months': {
     draft: statement({ payments: '', payment: '600' }, { unknown: 'payments' }),

@@ -96,6 +96,7 @@ export const purchaseStarters = [
     parts: [
       ask('a', 3, 'Find the monthly payment.', 'payment'),
       ask('b', 2, 'How much interest is paid in all?', 'total-interest'),
+      ask('c', 1, 'How much is paid in all, with the balloon?', 'total-with-end'),
     ],
   }),
   starter({

@@ -119,16 +119,6 @@ export const otherFigureSlips: readonly Slip[] = [
       ),
   }),
   defineSlip({
-    id: 'end-left-out-of-total',
-    family: 'idea',
-    title: 'What falls due at the end left out of the total',
-    advice: 'All that is paid is the payments and what falls due with the last of them.',
-    weight: 9.5,
-    applies: (asked) => asks(asked, 'total-with-end') && asked.inputs.finalAmount > 0,
-    wrongMethod: (_inputs, asked) =>
-      other(asked, 'total-paid', (value) => `${money(asked, value)} is the payments alone.`),
-  }),
-  defineSlip({
     id: 'interest-for-principal',
     family: 'idea',
     title: 'Interest given for principal',
