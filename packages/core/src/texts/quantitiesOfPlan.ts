@@ -54,11 +54,17 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
     const { plan, solved } = from;
     const down = include?.includes('downPayment') ? (plan.downPayment ?? 0) + (plan.tradeIn ?? 0) : 0;
     const closing = plan.kind === 'saving' || plan.kind === 'drawing-down' ? 0 : solved.numbers.finalAmount;
-    return [...numbersOf(from, { quantity: 'total-paid' }), ...lastAsOthers(from)].map((each) => each + down + closing);
+    const paid = [
+      ...runOn(from).map((each) => each.paid),
+      ...numbersOf(from, { quantity: 'total-paid' }),
+      ...lastAsOthers(from),
+    ];
+    return paid.map((each) => each + down + closing);
   },
   totalInterest: (from) => {
     const { totalPaid, totalInterest } = from.solved.table;
     return [
+      ...runOn(from).map(({ paid }) => paid - totalPaid + totalInterest),
       ...numbersOf(from, { quantity: 'total-interest' }),
       ...lastAsOthers(from).map((paid) => paid - totalPaid + totalInterest),
     ];
@@ -73,7 +79,8 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
   leftToPay: (from, { k = 0 }) => leftToPay(from, k),
   lastPayment: (from, { include }) => {
     const { plan, solved } = from;
-    if (!include?.includes('finalAmount')) return numbersOf(from, { quantity: 'last-payment' });
+    if (!include?.includes('finalAmount'))
+      return [...runOn(from).map(({ last }) => last), ...numbersOf(from, { quantity: 'last-payment' })];
     return [solved.table.firstPayment + (plan.unknown === 'finalAmount' ? solved.exact : solved.numbers.finalAmount)];
   },
   downPayment: ({ plan, solved }) => {
@@ -113,7 +120,21 @@ function withChangesCount({ solved: { table } }: SolvedPlan): number[] {
   const before = table.rows.at(-2);
   const part =
     last && before && last.payment > 0 && before.payment > 0 ? exactPart(last.opening, before.payment, last.rate) : 1;
-  return [table.count - 1 + part, table.count];
+  const count = table.count - 1 + part;
+  return part > 1 + 1e-9 ? [count, Math.ceil(count), table.count] : [count, table.count];
+}
+
+/** A payment that stays though more falls due clears later than planned: the payments go on, the last is smaller. */
+function runOn({ statement, solved: { table } }: SolvedPlan): { readonly last: number; readonly paid: number }[] {
+  const [before, last] = table.rows.slice(-2);
+  if (statement.changes.length === 0 || !before || !last || last.payment < before.payment * 1.5) return [];
+  const part = exactPart(last.opening, before.payment, last.rate);
+  if (!Number.isFinite(part)) return [];
+  const more = Math.ceil(part - 1e-9) - 1;
+  let owed = last.opening;
+  for (let at = 0; at < more; at += 1) owed = owed * (1 + last.rate) - before.payment;
+  const closing = owed * (1 + last.rate);
+  return [{ last: closing, paid: table.totalPaid - last.payment + more * before.payment + closing }];
 }
 
 /** So much of a payment settles what is owed, at interest for that part of the period. */

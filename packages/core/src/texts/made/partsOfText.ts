@@ -46,7 +46,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const index = ask.plan ?? 0;
   const plan = to.plans[index];
   const draft = to.drafts[index];
-  const found = plan && coreAsk(ask, plan);
+  const found = plan && !isRunOn(ask, plan) ? coreAsk(ask, plan) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf({ id: planId(index), draft }, found.quantity, found.args);
   const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
@@ -56,6 +56,11 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
 /** Where there are several plans, a usual question names its own. */
 const withName = (prompt: string, { name }: ReadPlan): string =>
   name === undefined ? prompt : prompt.replace(/[.?]$/, (mark) => ` (${name})${mark}`);
+
+/** A payment that stays though the rate rises goes on past the planned end, where a table of ours ends. */
+const isRunOn = ({ quantity }: ReadAsk, { rate, changes }: ReadPlan): boolean =>
+  ['payments', 'years', 'lastPayment', 'totalPaid', 'totalInterest'].includes(quantity) &&
+  changes.some((each) => each.kind === 'rate' && each.keep === 'payment' && each.rate.value > (rate?.value ?? 0));
 
 function coreAsk(
   { quantity, args = {} }: ReadAsk,
