@@ -2,7 +2,7 @@
 
 import { cuesOfText } from './cuesOfText.ts';
 import { answersOf, sidesOf, whyNot } from './answers.ts';
-import { doubt } from './doubts.ts';
+import { choice, doubt } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { originOf } from './flatText.ts';
 import { growthIn } from './planOfTerms.ts';
@@ -82,9 +82,17 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
 
 /** What the reading says itself; where it has no doubt, what a second look finds. */
 function doubtsOf(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
-  const doubts = [...draft.doubts, ...impossible(draft, asks)];
-  return doubts.length > 0 ? doubts : secondLook(page, draft, asks);
+  const isAnswered = asks.length > 0 && asks.every(({ answers }) => answers.length > 0);
+  const mayStand = ({ about, choices }: ReadDoubt): boolean => about === 'asks' && choices.length === 0 && isAnswered;
+  const said = [...draft.doubts, ...impossible(draft, asks)];
+  if (page.settled.asRead) return said.filter((each) => !mayStand(each));
+  const doubts = said.map((each) => (mayStand(each) ? { ...each, choices: [asRead] } : each));
+  return doubts.length > 0
+    ? doubts
+    : secondLook(page, draft, asks).map((each) => ({ ...each, choices: [asRead, ...each.choices] }));
 }
+
+const asRead = choice('It is right as it is', { asRead: 'yes' });
 
 const counted: ReadonlySet<Role> = new Set<Role>(['payments', 'after', 'from', 'to', 'skip']);
 

@@ -15,6 +15,8 @@ export interface Settled {
   readonly timing?: 'end' | 'beginning';
   readonly payments?: number;
   readonly quoted?: 'nominal' | 'per-period';
+  /** The reading is right as it is: what was only suspected is doubted no more. */
+  readonly asRead?: 'yes';
 }
 
 /** A role that can be given by hand; `ignored` leaves a number aside. */

@@ -245,3 +245,22 @@ describe('a reading laid over its text', () => {
     }
   });
 });
+
+describe('what was only suspected', () => {
+  it.each([
+    'Half of a $6,800 roof is paid by insurance. The rest is borrowed at 10.5% compounded monthly, 18 equal payments at the end of each month. How much is each?',
+    'A loan of £5,000 is repaid over 3 years at 6% compounded monthly, end of month. (a) Find the payment. (b) Draw the curve of the debt.',
+  ])('is right as it is, when somebody says so: %s', (text) => {
+    const [{ choices } = { choices: [] }, ...others] = readProblem(text).doubts;
+    expect(others).toEqual([]);
+    expect(choices[0]?.says).toBe('It is right as it is');
+    expect(readProblem(text, { settled: settle({}, choices[0]!.sets) }).doubts).toEqual([]);
+  });
+
+  it('stays a doubt where something is missing', () => {
+    const settled = settle({}, { asRead: 'yes' });
+    expect(
+      readProblem('The loan of $6,200 costs 9.6% compounded monthly. Find the payment.', { settled }).doubts,
+    ).not.toEqual([]);
+  });
+});
