@@ -3690,6 +3690,95 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment@1', 'difference of:payment between:[0,1]'],
   },
+  {
+    text: "The rate on Petra's first loan, £18,000 repaid by 60 month-end payments of £352.40, is not known. Her second loan has the same rate and term but payments of £420. What nominal rate compounded monthly does she pay, and how much was the second loan?",
+    plans: [
+      'borrowing amount=18000 n=60 p=12 payment=352.4 final=0 ?rate',
+      'borrowing n=60 p=12 payment=420 final=0 ?amount',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'amount@1'],
+  },
+  {
+    text: 'A loan of $9,000 is repaid by 36 month-end payments of $288. What nominal rate, compounded monthly, is charged? At the same rate, what payment would repay $12,500 over 48 months?',
+    plans: [
+      'borrowing amount=9000 n=36 p=12 payment=288 final=0 ?rate',
+      'borrowing amount=12500 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'payment@1'],
+  },
+  {
+    text: "Dora's loan of €11.000,00 takes 48 payments of €265,00 at month-end. Another loan at the same rate is to be repaid with €310,00 a month over 60 months. Find the nominal rate, compounded monthly, and the amount of the other loan.",
+    plans: [
+      'borrowing amount=11000 n=48 p=12 payment=265 final=0 ?rate',
+      'borrowing n=60 p=12 payment=310 final=0 ?amount',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'amount@1'],
+  },
+  {
+    text: 'From her 40th to her 65th birthday Sunniva pays €300,00 at the end of each month into a fund at 4,5 % compounded monthly. From then on she draws equal sums at the end of each month for 20 years until nothing is left. What is in the fund on her 65th birthday? What does she draw each month? (Twenty-five years of saving.)',
+    plans: [
+      'saving amount=0 rate=0.045/nominal/12 n=300 p=12 payment=300 ?finalAmount',
+      'drawing-down rate=0.045/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A loan of $160,000 is spread over 25 years at 5.64% compounded monthly, payments at month-end, but the contract ends after seven years, when the balance is due. Find the payment and the balance due. What has been paid in interest by then?',
+    plans: [
+      'borrowing amount=160000 rate=0.0564/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=160000 rate=0.0564/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'totalInterest@1'],
+  },
+  {
+    text: "Yusuf's mortgage is $230,000 over 30 years at 5.88% compounded monthly, paid at the end of each month. He is offered to pay half the monthly amount every two weeks. How many two-weekly payments would he make, how many years is that, and how much interest would it save?",
+    plans: [
+      'borrowing amount=230000 rate=0.0588/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=230000 rate=0.0588/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'years@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'How much must be set aside at the end of each quarter for 15 years, at 4% compounded quarterly, to pay a scholarship of $5,000 at the beginning of each year for ten years afterwards at the same rate?',
+    plans: [
+      'drawing-down rate=0.04/nominal/4 n=10 p=1 payment=5000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.04/nominal/4 n=60 p=4 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'A €300.000,00 mortgage at 4,8 % compounded monthly over 25 years, paid at month-end. After five years the rate becomes 5,7 %; the borrower keeps paying as before. How many payments are made altogether, and what is the last?',
+    plans: ['borrowing amount=300000 rate=0.048/nominal/12 n=300 p=12 final=0 rate@60:0.057/payment ?payment'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A loan of $44,000 at 8.1% compounded monthly over 6 years, month-end payments. At the end of the second year the borrower wins $9,000 and puts it all on the debt. (a) If the payment stays, how many payments are there in all? (b) And how much interest is saved?',
+    plans: ['borrowing amount=44000 rate=0.081/nominal/12 n=72 p=12 final=0 extra@24:9000/payment ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A debt of £30,000 at 7.2% compounded monthly is to be repaid by 84 month-end payments. In the third year no payments are made (payments 25 to 36 are left out) and interest is added. The end date is kept. What is the payment before, and what after the gap?',
+    plans: ['borrowing amount=30000 rate=0.072/nominal/12 n=84 p=12 final=0 skip@24:12/payments ?payment'],
+    asks: ['payment', 'payment after:36'],
+  },
+  {
+    text: "Rolf's loan of $19,500 at 9.6% compounded monthly, 60 month-end payments: at payment 20 the rate falls to 8.4% and the payment is recalculated for the remaining term. How much lower is the new payment than the old?",
+    plans: ['borrowing amount=19500 rate=0.096/nominal/12 n=60 p=12 final=0 rate@20:0.084/payments ?payment'],
+    asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:20}}]'],
+  },
+  {
+    text: 'A young couple wants $80,000 in 12 years. They have $10,000. For the first 12 years the account pays 4.2% compounded monthly. (a) How much must they add at the end of every month? (b) How much of the $80,000 is interest?',
+    plans: ['saving amount=10000 rate=0.042/nominal/12 n=144 p=12 final=80000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A bank offers a 15-year loan or a 20-year loan of €200.000,00, both at 5,04 % compounded monthly with month-end payments. What are the payments, and how much more interest does the longer one cost?',
+    plans: [
+      'borrowing amount=200000 rate=0.0504/nominal/12 n=180 p=12 final=0 ?payment',
+      'borrowing amount=200000 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -149,18 +149,31 @@ const distance = ({ places }: Page, at: number, from: number): number => Math.ab
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
   const words =
-    /(?:using|at|with|on|for|assuming|given) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate/.exec(
+    /(?:using|at|with|on|for|assuming|given|has|have|carries|bears) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate/.exec(
       page.flat,
     );
   const asksRate = page.questions.find(
     ({ asked }) => asked === 'nominalRate' || asked === 'ratePerPayment' || asked === 'effectiveRate',
   );
   if (!words || !asksRate) return undefined;
-  const inside = page.questions.find(
-    ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate.start,
-  );
+  const told = sentenceAt(page, { start: words.index, end: words.index });
+  const inside =
+    page.questions.find(
+      ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate.start,
+    ) ??
+    // "Her second loan has the same rate but payments of 420. … How much was the second loan?"
+    page.questions.find(
+      ({ unit, start }) =>
+        told?.asks === false &&
+        start > told.end - 1 &&
+        start !== asksRate.start &&
+        /second|other|new/.test(page.flat.slice(unit.start, unit.end)),
+    );
   if (!inside) return undefined;
-  const region: Span = { start: Math.min(words.index, inside.unit.start), end: inside.unit.end };
+  const region: Span =
+    told && !told.asks && inside.start >= told.end - 1
+      ? told
+      : { start: Math.min(words.index, inside.unit.start), end: inside.unit.end };
   const hasOwn = page.places.some((place, at) => !without(region)(place) && tokenAt(page, at).form === 'money');
   if (!hasOwn) return undefined;
   const questions = ownedQuestions(page, ({ start }: PlacedQuestion): Owner => (start === inside.start ? 1 : 0));
