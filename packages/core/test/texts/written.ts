@@ -3779,6 +3779,96 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
   },
+  {
+    text: 'A credit of £3,250 at 12.9% compounded monthly is repaid by 18 equal payments, one at the end of each month. What does each come to?',
+    plans: ['borrowing amount=3250 rate=0.129/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nils wants £15,000 in seven years. What must he put by at the end of each month at 3.12% compounded monthly?',
+    plans: ['saving amount=0 rate=0.0312/nominal/12 n=84 p=12 final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Find the future value of €4.300,00 after 42 months at 2,94 % compounded monthly.',
+    plans: ['lump-sum amount=4300 rate=0.0294/nominal/12 n=42 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "How much can be borrowed if £375 is paid at each month's end for 8 years at 6.48% compounded monthly?",
+    plans: ['borrowing rate=0.0648/nominal/12 n=96 p=12 payment=375 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'An investment of $12,000 had grown to $15,870 when it was cashed in after seven years. Interest was compounded half-yearly. Find the nominal rate.',
+    plans: ['lump-sum amount=12000 n=14 p=2 final=15870 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'A monthly rate of 1.15% is quoted. Give the corresponding effective annual rate.',
+    plans: ['convert rate=0.0115/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'The hospital trust has £275,000 and pays out £7,500 at the end of each quarter. At 4.4% convertible quarterly, how long, in years, does the money last?',
+    plans: ['drawing-down amount=275000 rate=0.044/nominal/4 p=4 payment=7500 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: "Marit's loan: 85 000 kr, 5,4 % compounded monthly, 6 years, month-end payments. How much does she still owe after two and a half years?",
+    plans: ['borrowing amount=85000 rate=0.054/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:30'],
+  },
+  {
+    text: 'For how many months must $150 be saved, at the start of each month, to reach $9,000 at 3% compounded monthly?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 p=12 payment=150 beginning final=9000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A hotel buys linen worth $8,760: $2,000 down, the rest in 15 month-end payments at 9.24% compounded monthly. What is the payment and what is the interest?',
+    plans: ['borrowing price=8760 down=2000 amount=6760 rate=0.0924/nominal/12 n=15 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The loan for a dovecote, £5,640, has 24 month-end payments of £262.30. What is the effective annual rate?',
+    plans: ['borrowing amount=5640 n=24 p=12 payment=262.3 final=0 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Interest is 6% compounded quarterly. Which equal payments at the end of each quarter for five years repay €26.000,00, and how much of the first one is interest?',
+    plans: ['borrowing amount=26000 rate=0.06/nominal/4 n=20 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1'],
+  },
+  {
+    text: 'What must be deposited at the beginning of each half-year for eight years to accumulate $24,000 at 4.4% compounded half-yearly?',
+    plans: ['saving amount=0 rate=0.044/nominal/2 n=16 p=2 beginning final=24000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'An annuity pays $900 at the beginning of each month for 15 years. What is its price if the insurer reckons 4.08% compounded monthly?',
+    plans: ['drawing-down rate=0.0408/nominal/12 n=180 p=12 payment=900 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Find the payment on a flat-rate loan of €7.800,00 at 6,9 % a year over 4 years, paid monthly, and the effective annual rate.',
+    plans: ['flat amount=7800 rate=0.069/flat n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: 'A lease on a press worth $64,000 runs 5 years with quarterly rents in advance and a residual of $16,000. The rate is 6.8% compounded quarterly. Find the rent.',
+    plans: ['leasing price=64000 amount=64000 rate=0.068/nominal/4 n=20 p=4 beginning final=16000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How much interest is in payments 13 to 24 of a £22,500 loan at 7.92% compounded monthly with 60 month-end payments?',
+    plans: ['borrowing amount=22500 rate=0.0792/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:13 to:24'],
+  },
+  {
+    text: 'Elif saved €250,00 at the end of each month for 11 years at 2,76 % compounded monthly. How much had she then, and how much of that was interest?',
+    plans: ['saving amount=0 rate=0.0276/nominal/12 n=132 p=12 payment=250 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

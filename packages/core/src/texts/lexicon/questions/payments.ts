@@ -101,6 +101,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `^(?:and )?${mine}${pmt}(?! (?:up |at the (?:end|beginning|start|close)|fall|falls|are made|made|being made) )(?=[?.;,)]|\\s|$)`,
     `^${mine}${pmt} at the (?:end|start|beginning) of (?:<e>|<a>|(?:each|every|the) @period) ?\\?`,
     '^size of each ?\\?',
+    'what (?:does|do|will|must) each (?:come to|amount to|be)',
     '(?:size|amount) of each(?: one)?(?= ?[?.,])',
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= ~~?(?:each|every|<e>|<a>|per|at the|back|then|on the|a time|in the meantime|\\?|$))`,
     `(?:what|how much) ${must} [^.;?!]{0,60}${act} ~~?(?:each|every|<e>|<a>|at the (?:end|start|beginning)|on the (?:first|last)|in advance|a time|at a time)`,
