@@ -363,3 +363,15 @@ test('a page to which a link had the pointer opens its frame though its code can
   await link.click();
   await expect(page.getByRole('grid').first()).toBeVisible();
 });
+
+test('a page whose code could not be fetched when its link had the pointer opens when it can be', async ({ page }) => {
+  await page.goto('/sets/demo-week-6');
+  const link = page.getByRole('link', { name: 'Mark', exact: true });
+  await page.route('**/assets/MarkingPage*', (route) => route.abort());
+  const failed = page.waitForEvent('requestfailed', (request) => request.url().includes('MarkingPage'));
+  await link.hover();
+  await failed;
+  await page.unroute('**/assets/MarkingPage*');
+  await link.click();
+  await expect(page.getByRole('grid').first()).toBeVisible();
+});

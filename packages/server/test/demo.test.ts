@@ -48,6 +48,22 @@ describe('the demo', () => {
   });
 });
 
+describe('a demo that was erased meanwhile', () => {
+  it('is put in again beside what stayed of it', async () => {
+    book = await openBook(true);
+    const before = (await book.api().get('/api/demo')).body;
+    await book.open.database.transaction((writes) =>
+      writes.run(sql`UPDATE exercises SET revision = 2 WHERE id = 'starter-1'`),
+    );
+    await book.api().delete('/api/demo').expect(200);
+    await deletedLongAgo('cases', 'exercises', 'classes', 'house_rules');
+    await emptyBin(book.open.database, new Date());
+    const [one, other] = await Promise.all([book.api().post('/api/demo'), book.api().post('/api/demo')]);
+    expect([one.status, other.status]).toEqual([200, 200]);
+    expect(other.body).toEqual({ ...before, exercises: before.exercises - 1 });
+  });
+});
+
 describe('the bin', () => {
   it('keeps what was deleted for thirty days, then erases it with all that belongs to it', async () => {
     book = await openBook(true);

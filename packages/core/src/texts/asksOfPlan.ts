@@ -33,27 +33,7 @@ export function asksOfPlan(
   const asks: DraftAsk[] = [];
   const last: { k?: number; from?: number; to?: number } = {};
   for (const [at, each] of questions.entries()) {
-    const before = questions[at - 1];
-    // "How many payments does this save, and how much interest?"
-    const isSaved =
-      (each.asked === 'interest' || each.asked === 'payments') &&
-      !each.place &&
-      before?.asked === 'difference' &&
-      of.plan.changes.length > 0 &&
-      sentenceAt(page, before) === sentenceAt(page, each);
-    // "… how much interest in the last two years, and how much in all?"
-    const isAllOfIt =
-      each.asked === 'totalPaid' &&
-      before?.asked === 'interest' &&
-      sentenceAt(page, before) === sentenceAt(page, each) &&
-      /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(
-        page.flat.slice(each.unit.start, each.unit.end),
-      );
-    const question: PlacedQuestion = isAllOfIt
-      ? { ...each, asked: 'interest', place: undefined }
-      : isSaved
-        ? { ...each, asked: 'difference' }
-        : { ...each, asked: soughtInstead(each.asked, of.plan) };
+    const question = heardAs(page, each, questions[at - 1], of.plan);
     const asked = askOf(page, question, of, last);
     if (!asked) {
       dropped.push(question.unit);
@@ -68,6 +48,21 @@ export function asksOfPlan(
   }
   return asks;
 }
+
+/** A question as it is meant behind the one before, and of what the plan does not state. */
+function heardAs(page: Page, each: PlacedQuestion, before: PlacedQuestion | undefined, plan: ReadPlan): PlacedQuestion {
+  const goesOn = before !== undefined && sentenceAt(page, before) === sentenceAt(page, each);
+  // "… how much interest in the last two years, and how much in all?"
+  if (goesOn && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
+    return { ...each, asked: 'interest', place: undefined };
+  // "How many payments does this save, and how much interest?"
+  const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
+  if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
+  return { ...each, asked: soughtInstead(each.asked, plan) };
+}
+
+const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
+  /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(flat.slice(unit.start, unit.end));
 
 /** What a question for something that is known asks for: the one thing that is not. */
 function soughtInstead(asked: Question['asked'], plan: ReadPlan): Question['asked'] {

@@ -116,8 +116,7 @@ function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
 /** Words that tell of something the reading has nothing of. */
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   return tellingWords.flatMap(({ words, says, isHeard }) => {
-    const found = words.exec(page.flat);
-    if (!found || isHeard({ plans, asks })) return [];
+    if (page.flat.search(words) < 0 || isHeard({ plans, asks })) return [];
     return [doubt('text', `The text tells of ${says}, of which nothing is read.`)];
   });
 }

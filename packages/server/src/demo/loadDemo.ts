@@ -5,7 +5,7 @@ import { defaultHouseRules, paperCode } from '@hardy-sextant/core';
 import { starterExercises } from '@hardy-sextant/core/starters';
 import { insertClass, insertStudents } from '../store/classes.ts';
 import type { Database, Writes } from '../store/database.ts';
-import { insertDocument } from '../store/documents.ts';
+import { findAnyDocument, insertDocument } from '../store/documents.ts';
 import { insertExercise } from '../services/exercises.ts';
 import { searchedCase } from '../services/searched.ts';
 import { cases, houseRules, submissions } from '../store/schema.ts';
@@ -33,22 +33,32 @@ export const demoIds = {
 const demoRules = { schemaVersion: 1, rules: defaultHouseRules };
 
 export async function loadDemo(database: Database): Promise<void> {
-  await database.transaction(async (transaction) => {
-    for (const { id, title, document } of demoCases)
-      await insertDocument(transaction, cases, { title, document, ...searchedCase(title, document) }, id);
-    for (const { id, exercise } of demoExercises)
-      await insertExercise(transaction, { schemaVersion: 2, exercise }, undefined, id);
-    for (const [{ id, ...values }, roster] of [
-      [smallClass, smallRoster] as const,
-      [largeClass, largeRoster] as const,
-    ]) {
-      await insertDocument(transaction, houseRules, { title: values.code, document: demoRules }, id);
-      await insertClass(transaction, { ...values, rulesId: id }, id);
-      await insertStudents(transaction, id, roster);
-    }
-    for (const set of demoSets()) await insertDemoSet(transaction, set);
-    await insertDemoWorksheets(transaction);
-  });
+  await database.transaction((writes) => insertDemo(writes));
+}
+
+/** @param have ids of what is there already, with all that belongs to it */
+export async function insertDemo(writes: Writes, have: ReadonlySet<string> = new Set()): Promise<void> {
+  const isMissing = ({ id }: { readonly id: string }): boolean => !have.has(id);
+  for (const { id, title, document } of demoCases.filter(isMissing))
+    await insertDocument(writes, cases, { title, document, ...searchedCase(title, document) }, id);
+  for (const { id, exercise } of demoExercises.filter(isMissing))
+    await insertExercise(writes, { schemaVersion: 2, exercise }, undefined, id);
+  const classes = [
+    { class: smallClass, roster: smallRoster },
+    { class: largeClass, roster: largeRoster },
+  ].filter((each) => isMissing(each.class));
+  for (const {
+    class: { id, ...values },
+    roster,
+  } of classes) {
+    if (!(await findAnyDocument(writes, houseRules, id)))
+      await insertDocument(writes, houseRules, { title: values.code, document: demoRules }, id);
+    await insertClass(writes, { ...values, rulesId: id }, id);
+    await insertStudents(writes, id, roster);
+  }
+  const sets = demoSets().filter(({ classId }) => classes.some((each) => each.class.id === classId));
+  for (const set of sets) await insertDemoSet(writes, set);
+  await insertDemoWorksheets(writes, sets);
 }
 
 async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSets>[number]): Promise<void> {
@@ -89,8 +99,8 @@ async function insertDemoSet(transaction: Writes, set: ReturnType<typeof demoSet
 }
 
 /** What the small class submitted for the jetty loan's table. */
-async function insertDemoWorksheets(transaction: Writes): Promise<void> {
-  const set = demoSets().find(({ id }) => id === 'demo-week-3');
+async function insertDemoWorksheets(transaction: Writes, sets: ReturnType<typeof demoSets>): Promise<void> {
+  const set = sets.find(({ id }) => id === 'demo-week-3');
   const jetty = set?.exercises.find(({ exercise }) => exercise.parts.some(({ ask }) => ask.quantity === 'table'));
   if (!set || !jetty) return;
   for (const worksheet of demoWorksheets(jetty.exercise, smallRoster))

@@ -1,9 +1,9 @@
 /** The demo, looked at and put away: from a screen, with a way back. */
 
 import type { DemoState } from '@hardy-sextant/contract';
-import { demoIds, loadDemo } from '../demo/loadDemo.ts';
+import { demoIds, insertDemo } from '../demo/loadDemo.ts';
 import type { Database } from '../store/database.ts';
-import { countDemo, deleteDemo, restoreDemo } from '../store/demo.ts';
+import { countDemo, deleteDemo, presentOfDemo, restoreDemo } from '../store/demo.ts';
 
 export const readDemo = (database: Database): Promise<DemoState> => countDemo(database, demoIds);
 
@@ -13,11 +13,11 @@ export async function putDemoAway(database: Database): Promise<DemoState> {
   return readDemo(database);
 }
 
-/** Brings it back from the bin; into a book that has nothing of it, it is put anew. */
+/** Brings it back from the bin, and puts in anew what was erased since, or never was there. */
 export async function bringDemoBack(database: Database): Promise<DemoState> {
-  const { away, ...here } = await readDemo(database);
-  const isThere = away > 0 || Object.values(here).some((each) => each > 0);
-  if (isThere) await database.transaction((writes) => restoreDemo(writes, demoIds));
-  else await loadDemo(database);
+  await database.transaction(async (writes) => {
+    await restoreDemo(writes, demoIds);
+    await insertDemo(writes, await presentOfDemo(writes, demoIds));
+  });
   return readDemo(database);
 }

@@ -16,23 +16,39 @@ export interface DemoIds {
 const unchanged = (table: typeof cases | typeof exercises, ids: readonly string[]) =>
   and(inArray(table.id, [...ids]), isNull(table.deletedAt), eq(table.revision, 1));
 
-export async function countDemo(queries: Queries, ids: DemoIds): Promise<DemoState> {
-  const here = { ofClasses: and(inArray(classes.id, [...ids.classes]), isNull(classes.deletedAt)) };
-  const away = [
-    [classes, ids.classes],
-    [exercises, ids.exercises],
+/** What of it stands in lists of its own. */
+const listed = (ids: DemoIds) =>
+  [
     [cases, ids.cases],
+    [exercises, ids.exercises],
+    [classes, ids.classes],
   ] as const;
+
+/** The ids of it that are taken, whatever became of their records. */
+export async function presentOfDemo(queries: Queries, ids: DemoIds): Promise<Set<string>> {
+  const found = await Promise.all(
+    listed(ids).map(([table, of]) =>
+      queries
+        .select({ id: table.id })
+        .from(table)
+        .where(inArray(table.id, [...of])),
+    ),
+  );
+  return new Set(found.flat().map(({ id }) => id));
+}
+
+export async function countDemo(queries: Queries, ids: DemoIds): Promise<DemoState> {
+  const classesHere = and(inArray(classes.id, [...ids.classes]), isNull(classes.deletedAt));
   const [[ofClasses], [ofSets], [ofExercises], [ofCases], ...deleted] = await Promise.all([
-    queries.select({ found: count() }).from(classes).where(here.ofClasses),
+    queries.select({ found: count() }).from(classes).where(classesHere),
     queries
       .select({ found: count() })
       .from(sets)
       .innerJoin(classes, eq(classes.id, sets.classId))
-      .where(and(here.ofClasses, isNull(sets.deletedAt))),
+      .where(and(classesHere, isNull(sets.deletedAt))),
     queries.select({ found: count() }).from(exercises).where(unchanged(exercises, ids.exercises)),
     queries.select({ found: count() }).from(cases).where(unchanged(cases, ids.cases)),
-    ...away.map(([table, of]) =>
+    ...listed(ids).map(([table, of]) =>
       queries
         .select({ found: count() })
         .from(table)
@@ -69,12 +85,7 @@ export async function deleteDemo(writes: Writes, ids: DemoIds): Promise<void> {
 }
 
 export async function restoreDemo(writes: Writes, ids: DemoIds): Promise<void> {
-  for (const [table, of] of [
-    [cases, ids.cases],
-    [exercises, ids.exercises],
-    [houseRules, ids.classes],
-    [classes, ids.classes],
-  ] as const)
+  for (const [table, of] of [...listed(ids), [houseRules, ids.classes] as const])
     await writes
       .update(table)
       .set({ deletedAt: null })

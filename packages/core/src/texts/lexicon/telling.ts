@@ -1,5 +1,6 @@
 /** Words that tell of something that must show in a reading: where nothing shows, the reading is doubted. */
 
+import { pattern } from '../pattern.ts';
 import type { ReadAsk, ReadPlan } from '../reading.ts';
 
 interface Heard {
@@ -26,7 +27,7 @@ const has =
 
 const telling = (says: string, words: string, isHeard: TellingWords['isHeard']): TellingWords => ({
   says,
-  words: new RegExp(`(?<![a-z])(?<!(?:no|without|any|without any|free of|no interest) )(?:${words})(?![a-z])`),
+  words: pattern(`(?<!(?:no|without|any|free of|no interest) )(?:${words})`),
   isHeard,
 });
 
@@ -89,8 +90,8 @@ export const tellingWords: readonly TellingWords[] = [
     'how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then |still |left |yet )|more payments (?:are|does|will|must)',
     () => false,
   ),
-  telling('what is paid in each year', 'interest (?:of|in|for|during) ⟨e|⟨[ea]\\d+⟩.s interest', () => false),
-  telling('a time that has passed', '⟨t\\d+⟩ ago', ({ asks }) =>
+  telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
+  telling('a time that has passed', '<t> ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
   ),
   telling(
