@@ -132,13 +132,13 @@ test('the class’s worksheets in one zip come to their students, are marked, an
   const list = page.getByRole('list', { name: 'worksheets' });
   await expect(list.getByRole('button')).toHaveCount(28);
   await expect(list.getByText('Nobody yet')).toHaveCount(0);
-  await page.getByRole('button', { name: /^Take over the marks of \d+$/ }).click();
-  await expect(page.getByText(/students have the answers and marks of their worksheets/)).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Give all back' }).click(),
   ]);
   expect(Object.keys(unzipSync(readFileSync(await download.path())))).toHaveLength(28);
+  await page.getByRole('button', { name: /^Take over the marks of \d+$/ }).click();
+  await expect(page.getByText(/students have the answers and marks of their worksheets/)).toBeVisible();
   // What was taken over stands in the table's cells, and goes again.
   const student = async () => (await (await page.request.get('/api/sets/demo-week-3/marking')).json()).students[0];
   expect((await student()).entries.e3['b.2:interest']).toMatch(/^\d+\.\d\d$/);

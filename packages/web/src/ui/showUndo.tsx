@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 
-const LONG_ENOUGH_MS = 15_000;
+const LONG_ENOUGH_MS = 30_000;
 
 /** @param undo takes it back; what it says when it fails is shown */
 export function showUndo(message: string, undo: () => Promise<unknown>): void {
