@@ -41,6 +41,7 @@ export default {
     only('routes-not-store-queries', '^packages/server/src/routes/', '^packages/server/src/store/(?!database)'),
     only('services-not-routes', '^packages/server/src/services/', '^packages/server/src/routes/'),
     only('store-knows-neither', '^packages/server/src/store/', '^packages/server/src/(routes|services)/'),
+    only('words-stand-alone', '^packages/web/src/words/', '^packages/web/src/(?!words/)'),
     only('ui-stands-alone', '^packages/web/src/ui/', '^packages/web/src/(api|statement|working|features|app)/'),
     only(
       'help-knows-ui-only',

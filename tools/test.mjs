@@ -1,5 +1,5 @@
 /**
- * npm test: types, lint, format and layers beside each other, then Jest, then Playwright, each to its end; the last line adds up all runners.
+ * npm test: types, lint, format, layers and catalogues of texts beside each other, then Jest, then Playwright, each to its end; the last line adds up all runners.
  * Installs what is missing first, Debian's Chromium too where it may.
  */
 import { spawn, spawnSync } from 'node:child_process';
@@ -34,11 +34,10 @@ function run(module, args, env = {}) {
 }
 
 /** A check that passes or does not, run beside others: it says something only where something is wrong. */
-const check = (module, args) =>
+const check = (script, args) =>
   new Promise((done) =>
-    spawn(process.execPath, [join(root, 'node_modules', module), ...args], { cwd: root, stdio: 'inherit' }).on(
-      'exit',
-      (code) => done(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }),
+    spawn(process.execPath, [join(root, script), ...args], { cwd: root, stdio: 'inherit' }).on('exit', (code) =>
+      done(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }),
     ),
   );
 
@@ -58,9 +57,10 @@ function failuresIn({ specs = [], suites = [] }) {
 const layers = ['packages', '--config', '.dependency-cruiser.mjs', '--output-type', 'err'];
 const beside = {
   types: checkTypes(),
-  lint: check('eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
-  format: check('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']),
-  layers: check('dependency-cruiser/bin/dependency-cruise.mjs', layers),
+  lint: check('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
+  format: check('node_modules/prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']),
+  layers: check('node_modules/dependency-cruiser/bin/dependency-cruise.mjs', layers),
+  words: check('tools/words.mjs', ['--check']),
 };
 for (const [name, checked] of Object.entries(beside)) report(name, await checked);
 

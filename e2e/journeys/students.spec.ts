@@ -190,6 +190,10 @@ test('a classroom: one code for the room, a name from the list, the number prove
   await own.goto('/in');
   await expect(own.locator('html')).toHaveAttribute('lang', 'fr');
   await own.getByLabel('Code de votre feuille ou de votre classe').fill(code.toLowerCase());
+  // Another language, and back: what is typed stands.
+  await own.getByRole('button', { name: 'English' }).click();
+  await expect(own.getByLabel('Code on your paper, or of your classroom')).toHaveValue(code.toLowerCase());
+  await own.getByRole('button', { name: 'Français' }).click();
   await own.getByRole('button', { name: 'Entrer' }).click();
   await own.getByLabel('Qui êtes-vous ?').first().fill(students[7].name.split(' ')[1]);
   await own.getByRole('button', { name: students[7].name }).click();
@@ -232,6 +236,8 @@ test('a classroom: one code for the room, a name from the list, the number prove
   await expect(tool).toHaveCount(0);
   await own.getByRole('button', { name: 'English' }).click();
   await expect(own.getByText('Exercise 1 of 1')).toBeVisible();
+  await expect(answer(own, 'a')).toHaveValue('567');
+  await expect(own.locator('html')).toHaveAttribute('lang', 'en');
   await context.close();
   await remove(page, setId);
 });

@@ -8,7 +8,11 @@ import './app/mantine.css';
 import './app/base.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Application } from './app/Application.tsx';
+import { startLanguage } from './words/language.ts';
+
+// Texts that stand in lists are said when their module is read: the language comes first.
+await startLanguage();
+const { Application } = await import('./app/Application.tsx');
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -2,6 +2,7 @@
 
 import { problemDocument, problemTypes, type ProblemDocument } from '@hardy-sextant/contract';
 import type { z } from 'zod';
+import { say } from '../words/say.ts';
 
 /** The server said no, and why. */
 export class Refusal extends Error {
@@ -62,7 +63,7 @@ async function send(path: string, method: string, body: unknown, signal: AbortSi
     });
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
-    throw new Error('The server cannot be reached. What you typed is still here; try again when it is back.', {
+    throw new Error(say('The server cannot be reached. What you typed is still here; try again when it is back.'), {
       cause: error,
     });
   }
@@ -73,9 +74,9 @@ async function send(path: string, method: string, body: unknown, signal: AbortSi
       ? document.data
       : {
           type: problemTypes.broken,
-          title: 'Something broke',
+          title: say('Something broke'),
           status: response.status,
-          detail: 'The server gave an answer that cannot be read.',
+          detail: say('The server gave an answer that cannot be read.'),
         },
   );
 }

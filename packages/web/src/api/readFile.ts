@@ -3,6 +3,7 @@
 import { transfer, wrap } from 'comlink';
 import type { FileWorker } from './readFile.worker.ts';
 import type { ReadRows } from '@hardy-sextant/files';
+import { say } from '../words/say.ts';
 
 const MOST_BYTES = 10_000_000;
 const PATIENCE_MS = 30_000;
@@ -10,12 +11,17 @@ const PATIENCE_MS = 30_000;
 /** @throws a sentence where it cannot be read */
 export async function readFileRows(file: File): Promise<ReadRows> {
   if (file.size > MOST_BYTES)
-    throw new Error(`${file.name} has ${Math.ceil(file.size / 1e6)} MB; at most 10 MB come in.`);
+    throw new Error(
+      say('{{name}} has {{ceil}} MB; at most 10 MB come in.', { name: file.name, ceil: Math.ceil(file.size / 1e6) }),
+    );
   const bytes = new Uint8Array(await file.arrayBuffer());
   const worker = new Worker(new URL('./readFile.worker.ts', import.meta.url), { type: 'module' });
   try {
     const late = new Promise<never>((_done, failed) =>
-      setTimeout(() => failed(new Error(`${file.name} takes too long to read; save it as CSV.`)), PATIENCE_MS),
+      setTimeout(
+        () => failed(new Error(say('{{name}} takes too long to read; save it as CSV.', { name: file.name }))),
+        PATIENCE_MS,
+      ),
     );
     const answer = await Promise.race([
       wrap<FileWorker>(worker).read(transfer(bytes, [bytes.buffer]), file.name),

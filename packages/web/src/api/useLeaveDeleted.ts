@@ -4,6 +4,7 @@ import type { BinKind } from '@hardy-sextant/contract';
 import { useNavigate } from 'react-router';
 import { showUndo } from '../ui/showUndo.tsx';
 import { useRestore } from './records.ts';
+import { say } from '../words/say.ts';
 
 interface Deleted {
   readonly kind: BinKind;
@@ -22,7 +23,7 @@ export function useLeaveDeleted(): (deleted: Deleted) => Promise<void> {
   const { mutateAsync: restore } = useRestore();
   return async ({ kind, id, name, list, page }) => {
     await navigate(list);
-    showUndo(`${name} is deleted.`, async () => {
+    showUndo(say('{{name}} is deleted.', { name }), async () => {
       await restore({ kind, id });
       await navigate(page);
     });

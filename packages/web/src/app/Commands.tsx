@@ -9,6 +9,7 @@ import { tradeWords, type TradeWord } from '../help/tradeWords.ts';
 import { pages } from './pages.ts';
 import { useCases, useExercises, useSets } from '../api/records.ts';
 import { teaches, useMe } from '../api/session.ts';
+import { say } from '../words/say.ts';
 
 /** So long the search waits for the lists it searches; without the server it opens without them. */
 const PATIENCE_MS = 700;
@@ -50,8 +51,8 @@ export default function Commands({ asked, onHelp }: CommandsProps) {
       onQueryChange={setQuery}
       filter={(_words, all) => all}
       limit={9}
-      nothingFound="Nothing is called that."
-      searchProps={{ placeholder: 'Go to, open, do…', 'aria-label': 'command search' }}
+      nothingFound={say('Nothing is called that.')}
+      searchProps={{ placeholder: say('Go to, open, do…'), 'aria-label': say('command search') }}
       attributes={{ content: { 'aria-label': 'command search' } }}
       shortcut={null}
       scrollable
@@ -85,7 +86,7 @@ function useGo() {
 const meanings = (onHelp: CommandsProps['onHelp']): SpotlightActionData[] =>
   namesOf(tradeWords).map((word) => ({
     id: `word-${word}`,
-    label: `What it means: ${word}`,
+    label: say('What it means: {{word}}', { word }),
     description: tradeWords[word],
     onClick: () => onHelp(word),
   }));
@@ -110,14 +111,14 @@ function usePlaces(onHelp: CommandsProps['onHelp']): SpotlightActionData[] {
     ...pages.flatMap(({ path, command, teachers }) =>
       command && (!teachers || teaches(me.data)) ? [go(path, command, path)] : [],
     ),
-    show('table', 'Show the table'),
-    show('working', 'Show the working'),
-    show('timeline', 'Show the timeline'),
-    show('picture', 'Show the picture'),
-    show('target', 'Search for a target'),
-    show('together', 'Put plans together'),
-    { id: 'theme', label: 'Change between light and dark', onClick: toggleColorScheme },
-    { id: 'help', label: 'Help on this page, and its shortcuts', onClick: () => onHelp() },
+    show('table', say('Show the table')),
+    show('working', say('Show the working')),
+    show('timeline', say('Show the timeline')),
+    show('picture', say('Show the picture')),
+    show('target', say('Search for a target')),
+    show('together', say('Put plans together')),
+    { id: 'theme', label: say('Change between light and dark'), onClick: toggleColorScheme },
+    { id: 'help', label: say('Help on this page, and its shortcuts'), onClick: () => onHelp() },
   ];
 }
 
@@ -129,7 +130,12 @@ function useFoundRecords(find: string) {
   const sets = useSets({ find });
   const records = [
     ...(sets.data?.rows ?? []).map(({ id, title, assignedAt }) =>
-      go(`set-${id}`, assignedAt ? `Mark ${title}` : title, assignedAt ? `/sets/${id}/marking` : `/sets/${id}`, 'set'),
+      go(
+        `set-${id}`,
+        assignedAt ? say('Mark {{title}}', { title }) : title,
+        assignedAt ? `/sets/${id}/marking` : `/sets/${id}`,
+        'set',
+      ),
     ),
     ...(cases.data?.rows ?? []).map(({ id, title, document }) =>
       go(`case-${id}`, title, `/bench/${id}`, ['case', ...document.tags].join(', ')),

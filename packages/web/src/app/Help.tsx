@@ -4,6 +4,7 @@ import { useLocation } from 'react-router';
 import { helpFor } from '../help/pageHelp.ts';
 import { tradeWords, type TradeWord } from '../help/tradeWords.ts';
 import { shortcutGroups } from './shortcuts.ts';
+import { say } from '../words/say.ts';
 
 interface HelpProps {
   /** Open, and about which word; closed without it. */
@@ -16,7 +17,7 @@ export function Help({ about, onClose }: HelpProps) {
   const here = shortcutGroups.filter(({ where }) => where === 'Everywhere' || where === keys);
   const others = shortcutGroups.filter((group) => !here.includes(group));
   return (
-    <Modal opened={about !== undefined} onClose={onClose} title={`Help: ${title}`} size="lg">
+    <Modal opened={about !== undefined} onClose={onClose} title={say('Help: {{title}}', { title })} size="lg">
       {about?.word && (
         <p className="doubt" style={{ margin: '0 0 10px' }}>
           <strong>{about.word}</strong>: {tradeWords[about.word]}
@@ -28,7 +29,7 @@ export function Help({ about, onClose }: HelpProps) {
         </p>
       ))}
       <h2 className="label" style={{ marginTop: 14 }}>
-        Words
+        {say('Words')}
       </h2>
       <dl style={{ margin: '6px 0' }}>
         {words.map((word) => (
@@ -44,7 +45,7 @@ export function Help({ about, onClose }: HelpProps) {
         <Keys key={group.where} {...group} />
       ))}
       <details>
-        <summary>Shortcuts elsewhere</summary>
+        <summary>{say('Shortcuts elsewhere')}</summary>
         {others.map((group) => (
           <Keys key={group.where} {...group} />
         ))}
@@ -57,7 +58,7 @@ function Keys({ where, keys }: (typeof shortcutGroups)[number]) {
   return (
     <section>
       <h2 className="label" style={{ marginTop: 10 }}>
-        Shortcuts: {where}
+        {say('Shortcuts: {{where}}', { where })}
       </h2>
       <dl style={{ display: 'grid', gridTemplateColumns: '150px 1fr', gap: '4px 12px', margin: '6px 0' }}>
         {keys.map(([key, does]) => (

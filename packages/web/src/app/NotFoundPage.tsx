@@ -1,14 +1,18 @@
 /** For an address that leads nowhere. */
 import { Link } from 'react-router';
 import { PageHead } from '../ui/PageHead.tsx';
+import { say } from '../words/say.ts';
+import { Said } from '../words/Said.tsx';
 
 export function NotFoundPage() {
   return (
     <>
-      <PageHead title="Nothing is kept at this address" />
+      <PageHead title={say('Nothing is kept at this address')} />
       <p>
-        The address may have been mistyped, or what it led to has been deleted. Go to the <Link to="/">Desk</Link> or{' '}
-        <Link to="/bench">state a case</Link>.
+        <Said
+          text="The address may have been mistyped, or what it led to has been deleted. Go to the <link>Desk</link> or <link2>state a case</link2>."
+          parts={{ link: <Link to="/" />, link2: <Link to="/bench" /> }}
+        />
       </p>
     </>
   );

@@ -15,6 +15,7 @@ import { SignIn } from './SignIn.tsx';
 import { UnsentNote } from './UnsentNote.tsx';
 import { WhoNote } from './WhoNote.tsx';
 import styles from './Shell.module.css';
+import { say } from '../words/say.ts';
 
 const Commands = lazy(() => import('./Commands.tsx'));
 
@@ -37,7 +38,7 @@ export function Shell() {
   return (
     <>
       <a className={styles.skip} href="#main">
-        Skip to the work
+        {say('Skip to the work')}
       </a>
       <TopBar onSearch={openCommands} onHelp={() => openHelp()} />
       <main id="main" className={styles.main} tabIndex={-1}>
@@ -63,15 +64,21 @@ function TopBar({ onSearch, onHelp }: TopBarProps) {
     <header className={styles.bar}>
       <Link to="/" className={styles.brand}>
         <img src="/mark.svg" alt="" width={22} height={22} />
-        <span className={styles.name}>Hardy Sextant</span>
+        <span className={styles.name}>{say('Hardy Sextant')}</span>
       </Link>
       <Places />
       <UnsentNote />
       <BarNote />
-      <ActionIcon variant="subtle" color="gray" aria-label="command search" title="Ctrl K" onClick={onSearch}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        aria-label={say('command search')}
+        title={say('Ctrl K')}
+        onClick={onSearch}
+      >
         <IconSearch size={18} stroke={1.6} />
       </ActionIcon>
-      <ActionIcon variant="subtle" color="gray" aria-label="help on this page" title="?" onClick={onHelp}>
+      <ActionIcon variant="subtle" color="gray" aria-label={say('help on this page')} title="?" onClick={onHelp}>
         <IconHelp size={18} stroke={1.6} />
       </ActionIcon>
       <WhoNote />
@@ -88,7 +95,7 @@ function Places() {
   const isHere = (path: string): boolean => (path === '/' ? pathname === '/' : pathname.startsWith(path));
   return (
     <>
-      <nav aria-label="Places" className={styles.places}>
+      <nav aria-label={say('Places')} className={styles.places}>
         {shown.map(({ path, nav }) => (
           <NavLink
             key={path}
@@ -104,7 +111,7 @@ function Places() {
         <Menu position="bottom-start" shadow="sm" transitionProps={{ duration: 0 }}>
           <Menu.Target>
             <Button size="compact-sm" variant="default">
-              {shown.find(({ path }) => isHere(path))?.nav ?? 'Places'} ▾
+              {shown.find(({ path }) => isHere(path))?.nav ?? say('Places')} ▾
             </Button>
           </Menu.Target>
           <Menu.Dropdown>
@@ -125,7 +132,12 @@ function ThemeSwitch() {
   const scheme = useComputedColorScheme('light');
   const next = scheme === 'dark' ? 'light' : 'dark';
   return (
-    <ActionIcon variant="subtle" color="gray" aria-label={`Use the ${next} theme`} onClick={() => setColorScheme(next)}>
+    <ActionIcon
+      variant="subtle"
+      color="gray"
+      aria-label={say('Use the {{next}} theme', { next })}
+      onClick={() => setColorScheme(next)}
+    >
       {scheme === 'dark' ? <IconSun size={18} stroke={1.6} /> : <IconMoon size={18} stroke={1.6} />}
     </ActionIcon>
   );

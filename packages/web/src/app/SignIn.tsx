@@ -1,8 +1,11 @@
 /** Signing in: in the place of a page, so that the address stays, and what is typed elsewhere too. */
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
 import { useSignIn } from '../api/session.ts';
 import { PageHead } from '../ui/PageHead.tsx';
+import { say } from '../words/say.ts';
+import { Said } from '../words/Said.tsx';
 
 export function SignIn() {
   const signIn = useSignIn();
@@ -14,10 +17,10 @@ export function SignIn() {
   };
   return (
     <>
-      <PageHead title="Sign in" />
+      <PageHead title={say('Sign in')} />
       <form onSubmit={submit} className="sheet block" style={{ maxWidth: 420 }}>
         <TextInput
-          label="Name or address you sign in with"
+          label={say('Name or address you sign in with')}
           value={login}
           autoComplete="username"
           maxLength={120}
@@ -25,11 +28,11 @@ export function SignIn() {
         />
         <PasswordInput
           mt="sm"
-          label="Password"
+          label={say('Password')}
           value={password}
           autoComplete="current-password"
           maxLength={200}
-          visibilityToggleButtonProps={{ 'aria-label': 'Show the password' }}
+          visibilityToggleButtonProps={{ 'aria-label': say('Show the password') }}
           onChange={(event) => setPassword(event.currentTarget.value)}
         />
         {signIn.error && (
@@ -44,12 +47,14 @@ export function SignIn() {
             loading={signIn.isPending}
             disabled={login.trim() === '' || password === ''}
           >
-            Sign in
+            {say('Sign in')}
           </Button>
         </p>
         <p className="soft">
-          Forgotten? The owner of this book makes you a one-time link. Students come in at{' '}
-          <a href="/in">their own page</a>.
+          <Said
+            text="Forgotten? The owner of this book makes you a one-time link. Students come in at <link>their own page</link>."
+            parts={{ link: <Link to="/in" reloadDocument /> }}
+          />
         </p>
       </form>
     </>

@@ -3,6 +3,7 @@ import { Button, Menu, Modal, PasswordInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { owns, useChangePassword, useMe, useSignOut } from '../api/session.ts';
+import { say } from '../words/say.ts';
 
 export function WhoNote() {
   const me = useMe();
@@ -22,15 +23,15 @@ export function WhoNote() {
           {owns(me.data) && (
             <>
               <Menu.Item component={Link} to="/people">
-                People
+                {say('People')}
               </Menu.Item>
               <Menu.Item component={Link} to="/backups">
-                Backups
+                {say('Backups')}
               </Menu.Item>
             </>
           )}
-          <Menu.Item onClick={() => setChanging(true)}>Another password</Menu.Item>
-          <Menu.Item onClick={() => signOut.mutate()}>Sign out</Menu.Item>
+          <Menu.Item onClick={() => setChanging(true)}>{say('Another password')}</Menu.Item>
+          <Menu.Item onClick={() => signOut.mutate()}>{say('Sign out')}</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       {changing && <AnotherPassword onClose={() => setChanging(false)} />}
@@ -47,24 +48,24 @@ function AnotherPassword({ onClose }: { readonly onClose: () => void }) {
     change.mutate({ old, password }, { onSuccess: onClose });
   };
   return (
-    <Modal opened onClose={onClose} title="Another password">
+    <Modal opened onClose={onClose} title={say('Another password')}>
       <form onSubmit={submit}>
         <PasswordInput
-          label="The password you have"
+          label={say('The password you have')}
           data-autofocus
           value={old}
           autoComplete="current-password"
           maxLength={200}
-          visibilityToggleButtonProps={{ 'aria-label': 'Show the password you have' }}
+          visibilityToggleButtonProps={{ 'aria-label': say('Show the password you have') }}
           onChange={(event) => setOld(event.currentTarget.value)}
         />
         <PasswordInput
           mt="sm"
-          label="The new one, at least 10 characters"
+          label={say('The new one, at least 10 characters')}
           value={password}
           autoComplete="new-password"
           maxLength={200}
-          visibilityToggleButtonProps={{ 'aria-label': 'Show the new password' }}
+          visibilityToggleButtonProps={{ 'aria-label': say('Show the new password') }}
           onChange={(event) => setPassword(event.currentTarget.value)}
         />
         {change.error && (
@@ -72,9 +73,9 @@ function AnotherPassword({ onClose }: { readonly onClose: () => void }) {
             {change.error.message}
           </p>
         )}
-        <p className="soft">Everywhere else you are signed out.</p>
+        <p className="soft">{say('Everywhere else you are signed out.')}</p>
         <Button type="submit" variant="filled" loading={change.isPending} disabled={old === '' || password.length < 10}>
-          Change it
+          {say('Change it')}
         </Button>
       </form>
     </Modal>

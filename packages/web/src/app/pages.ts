@@ -1,6 +1,7 @@
 /** Every page: where it is, how it is fetched, what it is called in the top bar and in the command search. */
 
 import type { ComponentType } from 'react';
+import { say } from '../words/say.ts';
 
 export interface Page {
   /** As the address has it; `:name` is a record's id. */
@@ -19,15 +20,15 @@ export const pages: readonly Page[] = [
   {
     path: '/',
     load: async () => (await import('../features/desk/DeskPage.tsx')).DeskPage,
-    nav: 'Desk',
-    command: 'Go to the Desk',
+    nav: say('Desk'),
+    command: say('Go to the Desk'),
   },
   {
     path: '/bench',
     teachers: true,
     load: async () => (await import('../features/bench/BenchPage.tsx')).NewCasePage,
-    nav: 'Bench',
-    command: 'State a new case',
+    nav: say('Bench'),
+    command: say('State a new case'),
   },
   { path: '/bench/:caseId', load: async () => (await import('../features/bench/BenchPage.tsx')).BenchPage },
   {
@@ -38,20 +39,20 @@ export const pages: readonly Page[] = [
     path: '/cases',
     teachers: true,
     load: async () => (await import('../features/bench/CasesPage.tsx')).CasesPage,
-    command: 'Go to the kept cases',
+    command: say('Go to the kept cases'),
   },
   {
     path: '/exercises',
     teachers: true,
     load: async () => (await import('../features/exercises/ExercisesPage.tsx')).ExercisesPage,
-    nav: 'Exercises',
-    command: 'Go to the exercises',
+    nav: say('Exercises'),
+    command: say('Go to the exercises'),
   },
   {
     path: '/exercises/from-text',
     teachers: true,
     load: async () => (await import('../features/exercises/text/FromTextPage.tsx')).FromTextPage,
-    command: 'Paste a problem',
+    command: say('Paste a problem'),
   },
   {
     path: '/exercises/:exerciseId',
@@ -64,8 +65,8 @@ export const pages: readonly Page[] = [
   {
     path: '/sets',
     load: async () => (await import('../features/sets/SetsPage.tsx')).SetsPage,
-    nav: 'Sets',
-    command: 'Go to the sets',
+    nav: say('Sets'),
+    command: say('Go to the sets'),
   },
   { path: '/sets/:setId', load: async () => (await import('../features/sets/SetPage.tsx')).SetPage },
   { path: '/sets/:setId/marking', load: async () => (await import('../features/marking/MarkingPage.tsx')).MarkingPage },
@@ -91,34 +92,34 @@ export const pages: readonly Page[] = [
   {
     path: '/classes',
     load: async () => (await import('../features/classes/ClassesPage.tsx')).ClassesPage,
-    nav: 'Classes',
-    command: 'Go to the classes',
+    nav: say('Classes'),
+    command: say('Go to the classes'),
   },
   { path: '/classes/:classId', load: async () => (await import('../features/classes/ClassPage.tsx')).ClassPage },
   {
     path: '/rules',
     teachers: true,
     load: async () => (await import('../features/rules/RulesPage.tsx')).RulesPage,
-    nav: 'House rules',
-    command: 'Go to the house rules',
+    nav: say('House rules'),
+    command: say('Go to the house rules'),
   },
   {
     path: '/people',
     teachers: true,
     load: async () => (await import('../features/people/PeoplePage.tsx')).PeoplePage,
-    command: 'Go to the people',
+    command: say('Go to the people'),
   },
   {
     path: '/backups',
     teachers: true,
     load: async () => (await import('../features/backups/BackupsPage.tsx')).BackupsPage,
-    command: 'Go to the backups',
+    command: say('Go to the backups'),
   },
   {
     path: '/bin',
     teachers: true,
     load: async () => (await import('../features/bin/BinPage.tsx')).BinPage,
-    command: 'Go to the bin',
+    command: say('Go to the bin'),
   },
 ];
 

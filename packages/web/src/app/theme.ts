@@ -1,6 +1,7 @@
 /** Mantine in our colours and type. Colours come from tokens.css, so that both themes are decided there. */
 
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
+import { say } from '../words/say.ts';
 
 const sea: MantineColorsTuple = [
   '#e2eeee',
@@ -32,10 +33,13 @@ export const theme = createTheme({
     Menu: { defaultProps: { returnFocus: true, withInitialFocusPlaceholder: false, menuItemTabIndex: 0 } },
     // Arrow keys count up and down; the small buttons beside would have no name.
     NumberInput: { defaultProps: { hideControls: true } },
-    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': say('Close') } } },
     // The head of a dialog is not another head of the page.
     Modal: {
-      defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, attributes: { header: { role: 'presentation' } } },
+      defaultProps: {
+        closeButtonProps: { 'aria-label': say('Close') },
+        attributes: { header: { role: 'presentation' } },
+      },
     },
   },
 });

@@ -20,6 +20,7 @@ import { useLatest } from '../ui/useLatest.ts';
 import { slotsInOrder } from './Statement.tsx';
 import { solvedText } from './editing.ts';
 import styles from './Answer.module.css';
+import { say } from '../words/say.ts';
 
 interface AnswerProps {
   readonly draft: StatementDraft;
@@ -57,7 +58,7 @@ const AskMenu = memo(function AskMenu({
   return (
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>
-        <UnstyledButton className={styles.ask}>solve for something else ▾</UnstyledButton>
+        <UnstyledButton className={styles.ask}>{say('solve for something else ▾')}</UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown>
         {slotsInOrder(kind)
@@ -80,24 +81,43 @@ function written(draft: StatementDraft, outcome: CaseOutcome, currency: string, 
 }
 
 function more(draft: StatementDraft, outcome: CaseOutcome, style: NumberStyle): string {
-  if (outcome.state === 'waiting') return 'fill in the other slots';
-  if (outcome.state === 'wrong') return 'something in the statement is not possible';
-  if (outcome.state === 'converted') return `${writeBrief(outcome.converted.exact * 100, 6, 10, style)} % exactly`;
+  if (outcome.state === 'waiting') return say('fill in the other slots');
+  if (outcome.state === 'wrong') return say('something in the statement is not possible');
+  if (outcome.state === 'converted')
+    return say('{{writeBrief}} % exactly', { writeBrief: writeBrief(outcome.converted.exact * 100, 6, 10, style) });
   const { solved } = outcome;
   const { flows, pays } = kindOf(draft);
-  if (solved.flat) return `really ${writePercent(solved.flat.effective, style, 2, 2)} effective a year`;
+  if (solved.flat)
+    return say('really {{writePercent}} effective a year', {
+      writePercent: writePercent(solved.flat.effective, style, 2, 2),
+    });
   switch (draft.unknown) {
     case 'payment':
-      return `${flows.payment} · ${writeBrief(solved.table.count, 0, 0, style)} of them`;
+      return say('{{payment}} · {{writeBrief}} of them', {
+        payment: flows.payment ?? '',
+        writeBrief: writeBrief(solved.table.count, 0, 0, style),
+      });
     case 'payments': {
-      const exact = solved.said ? `${writeBrief(solved.exact, 2, 4, style)} exactly` : 'until it is cleared';
+      const exact = solved.said
+        ? say('{{writeBrief}} exactly', { writeBrief: writeBrief(solved.exact, 2, 4, style) })
+        : say('until it is cleared');
       if (solved.said?.isWhole) return exact;
       return pays
-        ? `${exact} · the last one ${writeMoney(solved.table.lastPayment, style)}`
-        : `${exact} · after ${solved.table.count} it is ${writeMoney(solved.table.closing, style)}`;
+        ? say('{{exact}} · the last one {{writeMoney}}', {
+            exact,
+            writeMoney: writeMoney(solved.table.lastPayment, style),
+          })
+        : say('{{exact}} · after {{count}} it is {{writeMoney}}', {
+            exact,
+            count: solved.table.count,
+            writeMoney: writeMoney(solved.table.closing, style),
+          });
     }
     case 'rate':
-      return `${writeBrief(solved.values.i * 100, 4, 6, style)} % each ${frequencyOf(draft.paymentsPerYear).period}`;
+      return say('{{writeBrief}} % each {{period}}', {
+        writeBrief: writeBrief(solved.values.i * 100, 4, 6, style),
+        period: frequencyOf(draft.paymentsPerYear).period,
+      });
     default:
       return flows[draft.unknown] ?? '';
   }

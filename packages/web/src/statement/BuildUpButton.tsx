@@ -14,6 +14,7 @@ import {
 } from '@hardy-sextant/core';
 import { memo } from 'react';
 import styles from './BuildUpButton.module.css';
+import { say } from '../words/say.ts';
 
 interface BuildUpButtonProps {
   readonly built: boolean;
@@ -27,11 +28,11 @@ interface BuildUpButtonProps {
 }
 
 const fields: readonly { readonly part: keyof BuildUp; readonly label: string; readonly hint?: string }[] = [
-  { part: 'price', label: 'Price' },
-  { part: 'downPayment', label: 'Down payment, taken off', hint: 'money or percent' },
-  { part: 'tradeIn', label: 'Trade-in, taken off' },
-  { part: 'feesAdded', label: 'Fees added to the amount' },
-  { part: 'feesTaken', label: 'Fees kept back from it' },
+  { part: 'price', label: say('Price') },
+  { part: 'downPayment', label: say('Down payment, taken off'), hint: say('money or percent') },
+  { part: 'tradeIn', label: say('Trade-in, taken off') },
+  { part: 'feesAdded', label: say('Fees added to the amount') },
+  { part: 'feesTaken', label: say('Fees kept back from it') },
 ];
 
 export const emptyBuildUp: BuildUp = { price: '', downPayment: '', tradeIn: '', feesAdded: '', feesTaken: '' };
@@ -55,7 +56,7 @@ export const BuildUpButton = memo(function BuildUpButton({
             onOpen(!open);
           }}
         >
-          {built ? 'built up' : 'build up'}
+          {built ? say('built up') : say('build up')}
         </UnstyledButton>
       </Popover.Target>
       <Popover.Dropdown>
@@ -110,8 +111,8 @@ function Parts({ draft, outcome, onChange, onDone }: PartsProps) {
       </div>
       <Sums draft={draft} outcome={outcome} built={read?.ok ? read.value : undefined} />
       <div className={styles.foot}>
-        <Button onClick={keepAmount}>Keep only the amount</Button>
-        <Button onClick={onDone}>Done</Button>
+        <Button onClick={keepAmount}>{say('Keep only the amount')}</Button>
+        <Button onClick={onDone}>{say('Done')}</Button>
       </div>
     </>
   );
@@ -129,13 +130,13 @@ function Sums({ draft, outcome, built }: SumsProps) {
     <dl className="figures pairs">
       {built && (
         <>
-          <dt>Amount financed</dt>
+          <dt>{say('Amount financed')}</dt>
           <dd>{writeMoney(built.amount, style)}</dd>
         </>
       )}
       {built && built.feesTaken > 0 && (
         <>
-          <dt>Paid out to the borrower</dt>
+          <dt>{say('Paid out to the borrower')}</dt>
           <dd>{writeMoney(built.proceeds, style)}</dd>
           <RateWithFees draft={draft} outcome={outcome} fees={built.feesTaken} />
         </>
@@ -175,7 +176,7 @@ function RateWithFees({
   const effective = Math.expm1(draft.paymentsPerYear * Math.log1p(rate.value));
   return (
     <>
-      <dt>Rate with these fees, effective a year</dt>
+      <dt>{say('Rate with these fees, effective a year')}</dt>
       <dd>{writePercent(effective, numberStyleById(draft.numberStyle), 2, 4)}</dd>
     </>
   );

@@ -18,6 +18,7 @@ import { Choice } from './Choice.tsx';
 import { ExtrasList } from './ExtrasList.tsx';
 import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
+import { say } from '../words/say.ts';
 
 type Piece =
   | { readonly words: string }
@@ -28,67 +29,67 @@ type Piece =
 /** The sentence of each kind of change. */
 const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly pieces: readonly Piece[] }>> = {
   extra: {
-    title: 'extra payments',
+    title: say('extra payments'),
     pieces: [
-      { words: 'also pays' },
-      { field: 'amount', name: 'extra payment' },
-      { words: 'extra from payment' },
-      { field: 'from', name: 'extra from payment' },
-      { words: 'to' },
-      { field: 'to', name: 'extra to payment', hint: 'once' },
-      { words: ', every' },
-      { field: 'every', name: 'extra every so many payments', hint: '1' },
-      { words: 'payments' },
+      { words: say('also pays') },
+      { field: 'amount', name: say('extra payment') },
+      { words: say('extra from payment') },
+      { field: 'from', name: say('extra from payment') },
+      { words: say('to') },
+      { field: 'to', name: say('extra to payment'), hint: 'once' },
+      { words: say(', every') },
+      { field: 'every', name: say('extra every so many payments'), hint: '1' },
+      { words: say('payments') },
     ],
   },
-  extras: { title: 'extra payments as a list', pieces: [{ list: true }] },
+  extras: { title: say('extra payments as a list'), pieces: [{ list: true }] },
   rate: {
-    title: 'another rate',
+    title: say('another rate'),
     pieces: [
-      { words: 'after payment' },
-      { field: 'after', name: 'rate changes after payment' },
-      { words: 'the rate becomes' },
-      { field: 'rate', name: 'new rate' },
-      { words: 'and the payment' },
+      { words: say('after payment') },
+      { field: 'after', name: say('rate changes after payment') },
+      { words: say('the rate becomes') },
+      { field: 'rate', name: say('new rate') },
+      { words: say('and the payment') },
       { again: true },
     ],
   },
   payment: {
-    title: 'another payment',
+    title: say('another payment'),
     pieces: [
-      { words: 'after payment' },
-      { field: 'after', name: 'payment changes after payment' },
-      { words: 'the payment becomes' },
-      { field: 'amount', name: 'new payment' },
+      { words: say('after payment') },
+      { field: 'after', name: say('payment changes after payment') },
+      { words: say('the payment becomes') },
+      { field: 'amount', name: say('new payment') },
     ],
   },
   'interest-only': {
-    title: 'interest only for a while',
+    title: say('interest only for a while'),
     pieces: [
-      { words: 'pays only interest from payment' },
-      { field: 'from', name: 'interest only from payment', hint: '1' },
-      { words: 'through payment' },
-      { field: 'through', name: 'interest only through payment' },
+      { words: say('pays only interest from payment') },
+      { field: 'from', name: say('interest only from payment'), hint: '1' },
+      { words: say('through payment') },
+      { field: 'through', name: say('interest only through payment') },
     ],
   },
   deferred: {
-    title: 'nothing for a while',
+    title: say('nothing for a while'),
     pieces: [
-      { words: 'pays nothing from payment' },
-      { field: 'from', name: 'nothing from payment', hint: '1' },
-      { words: 'through payment' },
-      { field: 'through', name: 'nothing through payment' },
-      { words: '; interest is added' },
+      { words: say('pays nothing from payment') },
+      { field: 'from', name: say('nothing from payment'), hint: '1' },
+      { words: say('through payment') },
+      { field: 'through', name: say('nothing through payment') },
+      { words: say('; interest is added') },
     ],
   },
   draw: {
-    title: 'more money received',
+    title: say('more money received'),
     pieces: [
-      { words: 'receives' },
-      { field: 'amount', name: 'more money received' },
-      { words: 'more before payment' },
-      { field: 'before', name: 'more money before payment' },
-      { words: 'and the payment' },
+      { words: say('receives') },
+      { field: 'amount', name: say('more money received') },
+      { words: say('more before payment') },
+      { field: 'before', name: say('more money before payment') },
+      { words: say('and the payment') },
       { again: true },
     ],
   },
@@ -127,7 +128,7 @@ export function Changes({ draft, outcome, onChange }: ChangesProps) {
             />
             <UnstyledButton
               className={styles.remove}
-              aria-label={`remove: ${sentences[change.kind].title}`}
+              aria-label={say('remove: {{title}}', { title: sentences[change.kind].title })}
               onClick={() =>
                 onChange(
                   draft.changes.filter(({ id }) => id !== change.id),
@@ -153,7 +154,7 @@ export function newId(): string {
 export const AddChange = memo(function AddChange({
   saving,
   onAdd,
-  label = '+ a change on the way',
+  label = say('+ a change on the way'),
 }: {
   readonly saving: boolean;
   readonly onAdd: (kind: ChangeKind) => void;
@@ -209,12 +210,12 @@ export function ChangeSentence({ change, numberStyle, calendar, problems, onChan
           return (
             <Choice
               key={at}
-              label="the payment then"
+              label={say('the payment then')}
               value={change.payment}
               onChange={(value) => onChange({ ...change, payment: value === 'same' ? 'same' : 'again' })}
               options={[
-                ['again', 'is worked out again'],
-                ['same', 'stays the same'],
+                ['again', say('is worked out again')],
+                ['same', say('stays the same')],
               ]}
             />
           );

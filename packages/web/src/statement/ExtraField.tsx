@@ -2,6 +2,7 @@
 import type { TableRow } from '@hardy-sextant/core';
 import { useRef, useState } from 'react';
 import styles from './TablePanel.module.css';
+import { say } from '../words/say.ts';
 
 interface ExtraFieldProps {
   readonly row: TableRow;
@@ -21,7 +22,7 @@ export function ExtraField({ row, onTyped }: ExtraFieldProps) {
     <span role="cell">
       <input
         className={styles.extra}
-        aria-label={`extra with payment ${row.number}`}
+        aria-label={say('extra with payment {{number}}', { number: row.number })}
         // The person asked for it a moment ago, by a key or a double click.
         // eslint-disable-next-line jsx-a11y-x/no-autofocus
         autoFocus

@@ -3,6 +3,7 @@ import { Modal, Textarea } from '@mantine/core';
 import { extrasInWords, readExtras, type ExtrasCalendar, type NumberStyle } from '@hardy-sextant/core';
 import { useState } from 'react';
 import { TextButton } from '../ui/TextButton.tsx';
+import { many, say } from '../words/say.ts';
 
 interface ExtrasListProps {
   readonly text: string;
@@ -19,20 +20,22 @@ export function ExtrasList({ text, style, calendar, onText }: ExtrasListProps) {
   const { extras, unread } = readExtras(text, style, calendar);
   return (
     <>
-      <span>also makes</span> <TextButton onClick={() => setOpened(true)}>{extrasInWords(extras, style)}</TextButton>
+      <span>{say('also makes')}</span>{' '}
+      <TextButton onClick={() => setOpened(true)}>{extrasInWords(extras, style)}</TextButton>
       {unread.length > 0 && (
         <span role="alert" className="wrong">
-          {unread.length === 1 ? 'one line is' : `${unread.length} lines are`} not read: line {unread[0]?.line}, “
+          {many(unread.length, 'one line is not read: line', '{{count}} lines are not read: line')} {unread[0]?.line}, “
           {unread[0]?.text}”
         </span>
       )}
-      <Modal opened={opened} onClose={() => setOpened(false)} title="Extra payments as a list" size="lg">
+      <Modal opened={opened} onClose={() => setOpened(false)} title={say('Extra payments as a list')} size="lg">
         <p className="soft">
-          One a line: the number of a payment and an amount, such as 12: 500. Or by a rule: every 12 from 6: 500, or
-          every January: 500. Paste two columns from a worksheet as they are.
+          {say(
+            'One a line: the number of a payment and an amount, such as 12: 500. Or by a rule: every 12 from 6: 500, or every January: 500. Paste two columns from a worksheet as they are.',
+          )}
         </p>
         <Textarea
-          label="Extra payments, one a line"
+          label={say('Extra payments, one a line')}
           autosize
           minRows={6}
           maxRows={16}
@@ -46,11 +49,12 @@ export function ExtrasList({ text, style, calendar, onText }: ExtrasListProps) {
           <ul className="wrong">
             {unread.slice(0, SHOWN_UNREAD).map(({ line, text: typed, why }) => (
               <li key={line}>
-                Line {line}
-                {typed && `, “${typed}”`}: {why}
+                {say('Line {{line}}{{value}}: {{why}}', { line, value: typed && `, “${typed}”`, why })}
               </li>
             ))}
-            {unread.length > SHOWN_UNREAD && <li>{unread.length - SHOWN_UNREAD} more cannot be read.</li>}
+            {unread.length > SHOWN_UNREAD && (
+              <li>{say('{{value}} more cannot be read.', { value: unread.length - SHOWN_UNREAD })}</li>
+            )}
           </ul>
         )}
       </Modal>

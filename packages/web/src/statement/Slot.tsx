@@ -2,6 +2,7 @@
 import { readEntry, writeMoney, writeNumber, writePercent, type NumberStyle } from '@hardy-sextant/core';
 import { useId, useState, type ReactNode } from 'react';
 import styles from './Statement.module.css';
+import { say } from '../words/say.ts';
 
 /** How a slot's number is written out: money, percent, or a count. */
 export type SlotKind = 'money' | 'percent' | 'count';
@@ -83,7 +84,7 @@ export function UnknownSlot({
         readOnly
         value="?"
         data-slot={slot}
-        aria-label={`${name}, to be found: ${answer}`}
+        aria-label={say('{{name}}, to be found: {{answer}}', { name, answer })}
       />
     </span>
   );

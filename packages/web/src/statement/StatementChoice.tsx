@@ -4,6 +4,7 @@ import { Choice } from './Choice.tsx';
 import { withFrequency } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
 import styles from './Statement.module.css';
+import { say } from '../words/say.ts';
 
 interface StatementChoiceProps {
   readonly draft: StatementDraft;
@@ -16,19 +17,19 @@ export function StatementChoice({ draft, choice, onChange }: StatementChoiceProp
     case 'timing':
       return (
         <Choice
-          label="when payments fall"
+          label={say('when payments fall')}
           value={draft.timing}
           onChange={(timing) => onChange({ ...draft, timing }, 'timing')}
           options={[
-            ['end', 'end'],
-            ['begin', 'beginning'],
+            ['end', say('end')],
+            ['begin', say('beginning')],
           ]}
         />
       );
     case 'frequency':
       return (
         <Choice
-          label="how often payments fall"
+          label={say('how often payments fall')}
           value={String(draft.paymentsPerYear)}
           onChange={(value) => onChange(withFrequency(draft, Number(value)), 'frequency')}
           options={frequencies.map(({ perYear, adverb }) => [String(perYear), adverb])}
@@ -37,12 +38,12 @@ export function StatementChoice({ draft, choice, onChange }: StatementChoiceProp
     case 'flatBy':
       return (
         <Choice
-          label="what the flat charge is a percentage of"
+          label={say('what the flat charge is a percentage of')}
           value={draft.flatBy}
           onChange={(flatBy) => onChange({ ...draft, flatBy }, 'flatBy')}
           options={[
-            ['a-year', 'of it for each year'],
-            ['outright', 'of it once'],
+            ['a-year', say('of it for each year')],
+            ['outright', say('of it once')],
           ]}
         />
       );
@@ -50,7 +51,7 @@ export function StatementChoice({ draft, choice, onChange }: StatementChoiceProp
     case 'quote':
       return (
         <Quoting
-          label={choice === 'into' ? 'how the other rate is quoted' : 'how the rate is quoted'}
+          label={choice === 'into' ? say('how the other rate is quoted') : say('how the rate is quoted')}
           quote={draft[choice]}
           paymentsPerYear={draft.paymentsPerYear}
           onChange={(quote) => onChange({ ...draft, [choice]: quote }, choice)}
@@ -78,10 +79,11 @@ function Quoting({ label, quote, paymentsPerYear, onChange }: QuotingProps) {
       />
       {quote.kind === 'daily' && (
         <>
-          {' for '}
+          {' '}
+          {say('for')}{' '}
           <input
             className={`${styles.slot} ${styles.days}`}
-            aria-label="days in a billing period"
+            aria-label={say('days in a billing period')}
             type="number"
             min={1}
             max={3660}
@@ -90,8 +92,8 @@ function Quoting({ label, quote, paymentsPerYear, onChange }: QuotingProps) {
               const days = event.currentTarget.valueAsNumber;
               if (days > 0 && days <= 3660) onChange({ ...quote, daysPerPeriod: days });
             }}
-          />
-          {' days a period'}
+          />{' '}
+          {say('days a period')}
         </>
       )}
     </>

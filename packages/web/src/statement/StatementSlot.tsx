@@ -6,6 +6,7 @@ import { BuildUpButton, emptyBuildUp } from './BuildUpButton.tsx';
 import { slotKind, solvedText, withSlot, withUnknown } from './editing.ts';
 import { Slot, UnknownSlot } from './Slot.tsx';
 import type { StatementProps } from './statementProps.ts';
+import { say } from '../words/say.ts';
 
 export function StatementSlot({ slot, ...props }: StatementProps & { readonly slot: SlotName }) {
   const { draft, outcome, rounding, onChange, names } = props;
@@ -17,7 +18,7 @@ export function StatementSlot({ slot, ...props }: StatementProps & { readonly sl
   if (slot === draft.unknown)
     return (
       <>
-        <UnknownSlot slot={slot} name={name} answer={solvedText(draft, outcome) ?? 'not yet'} />
+        <UnknownSlot slot={slot} name={name} answer={solvedText(draft, outcome) ?? say('not yet')} />
         {builder}
       </>
     );

@@ -15,6 +15,7 @@ import { useEffect, useMemo, useRef, useState, type CSSProperties, type Keyboard
 import { ExtraField } from './ExtraField.tsx';
 import { useNumberStyle } from './Figures.tsx';
 import styles from './TablePanel.module.css';
+import { say } from '../words/say.ts';
 
 const ROW = 26;
 const LEAST_COLUMN = 92;
@@ -71,7 +72,9 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }:
         className={styles.scroller}
         tabIndex={0}
         role="region"
-        aria-label={`Amortization table; arrow keys choose a payment, with Shift a range${onExtra ? '; Enter types an extra payment' : ''}`}
+        aria-label={say('Amortization table; arrow keys choose a payment, with Shift a range{{Enter}}', {
+          Enter: onExtra ? say('; Enter types an extra payment') : '',
+        })}
         onKeyDown={keys}
       >
         <div
@@ -261,7 +264,7 @@ function TableLine(props: TableLineProps) {
             role="cell"
             key={title}
             {...(title === EXTRA && extra
-              ? { title: 'Double-click to type an extra payment', onDoubleClick: () => extra.onType(row.number) }
+              ? { title: say('Double-click to type an extra payment'), onDoubleClick: () => extra.onType(row.number) }
               : {})}
           >
             {cell(row)}
@@ -272,7 +275,7 @@ function TableLine(props: TableLineProps) {
   );
 }
 
-const EXTRA = 'Extra';
+const EXTRA = say('Extra');
 
 /** Rows with the subtotal of each year behind its last one. */
 function linesOf(table: Table, years: TableView['years']): readonly Line[] {
@@ -291,34 +294,39 @@ function columnsOf(table: Table, running: boolean, style: NumberStyle): readonly
   const sums = running ? runningTotals(table) : [];
   const sum = (of: 'paid' | 'interest' | 'principal') => (row: TableRow) => money(sums[row.number - 1]?.[of] ?? 0);
   return [
-    { title: 'No.', cell: (row) => writeNumber(row.number, 0, style), year: (year) => year.label, all: 'All' },
-    ...dateColumn(plan),
-    { title: 'Opening', cell: (row) => money(row.opening), year: (year) => money(year.opening) },
     {
-      title: 'Interest',
+      title: say('No.'),
+      cell: (row) => writeNumber(row.number, 0, style),
+      year: (year) => year.label,
+      all: say('All'),
+    },
+    ...dateColumn(plan),
+    { title: say('Opening'), cell: (row) => money(row.opening), year: (year) => money(year.opening) },
+    {
+      title: say('Interest'),
       cell: (row) => money(row.interest),
       year: (year) => money(year.interest),
       all: money(totals.interest),
     },
     ...(totals.paid === 0 && saving ? [] : paidColumns(table, money)),
     {
-      title: 'Closing',
+      title: say('Closing'),
       cell: (row) => money(row.closing),
       year: (year) => money(year.closing),
       all: money(table.closing),
     },
     ...(running
       ? [
-          { title: 'Paid so far', cell: sum('paid') },
-          { title: 'Interest so far', cell: sum('interest') },
-          { title: saving ? 'Added so far' : 'Principal so far', cell: sum('principal') },
+          { title: say('Paid so far'), cell: sum('paid') },
+          { title: say('Interest so far'), cell: sum('interest') },
+          { title: saving ? say('Added so far') : say('Principal so far'), cell: sum('principal') },
         ]
       : []),
   ];
 }
 
 function dateColumn({ firstPaymentDate: first, paymentsPerYear }: Table['plan']): readonly Column[] {
-  return first ? [{ title: 'Date', cell: ({ number }) => paymentDate(first, paymentsPerYear, number) }] : [];
+  return first ? [{ title: say('Date'), cell: ({ number }) => paymentDate(first, paymentsPerYear, number) }] : [];
 }
 
 /** What is paid and what it does to the balance; a lump sum has none of it. */
@@ -326,14 +334,14 @@ function paidColumns({ plan, totals }: Table, money: (value: number) => string):
   const dashed = (value: number): string => (value === 0 ? '–' : money(value));
   return [
     {
-      title: { saving: 'Deposit', drawing: 'Withdrawal', loan: 'Payment' }[plan.kind ?? 'loan'],
+      title: { saving: say('Deposit'), drawing: say('Withdrawal'), loan: say('Payment') }[plan.kind ?? 'loan'],
       cell: (row) => money(row.payment),
       year: (year) => money(year.paid - year.extra),
       all: money(totals.paid - totals.extra),
     },
     { title: EXTRA, cell: (row) => dashed(row.extra), year: (year) => dashed(year.extra), all: dashed(totals.extra) },
     {
-      title: plan.kind === 'saving' ? 'Added' : 'To principal',
+      title: plan.kind === 'saving' ? say('Added') : say('To principal'),
       cell: (row) => money(row.principal),
       year: (year) => money(year.principal),
       all: money(totals.principal),

@@ -10,6 +10,7 @@ import {
   type Writing,
 } from '@hardy-sextant/core';
 import styles from './Timeline.module.css';
+import { many, say } from '../words/say.ts';
 
 const WIDTH = 760;
 const LEFT = 70;
@@ -29,11 +30,19 @@ export function Timeline({ kind, solved, style, signs }: TimelineProps) {
     `${signs === 'none' ? '' : value > 0 ? '+' : '−'}${writeMoney(Math.abs(value), style)}`;
   const width = Math.max(WIDTH, LEFT * 2 + (moments.length - 1) * STEP);
   const inWords = moments.flatMap((moment) =>
-    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${money(flow.money)} ${flow.words}`),
+    moment === 'gap'
+      ? []
+      : moment.flows.map((flow) =>
+          say('at {{at}} {{money}} {{words}}', { at: moment.at, money: money(flow.money), words: flow.words }),
+        ),
   );
   return (
     <div className={`sheet ${styles.box}`}>
-      <svg viewBox={`0 0 ${width} 230`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
+      <svg
+        viewBox={`0 0 ${width} 230`}
+        role="img"
+        aria-label={say('Timeline: {{inWords}}', { inWords: inWords.join('; ') })}
+      >
         <line x1={LEFT - 30} x2={width - 30} y1="115" y2="115" className={styles.axis} />
         {moments.map((moment, place) => {
           const x = LEFT + place * STEP;
@@ -64,15 +73,25 @@ export function Timeline({ kind, solved, style, signs }: TimelineProps) {
           );
         })}
       </svg>
-      <p className="soft">
-        {solved.table.count} payments{solved.plan.changes.length > 0 ? ', the changes on the way among them' : ''}.
-        Numbers count periods from today;{' '}
-        {solved.plan.timing === 'begin'
-          ? 'each payment falls at the beginning of its period.'
-          : 'each payment falls at the end of its period.'}
-      </p>
+      <p className="soft">{belowInWords(solved)}</p>
     </div>
   );
+}
+
+function belowInWords({ table, plan }: SolvedCase): string {
+  const when =
+    plan.timing === 'begin'
+      ? say('Numbers count periods from today; each payment falls at the beginning of its period.')
+      : say('Numbers count periods from today; each payment falls at the end of its period.');
+  const payments =
+    plan.changes.length > 0
+      ? many(
+          table.count,
+          '{{count}} payment, the changes on the way among them.',
+          '{{count}} payments, the changes on the way among them.',
+        )
+      : many(table.count, '{{count}} payment.', '{{count}} payments.');
+  return `${payments} ${when}`;
 }
 
 function Arrow({

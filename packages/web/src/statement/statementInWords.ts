@@ -10,6 +10,7 @@ import {
 } from '@hardy-sextant/core';
 import { solvedText } from './editing.ts';
 import { quoteChoices, quoteId } from './quotes.ts';
+import { say } from '../words/say.ts';
 
 export function statementInWords(draft: StatementDraft, solved: SolvedCase, hidden = false): string {
   const style = numberStyleById(draft.numberStyle);
@@ -28,7 +29,8 @@ export function statementInWords(draft: StatementDraft, solved: SolvedCase, hidd
       }
       if (segment.choice === 'frequency') return frequencyOf(draft.paymentsPerYear).adverb;
       if (segment.choice === 'timing') return draft.timing === 'end' ? 'end' : 'beginning';
-      if (segment.choice === 'flatBy') return draft.flatBy === 'a-year' ? 'of it for each year' : 'of it once';
+      if (segment.choice === 'flatBy')
+        return draft.flatBy === 'a-year' ? say('of it for each year') : say('of it once');
       return (
         quoteChoices(draft.paymentsPerYear, draft.quote).find(({ id }) => id === quoteId(draft.quote))?.words ?? ''
       );

@@ -17,7 +17,7 @@ import type { StudentPage } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Act } from './Act.tsx';
 import styles from './Student.module.css';
-import { useWords } from './words.ts';
+import { say } from '../words/say.ts';
 
 type Entering = StudentPage['entering'];
 type Name = Unknown | 'paymentsPerYear' | 'compoundingsPerYear';
@@ -41,7 +41,6 @@ const empty: Readonly<Record<Name, string>> = {
 const paidOff = { pv: 1, pmt: -1, fv: -1 } as const;
 
 export function FiveValueTool({ style, entering }: FiveValueToolProps) {
-  const { say } = useWords();
   const numbers = numberStyleById(style);
   const [texts, setTexts] = useState(empty);
   const [timing, setTiming] = useState<Timing>('end');
@@ -74,7 +73,7 @@ export function FiveValueTool({ style, entering }: FiveValueToolProps) {
         {unknowns.map((name) => (
           <div key={name}>
             {field(name)}
-            <Act onClick={() => find(name)}>{say('tool.find', { what: labelOf(name) })}</Act>
+            <Act onClick={() => find(name)}>{say('Find {{what}}', { what: labelOf(name) })}</Act>
           </div>
         ))}
         {isYearly && field('paymentsPerYear')}
@@ -82,11 +81,13 @@ export function FiveValueTool({ style, entering }: FiveValueToolProps) {
       </div>
       <Choice
         value={timing === 'begin'}
-        words={[say('tool.end'), say('tool.begin')]}
+        words={[say('payments at the end'), say('payments at the beginning')]}
         onPick={(begin) => setTiming(begin ? 'begin' : 'end')}
       />
-      {isPlain && <Choice value={saves} words={[say('tool.paidOff'), say('tool.savedUp')]} onPick={setSaves} />}
-      <p className={styles['note']}>{say(isPlain ? 'tool.positive' : 'tool.signs')}</p>
+      {isPlain && <Choice value={saves} words={[say('paid off'), say('saved up')]} onPick={setSaves} />}
+      <p className={styles['note']}>
+        {say(isPlain ? 'All amounts are entered without signs.' : 'What you receive is plus, what you pay is minus.')}
+      </p>
       <p role="status" className={styles['wrong']}>
         {problem}
       </p>

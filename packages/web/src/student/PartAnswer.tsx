@@ -8,7 +8,9 @@ import type { AnswerPlace } from './answerPlace.ts';
 import { AnswerTable } from './AnswerTable.tsx';
 import { EnteredFields } from './EnteredFields.tsx';
 import styles from './Student.module.css';
-import { timeIn, useWords } from './words.ts';
+import { timeIn } from './moments.ts';
+import { many, say } from '../words/say.ts';
+import { Said } from '../words/Said.tsx';
 
 interface PartAnswerProps {
   readonly part: StudentPart;
@@ -21,7 +23,6 @@ interface PartAnswerProps {
 const QUIET_MS = 700;
 
 export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
-  const { say } = useWords();
   const id = useId();
   const [entered, setEntered] = useState(false);
   const [lines, setLines] = useState(false);
@@ -31,7 +32,11 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
   return (
     <div className={styles['part']}>
       <label className={styles['prompt']} htmlFor={id}>
-        {part.id}&ensp;{part.prompt} <span className={styles['marks']}>{say('page.marks', { count: part.marks })}</span>
+        <Said
+          text={'{{id}}&ensp;{{prompt}} <span>{{many}}</span>'}
+          values={{ id: part.id, prompt: part.prompt, many: many(part.marks, '{{count}} mark', '{{count}} marks') }}
+          parts={{ span: <span className={styles['marks']} /> }}
+        />
       </label>
       {part.answer === 'table' && part.table ? (
         <AnswerTable part={part} table={part.table} place={place} />
@@ -40,14 +45,14 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
       )}
       {isNumber && place.write && (
         <button type="button" className={styles['entry']} aria-expanded={entered} onClick={() => setEntered(!entered)}>
-          {say(entered ? 'answer.enteredHide' : 'answer.entered')}
+          {say(entered ? 'hide how I entered it' : 'show how I entered it')}
         </button>
       )}
       {isNumber && entered && <EnteredFields partId={part.id} place={place} />}
       <div className={styles['acts']}>
         {part.answer !== 'words' && place.write && (
           <Act aria-expanded={hasLines} onClick={() => setLines(!lines)}>
-            {say('answer.lines')}
+            {say('Lines of working')}
           </Act>
         )}
         {children}
@@ -56,8 +61,8 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
         <>
           <div className={styles['field']} data-empty={place.textOf(linesId) === ''}>
             <textarea
-              aria-label={`${say('answer.lines')}, ${part.id}`}
-              placeholder={say('answer.linesHint')}
+              aria-label={`${say('Lines of working')}, ${part.id}`}
+              placeholder={say('one step a line, such as 0.054 / 12 = 0.0045')}
               rows={4}
               value={place.textOf(linesId)}
               readOnly={!place.write}
@@ -76,14 +81,20 @@ interface OneFieldProps extends Omit<PartAnswerProps, 'children'> {
   readonly id: string;
 }
 
+const hints: Readonly<Record<StudentPart['answer'], string>> = {
+  number: say('a number, or a formula such as =PMT(…)'),
+  choice: say('which one, and its number'),
+  relation: say('such as V(n+1) = 1.005 · V(n) − 200, V(0) = 9000'),
+  words: say('your answer'),
+  table: say('your answer'),
+};
+
 function OneField({ id, part, style, place }: OneFieldProps) {
-  const { say } = useWords();
   const text = place.textOf(part.id);
-  const hint = `answer.${part.answer === 'table' ? 'words' : part.answer}` as const;
   const common = {
     id,
     value: text,
-    placeholder: say(hint),
+    placeholder: hints[part.answer],
     readOnly: !place.write,
     'aria-describedby': `${id}-note`,
     onChange: (event: { readonly currentTarget: { readonly value: string } }) =>
@@ -109,32 +120,32 @@ function OneField({ id, part, style, place }: OneFieldProps) {
 
 /** What is typed as a number, while it can still be mended. */
 function ReadsAs({ part, text, style }: { readonly part: StudentPart; readonly text: string; readonly style: string }) {
-  const { say } = useWords();
   const [settled] = useDebouncedValue(text, QUIET_MS);
   if (settled.trim() === '' || settled !== text) return null;
   const numbers = numberStyleById(style);
   if (part.answer === 'relation') {
     const read = readRelation(settled, numbers);
     return read.ok ? null : (
-      <p className={styles['wrong']}>{say('answer.unreadable', { why: read.problem.message })}</p>
+      <p className={styles['wrong']}>{say('That cannot be read: {{why}}', { why: read.problem.message })}</p>
     );
   }
   if (part.answer !== 'number') return null;
   const grouping = groupingProblem(settled, numbers);
-  if (grouping !== undefined) return <p className={styles['wrong']}>{say('answer.unreadable', { why: grouping })}</p>;
+  if (grouping !== undefined)
+    return <p className={styles['wrong']}>{say('That cannot be read: {{why}}', { why: grouping })}</p>;
   const read = readAnswer(settled, part.format, numbers, 0);
-  if (!read.ok) return <p className={styles['wrong']}>{say('answer.unreadable', { why: read.problem.message })}</p>;
+  if (!read.ok)
+    return <p className={styles['wrong']}>{say('That cannot be read: {{why}}', { why: read.problem.message })}</p>;
   if (!read.value.typed) return null;
   return (
-    <p className={styles['note']}>{say('answer.readsAs', { value: writeBrief(read.value.value, 0, 6, numbers) })}</p>
+    <p className={styles['note']}>
+      {say('reads as {{value}}', { value: writeBrief(read.value.value, 0, 6, numbers) })}
+    </p>
   );
 }
 
 /** When an answer arrived, in a few words. */
 export function KeptNote({ waiting, at }: { readonly waiting: boolean; readonly at: string | undefined }) {
-  const { say, language } = useWords();
-  if (waiting) return <p className={styles['note']}>{say('answer.here')}</p>;
-  return at === undefined ? null : (
-    <p className={styles['note']}>{say('answer.kept', { when: timeIn(language, at) })}</p>
-  );
+  if (waiting) return <p className={styles['note']}>{say('kept on this device')}</p>;
+  return at === undefined ? null : <p className={styles['note']}>{say('stored {{when}}', { when: timeIn(at) })}</p>;
 }

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { remember, remembered } from '../api/kept/unsent.ts';
 import { z } from 'zod';
 import styles from './Student.module.css';
-import { useWords } from './words.ts';
+import { say } from '../words/say.ts';
 
 const COLUMNS = 6;
 const ROWS = 15;
-const SHEET = 'Pad';
+const SHEET = say('Pad');
 const kept = z.record(z.string(), z.string().max(600));
 
 const addresses = Array.from({ length: ROWS }, (_row, row) =>
@@ -31,8 +31,7 @@ function shown(value: unknown): string {
 }
 
 export function WorksheetPad({ setId }: { readonly setId: string }) {
-  const { say } = useWords();
-  const key = `pad ${setId}`;
+  const key = say('pad {{setId}}', { setId });
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() => remembered(key, kept) ?? {});
   const [focus, setFocus] = useState('');
   const values = workedOut({ cells: cellsOf(texts), names: {} })[SHEET] ?? {};
@@ -61,7 +60,7 @@ export function WorksheetPad({ setId }: { readonly setId: string }) {
               {row.map((address) => (
                 <td key={address}>
                   <input
-                    aria-label={say('tool.cell', { at: address })}
+                    aria-label={say('cell {{at}}', { at: address })}
                     autoComplete="off"
                     maxLength={600}
                     value={focus === address ? (texts[address] ?? '') : shown(values[address]?.value)}

@@ -1,5 +1,6 @@
 /** Whether a list shows what was put out of the way. */
 import { Chip } from './Chip.tsx';
+import { say } from '../words/say.ts';
 
 interface ArchivedTooProps {
   readonly archived: boolean;
@@ -7,5 +8,5 @@ interface ArchivedTooProps {
 }
 
 export const ArchivedToo = ({ archived, onChange }: ArchivedTooProps) => (
-  <Chip name="Archived" pressed={archived} onPress={() => onChange(!archived)} />
+  <Chip name={say('Archived')} pressed={archived} onPress={() => onChange(!archived)} />
 );

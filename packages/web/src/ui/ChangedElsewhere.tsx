@@ -1,6 +1,7 @@
 /** Two versions of one record: somebody else has stored another while this one was being changed. Only a choice ends the question. */
 import { Button, Group, Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { say } from '../words/say.ts';
 
 interface ChangedElsewhereProps {
   /** "this exercise" */
@@ -24,19 +25,20 @@ export function ChangedElsewhere({ what, theirs, mine, onTheirs, onMine, more, c
       closeOnEscape={false}
       closeOnClickOutside={false}
       withCloseButton={false}
-      title="Changed elsewhere"
+      title={say('Changed elsewhere')}
       size={children ? 'lg' : 'md'}
     >
       <p>
-        Somebody changed {what} since you opened it. Theirs is called “{theirs}”; yours “{mine}”. Nothing is lost yet:
-        choose which to keep.
+        {say('Somebody changed {{what}} since you opened it. Theirs is called “', { what })}
+        {theirs}
+        {say('”; yours “{{mine}}”. Nothing is lost yet: choose which to keep.', { mine })}
       </p>
       {children}
       <Group justify="flex-end" mt="md">
-        <Button onClick={onTheirs}>Take theirs</Button>
+        <Button onClick={onTheirs}>{say('Take theirs')}</Button>
         {more}
         <Button variant="filled" onClick={onMine}>
-          Keep mine
+          {say('Keep mine')}
         </Button>
       </Group>
     </Modal>

@@ -1,6 +1,7 @@
 /** A question before something that is hard to take back: what it does, the way out, the act. */
 import { Button, Group, Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { say } from '../words/say.ts';
 
 interface ConfirmProps {
   readonly opened: boolean;
@@ -31,7 +32,7 @@ export function Confirm({
       {children}
       {error && <p role="alert">{error.message}</p>}
       <Group justify="flex-end" mt="md">
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{say('Cancel')}</Button>
         <Button
           variant="filled"
           {...(danger ? { color: 'var(--unexplained)' } : {})}

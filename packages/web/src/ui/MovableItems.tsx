@@ -22,11 +22,18 @@ import { CSS } from '@dnd-kit/utilities';
 import { IconGripVertical } from '@tabler/icons-react';
 import type { ReactNode } from 'react';
 import styles from './MovableItems.module.css';
+import { say } from '../words/say.ts';
 
 /** What the moved item covers most; between items of unequal height the nearest middle would leave some out. */
 const covered: CollisionDetection = (moved) => {
   const hits = rectIntersection(moved);
   return hits.length > 0 ? hits : closestCenter(moved);
+};
+
+const screenReaderInstructions = {
+  draggable: say(
+    'Press the space bar to pick this up, the arrow keys to move it, the space bar again to put it down; Escape leaves it where it was.',
+  ),
 };
 
 interface MovableItemsProps {
@@ -51,13 +58,29 @@ export function MovableItems({ ids, what, className = 'list', across = false, on
   };
   const placeOf = (id: string | number | undefined): number => ids.indexOf(String(id)) + 1;
   const announcements: Announcements = {
-    onDragStart: ({ active }) => `${what} ${placeOf(active.id)} is picked up.`,
-    onDragOver: ({ active, over }) => `${what} ${placeOf(active.id)} is over place ${placeOf(over?.id)}.`,
-    onDragEnd: ({ active, over }) => `${what} ${placeOf(active.id)} is put at place ${placeOf(over?.id)}.`,
-    onDragCancel: ({ active }) => `${what} ${placeOf(active.id)} stays where it was.`,
+    onDragStart: ({ active }) => say('{{what}} {{placeOf}} is picked up.', { what, placeOf: placeOf(active.id) }),
+    onDragOver: ({ active, over }) =>
+      say('{{what}} {{placeOf}} is over place {{placeOf2}}.', {
+        what,
+        placeOf: placeOf(active.id),
+        placeOf2: placeOf(over?.id),
+      }),
+    onDragEnd: ({ active, over }) =>
+      say('{{what}} {{placeOf}} is put at place {{placeOf2}}.', {
+        what,
+        placeOf: placeOf(active.id),
+        placeOf2: placeOf(over?.id),
+      }),
+    onDragCancel: ({ active }) =>
+      say('{{what}} {{placeOf}} stays where it was.', { what, placeOf: placeOf(active.id) }),
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={covered} onDragEnd={dropped} accessibility={{ announcements }}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={covered}
+      onDragEnd={dropped}
+      accessibility={{ announcements, screenReaderInstructions }}
+    >
       <SortableContext items={[...ids]} strategy={across ? rectSortingStrategy : verticalListSortingStrategy}>
         <ol className={className}>{children}</ol>
       </SortableContext>

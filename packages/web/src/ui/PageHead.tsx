@@ -1,5 +1,6 @@
 /** The head of a screen: where one is, its title, what can be done. */
 import { useEffect, type ReactNode } from 'react';
+import { say } from '../words/say.ts';
 
 interface PageHeadProps {
   readonly title: string;
@@ -12,7 +13,7 @@ interface PageHeadProps {
 
 export function PageHead({ title, where, heading, children }: PageHeadProps) {
   useEffect(() => {
-    document.title = `${title} · Hardy Sextant`;
+    document.title = say('{{title}} · Hardy Sextant', { title });
   }, [title]);
   return (
     <div className="page-head">

@@ -1,5 +1,6 @@
 /** A link as a picture that a phone reads. */
 import { useEffect, useState } from 'react';
+import { say } from '../words/say.ts';
 
 interface ReadByPhoneProps {
   readonly link: string;
@@ -30,7 +31,7 @@ export function ReadByPhone({ link, of, className = '' }: ReadByPhoneProps) {
       className={className}
       style={room}
       src={picture}
-      alt={of ? `QR code of ${of}’s link` : 'QR code of the link'}
+      alt={of ? say('QR code of {{of}}’s link', { of }) : say('QR code of the link')}
     />
   );
 }

@@ -1,5 +1,6 @@
 /** Says that a form was opened with what was typed into it before, and offers what is stored. */
 import { Button } from '@mantine/core';
+import { say } from '../words/say.ts';
 
 interface Resumed {
   readonly resumed: boolean;
@@ -10,9 +11,9 @@ export function ResumedNote({ typed: { resumed, drop } }: { readonly typed: Resu
   if (!resumed) return null;
   return (
     <p role="status">
-      This is what you typed here before; it is not stored yet.{' '}
+      {say('This is what you typed here before; it is not stored yet.')}{' '}
       <Button size="compact-xs" onClick={drop}>
-        Back to what is stored
+        {say('Back to what is stored')}
       </Button>
     </p>
   );

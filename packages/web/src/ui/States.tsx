@@ -1,11 +1,12 @@
 /** Loading, empty and failed screens, in one voice. */
 import { Button, Loader } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { say } from '../words/say.ts';
 
 export function Loading({ what }: { readonly what: string }) {
   return (
     <p role="status" className="soft" style={{ display: 'flex', alignItems: 'center', gap: 10 }}>
-      <Loader size="xs" /> Fetching {what}…
+      <Loader size="xs" /> {say('Fetching {{what}}…', { what })}
     </p>
   );
 }
@@ -33,10 +34,10 @@ export function Failed({
   return (
     <div role="alert" className="sheet" style={{ padding: '18px 22px', maxWidth: 620, marginTop: 16 }}>
       <h2 style={{ fontFamily: 'var(--serif)', fontSize: 20 }}>
-        {gone ? `This ${what} is not here` : `The ${what} could not be fetched`}
+        {gone ? say('This {{what}} is not here', { what }) : say('The {{what}} could not be fetched', { what })}
       </h2>
       <p>{error.message}</p>
-      {again && !gone && <Button onClick={again}>Try again</Button>}
+      {again && !gone && <Button onClick={again}>{say('Try again')}</Button>}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 /** What was just done, with the way back for a while. */
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
+import { say } from '../words/say.ts';
 
 const LONG_ENOUGH_MS = 30_000;
 
@@ -16,11 +17,13 @@ export function showUndo(message: string, undo: () => Promise<unknown>): void {
           onClick={() => {
             notifications.hide(note);
             undo().catch((error: Error) =>
-              notifications.show({ message: `It could not be taken back: ${error.message}` }),
+              notifications.show({
+                message: say('It could not be taken back: {{message}}', { message: error.message }),
+              }),
             );
           }}
         >
-          Undo
+          {say('Undo')}
         </Button>
       </>
     ),

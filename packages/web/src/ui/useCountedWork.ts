@@ -2,9 +2,10 @@
 
 import { notifications } from '@mantine/notifications';
 import { useEffect, useRef, useState } from 'react';
+import { say } from '../words/say.ts';
 
-/** @param say how many are done @param signal aborted when it is stopped: nothing is to be done after */
-export type CountedWork = (say: (done: number) => void, signal: AbortSignal) => Promise<void>;
+/** @param onDone how many are done @param signal aborted when it is stopped: nothing is to be done after */
+export type CountedWork = (onDone: (done: number) => void, signal: AbortSignal) => Promise<void>;
 
 /** @param what is made, for when it fails: "The templates could not be made: …" */
 export function useCountedWork(what: string) {
@@ -21,13 +22,16 @@ export function useCountedWork(what: string) {
     const started = new AbortController();
     running.current = started;
     setDone(0);
-    const say = (count: number) => {
+    const onDone = (count: number) => {
       if (running.current === started) setDone(count);
     };
-    work(say, started.signal)
+    work(onDone, started.signal)
       .catch((error: Error) => {
         if (!started.signal.aborted)
-          notifications.show({ message: `${what} could not be made: ${error.message}`, autoClose: false });
+          notifications.show({
+            message: say('{{what}} could not be made: {{message}}', { what, message: error.message }),
+            autoClose: false,
+          });
       })
       .finally(() => {
         if (running.current === started) stop();

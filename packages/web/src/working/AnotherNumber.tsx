@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { Field } from '../ui/Field.tsx';
 import { VerdictMark } from '../ui/VerdictMark.tsx';
 import { TextButton } from '../ui/TextButton.tsx';
+import { say } from '../words/say.ts';
 
 export function AnotherNumber({ question, rules }: { readonly question: Question; readonly rules: HouseRules }) {
   const [text, setText] = useState('');
@@ -15,12 +16,12 @@ export function AnotherNumber({ question, rules }: { readonly question: Question
   );
   const shown = all ? numbers : numbers.slice(0, 8);
   return (
-    <section className="stack small" aria-label="If someone gets another number">
-      <h2>If someone gets another number</h2>
+    <section className="stack small" aria-label={say('If someone gets another number')}>
+      <h2>{say('If someone gets another number')}</h2>
       <Field
         className="long"
-        label="a number somebody got"
-        placeholder="Type it: what explains it?"
+        label={say('a number somebody got')}
+        placeholder={say('Type it: what explains it?')}
         value={text}
         autoComplete="off"
         spellCheck={false}
@@ -31,7 +32,7 @@ export function AnotherNumber({ question, rules }: { readonly question: Question
           <VerdictMark verdict={verdict} />
           {verdict.explanations.map((each, at) => (
             <p key={each.slips.join()}>
-              {at === 1 && <em>That is not certain; also fits: </em>}
+              {at === 1 && <em>{say('That is not certain; also fits:')} </em>}
               {each.says}
             </p>
           ))}
@@ -39,7 +40,7 @@ export function AnotherNumber({ question, rules }: { readonly question: Question
         </div>
       )}
       {numbers.length === 0 ? (
-        <p className="soft">No slip we know leads to a number of its own here.</p>
+        <p className="soft">{say('No slip we know leads to a number of its own here.')}</p>
       ) : (
         <table className="ledger tight">
           <tbody>
@@ -57,14 +58,16 @@ export function AnotherNumber({ question, rules }: { readonly question: Question
         </table>
       )}
       {numbers.length > 8 && (
-        <TextButton onClick={() => setAll(!all)}>{all ? 'Fewer' : `All ${numbers.length}`}</TextButton>
+        <TextButton onClick={() => setAll(!all)}>
+          {all ? say('Fewer') : say('All {{numbers}}', { numbers: numbers.length })}
+        </TextButton>
       )}
     </section>
   );
 }
 
 const plainly: Partial<Record<string, string>> = {
-  right: 'This is the number.',
-  'right-rounded': 'This is the number, rounded more coarsely or within the tolerance of the house rules.',
-  unexplained: 'No slip we know leads to it.',
+  right: say('This is the number.'),
+  'right-rounded': say('This is the number, rounded more coarsely or within the tolerance of the house rules.'),
+  unexplained: say('No slip we know leads to it.'),
 };

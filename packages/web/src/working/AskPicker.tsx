@@ -2,6 +2,7 @@
 import { quantities, quantityIds, type Ask, type StatementDraft } from '@hardy-sextant/core';
 import { FieldInAddress } from '../ui/Field.tsx';
 import { Pick } from '../ui/Pick.tsx';
+import { say } from '../words/say.ts';
 
 interface AskPickerProps {
   readonly draft: StatementDraft;
@@ -9,16 +10,16 @@ interface AskPickerProps {
   readonly onAsk: (ask: Ask) => void;
 }
 
-const argumentWords = { after: 'after payment', from: 'payments', to: 'to', below: 'past' } as const;
+const argumentWords = { after: say('after payment'), from: 'payments', to: 'to', below: 'past' } as const;
 
 export function AskPicker({ draft, ask, onAsk }: AskPickerProps) {
   const { needs } = quantities[ask.quantity];
   return (
     <>
       <label>
-        Work out
+        {say('Work out')}
         <Pick
-          label="Work out"
+          label={say('Work out')}
           value={ask.quantity}
           options={quantityIds
             .filter((each) => quantities[each].applies(draft) && (!quantities[each].refinancing || ask.refinancing))

@@ -12,6 +12,7 @@ import type { ReactNode } from 'react';
 import { useSearchSetting } from '../ui/useSearchSetting.ts';
 import { FieldInAddress } from '../ui/Field.tsx';
 import styles from './Working.module.css';
+import { many, say } from '../words/say.ts';
 
 interface CrossCheckPanelProps {
   readonly solution: WorkedSolution;
@@ -31,7 +32,7 @@ export function CrossCheckPanel({ solution, question, rules, style, children }: 
       <div className="line small tools">
         {children}
         <label>
-          to
+          {say('to')}
           <FieldInAddress
             className="short"
             type="number"
@@ -39,9 +40,9 @@ export function CrossCheckPanel({ solution, question, rules, style, children }: 
             max={15}
             value={decimals}
             onText={(text) => set('decimals', text)}
-            label="decimals compared"
+            label={say('decimals compared')}
           />
-          decimals
+          {say('decimals')}
         </label>
       </div>
       <div className={`sheet ${styles.check}`}>
@@ -51,10 +52,10 @@ export function CrossCheckPanel({ solution, question, rules, style, children }: 
         <table className="ledger">
           <thead>
             <tr>
-              <th className="words">Way</th>
-              <th>Number</th>
-              <th>Difference</th>
-              <th>Because</th>
+              <th className="words">{say('Way')}</th>
+              <th>{say('Number')}</th>
+              <th>{say('Difference')}</th>
+              <th>{say('Because')}</th>
             </tr>
           </thead>
           <tbody>
@@ -82,16 +83,18 @@ function ByConvention({ question, rules }: Pick<CrossCheckPanelProps, 'question'
   return (
     <div className={`sheet ${styles.check} ${styles.conventions}`}>
       <p className="block">
-        <strong>By convention.</strong>{' '}
-        {numbers.length === 1
-          ? 'Whatever is rounded on the way, the answer is the same.'
-          : 'What is rounded on the way moves the last digits. Each of these is right; the first is the class’s own.'}
+        <strong>{say('By convention.')}</strong>{' '}
+        {many(
+          numbers.length,
+          'Whatever is rounded on the way, the answer is the same.',
+          'What is rounded on the way moves the last digits. Each of these is right; the first is the class’s own.',
+        )}
       </p>
       <table className="ledger">
         <thead>
           <tr>
-            <th>Answer</th>
-            <th>Rounded on the way</th>
+            <th>{say('Answer')}</th>
+            <th>{say('Rounded on the way')}</th>
           </tr>
         </thead>
         <tbody>

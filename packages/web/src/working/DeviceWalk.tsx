@@ -15,6 +15,8 @@ import { useState } from 'react';
 import { Pick } from '../ui/Pick.tsx';
 import { LeftOver, usualLeftOver } from './LeftOver.tsx';
 import styles from './DeviceWalk.module.css';
+import { many, say } from '../words/say.ts';
+import { Said } from '../words/Said.tsx';
 
 interface DeviceWalkProps {
   readonly entries: readonly DeviceEntry[];
@@ -27,7 +29,7 @@ const stored: readonly EnteredName[] = ['n', 'rate', 'pv', 'pmt', 'fv'];
 export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
   const walk = useWalk(entries, entering);
   return (
-    <section className={`sheet ${styles.walk}`} aria-label="Walk the entries on a stand-in">
+    <section className={`sheet ${styles.walk}`} aria-label={say('Walk the entries on a stand-in')}>
       <WalkHead walk={walk} count={entries.length} />
       {!walk.cleared && <LeftOver left={walk.left} onLeft={walk.setLeft} entering={entering} style={style} />}
       <Stored walk={walk} entering={entering} style={style} />
@@ -42,7 +44,8 @@ export function DeviceWalk({ entries, entering, style }: DeviceWalkProps) {
             <span>{entryWords(entry, entering, (value) => writeBrief(value, 0, 6, style))}</span>
             {('put' in entry || 'clear' in entry || 'recall' in entry) && (
               <label>
-                <input type="checkbox" checked={walk.leftOut.has(at)} onChange={() => walk.toggle(at)} /> leave out
+                <input type="checkbox" checked={walk.leftOut.has(at)} onChange={() => walk.toggle(at)} />{' '}
+                {say('leave out')}
               </label>
             )}
           </li>
@@ -115,28 +118,28 @@ function touchedBy(entry: DeviceEntry): readonly string[] {
 function WalkHead({ walk: { step, setStep, cleared, begin }, count }: { readonly walk: Walk; readonly count: number }) {
   return (
     <div className="line small">
-      <h2>Walk it on a stand-in</h2>
+      <h2>{say('Walk it on a stand-in')}</h2>
       <label>
-        begin with{' '}
+        {say('begin with')}{' '}
         <Pick
-          label="begin with"
+          label={say('begin with')}
           value={cleared ? 'cleared' : 'left'}
           options={[
-            ['cleared', 'nothing stored'],
-            ['left', 'values left over from the last problem'],
+            ['cleared', say('nothing stored')],
+            ['left', say('values left over from the last problem')],
           ]}
           onPick={(start) => begin(start === 'cleared')}
         />
       </label>
       <span className={styles.buttons}>
         <Button disabled={step === 0} onClick={() => setStep(step - 1)}>
-          Back
+          {say('Back')}
         </Button>
         <Button disabled={step === count} onClick={() => setStep(step + 1)}>
-          Next entry
+          {say('Next entry')}
         </Button>
         <Button disabled={step === count} onClick={() => setStep(count)}>
-          To the end
+          {say('To the end')}
         </Button>
       </span>
     </div>
@@ -164,19 +167,26 @@ function Stored({ walk: { state, touched }, entering, style }: StoredProps) {
           <strong className="figures">
             {deviceWrites(state[name], { ...entering, decimals: decimalsOf(name, entering) }, style)}
           </strong>
-          <em>{touched.has(name) ? '' : state[name] === 0 ? 'empty' : 'left over'}</em>
+          <em>{touched.has(name) ? '' : state[name] === 0 ? say('empty') : say('left over')}</em>
         </div>
       ))}
       <div data-touched={touched.has('timing')}>
         <span>{entering.labels.timing}</span>
         <strong>{state.timing === 'end' ? entering.labels.end : entering.labels.begin}</strong>
-        <em>{entering.setsFrequencies ? `${state.paymentsPerYear} and ${state.compoundingsPerYear} a year` : ''}</em>
+        <em>
+          {entering.setsFrequencies
+            ? say('{{paymentsPerYear}} and {{compoundingsPerYear}} a year', {
+                paymentsPerYear: state.paymentsPerYear,
+                compoundingsPerYear: state.compoundingsPerYear,
+              })
+            : ''}
+        </em>
       </div>
       {entering.can.includes('memory') && (
         <div data-touched={touched.has('memory')}>
-          <span>memory</span>
+          <span>{say('memory')}</span>
           <strong className="figures">{deviceWrites(state.memory, entering, style)}</strong>
-          <em>{touched.has('memory') ? '' : state.memory === 0 ? 'empty' : 'left over'}</em>
+          <em>{touched.has('memory') ? '' : state.memory === 0 ? say('empty') : say('left over')}</em>
         </div>
       )}
     </div>
@@ -191,22 +201,37 @@ function Says({ walk, entries, entering, style }: StoredProps & { readonly entri
   return (
     <p role="status" className={styles.says}>
       {step < entries.length &&
-        `${step} of ${entries.length} entered.${inSight === undefined ? '' : ` In sight: ${written(inSight)}.`}`}
+        say('{{step}} of {{entries}} entered.{{value}}', {
+          step,
+          entries: entries.length,
+          value: inSight === undefined ? '' : say(' In sight: {{written}}.', { written: written(inSight) }),
+        })}
       {range &&
-        ` The payments moved on by: interest ${written(range.interest)}, principal ${written(range.principal)}, balance ${written(range.balance)}. `}
+        say(' The payments moved on by: interest {{written}}, principal {{written2}}, balance {{written3}}. ', {
+          written: written(range.interest),
+          written2: written(range.principal),
+          written3: written(range.balance),
+        })}
       {shows !== undefined && (
         <>
-          The tool shows <strong className="figures">{written(shows)}</strong>
+          <Said
+            text="The tool shows <strong>{{written}}</strong>"
+            values={{ written: written(shows) }}
+            parts={{ strong: <strong className="figures" /> }}
+          />
           {differs && (
             <span className="doubt">
-              , not {written(meant)}: {whatWasLeft(leftOut, entries, entering, cleared)}
+              {say(', not {{written}}: {{whatWasLeft}}', {
+                written: written(meant),
+                whatWasLeft: whatWasLeft(leftOut, entries, entering, cleared),
+              })}
             </span>
           )}
-          {!differs && !cleared && ': every value was entered anew, so nothing left over counts.'}
+          {!differs && !cleared && say(': every value was entered anew, so nothing left over counts.')}
         </>
       )}
       {failed?.at !== undefined && step > failed.at && (
-        <span className="doubt">Here the tool shows nothing: {failed.says}</span>
+        <span className="doubt">{say('Here the tool shows nothing: {{says}}', { says: failed.says })}</span>
       )}
     </p>
   );
@@ -227,14 +252,20 @@ function valueUpTo(
 }
 
 function entryWords(entry: DeviceEntry, { labels }: EnteringStyle, number: (value: number) => string): string {
-  if ('solve' in entry) return `solve for ${labels[entry.solve]}`;
-  if ('moveOn' in entry) return `move on by ${entry.moveOn}`;
-  if ('read' in entry) return `read the ${entry.read}, ${entry.from} to ${entry.to}`;
-  if ('clear' in entry) return 'clear the five values';
-  if ('store' in entry) return 'store the number in sight';
-  if ('recall' in entry) return `${labels[entry.recall]}: recall${entry.turned ? ', turn the sign' : ''}`;
+  if ('solve' in entry) return say('solve for {{labels}}', { labels: labels[entry.solve] });
+  if ('moveOn' in entry) return say('move on by {{moveOn}}', { moveOn: entry.moveOn });
+  if ('read' in entry)
+    return say('read the {{read}}, {{from}} to {{to}}', { read: entry.read, from: entry.from, to: entry.to });
+  if ('clear' in entry) return say('clear the five values');
+  if ('store' in entry) return say('store the number in sight');
+  if ('recall' in entry)
+    return say('{{labels}}: recall{{turn}}', {
+      labels: labels[entry.recall],
+      turn: entry.turned ? say(', turn the sign') : '',
+    });
   if (entry.put === 'timing') return `${labels.timing}: ${entry.value === 'end' ? labels.end : labels.begin}`;
-  if (entry.put === 'purpose') return `for ${entry.value === 'paying-off' ? 'paying off' : 'saving up'}`;
+  if (entry.put === 'purpose')
+    return say('for {{paying}}', { paying: entry.value === 'paying-off' ? say('paying off') : say('saving up') });
   const turnedInto =
     (entry.times === undefined ? '' : ` × ${entry.times}`) + (entry.over === undefined ? '' : ` ÷ ${entry.over}`);
   return `${labels[entry.put]}: ${number(entry.value)}${turnedInto}`;
@@ -253,7 +284,7 @@ function whatWasLeft(
   });
   if (names.length === 0)
     return [...leftOut].some((at) => 'clear' in (entries[at] ?? {}))
-      ? 'the five values were not cleared first.'
-      : 'something else was stored.';
-  return `${names.join(' and ')} ${names.length === 1 ? 'was' : 'were'} ${cleared ? 'never entered.' : 'left over from before.'}`;
+      ? say('the five values were not cleared first.')
+      : say('something else was stored.');
+  return `${names.join(say(' and '))} ${many(names.length, 'was', 'were')} ${cleared ? say('never entered.') : say('left over from before.')}`;
 }

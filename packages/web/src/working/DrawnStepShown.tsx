@@ -3,6 +3,7 @@ import type { DrawnCell, DrawnSheet, DrawnStep, Forgotten } from '@hardy-sextant
 import { useState } from 'react';
 import { TextButton } from '../ui/TextButton.tsx';
 import styles from './DrawnStep.module.css';
+import { say } from '../words/say.ts';
 
 export function DrawnStepShown({ step }: { readonly step: DrawnStep }) {
   const { title, sentence, formula, note, sheet, forgotten } = step;
@@ -32,7 +33,11 @@ export function DrawnStepShown({ step }: { readonly step: DrawnStep }) {
   );
 }
 
-const marks = { now: 'what this step is about', read: 'read, goes along', fixed: 'read, stays' } as const;
+const marks = {
+  now: say('what this step is about'),
+  read: say('read, goes along'),
+  fixed: say('read, stays'),
+} as const;
 
 /** The inputs with their names, and the rows of the table: cells are named by what they hold, and by address behind it. */
 function Sheet({ sheet: { inputs, titles, rows } }: { readonly sheet: DrawnSheet }) {
@@ -46,7 +51,7 @@ function Sheet({ sheet: { inputs, titles, rows } }: { readonly sheet: DrawnSheet
               <Cell cell={input} name={input.label} />
               <small>
                 {input.at}
-                {input.mark === 'fixed' && ' stays'}
+                {input.mark === 'fixed' && say(' stays')}
               </small>
             </dd>
           </div>
@@ -89,7 +94,7 @@ function Sheet({ sheet: { inputs, titles, rows } }: { readonly sheet: DrawnSheet
 function Cell({ cell: { at, shows, mark }, name }: { readonly cell: DrawnCell; readonly name: string }) {
   return (
     <span className={styles.cell} data-mark={mark} title={`${name}, ${at}`}>
-      {shows === '' ? <span className="soft">next</span> : shows}
+      {shows === '' ? <span className="soft">{say('next')}</span> : shows}
       {mark && <span className="visually-hidden"> {marks[mark]}</span>}
     </span>
   );
@@ -103,7 +108,7 @@ function WhenForgotten({ forgotten }: { readonly forgotten: readonly Forgotten[]
     <div className={styles.forgotten}>
       {forgotten.map(({ at, holds }) => (
         <TextButton key={at} aria-expanded={open === at} onClick={() => setOpen(open === at ? undefined : at)}>
-          What if {at}, {holds}, is not fixed?
+          {say('What if {{at}}, {{holds}}, is not fixed?', { at, holds })}
         </TextButton>
       ))}
       {shown && <Slid forgotten={shown} />}
@@ -118,9 +123,9 @@ function Slid({ forgotten: { says, holds, rows } }: { readonly forgotten: Forgot
       <table className={styles.rows}>
         <thead>
           <tr>
-            <th>payment</th>
-            <th>reads</th>
-            <th>{holds === 'the rate' ? 'interest' : 'paid'}</th>
+            <th>{say('payment')}</th>
+            <th>{say('reads')}</th>
+            <th>{holds === 'the rate' ? say('interest') : say('paid')}</th>
           </tr>
         </thead>
         <tbody>

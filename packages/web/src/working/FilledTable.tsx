@@ -17,6 +17,7 @@ import { Field } from '../ui/Field.tsx';
 import { VerdictMark } from '../ui/VerdictMark.tsx';
 import { TotalsRow } from './TotalsRow.tsx';
 import styles from './FilledTable.module.css';
+import { say } from '../words/say.ts';
 
 interface FilledTableProps {
   readonly exercise: Exercise;
@@ -67,7 +68,7 @@ export function FilledTable({
       <table className="ledger">
         <thead>
           <tr>
-            <th>No.</th>
+            <th>{say('No.')}</th>
             {table.columns.map(({ column, name }) => (
               <th key={column}>{name}</th>
             ))}
@@ -117,7 +118,7 @@ function FilledCell({
     onBlock(block);
   };
   if (!blank) return <td title={verdict?.says}>{text ?? writeMoney(value, style)}</td>;
-  const place = row === 0 ? 'total' : `row ${row}`;
+  const place = row === 0 ? 'total' : say('row {{row}}', { row });
   return (
     <td title={verdict?.says}>
       <Field

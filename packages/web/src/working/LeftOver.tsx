@@ -3,6 +3,7 @@ import { NumberInput } from '@mantine/core';
 import { clearedDevice, type DeviceState, type EnteringStyle, type NumberStyle } from '@hardy-sextant/core';
 import { Pick } from '../ui/Pick.tsx';
 import styles from './DeviceWalk.module.css';
+import { say } from '../words/say.ts';
 
 /** What may have been left: a rent paid in advance with a residual. */
 export const usualLeftOver: DeviceState = {
@@ -47,14 +48,14 @@ export function LeftOver({ left, onLeft, entering, style }: LeftOverProps) {
   );
   return (
     <fieldset className={styles.left}>
-      <legend>Left over from the last problem</legend>
+      <legend>{say('Left over from the last problem')}</legend>
       {values.map((name) => field(name, labels[name]))}
       {setsFrequencies && frequencies.map((name) => field(name, labels[name]))}
       {can.includes('memory') && field('memory', 'memory')}
       <label>
         {labels.timing}{' '}
         <Pick
-          label={`left over: ${labels.timing}`}
+          label={say('left over: {{timing}}', { timing: labels.timing })}
           value={left.timing}
           options={[
             ['end', labels.end],

@@ -2,6 +2,7 @@
 import { stepsAt, type Detail, type Way, type WorkedSolution } from '@hardy-sextant/core';
 import { Paper } from '../ui/Paper.tsx';
 import { Steps } from './Steps.tsx';
+import { say } from '../words/say.ts';
 
 interface PrintedSolutionProps {
   readonly title: string;
@@ -18,7 +19,7 @@ export function PrintedSolution({ title, statement, solution, ways, detail }: Pr
       <p>{statement}</p>
       <h2>{solution.title}</h2>
       {detail !== 'answer' && solution.setting.length > 0 && (
-        <Steps steps={stepsAt(solution.setting, detail)} name="Setting" />
+        <Steps steps={stepsAt(solution.setting, detail)} name={say('Setting')} />
       )}
       {ways.map((way) => (
         <div key={way.id}>

@@ -7,6 +7,7 @@ import { Pick } from '../ui/Pick.tsx';
 import { StepShown } from './Steps.tsx';
 import { useWalk, WalkBar } from './Walk.tsx';
 import styles from './Projector.module.css';
+import { say } from '../words/say.ts';
 
 interface ProjectorProps {
   readonly title: string;
@@ -35,20 +36,20 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
             <h1 className="called" style={{ fontSize: 24 }}>
               {title}
             </h1>
-            <Button onClick={onClose}>Close</Button>
+            <Button onClick={onClose}>{say('Close')}</Button>
           </div>
           <p className={styles.statement}>{statement}</p>
           <div className={styles.asked}>
             <h2>
               {solution.title}{' '}
               {hidden ? (
-                <span className={styles.cover} role="img" aria-label="the answer is hidden" />
+                <span className={styles.cover} role="img" aria-label={say('the answer is hidden')} />
               ) : (
                 <strong className="figures">{solution.answer}</strong>
               )}
             </h2>
             <Pick
-              label="way"
+              label={say('way')}
               value={way?.id ?? ''}
               options={solution.ways.map(({ id, title: words }) => [id, words])}
               onPick={(id) => {
@@ -69,7 +70,7 @@ export function Projector({ title, statement, solution, wayId, detail, onWay, on
           </ol>
           <WalkBar walk={walk} count={steps.length}>
             <Button size="md" onClick={hide}>
-              {hidden ? 'Show the answer' : 'Hide the answer'}
+              {hidden ? say('Show the answer') : say('Hide the answer')}
             </Button>
           </WalkBar>
         </Modal.Body>

@@ -1,6 +1,7 @@
 /** The timeline in little: what flows when, equal payments told once. */
 import { writeMoney, type Flow, type Moment, type NumberStyle } from '@hardy-sextant/core';
 import lines from '../statement/Timeline.module.css';
+import { say } from '../words/say.ts';
 
 interface SmallTimelineProps {
   readonly moments: readonly Moment[];
@@ -19,10 +20,16 @@ export function SmallTimeline({ moments, count, style, bare = false }: SmallTime
   const said = new Set<string>();
   const write = (flow: Flow): string => inWriting(flow, style, bare);
   const inWords = shown.flatMap((moment) =>
-    moment === 'gap' ? [] : moment.flows.map((flow) => `at ${moment.at} ${write(flow)}`),
+    moment === 'gap'
+      ? []
+      : moment.flows.map((flow) => say('at {{at}} {{write}}', { at: moment.at, write: write(flow) })),
   );
   return (
-    <svg viewBox={`0 0 ${WIDTH} 186`} role="img" aria-label={`Timeline: ${inWords.join('; ')}`}>
+    <svg
+      viewBox={`0 0 ${WIDTH} 186`}
+      role="img"
+      aria-label={say('Timeline: {{inWords}}', { inWords: inWords.join('; ') })}
+    >
       <line x1="8" x2={WIDTH - 8} y1={AXIS} y2={AXIS} className={lines.axis} />
       {shown.map((moment, place) => {
         const x = 20 + place * step;
@@ -49,7 +56,7 @@ export function SmallTimeline({ moments, count, style, bare = false }: SmallTime
         );
       })}
       <text x={WIDTH - 8} y="183" className={lines.small} style={{ textAnchor: 'end' }}>
-        {count} payments in all
+        {say('{{count}} payments in all', { count })}
       </text>
     </svg>
   );
@@ -76,7 +83,7 @@ interface Label {
 
 /** What a flow is called, where it is the first of its size and there is room. */
 function labelOf({ money }: Flow, text: string, said: Set<string>): Label | undefined {
-  const side = money > 0 ? 'in ' : 'out ';
+  const side = money > 0 ? say('in ') : say('out ');
   if (said.has(side + text)) return undefined;
   said.add(side + text);
   const level = [...said].filter((each) => each.startsWith(side)).length - 1;

@@ -3,6 +3,8 @@ import type { Step } from '@hardy-sextant/core';
 import { Formula } from '../ui/Formula.tsx';
 import { DrawnStepShown } from './DrawnStepShown.tsx';
 import styles from './Working.module.css';
+import { say } from '../words/say.ts';
+import { Said } from '../words/Said.tsx';
 
 export function Steps({ steps, name }: { readonly steps: readonly Step[]; readonly name: string }) {
   return (
@@ -43,7 +45,11 @@ function StepBody({ step }: { readonly step: Step }) {
     case 'line':
       return (
         <p>
-          Type <code className={styles.code}>{step.line}</code>
+          <Said
+            text="Type <code>{{line}}</code>"
+            values={{ line: step.line }}
+            parts={{ code: <code className={styles.code} /> }}
+          />
         </p>
       );
     case 'entries':
@@ -62,9 +68,9 @@ function Entries({ step }: { readonly step: Extract<Step, { kind: 'entries' }> }
     <table className="ledger">
       <thead>
         <tr>
-          <th className="words">Value</th>
-          <th>Enter</th>
-          <th>Because</th>
+          <th className="words">{say('Value')}</th>
+          <th>{say('Enter')}</th>
+          <th>{say('Because')}</th>
         </tr>
       </thead>
       <tbody>

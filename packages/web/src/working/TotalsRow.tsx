@@ -1,6 +1,7 @@
 /** The row under a table to fill in that adds its columns up; nothing where it has none. */
 import type { KeyCell, KeyTable } from '@hardy-sextant/core';
 import type { ReactNode } from 'react';
+import { say } from '../words/say.ts';
 
 interface TotalsRowProps {
   readonly table: KeyTable;
@@ -13,7 +14,7 @@ export function TotalsRow({ table: { columns, totals }, shown }: TotalsRowProps)
   return (
     <tfoot>
       <tr>
-        <th scope="row">Total</th>
+        <th scope="row">{say('Total')}</th>
         {columns.map(({ column }) => {
           const total = totals.find((cell) => cell.column === column);
           return total ? shown(total) : <td key={column} />;

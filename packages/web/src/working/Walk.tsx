@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState, type ReactNode } from 'react';
 import styles from './Projector.module.css';
+import { say } from '../words/say.ts';
 
 /** How many steps are shown. */
 export function useWalk(count: number) {
@@ -36,13 +37,13 @@ export function WalkBar({ walk: { shown, next, back }, count, children }: WalkBa
     <div className={styles.bar}>
       {children}
       <span className="figures" role="status">
-        Step {shown} of {count}
+        {say('Step {{shown}} of {{count}}', { shown, count })}
       </span>
       <Button size="md" onClick={back} disabled={shown === 1}>
-        Back
+        {say('Back')}
       </Button>
       <Button size="md" variant="filled" onClick={next} disabled={shown === count} data-autofocus>
-        Next
+        {say('Next')}
       </Button>
     </div>
   );

@@ -34,6 +34,7 @@ import { WorksheetWay } from './WorksheetWay.tsx';
 import { useAllEnteringStyles } from './useAllEnteringStyles.ts';
 import { TextButton } from '../ui/TextButton.tsx';
 import styles from './Working.module.css';
+import { say } from '../words/say.ts';
 
 interface WorkingDeskProps {
   readonly view: 'working' | 'cross-check';
@@ -53,9 +54,9 @@ interface WorkingDeskProps {
 }
 
 const details: readonly (readonly [Detail, string])[] = [
-  ['answer', 'answer only'],
-  ['steps', 'steps'],
-  ['reasons', 'steps with reasons'],
+  ['answer', say('answer only')],
+  ['steps', say('steps')],
+  ['reasons', say('steps with reasons')],
 ];
 
 const nothing: Scope = {};
@@ -77,7 +78,7 @@ export default function WorkingDesk(props: WorkingDeskProps) {
         <div className="line small tools">{picker}</div>
         <div className="sheet">
           <p role="alert" className="wrong block">
-            {question.ok ? 'No way of working is known for this yet.' : question.problem.message}
+            {question.ok ? say('No way of working is known for this yet.') : question.problem.message}
           </p>
         </div>
       </>
@@ -128,7 +129,7 @@ function Beside({ solution: { timeline, signs }, question, rules, style }: Besid
     <div className="sheet stack block">
       {timeline.length > 0 && (
         <section>
-          <h2>Timeline</h2>
+          <h2>{say('Timeline')}</h2>
           <SmallTimeline moments={timeline} count={question.solved.table.count} style={style} bare={signs === 'none'} />
         </section>
       )}
@@ -161,8 +162,8 @@ function ToolPick({ chosen }: { readonly chosen: string }) {
   const options = useAllEnteringStyles().map(({ id, name }) => [id, name] as const);
   return (
     <label>
-      Tool
-      <Pick label="Tool" value={chosen} options={options} onPick={(id) => set('tool', id)} />
+      {say('Tool')}
+      <Pick label={say('Tool')} value={chosen} options={options} onPick={(id) => set('tool', id)} />
     </label>
   );
 }
@@ -172,25 +173,25 @@ function WorkingTools({ worked: { solution, way, detail } }: { readonly worked: 
   const [, set] = useSearchSetting();
   const copied = (copy: Promise<void>) =>
     void copy.then(
-      () => notifications.show({ message: 'The working is copied.' }),
-      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
+      () => notifications.show({ message: say('The working is copied.') }),
+      () => notifications.show({ message: say('The browser does not let this page use the clipboard.') }),
     );
   const copies = [
-    ['This way as text, formulas in TeX', () => copyAsText(solution, [way], detail)],
-    ['Every way as text, formulas in TeX', () => copyAsText(solution, solution.ways, detail)],
-    ['This way with formulas in MathML', () => copyWithMathml(solution, [way], detail)],
-    ['Every way with formulas in MathML', () => copyWithMathml(solution, solution.ways, detail)],
+    [say('This way as text, formulas in TeX'), () => copyAsText(solution, [way], detail)],
+    [say('Every way as text, formulas in TeX'), () => copyAsText(solution, solution.ways, detail)],
+    [say('This way with formulas in MathML'), () => copyWithMathml(solution, [way], detail)],
+    [say('Every way with formulas in MathML'), () => copyWithMathml(solution, solution.ways, detail)],
   ] as const;
   return (
     <>
       <label>
-        Show
-        <Pick label="Show" value={detail} options={details} onPick={(id) => set('explain', id)} />
+        {say('Show')}
+        <Pick label={say('Show')} value={detail} options={details} onPick={(id) => set('explain', id)} />
       </label>
       <span className={styles.right}>
         <Menu position="bottom-end" shadow="sm">
           <Menu.Target>
-            <Button size="xs">Copy ▾</Button>
+            <Button size="xs">{say('Copy ▾')}</Button>
           </Menu.Target>
           <Menu.Dropdown>
             {copies.map(([words, copy]) => (
@@ -201,10 +202,10 @@ function WorkingTools({ worked: { solution, way, detail } }: { readonly worked: 
           </Menu.Dropdown>
         </Menu>
         <Button size="xs" onClick={() => window.print()}>
-          Print
+          {say('Print')}
         </Button>
         <Button size="xs" onClick={() => set('projector', 'on')}>
-          Show on the projector
+          {say('Show on the projector')}
         </Button>
       </span>
     </>
@@ -218,7 +219,7 @@ function WaysAndFacts({ worked, style }: { readonly worked: Worked; readonly sty
   const agreement = useMemo(() => crossCheck(solution, solution.unit === 'money' ? 2 : 4, style), [solution, style]);
   return (
     <div className="stack">
-      <div className="sheet picks" role="tablist" aria-label="Ways" aria-orientation="vertical">
+      <div className="sheet picks" role="tablist" aria-label={say('Ways')} aria-orientation="vertical">
         {solution.ways.map(({ id, title: words, written }) => (
           <button
             key={id}
@@ -235,10 +236,10 @@ function WaysAndFacts({ worked, style }: { readonly worked: Worked; readonly sty
         ))}
       </div>
       <p className="soft" style={{ margin: '0 4px', fontSize: 13 }}>
-        {agreement.brief} <TextButton onClick={() => set('show', 'cross-check')}>Cross-check</TextButton>
+        {agreement.brief} <TextButton onClick={() => set('show', 'cross-check')}>{say('Cross-check')}</TextButton>
       </p>
       <div className={`sheet block small ${styles.facts}`}>
-        <h2>From the statement</h2>
+        <h2>{say('From the statement')}</h2>
         <dl>
           {solution.facts.map(({ id, name, written, from }) => (
             <div key={id}>
@@ -261,7 +262,7 @@ function WayInSteps({ worked, style }: { readonly worked: Worked; readonly style
     <div role="tabpanel" id="way-steps" aria-labelledby={`way-${way.id}`} style={{ minWidth: 0 }}>
       {detail !== 'answer' && solution.setting.length > 0 && way.id !== 'table' && (
         <div style={{ marginBottom: 12 }}>
-          <Steps steps={stepsAt(solution.setting, detail)} name="From the statement" />
+          <Steps steps={stepsAt(solution.setting, detail)} name={say('From the statement')} />
         </div>
       )}
       <Steps steps={stepsAt(way.steps, detail)} name={way.title} />

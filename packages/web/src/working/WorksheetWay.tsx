@@ -5,6 +5,7 @@ import { useSearchSetting } from '../ui/useSearchSetting.ts';
 import { saveTaught } from './saveTaught.ts';
 import { StepShown } from './Steps.tsx';
 import styles from './DrawnStep.module.css';
+import { say } from '../words/say.ts';
 
 interface WorksheetWayProps {
   readonly way: Way;
@@ -13,7 +14,7 @@ interface WorksheetWayProps {
   readonly title: string;
 }
 
-const called = (step: Step): string => (step.kind === 'drawn' ? step.title : 'What it comes to');
+const called = (step: Step): string => (step.kind === 'drawn' ? step.title : say('What it comes to'));
 
 export function WorksheetWay({ way: { steps }, question, rules, title }: WorksheetWayProps) {
   const [search, set] = useSearchSetting();
@@ -23,7 +24,7 @@ export function WorksheetWay({ way: { steps }, question, rules, title }: Workshe
   return (
     <div className={styles.lesson}>
       <div className="stack">
-        <ol className="sheet list picks" aria-label="Steps of the worksheet">
+        <ol className="sheet list picks" aria-label={say('Steps of the worksheet')}>
           {steps.map((each, at) => (
             <li key={at}>
               <button type="button" aria-current={at + 1 === chosen ? 'step' : undefined} onClick={() => go(at + 1)}>
@@ -34,20 +35,18 @@ export function WorksheetWay({ way: { steps }, question, rules, title }: Workshe
             </li>
           ))}
         </ol>
-        <Button onClick={() => saveTaught(title, question, rules)}>Workbook, as taught</Button>
+        <Button onClick={() => saveTaught(title, question, rules)}>{say('Workbook, as taught')}</Button>
       </div>
       <div className="sheet block">
         {step && <StepShown step={step} />}
         <div className="line small tight">
           <Button size="xs" disabled={chosen === 1} onClick={() => go(chosen - 1)}>
-            Back
+            {say('Back')}
           </Button>
           <Button size="xs" disabled={chosen === steps.length} onClick={() => go(chosen + 1)}>
-            Next
+            {say('Next')}
           </Button>
-          <span className="soft figures">
-            Step {chosen} of {steps.length}
-          </span>
+          <span className="soft figures">{say('Step {{chosen}} of {{steps}}', { chosen, steps: steps.length })}</span>
         </div>
       </div>
     </div>

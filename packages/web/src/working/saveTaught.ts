@@ -4,6 +4,7 @@ import { notifications } from '@mantine/notifications';
 import { taughtSheet, type HouseRules, type Solved } from '@hardy-sextant/core';
 import { taughtAsWorkbook, type taughtAsOds } from '@hardy-sextant/files';
 import { saveAs } from '../api/saveFile.ts';
+import { say } from '../words/say.ts';
 
 export function saveTaught(
   title: string,
@@ -14,11 +15,12 @@ export function saveTaught(
   const sheet = taughtSheet(statement, solved, rounding, writing.sheet);
   if (!sheet)
     notifications.show({
-      message:
+      message: say(
         'A table of one payment, or one that changes on the way, needs more than short formulas: take the exact workbook.',
+      ),
     });
   else
     void saveAs(format, title, format.writes(title, sheet)).catch(() =>
-      notifications.show({ message: 'The file could not be made. Nothing was changed; try again.' }),
+      notifications.show({ message: say('The file could not be made. Nothing was changed; try again.') }),
     );
 }

@@ -1,13 +1,14 @@
 /** How far what is shown is stored, in a word beside its title. */
 import type { KeptPhase } from './keptDocument.ts';
+import { say } from '../../words/say.ts';
 
 const words: Readonly<Record<KeptPhase, string>> = {
-  kept: 'kept',
-  changed: 'changed',
-  writing: 'keeping…',
-  away: 'not kept yet',
-  refused: 'not kept',
-  elsewhere: 'changed elsewhere as well',
+  kept: say('kept'),
+  changed: say('changed'),
+  writing: say('keeping…'),
+  away: say('not kept yet'),
+  refused: say('not kept'),
+  elsewhere: say('changed elsewhere as well'),
 };
 
 interface KeptNoteProps {

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { Refusal } from '../call.ts';
 import type { KeptDocument, KeptOptions, KeptState, WriteOutcome } from './keptDocument.ts';
 import { openDocument, showDocument } from './unsent.ts';
+import { say } from '../../words/say.ts';
 
 interface KeptUse<T, Kept> {
   /** Names the record among all: "exercise 4711". */
@@ -60,14 +61,14 @@ async function outcomeOf<Kept>(sent: Promise<Kept>, schema: z.ZodType<Kept>): Pr
   try {
     return { is: 'stored', kept: await sent };
   } catch (error) {
-    const problem = error instanceof Error ? error.message : 'It could not be stored.';
+    const problem = error instanceof Error ? error.message : say('It could not be stored.');
     if (!(error instanceof Refusal) || error.document.status >= 500) return { is: 'away', problem };
     if (error.isStale) {
       const theirs = schema.safeParse(error.document.current);
       if (theirs.success) return { is: 'elsewhere', theirs: theirs.data };
     }
     if (error.document.type === problemTypes.notFound)
-      return { is: 'refused', problem: `${problem} What you typed is still here.` };
+      return { is: 'refused', problem: say('{{problem}} What you typed is still here.', { problem }) };
     return { is: 'refused', problem: error.document.fields?.[0]?.message ?? problem };
   }
 }

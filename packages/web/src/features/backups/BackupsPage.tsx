@@ -9,17 +9,18 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { momentInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
 
 const key = ['backups'] as const;
 const kinds: Readonly<Record<Backup['kind'], string>> = {
-  daily: 'of the day',
-  'by-hand': 'made by hand',
-  'before-upgrade': 'before an upgrade',
-  'before-import': 'before a large import',
-  'before-bringing-back': 'before another was brought back',
+  daily: say('of the day'),
+  'by-hand': say('made by hand'),
+  'before-upgrade': say('before an upgrade'),
+  'before-import': say('before a large import'),
+  'before-bringing-back': say('before another was brought back'),
 };
 
-const sizeOf = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+const sizeOf = (bytes: number): string => say('{{value}} MB', { value: (bytes / 1e6).toFixed(1) });
 
 function useBackups() {
   const queries = useQueryClient();
@@ -34,7 +35,11 @@ function useBackups() {
     mutationFn: (name: string) => call(`/backups/${name}/restored`, backupSchema, { method: 'POST' }),
     onSuccess: (before) => {
       setBringing(undefined);
-      setDone(`The book is as it was then. How it stood before is kept too: ${momentInWords(before.at)}.`);
+      setDone(
+        say('The book is as it was then. How it stood before is kept too: {{momentInWords}}.', {
+          momentInWords: momentInWords(before.at),
+        }),
+      );
       // Everything that was read is of another time.
       return queries.resetQueries();
     },
@@ -44,22 +49,25 @@ function useBackups() {
 
 export function BackupsPage() {
   const { list, make, bringing, setBringing, done, bring } = useBackups();
-  if (list.isError && !list.data) return <Failed what="list" error={list.error} again={() => void list.refetch()} />;
-  if (!list.data) return <LoadingPage title="Backups" what="the backups" />;
+  if (list.isError && !list.data)
+    return <Failed what={say('list')} error={list.error} again={() => void list.refetch()} />;
+  if (!list.data) return <LoadingPage title={say('Backups')} what={say('the backups')} />;
   const { backups, elsewhere } = list.data;
   return (
     <>
-      <PageHead title="Backups">
+      <PageHead title={say('Backups')}>
         {!elsewhere && (
           <Button variant="filled" loading={make.isPending} onClick={() => make.mutate()}>
-            Make one now
+            {say('Make one now')}
           </Button>
         )}
       </PageHead>
       <p className="soft">
         {elsewhere
-          ? 'This book stands on a database server, which makes its own backups.'
-          : 'One is made each day this runs, and before upgrades and large imports. The last 7 days, 4 weeks and 12 months stay.'}
+          ? say('This book stands on a database server, which makes its own backups.')
+          : say(
+              'One is made each day this runs, and before upgrades and large imports. The last 7 days, 4 weeks and 12 months stay.',
+            )}
       </p>
       {done && <p role="status">{done}</p>}
       {make.error && (
@@ -67,12 +75,14 @@ export function BackupsPage() {
           {make.error.message}
         </p>
       )}
-      {backups.length === 0 && !elsewhere && <Empty title="No backup yet">The first is made by itself, or now.</Empty>}
+      {backups.length === 0 && !elsewhere && (
+        <Empty title={say('No backup yet')}>{say('The first is made by itself, or now.')}</Empty>
+      )}
       {backups.length > 0 && <BackupsTable backups={backups} onBring={setBringing} />}
       <Confirm
         opened={bringing !== undefined}
-        title="Bring this backup back?"
-        act="Bring it back"
+        title={say('Bring this backup back?')}
+        act={say('Bring it back')}
         danger
         busy={bring.isPending}
         error={bring.error}
@@ -80,8 +90,8 @@ export function BackupsPage() {
         onAct={() => bringing && bring.mutate(bringing.name)}
       >
         <p>
-          Everything becomes what it was {bringing && momentInWords(bringing.at)}: classes, sets, answers, marks,
-          people. How it stands now is kept as a backup first.
+          {say('Everything becomes what it was')} {bringing && momentInWords(bringing.at)}
+          {say(': classes, sets, answers, marks, people. How it stands now is kept as a backup first.')}
         </p>
       </Confirm>
     </>
@@ -95,19 +105,19 @@ interface BackupsTableProps {
 
 function BackupsTable({ backups, onBring }: BackupsTableProps) {
   return (
-    <section className="sheet wide" aria-label="All backups">
+    <section className="sheet wide" aria-label={say('All backups')}>
       <table className="ledger">
         <thead>
           <tr>
             <th scope="col" className="words">
-              When
+              {say('When')}
             </th>
             <th scope="col" className="words">
-              Why
+              {say('Why')}
             </th>
-            <th scope="col">Size</th>
+            <th scope="col">{say('Size')}</th>
             <th scope="col" className="words">
-              <span className="visually-hidden">What can be done</span>
+              <span className="visually-hidden">{say('What can be done')}</span>
             </th>
           </tr>
         </thead>
@@ -145,20 +155,26 @@ function Row({ backup, onBring }: { readonly backup: Backup; readonly onBring: (
       </td>
       <td>{sizeOf(backup.size)}</td>
       <td className="words">
-        <RowButton label={`look into the backup of ${momentInWords(backup.at)}`} onAct={() => look.mutate()}>
-          Look into it
+        <RowButton
+          label={say('look into the backup of {{momentInWords}}', { momentInWords: momentInWords(backup.at) })}
+          onAct={() => look.mutate()}
+        >
+          {say('Look into it')}
         </RowButton>
         <Button
           size="compact-xs"
           variant="subtle"
           component="a"
           href={`/api/backups/${backup.name}/file`}
-          aria-label={`download the backup of ${momentInWords(backup.at)}`}
+          aria-label={say('download the backup of {{momentInWords}}', { momentInWords: momentInWords(backup.at) })}
         >
-          Download
+          {say('Download')}
         </Button>
-        <RowButton label={`bring back the backup of ${momentInWords(backup.at)}`} onAct={onBring}>
-          Bring back
+        <RowButton
+          label={say('bring back the backup of {{momentInWords}}', { momentInWords: momentInWords(backup.at) })}
+          onAct={onBring}
+        >
+          {say('Bring back')}
         </RowButton>
       </td>
     </tr>

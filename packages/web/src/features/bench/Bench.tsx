@@ -18,6 +18,7 @@ import { useHeadActions } from './useHeadActions.ts';
 import { useSolved } from './useSolved.ts';
 import { Variations } from './Variations.tsx';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 export function Bench(props: BenchCaseProps) {
   const stated = useBenchCase(props);
@@ -47,7 +48,7 @@ export function Bench(props: BenchCaseProps) {
       />
       {failure && (
         <p role="alert" className="wrong">
-          {failure} What you see here is not stored yet.
+          {say('{{failure}} What you see here is not stored yet.', { failure })}
         </p>
       )}
       <StatementSheet stated={stated} outcome={outcome} />
@@ -60,7 +61,7 @@ export function Bench(props: BenchCaseProps) {
       </div>
       {solved && printing && looked.tab !== 'working' && (
         <PrintSheet
-          title={title || 'A case'}
+          title={title || say('A case')}
           draft={draft}
           solved={solved}
           variations={document.variations}

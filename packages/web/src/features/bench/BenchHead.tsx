@@ -11,6 +11,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { TagsField } from './TagsField.tsx';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 export type HeadAction =
   | { readonly type: 'kind'; readonly kind: StatementKind }
@@ -51,11 +52,11 @@ export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
   const { title, canUndo, canRedo, solved, making, nothingYet, act } = props;
   const heading = (
     <>
-      <h1 className="visually-hidden">{title || 'A new case'}</h1>
+      <h1 className="visually-hidden">{title || say('A new case')}</h1>
       <TextInput
         variant="unstyled"
-        aria-label="name of the case"
-        placeholder="Name this case"
+        aria-label={say('name of the case')}
+        placeholder={say('Name this case')}
         value={title}
         maxLength={120}
         onChange={(event) => act({ type: 'title', title: event.currentTarget.value })}
@@ -64,43 +65,43 @@ export const BenchHead = memo(function BenchHead(props: BenchHeadProps) {
     </>
   );
   return (
-    <PageHead title={title || 'A new case'} where={<Where {...props} />} heading={heading}>
-      <ActionIcon aria-label="undo" disabled={!canUndo} onClick={() => act({ type: 'undo' })}>
+    <PageHead title={title || say('A new case')} where={<Where {...props} />} heading={heading}>
+      <ActionIcon aria-label={say('undo')} disabled={!canUndo} onClick={() => act({ type: 'undo' })}>
         <IconArrowBackUp size={16} />
       </ActionIcon>
-      <ActionIcon aria-label="redo" disabled={!canRedo} onClick={() => act({ type: 'redo' })}>
+      <ActionIcon aria-label={say('redo')} disabled={!canRedo} onClick={() => act({ type: 'redo' })}>
         <IconArrowForwardUp size={16} />
       </ActionIcon>
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
-          <Button disabled={!solved}>Export ▾</Button>
+          <Button disabled={!solved}>{say('Export ▾')}</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={() => act({ type: 'print' })}>Print case, table and picture</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'papers' })}>Papers: question, key, worked solution</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'workbook' })}>Workbook with live formulas, exact</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'taught' })}>Workbook as it is taught</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'ods' })}>OpenDocument with live formulas, exact</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'taught-ods' })}>OpenDocument as it is taught</Menu.Item>
-          <Menu.Item onClick={() => act({ type: 'csv' })}>CSV of the table</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'print' })}>{say('Print case, table and picture')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'papers' })}>{say('Papers: question, key, worked solution')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'workbook' })}>{say('Workbook with live formulas, exact')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'taught' })}>{say('Workbook as it is taught')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'ods' })}>{say('OpenDocument with live formulas, exact')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'taught-ods' })}>{say('OpenDocument as it is taught')}</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'csv' })}>{say('CSV of the table')}</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <Button variant="filled" onClick={() => act({ type: 'exercise' })} loading={making} disabled={!solved}>
-        Make an exercise of it
+        {say('Make an exercise of it')}
       </Button>
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
-          <ActionIcon aria-label="more to do with this case">
+          <ActionIcon aria-label={say('more to do with this case')}>
             <IconDots size={16} />
           </ActionIcon>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={() => act({ type: 'new' })}>A new case</Menu.Item>
+          <Menu.Item onClick={() => act({ type: 'new' })}>{say('A new case')}</Menu.Item>
           <Menu.Item disabled={nothingYet} onClick={() => act({ type: 'duplicate' })}>
-            Duplicate
+            {say('Duplicate')}
           </Menu.Item>
           <Menu.Item disabled={nothingYet} onClick={() => act({ type: 'delete' })}>
-            Delete
+            {say('Delete')}
           </Menu.Item>
         </Menu.Dropdown>
       </Menu>
@@ -113,15 +114,16 @@ function Where({ kind, phase, nothingYet, rulesId, rulesSets, tags, act }: Bench
   return (
     <span className={`line ${styles.where}`}>
       <Pick
-        label="kind of case"
+        label={say('kind of case')}
         className="control quiet"
         value={kind}
         options={statementKinds.map((each) => [each, kinds[each].title])}
         onPick={(next) => act({ type: 'kind', kind: next })}
       />
-      · <Link to="/cases">Kept cases</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> · rules
+      · <Link to="/cases">{say('Kept cases')}</Link> · <KeptNote phase={phase} nothingYet={nothingYet} />{' '}
+      {say('· rules')}
       <Pick
-        label="house rules"
+        label={say('house rules')}
         className="control quiet"
         value={rulesId}
         options={rulesSets.map(({ id, name }) => [id, name])}
@@ -134,13 +136,13 @@ function Where({ kind, phase, nothingYet, rulesId, rulesSets, tags, act }: Bench
 
 /** The ways to look at a case, in the order of the number keys. */
 export const benchTabs: readonly (readonly [string, string])[] = [
-  ['table', 'Table'],
-  ['working', 'Working'],
-  ['cross-check', 'Cross-check'],
-  ['timeline', 'Timeline'],
-  ['picture', 'Picture'],
-  ['target', 'Search'],
-  ['together', 'Together'],
+  ['table', say('Table')],
+  ['working', say('Working')],
+  ['cross-check', say('Cross-check')],
+  ['timeline', say('Timeline')],
+  ['picture', say('Picture')],
+  ['target', say('Search')],
+  ['together', say('Together')],
 ];
 
 /** The list of tabs by itself; the panel below it is drawn by the Bench. */

@@ -9,11 +9,12 @@ import { useRules } from '../../api/rulesRecords.ts';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { Bench } from './Bench.tsx';
 import { isUnsentCase } from './useAutosave.ts';
+import { say } from '../../words/say.ts';
 
 /** Marks an address as one where nothing has been kept yet. */
 export const freshState = { fresh: true } as const;
 
-const usualRules: KeptRules = { id: 'default', name: 'Usual', rules: defaultHouseRules, revision: 1, classes: [] };
+const usualRules: KeptRules = { id: 'default', name: say('Usual'), rules: defaultHouseRules, revision: 1, classes: [] };
 
 /** `/bench`: a new case under an address of its own. */
 export function NewCasePage() {
@@ -33,10 +34,10 @@ export function BenchPage() {
   const fresh = freshId === caseId;
   const kept = useCase(fresh ? undefined : caseId);
   const rules = useRules();
-  if (rules.isPending || (!fresh && kept.isPending)) return <LoadingPage title="Bench" what="the case" />;
+  if (rules.isPending || (!fresh && kept.isPending)) return <LoadingPage title={say('Bench')} what={say('the case')} />;
   // What was typed while the server was away is opened from what was typed.
   if (!fresh && kept.isError && !kept.data && !isUnsentCase(caseId))
-    return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
+    return <Failed what={say('case')} error={kept.error} again={() => void kept.refetch()} />;
   // Without the server the Bench still works; it says so when something can't be kept.
   const [first = usualRules, ...others] = rules.data ?? [];
   return (

@@ -23,6 +23,7 @@ import type { PicturedPlan, PicturedPlans } from './PicturePanel.tsx';
 import { PaymentRangePanel } from './PaymentRangePanel.tsx';
 import { TargetPanel } from './TargetPanel.tsx';
 import { TogetherPanel } from './TogetherPanel.tsx';
+import { say } from '../../words/say.ts';
 
 const PicturePanel = lazy(() => import('./PicturePanel.tsx'));
 const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
@@ -53,13 +54,13 @@ export function BenchPanel(props: BenchPanelProps) {
     case 'working':
     case 'cross-check':
       return (
-        <Suspense fallback={<Loading what="the working" />}>
+        <Suspense fallback={<Loading what={say('the working')} />}>
           <WorkingDesk
             view={tab}
             draft={draft}
             rules={rules}
             style={style}
-            title={title || 'A case'}
+            title={title || say('A case')}
             statement={{ solved: statementInWords(draft, solved), asked: statementInWords(draft, solved, true) }}
             ask={asked}
           />
@@ -69,7 +70,7 @@ export function BenchPanel(props: BenchPanelProps) {
       return <Timeline kind={draft.kind} solved={solved} style={style} signs={rules.writing.signs} />;
     case 'picture':
       return (
-        <Suspense fallback={<Loading what="the picture" />}>
+        <Suspense fallback={<Loading what={say('the picture')} />}>
           <PicturePanel plans={plansToDraw(document, solved, outcomes, style)} />
         </Suspense>
       );
@@ -108,7 +109,7 @@ function TableWithRange(props: BenchPanelProps) {
     const style = numberStyleById(document.draft.numberStyle);
     const entry = readEntry(text.trim() === '' ? '0' : text, style);
     if (!entry.ok || entry.value.percent || entry.value.value < 0)
-      return notifications.show({ message: `“${text}” is no amount: nothing was changed.` });
+      return notifications.show({ message: say('“{{text}}” is no amount: nothing was changed.', { text }) });
     const typed = { payment, amount: entry.value.value, shown: table.rows[payment - 1]?.extra ?? 0, id: newId() };
     onEdit((before) => ({ ...before, draft: withExtraPayment(before.draft, typed, style) }), `extra.${payment}`);
   };
@@ -141,5 +142,5 @@ function plansToDraw(
     const before = { table: each.outcome.solved.table, after: each.figures.count - each.table.count };
     return [{ name, table: each.table, ...(each.refinanced ? { before } : {}) }];
   });
-  return [{ name: 'As stated', table: solved.table }, ...varied];
+  return [{ name: say('As stated'), table: solved.table }, ...varied];
 }

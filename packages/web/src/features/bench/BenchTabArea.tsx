@@ -9,6 +9,7 @@ import { TableTools } from './TableTools.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 import type { BenchView } from './useBenchView.ts';
 import type { useSolved } from './useSolved.ts';
+import { say } from '../../words/say.ts';
 
 interface BenchTabAreaProps {
   readonly stated: BenchCase;
@@ -26,11 +27,11 @@ export function BenchTabArea({ stated, worked: { solved, outcomes, asked }, look
     const chosen = range.chosen && to > from;
     const text = chosen ? clipboardText(solved.table, style, from, to) : clipboardText(solved.table, style);
     const said = chosen
-      ? `Payments ${from} to ${to} are copied.`
-      : `All ${solved.table.count} rows are copied; paste them into a worksheet.`;
+      ? say('Payments {{from}} to {{to}} are copied.', { from, to })
+      : say('All {{count}} rows are copied; paste them into a worksheet.', { count: solved.table.count });
     void navigator.clipboard.writeText(text).then(
       () => notifications.show({ message: said }),
-      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
+      () => notifications.show({ message: say('The browser does not let this page use the clipboard.') }),
     );
   });
   return (

@@ -15,6 +15,8 @@ import { useCases, useDeleteCase, useRestore, useWriteCase } from '../../api/rec
 import { useRules } from '../../api/rulesRecords.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../statement/editing.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 export function CasesPage() {
   const [search, set] = useSearchSetting();
@@ -28,18 +30,18 @@ export function CasesPage() {
   const filtered = find !== '' || tag !== '';
   return (
     <>
-      <PageHead title="Kept cases" where={<Link to="/bench">Bench</Link>}>
+      <PageHead title={say('Kept cases')} where={<Link to="/bench">{say('Bench')}</Link>}>
         <Button component={Link} to="/bin">
-          Bin
+          {say('Bin')}
         </Button>
         <Button component={Link} to="/bench" variant="filled">
-          State a case
+          {say('State a case')}
         </Button>
       </PageHead>
       <div className="line" style={{ marginBottom: 12 }}>
         <FindField
-          label="find a case"
-          placeholder="Find by name, kind or tag"
+          label={say('find a case')}
+          placeholder={say('Find by name, kind or tag')}
           w={320}
           find={find}
           onFind={(text) => set('find', text)}
@@ -54,8 +56,10 @@ export function CasesPage() {
         </p>
       )}
       <UnreadableRows rows={cases.data?.unreadable} />
-      {cases.isPending && <Loading what="your cases" />}
-      {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+      {cases.isPending && <Loading what={say('your cases')} />}
+      {cases.isError && !cases.data && (
+        <Failed what={say('cases')} error={cases.error} again={() => void cases.refetch()} />
+      )}
       {cases.data?.total === 0 && <NoCases filtered={filtered} />}
       {found.length > 0 && (
         <CaseTable
@@ -75,12 +79,14 @@ export function CasesPage() {
 }
 
 function NoCases({ filtered }: { readonly filtered: boolean }) {
-  if (filtered) return <p className="soft">No case fits. Try fewer letters, or another tag.</p>;
+  if (filtered) return <p className="soft">{say('No case fits. Try fewer letters, or another tag.')}</p>;
   return (
-    <Empty title="No cases yet">
+    <Empty title={say('No cases yet')}>
       <p>
-        A case is a loan, a lease, savings, a fund or a rate. <Link to="/bench">State the first one</Link>; it is kept
-        while you type.
+        <Said
+          text="A case is a loan, a lease, savings, a fund or a rate. <link>State the first one</link>; it is kept while you type."
+          parts={{ link: <Link to="/bench" /> }}
+        />
       </p>
     </Empty>
   );
@@ -91,10 +97,11 @@ function useListActions() {
   const remove = useDeleteCase();
   const restore = useRestore();
   const duplicate = (kept: KeptCase) =>
-    write.mutate({ title: `${kept.title}, again`.slice(0, 120), document: kept.document });
+    write.mutate({ title: say('{{title}}, again', { title: kept.title }).slice(0, 120), document: kept.document });
   const putAway = ({ id, title }: KeptCase) =>
     remove.mutate(id, {
-      onSuccess: () => showUndo(`“${title}” is deleted.`, () => restore.mutateAsync({ kind: 'case', id })),
+      onSuccess: () =>
+        showUndo(say('“{{title}}” is deleted.', { title }), () => restore.mutateAsync({ kind: 'case', id })),
     });
   return { duplicate, putAway, failure: write.error ?? remove.error ?? restore.error };
 }
@@ -111,13 +118,13 @@ function CaseTable({ cases, roundingOf, onDuplicate, onDelete }: CaseTableProps)
     <table className="ledger sheet">
       <thead>
         <tr>
-          <th className="words">Case</th>
-          <th className="words">Kind</th>
-          <th className="words">Asks for</th>
-          <th>Answer</th>
-          <th className="words">Tags</th>
+          <th className="words">{say('Case')}</th>
+          <th className="words">{say('Kind')}</th>
+          <th className="words">{say('Asks for')}</th>
+          <th>{say('Answer')}</th>
+          <th className="words">{say('Tags')}</th>
           <th>
-            <span className="visually-hidden">what to do</span>
+            <span className="visually-hidden">{say('what to do')}</span>
           </th>
         </tr>
       </thead>
@@ -137,7 +144,7 @@ function CaseTable({ cases, roundingOf, onDuplicate, onDelete }: CaseTableProps)
                 <ActionIcon
                   variant="subtle"
                   color="gray"
-                  aria-label={`duplicate ${kept.title}`}
+                  aria-label={say('duplicate {{title}}', { title: kept.title })}
                   onClick={() => onDuplicate(kept)}
                 >
                   <IconCopy size={16} />
@@ -145,7 +152,7 @@ function CaseTable({ cases, roundingOf, onDuplicate, onDelete }: CaseTableProps)
                 <ActionIcon
                   variant="subtle"
                   color="gray"
-                  aria-label={`delete ${kept.title}`}
+                  aria-label={say('delete {{title}}', { title: kept.title })}
                   onClick={() => onDelete(kept)}
                 >
                   <IconTrash size={16} />

@@ -5,6 +5,7 @@ import type { CaseDocument, KeptCase } from '@hardy-sextant/contract';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { solvedText } from '../../statement/editing.ts';
 import type { BenchDocument } from './benchDocument.ts';
+import { say } from '../../words/say.ts';
 
 interface ConflictProps {
   readonly mine: BenchDocument;
@@ -16,20 +17,20 @@ interface ConflictProps {
 export function Conflict({ mine, theirs, rules, onSettle }: ConflictProps) {
   return (
     <ChangedElsewhere
-      what="this case"
+      what={say('this case')}
       theirs={theirs?.title}
-      mine={mine.title || 'Unnamed case'}
+      mine={mine.title || say('Unnamed case')}
       onTheirs={() => onSettle('theirs')}
       onMine={() => onSettle('mine')}
-      more={<Button onClick={() => onSettle('both')}>Keep both</Button>}
+      more={<Button onClick={() => onSettle('both')}>{say('Keep both')}</Button>}
     >
       {theirs && (
         <table className="ledger">
           <thead>
             <tr>
               <th className="words">&nbsp;</th>
-              <th className="words">Here</th>
-              <th className="words">Elsewhere</th>
+              <th className="words">{say('Here')}</th>
+              <th className="words">{say('Elsewhere')}</th>
             </tr>
           </thead>
           <tbody>
@@ -49,13 +50,13 @@ export function Conflict({ mine, theirs, rules, onSettle }: ConflictProps) {
 
 function facts(title: string, { draft, variations }: CaseDocument, rules: HouseRules): [string, string][] {
   return [
-    ['Name', title || 'Unnamed case'],
-    ['Kind', kindOf(draft).title],
+    [say('Name'), title || say('Unnamed case')],
+    [say('Kind'), kindOf(draft).title],
     ...namesOf(draft.slots)
       .filter((slot) => kindOf(draft).slotNames[slot] !== undefined && slot !== draft.unknown)
       .map((slot): [string, string] => [slotName(draft.kind, slot), draft.slots[slot] || '–']),
     [slotName(draft.kind, draft.unknown), solvedText(draft, solveCase(draft, rules.rounding)) ?? '–'],
-    ['Changes on the way', String(draft.changes.length)],
-    ['Variations', String(variations.length)],
+    [say('Changes on the way'), String(draft.changes.length)],
+    [say('Variations'), String(variations.length)],
   ];
 }

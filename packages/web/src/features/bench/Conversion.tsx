@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { Loading } from '../../ui/States.tsx';
 import { EveryWay } from './EveryWay.tsx';
 import type { BenchCase } from './useBenchCase.ts';
+import { say } from '../../words/say.ts';
 
 const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
@@ -14,18 +15,18 @@ interface ConversionProps {
 }
 
 export function Conversion({ stated: { draft, rules, style, title }, converted, asked }: ConversionProps) {
-  const words = `What ${draft.slots.rate} % is, quoted otherwise.`;
+  const words = say('What {{rate}} % is, quoted otherwise.', { rate: draft.slots.rate });
   return (
     <>
       <EveryWay draft={draft} converted={converted} />
       {converted.unknown === 'converted' && (
-        <Suspense fallback={<Loading what="the working" />}>
+        <Suspense fallback={<Loading what={say('the working')} />}>
           <WorkingDesk
             view="working"
             draft={draft}
             rules={rules}
             style={style}
-            title={title || 'A conversion'}
+            title={title || say('A conversion')}
             statement={{ solved: words, asked: words }}
             ask={asked}
             fixed

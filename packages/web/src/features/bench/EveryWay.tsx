@@ -10,6 +10,7 @@ import {
 } from '@hardy-sextant/core';
 import { quoteChoices, quoteId } from '../../statement/quotes.ts';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 export function EveryWay({ draft, converted }: { readonly draft: StatementDraft; readonly converted: ConvertedRate }) {
   const style = numberStyleById(draft.numberStyle);
@@ -19,7 +20,7 @@ export function EveryWay({ draft, converted }: { readonly draft: StatementDraft;
   return (
     <div className={`sheet block ${styles.everyWay}`}>
       <table className="ledger">
-        <caption className="label">The same rate, every way</caption>
+        <caption className="label">{say('The same rate, every way')}</caption>
         <tbody>
           {quoteChoices(draft.paymentsPerYear, draft.quote).map(({ id, words, quote }) => {
             const found = convertRate(from, quotedRate(quote, 0), draft.paymentsPerYear);

@@ -1,11 +1,14 @@
 /** What to do while a statement is not complete. */
 import { Link } from 'react-router';
+import { Said } from '../../words/Said.tsx';
 
 export function NothingYet() {
   return (
     <p className="soft">
-      Fill in the slots of the statement; the one with ? is solved while you type. Type ? into another slot to ask for
-      that one. To begin with something, open one of the <Link to="/cases">kept cases</Link>.
+      <Said
+        text="Fill in the slots of the statement; the one with ? is solved while you type. Type ? into another slot to ask for that one. To begin with something, open one of the <link>kept cases</link>."
+        parts={{ link: <Link to="/cases" /> }}
+      />
     </p>
   );
 }

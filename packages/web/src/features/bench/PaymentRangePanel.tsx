@@ -3,6 +3,7 @@ import { closingChecks, leftToPay, paymentRange, writeMoney, type Table } from '
 import { useState } from 'react';
 import { Amount, useNumberStyle } from '../../statement/Figures.tsx';
 import styles from './PaymentRangePanel.module.css';
+import { say } from '../../words/say.ts';
 
 interface PaymentRangePanelProps {
   readonly table: Table;
@@ -13,60 +14,79 @@ interface PaymentRangePanelProps {
 
 export function PaymentRangePanel({ table, from, to, onRead }: PaymentRangePanelProps) {
   const read = paymentRange(table, from, to);
-  const left = leftToPay(table, Math.min(to, table.count));
-  const saving = table.plan.kind === 'saving';
   return (
     <div className="sheet block">
-      <h2>Read some payments</h2>
+      <h2>{say('Read some payments')}</h2>
       <p className={styles.ask}>
-        From payment{' '}
+        {say('From payment')}{' '}
         <Place
-          label="from payment"
+          label={say('from payment')}
           value={from}
           onChange={(value) => onRead(value, to)}
           wrong={!read.ok && read.problem.field === 'from'}
         />{' '}
-        to{' '}
+        {say('to')}{' '}
         <Place
-          label="to payment"
+          label={say('to payment')}
           value={to}
           onChange={(value) => onRead(from, value)}
           wrong={!read.ok && read.problem.field === 'to'}
         />
       </p>
       {read.ok ? (
-        <dl className="pairs">
-          <dt>interest</dt>
-          <dd>
-            <Amount value={read.value.interest} />
-          </dd>
-          <dt>{saving ? 'added' : 'to principal'}</dt>
-          <dd>
-            <Amount value={read.value.principal} />
-          </dd>
-          <dt>
-            {saving ? 'saved' : table.plan.kind === 'drawing' ? 'left' : 'owed'} after payment {read.value.to}
-          </dt>
-          <dd>
-            <Amount value={read.value.closing} />
-          </dd>
-          {!saving && left.ok && (
-            <>
-              <dt>still to be {table.plan.kind === 'drawing' ? 'taken out' : 'paid'}, interest included</dt>
-              <dd>
-                <Amount value={left.value} />
-              </dd>
-            </>
-          )}
-        </dl>
+        <Read table={table} range={read.value} />
       ) : (
         <p role="alert" className="wrong">
           {read.problem.message}
         </p>
       )}
-      <h2 className="set-off">Does it close?</h2>
+      <h2 className="set-off">{say('Does it close?')}</h2>
       <Checks table={table} />
     </div>
+  );
+}
+
+interface ReadProps {
+  readonly table: Table;
+  readonly range: Extract<ReturnType<typeof paymentRange>, { ok: true }>['value'];
+}
+
+/** What the payments from one to another come to. */
+function Read({ table, range }: ReadProps) {
+  const left = leftToPay(table, Math.min(range.to, table.count));
+  const saving = table.plan.kind === 'saving';
+  return (
+    <dl className="pairs">
+      <dt>{say('interest')}</dt>
+      <dd>
+        <Amount value={range.interest} />
+      </dd>
+      <dt>{saving ? say('added') : say('to principal')}</dt>
+      <dd>
+        <Amount value={range.principal} />
+      </dd>
+      <dt>
+        {say('{{saved}} after payment {{to}}', {
+          saved: saving ? say('saved') : table.plan.kind === 'drawing' ? say('left') : say('owed'),
+          to: range.to,
+        })}
+      </dt>
+      <dd>
+        <Amount value={range.closing} />
+      </dd>
+      {!saving && left.ok && (
+        <>
+          <dt>
+            {say('still to be {{taken}}, interest included', {
+              taken: table.plan.kind === 'drawing' ? say('taken out') : say('paid'),
+            })}
+          </dt>
+          <dd>
+            <Amount value={left.value} />
+          </dd>
+        </>
+      )}
+    </dl>
   );
 }
 
@@ -81,23 +101,40 @@ function Checks({ table }: { readonly table: Table }) {
     <ul className="list small">
       <li className={closingDifference === 0 ? 'good' : 'wrong'}>
         {closingDifference === 0
-          ? `✓ ${saving ? 'saved' : 'owed'} after payment ${table.count} is ${money(table.closing)}`
-          : `✕ after payment ${table.count} it is ${money(table.closing)}, ${money(Math.abs(closingDifference))} ${closingDifference > 0 ? 'more' : 'less'} than stated`}
+          ? say('✓ {{saved}} after payment {{count}} is {{money}}', {
+              saved: saving ? say('saved') : say('owed'),
+              count: table.count,
+              money: money(table.closing),
+            })
+          : say('✕ after payment {{count}} it is {{money}}, {{money2}} {{more}} than stated', {
+              count: table.count,
+              money: money(table.closing),
+              money2: money(Math.abs(closingDifference)),
+              more: closingDifference > 0 ? say('more') : say('less'),
+            })}
       </li>
       <li className={principalDifference === 0 ? 'good' : 'wrong'}>
         {principalDifference === 0
-          ? `✓ ${saving ? 'what is added' : 'principal'} adds up to ${money(whole)}`
-          : `✕ principal is ${money(Math.abs(principalDifference))} off`}
+          ? say('✓ {{what}} adds up to {{money}}', {
+              what: saving ? say('what is added') : say('principal'),
+              money: money(whole),
+            })
+          : say('✕ principal is {{money}} off', { money: money(Math.abs(principalDifference)) })}
       </li>
       {lastDifference !== 0 && (
         <li>
-          · last payment is {money(table.lastPayment)}, {money(Math.abs(lastDifference))}{' '}
-          {lastDifference < 0 ? 'less' : 'more'}
+          {say('· last payment is {{money}}, {{money2}} {{less}}', {
+            money: money(table.lastPayment),
+            money2: money(Math.abs(lastDifference)),
+            less: lastDifference < 0 ? say('less') : say('more'),
+          })}
         </li>
       )}
       {table.firstGrowing !== undefined && (
         <li className="wrong">
-          ✕ in row {table.firstGrowing} the balance grows: the payment does not cover the interest
+          {say('✕ in row {{firstGrowing}} the balance grows: the payment does not cover the interest', {
+            firstGrowing: table.firstGrowing,
+          })}
         </li>
       )}
     </ul>

@@ -20,6 +20,7 @@ import { useMemo } from 'react';
 import { Bar, Line } from 'react-chartjs-2';
 import { Amount, useNumberStyle } from '../../statement/Figures.tsx';
 import styles from './PicturePanel.module.css';
+import { say } from '../../words/say.ts';
 
 Chart.register(
   BarController,
@@ -68,23 +69,25 @@ export default function PicturePanel({ plans }: { readonly plans: PicturedPlans 
   return (
     <div className="pair">
       <figure className="sheet block figure">
-        <figcaption>{saving ? 'Saved after each payment' : 'Owed after each payment'}</figcaption>
+        <figcaption>{saving ? say('Saved after each payment') : say('Owed after each payment')}</figcaption>
         <div className={styles.canvas}>
           <Line
             data={balances}
             options={options(style, ink, 'payment', false) as ChartOptions<'line'>}
-            aria-label="balance over time"
+            aria-label={say('balance over time')}
             role="img"
           />
         </div>
       </figure>
       <figure className="sheet block figure">
-        <figcaption>Interest and {saving ? 'deposits' : 'principal'} in each payment</figcaption>
+        <figcaption>
+          {say('Interest and {{deposits}} in each payment', { deposits: saving ? say('deposits') : say('principal') })}
+        </figcaption>
         <div className={styles.canvas}>
           <Bar
             data={split}
             options={options(style, ink, 'payment', true) as ChartOptions<'bar'>}
-            aria-label="interest against principal in each payment"
+            aria-label={say('interest against principal in each payment')}
             role="img"
           />
         </div>
@@ -105,12 +108,13 @@ function YearNumbers({ plans }: { readonly plans: PicturedPlans }) {
     <div className="sheet block wide spanning">
       <table className="ledger">
         <caption className="label">
-          The numbers of the picture: what is {plans[0].table.plan.kind === 'saving' ? 'saved' : 'owed'} after each
-          year, and the interest in it
+          {say('The numbers of the picture: what is {{saved}} after each year, and the interest in it', {
+            saved: plans[0].table.plan.kind === 'saving' ? say('saved') : say('owed'),
+          })}
         </caption>
         <thead>
           <tr>
-            <th className="words">Year</th>
+            <th className="words">{say('Year')}</th>
             {plans.map(({ name }) => (
               <th key={name}>{name}</th>
             ))}
@@ -125,7 +129,9 @@ function YearNumbers({ plans }: { readonly plans: PicturedPlans }) {
                   {year ? (
                     <>
                       <Amount value={year.closing} />{' '}
-                      <span className="soft">· interest {<Amount value={year.interest} />}</span>
+                      <span className="soft">
+                        {say('· interest')} {<Amount value={year.interest} />}
+                      </span>
                     </>
                   ) : (
                     '–'
@@ -195,7 +201,7 @@ function splitData(table: Table, ink: Ink): ChartData<'bar'> {
   return {
     labels: rows.map((row) => row.number),
     datasets: [
-      { label: 'interest', data: rows.map((row) => row.interest), backgroundColor: ink('--brass'), stack: 'one' },
+      { label: say('interest'), data: rows.map((row) => row.interest), backgroundColor: ink('--brass'), stack: 'one' },
       {
         label: saving ? 'deposits' : 'principal',
         data: rows.map((row) => (saving ? row.payment + row.extra : row.principal)),
@@ -231,7 +237,8 @@ function options(style: NumberStyle, ink: Ink, unit: string, stacked: boolean): 
       legend: { labels: { color: ink('--ink'), boxHeight: 2, font: { family: 'Instrument Sans Variable' } } },
       tooltip: {
         callbacks: {
-          title: ([item]) => `after payment ${roundTo(Number(stacked ? item?.label : item?.parsed.x), 0)}`,
+          title: ([item]) =>
+            say('after payment {{roundTo}}', { roundTo: roundTo(Number(stacked ? item?.label : item?.parsed.x), 0) }),
           label: (item) => `${item.dataset.label}: ${writeMoney(Number(item.parsed.y), style)}`,
         },
       },

@@ -12,6 +12,7 @@ import {
 } from '@hardy-sextant/core';
 import { Paper, paperStyles as styles } from '../../ui/Paper.tsx';
 import { statementInWords } from '../../statement/statementInWords.ts';
+import { say } from '../../words/say.ts';
 
 interface PrintSheetProps {
   readonly title: string;
@@ -63,16 +64,16 @@ function Comparison({ solved: { table }, outcomes, titles, style }: ComparisonPr
     <table className="ledger">
       <thead>
         <tr>
-          <th className="words">As stated, but…</th>
-          <th>Payment</th>
-          <th>Payments</th>
-          <th>Paid in all</th>
-          <th>Interest in all</th>
+          <th className="words">{say('As stated, but…')}</th>
+          <th>{say('Payment')}</th>
+          <th>{say('Payments')}</th>
+          <th>{say('Paid in all')}</th>
+          <th>{say('Interest in all')}</th>
         </tr>
       </thead>
       <tbody>
         <tr>
-          <td className="words">As stated</td>
+          <td className="words">{say('As stated')}</td>
           <td>{writeMoney(table.firstPayment, style)}</td>
           <td>{table.count}</td>
           <td>{writeMoney(table.totalPaid, style)}</td>
@@ -117,7 +118,7 @@ function BalanceDrawing({ solved }: { readonly solved: SolvedCase }) {
         0
       </text>
       <text x="680" y="146" fontSize="11" textAnchor="end">
-        payment {rows.length}
+        {say('payment {{rows}}', { rows: rows.length })}
       </text>
     </svg>
   );

@@ -3,6 +3,7 @@ import type { NumberStyle, RefinancingDraft } from '@hardy-sextant/core';
 import { Choice } from '../../statement/Choice.tsx';
 import { Slot } from '../../statement/Slot.tsx';
 import styles from './Variations.module.css';
+import { say } from '../../words/say.ts';
 
 interface RefinancingSentenceProps {
   readonly refinancing: RefinancingDraft;
@@ -19,16 +20,16 @@ export function RefinancingSentence({ refinancing, style, onChange }: Refinancin
   });
   return (
     <span className={styles.sentence}>
-      after payment <Slot {...slot('after')} kind="count" name="refinanced after payment" /> at{' '}
-      <Slot {...slot('rate')} kind="percent" name="refinanced at a rate of" /> in{' '}
-      <Slot {...slot('payments')} kind="count" name="refinanced in so many payments" /> payments, costs of{' '}
-      <Slot {...slot('costs')} kind="money" name="costs of refinancing" />
+      {say('after payment')} <Slot {...slot('after')} kind="count" name={say('refinanced after payment')} /> {say('at')}{' '}
+      <Slot {...slot('rate')} kind="percent" name={say('refinanced at a rate of')} /> {say('in')}{' '}
+      <Slot {...slot('payments')} kind="count" name={say('refinanced in so many payments')} />{' '}
+      {say('payments, costs of')} <Slot {...slot('costs')} kind="money" name={say('costs of refinancing')} />
       <Choice
-        label="how the costs are paid"
+        label={say('how the costs are paid')}
         value={refinancing.costsPaid}
         options={[
-          ['cash', 'in cash'],
-          ['added', 'added to it'],
+          ['cash', say('in cash')],
+          ['added', say('added to it')],
         ]}
         onChange={(value) => onChange('costsPaid', value)}
       />

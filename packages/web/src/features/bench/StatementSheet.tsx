@@ -8,6 +8,7 @@ import { useLatest } from '../../ui/useLatest.ts';
 import type { BenchCase } from './useBenchCase.ts';
 import type { useSolved } from './useSolved.ts';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 interface StatementSheetProps {
   readonly stated: BenchCase;
@@ -21,7 +22,7 @@ export function StatementSheet({ stated: { draft, rules, setDraft }, outcome }: 
     setDraft({ ...draft, changes: [...draft.changes, newChange(change, newId())] }, 'changes'),
   );
   return (
-    <section className={`sheet ${styles.statement}`} aria-label="Statement">
+    <section className={`sheet ${styles.statement}`} aria-label={say('Statement')}>
       <div className="fill">
         <Statement draft={draft} outcome={outcome} rounding={rules.rounding} onChange={setDraft} />
         {kind.takesChanges && (

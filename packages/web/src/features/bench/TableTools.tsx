@@ -5,6 +5,7 @@ import { Field } from '../../ui/Field.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import type { TableView } from '../../statement/TablePanel.tsx';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 interface TableToolsProps {
   /** Rows of the table. */
@@ -38,32 +39,32 @@ export const TableTools = memo(function TableTools({
     <div className={`line small to-right ${styles.tools}`}>
       <Checkbox
         size="xs"
-        label="running totals"
+        label={say('running totals')}
         checked={running}
         onChange={(event) => onView('running', event.currentTarget.checked ? 'yes' : '')}
       />
       <label>
-        <span>years </span>
+        <span>{say('years')} </span>
         <Pick
           value={years}
           options={[
-            ['none', 'not summed'],
-            ['plan-year', 'of the plan'],
-            ['calendar-year', 'of the calendar', { disabled: firstPaymentDate === '' }],
+            ['none', say('not summed')],
+            ['plan-year', say('of the plan')],
+            ['calendar-year', say('of the calendar'), { disabled: firstPaymentDate === '' }],
           ]}
           onPick={(value) => onView('years', value === 'none' ? '' : value)}
         />
       </label>
       <label>
-        <span>first payment on </span>
+        <span>{say('first payment on')} </span>
         <Field type="date" value={firstPaymentDate} onText={onDate} />
       </label>
       <label>
-        <span>go to payment </span>
+        <span>{say('go to payment')} </span>
         <Field inputMode="numeric" maxLength={6} value={jump} style={{ width: 58 }} onText={jumpTo} />
       </label>
       <Button size="compact-xs" onClick={onCopy}>
-        Copy
+        {say('Copy')}
       </Button>
     </div>
   );

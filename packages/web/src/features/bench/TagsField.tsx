@@ -1,6 +1,7 @@
 /** Tags of a case: words parted by commas, typed in one small field. */
 import { useState } from 'react';
 import styles from './BenchPage.module.css';
+import { say } from '../../words/say.ts';
 
 export function TagsField({
   tags,
@@ -27,8 +28,8 @@ export function TagsField({
   return (
     <input
       className={`control quiet ${styles.tags}`}
-      aria-label="tags, parted by commas"
-      placeholder="add tags"
+      aria-label={say('tags, parted by commas')}
+      placeholder={say('add tags')}
       maxLength={400}
       value={typed ?? tags.join(', ')}
       onChange={(event) => setTyped(event.currentTarget.value)}

@@ -29,6 +29,7 @@ import {
 import { Trials, type TrialsRun } from './Trials.tsx';
 import { useTargetSearch } from './useTargetSearch.ts';
 import styles from './TargetPanel.module.css';
+import { say } from '../../words/say.ts';
 
 interface TargetPanelProps {
   readonly draft: StatementDraft;
@@ -91,8 +92,9 @@ export function TargetPanel(props: TargetPanelProps) {
       <Run share={share} answer={answer} onStop={stop} />
       {answer?.run && <Trials {...answer.run} />}
       <p className="soft">
-        What is found is put beside the statement as a variation. The search runs over the real table, rounding
-        included.
+        {say(
+          'What is found is put beside the statement as a variation. The search runs over the real table, rounding included.',
+        )}
       </p>
     </form>
   );
@@ -109,7 +111,8 @@ function useFinding({ draft, solved, onFound }: TargetPanelProps, ask: TypedAsk,
   };
   const find = async () => {
     const target = number(ask.target);
-    if (!Number.isFinite(target)) return setAnswer({ says: 'Write the number that must be reached.', wrong: true });
+    if (!Number.isFinite(target))
+      return setAnswer({ says: say('Write the number that must be reached.'), wrong: true });
     const { output } = ask;
     const scale = moved.kind === 'percent' ? 100 : 1;
     setAnswer(undefined);
@@ -139,7 +142,7 @@ function useFinding({ draft, solved, onFound }: TargetPanelProps, ask: TypedAsk,
     find,
     stop: () => {
       stop();
-      setAnswer({ says: 'Stopped; nothing was changed.', wrong: false });
+      setAnswer({ says: say('Stopped; nothing was changed.'), wrong: false });
     },
   };
 }
@@ -163,27 +166,29 @@ function AskSentences({ all, moved, reached, ask, style, onWrite }: AskSentences
   return (
     <>
       <p className={styles.sentence}>
-        Which{' '}
+        {say('Which')}{' '}
         <Choice
-          label="what may move"
+          label={say('what may move')}
           value={moved.id}
           options={all.map(({ id, words }) => [id, words])}
           onChange={(movable) => onWrite({ movable })}
         />{' '}
-        brings{' '}
+        {say('brings')}{' '}
         <Choice
-          label="what must be reached"
+          label={say('what must be reached')}
           value={ask.output}
           options={reachables.map(({ id, words }) => [id, words])}
           onChange={(output) => onWrite({ output })}
         />
-        {isAfter(ask.output) && <Slot {...slot('after')} kind="count" name="after payment" />} to{' '}
-        <Slot {...slot('target')} kind={reached.kind} name="the target" />?
+        {isAfter(ask.output) && <Slot {...slot('after')} kind="count" name={say('after payment')} />} {say('to')}{' '}
+        <Slot {...slot('target')} kind={reached.kind} name={say('the target')} />?
       </p>
       <p className={`soft ${styles.range}`}>
-        Look between <Slot {...slot('from')} kind={moved.kind} name="look from" placeholder="anything" /> and{' '}
-        <Slot {...slot('to')} kind={moved.kind} name="look to" placeholder="anything" />, closing in{' '}
-        <Choice label="how it closes in" value={ask.by} options={closings} onChange={(by) => onWrite({ by })} />.
+        {say('Look between')}{' '}
+        <Slot {...slot('from')} kind={moved.kind} name={say('look from')} placeholder={say('anything')} /> {say('and')}{' '}
+        <Slot {...slot('to')} kind={moved.kind} name={say('look to')} placeholder={say('anything')} />
+        {say(', closing in')}{' '}
+        <Choice label={say('how it closes in')} value={ask.by} options={closings} onChange={(by) => onWrite({ by })} />.
       </p>
     </>
   );
@@ -200,12 +205,12 @@ function Run({ share, answer, onStop }: RunProps) {
     <div className={styles.run}>
       {share === undefined ? (
         <Button type="submit" style={{ flex: 'none' }}>
-          Find it
+          {say('Find it')}
         </Button>
       ) : (
         <>
-          <Button onClick={onStop}>Stop</Button>
-          <Progress value={share * 100} aria-label="how much of the range is searched" flex={1} maw={260} />
+          <Button onClick={onStop}>{say('Stop')}</Button>
+          <Progress value={share * 100} aria-label={say('how much of the range is searched')} flex={1} maw={260} />
         </>
       )}
       {answer && (

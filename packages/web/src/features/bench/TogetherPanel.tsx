@@ -23,6 +23,7 @@ import { newId } from '../../statement/Changes.tsx';
 import { Choice } from '../../statement/Choice.tsx';
 import { Slot } from '../../statement/Slot.tsx';
 import styles from './TogetherPanel.module.css';
+import { say } from '../../words/say.ts';
 
 interface TogetherPanelProps {
   readonly title: string;
@@ -92,20 +93,20 @@ function Parts({ title, caseId, parts, unsolved, styleId, by, onBy, onChange }: 
   return (
     <div className={`sheet block ${styles.parts}`}>
       <p className="story">
-        One borrower has these together, by{' '}
+        {say('One borrower has these together, by')}{' '}
         <Choice
-          label="put together by"
+          label={say('put together by')}
           value={by}
           options={[
-            ['period', 'payment number'],
-            ['date', 'date'],
+            ['period', say('payment number')],
+            ['date', say('date')],
           ]}
           onChange={onBy}
         />
         :
       </p>
       <ul>
-        <li>{title || 'This case'}</li>
+        <li>{title || say('This case')}</li>
         {parts.map((part) => (
           <PartLine
             key={part.id}
@@ -118,15 +119,19 @@ function Parts({ title, caseId, parts, unsolved, styleId, by, onBy, onChange }: 
         ))}
       </ul>
       <FindAndPick
-        aria-label="put another case beside it"
-        placeholder="Put another case beside it…"
+        aria-label={say('put another case beside it')}
+        placeholder={say('Put another case beside it…')}
         useFound={useChoices}
-        nothing="No other case is called that."
+        nothing={say('No other case is called that.')}
         picked={null}
         onPick={({ value }) => void add(value)}
       />
       {unsolved.length > 0 && (
-        <p className="wrong">Left out, because it is not solved: {unsolved.map(({ name }) => name).join(', ')}.</p>
+        <p className="wrong">
+          {say('Left out, because it is not solved: {{unsolved}}.', {
+            unsolved: unsolved.map(({ name }) => name).join(', '),
+          })}
+        </p>
       )}
     </div>
   );
@@ -158,7 +163,7 @@ function useJoint(
 ) {
   return useMemo(() => {
     const style = numberStyleById(styleId);
-    const plans: TogetherPlan[] = [{ name: title || 'This case', plan: solved.plan }];
+    const plans: TogetherPlan[] = [{ name: title || say('This case'), plan: solved.plan }];
     const unsolved: TogetherPart[] = [];
     for (const part of parts) {
       const outcome = solveCase(part.draft, rounding);
@@ -187,19 +192,19 @@ function PartLine({ part, starts, style, onChange, onRemove }: PartLineProps) {
       {starts && (
         <>
           {' '}
-          starting after{' '}
+          {say('starting after')}{' '}
           <Slot
             slot={`${part.id}.startsAfter`}
             kind="count"
-            name={`${part.name} starts after so many payments`}
+            name={say('{{plan}} starts after so many payments', { plan: part.name })}
             text={part.startsAfter}
             style={style}
             onText={(startsAfter) => onChange({ ...part, startsAfter })}
           />{' '}
-          payments
+          {say('payments')}
         </>
       )}
-      <UnstyledButton aria-label={`remove ${part.name}`} onClick={() => onRemove(part)}>
+      <UnstyledButton aria-label={say('remove {{name}}', { name: part.name })} onClick={() => onRemove(part)}>
         <IconX size={14} />
       </UnstyledButton>
     </li>
@@ -214,18 +219,18 @@ interface JointProps {
 function JointSums({ joint, by }: JointProps) {
   return (
     <dl className={`sheet block figures pairs ${styles.sums}`}>
-      <dt>Paid in all</dt>
+      <dt>{say('Paid in all')}</dt>
       <dd>
         <Amount value={joint.totalPaid} />
       </dd>
-      <dt>Interest in all</dt>
+      <dt>{say('Interest in all')}</dt>
       <dd>
         <Amount value={joint.totalInterest} />
       </dd>
       {joint.parts.map(({ name, ends }, at) => (
         <Fragment key={at}>
-          <dt>{name} ends</dt>
-          <dd>{by === 'period' ? `with payment ${ends}` : ends}</dd>
+          <dt>{say('{{name}} ends', { name })}</dt>
+          <dd>{by === 'period' ? say('with payment {{ends}}', { ends }) : ends}</dd>
         </Fragment>
       ))}
     </dl>
@@ -234,15 +239,15 @@ function JointSums({ joint, by }: JointProps) {
 
 function JointTable({ joint, by }: JointProps) {
   return (
-    <div className={`sheet ${styles.table}`} tabIndex={0} role="region" aria-label="Joint table">
+    <div className={`sheet ${styles.table}`} tabIndex={0} role="region" aria-label={say('Joint table')}>
       <table className="ledger">
         <thead>
           <tr>
-            <th className="words">{by === 'period' ? 'No.' : 'Date'}</th>
-            <th>Interest</th>
-            <th>Paid</th>
-            <th>To principal</th>
-            <th>Closing, all</th>
+            <th className="words">{by === 'period' ? say('No.') : say('Date')}</th>
+            <th>{say('Interest')}</th>
+            <th>{say('Paid')}</th>
+            <th>{say('To principal')}</th>
+            <th>{say('Closing, all')}</th>
           </tr>
         </thead>
         <tbody>
@@ -260,7 +265,10 @@ function JointTable({ joint, by }: JointProps) {
       </table>
       {joint.rows.length > SHOWN && (
         <p className="soft">
-          The first {SHOWN} of {joint.rows.length} rows; the sums are over all of them.
+          {say('The first {{SHOWN}} of {{rows}} rows; the sums are over all of them.', {
+            SHOWN,
+            rows: joint.rows.length,
+          })}
         </p>
       )}
     </div>

@@ -3,6 +3,7 @@ import { writeMoney, type NumberStyle, type StatementDraft } from '@hardy-sextan
 import type { TargetAnswer } from './target.worker.ts';
 import { written, writtenReached, type Movable, type Reachable } from './targetWords.ts';
 import styles from './TargetPanel.module.css';
+import { say } from '../../words/say.ts';
 
 export interface TrialsRun {
   readonly found: Extract<TargetAnswer, { ok: true }>;
@@ -21,14 +22,16 @@ export function Trials({ found, moved, reached, draft, style, target }: TrialsRu
   return (
     <div className="wide tight">
       <table className={`ledger ${styles.trials}`}>
-        <caption className="label">{trials.length} tries, each nearer than those it lies between</caption>
+        <caption className="label">
+          {say('{{trials}} tries, each nearer than those it lies between', { trials: trials.length })}
+        </caption>
         <thead>
           <tr>
-            <th>Try</th>
+            <th>{say('Try')}</th>
             <th>{moved.words}</th>
             <th>{reached.words}</th>
-            <th>off by</th>
-            <th className="words">how far off, in powers of ten</th>
+            <th>{say('off by')}</th>
+            <th className="words">{say('how far off, in powers of ten')}</th>
           </tr>
         </thead>
         <tbody>
@@ -58,11 +61,11 @@ function shareOf(off: number, widest: number): number {
 const POWERS = 6;
 
 function Bar({ share, over }: { readonly share: number; readonly over: boolean }) {
-  if (share === 0) return <span>met</span>;
+  if (share === 0) return <span>{say('met')}</span>;
   return (
     <span className={styles.gap} data-over={over}>
       <span style={{ width: `${Math.min(1, share) * 100}%` }} />
-      <span className="visually-hidden">{over ? 'over' : 'under'}</span>
+      <span className="visually-hidden">{over ? say('over') : say('under')}</span>
     </span>
   );
 }

@@ -21,6 +21,7 @@ import { RefinancingSentence } from './RefinancingSentence.tsx';
 import { VariedSlots } from './VariedSlots.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './Variations.module.css';
+import { say } from '../../words/say.ts';
 
 type Act = (action: VariationAction) => void;
 
@@ -35,10 +36,10 @@ export const AddVariation = memo(function AddVariation({
   return (
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>
-        <TextButton data-add-variation>+ one more</TextButton>
+        <TextButton data-add-variation>{say('+ one more')}</TextButton>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Label>What differs?</Menu.Label>
+        <Menu.Label>{say('What differs?')}</Menu.Label>
         {differences(kind).map(([what, name]) => (
           <Menu.Item key={what} onClick={() => act({ type: 'add', what })}>
             {name}
@@ -93,11 +94,11 @@ export const VariationHead = memo(function VariationHead({ place, places, act, .
         ))}
         {mayKeepRate({ unknown }, variation) && !refinancing && (
           <Choice
-            label={`what stays, ${title}`}
+            label={say('what stays, {{title}}', { title })}
             value={variation.atRate ?? 'payment'}
             options={[
-              ['payment', 'keeping the payment'],
-              ['found', 'at the rate found'],
+              ['payment', say('keeping the payment')],
+              ['found', say('at the rate found')],
             ]}
             onChange={(kept) => onChange(withRateKept(variation, kept === 'found'), 'atRate')}
           />
@@ -112,7 +113,7 @@ export const VariationHead = memo(function VariationHead({ place, places, act, .
         {changes.length > 0 && (
           <AddChange
             saving={isSaving(kinds[kind])}
-            label="+ another change"
+            label={say('+ another change')}
             onAdd={(added) => onChange({ ...variation, changes: [...changes, newChange(added, newId())] }, 'changes')}
           />
         )}
@@ -140,20 +141,20 @@ function VariationMenu({ title, kind, variation: { id, slots }, place, places, a
   return (
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>
-        <UnstyledButton aria-label={`what to do with: ${title}`} className="soft">
+        <UnstyledButton aria-label={say('what to do with: {{title}}', { title })} className="soft">
           <IconDots size={15} />
         </UnstyledButton>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => act({ type: 'adopt', id })}>Make it the statement</Menu.Item>
+        <Menu.Item onClick={() => act({ type: 'adopt', id })}>{say('Make it the statement')}</Menu.Item>
         <Menu.Item disabled={place === 0} onClick={() => act({ type: 'move', id, by: -1 })}>
-          Move left
+          {say('Move left')}
         </Menu.Item>
         <Menu.Item disabled={place === places - 1} onClick={() => act({ type: 'move', id, by: 1 })}>
-          Move right
+          {say('Move right')}
         </Menu.Item>
-        <Menu.Item onClick={() => act({ type: 'remove', id })}>Remove</Menu.Item>
-        <Menu.Label>Also differs in</Menu.Label>
+        <Menu.Item onClick={() => act({ type: 'remove', id })}>{say('Remove')}</Menu.Item>
+        <Menu.Label>{say('Also differs in')}</Menu.Label>
         {differences(kind)
           .filter(([what]) => !(what in slots))
           .map(([what, name]) => (

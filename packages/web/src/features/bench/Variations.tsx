@@ -21,6 +21,7 @@ import { useLatest } from '../../ui/useLatest.ts';
 import { afterAction, type VariationAction } from './differences.ts';
 import { AddVariation, VariationHead } from './VariationHead.tsx';
 import styles from './Variations.module.css';
+import { say } from '../../words/say.ts';
 
 interface VariationsProps {
   readonly draft: StatementDraft;
@@ -41,19 +42,19 @@ interface FigureRow {
 
 const interest: FigureRow = {
   key: 'totalInterest',
-  name: 'Interest in all',
+  name: say('Interest in all'),
   write: (value, style) => writeMoney(value, style),
 };
 const payingRows: readonly FigureRow[] = [
-  { key: 'payment', name: 'Payment', write: (value, style) => writeMoney(value, style) },
-  { key: 'count', name: 'Payments', write: (value, style) => writeBrief(value, 0, 0, style) },
-  { key: 'totalPaid', name: 'Paid in all', write: (value, style) => writeMoney(value, style) },
+  { key: 'payment', name: say('Payment'), write: (value, style) => writeMoney(value, style) },
+  { key: 'count', name: say('Payments'), write: (value, style) => writeBrief(value, 0, 0, style) },
+  { key: 'totalPaid', name: say('Paid in all'), write: (value, style) => writeMoney(value, style) },
   interest,
 ];
 /** Where nothing is paid on the way. */
 const growingRows: readonly FigureRow[] = [
-  { key: 'count', name: 'Periods', write: (value, style) => writeBrief(value, 0, 0, style) },
-  { key: 'closing', name: 'After the last one', write: (value, style) => writeMoney(value, style) },
+  { key: 'count', name: say('Periods'), write: (value, style) => writeBrief(value, 0, 0, style) },
+  { key: 'closing', name: say('After the last one'), write: (value, style) => writeMoney(value, style) },
   interest,
 ];
 
@@ -71,13 +72,13 @@ export function Variations({ draft, solved, figures, variations, outcomes, onCha
   });
   return (
     <div className={styles.scroller}>
-      <table className={`${styles.grid} figures`} aria-label="As stated, but…">
+      <table className={`${styles.grid} figures`} aria-label={say('As stated, but…')}>
         <thead>
           <tr>
             <th scope="col" className={styles.name}>
-              As stated, but…
+              {say('As stated, but…')}
             </th>
-            <th scope="col">As stated</th>
+            <th scope="col">{say('As stated')}</th>
             {variations.map((variation, at) => (
               <th scope="col" key={variation.id}>
                 <VariationHead
@@ -171,7 +172,7 @@ function AskedLine({ kind, asked, stated, cells, style }: AskedLineProps) {
 function RefinancedLine({ cells, style }: LineProps) {
   return (
     <tr>
-      <th scope="row">Refinancing</th>
+      <th scope="row">{say('Refinancing')}</th>
       <td>–</td>
       {cells.map(({ id, outcome }) => (
         <td key={id} className={styles.refinanced}>
@@ -216,7 +217,9 @@ function FigureLine({ row: { key, name, write }, figures, cells, style, span }: 
 
 function refinancedWords({ saves, paidForItselfAfter }: RefinancingResult, style: NumberStyle): string {
   const pays =
-    paidForItselfAfter === undefined ? 'never pays for itself' : `paid for itself after ${paidForItselfAfter} more`;
+    paidForItselfAfter === undefined
+      ? say('never pays for itself')
+      : say('paid for itself after {{paidForItselfAfter}} more', { paidForItselfAfter });
   return `${saves >= 0 ? 'saves' : 'costs'} ${writeMoney(Math.abs(saves), style)} · ${pays}`;
 }
 

@@ -12,6 +12,7 @@ import { Choice } from '../../statement/Choice.tsx';
 import { quoteChoices, quoteId } from '../../statement/quotes.ts';
 import { Slot } from '../../statement/Slot.tsx';
 import { slotKind } from '../../statement/editing.ts';
+import { say } from '../../words/say.ts';
 
 interface VariedSlotsProps {
   readonly title: string;
@@ -36,7 +37,7 @@ export function VariedSlots({ title, kind, numberStyle, variation, onChange, ...
             key={slot}
             slot={`${variation.id}.${slot}`}
             kind={slotKind(slot)}
-            name={`${slotName(kind, slot)} in “${title}”`}
+            name={say('{{slot}} in “{{title}}”', { slot: slotName(kind, slot), title })}
             text={slots[slot] ?? ''}
             style={numberStyleById(numberStyle)}
             onText={(text) => onChange({ ...variation, slots: { ...slots, [slot]: text } }, slot)}
@@ -44,7 +45,7 @@ export function VariedSlots({ title, kind, numberStyle, variation, onChange, ...
         ))}
       {paymentsPerYear !== undefined && (
         <Choice
-          label="how often is paid in this variation"
+          label={say('how often is paid in this variation')}
           value={String(paymentsPerYear)}
           options={frequencies.map(({ perYear, adverb }) => [String(perYear), adverb])}
           onChange={(value) => onChange({ ...variation, paymentsPerYear: Number(value) }, 'frequency')}
@@ -52,18 +53,18 @@ export function VariedSlots({ title, kind, numberStyle, variation, onChange, ...
       )}
       {timing !== undefined && (
         <Choice
-          label="when is paid in this variation"
+          label={say('when is paid in this variation')}
           value={timing}
           options={[
-            ['end', 'end'],
-            ['begin', 'beginning'],
+            ['end', say('end')],
+            ['begin', say('beginning')],
           ]}
           onChange={(next) => onChange({ ...variation, timing: next }, 'timing')}
         />
       )}
       {quote !== undefined && (
         <Choice
-          label="how the rate is quoted in this variation"
+          label={say('how the rate is quoted in this variation')}
           value={quoteId(quote)}
           options={quotes.map(({ id, words }) => [id, words])}
           onChange={(value) =>

@@ -10,6 +10,7 @@ import {
   type Variation,
 } from '@hardy-sextant/core';
 import { newId } from '../../statement/Changes.tsx';
+import { say } from '../../words/say.ts';
 
 /** What a person does to variations. The doer is the same function for as long as the Bench stands, so that a head is drawn again only when it itself changes. */
 export type VariationAction =
@@ -24,10 +25,10 @@ export type VariationAction =
 export function differences(kind: StatementKind): readonly (readonly [string, string])[] {
   const { slots, pays, takesChanges, refinances } = kinds[kind];
   const found: [string, string][] = slots.map((slot) => [slot, slotName(kind, slot)]);
-  found.push(['frequency', 'how often is paid']);
-  if (pays) found.push(['timing', 'end or beginning']);
-  if (takesChanges) found.push(['quote', 'how the rate is quoted'], ['extra', 'extra payments']);
-  if (refinances) found.push(['refinancing', 'refinanced on the way']);
+  found.push(['frequency', say('how often is paid')]);
+  if (pays) found.push(['timing', say('end or beginning')]);
+  if (takesChanges) found.push(['quote', say('how the rate is quoted')], ['extra', say('extra payments')]);
+  if (refinances) found.push(['refinancing', say('refinanced on the way')]);
   return found;
 }
 

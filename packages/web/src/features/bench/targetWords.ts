@@ -22,6 +22,7 @@ import {
 import { newId } from '../../statement/Changes.tsx';
 import type { SlotKind } from '../../statement/Slot.tsx';
 import type { TargetAnswer } from './target.worker.ts';
+import { say } from '../../words/say.ts';
 
 export interface Movable {
   readonly id: string;
@@ -36,65 +37,68 @@ export interface Reachable {
   readonly kind: SlotKind;
 }
 
-const paid: Reachable = { id: 'payment', words: 'the payment', kind: 'money' };
+const paid: Reachable = { id: 'payment', words: say('the payment'), kind: 'money' };
 
 export const reachables: readonly Reachable[] = [
   paid,
-  { id: 'count', words: 'the number of payments', kind: 'count' },
-  { id: 'total-interest', words: 'the interest in all', kind: 'money' },
-  { id: 'total-paid', words: 'what is paid in all', kind: 'money' },
-  { id: 'last-payment', words: 'the last payment', kind: 'money' },
-  { id: 'closing', words: 'what is left after the last payment', kind: 'money' },
-  { id: 'balance-after', words: 'the balance after payment', kind: 'money' },
-  { id: 'left-to-pay', words: 'what is left to pay after payment', kind: 'money' },
+  { id: 'count', words: say('the number of payments'), kind: 'count' },
+  { id: 'total-interest', words: say('the interest in all'), kind: 'money' },
+  { id: 'total-paid', words: say('what is paid in all'), kind: 'money' },
+  { id: 'last-payment', words: say('the last payment'), kind: 'money' },
+  { id: 'closing', words: say('what is left after the last payment'), kind: 'money' },
+  { id: 'balance-after', words: say('the balance after payment'), kind: 'money' },
+  { id: 'left-to-pay', words: say('what is left to pay after payment'), kind: 'money' },
 ];
 
 /** How a search may close in. */
 export const closings: readonly (readonly [ClosingIn, string])[] = [
-  ['trial', 'by trial, along a straight line'],
-  ['halving', 'by halving'],
-  ['exact', 'exactly, with nothing rounded on the way'],
+  ['trial', say('by trial, along a straight line')],
+  ['halving', say('by halving')],
+  ['exact', say('exactly, with nothing rounded on the way')],
 ];
 
 export const reachable = (id: Reachable['id']): Reachable => reachables.find((each) => each.id === id) ?? paid;
 
 export const extraPayment: Movable = {
   id: 'extra',
-  words: 'an extra payment each time',
+  words: say('an extra payment each time'),
   vary: { input: 'extra' },
   kind: 'money',
 };
 
 /** What may move in a case: its slots, an extra payment with each, and every number of its changes. */
 export function movables(draft: StatementDraft, solved: SolvedCase): readonly Movable[] {
-  const amount = draft.buildUp ? 'the price' : `the ${slotName(draft.kind, 'amount')}`;
+  const amount = draft.buildUp
+    ? say('the price')
+    : say('the {{slotName}}', { slotName: slotName(draft.kind, 'amount') });
   const found: Movable[] = [extraPayment, { id: 'amount', words: amount, vary: { input: 'amount' }, kind: 'money' }];
-  if (draft.buildUp) found.push({ id: 'down', words: 'the down payment', vary: { input: 'amount' }, kind: 'money' });
+  if (draft.buildUp)
+    found.push({ id: 'down', words: say('the down payment'), vary: { input: 'amount' }, kind: 'money' });
   found.push(
-    { id: 'rate', words: 'the rate', vary: { input: 'rate' }, kind: 'percent' },
-    { id: 'payments', words: 'the number of payments', vary: { input: 'payments' }, kind: 'count' },
+    { id: 'rate', words: say('the rate'), vary: { input: 'rate' }, kind: 'percent' },
+    { id: 'payments', words: say('the number of payments'), vary: { input: 'payments' }, kind: 'count' },
     { id: 'payment', words: slotName(draft.kind, 'payment'), vary: { input: 'payment' }, kind: 'money' },
     { id: 'finalAmount', words: slotName(draft.kind, 'finalAmount'), vary: { input: 'finalAmount' }, kind: 'money' },
   );
   solved.plan.changes.forEach((change, at) => {
-    const which = `change ${at + 1}`;
+    const which = say('change {{at}}', { at: at + 1 });
     if ('amount' in change)
       found.push({
         id: `amount-${at}`,
-        words: `the amount in ${which}`,
+        words: say('the amount in {{which}}', { which }),
         vary: { input: 'change-amount', change: at },
         kind: 'money',
       });
     if (change.kind === 'rate')
       found.push({
         id: `rate-${at}`,
-        words: `the rate in ${which}`,
+        words: say('the rate in {{which}}', { which }),
         vary: { input: 'change-rate', change: at },
         kind: 'percent',
       });
     found.push({
       id: `after-${at}`,
-      words: `when ${which} comes`,
+      words: say('when {{which}} comes', { which }),
       vary: { input: 'change-after', change: at },
       kind: 'count',
     });
@@ -134,23 +138,47 @@ export function sayFound(
   const shown = written(moved, found.value, draft, style);
   const comes = writtenReached(reached, found.reached, style);
   const down =
-    moved.id === 'down' ? ` with ${writeNumber(downFor(found.value, draft, style), 2, style)} paid down` : '';
+    moved.id === 'down'
+      ? say(' with {{writeNumber}} paid down', {
+          writeNumber: writeNumber(downFor(found.value, draft, style), 2, style),
+        })
+      : '';
   const first = found.exact
-    ? `${capital(moved.words)} of ${shown}${down} brings ${reached.words} to ${comes}.`
-    : `${capital(reached.words)} cannot be exactly that. The nearest is ${comes}, with ${moved.words} at ${shown}${down}.`;
+    ? say('{{capital}} of {{shown}}{{down}} brings {{words}} to {{comes}}.', {
+        capital: capital(moved.words),
+        shown,
+        down,
+        words: reached.words,
+        comes,
+      })
+    : say('{{capital}} cannot be exactly that. The nearest is {{comes}}, with {{words}} at {{shown}}{{down}}.', {
+        capital: capital(reached.words),
+        comes,
+        words: moved.words,
+        shown,
+        down,
+      });
   return [first, ...moreSaid(found, moved, draft, style)].join(' ');
 }
 
 function moreSaid(found: Found, moved: Movable, draft: StatementDraft, style: NumberStyle): string[] {
   const { unrounded, another, lastAsOthers } = found;
   return [
-    ...(unrounded === undefined ? [] : [`With nothing rounded it would be ${allDigits(moved, unrounded, style)}.`]),
+    ...(unrounded === undefined
+      ? []
+      : [say('With nothing rounded it would be {{allDigits}}.', { allDigits: allDigits(moved, unrounded, style) })]),
     ...(another === undefined
       ? []
-      : [`There is another: ${written(moved, another, draft, style)}. To find one of them, say where to look.`]),
+      : [
+          say('There is another: {{written}}. To find one of them, say where to look.', {
+            written: written(moved, another, draft, style),
+          }),
+        ]),
     ...(lastAsOthers
       ? [
-          'For this search the last payment is like the others; under the house rules it settles what is left, so nothing would ever be left to look for.',
+          say(
+            'For this search the last payment is like the others; under the house rules it settles what is left, so nothing would ever be left to look for.',
+          ),
         ]
       : []),
   ];

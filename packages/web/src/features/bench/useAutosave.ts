@@ -10,9 +10,10 @@ import { hasUnsent, remembered } from '../../api/kept/unsent.ts';
 import { useLatest } from '../../ui/useLatest.ts';
 import { isWorthKeeping, type BenchDocument } from './benchDocument.ts';
 import { listKey } from '../../api/records.ts';
+import { say } from '../../words/say.ts';
 
 const benchDocument = z.object({ title: z.string(), document: caseDocument }) as unknown as z.ZodType<BenchDocument>;
-const keyOf = (caseId: string): string => `case ${caseId}`;
+const keyOf = (caseId: string): string => say('case {{caseId}}', { caseId });
 
 /** A case that was stated here and never reached the server: it is opened from what was typed. */
 export function isUnsentCase(caseId: string): boolean {
@@ -38,7 +39,7 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
   const queries = useQueryClient();
   const created = useLatest(onCreated);
   const put = async ({ title, document }: BenchDocument, revision: number): Promise<KeptCase> => {
-    const body = { title: title.trim() || 'Unnamed case', document };
+    const body = { title: title.trim() || say('Unnamed case'), document };
     const stored =
       revision === 0
         ? await call('/cases', keptCase, { method: 'POST', body: { id: caseId, ...body } })
@@ -51,7 +52,7 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
   const [state, document] = useKeptDocument<BenchDocument, KeptCase>({
     key: keyOf(caseId),
     path: `/bench/${caseId}`,
-    nameOf: ({ title }) => `case “${title.trim() || 'Unnamed case'}”`,
+    nameOf: ({ title }) => say('case “{{title}}”', { title: title.trim() || say('Unnamed case') }),
     start: { value: start, revision: kept?.revision ?? 0 },
     valueOf: ({ title, document: stored }) => ({ title, document: stored }),
     revisionOf: ({ revision }) => revision,
@@ -84,7 +85,7 @@ export function useAutosave({ caseId, start, kept, present, onCreated, onShow }:
 
 /** Mine goes on beside theirs, as a case of its own. */
 async function keepBoth(queries: QueryClient, { title, document }: BenchDocument): Promise<KeptCase> {
-  const body = { id: crypto.randomUUID(), title: title.trim() || 'Unnamed case', document };
+  const body = { id: crypto.randomUUID(), title: title.trim() || say('Unnamed case'), document };
   const stored = await call('/cases', keptCase, { method: 'POST', body });
   queries.setQueryData(['cases', stored.id], stored);
   void queries.invalidateQueries({ queryKey: listKey('cases') });

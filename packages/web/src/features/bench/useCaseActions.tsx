@@ -5,6 +5,7 @@ import type { CaseDocument } from '@hardy-sextant/contract';
 import { useNavigate } from 'react-router';
 import { useDeleteCase, useWriteCase, useWriteExercise } from '../../api/records.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
+import { say } from '../../words/say.ts';
 
 interface ActedOn {
   readonly caseId: string;
@@ -28,7 +29,13 @@ export function useCaseActions({ caseId, title, document, rules, open, flush, dr
   const makeExercise = async () => {
     await flush();
     const { draft, variations, tags } = document;
-    const stated = { title: title.trim() || 'Unnamed exercise', draft, variations, tags, ...(open ? { open } : {}) };
+    const stated = {
+      title: title.trim() || say('Unnamed exercise'),
+      draft,
+      variations,
+      tags,
+      ...(open ? { open } : {}),
+    };
     const stored = await writeExercise.mutateAsync({
       document: { schemaVersion: 2, exercise: exerciseFromCase(stated, rules.rounding) },
       rulesId: document.rules,
@@ -40,15 +47,20 @@ export function useCaseActions({ caseId, title, document, rules, open, flush, dr
     await navigate(`/bench/${caseId}/papers`);
   };
   const duplicate = async () => {
-    const stored = await writeCase.mutateAsync({ title: `${title.trim() || 'Unnamed case'}, again`, document });
-    notifications.show({ message: `“${stored.title}” is a case of its own now; you are looking at it.` });
+    const stored = await writeCase.mutateAsync({
+      title: say('{{title}}, again', { title: title.trim() || say('Unnamed case') }),
+      document,
+    });
+    notifications.show({
+      message: say('“{{title}}” is a case of its own now; you are looking at it.', { title: stored.title }),
+    });
     await navigate(`/bench/${stored.id}`);
   };
   const remove = async () => {
     await flush();
     await deleteCase.mutateAsync(caseId);
     drop();
-    const name = `“${title || 'Unnamed case'}”`;
+    const name = `“${title || say('Unnamed case')}”`;
     await leave({ kind: 'case', id: caseId, name, list: '/cases', page: `/bench/${caseId}` });
   };
 

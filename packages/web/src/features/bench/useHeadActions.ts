@@ -10,6 +10,7 @@ import type { HeadAction } from './BenchHead.tsx';
 import type { BenchCase } from './useBenchCase.ts';
 import { useCaseActions } from './useCaseActions.tsx';
 import type { useSolved } from './useSolved.ts';
+import { say } from '../../words/say.ts';
 
 const ignored = (work: Promise<unknown>): void => void work.catch(() => undefined);
 
@@ -73,6 +74,6 @@ export function useHeadActions(
 
 function save(saving: Promise<unknown>): void {
   void saving.catch(() =>
-    notifications.show({ message: 'The file could not be made. Nothing was changed; try again.' }),
+    notifications.show({ message: say('The file could not be made. Nothing was changed; try again.') }),
   );
 }

@@ -4,6 +4,7 @@ import type { TargetAsk } from '@hardy-sextant/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { TargetAnswer, TargetWorker } from './target.worker.ts';
+import { say } from '../../words/say.ts';
 
 export function useTargetSearch() {
   /** From 0 to 1 while it runs. */
@@ -28,7 +29,7 @@ export function useTargetSearch() {
     const found = await wrap<TargetWorker>(worker)
       .search(ask, report)
       .catch((): TargetAnswer => {
-        return { ok: false, problem: { code: 'not-reached', message: 'The search could not be run.' } };
+        return { ok: false, problem: { code: 'not-reached', message: say('The search could not be run.') } };
       });
     if (running.current !== worker) return undefined;
     end();

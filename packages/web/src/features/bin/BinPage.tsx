@@ -6,15 +6,17 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { useBin, useRestore } from '../../api/records.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { dayInWords, momentInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 const words: Readonly<Record<BinKind, string>> = {
-  case: 'case',
-  exercise: 'exercise',
-  set: 'set',
-  class: 'class with its sets',
-  rules: 'house rules',
+  case: say('case'),
+  exercise: say('exercise'),
+  set: say('set'),
+  class: say('class with its sets'),
+  rules: say('house rules'),
   style: 'entering style',
-  worksheet: 'student’s worksheet',
+  worksheet: say('student’s worksheet'),
 };
 const places: Readonly<Record<BinKind, string>> = {
   case: '/bench/',
@@ -37,57 +39,74 @@ export function BinPage() {
   const restore = useRestore();
   return (
     <>
-      <PageHead title="Bin" where={`What was deleted, with everything in it, for ${DAYS_IN_BIN} days`} />
-      {bin.isPending && <Loading what="the bin" />}
-      {bin.isError && !bin.data && <Failed what="bin" error={bin.error} again={() => void bin.refetch()} />}
+      <PageHead
+        title={say('Bin')}
+        where={say('What was deleted, with everything in it, for {{days}} days', { days: DAYS_IN_BIN })}
+      />
+      {bin.isPending && <Loading what={say('the bin')} />}
+      {bin.isError && !bin.data && <Failed what={say('bin')} error={bin.error} again={() => void bin.refetch()} />}
       {restore.error && <p role="alert">{restore.error.message}</p>}
       {restore.isSuccess && (
         <p role="status">
-          It is back: <Link to={placeOf(restore.variables)}>look at it</Link>.
+          <Said
+            text="It is back: <link>look at it</link>."
+            parts={{ link: <Link to={placeOf(restore.variables)} /> }}
+          />
         </p>
       )}
       {bin.data?.length === 0 && (
-        <Empty title="Nothing is in the bin">
+        <Empty title={say('Nothing is in the bin')}>
           <p>
-            Cases, exercises, sets, classes, worksheets, house rules and entering styles that you delete stay here for{' '}
-            {DAYS_IN_BIN} days and can be brought back.
+            {say(
+              'Cases, exercises, sets, classes, worksheets, house rules and entering styles that you delete stay here for {{days}} days and can be brought back.',
+              { days: DAYS_IN_BIN },
+            )}
           </p>
         </Empty>
       )}
-      {bin.data && bin.data.length > 0 && (
-        <table className="ledger sheet">
-          <thead>
-            <tr>
-              <th className="words">What</th>
-              <th className="words">Kind</th>
-              <th className="words">Deleted</th>
-              <th className="words">Erased</th>
-              <th>
-                <span className="visually-hidden">what to do</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {bin.data.map(({ kind, id, title, deletedAt, setId }) => (
-              <tr key={`${kind} ${id}`}>
-                <td className="words">{title || 'without a title'}</td>
-                <td className="words">{words[kind]}</td>
-                <td className="words soft">{momentInWords(deletedAt)}</td>
-                <td className="words soft">{erasedOn(deletedAt)}</td>
-                <td>
-                  <Button
-                    size="compact-sm"
-                    aria-label={`bring ${title} back`}
-                    onClick={() => restore.mutate({ kind, id, ...(setId === undefined ? {} : { setId }) })}
-                  >
-                    Bring back
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {bin.data && bin.data.length > 0 && <Deleted records={bin.data} onBack={restore.mutate} />}
     </>
+  );
+}
+
+interface DeletedProps {
+  readonly records: readonly DeletedRecord[];
+  readonly onBack: (record: Pick<DeletedRecord, 'kind' | 'id' | 'setId'>) => void;
+}
+
+function Deleted({ records, onBack }: DeletedProps) {
+  return (
+    <table className="ledger sheet">
+      <thead>
+        <tr>
+          <th className="words">{say('What')}</th>
+          <th className="words">{say('Kind')}</th>
+          <th className="words">{say('Deleted')}</th>
+          <th className="words">{say('Erased')}</th>
+          <th>
+            <span className="visually-hidden">{say('what to do')}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {records.map(({ kind, id, title, deletedAt, setId }) => (
+          <tr key={`${kind} ${id}`}>
+            <td className="words">{title || say('without a title')}</td>
+            <td className="words">{words[kind]}</td>
+            <td className="words soft">{momentInWords(deletedAt)}</td>
+            <td className="words soft">{erasedOn(deletedAt)}</td>
+            <td>
+              <Button
+                size="compact-sm"
+                aria-label={say('bring {{title}} back', { title })}
+                onClick={() => onBack({ kind, id, ...(setId === undefined ? {} : { setId }) })}
+              >
+                {say('Bring back')}
+              </Button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -7,6 +7,8 @@ import { Refusal } from '../../api/call.ts';
 import { readFileRows } from '../../api/readFile.ts';
 import { useWriteRoster } from '../../api/setRecords.ts';
 import styles from './ClassPage.module.css';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 interface AddStudentsProps {
   readonly kept: ClassWithStudents;
@@ -19,11 +21,13 @@ export default function AddStudents({ kept, onClose }: AddStudentsProps) {
   const refused = write.error instanceof Refusal ? (write.error.document.fields ?? []) : [];
   const { length: count } = read.students;
   return (
-    <Modal opened onClose={onClose} size="lg" title={`Add students to ${kept.code}`}>
+    <Modal opened onClose={onClose} size="lg" title={say('Add students to {{code}}', { code: kept.code })}>
       {file === undefined ? (
         <Textarea
-          label="One student a line: name and number, parted by a comma or a tab"
-          description="The first line may name the columns: name, number, section. Those of OneRoster’s users are known."
+          label={say('One student a line: name and number, parted by a comma or a tab')}
+          description={say(
+            'The first line may name the columns: name, number, section. Those of OneRoster’s users are known.',
+          )}
           autosize
           minRows={6}
           maxRows={12}
@@ -33,9 +37,9 @@ export default function AddStudents({ kept, onClose }: AddStudentsProps) {
         />
       ) : (
         <p>
-          From <strong>{file}</strong>.{' '}
+          <Said text="From <strong>{{file}}</strong>." values={{ file }} parts={{ strong: <strong /> }} />{' '}
           <Button size="compact-sm" onClick={dropFile}>
-            Another
+            {say('Another')}
           </Button>
         </p>
       )}
@@ -47,7 +51,7 @@ export default function AddStudents({ kept, onClose }: AddStudentsProps) {
       <WhatIsRead read={read} />
       {write.error && (
         <p role="alert" className="wrong">
-          {refused[0]?.message ?? write.error.message} Nothing was added.
+          {say('{{message}} Nothing was added.', { message: refused[0]?.message ?? write.error.message })}
         </p>
       )}
       <div className="line">
@@ -57,7 +61,7 @@ export default function AddStudents({ kept, onClose }: AddStudentsProps) {
           loading={write.isPending}
           onClick={() => write.mutate({ revision: kept.revision, add: [...read.students] }, { onSuccess: onClose })}
         >
-          Add {count === 1 ? '1 student' : `${count} students`}
+          {many(count, 'Add 1 student', 'Add {{count}} students')}
         </Button>
         <TakeFile onTake={take} />
       </div>
@@ -89,7 +93,7 @@ function readOrSay(text: string): ReadRows {
   try {
     return readText(text);
   } catch (error) {
-    return { rows: [], notes: [error instanceof Error ? error.message : 'This cannot be read.'] };
+    return { rows: [], notes: [error instanceof Error ? error.message : say('This cannot be read.')] };
   }
 }
 
@@ -106,9 +110,9 @@ function TakeFile({ onTake }: { readonly onTake: (file: File) => void }) {
       resetRef={again}
       onChange={take}
       accept=".csv,.tsv,.txt,.xlsx"
-      inputProps={{ 'aria-label': 'a file with a roster' }}
+      inputProps={{ 'aria-label': say('a file with a roster') }}
     >
-      {(props) => <Button {...props}>Take a CSV file or a workbook</Button>}
+      {(props) => <Button {...props}>{say('Take a CSV file or a workbook')}</Button>}
     </FileButton>
   );
 }
@@ -119,18 +123,23 @@ function WhatIsRead({ read: { students, known, refused } }: { readonly read: Ret
     <>
       {(students.length > 0 || known > 0) && (
         <p role="status">
-          {students.length} {students.length === 1 ? 'student' : 'students'} to add
-          {known > 0 ? `, ${known} there already` : ''}
+          {many(students.length, '{{count}} student to add{{value}}', '{{count}} students to add{{value}}', {
+            value: known > 0 ? say(', {{known}} there already', { known }) : '',
+          })}
           {first.length > 0 && `: ${first.join(', ')}${students.length > 3 ? '…' : ''}`}
         </p>
       )}
       {refused.length > 0 && (
-        <section aria-label="Rows that are not taken">
-          <h3 className="label">Rows that are not taken</h3>
+        <section aria-label={say('Rows that are not taken')}>
+          <h3 className="label">{say('Rows that are not taken')}</h3>
           <ul className={styles.refused}>
             {refused.map(({ place, text, why }) => (
               <li key={place}>
-                Line {place}: {text}. <span className="soft">{why}</span>
+                <Said
+                  text="Line {{place}}: {{text}}. <span>{{why}}</span>"
+                  values={{ place, text, why }}
+                  parts={{ span: <span className="soft" /> }}
+                />
               </li>
             ))}
           </ul>

@@ -2,14 +2,15 @@
 import { TextInput } from '@mantine/core';
 import type { UseFormReturnType } from '@mantine/form';
 import type { NewClass } from '@hardy-sextant/contract';
+import { say } from '../../words/say.ts';
 
 export function ClassFields({ form }: { readonly form: UseFormReturnType<NewClass> }) {
   return (
     <>
-      <TextInput label="Code" placeholder="BM 210" data-autofocus {...form.getInputProps('code')} />
-      <TextInput label="Course" {...form.getInputProps('title')} />
-      <TextInput label="Term" placeholder="Autumn 2026" {...form.getInputProps('term')} />
-      <TextInput label="College" {...form.getInputProps('college')} />
+      <TextInput label={say('Code')} placeholder={say('BM 210')} data-autofocus {...form.getInputProps('code')} />
+      <TextInput label={say('Course')} {...form.getInputProps('title')} />
+      <TextInput label={say('Term')} placeholder={say('Autumn 2026')} {...form.getInputProps('term')} />
+      <TextInput label={say('College')} {...form.getInputProps('college')} />
     </>
   );
 }

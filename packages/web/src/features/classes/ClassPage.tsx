@@ -14,14 +14,16 @@ import { ClassRules } from './ClassRules.tsx';
 import { CopyClass } from './CopyClass.tsx';
 import { RenameClass } from './RenameClass.tsx';
 import { Roster } from './Roster.tsx';
+import { say } from '../../words/say.ts';
 
 const AddStudents = lazy(() => import('./AddStudents.tsx'));
 
 export function ClassPage() {
   const { classId } = useParams();
   const kept = useClass(classId);
-  if (kept.isError && !kept.data) return <Failed what="class" error={kept.error} again={() => void kept.refetch()} />;
-  if (!kept.data) return <LoadingPage title="Class" what="the class" />;
+  if (kept.isError && !kept.data)
+    return <Failed what={say('class')} error={kept.error} again={() => void kept.refetch()} />;
+  if (!kept.data) return <LoadingPage title={say('Class')} what={say('the class')} />;
   return <ClassDesk key={kept.data.id} kept={kept.data} />;
 }
 
@@ -32,39 +34,39 @@ function ClassDesk({ kept }: { readonly kept: ClassWithStudents }) {
   const [open, setOpen] = useState<Open>();
   const close = () => setOpen(undefined);
   const archive = useArchive('classes');
-  useBarNote(`${kept.code} · ${kept.students} students`);
+  useBarNote(say('{{code}} · {{students}} students', { code: kept.code, students: kept.students }));
   return (
     <>
       <PageHead
         title={`${kept.code} · ${kept.title}`}
         where={
           <>
-            <Link to="/classes">Classes</Link> ·{' '}
+            <Link to="/classes">{say('Classes')}</Link> ·{' '}
             {[kept.college, kept.term, kept.archived ? 'archived' : ''].filter((each) => each !== '').join(', ')}
           </>
         }
       >
         <Menu>
           <Menu.Target>
-            <Button>More</Button>
+            <Button>{say('More')}</Button>
           </Menu.Target>
           <Menu.Dropdown>
-            <Menu.Item onClick={() => setOpen('renaming')}>Rename the class</Menu.Item>
+            <Menu.Item onClick={() => setOpen('renaming')}>{say('Rename the class')}</Menu.Item>
             <Menu.Item component={Link} to={`/rules?of=${kept.rulesId}`}>
-              Its house rules
+              {say('Its house rules')}
             </Menu.Item>
-            <Menu.Item onClick={() => setOpen('copying')}>Copy for another term</Menu.Item>
+            <Menu.Item onClick={() => setOpen('copying')}>{say('Copy for another term')}</Menu.Item>
             <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
-              {kept.archived ? 'Take it out of the archive' : 'Archive'}
+              {kept.archived ? say('Take it out of the archive') : say('Archive')}
             </Menu.Item>
-            <Menu.Item onClick={() => setOpen('deleting')}>Delete the class</Menu.Item>
+            <Menu.Item onClick={() => setOpen('deleting')}>{say('Delete the class')}</Menu.Item>
           </Menu.Dropdown>
         </Menu>
         <Button component={Link} to={`/sets?class=${kept.id}`}>
-          Its sets
+          {say('Its sets')}
         </Button>
         <Button variant="filled" onClick={() => setOpen('adding')}>
-          Add students
+          {say('Add students')}
         </Button>
       </PageHead>
       <div className="beside">
@@ -90,19 +92,23 @@ function RulesAndSets({ kept }: { readonly kept: ClassWithStudents }) {
     <aside className="stack">
       <ClassRules kept={kept} />
       <section className="sheet block">
-        <h2 className="label">Sets</h2>
-        {rows.length === 0 && <p className="soft">None yet.</p>}
+        <h2 className="label">{say('Sets')}</h2>
+        {rows.length === 0 && <p className="soft">{say('None yet.')}</p>}
         <ul className="list">
           {rows.map((set) => (
             <li key={set.id} className="ends">
               <Link to={`/sets/${set.id}`}>{set.title}</Link>
-              <span className="soft">{set.assignedAt ? `${set.counts.submitted} submitted` : 'not assigned'}</span>
+              <span className="soft">
+                {set.assignedAt
+                  ? say('{{submitted}} submitted', { submitted: set.counts.submitted })
+                  : say('not assigned')}
+              </span>
             </li>
           ))}
         </ul>
         {sets.data && sets.data.total > rows.length && (
           <p>
-            <Link to={`/sets?class=${kept.id}`}>All {sets.data.total}</Link>
+            <Link to={`/sets?class=${kept.id}`}>{say('All {{total}}', { total: sets.data.total })}</Link>
           </p>
         )}
       </section>
@@ -125,8 +131,8 @@ function AskDeletion({ kept, opened, onClose }: AskDeletionProps) {
   return (
     <Confirm
       opened={opened}
-      title={`Delete ${kept.code}?`}
-      act="Delete the class"
+      title={say('Delete {{code}}?', { code: kept.code })}
+      act={say('Delete the class')}
       danger
       busy={remove.isPending}
       error={remove.error}
@@ -134,8 +140,10 @@ function AskDeletion({ kept, opened, onClose }: AskDeletionProps) {
       onAct={() => remove.mutate(id, { onSuccess: gone })}
     >
       <p>
-        Its {kept.students} students and {sets.data?.total ?? 0} sets go with it out of every list. It stays in the bin
-        for {DAYS_IN_BIN} days and can be brought back.
+        {say(
+          'Its {{students}} students and {{total}} sets go with it out of every list. It stays in the bin for {{days}} days and can be brought back.',
+          { students: kept.students, total: sets.data?.total ?? 0, days: DAYS_IN_BIN },
+        )}
       </p>
     </Confirm>
   );

@@ -7,6 +7,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { useRules } from '../../api/rulesRecords.ts';
 import { useWriteClass } from '../../api/setRecords.ts';
+import { say } from '../../words/say.ts';
 
 export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
   const rules = useRules();
@@ -20,7 +21,9 @@ export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
       { id, code, title, college, term, rulesId: next, revision },
       {
         onSuccess: ({ rulesName }) =>
-          notifications.show({ message: `${code} follows “${rulesName}” now; its answers are judged by them.` }),
+          notifications.show({
+            message: say('{{code}} follows “{{rulesName}}” now; its answers are judged by them.', { code, rulesName }),
+          }),
         // Changed in another window: what stands now is read, so that the next pick goes on from it.
         onError: (error) => {
           notifications.show({ message: error.message });
@@ -30,9 +33,9 @@ export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
     );
   return (
     <section className="sheet block">
-      <h2 className="label">House rules</h2>
+      <h2 className="label">{say('House rules')}</h2>
       <Select
-        aria-label="house rules of the class"
+        aria-label={say('house rules of the class')}
         allowDeselect={false}
         disabled={write.isPending}
         data={rules.data?.map((each) => ({ value: each.id, label: each.name })) ?? []}
@@ -41,7 +44,7 @@ export function ClassRules({ kept }: { readonly kept: ClassWithStudents }) {
       />
       <p className="soft">{rulesInWords(kept.rules)}</p>
       <p>
-        <Link to={`/rules?of=${rulesId}`}>Look at them</Link>
+        <Link to={`/rules?of=${rulesId}`}>{say('Look at them')}</Link>
       </p>
     </section>
   );

@@ -16,6 +16,7 @@ import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { FromOneRoster } from './FromOneRoster.tsx';
 import { ClassFields } from './ClassFields.tsx';
+import { say } from '../../words/say.ts';
 
 /** More classes than this are easier searched than looked through. */
 const FEW = 12;
@@ -30,20 +31,20 @@ export function ClassesPage() {
   const [bringing, setBringing] = useState(false);
   return (
     <>
-      <PageHead title="Classes">
+      <PageHead title={say('Classes')}>
         <ArchivedToo archived={archived === 'yes'} onChange={(on) => set('archived', on ? 'yes' : '')} />
         <Button component={Link} to="/bin">
-          Bin
+          {say('Bin')}
         </Button>
-        <Button onClick={() => setBringing(true)}>From OneRoster</Button>
+        <Button onClick={() => setBringing(true)}>{say('From OneRoster')}</Button>
         <Button variant="filled" onClick={() => setMaking(true)}>
-          New class
+          {say('New class')}
         </Button>
       </PageHead>
       {(find !== '' || (classes.data?.total ?? 0) > FEW) && (
         <FindField
-          label="find a class"
-          placeholder="Find by code, course, term or college"
+          label={say('find a class')}
+          placeholder={say('Find by code, course, term or college')}
           w={320}
           mb="sm"
           find={find}
@@ -51,17 +52,19 @@ export function ClassesPage() {
         />
       )}
       <UnreadableRows rows={classes.data?.unreadable} />
-      {classes.isPending && <Loading what="your classes" />}
+      {classes.isPending && <Loading what={say('your classes')} />}
       {classes.isError && !classes.data && (
-        <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />
+        <Failed what={say('classes')} error={classes.error} again={() => void classes.refetch()} />
       )}
       {classes.data?.total === 0 && find === '' && archived === 'no' && (
-        <Empty title="No classes yet">
-          <p>A class has students, house rules and sets. Make one, then paste its roster.</p>
+        <Empty title={say('No classes yet')}>
+          <p>{say('A class has students, house rules and sets. Make one, then paste its roster.')}</p>
         </Empty>
       )}
-      {classes.data?.total === 0 && find !== '' && <p className="soft">No class fits. Try fewer letters.</p>}
-      {classes.data?.total === 0 && find === '' && archived === 'yes' && <p className="soft">No class is archived.</p>}
+      {classes.data?.total === 0 && find !== '' && <p className="soft">{say('No class fits. Try fewer letters.')}</p>}
+      {classes.data?.total === 0 && find === '' && archived === 'yes' && (
+        <p className="soft">{say('No class is archived.')}</p>
+      )}
       {classes.data && classes.data.rows.length > 0 && <ClassTable classes={classes.data.rows} />}
       {classes.data && (
         <Pages
@@ -82,11 +85,11 @@ function ClassTable({ classes }: { readonly classes: readonly KeptClass[] }) {
     <table className="ledger sheet" style={{ maxWidth: 860 }}>
       <thead>
         <tr>
-          <th className="words">Class</th>
-          <th className="words">Course</th>
-          <th className="words">Term</th>
-          <th className="words">College</th>
-          <th>Students</th>
+          <th className="words">{say('Class')}</th>
+          <th className="words">{say('Course')}</th>
+          <th className="words">{say('Term')}</th>
+          <th className="words">{say('College')}</th>
+          <th>{say('Students')}</th>
         </tr>
       </thead>
       <tbody>
@@ -118,18 +121,18 @@ function NewClassForm({ onClose, college }: { readonly onClose: () => void; read
     write.mutate(values, { onSuccess: (kept) => void navigate(`/classes/${kept.id}`) }),
   );
   return (
-    <Modal opened onClose={onClose} title="New class">
+    <Modal opened onClose={onClose} title={say('New class')}>
       <form onSubmit={make} noValidate className="stack">
         <ClassFields form={form} />
         <Select
-          label="House rules"
+          label={say('House rules')}
           allowDeselect={false}
           data={rules.data?.map(({ id, name }) => ({ value: id, label: name })) ?? []}
           {...form.getInputProps('rulesId')}
         />
         {write.error && <p role="alert">{write.error.message}</p>}
         <Button type="submit" variant="filled" loading={write.isPending}>
-          Make the class
+          {say('Make the class')}
         </Button>
       </form>
     </Modal>

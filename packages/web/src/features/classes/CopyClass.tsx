@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { useSets } from '../../api/records.ts';
 import { useCopyClass } from '../../api/setRecords.ts';
 import { ClassFields } from './ClassFields.tsx';
+import { say } from '../../words/say.ts';
 
 export function CopyClass({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
   const navigate = useNavigate();
@@ -34,32 +35,34 @@ export function CopyClass({ kept, onClose }: { readonly kept: ClassWithStudents;
     ),
   );
   return (
-    <Modal opened onClose={onClose} title={`Copy ${code} for another term`}>
+    <Modal opened onClose={onClose} title={say('Copy {{code}} for another term', { code })}>
       <form onSubmit={make} noValidate className="stack">
         <ClassFields form={form} />
         <SetChoice sets={sets} without={without} onChange={setWithout} />
         {firstDay(chosen) !== '' && (
           <TextInput
             type="date"
-            label="The first set is given on"
+            label={say('The first set is given on')}
             description={
-              first === '' ? `Left empty, all keep their days: the first is ${firstDay(chosen)}.` : moved(days)
+              first === ''
+                ? say('Left empty, all keep their days: the first is {{firstDay}}.', { firstDay: firstDay(chosen) })
+                : moved(days)
             }
             value={first}
             onChange={(event) => setFirst(event.currentTarget.value)}
           />
         )}
         <Checkbox
-          label={`Its ${kept.students} students too`}
+          label={say('Its {{students}} students too', { students: kept.students })}
           checked={roster}
           onChange={(event) => setRoster(event.currentTarget.checked)}
         />
         <p className="soft">
-          Answers and marks stay with this class. Sets are copied as they are now; each is assigned anew.
+          {say('Answers and marks stay with this class. Sets are copied as they are now; each is assigned anew.')}
         </p>
         {copy.error && <p role="alert">{copy.error.message}</p>}
         <Button type="submit" variant="filled" loading={copy.isPending}>
-          Copy the class
+          {say('Copy the class')}
         </Button>
       </form>
     </Modal>
@@ -81,12 +84,12 @@ function SetChoice({ sets, without, onChange }: SetChoiceProps) {
   };
   return (
     <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-      <legend>Sets to copy</legend>
+      <legend>{say('Sets to copy')}</legend>
       {sets.map(({ id, title, document }) => (
         <Checkbox
           key={id}
           my={4}
-          label={document.given === '' ? title : `${title}, given ${document.given}`}
+          label={document.given === '' ? title : say('{{title}}, given {{given}}', { title, given: document.given })}
           checked={!without.has(id)}
           onChange={() => toggle(id)}
         />
@@ -106,4 +109,8 @@ const daysBetween = (from: string, to: string): number =>
   from === '' || to === '' ? 0 : (Date.parse(`${to}T12:00:00Z`) - Date.parse(`${from}T12:00:00Z`)) / DAY;
 
 const moved = (days: number): string =>
-  `Every day is ${Math.abs(days)} days ${days < 0 ? 'earlier' : 'later'}${days % 7 === 0 ? '' : ', on another day of the week'}.`;
+  say('Every day is {{abs}} days {{earlier}}{{on}}.', {
+    abs: Math.abs(days),
+    earlier: days < 0 ? say('earlier') : say('later'),
+    on: days % 7 === 0 ? '' : say(', on another day of the week'),
+  });

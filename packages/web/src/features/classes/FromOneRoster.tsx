@@ -5,6 +5,8 @@ import { readOneRoster, type RosterClass, type RosterZip } from '@hardy-sextant/
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useImportClasses } from '../../api/setRecords.ts';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 const LARGEST_FILE = 50_000_000;
 
@@ -15,31 +17,33 @@ export function FromOneRoster({ college, onClose }: { readonly college: string; 
   const take = (file: File | null) => {
     if (!file) return;
     setProblem('');
-    if (file.size > LARGEST_FILE) return setProblem(`${file.name} is larger than 50 MB.`);
+    if (file.size > LARGEST_FILE) return setProblem(say('{{name}} is larger than 50 MB.', { name: file.name }));
     void file.arrayBuffer().then((buffer) => {
       try {
         setRead(readOneRoster(new Uint8Array(buffer)));
       } catch (error) {
-        setProblem(error instanceof Error ? error.message : 'This file cannot be read.');
+        setProblem(error instanceof Error ? error.message : say('This file cannot be read.'));
       }
     });
   };
   return (
-    <Modal opened onClose={onClose} size="lg" title="Classes from OneRoster">
+    <Modal opened onClose={onClose} size="lg" title={say('Classes from OneRoster')}>
       {problem && (
         <p role="alert" className="wrong">
-          {problem} Nothing was taken in.
+          {say('{{problem}} Nothing was taken in.', { problem })}
         </p>
       )}
       {read ? (
         <ChosenClasses read={read} college={college} onClose={onClose} />
       ) : (
         <>
-          <p>A zip with users.csv, classes.csv and enrollments.csv. Nothing is stored before you have seen it.</p>
-          <FileButton onChange={take} accept=".zip" inputProps={{ 'aria-label': 'a zip of OneRoster' }}>
+          <p>
+            {say('A zip with users.csv, classes.csv and enrollments.csv. Nothing is stored before you have seen it.')}
+          </p>
+          <FileButton onChange={take} accept=".zip" inputProps={{ 'aria-label': say('a zip of OneRoster') }}>
             {(props) => (
               <Button variant="filled" {...props}>
-                Choose the zip
+                {say('Choose the zip')}
               </Button>
             )}
           </FileButton>
@@ -67,13 +71,13 @@ function ChosenClasses({ read: { classes, notes }, college, onClose }: ChosenCla
   if (send.data) return <Made report={send.data} onClose={onClose} />;
   return (
     <>
-      {classes.length === 0 && <p>There is no class in it.</p>}
+      {classes.length === 0 && <p>{say('There is no class in it.')}</p>}
       {classes.map((each, at) => (
         <Checkbox key={at} my={4} label={inWords(each)} checked={!without.has(at)} onChange={() => toggle(at)} />
       ))}
       {notes.length > 0 && (
-        <section aria-label="What is left out">
-          <h3 className="label">What is left out</h3>
+        <section aria-label={say('What is left out')}>
+          <h3 className="label">{say('What is left out')}</h3>
           <ul>
             {notes.slice(0, 30).map((note) => (
               <li key={note}>{note}</li>
@@ -94,7 +98,7 @@ function ChosenClasses({ read: { classes, notes }, college, onClose }: ChosenCla
           send.mutate({ classes: chosen.map((each) => ({ ...each, college, students: [...each.students] })) })
         }
       >
-        Make {chosen.length === 1 ? '1 class' : `${chosen.length} classes`}
+        {many(chosen.length, 'Make 1 class', 'Make {{count}} classes')}
       </Button>
     </>
   );
@@ -108,24 +112,25 @@ interface MadeProps {
 function Made({ report: { made, there }, onClose }: MadeProps) {
   return (
     <>
-      <p role="status">
-        {made.length} {made.length === 1 ? 'class was' : 'classes were'} made.
-      </p>
+      <p role="status">{many(made.length, '{{count}} class was made.', '{{count}} classes were made.')}</p>
       <ul>
         {made.map(({ id, code, term, students }) => (
           <li key={id}>
             <Link to={`/classes/${id}`}>{[code, term].filter((each) => each !== '').join(', ')}</Link>, {students}{' '}
-            {students === 1 ? 'student' : 'students'}
+            {many(students, 'student', 'students')}
           </li>
         ))}
         {there.map(({ id, code, term }) => (
           <li key={id}>
-            <Link to={`/classes/${id}`}>{[code, term].filter((each) => each !== '').join(', ')}</Link> is there already
-            and was not changed; add students on its page.
+            <Said
+              text="<link>{{filter}}</link> is there already and was not changed; add students on its page."
+              values={{ filter: [code, term].filter((each) => each !== '').join(', ') }}
+              parts={{ link: <Link to={`/classes/${id}`} /> }}
+            />
           </li>
         ))}
       </ul>
-      <Button onClick={onClose}>Close</Button>
+      <Button onClick={onClose}>{say('Close')}</Button>
     </>
   );
 }
@@ -134,5 +139,5 @@ function inWords({ code, title, term, students }: RosterClass): string {
   const left = students.filter(({ withdrawn }) => withdrawn).length;
   const names = [code, title === code ? '' : title, term].filter((each) => each !== '').join(', ');
   const here = students.length - left;
-  return `${names}: ${here} ${here === 1 ? 'student' : 'students'}${left > 0 ? `, ${left} withdrawn` : ''}`;
+  return `${names}: ${here} ${many(here, 'student', 'students')}${left > 0 ? say(', {{left}} withdrawn', { left }) : ''}`;
 }

@@ -6,6 +6,7 @@ import { useWriteClass } from '../../api/setRecords.ts';
 import { ChangedElsewhere } from '../../ui/ChangedElsewhere.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { ClassFields } from './ClassFields.tsx';
+import { say } from '../../words/say.ts';
 
 const namesOf = ({ code, title, college, term, rulesId }: ClassWithStudents): NewClass => ({
   code,
@@ -30,18 +31,18 @@ export function RenameClass({ kept, onClose }: { readonly kept: ClassWithStudent
     onStored: onClose,
   });
   return (
-    <Modal opened onClose={onClose} title="Rename the class">
+    <Modal opened onClose={onClose} title={say('Rename the class')}>
       <form onSubmit={record.submit} noValidate className="stack">
         <ResumedNote typed={record.typed} />
         <ClassFields form={record.form} />
         {record.error && <p role="alert">{record.error.message}</p>}
         <Button type="submit" variant="filled" loading={record.pending}>
-          Keep
+          {say('Keep')}
         </Button>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{say('Cancel')}</Button>
       </form>
       <ChangedElsewhere
-        what="this class"
+        what={say('this class')}
         theirs={record.theirs && inWords(record.theirs)}
         mine={inWords(record.form.values)}
         onTheirs={record.takeTheirs}

@@ -10,6 +10,7 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Field } from '../../ui/Field.tsx';
+import { say } from '../../words/say.ts';
 
 export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly onAdd: () => void }) {
   const { typing, type, store, error, isStale, lookAgain, withdraw, readmit, erase } = useRoster(kept);
@@ -18,19 +19,19 @@ export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; read
   if (kept.roster.length === 0)
     return (
       <div className="sheet block">
-        <h2 className="called">Nobody is in this class yet</h2>
-        <p>Paste the roster from wherever it is, type it, or take a CSV file.</p>
-        <Button onClick={onAdd}>Add students</Button>
+        <h2 className="called">{say('Nobody is in this class yet')}</h2>
+        <p>{say('Paste the roster from wherever it is, type it, or take a CSV file.')}</p>
+        <Button onClick={onAdd}>{say('Add students')}</Button>
       </div>
     );
   return (
     <div>
       {error !== undefined && (
         <p role="alert" className="wrong">
-          {error} It is not stored; what you typed stands below.{' '}
+          {say('{{error}} It is not stored; what you typed stands below.', { error })}{' '}
           {isStale && (
             <Button size="compact-xs" onClick={lookAgain}>
-              Show the roster as it is now
+              {say('Show the roster as it is now')}
             </Button>
           )}
         </p>
@@ -53,8 +54,8 @@ export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; read
       {left.length > 0 && <Withdrawn students={left} onReadmit={readmit} onErase={setGoing} />}
       <Confirm
         opened={going !== undefined}
-        title={`Erase ${going?.name ?? ''}?`}
-        act="Erase for good"
+        title={say('Erase {{name}}?', { name: going?.name ?? '' })}
+        act={say('Erase for good')}
         danger
         onClose={() => setGoing(undefined)}
         onAct={() => {
@@ -63,8 +64,9 @@ export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; read
         }}
       >
         <p>
-          Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only
-          leaves the class is withdrawn, and keeps them.
+          {say(
+            'Their answers and marks in every set of this class are erased with them. This cannot be undone. Who only leaves the class is withdrawn, and keeps them.',
+          )}
         </p>
       </Confirm>
     </div>
@@ -74,14 +76,14 @@ export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; read
 function RosterTable({ children }: { readonly children: ReactNode }) {
   return (
     <table className="ledger sheet tight">
-      <caption className="visually-hidden">Students</caption>
+      <caption className="visually-hidden">{say('Students')}</caption>
       <thead>
         <tr>
-          <th className="words">Name</th>
-          <th className="words">Number</th>
-          <th className="words">Section</th>
+          <th className="words">{say('Name')}</th>
+          <th className="words">{say('Number')}</th>
+          <th className="words">{say('Section')}</th>
           <th>
-            <span className="visually-hidden">What can be done</span>
+            <span className="visually-hidden">{say('What can be done')}</span>
           </th>
         </tr>
       </thead>
@@ -111,7 +113,7 @@ function useRoster(kept: ClassWithStudents) {
         { revision: kept.revision, withdraw: [id] },
         {
           onSuccess: ({ revision }) =>
-            showUndo(`${name} has withdrawn; answers and marks are kept.`, () =>
+            showUndo(say('{{name}} has withdrawn; answers and marks are kept.', { name }), () =>
               write.mutateAsync({ revision, readmit: [id] }),
             ),
         },
@@ -120,7 +122,7 @@ function useRoster(kept: ClassWithStudents) {
     erase: ({ id, name }: Student) =>
       write.mutate(
         { revision: kept.revision, remove: [id] },
-        { onSuccess: () => notifications.show({ message: `${name} is erased.` }) },
+        { onSuccess: () => notifications.show({ message: say('{{name}} is erased.', { name }) }) },
       ),
   };
 }
@@ -178,7 +180,7 @@ function StudentRow({ student, typed, onType, onStore, onWithdraw, onErase }: St
         <td key={field} className="words">
           <Field
             className="quiet long"
-            label={`${field} of ${student.name}`}
+            label={say('{{field}} of {{name}}', { field, name: student.name })}
             value={typed[field]}
             maxLength={field === 'section' ? 30 : 120}
             onText={(text) => onType({ ...typed, [field]: text })}
@@ -192,14 +194,14 @@ function StudentRow({ student, typed, onType, onStore, onWithdraw, onErase }: St
       ))}
       <td>
         <RowButton
-          label={`${student.name} has withdrawn`}
-          title="Leaves the class; answers and marks are kept"
+          label={say('{{name}} has withdrawn', { name: student.name })}
+          title={say('Leaves the class; answers and marks are kept')}
           onAct={() => onWithdraw(student)}
         >
-          Withdraw
+          {say('Withdraw')}
         </RowButton>
-        <RowButton label={`erase ${student.name}`} onAct={() => onErase(student)}>
-          Erase
+        <RowButton label={say('erase {{name}}', { name: student.name })} onAct={() => onErase(student)}>
+          {say('Erase')}
         </RowButton>
       </td>
     </tr>
@@ -214,17 +216,17 @@ interface WithdrawnProps {
 
 function Withdrawn({ students, onReadmit, onErase }: WithdrawnProps) {
   return (
-    <section aria-label="Withdrawn">
-      <h2 className="label">Withdrawn</h2>
+    <section aria-label={say('Withdrawn')}>
+      <h2 className="label">{say('Withdrawn')}</h2>
       <ul className="list">
         {students.map((student) => (
           <li key={student.id}>
             {student.name}, <span className="soft">{student.number}</span>{' '}
-            <RowButton label={`${student.name} is back`} onAct={() => onReadmit(student)}>
-              Is back
+            <RowButton label={say('{{name}} is back', { name: student.name })} onAct={() => onReadmit(student)}>
+              {say('Is back')}
             </RowButton>
-            <RowButton label={`erase ${student.name}`} onAct={() => onErase(student)}>
-              Erase
+            <RowButton label={say('erase {{name}}', { name: student.name })} onAct={() => onErase(student)}>
+              {say('Erase')}
             </RowButton>
           </li>
         ))}

@@ -6,37 +6,44 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useImportExercises } from '../../api/records.ts';
 import { Chip } from '../../ui/Chip.tsx';
+import { say } from '../../words/say.ts';
 
 export function BlankBook() {
   return (
     <section aria-labelledby="blank-book">
       <h2 id="blank-book" className="called" style={{ fontSize: 24 }}>
-        This book is empty. Begin with any of these.
+        {say('This book is empty. Begin with any of these.')}
       </h2>
       <div className="beside even">
         <div className="stack">
           <div className="sheet block">
-            <h3 className="called">Paste a problem</h3>
-            <p>A problem’s text, or fifty of them, become exercises with your wording, their parts and their key.</p>
+            <h3 className="called">{say('Paste a problem')}</h3>
+            <p>
+              {say(
+                'A problem’s text, or fifty of them, become exercises with your wording, their parts and their key.',
+              )}
+            </p>
             <Button component={Link} to="/exercises/from-text" variant="filled">
-              Paste a problem
+              {say('Paste a problem')}
             </Button>
           </div>
           <div className="sheet block">
-            <h3 className="called">State a case</h3>
-            <p>A loan, savings, a fund or a lease in one sentence: solved as you type, then made an exercise.</p>
+            <h3 className="called">{say('State a case')}</h3>
+            <p>
+              {say('A loan, savings, a fund or a lease in one sentence: solved as you type, then made an exercise.')}
+            </p>
             <Button component={Link} to="/bench">
-              State a case
+              {say('State a case')}
             </Button>
           </div>
         </div>
         <div className="stack">
           <Starters />
           <div className="sheet block">
-            <h3 className="called">A class of your own</h3>
-            <p>Students, numbers as your class writes them, and the calculator or worksheet it uses.</p>
+            <h3 className="called">{say('A class of your own')}</h3>
+            <p>{say('Students, numbers as your class writes them, and the calculator or worksheet it uses.')}</p>
             <Button component={Link} to="/classes">
-              Add a class
+              {say('Add a class')}
             </Button>
           </div>
         </div>
@@ -67,9 +74,9 @@ function Starters() {
       .catch(() => undefined);
   return (
     <div className="sheet block">
-      <h3 className="called">Take starter exercises</h3>
-      <p>Worked and varied, with the slips students make. Choose topics, or take all.</p>
-      <div className="chips" role="group" aria-label="topics">
+      <h3 className="called">{say('Take starter exercises')}</h3>
+      <p>{say('Worked and varied, with the slips students make. Choose topics, or take all.')}</p>
+      <div className="chips" role="group" aria-label={say('topics')}>
         {topics.map((topic) => (
           <Chip
             key={topic}
@@ -86,7 +93,9 @@ function Starters() {
         </p>
       )}
       <Button onClick={takeThem} loading={take.isPending} disabled={starters.length === 0}>
-        {chosen.size === 0 ? `Take all ${starters.length}` : `Take these ${some.length}`}
+        {chosen.size === 0
+          ? say('Take all {{starters}}', { starters: starters.length })
+          : say('Take these {{some}}', { some: some.length })}
       </Button>
     </div>
   );

@@ -6,6 +6,7 @@ import { useBringDemo, useDemo, usePutDemoAway } from '../../api/demo.ts';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { many, say } from '../../words/say.ts';
 
 /** Shown as long as something of the demo stands in the lists. */
 export function PutDemoAway() {
@@ -18,25 +19,27 @@ export function PutDemoAway() {
     away.mutate(undefined, {
       onSuccess: () => {
         setAsks(false);
-        showUndo('The demo is in the bin.', () => back.mutateAsync());
+        showUndo(say('The demo is in the bin.'), () => back.mutateAsync());
       },
     });
   return (
     <>
       {' · '}
-      <TextButton onClick={() => setAsks(true)}>Put the demo away</TextButton>
+      <TextButton onClick={() => setAsks(true)}>{say('Put the demo away')}</TextButton>
       <Confirm
         opened={asks}
-        title="Put the demo away?"
-        act="Put it away"
+        title={say('Put the demo away?')}
+        act={say('Put it away')}
         busy={away.isPending}
         error={away.error}
         onAct={put}
         onClose={() => setAsks(false)}
       >
         <p>
-          {inWords(demo.data)} go into the bin, where they stay for {DAYS_IN_BIN} days and can be brought back.
-          Exercises and cases that you have changed stay, and so does everything of your own.
+          {say(
+            '{{inWords}} go into the bin, where they stay for {{days}} days and can be brought back. Exercises and cases that you have changed stay, and so does everything of your own.',
+            { inWords: inWords(demo.data), days: DAYS_IN_BIN },
+          )}
         </p>
       </Confirm>
     </>
@@ -48,11 +51,11 @@ export function LookAtDemo() {
   const back = useBringDemo();
   return (
     <p className="soft">
-      Or look first:{' '}
+      {say('Or look first:')}{' '}
       <TextButton onClick={() => back.mutate()} disabled={back.isPending}>
-        {back.isPending ? 'Fetching the demo …' : 'Look at the demo'}
+        {back.isPending ? say('Fetching the demo …') : say('Look at the demo')}
       </TextButton>
-      , two classes with their sets, answers and marks. It can be put away again on this page.
+      {say(', two classes with their sets, answers and marks. It can be put away again on this page.')}
       {back.isError && (
         <span role="alert" className="wrong">
           {' '}
@@ -64,12 +67,13 @@ export function LookAtDemo() {
 }
 
 function inWords({ classes, sets, exercises, cases }: DemoState): string {
+  const inClasses = many(classes, '{{count}} class', '{{count}} classes');
   const parts = [
-    count(classes, 'class', 'classes') + (sets > 0 ? ` with ${count(sets, 'set', 'sets')}` : ''),
-    count(exercises, 'exercise', 'exercises'),
-    count(cases, 'case', 'cases'),
+    sets > 0
+      ? say('{{classes}} with {{sets}}', { classes: inClasses, sets: many(sets, '{{count}} set', '{{count}} sets') })
+      : inClasses,
+    many(exercises, '{{count}} exercise', '{{count}} exercises'),
+    many(cases, '{{count}} case', '{{count}} cases'),
   ];
-  return `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+  return say('{{most}} and {{last}}', { most: parts.slice(0, -1).join(', '), last: parts.at(-1) ?? '' });
 }
-
-const count = (number: number, one: string, many: string): string => `${number} ${number === 1 ? one : many}`;

@@ -13,6 +13,8 @@ import { BlankBook } from './BlankBook.tsx';
 import { LookAtDemo, PutDemoAway } from './Demo.tsx';
 import styles from './DeskPage.module.css';
 import { dayInWords } from '../../ui/days.ts';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 /** So many cases are shown; the others are one step away. */
 const RECENT = 6;
@@ -27,14 +29,14 @@ export function DeskPage() {
   const isBlank = useIsBlank();
   return (
     <>
-      <PageHead title="Desk" where={first ? `${first.college} · ${someCodes(codes)}` : 'Your work'}>
+      <PageHead title={say('Desk')} where={first ? `${first.college} · ${someCodes(codes)}` : say('Your work')}>
         {isTeacher && (
           <>
             <Button component={Link} to="/exercises/from-text">
-              Paste a problem
+              {say('Paste a problem')}
             </Button>
             <Button component={Link} to="/bench" variant="filled">
-              State a case
+              {say('State a case')}
             </Button>
           </>
         )}
@@ -69,9 +71,9 @@ function OfTheBook() {
   const me = useMe();
   if (!owns(me.data)) return null;
   return (
-    <nav aria-label="The book as a whole" className="soft">
-      <Link to="/people">People who work with this book</Link> · <Link to="/backups">Backups</Link> ·{' '}
-      <Link to="/bin">Bin</Link>
+    <nav aria-label={say('The book as a whole')} className="soft">
+      <Link to="/people">{say('People who work with this book')}</Link> · <Link to="/backups">{say('Backups')}</Link> ·{' '}
+      <Link to="/bin">{say('Bin')}</Link>
       <PutDemoAway />
     </nav>
   );
@@ -82,16 +84,19 @@ function RecentExercises() {
   return (
     <section aria-labelledby="desk-exercises">
       <h2 id="desk-exercises" className="label">
-        Exercises
+        {say('Exercises')}
       </h2>
-      {exercises.isPending && <Loading what="your exercises" />}
+      {exercises.isPending && <Loading what={say('your exercises')} />}
       {exercises.isError && !exercises.data && (
-        <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
+        <Failed what={say('exercises')} error={exercises.error} again={() => void exercises.refetch()} />
       )}
       {exercises.data?.total === 0 && (
-        <Empty title="No exercises yet">
+        <Empty title={say('No exercises yet')}>
           <p>
-            <Link to="/bench">State a case</Link> on the Bench, then make an exercise of it.
+            <Said
+              text="<link>State a case</link> on the Bench, then make an exercise of it."
+              parts={{ link: <Link to="/bench" /> }}
+            />
           </p>
         </Empty>
       )}
@@ -100,7 +105,7 @@ function RecentExercises() {
           <li key={id} className="sheet">
             <div>
               <Link to={`/exercises/${id}`} className="called">
-                {title || 'An exercise without a title'}
+                {title || say('An exercise without a title')}
               </Link>
               <p className="soft">{summary}</p>
             </div>
@@ -109,7 +114,7 @@ function RecentExercises() {
       </ul>
       {exercises.data && exercises.data.total > RECENT_EXERCISES && (
         <p>
-          <Link to="/exercises">All {exercises.data.total} exercises</Link>
+          <Link to="/exercises">{say('All {{total}} exercises', { total: exercises.data.total })}</Link>
         </p>
       )}
     </section>
@@ -121,14 +126,19 @@ function RecentCases() {
   return (
     <section aria-labelledby="desk-cases">
       <h2 id="desk-cases" className="label">
-        Kept cases
+        {say('Kept cases')}
       </h2>
-      {cases.isPending && <Loading what="your cases" />}
-      {cases.isError && !cases.data && <Failed what="cases" error={cases.error} again={() => void cases.refetch()} />}
+      {cases.isPending && <Loading what={say('your cases')} />}
+      {cases.isError && !cases.data && (
+        <Failed what={say('cases')} error={cases.error} again={() => void cases.refetch()} />
+      )}
       {cases.data?.total === 0 && (
-        <Empty title="No cases yet">
+        <Empty title={say('No cases yet')}>
           <p>
-            A case is a loan, a lease, savings or a fund. <Link to="/bench">State the first one</Link>.
+            <Said
+              text="A case is a loan, a lease, savings or a fund. <link>State the first one</link>."
+              parts={{ link: <Link to="/bench" /> }}
+            />
           </p>
         </Empty>
       )}
@@ -139,7 +149,7 @@ function RecentCases() {
       </ul>
       {cases.data && cases.data.total > RECENT && (
         <p>
-          <Link to="/cases">All {cases.data.total} kept cases</Link>
+          <Link to="/cases">{say('All {{total}} kept cases', { total: cases.data.total })}</Link>
         </p>
       )}
     </section>
@@ -150,23 +160,27 @@ function RecentCases() {
 function Waiting() {
   const sets = useSets({ state: 'waiting' });
   const any = useSets();
-  if (sets.isPending || any.isPending) return <Loading what="what is waiting" />;
-  if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.isPending || any.isPending) return <Loading what={say('what is waiting')} />;
+  if (sets.isError && !sets.data)
+    return <Failed what={say('sets')} error={sets.error} again={() => void sets.refetch()} />;
   const today = new Date().toISOString().slice(0, 10);
   const waiting = sets.data.rows;
   return (
     <section aria-labelledby="desk-waiting" style={{ marginBottom: 22 }}>
       <h2 id="desk-waiting" className="label">
-        Waiting
+        {say('Waiting')}
       </h2>
       {waiting.length === 0 && (
         <p className="soft">
           {any.data?.total === 0 ? (
             <>
-              No set has been assigned yet. <Link to="/sets">Put one together</Link> from your exercises.
+              <Said
+                text="No set has been assigned yet. <link>Put one together</link> from your exercises."
+                parts={{ link: <Link to="/sets" /> }}
+              />
             </>
           ) : (
-            'Nothing: every mark is released.'
+            say('Nothing: every mark is released.')
           )}
         </p>
       )}
@@ -181,7 +195,7 @@ function Waiting() {
             </div>
             {set.assignedAt && set.counts.toLookAt > 0 && (
               <Button component={Link} to={`/sets/${set.id}/marking?exercise=all&cause=unexplained`}>
-                {set.counts.toLookAt} to look at
+                {say('{{toLookAt}} to look at', { toLookAt: set.counts.toLookAt })}
               </Button>
             )}
           </li>
@@ -189,7 +203,7 @@ function Waiting() {
       </ul>
       {sets.data.total > RECENT && (
         <p>
-          <Link to="/sets">{sets.data.total - RECENT} more are waiting</Link>
+          <Link to="/sets">{say('{{value}} more are waiting', { value: sets.data.total - RECENT })}</Link>
         </p>
       )}
     </section>
@@ -199,29 +213,35 @@ function Waiting() {
 /** The first few codes of many. */
 function someCodes(codes: readonly string[]): string {
   const all = [...new Set(codes)];
-  return all.length > 4 ? `${all.slice(0, 4).join(', ')} and ${all.length - 4} more` : all.join(', ');
+  return all.length > 4
+    ? say('{{all}} and {{value}} more', { all: all.slice(0, 4).join(', '), value: all.length - 4 })
+    : all.join(', ');
 }
 
 function waitingFor({ document, className, assignedAt, releasedAt, counts }: ListedSet, today: string): string {
   if (!assignedAt)
-    return `${className} · being put together, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+    return say('{{className}} · being put together, {{items}} {{exercise}}', {
+      className,
+      items: document.items.length,
+      exercise: many(document.items.length, 'exercise', 'exercises'),
+    });
   const due =
     document.due === ''
       ? []
       : [
           document.due < today
-            ? `was due ${dayInWords(document.due)}`
+            ? say('was due {{dayInWords}}', { dayInWords: dayInWords(document.due) })
             : document.due === today
-              ? 'due today'
-              : `due ${dayInWords(document.due)}`,
+              ? say('due today')
+              : say('due {{dayInWords}}', { dayInWords: dayInWords(document.due) }),
         ];
-  const rows = counts.unmatched > 0 ? [`${counts.unmatched} unmatched rows`] : [];
+  const rows = counts.unmatched > 0 ? [say('{{unmatched}} unmatched rows', { unmatched: counts.unmatched })] : [];
   return [
     className,
-    `${counts.submitted} of ${counts.students} submitted`,
+    say('{{submitted}} of {{students}} submitted', { submitted: counts.submitted, students: counts.students }),
     ...due,
     ...rows,
-    releasedAt ? 'marks released' : 'marks not released',
+    releasedAt ? say('marks released') : say('marks not released'),
   ].join(' · ');
 }
 

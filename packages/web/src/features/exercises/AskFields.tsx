@@ -16,14 +16,15 @@ import { Pick } from '../../ui/Pick.tsx';
 import { askChosen, planOf, type AskChoice } from './askChosen.ts';
 import { Field } from '../../ui/Field.tsx';
 import { RubricFields } from './RubricFields.tsx';
+import { many, say } from '../../words/say.ts';
 
 const special: readonly (readonly [AskChoice, string])[] = [
-  ['difference', 'the difference of two plans'],
-  ['expression', 'an expression over answers'],
-  ['table', 'a table to fill in'],
-  ['relation', 'the relation of the recurrence'],
-  ['choice', 'which plan is better'],
-  ['by-hand', 'words or a drawing, marked by hand'],
+  ['difference', say('the difference of two plans')],
+  ['expression', say('an expression over answers')],
+  ['table', say('a table to fill in')],
+  ['relation', say('the relation of the recurrence')],
+  ['choice', say('which plan is better')],
+  ['by-hand', say('words or a drawing, marked by hand')],
 ];
 
 /** What a part asks, in words, for its closed card. */
@@ -31,12 +32,22 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
   const several = exercise.plans.length > 1;
   const plan = (id: string): string => exercise.plans.find((each) => each.id === id)?.name ?? id;
   const args = ask.args ?? {};
-  if (ask.quantity === 'expression') return ask.text || 'an expression';
+  if (ask.quantity === 'expression') return ask.text || say('an expression');
   if (ask.quantity === 'by-hand') return rubricSaid(ask.rubric.length);
-  if (ask.quantity === 'table') return `rows ${args.from ?? 1} to ${args.to || 'the last'} to fill in`;
-  if (ask.quantity === 'relation') return `the relation of the recurrence${several ? ` of ${plan(ask.plan)}` : ''}`;
-  if (ask.quantity === 'difference') return `${quantities[ask.of].title}: ${plan(ask.plan)} less ${plan(ask.other)}`;
-  if (ask.quantity === 'choice') return `which has ${ask.prefer} of ${quantities[ask.of].title}`;
+  if (ask.quantity === 'table')
+    return say('rows {{from}} to {{to}} to fill in', { from: args.from ?? 1, to: args.to || say('the last') });
+  if (ask.quantity === 'relation')
+    return say('the relation of the recurrence{{value}}', {
+      value: several ? say(' of {{plan}}', { plan: plan(ask.plan) }) : '',
+    });
+  if (ask.quantity === 'difference')
+    return say('{{title}}: {{plan}} less {{plan2}}', {
+      title: quantities[ask.of].title,
+      plan: plan(ask.plan),
+      plan2: plan(ask.other),
+    });
+  if (ask.quantity === 'choice')
+    return say('which has {{prefer}} of {{title}}', { prefer: ask.prefer, title: quantities[ask.of].title });
   const { needs } = quantities[ask.quantity];
   const words =
     needs.length === 0
@@ -48,11 +59,13 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
           to: args.to,
           below: args.below,
         });
-  return `${words}${several ? ` of ${plan(ask.plan)}` : ''}${args.paying ? `, paying ${args.paying}` : ''}`;
+  return `${words}${several ? say(' of {{plan}}', { plan: plan(ask.plan) }) : ''}${args.paying ? say(', paying {{paying}}', { paying: args.paying }) : ''}`;
 }
 
 const rubricSaid = (lines: number): string =>
-  lines === 0 ? 'words or a drawing' : `words or a drawing, by a rubric of ${lines} ${lines === 1 ? 'line' : 'lines'}`;
+  lines === 0
+    ? say('words or a drawing')
+    : say('words or a drawing, by a rubric of {{lines}} {{line}}', { lines, line: many(lines, 'line', 'lines') });
 
 interface AskFieldsProps {
   readonly exercise: Exercise;
@@ -71,9 +84,9 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
   return (
     <div className="line small">
       <label>
-        Asks for{' '}
+        {say('Asks for')}{' '}
         <Pick
-          label={`what is asked ${label}`}
+          label={say('what is asked {{label}}', { label })}
           value={ask.quantity}
           options={[...asked, ...special]}
           onPick={(choice) => onChange(...askChosen(exercise, ask, choice))}
@@ -88,9 +101,9 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
       )}
       {plans.length > 1 && 'plan' in ask && (
         <label>
-          of{' '}
+          {say('of')}{' '}
           <Pick
-            label={`plan ${label}`}
+            label={say('plan {{label}}', { label })}
             value={ask.plan}
             options={named}
             onPick={(plan) => onChange({ ...ask, plan })}
@@ -99,9 +112,9 @@ export function AskFields({ exercise, ask, label, onChange }: AskFieldsProps) {
       )}
       {ask.quantity === 'difference' && (
         <label>
-          less{' '}
+          {say('less')}{' '}
           <Pick
-            label={`other plan ${label}`}
+            label={say('other plan {{label}}', { label })}
             value={ask.other}
             options={named}
             onPick={(other) => onChange({ ...ask, other })}
@@ -128,7 +141,7 @@ function ExpressionField({
   return (
     <Field
       className="grow"
-      label={`expression ${label}`}
+      label={say('expression {{label}}', { label })}
       placeholder={`30 × (${answerName(parts[1]?.id ?? 'b')} − ${answerName(parts[0]?.id ?? 'a')})`}
       value={ask.text}
       onText={(text) => onChange({ ...ask, text })}
@@ -151,18 +164,18 @@ function ComparedQuantity({
   return (
     <>
       <Pick
-        label={`quantity ${label}`}
+        label={say('quantity {{label}}', { label })}
         value={ask.of}
         options={options}
         onPick={(of) => onChange({ ...ask, of }, usualFormat(of))}
       />
       {ask.quantity === 'choice' && (
         <Pick
-          label={`better has ${label}`}
+          label={say('better has {{label}}', { label })}
           value={ask.prefer}
           options={[
-            ['less', 'less is better'],
-            ['more', 'more is better'],
+            ['less', say('less is better')],
+            ['more', say('more is better')],
           ]}
           onPick={(prefer) => onChange({ ...ask, prefer })}
         />
@@ -187,7 +200,7 @@ function Arguments({ ask, label, onChange }: FieldProps) {
   const set = (change: AskTexts) => onChange({ ...ask, args: { ...args, ...change } });
   const words = {
     below: 'past',
-    after: 'after payment',
+    after: say('after payment'),
     from: ask.quantity === 'table' ? 'rows' : 'payments',
     to: 'to',
   };
@@ -206,11 +219,11 @@ function Arguments({ ask, label, onChange }: FieldProps) {
       ))}
       {paid.includes(ask.quantity) && (
         <label>
-          paying{' '}
+          {say('paying')}{' '}
           <Field
             className="short"
-            label={`payment made ${label}`}
-            placeholder="the plan’s own"
+            label={say('payment made {{label}}', { label })}
+            placeholder={say('the plan’s own')}
             value={args.paying ?? ''}
             onText={(text) => set({ paying: text || undefined })}
           />

@@ -14,6 +14,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Pick } from '../../ui/Pick.tsx';
 import type { DrawsAnswer, DrawsWorker } from './draws.worker.ts';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { many, say } from '../../words/say.ts';
 
 interface DrawsPanelProps {
   readonly exercise: Exercise;
@@ -29,26 +30,28 @@ export function DrawsPanel({ exercise, rules, onShow, onLimit }: DrawsPanelProps
   const [draws, setDraws] = useState<(typeof counts)[number]>('30');
   const { done, answer, run, stop } = useDraws(exercise, rules);
   return (
-    <section className="sheet block small" aria-label="Other numbers">
-      <h2 className="label">Other numbers</h2>
+    <section className="sheet block small" aria-label={say('Other numbers')}>
+      <h2 className="label">{say('Other numbers')}</h2>
       <div className="line small">
         <label>
-          Draw{' '}
+          {say('Draw')}{' '}
           <Pick
-            label="how many draws"
+            label={say('how many draws')}
             value={draws}
             options={counts.map((count) => [count, count])}
             onPick={setDraws}
           />{' '}
-          sets
+          {say('sets')}
         </label>
         {done === undefined ? (
-          <Button onClick={() => run(Number(draws))}>Look at them</Button>
+          <Button onClick={() => run(Number(draws))}>{say('Look at them')}</Button>
         ) : (
-          <Button onClick={stop}>Stop</Button>
+          <Button onClick={stop}>{say('Stop')}</Button>
         )}
       </div>
-      {done !== undefined && <Progress value={(done / Number(draws)) * 100} size="sm" aria-label="draws looked at" />}
+      {done !== undefined && (
+        <Progress value={(done / Number(draws)) * 100} size="sm" aria-label={say('draws looked at')} />
+      )}
       {answer && !answer.found.ok && (
         <p role="alert" className="wrong">
           {answer.found.problem.message}
@@ -84,8 +87,8 @@ function useDraws(exercise: Exercise, rules: HouseRules) {
     setDone(0);
     const started = new Worker(new URL('./draws.worker.ts', import.meta.url), { type: 'module' });
     worker.current = started;
-    const say = proxy((now: number) => worker.current === started && setDone(now));
-    const found = await wrap<DrawsWorker>(started).report(exercise, count, rules, say);
+    const onDone = proxy((now: number) => worker.current === started && setDone(now));
+    const found = await wrap<DrawsWorker>(started).report(exercise, count, rules, onDone);
     if (worker.current !== started) return;
     setAnswer({ of: exercise, found });
     stop();
@@ -102,19 +105,23 @@ function Report({ report, stale, ...shown }: ReportProps) {
   const { draws, sensible, refusals, collisions } = report;
   return (
     <div role="status" className="tight report" data-stale={stale}>
-      {stale && <p className="soft">The exercise has changed since; look at them again.</p>}
+      {stale && <p className="soft">{say('The exercise has changed since; look at them again.')}</p>}
       <p className={sensible === draws ? 'good' : 'doubt'}>{sensibleWords(draws, sensible)}</p>
       {refusals.slice(0, 5).map(({ why, draws: of, example }) => (
         <Doubt key={why} example={example} onShow={shown.onShow}>
-          {of} {of === 1 ? 'draw' : 'draws'}: {why}
+          {of} {many(of, 'draw', 'draws')}: {why}
         </Doubt>
       ))}
       <Spreads report={report} {...shown} />
-      {collisions.length === 0 && <p className="good">✓ no two slips give the same number</p>}
+      {collisions.length === 0 && <p className="good">{say('✓ no two slips give the same number')}</p>}
       {collisions.slice(0, 8).map(({ partId, between: [one, other], draws: of, example }) => (
         <Doubt key={`${partId} ${one} ${other}`} example={example} onShow={shown.onShow}>
-          △ part {partId}: “{one}” and {other === 'the key' ? 'the key' : `“${other}”`} give the same number in {of}{' '}
-          {of === 1 ? 'draw' : 'draws'}
+          {many(
+            of,
+            '△ part {{partId}}: “{{one}}” and {{the}} give the same number in {{count}} draw',
+            '△ part {{partId}}: “{{one}}” and {{the}} give the same number in {{count}} draws',
+            { partId, one, the: other === 'the key' ? say('the key') : `“${other}”` },
+          )}
         </Doubt>
       ))}
     </div>
@@ -123,10 +130,15 @@ function Report({ report, stale, ...shown }: ReportProps) {
 
 function sensibleWords(draws: number, sensible: number): string {
   if (sensible < draws)
-    return `△ ${sensible} of ${draws} can be solved and keep every limit; the others are drawn again`;
-  return draws === 1
-    ? '✓ Nothing varies; the one set of numbers can be solved.'
-    : `✓ all ${draws} can be solved and keep every limit`;
+    return say('△ {{sensible}} of {{draws}} can be solved and keep every limit; the others are drawn again', {
+      sensible,
+      draws,
+    });
+  return many(
+    draws,
+    '✓ Nothing varies; the one set of numbers can be solved.',
+    '✓ all {{count}} can be solved and keep every limit',
+  );
 }
 
 interface DoubtProps {
@@ -139,7 +151,7 @@ interface DoubtProps {
 function Doubt({ example, onShow, children }: DoubtProps) {
   return (
     <p className="doubt">
-      {children} <TextButton onClick={() => onShow(example)}>show one</TextButton>
+      {children} <TextButton onClick={() => onShow(example)}>{say('show one')}</TextButton>
     </p>
   );
 }
@@ -151,12 +163,12 @@ function Spreads({ report, exercise, rules, onLimit }: Omit<ReportProps, 'stale'
     <table className="ledger">
       <thead>
         <tr>
-          <th className="words">Part</th>
-          <th>Least</th>
-          <th>Middle</th>
-          <th>Most</th>
+          <th className="words">{say('Part')}</th>
+          <th>{say('Least')}</th>
+          <th>{say('Middle')}</th>
+          <th>{say('Most')}</th>
           <th>
-            <span className="visually-hidden">Limit</span>
+            <span className="visually-hidden">{say('Limit')}</span>
           </th>
         </tr>
       </thead>
@@ -169,10 +181,10 @@ function Spreads({ report, exercise, rules, onLimit }: Omit<ReportProps, 'stale'
             ))}
             <td>
               <TextButton
-                aria-label={`limit part ${partId} to this range`}
+                aria-label={say('limit part {{partId}} to this range', { partId })}
                 onClick={() => onLimit({ of: { part: partId }, least: Math.floor(least), most: Math.ceil(most) })}
               >
-                limit
+                {say('limit')}
               </TextButton>
             </td>
           </tr>

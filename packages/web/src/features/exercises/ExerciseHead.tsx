@@ -13,6 +13,7 @@ import { usePickRules, useRules } from '../../api/rulesRecords.ts';
 import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { GiveToClass } from './GiveToClass.tsx';
 import type { useKeptExercise } from './useKeptExercise.ts';
+import { say } from '../../words/say.ts';
 
 interface ExerciseHeadProps {
   readonly kept: KeptExercise;
@@ -28,15 +29,15 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
   const { duplicate, archive, erase, save } = useExerciseActions(kept, exercise, flush);
   return (
     <PageHead
-      title={exercise.title || 'An exercise'}
+      title={exercise.title || say('An exercise')}
       where={<Where kept={kept} exercise={exercise} phase={phase} onChange={change} />}
       heading={
         <>
-          <h1 className="visually-hidden">{exercise.title || 'An exercise'}</h1>
+          <h1 className="visually-hidden">{exercise.title || say('An exercise')}</h1>
           <TextInput
             variant="unstyled"
-            aria-label="title of the exercise"
-            placeholder="Name this exercise"
+            aria-label={say('title of the exercise')}
+            placeholder={say('Name this exercise')}
             value={exercise.title}
             maxLength={160}
             classNames={{ input: 'title-field' }}
@@ -47,17 +48,17 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
     >
       <Menu position="bottom-end" shadow="sm">
         <Menu.Target>
-          <Button>More ▾</Button>
+          <Button>{say('More ▾')}</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={duplicate}>Duplicate</Menu.Item>
-          <Menu.Item onClick={onHistory}>Earlier states</Menu.Item>
+          <Menu.Item onClick={duplicate}>{say('Duplicate')}</Menu.Item>
+          <Menu.Item onClick={onHistory}>{say('Earlier states')}</Menu.Item>
           <Menu.Item component={Link} to={`/exercises/${kept.id}/papers`}>
-            Papers: questions, key, worked solutions
+            {say('Papers: questions, key, worked solutions')}
           </Menu.Item>
-          <Menu.Item onClick={save}>Export as a file</Menu.Item>
-          <Menu.Item onClick={archive}>{kept.archived ? 'Restore' : 'Archive'}</Menu.Item>
-          <Menu.Item onClick={erase}>Delete</Menu.Item>
+          <Menu.Item onClick={save}>{say('Export as a file')}</Menu.Item>
+          <Menu.Item onClick={archive}>{kept.archived ? say('Restore') : say('Archive')}</Menu.Item>
+          <Menu.Item onClick={erase}>{say('Delete')}</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <GiveToClass exerciseId={kept.id} title={exercise.title} />
@@ -66,28 +67,28 @@ export function ExerciseHead({ kept, exercise, phase, flush, onChange: change, o
 }
 
 const levels: readonly (readonly [NonNullable<Exercise['level']> | '', string])[] = [
-  ['', 'any level'],
-  ['first', 'first steps'],
-  ['second', 'second steps'],
-  ['third', 'for the exam'],
+  ['', say('any level')],
+  ['first', say('first steps')],
+  ['second', say('second steps')],
+  ['third', say('for the exam')],
 ];
 
 /** Above the title: how far it is kept, its topic and its level. */
 function Where({ kept, exercise, phase, onChange }: Omit<ExerciseHeadProps, 'flush' | 'onHistory'>) {
   return (
     <>
-      <Link to="/exercises">Exercises</Link> · <KeptNote phase={phase} />
-      {kept.archived && ' · archived'} · <WrittenUnder kept={kept} /> ·{' '}
+      <Link to="/exercises">{say('Exercises')}</Link> · <KeptNote phase={phase} />
+      {kept.archived && say(' · archived')} · <WrittenUnder kept={kept} /> ·{' '}
       <Pick
-        label="topic"
+        label={say('topic')}
         className="control quiet"
         value={exercise.topic ?? ''}
-        options={[['', 'no topic'], ...topics.map((topic) => [topic, topic] as const)]}
+        options={[['', say('no topic')], ...topics.map((topic) => [topic, topic] as const)]}
         onPick={(topic) => onChange({ ...exercise, topic: topic || undefined })}
       />{' '}
       ·{' '}
       <Pick
-        label="level"
+        label={say('level')}
         className="control quiet"
         value={exercise.level ?? ''}
         options={levels}
@@ -104,10 +105,10 @@ function WrittenUnder({ kept: { id, rulesId } }: { readonly kept: KeptExercise }
   const all = rules.data ?? [];
   return (
     <Pick
-      label="house rules of the key"
+      label={say('house rules of the key')}
       className="control quiet"
       value={all.some((each) => each.id === rulesId) ? rulesId : usualRulesId}
-      options={all.map((each) => [each.id, `rules: ${each.name}`] as const)}
+      options={all.map((each) => [each.id, say('rules: {{name}}', { name: each.name })] as const)}
       onPick={(next) => pick.mutate(next, { onError: (error) => void notifications.show({ message: error.message }) })}
     />
   );
@@ -123,7 +124,7 @@ function useExerciseActions(kept: KeptExercise, exercise: Exercise, flush: () =>
   const orSay = (done: Promise<unknown>) =>
     void done.catch((error: Error) => notifications.show({ message: error.message }));
   const duplicate = async () => {
-    const title = `${exercise.title}, again`.slice(0, 160);
+    const title = say('{{title}}, again', { title: exercise.title }).slice(0, 160);
     const document = { schemaVersion: 2, exercise: { ...exercise, title } } as const;
     const made = await copy.mutateAsync({ document, rulesId: kept.rulesId });
     await navigate(`/exercises/${made.id}`);
@@ -131,7 +132,7 @@ function useExerciseActions(kept: KeptExercise, exercise: Exercise, flush: () =>
   const erase = async () => {
     await flush();
     await remove.mutateAsync(kept.id);
-    const name = `“${exercise.title || 'An exercise'}”`;
+    const name = `“${exercise.title || say('An exercise')}”`;
     await leave({ kind: 'exercise', id: kept.id, name, list: '/exercises', page: `/exercises/${kept.id}` });
   };
   return {

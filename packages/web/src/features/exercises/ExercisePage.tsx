@@ -23,6 +23,7 @@ import { useExerciseView, type ExerciseView } from './useExerciseView.ts';
 import { useKeptExercise } from './useKeptExercise.ts';
 import { useRulesInForce } from './useRulesInForce.ts';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { say } from '../../words/say.ts';
 
 /** Without the server the editor of the story may not come: the rest of the exercise works all the same. */
 function StoryNotHere({
@@ -34,7 +35,9 @@ function StoryNotHere({
   return (
     <>
       <p className="story">{storyText(exercise.story)}</p>
-      <p role="status">The story cannot be changed while the server is away. Load the page again when it is back.</p>
+      <p role="status">
+        {say('The story cannot be changed while the server is away. Load the page again when it is back.')}
+      </p>
     </>
   );
 }
@@ -46,10 +49,10 @@ export function ExercisePage() {
   const kept = useExercise(exerciseId);
   const rules = useRules();
   if (kept.isError && !kept.data)
-    return <Failed what="exercise" error={kept.error} again={() => void kept.refetch()} />;
+    return <Failed what={say('exercise')} error={kept.error} again={() => void kept.refetch()} />;
   if (rules.isError && !rules.data)
-    return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
-  if (!kept.data || !rules.data) return <LoadingPage title="Exercise" what="the exercise" />;
+    return <Failed what={say('house rules')} error={rules.error} again={() => void rules.refetch()} />;
+  if (!kept.data || !rules.data) return <LoadingPage title={say('Exercise')} what={say('the exercise')} />;
   return <ExerciseEditor key={kept.data.id} kept={kept.data} all={rules.data} />;
 }
 
@@ -64,7 +67,7 @@ function ExerciseEditor({ kept, all }: { readonly kept: KeptExercise; readonly a
   const restore = (earlier: Exercise) => {
     change(earlier);
     set('history', '');
-    notifications.show({ message: 'The earlier state is back; what was there before is in the history too.' });
+    notifications.show({ message: say('The earlier state is back; what was there before is in the history too.') });
   };
   return (
     <NumberStyleProvider value={view.style}>
@@ -78,7 +81,7 @@ function ExerciseEditor({ kept, all }: { readonly kept: KeptExercise; readonly a
       />
       {problem && (
         <p role="alert" className="wrong">
-          {problem} What you see here is not stored yet.
+          {say('{{problem}} What you see here is not stored yet.', { problem })}
         </p>
       )}
       {view.isDraw && <OneDraw view={view} />}
@@ -97,7 +100,7 @@ function ExerciseEditor({ kept, all }: { readonly kept: KeptExercise; readonly a
         />
       )}
       <ChangedElsewhere
-        what="this exercise"
+        what={say('this exercise')}
         theirs={theirs?.document.exercise.title}
         mine={exercise.title}
         onTheirs={() => settle('theirs')}
@@ -111,8 +114,8 @@ function OneDraw({ view: { givens, backToOwn } }: { readonly view: ExerciseView 
   const numbers = Object.entries(givens.written).map(([name, text]) => `${name} ${text}`);
   return (
     <p role="status" className="said">
-      You see one draw: {numbers.join(', ')}.{' '}
-      <TextButton onClick={backToOwn}>back to the exercise’s own numbers</TextButton>
+      {say('You see one draw: {{numbers}}.', { numbers: numbers.join(', ') })}{' '}
+      <TextButton onClick={backToOwn}>{say('back to the exercise’s own numbers')}</TextButton>
     </p>
   );
 }
@@ -130,7 +133,7 @@ function WhatIsGiven({ exercise, view, planAt, onPlanAt, onChange }: WhatIsGiven
   const { givens, problems, names, rules, style } = view;
   return (
     <div>
-      <h2 className="label">What students read</h2>
+      <h2 className="label">{say('What students read')}</h2>
       <div className="sheet stack roomy">
         <Suspense fallback={<p className="story">{storyText(exercise.story, givens.written)}</p>}>
           <StoryEditor exercise={exercise} onChange={(story) => onChange((before) => ({ ...before, story }))} />
@@ -165,13 +168,13 @@ function WorkedPart({ exercise, view: { key, numbers, rules }, partId, onPart }:
   const [part, keyed] = [exercise.parts[at], key[at]];
   if (!part || !keyed) return null;
   return (
-    <section style={{ marginTop: 18 }} aria-label={`Working of part ${part.id}`}>
+    <section style={{ marginTop: 18 }} aria-label={say('Working of part {{id}}', { id: part.id })}>
       <div className="line">
-        <h2 className="label">Working</h2>
+        <h2 className="label">{say('Working')}</h2>
         {exercise.parts.map(({ id }) => (
-          <Chip key={id} name={`part ${id}`} pressed={id === partId} onPress={() => onPart(id)} />
+          <Chip key={id} name={say('part {{id}}', { id })} pressed={id === partId} onPress={() => onPart(id)} />
         ))}
-        <TextButton onClick={() => onPart('')}>close</TextButton>
+        <TextButton onClick={() => onPart('')}>{say('close')}</TextButton>
       </div>
       <PartWorked exercise={exercise} numbers={numbers} rules={rules} part={part} keyed={keyed} keys={key} />
     </section>

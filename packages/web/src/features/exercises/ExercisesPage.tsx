@@ -16,8 +16,10 @@ import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { blankExercise } from './blank.ts';
 import { ExportMenu, ImportFile } from './LibraryFiles.tsx';
 import styles from './ExercisesPage.module.css';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
-const levels = { first: 'first steps', second: 'second steps', third: 'for the exam' } as const;
+const levels = { first: say('first steps'), second: say('second steps'), third: say('for the exam') } as const;
 
 /** What the address asks for. */
 const askedBy = (search: URLSearchParams) => ({
@@ -50,19 +52,21 @@ export function ExercisesPage() {
       )}
       <Filters asked={asked} asks={exercises.data?.asks ?? []} total={total} onChange={set} />
       <UnreadableRows rows={exercises.data?.unreadable} />
-      {exercises.isPending && <Loading what="your exercises" />}
+      {exercises.isPending && <Loading what={say('your exercises')} />}
       {exercises.isError && !exercises.data && (
-        <Failed what="exercises" error={exercises.error} again={() => void exercises.refetch()} />
+        <Failed what={say('exercises')} error={exercises.error} again={() => void exercises.refetch()} />
       )}
       {exercises.data && total === 0 && !filtered && (
-        <Empty title="No exercises yet">
+        <Empty title={say('No exercises yet')}>
           <p>
-            <Link to="/exercises/from-text">Paste a problem</Link>, start from a pattern, or{' '}
-            <Link to="/bench">state a case on the Bench</Link> and make an exercise of it.
+            <Said
+              text="<link>Paste a problem</link>, start from a pattern, or <link2>state a case on the Bench</link2> and make an exercise of it."
+              parts={{ link: <Link to="/exercises/from-text" />, link2: <Link to="/bench" /> }}
+            />
           </p>
         </Empty>
       )}
-      {exercises.data && total === 0 && filtered && <p className="soft">Nothing fits. Take a filter away.</p>}
+      {exercises.data && total === 0 && filtered && <p className="soft">{say('Nothing fits. Take a filter away.')}</p>}
       <ul className={styles.list}>
         {exercises.data?.rows.map((each) => (
           <Row key={each.id} exercise={each} />
@@ -99,12 +103,12 @@ function Head({ asked, total, filtered, onProblem }: HeadProps) {
     if (pattern) await begin(pattern);
   };
   return (
-    <PageHead title="Exercises">
+    <PageHead title={say('Exercises')}>
       <Button component={Link} to="/bin">
-        Bin
+        {say('Bin')}
       </Button>
       <Button component={Link} to="/exercises/from-text">
-        Paste a problem
+        {say('Paste a problem')}
       </Button>
       <ImportFile onProblem={onProblem} />
       <ExportMenu asked={asked} total={total} filtered={filtered} onProblem={onProblem} />
@@ -130,27 +134,27 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
   return (
     <div className="line small filters">
       <FindField
-        label="find exercises"
-        placeholder="Find…"
+        label={say('find exercises')}
+        placeholder={say('Find…')}
         find={asked.find}
         onFind={(text) => onChange('find', text)}
       />
       <Pick
-        label="topic"
+        label={say('topic')}
         value={asked.topic}
-        options={[['', 'every topic'], ...topics.map(same)]}
+        options={[['', say('every topic')], ...topics.map(same)]}
         onPick={(topic) => onChange('topic', topic)}
       />
       <Pick
-        label="level"
+        label={say('level')}
         value={asked.level}
-        options={[['', 'every level'], ...Object.entries(levels)]}
+        options={[['', say('every level')], ...Object.entries(levels)]}
         onPick={(level) => onChange('level', level)}
       />
       <Pick
-        label="what is asked"
+        label={say('what is asked')}
         value={asked.asks}
-        options={[['', 'whatever is asked'], ...asks.map((id) => [id, titleOf(id)] as const)]}
+        options={[['', say('whatever is asked')], ...asks.map((id) => [id, titleOf(id)] as const)]}
         onPick={(id) => onChange('asks', id)}
       />
       <UsedIn used={asked.used} onPick={(used) => onChange('used', used)} />
@@ -160,10 +164,10 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
           checked={asked.archived === 'yes'}
           onChange={(event) => onChange('aside', event.currentTarget.checked ? 'yes' : '')}
         />{' '}
-        archived
+        {say('archived')}
       </label>
       <span className="soft" role="status">
-        {total} {total === 1 ? 'exercise' : 'exercises'}
+        {total} {many(total, 'exercise', 'exercises')}
       </span>
     </div>
   );
@@ -173,35 +177,35 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
 function UsedIn({ used, onPick }: { readonly used: string; readonly onPick: (used: string) => void }) {
   const sets = useSets().data?.rows ?? [];
   const choices: readonly (readonly [string, string])[] = [
-    ['', 'in any set or none'],
-    ['none', 'in no set yet'],
+    ['', say('in any set or none')],
+    ['none', say('in no set yet')],
     ...sets.map(({ id, title }) => [id, `in ${title}`] as const),
   ];
   const isThere = choices.some(([id]) => id === used);
-  const options = isThere ? choices : [...choices, [used, 'in the set chosen before'] as const];
-  return <Pick label="used in" value={used} options={options} onPick={onPick} />;
+  const options = isThere ? choices : [...choices, [used, say('in the set chosen before')] as const];
+  return <Pick label={say('used in')} value={used} options={options} onPick={onPick} />;
 }
 
 function Row({ exercise }: { readonly exercise: ListedExercise }) {
   const { id, title, summary, topic, level, parts, marks, varies, sets } = exercise;
   return (
     <li className="sheet">
-      <Link to={`/exercises/${id}`}>{title || 'Unnamed exercise'}</Link>
+      <Link to={`/exercises/${id}`}>{title || say('Unnamed exercise')}</Link>
       <p className="soft">{summary}</p>
       <p className="soft">
         {topic && `${topic} · `}
         {level && `${levels[level]} · `}
-        {parts} {parts === 1 ? 'part' : 'parts'} · {marks} marks
-        {varies && ' · numbers vary'}
+        {many(parts, '{{count}} part · {{marks}} marks', '{{count}} parts · {{marks}} marks', { marks })}
+        {varies && say(' · numbers vary')}
         {sets.newest.map((each, at) => (
           <span key={each.id}>
-            {at === 0 ? ' · in ' : ', '}
+            {at === 0 ? say(' · in ') : ', '}
             <Link to={`/sets/${each.id}`} className={styles.inSet}>
               {each.title}
             </Link>
           </span>
         ))}
-        {sets.more && ' and others'}
+        {sets.more && say(' and others')}
       </p>
     </li>
   );
@@ -220,15 +224,15 @@ function PatternMenu({
   return (
     <Menu position="bottom-end" shadow="sm" onOpen={load}>
       <Menu.Target>
-        <Button variant="filled">Start from ▾</Button>
+        <Button variant="filled">{say('Start from ▾')}</Button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         <Menu.Item component={Link} to="/exercises/from-text">
-          A problem’s text, pasted
+          {say('A problem’s text, pasted')}
         </Menu.Item>
-        <Menu.Item onClick={onBlank}>A blank sheet</Menu.Item>
+        <Menu.Item onClick={onBlank}>{say('A blank sheet')}</Menu.Item>
         <Menu.Item component={Link} to="/bench">
-          A case on the Bench
+          {say('A case on the Bench')}
         </Menu.Item>
         <Menu.Divider />
         {patterns.map(({ words, title }) => (

@@ -16,6 +16,7 @@ import {
 } from '@hardy-sextant/core';
 import { TotalsRow } from '../../working/TotalsRow.tsx';
 import { TableColumnsEditor } from './TableColumnsEditor.tsx';
+import { say } from '../../words/say.ts';
 
 interface FillTableEditorProps {
   readonly part: Part;
@@ -85,8 +86,9 @@ function Blanks({ table, style, onBlanks }: BlanksProps) {
   return (
     <>
       <p className="soft" style={{ margin: '8px 0 4px' }}>
-        A pressed cell is left blank for students to fill in; press a heading for its column, a number for its row.
-        Leave blank:
+        {say(
+          'A pressed cell is left blank for students to fill in; press a heading for its column, a number for its row. Leave blank:',
+        )}
       </p>
       <div className="line small">
         {blankPatterns.map((pattern) => (
@@ -96,20 +98,7 @@ function Blanks({ table, style, onBlanks }: BlanksProps) {
         ))}
       </div>
       <table className="ledger">
-        <thead>
-          <tr>
-            <th>No.</th>
-            {table.columns.map(({ column, name }) => (
-              <th key={column}>
-                {column === 'date' ? (
-                  name
-                ) : (
-                  <PlainButton label={`${name}, every row`} text={name} onPress={() => toggle(ofColumn(column))} />
-                )}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings table={table} onColumn={(column) => toggle(ofColumn(column))} />
         <tbody>
           {table.rows.map((cells) => {
             const row = cells[0]?.row ?? 0;
@@ -117,7 +106,11 @@ function Blanks({ table, style, onBlanks }: BlanksProps) {
             return (
               <tr key={row}>
                 <td>
-                  <PlainButton label={`row ${row}, every cell`} text={String(row)} onPress={() => toggle(own)} />
+                  <PlainButton
+                    label={say('row {{row}}, every cell', { row })}
+                    text={String(row)}
+                    onPress={() => toggle(own)}
+                  />
                 </td>
                 {cells.map(button)}
               </tr>
@@ -127,6 +120,30 @@ function Blanks({ table, style, onBlanks }: BlanksProps) {
         <TotalsRow table={table} shown={button} />
       </table>
     </>
+  );
+}
+
+interface HeadingsProps {
+  readonly table: BlanksProps['table'];
+  readonly onColumn: (column: string) => void;
+}
+
+function Headings({ table, onColumn }: HeadingsProps) {
+  return (
+    <thead>
+      <tr>
+        <th>{say('No.')}</th>
+        {table.columns.map(({ column, name }) => (
+          <th key={column}>
+            {column === 'date' ? (
+              name
+            ) : (
+              <PlainButton label={say('{{name}}, every row', { name })} text={name} onPress={() => onColumn(column)} />
+            )}
+          </th>
+        ))}
+      </tr>
+    </thead>
   );
 }
 
@@ -159,7 +176,10 @@ function BlankButton({ cell: { row, column, value, text }, style, pressed, onPre
         type="button"
         className="control quiet"
         aria-pressed={pressed}
-        aria-label={`${row === 0 ? 'total' : `row ${row}`} ${column.replaceAll('-', ' ')} blank`}
+        aria-label={say('{{total}} {{replaceAll}} blank', {
+          total: row === 0 ? say('total') : say('row {{row}}', { row }),
+          replaceAll: column.replaceAll('-', ' '),
+        })}
         onClick={onPress}
       >
         {writeMoney(value, style)}

@@ -8,6 +8,7 @@ import { classInWords, useClasses, useSets } from '../../api/records.ts';
 import { useMakeSet } from '../../api/setRecords.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { notifications } from '@mantine/notifications';
+import { say } from '../../words/say.ts';
 
 export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string; readonly title: string }) {
   const navigate = useNavigate();
@@ -21,7 +22,7 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
     make.mutate(
       {
         classId,
-        title: title.trim().slice(0, 160) || 'A new set',
+        title: title.trim().slice(0, 160) || say('A new set'),
         document: { ...emptySet, items: [{ id: newPlace(), exerciseId }] },
       },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`), onError: failed },
@@ -44,22 +45,22 @@ export function GiveToClass({ exerciseId, title }: { readonly exerciseId: string
     <Menu position="bottom-end" shadow="sm">
       <Menu.Target>
         <Button variant="filled" loading={make.isPending}>
-          Give it to a class ▾
+          {say('Give it to a class ▾')}
         </Button>
       </Menu.Target>
       <Menu.Dropdown mah={420} style={{ overflowY: 'auto' }}>
         {classes.data?.total === 0 && (
           <Menu.Item component={Link} to="/classes">
-            There is no class yet: make one
+            {say('There is no class yet: make one')}
           </Menu.Item>
         )}
-        {classes.data && classes.data.total > 0 && <Menu.Label>A new set for</Menu.Label>}
+        {classes.data && classes.data.total > 0 && <Menu.Label>{say('A new set for')}</Menu.Label>}
         {classes.data?.rows.map((each) => (
           <Menu.Item key={each.id} onClick={() => begin(each.id)}>
             {classInWords(each)}
           </Menu.Item>
         ))}
-        {open.length > 0 && <Menu.Label>One more in</Menu.Label>}
+        {open.length > 0 && <Menu.Label>{say('One more in')}</Menu.Label>}
         {open.map((set) => (
           <Menu.Item key={set.id} onClick={() => addTo(set.id)}>
             {set.title}

@@ -15,6 +15,7 @@ import { freeName } from './changes.ts';
 import { Places } from './Places.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface GivensTableProps {
   readonly givens: readonly Given[];
@@ -25,18 +26,18 @@ interface GivensTableProps {
 }
 
 const kinds: readonly (readonly [GivenKind, string])[] = [
-  ['money', 'money'],
-  ['rate', 'rate %'],
-  ['count', 'count'],
-  ['years', 'years'],
-  ['words', 'words'],
+  ['money', say('money')],
+  ['rate', say('rate %')],
+  ['count', say('count')],
+  ['years', say('years')],
+  ['words', say('words')],
 ];
 
 const ways: readonly (readonly [Vary['by'], string])[] = [
-  ['fixed', 'stays'],
-  ['range', 'range'],
-  ['list', 'one of'],
-  ['expression', 'follows'],
+  ['fixed', say('stays')],
+  ['range', say('range')],
+  ['list', say('one of')],
+  ['expression', say('follows')],
 ];
 
 function varied(by: Vary['by'], given: Given, style: NumberStyle): Vary {
@@ -55,7 +56,7 @@ function varied(by: Vary['by'], given: Given, style: NumberStyle): Vary {
 export function GivensTable({ givens, problems, style, onChange }: GivensTableProps) {
   const names = givens.map(({ name }) => name);
   const add = () => {
-    const name = freeName((k) => (k === 1 ? 'amount' : `given ${k}`), names);
+    const name = freeName((k) => many(k, 'amount', 'given {{count}}'), names);
     onChange([...givens, { name, kind: 'money', now: '', vary: { by: 'fixed' } }]);
   };
   return (
@@ -63,13 +64,13 @@ export function GivensTable({ givens, problems, style, onChange }: GivensTablePr
       <table className="ledger">
         <thead>
           <tr>
-            <th className="words">Given</th>
-            <th className="words">Kind</th>
-            <th className="words">Now</th>
-            <th className="words">May vary</th>
-            <th className="words">Unit</th>
+            <th className="words">{say('Given')}</th>
+            <th className="words">{say('Kind')}</th>
+            <th className="words">{say('Now')}</th>
+            <th className="words">{say('May vary')}</th>
+            <th className="words">{say('Unit')}</th>
             <th>
-              <span className="visually-hidden">Remove</span>
+              <span className="visually-hidden">{say('Remove')}</span>
             </th>
           </tr>
         </thead>
@@ -89,7 +90,7 @@ export function GivensTable({ givens, problems, style, onChange }: GivensTablePr
         </tbody>
       </table>
       <div className="line small">
-        <TextButton onClick={add}>+ a given</TextButton>
+        <TextButton onClick={add}>{say('+ a given')}</TextButton>
         <VaryAll givens={givens} style={style} onChange={onChange} />
       </div>
     </div>
@@ -102,7 +103,7 @@ function VaryAll({ givens, style, onChange }: Pick<GivensTableProps, 'givens' | 
   if (ranges.every((range) => range === undefined)) return null;
   return (
     <TextButton
-      title="Each number that stays the same gets a range of round steps on either side of it"
+      title={say('Each number that stays the same gets a range of round steps on either side of it')}
       onClick={() =>
         onChange(
           givens.map((given, at) => {
@@ -112,7 +113,7 @@ function VaryAll({ givens, style, onChange }: Pick<GivensTableProps, 'givens' | 
         )
       }
     >
-      vary all numbers
+      {say('vary all numbers')}
     </TextButton>
   );
 }
@@ -133,22 +134,32 @@ function GivenRow({ given, place, problems, style, onChange, onRename, onRemove 
   return (
     <tr>
       <td className="words">
-        <Field label={`name of given ${place}`} value={name} maxLength={40} onText={onRename} />
+        <Field label={say('name of given {{place}}', { place })} value={name} maxLength={40} onText={onRename} />
         <Places of={`givens.${name}`} problems={problems} />
       </td>
       <td className="words">
-        <Pick label={`kind of ${name}`} value={kind} options={kinds} onPick={(next) => onChange({ kind: next })} />
+        <Pick
+          label={say('kind of {{name}}', { name })}
+          value={kind}
+          options={kinds}
+          onPick={(next) => onChange({ kind: next })}
+        />
       </td>
       <td className="words">
         {vary.by === 'expression' ? (
-          <span className="soft">follows</span>
+          <span className="soft">{say('follows')}</span>
         ) : (
-          <Field label={`${name} now`} value={now} maxLength={200} onText={(next) => onChange({ now: next })} />
+          <Field
+            label={say('{{name}} now', { name })}
+            value={now}
+            maxLength={200}
+            onText={(next) => onChange({ now: next })}
+          />
         )}
       </td>
       <td className="words">
         <Pick
-          label={`how ${name} varies`}
+          label={say('how {{name}} varies', { name })}
           value={vary.by}
           options={ways}
           onPick={(by) => onChange({ vary: varied(by, given, style) })}
@@ -157,7 +168,7 @@ function GivenRow({ given, place, problems, style, onChange, onRename, onRemove 
       </td>
       <td className="words">
         <Field
-          label={`unit of ${name}`}
+          label={say('unit of {{name}}', { name })}
           className="short"
           value={unit ?? ''}
           maxLength={30}
@@ -165,13 +176,21 @@ function GivenRow({ given, place, problems, style, onChange, onRename, onRemove 
         />
       </td>
       <td>
-        <ActionIcon variant="subtle" color="gray" size={22} aria-label={`remove ${name}`} onClick={onRemove}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size={22}
+          aria-label={say('remove {{name}}', { name })}
+          onClick={onRemove}
+        >
           <IconX size={14} />
         </ActionIcon>
       </td>
     </tr>
   );
 }
+
+const boundWords = { from: say('from'), to: say('to'), step: say('step') };
 
 function VaryFields({ given, onChange }: { readonly given: Given; readonly onChange: (vary: Vary) => void }) {
   const { vary, name } = given;
@@ -181,7 +200,7 @@ function VaryFields({ given, onChange }: { readonly given: Given; readonly onCha
     case 'range': {
       const field = (part: 'from' | 'to' | 'step') => (
         <Field
-          label={`${name} ${part}`}
+          label={`${name} ${boundWords[part]}`}
           className="short"
           value={vary[part]}
           onText={(text) => onChange({ ...vary, [part]: text })}
@@ -189,14 +208,14 @@ function VaryFields({ given, onChange }: { readonly given: Given; readonly onCha
       );
       return (
         <span>
-          {field('from')} to {field('to')} by {field('step')}
+          {field('from')} {say('to')} {field('to')} {say('by')} {field('step')}
         </span>
       );
     }
     case 'list':
       return (
         <Field
-          label={`values of ${name}`}
+          label={say('values of {{name}}', { name })}
           className={styles.list}
           placeholder="4; 5; 6"
           value={vary.values}
@@ -206,9 +225,9 @@ function VaryFields({ given, onChange }: { readonly given: Given; readonly onCha
     case 'expression':
       return (
         <Field
-          label={`what ${name} follows from`}
+          label={say('what {{name}} follows from', { name })}
           className={styles.list}
-          placeholder="rate + 1.5"
+          placeholder={say('rate + 1.5')}
           value={vary.text}
           onText={(text) => onChange({ ...vary, text })}
         />

@@ -16,6 +16,7 @@ import { Failed, Loading } from '../../ui/States.tsx';
 import { askSaid } from './AskFields.tsx';
 import styles from './ExercisePage.module.css';
 import { momentInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
 
 interface HistoryPanelProps {
   readonly exerciseId: string;
@@ -29,19 +30,32 @@ interface HistoryPanelProps {
 function linesOf(exercise: Exercise, rules: HouseRules): string[] {
   const key = answerKey(exercise, {}, rules);
   return [
-    `Title: ${exercise.title}`,
+    say('Title: {{title}}', { title: exercise.title }),
     ...storyText(exercise.story)
       .split('\n')
-      .map((line) => `Story: ${line}`),
-    ...(exercise.givens ?? []).map(
-      (given) =>
-        `Given ${given.name}: ${given.now}, ${given.vary.by === 'range' ? `${given.vary.from} to ${given.vary.to} by ${given.vary.step}` : given.vary.by === 'list' ? given.vary.values : given.vary.by === 'expression' ? given.vary.text : 'stays'}`,
+      .map((line) => say('Story: {{line}}', { line })),
+    ...(exercise.givens ?? []).map((given) =>
+      say('Given {{name}}: {{now}}, {{value}}', {
+        name: given.name,
+        now: given.now,
+        value:
+          given.vary.by === 'range'
+            ? say('{{from}} to {{to}} by {{step}}', { from: given.vary.from, to: given.vary.to, step: given.vary.step })
+            : given.vary.by === 'list'
+              ? given.vary.values
+              : given.vary.by === 'expression'
+                ? given.vary.text
+                : say('stays'),
+      }),
     ),
-    ...exercise.plans.map(
-      ({ id, name, draft }) =>
-        `Plan ${name ?? id}: ${Object.entries(draft.slots)
+    ...exercise.plans.map(({ id, name, draft }) =>
+      say('Plan {{name}}: {{entries}}; {{changes}} changes', {
+        name: name ?? id,
+        entries: Object.entries(draft.slots)
           .map(([slot, text]) => `${slot} ${slot === draft.unknown ? '?' : text}`)
-          .join(', ')}; ${draft.changes.length} changes`,
+          .join(', '),
+        changes: draft.changes.length,
+      }),
     ),
     ...exercise.parts.map(
       (part, at) =>
@@ -50,7 +64,7 @@ function linesOf(exercise: Exercise, rules: HouseRules): string[] {
   ];
 }
 
-const writtenKey = (keyed: Result<KeyedPart>): string => (keyed.ok ? keyed.value.written : 'no key');
+const writtenKey = (keyed: Result<KeyedPart>): string => (keyed.ok ? keyed.value.written : say('no key'));
 
 export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }: HistoryPanelProps) {
   const revisions = useExerciseRevisions(exerciseId);
@@ -58,36 +72,39 @@ export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }:
   const then = shown ? linesOf(shown.document.exercise, rules) : [];
   const now = linesOf(present, rules);
   return (
-    <Modal opened onClose={onClose} title="Earlier states" size="xl">
-      {revisions.isPending && <Loading what="earlier states" />}
-      {revisions.isError && <Failed what="history" error={revisions.error} again={() => void revisions.refetch()} />}
+    <Modal opened onClose={onClose} title={say('Earlier states')} size="xl">
+      {revisions.isPending && <Loading what={say('earlier states')} />}
+      {revisions.isError && (
+        <Failed what={say('history')} error={revisions.error} again={() => void revisions.refetch()} />
+      )}
       <div className="beside first-side">
-        <ol className="list picks" style={{ maxHeight: 420, overflowY: 'auto' }} aria-label="States">
+        <ol className="list picks" style={{ maxHeight: 420, overflowY: 'auto' }} aria-label={say('States')}>
           {revisions.data?.map((each) => (
             <li key={each.revision}>
               <button type="button" aria-pressed={each === shown} onClick={() => setShown(each)}>
-                {momentInWords(each.at)} <span className="soft">no. {each.revision}</span>
+                {momentInWords(each.at)}{' '}
+                <span className="soft">{say('no. {{revision}}', { revision: each.revision })}</span>
               </button>
             </li>
           ))}
         </ol>
         <div>
-          {!shown && <p className="soft">Choose a state to see what differs from now.</p>}
+          {!shown && <p className="soft">{say('Choose a state to see what differs from now.')}</p>}
           {shown && (
             <>
-              {then.join() === now.join() && <p>It is as it is now.</p>}
+              {then.join() === now.join() && <p>{say('It is as it is now.')}</p>}
               {then
                 .filter((line) => !now.includes(line))
                 .map((line) => (
                   <p key={`then ${line}`} className={styles.then}>
-                    then · {line}
+                    {say('then · {{line}}', { line })}
                   </p>
                 ))}
               {now
                 .filter((line) => !then.includes(line))
                 .map((line) => (
                   <p key={`now ${line}`} className={styles.nowLine}>
-                    now · {line}
+                    {say('now · {{line}}', { line })}
                   </p>
                 ))}
               <Button
@@ -95,7 +112,7 @@ export function HistoryPanel({ exerciseId, present, rules, onRestore, onClose }:
                 disabled={then.join() === now.join()}
                 onClick={() => onRestore(shown.document.exercise)}
               >
-                Take this state back
+                {say('Take this state back')}
               </Button>
             </>
           )}

@@ -10,6 +10,7 @@ import { useRules } from '../../api/rulesRecords.ts';
 import { saveAs } from '../../api/saveFile.ts';
 import { useCountedWork } from '../../ui/useCountedWork.ts';
 import type { LibraryWorker } from './library.worker.ts';
+import { many, say } from '../../words/say.ts';
 
 /** Larger files are refused before they are read. */
 const LARGEST_FILE = 20_000_000;
@@ -33,34 +34,36 @@ interface ExportMenuProps {
 /** What the list shows, as a file. */
 export function ExportMenu({ asked, total, filtered, onProblem }: ExportMenuProps) {
   const rules = useUsualRules();
-  const { done, run, stop } = useCountedWork('The file');
+  const { done, run, stop } = useCountedWork(say('The file'));
   const json = () => void saveExercises({ asked }).catch((error: Error) => onProblem(error.message));
   const write = (format: LibraryFormat, draws: number) =>
-    run(async (say, signal) => {
+    run(async (onDone, signal) => {
       const exercises = await readChosenExercises({ asked });
       const worker = begun();
       signal.addEventListener('abort', () => worker.terminate());
       try {
-        const form = { title: 'Exercises', draws };
-        const bytes = await wrap<LibraryWorker>(worker).write(format, exercises, rules, form, proxy(say));
+        const form = { title: say('Exercises'), draws };
+        const bytes = await wrap<LibraryWorker>(worker).write(format, exercises, rules, form, proxy(onDone));
         await saveAs(kinds[format], 'exercises', new Blob([new Uint8Array(bytes)]));
       } finally {
         worker.terminate();
       }
     });
-  if (done !== undefined) return <Button onClick={stop}>Stop: {done} items</Button>;
+  if (done !== undefined) return <Button onClick={stop}>{say('Stop: {{done}} items', { done })}</Button>;
   return (
     <Menu position="bottom-end">
       <Menu.Target>
-        <Button disabled={total === 0}>Export {filtered ? `these ${total}` : 'all'}</Button>
+        <Button disabled={total === 0}>
+          {say('Export {{all}}', { all: filtered ? say('these {{total}}', { total }) : say('all') })}
+        </Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={json}>All that is known of them, as JSON</Menu.Item>
-        <Menu.Item onClick={() => write('qti', 0)}>QTI 3.0 package, an item each</Menu.Item>
+        <Menu.Item onClick={json}>{say('All that is known of them, as JSON')}</Menu.Item>
+        <Menu.Item onClick={() => write('qti', 0)}>{say('QTI 3.0 package, an item each')}</Menu.Item>
         <Menu.Item onClick={() => write('qti', DRAWS)}>
-          QTI 3.0 package, {DRAWS} items each with other numbers
+          {say('QTI 3.0 package, {{DRAWS}} items each with other numbers', { DRAWS })}
         </Menu.Item>
-        <Menu.Item onClick={() => write('markdown', 0)}>Markdown with TeX, and answers</Menu.Item>
+        <Menu.Item onClick={() => write('markdown', 0)}>{say('Markdown with TeX, and answers')}</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );
@@ -89,7 +92,7 @@ export function ImportFile({ onProblem }: { readonly onProblem: (problem: string
       const { file: content, notes } = await readFile(chosen, rules);
       setTaken({ report: await importFile.mutateAsync(content), notes });
     } catch (error) {
-      onProblem(error instanceof Error ? error.message : 'The file could not be taken in.');
+      onProblem(error instanceof Error ? error.message : say('The file could not be taken in.'));
     }
   };
   return (
@@ -99,15 +102,15 @@ export function ImportFile({ onProblem }: { readonly onProblem: (problem: string
         type="file"
         accept=".json,.zip,.xml,.md,.markdown,.txt"
         hidden
-        aria-label="a file of exercises"
+        aria-label={say('a file of exercises')}
         onChange={(event) =>
           void take(event.currentTarget.files?.[0]).finally(() => file.current && (file.current.value = ''))
         }
       />
       <Button onClick={() => file.current?.click()} loading={importFile.isPending}>
-        Import a file
+        {say('Import a file')}
       </Button>
-      <Modal opened={taken !== undefined} onClose={() => setTaken(undefined)} title="Imported">
+      <Modal opened={taken !== undefined} onClose={() => setTaken(undefined)} title={say('Imported')}>
         {taken && <Imported {...taken} />}
       </Modal>
     </>
@@ -118,12 +121,17 @@ export function ImportFile({ onProblem }: { readonly onProblem: (problem: string
 async function readFile(chosen: File, rules: HouseRules): Promise<{ file: unknown; notes: readonly string[] }> {
   const size = roundTo(chosen.size / 1e6, 0);
   if (chosen.size > LARGEST_FILE)
-    throw new Error(`“${chosen.name}” has ${size} MB; a file of exercises may have 20. Nothing was taken in.`);
+    throw new Error(
+      say('“{{name}}” has {{size}} MB; a file of exercises may have 20. Nothing was taken in.', {
+        name: chosen.name,
+        size,
+      }),
+    );
   const bytes = new Uint8Array(await chosen.arrayBuffer());
   const worker = begun();
   try {
     const answer = await wrap<LibraryWorker>(worker).read(transfer(bytes, [bytes.buffer]), chosen.name, rules);
-    if (!answer.ok) throw new Error(`${answer.message} Nothing was taken in.`);
+    if (!answer.ok) throw new Error(say('{{message}} Nothing was taken in.', { message: answer.message }));
     return answer;
   } finally {
     worker.terminate();
@@ -134,34 +142,40 @@ function Imported({ report: { taken, same, refused }, notes }: Taken) {
   return (
     <>
       <p>
-        {taken.length} {taken.length === 1 ? 'exercise was' : 'exercises were'} taken in.
-        {same > 0 && ` ${same} ${same === 1 ? 'is' : 'are'} there already, word for word, and nothing was changed.`}
+        {many(taken.length, '{{count}} exercise was taken in.', '{{count}} exercises were taken in.')}
+        {same > 0 &&
+          say(' {{same}} {{is}} there already, word for word, and nothing was changed.', {
+            same,
+            is: many(same, 'is', 'are'),
+          })}
         {refused.length > 0 &&
-          ` ${refused.length} could not be read; nothing of them is lost, they are still in your file:`}
+          say(' {{refused}} could not be read; nothing of them is lost, they are still in your file:', {
+            refused: refused.length,
+          })}
       </p>
       {refused.map(({ place, title, problems }) => (
         <div key={place}>
-          <strong>
-            No. {place + 1} {title && `“${title}”`}
-          </strong>
+          <strong>{say('No. {{place}} {{value}}', { place: place + 1, value: title && `“${title}”` })}</strong>
           <ul>
             {problems.map(({ path, message }) => (
               <li key={path + message}>
-                {path || 'the whole'}: {message}
+                {path || say('the whole')}: {message}
               </li>
             ))}
           </ul>
         </div>
       ))}
       {notes.length > 0 && (
-        <section aria-label="What was left out">
-          <h3 className="label">What was left out</h3>
+        <section aria-label={say('What was left out')}>
+          <h3 className="label">{say('What was left out')}</h3>
           <ul>
             {notes.slice(0, MOST_NOTES).map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>
-          {notes.length > MOST_NOTES && <p className="soft">and {notes.length - MOST_NOTES} more.</p>}
+          {notes.length > MOST_NOTES && (
+            <p className="soft">{say('and {{value}} more.', { value: notes.length - MOST_NOTES })}</p>
+          )}
         </section>
       )}
     </>

@@ -4,6 +4,7 @@ import { Field } from '../../ui/Field.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { Places } from './Places.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { say } from '../../words/say.ts';
 
 interface LimitsProps {
   readonly exercise: Exercise;
@@ -20,16 +21,18 @@ export function Limits({ exercise, problems, onChange }: LimitsProps) {
         <div key={at} className="line small">
           <LimitFields
             limit={limit}
-            name={`limit ${at + 1}`}
+            name={say('limit {{number}}', { number: at + 1 })}
             bounded={boundedBy(exercise)}
             onChange={(next) => onChange(limits.with(at, next))}
           />
-          <TextButton onClick={() => onChange(limits.toSpliced(at, 1))}>remove</TextButton>
+          <TextButton onClick={() => onChange(limits.toSpliced(at, 1))}>{say('remove')}</TextButton>
           <Places of={`limits.${at}`} problems={problems} />
         </div>
       ))}
       {first && (
-        <TextButton onClick={() => onChange([...limits, { of: { part: first.id } }])}>+ a limit for draws</TextButton>
+        <TextButton onClick={() => onChange([...limits, { of: { part: first.id } }])}>
+          {say('+ a limit for draws')}
+        </TextButton>
       )}
     </div>
   );
@@ -43,11 +46,12 @@ interface Bounded {
 
 /** What a limit may be about: every answer, every given. */
 const boundedBy = ({ parts, givens = [] }: Exercise): readonly Bounded[] => [
-  ...parts.map(({ id }) => ({ id: idOf({ part: id }), words: `answer ${id}`, of: { part: id } })),
+  ...parts.map(({ id }) => ({ id: idOf({ part: id }), words: say('answer {{id}}', { id }), of: { part: id } })),
   ...givens.map(({ name }) => ({ id: idOf({ given: name }), words: name, of: { given: name } })),
 ];
 
-const idOf = (of: Limit['of']): string => ('part' in of ? `part ${of.part}` : `given ${of.given}`);
+const idOf = (of: Limit['of']): string =>
+  'part' in of ? say('part {{part}}', { part: of.part }) : say('given {{given}}', { given: of.given });
 
 interface LimitFieldsProps {
   readonly limit: Limit;
@@ -61,7 +65,7 @@ function LimitFields({ limit, name, bounded, onChange }: LimitFieldsProps) {
     <Field
       type="number"
       className="short"
-      label={`${which} of ${name}`}
+      label={say('{{which}} of {{name}}', { which, name })}
       value={limit[which] ?? ''}
       onText={(text) => onChange({ ...limit, [which]: numberIn(text) })}
     />
@@ -69,19 +73,19 @@ function LimitFields({ limit, name, bounded, onChange }: LimitFieldsProps) {
   return (
     <>
       <Pick
-        label={`what ${name} is about`}
+        label={say('what {{name}} is about', { name })}
         value={idOf(limit.of)}
         options={bounded.map(({ id, words }) => [id, words])}
         onPick={(chosen) => onChange({ ...limit, of: bounded.find(({ id }) => id === chosen)?.of ?? limit.of })}
       />
-      from {bound('least')} to {bound('most')}
+      {say('from')} {bound('least')} {say('to')} {bound('most')}
       <label>
         <input
           type="checkbox"
           checked={limit.whole ?? false}
           onChange={(event) => onChange({ ...limit, whole: event.currentTarget.checked || undefined })}
         />{' '}
-        whole
+        {say('whole')}
       </label>
     </>
   );

@@ -11,6 +11,7 @@ import type { Elsewhere } from './useRulesInForce.ts';
 import { ReadingLine, Readings } from './Readings.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
+import { say } from '../../words/say.ts';
 
 interface PartCardProps {
   readonly exercise: Exercise;
@@ -33,24 +34,24 @@ interface PartCardProps {
 export function PartCard(props: PartCardProps) {
   const { exercise, part, problems, open, onOpen } = props;
   const own = problems.filter(({ place }) => place.startsWith(`parts.${part.id}`));
-  const { item, grip } = useMovable(part.id, `move part ${part.id}`);
-  const say = (field: string) => own.find(({ place }) => place === `parts.${part.id}.${field}`)?.message;
+  const { item, grip } = useMovable(part.id, say('move part {{id}}', { id: part.id }));
+  const wrongOf = (field: string) => own.find(({ place }) => place === `parts.${part.id}.${field}`)?.message;
   return (
     <li {...item} className={styles.part} data-open={open}>
       <div className={styles.partHead}>
         {grip}
         <span className={styles.letter}>{part.id}</span>
         {open ? (
-          <OpenHead part={part} say={say} onChange={props.onChange} />
+          <OpenHead part={part} wrongOf={wrongOf} onChange={props.onChange} />
         ) : (
           <>
             <button
               type="button"
               className={styles.prompt}
               onClick={() => onOpen(part.id)}
-              aria-label={`change part ${part.id}`}
+              aria-label={say('change part {{id}}', { id: part.id })}
             >
-              {part.prompt || <em className="soft">nothing asked yet</em>}
+              {part.prompt || <em className="soft">{say('nothing asked yet')}</em>}
             </button>
             <span className="figures">{part.marks}</span>
           </>
@@ -66,7 +67,7 @@ export function PartCard(props: PartCardProps) {
           {(part.readings ?? []).map((reading) => (
             <ReadingLine key={reading.id} exercise={exercise} part={part} reading={reading} />
           ))}
-          {say('marks') && <p className="wrong">{say('marks')}</p>}
+          {wrongOf('marks') && <p className="wrong">{wrongOf('marks')}</p>}
         </>
       )}
     </li>
@@ -76,31 +77,31 @@ export function PartCard(props: PartCardProps) {
 interface OpenHeadProps {
   readonly part: Part;
   /** What is wrong with a field. */
-  readonly say: (field: string) => string | undefined;
+  readonly wrongOf: (field: string) => string | undefined;
   readonly onChange: (part: Part) => void;
 }
 
-function OpenHead({ part, say, onChange }: OpenHeadProps) {
+function OpenHead({ part, wrongOf, onChange }: OpenHeadProps) {
   return (
     <>
       <Textarea
-        label="What is asked"
-        aria-label={`prompt of part ${part.id}`}
+        label={say('What is asked')}
+        aria-label={say('prompt of part {{id}}', { id: part.id })}
         autosize
         minRows={1}
         style={{ flex: 1 }}
         value={part.prompt}
-        error={say('prompt')}
+        error={wrongOf('prompt')}
         onChange={(event) => onChange({ ...part, prompt: event.currentTarget.value })}
       />
       <NumberInput
-        label="Marks"
-        aria-label={`marks of part ${part.id}`}
+        label={say('Marks')}
+        aria-label={say('marks of part {{id}}', { id: part.id })}
         w={74}
         clampBehavior="none"
         allowNegative={false}
         value={part.marks}
-        error={say('marks')}
+        error={wrongOf('marks')}
         onChange={(value) => onChange({ ...part, marks: typeof value === 'number' ? value : 0 })}
       />
     </>
@@ -113,9 +114,13 @@ function KeyLine({ exercise, part, keyed, open, onWork }: PartCardProps) {
     <p className={styles.keyLine}>
       {!open && <span className="soft">{askSaid(exercise, part.ask)}</span>} <span className="soft">→</span>{' '}
       {keyed.ok ? (
-        <TextButton onClick={onWork} title="Show the working" aria-label={`working of part ${part.id}`}>
+        <TextButton
+          onClick={onWork}
+          title={say('Show the working')}
+          aria-label={say('working of part {{id}}', { id: part.id })}
+        >
           <strong className="figures">
-            {part.ask.quantity === 'table' ? `${keyed.value.exact} cells` : keyed.value.written}
+            {part.ask.quantity === 'table' ? say('{{exact}} cells', { exact: keyed.value.exact }) : keyed.value.written}
           </strong>
         </TextButton>
       ) : (
@@ -133,11 +138,11 @@ function UsesLine({ keyed, onOpen }: PartCardProps) {
   if (uses.length === 0) return null;
   return (
     <p className={`soft ${styles.keyLine}`}>
-      goes on from{' '}
+      {say('goes on from')}{' '}
       {uses.map((id, at) => (
         <span key={id}>
-          {at > 0 && (at === uses.length - 1 ? ' and ' : ', ')}
-          <TextButton onClick={() => onOpen(id)}>part {id}</TextButton>
+          {at > 0 && (at === uses.length - 1 ? say(' and ') : ', ')}
+          <TextButton onClick={() => onOpen(id)}>{say('part {{id}}', { id })}</TextButton>
         </span>
       ))}
     </p>
@@ -148,7 +153,7 @@ function UsesLine({ keyed, onOpen }: PartCardProps) {
 function ElsewhereLine({ all }: { readonly all: readonly Elsewhere[] }) {
   if (all.length === 0) return null;
   return (
-    <p className={`soft ${styles.keyLine}`} title="The key of students whose class follows these rules">
+    <p className={`soft ${styles.keyLine}`} title={say('The key of students whose class follows these rules')}>
       {all.map(({ name, number }) => `${name}: ${number}`).join(' · ')}
     </p>
   );
@@ -165,7 +170,7 @@ function PartBody(props: PartCardProps & { readonly own: readonly ExerciseProble
       <AskFields
         exercise={exercise}
         ask={part.ask}
-        label={`of part ${part.id}`}
+        label={say('of part {{id}}', { id: part.id })}
         onChange={(ask, format) => set({ ask, ...(format ? { format } : {}) })}
       />
       {part.ask.quantity === 'table' && keyed.ok && keyed.value.table && (
@@ -207,28 +212,33 @@ function AnswerFields({ part, onChange }: { readonly part: Part; readonly onChan
   return (
     <div className="line small">
       <label>
-        Answer as{' '}
-        <Pick label={`format of part ${id}`} value={chosen?.id ?? ''} options={formatOptions} onPick={setFormat} />
+        {say('Answer as')}{' '}
+        <Pick
+          label={say('format of part {{id}}', { id })}
+          value={chosen?.id ?? ''}
+          options={formatOptions}
+          onPick={setFormat}
+        />
       </label>
       <label>
-        within{' '}
+        {say('within')}{' '}
         <input
           className="control short"
-          aria-label={`tolerance of part ${id}`}
-          placeholder="house rules"
+          aria-label={say('tolerance of part {{id}}', { id })}
+          placeholder={say('house rules')}
           defaultValue={part.tolerance ?? ''}
           onBlur={(event) => setTolerance(event.currentTarget.value)}
         />
       </label>
       <label>
-        earlier answers{' '}
+        {say('earlier answers')}{' '}
         <Pick
-          label={`earlier answers in part ${id}`}
+          label={say('earlier answers in part {{id}}', { id })}
           value={part.earlier ?? ''}
           options={[
-            ['', 'as the house rules say'],
-            ['rounded', 'rounded before use'],
-            ['exact', 'with all their digits'],
+            ['', say('as the house rules say')],
+            ['rounded', say('rounded before use')],
+            ['exact', say('with all their digits')],
           ]}
           onPick={(earlier) => onChange({ earlier: earlier === '' ? undefined : earlier })}
         />
@@ -241,16 +251,36 @@ function MoveAndRemove({ part, onMove, onCopy, onRemove }: PartCardProps) {
   return (
     <div className="line small">
       <span style={{ marginLeft: 'auto' }} />
-      <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} up`} onClick={() => onMove(-1)}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        aria-label={say('move part {{id}} up', { id: part.id })}
+        onClick={() => onMove(-1)}
+      >
         <IconChevronUp size={16} />
       </ActionIcon>
-      <ActionIcon variant="subtle" color="gray" aria-label={`move part ${part.id} down`} onClick={() => onMove(1)}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        aria-label={say('move part {{id}} down', { id: part.id })}
+        onClick={() => onMove(1)}
+      >
         <IconChevronDown size={16} />
       </ActionIcon>
-      <ActionIcon variant="subtle" color="gray" aria-label={`duplicate part ${part.id}`} onClick={onCopy}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        aria-label={say('duplicate part {{id}}', { id: part.id })}
+        onClick={onCopy}
+      >
         <IconCopy size={16} />
       </ActionIcon>
-      <ActionIcon variant="subtle" color="gray" aria-label={`remove part ${part.id}`} onClick={onRemove}>
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        aria-label={say('remove part {{id}}', { id: part.id })}
+        onClick={onRemove}
+      >
         <IconTrash size={16} />
       </ActionIcon>
     </div>

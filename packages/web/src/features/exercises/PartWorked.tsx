@@ -18,6 +18,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Chip } from '../../ui/Chip.tsx';
 import { Loading } from '../../ui/States.tsx';
 import { Steps } from '../../working/Steps.tsx';
+import { say } from '../../words/say.ts';
 
 const WorkingDesk = lazy(() => import('../../working/WorkingDesk.tsx'));
 
@@ -58,7 +59,7 @@ export function PartWorked({ exercise, numbers, rules, part, keyed, keys }: Part
       <p>
         <strong>{part.id}</strong> {fillText(part.prompt, written)}
       </p>
-      {before.length > 0 && <Steps steps={before} name="From earlier parts" />}
+      {before.length > 0 && <Steps steps={before} name={say('From earlier parts')} />}
       {sides.length > 1 && (
         <div className="line small">
           {sides.map(({ name }, at) => (
@@ -67,7 +68,7 @@ export function PartWorked({ exercise, numbers, rules, part, keyed, keys }: Part
         </div>
       )}
       {side && (
-        <Suspense fallback={<Loading what="the working" />}>
+        <Suspense fallback={<Loading what={say('the working')} />}>
           <WorkingDesk
             view="working"
             draft={side.question.draft}
@@ -81,7 +82,7 @@ export function PartWorked({ exercise, numbers, rules, part, keyed, keys }: Part
           />
         </Suspense>
       )}
-      {after.length > 0 && <Steps steps={after} name="What comes of it" />}
+      {after.length > 0 && <Steps steps={after} name={say('What comes of it')} />}
     </>
   );
 }

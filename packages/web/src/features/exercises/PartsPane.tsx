@@ -11,6 +11,7 @@ import { planAtPlace } from './planAtPlace.ts';
 import { TryIt } from './TryIt.tsx';
 import type { ExerciseView } from './useExerciseView.ts';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { many, say } from '../../words/say.ts';
 
 interface PartsPaneProps {
   readonly exercise: Exercise;
@@ -27,9 +28,7 @@ export function PartsPane(props: PartsPaneProps) {
   const marks = exercise.parts.reduce((sum, part) => sum + (Number(part.marks) || 0), 0);
   return (
     <div>
-      <h2 className="label">
-        Parts · {marks} {marks === 1 ? 'mark' : 'marks'}
-      </h2>
+      <h2 className="label">{many(marks, 'Parts · {{count}} mark', 'Parts · {{count}} marks')}</h2>
       <PartList {...props} />
       <Limits
         exercise={exercise}
@@ -58,7 +57,7 @@ function PartList({ exercise, view, planAt, onChange, onWork }: PartsPaneProps) 
   };
   return (
     <MovableItems
-      what="Part"
+      what={say('Part')}
       className="sheet list"
       ids={exercise.parts.map(({ id }) => id)}
       onDrop={(id, over) => onChange((before) => withDropped(before, id, over))}
@@ -87,7 +86,7 @@ function PartList({ exercise, view, planAt, onChange, onWork }: PartsPaneProps) 
         );
       })}
       <li className="line small block">
-        <TextButton onClick={addPart}>+ add a part</TextButton>
+        <TextButton onClick={addPart}>{say('+ add a part')}</TextButton>
         <UsualQuestions exercise={exercise} view={view} planAt={planAt} onChange={onChange} />
       </li>
     </MovableItems>
@@ -109,7 +108,7 @@ function UsualQuestions({ exercise, view, planAt, onChange }: Omit<PartsPaneProp
     <Menu position="bottom-start" shadow="sm">
       <Menu.Target>
         <button type="button" className="link small">
-          a usual question ▾
+          {say('a usual question ▾')}
         </button>
       </Menu.Target>
       <Menu.Dropdown>
@@ -127,7 +126,11 @@ function WhatIsMissing({ count }: { readonly count: number }) {
   if (count === 0) return null;
   return (
     <p className="doubt" role="status">
-      A draft: {count} {count === 1 ? 'thing keeps' : 'things keep'} it from being assigned. It is kept all the same.
+      {many(
+        count,
+        'A draft: {{count}} thing keeps it from being assigned. It is kept all the same.',
+        'A draft: {{count}} things keep it from being assigned. It is kept all the same.',
+      )}
     </p>
   );
 }

@@ -24,6 +24,7 @@ import { planAtPlace } from './planAtPlace.ts';
 import type { useKeptExercise } from './useKeptExercise.ts';
 import { Field } from '../../ui/Field.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
+import { say } from '../../words/say.ts';
 
 interface PlansProps {
   readonly exercise: Exercise;
@@ -45,17 +46,17 @@ export function Plans({ exercise, names, rules, at, onAt, onChange }: PlansProps
   return (
     <>
       <div className="line">
-        <h2 className="label">{several ? 'The plans behind it' : 'The plan behind it'}</h2>
+        <h2 className="label">{several ? say('The plans behind it') : say('The plan behind it')}</h2>
         {several &&
           exercise.plans.map((each, place) => (
             <Chip key={each.id} name={each.name ?? each.id} pressed={each.id === plan.id} onPress={() => onAt(place)} />
           ))}
         <TextButton disabled={exercise.plans.length >= 10} onClick={add}>
-          + another plan
+          {say('+ another plan')}
         </TextButton>
         <span style={{ marginLeft: 'auto' }}>
           <Pick
-            label="kind of plan"
+            label={say('kind of plan')}
             className="control quiet"
             value={plan.draft.kind}
             options={statementKinds.map((each) => [each, kinds[each].title])}
@@ -82,7 +83,9 @@ export function Plans({ exercise, names, rules, at, onAt, onChange }: PlansProps
           </>
         )}
         {outcome.state === 'waiting' && (
-          <p className="soft">Fill in every slot with a number, a given, or an expression such as years × 12.</p>
+          <p className="soft">
+            {say('Fill in every slot with a number, a given, or an expression such as years × 12.')}
+          </p>
         )}
       </div>
     </>
@@ -106,8 +109,8 @@ function usePlanChanges({
     );
     const draft = { ...emptyDraft(), numberStyle: plan.draft.numberStyle };
     write((all) => [
-      ...all.map((each, place) => (each.name ? each : { ...each, name: `plan ${place + 1}` })),
-      { id, name: `plan ${all.length + 1}`, draft },
+      ...all.map((each, place) => (each.name ? each : { ...each, name: say('plan {{place}}', { place: place + 1 }) })),
+      { id, name: say('plan {{all}}', { all: all.length + 1 }), draft },
     ]);
     onAt(plans.length);
   };
@@ -128,9 +131,9 @@ function PlanName({ name, onName, onRemove }: PlanNameProps) {
   return (
     <div className="line small">
       <label>
-        called <Field className="grow" label="name of the plan" value={name} onText={onName} />
+        {say('called')} <Field className="grow" label={say('name of the plan')} value={name} onText={onName} />
       </label>
-      <TextButton onClick={onRemove}>remove this plan</TextButton>
+      <TextButton onClick={onRemove}>{say('remove this plan')}</TextButton>
     </div>
   );
 }

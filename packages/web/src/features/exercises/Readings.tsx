@@ -6,6 +6,7 @@ import { Field } from '../../ui/Field.tsx';
 import { freeName } from './changes.ts';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './ExercisePage.module.css';
+import { say } from '../../words/say.ts';
 
 interface ReadingsProps {
   readonly exercise: Exercise;
@@ -23,7 +24,7 @@ export function Readings({ exercise, part, onChange }: ReadingsProps) {
       readings.map((each) => each.id),
     );
     const ask = { quantity: 'left-to-pay', plan: plan.id, args: part.ask.args } as const;
-    onChange([...readings, { id, says: 'What is left to pay', ask, credit: 0.5 }]);
+    onChange([...readings, { id, says: say('What is left to pay'), ask, credit: 0.5 }]);
   };
   return (
     <>
@@ -38,7 +39,7 @@ export function Readings({ exercise, part, onChange }: ReadingsProps) {
           onRemove={() => onChange(readings.toSpliced(at, 1))}
         />
       ))}
-      <TextButton onClick={add}>+ another accepted reading</TextButton>
+      <TextButton onClick={add}>{say('+ another accepted reading')}</TextButton>
     </>
   );
 }
@@ -58,33 +59,33 @@ function ReadingFields({ exercise, partId, reading, place, onChange, onRemove }:
     <div className={styles.reading}>
       <div className="line small">
         <label style={{ flex: 1 }}>
-          Also accepted:{' '}
+          {say('Also accepted:')}{' '}
           <Field
             className="grow"
-            label={`reading ${place} of part ${partId}`}
+            label={say('reading {{place}} of part {{partId}}', { place, partId })}
             value={reading.says}
             onText={(says) => onChange({ ...reading, says })}
           />
         </label>
         <label>
-          share{' '}
+          {say('share')}{' '}
           <Field
             className="short"
             type="number"
             min={0}
             max={1}
             step={0.25}
-            label={`credit of reading ${place}`}
+            label={say('credit of reading {{place}}', { place })}
             value={reading.credit}
             onText={(text) => onChange({ ...reading, credit: Math.min(1, Math.max(0, Number(text) || 0)) })}
           />
         </label>
-        <TextButton onClick={onRemove}>remove</TextButton>
+        <TextButton onClick={onRemove}>{say('remove')}</TextButton>
       </div>
       <AskFields
         exercise={exercise}
         ask={reading.ask}
-        label={`of reading ${place}`}
+        label={say('of reading {{place}}', { place })}
         onChange={(ask) => onChange({ ...reading, ask })}
       />
     </div>
@@ -103,8 +104,11 @@ export function ReadingLine({
 }) {
   return (
     <p className={`soft ${styles.keyLine}`}>
-      other reading: {reading.says || askSaid(exercise, reading.ask)} · {roundTo(reading.credit * part.marks, 2)} of{' '}
-      {part.marks}
+      {say('other reading: {{says}} · {{roundTo}} of {{marks}}', {
+        says: reading.says || askSaid(exercise, reading.ask),
+        roundTo: roundTo(reading.credit * part.marks, 2),
+        marks: part.marks,
+      })}
     </p>
   );
 }

@@ -2,6 +2,7 @@
 import { Button, NumberInput, TextInput } from '@mantine/core';
 import type { PartAsk, RubricLine } from '@hardy-sextant/core';
 import { newPlace } from '../../ui/newPlace.ts';
+import { say } from '../../words/say.ts';
 
 interface RubricFieldsProps {
   readonly ask: Extract<PartAsk, { quantity: 'by-hand' }>;
@@ -17,19 +18,19 @@ export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
   const change = (id: string, to: Partial<RubricLine>) =>
     set(rubric.map((line) => (line.id === id ? { ...line, ...to } : line)));
   return (
-    <div className="stack" role="group" aria-label={`rubric ${label}`}>
+    <div className="stack" role="group" aria-label={say('rubric {{label}}', { label })}>
       {rubric.map(({ id, says, marks }, at) => (
         <div key={id} style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
           <TextInput
-            aria-label={`line ${at + 1} of the rubric ${label}`}
-            placeholder="What the answer has to have"
+            aria-label={say('line {{at}} of the rubric {{label}}', { at: at + 1, label })}
+            placeholder={say('What the answer has to have')}
             style={{ flex: 1 }}
             maxLength={400}
             value={says}
             onChange={(event) => change(id, { says: event.currentTarget.value })}
           />
           <NumberInput
-            aria-label={`marks of line ${at + 1} ${label}`}
+            aria-label={say('marks of line {{at}} {{label}}', { at: at + 1, label })}
             w={74}
             clampBehavior="none"
             allowNegative={false}
@@ -38,10 +39,10 @@ export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
           />
           <Button
             size="compact-sm"
-            aria-label={`remove line ${at + 1} ${label}`}
+            aria-label={say('remove line {{at}} {{label}}', { at: at + 1, label })}
             onClick={() => set(rubric.filter((line) => line.id !== id))}
           >
-            Remove
+            {say('Remove')}
           </Button>
         </div>
       ))}
@@ -51,7 +52,7 @@ export function RubricFields({ ask, label, onChange }: RubricFieldsProps) {
         disabled={rubric.length >= MOST_LINES}
         onClick={() => set([...rubric, { id: newPlace(), says: '', marks: 1 }])}
       >
-        Add a line to the rubric
+        {say('Add a line to the rubric')}
       </Button>
     </div>
   );

@@ -8,6 +8,7 @@ import { useLatest } from '../../ui/useLatest.ts';
 import { storyExtensions, Written } from './storyNodes.tsx';
 import '@mantine/tiptap/styles.layer.css';
 import styles from './StoryEditor.module.css';
+import { say } from '../../words/say.ts';
 
 interface StoryEditorProps {
   readonly exercise: Exercise;
@@ -21,6 +22,11 @@ export default function StoryEditor({ exercise, onChange }: StoryEditorProps) {
     <Written.Provider value={written}>
       <RichTextEditor
         editor={editor}
+        labels={{
+          boldControlLabel: say('Bold'),
+          bulletListControlLabel: say('Bullet list'),
+          orderedListControlLabel: say('Ordered list'),
+        }}
         variant="subtle"
         classNames={{ root: styles.root, toolbar: styles.toolbar, content: styles.content }}
       >
@@ -32,24 +38,24 @@ export default function StoryEditor({ exercise, onChange }: StoryEditorProps) {
           </RichTextEditor.ControlsGroup>
           <RichTextEditor.ControlsGroup>
             <RichTextEditor.Control
-              aria-label="insert a table"
-              title="Table"
+              aria-label={say('insert a table')}
+              title={say('Table')}
               onClick={() => editor?.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run()}
             >
               ▦
             </RichTextEditor.Control>
             <RichTextEditor.Control
-              aria-label="insert a formula"
-              title="Formula"
+              aria-label={say('insert a formula')}
+              title={say('Formula')}
               onClick={() => insert(editor, [{ type: 'formula', attrs: { tex: '(1+i)^n' } }])}
             >
               ƒ
             </RichTextEditor.Control>
           </RichTextEditor.ControlsGroup>
           <Pick
-            label="put a given into the story"
+            label={say('put a given into the story')}
             value=""
-            options={[['', '+ given'], ...(exercise.givens ?? []).map(({ name }) => [name, name] as const)]}
+            options={[['', say('+ given')], ...(exercise.givens ?? []).map(({ name }) => [name, name] as const)]}
             onPick={(name) =>
               name &&
               insert(editor, [
@@ -80,7 +86,7 @@ function useStoryEditor(story: Story, onChange: (story: Story) => void): Editor 
     content: story as JSONContent,
     injectCSS: false,
     shouldRerenderOnTransaction: false,
-    editorProps: { attributes: { 'aria-label': 'Story', role: 'textbox', 'aria-multiline': 'true' } },
+    editorProps: { attributes: { 'aria-label': say('Story'), role: 'textbox', 'aria-multiline': 'true' } },
     onUpdate: ({ editor: now }) => {
       last.current = now.getJSON() as Story;
       changed(last.current);

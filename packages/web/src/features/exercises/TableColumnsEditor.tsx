@@ -14,6 +14,7 @@ import { Field } from '../../ui/Field.tsx';
 import { MovableItems, useMovable } from '../../ui/MovableItems.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import styles from './ExercisePage.module.css';
+import { say } from '../../words/say.ts';
 
 type TableAsk = Extract<PartAsk, { quantity: 'table' }>;
 
@@ -41,7 +42,7 @@ export function TableColumnsEditor({ ask, table, onChange }: TableColumnsEditorP
     <>
       <MovableItems
         ids={chosen.map(({ column }) => column)}
-        what="Column"
+        what={say('Column')}
         className={styles.columns}
         across
         onDrop={(id, over) => write(arrayMove([...chosen], placeOf(id), placeOf(over)))}
@@ -59,15 +60,15 @@ export function TableColumnsEditor({ ask, table, onChange }: TableColumnsEditorP
       <div className="line small">
         {rest.length > 0 && (
           <Pick
-            label="add a column"
+            label={say('add a column')}
             value=""
-            options={[['', '+ a column…'], ...rest.map((column) => [column, columnWords[column]] as const)]}
+            options={[['', say('+ a column…')], ...rest.map((column) => [column, columnWords[column]] as const)]}
             onPick={(column) => column !== '' && add(column)}
           />
         )}
         <Checkbox
           size="xs"
-          label="a row of totals"
+          label={say('a row of totals')}
           checked={ask.totals ?? false}
           onChange={(event) => onChange({ totals: event.currentTarget.checked })}
         />
@@ -85,12 +86,12 @@ interface ColumnItemProps {
 
 function ColumnItem({ chosen: { column, name = '' }, only, onName, onRemove }: ColumnItemProps) {
   const words = columnWords[column];
-  const { item, grip } = useMovable(column, `move column ${words}`);
+  const { item, grip } = useMovable(column, say('move column {{words}}', { words }));
   return (
     <li {...item}>
       {grip}
       <Field
-        label={`name of column ${words}`}
+        label={say('name of column {{words}}', { words })}
         value={name}
         placeholder={words}
         maxLength={30}
@@ -100,7 +101,7 @@ function ColumnItem({ chosen: { column, name = '' }, only, onName, onRemove }: C
       <button
         type="button"
         className="control quiet"
-        aria-label={`remove column ${words}`}
+        aria-label={say('remove column {{words}}', { words })}
         disabled={only}
         onClick={onRemove}
       >

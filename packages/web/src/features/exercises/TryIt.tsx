@@ -14,6 +14,7 @@ import { Field } from '../../ui/Field.tsx';
 import { FilledTable } from '../../working/FilledTable.tsx';
 import { VerdictMark } from '../../ui/VerdictMark.tsx';
 import styles from './ExercisePage.module.css';
+import { say } from '../../words/say.ts';
 
 interface TryItProps {
   readonly exercise: Exercise;
@@ -31,8 +32,8 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
   const { written } = useMemo(() => givensInForce(exercise, numbers, style), [exercise, numbers, style]);
   const set = (id: string, text: string) => setEntries((before) => ({ ...before, [id]: text }));
   return (
-    <section className="sheet block small" aria-label="Try it as a student">
-      <h2 className="label">Try it as a student</h2>
+    <section className="sheet block small" aria-label={say('Try it as a student')}>
+      <h2 className="label">{say('Try it as a student')}</h2>
       {exercise.parts.map((part, at) => {
         const verdict = nth(verdicts, at);
         return (
@@ -52,7 +53,7 @@ export function TryIt({ exercise, numbers, rules }: TryItProps) {
               />
             ) : (
               <Field
-                label={`answer to part ${part.id}`}
+                label={say('answer to part {{id}}', { id: part.id })}
                 value={entries[part.id] ?? ''}
                 autoComplete="off"
                 spellCheck={false}

@@ -8,6 +8,7 @@ import {
   type PartAsk,
   type Quantity,
 } from '@hardy-sextant/core';
+import { say } from '../../words/say.ts';
 
 export type AskChoice = PartAsk['quantity'];
 
@@ -17,7 +18,7 @@ type Plan = Exercise['plans'][number];
 export function planOf({ plans }: Exercise, ask: PartAsk): Plan {
   const [first] = plans;
   const found = plans.find(({ id }) => 'plan' in ask && id === ask.plan) ?? first;
-  if (!found) throw new Error('An exercise has at least one plan.');
+  if (!found) throw new Error(say('An exercise has at least one plan.'));
   return found;
 }
 

@@ -19,9 +19,9 @@ const worker = {
     exercises: readonly Exercise[],
     rules: HouseRules,
     form: { readonly title: string; readonly draws: number },
-    say: (done: number) => void,
+    onDone: (done: number) => void,
   ): Promise<Uint8Array> {
-    return writeLibrary(format, exercises, rules, { ...form, onItem: say });
+    return writeLibrary(format, exercises, rules, { ...form, onItem: onDone });
   },
 };
 

@@ -7,6 +7,7 @@ import StarterKit from '@tiptap/starter-kit';
 import { createContext, useContext } from 'react';
 import { Formula } from '../../ui/Formula.tsx';
 import styles from './StoryEditor.module.css';
+import { say } from '../../words/say.ts';
 
 /** The givens' numbers now, in writing. */
 export const Written = createContext<Readonly<Record<string, string>>>({});
@@ -19,7 +20,7 @@ function GivenChip({ node }: NodeViewProps) {
     <NodeViewWrapper
       as="span"
       className={`${styles.chip} ${shown === undefined ? styles.gone : ''}`}
-      title={shown === undefined ? 'There is no such given any more' : name}
+      title={shown === undefined ? say('There is no such given any more') : name}
     >
       {name} <strong className="figures">{shown ?? '?'}</strong>
     </NodeViewWrapper>
@@ -32,7 +33,7 @@ function FormulaChip({ node, updateAttributes, selected }: NodeViewProps) {
     <NodeViewWrapper as="span" className={styles.formula}>
       {selected ? (
         <input
-          aria-label="formula in TeX"
+          aria-label={say('formula in TeX')}
           value={tex}
           onChange={(event) => updateAttributes({ tex: event.currentTarget.value })}
         />

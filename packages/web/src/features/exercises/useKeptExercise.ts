@@ -7,13 +7,14 @@ import { useEffect } from 'react';
 import { call } from '../../api/call.ts';
 import { useKeptDocument } from '../../api/kept/useKeptDocument.ts';
 import { listKey } from '../../api/records.ts';
+import { say } from '../../words/say.ts';
 
 export function useKeptExercise(kept: KeptExercise) {
   const queries = useQueryClient();
   const [state, document] = useKeptDocument<Exercise, KeptExercise>({
     key: `exercise ${kept.id}`,
     path: `/exercises/${kept.id}`,
-    nameOf: ({ title }) => `exercise “${title || 'without a title'}”`,
+    nameOf: ({ title }) => say('exercise “{{title}}”', { title: title || say('without a title') }),
     start: { value: kept.document.exercise, revision: kept.revision },
     valueOf: (each) => each.document.exercise,
     revisionOf: (each) => each.revision,

@@ -3,6 +3,7 @@
 import { defaultHouseRules, movedNumbers, type Exercise, type HouseRules, type Numbers } from '@hardy-sextant/core';
 import type { KeptExercise, KeptRules } from '@hardy-sextant/contract';
 import { useMemo } from 'react';
+import { many } from '../../words/say.ts';
 
 /** Rules that classes follow, by what they are called. */
 export interface OtherRules {
@@ -51,7 +52,7 @@ export function numbersElsewhere(
   const found = new Map<string, Elsewhere[]>();
   for (const { name, rules: theirs } of others)
     for (const { partId, there, cells } of movedNumbers(exercise, numbers, rules, theirs)) {
-      const number = cells === undefined ? there : `${cells} ${cells === 1 ? 'cell differs' : 'cells differ'}`;
+      const number = cells === undefined ? there : `${cells} ${many(cells, 'cell differs', 'cells differ')}`;
       found.set(partId, [...(found.get(partId) ?? []), { name, number }]);
     }
   return found;

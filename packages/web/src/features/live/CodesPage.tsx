@@ -9,6 +9,8 @@ import { ReadByPhone } from '../../ui/ReadByPhone.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useStudentCodes } from './liveRecords.ts';
 import styles from './Live.module.css';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 /** The part after # is never sent with an address, so it stands in no log. */
 const linkOf = (token: string): string => `${window.location.origin}/in#${token}`;
@@ -18,41 +20,43 @@ export function CodesPage() {
   const set = useSet(setId);
   const codes = useStudentCodes(setId);
   const [copied, setCopied] = useState('');
-  if (codes.isError) return <Failed what="list" error={codes.error} again={() => void codes.refetch()} />;
-  if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
-  if (!set.data || !codes.data) return <LoadingPage title="Links and codes" what="links and codes" />;
+  if (codes.isError) return <Failed what={say('list')} error={codes.error} again={() => void codes.refetch()} />;
+  if (set.isError && !set.data) return <Failed what={say('set')} error={set.error} again={() => void set.refetch()} />;
+  if (!set.data || !codes.data) return <LoadingPage title={say('Links and codes')} what={say('links and codes')} />;
   const { students } = codes.data;
   const copy = async () => {
     const lines = students.map(({ name, number, token, code }) => [name, number, linkOf(token), code].join('\t'));
     try {
       await navigator.clipboard.writeText(lines.join('\n'));
-      setCopied('Copied: name, number, link and code, a line each.');
+      setCopied(say('Copied: name, number, link and code, a line each.'));
     } catch {
-      setCopied('The clipboard cannot be reached here; print the strips instead.');
+      setCopied(say('The clipboard cannot be reached here; print the strips instead.'));
     }
   };
   return (
     <>
       <PageHead
-        title={`${set.data.title}, links and codes`}
+        title={say('{{title}}, links and codes', { title: set.data.title })}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{set.data.title}</Link> ·{' '}
-            <Link to={`/sets/${setId}/live`}>Live</Link>
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${setId}`}>{set.data.title}</Link> ·{' '}
+            <Link to={`/sets/${setId}/live`}>{say('Live')}</Link>
           </>
         }
-        heading={<h1>Links and codes</h1>}
+        heading={<h1>{say('Links and codes')}</h1>}
       >
-        <Button onClick={() => void copy()}>Copy as a list</Button>
+        <Button onClick={() => void copy()}>{say('Copy as a list')}</Button>
         <Button variant="filled" onClick={() => window.print()}>
-          Print
+          {say('Print')}
         </Button>
       </PageHead>
       <p className="soft">
-        Each link opens one student’s own page, on any device, until you make another. The code stands on the student’s
-        question sheet too. {copied && <span role="status">{copied}</span>}
+        {say(
+          'Each link opens one student’s own page, on any device, until you make another. The code stands on the student’s question sheet too.',
+        )}{' '}
+        {copied && <span role="status">{copied}</span>}
       </p>
-      <section aria-label="Strips" className={`sheet ${styles.strips}`}>
+      <section aria-label={say('Strips')} className={`sheet ${styles.strips}`}>
         {students.map((student) => (
           <Strip key={student.id} title={set.data.title} student={student} />
         ))}
@@ -72,9 +76,13 @@ function Strip({ title, student }: { readonly title: string; readonly student: S
           {student.number} · {title}
         </div>
         <div>
-          {window.location.host}/in · <code>{student.code}</code>
+          <Said
+            text="{{host}}/in · <code>{{code}}</code>"
+            values={{ host: window.location.host, code: student.code }}
+            parts={{ code: <code /> }}
+          />
         </div>
-        <a href={link}>open the page</a>
+        <a href={link}>{say('open the page')}</a>
       </div>
     </div>
   );

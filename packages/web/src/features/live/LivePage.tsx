@@ -11,41 +11,47 @@ import { LiveActs } from './LiveActs.tsx';
 import { useLive, useLiveAct } from './liveRecords.ts';
 import styles from './Live.module.css';
 import { momentOf, stateOf, states, timeOf, type LiveState } from './liveWords.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 export function LivePage() {
   const { setId = '' } = useParams();
   const set = useSet(setId);
   const live = useLive(setId);
-  if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
-  if (live.isError && !live.data) return <Failed what="set" error={live.error} again={() => void live.refetch()} />;
-  if (!set.data || !live.data) return <LoadingPage title="Live" what="who is answering" />;
+  if (set.isError && !set.data) return <Failed what={say('set')} error={set.error} again={() => void set.refetch()} />;
+  if (live.isError && !live.data)
+    return <Failed what={say('set')} error={live.error} again={() => void live.refetch()} />;
+  if (!set.data || !live.data) return <LoadingPage title={say('Live')} what={say('who is answering')} />;
   return (
     <>
       <PageHead
-        title={`${set.data.title}, live`}
+        title={say('{{title}}, live', { title: set.data.title })}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{set.data.title}</Link> ·{' '}
-            {live.data.dueAt ? `due ${momentOf(live.data.dueAt)}` : 'no due time'}
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${setId}`}>{set.data.title}</Link> ·{' '}
+            {live.data.dueAt ? say('due {{momentOf}}', { momentOf: momentOf(live.data.dueAt) }) : say('no due time')}
           </>
         }
-        heading={<h1>Live</h1>}
+        heading={<h1>{say('Live')}</h1>}
       >
         <Button component={Link} to={`/sets/${setId}/codes`}>
-          Links and codes
+          {say('Links and codes')}
         </Button>
         <Button component={Link} to={`/sets/${setId}/marking`} variant="filled">
-          Mark
+          {say('Mark')}
         </Button>
       </PageHead>
       {!set.data.document.online && (
         <p role="status" className="sheet block">
-          Students do not answer this set online. Say so on <Link to={`/sets/${setId}`}>the set</Link> first.
+          <Said
+            text="Students do not answer this set online. Say so on <link>the set</link> first."
+            parts={{ link: <Link to={`/sets/${setId}`} /> }}
+          />
         </p>
       )}
       {live.isError && (
         <p role="alert" className="wrong">
-          This is how it stood {timeOf(live.data.now)}: the server cannot be reached.
+          {say('This is how it stood {{timeOf}}: the server cannot be reached.', { timeOf: timeOf(live.data.now) })}
         </p>
       )}
       <LiveDesk setId={setId} live={live.data} />
@@ -71,13 +77,13 @@ function LiveDesk({ setId, live }: { readonly setId: string; readonly live: Live
   const allShown = shown.length > 0 && shown.every(({ id }) => chosen.has(id));
   return (
     <div className="beside">
-      <section aria-label="Students" className="sheet wide">
+      <section aria-label={say('Students')} className="sheet wide">
         <div className={styles.line}>
           <Pick
-            label="which students"
+            label={say('which students')}
             value={show}
             options={[
-              ['', `all ${live.students.length}`],
+              ['', say('all {{students}}', { students: live.students.length })],
               ...states.map(([state, words]) => [state as string, `${words}: ${counts.get(state) ?? 0}`] as const),
             ]}
             onPick={(next) => setSearch(next === '' ? {} : { show: next }, { replace: true })}
@@ -115,21 +121,21 @@ function Heads({ isAll, onAll }: { readonly isAll: boolean; readonly onAll: () =
     <thead>
       <tr>
         <th scope="col" className="words">
-          <input type="checkbox" aria-label="choose all that are shown" checked={isAll} onChange={onAll} />
+          <input type="checkbox" aria-label={say('choose all that are shown')} checked={isAll} onChange={onAll} />
         </th>
         <th scope="col" className="words">
-          Student
+          {say('Student')}
         </th>
         <th scope="col" className="words">
-          State
+          {say('State')}
         </th>
-        <th scope="col">Answered</th>
+        <th scope="col">{say('Answered')}</th>
         <th scope="col" className="words">
-          In part
+          {say('In part')}
         </th>
-        <th scope="col">Seen</th>
+        <th scope="col">{say('Seen')}</th>
         <th scope="col" className="words">
-          Besides
+          {say('Besides')}
         </th>
       </tr>
     </thead>
@@ -147,23 +153,26 @@ interface RowProps {
 function Row({ setId, student, live, isChosen, onToggle }: RowProps) {
   const state = stateOf(student, live);
   const besides = [
-    student.extraMinutes > 0 ? `${student.extraMinutes} min more` : '',
-    student.minutesLate > 0 ? `${student.minutesLate} min late` : '',
-    student.tooLate > 0 ? `${student.tooLate} too late` : '',
+    student.extraMinutes > 0 ? say('{{extraMinutes}} min more', { extraMinutes: student.extraMinutes }) : '',
+    student.minutesLate > 0 ? say('{{minutesLate}} min late', { minutesLate: student.minutesLate }) : '',
+    student.tooLate > 0 ? say('{{tooLate}} too late', { tooLate: student.tooLate }) : '',
   ].filter((each) => each !== '');
   return (
     <tr data-state={state} className={styles.row}>
       <td className="words">
-        <input type="checkbox" aria-label={`choose ${student.name}`} checked={isChosen} onChange={onToggle} />
+        <input
+          type="checkbox"
+          aria-label={say('choose {{name}}', { name: student.name })}
+          checked={isChosen}
+          onChange={onToggle}
+        />
       </td>
       <td className="words">
         <Link to={`/sets/${setId}/live/${student.id}`}>{student.name}</Link>{' '}
         <span className="soft">{student.number}</span>
       </td>
       <td className="words">{states.find(([id]) => id === state)?.[1]}</td>
-      <td>
-        {student.answered} of {live.parts}
-      </td>
+      <td>{say('{{answered}} of {{parts}}', { answered: student.answered, parts: live.parts })}</td>
       <td className="words">{student.place.replace('/', ' ')}</td>
       <td>{student.seenAt ? timeOf(student.seenAt) : '–'}</td>
       <td className="words">{besides.join(', ')}</td>

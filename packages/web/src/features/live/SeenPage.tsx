@@ -6,12 +6,15 @@ import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useSeenPage } from './liveRecords.ts';
 import styles from './Live.module.css';
 import { momentOf } from './liveWords.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 export function SeenPage() {
   const { setId = '', studentId = '' } = useParams();
   const page = useSeenPage(setId, studentId);
-  if (page.isError && !page.data) return <Failed what="page" error={page.error} again={() => void page.refetch()} />;
-  if (!page.data) return <LoadingPage title="A student’s page" what="the student’s page" />;
+  if (page.isError && !page.data)
+    return <Failed what={say('page')} error={page.error} again={() => void page.refetch()} />;
+  if (!page.data) return <LoadingPage title={say('A student’s page')} what={say('the student’s page')} />;
   const { name, number, title, exercises, numberStyle, entries, state, files } = page.data;
   return (
     <>
@@ -19,17 +22,24 @@ export function SeenPage() {
         title={`${name}, ${title}`}
         where={
           <>
-            <Link to={`/sets/${setId}`}>{title}</Link> · <Link to={`/sets/${setId}/live`}>Live</Link> · {number} ·{' '}
+            <Link to={`/sets/${setId}`}>{title}</Link> · <Link to={`/sets/${setId}/live`}>{say('Live')}</Link> ·{' '}
+            {number} ·{' '}
             {state.submittedAt
-              ? `submitted ${momentOf(state.submittedAt)}, receipt ${state.receipt ?? ''}`
-              : 'not submitted'}
+              ? say('submitted {{momentOf}}, receipt {{receipt}}', {
+                  momentOf: momentOf(state.submittedAt),
+                  receipt: state.receipt ?? '',
+                })
+              : say('not submitted')}
           </>
         }
         heading={<h1>{name}</h1>}
       />
       <p className="soft">
-        As {name} sees it. Answers are typed for a student in{' '}
-        <Link to={`/sets/${setId}/marking?student=${studentId}`}>Marking</Link>.
+        <Said
+          text="As {{name}} sees it. Answers are typed for a student in <link>Marking</link>."
+          values={{ name }}
+          parts={{ link: <Link to={`/sets/${setId}/marking?student=${studentId}`} /> }}
+        />
       </p>
       {exercises.map((exercise) => (
         <section key={exercise.itemId} className={`sheet ${styles.seen}`} aria-label={exercise.title}>

@@ -1,12 +1,13 @@
 /** Where a student stands while a set runs, in words. */
 import type { Live, LiveStudent } from '@hardy-sextant/contract';
+import { say } from '../../words/say.ts';
 
 export const states = [
-  ['not-opened', 'not opened'],
-  ['opened', 'opened'],
-  ['writing', 'writing'],
-  ['silent', 'silent'],
-  ['submitted', 'submitted'],
+  ['not-opened', say('not opened')],
+  ['opened', say('opened')],
+  ['writing', say('writing')],
+  ['silent', say('silent')],
+  ['submitted', say('submitted')],
 ] as const;
 export type LiveState = (typeof states)[number][0];
 
@@ -35,17 +36,17 @@ export const momentOf = (at: string): string =>
   }).format(new Date(at));
 
 export const actWords: Readonly<Record<string, string>> = {
-  submitted: 'submitted',
-  'extra-time': 'given extra time',
-  reopen: 'opened again',
-  'take-late': 'late answers taken',
-  'leave-late': 'late answers left out',
-  'new-link': 'given another link',
-  'open-classroom': 'the classroom was opened',
-  'close-classroom': 'the classroom was closed',
-  marks: 'marks changed',
-  accepted: 'a reading was accepted for everyone',
-  'accepted-no-more': 'an accepted reading was taken back',
-  released: 'marks were released',
-  'taken-back': 'marks were taken back',
+  submitted: say('submitted'),
+  'extra-time': say('given extra time'),
+  reopen: say('opened again'),
+  'take-late': say('late answers taken'),
+  'leave-late': say('late answers left out'),
+  'new-link': say('given another link'),
+  'open-classroom': say('the classroom was opened'),
+  'close-classroom': say('the classroom was closed'),
+  marks: say('marks changed'),
+  accepted: say('a reading was accepted for everyone'),
+  'accepted-no-more': say('an accepted reading was taken back'),
+  released: say('marks were released'),
+  'taken-back': say('marks were taken back'),
 };

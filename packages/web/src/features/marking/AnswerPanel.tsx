@@ -17,6 +17,8 @@ import { EarlierAnswers, MoreEntries } from './Entries.tsx';
 import { isAcceptable } from './useGiving.ts';
 import { WorkingLines } from './WorkingLines.tsx';
 import styles from './Marking.module.css';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 export interface PanelActions {
   readonly onAll: (all: boolean) => void;
@@ -46,24 +48,26 @@ interface AnswerPanelProps {
 }
 
 const plainly: Readonly<Partial<Record<Verdict['kind'], string>>> = {
-  right: 'This is the number of the key.',
-  'right-rounded':
+  right: say('This is the number of the key.'),
+  'right-rounded': say(
     'This is the number of the key, rounded more coarsely than was asked or within the tolerance of the house rules.',
-  reading: 'This is another reading of the question that is accepted.',
-  unexplained:
+  ),
+  reading: say('This is another reading of the question that is accepted.'),
+  unexplained: say(
     'No slip we know leads to this number, nor do two at once. It may be several, or a number from elsewhere.',
-  blank: 'Nothing was submitted for this part.',
-  'by-hand': 'You mark this part yourself.',
+  ),
+  blank: say('Nothing was submitted for this part.'),
+  'by-hand': say('You mark this part yourself.'),
 };
 
 export function AnswerPanel(props: AnswerPanelProps) {
   const { setId, cell, entries, alike, row, rules, actions, commentRef } = props;
   const { verdict, part, student, decision } = cell;
   return (
-    <aside className={`sheet stays ${styles.panel}`} aria-live="polite" aria-label="The answer explained">
+    <aside className={`sheet stays ${styles.panel}`} aria-live="polite" aria-label={say('The answer explained')}>
       <div className="soft">
-        {student.name} · part {part.id}
-        {alike.length > 1 && ` · ${alike.length} alike`}
+        {say('{{name}} · part {{id}}', { name: student.name, id: part.id })}
+        {alike.length > 1 && say(' · {{alike}} alike', { alike: alike.length })}
       </div>
       <h2>{causeName(cell)}</h2>
       {verdict.cells ? <TableCells verdict={verdict} /> : <Submitted cell={cell} rules={rules} />}
@@ -82,7 +86,9 @@ export function AnswerPanel(props: AnswerPanelProps) {
       />
       <Rest cell={cell} row={row} />
       <p className={`soft ${styles.keys}`}>
-        arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo
+        {say(
+          'arrows move · Enter types · 0–9 marks · G all alike · A accept · C comment · N next open · U undo · Y redo',
+        )}
       </p>
     </aside>
   );
@@ -91,20 +97,23 @@ export function AnswerPanel(props: AnswerPanelProps) {
 /** What was submitted, what was expected, and by how much they differ. */
 function Submitted({ cell: { text, verdict, part }, rules }: Pick<AnswerPanelProps, 'cell' | 'rules'>) {
   const { expectedWritten, difference = 0 } = verdict;
-  const long = text.length > 120 ? `${text.slice(0, 120)}… (${text.length} characters)` : text;
+  const long =
+    text.length > 120
+      ? say('{{text}}… ({{text2}} characters)', { text: text.slice(0, 120), text2: text.length })
+      : text;
   return (
     <dl className="figures pairs">
-      <dt>Submitted</dt>
+      <dt>{say('Submitted')}</dt>
       <dd>{text === '' ? '–' : long}</dd>
       {expectedWritten !== undefined && (
         <>
-          <dt>Expected</dt>
+          <dt>{say('Expected')}</dt>
           <dd>{expectedWritten}</dd>
         </>
       )}
       {difference !== 0 && (
         <>
-          <dt>Difference</dt>
+          <dt>{say('Difference')}</dt>
           <dd className={styles.light}>
             {writeNumber(difference, part.format.decimals, numberStyleById(rules.numberStyle))}
           </dd>
@@ -132,7 +141,7 @@ function Cause({ verdict }: { readonly verdict: Verdict }) {
       )}
       {wrongEntered && (
         <p className={styles.says} data-tone="slip">
-          <strong>Entered.</strong> {wrongEntered.says}
+          <strong>{say('Entered.')}</strong> {wrongEntered.says}
         </p>
       )}
     </>
@@ -147,7 +156,7 @@ function Rubric({ cell: { part, decision }, actions }: Pick<AnswerPanelProps, 'c
     actions.onLines(lines.includes(id) ? lines.filter((each) => each !== id) : [...lines, id]);
   return (
     <fieldset className={styles.rubric}>
-      <legend>What the answer has</legend>
+      <legend>{say('What the answer has')}</legend>
       {part.ask.rubric.map(({ id, says, marks }) => (
         <label key={id}>
           <input type="checkbox" checked={lines.includes(id)} onChange={() => toggle(id)} /> {says}{' '}
@@ -165,30 +174,30 @@ function Give({ cell, alike, all, actions }: AnswerPanelProps) {
   const several = all && alike.length > 1;
   return (
     <>
-      <h3>{several ? `Give all ${alike.length} the same` : 'Give this answer'}</h3>
+      <h3>{several ? say('Give all {{alike}} the same', { alike: alike.length }) : say('Give this answer')}</h3>
       {alike.length > 1 && (
         <label className="line">
-          <input type="checkbox" checked={all} onChange={(event) => actions.onAll(event.currentTarget.checked)} /> for
-          all {alike.length} alike
+          <input type="checkbox" checked={all} onChange={(event) => actions.onAll(event.currentTarget.checked)} />{' '}
+          {say('for all {{alike}} alike', { alike: alike.length })}
         </label>
       )}
-      <div className="line line tools" role="group" aria-label="Marks">
+      <div className="line line tools" role="group" aria-label={say('Marks')}>
         {steps(part.marks).map((share) => (
           <Chip
             key={share}
-            name={`${plain(share * part.marks)} of ${plain(part.marks)}`}
+            name={say('{{given}} of {{marks}}', { given: plain(share * part.marks), marks: plain(part.marks) })}
             pressed={Math.abs(credit - share) < 1e-9}
             onPress={() => actions.onCredit(share)}
           />
         ))}
         {decision?.credit !== undefined && (
           <Button size="compact-sm" onClick={() => actions.onCredit(undefined)}>
-            As judged
+            {say('As judged')}
           </Button>
         )}
         {isAcceptable(cell) && (
           <Button size="compact-sm" onClick={actions.onAccept}>
-            Accept as a reading
+            {say('Accept as a reading')}
           </Button>
         )}
       </div>
@@ -207,7 +216,7 @@ function steps(marks: number): number[] {
 
 function adviceFor({ explanations: [likeliest] }: Verdict): string {
   const slip = likeliest?.slips[0] === undefined ? undefined : slipById(likeliest.slips[0]);
-  return slip?.advice ?? 'A comment for the student…';
+  return slip?.advice ?? say('A comment for the student…');
 }
 
 function AlsoFits({
@@ -221,12 +230,14 @@ function AlsoFits({
     byChance === undefined
       ? ''
       : byChance < 0.001
-        ? ' By chance: under 1 in 1,000.'
-        : ` By chance: about 1 in ${Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en')}.`;
+        ? say(' By chance: under 1 in 1,000.')
+        : say(' By chance: about 1 in {{max}}.', { max: Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en') });
   return (
     <>
       <p className="soft">
-        {others.length === 0 ? `Also fits: nothing else we know.${chance}` : 'That is not certain. Also fits:'}
+        {others.length === 0
+          ? say('Also fits: nothing else we know.{{chance}}', { chance })
+          : say('That is not certain. Also fits:')}
       </p>
       {others.map((other) => (
         <p key={other.slips.join() + other.says}>
@@ -255,7 +266,7 @@ function Comment({
     <textarea
       className="control long"
       ref={fieldRef}
-      aria-label="comment"
+      aria-label={say('comment')}
       placeholder={hint}
       value={typed}
       maxLength={4000}
@@ -283,15 +294,26 @@ function Rest({ cell, row }: { readonly cell: Cell; readonly row: ReadonlyMap<st
   if (later.length === 0) return null;
   return (
     <>
-      <h3>What it does to the rest</h3>
+      <h3>{say('What it does to the rest')}</h3>
       <ul className="list ruled">
         {later.map(({ part, text, verdict, marks }) => (
           <li key={part.id}>
-            Part {part.id}, <span className="figures">{text}</span>, is{' '}
-            {verdict.kind === 'carried'
-              ? 'right for this answer'
-              : `${causeName({ verdict }).toLowerCase()} on top of this answer`}
-            : {plain(marks)} of {plain(part.marks)}.
+            <Said
+              text="Part {{id}}, <span>{{text}}</span>, is {{right}}: {{plain}} of {{plain2}}."
+              values={{
+                id: part.id,
+                text,
+                right:
+                  verdict.kind === 'carried'
+                    ? say('right for this answer')
+                    : say('{{toLowerCase}} on top of this answer', {
+                        toLowerCase: causeName({ verdict }).toLowerCase(),
+                      }),
+                plain: plain(marks),
+                plain2: plain(part.marks),
+              }}
+              parts={{ span: <span className="figures" /> }}
+            />
           </li>
         ))}
       </ul>
@@ -306,8 +328,17 @@ function TableCells({ verdict }: { readonly verdict: Verdict }) {
   return (
     <>
       <p>
-        {cells.length} cells: {count('right') + count('right-rounded')} right, {count('carried')} carried,{' '}
-        {count('slip')} with a slip, {count('unexplained') + count('unreadable')} not explained, {count('blank')} empty.
+        {say(
+          '{{cells}} cells: {{count}} right, {{count2}} carried, {{count3}} with a slip, {{count4}} not explained, {{count5}} empty.',
+          {
+            cells: cells.length,
+            count: count('right') + count('right-rounded'),
+            count2: count('carried'),
+            count3: count('slip'),
+            count4: count('unexplained') + count('unreadable'),
+            count5: count('blank'),
+          },
+        )}
       </p>
       <ul className="list ruled">
         {wrongCells(verdict).map((says) => (

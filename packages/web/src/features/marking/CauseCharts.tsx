@@ -13,19 +13,21 @@ import { useComputedColorScheme } from '@mantine/core';
 import { useMemo } from 'react';
 import { Bar } from 'react-chartjs-2';
 import type { WentWrong } from './wentWrong.ts';
+import { say } from '../../words/say.ts';
 
 Chart.register(BarController, BarElement, CategoryScale, Legend, LinearScale, Tooltip);
 
 const tones = [
-  ['right', '--right', 'right'],
-  ['carried', '--carried', 'carried'],
-  ['slip', '--brass', 'slip'],
-  ['unexplained', '--unexplained', 'not explained'],
-  ['blank', '--line', 'blank'],
+  ['right', '--right', say('right')],
+  ['carried', '--carried', say('carried')],
+  ['slip', '--brass', say('slip')],
+  ['unexplained', '--unexplained', say('not explained')],
+  ['blank', '--line', say('blank')],
 ] as const;
 const MOST = 8;
 
-export default function CauseCharts({ found }: { readonly found: WentWrong }) {
+/** Colours and frame of both charts, in the theme of the page. */
+function useChartLooks() {
   const scheme = useComputedColorScheme('light');
   const tone = useMemo(() => {
     const style = getComputedStyle(document.documentElement);
@@ -44,15 +46,26 @@ export default function CauseCharts({ found }: { readonly found: WentWrong }) {
     },
     plugins: { legend: { display: stacked, position: 'bottom', labels: { color: tone('--ink'), boxWidth: 12, font } } },
   });
+  return { tone, options };
+}
+
+export default function CauseCharts({ found }: { readonly found: WentWrong }) {
+  const { tone, options } = useChartLooks();
   const top = found.causes.slice(0, MOST);
   return (
     <div className="pair">
       <figure className="sheet block figure">
-        <figcaption>Answers to each part</figcaption>
+        <figcaption>{say('Answers to each part')}</figcaption>
         <div className="canvas" style={{ height: 70 + found.parts.length * 30 }}>
           <Bar
             role="img"
-            aria-label={`Answers to each part: ${found.parts.map(({ name, right, answers }) => `${name}, ${right} of ${answers} right`).join('; ')}`}
+            aria-label={say('Answers to each part: {{parts}}', {
+              parts: found.parts
+                .map(({ name, right, answers }) =>
+                  say('{{name}}, {{right}} of {{answers}} right', { name, right, answers }),
+                )
+                .join('; '),
+            })}
             options={options(true)}
             data={{
               labels: found.parts.map(({ name }) => name),
@@ -66,15 +79,21 @@ export default function CauseCharts({ found }: { readonly found: WentWrong }) {
         </div>
       </figure>
       <figure className="sheet block figure">
-        <figcaption>Marks lost by cause</figcaption>
+        <figcaption>{say('Marks lost by cause')}</figcaption>
         <div className="canvas" style={{ height: 40 + top.length * 34 }}>
           <Bar
             role="img"
-            aria-label={`Marks lost by cause: ${top.map(({ name, part, lost }) => `${name} in ${part}, ${lost}`).join('; ')}`}
+            aria-label={say('Marks lost by cause: {{top}}', {
+              top: top
+                .map(({ name, part, lost }) => say('{{name}} in {{part}}, {{lost}}', { name, part, lost }))
+                .join('; '),
+            })}
             options={options(false)}
             data={{
               labels: top.map(({ name, part }) => [name.length > 44 ? `${name.slice(0, 42)}…` : name, part]),
-              datasets: [{ label: 'marks lost', data: top.map(({ lost }) => lost), backgroundColor: tone('--brass') }],
+              datasets: [
+                { label: say('marks lost'), data: top.map(({ lost }) => lost), backgroundColor: tone('--brass') },
+              ],
             }}
           />
         </div>

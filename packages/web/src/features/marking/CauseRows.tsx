@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { RowButton } from '../../ui/RowButton.tsx';
 import type { CauseCount, WentWrong } from './wentWrong.ts';
 import styles from './WentWrong.module.css';
+import { say } from '../../words/say.ts';
 
 const percent = (share: number): string => `${roundTo(share * 100, 0)} %`;
 
@@ -16,29 +17,25 @@ interface ToGoOverProps {
 
 export function ToGoOver({ setId, causes, onShow }: ToGoOverProps) {
   return (
-    <section aria-label="Three things to go over" className={styles.over}>
+    <section aria-label={say('Three things to go over')} className={styles.over}>
       {causes.map((each, at) => (
         <article key={each.id} className={`sheet block ${styles.thing}`}>
-          <div className="soft">
-            {at + 1} · part {each.part}
-          </div>
+          <div className="soft">{say('{{at}} · part {{part}}', { at: at + 1, part: each.part })}</div>
           <h2 className="called">{each.name}</h2>
           <p>{(slipById(each.id.split('+')[0] ?? '') ?? lookUp(causeWords, each.id))?.advice}</p>
-          <p className="soft">
-            {countOf(each)}, {each.lost} marks
-          </p>
+          <p className="soft">{say('{{countOf}}, {{lost}} marks', { countOf: countOf(each), lost: each.lost })}</p>
           <div className="line">
             {each.example ? (
               <Button size="compact-sm" onClick={() => onShow(each)}>
-                Show the working
+                {say('Show the working')}
               </Button>
             ) : (
               <Button size="compact-sm" component={Link} to={`${placeOf(setId, each)}&show=${each.id}`}>
-                Show the class
+                {say('Show the class')}
               </Button>
             )}
             <Button size="compact-sm" component={Link} to={placeOf(setId, each)}>
-              {each.example ? 'See the answers' : 'See the worksheets'}
+              {each.example ? say('See the answers') : say('See the worksheets')}
             </Button>
           </div>
         </article>
@@ -77,17 +74,17 @@ export function CauseRows({
 }) {
   return (
     <table className="ledger sheet">
-      <caption className="label">Every cause, by what it cost</caption>
+      <caption className="label">{say('Every cause, by what it cost')}</caption>
       <thead>
         <tr>
-          <th className="words">Part</th>
-          <th className="words">Cause</th>
-          <th>Answers</th>
+          <th className="words">{say('Part')}</th>
+          <th className="words">{say('Cause')}</th>
+          <th>{say('Answers')}</th>
           <th>{name}</th>
           {beside && <th>{beside.name}</th>}
-          <th>Marks lost</th>
+          <th>{say('Marks lost')}</th>
           <th>
-            <span className="visually-hidden">What can be done</span>
+            <span className="visually-hidden">{say('What can be done')}</span>
           </th>
         </tr>
       </thead>
@@ -120,8 +117,11 @@ function RowAct({ setId, cause, onShow }: RowActProps) {
   const { name, part, example } = cause;
   if (example)
     return (
-      <RowButton label={`show the working for ${name} in part ${part}`} onAct={() => onShow(cause)}>
-        Working
+      <RowButton
+        label={say('show the working for {{name}} in part {{part}}', { name, part })}
+        onAct={() => onShow(cause)}
+      >
+        {say('Working')}
       </RowButton>
     );
   return (
@@ -130,9 +130,9 @@ function RowAct({ setId, cause, onShow }: RowActProps) {
       variant="subtle"
       component={Link}
       to={placeOf(setId, cause)}
-      aria-label={`see the worksheets with ${name} in part ${part}`}
+      aria-label={say('see the worksheets with {{name}} in part {{part}}', { name, part })}
     >
-      Worksheets
+      {say('Worksheets')}
     </Button>
   );
 }

@@ -8,6 +8,7 @@ import { Field } from '../../ui/Field.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
 import styles from './Marking.module.css';
 import { momentInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
 
 /** Entries of a part typed here: cells of a table, the five values a student entered. */
 type OnEntries = (changes: readonly { readonly entryId: string; readonly text: string }[]) => void;
@@ -47,14 +48,14 @@ export function MoreEntries({ cell, kept, rules, onEntries }: MoreEntriesProps) 
   const given = enteredNames.some((name) => (kept[`${part.id}.${name}`] ?? '') !== '');
   return (
     <details className={styles.entered} open={given}>
-      <summary>The five values and settings, as entered</summary>
+      <summary>{say('The five values and settings, as entered')}</summary>
       <div>
         {enteredNames.map((name) => (
           <label key={name}>
             {enteredTitles[name]}
             <Field
               className="long"
-              label={`entered ${enteredTitles[name]}`}
+              label={say('entered {{enteredTitles}}', { enteredTitles: enteredTitles[name] })}
               value={texts[`${part.id}.${name}`] ?? ''}
               autoComplete="off"
               onText={(text) => type(`${part.id}.${name}`, text)}
@@ -84,18 +85,18 @@ export function EarlierAnswers({ setId, cell: { student, assigned, part }, onEnt
   );
   return (
     <details className={styles.entered} onToggle={(event) => setOpened(event.currentTarget.open)}>
-      <summary>Earlier answers</summary>
+      <summary>{say('Earlier answers')}</summary>
       {earlier.isError && <p className="wrong">{earlier.error.message}</p>}
-      {here?.length === 0 && <p className="soft">Nothing has been written over here.</p>}
+      {here?.length === 0 && <p className="soft">{say('Nothing has been written over here.')}</p>}
       <ul className="list ruled">
         {here?.map(({ entryId, text, at, source }) => (
           <li key={`${entryId} ${at}`}>
             {entryId === part.id ? '' : `${entryId.slice(part.id.length + 1)}: `}
-            <span className="figures">{text === '' ? 'empty' : text.slice(0, 120)}</span>{' '}
+            <span className="figures">{text === '' ? say('empty') : text.slice(0, 120)}</span>{' '}
             <span className="soft">
-              until {momentInWords(at)}, then {source}
+              {say('until {{momentInWords}}, then {{source}}', { momentInWords: momentInWords(at), source })}
             </span>{' '}
-            <TextButton onClick={() => onEntries([{ entryId, text }])}>put back</TextButton>
+            <TextButton onClick={() => onEntries([{ entryId, text }])}>{say('put back')}</TextButton>
           </li>
         ))}
       </ul>

@@ -29,6 +29,7 @@ import { useChecking, useMarking, useSlipTexts } from './markingRecords.ts';
 import { SectionPick, useInSection } from './Sections.tsx';
 import { SlipWords } from './SlipWords.tsx';
 import styles from './Feedback.module.css';
+import { say } from '../../words/say.ts';
 
 export function FeedbackPage() {
   const { setId = '' } = useParams();
@@ -36,12 +37,13 @@ export function FeedbackPage() {
   const chosen = useClass(marking.data?.set.classId);
   const texts = useSlipTexts();
   if (marking.isError && !marking.data)
-    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+    return <Failed what={say('marking')} error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
-    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
+    return <Failed what={say('class')} error={chosen.error} again={() => void chosen.refetch()} />;
   if (texts.isError && !texts.data)
-    return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
-  if (!marking.data || !chosen.data || !texts.data) return <LoadingPage title="Feedback" what="the feedback" />;
+    return <Failed what={say('texts')} error={texts.error} again={() => void texts.refetch()} />;
+  if (!marking.data || !chosen.data || !texts.data)
+    return <LoadingPage title={say('Feedback')} what={say('the feedback')} />;
   return <FeedbackDesk setId={setId} marking={marking.data} chosen={chosen.data} texts={texts.data} />;
 }
 
@@ -59,18 +61,18 @@ function FeedbackDesk({ setId, marking: everybody, chosen, texts }: FeedbackDesk
   const student = students.find(({ id }) => id === search.get('student')) ?? students[0];
   const working = search.get('working') !== 'off';
   useChecking(setId, marking.unchecked);
-  useBarNote(`${chosen.code} · ${students.length} students`);
+  useBarNote(say('{{code}} · {{students}} students', { code: chosen.code, students: students.length }));
   const feedbackOf = useFeedbackOf(marking, chosen, texts, working);
   const feedback = useMemo(() => student && feedbackOf(student), [student, feedbackOf]);
   const { onPaper, print } = usePaper(students, student);
   return (
     <>
       <PageHead
-        title="Feedback"
+        title={say('Feedback')}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{kept.title}</Link> ·{' '}
-            <Link to={`/sets/${setId}/marking`}>Marking</Link>
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${setId}`}>{kept.title}</Link> ·{' '}
+            <Link to={`/sets/${setId}/marking`}>{say('Marking')}</Link>
           </>
         }
       >
@@ -87,7 +89,10 @@ function FeedbackDesk({ setId, marking: everybody, chosen, texts }: FeedbackDesk
             onWorking={(shown) => set('working', shown ? '' : 'off')}
           />
           {feedback && (
-            <article className={`sheet ${styles.sheet}`} aria-label={`Feedback for ${feedback.name}`}>
+            <article
+              className={`sheet ${styles.sheet}`}
+              aria-label={say('Feedback for {{name}}', { name: feedback.name })}
+            >
               <FeedbackShown title={kept.title} feedback={feedback} />
             </article>
           )}
@@ -146,15 +151,15 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
   const copy = () => {
     if (!feedback) return;
     navigator.clipboard.writeText(feedbackText(title, feedback)).then(
-      () => notifications.show({ message: `The feedback for ${feedback.name} is copied.` }),
-      () => notifications.show({ message: 'The browser does not let this page use the clipboard.' }),
+      () => notifications.show({ message: say('The feedback for {{name}} is copied.', { name: feedback.name }) }),
+      () => notifications.show({ message: say('The browser does not let this page use the clipboard.') }),
     );
   };
   return (
     <>
       <Menu position="bottom-end">
         <Menu.Target>
-          <Button>Marks as a file ▾</Button>
+          <Button>{say('Marks as a file ▾')}</Button>
         </Menu.Target>
         <Menu.Dropdown>
           {[gradebookWorkbook, gradebookOds, gradebookCsv, oneRosterMarks, oneRosterResults, marksJson].map(
@@ -169,17 +174,21 @@ function Outgoing({ marking, student, feedback, onPrint }: OutgoingProps) {
           )}
         </Menu.Dropdown>
       </Menu>
-      <Button onClick={copy}>Copy</Button>
+      <Button onClick={copy}>{say('Copy')}</Button>
       <Button component={Link} to={`/sets/${marking.set.id}/papers?what=feedback`}>
-        As PDF or document
+        {say('As PDF or document')}
       </Button>
       <Menu position="bottom-end">
         <Menu.Target>
-          <Button variant="filled">Print ▾</Button>
+          <Button variant="filled">{say('Print ▾')}</Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={() => onPrint(false)}>{student ? `for ${student.name}` : 'for this student'}</Menu.Item>
-          <Menu.Item onClick={() => onPrint(true)}>for all {marking.students.length} students</Menu.Item>
+          <Menu.Item onClick={() => onPrint(false)}>
+            {student ? say('for {{name}}', { name: student.name }) : say('for this student')}
+          </Menu.Item>
+          <Menu.Item onClick={() => onPrint(true)}>
+            {say('for all {{students}} students', { students: marking.students.length })}
+          </Menu.Item>
         </Menu.Dropdown>
       </Menu>
     </>
@@ -201,21 +210,21 @@ function StudentTools({ everybody, students, student, working, onStudent, onWork
   return (
     <div className="line tools">
       <Button size="compact-sm" onClick={() => previous && onStudent(previous.id)} disabled={!previous}>
-        Previous
+        {say('Previous')}
       </Button>
       <Pick
-        label="student"
+        label={say('student')}
         value={student?.id ?? ''}
         options={students.map(({ id, name, number }) => [id, `${name}, ${number}`])}
         onPick={onStudent}
       />
       <Button size="compact-sm" onClick={() => next && onStudent(next.id)} disabled={!next}>
-        Next
+        {say('Next')}
       </Button>
       <SectionPick marking={everybody} />
       <label>
-        <input type="checkbox" checked={working} onChange={(event) => onWorking(event.currentTarget.checked)} /> with
-        the working
+        <input type="checkbox" checked={working} onChange={(event) => onWorking(event.currentTarget.checked)} />{' '}
+        {say('with the working')}
       </label>
     </div>
   );

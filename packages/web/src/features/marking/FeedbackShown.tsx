@@ -4,6 +4,8 @@ import { Steps } from '../../working/Steps.tsx';
 import type { Feedback } from '@hardy-sextant/core';
 import { TableShown } from '../../ui/PaperShown.tsx';
 import styles from './Feedback.module.css';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 export function FeedbackShown({ title, feedback }: { readonly title: string; readonly feedback: Feedback }) {
   return (
@@ -41,7 +43,11 @@ function PartShown({ part }: { readonly part: Feedback['exercises'][number]['par
       <p>
         {part.answer !== '' && (
           <>
-            Your answer: <span className="figures">{part.answer.slice(0, 200)}</span>{' '}
+            <Said
+              text="Your answer: <span>{{answer}}</span>"
+              values={{ answer: part.answer.slice(0, 200) }}
+              parts={{ span: <span className="figures" /> }}
+            />{' '}
           </>
         )}
         <VerdictMark verdict={part} brief /> {part.verdict}
@@ -63,14 +69,14 @@ function PartShown({ part }: { readonly part: Feedback['exercises'][number]['par
       {part.comment !== '' && <p className={styles.comment}>{part.comment}</p>}
       {part.table?.kind === 'table' && (
         <>
-          <p>The table, filled in rightly:</p>
+          <p>{say('The table, filled in rightly:')}</p>
           <TableShown block={part.table} />
         </>
       )}
       {part.working.length > 0 && (
         <details open>
-          <summary>The working, with your numbers</summary>
-          <Steps steps={part.working} name={`Working of part ${part.id}`} />
+          <summary>{say('The working, with your numbers')}</summary>
+          <Steps steps={part.working} name={say('Working of part {{part}}', { part: part.id })} />
         </details>
       )}
     </div>

@@ -9,6 +9,7 @@ import { UnmatchedRows } from './UnmatchedRows.tsx';
 import { useImport, type Import, type Source } from './useImport.ts';
 import type { Steps } from './useSteps.ts';
 import styles from './Import.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface ImportAnswersProps {
   readonly setId: string;
@@ -27,10 +28,10 @@ export default function ImportAnswers({ setId, marking, open, steps, onClose }: 
     bring.dropReport();
   };
   return (
-    <Modal opened onClose={onClose} size="xl" title="Import answers">
+    <Modal opened onClose={onClose} size="xl" title={say('Import answers')}>
       {!source && <FirstStep bring={bring} />}
       {problem !== '' && <Wrong>{problem}</Wrong>}
-      {error && <Wrong>{error.message} What was read stays here.</Wrong>}
+      {error && <Wrong>{say('{{message}} What was read stays here.', { message: error.message })}</Wrong>}
       {source && <SecondStep bring={bring} source={source} />}
       {report && <Report report={report} onUndo={undo} />}
       {steps.error && <Wrong>{steps.error.message}</Wrong>}
@@ -59,8 +60,10 @@ function FirstStep({ bring: { text, setText, look, takeFile } }: { readonly brin
   return (
     <div className="stack">
       <Textarea
-        label="Paste a block from a worksheet or a list"
-        description="One student a line: number or name, then the answers. A first line may name the columns: student, 1a, 1b, 1a N, 1a PV…"
+        label={say('Paste a block from a worksheet or a list')}
+        description={say(
+          'One student a line: number or name, then the answers. A first line may name the columns: student, 1a, 1b, 1a N, 1a PV…',
+        )}
         autosize
         minRows={5}
         maxRows={10}
@@ -70,15 +73,15 @@ function FirstStep({ bring: { text, setText, look, takeFile } }: { readonly brin
       />
       <div className="line">
         <Button variant="filled" disabled={text.trim() === ''} onClick={() => look('pasted', text)}>
-          Look at its columns
+          {say('Look at its columns')}
         </Button>
         <FileButton
           resetRef={again}
           onChange={take}
           accept=".csv,.tsv,.txt,.xlsx"
-          inputProps={{ 'aria-label': 'a file of answers' }}
+          inputProps={{ 'aria-label': say('a file of answers') }}
         >
-          {(props) => <Button {...props}>Choose a CSV file or a workbook</Button>}
+          {(props) => <Button {...props}>{say('Choose a CSV file or a workbook')}</Button>}
         </FileButton>
       </div>
     </div>
@@ -108,14 +111,14 @@ function SecondStep({ bring, source }: { readonly bring: Import; readonly source
       {source.roles.includes('') && (
         <InOrder assignedExercises={assignedExercises} open={bring.open} onOrder={bring.setInOrder} />
       )}
-      {!bring.hasStudent && <p className="wrong">Say which column is the student.</p>}
-      {!bring.hasAnswers && <p className="wrong">Say which column holds answers.</p>}
+      {!bring.hasStudent && <p className="wrong">{say('Say which column is the student.')}</p>}
+      {!bring.hasAnswers && <p className="wrong">{say('Say which column holds answers.')}</p>}
       {preview && <WhatHappens preview={preview} assignedExercises={assignedExercises} />}
       <div className="line">
         <Button variant="filled" loading={bring.sending} disabled={!bring.ready} onClick={() => void bring.send()}>
-          Import {rows.length} {rows.length === 1 ? 'row' : 'rows'}
+          {many(rows.length, 'Import {{count}} row', 'Import {{count}} rows')}
         </Button>
-        <Button onClick={bring.back}>Back</Button>
+        <Button onClick={bring.back}>{say('Back')}</Button>
       </div>
     </>
   );
@@ -128,13 +131,13 @@ function HowItIsRead({ bring: { take, look }, source }: { readonly bring: Import
     <div className="line">
       <label>
         <input type="checkbox" checked={head} onChange={(event) => take(name, source, event.currentTarget.checked)} />{' '}
-        The first line names the columns
+        {say('The first line names the columns')}
       </label>
       {text !== undefined && separator !== undefined && (
         <label>
-          Columns are parted by{' '}
+          {say('Columns are parted by')}{' '}
           <Pick
-            label="what parts the columns"
+            label={say('what parts the columns')}
             value={separator}
             options={parted}
             onPick={(chosen) => look(name, text, chosen)}
@@ -151,15 +154,27 @@ interface ReportProps {
 }
 
 function Report({ report: { changed, students, same, kept, written, newRows }, onUndo }: ReportProps) {
-  const came = `${changed} ${changed === 1 ? 'answer' : 'answers'} of ${students} ${students === 1 ? 'student' : 'students'} came in`;
-  const unmatched = `; ${kept.length} ${kept.length === 1 ? 'row is unmatched and is' : 'rows are unmatched and are'} kept below`;
+  const came = say('{{changed}} {{answer}} of {{students}} {{student}} came in', {
+    changed,
+    answer: many(changed, 'answer', 'answers'),
+    students,
+    student: many(students, 'student', 'students'),
+  });
+  const unmatched = say('; {{kept}} {{row}} kept below', {
+    kept: kept.length,
+    row: many(kept.length, 'row is unmatched and is', 'rows are unmatched and are'),
+  });
   return (
     <p role="status" className={styles.report}>
-      {changed === 0 ? 'Nothing changed' : came}; {same} {same === 1 ? 'was' : 'were'} there already
-      {kept.length > 0 ? unmatched : ''}.{' '}
+      {many(
+        same,
+        '{{Nothing}}; {{count}} was there already{{value}}.',
+        '{{Nothing}}; {{count}} were there already{{value}}.',
+        { Nothing: changed === 0 ? say('Nothing changed') : came, value: kept.length > 0 ? unmatched : '' },
+      )}{' '}
       {(written.length > 0 || newRows.length > 0) && (
         <Button size="compact-xs" onClick={onUndo}>
-          Undo the import
+          {say('Undo the import')}
         </Button>
       )}
     </p>

@@ -5,6 +5,8 @@ import type { Role } from '@hardy-sextant/files';
 import type { ImportPreview } from './importPreview.ts';
 import { Pick } from '../../ui/Pick.tsx';
 import styles from './Import.module.css';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 interface ImportColumnsProps {
   readonly roles: readonly Role[];
@@ -29,7 +31,7 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
               {columns.map((column) => (
                 <th key={column}>
                   <Pick
-                    label={`what column ${column + 1} is`}
+                    label={say('what column {{column}} is', { column: column + 1 })}
                     value={chosen[column] ?? ''}
                     options={roles.map(({ id, name }) => [id, name])}
                     onPick={(role) => onRole(column, role)}
@@ -37,7 +39,7 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
                   {names[column] !== undefined && <span className="soft">{names[column]}</span>}
                 </th>
               ))}
-              {preview && <th>belongs to</th>}
+              {preview && <th>{say('belongs to')}</th>}
             </tr>
           </thead>
           <tbody>
@@ -48,13 +50,13 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
                     {(row[column] ?? '').slice(0, 60)}
                   </td>
                 ))}
-                {preview && <td className="soft">{preview.rows[at]?.student?.name ?? 'nobody yet'}</td>}
+                {preview && <td className="soft">{preview.rows[at]?.student?.name ?? say('nobody yet')}</td>}
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      {rows.length > SHOWN && <p className="soft">and {rows.length - SHOWN} more rows</p>}
+      {rows.length > SHOWN && <p className="soft">{say('and {{value}} more rows', { value: rows.length - SHOWN })}</p>}
     </>
   );
 }
@@ -69,19 +71,30 @@ export function WhatHappens({ preview: { fresh, same, over, unmatched }, assigne
   const nameOf = (itemId: string, entryId: string): string =>
     `${assignedExercises.length === 1 ? '' : assignedExercises.findIndex((assigned) => assigned.itemId === itemId) + 1}${entryId}`;
   return (
-    <section aria-label="What will be stored">
+    <section aria-label={say('What will be stored')}>
       <p>
-        {fresh} new {fresh === 1 ? 'answer' : 'answers'}, {same} there already, {over.length} written over
+        {many(
+          fresh,
+          '{{count}} new answer, {{same}} there already, {{over}} written over',
+          '{{count}} new answers, {{same}} there already, {{over}} written over',
+          { same, over: over.length },
+        )}
         {unmatched > 0 &&
-          `; ${unmatched} ${unmatched === 1 ? 'row is unmatched and is' : 'rows are unmatched and are'} kept`}
+          say('; {{unmatched}} {{row}} kept', {
+            unmatched,
+            row: many(unmatched, 'row is unmatched and is', 'rows are unmatched and are'),
+          })}
         .
       </p>
       {over.length > 0 && (
-        <ul className={styles.over} aria-label="Written over">
+        <ul className={styles.over} aria-label={say('Written over')}>
           {over.map(({ student, itemId, entryId, was, text }) => (
             <li key={`${student} ${itemId} ${entryId}`}>
-              {student}, {nameOf(itemId, entryId)}: <span className="figures">{was.slice(0, 40)}</span> becomes{' '}
-              <strong className="figures">{text.slice(0, 40)}</strong>
+              <Said
+                text="{{student}}, {{nameOf}}: <span>{{was}}</span> becomes <strong>{{text}}</strong>"
+                values={{ student, nameOf: nameOf(itemId, entryId), was: was.slice(0, 40), text: text.slice(0, 40) }}
+                parts={{ span: <span className="figures" />, strong: <strong className="figures" /> }}
+              />
             </li>
           ))}
         </ul>
@@ -103,12 +116,15 @@ export function InOrder({ assignedExercises, open, onOrder }: InOrderProps) {
     ? assignedExercises.filter(({ itemId }) => itemId === open)
     : assignedExercises;
   return (
-    <div className="line" role="group" aria-label="The columns left, in order">
+    <div className="line" role="group" aria-label={say('The columns left, in order')}>
       {offered.map((assigned) => (
         <Button key={assigned.itemId} size="compact-sm" onClick={() => onOrder(assigned)}>
-          The others are the parts of{' '}
-          {assignedExercises.length === 1 ? 'the exercise' : `exercise ${assignedExercises.indexOf(assigned) + 1}`} in
-          order
+          {many(
+            assignedExercises.length,
+            'The others are the parts of the exercise in order',
+            'The others are the parts of exercise {{indexOf}} in order',
+            { indexOf: assignedExercises.indexOf(assigned) + 1 },
+          )}
         </Button>
       ))}
     </div>

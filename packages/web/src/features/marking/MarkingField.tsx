@@ -14,6 +14,7 @@ import { useGiving } from './useGiving.ts';
 import type { MarkingView } from './useMarkingView.ts';
 import { usePlace } from './usePlace.ts';
 import { useWriting } from './useWriting.ts';
+import { say } from '../../words/say.ts';
 
 interface MarkingFieldProps {
   readonly setId: string;
@@ -156,7 +157,7 @@ function lookAtNextOpen(
   const at = order.findIndex((each) => each === cell);
   const next = [...order.slice(at + 1), ...order.slice(0, at + 1)].find((each) => each.open);
   if (next) choose({ studentId: next.student.id, column: next.column });
-  else notifications.show({ message: 'Nothing is left to look at here.' });
+  else notifications.show({ message: say('Nothing is left to look at here.') });
 }
 
 interface BesideProps {

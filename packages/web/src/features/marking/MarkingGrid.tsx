@@ -8,6 +8,7 @@ import type { MarkingGridProps } from './gridProps.ts';
 import { useGridKeys } from './useGridKeys.ts';
 import { useTyping, type Typing } from './useTyping.ts';
 import styles from './Marking.module.css';
+import { say } from '../../words/say.ts';
 
 /** Widths in pixels: set, so that a row that comes into sight moves no other. */
 const NAME = 158;
@@ -49,7 +50,7 @@ export function MarkingGrid(props: MarkingGridProps) {
       ref={box}
       className={`sheet ${styles.gridBox}`}
       role="grid"
-      aria-label="Answers"
+      aria-label={say('Answers')}
       aria-rowcount={students.length + 1}
       aria-colcount={columns.length + 2}
       aria-activedescendant={chosen && row >= 0 ? cellId(chosen) : undefined}
@@ -137,7 +138,7 @@ function GridHead({ columns, cells, of }: GridHeadProps) {
       </colgroup>
       <thead>
         <tr role="row" aria-rowindex={1}>
-          <th role="columnheader">Student</th>
+          <th role="columnheader">{say('Student')}</th>
           {columns.map((each) => (
             <ColumnHead key={each.id} column={each} cells={cells} />
           ))}

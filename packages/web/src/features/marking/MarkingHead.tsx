@@ -6,6 +6,8 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { teaches, useMe } from '../../api/session.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import type { Releasing } from './useReleasing.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 interface MarkingHeadProps {
   readonly kept: KeptSet;
@@ -24,19 +26,23 @@ export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps
       title={one ? `${at + 1} · ${one.exercise.title}` : kept.title}
       where={
         <>
-          <Link to="/sets">Sets</Link> · <Link to={`/sets/${kept.id}`}>{kept.title}</Link> · Marking
+          <Said
+            text="<link>Sets</link> · <link2>{{title}}</link2> · Marking"
+            values={{ title: kept.title }}
+            parts={{ link: <Link to="/sets" />, link2: <Link to={`/sets/${kept.id}`} /> }}
+          />
         </>
       }
     >
-      <Button onClick={onImport}>Import answers</Button>
+      <Button onClick={onImport}>{say('Import answers')}</Button>
       <Button component={Link} to={`/sets/${kept.id}/worksheets`}>
-        Worksheets
+        {say('Worksheets')}
       </Button>
       <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
-        What went wrong
+        {say('What went wrong')}
       </Button>
       <Button component={Link} to={`/sets/${kept.id}/feedback`}>
-        Feedback
+        {say('Feedback')}
       </Button>
       {isTeacher && <ReleaseButton kept={kept} release={release} />}
     </PageHead>
@@ -48,15 +54,15 @@ function ReleaseButton({ kept, release }: Pick<MarkingHeadProps, 'kept' | 'relea
   return kept.releasedAt ? (
     <Menu>
       <Menu.Target>
-        <Button>Released</Button>
+        <Button>{say('Released')}</Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => void release.set(false)}>Take the release back</Menu.Item>
+        <Menu.Item onClick={() => void release.set(false)}>{say('Take the release back')}</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   ) : (
     <Button variant="filled" loading={release.busy} onClick={() => void release.set(true)}>
-      Release marks
+      {say('Release marks')}
     </Button>
   );
 }
@@ -66,8 +72,8 @@ export function AskRelease({ release }: { readonly release: Releasing }) {
   return (
     <Confirm
       opened={release.question !== undefined}
-      title="Release the marks now?"
-      act="Release them anyway"
+      title={say('Release the marks now?')}
+      act={say('Release them anyway')}
       busy={release.busy}
       onClose={release.cancel}
       onAct={() => void release.set(true, true)}

@@ -6,6 +6,7 @@ import type { Checking } from './markingRecords.ts';
 import { inWords, type Decisions, type PendingDecision } from './useDecisions.ts';
 import type { Answers, PendingAnswer } from './useAnswers.ts';
 import styles from './Marking.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface CheckingNoticeProps {
   readonly checking: Checking | undefined;
@@ -18,16 +19,16 @@ export function CheckingNotice({ checking, stop, again }: CheckingNoticeProps) {
   return (
     <div className={`sheet line block ${styles.notice}`} role="status">
       {checking.error ? (
-        <p className="wrong">The checking stopped: {checking.error.message}</p>
+        <p className="wrong">{say('The checking stopped: {{message}}', { message: checking.error.message })}</p>
       ) : (
         <p>
-          {checking.stopped ? 'Stopped: ' : 'Checking: '}
-          {checking.done} of {checking.of} students
+          {checking.stopped ? say('Stopped: ') : say('Checking: ')}
+          {say('{{done}} of {{of}} students', { done: checking.done, of: checking.of })}
         </p>
       )}
-      <progress aria-label="checked" value={checking.done} max={checking.of} />
+      <progress aria-label={say('checked')} value={checking.done} max={checking.of} />
       <Button size="compact-sm" onClick={checking.stopped ? again : stop}>
-        {checking.stopped ? 'Go on' : 'Stop'}
+        {checking.stopped ? say('Go on') : say('Stop')}
       </Button>
     </div>
   );
@@ -41,11 +42,14 @@ export function WaitingNotice({ answers, decisions }: { readonly answers: Answer
   return (
     <div className={`sheet line block ${styles.notice}`} role="status">
       <p>
-        {count} {count === 1 ? 'answer or decision is' : 'answers and decisions are'} not sent yet: the server cannot be
-        reached. What you typed stands here and goes by itself when it is back.
+        {many(
+          count,
+          '{{count}} answer or decision is not sent yet: the server cannot be reached. What you typed stands here and goes by itself when it is back.',
+          '{{count}} answers and decisions are not sent yet: the server cannot be reached. What you typed stands here and goes by itself when it is back.',
+        )}
       </p>
       <Button size="compact-sm" onClick={() => void answers.flush().then(decisions.flush)}>
-        Try now
+        {say('Try now')}
       </Button>
     </div>
   );
@@ -69,10 +73,14 @@ export function UnmatchedNotice({ count, onLook }: { readonly count: number; rea
   return (
     <div className={`sheet line block ${styles.notice}`}>
       <p>
-        {count} {count === 1 ? 'row' : 'rows'} of what was imported {count === 1 ? 'is' : 'are'} unmatched.
+        {many(
+          count,
+          '{{count}} row of what was imported is unmatched.',
+          '{{count}} rows of what was imported are unmatched.',
+        )}
       </p>
       <Button size="compact-sm" onClick={onLook}>
-        Look at them
+        {say('Look at them')}
       </Button>
     </div>
   );
@@ -89,12 +97,15 @@ export function LeftOverNotice({ lines, onPutAway }: LeftOverNoticeProps) {
   return (
     <div role="alert" className={`sheet line block notice ${styles.leftOver}`}>
       <p>
-        What was pasted was larger than the list: {lines.length} {lines.length === 1 ? 'line' : 'lines'} had no place.
-        The others are in. Nothing is lost; here is what was left over:
+        {many(
+          lines.length,
+          'What was pasted was larger than the list: {{count}} line had no place. The others are in. Nothing is lost; here is what was left over:',
+          'What was pasted was larger than the list: {{count}} lines had no place. The others are in. Nothing is lost; here is what was left over:',
+        )}
       </p>
       <pre>{lines.join('\n')}</pre>
       <Button size="compact-sm" onClick={onPutAway}>
-        Put it away
+        {say('Put it away')}
       </Button>
     </div>
   );
@@ -109,7 +120,7 @@ interface HeldNoticesProps {
 /** Answers and decisions that were not taken: each with what it is and the ways on. */
 export function HeldNotices({ marking, answers, decisions }: HeldNoticesProps) {
   const nameOf = (studentId: string): string =>
-    marking.students.find(({ id }) => id === studentId)?.name ?? 'A student who is gone';
+    marking.students.find(({ id }) => id === studentId)?.name ?? say('A student who is gone');
   const placeOf = (itemId: string, part: string): string => {
     const at = marking.set.assignedExercises.findIndex((assigned) => assigned.itemId === itemId);
     return at < 0 ? part : `${at + 1}${part}`;
@@ -150,15 +161,16 @@ function AnswerHeld({
   return (
     <div role="alert" className={`sheet line block ${styles.notice}`}>
       <p>
-        {who}: you typed “{item.text}”. {why} {theirs !== undefined && `“${theirs}” stands there now.`}
+        {say('{{who}}: you typed “{{text}}”. {{why}}', { who, text: item.text, why })}{' '}
+        {theirs !== undefined && say('“{{theirs}}” stands there now.', { theirs })}
       </p>
       {theirs !== undefined && (
         <Button size="compact-sm" onClick={() => release(held, { ...item, was: theirs })}>
-          Write mine
+          {say('Write mine')}
         </Button>
       )}
       <Button size="compact-sm" onClick={() => release(held)}>
-        {theirs === undefined ? 'Leave it out' : 'Leave theirs'}
+        {theirs === undefined ? say('Leave it out') : say('Leave theirs')}
       </Button>
     </div>
   );
@@ -178,18 +190,19 @@ function DecisionHeld({ held, who, marking, release }: DecisionHeldProps) {
   return (
     <div role="alert" className={`sheet line block ${styles.notice}`}>
       <p>
-        {who}: you decided {inWords(item.is)}. {why} {theirs !== undefined && `There it is ${theirs}.`}
+        {say('{{who}}: you decided {{inWords}}. {{why}}', { who, inWords: inWords(item.is), why })}{' '}
+        {theirs !== undefined && say('There it is {{theirs}}.', { theirs })}
       </p>
       {theirs !== undefined && (
         <Button
           size="compact-sm"
           onClick={() => release(held, { ...item, was: { comment: stands?.comment ?? '', credit: stands?.credit } })}
         >
-          Decide as I did
+          {say('Decide as I did')}
         </Button>
       )}
       <Button size="compact-sm" onClick={() => release(held)}>
-        {theirs === undefined ? 'Leave it out' : 'Leave theirs'}
+        {theirs === undefined ? say('Leave it out') : say('Leave theirs')}
       </Button>
     </div>
   );

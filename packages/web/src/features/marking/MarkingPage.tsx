@@ -26,6 +26,8 @@ import { useDecisions, useWithDecisions } from './useDecisions.ts';
 import { useMarkingView, type Filter } from './useMarkingView.ts';
 import { useReleasing } from './useReleasing.ts';
 import { useSteps } from './useSteps.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 const ImportAnswers = lazy(() => import('./ImportAnswers.tsx'));
 
@@ -34,10 +36,10 @@ export function MarkingPage() {
   const marking = useMarking(setId);
   const chosen = useClass(marking.data?.set.classId);
   if (marking.isError && !marking.data)
-    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+    return <Failed what={say('marking')} error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
-    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!marking.data || !chosen.data) return <LoadingPage title="Marking" what="the answers" />;
+    return <Failed what={say('class')} error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!marking.data || !chosen.data) return <LoadingPage title={say('Marking')} what={say('the answers')} />;
   return <MarkingDesk setId={setId} marking={marking.data} chosen={chosen.data} />;
 }
 
@@ -55,7 +57,7 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
   const release = useReleasing(setId, kept.revision, decisions);
   const [importing, setImporting] = useState(false);
   const [leftOver, setLeftOver] = useState<readonly string[]>();
-  useBarNote(`${chosen.code} · ${students.length} students`);
+  useBarNote(say('{{code}} · {{students}} students', { code: chosen.code, students: students.length }));
   const filter = useFilter(kept);
   const jump = useJump();
   const view = useMarkingView(useInSection(marking), chosen.rules, filter);
@@ -71,9 +73,12 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
       <MarkingTools marking={marking} view={view} filter={filter} steps={steps} onStudent={jump.to} />
       <CauseChips view={view} cause={filter.cause} />
       {students.length === 0 ? (
-        <Empty title="There is nobody in this class yet">
+        <Empty title={say('There is nobody in this class yet')}>
           <p>
-            <Link to={`/classes/${kept.classId}`}>Add its students</Link>, and their answers come in here.
+            <Said
+              text="<link>Add its students</link>, and their answers come in here."
+              parts={{ link: <Link to={`/classes/${kept.classId}`} /> }}
+            />
           </p>
         </Empty>
       ) : (

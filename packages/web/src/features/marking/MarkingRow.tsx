@@ -5,6 +5,7 @@ import { memo } from 'react';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
 import type { Cell, Column } from './causes.ts';
 import styles from './Marking.module.css';
+import { say } from '../../words/say.ts';
 
 export interface Place {
   readonly studentId: string;
@@ -51,8 +52,8 @@ export const MarkingRow = memo(
           {student.name}
           <span className="soft">
             {student.number}
-            {student.withdrawn && ' · withdrawn'}
-            {student.unreadable && ' · cannot be read'}
+            {student.withdrawn && say(' · withdrawn')}
+            {student.unreadable && say(' · cannot be read')}
           </span>
         </th>
         {columns.map((column) => (
@@ -122,7 +123,7 @@ function AnswerCell({ student, column, cell, room, chosen, lit, typed, ...does }
       ) : (
         <input
           className={styles.edit}
-          aria-label={`answer of ${student.name} to ${partId}`}
+          aria-label={say('answer of {{name}} to {{partId}}', { name: student.name, partId })}
           value={typed}
           ref={focusNow}
           autoComplete="off"
@@ -139,7 +140,7 @@ function AnswerCell({ student, column, cell, room, chosen, lit, typed, ...does }
 function CellMark({ cell, beside }: { readonly cell: Cell; readonly beside: number }) {
   const { mark, word } = verdictLooks[cell.verdict.kind];
   const decided = cell.decision?.credit === undefined ? '' : '✎ ';
-  const said = `${word}${decided === '' ? '' : ', decided by hand'}`;
+  const said = `${word}${decided === '' ? '' : say(', decided by hand')}`;
   // A number is never cut: where both have no room the word gives way to its sign.
   return said.length + 3 > beside || wordless.has(cell.verdict.kind) ? (
     <span className={styles.mark} role="img" aria-label={said} title={said}>
@@ -157,7 +158,7 @@ function CellMark({ cell, beside }: { readonly cell: Cell; readonly beside: numb
 function tableText({ verdict }: Cell): string {
   const cells = verdict.cells ?? [];
   const good = cells.filter(({ kind }) => kind === 'right' || kind === 'right-rounded' || kind === 'carried').length;
-  return `${good} of ${cells.length} cells`;
+  return say('{{good}} of {{cells}} cells', { good, cells: cells.length });
 }
 
 /** Characters that stand in all columns of answers together, on the narrowest screen the grid is made for. */

@@ -10,6 +10,7 @@ import { PaperCode } from './PaperCode.tsx';
 import { SectionPick } from './Sections.tsx';
 import type { Filter, MarkingView } from './useMarkingView.ts';
 import type { Steps } from './useSteps.ts';
+import { say } from '../../words/say.ts';
 
 interface MarkingToolsProps {
   /** With everybody. */
@@ -27,35 +28,38 @@ export function MarkingTools({ marking, view, filter, steps, onStudent }: Markin
   const [, set] = useSearchSetting();
   const { length: count } = assignedExercises;
   return (
-    <div className="line small tools" role="group" aria-label="Show">
+    <div className="line small tools" role="group" aria-label={say('Show')}>
       <Pick
-        label="exercise"
+        label={say('exercise')}
         value={filter.which}
         options={[
           ...assignedExercises.map(({ itemId, exercise }, at) => [itemId, `${at + 1} · ${exercise.title}`] as const),
-          ...(count > 1 ? [['all', `all ${count} exercises`] as const] : []),
+          ...(count > 1 ? [['all', say('all {{count}} exercises', { count })] as const] : []),
         ]}
         onPick={(id) => set('exercise', id)}
       />
       <Pick
-        label="part"
+        label={say('part')}
         value={filter.column}
-        options={[['', 'all parts'], ...view.columns.map(({ id, name }) => [id, name] as const)]}
+        options={[['', say('all parts')], ...view.columns.map(({ id, name }) => [id, name] as const)]}
         onPick={(id) => set('part', id)}
       />
       <Pick
-        label="verdict"
+        label={say('verdict')}
         value={filter.kind}
-        options={[['', 'all verdicts'], ...Object.entries(verdictLooks).map(([id, { word }]) => [id, word] as const)]}
+        options={[
+          ['', say('all verdicts')],
+          ...Object.entries(verdictLooks).map(([id, { word }]) => [id, word] as const),
+        ]}
         onPick={(id) => set('verdict', id)}
       />
       <SectionPick marking={marking} />
       <PaperCode setId={kept.id} students={students} onStudent={onStudent} />
       <Button size="compact-sm" disabled={!steps.canUndo} onClick={steps.undo}>
-        Undo
+        {say('Undo')}
       </Button>
       <Button size="compact-sm" disabled={!steps.canRedo} onClick={steps.redo}>
-        Redo
+        {say('Redo')}
       </Button>
     </div>
   );
@@ -75,8 +79,8 @@ export function CauseChips({
   const [more, setMore] = useState(false);
   const shown = more ? causes : causes.filter(({ id }, at) => at < FIRST_CAUSES || id === cause);
   return (
-    <div className="line chips" role="group" aria-label="Causes">
-      <Chip name="All" count={inColumn.length} pressed={cause === ''} onPress={() => set('cause', '')} />
+    <div className="line chips" role="group" aria-label={say('Causes')}>
+      <Chip name={say('All')} count={inColumn.length} pressed={cause === ''} onPress={() => set('cause', '')} />
       {shown.map(({ id, name, count }) => (
         <Chip
           key={id}
@@ -88,7 +92,7 @@ export function CauseChips({
       ))}
       {causes.length > FIRST_CAUSES && (
         <Button size="compact-sm" variant="subtle" aria-expanded={more} onClick={() => setMore(!more)}>
-          {more ? 'fewer' : `${causes.length - FIRST_CAUSES} more`}
+          {more ? say('fewer') : say('{{value}} more', { value: causes.length - FIRST_CAUSES })}
         </Button>
       )}
     </div>

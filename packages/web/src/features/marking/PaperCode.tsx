@@ -3,6 +3,7 @@ import { paperCode, readPaperCode } from '@hardy-sextant/core';
 import type { MarkedStudent } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Field } from '../../ui/Field.tsx';
+import { say } from '../../words/say.ts';
 
 /** A code with its check letter has so many letters. */
 const WHOLE = 7;
@@ -27,8 +28,8 @@ export function PaperCode({ setId, students, onStudent }: PaperCodeProps) {
   return (
     <>
       <Field
-        label="code on a paper"
-        placeholder="code on a paper"
+        label={say('code on a paper')}
+        placeholder={say('code on a paper')}
         size={15}
         value={typed}
         autoComplete="off"
@@ -38,8 +39,8 @@ export function PaperCode({ setId, students, onStudent }: PaperCodeProps) {
       {isWhole && (
         <span role="alert" className="wrong">
           {readPaperCode(typed) === undefined
-            ? 'This is mistyped: look at the code again.'
-            : 'Nobody in this set has a paper with this code.'}
+            ? say('This is mistyped: look at the code again.')
+            : say('Nobody in this set has a paper with this code.')}
         </span>
       )}
     </>

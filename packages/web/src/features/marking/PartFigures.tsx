@@ -11,6 +11,7 @@ import { useMemo } from 'react';
 import { columnId } from './causes.ts';
 import { partName } from './partNames.ts';
 import { exerciseOf } from './wentWrong.ts';
+import { say } from '../../words/say.ts';
 
 interface PartFiguresProps {
   readonly marking: Marking;
@@ -25,18 +26,18 @@ export function PartFigures({ marking, name, beside }: PartFiguresProps) {
   return (
     <div className="wide">
       <table className="ledger sheet">
-        <caption className="label">Part by part</caption>
+        <caption className="label">{say('Part by part')}</caption>
         <thead>
           <tr>
-            <th className="words">Part</th>
-            {beside && <th className="words">Class</th>}
-            <th>Submitted</th>
-            <th>Answered</th>
-            <th title="Also right from an own earlier answer">Right</th>
-            <th title="Mean of the marks, as a share of the most that can be had">Facility</th>
-            <th title="Half of the students have at least this share of the marks">Median</th>
-            <th title="How the marks of this part go with those of the rest of the set, from −1 to 1">
-              Discrimination
+            <th className="words">{say('Part')}</th>
+            {beside && <th className="words">{say('Class')}</th>}
+            <th>{say('Submitted')}</th>
+            <th>{say('Answered')}</th>
+            <th title={say('Also right from an own earlier answer')}>{say('Right')}</th>
+            <th title={say('Mean of the marks, as a share of the most that can be had')}>{say('Facility')}</th>
+            <th title={say('Half of the students have at least this share of the marks')}>{say('Median')}</th>
+            <th title={say('How the marks of this part go with those of the rest of the set, from −1 to 1')}>
+              {say('Discrimination')}
             </th>
           </tr>
         </thead>
@@ -52,9 +53,10 @@ export function PartFigures({ marking, name, beside }: PartFiguresProps) {
         })}
       </table>
       <p className="soft">
-        Facility is the mean of the marks as a share of the most. Discrimination is how the marks of a part go with
-        those of the rest of the set; it is left out where fewer than {LEAST_FOR_DISCRIMINATION} students have submitted
-        or all have the same.
+        {say(
+          'Facility is the mean of the marks as a share of the most. Discrimination is how the marks of a part go with those of the rest of the set; it is left out where fewer than {{LEASTFORDISCRIMINATION}} students have submitted or all have the same.',
+          { LEASTFORDISCRIMINATION: LEAST_FOR_DISCRIMINATION },
+        )}
       </p>
     </div>
   );

@@ -3,6 +3,7 @@ import type { Marking } from '@hardy-sextant/contract';
 import { useMemo } from 'react';
 import { Pick } from '../../ui/Pick.tsx';
 import { useSearchSetting } from '../../ui/useSearchSetting.ts';
+import { say } from '../../words/say.ts';
 
 /** A marking with the students of the section that the address names; everybody where it names none. */
 export function useInSection(marking: Marking): Marking {
@@ -27,9 +28,9 @@ export function SectionPick({ marking }: { readonly marking: Marking }) {
   if (sections.length === 0) return null;
   return (
     <Pick
-      label="section"
+      label={say('section')}
       value={search.get('section') ?? ''}
-      options={[['', 'all sections'], ...sections.map((each) => [each, each] as const)]}
+      options={[['', say('all sections')], ...sections.map((each) => [each, each] as const)]}
       onPick={(id) => set('section', id)}
     />
   );

@@ -4,6 +4,7 @@ import type { Marking, SlipText } from '@hardy-sextant/contract';
 import { useMemo, useState } from 'react';
 import { usualWords } from '@hardy-sextant/core';
 import { useWriteSlipText } from './markingRecords.ts';
+import { say } from '../../words/say.ts';
 
 export function SlipWords({ marking, texts }: { readonly marking: Marking; readonly texts: readonly SlipText[] }) {
   const found = useMemo(() => {
@@ -15,10 +16,10 @@ export function SlipWords({ marking, texts }: { readonly marking: Marking; reado
     return [...counts].sort((a, b) => b[1] - a[1]);
   }, [marking]);
   return (
-    <aside className="sheet block stays" aria-label="What students read about each slip">
-      <h2 className="label">What students read about each slip</h2>
-      <p className="soft">Yours to change, once for all classes. Empty brings ours back.</p>
-      {found.length === 0 && <p>No slip occurs in this set.</p>}
+    <aside className="sheet block stays" aria-label={say('What students read about each slip')}>
+      <h2 className="label">{say('What students read about each slip')}</h2>
+      <p className="soft">{say('Yours to change, once for all classes. Empty brings ours back.')}</p>
+      {found.length === 0 && <p>{say('No slip occurs in this set.')}</p>}
       <ul className="list">
         {found.map(([id, count]) => (
           <SlipWord key={id} slipId={id} count={count} kept={texts.find((each) => each.slipId === id)} />
@@ -56,7 +57,7 @@ function SlipWord({
         </span>
         <textarea
           className="control long"
-          aria-label={`words about ${title}`}
+          aria-label={say('words about {{title}}', { title })}
           value={typed ?? stored}
           maxLength={2000}
           onChange={(event) => setTyped(event.currentTarget.value)}
@@ -65,7 +66,7 @@ function SlipWord({
       </label>
       {write.error && (
         <p role="alert" className="wrong">
-          {write.error.message} What you typed is still here.
+          {say('{{message}} What you typed is still here.', { message: write.error.message })}
         </p>
       )}
     </li>

@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { gatherAlike, type Cell, type Column } from './causes.ts';
 import { Field } from '../../ui/Field.tsx';
 import styles from './Marking.module.css';
+import { say } from '../../words/say.ts';
 
 interface UnexplainedProps {
   /** The unexplained and unreadable answers. */
@@ -28,10 +29,10 @@ interface UnexplainedProps {
 export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: UnexplainedProps) {
   const sorted = [...gatherAlike(open).values()].sort((a, b) => b.length - a.length);
   return (
-    <section className={`sheet ${styles.panel}`} style={{ marginTop: 12 }} aria-label="Not explained">
-      <h2>Not explained</h2>
-      {sorted.length === 0 && <p className="soft">Every answer shown has a cause.</p>}
-      <ul className="list picks" aria-label="By number">
+    <section className={`sheet ${styles.panel}`} style={{ marginTop: 12 }} aria-label={say('Not explained')}>
+      <h2>{say('Not explained')}</h2>
+      {sorted.length === 0 && <p className="soft">{say('Every answer shown has a cause.')}</p>}
+      <ul className="list picks" aria-label={say('By number')}>
         {sorted.slice(0, 8).map(([first, ...others]) => (
           <li key={first.key}>
             <button type="button" onClick={() => onChoose(first)}>
@@ -43,7 +44,7 @@ export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: U
           </li>
         ))}
       </ul>
-      {sorted.length > 8 && <p className="soft">{sorted.length - 8} more numbers.</p>}
+      {sorted.length > 8 && <p className="soft">{say('{{value}} more numbers.', { value: sorted.length - 8 })}</p>}
       {cell && <Search key={cell.column + cell.student.id} cell={cell} numbers={numbers} rules={rules} />}
     </section>
   );
@@ -67,7 +68,7 @@ function Search({
   const style = numberStyleById(rules.numberStyle);
   return (
     <>
-      <h3>What would give…</h3>
+      <h3>{say('What would give…')}</h3>
       <form
         className="ends"
         onSubmit={(event) => {
@@ -77,17 +78,19 @@ function Search({
       >
         <Field
           className="grow"
-          label={`what would give this number in part ${cell.part.id}`}
+          label={say('what would give this number in part {{id}}', { id: cell.part.id })}
           value={text}
           onText={setText}
           placeholder={writeAnswer(1642.38, { kind: 'money', decimals: 2 }, { numberStyle: style.id })}
         />
         <Button type="submit" size="compact-md">
-          Search
+          {say('Search')}
         </Button>
       </form>
       <div role="status">
-        {found === 'none' && <p>This part is worked out from other answers; search in the part that they come from.</p>}
+        {found === 'none' && (
+          <p>{say('This part is worked out from other answers; search in the part that they come from.')}</p>
+        )}
         {found !== undefined && found !== 'none' && (
           <ul className="list ruled">
             {found.explanations.map((each) => (
@@ -96,10 +99,10 @@ function Search({
               </li>
             ))}
             {found.inputs.map((each) => (
-              <li key={each.says}>All else right: {each.says}.</li>
+              <li key={each.says}>{say('All else right: {{says}}.', { says: each.says })}</li>
             ))}
             {found.explanations.length + found.inputs.length === 0 && (
-              <li>No slip, no pair of slips and no single changed number gives this.</li>
+              <li>{say('No slip, no pair of slips and no single changed number gives this.')}</li>
             )}
           </ul>
         )}

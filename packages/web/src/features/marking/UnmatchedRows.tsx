@@ -7,6 +7,7 @@ import { rewriting, type Rewriting } from './rewriting.ts';
 import type { Step, Steps } from './useSteps.ts';
 import { Pick } from '../../ui/Pick.tsx';
 import styles from './Import.module.css';
+import { say } from '../../words/say.ts';
 
 interface UnmatchedRowsProps {
   readonly setId: string;
@@ -35,8 +36,8 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
     },
   });
   return (
-    <section aria-label="Unmatched rows">
-      <h3 className="label">Unmatched rows</h3>
+    <section aria-label={say('Unmatched rows')}>
+      <h3 className="label">{say('Unmatched rows')}</h3>
       {failure && (
         <p role="alert" className="wrong">
           {failure.message} {failure instanceof Refusal && failure.document.fields?.[0]?.message}
@@ -46,24 +47,24 @@ export function UnmatchedRows({ setId, marking, steps }: UnmatchedRowsProps) {
         {marking.unmatchedRows.map((row) => (
           <li key={row.id}>
             <div>
-              <strong>{row.student || 'no student'}</strong>{' '}
+              <strong>{row.student || say('no student')}</strong>{' '}
               <span className="soft">
-                {row.source}, line {row.place}
+                {say('{{source}}, line {{place}}', { source: row.source, place: row.place })}
               </span>
               <p>{row.why}</p>
               <p className="figures">{rowText(row)}</p>
             </div>
             <Pick
-              label={`whose row ${row.place} is`}
+              label={say('whose row {{place}} is', { place: row.place })}
               value=""
               options={[
-                ['', 'give it to…'],
+                ['', say('give it to…')],
                 ...marking.students.map(({ id, name, number }) => [id, `${name}, ${number}`] as const),
               ]}
               onPick={(studentId) => studentId !== '' && give(row.id, studentId)}
             />
             <Button size="compact-sm" onClick={() => steps.take(putAway(row.id, true))}>
-              Put it away
+              {say('Put it away')}
             </Button>
           </li>
         ))}

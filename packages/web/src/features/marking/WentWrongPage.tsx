@@ -28,6 +28,7 @@ import type { Cell } from './causes.ts';
 import { useWorksheets } from './worksheets/worksheetRecords.ts';
 import { exerciseOf, toGoOver, wentWrong, type CauseCount, type WentWrong } from './wentWrong.ts';
 import styles from './WentWrong.module.css';
+import { say } from '../../words/say.ts';
 
 const CauseCharts = lazy(() => import('./CauseCharts.tsx'));
 const Projector = lazy(async () => ({ default: (await import('../../working/Projector.tsx')).Projector }));
@@ -37,10 +38,10 @@ export function WentWrongPage() {
   const marking = useMarking(setId);
   const chosen = useClass(marking.data?.set.classId);
   if (marking.isError && !marking.data)
-    return <Failed what="marking" error={marking.error} again={() => void marking.refetch()} />;
+    return <Failed what={say('marking')} error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
-    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!marking.data || !chosen.data) return <LoadingPage title="What went wrong" what="the answers" />;
+    return <Failed what={say('class')} error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!marking.data || !chosen.data) return <LoadingPage title={say('What went wrong')} what={say('the answers')} />;
   return <Report setId={setId} marking={marking.data} chosen={chosen.data} />;
 }
 
@@ -58,7 +59,7 @@ function Report({ setId, marking: everybody, chosen }: ReportProps) {
   // The same exercises in another class or term.
   const others = useSets({ beside: setId }).data?.rows ?? [];
   useChecking(setId, marking.unchecked);
-  useBarNote(`${chosen.code} · ${marking.students.length} students`);
+  useBarNote(say('{{code}} · {{students}} students', { code: chosen.code, students: marking.students.length }));
   const worksheets = useWorksheets(setId).data ?? none;
   const found = useMemo(() => wentWrong(marking, worksheets), [marking, worksheets]);
   const [shown, setShown] = useState<CauseCount>();
@@ -66,28 +67,28 @@ function Report({ setId, marking: everybody, chosen }: ReportProps) {
   return (
     <>
       <PageHead
-        title="What went wrong"
+        title={say('What went wrong')}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${setId}`}>{marking.set.title}</Link> ·{' '}
-            <Link to={`/sets/${setId}/marking`}>Marking</Link>
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${setId}`}>{marking.set.title}</Link> ·{' '}
+            <Link to={`/sets/${setId}/marking`}>{say('Marking')}</Link>
           </>
         }
       >
         <SectionPick marking={everybody} />
         {others.length > 0 && (
           <Pick
-            label="beside another set"
+            label={say('beside another set')}
             value={beside?.id ?? ''}
             options={[
-              ['', 'beside another class or term…'],
+              ['', say('beside another class or term…')],
               ...others.map(({ id, className, title }) => [id, `${className}: ${title}`] as const),
             ]}
             onPick={(id) => set('beside', id)}
           />
         )}
         <Button component={Link} to={`/sets/${setId}/marking`} variant="filled">
-          Mark
+          {say('Mark')}
         </Button>
       </PageHead>
       <Causes
@@ -118,8 +119,8 @@ function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
   if (found.causes.length === 0)
     return (
       <>
-        <Empty title="Nothing went wrong so far">
-          <p>No answer in this set has a slip, or none has come in yet.</p>
+        <Empty title={say('Nothing went wrong so far')}>
+          <p>{say('No answer in this set has a slip, or none has come in yet.')}</p>
         </Empty>
         {beside ? (
           <Beside {...{ setId, found, marking, name, onShow }} id={beside.id} besideName={beside.className} />
@@ -131,7 +132,7 @@ function Causes({ setId, found, marking, name, beside, onShow }: CausesProps) {
   return (
     <>
       <ToGoOver setId={setId} causes={toGoOver(found)} onShow={onShow} />
-      <Suspense fallback={<Loading what="the charts" />}>
+      <Suspense fallback={<Loading what={say('the charts')} />}>
         <CauseCharts found={found} />
       </Suspense>
       {beside ? (
@@ -165,8 +166,8 @@ function Beside({ setId, id, found, marking, name, besideName, onShow }: BesideP
     () => other.data && { found: wentWrong(other.data, sheets), marking: other.data },
     [other.data, sheets],
   );
-  if (other.isError && !other.data) return <Failed what="other set" error={other.error} />;
-  if (!theirs) return <Loading what="the other set" />;
+  if (other.isError && !other.data) return <Failed what={say('other set')} error={other.error} />;
+  if (!theirs) return <Loading what={say('the other set')} />;
   const shares = new Map(
     theirs.found.causes.map((each) => [`${exerciseOf(theirs.marking, each.column)} ${each.id}`, each.share]),
   );
@@ -211,16 +212,16 @@ function OnProjector({
   if (!solution)
     return (
       <p role="alert" className={`sheet ${styles.none}`}>
-        This part is worked out from other answers; open the working of the part that they come from.{' '}
+        {say('This part is worked out from other answers; open the working of the part that they come from.')}{' '}
         <Button size="compact-sm" onClick={onClose}>
-          Close
+          {say('Close')}
         </Button>
       </p>
     );
   return (
     <Suspense fallback={null}>
       <Projector
-        title={`${name} · ${exercise.title}, part ${part.id}`}
+        title={say('{{name}} · {{title}}, part {{id}}', { name, title: exercise.title, id: part.id })}
         statement={storyText(exercise.story, givensInForce(exercise, {}, style).written)}
         solution={solution}
         wayId={wayId}

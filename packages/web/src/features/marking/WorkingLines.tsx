@@ -3,6 +3,7 @@ import { judgeLines, linesInWords, type Entries, type HouseRules, type JudgedLin
 import { useDeferredValue, useMemo } from 'react';
 import type { Cell } from './causes.ts';
 import styles from './Marking.module.css';
+import { say } from '../../words/say.ts';
 
 interface WorkingLinesProps {
   readonly cell: Cell;
@@ -12,10 +13,10 @@ interface WorkingLinesProps {
 
 const marks: Readonly<Record<JudgedLine['is'], string>> = { stands: '✓', follows: '·', wrong: '✗', unread: '?' };
 const words: Readonly<Record<JudgedLine['is'], string>> = {
-  stands: 'could stand there',
-  follows: 'not known',
+  stands: say('could stand there'),
+  follows: say('not known'),
   wrong: 'wrong',
-  unread: 'left to the eye',
+  unread: say('left to the eye'),
 };
 
 export function WorkingLines({ cell, entries, rules }: WorkingLinesProps) {
@@ -28,8 +29,8 @@ export function WorkingLines({ cell, entries, rules }: WorkingLinesProps) {
   );
   if (!judged) return null;
   return (
-    <section aria-label="Lines of working">
-      <h3 className="label">Lines of working</h3>
+    <section aria-label={say('Lines of working')}>
+      <h3 className="label">{say('Lines of working')}</h3>
       <ol className={styles.lines}>
         {judged.lines.map((line, at) => (
           <li key={`${at} ${line.text}`} data-is={line.is} data-first={at === judged.firstWrong}>

@@ -3,6 +3,7 @@
 import { type MarkedStudent, type Marking, type AssignedExercise } from '@hardy-sextant/contract';
 import { capital, roundTo, itemShare, markedParts, type MarkedPart } from '@hardy-sextant/core';
 import { verdictLooks } from '../../ui/verdictLooks.ts';
+import { say } from '../../words/say.ts';
 
 /** One answer in the grid. */
 export interface Cell extends MarkedPart {
@@ -114,7 +115,7 @@ const rankOf = (id: string): number => last[id] ?? 0;
 
 export function causeName({ verdict }: Pick<MarkedPart, 'verdict'>): string {
   if (verdict.kind === 'slip' || verdict.kind === 'carried-slip')
-    return verdict.explanations[0]?.title.replace(/\.$/, '') ?? 'Slip';
+    return verdict.explanations[0]?.title.replace(/\.$/, '') ?? say('Slip');
   const { word } = verdictLooks[verdict.kind];
   return capital(word);
 }

@@ -2,6 +2,7 @@
 
 import type { ImportedAnswers, MarkedStudent } from '@hardy-sextant/contract';
 import { studentFinder } from '@hardy-sextant/files';
+import { say } from '../../words/say.ts';
 
 export type ImportRow = ImportedAnswers['rows'][number];
 
@@ -55,7 +56,11 @@ export function previewOf(rows: readonly ImportRow[], students: readonly MarkedS
   const read = rows.map((row) => {
     const found = find(row.student);
     const student = found.ok ? byId.get(found.id) : undefined;
-    const why = !found.ok ? found.why : taken.has(found.id) ? `There is another row for ${found.name}.` : undefined;
+    const why = !found.ok
+      ? found.why
+      : taken.has(found.id)
+        ? say('There is another row for {{name}}.', { name: found.name })
+        : undefined;
     if (why !== undefined || !student) {
       unmatched += 1;
       return { row, ...(why === undefined ? {} : { why }) };

@@ -1,14 +1,15 @@
 /** What parts are called in a few words. */
 
 import { isQuantity, quantities, type Part } from '@hardy-sextant/core';
+import { say } from '../../words/say.ts';
 
 const special = {
-  relation: 'relation',
-  difference: 'difference',
-  expression: 'result',
-  table: 'table',
-  choice: 'choice',
-  'by-hand': 'by hand',
+  relation: say('relation'),
+  difference: say('difference'),
+  expression: say('result'),
+  table: say('table'),
+  choice: say('choice'),
+  'by-hand': say('by hand'),
 } as const;
 
 /** "payment", "balance after 18", "table". */

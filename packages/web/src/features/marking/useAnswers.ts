@@ -20,6 +20,7 @@ import { markingKey, showNews } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
 import { listKey } from '../../api/records.ts';
+import { say } from '../../words/say.ts';
 
 export interface PendingAnswer extends WrittenAnswer {
   readonly source: string;
@@ -53,7 +54,7 @@ export function useAnswers(setId: string, title: string, steps: Pick<Steps, 'tak
   const queries = useQueryClient();
   const [state, box] = useOutbox<PendingAnswer>({
     key: `answers ${setId}`,
-    name: `answers to “${title}”`,
+    name: say('answers to “{{title}}”', { title }),
     path: `/sets/${setId}/marking`,
     schema: pendingAnswer,
     ports: {
@@ -96,12 +97,13 @@ const swapped = ({ text, was, ...rest }: WrittenAnswer): WrittenAnswer => ({ ...
 
 /** What a failed write means for each answer in it. */
 function outcomeOf(error: unknown, batch: readonly PendingAnswer[]): SendOutcome<PendingAnswer> {
-  const why = error instanceof Error ? error.message : 'It could not be stored.';
+  const why = error instanceof Error ? error.message : say('It could not be stored.');
   if (!(error instanceof Refusal) || error.document.status >= 500) return { is: 'away', problem: why };
   if (error.isStale) {
     const theirs = staleAnswer.safeParse(error.document.current).data;
     const item = theirs && batch.find((each) => keyOf(each) === keyOf(theirs));
-    if (item) return { is: 'held', items: [{ item, why: 'It was changed elsewhere meanwhile.', theirs: theirs.text }] };
+    if (item)
+      return { is: 'held', items: [{ item, why: say('It was changed elsewhere meanwhile.'), theirs: theirs.text }] };
   }
   // The fields name the answers that cannot be taken; where they name none, it is all of them.
   const named = new Map(

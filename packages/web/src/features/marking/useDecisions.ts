@@ -21,6 +21,7 @@ import { markingKey, showNews, useWriteDecisions } from './markingRecords.ts';
 import { overlaid } from './overlay.ts';
 import type { Step, Steps } from './useSteps.ts';
 import { listKey } from '../../api/records.ts';
+import { say } from '../../words/say.ts';
 
 type Decided = Pick<KeptDecision, 'credit' | 'comment' | 'lines'>;
 
@@ -102,7 +103,7 @@ function useDecisionBox(setId: string, title: string) {
   };
   return useOutbox<PendingDecision>({
     key: `decisions ${setId}`,
-    name: `decisions about “${title}”`,
+    name: say('decisions about “{{title}}”', { title }),
     path: `/sets/${setId}/marking`,
     schema: pendingDecision,
     ports: {
@@ -141,7 +142,7 @@ function outcomeOf(
   batch: readonly PendingDecision[],
   show: (news: DecidedReport) => void,
 ): SendOutcome<PendingDecision> {
-  const why = error instanceof Error ? error.message : 'It could not be stored.';
+  const why = error instanceof Error ? error.message : say('It could not be stored.');
   if (!(error instanceof Refusal) || error.document.status >= 500) return { is: 'away', problem: why };
   const now = error.isStale ? decidedReport.safeParse(error.document.current).data : undefined;
   if (!now) return { is: 'held', items: batch.map((item) => ({ item, why })) };
@@ -156,14 +157,14 @@ function outcomeOf(
       const theirs = stands(item);
       return same(theirs, item.was)
         ? []
-        : [{ item, why: 'It was decided elsewhere meanwhile.', theirs: inWords(theirs) }];
+        : [{ item, why: say('It was decided elsewhere meanwhile.'), theirs: inWords(theirs) }];
     }),
   };
 }
 
 export function inWords({ credit, comment }: Decided): string {
   return [
-    credit === undefined ? 'as judged' : `${roundTo(credit * 100, 0)} % of the marks`,
+    credit === undefined ? say('as judged') : say('{{roundTo}} % of the marks', { roundTo: roundTo(credit * 100, 0) }),
     ...(comment === '' ? [] : [`“${comment}”`]),
   ].join(', ');
 }

@@ -4,6 +4,7 @@ import { creditOfLines } from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
 import { alikeKey, gatherAlike, type Cell } from './causes.ts';
 import type { Decisions, PendingDecision } from './useDecisions.ts';
+import { say } from '../../words/say.ts';
 
 export function useGiving(
   cell: Cell | undefined,
@@ -45,9 +46,11 @@ export function useGiving(
         likeliest && cell.verdict.kind !== 'unexplained'
           ? { slips: [...likeliest.slips] }
           : { value: cell.verdict.read };
-      const says = likeliest ? `Accepted as another reading: ${likeliest.title}.` : 'Accepted as another reading.';
+      const says = likeliest
+        ? say('Accepted as another reading: {{title}}.', { title: likeliest.title })
+        : say('Accepted as another reading.');
       accept({ itemId: cell.assigned.itemId, partId: cell.part.id, match, says, credit: 1 });
-      notifications.show({ message: 'Accepted as a reading for everyone. U takes it back.' });
+      notifications.show({ message: say('Accepted as a reading for everyone. U takes it back.') });
     },
   };
 }

@@ -18,6 +18,7 @@ import { previewOf, rowsOf } from './importPreview.ts';
 import { useImportAnswers, useMatchings, useRememberMatching, useTakeBack } from './markingRecords.ts';
 import { rewriting } from './rewriting.ts';
 import type { Steps } from './useSteps.ts';
+import { many, say } from '../../words/say.ts';
 
 export interface Source extends ReadRows {
   readonly name: string;
@@ -48,7 +49,7 @@ export function useImport({ setId, marking, open, steps }: Imported) {
     try {
       take(name, separator === undefined ? readText(pasted) : readText(pasted, separator));
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'This cannot be read.');
+      setProblem(error instanceof Error ? error.message : say('This cannot be read.'));
     }
   };
   const takeFile = (file: File) =>
@@ -100,7 +101,7 @@ function useSource(marking: Marking, open: string, onTaken: () => void) {
     const read = above === 0 ? whole : withoutLines(whole, above);
     const head = said ?? hasHead(read.rows);
     const [first, ...others] = read.rows;
-    if (!first) return setProblem('There are no rows in it.');
+    if (!first) return setProblem(say('There are no rows in it.'));
     const roles = guessRoles({
       names: head ? first : [],
       rows: head ? others : read.rows,
@@ -116,7 +117,10 @@ function useSource(marking: Marking, open: string, onTaken: () => void) {
 
 /** Without the lines above its head, and a note that says so. */
 function withoutLines({ rows, notes, ...more }: ReadRows, above: number): ReadRows {
-  const left = `${above === 1 ? 'The line' : `The ${above} lines`} above the names of the columns ${above === 1 ? 'is' : 'are'} left out.`;
+  const left = say('{{The}} above the names of the columns {{is}} left out.', {
+    The: many(above, 'The line', 'The {{count}} lines'),
+    is: many(above, 'is', 'are'),
+  });
   return { ...more, rows: rows.slice(above), notes: [...notes, left] };
 }
 

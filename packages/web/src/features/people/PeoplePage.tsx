@@ -19,6 +19,7 @@ import { RowButton } from '../../ui/RowButton.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { PersonForm } from './PersonForm.tsx';
 import { momentInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
 
 const key = ['people'] as const;
 
@@ -53,14 +54,15 @@ export function PeoplePage() {
   const [form, setForm] = useState<Person | 'new'>();
   const [leaving, setLeaving] = useState<Person>();
   const [made, setMade] = useState<MadeLink>();
-  if (list.isError && !list.data) return <Failed what="list" error={list.error} again={() => void list.refetch()} />;
-  if (!list.data) return <LoadingPage title="People" what="the people" />;
+  if (list.isError && !list.data)
+    return <Failed what={say('list')} error={list.error} again={() => void list.refetch()} />;
+  if (!list.data) return <LoadingPage title={say('People')} what={say('the people')} />;
   const { people } = list.data;
   return (
     <>
-      <PageHead title="People">
+      <PageHead title={say('People')}>
         <Button variant="filled" onClick={() => setForm('new')}>
-          Add a person
+          {say('Add a person')}
         </Button>
       </PageHead>
       {me.data?.is === 'alone' && <Alone />}
@@ -109,23 +111,24 @@ function TakeOff({ person: leaving, remove, onClose }: TakeOffProps) {
   return (
     <Confirm
       opened={leaving !== undefined}
-      title={`Take ${leaving?.name ?? ''} off?`}
-      act="Take off"
+      title={say('Take {{name}} off?', { name: leaving?.name ?? '' })}
+      act={say('Take off')}
       danger
       busy={remove.isPending}
       error={remove.error}
       onClose={onClose}
       onAct={() => leaving && remove.mutate(leaving.id, { onSuccess: onClose })}
     >
-      <p>They are signed out at once. Classes, sets and marks stay, with their name on what they did.</p>
+      <p>{say('They are signed out at once. Classes, sets and marks stay, with their name on what they did.')}</p>
     </Confirm>
   );
 }
 
 const Alone = () => (
   <p className="sheet block">
-    You are alone on this machine, so nobody is asked for a password. Add yourself as the owner first and open the link:
-    from then on everybody signs in.
+    {say(
+      'You are alone on this machine, so nobody is asked for a password. Add yourself as the owner first and open the link: from then on everybody signs in.',
+    )}
   </p>
 );
 
@@ -139,11 +142,11 @@ interface PeopleTableProps {
 function PeopleTable({ people, onChange, onLink, onRemove }: PeopleTableProps) {
   if (people.length === 0) return null;
   return (
-    <section className="sheet wide" aria-label="Everybody">
+    <section className="sheet wide" aria-label={say('Everybody')}>
       <table className="ledger">
         <thead>
           <tr>
-            {['Name', 'Signs in as', 'Role', 'Classes', 'Password', ''].map((head) => (
+            {[say('Name'), say('Signs in as'), say('Role'), say('Classes'), say('Password'), ''].map((head) => (
               <th key={head} scope="col" className="words">
                 {head}
               </th>
@@ -157,18 +160,23 @@ function PeopleTable({ people, onChange, onLink, onRemove }: PeopleTableProps) {
               <td className="words">{person.login}</td>
               <td className="words">{person.role}</td>
               <td className="words">
-                {person.role === 'owner' ? 'all' : person.classes.map(({ code }) => code).join(', ') || 'none'}
+                {person.role === 'owner'
+                  ? say('all')
+                  : person.classes.map(({ code }) => code).join(', ') || say('none')}
               </td>
-              <td className="words">{person.hasPassword ? 'set' : 'not set yet'}</td>
+              <td className="words">{person.hasPassword ? say('set') : say('not set yet')}</td>
               <td className="words">
-                <RowButton label={`change ${person.name}`} onAct={() => onChange(person)}>
-                  Change
+                <RowButton label={say('change {{name}}', { name: person.name })} onAct={() => onChange(person)}>
+                  {say('Change')}
                 </RowButton>
-                <RowButton label={`one-time link for ${person.name}`} onAct={() => onLink(person.id)}>
-                  One-time link
+                <RowButton
+                  label={say('one-time link for {{name}}', { name: person.name })}
+                  onAct={() => onLink(person.id)}
+                >
+                  {say('One-time link')}
                 </RowButton>
-                <RowButton label={`take ${person.name} off`} onAct={() => onRemove(person)}>
-                  Take off
+                <RowButton label={say('take {{name}} off', { name: person.name })} onAct={() => onRemove(person)}>
+                  {say('Take off')}
                 </RowButton>
               </td>
             </tr>
@@ -190,9 +198,12 @@ function LinkShown({
   const link = `${window.location.origin}/welcome#${secret}`;
   const [copied, setCopied] = useState(false);
   return (
-    <Modal opened onClose={onClose} title={`A link for ${person.name}`} size="lg">
+    <Modal opened onClose={onClose} title={say('A link for {{name}}', { name: person.name })} size="lg">
       <p>
-        With it {person.name} sets a password, once, until {momentInWords(endsAt)}. It is shown here and never again.
+        {say('With it {{name}} sets a password, once, until {{momentInWords}}. It is shown here and never again.', {
+          name: person.name,
+          momentInWords: momentInWords(endsAt),
+        })}
       </p>
       <p style={{ overflowWrap: 'anywhere' }}>
         <a href={link}>{link}</a>
@@ -206,9 +217,9 @@ function LinkShown({
           )
         }
       >
-        Copy it
+        {say('Copy it')}
       </Button>{' '}
-      {copied && <span role="status">Copied.</span>}
+      {copied && <span role="status">{say('Copied.')}</span>}
     </Modal>
   );
 }

@@ -5,6 +5,7 @@ import { useState, type FormEvent } from 'react';
 import { Refusal } from '../../api/call.ts';
 import { useClasses } from '../../api/records.ts';
 import { Pick } from '../../ui/Pick.tsx';
+import { say } from '../../words/say.ts';
 
 interface PersonFormProps {
   readonly person: Person | undefined;
@@ -18,9 +19,9 @@ interface PersonFormProps {
 }
 
 const roles: readonly (readonly [Role, string])[] = [
-  ['owner', 'owner: everything, people and backups too'],
-  ['instructor', 'instructor: own classes, and the shared exercises'],
-  ['assistant', 'assistant: enters answers and marks, releases nothing'],
+  ['owner', say('owner: everything, people and backups too')],
+  ['instructor', say('instructor: own classes, and the shared exercises')],
+  ['assistant', say('assistant: enters answers and marks, releases nothing')],
 ];
 
 export function PersonForm({ person, isFirst, busy, error, onClose, onAdd, onChange }: PersonFormProps) {
@@ -37,10 +38,10 @@ export function PersonForm({ person, isFirst, busy, error, onClose, onAdd, onCha
     else onAdd({ ...values, login });
   };
   return (
-    <Modal opened onClose={onClose} title={person ? person.name : 'Add a person'}>
+    <Modal opened onClose={onClose} title={person ? person.name : say('Add a person')}>
       <form onSubmit={submit}>
         <TextInput
-          label="Name"
+          label={say('Name')}
           data-autofocus
           value={name}
           maxLength={120}
@@ -50,7 +51,7 @@ export function PersonForm({ person, isFirst, busy, error, onClose, onAdd, onCha
         {!person && (
           <TextInput
             mt="sm"
-            label="Signs in as (an address of mail, or a short name)"
+            label={say('Signs in as (an address of mail, or a short name)')}
             value={login}
             maxLength={120}
             autoComplete="off"
@@ -59,7 +60,7 @@ export function PersonForm({ person, isFirst, busy, error, onClose, onAdd, onCha
           />
         )}
         <p>
-          <Pick label="role" value={role} options={roles} onPick={setRole} />
+          <Pick label={say('role')} value={role} options={roles} onPick={setRole} />
         </p>
         {role !== 'owner' && <ClassChoice chosen={classIds} onChoose={setClassIds} />}
         {error && (
@@ -68,14 +69,14 @@ export function PersonForm({ person, isFirst, busy, error, onClose, onAdd, onCha
           </p>
         )}
         <Group justify="flex-end" mt="md">
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{say('Cancel')}</Button>
           <Button
             type="submit"
             variant="filled"
             loading={busy}
             disabled={name.trim() === '' || (!person && login.trim().length < 2)}
           >
-            {person ? 'Store it' : 'Add, and make a link'}
+            {person ? say('Store it') : say('Add, and make a link')}
           </Button>
         </Group>
       </form>
@@ -92,7 +93,7 @@ function ClassChoice({ chosen: classIds, onChoose }: ClassChoiceProps) {
   const classes = useClasses();
   return (
     <fieldset>
-      <legend>Classes</legend>
+      <legend>{say('Classes')}</legend>
       {classes.data?.rows.map(({ id, code, term }) => (
         <label key={id} style={{ display: 'block' }}>
           <input

@@ -5,6 +5,8 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { useLinkShown, useTakeLink } from '../../api/session.ts';
 import { PageHead } from '../../ui/PageHead.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 const LEAST = 10;
 
@@ -15,17 +17,20 @@ export function WelcomePage() {
   if (secret === '')
     return (
       <>
-        <PageHead title="Welcome" />
+        <PageHead title={say('Welcome')} />
         <p>
-          The link is not whole: it ends with # and letters. Copy all of it, or go to the <Link to="/">Desk</Link>.
+          <Said
+            text="The link is not whole: it ends with # and letters. Copy all of it, or go to the <link>Desk</link>."
+            parts={{ link: <Link to="/" /> }}
+          />
         </p>
       </>
     );
   return (
     <>
-      <PageHead title={shown.data ? `Welcome, ${shown.data.name}` : 'Welcome'} />
-      {shown.isPending && <Loading what="your link" />}
-      {shown.isError && <Failed what="link" error={shown.error} />}
+      <PageHead title={shown.data ? say('Welcome, {{name}}', { name: shown.data.name }) : say('Welcome')} />
+      {shown.isPending && <Loading what={say('your link')} />}
+      {shown.isError && <Failed what={say('link')} error={shown.error} />}
       {shown.data && <PasswordForm login={shown.data.login} secret={secret} />}
     </>
   );
@@ -44,27 +49,34 @@ function PasswordForm({ login, secret }: { readonly login: string; readonly secr
   return (
     <form onSubmit={submit} className="sheet block" style={{ maxWidth: 420 }}>
       <p>
-        You sign in as <strong>{login}</strong>. Choose a password of at least {LEAST} characters; a few words are
-        better than signs.
+        <Said
+          text="You sign in as <strong>{{login}}</strong>. Choose a password of at least {{LEAST}} characters; a few words are better than signs."
+          values={{ login, LEAST }}
+          parts={{ strong: <strong /> }}
+        />
       </p>
       <input type="text" autoComplete="username" value={login} readOnly hidden />
       <PasswordInput
-        label="Password"
+        label={say('Password')}
         value={password}
         autoComplete="new-password"
         maxLength={200}
-        visibilityToggleButtonProps={{ 'aria-label': 'Show the password' }}
-        error={password !== '' && password.length < LEAST ? `A password has at least ${LEAST} characters.` : undefined}
+        visibilityToggleButtonProps={{ 'aria-label': say('Show the password') }}
+        error={
+          password !== '' && password.length < LEAST
+            ? say('A password has at least {{LEAST}} characters.', { LEAST })
+            : undefined
+        }
         onChange={(event) => setPassword(event.currentTarget.value)}
       />
       <PasswordInput
         mt="sm"
-        label="The same again"
+        label={say('The same again')}
         value={again}
         autoComplete="new-password"
         maxLength={200}
-        visibilityToggleButtonProps={{ 'aria-label': 'Show the repeated password' }}
-        error={again !== '' && again !== password ? 'The two are not the same.' : undefined}
+        visibilityToggleButtonProps={{ 'aria-label': say('Show the repeated password') }}
+        error={again !== '' && again !== password ? say('The two are not the same.') : undefined}
         onChange={(event) => setAgain(event.currentTarget.value)}
       />
       {take.error && (
@@ -74,7 +86,7 @@ function PasswordForm({ login, secret }: { readonly login: string; readonly secr
       )}
       <p>
         <Button type="submit" variant="filled" disabled={!fits} loading={take.isPending}>
-          Set the password
+          {say('Set the password')}
         </Button>
       </p>
     </form>

@@ -27,16 +27,17 @@ import { showUndo } from '../../ui/showUndo.tsx';
 import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { useRecordForm } from '../../api/kept/useRecordForm.ts';
 import styles from './RulesPage.module.css';
+import { say } from '../../words/say.ts';
 
 const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
-  n: 'number of payments',
+  n: say('number of payments'),
   rate: 'rate',
-  pv: 'amount at the start',
+  pv: say('amount at the start'),
   pmt: 'payment',
-  fv: 'amount at the end',
-  paymentsPerYear: 'payments a year',
-  compoundingsPerYear: 'compoundings a year',
-  timing: 'when payments fall',
+  fv: say('amount at the end'),
+  paymentsPerYear: say('payments a year'),
+  compoundingsPerYear: say('compoundings a year'),
+  timing: say('when payments fall'),
   end: 'end',
   begin: 'beginning',
 };
@@ -47,29 +48,29 @@ interface SelectOption {
 }
 
 const rates = [
-  { value: 'percent-a-year', label: 'in percent a year' },
-  { value: 'percent-a-payment', label: 'in percent for each payment' },
-  { value: 'decimal-a-payment', label: 'as a decimal for each payment' },
+  { value: 'percent-a-year', label: say('in percent a year') },
+  { value: 'percent-a-payment', label: say('in percent for each payment') },
+  { value: 'decimal-a-payment', label: say('as a decimal for each payment') },
 ];
 const signs = [
-  { value: 'cash-flow', label: 'plus for received, minus for paid' },
-  { value: 'all-positive', label: 'every amount positive' },
+  { value: 'cash-flow', label: say('plus for received, minus for paid') },
+  { value: 'all-positive', label: say('every amount positive') },
 ];
 const counts = [
-  { value: 'payments', label: 'counts payments' },
-  { value: 'years', label: 'counts years' },
+  { value: 'payments', label: say('counts payments') },
+  { value: 'years', label: say('counts years') },
 ];
 const solvedCounts = [
-  { value: 'exact', label: 'is shown exact' },
-  { value: 'rounded-up', label: 'is shown rounded up' },
+  { value: 'exact', label: say('is shown exact') },
+  { value: 'rounded-up', label: say('is shown rounded up') },
 ];
 const rowRoundings = [
-  { value: 'cent', label: 'to the cent, row by row' },
-  { value: 'exact', label: 'not at all' },
+  { value: 'cent', label: say('to the cent, row by row') },
+  { value: 'exact', label: say('not at all') },
 ];
 const ranges = [
-  { value: 'from-to', label: 'from one payment to another' },
-  { value: 'moves-on', label: 'moving on, changing what is stored' },
+  { value: 'from-to', label: say('from one payment to another') },
+  { value: 'moves-on', label: say('moving on, changing what is stored') },
 ];
 
 interface EnteringStyleFormProps {
@@ -90,7 +91,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
     keptSchema: keptEnteringStyle,
     valuesOf: ({ style }) => style,
     send: (style, revision) => mutateAsync({ id, style, revision }),
-    onStored: ({ style }) => notifications.show({ message: `“${style.name}” is kept.` }),
+    onStored: ({ style }) => notifications.show({ message: say('“{{name}}” is kept.', { name: style.name }) }),
   });
   const { form, theirs } = record;
   const locked = kept === undefined;
@@ -99,7 +100,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
       <h2>{locked ? shown.name : form.values.name}</h2>
       <p className="soft" style={{ margin: 0 }}>
         {locked
-          ? 'This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.'
+          ? say('This one ships with Hardy Sextant and stays as it is. Copy it to fit the tool your class uses.')
           : styleInWords({ id, ...form.values })}
       </p>
       <ResumedNote typed={record.typed} />
@@ -107,7 +108,7 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
       <Entries style={{ id, ...form.values }} />
       {record.error && (
         <p role="alert" className="wrong">
-          {record.error.message} The style is not stored yet.
+          {say('{{message}} The style is not stored yet.', { message: record.error.message })}
         </p>
       )}
       <Group>
@@ -116,14 +117,14 @@ export function EnteringStyleForm({ shown, kept, onKept }: EnteringStyleFormProp
         ) : (
           <>
             <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
-              Keep this style
+              {say('Keep this style')}
             </Button>
             <DeleteStyle id={id} name={document.name} onDeleted={() => onKept('')} />
           </>
         )}
       </Group>
       <ChangedElsewhere
-        what="this style"
+        what={say('this style')}
         theirs={theirs?.style.name}
         mine={form.values.name}
         onTheirs={record.takeTheirs}
@@ -146,27 +147,27 @@ function StyleFields({ form, locked }: StyleFieldsProps) {
   return (
     <fieldset disabled={locked} className="bare">
       <div className={styles.fields}>
-        <TextInput label="Name" {...form.getInputProps('name')} />
-        {choice('The rate is entered', 'rate', rates)}
-        {choice('Signs', 'signs', signs)}
+        <TextInput label={say('Name')} {...form.getInputProps('name')} />
+        {choice(say('The rate is entered'), 'rate', rates)}
+        {choice(say('Signs'), 'signs', signs)}
         {choice('N', 'count', counts)}
-        {choice('A solved N', 'solvedCount', solvedCounts)}
-        {choice('A table is read', 'range', ranges)}
-        {choice('Its rows are rounded', 'rows', rowRoundings)}
-        <NumberInput label="Decimals shown" clampBehavior="none" {...form.getInputProps('decimals')} />
+        {choice(say('A solved N'), 'solvedCount', solvedCounts)}
+        {choice(say('A table is read'), 'range', ranges)}
+        {choice(say('Its rows are rounded'), 'rows', rowRoundings)}
+        <NumberInput label={say('Decimals shown')} clampBehavior="none" {...form.getInputProps('decimals')} />
       </div>
       <Checkbox
         mt="sm"
-        label="Payments and compoundings a year are set apart"
+        label={say('Payments and compoundings a year are set apart')}
         {...form.getInputProps('setsFrequencies', { type: 'checkbox' })}
       />
-      <h3 className="label">What the tool can do</h3>
+      <h3 className="label">{say('What the tool can do')}</h3>
       <Checkbox.Group {...form.getInputProps('can')}>
         {abilities.map((ability) => (
           <Checkbox key={ability} mt={6} value={ability} label={capital(abilityWords[ability])} disabled={locked} />
         ))}
       </Checkbox.Group>
-      <h3 className="label">Labels on the tool</h3>
+      <h3 className="label">{say('Labels on the tool')}</h3>
       <div className={styles.labels}>
         {Object.entries(labelNames).map(([name, words]) => (
           <TextInput key={name} size="xs" label={words} maxLength={30} {...form.getInputProps(`labels.${name}`)} />
@@ -188,7 +189,7 @@ function CopyStyle({ document, onCopied }: CopyStyleProps) {
       { style: { ...document, name: `${document.name}, ours`.slice(0, 60) } },
       {
         onSuccess: ({ id }) => {
-          notifications.show({ message: 'A copy is made. Change it to what the class’s own tool does.' });
+          notifications.show({ message: say('A copy is made. Change it to what the class’s own tool does.') });
           onCopied(id);
         },
         onError: (error) => notifications.show({ message: error.message }),
@@ -196,7 +197,7 @@ function CopyStyle({ document, onCopied }: CopyStyleProps) {
     );
   return (
     <Button variant="filled" loading={write.isPending} onClick={copy}>
-      Copy and change it
+      {say('Copy and change it')}
     </Button>
   );
 }
@@ -215,14 +216,14 @@ function DeleteStyle({ id, name, onDeleted }: DeleteStyleProps) {
       onClick={() =>
         remove.mutate(id, {
           onSuccess: () => {
-            showUndo(`“${name}” is in the bin.`, () => restore.mutateAsync({ kind: 'style', id }));
+            showUndo(say('“{{name}}” is in the bin.', { name }), () => restore.mutateAsync({ kind: 'style', id }));
             onDeleted();
           },
           onError: (error) => notifications.show({ message: error.message }),
         })
       }
     >
-      Delete it
+      {say('Delete it')}
     </Button>
   );
 }
@@ -240,7 +241,7 @@ function Entries({ style }: { readonly style: EnteringStyle }) {
     : undefined;
   return (
     <div className={styles.sample}>
-      <p className="label">7,200.00 at 6.00 % a year compounded monthly, 24 monthly payments:</p>
+      <p className="label">{say('7,200.00 at 6.00 % a year compounded monthly, 24 monthly payments:')}</p>
       {way ? (
         way.steps.map((step, at) =>
           step.kind === 'entries' ? (
@@ -252,7 +253,7 @@ function Entries({ style }: { readonly style: EnteringStyle }) {
           ) : null,
         )
       ) : (
-        <p role="alert">With these settings the tool cannot take this loan: set payments a year apart.</p>
+        <p role="alert">{say('With these settings the tool cannot take this loan: set payments a year apart.')}</p>
       )}
     </div>
   );

@@ -3,18 +3,19 @@ import { Button, NumberInput, Select } from '@mantine/core';
 import { conventionIds, conventionNames, lookUp, slips, type SlipFamily, roundTo } from '@hardy-sextant/core';
 import type { RulesForm } from './rulesValues.ts';
 import styles from './RulesPage.module.css';
+import { say } from '../../words/say.ts';
 
 const families: Readonly<Record<string, string>> = {
-  rate: 'rates',
-  count: 'counts',
-  amount: 'amounts',
-  timing: 'timing',
-  sign: 'signs',
-  idea: 'another idea',
-  formula: 'typed formulas',
-  device: 'tools',
-  rounding: 'rounding',
-  copying: 'copying',
+  rate: say('rates'),
+  count: say('counts'),
+  amount: say('amounts'),
+  timing: say('timing'),
+  sign: say('signs'),
+  idea: say('another idea'),
+  formula: say('typed formulas'),
+  device: say('tools'),
+  rounding: say('rounding'),
+  copying: say('copying'),
 } satisfies Record<Exclude<SlipFamily, 'table'>, string>;
 
 const nameOfConvention = (id: string): string => lookUp(conventionNames, id) ?? id;
@@ -43,24 +44,24 @@ interface ShareInput {
 export function JudgingRules({ form }: { readonly form: RulesForm }) {
   return (
     <>
-      <h3 className="label">When an answer is right</h3>
+      <h3 className="label">{say('When an answer is right')}</h3>
       <RightRules form={form} />
-      <h3 className="label">What is given for</h3>
+      <h3 className="label">{say('What is given for')}</h3>
       <div className={styles.fields}>
-        <Share label="right, written coarser" path="credit.rightRounded" form={form} />
-        <Share label="right from an own earlier answer" path="credit.carried" form={form} />
-        <Share label="a slip that is named" path="credit.slip" form={form} />
-        <Share label="a wrong sign" path="credit.sign" form={form} />
+        <Share label={say('right, written coarser')} path="credit.rightRounded" form={form} />
+        <Share label={say('right from an own earlier answer')} path="credit.carried" form={form} />
+        <Share label={say('a slip that is named')} path="credit.slip" form={form} />
+        <Share label={say('a wrong sign')} path="credit.sign" form={form} />
         <OwnCredits form={form} />
       </div>
-      <h3 className="label">When an explanation is believed</h3>
+      <h3 className="label">{say('When an explanation is believed')}</h3>
       <div className={styles.fields}>
         <NumberInput
-          label="at most so many explanations fit"
+          label={say('at most so many explanations fit')}
           clampBehavior="none"
           {...form.getInputProps('specific.mostFitting')}
         />
-        <Share label="a random number would fit with at most" path="specific.mostByChance" form={form} />
+        <Share label={say('a random number would fit with at most')} path="specific.mostByChance" form={form} />
       </div>
     </>
   );
@@ -69,24 +70,32 @@ export function JudgingRules({ form }: { readonly form: RulesForm }) {
 function RightRules({ form }: { readonly form: RulesForm }) {
   return (
     <div className={styles.fields}>
-      <NumberInput label="Money may be off by" clampBehavior="none" {...form.getInputProps('tolerance.money')} />
-      <NumberInput label="Percent may be off by" clampBehavior="none" {...form.getInputProps('tolerance.percent')} />
-      <NumberInput label="A count may be off by" clampBehavior="none" {...form.getInputProps('tolerance.count')} />
+      <NumberInput label={say('Money may be off by')} clampBehavior="none" {...form.getInputProps('tolerance.money')} />
+      <NumberInput
+        label={say('Percent may be off by')}
+        clampBehavior="none"
+        {...form.getInputProps('tolerance.percent')}
+      />
+      <NumberInput
+        label={say('A count may be off by')}
+        clampBehavior="none"
+        {...form.getInputProps('tolerance.count')}
+      />
       <Select
-        label="An amount with the other sign"
+        label={say('An amount with the other sign')}
         allowDeselect={false}
         data={[
-          { value: 'counts', label: 'is a slip' },
-          { value: 'free', label: 'is right' },
+          { value: 'counts', label: say('is a slip') },
+          { value: 'free', label: say('is right') },
         ]}
         {...form.getInputProps('sign')}
       />
       <Select
-        label="An earlier answer is used"
+        label={say('An earlier answer is used')}
         allowDeselect={false}
         data={[
-          { value: 'rounded', label: 'rounded, as it was asked for' },
-          { value: 'exact', label: 'with all its digits' },
+          { value: 'rounded', label: say('rounded, as it was asked for') },
+          { value: 'exact', label: say('with all its digits') },
         ]}
         {...form.getInputProps('earlier')}
       />
@@ -100,7 +109,12 @@ function OwnCredits({ form }: { readonly form: RulesForm }) {
   const familyOf = (id: string): string => families[id] ?? id;
   return (
     <>
-      <Credits of="byFamily" form={form} titleOf={(id) => `slips of the family ${familyOf(id)}`} nameOf={familyOf} />
+      <Credits
+        of="byFamily"
+        form={form}
+        titleOf={(id) => say('slips of the family {{familyOf}}', { familyOf: familyOf(id) })}
+        nameOf={familyOf}
+      />
       <Credits
         of="bySlip"
         form={form}
@@ -110,12 +124,12 @@ function OwnCredits({ form }: { readonly form: RulesForm }) {
       <Credits
         of="byConvention"
         form={form}
-        titleOf={(id) => `right by ${nameOfConvention(id)}`}
+        titleOf={(id) => say('right by {{nameOfConvention}}', { nameOfConvention: nameOfConvention(id) })}
         nameOf={nameOfConvention}
       />
       <Select
-        label="Another credit for a way of rounding"
-        placeholder="choose a way…"
+        label={say('Another credit for a way of rounding')}
+        placeholder={say('choose a way…')}
         value={null}
         data={conventionIds
           .filter((id) => !(id in byConvention))
@@ -123,8 +137,8 @@ function OwnCredits({ form }: { readonly form: RulesForm }) {
         onChange={(id) => id && form.setFieldValue('credit.byConvention', { ...byConvention, [id]: usual })}
       />
       <Select
-        label="Another credit for a family"
-        placeholder="choose a family…"
+        label={say('Another credit for a family')}
+        placeholder={say('choose a family…')}
         value={null}
         data={Object.entries(families)
           .filter(([id]) => !(id in byFamily))
@@ -132,8 +146,8 @@ function OwnCredits({ form }: { readonly form: RulesForm }) {
         onChange={(id) => id && form.setFieldValue('credit.byFamily', { ...byFamily, [id]: usual })}
       />
       <Select
-        label="Another credit for one slip"
-        placeholder="choose a slip…"
+        label={say('Another credit for one slip')}
+        placeholder={say('choose a slip…')}
         searchable
         value={null}
         data={slips.filter(({ id }) => !(id in bySlip)).map(({ id, title }) => ({ value: id, label: title }))}
@@ -159,10 +173,10 @@ function Credits({ of, form, titleOf, nameOf }: CreditsProps) {
       <Button
         size="compact-xs"
         variant="subtle"
-        aria-label={`no rule of its own for ${nameOf(id)}`}
+        aria-label={say('no rule of its own for {{nameOf}}', { nameOf: nameOf(id) })}
         onClick={() => form.setFieldValue(`credit.${of}`, without(id))}
       >
-        as usual
+        {say('as usual')}
       </Button>
     </div>
   ));

@@ -5,6 +5,7 @@ import { usualRulesId, type KeptRules } from '@hardy-sextant/contract';
 import { useRestore } from '../../api/records.ts';
 import { useDeleteRules, useWriteRules } from '../../api/rulesRecords.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
+import { say } from '../../words/say.ts';
 
 interface RulesActsProps {
   readonly kept: KeptRules;
@@ -17,34 +18,34 @@ export function RulesActs({ kept, onShow }: RulesActsProps) {
   const remove = useDeleteRules();
   const restore = useRestore();
   const { id, name, rules } = kept;
-  const say = (error: Error) => notifications.show({ message: error.message });
+  const tellWrong = (error: Error) => notifications.show({ message: error.message });
   const copy = () =>
     write.mutate(
-      { name: `${name}, otherwise`.slice(0, 60), rules },
+      { name: say('{{name}}, otherwise', { name }).slice(0, 60), rules },
       {
         onSuccess: (made) => {
-          notifications.show({ message: 'Name them and change them; a class follows them once it picks them.' });
+          notifications.show({ message: say('Name them and change them; a class follows them once it picks them.') });
           onShow(made.id);
         },
-        onError: say,
+        onError: tellWrong,
       },
     );
   const erase = () =>
     remove.mutate(id, {
       onSuccess: () => {
-        showUndo(`“${name}” is in the bin.`, () => restore.mutateAsync({ kind: 'rules', id }));
+        showUndo(say('“{{name}}” is in the bin.', { name }), () => restore.mutateAsync({ kind: 'rules', id }));
         onShow('');
       },
-      onError: say,
+      onError: tellWrong,
     });
   return (
     <>
       <Button onClick={copy} loading={write.isPending}>
-        Copy to new rules
+        {say('Copy to new rules')}
       </Button>
       {id !== usualRulesId && (
         <Button onClick={erase} loading={remove.isPending}>
-          Delete them
+          {say('Delete them')}
         </Button>
       )}
     </>

@@ -24,6 +24,7 @@ import { RulesActs } from './RulesActs.tsx';
 import { namedRules, rulesValues, valuesOf, type RulesForm as Form, type RulesValues } from './rulesValues.ts';
 import { WritingRules } from './WritingRules.tsx';
 import styles from './RulesPage.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface RulesFormProps {
   readonly kept: KeptRules;
@@ -42,28 +43,28 @@ export function RulesForm({ kept, entryStyles, onShow }: RulesFormProps) {
     keptSchema: keptRules,
     valuesOf,
     send: (values, revision) => mutateAsync({ id: kept.id, ...namedRules(values), revision }),
-    onStored: ({ name }) => notifications.show({ message: `The rules of ${name} are kept.` }),
+    onStored: ({ name }) => notifications.show({ message: say('The rules of {{name}} are kept.', { name }) }),
   });
   const { form, theirs } = record;
   return (
     <form onSubmit={record.submit} noValidate className={`sheet ${styles.form}`}>
-      <h2>{form.values.name || 'House rules'}</h2>
+      <h2>{form.values.name || say('House rules')}</h2>
       <Followers classes={kept.classes} />
       <ResumedNote typed={record.typed} />
       <RulesPages form={form} entryStyles={entryStyles} />
       {record.error && (
         <p role="alert" className="wrong">
-          {record.error.message} The rules are not stored yet.
+          {say('{{message}} The rules are not stored yet.', { message: record.error.message })}
         </p>
       )}
       <Group>
         <Button type="submit" variant="filled" loading={record.pending} disabled={!form.isDirty()}>
-          Keep these rules
+          {say('Keep these rules')}
         </Button>
         <RulesActs kept={kept} onShow={onShow} />
       </Group>
       <ChangedElsewhere
-        what="these rules"
+        what={say('these rules')}
         theirs={theirs && rulesInWords(theirs.rules)}
         mine={rulesInWords(form.values)}
         onTheirs={record.takeTheirs}
@@ -82,12 +83,14 @@ function RulesPages({ form, entryStyles }: Fields & Pick<RulesFormProps, 'entryS
   return (
     <Tabs value={page} onChange={(value) => set('page', value === 'writing' ? 'writing' : '')} keepMounted={false}>
       <Tabs.List>
-        <Tabs.Tab value="conventions">Conventions{isWrong((path) => !ofWriting(path))}</Tabs.Tab>
-        <Tabs.Tab value="writing">How we write it{isWrong(ofWriting)}</Tabs.Tab>
+        <Tabs.Tab value="conventions">
+          {say('Conventions{{isWrong}}', { isWrong: isWrong((path) => !ofWriting(path)) })}
+        </Tabs.Tab>
+        <Tabs.Tab value="writing">{say('How we write it{{isWrong}}', { isWrong: isWrong(ofWriting) })}</Tabs.Tab>
       </Tabs.List>
       <Tabs.Panel value="conventions">
         <div className={styles.fields}>
-          <TextInput label="Name" maxLength={70} {...form.getInputProps('name')} />
+          <TextInput label={say('Name')} maxLength={70} {...form.getInputProps('name')} />
           <NumberRules form={form} />
           <RoundingRules form={form} />
           <StartingRules form={form} entryStyles={entryStyles} />
@@ -95,7 +98,7 @@ function RulesPages({ form, entryStyles }: Fields & Pick<RulesFormProps, 'entryS
         {houseRules.safeParse(form.values).success ? (
           <Sample rules={form.values} />
         ) : (
-          <p className="soft">An example stands here again when every field can be used as it is.</p>
+          <p className="soft">{say('An example stands here again when every field can be used as it is.')}</p>
         )}
         <JudgingRules form={form} />
       </Tabs.Panel>
@@ -110,18 +113,24 @@ function RulesPages({ form, entryStyles }: Fields & Pick<RulesFormProps, 'entryS
 function Followers({ classes }: Pick<KeptRules, 'classes'>) {
   if (classes.length === 0)
     return (
-      <p className="soft bare">No class follows them. A class picks its house rules on its own page, under Classes.</p>
+      <p className="soft bare">
+        {say('No class follows them. A class picks its house rules on its own page, under Classes.')}
+      </p>
     );
   return (
     <p className="soft bare">
-      Followed by{' '}
+      {say('Followed by')}{' '}
       {classes.map((each, at) => (
         <span key={each.id}>
           {at > 0 && ', '}
           <Link to={`/classes/${each.id}`}>{classInWords(each)}</Link>
         </span>
       ))}
-      : what changes here holds for {classes.length === 1 ? 'it' : 'all of them'}, and answers are judged again.
+      {many(
+        classes.length,
+        ': what changes here holds for it, and answers are judged again.',
+        ': what changes here holds for all of them, and answers are judged again.',
+      )}
     </p>
   );
 }
@@ -134,13 +143,18 @@ function NumberRules({ form }: Fields) {
   return (
     <>
       <Select
-        label="Numbers are written"
+        label={say('Numbers are written')}
         allowDeselect={false}
         data={numberStyles.map(({ id, sample }) => ({ value: id, label: sample }))}
         {...form.getInputProps('numberStyle')}
       />
-      <TextInput label="Currency sign" placeholder="none" maxLength={12} {...form.getInputProps('currency')} />
-      <NumberInput label="Decimals of money" clampBehavior="none" {...form.getInputProps('decimals')} />
+      <TextInput
+        label={say('Currency sign')}
+        placeholder={say('none')}
+        maxLength={12}
+        {...form.getInputProps('currency')}
+      />
+      <NumberInput label={say('Decimals of money')} clampBehavior="none" {...form.getInputProps('decimals')} />
     </>
   );
 }
@@ -149,32 +163,32 @@ function RoundingRules({ form }: Fields) {
   return (
     <>
       <Select
-        label="The payment is"
+        label={say('The payment is')}
         allowDeselect={false}
         data={[
-          { value: 'cent', label: 'rounded to the cent' },
-          { value: 'cent-up', label: 'rounded up to the cent' },
-          { value: 'unit', label: 'rounded to whole units' },
-          { value: 'unit-up', label: 'rounded up to whole units' },
-          { value: 'exact', label: 'not rounded' },
+          { value: 'cent', label: say('rounded to the cent') },
+          { value: 'cent-up', label: say('rounded up to the cent') },
+          { value: 'unit', label: say('rounded to whole units') },
+          { value: 'unit-up', label: say('rounded up to whole units') },
+          { value: 'exact', label: say('not rounded') },
         ]}
         {...form.getInputProps('rounding.payment')}
       />
       <Select
-        label="Interest in each row is"
+        label={say('Interest in each row is')}
         allowDeselect={false}
         data={[
-          { value: 'cent', label: 'rounded to the cent' },
-          { value: 'exact', label: 'not rounded' },
+          { value: 'cent', label: say('rounded to the cent') },
+          { value: 'exact', label: say('not rounded') },
         ]}
         {...form.getInputProps('rounding.interest')}
       />
       <Select
-        label="The last payment"
+        label={say('The last payment')}
         allowDeselect={false}
         data={[
-          { value: 'clears', label: 'closes the table exactly' },
-          { value: 'as-others', label: 'is as the others' },
+          { value: 'clears', label: say('closes the table exactly') },
+          { value: 'as-others', label: say('is as the others') },
         ]}
         {...form.getInputProps('rounding.last')}
       />
@@ -187,23 +201,23 @@ function StartingRules({ form, entryStyles }: Fields & Pick<RulesFormProps, 'ent
   return (
     <>
       <Select
-        label="A new statement is paid"
+        label={say('A new statement is paid')}
         allowDeselect={false}
         data={frequencies.map(({ perYear, adverb }) => ({ value: String(perYear), label: adverb }))}
         value={String(form.values.usual.paymentsPerYear)}
         onChange={(value) => value && form.setFieldValue('usual.paymentsPerYear', Number(value))}
       />
       <Select
-        label="at the"
+        label={say('at the')}
         allowDeselect={false}
         data={[
-          { value: 'end', label: 'end of each period' },
-          { value: 'begin', label: 'beginning of each period' },
+          { value: 'end', label: say('end of each period') },
+          { value: 'begin', label: say('beginning of each period') },
         ]}
         {...form.getInputProps('usual.timing')}
       />
       <Select
-        label="The class’s tool"
+        label={say('The class’s tool')}
         allowDeselect={false}
         data={entryStyles.map(({ id, name }) => ({ value: id, label: name }))}
         {...form.getInputProps('entering')}
@@ -230,12 +244,14 @@ function Sample({ rules }: { readonly rules: HouseRules }) {
     `${rules.currency ? `${rules.currency}\u00a0` : ''}${writeMoney(value, style, rules.decimals)}`;
   return (
     <table className="ledger">
-      <caption className="label">What that does to {money(1250)} at 7 % in 3 monthly payments</caption>
+      <caption className="label">
+        {say('What that does to {{money}} at 7 % in 3 monthly payments', { money: money(1250) })}
+      </caption>
       <thead>
         <tr>
-          <th>Interest</th>
-          <th>Payment</th>
-          <th>Closing</th>
+          <th>{say('Interest')}</th>
+          <th>{say('Payment')}</th>
+          <th>{say('Closing')}</th>
         </tr>
       </thead>
       <tbody>

@@ -8,15 +8,16 @@ import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { RulesForm } from './RulesForm.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
+import { say } from '../../words/say.ts';
 
 export function RulesPage() {
   const sets = useRules();
   const ownStyles = useEnteringStyles();
   const entryStyles = useAllEnteringStyles();
   const [search, setSearch] = useSearchParams();
-  if (sets.isPending) return <LoadingPage title="House rules" what="the house rules" />;
+  if (sets.isPending) return <LoadingPage title={say('House rules')} what={say('the house rules')} />;
   if (sets.isError && !sets.data)
-    return <Failed what="house rules" error={sets.error} again={() => void sets.refetch()} />;
+    return <Failed what={say('house rules')} error={sets.error} again={() => void sets.refetch()} />;
   const chosen = sets.data.find(({ id }) => id === search.get('of')) ?? sets.data[0];
   const shownStyle = entryStyles.find(({ id }) => id === search.get('style'));
   const keptStyle = ownStyles.data?.find(({ id }) => id === shownStyle?.id);
@@ -25,21 +26,21 @@ export function RulesPage() {
   return (
     <>
       <PageHead
-        title="House rules"
-        where="Conventions by name: a class follows one of them, on the Bench, in keys and in marking"
+        title={say('House rules')}
+        where={say('Conventions by name: a class follows one of them, on the Bench, in keys and in marking')}
       />
       <div className="beside first-side">
         <div className="stack">
-          <h2 className="label">House rules</h2>
+          <h2 className="label">{say('House rules')}</h2>
           <Choices
-            label="Sets of house rules"
+            label={say('Sets of house rules')}
             all={sets.data.map((each) => ({ id: each.id, name: each.name, says: saidOf(each) }))}
             chosen={shownStyle ? undefined : chosen?.id}
             onChoose={(id) => open({ of: id, ...(page && { page }) })}
           />
-          <h2 className="label">Entering styles</h2>
+          <h2 className="label">{say('Entering styles')}</h2>
           <Choices
-            label="Entering styles"
+            label={say('Entering styles')}
             all={entryStyles.map((each) => ({ id: each.id, name: each.name, says: styleInWords(each) }))}
             chosen={shownStyle?.id}
             onChoose={(id) => open({ style: id })}
@@ -70,7 +71,9 @@ export function RulesPage() {
 /** What rules say, and who follows them. */
 function saidOf({ rules, classes }: KeptRules): string {
   const [first, ...more] = classes;
-  const who = first ? `${first.code}${more.length > 0 ? ` and ${more.length} more` : ''}` : 'no class';
+  const who = first
+    ? `${first.code}${more.length > 0 ? say(' and {{more}} more', { more: more.length }) : ''}`
+    : say('no class');
   return `${rulesInWords(rules)} · ${who}`;
 }
 

@@ -20,6 +20,7 @@ import { Steps } from '../../working/Steps.tsx';
 import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import type { RulesForm } from './rulesValues.ts';
 import styles from './RulesPage.module.css';
+import { say } from '../../words/say.ts';
 
 interface WritingRulesProps {
   readonly form: RulesForm;
@@ -29,7 +30,7 @@ export function WritingRules({ form }: WritingRulesProps) {
   return (
     <div className={styles.written}>
       <div>
-        <h3 className="label">Letters</h3>
+        <h3 className="label">{say('Letters')}</h3>
         <div className={styles.labels}>
           {letterNames.map((name) => (
             <TextInput
@@ -41,9 +42,9 @@ export function WritingRules({ form }: WritingRulesProps) {
             />
           ))}
         </div>
-        <h3 className="label">Formulas</h3>
+        <h3 className="label">{say('Formulas')}</h3>
         <FormulaRules form={form} />
-        <h3 className="label">Worksheet formulas</h3>
+        <h3 className="label">{say('Worksheet formulas')}</h3>
         <SheetRules form={form} />
       </div>
       <WritingSample rules={form.values} />
@@ -53,38 +54,38 @@ export function WritingRules({ form }: WritingRulesProps) {
 
 const choices = {
   power: [
-    { value: 'negative', label: 'a negative power' },
-    { value: 'denominator', label: 'under a fraction bar' },
+    { value: 'negative', label: say('a negative power') },
+    { value: 'denominator', label: say('under a fraction bar') },
   ],
   rate: [
-    { value: 'computed', label: 'computed first' },
-    { value: 'inside', label: 'a fraction inside' },
+    { value: 'computed', label: say('computed first') },
+    { value: 'inside', label: say('a fraction inside') },
   ],
   factor: [
-    { value: 'written-out', label: 'written out' },
-    { value: 'named', label: 'named, found first' },
+    { value: 'written-out', label: say('written out') },
+    { value: 'named', label: say('named, found first') },
   ],
   relation: [
-    { value: 'next', label: 'Vₙ₊₁ = R·Vₙ − d' },
-    { value: 'last', label: 'uₙ = R·uₙ₋₁ − d' },
+    { value: 'next', label: say('Vₙ₊₁ = R·Vₙ − d') },
+    { value: 'last', label: say('uₙ = R·uₙ₋₁ − d') },
   ],
   signs: [
-    { value: 'borrower', label: 'the borrower’s or saver’s' },
-    { value: 'lender', label: 'the lender’s' },
-    { value: 'none', label: 'none, amounts only' },
+    { value: 'borrower', label: say('the borrower’s or saver’s') },
+    { value: 'lender', label: say('the lender’s') },
+    { value: 'none', label: say('none, amounts only') },
   ],
   separator: [
-    { value: ';', label: 'semicolons' },
-    { value: ',', label: 'commas' },
+    { value: ';', label: say('semicolons') },
+    { value: ',', label: say('commas') },
   ],
   minus: [
-    { value: 'result', label: 'in the result' },
-    { value: 'amount', label: 'before the amount' },
-    { value: 'function', label: 'before the function' },
+    { value: 'result', label: say('in the result') },
+    { value: 'amount', label: say('before the amount') },
+    { value: 'function', label: say('before the function') },
   ],
   inputs: [
-    { value: 'per-payment', label: 'rate and count of payments' },
-    { value: 'a-year', label: 'rate a year and years' },
+    { value: 'per-payment', label: say('rate and count of payments') },
+    { value: 'a-year', label: say('rate a year and years') },
   ],
 } as const;
 
@@ -92,38 +93,43 @@ function FormulaRules({ form }: WritingRulesProps) {
   return (
     <div className={styles.fields}>
       <Select
-        label="What discounts is"
+        label={say('What discounts is')}
         allowDeselect={false}
         data={choices.power}
         {...form.getInputProps('writing.power')}
       />
       <Select
-        label="The rate for one payment"
+        label={say('The rate for one payment')}
         allowDeselect={false}
         data={choices.rate}
         {...form.getInputProps('writing.rate')}
       />
       <Select
-        label="The annuity factor is"
+        label={say('The annuity factor is')}
         allowDeselect={false}
         data={choices.factor}
         {...form.getInputProps('writing.factor')}
       />
       <Select
-        label="A recurrence"
+        label={say('A recurrence')}
         allowDeselect={false}
         data={choices.relation}
         {...form.getInputProps('writing.relation')}
       />
-      <Select label="Signs are" allowDeselect={false} data={choices.signs} {...form.getInputProps('writing.signs')} />
+      <Select
+        label={say('Signs are')}
+        allowDeselect={false}
+        data={choices.signs}
+        {...form.getInputProps('writing.signs')}
+      />
       <NumberInput
-        label="Places of a value on the way"
+        label={say('Places of a value on the way')}
         clampBehavior="none"
         {...form.getInputProps('writing.digits.places')}
       />
       <Checkbox
         mt={28}
-        label="“…” where more digits follow"
+        label={say('“…” where more digits follow')}
         {...form.getInputProps('writing.digits.dots', { type: 'checkbox' })}
       />
     </div>
@@ -134,19 +140,19 @@ function SheetRules({ form }: WritingRulesProps) {
   return (
     <div className={styles.fields}>
       <Select
-        label="Arguments are parted by"
+        label={say('Arguments are parted by')}
         allowDeselect={false}
         data={choices.separator}
         {...form.getInputProps('writing.sheet.separator')}
       />
       <Select
-        label="The minus stands"
+        label={say('The minus stands')}
         allowDeselect={false}
         data={choices.minus}
         {...form.getInputProps('writing.sheet.minus')}
       />
       <Select
-        label="Cells hold"
+        label={say('Cells hold')}
         allowDeselect={false}
         data={choices.inputs}
         {...form.getInputProps('writing.sheet.inputs')}
@@ -172,22 +178,22 @@ function WritingSample({ rules }: { readonly rules: HouseRules }) {
       writing: rules.writing,
     });
   }, [isWhole, rules, entryStyles]);
-  if (!shown) return <p className="soft">A sample stands here again when every field can be used as it is.</p>;
+  if (!shown) return <p className="soft">{say('A sample stands here again when every field can be used as it is.')}</p>;
   const of = (id: WayId, ...kinds: Step['kind'][]): readonly Step[] =>
     (shown.ways.find((way) => way.id === id)?.steps ?? []).filter(({ kind }) => kinds.includes(kind)).map(bare);
   const samples: readonly (readonly [string, readonly Step[]])[] = [
-    ['Formula', [...shown.setting.slice(0, 1).map(bare), ...of('formula', 'formula')]],
-    ['Recurrence', of('recurrence', 'formula')],
-    ['Five values', of('five-values', 'entries')],
-    ['Sheet function', of('sheet-function', 'sheet', 'answer')],
+    [say('Formula'), [...shown.setting.slice(0, 1).map(bare), ...of('formula', 'formula')]],
+    [say('Recurrence'), of('recurrence', 'formula')],
+    [say('Five values'), of('five-values', 'entries')],
+    [say('Sheet function'), of('sheet-function', 'sheet', 'answer')],
   ];
   return (
     <div className={styles.beside}>
-      <h3 className="label">How 7,200 at 6 % in 24 monthly payments is written</h3>
+      <h3 className="label">{say('How 7,200 at 6 % in 24 monthly payments is written')}</h3>
       {samples.map(([name, steps]) => (
         <div key={name} className="tight">
           <p className="soft bare">{name}</p>
-          <Steps steps={steps} name={`Sample: ${name}`} />
+          <Steps steps={steps} name={say('Sample: {{name}}', { name })} />
         </div>
       ))}
     </div>

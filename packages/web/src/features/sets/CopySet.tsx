@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 import { classInWords, useClassChoices } from '../../api/records.ts';
 import { useCopySet } from '../../api/setRecords.ts';
 import { FindAndPick } from '../../ui/FindAndPick.tsx';
+import { say } from '../../words/say.ts';
 
 interface CopySetProps {
   readonly kept: KeptSet;
@@ -31,7 +32,7 @@ export function CopySet({ kept, chosen, onClose }: CopySetProps) {
       },
     );
   return (
-    <Modal opened onClose={onClose} title="Copy for another class or term">
+    <Modal opened onClose={onClose} title={say('Copy for another class or term')}>
       <form
         className="stack"
         onSubmit={(event) => {
@@ -40,28 +41,34 @@ export function CopySet({ kept, chosen, onClose }: CopySetProps) {
         }}
       >
         <p className="soft">
-          The same exercises as they are now, with new numbers once it is assigned. Answers and marks stay with this
-          set.
+          {say(
+            'The same exercises as they are now, with new numbers once it is assigned. Answers and marks stay with this set.',
+          )}
         </p>
         <TextInput
-          label="Title"
+          label={say('Title')}
           value={title}
           maxLength={160}
           onChange={(event) => setTitle(event.currentTarget.value)}
           data-autofocus
         />
         <FindAndPick
-          label="Class"
+          label={say('Class')}
           useFound={useClassChoices}
-          nothing="No class is called that."
+          nothing={say('No class is called that.')}
           picked={to}
           onPick={setTo}
         />
-        <TextInput type="date" label="Given" value={given} onChange={(event) => setGiven(event.currentTarget.value)} />
-        <TextInput type="date" label="Due" value={due} onChange={(event) => setDue(event.currentTarget.value)} />
+        <TextInput
+          type="date"
+          label={say('Given')}
+          value={given}
+          onChange={(event) => setGiven(event.currentTarget.value)}
+        />
+        <TextInput type="date" label={say('Due')} value={due} onChange={(event) => setDue(event.currentTarget.value)} />
         {copy.error && <p role="alert">{copy.error.message}</p>}
         <Button type="submit" variant="filled" loading={copy.isPending}>
-          Copy the set
+          {say('Copy the set')}
         </Button>
       </form>
     </Modal>

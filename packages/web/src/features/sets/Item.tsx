@@ -9,6 +9,7 @@ import type { ItemBody } from './useItemBodies.ts';
 import { useMovable } from '../../ui/MovableItems.tsx';
 import { RowButton } from '../../ui/RowButton.tsx';
 import styles from './Sets.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface ItemProps {
   readonly at: number;
@@ -24,8 +25,8 @@ interface ItemProps {
 }
 
 export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksWritten, onMove, onRemove }: ItemProps) {
-  const title = body?.title ?? 'An exercise that was deleted';
-  const { item: movable, grip } = useMovable(item.id, `move exercise ${at + 1}, ${title}`);
+  const title = body?.title ?? say('An exercise that was deleted');
+  const { item: movable, grip } = useMovable(item.id, say('move exercise {{at}}, {{title}}', { at: at + 1, title }));
   return (
     <li {...movable} className={`sheet ${styles.item}`}>
       {grip}
@@ -36,7 +37,7 @@ export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksW
         </Link>
         {body && (
           <p className="soft">
-            {body.parts} {body.parts === 1 ? 'part' : 'parts'} · {body.summary}
+            {body.parts} {many(body.parts, 'part', 'parts')} · {body.summary}
           </p>
         )}
         {assigned &&
@@ -53,14 +54,14 @@ export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksW
         onLeave={onMarksWritten}
       />
       <div className="line">
-        <RowButton label={`move exercise ${at + 1} up`} onAct={() => onMove(-1)}>
+        <RowButton label={say('move exercise {{at}} up', { at: at + 1 })} onAct={() => onMove(-1)}>
           ↑
         </RowButton>
-        <RowButton label={`move exercise ${at + 1} down`} onAct={() => onMove(1)}>
+        <RowButton label={say('move exercise {{at}} down', { at: at + 1 })} onAct={() => onMove(1)}>
           ↓
         </RowButton>
-        <RowButton label={`remove exercise ${at + 1}`} onAct={onRemove}>
-          Remove
+        <RowButton label={say('remove exercise {{at}}', { at: at + 1 })} onAct={onRemove}>
+          {say('Remove')}
         </RowButton>
       </div>
     </li>
@@ -82,7 +83,7 @@ function MarksField({ at, text, usual, wrong, onText, onLeave }: MarksFieldProps
     <label className={styles.marks}>
       <Field
         className="short"
-        label={`marks of exercise ${at + 1}`}
+        label={say('marks of exercise {{at}}', { at: at + 1 })}
         value={text}
         placeholder={String(usual)}
         inputMode="decimal"
@@ -90,8 +91,8 @@ function MarksField({ at, text, usual, wrong, onText, onLeave }: MarksFieldProps
         onBlur={onLeave}
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
-      marks
-      {wrong && <span className="wrong">a number above zero</span>}
+      {say('marks')}
+      {wrong && <span className="wrong">{say('a number above zero')}</span>}
     </label>
   );
 }
@@ -104,23 +105,23 @@ function Changed({ setId, assigned }: { readonly setId: string; readonly assigne
   const field = follow.error instanceof Refusal ? follow.error.document.fields?.[0]?.message : undefined;
   return (
     <div className={styles.changed} role="note">
-      <p>This exercise was changed after it was assigned. Students have it as it was.</p>
+      <p>{say('This exercise was changed after it was assigned. Students have it as it was.')}</p>
       <Button size="compact-sm" onClick={() => choose('keep')}>
-        Keep as given
+        {say('Keep as given')}
       </Button>
       <Button
         size="compact-sm"
-        title="The story and numbers stay; answers are judged by the new parts and plans"
+        title={say('The story and numbers stay; answers are judged by the new parts and plans')}
         onClick={() => choose('regrade')}
       >
-        Judge by the new key
+        {say('Judge by the new key')}
       </Button>
       <Button
         size="compact-sm"
-        title="Students get the new exercise; answers already in are kept"
+        title={say('Students get the new exercise; answers already in are kept')}
         onClick={() => choose('reissue')}
       >
-        Give it anew
+        {say('Give it anew')}
       </Button>
       {follow.error && (
         <p role="alert" className="wrong">

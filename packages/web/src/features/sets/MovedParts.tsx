@@ -2,6 +2,8 @@
 import type { KeptClass, KeptSet, MovedPart } from '@hardy-sextant/contract';
 import { Link } from 'react-router';
 import { useMovedParts } from '../../api/rulesRecords.ts';
+import { many, say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 /** More parts than this are counted, not named. */
 const MOST_NAMED = 8;
@@ -12,21 +14,28 @@ export function MovedParts({ kept, chosen }: { readonly kept: KeptSet; readonly 
   if (parts.length === 0) return null;
   const shown = parts.slice(0, MOST_NAMED);
   return (
-    <section className="sheet block" aria-label="Other main numbers in this class">
-      <h2 className="label">Other main numbers in this class</h2>
+    <section className="sheet block" aria-label={say('Other main numbers in this class')}>
+      <h2 className="label">{say('Other main numbers in this class')}</h2>
       <p>
-        {chosen.code} follows <Link to={`/rules?of=${chosen.rulesId}`}>{chosen.rulesName}</Link>, other rules than{' '}
-        {parts.length === 1 ? 'this part was' : 'these parts were'} written under.{' '}
-        {parts.every(({ bothRight }) => bothRight) && 'An answer with either number is right.'}
+        <Said
+          count={parts.length}
+          one="{{code}} follows <link>{{rulesName}}</link>, other rules than this part was written under."
+          text="{{code}} follows <link>{{rulesName}}</link>, other rules than these parts were written under."
+          values={{ code: chosen.code, rulesName: chosen.rulesName }}
+          parts={{ link: <Link to={`/rules?of=${chosen.rulesId}`} /> }}
+        />{' '}
+        {parts.every(({ bothRight }) => bothRight) && say('An answer with either number is right.')}
       </p>
       <ul className="list">
         {shown.map((part) => (
           <li key={`${part.itemId} ${part.partId}`}>
-            {part.title}, part {part.partId}: {numbersOf(part)}
+            {say('{{title}}, part {{partId}}:', { title: part.title, partId: part.partId })} {numbersOf(part)}
           </li>
         ))}
       </ul>
-      {parts.length > shown.length && <p className="soft">and {parts.length - shown.length} parts more</p>}
+      {parts.length > shown.length && (
+        <p className="soft">{say('and {{value}} parts more', { value: parts.length - shown.length })}</p>
+      )}
     </section>
   );
 }
@@ -37,15 +46,15 @@ function numbersOf({ there, here, cells, writtenUnder, bothRight }: MovedPart) {
       <span className="figures">{here}</span>
       <span className="soft">
         {' '}
-        (under {writtenUnder} {there}
-        {bothRight === false && ', which is not right in this class'})
+        {say('(under {{writtenUnder}} {{there}}', { writtenUnder, there })}
+        {bothRight === false && say(', which is not right in this class')})
       </span>
     </>
   );
   if (cells === undefined) return pair;
   return (
     <>
-      {cells} {cells === 1 ? 'cell' : 'cells'}, the first {pair}
+      {many(cells, '{{count}} cell, the first', '{{count}} cells, the first')} {pair}
     </>
   );
 }

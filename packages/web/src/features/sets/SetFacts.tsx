@@ -6,6 +6,7 @@ import { Field } from '../../ui/Field.tsx';
 import { Pick } from '../../ui/Pick.tsx';
 import { MovedParts } from './MovedParts.tsx';
 import styles from './Sets.module.css';
+import { many, say } from '../../words/say.ts';
 
 interface SetFactsProps {
   readonly kept: KeptSet;
@@ -22,34 +23,41 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
   return (
     <aside className="stack">
       <section className="sheet block">
-        <h2 className="label">For {chosen.code}</h2>
+        <h2 className="label">{say('For {{code}}', { code: chosen.code })}</h2>
         <p>
-          {document.items.length} {document.items.length === 1 ? 'exercise' : 'exercises'}, {roundTo(total, 2)} marks,{' '}
-          {chosen.students} students
+          {many(
+            document.items.length,
+            '{{count}} exercise, {{roundTo}} marks, {{students}} students',
+            '{{count}} exercises, {{roundTo}} marks, {{students}} students',
+            { roundTo: roundTo(total, 2), students: chosen.students },
+          )}
         </p>
         <label className="ends">
-          Given
+          {say('Given')}
           <Field type="date" value={document.given} onText={(text) => onChange({ given: text })} />
         </label>
         <label className="ends">
-          Due
+          {say('Due')}
           <Field type="date" value={document.due} onText={(text) => onChange({ due: text })} />
         </label>
         {document.given !== '' && document.due !== '' && document.due < document.given && (
-          <p className="wrong">It is due before it is given.</p>
+          <p className="wrong">{say('It is due before it is given.')}</p>
         )}
         <WhoseNumbers document={document} fixed={given} onChange={onChange} />
         <OnTheirPage document={document} onChange={onChange} />
-        {given && <p className="soft">Assigned: what students got stays as it was, numbers and all.</p>}
+        {given && <p className="soft">{say('Assigned: what students got stays as it was, numbers and all.')}</p>}
       </section>
       <MovedParts kept={kept} chosen={chosen} />
       {given && (
         <section className="sheet block">
-          <h2 className="label">Marking</h2>
+          <h2 className="label">{say('Marking')}</h2>
           <p>
-            {kept.counts.submitted} of {kept.counts.students} have submitted, {kept.counts.toLookAt} answers are to be
-            looked at
-            {kept.counts.unmatched > 0 && `, ${kept.counts.unmatched} unmatched rows`}.
+            {say('{{submitted}} of {{students}} have submitted, {{toLookAt}} answers are to be looked at', {
+              submitted: kept.counts.submitted,
+              students: kept.counts.students,
+              toLookAt: kept.counts.toLookAt,
+            })}
+            {kept.counts.unmatched > 0 && say(', {{unmatched}} unmatched rows', { unmatched: kept.counts.unmatched })}.
           </p>
         </section>
       )}
@@ -65,16 +73,16 @@ interface WhoseNumbersProps {
 }
 
 const choices = [
-  ['same', 'one set for all'],
-  ['own', 'each student their own'],
-  ['versions', 'a few versions, equally hard'],
+  ['same', say('one set for all')],
+  ['own', say('each student their own')],
+  ['versions', say('a few versions, equally hard')],
 ] as const;
 const counts = [2, 3, 4, 5, 6].map((count) => [String(count), `${count} versions`] as const);
 
 function WhoseNumbers({ document: { numbers, versions }, fixed, onChange }: WhoseNumbersProps) {
   return (
     <fieldset className={styles.numbers} disabled={fixed}>
-      <legend>Numbers</legend>
+      <legend>{say('Numbers')}</legend>
       {choices.map(([id, words]) => (
         <label key={id}>
           <input type="radio" name="numbers" checked={numbers === id} onChange={() => onChange({ numbers: id })} />{' '}
@@ -83,7 +91,7 @@ function WhoseNumbers({ document: { numbers, versions }, fixed, onChange }: Whos
       ))}
       {numbers === 'versions' && (
         <Pick
-          label="how many versions"
+          label={say('how many versions')}
           value={String(versions)}
           options={counts}
           onPick={(count) => onChange({ versions: Number(count) })}
@@ -94,8 +102,8 @@ function WhoseNumbers({ document: { numbers, versions }, fixed, onChange }: Whos
 }
 
 const purposes = [
-  ['marks', 'for marks'],
-  ['practice', 'to practise'],
+  ['marks', say('for marks')],
+  ['practice', say('to practise')],
 ] as const;
 
 /** Whether students answer on their own page, and by which rules. */
@@ -103,29 +111,31 @@ function OnTheirPage({ document, onChange }: Omit<WhoseNumbersProps, 'fixed'>) {
   const { online, purpose, due, dueTime, late, lessADay, tools } = document;
   return (
     <fieldset className={styles.numbers}>
-      <legend>Students’ own page</legend>
+      <legend>{say('Students’ own page')}</legend>
       <label>
-        <input type="checkbox" checked={online} onChange={() => onChange({ online: !online })} /> students answer online
+        <input type="checkbox" checked={online} onChange={() => onChange({ online: !online })} />{' '}
+        {say('students answer online')}
       </label>
       {online && (
         <>
           <label>
-            It is <Pick value={purpose} options={purposes} onPick={(next) => onChange({ purpose: next })} />
+            {say('It is')} <Pick value={purpose} options={purposes} onPick={(next) => onChange({ purpose: next })} />
           </label>
           {due !== '' && (
             <label>
-              By what time <Field type="time" value={dueTime} onText={(text) => onChange({ dueTime: text })} />
+              {say('By what time')} <Field type="time" value={dueTime} onText={(text) => onChange({ dueTime: text })} />
             </label>
           )}
           {due !== '' && (
             <label>
-              <input type="checkbox" checked={late} onChange={() => onChange({ late: !late })} /> late answers are taken
+              <input type="checkbox" checked={late} onChange={() => onChange({ late: !late })} />{' '}
+              {say('late answers are taken')}
             </label>
           )}
           {due !== '' && late && <LessADay value={lessADay} onPick={(percent) => onChange({ lessADay: percent })} />}
           <label>
-            <input type="checkbox" checked={tools} onChange={() => onChange({ tools: !tools })} /> a tool and a
-            worksheet pad beside the questions
+            <input type="checkbox" checked={tools} onChange={() => onChange({ tools: !tools })} />{' '}
+            {say('a tool and a worksheet pad beside the questions')}
           </label>
         </>
       )}
@@ -140,7 +150,7 @@ function LessADay({ value, onPick }: { readonly value: number; readonly onPick: 
   const fits = text.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= 100;
   return (
     <label>
-      each day late costs{' '}
+      {say('each day late costs')}{' '}
       <Field
         className="short"
         inputMode="decimal"
@@ -152,7 +162,7 @@ function LessADay({ value, onPick }: { readonly value: number; readonly onPick: 
           if (typed.trim() !== '' && percent >= 0 && percent <= 100) onPick(percent);
         }}
       />{' '}
-      %{!fits && <span className="wrong"> From 0 to 100.</span>}
+      %{!fits && <span className="wrong"> {say('From 0 to 100.')}</span>}
     </label>
   );
 }

@@ -14,6 +14,7 @@ import { useLeaveDeleted } from '../../api/useLeaveDeleted.ts';
 import { stateOf } from './stateOf.ts';
 import { CopySet } from './CopySet.tsx';
 import type { useSetEditing } from './useSetEditing.ts';
+import { say } from '../../words/say.ts';
 
 interface SetHeadProps {
   readonly kept: KeptSet;
@@ -34,8 +35,9 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
         title={kept.title}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> · {stateOf(kept)}
-            {kept.archived && ' · archived'} · <KeptNote phase={editing.phase} problem={editing.problem} />
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> ·{' '}
+            {stateOf(kept)}
+            {kept.archived && say(' · archived')} · <KeptNote phase={editing.phase} problem={editing.problem} />
           </>
         }
         heading={<TitleField title={editing.title} onTitle={(title) => editing.change({}, title)} />}
@@ -43,7 +45,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
         {isTeacher && (
           <Menu>
             <Menu.Target>
-              <Button>More</Button>
+              <Button>{say('More')}</Button>
             </Menu.Target>
             <Menu.Dropdown>
               <Menu.Item
@@ -52,13 +54,13 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
                   void saveAs(setAsCalendar, kept.title, setAsCalendar.writes({ ...kept.document, ...kept }))
                 }
               >
-                Dates for a calendar
+                {say('Dates for a calendar')}
               </Menu.Item>
-              <Menu.Item onClick={() => setMakingCopy(true)}>Copy for another class or term</Menu.Item>
+              <Menu.Item onClick={() => setMakingCopy(true)}>{say('Copy for another class or term')}</Menu.Item>
               <Menu.Item onClick={() => archive.mutate({ id: kept.id, archived: !kept.archived })}>
-                {kept.archived ? 'Take it out of the archive' : 'Archive'}
+                {kept.archived ? say('Take it out of the archive') : say('Archive')}
               </Menu.Item>
-              <Menu.Item onClick={() => setLeaving(true)}>Delete the set</Menu.Item>
+              <Menu.Item onClick={() => setLeaving(true)}>{say('Delete the set')}</Menu.Item>
             </Menu.Dropdown>
           </Menu>
         )}
@@ -69,7 +71,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
             loading={giving}
             onClick={onGive}
           >
-            Give it out
+            {say('Give it out')}
           </Button>
         ) : (
           <Assigned kept={kept} />
@@ -87,17 +89,17 @@ function Assigned({ kept }: { readonly kept: KeptSet }) {
     <>
       {kept.document.online && (
         <Button component={Link} to={`/sets/${kept.id}/live`}>
-          Live
+          {say('Live')}
         </Button>
       )}
       <Button component={Link} to={`/sets/${kept.id}/papers`}>
-        Papers
+        {say('Papers')}
       </Button>
       <Button component={Link} to={`/sets/${kept.id}/went-wrong`}>
-        What went wrong
+        {say('What went wrong')}
       </Button>
       <Button component={Link} to={`/sets/${kept.id}/marking`} variant="filled">
-        Mark
+        {say('Mark')}
       </Button>
     </>
   );
@@ -116,7 +118,7 @@ function TitleField({ title, onTitle }: { readonly title: string; readonly onTit
       <h1 className="visually-hidden">{title}</h1>
       <input
         className="title-field"
-        aria-label="title of the set"
+        aria-label={say('title of the set')}
         value={typed ?? title}
         maxLength={160}
         onChange={(event) => setTyped(event.currentTarget.value)}
@@ -146,8 +148,8 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
   return (
     <Confirm
       opened={opened}
-      title="Delete this set?"
-      act="Delete the set"
+      title={say('Delete this set?')}
+      act={say('Delete the set')}
       danger
       busy={remove.isPending}
       error={remove.error}
@@ -155,10 +157,13 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
       onAct={() => remove.mutate(id, { onSuccess: gone })}
     >
       <p>
-        {kept.assignedAt === undefined
-          ? 'Its exercises stay where they are.'
-          : 'Its answers and marks go with it out of every list.'}{' '}
-        It stays in the bin for {DAYS_IN_BIN} days and can be brought back.
+        {say('{{Its}} It stays in the bin for {{days}} days and can be brought back.', {
+          Its:
+            kept.assignedAt === undefined
+              ? say('Its exercises stay where they are.')
+              : say('Its answers and marks go with it out of every list.'),
+          days: DAYS_IN_BIN,
+        })}
       </p>
     </Confirm>
   );

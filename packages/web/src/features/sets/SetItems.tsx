@@ -5,6 +5,7 @@ import { Item } from './Item.tsx';
 import { MovableItems } from '../../ui/MovableItems.tsx';
 import type { useContents } from './useContents.ts';
 import type { InPlace } from './useItemBodies.ts';
+import { say } from '../../words/say.ts';
 
 interface SetItemsProps {
   readonly kept: KeptSet;
@@ -31,11 +32,11 @@ export function SetItems({ kept, items, bodyOf, contents, onChange }: SetItemsPr
     <>
       {items.length === 0 && (
         <div className="sheet block">
-          <h2 className="called">No exercise in it yet</h2>
-          <p>Choose one below; the others follow, and each can be moved.</p>
+          <h2 className="called">{say('No exercise in it yet')}</h2>
+          <p>{say('Choose one below; the others follow, and each can be moved.')}</p>
         </div>
       )}
-      <MovableItems what="Exercise" ids={items.map(({ id }) => id)} onDrop={contents.drop}>
+      <MovableItems what={say('Exercise')} ids={items.map(({ id }) => id)} onDrop={contents.drop}>
         {items.map((item, at) => (
           <Item
             key={item.id}

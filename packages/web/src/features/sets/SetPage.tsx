@@ -18,21 +18,22 @@ import { SetItems } from './SetItems.tsx';
 import { useContents } from './useContents.ts';
 import { useItemBodies } from './useItemBodies.ts';
 import { useSetEditing } from './useSetEditing.ts';
+import { many, say } from '../../words/say.ts';
 
 export function SetPage() {
   const { setId } = useParams();
   const set = useSet(setId);
   const chosen = useClass(set.data?.classId);
-  if (set.isError && !set.data) return <Failed what="set" error={set.error} again={() => void set.refetch()} />;
+  if (set.isError && !set.data) return <Failed what={say('set')} error={set.error} again={() => void set.refetch()} />;
   if (chosen.isError && !chosen.data)
-    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
-  if (!set.data || !chosen.data) return <LoadingPage title="Set" what="the set" />;
+    return <Failed what={say('class')} error={chosen.error} again={() => void chosen.refetch()} />;
+  if (!set.data || !chosen.data) return <LoadingPage title={say('Set')} what={say('the set')} />;
   return <SetDesk key={set.data.id} kept={set.data} chosen={chosen.data} />;
 }
 
 /** Exercises to add, found by words. */
 const useExerciseChoices = (find: string) =>
-  useExercises({ find }).data?.rows.map(({ id, title }) => ({ value: id, label: title || 'without a title' }));
+  useExercises({ find }).data?.rows.map(({ id, title }) => ({ value: id, label: title || say('without a title') }));
 
 function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: KeptClass }) {
   const assign = useAssign(kept.id);
@@ -42,10 +43,10 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
   const editing = useSetEditing(kept);
   const { document, change: store } = editing;
   const bodyOf = useItemBodies(kept);
-  const titleOf = (item: SetItem): string => bodyOf(item).body?.title ?? 'An exercise that was deleted';
+  const titleOf = (item: SetItem): string => bodyOf(item).body?.title ?? say('An exercise that was deleted');
   const contents = useContents(kept, editing, titleOf);
   const total = document.items.reduce((sum, item) => sum + (item.marks ?? bodyOf(item).body?.marks ?? 0), 0);
-  useBarNote(`${chosen.code} · ${chosen.students} students`);
+  useBarNote(say('{{code}} · {{students}} students', { code: chosen.code, students: chosen.students }));
   const give = async () => {
     await editing.flush();
     assign.mutate(editing.revision());
@@ -55,21 +56,21 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
       <SetHead kept={kept} chosen={chosen} editing={editing} giving={assign.isPending} onGive={() => void give()} />
       {assign.isPending && drawing.data && drawing.data.of > 0 && (
         <p role="status">
-          Numbers are drawn: {drawing.data.done} of {drawing.data.of}{' '}
-          <progress aria-label="numbers drawn" value={drawing.data.done} max={drawing.data.of} />
+          {say('Numbers are drawn: {{done}} of {{of}}', { done: drawing.data.done, of: drawing.data.of })}{' '}
+          <progress aria-label={say('numbers drawn')} value={drawing.data.done} max={drawing.data.of} />
         </p>
       )}
       <NotAssigned error={assign.error} />
       <fieldset className="bare beside" disabled={!isTeacher}>
-        <section aria-label="Exercises in order">
+        <section aria-label={say('Exercises in order')}>
           <SetItems kept={kept} items={document.items} bodyOf={bodyOf} contents={contents} onChange={store} />
           <div style={{ maxWidth: 420, marginBottom: 14 }}>
             {isTeacher && (
               <FindAndPick
-                aria-label="add an exercise"
-                placeholder="Add an exercise…"
+                aria-label={say('add an exercise')}
+                placeholder={say('Add an exercise…')}
                 useFound={useExerciseChoices}
-                nothing="No exercise is called that."
+                nothing={say('No exercise is called that.')}
                 picked={null}
                 onPick={({ value, label }) => contents.add(value, label)}
               />
@@ -80,7 +81,7 @@ function SetDesk({ kept, chosen }: { readonly kept: KeptSet; readonly chosen: Ke
         <SetFacts kept={kept} chosen={chosen} document={document} total={total} onChange={store} />
       </fieldset>
       <ChangedElsewhere
-        what="this set"
+        what={say('this set')}
         theirs={editing.conflict && inShort(editing.conflict)}
         mine={inShort(editing)}
         onTheirs={() => editing.settle('theirs')}
@@ -128,7 +129,7 @@ function AskAct({
 }
 
 const inShort = ({ title, document }: Pick<KeptSet, 'title' | 'document'>): string =>
-  `${title}, ${document.items.length} ${document.items.length === 1 ? 'exercise' : 'exercises'}`;
+  `${title}, ${document.items.length} ${many(document.items.length, 'exercise', 'exercises')}`;
 
 /** Exercises that were removed after the set was assigned, with the answers kept with them. */
 function Removed({
@@ -139,22 +140,24 @@ function Removed({
   readonly onPutBack: (itemId: string, title: string) => void;
 }) {
   return (
-    <section className="sheet block" aria-label="Removed after it was assigned">
-      <h2 className="label">Removed after it was assigned</h2>
+    <section className="sheet block" aria-label={say('Removed after it was assigned')}>
+      <h2 className="label">{say('Removed after it was assigned')}</h2>
       <ul className="list">
         {removed.map(({ itemId, title: name, answered }) => (
           <li key={itemId}>
             {name}{' '}
             <span className="soft">
-              {answered === 0 ? 'nobody had answered it' : `answers of ${answered} students are kept`}
+              {answered === 0
+                ? say('nobody had answered it')
+                : say('answers of {{answered}} students are kept', { answered })}
             </span>{' '}
             <Button
               size="compact-xs"
               variant="subtle"
-              aria-label={`put ${name} back`}
+              aria-label={say('put {{name}} back', { name })}
               onClick={() => onPutBack(itemId, name)}
             >
-              Put back
+              {say('Put back')}
             </Button>
           </li>
         ))}

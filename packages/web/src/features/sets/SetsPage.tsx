@@ -16,6 +16,8 @@ import { Empty, Failed, LoadingPage } from '../../ui/States.tsx';
 import { pageIn, useSearchSetting } from '../../ui/useSearchSetting.ts';
 import { stateOf } from './stateOf.ts';
 import { dayInWords } from '../../ui/days.ts';
+import { say } from '../../words/say.ts';
+import { Said } from '../../words/Said.tsx';
 
 /** More classes than this are picked from a list that is searched, not from a row of them. */
 const FEW = 8;
@@ -29,31 +31,34 @@ export function SetsPage() {
   const archived = search.get('archived') === 'yes' ? ('yes' as const) : ('no' as const);
   const sets = useSets({ class: chosen, find, page, archived });
   const classes = useClasses();
-  if (sets.isError && !sets.data) return <Failed what="sets" error={sets.error} again={() => void sets.refetch()} />;
+  if (sets.isError && !sets.data)
+    return <Failed what={say('sets')} error={sets.error} again={() => void sets.refetch()} />;
   if (classes.isError && !classes.data)
-    return <Failed what="classes" error={classes.error} again={() => void classes.refetch()} />;
-  if (!sets.data || !classes.data) return <LoadingPage title="Sets" what="your sets" />;
+    return <Failed what={say('classes')} error={classes.error} again={() => void classes.refetch()} />;
+  if (!sets.data || !classes.data) return <LoadingPage title={say('Sets')} what={say('your sets')} />;
   const shown = sets.data.rows;
   const known = classes.data.rows.find(({ id }) => id === chosen);
-  const label = known ? classInWords(known) : (shown[0]?.className ?? 'this class');
+  const label = known ? classInWords(known) : (shown[0]?.className ?? say('this class'));
   const picked = chosen === '' ? null : { value: chosen, label };
   const filtered = chosen !== '' || find !== '' || archived === 'yes';
   return (
     <>
-      <PageHead title="Sets" where="Exercises given to a class together">
+      <PageHead title={say('Sets')} where={say('Exercises given to a class together')}>
         <ArchivedToo archived={archived === 'yes'} onChange={(on) => set('archived', on ? 'yes' : '')} />
         <Button component={Link} to="/bin">
-          Bin
+          {say('Bin')}
         </Button>
         <Button variant="filled" disabled={classes.data.total === 0} onClick={() => setMaking(true)}>
-          New set
+          {say('New set')}
         </Button>
       </PageHead>
       {(filtered || sets.data.total > 0) && (
         <Filters classes={classes.data} picked={picked} find={find} onChange={set} />
       )}
       <UnreadableRows rows={sets.data.unreadable} />
-      {shown.length === 0 && filtered && <p className="soft">No set fits. Try fewer letters, or another class.</p>}
+      {shown.length === 0 && filtered && (
+        <p className="soft">{say('No set fits. Try fewer letters, or another class.')}</p>
+      )}
       {shown.length === 0 && !filtered && <NoSets classes={classes.data.total} />}
       {shown.length > 0 && <SetTable sets={shown} />}
       <Pages of="sets" total={sets.data.total} page={sets.data.page} onPage={(to) => set('page', String(to))} />
@@ -64,15 +69,19 @@ export function SetsPage() {
 
 function NoSets({ classes }: { readonly classes: number }) {
   return (
-    <Empty title="No sets yet">
+    <Empty title={say('No sets yet')}>
       {classes === 0 ? (
         <p>
-          A set is given to a class. <Link to="/classes">Make a class first</Link>.
+          <Said
+            text="A set is given to a class. <link>Make a class first</link>."
+            parts={{ link: <Link to="/classes" /> }}
+          />
         </p>
       ) : (
         <p>
-          A set is some exercises for a class: put in order, assigned, and marked when the answers are in. “New set”
-          begins one.
+          {say(
+            'A set is some exercises for a class: put in order, assigned, and marked when the answers are in. “New set” begins one.',
+          )}
         </p>
       )}
     </Empty>
@@ -84,13 +93,13 @@ function SetTable({ sets }: { readonly sets: readonly ListedSet[] }) {
     <table className="ledger sheet">
       <thead>
         <tr>
-          <th className="words">Set</th>
-          <th className="words">Class</th>
-          <th>Exercises</th>
-          <th className="words">Due</th>
-          <th>Submitted</th>
-          <th>To look at</th>
-          <th className="words">State</th>
+          <th className="words">{say('Set')}</th>
+          <th className="words">{say('Class')}</th>
+          <th>{say('Exercises')}</th>
+          <th className="words">{say('Due')}</th>
+          <th>{say('Submitted')}</th>
+          <th>{say('To look at')}</th>
+          <th className="words">{say('State')}</th>
         </tr>
       </thead>
       <tbody>
@@ -119,27 +128,27 @@ function Filters({ classes, picked, find, onChange }: FiltersProps) {
   return (
     <div className="line chips">
       <FindField
-        label="find a set"
-        placeholder="Find by title or class"
+        label={say('find a set')}
+        placeholder={say('Find by title or class')}
         find={find}
         onFind={(text) => onChange('find', text)}
       />
       {classes.total > FEW && (
         <FindAndPick
-          aria-label="sets of a class"
-          placeholder="All classes"
+          aria-label={say('sets of a class')}
+          placeholder={say('All classes')}
           useFound={useClassChoices}
-          nothing="No class is called that."
+          nothing={say('No class is called that.')}
           picked={picked}
           onPick={({ value }) => onChange('class', value)}
         />
       )}
       {classes.total > FEW && chosen !== '' && (
-        <Chip name="All classes" pressed={false} onPress={() => onChange('class', '')} />
+        <Chip name={say('All classes')} pressed={false} onPress={() => onChange('class', '')} />
       )}
       {classes.total > 1 && classes.total <= FEW && (
-        <div className="line chips" role="group" aria-label="Class">
-          <Chip name="All classes" pressed={chosen === ''} onPress={() => onChange('class', '')} />
+        <div className="line chips" role="group" aria-label={say('Class')}>
+          <Chip name={say('All classes')} pressed={chosen === ''} onPress={() => onChange('class', '')} />
           {classes.rows.map((each) => (
             <Chip
               key={each.id}
@@ -163,7 +172,11 @@ function Row({ set }: { readonly set: ListedSet }) {
       <td className="words">{set.className}</td>
       <td>{set.document.items.length}</td>
       <td className="words">{set.document.due === '' ? '–' : dayInWords(set.document.due)}</td>
-      <td>{set.assignedAt ? `${set.counts.submitted} of ${set.counts.students}` : '–'}</td>
+      <td>
+        {set.assignedAt
+          ? say('{{submitted}} of {{students}}', { submitted: set.counts.submitted, students: set.counts.students })
+          : '–'}
+      </td>
       <td>
         {set.assignedAt ? (
           <Link to={`/sets/${set.id}/marking?cause=unexplained&exercise=all`}>{set.counts.toLookAt}</Link>
@@ -195,13 +208,13 @@ function NewSet({
     make.mutate(
       {
         classId: given.value,
-        title: title.trim() || 'A new set',
+        title: title.trim() || say('A new set'),
         document: emptySet,
       },
       { onSuccess: (kept) => void navigate(`/sets/${kept.id}`) },
     );
   return (
-    <Modal opened onClose={onClose} title="New set">
+    <Modal opened onClose={onClose} title={say('New set')}>
       <form
         style={{ display: 'grid', gap: 10 }}
         onSubmit={(event) => {
@@ -210,22 +223,22 @@ function NewSet({
         }}
       >
         <TextInput
-          label="Title"
-          placeholder="Week 6, changing rates"
+          label={say('Title')}
+          placeholder={say('Week 6, changing rates')}
           value={title}
           onChange={(event) => setTitle(event.currentTarget.value)}
           data-autofocus
         />
         <FindAndPick
-          label="Class"
+          label={say('Class')}
           useFound={useClassChoices}
-          nothing="No class is called that."
+          nothing={say('No class is called that.')}
           picked={given ?? null}
           onPick={setGiven}
         />
         {make.error && <p role="alert">{make.error.message}</p>}
         <Button type="submit" variant="filled" loading={make.isPending}>
-          Put it together
+          {say('Put it together')}
         </Button>
       </form>
     </Modal>

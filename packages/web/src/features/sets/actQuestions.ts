@@ -1,8 +1,9 @@
 /** What each act on a set that students have does, said before it is done. */
 
 import type { AskedAct } from './useContents.ts';
+import { many, say } from '../../words/say.ts';
 
-const people = (count: number): string => `${count} ${count === 1 ? 'student' : 'students'}`;
+const people = (count: number): string => `${count} ${many(count, 'student', 'students')}`;
 
 interface Question {
   readonly title: string;
@@ -12,29 +13,40 @@ interface Question {
 
 export const actQuestions: Readonly<Record<AskedAct['act']['act'], Question>> = {
   add: {
-    title: 'Add it to a set that students have?',
-    does: 'Add it',
+    title: say('Add it to a set that students have?'),
+    does: say('Add it'),
     says: ({ title }, students) =>
-      `“${title}” comes at the end. The ${people(students)} of the class get it too, and it counts in their marks.`,
+      say('“{{title}}” comes at the end. The {{people}} of the class get it too, and it counts in their marks.', {
+        title,
+        people: people(students),
+      }),
   },
   remove: {
-    title: 'Remove it from a set that students have?',
-    does: 'Remove it',
+    title: say('Remove it from a set that students have?'),
+    does: say('Remove it'),
     says: ({ title, answered }) =>
       answered === 0
-        ? `Nobody has answered “${title}” yet. It counts no more; it can be put back.`
-        : `${people(answered)} ${answered === 1 ? 'has' : 'have'} answered “${title}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.`,
+        ? say('Nobody has answered “{{title}}” yet. It counts no more; it can be put back.', { title })
+        : say(
+            '{{people}} {{has}} answered “{{title}}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.',
+            { people: people(answered), has: many(answered, 'has', 'have'), title },
+          ),
   },
   'put-back': {
-    title: 'Put it back into the set?',
-    does: 'Put it back',
+    title: say('Put it back into the set?'),
+    does: say('Put it back'),
     says: ({ title, answered }) =>
-      `“${title}” comes at the end again, with its numbers and the answers of ${people(answered)}, and counts in their marks.`,
+      say(
+        '“{{title}}” comes at the end again, with its numbers and the answers of {{people}}, and counts in their marks.',
+        { title, people: people(answered) },
+      ),
   },
   order: {
-    title: 'Change the order students have?',
-    does: 'Change the order',
+    title: say('Change the order students have?'),
+    does: say('Change the order'),
     says: () =>
-      'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
+      say(
+        'Exercises are numbered by their place: what was number 2 on a sheet that was printed may be another one now. Answers stay with their exercises.',
+      ),
   },
 };

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { call } from '../../api/call.ts';
 import { useKeptDocument } from '../../api/kept/useKeptDocument.ts';
 import { useKept } from '../../api/setRecords.ts';
+import { say } from '../../words/say.ts';
 
 interface Draft {
   readonly title: string;
@@ -19,7 +20,7 @@ export function useSetEditing(kept: KeptSet) {
   const [state, editing] = useKeptDocument<Draft, KeptSet>({
     key: `set ${kept.id}`,
     path: `/sets/${kept.id}`,
-    nameOf: ({ title }) => `set “${title}”`,
+    nameOf: ({ title }) => say('set “{{title}}”', { title }),
     start: { value: { title: kept.title, document: kept.document }, revision: kept.revision },
     valueOf: ({ title, document }) => ({ title, document }),
     revisionOf: ({ revision }) => revision,

@@ -1,19 +1,19 @@
 /** Where a student comes in: with the link of their own, the code on a paper, or a classroom's code and their name. */
 import { readPaperCode } from '@hardy-sextant/core';
+import { useSessionStorage } from '@mantine/hooks';
 import type { ClassroomList, ComingIn } from '@hardy-sextant/contract';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { Act } from '../../student/Act.tsx';
 import { useClassroom, useComeIn } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
+import { say } from '../../words/say.ts';
 import { StudentFrame } from './StudentFrame.tsx';
 
 /** A classroom's code has six letters, a paper's seven. */
 const CLASSROOM_LENGTH = 6;
 
 export function ComingInPage() {
-  const { say } = useWords();
   const navigate = useNavigate();
   // What stands behind # is never sent with the address, so it is in no log.
   const link = useLocation().hash.slice(1);
@@ -30,7 +30,12 @@ export function ComingInPage() {
     // A paper's picture has its code, a student's own link a longer word.
     enter(readPaperCode(link) === undefined ? { link } : { code: link });
   });
-  const [code, setCode] = useState('');
+  // What is typed stands a reload, and a change of language.
+  const [code, setCode] = useSessionStorage({
+    key: 'hardy-sextant.code',
+    defaultValue: '',
+    getInitialValueInEffect: false,
+  });
   const [list, setList] = useState<ClassroomList & { readonly code: string }>();
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -41,16 +46,16 @@ export function ComingInPage() {
   };
   const error = comeIn.error ?? classroom.error;
   return (
-    <StudentFrame title={say('in.title')}>
-      {link !== '' && !error && <p role="status">{say('in.opening')}</p>}
+    <StudentFrame title={say('Come in')}>
+      {link !== '' && !error && <p role="status">{say('Opening…')}</p>}
       {list ? (
         <Names list={list} busy={comeIn.isPending} onEnter={enter} onBack={() => setList(undefined)} />
       ) : (
         <form onSubmit={submit}>
-          <TextField id="code" label={say('in.code')} value={code} onText={setCode} />
-          <p className={styles['note']}>{say('in.link')}</p>
+          <TextField id="code" label={say('Code on your paper, or of your classroom')} value={code} onText={setCode} />
+          <p className={styles['note']}>{say('Or open the link that your instructor gave you.')}</p>
           <Act type="submit" main disabled={code.trim().length < 4 || comeIn.isPending || classroom.isPending}>
-            {say('in.go')}
+            {say('Come in')}
           </Act>
         </form>
       )}
@@ -72,7 +77,6 @@ interface NamesProps {
 
 /** Each finds their own name, and proves it by their number. */
 function Names({ list, busy, onEnter, onBack }: NamesProps) {
-  const { say } = useWords();
   const [find, setFind] = useState('');
   const [chosen, setChosen] = useState<string>();
   const [number, setNumber] = useState('');
@@ -87,20 +91,22 @@ function Names({ list, busy, onEnter, onBack }: NamesProps) {
       <h2>
         {list.title} · {list.className}
       </h2>
-      <TextField id="find" label={say('in.who')} hint={say('in.find')} value={find} onText={setFind} />
-      <div className={styles['acts']} role="group" aria-label={say('in.who')}>
+      <TextField id="find" label={say('Who are you?')} hint={say('Find your name…')} value={find} onText={setFind} />
+      <div className={styles['acts']} role="group" aria-label={say('Who are you?')}>
         {shown.slice(0, 60).map(({ id, name }) => (
           <Act key={id} aria-pressed={chosen === id} onClick={() => setChosen(id)}>
             {name}
           </Act>
         ))}
       </div>
-      {chosen !== undefined && <TextField id="number" label={say('in.number')} value={number} onText={setNumber} />}
+      {chosen !== undefined && (
+        <TextField id="number" label={say('Your student number')} value={number} onText={setNumber} />
+      )}
       <div className={styles['acts']}>
         <Act type="submit" main disabled={chosen === undefined || number.trim() === '' || busy}>
-          {say('in.go')}
+          {say('Come in')}
         </Act>
-        <Act onClick={onBack}>{say('in.back')}</Act>
+        <Act onClick={onBack}>{say('Another code')}</Act>
       </div>
     </form>
   );

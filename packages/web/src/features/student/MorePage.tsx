@@ -5,17 +5,16 @@ import { Act } from '../../student/Act.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { useMore } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
 import { Practising } from './Practising.tsx';
 import { StudentFrame } from './StudentFrame.tsx';
+import { say } from '../../words/say.ts';
 
 export function MorePage({ page, itemId }: { readonly page: StudentPage; readonly itemId: string }) {
-  const { say } = useWords();
   const { last, another } = useMore(page.setId, itemId);
   const error = another.error ?? last.error;
   return (
     <StudentFrame
-      title={say('feedback.more')}
+      title={say('One more like it')}
       who={page.name}
       inSet
       foot={
@@ -24,13 +23,13 @@ export function MorePage({ page, itemId }: { readonly page: StudentPage; readonl
             {page.title}
           </Link>
           <Act main disabled={another.isPending || !last.data} onClick={() => another.mutate()}>
-            {say('feedback.another')}
+            {say('Other numbers')}
           </Act>
         </>
       }
     >
-      {last.isPending && <Loading what="another like it" />}
-      {error && <Failed what="exercise" error={error} />}
+      {last.isPending && <Loading what={say('another like it')} />}
+      {error && <Failed what={say('exercise')} error={error} />}
       {last.data && (
         <Practising
           key={last.data.id}

@@ -5,7 +5,7 @@ import { Act } from '../../student/Act.tsx';
 import { Blocks } from '../../ui/PaperShown.tsx';
 import { useTry } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
+import { many, say } from '../../words/say.ts';
 
 interface PracticeStepsProps {
   /** Of the set, or of one more like it. */
@@ -19,7 +19,6 @@ interface PracticeStepsProps {
 }
 
 export function PracticeSteps({ path, itemId, part, entries, ready, before }: PracticeStepsProps) {
-  const { say } = useWords();
   const trying = useTry(path);
   const [told, setTold] = useState<Tried>();
   const [tried, setTried] = useState('');
@@ -44,14 +43,14 @@ export function PracticeSteps({ path, itemId, part, entries, ready, before }: Pr
     <div>
       <div className={styles['acts']}>
         <Act disabled={trying.isPending} onClick={() => void ask(false)}>
-          {say('practice.check')}
+          {say('Check')}
         </Act>
         {next && (
           <Act disabled={trying.isPending} onClick={() => void ask(true)}>
-            {say(next)}
+            {next}
           </Act>
         )}
-        {tries > 0 && <span className={styles['note']}>{say('practice.tries', { count: tries })}</span>}
+        {tries > 0 && <span className={styles['note']}>{many(tries, '{{count}} try', '{{count}} tries')}</span>}
       </div>
       {trying.error && (
         <p role="alert" className={styles['wrong']}>
@@ -74,8 +73,9 @@ export function PracticeSteps({ path, itemId, part, entries, ready, before }: Pr
   );
 }
 
-const nextStep: Readonly<Record<number, 'practice.idea' | 'practice.cause' | 'practice.working'>> = {
-  1: 'practice.idea',
-  2: 'practice.cause',
-  3: 'practice.working',
+/** What help is next, by how much of it was shown. */
+const nextStep: Readonly<Record<number, string>> = {
+  1: say('What should I look at?'),
+  2: say('Tell me what went wrong'),
+  3: say('Show the working'),
 };

@@ -5,7 +5,8 @@ import { isAnswered } from '../../student/answerPlace.ts';
 import { useSubmit } from '../../student/studentRecords.ts';
 import type { StudentAnswers } from '../../student/useStudentAnswers.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn, useWords } from '../../student/words.ts';
+import { momentIn } from '../../student/moments.ts';
+import { many, say } from '../../words/say.ts';
 
 interface ReviewProps {
   readonly page: StudentPage;
@@ -14,7 +15,6 @@ interface ReviewProps {
 }
 
 export function Review({ page, answers, onGo }: ReviewProps) {
-  const { say, language } = useWords();
   const submit = useSubmit(page.setId);
   const { state } = page;
   const has = (part: StudentPart, itemId: string) => isAnswered(part, (entryId) => answers.textOf(itemId, entryId));
@@ -29,7 +29,7 @@ export function Review({ page, answers, onGo }: ReviewProps) {
   };
   return (
     <>
-      <h2>{say('review.title')}</h2>
+      <h2>{say('Look over, and submit')}</h2>
       <ol className={styles['list']}>
         {page.exercises.map(({ itemId, title, parts }, at) => (
           <li key={itemId}>
@@ -39,21 +39,29 @@ export function Review({ page, answers, onGo }: ReviewProps) {
             <div className="soft">
               {parts.map((part) => (
                 <span key={part.id}>
-                  {part.id} {say(has(part, itemId) ? 'review.answered' : 'review.blank')}{' '}
+                  {part.id} {say(has(part, itemId) ? 'answered' : 'blank')}{' '}
                 </span>
               ))}
             </div>
           </li>
         ))}
       </ol>
-      {answers.waiting > 0 && <p className={styles['notice']}>{say('review.waiting', { count: answers.waiting })}</p>}
+      {answers.waiting > 0 && (
+        <p className={styles['notice']}>
+          {many(
+            answers.waiting,
+            '{{count}} answer has not arrived yet; it goes by itself as soon as it can.',
+            '{{count}} answers have not arrived yet; they go by themselves as soon as they can.',
+          )}
+        </p>
+      )}
       <Receipt state={state} />
       {isOpen && state.dueAt && (
-        <p className="soft">{say('review.until', { when: momentIn(language, state.dueAt) })}</p>
+        <p className="soft">{say('You can change your answers until {{when}}.', { when: momentIn(state.dueAt) })}</p>
       )}
       {isOpen && (
         <Act main disabled={answered === 0 || answers.waiting > 0 || submit.isPending} onClick={() => void send()}>
-          {say(state.submittedAt ? 'review.again' : 'review.submit')}
+          {say(state.submittedAt ? 'Submit again' : 'Submit')}
         </Act>
       )}
       {submit.error && (
@@ -66,13 +74,14 @@ export function Review({ page, answers, onGo }: ReviewProps) {
 }
 
 function Receipt({ state: { submittedAt, answeredAt, receipt = '' } }: Pick<StudentPage, 'state'>) {
-  const { say, language } = useWords();
   if (submittedAt === undefined) return null;
   return (
     <div className={styles['notice']} data-is="right" role="status">
-      <strong>{say('review.receipt', { when: momentIn(language, submittedAt) })}</strong>
-      <div className="figures">{say('review.number', { receipt })}</div>
-      {answeredAt !== undefined && answeredAt > submittedAt && <div>{say('review.changed')}</div>}
+      <strong>{say('Submitted {{when}}', { when: momentIn(submittedAt) })}</strong>
+      <div className="figures">{say('Receipt {{receipt}}', { receipt })}</div>
+      {answeredAt !== undefined && answeredAt > submittedAt && (
+        <div>{say('You changed something after your receipt. It counts; submit again for a new receipt.')}</div>
+      )}
     </div>
   );
 }

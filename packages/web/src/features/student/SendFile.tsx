@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Act } from '../../student/Act.tsx';
 import { useSendFile } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
+import { say } from '../../words/say.ts';
 
 const MOST_BYTES = 6_000_000;
 
@@ -16,14 +16,13 @@ async function asBase64(file: File): Promise<string> {
 }
 
 export function SendFile({ page, itemId }: { readonly page: StudentPage; readonly itemId: string }) {
-  const { say } = useWords();
   const send = useSendFile(page.setId);
   const [file, setFile] = useState<File>();
   const [problem, setProblem] = useState('');
   const start = async (chosen: File) => {
     setFile(chosen);
     setProblem('');
-    if (chosen.size > MOST_BYTES) return setProblem(`${chosen.name}: 6 MB.`);
+    if (chosen.size > MOST_BYTES) return setProblem(say('{{name}}: 6 MB.', { name: chosen.name }));
     try {
       send.mutate({ itemId, name: chosen.name, data: await asBase64(chosen) });
     } catch (error) {
@@ -35,10 +34,10 @@ export function SendFile({ page, itemId }: { readonly page: StudentPage; readonl
   return (
     <>
       <span className={`${styles['act']} ${styles['file']}`}>
-        {say('answer.file')}
+        {say('Add a file')}
         <input
           type="file"
-          aria-label={say('answer.file')}
+          aria-label={say('Add a file')}
           accept=".xlsx,.ods,.csv,.fods"
           disabled={send.isPending}
           onChange={(event) => {
@@ -48,16 +47,16 @@ export function SendFile({ page, itemId }: { readonly page: StudentPage; readonl
           }}
         />
       </span>
-      {send.isPending && <span role="status">{say('foot.sending')}</span>}
+      {send.isPending && <span role="status">{say('sending…')}</span>}
       {failed && (
         <span role="alert" className={styles['wrong']}>
           {problem === '' ? send.error?.message : problem}{' '}
-          {file && problem === '' && <Act onClick={() => void start(file)}>{say('answer.fileAgain')}</Act>}
+          {file && problem === '' && <Act onClick={() => void start(file)}>{say('Send it again')}</Act>}
         </span>
       )}
       {sent.map(({ id, name }) => (
         <span key={id} className={styles['note']}>
-          {say('answer.fileSent', { name })}
+          {say('{{name}} has arrived', { name })}
         </span>
       ))}
     </>

@@ -5,21 +5,22 @@ import { Blocks } from '../../ui/PaperShown.tsx';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { useStudentFeedback } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
 import { StudentFrame } from './StudentFrame.tsx';
+import { say } from '../../words/say.ts';
 
 export function StudentFeedbackPage({ page }: { readonly page: StudentPage }) {
-  const { say } = useWords();
   const feedback = useStudentFeedback(page.setId);
   return (
-    <StudentFrame title={say('feedback.title')} who={page.name} inSet>
+    <StudentFrame title={say('Your feedback')} who={page.name} inSet>
       <div className={styles['acts']}>
         <Link className={styles['act']} to={`/my/${page.setId}`}>
-          {say('review.back')}
+          {say('Back to the exercises')}
         </Link>
       </div>
-      {feedback.isPending && <Loading what="your feedback" />}
-      {feedback.isError && <Failed what="feedback" error={feedback.error} again={() => void feedback.refetch()} />}
+      {feedback.isPending && <Loading what={say('your feedback')} />}
+      {feedback.isError && (
+        <Failed what={say('feedback')} error={feedback.error} again={() => void feedback.refetch()} />
+      )}
       {feedback.data && (
         <div className={styles['wide']}>
           <Blocks blocks={feedback.data.blocks} />
@@ -28,7 +29,7 @@ export function StudentFeedbackPage({ page }: { readonly page: StudentPage }) {
       <div className={styles['acts']}>
         {page.exercises.map(({ itemId, title }) => (
           <Link key={itemId} className={styles['act']} to={`/my/${page.setId}?more=${itemId}`}>
-            {say('feedback.moreOf', { title })}
+            {say('One more like “{{title}}”', { title })}
           </Link>
         ))}
       </div>

@@ -5,7 +5,8 @@ import { Link, useNavigate } from 'react-router';
 import { Act } from '../../student/Act.tsx';
 import { useGoOut } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { languages, useWords } from '../../student/words.ts';
+import { chooseLanguage, languageNow, languages } from '../../words/language.ts';
+import { say } from '../../words/say.ts';
 
 interface StudentFrameProps {
   readonly title: string;
@@ -20,7 +21,7 @@ interface StudentFrameProps {
 
 export function StudentFrame({ title, beside, foot, children, who, inSet = false }: StudentFrameProps) {
   useEffect(() => {
-    document.title = `${title} · Hardy Sextant`;
+    document.title = say('{{title}} · Hardy Sextant', { title });
   }, [title]);
   return (
     <div className={styles['page']}>
@@ -39,27 +40,26 @@ export function StudentFrame({ title, beside, foot, children, who, inSet = false
 
 /** What is seldom needed, below everything. */
 function Small({ who, inSet }: { readonly who: string | undefined; readonly inSet: boolean }) {
-  const { say, language, choose } = useWords();
   const { setColorScheme } = useMantineColorScheme();
   const scheme = useComputedColorScheme('light');
   const navigate = useNavigate();
   const out = useGoOut();
   return (
-    <nav className={styles['acts']} style={{ marginTop: 28 }} aria-label="Hardy Sextant">
+    <nav className={styles['acts']} style={{ marginTop: 28 }} aria-label={say('Hardy Sextant')}>
       {inSet && (
         <Link className={styles['act']} to="/my">
-          {say('page.all')}
+          {say('All sets')}
         </Link>
       )}
       {languages.map(([id, name]) => (
-        <Act key={id} lang={id} aria-pressed={language === id} onClick={() => choose(id)}>
+        <Act key={id} lang={id} aria-pressed={languageNow() === id} onClick={() => chooseLanguage(id)}>
           {name}
         </Act>
       ))}
-      <Act onClick={() => setColorScheme(scheme === 'dark' ? 'light' : 'dark')}>{say('page.theme')}</Act>
+      <Act onClick={() => setColorScheme(scheme === 'dark' ? 'light' : 'dark')}>{say('Light or dark')}</Act>
       {who !== undefined && (
         <Act onClick={() => out.mutate(undefined, { onSuccess: () => void navigate('/in') })}>
-          {who} · {say('out')}
+          {who} · {say('Not you? Go out')}
         </Act>
       )}
     </nav>

@@ -5,23 +5,23 @@ import { Refusal } from '../../api/call.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { useStudentHome } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn, useWords } from '../../student/words.ts';
+import { momentIn } from '../../student/moments.ts';
 import { StudentFrame } from './StudentFrame.tsx';
+import { say } from '../../words/say.ts';
 
 export function StudentHomePage() {
-  const { say } = useWords();
   const home = useStudentHome();
   if (home.error instanceof Refusal && home.error.document.status === 401) return <Navigate to="/in" replace />;
   return (
-    <StudentFrame title={say('home.title')} who={home.data?.name}>
-      {home.isError && <Failed what="page" error={home.error} again={() => void home.refetch()} />}
-      {home.isPending && <Loading what="your sets" />}
+    <StudentFrame title={say('Your sets')} who={home.data?.name}>
+      {home.isError && <Failed what={say('page')} error={home.error} again={() => void home.refetch()} />}
+      {home.isPending && <Loading what={say('your sets')} />}
       {home.data && (
         <>
           <p className="soft">
-            {say('home.hello', { name: home.data.name })} · {home.data.className}
+            {say('Hello, {{name}}', { name: home.data.name })} · {home.data.className}
           </p>
-          {home.data.sets.length === 0 && <p>{say('home.none')}</p>}
+          {home.data.sets.length === 0 && <p>{say('Nothing is assigned to you yet.')}</p>}
           <ul className={styles['list']}>
             {home.data.sets.map((set) => (
               <li key={set.id}>
@@ -39,21 +39,22 @@ export function StudentHomePage() {
 }
 
 function SetLine({ set }: { readonly set: StudentSet }) {
-  const { say, language } = useWords();
-  const when = set.dueAt ? momentIn(language, set.dueAt) : '';
+  const when = set.dueAt ? momentIn(set.dueAt) : '';
   const state = set.released
-    ? say('state.released')
+    ? say('marked')
     : set.submittedAt
-      ? say('state.submitted', { when: momentIn(language, set.submittedAt) })
+      ? say('submitted {{when}}', { when: momentIn(set.submittedAt) })
       : !set.dueAt
-        ? say(set.purpose === 'practice' ? 'state.practice' : 'state.noDue')
+        ? say(set.purpose === 'practice' ? 'practice' : 'no due time')
         : set.openness === 'closed'
-          ? say('state.closed', { when })
-          : say(set.openness === 'late' ? 'state.late' : 'state.due', { when });
+          ? say('closed {{when}}', { when })
+          : say(set.openness === 'late' ? 'was due {{when}}; late answers are taken' : 'due {{when}}', { when });
   return (
     <span className={styles['two']}>
       <span>{state}</span>
-      <span className="soft">{say('home.answered', { answered: set.answered, parts: set.parts })}</span>
+      <span className="soft">
+        {say('{{answered}} of {{parts}} answered', { answered: set.answered, parts: set.parts })}
+      </span>
     </span>
   );
 }

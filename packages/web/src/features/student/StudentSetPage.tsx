@@ -10,7 +10,7 @@ import { KeptNote } from '../../student/PartAnswer.tsx';
 import { useStudentPage } from '../../student/studentRecords.ts';
 import { useStudentAnswers, type StudentAnswers } from '../../student/useStudentAnswers.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn, useWords } from '../../student/words.ts';
+import { momentIn } from '../../student/moments.ts';
 import { MorePage } from './MorePage.tsx';
 import { PracticeSteps } from './PracticeSteps.tsx';
 import { Review } from './Review.tsx';
@@ -19,20 +19,20 @@ import { StudentFeedbackPage } from './StudentFeedbackPage.tsx';
 import { StudentFrame } from './StudentFrame.tsx';
 import { ToolSheet } from './ToolSheet.tsx';
 import { TryAgain } from './TryAgain.tsx';
+import { say } from '../../words/say.ts';
 
 export function StudentSetPage() {
   const { setId = '' } = useParams();
-  const { say } = useWords();
   const page = useStudentPage(setId);
   const [search] = useSearchParams();
   if (page.error instanceof Refusal && page.error.document.status === 401) return <Navigate to="/in" replace />;
   if (!page.data)
     return (
-      <StudentFrame title={say('home.title')} inSet>
+      <StudentFrame title={say('Your sets')} inSet>
         {page.isError ? (
-          <Failed what="set" error={page.error} again={() => void page.refetch()} />
+          <Failed what={say('set')} error={page.error} again={() => void page.refetch()} />
         ) : (
-          <Loading what="the set" />
+          <Loading what={say('the set')} />
         )}
       </StudentFrame>
     );
@@ -44,7 +44,6 @@ export function StudentSetPage() {
 }
 
 function Writing({ page }: { readonly page: StudentPage }) {
-  const { say } = useWords();
   const [search, setSearch] = useSearchParams();
   const found = page.exercises.findIndex(({ itemId }) => itemId === search.get('exercise'));
   const at = Math.max(0, found);
@@ -68,10 +67,10 @@ function Writing({ page }: { readonly page: StudentPage }) {
         <>
           <FootNote answers={answers} />
           {isReview ? (
-            <Act onClick={() => go({})}>{say('review.back')}</Act>
+            <Act onClick={() => go({})}>{say('Back to the exercises')}</Act>
           ) : (
             <Act main onClick={() => go(last ? { see: 'review' } : { exercise: page.exercises[at + 1]?.itemId ?? '' })}>
-              {say(last ? 'page.review' : 'page.next')}
+              {say(last ? 'Look over' : 'Next exercise')}
             </Act>
           )}
         </>
@@ -79,7 +78,7 @@ function Writing({ page }: { readonly page: StudentPage }) {
     >
       {page.state.released && (
         <p className={styles['notice']}>
-          <Act onClick={() => go({ see: 'feedback' })}>{say('feedback.open')}</Act>
+          <Act onClick={() => go({ see: 'feedback' })}>{say('Read your feedback')}</Act>
         </p>
       )}
       {isReview || !exercise ? (
@@ -100,13 +99,12 @@ interface OneExerciseProps {
 
 function ExerciseScreen(props: OneExerciseProps) {
   const { page, exercise, at } = props;
-  const { say } = useWords();
   return (
     <>
       <div className={styles['where']}>
         <span>
-          {say('page.exercise', { at: at + 1, of: page.exercises.length })}
-          {page.ownNumbers && ` · ${say('page.own')}`}
+          {say('Exercise {{at}} of {{of}}', { at: at + 1, of: page.exercises.length })}
+          {page.ownNumbers && ` · ${say('your own numbers')}`}
         </span>
         <Due page={page} />
       </div>
@@ -116,7 +114,7 @@ function ExerciseScreen(props: OneExerciseProps) {
         <OneExercise key={exercise.itemId} {...props} />
       )}
       <details className={styles['note']}>
-        <summary>{say('page.rounding')}</summary>
+        <summary>{say('Rounding')}</summary>
         {page.rounding}
       </details>
     </>
@@ -179,15 +177,16 @@ function entriesAt(
 
 /** When the set is due, and what happens after. */
 function Due({ page: { state, purpose } }: { readonly page: StudentPage }) {
-  const { say, language } = useWords();
-  if (!state.dueAt) return <span>{say(purpose === 'practice' ? 'state.practice' : 'state.noDue')}</span>;
-  if (state.released && purpose === 'marks') return <span>{say('state.released')}</span>;
-  const when = momentIn(language, state.dueAt);
-  if (state.openness === 'closed') return <span>{say('state.closed', { when })}</span>;
-  if (state.openness !== 'late') return <span>{say('state.due', { when })}</span>;
+  if (!state.dueAt) return <span>{say(purpose === 'practice' ? 'practice' : 'no due time')}</span>;
+  if (state.released && purpose === 'marks') return <span>{say('marked')}</span>;
+  const when = momentIn(state.dueAt);
+  if (state.openness === 'closed') return <span>{say('closed {{when}}', { when })}</span>;
+  if (state.openness !== 'late') return <span>{say('due {{when}}', { when })}</span>;
   return (
     <span>
-      {state.lessADay > 0 ? say('state.lateLess', { when, percent: state.lessADay }) : say('state.late', { when })}
+      {state.lessADay > 0
+        ? say('was due {{when}}; each day late costs {{percent}} %', { when, percent: state.lessADay })
+        : say('was due {{when}}; late answers are taken', { when })}
     </span>
   );
 }
@@ -200,25 +199,33 @@ interface EntryNoteProps {
 
 /** What is to be known of one entry: on its way, in question, too late. */
 function EntryNote({ answers, itemId, entryId }: EntryNoteProps) {
-  const { say } = useWords();
   const held = answers.heldAt(itemId, entryId);
   if (held?.theirs !== undefined)
     return (
       <div role="alert" className={styles['notice']}>
-        {say('conflict.says', { theirs: held.theirs === '' ? say('conflict.empty') : held.theirs })}
+        {say('On another device you wrote: {{theirs}}', {
+          theirs: held.theirs === '' ? say('(nothing)') : held.theirs,
+        })}
         <div className={styles['acts']}>
-          <Act onClick={() => answers.settle(held, 'mine')}>{say('conflict.mine')}</Act>
-          <Act onClick={() => answers.settle(held, 'theirs')}>{say('conflict.theirs')}</Act>
+          <Act onClick={() => answers.settle(held, 'mine')}>{say('Keep what is here')}</Act>
+          <Act onClick={() => answers.settle(held, 'theirs')}>{say('Take that')}</Act>
         </div>
       </div>
     );
   if (held)
     return (
       <p role="alert" className={styles['wrong']}>
-        {held.why === 'gone' ? say('answer.gone') : held.why}
+        {held.why === 'gone'
+          ? say('This question was taken out of the set. Your text is kept on this device.')
+          : held.why}
       </p>
     );
-  if (answers.isTooLate(itemId, entryId)) return <p className={styles['wrong']}>{say('answer.tooLate')}</p>;
+  if (answers.isTooLate(itemId, entryId))
+    return (
+      <p className={styles['wrong']}>
+        {say('This came after the due time. It is kept, and your instructor may still take it.')}
+      </p>
+    );
   if (answers.textOf(itemId, entryId) === '') return null;
   const waiting = answers.isWaiting(itemId, entryId);
   return <KeptNote waiting={waiting} at={answers.arrivedAt(itemId, entryId)} />;
@@ -233,10 +240,9 @@ interface PlacesProps {
 
 /** One mark an exercise: untouched, begun, answered. */
 function Places({ page, answers, at, onGo }: PlacesProps) {
-  const { say } = useWords();
   if (page.exercises.length > 12) return null;
   return (
-    <nav className={styles['places']} aria-label={say('review.back')}>
+    <nav className={styles['places']} aria-label={say('Back to the exercises')}>
       {page.exercises.map(({ itemId, parts }, place) => {
         const answered = parts.filter((part) => isAnswered(part, (entryId) => answers.textOf(itemId, entryId))).length;
         const is = answered === 0 ? 'blank' : answered < parts.length ? 'begun' : 'answered';
@@ -246,7 +252,7 @@ function Places({ page, answers, at, onGo }: PlacesProps) {
             type="button"
             data-is={is}
             aria-current={place === at ? 'step' : undefined}
-            aria-label={`${say('page.exercise', { at: place + 1, of: page.exercises.length })}: ${answered}/${parts.length}`}
+            aria-label={`${say('Exercise {{at}} of {{of}}', { at: place + 1, of: page.exercises.length })}: ${answered}/${parts.length}`}
             onClick={() => onGo(itemId)}
           />
         );
@@ -257,13 +263,12 @@ function Places({ page, answers, at, onGo }: PlacesProps) {
 
 /** Whether everything has arrived. */
 function FootNote({ answers }: { readonly answers: StudentAnswers }) {
-  const { say } = useWords();
   const words = {
-    sent: answers.hasSent ? say('foot.sent') : '',
-    sending: say('foot.sending'),
-    waiting: say('foot.waiting'),
-    away: say('foot.away'),
-    held: say('foot.held'),
+    sent: answers.hasSent ? say('everything has arrived') : '',
+    sending: say('sending…'),
+    waiting: say('kept on this device'),
+    away: say('no connection · kept on this device'),
+    held: say('something was not taken'),
   }[answers.phase];
   return (
     <span role="status" title={answers.problem}>

@@ -4,29 +4,28 @@ import type { StudentPage } from '@hardy-sextant/contract';
 import { lazy, Suspense, useState } from 'react';
 import { Act } from '../../student/Act.tsx';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
+import { say } from '../../words/say.ts';
 
 const FiveValueTool = lazy(async () => ({ default: (await import('../../student/FiveValueTool.tsx')).FiveValueTool }));
 const WorksheetPad = lazy(async () => ({ default: (await import('../../student/WorksheetPad.tsx')).WorksheetPad }));
 
 export function ToolSheet({ page }: { readonly page: StudentPage }) {
-  const { say } = useWords();
   const [opened, setOpened] = useState(false);
   const [tool, setTool] = useState<'five' | 'pad'>('five');
   return (
     <>
-      <Act onClick={() => setOpened(true)}>{say('answer.tool')}</Act>
+      <Act onClick={() => setOpened(true)}>{say('Tool')}</Act>
       <Modal
         opened={opened}
         onClose={() => setOpened(false)}
-        title={say('tool.title')}
+        title={say('Tool')}
         size="lg"
-        closeButtonProps={{ 'aria-label': say('tool.close') }}
+        closeButtonProps={{ 'aria-label': say('Close') }}
       >
         <div className={styles['acts']}>
           {(['five', 'pad'] as const).map((each) => (
             <Act key={each} aria-pressed={tool === each} onClick={() => setTool(each)}>
-              {say(each === 'five' ? 'tool.five' : 'tool.pad')}
+              {say(each === 'five' ? 'Five values' : 'Worksheet pad')}
             </Act>
           ))}
         </div>

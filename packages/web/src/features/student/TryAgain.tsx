@@ -1,7 +1,7 @@
 /** After marks are released: the student's own answers, to be tried again; what was submitted stays as it was marked. */
 import type { StudentPage } from '@hardy-sextant/contract';
 import styles from '../../student/Student.module.css';
-import { useWords } from '../../student/words.ts';
+import { say } from '../../words/say.ts';
 import { Practising } from './Practising.tsx';
 
 interface TryAgainProps {
@@ -10,11 +10,12 @@ interface TryAgainProps {
 }
 
 export function TryAgain({ page, exercise }: TryAgainProps) {
-  const { say } = useWords();
   const { itemId } = exercise;
   return (
     <>
-      <p className={styles['note']}>{say('page.again')}</p>
+      <p className={styles['note']}>
+        {say('This set is marked. Your answers are here to be tried again; what you submitted stays as it is.')}
+      </p>
       <Practising
         page={page}
         itemId={itemId}

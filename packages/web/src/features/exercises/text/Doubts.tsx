@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import type { ProblemReading } from '@hardy-sextant/core/texts';
 import { TextButton } from '../../../ui/TextButton.tsx';
 import styles from './Text.module.css';
+import { say } from '../../../words/say.ts';
 
 interface DoubtsProps {
   readonly reading: ProblemReading;
@@ -12,7 +13,7 @@ interface DoubtsProps {
 export function Doubts({ reading: { doubts }, onChoose }: DoubtsProps) {
   if (doubts.length === 0) return null;
   return (
-    <ul className={styles.doubts} aria-label="what is doubtful">
+    <ul className={styles.doubts} aria-label={say('what is doubtful')}>
       {doubts.map(({ says, choices }, at) => (
         <li key={says} className={styles.doubt}>
           <strong id={`doubt-${at}`}>{says}</strong>
@@ -25,7 +26,7 @@ export function Doubts({ reading: { doubts }, onChoose }: DoubtsProps) {
               onClick={() => onChoose(choice.sets)}
             >
               {choice.says}
-              {index === 0 && choices.length === 2 && <span className="soft"> · taken for now</span>}
+              {index === 0 && choices.length === 2 && <span className="soft"> {say('· taken for now')}</span>}
             </Button>
           ))}
         </li>
@@ -39,17 +40,17 @@ export function Assumed({ reading: { assumes }, onChoose }: DoubtsProps) {
   if (assumes.length === 0) return null;
   return (
     <p className="soft small">
-      Not said in the text:{' '}
+      {say('Not said in the text:')}{' '}
       {assumes.includes('timing=end') && (
         <>
-          payments are taken to fall at the end of each period{' '}
-          <TextButton onClick={() => onChoose({ timing: 'end' })}>so it is</TextButton>
+          {say('payments are taken to fall at the end of each period')}{' '}
+          <TextButton onClick={() => onChoose({ timing: 'end' })}>{say('so it is')}</TextButton>
           {' · '}
-          <TextButton onClick={() => onChoose({ timing: 'beginning' })}>at the beginning</TextButton>
+          <TextButton onClick={() => onChoose({ timing: 'beginning' })}>{say('at the beginning')}</TextButton>
           {assumes.length > 1 && '; '}
         </>
       )}
-      {assumes.includes('compounding=payments') && 'interest is taken to be compounded as often as payments fall'}.
+      {assumes.includes('compounding=payments') && say('interest is taken to be compounded as often as payments fall')}.
     </p>
   );
 }

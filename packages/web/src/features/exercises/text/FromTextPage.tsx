@@ -17,6 +17,8 @@ import { usePasted } from './usePasted.ts';
 import type { ReadText } from './texts.worker.ts';
 import { useReadings, type Readings } from './useReadings.ts';
 import styles from './Text.module.css';
+import { many, say } from '../../../words/say.ts';
+import { Said } from '../../../words/Said.tsx';
 
 export function FromTextPage() {
   const [pasted, keep] = usePasted();
@@ -80,15 +82,17 @@ function TextSheet({ pasted, at, read, onChange }: TextSheetProps) {
   const [editing, setEditing] = useState(false);
   const problem = pasted.problems[at]!;
   return (
-    <section className="sheet" aria-label="the text">
+    <section className="sheet" aria-label={say('the text')}>
       <div className="ends" style={{ padding: '8px 16px 0' }}>
-        <span className="soft small">{editing ? 'The text' : 'The text · press a mark to change what it is'}</span>
-        <TextButton onClick={() => setEditing(!editing)}>{editing ? 'Done' : 'Edit the text'}</TextButton>
+        <span className="soft small">
+          {editing ? say('The text') : say('The text · press a mark to change what it is')}
+        </span>
+        <TextButton onClick={() => setEditing(!editing)}>{editing ? say('Done') : say('Edit the text')}</TextButton>
       </div>
       {editing ? (
         <textarea
           className={styles.paste}
-          aria-label="the text of this problem"
+          aria-label={say('the text of this problem')}
           value={problem.text}
           onChange={(event) => onChange(retold(pasted, at, event.currentTarget.value))}
         />
@@ -119,22 +123,26 @@ function Head(props: HeadProps) {
   const startOver = () => {
     onChange(nothingPasted);
     onGo(0);
-    const said = problems.length === 1 ? 'The problem was put away.' : `${problems.length} problems were put away.`;
+    const said = many(problems.length, 'The problem was put away.', '{{count}} problems were put away.');
     showUndo(said, async () => onChange(pasted));
   };
   return (
     <PageHead
-      title={problem.title || 'A problem'}
+      title={problem.title || say('A problem')}
       where={
         <>
-          <Link to="/exercises">Exercises</Link> · from a text · {at + 1} of {problems.length}
+          <Said
+            text="<link>Exercises</link> · from a text · {{at}} of {{problems}}"
+            values={{ at: at + 1, problems: problems.length }}
+            parts={{ link: <Link to="/exercises" /> }}
+          />
         </>
       }
       heading={
         <h1>
           <input
             className="title-field"
-            aria-label="title of the exercise"
+            aria-label={say('title of the exercise')}
             value={problem.title}
             onChange={(event) => onChange(changedAt(pasted, at, { title: event.currentTarget.value }))}
           />
@@ -147,10 +155,10 @@ function Head(props: HeadProps) {
           checked={varied}
           onChange={(event) => onChange({ ...pasted, varied: event.currentTarget.checked })}
         />{' '}
-        Vary the numbers
+        {say('Vary the numbers')}
       </label>
-      <Button onClick={onLesson}>Show the class</Button>
-      <Button onClick={startOver}>Put away</Button>
+      <Button onClick={onLesson}>{say('Show the class')}</Button>
+      <Button onClick={startOver}>{say('Put away')}</Button>
       <MakeButtons {...props} />
     </PageHead>
   );
@@ -172,23 +180,23 @@ function MakeButtons({ pasted, at, readings, making, onGo }: HeadProps) {
       {problems.length > 1 && (
         <>
           <Button disabled={at === 0} onClick={() => onGo(at - 1)}>
-            Previous
+            {say('Previous')}
           </Button>
           <Button disabled={at === problems.length - 1} onClick={() => onGo(at + 1)}>
-            Next
+            {say('Next')}
           </Button>
           <Button disabled={sure.length === 0} loading={making.busy} onClick={() => void making.make(sure)}>
-            Make all without a doubt ({sure.length})
+            {say('Make all without a doubt ({{sure}})', { sure: sure.length })}
           </Button>
         </>
       )}
       {problem.madeId ? (
         <Button component={Link} to={`/exercises/${problem.madeId}`} variant="filled">
-          Open the exercise
+          {say('Open the exercise')}
         </Button>
       ) : (
         <Button variant="filled" disabled={!ready.includes(at)} loading={making.busy} onClick={() => void makeOne()}>
-          Make the exercise
+          {say('Make the exercise')}
         </Button>
       )}
     </>
@@ -199,18 +207,18 @@ function MakeButtons({ pasted, at, readings, making, onGo }: HeadProps) {
 function Steps({ pasted, at, readings, onGo }: Omit<WalkProps, 'onChange'>) {
   if (pasted.problems.length < 2) return null;
   return (
-    <ol className={styles.steps} aria-label="problems">
+    <ol className={styles.steps} aria-label={say('problems')}>
       {pasted.problems.map((problem, place) => {
         const read = readings.of(place);
         const doubts = read?.reading.doubts.length ?? 0;
-        const state = problem.madeId ? 'made' : !read ? 'being read' : doubts > 0 ? 'doubtful' : 'ready';
+        const state = problem.madeId ? 'made' : !read ? say('being read') : doubts > 0 ? 'doubtful' : 'ready';
         return (
           <li key={place}>
             <button
               type="button"
               className={styles.step}
               aria-current={place === at}
-              aria-label={`problem ${place + 1}, ${state}`}
+              aria-label={say('problem {{place}}, {{state}}', { place: place + 1, state })}
               title={`${problem.title} · ${state}`}
               onClick={() => onGo(place)}
             >

@@ -5,6 +5,7 @@ import type { TextPiece } from '@hardy-sextant/core/texts';
 import { useState } from 'react';
 import { cueInWords, roleInWords } from './readWords.ts';
 import styles from './Text.module.css';
+import { say } from '../../../words/say.ts';
 
 interface LessonProps {
   readonly title: string;
@@ -19,7 +20,7 @@ const saysOf = (piece: TextPiece): string =>
     : piece.is === 'cue'
       ? cueInWords(piece.cue)
       : piece.is === 'aside'
-        ? 'not used'
+        ? say('not used')
         : '';
 
 export function Lesson({ title, pieces, onClose }: LessonProps) {
@@ -37,19 +38,19 @@ export function Lesson({ title, pieces, onClose }: LessonProps) {
   ]);
   return (
     <Modal.Root opened fullScreen onClose={onClose} transitionProps={{ duration: 0 }}>
-      <Modal.Content aria-label={`${title}: what is each number?`}>
+      <Modal.Content aria-label={say('{{title}}: what is each number?', { title })}>
         <Modal.Body>
           <div className="ends">
             <h1 className="called" style={{ fontSize: 24 }}>
-              {title} · what is each number?
+              {say('{{title}} · what is each number?', { title })}
             </h1>
             <div className="line">
               <Button onClick={next} disabled={shown.size >= marks.length}>
-                Next (→)
+                {say('Next (→)')}
               </Button>
-              <Button onClick={() => setShown(new Set(marks))}>Show all</Button>
-              <Button onClick={() => setShown(new Set())}>Cover all</Button>
-              <Button onClick={onClose}>Close</Button>
+              <Button onClick={() => setShown(new Set(marks))}>{say('Show all')}</Button>
+              <Button onClick={() => setShown(new Set())}>{say('Cover all')}</Button>
+              <Button onClick={onClose}>{say('Close')}</Button>
             </div>
           </div>
           <div className={`${styles.text} ${styles.lesson}`} aria-live="polite">
@@ -85,7 +86,7 @@ function LessonMark({ piece, covered, onShow }: LessonMarkProps) {
       type="button"
       className={`${styles.mark} ${covered ? styles.covered : ''}`}
       data-is={looks}
-      aria-label={covered ? `${piece.text}: what is it?` : `${piece.text}: ${saysOf(piece)}`}
+      aria-label={covered ? say('{{text}}: what is it?', { text: piece.text }) : `${piece.text}: ${saysOf(piece)}`}
       onClick={onShow}
     >
       {piece.text}

@@ -5,6 +5,7 @@ import { roleNames, rolesByForm, type SettledRole, type TextPiece } from '@hardy
 import { useState } from 'react';
 import { Field } from '../../../ui/Field.tsx';
 import { Pick } from '../../../ui/Pick.tsx';
+import { say } from '../../../words/say.ts';
 
 interface MarkMenuProps {
   readonly piece: Extract<TextPiece, { is: 'number' | 'aside' }>;
@@ -43,11 +44,11 @@ export function MarkMenu({ piece, onGive }: MarkMenuProps) {
       }}
     >
       <label>
-        It is <Pick value={role} options={options} onPick={setRole} />
+        {say('It is')} <Pick value={role} options={options} onPick={setRole} />
       </label>
       {role !== 'ignored' && (
         <label>
-          Value{' '}
+          {say('Value')}{' '}
           <Field
             className="short"
             value={value}
@@ -60,16 +61,16 @@ export function MarkMenu({ piece, onGive }: MarkMenuProps) {
       )}
       {wrong && (
         <p id="mark-wrong" className="wrong" role="alert">
-          Write a number above zero.
+          {say('Write a number above zero.')}
         </p>
       )}
       <div className="line">
         <Button type="submit" size="compact-sm" variant="filled" disabled={wrong}>
-          Take it so
+          {say('Take it so')}
         </Button>
         {now !== 'ignored' && (
           <Button size="compact-sm" onClick={() => onGive(piece.start, 'ignored')}>
-            Leave aside
+            {say('Leave aside')}
           </Button>
         )}
       </div>

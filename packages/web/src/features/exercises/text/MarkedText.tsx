@@ -7,6 +7,7 @@ import { MarkMenu } from './MarkMenu.tsx';
 import { markedNumber, type MarkedNumber } from './markedNumber.ts';
 import { cueInWords, roleInWords } from './readWords.ts';
 import styles from './Text.module.css';
+import { say } from '../../../words/say.ts';
 
 interface MarkedTextProps {
   readonly text: string;
@@ -128,7 +129,7 @@ function NumberMark({ piece, opened, onOpen, onGive }: NumberMarkProps) {
           className={styles.mark}
           data-is={piece.is}
           style={room(says)}
-          aria-label={`${piece.text}, ${says || 'not used'}: change what it is`}
+          aria-label={say('{{text}}, {{says}}: change what it is', { text: piece.text, says: says || say('not used') })}
           aria-haspopup="dialog"
           aria-expanded={opened}
           onClick={() => onOpen(!opened)}
@@ -137,7 +138,7 @@ function NumberMark({ piece, opened, onOpen, onGive }: NumberMarkProps) {
           {says && <span className={styles.says}>{says}</span>}
         </button>
       </Popover.Target>
-      <Popover.Dropdown aria-label={`what ${piece.text} is`}>
+      <Popover.Dropdown aria-label={say('what {{text}} is', { text: piece.text })}>
         <MarkMenu piece={piece} onGive={onGive} />
       </Popover.Dropdown>
     </Popover>

@@ -6,9 +6,12 @@ import { Word } from '../../../help/Word.tsx';
 import { PageHead } from '../../../ui/PageHead.tsx';
 import { Link } from 'react-router';
 import styles from './Text.module.css';
+import { say } from '../../../words/say.ts';
+import { Said } from '../../../words/Said.tsx';
 
-const example =
-  'The orchard of Kestrel Bay, which has 34 trees, buys a cider press for $14,500. It pays 15 % down and the rest in 36 monthly instalments, the first of them today, at 7.2 % a year compounded monthly. A setting-up fee of $180 is added to the loan.\n(a) What is each instalment?\n(b) How much interest is paid in all?';
+const example = say(
+  'The orchard of Kestrel Bay, which has 34 trees, buys a cider press for $14,500. It pays 15 % down and the rest in 36 monthly instalments, the first of them today, at 7.2 % a year compounded monthly. A setting-up fee of $180 is added to the loan.\n(a) What is each instalment?\n(b) How much interest is paid in all?',
+);
 
 interface PasteBoxProps {
   readonly onPaste: (text: string) => void;
@@ -20,32 +23,44 @@ export function PasteBox({ onPaste }: PasteBoxProps) {
   const tooLong = problems.findIndex((each) => each.length > LONGEST_TEXT);
   const wrong =
     problems.length > MOST_PROBLEMS
-      ? `These are ${problems.length} problems: at most ${MOST_PROBLEMS} are read at once.`
+      ? say('These are {{problems}} problems: at most {{MOSTPROBLEMS}} are read at once.', {
+          problems: problems.length,
+          MOSTPROBLEMS: MOST_PROBLEMS,
+        })
       : tooLong >= 0
-        ? `Problem ${tooLong + 1} is longer than ${LONGEST_TEXT.toLocaleString()} characters. Part problems by blank lines.`
+        ? say('Problem {{tooLong}} is longer than {{LONGESTTEXT}} characters. Part problems by blank lines.', {
+            tooLong: tooLong + 1,
+            LONGESTTEXT: LONGEST_TEXT.toLocaleString(),
+          })
         : '';
   return (
     <>
-      <PageHead title="Paste a problem" where={<Link to="/exercises">Exercises</Link>}>
-        <Button onClick={() => setText(example)}>Try an example</Button>
+      <PageHead title={say('Paste a problem')} where={<Link to="/exercises">{say('Exercises')}</Link>}>
+        <Button onClick={() => setText(example)}>{say('Try an example')}</Button>
         <Button variant="filled" disabled={problems.length === 0 || wrong !== ''} onClick={() => onPaste(text)}>
-          {problems.length > 1 ? `Read ${problems.length} problems` : 'Read it'}
+          {problems.length > 1 ? say('Read {{problems}} problems', { problems: problems.length }) : say('Read it')}
         </Button>
       </PageHead>
       <p className="soft">
-        Paste the text of one problem, or of many: numbered, or parted by blank lines. Each becomes an exercise with
-        your wording, its <Word of="plan">plans</Word>, <Word of="part">parts</Word> and <Word of="key" />. What can be
-        read two ways is a <Word of="doubt" /> that waits for you.
+        <Said
+          text="Paste the text of one problem, or of many: numbered, or parted by blank lines. Each becomes an exercise with your wording, its <word>plans</word>, <word2>parts</word2> and <word3 />. What can be read two ways is a <word4 /> that waits for you."
+          parts={{
+            word: <Word of="plan" />,
+            word2: <Word of="part" />,
+            word3: <Word of="key" />,
+            word4: <Word of="doubt" />,
+          }}
+        />
       </p>
       <textarea
         className={styles.paste}
-        aria-label="text of the problems"
-        placeholder="A loan of 9,000 at 6 % compounded monthly is repaid over three years …"
+        aria-label={say('text of the problems')}
+        placeholder={say('A loan of 9,000 at 6 % compounded monthly is repaid over three years …')}
         value={text}
         onChange={(event) => setText(event.currentTarget.value)}
       />
       <p role="status" className={wrong ? 'wrong' : 'soft'}>
-        {wrong || (problems.length > 1 ? `${problems.length} problems` : '')}
+        {wrong || (problems.length > 1 ? say('{{problems}} problems', { problems: problems.length }) : '')}
       </p>
     </>
   );

@@ -3,25 +3,26 @@ import type { ProblemReading } from '@hardy-sextant/core/texts';
 import type { ReadText } from './texts.worker.ts';
 import { answerInWords, askInWords } from './readWords.ts';
 import styles from './Text.module.css';
+import { many, say } from '../../../words/say.ts';
 
 export function ReadPlans({ read: { reading, sentences, made } }: { readonly read: ReadText }) {
   const { plans, asks, ignores, uses } = reading;
   return (
     <div className="stack">
-      <section className="sheet" aria-label={plans.length > 1 ? 'the plans' : 'the plan'}>
+      <section className="sheet" aria-label={plans.length > 1 ? say('the plans') : say('the plan')}>
         <h2 className="label" style={{ padding: '10px 16px 0' }}>
-          {plans.length > 1 ? 'The plans' : 'The plan'}
+          {plans.length > 1 ? say('The plans') : say('The plan')}
         </h2>
         {plans.map(({ name, links }, at) => (
           <p key={at} className={styles.plan} style={{ margin: 0 }}>
-            {plans.length > 1 && <strong>{name ?? `Plan ${at + 1}`}: </strong>}
-            {sentences[at] || <span className="soft">Something is still missing.</span>}
-            {links && <span className="soft"> It goes on from the other.</span>}
+            {plans.length > 1 && <strong>{name ?? say('Plan {{at}}', { at: at + 1 })}: </strong>}
+            {sentences[at] || <span className="soft">{say('Something is still missing.')}</span>}
+            {links && <span className="soft"> {say('It goes on from the other.')}</span>}
           </p>
         ))}
-        {plans.length === 0 && <p className={styles.plan}>Nothing was understood.</p>}
+        {plans.length === 0 && <p className={styles.plan}>{say('Nothing was understood.')}</p>}
       </section>
-      <section className="sheet" aria-label="what is asked">
+      <section className="sheet" aria-label={say('what is asked')}>
         <table className={styles.asks}>
           <tbody>
             {asks.map((ask) => (
@@ -34,17 +35,19 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
             ))}
             {asks.length === 0 && (
               <tr>
-                <td style={{ textAlign: 'left', fontWeight: 400 }}>Nothing is asked.</td>
+                <td style={{ textAlign: 'left', fontWeight: 400 }}>{say('Nothing is asked.')}</td>
               </tr>
             )}
           </tbody>
         </table>
       </section>
-      <section className="sheet small" style={{ padding: '10px 16px' }} aria-label="not used">
+      <section className="sheet small" style={{ padding: '10px 16px' }} aria-label={say('not used')}>
         <NotUsed ignores={ignores} />
         <p className="soft" style={{ margin: 0 }}>
-          {uses.length} {uses.length === 1 ? 'number' : 'numbers'} taken.
-          {made && made.leftOut.length > 0 && ` No part is made of ${made.leftOut.join(', ')}: add it on the exercise.`}
+          {many(uses.length, '{{count}} number taken.', '{{count}} numbers taken.')}
+          {made &&
+            made.leftOut.length > 0 &&
+            say(' No part is made of {{leftOut}}: add it on the exercise.', { leftOut: made.leftOut.join(', ') })}
         </p>
       </section>
     </div>
@@ -55,7 +58,7 @@ function NotUsed({ ignores }: Pick<ProblemReading, 'ignores'>) {
   if (ignores.length === 0) return null;
   return (
     <p style={{ margin: '0 0 4px' }}>
-      <strong>Not used:</strong> {ignores.map(({ quote }) => quote).join(', ')}
+      <strong>{say('Not used:')}</strong> {ignores.map(({ quote }) => quote).join(', ')}
     </p>
   );
 }

@@ -1,41 +1,42 @@
 /** What was read, in words: roles under numbers, what cues say, what is asked, and answers. */
 import { frequencyOf, numberStyleById, writeBrief, writeMoney } from '@hardy-sextant/core';
 import { roleNames, type ReadAsk, type ReadCue, type ReadPlan, type ReadUse } from '@hardy-sextant/core/texts';
+import { say } from '../../../words/say.ts';
 
 export const roleInWords = ({ role, value, unit }: ReadUse): string =>
   role === 'rate' && unit === 'per-year' && value > 0 ? 'rate' : roleNames[role];
 
 const kinds: Readonly<Record<string, string>> = {
-  borrowing: 'borrowing',
-  saving: 'saving',
-  'drawing-down': 'drawing down',
-  'lump-sum': 'a single sum',
-  leasing: 'leasing',
-  flat: 'flat charge',
-  convert: 'converting',
+  borrowing: say('borrowing'),
+  saving: say('saving'),
+  'drawing-down': say('drawing down'),
+  'lump-sum': say('a single sum'),
+  leasing: say('leasing'),
+  flat: say('flat charge'),
+  convert: say('converting'),
 };
 
 const asked: Readonly<Record<string, string>> = {
-  payment: 'payment',
-  amount: 'amount',
-  finalAmount: 'amount at the end',
-  payments: 'number of payments',
-  rate: 'rate',
-  years: 'years',
-  nominalRate: 'nominal rate',
-  effectiveRate: 'effective rate',
-  ratePerPayment: 'rate for one payment',
-  totalPaid: 'total paid',
-  totalInterest: 'interest in all',
-  financeCharge: 'finance charge',
-  balanceAfter: 'balance',
-  interestIn: 'interest',
-  principalIn: 'principal',
-  leftToPay: 'left to pay',
-  lastPayment: 'last payment',
-  downPayment: 'deposit',
-  difference: 'difference',
-  choice: 'which is better',
+  payment: say('payment'),
+  amount: say('amount'),
+  finalAmount: say('amount at the end'),
+  payments: say('number of payments'),
+  rate: say('rate'),
+  years: say('years'),
+  nominalRate: say('nominal rate'),
+  effectiveRate: say('effective rate'),
+  ratePerPayment: say('rate for one payment'),
+  totalPaid: say('total paid'),
+  totalInterest: say('interest in all'),
+  financeCharge: say('finance charge'),
+  balanceAfter: say('balance'),
+  interestIn: say('interest'),
+  principalIn: say('principal'),
+  leftToPay: say('left to pay'),
+  lastPayment: say('last payment'),
+  downPayment: say('deposit'),
+  difference: say('difference'),
+  choice: say('which is better'),
 };
 
 /** What a cue says, under its words. */
@@ -45,14 +46,14 @@ export function cueInWords({ says }: ReadCue): string {
     case 'frequency':
       return frequencyOf(Number(value)).adverb;
     case 'compounding':
-      return `compounded ${frequencyOf(Number(value)).adverb}`;
+      return say('compounded {{adverb}}', { adverb: frequencyOf(Number(value)).adverb });
     case 'kind':
       return kinds[value] ?? value;
     case 'quoted':
-      return value === 'per-period' ? 'for each period' : value;
+      return value === 'per-period' ? say('for each period') : value;
     case 'unknown':
     case 'asks':
-      return `asks: ${asked[value] ?? value}`;
+      return say('asks: {{asked}}', { asked: asked[value] ?? value });
     default:
       return value;
   }
@@ -63,15 +64,16 @@ export function askInWords({ quantity, args = {}, plan }: ReadAsk, plans: readon
   const own = asked[quantity] ?? quantity;
   const where =
     args.k !== undefined
-      ? ` after payment ${args.k}`
+      ? say(' after payment {{k}}', { k: args.k })
       : args.from !== undefined
-        ? ` in payments ${args.from} to ${args.to}`
+        ? say(' in payments {{from}} to {{to}}', { from: args.from, to: args.to ?? args.from })
         : args.after !== undefined
-          ? ` after payment ${args.after}`
+          ? say(' after payment {{after}}', { after: args.after })
           : args.include?.includes('downPayment')
-            ? ' with the deposit'
+            ? say(' with the deposit')
             : '';
-  const name = plans.length > 1 && plan !== null ? ` · ${plans[plan]?.name ?? `plan ${plan + 1}`}` : '';
+  const name =
+    plans.length > 1 && plan !== null ? ` · ${plans[plan]?.name ?? say('plan {{plan}}', { plan: plan + 1 })}` : '';
   return `${own}${where}${name}`;
 }
 
@@ -87,7 +89,7 @@ export function answerInWords(
   const [answer] = answers;
   if (answer === undefined) return '–';
   const of = quantity === 'difference' ? (args?.of ?? 'totalPaid') : quantity;
-  if (quantity === 'choice') return plans[answer]?.name ?? `plan ${answer + 1}`;
+  if (quantity === 'choice') return plans[answer]?.name ?? say('plan {{answer}}', { answer: answer + 1 });
   if (percent.has(of)) return `${writeBrief(answer * 100, 2, 4, style)} %`;
   return counts.has(of) ? writeBrief(answer, 0, 4, style) : writeMoney(answer, style);
 }

@@ -6,6 +6,7 @@ import { useDeleteExercise, useImportExercises } from '../../../api/records.ts';
 import { showUndo } from '../../../ui/showUndo.tsx';
 import type { Pasted } from './pasted.ts';
 import type { Readings } from './useReadings.ts';
+import { many, say } from '../../../words/say.ts';
 
 interface Making {
   readonly busy: boolean;
@@ -36,13 +37,18 @@ export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: P
       const { taken, same, refused } = await write.mutateAsync({ format: EXERCISE_FORMAT, version: 2, exercises });
       if (refused.length > 0)
         setProblem(
-          refused.map(({ title, problems }) => `${title}: ${problems[0]?.message ?? 'it cannot be kept.'}`).join(' '),
+          refused
+            .map(({ title, problems }) => `${title}: ${problems[0]?.message ?? say('it cannot be kept.')}`)
+            .join(' '),
         );
       const idOf = (exercise: Exercise): string | undefined =>
         taken.find(({ document }) => document.exercise.title === exercise.title && isSame(document.exercise, exercise))
           ?.id;
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
-      if (same > 0) setProblem(`${same} of them ${same === 1 ? 'is' : 'are'} in your library already, word for word.`);
+      if (same > 0)
+        setProblem(
+          say('{{same}} of them {{is}} in your library already, word for word.', { same, is: many(same, 'is', 'are') }),
+        );
       onChange({
         ...pasted,
         problems: pasted.problems.map((each, at) => {
@@ -52,13 +58,13 @@ export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: P
       });
       const made = taken.map(({ id }) => id);
       if (made.length > 0)
-        showUndo(made.length === 1 ? 'One exercise is made.' : `${made.length} exercises are made.`, async () => {
+        showUndo(many(made.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
           for (const id of made) await remove.mutateAsync(id);
           onChange(pasted);
         });
       return made;
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'It could not be kept.');
+      setProblem(error instanceof Error ? error.message : say('It could not be kept.'));
       return [];
     }
   };

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { z } from 'zod';
 import { remember, remembered } from '../../../api/kept/unsent.ts';
 import { nothingPasted, type Pasted } from './pasted.ts';
+import { say } from '../../../words/say.ts';
 
-const KEY = 'pasted problems';
+const KEY = say('pasted problems');
 
 const settled = z.custom<Pasted['problems'][number]['settled']>((value) => typeof value === 'object' && value !== null);
 const stored = z.object({

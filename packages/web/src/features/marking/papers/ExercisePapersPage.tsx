@@ -14,21 +14,23 @@ import { useRules } from '../../../api/rulesRecords.ts';
 import { Failed, LoadingPage } from '../../../ui/States.tsx';
 import { useAllEnteringStyles } from '../../../working/useAllEnteringStyles.ts';
 import { PapersDesk } from './PapersDesk.tsx';
+import { say } from '../../../words/say.ts';
 
 export function ExercisePapersPage() {
   const { exerciseId = '' } = useParams();
   const kept = useExercise(exerciseId);
   const rules = useRules();
   if (kept.isError && !kept.data)
-    return <Failed what="exercise" error={kept.error} again={() => void kept.refetch()} />;
+    return <Failed what={say('exercise')} error={kept.error} again={() => void kept.refetch()} />;
   if (rules.isError && !rules.data)
-    return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
-  if (!kept.data || !rules.data) return <LoadingPage title="Papers" what="the papers" />;
+    return <Failed what={say('house rules')} error={rules.error} again={() => void rules.refetch()} />;
+  if (!kept.data || !rules.data) return <LoadingPage title={say('Papers')} what={say('the papers')} />;
   const { id, document, rulesId } = kept.data;
   const { exercise } = document;
   const where = (
     <>
-      <Link to="/exercises">Exercises</Link> · <Link to={`/exercises/${id}`}>{exercise.title || 'An exercise'}</Link>
+      <Link to="/exercises">{say('Exercises')}</Link> ·{' '}
+      <Link to={`/exercises/${id}`}>{exercise.title || say('An exercise')}</Link>
     </>
   );
   return <OfExercise exercise={exercise} rules={rulesIn(rules.data, rulesId)} where={where} />;
@@ -45,13 +47,14 @@ export function CasePapersPage() {
     const { rounding } = rulesIn(rules.data, document.rules);
     return exerciseFromCase({ title, draft: document.draft, variations: [], tags: [] }, rounding);
   }, [kept.data, rules.data]);
-  if (kept.isError && !kept.data) return <Failed what="case" error={kept.error} again={() => void kept.refetch()} />;
+  if (kept.isError && !kept.data)
+    return <Failed what={say('case')} error={kept.error} again={() => void kept.refetch()} />;
   if (rules.isError && !rules.data)
-    return <Failed what="house rules" error={rules.error} again={() => void rules.refetch()} />;
-  if (!kept.data || !rules.data || !exercise) return <LoadingPage title="Papers" what="the papers" />;
+    return <Failed what={say('house rules')} error={rules.error} again={() => void rules.refetch()} />;
+  if (!kept.data || !rules.data || !exercise) return <LoadingPage title={say('Papers')} what={say('the papers')} />;
   const where = (
     <>
-      <Link to="/cases">Cases</Link> · <Link to={`/bench/${caseId}`}>{kept.data.title}</Link>
+      <Link to="/cases">{say('Cases')}</Link> · <Link to={`/bench/${caseId}`}>{kept.data.title}</Link>
     </>
   );
   return <OfExercise exercise={exercise} rules={rulesIn(rules.data, kept.data.document.rules)} where={where} />;
@@ -85,7 +88,7 @@ function markingOfNobody(exercise: Exercise): Marking {
     set: {
       id: 'alone',
       classId: '',
-      title: exercise.title || 'An exercise',
+      title: exercise.title || say('An exercise'),
       document: { ...emptySet, items: [{ id: 'e1', exerciseId: 'alone' }] },
       revision: 1,
       updatedAt: '',

@@ -8,17 +8,18 @@ import { useSearchSetting } from '../../../ui/useSearchSetting.ts';
 import { SectionPick } from '../Sections.tsx';
 import { classKinds, ownKinds, paperKinds, type PaperChoice, type PaperKind } from './paperOf.ts';
 import styles from './Papers.module.css';
+import { say } from '../../../words/say.ts';
 
 const sizes: readonly PaperSize[] = ['A4', 'Letter'];
-const rooms = { '0': 'none', '30': '3 cm', '50': '5 cm', '80': '8 cm' } as const;
+const rooms = { '0': say('none'), '30': say('3 cm'), '50': say('5 cm'), '80': say('8 cm') } as const;
 const ways = {
-  formula: 'formula',
-  recurrence: 'recurrence',
-  'five-values': 'five values',
-  'sheet-function': 'sheet function',
-  worksheet: 'worksheet',
-  table: 'table',
-  search: 'search',
+  formula: say('formula'),
+  recurrence: say('recurrence'),
+  'five-values': say('five values'),
+  'sheet-function': say('sheet function'),
+  worksheet: say('worksheet'),
+  table: say('table'),
+  search: say('search'),
 } as const satisfies Record<WayId, string>;
 
 /** What the address says of the choice. @param alone without a class */
@@ -68,23 +69,28 @@ export function PaperChoices({ choice, size, students, everybody, alone, onSet }
   const hasVersions = students.some(({ version }) => version !== '');
   const several: [string, string][] =
     kind === 'feedback'
-      ? [['each', 'each student']]
+      ? [['each', say('each student')]]
       : [
-          ['each', 'each student, own numbers'],
-          ...(hasVersions ? [['version', 'one of each version'] as [string, string]] : []),
-          ['all', 'one for all'],
+          ['each', say('each student, own numbers')],
+          ...(hasVersions ? [['version', say('one of each version')] as [string, string]] : []),
+          ['all', say('one for all')],
         ];
   return (
-    <section className={`sheet ${styles.choices}`} aria-label="how it is written">
+    <section className={`sheet ${styles.choices}`} aria-label={say('how it is written')}>
       <label>
-        What
-        <Pick label="what goes to paper" value={kind} options={kindsFor(alone)} onPick={(id) => onSet('what', id)} />
+        {say('What')}
+        <Pick
+          label={say('what goes to paper')}
+          value={kind}
+          options={kindsFor(alone)}
+          onPick={(id) => onSet('what', id)}
+        />
       </label>
       {ownKinds.has(kind) && !alone && (
         <label>
-          For
+          {say('For')}
           <Pick
-            label="for whom"
+            label={say('for whom')}
             value={who}
             options={[...several, ...students.map(({ id, name, number }) => [id, `${name}, ${number}`] as const)]}
             onPick={(id) => onSet('who', id)}
@@ -93,9 +99,9 @@ export function PaperChoices({ choice, size, students, everybody, alone, onSet }
       )}
       <SectionPick marking={everybody} />
       <label>
-        Paper
+        {say('Paper')}
         <Pick
-          label="size of the paper"
+          label={say('size of the paper')}
           value={size}
           options={sizes.map((each) => [each, each])}
           onPick={(id) => onSet('size', id)}
@@ -114,34 +120,46 @@ interface FormChoicesProps {
   readonly onSet: OnSet;
 }
 
+function QuestionChoices({
+  form,
+  formulas,
+  onSet,
+}: Pick<PaperChoice, 'form' | 'formulas'> & { readonly onSet: OnSet }) {
+  return (
+    <>
+      <label>
+        {say('Room to work')}
+        <Pick
+          label={say('room to work')}
+          value={String(form.room) as keyof typeof rooms}
+          options={Object.entries(rooms) as [keyof typeof rooms, string][]}
+          onPick={(id) => onSet('room', id)}
+        />
+      </label>
+      <Check words={say('Boxes for answers')} checked={form.boxes} onCheck={(on) => onSet('boxes', on ? '' : 'off')} />
+      <Check
+        words={say('Boxes for the five values')}
+        checked={form.entered}
+        onCheck={(on) => onSet('values', on ? 'on' : '')}
+      />
+      <Check
+        words={say('Formulas at the end')}
+        checked={formulas}
+        onCheck={(on) => onSet('formulas', on ? 'on' : '')}
+      />
+    </>
+  );
+}
+
 /** What each kind of paper has to choose. */
 function FormChoices({ choice: { kind, form, formulas, tables, way, reasons }, onSet }: FormChoicesProps) {
   switch (kind) {
     case 'questions':
-      return (
-        <>
-          <label>
-            Room to work
-            <Pick
-              label="room to work"
-              value={String(form.room) as keyof typeof rooms}
-              options={Object.entries(rooms) as [keyof typeof rooms, string][]}
-              onPick={(id) => onSet('room', id)}
-            />
-          </label>
-          <Check words="Boxes for answers" checked={form.boxes} onCheck={(on) => onSet('boxes', on ? '' : 'off')} />
-          <Check
-            words="Boxes for the five values"
-            checked={form.entered}
-            onCheck={(on) => onSet('values', on ? 'on' : '')}
-          />
-          <Check words="Formulas at the end" checked={formulas} onCheck={(on) => onSet('formulas', on ? 'on' : '')} />
-        </>
-      );
+      return <QuestionChoices form={form} formulas={formulas} onSet={onSet} />;
     case 'tables':
       return (
         <Check
-          words="Every cell empty"
+          words={say('Every cell empty')}
           checked={tables === 'empty'}
           onCheck={(on) => onSet('cells', on ? 'empty' : '')}
         />
@@ -150,20 +168,22 @@ function FormChoices({ choice: { kind, form, formulas, tables, way, reasons }, o
       return (
         <>
           <label>
-            Way
+            {say('Way')}
             <Pick
-              label="way of working"
+              label={say('way of working')}
               value={way}
               options={Object.entries(ways) as [WayId, string][]}
               onPick={(id) => onSet('way', id)}
             />
           </label>
-          <p className="soft">A part that does not have this way is worked in its first one.</p>
-          <Check words="With reasons" checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />
+          <p className="soft">{say('A part that does not have this way is worked in its first one.')}</p>
+          <Check words={say('With reasons')} checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />
         </>
       );
     case 'feedback':
-      return <Check words="With the working" checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />;
+      return (
+        <Check words={say('With the working')} checked={reasons} onCheck={(on) => onSet('reasons', on ? '' : 'off')} />
+      );
     default:
       return null;
   }

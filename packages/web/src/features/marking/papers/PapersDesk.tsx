@@ -17,6 +17,7 @@ import { paperOf, sheetsOf, type PaperChoice, type PaperSources } from './paperO
 import { PaperShown } from '../../../ui/PaperShown.tsx';
 import type { PaperFormat, PapersWorker } from './papers.worker.ts';
 import styles from './Papers.module.css';
+import { many, say } from '../../../words/say.ts';
 
 interface PapersProps {
   readonly sources: PaperSources;
@@ -38,20 +39,24 @@ export function PapersDesk({ sources, everybody, where, alone = false }: PapersD
   const first = useMemo(() => (sheets.count > 0 ? sheets.sheet(0) : undefined), [sheets]);
   useChecking(kept.id, choice.kind === 'feedback' ? unchecked : 0);
   const printing = usePrinting();
-  useBarNote(`${sheets.count} ${sheets.count === 1 ? 'paper' : 'papers'}`);
+  useBarNote(`${sheets.count} ${many(sheets.count, 'paper', 'papers')}`);
   return (
     <>
-      <PageHead title="Papers" where={where}>
+      <PageHead title={say('Papers')} where={where}>
         <Outgoing sources={sources} choice={choice} size={size} count={sheets.count} title={sheets.title} />
       </PageHead>
       <div className="beside wide-side">
-        <article className={`sheet ${styles.sheet}`} aria-label="the first paper">
+        <article className={`sheet ${styles.sheet}`} aria-label={say('the first paper')}>
           {choice.kind === 'feedback' && unchecked > 0 && (
             <p role="status">
-              {unchecked} {unchecked === 1 ? 'submission is' : 'submissions are'} being checked.
+              {many(unchecked, '{{count}} submission is being checked.', '{{count}} submissions are being checked.')}
             </p>
           )}
-          {first ? <PaperShown sheet={first} /> : <p>There is nobody to give a paper to: the class has no students.</p>}
+          {first ? (
+            <PaperShown sheet={first} />
+          ) : (
+            <p>{say('There is nobody to give a paper to: the class has no students.')}</p>
+          )}
         </article>
         <PaperChoices choice={choice} size={size} students={students} everybody={everybody} alone={alone} onSet={set} />
       </div>
@@ -76,24 +81,20 @@ interface OutgoingProps extends PapersProps {
 }
 
 function Outgoing({ sources, choice, size, count, title }: OutgoingProps) {
-  const { done, run, stop } = useCountedWork('The papers');
+  const { done, run, stop } = useCountedWork(say('The papers'));
   const write = (format: PaperFormat, how: 'one' | 'each') =>
-    run(async (say, signal) => {
+    run(async (onDone, signal) => {
       const worker = new Worker(new URL('./papers.worker.ts', import.meta.url), { type: 'module' });
       signal.addEventListener('abort', () => worker.terminate());
-      const bytes = await wrap<PapersWorker>(worker)[how](sources, choice, format, size, proxy(say));
+      const bytes = await wrap<PapersWorker>(worker)[how](sources, choice, format, size, proxy(onDone));
       await saveAs(how === 'one' ? kinds[format] : ZIP, title, new Blob([new Uint8Array(bytes)]));
     });
   if (done !== undefined)
-    return (
-      <Button onClick={stop}>
-        Stop: {done} of {count} papers
-      </Button>
-    );
+    return <Button onClick={stop}>{say('Stop: {{done}} of {{count}} papers', { done, count })}</Button>;
   return (
     <>
       <Button disabled={count === 0} onClick={() => window.print()}>
-        Print
+        {say('Print')}
       </Button>
       {files.map(({ name, formats }) => (
         <Menu key={name} position="bottom-end">
@@ -105,9 +106,9 @@ function Outgoing({ sources, choice, size, count, title }: OutgoingProps) {
           <Menu.Dropdown>
             {formats.map(([format, lead]) => (
               <Fragment key={format}>
-                <Menu.Item onClick={() => write(format, 'one')}>{lead}One file</Menu.Item>
+                <Menu.Item onClick={() => write(format, 'one')}>{say('{{lead}}One file', { lead })}</Menu.Item>
                 <Menu.Item onClick={() => write(format, 'each')} disabled={count < 2}>
-                  {lead}A file for each, in a zip
+                  {say('{{lead}}A file for each, in a zip', { lead })}
                 </Menu.Item>
               </Fragment>
             ))}
@@ -121,13 +122,13 @@ function Outgoing({ sources, choice, size, count, title }: OutgoingProps) {
 /** The buttons, and the formats that each offers. */
 const files: readonly { readonly name: string; readonly formats: readonly (readonly [PaperFormat, string])[] }[] = [
   {
-    name: 'Text',
+    name: say('Text'),
     formats: [
-      ['html', 'HTML: '],
-      ['md', 'Markdown with TeX: '],
+      ['html', say('HTML: ')],
+      ['md', say('Markdown with TeX: ')],
     ],
   },
-  { name: 'Document to edit', formats: [['docx', '']] },
+  { name: say('Document to edit'), formats: [['docx', '']] },
   { name: 'PDF', formats: [['pdf', '']] },
 ];
 

@@ -9,6 +9,7 @@ import { useInSection } from '../Sections.tsx';
 import { useMarking, useSlipTexts } from '../markingRecords.ts';
 import type { PaperSources } from './paperOf.ts';
 import { PapersDesk } from './PapersDesk.tsx';
+import { say } from '../../../words/say.ts';
 
 export function PapersPage() {
   const { setId = '' } = useParams();
@@ -16,12 +17,13 @@ export function PapersPage() {
   const chosen = useClass(marking.data?.set.classId);
   const texts = useSlipTexts();
   if (marking.isError && !marking.data)
-    return <Failed what="set" error={marking.error} again={() => void marking.refetch()} />;
+    return <Failed what={say('set')} error={marking.error} again={() => void marking.refetch()} />;
   if (chosen.isError && !chosen.data)
-    return <Failed what="class" error={chosen.error} again={() => void chosen.refetch()} />;
+    return <Failed what={say('class')} error={chosen.error} again={() => void chosen.refetch()} />;
   if (texts.isError && !texts.data)
-    return <Failed what="texts" error={texts.error} again={() => void texts.refetch()} />;
-  if (!marking.data || !chosen.data || !texts.data) return <LoadingPage title="Papers" what="the papers" />;
+    return <Failed what={say('texts')} error={texts.error} again={() => void texts.refetch()} />;
+  if (!marking.data || !chosen.data || !texts.data)
+    return <LoadingPage title={say('Papers')} what={say('the papers')} />;
   return <WithSources marking={marking.data} chosen={chosen.data} texts={texts.data} />;
 }
 
@@ -36,7 +38,7 @@ function WithSources({ marking: everybody, chosen, texts }: Omit<PaperSources, '
   const { id, title } = marking.set;
   const where = (
     <>
-      <Link to="/sets">Sets</Link> · <Link to={`/sets/${id}`}>{title}</Link>
+      <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${id}`}>{title}</Link>
     </>
   );
   return <PapersDesk sources={sources} everybody={everybody} where={where} />;

@@ -24,16 +24,17 @@ import {
 } from '@hardy-sextant/core';
 import type { KeptClass, MarkedStudent, Marking, SlipText } from '@hardy-sextant/contract';
 import { classInWords } from '../../../api/records.ts';
+import { say } from '../../../words/say.ts';
 
 export const paperKinds = {
-  questions: 'Question sheets',
-  tables: 'Tables to fill in',
-  formulas: 'Formula sheet',
+  questions: say('Question sheets'),
+  tables: say('Tables to fill in'),
+  formulas: say('Formula sheet'),
   key: 'Key, with what else is right',
-  lines: 'Key, a line for each student',
-  solutions: 'Worked solutions',
-  roster: 'Marking sheet',
-  feedback: 'Feedback',
+  lines: say('Key, a line for each student'),
+  solutions: say('Worked solutions'),
+  roster: say('Marking sheet'),
+  feedback: say('Feedback'),
 } as const;
 export type PaperKind = keyof typeof paperKinds;
 
@@ -150,7 +151,10 @@ function ownSheet(
   { student, version, numbersOf }: Whose,
 ): PaperSheet {
   const { set: kept } = marking;
-  const set = version === undefined ? common : { ...common, title: `${common.title}, version ${version}` };
+  const set =
+    version === undefined
+      ? common
+      : { ...common, title: say('{{title}}, version {{version}}', { title: common.title, version }) };
   const asked = kept.assignedExercises.map(({ itemId, exercise }): AskedExercise => ({
     exercise,
     numbers: numbersOf?.numbers[itemId] ?? {},

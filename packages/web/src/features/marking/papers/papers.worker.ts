@@ -27,15 +27,15 @@ async function writerOf(format: PaperFormat, size: PaperSize): Promise<Write> {
 
 const worker = {
   /** All sheets in one file. */
-  async one(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, say: Say) {
+  async one(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, onDone: Say) {
     const write = await writerOf(format, size);
     return write(paperOf(sheetsOf(sources, choice)), (done) => {
-      if (done % EVERY === 0) say(done);
+      if (done % EVERY === 0) onDone(done);
     });
   },
 
   /** A file for each sheet, in a zip. */
-  async each(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, say: Say) {
+  async each(sources: PaperSources, choice: PaperChoice, format: PaperFormat, size: PaperSize, onDone: Say) {
     const write = await writerOf(format, size);
     const { title, count, sheet } = sheetsOf(sources, choice);
     const files: Record<string, Uint8Array> = {};
@@ -43,7 +43,7 @@ const worker = {
       const own = sheet(at);
       const name = nameOf(own.who ?? `${title} ${at + 1}`);
       files[`${name}.${format}`] = await write({ title, sheets: [own] });
-      if ((at + 1) % EVERY === 0) say(at + 1);
+      if ((at + 1) % EVERY === 0) onDone(at + 1);
     }
     return filesZip(files);
   },

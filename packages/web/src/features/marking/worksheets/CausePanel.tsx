@@ -4,6 +4,7 @@ import { cellsInWords } from '@hardy-sextant/core';
 import type { KeptWorksheet, WorksheetDetail } from '@hardy-sextant/contract';
 import { TextButton } from '../../../ui/TextButton.tsx';
 import styles from './Worksheets.module.css';
+import { many, say } from '../../../words/say.ts';
 
 interface CausePanelProps {
   readonly detail: WorksheetDetail;
@@ -24,12 +25,16 @@ export function CausePanel({ detail, all, mended, onMended, onChoose, onCause, o
       {summary.says && <p className="wrong">{summary.says}</p>}
       {judged.length > 0 && (
         <p className="soft" style={{ margin: 0 }}>
-          {count('wrong')} of {judged.length} cells are wrong by themselves, {count('carried')} follow from them.
+          {say('{{count}} of {{judged}} cells are wrong by themselves, {{count2}} follow from them.', {
+            count: count('wrong'),
+            judged: judged.length,
+            count2: count('carried'),
+          })}
         </p>
       )}
       {causes.length === 0 && judged.length > 0 && count('wrong') === 0 && (
         <p className="sheet" style={{ padding: '10px 16px' }}>
-          Everything in this worksheet is right.
+          {say('Everything in this worksheet is right.')}
         </p>
       )}
       {causes.map((cause) => (
@@ -86,29 +91,29 @@ function Cause({ cause, others, mended, onMended, onChoose, onCause, onProject }
       <div className="line small">
         {mended !== undefined && (
           <Button aria-pressed={mended} onClick={() => onMended(!mended)}>
-            {mended ? 'As it was submitted' : 'See it mended'}
+            {mended ? say('As it was submitted') : say('See it mended')}
           </Button>
         )}
         {others > 0 && (
           <Button onClick={() => onCause(cause.id)}>
-            {others === 1 ? '1 other did this' : `${others} others did this`}
+            {many(others, '1 other did this', '{{count}} others did this')}
           </Button>
         )}
-        <Button onClick={() => onProject(cause.id)}>Show the class</Button>
+        <Button onClick={() => onProject(cause.id)}>{say('Show the class')}</Button>
       </div>
     </section>
   );
 }
 
 function proof({ remark, certain, mends }: WorksheetDetail['causes'][number]): string {
-  if (remark) return 'A remark: the numbers are right, and no marks hang on it.';
+  if (remark) return say('A remark: the numbers are right, and no marks hang on it.');
   if (mends === 'all')
     return certain
-      ? 'Certain: mended, every cell comes right.'
-      : 'Mended, every cell comes right; another cause would do the same.';
+      ? say('Certain: mended, every cell comes right.')
+      : say('Mended, every cell comes right; another cause would do the same.');
   if (mends === 'some')
     return certain
-      ? 'Certain: with the others mended too, every cell comes right.'
-      : 'Mended, some of the cells come right.';
-  return 'It cannot be tried by mending.';
+      ? say('Certain: with the others mended too, every cell comes right.')
+      : say('Mended, some of the cells come right.');
+  return say('It cannot be tried by mending.');
 }

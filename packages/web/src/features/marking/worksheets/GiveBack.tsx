@@ -6,6 +6,7 @@ import { callForFile } from '../../../api/call.ts';
 import { saveAs } from '../../../api/saveFile.ts';
 import { useCountedWork } from '../../../ui/useCountedWork.ts';
 import { filePath } from './worksheetRecords.ts';
+import { say } from '../../../words/say.ts';
 
 interface GiveBackProps {
   readonly setId: string;
@@ -15,25 +16,25 @@ interface GiveBackProps {
 }
 
 export function GiveBack({ setId, title, worksheets }: GiveBackProps) {
-  const { done, run, stop } = useCountedWork('The files with remarks');
+  const { done, run, stop } = useCountedWork(say('The files with remarks'));
   if (worksheets.length === 0) return null;
   const give = () =>
-    run(async (say, signal) => {
+    run(async (onDone, signal) => {
       const files: Record<string, Uint8Array> = {};
       for (const [at, { id, name }] of worksheets.entries()) {
         files[freeName(`${name.replace(/\.\w+$/, '')}, with remarks.xlsx`, files)] = await callForFile(
           filePath(setId, id, 'returned'),
           signal,
         );
-        say(at + 1);
+        onDone(at + 1);
       }
-      await saveAs(ZIP, `${title} with remarks`, new Blob([new Uint8Array(filesZip(files))]));
+      await saveAs(ZIP, say('{{title}} with remarks', { title }), new Blob([new Uint8Array(filesZip(files))]));
     });
   return done === undefined ? (
-    <Button onClick={give}>Give all back</Button>
+    <Button onClick={give}>{say('Give all back')}</Button>
   ) : (
     <Button onClick={stop}>
-      Stop: {done} of {worksheets.length} files
+      {say('Stop: {{done}} of {{worksheets}} files', { done, worksheets: worksheets.length })}
     </Button>
   );
 }

@@ -9,6 +9,7 @@ import { PasteCells } from './PasteCells.tsx';
 import type { Importing, useImporting } from './useImporting.ts';
 import { useRemoveWorksheets } from './worksheetRecords.ts';
 import styles from '../Marking.module.css';
+import { many, say } from '../../../words/say.ts';
 
 interface ImportWorksheetsProps {
   readonly itemId: string;
@@ -27,20 +28,22 @@ export function ImportWorksheets({ itemId, students, bring }: ImportWorksheetsPr
     if (chosen.length === 0) return;
     bring
       .take(itemId, chosen)
-      .catch((error: unknown) => notifications.show({ message: `It could not be read: ${asError(error).message}` }));
+      .catch((error: unknown) =>
+        notifications.show({ message: say('It could not be read: {{message}}', { message: asError(error).message }) }),
+      );
   };
   return (
     <>
       <Menu position="bottom-end">
         <Menu.Target>
           <Button variant="filled" loading={bring.importing?.phase === 'going'}>
-            Import worksheets
+            {say('Import worksheets')}
           </Button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Item onClick={() => files.current?.click()}>Files, or a zip of the class</Menu.Item>
-          <Menu.Item onClick={() => folder.current?.click()}>A folder</Menu.Item>
-          <Menu.Item onClick={() => setPasting(true)}>Cells copied from a worksheet</Menu.Item>
+          <Menu.Item onClick={() => files.current?.click()}>{say('Files, or a zip of the class')}</Menu.Item>
+          <Menu.Item onClick={() => folder.current?.click()}>{say('A folder')}</Menu.Item>
+          <Menu.Item onClick={() => setPasting(true)}>{say('Cells copied from a worksheet')}</Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <input
@@ -49,7 +52,7 @@ export function ImportWorksheets({ itemId, students, bring }: ImportWorksheetsPr
         hidden
         multiple
         accept=".xlsx,.xlsm,.ods,.csv,.tsv,.txt,.zip"
-        aria-label="worksheet files"
+        aria-label={say('worksheet files')}
         onChange={(event) => take(event.currentTarget)}
       />
       <input
@@ -58,7 +61,7 @@ export function ImportWorksheets({ itemId, students, bring }: ImportWorksheetsPr
         hidden
         multiple
         {...{ webkitdirectory: '' }}
-        aria-label="worksheet folder"
+        aria-label={say('worksheet folder')}
         onChange={(event) => take(event.currentTarget)}
       />
       {pasting && (
@@ -93,7 +96,7 @@ export function ImportNotice({ setId, bring, own, students }: ImportNoticeProps)
       {
         onSuccess: () => {
           bring.close();
-          showUndo('What was imported is taken away again.', () =>
+          showUndo(say('What was imported is taken away again.'), () =>
             remove.mutateAsync({ ids: taken.map((each) => each.id), removed: false }),
           );
         },
@@ -106,25 +109,25 @@ export function ImportNotice({ setId, bring, own, students }: ImportNoticeProps)
         <p id={id}>{saidOf(importing, own, students)}</p>
         {phase === 'going' && (
           <>
-            <progress aria-label="worksheets imported" value={of - rest.length} max={of} />
+            <progress aria-label={say('worksheets imported')} value={of - rest.length} max={of} />
             <Button size="compact-sm" onClick={bring.stop}>
-              Stop
+              {say('Stop')}
             </Button>
           </>
         )}
         {phase === 'stopped' && (
           <Button size="compact-sm" onClick={bring.goOn}>
-            Go on
+            {say('Go on')}
           </Button>
         )}
         {phase !== 'going' && taken.length > 0 && (
           <Button size="compact-sm" loading={remove.isPending} onClick={undo}>
-            Undo
+            {say('Undo')}
           </Button>
         )}
         {phase !== 'going' && (
           <Button size="compact-sm" variant="subtle" onClick={bring.close}>
-            Close
+            {say('Close')}
           </Button>
         )}
       </div>
@@ -145,10 +148,15 @@ function saidOf(
   own: readonly KeptWorksheet[],
   students: readonly MarkedStudent[],
 ): string {
-  if (phase === 'going') return `${of - rest.length} of ${of} worksheets are read and judged.`;
-  const stopped = phase === 'stopped' ? `Stopped: ${rest.length} of ${of} are not sent yet. ` : '';
-  if (taken.length === 0) return `${stopped}No worksheet came in.`;
-  const count = `${taken.length} ${taken.length === 1 ? 'worksheet is' : 'worksheets are'} in.`;
+  if (phase === 'going')
+    return say('{{value}} of {{of}} worksheets are read and judged.', { value: of - rest.length, of });
+  const stopped =
+    phase === 'stopped' ? say('Stopped: {{rest}} of {{of}} are not sent yet. ', { rest: rest.length, of }) : '';
+  if (taken.length === 0) return say('{{stopped}}No worksheet came in.', { stopped });
+  const count = say('{{taken}} {{worksheet}} in.', {
+    taken: taken.length,
+    worksheet: many(taken.length, 'worksheet is', 'worksheets are'),
+  });
   const nobody = taken.filter(({ studentId }) => studentId === null).length;
   return [`${stopped}${count}`, nobodysSaid(nobody, taken.length), twiceSaid(taken, own, students)]
     .filter((each) => each !== '')
@@ -158,8 +166,8 @@ function saidOf(
 /** What is to be done about worksheets that no student fits. */
 function nobodysSaid(count: number, of: number): string {
   if (count === 0) return '';
-  const which = of === 1 ? 'It is' : count === 1 ? 'One of them is' : `${count} of them are`;
-  return `${which} nobody’s yet: give ${count === 1 ? 'it' : 'each'} to a student.`;
+  const which = of === 1 ? say('It is') : many(count, 'One of them is', '{{count}} of them are');
+  return say('{{which}} nobody’s yet: give {{it}} to a student.', { which, it: many(count, 'it', 'each') });
 }
 
 /** Students of whom there is more than one now. */
@@ -174,6 +182,6 @@ function twiceSaid(
   );
   if (twice.length === 0) return '';
   const names = twice.slice(0, 4).map(({ name }) => name);
-  const more = twice.length > names.length ? ` and ${twice.length - names.length} more` : '';
-  return `More than one worksheet of ${names.join(', ')}${more}: the last one counts.`;
+  const more = twice.length > names.length ? say(' and {{value}} more', { value: twice.length - names.length }) : '';
+  return say('More than one worksheet of {{names}}{{more}}: the last one counts.', { names: names.join(', '), more });
 }

@@ -15,6 +15,7 @@ import { TextButton } from '../../../ui/TextButton.tsx';
 import { MarkChip } from './MarkChip.tsx';
 import { standsAt, type Mark, type SheetMarks } from './sheetMarks.ts';
 import styles from './Marks.module.css';
+import { say } from '../../../words/say.ts';
 
 interface MarkedCellsProps {
   readonly detail: WorksheetDetail;
@@ -49,7 +50,7 @@ export function MarkedCells({ detail, sheet, marks, all, style, rows, chosen, on
   };
   return (
     <div className={styles.scroll}>
-      <table className={styles.cells} aria-label={`the cells of ${sheet}`}>
+      <table className={styles.cells} aria-label={say('the cells of {{sheet}}', { sheet })}>
         <ColumnHeads columns={columns} marksOf={(letters) => (isTable ? at(letters) : [])} />
         {/* eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- the arrow keys walk over the buttons inside */}
         <tbody onKeyDown={walk}>
@@ -79,7 +80,7 @@ export function MarkedCells({ detail, sheet, marks, all, style, rows, chosen, on
       </table>
       {shown < lastRow && (
         <p className="soft">
-          <TextButton onClick={() => setWhole(true)}>Show all {lastRow} rows</TextButton>
+          <TextButton onClick={() => setWhole(true)}>{say('Show all {{lastRow}} rows', { lastRow })}</TextButton>
         </p>
       )}
     </div>
@@ -96,7 +97,7 @@ function ColumnHeads({ columns, marksOf }: ColumnHeadsProps) {
     <thead>
       <tr>
         <th scope="col">
-          <span className="visually-hidden">row</span>
+          <span className="visually-hidden">{say('row')}</span>
         </th>
         {columns.map((column) => (
           <th key={column} scope="col" data-address={`${columnLetters(column)}1`} data-head>

@@ -14,6 +14,7 @@ import { useMutation } from '@tanstack/react-query';
 import { showUndo } from '../../../ui/showUndo.tsx';
 import { useWriteAnswers, useWriteDecisions } from '../markingRecords.ts';
 import { readWorksheetEntries } from './worksheetRecords.ts';
+import { many, say } from '../../../words/say.ts';
 
 interface MarksFromSheetsProps {
   readonly marking: Marking;
@@ -36,9 +37,11 @@ export function MarksFromSheets({ marking, item, worksheets }: MarksFromSheetsPr
     const changes = changesOf(marking, item.itemId, await readWorksheetEntries(marking.set.id, item.itemId));
     await write.mutateAsync({ decisions, changes });
     showUndo(
-      decisions.length === 1
-        ? 'One student has the answers and marks of the worksheet.'
-        : `${decisions.length} students have the answers and marks of their worksheets.`,
+      many(
+        decisions.length,
+        'One student has the answers and marks of the worksheet.',
+        '{{count}} students have the answers and marks of their worksheets.',
+      ),
       () => write.mutateAsync({ decisions: decisions.map(back), changes: changes.map(swapped) }),
     );
   };
@@ -47,7 +50,7 @@ export function MarksFromSheets({ marking, item, worksheets }: MarksFromSheetsPr
       loading={write.isPending}
       onClick={() => void takeOver().catch((error: Error) => notifications.show({ message: error.message }))}
     >
-      Take over the marks of {decisions.length}
+      {say('Take over the marks of {{decisions}}', { decisions: decisions.length })}
     </Button>
   );
 }

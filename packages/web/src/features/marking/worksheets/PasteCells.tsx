@@ -4,6 +4,7 @@ import type { MarkedStudent } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Pick } from '../../../ui/Pick.tsx';
 import type { OwnedFile } from './useImporting.ts';
+import { say } from '../../../words/say.ts';
 
 interface PasteCellsProps {
   readonly students: readonly MarkedStudent[];
@@ -17,18 +18,20 @@ export function PasteCells({ students, onPaste, onClose }: PasteCellsProps) {
   const of = students.find(({ id }) => id === studentId);
   const paste = () => {
     onPaste({
-      name: of ? `${of.number} pasted.tsv` : 'pasted cells.tsv',
+      name: of ? say('{{number}} pasted.tsv', { number: of.number }) : say('pasted cells.tsv'),
       bytes: new TextEncoder().encode(text),
       ...(of ? { studentId } : {}),
     });
     onClose();
   };
   return (
-    <Modal opened onClose={onClose} size="lg" title="Cells copied from a worksheet">
+    <Modal opened onClose={onClose} size="lg" title={say('Cells copied from a worksheet')}>
       <div className="stack">
         <Textarea
-          label="the cells, with the words over them"
-          description="Copy the whole table and the numbers above it, and paste here. Where formulas are shown, they come along."
+          label={say('the cells, with the words over them')}
+          description={say(
+            'Copy the whole table and the numbers above it, and paste here. Where formulas are shown, they come along.',
+          )}
           autosize
           minRows={8}
           maxRows={16}
@@ -37,18 +40,18 @@ export function PasteCells({ students, onPaste, onClose }: PasteCellsProps) {
           onChange={(event) => setText(event.currentTarget.value)}
         />
         <Pick
-          label="whose cells they are"
+          label={say('whose cells they are')}
           value={studentId}
           options={[
-            ['', 'whose they are follows from a name in them'],
+            ['', say('whose they are follows from a name in them')],
             ...students.map(({ id, name, number }) => [id, `${name}, ${number}`] as const),
           ]}
           onPick={setStudentId}
         />
         <Group justify="flex-end">
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{say('Cancel')}</Button>
           <Button variant="filled" disabled={text.trim() === ''} onClick={paste}>
-            Judge them
+            {say('Judge them')}
           </Button>
         </Group>
       </div>

@@ -9,6 +9,7 @@ import { SheetView } from './SheetView.tsx';
 import { sheetShown } from './sheetShown.ts';
 import { useWorksheet } from './worksheetRecords.ts';
 import styles from './Worksheets.module.css';
+import { say } from '../../../words/say.ts';
 
 interface SheetProjectorProps {
   readonly setId: string;
@@ -30,21 +31,25 @@ export function SheetProjector({ setId, title, causeId, worksheets, style, onClo
   const detail = useWorksheet(setId, worksheets[at]?.id);
   return (
     <Modal.Root opened fullScreen onClose={onClose} transitionProps={{ duration: 0 }}>
-      <Modal.Content aria-label={`worksheets of ${title}`} className={projector.content}>
+      <Modal.Content aria-label={say('worksheets of {{title}}', { title })} className={projector.content}>
         <Modal.Body className={projector.body}>
           <div className="ends">
             <h1 className="called" style={{ fontSize: 24 }}>
-              {title} · worksheet {at + 1} of {worksheets.length}
+              {say('{{title}} · worksheet {{at}} of {{worksheets}}', {
+                title,
+                at: at + 1,
+                worksheets: worksheets.length,
+              })}
             </h1>
-            <Button onClick={onClose}>Close</Button>
+            <Button onClick={onClose}>{say('Close')}</Button>
           </div>
           {detail.isError && !detail.data && (
-            <Failed what="worksheet" error={detail.error} again={() => void detail.refetch()} />
+            <Failed what={say('worksheet')} error={detail.error} again={() => void detail.refetch()} />
           )}
           {detail.data ? (
             <ShownStep detail={detail.data} causeId={causeId} step={step} style={style} />
           ) : (
-            !detail.isError && <Loading what="the worksheet" />
+            !detail.isError && <Loading what={say('the worksheet')} />
           )}
           <WalkBar walk={walk} count={worksheets.length * STEPS} />
         </Modal.Body>
@@ -63,15 +68,16 @@ interface ShownStepProps {
 function ShownStep({ detail, causeId, step, style }: ShownStepProps) {
   const sheet = sheetShown(detail);
   const cause = detail.causes.find(({ id }) => id === causeId);
-  if (!sheet || !cause) return <p>Nothing of this kind is in this worksheet any more.</p>;
+  if (!sheet || !cause) return <p>{say('Nothing of this kind is in this worksheet any more.')}</p>;
   const mended = step === STEPS - 1 && Object.keys(detail.mended).length > 0;
   return (
     <>
       <div className={styles.said} aria-live="polite">
         {step === 0 ? (
           <p>
-            {cause.remark ? 'Something could be better here.' : 'Something went wrong here.'} Look at the cell that is
-            framed.
+            {say('{{Something}} Look at the cell that is framed.', {
+              Something: cause.remark ? say('Something could be better here.') : say('Something went wrong here.'),
+            })}
           </p>
         ) : (
           <>

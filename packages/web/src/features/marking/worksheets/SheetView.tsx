@@ -3,6 +3,7 @@ import { writeBrief, type NumberStyle } from '@hardy-sextant/core';
 import { useEffect, useRef } from 'react';
 import { readBy, type ShownCell, type ShownSheet } from './sheetShown.ts';
 import styles from './Worksheets.module.css';
+import { say } from '../../../words/say.ts';
 
 interface SheetViewProps {
   readonly sheet: ShownSheet;
@@ -13,12 +14,12 @@ interface SheetViewProps {
 }
 
 const looks = {
-  right: { mark: '', word: 'right', tone: 'right' },
-  'right-rounded': { mark: '≈', word: 'rounded', tone: 'right' },
-  'right-other-way': { mark: '', word: 'right, another way', tone: 'right' },
-  carried: { mark: '↪', word: 'carried', tone: 'carried' },
-  wrong: { mark: '△', word: 'wrong', tone: 'slip' },
-  remark: { mark: '✎', word: 'a remark', tone: 'plain' },
+  right: { mark: '', word: say('right'), tone: 'right' },
+  'right-rounded': { mark: '≈', word: say('rounded'), tone: 'right' },
+  'right-other-way': { mark: '', word: say('right, another way'), tone: 'right' },
+  carried: { mark: '↪', word: say('carried'), tone: 'carried' },
+  wrong: { mark: '△', word: say('wrong'), tone: 'slip' },
+  remark: { mark: '✎', word: say('a remark'), tone: 'plain' },
 } as const;
 
 const bare = (address: string): string => address.slice(address.lastIndexOf('!') + 1);
@@ -45,7 +46,7 @@ export function SheetView({ sheet, style, chosen, mended, onChoose }: SheetViewP
         </table>
       )}
       <div className={styles.scroll}>
-        <table className={styles.grid} aria-label="the table of the worksheet">
+        <table className={styles.grid} aria-label={say('the table of the worksheet')}>
           <thead>
             <tr>
               {sheet.columns.map(({ name, letters }) => (
@@ -89,11 +90,16 @@ function FormulaLine({ cell, style }: { readonly cell: ShownCell | undefined; re
         <>
           <strong>{bare(cell.address)}</strong> <code>{cell.formula ?? String(cell.value ?? 'empty')}</code>
           {cell.judged?.verdict === 'wrong' && cell.judged.expected !== undefined && (
-            <> · from the cells before it: {writeBrief(cell.judged.expected, 2, 2, style)}</>
+            <>
+              {' '}
+              {say('· from the cells before it: {{writeBrief}}', {
+                writeBrief: writeBrief(cell.judged.expected, 2, 2, style),
+              })}
+            </>
           )}
         </>
       ) : (
-        'Choose a cell to see its formula and what it reads.'
+        say('Choose a cell to see its formula and what it reads.')
       )}
     </p>
   );

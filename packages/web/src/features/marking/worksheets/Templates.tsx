@@ -7,6 +7,7 @@ import { proxy, wrap } from 'comlink';
 import { saveAs } from '../../../api/saveFile.ts';
 import { useCountedWork } from '../../../ui/useCountedWork.ts';
 import type { TemplateKind, TemplatesWorker } from './templates.worker.ts';
+import { say } from '../../../words/say.ts';
 
 interface TemplatesProps {
   readonly item: AssignedExercise;
@@ -15,7 +16,7 @@ interface TemplatesProps {
 }
 
 export function Templates({ item, students, rules }: TemplatesProps) {
-  const { done, run, stop } = useCountedWork('The templates');
+  const { done, run, stop } = useCountedWork(say('The templates'));
   if (!rules) return null;
   const { exercise, itemId } = item;
   const one = (as: TemplateKind) =>
@@ -27,28 +28,28 @@ export function Templates({ item, students, rules }: TemplatesProps) {
       ),
     );
   const each = (as: TemplateKind) =>
-    run(async (say, signal) => {
+    run(async (onDone, signal) => {
       const all = students
         .filter(({ withdrawn }) => !withdrawn)
         .map(({ name, number, numbers }) => ({ student: { name, number }, numbers: numbers[itemId] ?? {} }));
-      await saveAs(ZIP, exercise.title, blobOf(await templating(signal).each(exercise, rules, all, as, proxy(say))));
+      await saveAs(ZIP, exercise.title, blobOf(await templating(signal).each(exercise, rules, all, as, proxy(onDone))));
     });
   if (done !== undefined)
     return (
       <Button onClick={stop}>
-        Stop: {done} of {students.length} templates
+        {say('Stop: {{done}} of {{students}} templates', { done, students: students.length })}
       </Button>
     );
   return (
     <Menu position="bottom-end">
       <Menu.Target>
-        <Button>Templates</Button>
+        <Button>{say('Templates')}</Button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={() => one('xlsx')}>One for all</Menu.Item>
-        <Menu.Item onClick={() => each('xlsx')}>One for each student, in a zip</Menu.Item>
-        <Menu.Item onClick={() => one('ods')}>One for all, as OpenDocument</Menu.Item>
-        <Menu.Item onClick={() => each('ods')}>One for each student as OpenDocument, in a zip</Menu.Item>
+        <Menu.Item onClick={() => one('xlsx')}>{say('One for all')}</Menu.Item>
+        <Menu.Item onClick={() => each('xlsx')}>{say('One for each student, in a zip')}</Menu.Item>
+        <Menu.Item onClick={() => one('ods')}>{say('One for all, as OpenDocument')}</Menu.Item>
+        <Menu.Item onClick={() => each('ods')}>{say('One for each student as OpenDocument, in a zip')}</Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );

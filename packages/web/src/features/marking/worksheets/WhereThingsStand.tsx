@@ -31,6 +31,7 @@ import {
 } from './sheetMarks.ts';
 import { useMapWorksheets } from './worksheetRecords.ts';
 import styles from './Marks.module.css';
+import { many, say } from '../../../words/say.ts';
 
 interface WhereThingsStandProps {
   readonly setId: string;
@@ -55,21 +56,27 @@ export function WhereThingsStand({ setId, detail, parts, style, onClose }: Where
   const sheets = Object.keys(detail.sheets);
   return (
     <DndContext sensors={drag.sensors} collisionDetection={pointerWithin} onDragStart={drag.start} onDragEnd={drag.end}>
-      <section className={`sheet ${styles.where}`} aria-label="where things stand">
+      <section className={`sheet ${styles.where}`} aria-label={say('where things stand')}>
         <p style={{ margin: 0 }}>
-          Drag each mark to where it belongs: over a column what the column holds, on a row where the table begins, on a
-          cell which number it is. Or choose a cell and say it below.
+          {say(
+            'Drag each mark to where it belongs: over a column what the column holds, on a row where the table begins, on a cell which number it is. Or choose a cell and say it below.',
+          )}
         </p>
         {away.length > 0 && (
           <p className={styles.away} data-away>
-            <span className="soft">Not in this worksheet:</span>
+            <span className="soft">{say('Not in this worksheet:')}</span>
             {away.map((mark) => (
               <MarkChip key={markId(mark)} mark={mark} />
             ))}
           </p>
         )}
         {sheets.length > 1 && (
-          <Pick label="sheet" value={sheet} options={sheets.map((name) => [name, name] as const)} onPick={setSheet} />
+          <Pick
+            label={say('sheet')}
+            value={sheet}
+            options={sheets.map((name) => [name, name] as const)}
+            onPick={setSheet}
+          />
         )}
         <MarkedCells
           detail={detail}
@@ -84,10 +91,10 @@ export function WhereThingsStand({ setId, detail, parts, style, onClose }: Where
         <CellFields sheet={sheet} chosen={chosen} marks={marks} all={all} onMarks={setMarks} />
         <div className="line">
           <Button variant="filled" loading={save.isPending} onClick={() => save.take(marks)}>
-            Judge it like this
+            {say('Judge it like this')}
           </Button>
-          {detail.isMapped && <Button onClick={save.forget}>Look for everything anew</Button>}
-          {onClose && <Button onClick={onClose}>Cancel</Button>}
+          {detail.isMapped && <Button onClick={save.forget}>{say('Look for everything anew')}</Button>}
+          {onClose && <Button onClick={onClose}>{say('Cancel')}</Button>}
         </div>
       </section>
       <DragOverlay dropAnimation={null}>
@@ -143,16 +150,17 @@ function CellFields({ sheet, chosen, marks, all, onMarks }: CellFieldsProps) {
     const options = of.map((mark) => [markId(mark), markWords(mark)] as const);
     return (
       <label>
-        {label} <Pick value={now ? markId(now) : ''} options={[['', 'nothing of these'], ...options]} onPick={take} />
+        {label}{' '}
+        <Pick value={now ? markId(now) : ''} options={[['', say('nothing of these')], ...options]} onPick={take} />
       </label>
     );
   };
   const isHere = sheet === marks.sheet;
   return (
     <div className="line">
-      {pick(`${chosen} is`, ['input', 'answer'], `${sheet}!${chosen}`)}
-      {pick(`column ${letters} holds`, ['column'], isHere ? letters : '')}
-      {pick(`row ${place.row} is`, ['row'], isHere ? String(place.row) : '')}
+      {pick(say('{{chosen}} is', { chosen }), ['input', 'answer'], `${sheet}!${chosen}`)}
+      {pick(say('column {{letters}} holds', { letters }), ['column'], isHere ? letters : '')}
+      {pick(say('row {{row}} is', { row: place.row }), ['row'], isHere ? String(place.row) : '')}
     </div>
   );
 }
@@ -167,9 +175,10 @@ function useSaving(setId: string, detail: WorksheetDetail, onClose: (() => void)
         onSuccess: ({ worksheets, was }) => {
           onClose?.();
           const others = worksheets.length - 1;
-          const follow =
-            others === 1 ? 'one other that looks alike follows' : `${others} others that look alike follow`;
-          showUndo(`It is judged anew${others > 0 ? `; ${follow}` : ''}.`, () => map.mutateAsync({ worksheets: was }));
+          const follow = many(others, 'one other that looks alike follows', '{{count}} others that look alike follow');
+          showUndo(say('It is judged anew{{value}}.', { value: others > 0 ? `; ${follow}` : '' }), () =>
+            map.mutateAsync({ worksheets: was }),
+          );
         },
         onError: (error) => notifications.show({ message: error.message }),
       },

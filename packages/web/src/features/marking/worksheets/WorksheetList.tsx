@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Chip } from '../../../ui/Chip.tsx';
 import { TextButton } from '../../../ui/TextButton.tsx';
 import styles from './Worksheets.module.css';
+import { many, say } from '../../../words/say.ts';
 
 interface WorksheetListProps {
   readonly worksheets: readonly KeptWorksheet[];
@@ -14,7 +15,7 @@ interface WorksheetListProps {
 
 export function WorksheetList({ worksheets, students, chosen, onChoose }: WorksheetListProps) {
   return (
-    <ul className="sheet list" aria-label="worksheets">
+    <ul className="sheet list" aria-label={say('worksheets')}>
       {worksheets.map(({ id, studentId, name, summary }) => {
         const student = studentId === null ? undefined : students.get(studentId);
         return (
@@ -25,7 +26,9 @@ export function WorksheetList({ worksheets, students, chosen, onChoose }: Worksh
               aria-current={id === chosen ? 'true' : undefined}
               onClick={() => onChoose(id)}
             >
-              <strong>{student?.name ?? (studentId === null ? 'Nobody yet' : 'A student who has withdrawn')}</strong>
+              <strong>
+                {student?.name ?? (studentId === null ? say('Nobody yet') : say('A student who has withdrawn'))}
+              </strong>
               <span>{name}</span>
               <span>{said(summary)}</span>
             </button>
@@ -40,8 +43,8 @@ function said({ says, causes, wrong, cells }: KeptWorksheet['summary']): string 
   if (says) return says;
   const faults = causes.filter(({ remark }) => !remark);
   if (faults.length > 0) return faults.map(({ title }) => title).join(' · ');
-  if (wrong > 0) return wrong === 1 ? '1 cell is not explained' : `${wrong} cells are not explained`;
-  return cells === 0 ? 'nothing was found' : 'right';
+  if (wrong > 0) return many(wrong, '1 cell is not explained', '{{count}} cells are not explained');
+  return cells === 0 ? say('nothing was found') : 'right';
 }
 
 interface CauseChipsProps {
@@ -65,7 +68,7 @@ export function CauseChips({ worksheets, chosen, onCause }: CauseChipsProps) {
   const chips = sorted.filter(([id], at) => at < shown || id === chosen);
   return (
     <div className={`line small ${styles.chips}`}>
-      <Chip name="All" count={worksheets.length} pressed={chosen === ''} onPress={() => onCause('')} />
+      <Chip name={say('All')} count={worksheets.length} pressed={chosen === ''} onPress={() => onCause('')} />
       {chips.map(([id, { title, count }]) => (
         <Chip
           key={id}
@@ -76,7 +79,9 @@ export function CauseChips({ worksheets, chosen, onCause }: CauseChipsProps) {
         />
       ))}
       {chips.length < sorted.length && (
-        <TextButton onClick={() => setShown(sorted.length)}>{sorted.length - chips.length} more</TextButton>
+        <TextButton onClick={() => setShown(sorted.length)}>
+          {say('{{value}} more', { value: sorted.length - chips.length })}
+        </TextButton>
       )}
     </div>
   );

@@ -12,6 +12,7 @@ import { SheetView } from './SheetView.tsx';
 import { sheetShown } from './sheetShown.ts';
 import { WhereThingsStand } from './WhereThingsStand.tsx';
 import { fileAddress, useMatchWorksheet, useRemoveWorksheets, useWorksheet } from './worksheetRecords.ts';
+import { say } from '../../../words/say.ts';
 
 interface WorksheetShownProps {
   readonly setId: string;
@@ -43,8 +44,8 @@ export function WorksheetShown({
   const [mended, setMended] = useState(false);
   const [mapping, setMapping] = useState(false);
   if (detail.isError && !detail.data)
-    return <Failed what="worksheet" error={detail.error} again={() => void detail.refetch()} />;
-  if (!detail.data) return <Loading what="the worksheet" />;
+    return <Failed what={say('worksheet')} error={detail.error} again={() => void detail.refetch()} />;
+  if (!detail.data) return <Loading what={say('the worksheet')} />;
   const chosen = picked ?? firstWrong(detail.data);
   const keys = keysOf({
     n: () => setPicked(nextWrong(detail.data, chosen)),
@@ -57,7 +58,7 @@ export function WorksheetShown({
   const isMapping = mapping || (!sheet && Object.keys(detail.data.sheets).length > 0);
   return (
     // eslint-disable-next-line jsx-a11y-x/no-noninteractive-element-interactions -- keys of the cells and buttons inside
-    <div role="group" aria-label="the worksheet and its causes" style={{ display: 'contents' }} onKeyDown={keys}>
+    <div role="group" aria-label={say('the worksheet and its causes')} style={{ display: 'contents' }} onKeyDown={keys}>
       <div style={{ minWidth: 0 }}>
         {isMapping && <WhereThingsStand key={detail.data.revision} detail={detail.data} onClose={closes} {...shared} />}
         {!isMapping && sheet && (
@@ -69,7 +70,7 @@ export function WorksheetShown({
         <Whose setId={setId} worksheet={worksheet} students={students}>
           {sheet && (
             <Button aria-pressed={mapping} onClick={() => setMapping(!mapping)}>
-              Where things stand
+              {say('Where things stand')}
             </Button>
           )}
         </Whose>
@@ -87,7 +88,7 @@ export function WorksheetShown({
   );
 }
 
-const HINT = 'N next wrong cell · M mended or not · [ and ] the worksheet before and after';
+const HINT = say('N next wrong cell · M mended or not · [ and ] the worksheet before and after');
 
 /** Acts on a key alone, where nothing is typed. */
 const keysOf = (acts: Readonly<Record<string, () => void>>) => (event: KeyboardEvent) => {
@@ -133,31 +134,32 @@ function Whose({ setId, worksheet, students, children }: WhoseProps) {
     remove.mutate(
       { ids: [id], removed: true },
       {
-        onSuccess: () => showUndo(`“${name}” is taken away.`, () => remove.mutateAsync({ ids: [id], removed: false })),
+        onSuccess: () =>
+          showUndo(say('“{{name}}” is taken away.', { name }), () => remove.mutateAsync({ ids: [id], removed: false })),
         onError: (error) => notifications.show({ message: error.message }),
       },
     );
   return (
     <div className="stack" style={{ gap: 8 }}>
       <Pick
-        label="whose worksheet it is"
+        label={say('whose worksheet it is')}
         value={studentId ?? ''}
         options={[
-          ['', 'nobody yet: give it to…'],
+          ['', say('nobody yet: give it to…')],
           ...students.map((student) => [student.id, `${student.name}, ${student.number}`] as const),
         ]}
         onPick={give}
       />
       <div className="line small">
         <Button component="a" href={fileAddress(setId, id, 'returned')} download>
-          Give back with remarks
+          {say('Give back with remarks')}
         </Button>
         <Button component="a" href={fileAddress(setId, id, 'original')} download>
-          The file
+          {say('The file')}
         </Button>
         {children}
         <Button variant="subtle" onClick={takeAway}>
-          Remove
+          {say('Remove')}
         </Button>
       </div>
     </div>

@@ -20,16 +20,17 @@ import { useWorksheets } from './worksheetRecords.ts';
 import { CauseChips, WorksheetList } from './WorksheetList.tsx';
 import { WorksheetShown } from './WorksheetShown.tsx';
 import styles from './Worksheets.module.css';
+import { many, say } from '../../../words/say.ts';
 
 export function WorksheetsPage() {
   const { setId = '' } = useParams();
   const marking = useMarking(setId);
   const worksheets = useWorksheets(setId);
   if (marking.isError && !marking.data)
-    return <Failed what="set" error={marking.error} again={() => void marking.refetch()} />;
+    return <Failed what={say('set')} error={marking.error} again={() => void marking.refetch()} />;
   if (worksheets.isError && !worksheets.data)
-    return <Failed what="worksheets" error={worksheets.error} again={() => void worksheets.refetch()} />;
-  if (!marking.data || !worksheets.data) return <LoadingPage title="Worksheets" what="the worksheets" />;
+    return <Failed what={say('worksheets')} error={worksheets.error} again={() => void worksheets.refetch()} />;
+  if (!marking.data || !worksheets.data) return <LoadingPage title={say('Worksheets')} what={say('the worksheets')} />;
   return <Worksheets marking={marking.data} all={worksheets.data} />;
 }
 
@@ -46,16 +47,16 @@ function Worksheets({ marking, all }: WorksheetsProps) {
   const cause = search.get('cause') ?? '';
   const bring = useImporting(kept.id);
   const rules = useClass(kept.classId).data?.rules;
-  useBarNote(own.length === 0 ? '' : `${own.length} ${own.length === 1 ? 'worksheet' : 'worksheets'}`);
-  if (!item) return <Empty title="Nothing to mark">This set has no exercises.</Empty>;
+  useBarNote(own.length === 0 ? '' : `${own.length} ${many(own.length, 'worksheet', 'worksheets')}`);
+  if (!item) return <Empty title={say('Nothing to mark')}>{say('This set has no exercises.')}</Empty>;
   return (
     <>
       <PageHead
-        title="Worksheets"
+        title={say('Worksheets')}
         where={
           <>
-            <Link to="/sets">Sets</Link> · <Link to={`/sets/${kept.id}`}>{kept.title}</Link> ·{' '}
-            <Link to={`/sets/${kept.id}/marking`}>Marking</Link>
+            <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${kept.id}`}>{kept.title}</Link> ·{' '}
+            <Link to={`/sets/${kept.id}/marking`}>{say('Marking')}</Link>
           </>
         }
       >
@@ -66,7 +67,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
       </PageHead>
       <div className={`line small ${styles.exercise}`}>
         <Pick
-          label="exercise"
+          label={say('exercise')}
           value={item.itemId}
           options={kept.assignedExercises.map(
             ({ itemId, exercise }, at) => [itemId, `${at + 1} · ${exercise.title}`] as const,
@@ -83,10 +84,11 @@ function Worksheets({ marking, all }: WorksheetsProps) {
 
 function NoneYet() {
   return (
-    <Empty title="No worksheets yet">
+    <Empty title={say('No worksheets yet')}>
       <p>
-        Import the files your students submitted: .xlsx, .ods or .csv, one by one or a zip of the whole class. Whose
-        each is follows from a number or a name in the file’s name or in its first cells.
+        {say(
+          'Import the files your students submitted: .xlsx, .ods or .csv, one by one or a zip of the whole class. Whose each is follows from a number or a name in the file’s name or in its first cells.',
+        )}
       </p>
     </Empty>
   );

@@ -15,6 +15,7 @@ import {
   type SheetMapping,
 } from '@hardy-sextant/core';
 import type { WorksheetDetail } from '@hardy-sextant/contract';
+import { say } from '../../../words/say.ts';
 
 /** `column interest`, `input amount`, `answer a`, `first row`, `last row`. */
 export type Mark =
@@ -38,7 +39,7 @@ export const markId = ({ kind, name }: Mark): string => `${kind} ${name}`;
 export function markWords({ kind, name }: Mark): string {
   if (kind === 'column') return foundColumnTitles[name];
   if (kind === 'input') return inputTitles[name];
-  return kind === 'answer' ? `part ${name}` : `${name} row`;
+  return kind === 'answer' ? say('part {{name}}', { name }) : say('{{name}} row', { name });
 }
 
 /** Every mark there is, with the parts of the exercise. */

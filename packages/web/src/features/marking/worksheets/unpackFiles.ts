@@ -4,6 +4,7 @@ import { MOST_IMPORT_BYTES } from '@hardy-sextant/contract';
 import type { NamedFile, UnpackedFolder } from '@hardy-sextant/files';
 import { transfer, wrap } from 'comlink';
 import type { UnpackWorker } from './unpack.worker.ts';
+import { say } from '../../../words/say.ts';
 
 const MOST_FILE_BYTES = 100_000_000;
 /** So few that a request is answered soon and can be stopped after. */
@@ -20,7 +21,12 @@ export async function unpackFiles(files: readonly File[]): Promise<UnpackedFolde
     const unpacker = wrap<UnpackWorker>(worker);
     for (const file of files.filter(isOffered)) {
       if (file.size > MOST_FILE_BYTES) {
-        leftOut.push(`${file.name} has ${Math.ceil(file.size / 1e6)} MB; at most 100 MB come in.`);
+        leftOut.push(
+          say('{{name}} has {{ceil}} MB; at most 100 MB come in.', {
+            name: file.name,
+            ceil: Math.ceil(file.size / 1e6),
+          }),
+        );
         continue;
       }
       const bytes = new Uint8Array(await file.arrayBuffer());

@@ -7,6 +7,7 @@ import { useRef, useState } from 'react';
 import { asError, call } from '../../../api/call.ts';
 import { batchesOf, unpackFiles } from './unpackFiles.ts';
 import { worksheetsKey } from './worksheetRecords.ts';
+import { say } from '../../../words/say.ts';
 
 /** An import under way, or at its end. */
 export interface Importing {
@@ -83,7 +84,7 @@ function asText({ bytes, ...rest }: OwnedFile): Promise<{ name: string; data: st
   return new Promise((resolve, reject) => {
     const reader = new FileReader();
     reader.onload = () => resolve({ ...rest, data: String(reader.result).replace(/^[^,]*,/, '') });
-    reader.onerror = () => reject(new Error(`${rest.name} could not be read.`));
+    reader.onerror = () => reject(new Error(say('{{name}} could not be read.', { name: rest.name })));
     reader.readAsDataURL(new Blob([new Uint8Array(bytes)]));
   });
 }
