@@ -169,7 +169,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(unit) ||
+  /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
+    unit,
+  ) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
   )

@@ -76,9 +76,23 @@ export function changesOfText(page: Page): ChangeRead[] {
     const form = tokenAt(page, token).form;
     if (kind !== 'skip' && form !== 'money' && form !== 'percent') return;
     if (kind === 'extra' && sign.weight < 9 && !/(?:owe|loan|debt|mortgage|borrow)/.test(page.flat)) return;
-    found.push({ token, kind, ...momentOf(page, token), ...keepOf(page) });
+    const from = kind === 'rise' && isOfEach(page, token) ? { after: 0, taken: [] } : momentOf(page, token);
+    found.push({ token, kind, ...from, ...keepOf(page) });
   });
   return [...found, ...laterPayment(page, found), ...missedPayments(page)];
+}
+
+/** "She adds 50 to every payment": from the first, where nothing is said of when. */
+function isOfEach(page: Page, token: number): boolean {
+  const { start, end } = page.places[token]!;
+  const sentence = sentenceAt(page, { start, end });
+  const isEach = /^ (?:extra )?(?:to|with) (?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(page.flat.slice(end, end + 40));
+  const isAtOnce =
+    /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first payment|outset|beginning)/;
+  if (isAtOnce.test(sentence?.text ?? '')) return true;
+  return (
+    isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting)(?![a-z])/.test(sentence?.text ?? '')
+  );
 }
 
 /** "After a year she can pay 480 a month": a second payment with a moment beside it. */

@@ -5,7 +5,8 @@ import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import { rolesByForm, type SettledRole } from './settled.ts';
 import type { SolePlan } from './solePlan.ts';
-import type { DoubtChoice, ReadDoubt, ReadKind, Unknown } from './reading.ts';
+import type { DoubtChoice, ReadDoubt, ReadKind, Role, Unknown } from './reading.ts';
+import { yearsOf } from './terms.ts';
 
 export const kindNames: Readonly<Record<ReadKind, string>> = {
   borrowing: 'borrowing',
@@ -196,5 +197,17 @@ export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
 };
 
 /** Lengths of time that nothing took. */
-const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<number, unknown>): number[] =>
-  times.filter((at) => !roles.has(at) && page.signs[at]?.[0]?.role !== 'ignored');
+const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<number, Role>): number[] =>
+  times.filter((at) => !roles.has(at) && page.signs[at]?.[0]?.role !== 'ignored' && !isTheRest(page, at, roles));
+
+/** "for the remaining two years", where the term and what has passed say the same. */
+function isTheRest(page: Page, at: number, roles: ReadonlyMap<number, Role>): boolean {
+  if (!/(?:remaining|last|other|following|next) $/.test(page.flat.slice(0, page.places[at]!.start))) return false;
+  const years = (role: Role): number[] =>
+    [...roles].flatMap(([each, has]) =>
+      has === role && tokenAt(page, each).form === 'time' ? [yearsOf(page, each)] : [],
+    );
+  return years('duration').some((term) =>
+    years('after').some((passed) => Math.abs(term - passed - yearsOf(page, at)) < 1e-6),
+  );
+}

@@ -7,13 +7,15 @@ import { yearsIn, type Token, type TokenForm } from './tokens.ts';
 
 export type DecimalMark = '.' | ',';
 
-const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|Rs\.?)(?=[\s\d]))\s?/i;
+const currencyBefore =
+  /^(?:US\$|A\$|C\$|NZ\$|R\$|\p{Sc}|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|ZAR|INR|KSh|KES|NGN|Rs?\.?)(?=\s?\d))\s?/iu;
 const currencyAfter =
-  /^[\s-]?(?:[$£€¥₹](?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/i;
+  /^[\s-]?(?:\p{Sc}(?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/iu;
 const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;
 const timeAfter =
   /^[\s-]*(?:(?:working|full|whole|long|more|further|calendar|consecutive|successive|remaining|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
-const digits = /^(?:\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
+const digits =
+  /^(?:\d{1,2}(?:,\d{2})+,\d{3}(?!\d)|\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
 const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|million)(?![a-z]))/i;
 
 const unitOf: Readonly<Record<string, readonly [number, string]>> = {
@@ -65,7 +67,7 @@ function startsHere(text: string, at: number): boolean {
     return !/[a-z0-9']/i.test(before) || (/\d/.test(before) && currencyBefore.test(text.slice(at, at + 5)));
   if (/[0-9½¼¾⅓⅔⅛⅜⅝⅞.]/.test(here))
     return !/[a-z0-9_]/i.test(before) && !(/[.,]/.test(before) && /\d/.test(text.charAt(at - 2)));
-  return /[$£€¥₹/]/.test(here);
+  return /[\p{Sc}/]/u.test(here);
 }
 
 function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {

@@ -8,6 +8,7 @@ import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
 import type { Asked } from './lexicon/questions/index.ts';
+import { yearsBetweenAges } from './ages.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import { momentOf } from './asksOfPlan.ts';
@@ -68,19 +69,30 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const times = first.times.filter(
     (at) => !moments.some(({ place }) => place?.taken.some(({ token }) => token === at)),
   );
+  const asksTerm = ['payments', 'years', 'howLong', 'lastPayment'].some((each) => asked.has(each as Asked));
+  const isPaid = first.money.payment !== undefined && (first.money.amount ?? first.money.price) !== undefined;
   const hasTerm =
+    (asksTerm && isPaid && first.rate.token !== undefined) ||
     times.length > 0 ||
     first.counts.some((at) => !moments.some(({ place }) => place?.taken.some(({ token }) => token === at)));
   if (hasTerm) take(roles, moments);
   const own = hasTerm ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
-  const counted = hasTerm ? undefined : countFromQuestion(questions, terms);
+  const years = hasTerm ? undefined : yearsBetweenAges(page);
+  const counted = hasTerm
+    ? undefined
+    : years === undefined
+      ? countFromQuestion(questions, terms)
+      : years * terms.paymentsPerYear;
   const read = planOfTerms(page, terms, asked, counted);
-  const keep = asked.has('newPayment')
-    ? 'payments'
-    : changes.some(({ kind }) => kind === 'rate') && !asked.has('difference')
+  const keepsPaying = read.plan.kind === 'saving' && read.plan.payment !== null;
+  const keep = keepsPaying
+    ? 'payment'
+    : asked.has('newPayment')
       ? 'payments'
-      : 'payment';
+      : changes.some(({ kind }) => kind === 'rate') && !asked.has('difference')
+        ? 'payments'
+        : 'payment';
   const payments = countedOn(page, changes, read);
   const plan = { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) };
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);

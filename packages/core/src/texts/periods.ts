@@ -50,13 +50,13 @@ const adverbs: readonly PeriodPhrase[] = [
 ];
 
 const nouns: readonly PeriodPhrase[] = [
-  { says: 'half[- ]?years?|semesters?|six months|6 months', perYear: 2 },
+  { says: 'half[- ]?years?|semesters?|six months|6 months|(?:six|6)-months? (?:periods?|intervals?)', perYear: 2 },
   { says: 'days?', perYear: 365 },
   { says: 'weeks?', perYear: 52 },
   { says: 'fortnights?|two weeks|2 weeks', perYear: 26 },
   { says: 'half-months?', perYear: 24 },
-  { says: 'months?', perYear: 12 },
-  { says: 'quarters?|three months', perYear: 4 },
+  { says: '(?:(?:one|1)-)?months?(?: periods?)?', perYear: 12 },
+  { says: 'quarters?|three months|(?:three|3)-months? (?:periods?|intervals?)', perYear: 4 },
   { says: 'years?', perYear: 1 },
 ];
 

@@ -115,7 +115,9 @@ function meantBefore(
   told: Sentence,
 ): { question: Match<Asked>; piece: Span } | undefined {
   if (
-    !/^(?:and )?(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?\W*$/.test(sentence.text)
+    !/^(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+      sentence.text,
+    )
   )
     return undefined;
   const best = bestOf(find(flat.slice(told.start, told.end)));

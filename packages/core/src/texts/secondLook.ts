@@ -4,8 +4,10 @@ import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.t
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import { tokenAt, type Page } from './page.ts';
+import { pattern } from './pattern.ts';
 import { labelsIn } from './sentences.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+import { yearsOf } from './terms.ts';
 
 /** @returns what makes the reading doubtful; nothing where it holds */
 export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
@@ -14,6 +16,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...takenAndSought(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
+    ...startsLater(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...afterTheEnd(draft, asks),
@@ -119,6 +122,21 @@ function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]):
     if (page.flat.search(words) < 0 || isHeard({ plans, asks })) return [];
     return [doubt('text', `The text tells of ${says}, of which nothing is read.`)];
   });
+}
+
+const firstIs = pattern(
+  '(?:first|beginning|starting|begin|start|commencing)(?: [a-z]+){0,4} (?:only )?(?:in |after )?{t} (?:from now|later|hence|after|from (?:today|then))',
+);
+
+/** A first payment that falls later than after one period. */
+function startsLater(page: Page, { plans }: DraftReading): ReadDoubt[] {
+  const [plan] = plans;
+  if (plans.length !== 1 || !plan || plan.changes.length > 0) return [];
+  return [...page.flat.matchAll(firstIs)].flatMap((found) =>
+    yearsOf(page, Number(found[1])) * plan.paymentsPerYear > 1.1
+      ? [doubt('text', 'The text tells of payments that begin later, of which nothing is read.')]
+      : [],
+  );
 }
 
 /** "(a) … (b) … (c) …" with fewer questions than parts. */

@@ -141,7 +141,7 @@ function paymentBefore(
     rounding,
   );
   const solved = before && kindOf(before).solve(before, rounding);
-  return solved?.ok ? solved.value.table.rows[after - 1]?.payment : undefined;
+  return solved?.ok ? solved.value.table.rows[Math.max(after, 1) - 1]?.payment : undefined;
 }
 
 /** A rise adds to the payment before it. */

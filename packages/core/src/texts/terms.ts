@@ -98,7 +98,11 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind): Set<WordRole> => 
 
 function hasPayments(page: Page, scope: Scope, within: readonly number[], asked: ReadonlySet<Asked>): boolean {
   const asks: readonly Asked[] = ['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'payments'];
-  if (asks.some((each) => asked.has(each)) || /mortgage/.test(page.flat)) return true;
+  if (
+    asks.some((each) => asked.has(each)) ||
+    /mortgage|amorti[sz]|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan/.test(page.flat)
+  )
+    return true;
   if (
     /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last) payment|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,

@@ -3869,6 +3869,168 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.0276/nominal/12 n=132 p=12 payment=250 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
   },
+  {
+    text: 'An annuity pays $1,500 at the end of each six-month period for 12 years. If money is worth 6% compounded semi-annually, what is its present value?',
+    plans: ['drawing-down rate=0.06/nominal/2 n=24 p=2 payment=1500 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A retired teacher has £150,000 in a pension pot earning 3.6% p.a. compounded monthly. She withdraws £1,100 at the end of each month. How many full withdrawals can she make? How much is left in the pot after 5 years?',
+    plans: ['drawing-down amount=150000 rate=0.036/nominal/12 p=12 payment=1100 final=0 ?payments'],
+    asks: ['payments count:full', 'balanceAfter k:60'],
+  },
+  {
+    text: 'A tractor valued at $52,000 is leased for 4 years. Lease payments are made at the beginning of each month, and the residual value at the end of the lease is $18,000. If the interest rate is 6.9% compounded monthly, find the lease payment.',
+    plans: ['leasing price=52000 amount=52000 rate=0.069/nominal/12 n=48 p=12 beginning final=18000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A furniture store advertises a sofa for $1,800 with no money down and 24 monthly payments of $89. What nominal annual rate compounded monthly is the store charging?',
+    plans: ['borrowing price=1800 amount=1800 n=24 p=12 payment=89 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A loan of R 40 000 is to be repaid with equal quarterly payments over four years. Interest is 11% per annum, compounded quarterly. After two years the rate drops to 9% per annum compounded quarterly. Find the original payment and the new payment.',
+    plans: ['borrowing amount=40000 rate=0.11/nominal/4 n=16 p=4 final=0 rate@8:0.09/payments ?payment'],
+    asks: ['payment', 'payment after:8'],
+  },
+  {
+    text: 'Petra borrows $14,000 at 6.6% compounded monthly and repays it over 6 years with monthly payments. She adds $50 to every payment. By how many months is the loan shortened and how much interest does she save?',
+    plans: ['borrowing amount=14000 rate=0.066/nominal/12 n=72 p=12 final=0 payment@0:50 ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: "Tomas and Ilse need £5,500. They can afford £120 a month, paid at month's end. Their bank asks 7.5% compounded monthly. How many payments will be needed, and what is the last one?",
+    plans: ['borrowing amount=5500 rate=0.075/nominal/12 p=12 payment=120 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Find the accumulated value of $1,000 deposited at the end of every year for 20 years at 5% compounded annually.',
+    plans: ['saving amount=0 rate=0.05/nominal/1 n=20 p=1 payment=1000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Deposits of $100 are made monthly for ten years at 6% compounded quarterly. What amount is in the account immediately after the last deposit?',
+    plans: ['saving amount=0 rate=0.06/nominal/4 n=120 p=12 payment=100 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Marta starts a retirement plan at 30, depositing $300 each month until she is 65. The plan earns 6% compounded monthly. How much is in the plan when she retires?',
+    plans: ['saving amount=0 rate=0.06/nominal/12 n=420 p=12 payment=300 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The effective rate on a savings plan is 4.06%. What is the nominal rate if interest is compounded semi-annually?',
+    plans: ['convert rate=0.0406/effective/1 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'An investor deposits $50,000, and wants to withdraw $2,000 at the end of each quarter. The account pays 5% compounded quarterly. How long will the money last, in quarters?',
+    plans: ['drawing-down amount=50000 rate=0.05/nominal/4 p=4 payment=2000 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Ravi wants to know the semi-annual deposit that will amount to $30,000 after eight years if the fund pays 6% effective.',
+    plans: ['saving amount=0 rate=0.06/effective/1 n=16 p=2 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Sven needs $9,500 for a boat motor. The dealer lends at 8.7% compounded monthly for 30 months; his credit union lends at 7.9% compounded monthly for 36 months. Compare the payments and the total interest.',
+    plans: [
+      'borrowing amount=9500 rate=0.087/nominal/12 n=30 p=12 final=0 ?payment',
+      'borrowing amount=9500 rate=0.079/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'A trust fund of $400,000 is to make equal payments at the beginning of each year for 25 years. At 4% compounded annually, how much is each payment?',
+    plans: ['drawing-down amount=400000 rate=0.04/nominal/1 n=25 p=1 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Kemi puts ₦20,000 at the end of every month into a cooperative that pays 9% per annum compounded monthly. What will her savings be worth after 3 years?',
+    plans: ['saving amount=0 rate=0.09/nominal/12 n=36 p=12 payment=20000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A lump sum of $80,000 is used to buy an annuity that will make equal payments at the end of each month for 15 years. The interest rate is 4.8% compounded monthly. What is the monthly payment?',
+    plans: ['drawing-down amount=80000 rate=0.048/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Calculate the time, in years, required for $4,200 to accumulate to $6,000 at 5.4% compounded monthly.',
+    plans: ['lump-sum amount=4200 rate=0.054/nominal/12 p=12 final=6000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Find the rate of interest, compounded annually, at which $8,000 will amount to $11,500 in 6 years.',
+    plans: ['lump-sum amount=8000 n=6 p=1 final=11500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'Sipho takes out a loan which he repays by means of 60 equal monthly payments of R3 200, starting one month after the loan is granted. The interest rate is 13% p.a. compounded monthly. Calculate the amount of the loan.',
+    plans: ['borrowing rate=0.13/nominal/12 n=60 p=12 payment=3200 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Mrs Adler has $260,000 in her superannuation account. She wishes to withdraw $2,000 per month, at the end of each month. If the account earns 5.4% p.a. compounding monthly, for how many months can she withdraw the full amount?',
+    plans: ['drawing-down amount=260000 rate=0.054/nominal/12 p=12 payment=2000 final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: 'The cash price of a motorcycle is ₹1,20,000. A buyer pays ₹20,000 down and the balance in 24 equal monthly instalments at 12% per annum compounded monthly. Find the instalment.',
+    plans: ['borrowing price=120000 down=20000 amount=100000 rate=0.12/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A council issues a loan of £500,000 to be redeemed in 12 years by a sinking fund earning 3.8% compounded annually. What annual year-end payment into the fund is needed?',
+    plans: ['saving amount=0 rate=0.038/nominal/1 n=12 p=1 final=500000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A credit card charges 1.65% per month on the unpaid balance. What are the nominal and the effective annual rates?',
+    plans: ['convert rate=0.0165/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'An employee contributes $400 per month to a retirement plan for 20 years, and then withdraws equal amounts at the end of each month for the next 15 years. If the plan earns 6% compounded monthly throughout, how large are the withdrawals?',
+    plans: [
+      'saving amount=0 rate=0.06/nominal/12 n=240 p=12 payment=400 ?finalAmount',
+      'drawing-down rate=0.06/nominal/12 n=180 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'How much must be invested at 5.25% compounded quarterly to have $20,000 in 4½ years?',
+    plans: ['lump-sum rate=0.0525/nominal/4 n=18 p=4 final=20000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Ingrid borrowed SEK 150 000 at 4.8% compounded monthly and repays SEK 2 800 at the end of every month. Find the number of payments and the size of the final one.',
+    plans: ['borrowing amount=150000 rate=0.048/nominal/12 p=12 payment=2800 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The Larsens take out a 30-year mortgage for $320,000 at 6.6% compounded monthly. They increase the payment by $200 right from the start. How many months sooner will the mortgage be paid off, and how much interest is saved?',
+    plans: ['borrowing amount=320000 rate=0.066/nominal/12 n=360 p=12 final=0 payment@0:200 ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Quarterly deposits of €800 are made into a fund for 7 years. The nominal rate is 4% compounded quarterly for the first 3 years and 5% compounded quarterly afterwards. What is in the fund at the end?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=28 p=4 payment=800 rate@12:0.05/payment ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'With payments of $600 at the end of each month, a loan at 7.8% compounded monthly is cleared in exactly 4 years. Find the loan and the interest paid.',
+    plans: ['borrowing rate=0.078/nominal/12 n=48 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

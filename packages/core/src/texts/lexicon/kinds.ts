@@ -12,6 +12,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'gives? out {mn}',
     'hands? (?:him|her|them)',
     'awards?',
+    '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:is to |must |will |shall |can |should |has to )?(?:makes?|provides?|yields?)(?: [a-z]+)? (?:equal|level|regular|<e>) (?:payments|sums|amounts|grants)',
     '(?:must|is to|will|shall) (?:hand|give|pay) (?:him|her|them)',
     'gives? away',
     'takes? {m} from',
@@ -28,6 +29,12 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     8,
     '(?:clears?|pays? off|repays?|extinguish(?:es)?|settles?|discharges?) {mn}',
     'debt|owes|indebted',
+  ),
+  cue(
+    'borrowing',
+    8,
+    '(?:bank|lender|dealer|store|shop|union|society|firm|company|manager) (?:asks?|charges?|wants|demands) <p>',
+    '(?:no|nothing|zero|no money|<m>) (?:money )?down(?! to)',
   ),
   cue(
     'borrowing',

@@ -87,12 +87,17 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that are still to come',
-    'how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then |still |left |yet )|more payments (?:are|does|will|must)',
+    'how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)|more payments (?:are|does|will|must)',
     () => false,
   ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling('a time that has passed', '<t> ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
+  ),
+  telling(
+    'a first payment made at once',
+    '<m> (?:at once|now|today|immediately) and (?:then )?<m> ~~(?:more|further) ',
+    () => false,
   ),
   telling(
     'growing payments',

@@ -23,7 +23,9 @@ const forBoth =
 
 /** @returns nothing where the text does not tell two offers */
 export function readOffers(page: Page): DraftReading | undefined {
-  const compares = page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference');
+  const compares =
+    page.questions.some(({ asked }) => asked === 'choice' || asked === 'difference') ||
+    page.sentences.some(({ asks, text }) => asks && /^\W*(?:⟨l\d+⟩ )?compare(?![a-z])/.test(text));
   const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
   const kinds = leaseAndLoan(page);
   if (!compares && !both && !kinds) return undefined;

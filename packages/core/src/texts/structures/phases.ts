@@ -15,7 +15,7 @@ type Phase = 'saving' | 'drawing';
 const saves =
   /(?:^|[^a-z])(?:sav(?:e|es|ing|ings|ed)|set(?:s|ting)? aside|put(?:s|ting)? (?:aside|away|by|in)|deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )retirement|payouts?|exhausted|used up|nothing|run(?:s)? out|afterwards|scholarships?|once retired|spends?|provide|(?:needs?|wants?) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|scholarships?|once retired|spends?|provide|(?:needs?|wants?) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 const shared =
   /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 

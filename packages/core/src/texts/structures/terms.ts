@@ -20,8 +20,10 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
     const [first, second] = [page.places[one]!, page.places[other]!];
     const between = page.flat.slice(first.end, second.start);
     if (
-      !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|against|and)(?:[\s]|$)/.test(between) ||
-      between.length > 60 ||
+      !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|against|and|than|with (?:that|those) of)(?:[\s]|$)/.test(
+        between,
+      ) ||
+      between.length > 90 ||
       /[.?!]/.test(between)
     )
       continue;

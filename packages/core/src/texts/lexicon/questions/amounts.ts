@@ -5,6 +5,16 @@ import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 12, '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:what|which) (?:amount|sum|balance) (?:is|will be|stands) ~?(?:in|on) (?:the|this|that|her|his)',
+  ),
+  cue(
+    'amount',
+    7,
+    `how (?:much|large a sum) ${must} ~?(?:invest(?:ed)?|deposit(?:ed)?|set aside|put away|put aside|placed?)(?! (?:each|every))`,
+  ),
   cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
   cue(
     'finalAmount',
@@ -31,6 +41,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
     10,
+    '(?:pay|clear|settle)(?: off)? the rest(?! of)',
     'what is taken over',
     'what (?:is|falls|will be) then (?:still )?(?:due|owed|owing|payable)',
     '(?:what|how much) (?:must|does|will) (?:he|she|they|it|the [a-z]+) then (?:have to )?(?:pay|owe|settle)',
@@ -59,6 +70,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     10,
+    '^(?:and )?(?:find|determine|calculate|compute|what is) the (?:loan|mortgage|debt|principal)(?= and|[,.?]|$)',
     'how (?:much|large|big) must ~be at the (?:outset|start|beginning)',
     'value of (?:this|that|it|them|these [a-z]+|the [a-z]+) (?:today|now)',
     'what must (?:the|her|his|their) (?:fund|pot|account) (?:hold|contain|be)',
@@ -78,7 +90,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of the (?:second |other |new )?(?:loan|fund|mortgage|pot|debt)',
     'what (?:is|was|are) ~(?:worth)(?= (?:today|now|on delivery|at the start|at the outset|when (?:it|new)))',
     'worth (?:on delivery|today|now|at the start|when new)',
-    '(?:sum|amount|fund|pot|money) (?:is )?(?:needed|required|that is needed|he needs|she needs|they need)',
+    '(?<!into (?:the|this|his|her|their|its|a) )(?:sum|amount|fund|pot|money) (?:is )?(?:needed|required|that is needed|he needs|she needs|they need)',
     'what (?:sum|amount)',
     'pv ?= ?\\?|find (?:the )?pv|pv\\?',
     'amount financed',

@@ -35,7 +35,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'what (?:does|did|will|would) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
-    '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?interest',
+    '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?interest(?! (?:is|are) (?:compounded|credited|converted|calculated|charged|added|paid))',
     'interest (?:part|portion|component|share|content|element)',
   ),
   cue(
@@ -59,7 +59,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     10,
     `(?:total|all(?: the)?|overall|whole|entire)(?: amount of)?(?: the)? interest`,
     'interest (?:[a-z]+ ){0,3}(?:in (?:all|total)|altogether|over(?:all)?|on the whole)',
-    `(?:how much|what) ~?(?:of (?:it|that|this|which|the [a-z ]+?) ~?)?(?<!rate of )interest(?! rate)`,
+    `(?:how much|what) ~?(?:of (?:it|that|this|which|the [a-z ]+?) ~?)?(?<!rate of )interest(?! rate)(?! (?:is|are|being)? ?(?:compounded|credited|converted|calculated|charged at|added <e>))`,
     'interest (?:earned|paid|charged|credited|gained|accrued|included)',
     'interest(?: [a-z]+)?\\?',
     'interest is (?:paid|earned|charged|that)',
