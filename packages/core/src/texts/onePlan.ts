@@ -66,38 +66,45 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const first = readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope);
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
-  const times = first.times.filter(
-    (at) => !moments.some(({ place }) => place?.taken.some(({ token }) => token === at)),
-  );
-  const asksTerm = ['payments', 'years', 'howLong', 'lastPayment'].some((each) => asked.has(each as Asked));
-  const isPaid = first.money.payment !== undefined && (first.money.amount ?? first.money.price) !== undefined;
-  const hasTerm =
-    (asksTerm && isPaid && first.rate.token !== undefined) ||
-    times.length > 0 ||
-    first.counts.some((at) => !moments.some(({ place }) => place?.taken.some(({ token }) => token === at)));
+  const hasTerm = tellsTerm(first, moments, asked);
   if (hasTerm) take(roles, moments);
   const own = hasTerm ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
-  const years = hasTerm ? undefined : yearsBetweenAges(page);
-  const counted = hasTerm
-    ? undefined
-    : years === undefined
-      ? countFromQuestion(questions, terms)
-      : years * terms.paymentsPerYear;
+  const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms);
   const read = planOfTerms(page, terms, asked, counted);
-  const keepsPaying = read.plan.kind === 'saving' && read.plan.payment !== null;
-  const keep = keepsPaying
-    ? 'payment'
-    : asked.has('newPayment')
-      ? 'payments'
-      : changes.some(({ kind }) => kind === 'rate') && !asked.has('difference')
-        ? 'payments'
-        : 'payment';
+  const keep = keptOtherwise(read, asked, changes);
   const payments = countedOn(page, changes, read);
   const plan = { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) };
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** Whether the text says for how long, besides the moments it asks about; or asks how long, with everything else said. */
+function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: ReadonlySet<Asked>): boolean {
+  const { money, rate, times, counts } = terms;
+  const isAsked = (['payments', 'years', 'howLong', 'lastPayment'] as const).some((each) => asked.has(each));
+  const isPaid = money.payment !== undefined && (money.amount ?? money.price) !== undefined;
+  const isMoment = (at: number): boolean =>
+    moments.some(({ place }) => place?.taken.some(({ token }) => token === at) ?? false);
+  return (isAsked && isPaid && rate.token !== undefined) || [...times, ...counts].some((at) => !isMoment(at));
+}
+
+/** How many payments there are, where neither a count nor a time says so. */
+function countedElsewhere(page: Page, questions: readonly PlacedQuestion[], terms: Terms): number | undefined {
+  const years = yearsBetweenAges(page);
+  return years === undefined ? countFromQuestion(questions, terms) : years * terms.paymentsPerYear;
+}
+
+/** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */
+function keptOtherwise(
+  { plan }: PlanRead,
+  asked: ReadonlySet<Asked>,
+  changes: readonly ChangeRead[],
+): 'payments' | 'payment' {
+  if (plan.kind === 'saving' && plan.payment !== null) return 'payment';
+  if (asked.has('newPayment')) return 'payments';
+  return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
 }
 
 /** "After five years she raises it, and goes on for another five": the term is both. */
