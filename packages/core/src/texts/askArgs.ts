@@ -134,7 +134,8 @@ export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'range'
   for (const { words, read, roles } of kind === 'range' ? ranges : moments) {
     words.lastIndex = 0;
     const found = words.exec(text);
-    if (!found) continue;
+    // "one month after the last deposit" says when payments fall.
+    if (!found || /^ after the last(?![a-z])/.test(text.slice(found.index + found[0].length))) continue;
     const taken = found
       .slice(1)
       .flatMap((each, at) =>

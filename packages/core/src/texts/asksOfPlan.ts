@@ -158,7 +158,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     const { kind, rate } = of.plan;
     const isStated = kind !== 'convert' && kind !== 'flat' && rate?.quoted === 'nominal';
     if (isStated && (of.wanted ?? rate.compoundingsPerYear) === rate.compoundingsPerYear) return undefined;
-    return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit) ?? wantedOf(of) });
+    return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit, of.plan) ?? wantedOf(of) });
   },
   lastPayment: ({ of: { plan }, is }) => {
     const closes = plan.kind !== 'flat' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'payments';
@@ -179,8 +179,9 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
     : {};
 
 /** The compounding that a question names itself. */
-const compoundedIn = ({ periods, places, flat }: Page, unit: Span): number | undefined =>
-  /⟨p/.test(flat.slice(unit.start, unit.end))
+/** What an effective rate is to be compounded; beside any other, the compounding is its own. */
+const compoundedIn = ({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined =>
+  /⟨p/.test(flat.slice(unit.start, unit.end)) && rate?.quoted !== 'effective'
     ? undefined
     : periods.find(({ use, token }) => {
         const { start } = places[token]!;

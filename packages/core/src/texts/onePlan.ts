@@ -159,6 +159,8 @@ function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYe
   return undefined;
 }
 
+const rateIsTold = ({ rate }: Terms): boolean => rate.token !== undefined;
+
 /** Terms with what another plan of the text says where these say nothing. */
 function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms {
   const money = { ...terms.money };
@@ -166,7 +168,15 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
   const isBuilt = money.rebate !== undefined || money.downPayment !== undefined || money.tradeIn !== undefined;
   const amount = like.money.price ?? like.money.amount;
   if (!hasAmount && amount && !asked.has('amount')) money[isBuilt || like.money.price ? 'price' : 'amount'] = amount;
-  if (!money.payment && !asked.has('payment') && like.money.payment && asked.size > 0 && !asked.has('difference'))
+  const isFull = hasAmount && rateIsTold(terms) && (terms.counts.length > 0 || terms.times.length > 0);
+  if (
+    !isFull &&
+    !money.payment &&
+    !asked.has('payment') &&
+    like.money.payment &&
+    asked.size > 0 &&
+    !asked.has('difference')
+  )
     money.payment = like.money.payment;
   const hasCount = terms.counts.length > 0 || terms.times.length > 0;
   return {

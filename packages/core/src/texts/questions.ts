@@ -75,7 +75,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
 
 /** "… and then to a nominal rate": one more rate to convert to. */
 const isSecondTarget = (flat: string, { start }: Span): boolean =>
-  /^\s*(?:and |then |also )*(?:in)?to (?:an?|the) /.test(flat.slice(start, start + 40));
+  /^\s*(?:and |then |also )*(?:in)?to (?:an?|the|one) /.test(flat.slice(start, start + 40));
 
 /** "Original amount?" among other questions. */
 const isBareNoun = (text: string): boolean =>

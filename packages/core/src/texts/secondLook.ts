@@ -20,7 +20,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...afterTheEnd(draft, asks),
-    ...soughtUnasked(draft, asks),
+    ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...outOfProportion(draft),
   ];
@@ -164,8 +164,11 @@ function afterTheEnd({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDou
 }
 
 /** The amount is missing, and nobody asks for it. */
-function soughtUnasked({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+function soughtUnasked({ tokens }: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const [plan] = plans;
+  // With its payments alone it follows from them.
+  const sums = new Set(tokens.flatMap(({ form, value }) => (form === 'money' ? [value] : [])));
+  if (plan?.payment && plan.payments && plan.rate && sums.size === 1 && plans.length === 1) return [];
   const isAsked = asks.some(({ quantity }) => quantity === 'amount' || quantity === 'downPayment');
   return plans.length === 1 && plan?.unknown === 'amount' && plan.kind !== 'convert' && !isAsked
     ? [doubt('amount', `The text does not say ${missingNames.amount}, and does not ask for it.`)]

@@ -4031,6 +4031,92 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.078/nominal/12 n=48 p=12 payment=600 final=0 ?amount'],
     asks: ['amount', 'totalInterest'],
   },
+  {
+    text: 'Which costs less in total: borrowing $9,000 for 2 years at 9% compounded monthly, or for 4 years at 7% compounded monthly? Payments are made at the end of each month.',
+    plans: [
+      'borrowing amount=9000 rate=0.09/nominal/12 n=24 p=12 final=0 ?payment',
+      'borrowing amount=9000 rate=0.07/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:totalPaid want:least'],
+  },
+  {
+    text: 'The owner of a kiosk pays €330 at the start of each month for 5 years under a lease. At 6% compounded monthly, what is the lease worth on the day it begins?',
+    plans: ['leasing rate=0.06/nominal/12 n=60 p=12 payment=330 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'At retirement Yusuf has 340,000 in his fund. How much can he draw at the beginning of each month over 22 years, if the fund earns 4.2% effective?',
+    plans: ['drawing-down amount=340000 rate=0.042/effective/1 n=264 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '(a) Find the amount to which $6,500 grows in 8 years at 3.9% compounded quarterly. (b) How much of this is interest?',
+    plans: ['lump-sum amount=6500 rate=0.039/nominal/4 n=32 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Flat loan: £3,300 at 8.5% flat over 30 months, repaid monthly. Instalment, total charge and effective rate, please.',
+    plans: ['flat amount=3300 rate=0.085/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'effectiveRate'],
+  },
+  {
+    text: 'Convert 5.4% effective into a nominal rate compounded monthly, and into one compounded quarterly.',
+    plans: ['convert rate=0.054/effective/1 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Eight annual deposits of $2,500, the first one today, earn 5% compounded annually. What is the fund worth one year after the last deposit?',
+    plans: ['saving amount=0 rate=0.05/nominal/1 n=8 p=1 payment=2500 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A lease on a printer: 24 payments of $155, first payment on signing, option to buy at the end for $700, cash value $3,950. Find the nominal rate per annum compounded monthly.',
+    plans: ['leasing price=3950 amount=3950 n=24 p=12 payment=155 beginning final=700 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A loan is repaid in 10 years by annual payments of £4,600 at the end of each year. The interest rate is 6.2% per year. Find the interest and the principal in the 4th payment, and the balance after it.',
+    plans: ['borrowing rate=0.062/nominal/1 n=10 p=1 payment=4600 final=0 ?amount'],
+    asks: ['interestIn from:4 to:4', 'principalIn from:4 to:4', 'balanceAfter k:4'],
+  },
+  {
+    text: "The Brandts' mortgage: €240,000, 3.48% compounded monthly, 25 years, monthly payments. On top of their payment they pay €150 each month from the first payment on. When is the mortgage paid off? How much interest do they save?",
+    plans: ['borrowing amount=240000 rate=0.0348/nominal/12 n=300 p=12 final=0 payment@0:150 ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Equipment worth $35,000 is leased for five years at 7.5% compounded quarterly. Rentals are due at the beginning of each quarter, and at the end of the lease the equipment will be worth $6,000. Calculate the quarterly rental.',
+    plans: ['leasing price=35000 amount=35000 rate=0.075/nominal/4 n=20 p=4 beginning final=6000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Joanna wants to buy a flat in 6 years and needs a deposit of £40,000. She saves each month, starting now, at 3.24% compounded monthly. Her monthly saving? Interest earned?',
+    plans: ['saving amount=0 rate=0.0324/nominal/12 n=72 p=12 beginning final=40000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Compute the size of 18 equal bi-monthly payments (every two months) that repay 4,500 at 9% compounded monthly.',
+    plans: ['borrowing amount=4500 rate=0.09/nominal/12 n=18 p=6 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nora has two offers for a €11,000 loan. Bank Nord: 48 monthly payments at 6.3% compounded monthly. Bank Süd: 48 monthly payments of €262. Which has the lower payment, and what nominal rate does Bank Süd charge?',
+    plans: [
+      'borrowing amount=11000 rate=0.063/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=11000 n=48 p=12 payment=262 final=0 ?rate',
+    ],
+    asks: ['choice by:payment want:least', 'nominalRate@1 compoundingsPerYear:12'],
+  },
+  {
+    text: 'The finance charge on a $2,800 loan repaid in 20 monthly payments is $365. Find the monthly payment and the true annual rate compounded monthly.',
+    plans: ['flat charge=365 amount=2800 n=20 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The payments on a 4-year lease of a loader costing £28,000 are £610, in advance, monthly. At the end the loader goes back. What effective rate of interest is charged if the residual value is £5,000?',
+    plans: ['leasing price=28000 amount=28000 n=48 p=12 payment=610 beginning final=5000 ?rate'],
+    asks: ['effectiveRate'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

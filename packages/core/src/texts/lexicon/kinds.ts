@@ -9,6 +9,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'drawing-down',
     6,
     'draws? on',
+    '(?:how much|what) (?:can|may|could|will|does) (?:he|she|they|it) (?:then )?(?:draw|withdraw|take out|spend)',
     'gives? out {mn}',
     'hands? (?:him|her|them)',
     'awards?',

@@ -96,8 +96,13 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a first payment made at once',
-    '<m> (?:at once|now|today|immediately) and (?:then )?<m> ~~(?:more|further) ',
-    () => false,
+    '<m> (?:at once|now|today|immediately) and (?:then )?<m> (?:at the end|<ea>|each|every)',
+    ({ plans }) => plans.some(({ unknown, amount }) => unknown !== 'amount' && (amount ?? 0) > 0),
+  ),
+  telling(
+    'money that is left alone afterwards',
+    'stops? (?:depositing|paying|saving)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
+    ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
   ),
   telling(
     'growing payments',

@@ -67,7 +67,9 @@ export function readTwo(
   const first = read(0);
   const told = read(1, first);
   // Without its own sums it is the same kind of case as the first.
-  const isBare = told.plan.kind === 'convert' && first.plan.kind !== 'convert';
+  const isBare =
+    first.plan.kind !== 'convert' &&
+    (told.plan.kind === 'convert' || (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
   const second = isBare ? read(1, first, first.plan.kind) : told;
   const completed = read(0, second);
   return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
@@ -145,7 +147,7 @@ function regionsOf(page: Page): Regions | undefined {
 
 /** "Ada: …. Bea: …": sentences that say whose they are. */
 const headed = (page: Page): Span[] =>
-  page.sentences.filter(({ text, asks }) => !asks && /^\W*[a-z]+(?: [a-z]+)?: /.test(text) && /⟨m/.test(text));
+  page.sentences.filter(({ text, asks }) => !asks && /^\W*\p{L}+(?: \p{L}+)?: /u.test(text) && /⟨[mpn]/.test(text));
 
 /** Where the first offer begins in its sentence: behind a colon, if there is one before its rate. */
 function beginOf(page: Page, rate: Span): number {

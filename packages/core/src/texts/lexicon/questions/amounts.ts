@@ -15,6 +15,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     7,
     `how (?:much|large a sum) ${must} ~?(?:invest(?:ed)?|deposit(?:ed)?|set aside|put away|put aside|placed?)(?! (?:each|every))`,
   ),
+  cue('finalAmount', 12, '(?:amount|sum|value) to which'),
   cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
   cue(
     'finalAmount',
@@ -81,6 +82,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     `how much ${must} ~~?(?:deposit|invest|put|set aside|place|have|need|be|there be|leave)(?: [a-z]+){0,4} (?:now|today|at once|at the (?:start|outset|beginning)|in (?:the|it|one)|as a single|in a single|initially|on deposit now|when)`,
     "(?:present|cash|current|today's|discounted|purchase) (?:value|price|worth)",
     'price in cash',
+    'worth (?:on|at) the (?:day|moment|date) (?:it|the [a-z]+) (?:begins|starts)',
     'what is its price',
     '(?:how large|how big|what size|what) (?:a )?(?:fund|pot|loan|mortgage|legacy|endowment|gift|capital|nest-?egg|credit)',
     'for what (?:price|sum)',

@@ -107,6 +107,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= (?:~~?(?:each|every|(?<!compounded |convertible |credited )<e>|(?<!⟩ )<a>|per|at the|back|then|on the|a time|in the meantime)|[a-z ]{0,40}(?:\\?|$)))`,
     `(?:what|how much) ${must} [^.;?!]{0,60}${act} ~~?(?:each|every|(?<!compounded |convertible |credited )<e>|(?<!⟩ )<a>|at the (?:end|start|beginning)|on the (?:first|last)|in advance|a time|at a time)`,
     `(?:size|amount) of (?:each|every|the|one|a) (?:[a-z-]+ |<e> ){0,2}${pmt}`,
+    'find r(?![a-z])',
     'pmt ?= ?\\?|find (?:the )?pmt|pmt\\?',
     'level amount due',
     'how (?:much|large|big) (?:is|are|was|will be|would be|must be) (?:each|every|one|the|a|these|her|his|their) (?:[a-z-]+ |<e> ){0,2}(?:@payment|@withdrawal|@deposit)',
@@ -122,5 +123,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of (?:an|the) annuity',
     'how much does (?:it|the fund|the [a-z]+) pay',
   ),
+  cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])'),
   cue('payment', 5, 'how (?:large|big|much) (?:are|is) (?:they|these|it)(?= ?\\?)'),
 ];

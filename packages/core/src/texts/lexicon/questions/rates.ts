@@ -25,10 +25,12 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'nominalRate',
     13,
     'same as (?:what|which) nominal',
+    '^(?:and )?(?:then )?(?:in)?to one (?:compounded|convertible)',
     '(?:what|which) (?:nominal )?rate,? ~~(?:equivalent|the same as|corresponds to|equal to)',
     '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),
+  cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(
     'effectiveRate',

@@ -76,6 +76,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     10,
     '(?:what|how (?:much|large)|find|the) (?:is |was )?(?:the )?(?:total |whole )?charge(?=[?.,; ])',
     'finance charges?',
+    '(?:total|whole|entire) charges?',
     'cost of (?:the )?(?:credit|borrowing|finance|loan|financing)',
     'credit charges?',
     '(?:interest|add-on|flat) charge[ds]?',

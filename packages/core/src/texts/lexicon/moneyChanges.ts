@@ -1,0 +1,53 @@
+/** Words beside a sum of money that changes a plan on its way: an extra payment, a higher one, a new one. `{…}` is the sum. */
+
+import { cue, type Cue } from './record.ts';
+import type { WordRole } from './wordRole.ts';
+
+export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue(
+    'paymentRise',
+    12,
+    'on top of (?:it|that|the|their|her|his)(?: <e>| regular| usual)? ?(?:@payment)?,? (?:she|he|they|it)? ?(?:pays?|adds?|puts?) {m} <e>',
+  ),
+  cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
+  cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
+  cue(
+    'extra',
+    10,
+    '{m}(?: from [a-z ]{2,20})? (?:is|are|was|were) (?:then )?(?:paid in|repaid|put in|paid off|paid back|paid)(?: besides| extra| in addition| together with| as well| too| on top| on the| with (?:the |payment )?<on>)',
+
+    '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
+    'prepay(?:s|ment)?(?: of)? {m}',
+    '(?:also|besides|in addition|on top)(?: of that)? (?:pays? back|pays?|paid|repays?|puts?(?: in)?) {m}',
+    '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
+    '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
+    '(?:pays?|paid|paying|puts?)(?: in| off| down)? (?:an )?(?:extra|additional|further) {m}(?! <)(?! more)',
+    '(?:legacy|inheritance|bonus|windfall|gift|prize|lump sum|refund|grant)(?: of| worth)? {m}(?: is| was| are| goes)?(?: then)? (?:paid|goes|put|used|added)(?! to (?:buy|purchase|provide|fund|set up))',
+    '{m} (?:goes|is paid|is put|paid|was paid|pays) ~?(?:in |on top|towards the|off the|against the|in addition|with the|extra)',
+    '(?:reduces?|lowers?|cuts?) the (?:debt|balance|loan) by {m}',
+    '(?:extra|additional|further) {m}(?! <)(?! more)',
+    'on top of (?:it|that|the payment),? {m}',
+    '{m} on top',
+    '{m} extra(?! <)',
+  ),
+  cue(
+    'extra',
+    6,
+    '(?:windfall|bonus|legacy|inheritance|prize|lump sum) of {m}',
+    '(?:uses?|throws?|pays?) {m} (?:of it |from it )?(?:to reduce|to pay down|into the loan|off the (?:loan|debt|balance)|towards? the)',
+  ),
+  cue(
+    'paymentRise',
+    10,
+    '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?: [a-z]+){0,4} by {m}',
+    '{m} more(?! (?:than|interest))',
+    '(?:extra|additional|further|another) {m} (?:<e>|<a>|with (?:each|every)|to (?:each|every))',
+    '{m} extra (?:<e>|<a>|with (?:each|every))',
+    'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
+  ),
+  cue(
+    'newPayment',
+    10,
+    '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|lowers?|reduces?|changes?)(?: [a-z]+){0,4} to {m}',
+  ),
+];
