@@ -13,8 +13,10 @@ const catalogues = join(sources, 'words/catalogues');
 /** Attributes that are read or heard. */
 const heard = new Set(['label', 'title', 'aria-label', 'placeholder', 'description', 'alt', 'what', 'where']);
 /** What is read the same everywhere. */
-const names = /^(Hardy Sextant|CSV|PDF|JSON|TeX|MathML|Enter|Escape|QTI|OneRoster|English|Français|&nbsp;|[\d\W]*)$/;
+const names = /^(Hardy Sextant|CSV|PDF|JSON|TeX|MathML|Enter|Escape|QTI|OneRoster|English|Français|(?:&\w+;)+|[\d\W]*)$/;
 const letters = /\p{L}{2}/u;
+/** HTML leaves these empty: what a sentence puts into them would be lost. */
+const empty = /<(?:area|base|br|col|embed|hr|img|input|link|meta|param|source|track|wbr)>/;
 
 /** Every text that a literal argument, or a choice between literals, can be. */
 function textsOf(node) {
@@ -52,6 +54,7 @@ export function readFile(path, code) {
     if (ts.isJsxSelfClosingElement(node) && node.tagName.getText() === 'Said') {
       const given = new Map(node.attributes.properties.map((each) => [each.name?.getText(), each.initializer]));
       const [text] = said(given.get('text'));
+      if (empty.test(text ?? '')) bare.push(`${at(node)} puts words into what is empty in HTML: ${text}`);
       if (text && given.has('one')) plural(said(given.get('one'))[0], text);
       else if (text) texts.set(text, text);
     }

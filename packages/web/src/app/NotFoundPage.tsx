@@ -10,8 +10,8 @@ export function NotFoundPage() {
       <PageHead title={say('Nothing is kept at this address')} />
       <p>
         <Said
-          text="The address may have been mistyped, or what it led to has been deleted. Go to the <link>Desk</link> or <link2>state a case</link2>."
-          parts={{ link: <Link to="/" />, link2: <Link to="/bench" /> }}
+          text="The address may have been mistyped, or what it led to has been deleted. Go to the <to>Desk</to> or <to2>state a case</to2>."
+          parts={{ to: <Link to="/" />, to2: <Link to="/bench" /> }}
         />
       </p>
     </>

@@ -52,8 +52,8 @@ export function SignIn() {
         </p>
         <p className="soft">
           <Said
-            text="Forgotten? The owner of this book makes you a one-time link. Students come in at <link>their own page</link>."
-            parts={{ link: <Link to="/in" reloadDocument /> }}
+            text="Forgotten? The owner of this book makes you a one-time link. Students come in at <to>their own page</to>."
+            parts={{ to: <Link to="/in" reloadDocument /> }}
           />
         </p>
       </form>

@@ -10,7 +10,6 @@ import { EnteredFields } from './EnteredFields.tsx';
 import styles from './Student.module.css';
 import { timeIn } from './moments.ts';
 import { many, say } from '../words/say.ts';
-import { Said } from '../words/Said.tsx';
 
 interface PartAnswerProps {
   readonly part: StudentPart;
@@ -32,11 +31,8 @@ export function PartAnswer({ part, style, place, children }: PartAnswerProps) {
   return (
     <div className={styles['part']}>
       <label className={styles['prompt']} htmlFor={id}>
-        <Said
-          text={'{{id}}&ensp;{{prompt}} <span>{{many}}</span>'}
-          values={{ id: part.id, prompt: part.prompt, many: many(part.marks, '{{count}} mark', '{{count}} marks') }}
-          parts={{ span: <span className={styles['marks']} /> }}
-        />
+        {part.id}&ensp;{part.prompt}{' '}
+        <span className={styles['marks']}>{many(part.marks, '{{count}} mark', '{{count}} marks')}</span>
       </label>
       {part.answer === 'table' && part.table ? (
         <AnswerTable part={part} table={part.table} place={place} />

@@ -4,7 +4,7 @@ import { Trans } from 'react-i18next';
 import type { Values } from './say.ts';
 
 interface SaidProps {
-  /** The English sentence; `<link>…</link>` is held by the part of that name, `<link />` is the part as it stands. */
+  /** The English sentence; `<to>…</to>` is held by the part of that name, `<to />` is the part as it stands. */
   readonly text: string;
   /** What it is for a count of one. */
   readonly one?: string;

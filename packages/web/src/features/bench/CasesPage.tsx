@@ -84,8 +84,8 @@ function NoCases({ filtered }: { readonly filtered: boolean }) {
     <Empty title={say('No cases yet')}>
       <p>
         <Said
-          text="A case is a loan, a lease, savings, a fund or a rate. <link>State the first one</link>; it is kept while you type."
-          parts={{ link: <Link to="/bench" /> }}
+          text="A case is a loan, a lease, savings, a fund or a rate. <to>State the first one</to>; it is kept while you type."
+          parts={{ to: <Link to="/bench" /> }}
         />
       </p>
     </Empty>

@@ -6,8 +6,8 @@ export function NothingYet() {
   return (
     <p className="soft">
       <Said
-        text="Fill in the slots of the statement; the one with ? is solved while you type. Type ? into another slot to ask for that one. To begin with something, open one of the <link>kept cases</link>."
-        parts={{ link: <Link to="/cases" /> }}
+        text="Fill in the slots of the statement; the one with ? is solved while you type. Type ? into another slot to ask for that one. To begin with something, open one of the <to>kept cases</to>."
+        parts={{ to: <Link to="/cases" /> }}
       />
     </p>
   );

@@ -48,10 +48,7 @@ export function BinPage() {
       {restore.error && <p role="alert">{restore.error.message}</p>}
       {restore.isSuccess && (
         <p role="status">
-          <Said
-            text="It is back: <link>look at it</link>."
-            parts={{ link: <Link to={placeOf(restore.variables)} /> }}
-          />
+          <Said text="It is back: <to>look at it</to>." parts={{ to: <Link to={placeOf(restore.variables)} /> }} />
         </p>
       )}
       {bin.data?.length === 0 && (

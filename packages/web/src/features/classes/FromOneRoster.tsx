@@ -123,9 +123,9 @@ function Made({ report: { made, there }, onClose }: MadeProps) {
         {there.map(({ id, code, term }) => (
           <li key={id}>
             <Said
-              text="<link>{{filter}}</link> is there already and was not changed; add students on its page."
+              text="<to>{{filter}}</to> is there already and was not changed; add students on its page."
               values={{ filter: [code, term].filter((each) => each !== '').join(', ') }}
-              parts={{ link: <Link to={`/classes/${id}`} /> }}
+              parts={{ to: <Link to={`/classes/${id}`} /> }}
             />
           </li>
         ))}

@@ -94,8 +94,8 @@ function RecentExercises() {
         <Empty title={say('No exercises yet')}>
           <p>
             <Said
-              text="<link>State a case</link> on the Bench, then make an exercise of it."
-              parts={{ link: <Link to="/bench" /> }}
+              text="<to>State a case</to> on the Bench, then make an exercise of it."
+              parts={{ to: <Link to="/bench" /> }}
             />
           </p>
         </Empty>
@@ -136,8 +136,8 @@ function RecentCases() {
         <Empty title={say('No cases yet')}>
           <p>
             <Said
-              text="A case is a loan, a lease, savings or a fund. <link>State the first one</link>."
-              parts={{ link: <Link to="/bench" /> }}
+              text="A case is a loan, a lease, savings or a fund. <to>State the first one</to>."
+              parts={{ to: <Link to="/bench" /> }}
             />
           </p>
         </Empty>
@@ -175,8 +175,8 @@ function Waiting() {
           {any.data?.total === 0 ? (
             <>
               <Said
-                text="No set has been assigned yet. <link>Put one together</link> from your exercises."
-                parts={{ link: <Link to="/sets" /> }}
+                text="No set has been assigned yet. <to>Put one together</to> from your exercises."
+                parts={{ to: <Link to="/sets" /> }}
               />
             </>
           ) : (

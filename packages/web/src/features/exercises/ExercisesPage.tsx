@@ -60,8 +60,8 @@ export function ExercisesPage() {
         <Empty title={say('No exercises yet')}>
           <p>
             <Said
-              text="<link>Paste a problem</link>, start from a pattern, or <link2>state a case on the Bench</link2> and make an exercise of it."
-              parts={{ link: <Link to="/exercises/from-text" />, link2: <Link to="/bench" /> }}
+              text="<to>Paste a problem</to>, start from a pattern, or <to2>state a case on the Bench</to2> and make an exercise of it."
+              parts={{ to: <Link to="/exercises/from-text" />, to2: <Link to="/bench" /> }}
             />
           </p>
         </Empty>

@@ -44,8 +44,8 @@ export function LivePage() {
       {!set.data.document.online && (
         <p role="status" className="sheet block">
           <Said
-            text="Students do not answer this set online. Say so on <link>the set</link> first."
-            parts={{ link: <Link to={`/sets/${setId}`} /> }}
+            text="Students do not answer this set online. Say so on <to>the set</to> first."
+            parts={{ to: <Link to={`/sets/${setId}`} /> }}
           />
         </p>
       )}

@@ -36,9 +36,9 @@ export function SeenPage() {
       />
       <p className="soft">
         <Said
-          text="As {{name}} sees it. Answers are typed for a student in <link>Marking</link>."
+          text="As {{name}} sees it. Answers are typed for a student in <to>Marking</to>."
           values={{ name }}
-          parts={{ link: <Link to={`/sets/${setId}/marking?student=${studentId}`} /> }}
+          parts={{ to: <Link to={`/sets/${setId}/marking?student=${studentId}`} /> }}
         />
       </p>
       {exercises.map((exercise) => (

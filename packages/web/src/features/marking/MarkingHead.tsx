@@ -27,9 +27,9 @@ export function MarkingHead({ kept, which, release, onImport }: MarkingHeadProps
       where={
         <>
           <Said
-            text="<link>Sets</link> · <link2>{{title}}</link2> · Marking"
+            text="<to>Sets</to> · <to2>{{title}}</to2> · Marking"
             values={{ title: kept.title }}
-            parts={{ link: <Link to="/sets" />, link2: <Link to={`/sets/${kept.id}`} /> }}
+            parts={{ to: <Link to="/sets" />, to2: <Link to={`/sets/${kept.id}`} /> }}
           />
         </>
       }

@@ -76,8 +76,8 @@ function MarkingDesk({ setId, marking: stored, chosen }: MarkingDeskProps) {
         <Empty title={say('There is nobody in this class yet')}>
           <p>
             <Said
-              text="<link>Add its students</link>, and their answers come in here."
-              parts={{ link: <Link to={`/classes/${kept.classId}`} /> }}
+              text="<to>Add its students</to>, and their answers come in here."
+              parts={{ to: <Link to={`/classes/${kept.classId}`} /> }}
             />
           </p>
         </Empty>

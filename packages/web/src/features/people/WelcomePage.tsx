@@ -20,8 +20,8 @@ export function WelcomePage() {
         <PageHead title={say('Welcome')} />
         <p>
           <Said
-            text="The link is not whole: it ends with # and letters. Copy all of it, or go to the <link>Desk</link>."
-            parts={{ link: <Link to="/" /> }}
+            text="The link is not whole: it ends with # and letters. Copy all of it, or go to the <to>Desk</to>."
+            parts={{ to: <Link to="/" /> }}
           />
         </p>
       </>

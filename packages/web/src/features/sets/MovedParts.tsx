@@ -19,10 +19,10 @@ export function MovedParts({ kept, chosen }: { readonly kept: KeptSet; readonly 
       <p>
         <Said
           count={parts.length}
-          one="{{code}} follows <link>{{rulesName}}</link>, other rules than this part was written under."
-          text="{{code}} follows <link>{{rulesName}}</link>, other rules than these parts were written under."
+          one="{{code}} follows <to>{{rulesName}}</to>, other rules than this part was written under."
+          text="{{code}} follows <to>{{rulesName}}</to>, other rules than these parts were written under."
           values={{ code: chosen.code, rulesName: chosen.rulesName }}
-          parts={{ link: <Link to={`/rules?of=${chosen.rulesId}`} /> }}
+          parts={{ to: <Link to={`/rules?of=${chosen.rulesId}`} /> }}
         />{' '}
         {parts.every(({ bothRight }) => bothRight) && say('An answer with either number is right.')}
       </p>

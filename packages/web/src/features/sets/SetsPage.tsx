@@ -72,10 +72,7 @@ function NoSets({ classes }: { readonly classes: number }) {
     <Empty title={say('No sets yet')}>
       {classes === 0 ? (
         <p>
-          <Said
-            text="A set is given to a class. <link>Make a class first</link>."
-            parts={{ link: <Link to="/classes" /> }}
-          />
+          <Said text="A set is given to a class. <to>Make a class first</to>." parts={{ to: <Link to="/classes" /> }} />
         </p>
       ) : (
         <p>

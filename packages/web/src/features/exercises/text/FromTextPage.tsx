@@ -132,9 +132,9 @@ function Head(props: HeadProps) {
       where={
         <>
           <Said
-            text="<link>Exercises</link> · from a text · {{at}} of {{problems}}"
+            text="<to>Exercises</to> · from a text · {{at}} of {{problems}}"
             values={{ at: at + 1, problems: problems.length }}
-            parts={{ link: <Link to="/exercises" /> }}
+            parts={{ to: <Link to="/exercises" /> }}
           />
         </>
       }
