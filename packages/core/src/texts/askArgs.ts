@@ -75,6 +75,10 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({
     same: true,
   })),
+  place(`(?:after|once|following|up to|until|by)(?: (?:making|the|his|her|their))* {o} ${payment}`, ['to'], ([k]) => ({
+    from: 1,
+    to: k!,
+  })),
   place(`{o} ${payment}`, ['from'], ([k]) => ({ from: k!, to: k! })),
   place('(?:in|of|with|for) the {o}(?! @year)(?! (?:<e> )?(?:@payment|@deposit|month|to|year))', ['from'], ([k]) => ({
     from: k!,
@@ -88,6 +92,7 @@ const moments: readonly PlaceRecord[] = [
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
+  place('(?:after|following) (?:the |her |his |their )?first (?:<e> )?(?:@payment|@deposit)', [], () => ({ after: 1 })),
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place('(?:end|close) of @year {n}', ['after'], ([year]) => ({ afterYears: year! })),

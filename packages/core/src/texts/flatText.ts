@@ -65,6 +65,11 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
     flat += mark;
     for (const _ of mark) origins.push(token.start);
     at = token.end;
+    // The point of "p.a." may end a sentence, too.
+    if (text.charAt(at - 1) === '.' && /^\s+[A-Z(]/.test(text.slice(at))) {
+      flat += '.';
+      origins.push(at - 1);
+    }
   });
   copy(plain.length);
   origins.push(text.length);

@@ -14,7 +14,7 @@ export const wordClasses: Readonly<Record<string, string>> = {
     '(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?)',
   deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|equal (?:sums|amounts))',
   withdrawal:
-    '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?(?! up)|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|instal?lments?)',
+    '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?(?! up)|drawdowns?|bursar(?:y|ies)|grants?|prizes?|stipends?|awards?|instal?lments?)',
   borrow: '(?:borrow(?:s|ed|ing)?)',
   lend: '(?:lends?|lent|lending|(?<!in )advances|advanced)',
   pay: '(?:pays?|paid|paying|repays?|repaid|repaying|pays? off|paid off)',
@@ -38,6 +38,7 @@ const longGap = '(?:[^.;?!\\n]{0,80}?)';
 /** @param source see above */
 export function pattern(source: string): RegExp {
   const compiled = source
+    .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
     .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
     .replace(/<([a-z]+)>/g, '⟨[$1]\\d+⟩')

@@ -15,7 +15,7 @@ export interface PeriodUse {
 
 const words = wordClasses;
 const ofPayments = new RegExp(
-  `^[\\s-]+(?:(?:[a-z-]+|⟨m\\d+⟩),? ){0,2}?(?:${words.payment}|${words.deposit}|${words.withdrawal}|rentals?|rent|lease payments?|figure|scholarships?)(?![a-z])`,
+  `^[\\s-]+(?:(?:(?!(?:with|and|but) )[a-z-]+|⟨m\\d+⟩),? ){0,2}?(?:${words.payment}|${words.deposit}|${words.withdrawal}|rentals?|rent|lease payments?|figure|scholarships?)(?![a-z])`,
 );
 const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
@@ -56,7 +56,8 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
     if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
     if (compoundingBehind.test(after) && !/⟨m\d+⟩ $/.test(clause))
       return [is('compounding', 4, / with $/.test(clause) ? 5 : 0, compoundingBehind.exec(after)?.[0].length)];
-    if (compounds && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
+    const isPaidIn = /⟨m\d+⟩ (?:is|are|was|were) added (?:at )?$/.test(clause);
+    if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];
     const isPaid =

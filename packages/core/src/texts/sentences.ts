@@ -10,7 +10,7 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list|tabulate|let us know|explain|complete|answer)(?![a-z])|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list|tabulate|let us know|explain|complete|answer)(?![a-z])|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -49,7 +49,7 @@ function doesAsk(text: string): boolean {
   const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
   const isList =
     quantityFirst.test(text) &&
-    !/⟨[mp]/.test(text) &&
+    !/⟨[mp]|of ⟨n/.test(text) &&
     text.length < 140 &&
     !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be)(?![a-z])/.test(text);
   const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
@@ -107,7 +107,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !interrogative.test(head) &&
       !tells &&
       !isLabelled;
-    const opens = !isAside && (asks || isLabelled || follows || isShort);
+    const isGloss =
+      /[(]\s*$/.test(text.slice(0, at)) && /^(?:payment|month|year|deposit)s? (?:number |no )?⟨n\d+⟩\s*[)]/.test(piece);
+    const opens = !isAside && !isGloss && (asks || isLabelled || follows || isShort);
     pieces.push({
       start: start + at,
       end: start + until,

@@ -4117,6 +4117,109 @@ export const written: readonly Written[] = [
     plans: ['leasing price=28000 amount=28000 n=48 p=12 payment=610 beginning final=5000 ?rate'],
     asks: ['effectiveRate'],
   },
+  {
+    text: 'Terje borrows NOK 320 000 at 5.1 % a year with half-yearly compounding. He repays NOK 20 000 at the end of each half-year. How many payments are there, and what is the size of the last?',
+    plans: ['borrowing amount=320000 rate=0.051/nominal/2 p=2 payment=20000 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A house is bought for $310,000 with 20% down. The mortgage runs for 25 years at 4.95% compounded semi-annually with payments every month. (a) How large is the mortgage? (b) What is the payment? (c) What is owed after 10 years?',
+    plans: ['borrowing price=310000 down=62000 amount=248000 rate=0.0495/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'balanceAfter k:120'],
+  },
+  {
+    text: "Ilka's scholarship fund holds 64,000. Each September she awards the same sum, for the first time one year from now, and after 16 awards the fund is used up. Interest 3.75% effective. How much is each award?",
+    plans: ['drawing-down amount=64000 rate=0.0375/effective/1 n=16 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A machine may be leased for five years at $890 a month in advance. Its price is $48,000, its value at the end $9,600. What is the nominal rate compounded monthly?',
+    plans: ['leasing price=48000 amount=48000 n=60 p=12 payment=890 beginning final=9600 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Twelve years ago Paula started to deposit $200 at the end of each month at 4.5% compounded monthly. How much has she now? How much of it is interest?',
+    plans: ['saving amount=0 rate=0.045/nominal/12 n=144 p=12 payment=200 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A yacht costs $86,000. The broker asks for $16,000 now and finances the rest over 10 years at 7.2% compounded monthly. Calculate the monthly instalment and the interest paid over the ten years.',
+    plans: ['borrowing price=86000 down=16000 amount=70000 rate=0.072/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A 15-year loan of $95,000 carries 6% compounded monthly. After the 60th payment, how much of the loan has been repaid, and how much interest has been paid?',
+    plans: ['borrowing amount=95000 rate=0.06/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'Kofi needs GH₵ 50,000 in 4 years. He has GH₵ 12,000 now at 12% compounded monthly. How much must he add at the end of each month?',
+    plans: ['saving amount=12000 rate=0.12/nominal/12 n=48 p=12 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A library borrows £68,000 over 9 years with annual payments at 5.35% effective. Set out the payment, the interest in the first payment, and the debt after the first payment.',
+    plans: ['borrowing amount=68000 rate=0.0535/effective/1 n=9 p=1 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'balanceAfter k:1'],
+  },
+  {
+    text: 'After 2 years of paying $340 at the end of every month, a borrower still owes $5,200. The rate is 8.7% compounded monthly. How much was borrowed?',
+    plans: ['borrowing rate=0.087/nominal/12 n=24 p=12 payment=340 final=5200 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Two loans of $20,000 over 4 years: one at 7.2% compounded monthly, one at 7.3% compounded semi-annually; both are repaid monthly. Which has the smaller payment, and by how much?',
+    plans: [
+      'borrowing amount=20000 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.073/nominal/2 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'Payments of 1,250 each at the end of every quarter settle a loan of 30,000. At 6.8% compounded quarterly, how long does that take in years?',
+    plans: ['borrowing amount=30000 rate=0.068/nominal/4 p=4 payment=1250 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The interest on a flat-rate loan of $5,000 for 2 years is $900. What is the flat rate, and what is each of 24 monthly payments?',
+    plans: ['flat charge=900 amount=5000 n=24 p=12 final=0 ?payment'],
+    asks: ['nominalRate as:flat', 'payment'],
+  },
+  {
+    text: 'On 1 March 2024 a couple takes a mortgage of €195,000, first payment on 1 April 2024, 240 payments, 3.9% compounded monthly. What is the payment? What is owed after the payment on 1 March 2029 (payment 60)?',
+    plans: ['borrowing amount=195000 rate=0.039/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Deposits at the beginning of each month: $130. Goal: $9,000. Rate: 3.9% compounded monthly. Find the number of deposits needed.',
+    plans: ['saving amount=0 rate=0.039/nominal/12 p=12 payment=130 beginning final=9000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The 5-year lease of a digger has rents of €1,420 at the beginning of each month; at 6.6% compounded monthly, what price is equivalent, if the digger is returned worthless?',
+    plans: ['leasing rate=0.066/nominal/12 n=60 p=12 payment=1420 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'My bank gives 3% compounded daily on savings. If I put in $40 at the end of each week for 3 years, how much do I get?',
+    plans: ['saving amount=0 rate=0.03/nominal/365 n=156 p=52 payment=40 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A fishing co-op wants to pay off 40% of a boat costing £150,000 now and the rest over 12 years in half-yearly payments at 5.9% compounded half-yearly. Payment?',
+    plans: ['borrowing price=150000 down=60000 amount=90000 rate=0.059/nominal/2 n=24 p=2 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "What is the balance of a savings account after 4 years, if €900 was there at the start and €60 is added at every month's end, at 1.8% compounded monthly?",
+    plans: ['saving amount=900 rate=0.018/nominal/12 n=48 p=12 payment=60 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Hire purchase: cash price £1,460; deposit £200; 20 monthly instalments; flat rate 9% p.a. Find the instalment.',
+    plans: ['flat price=1460 down=200 amount=1260 rate=0.09/flat n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -139,9 +139,12 @@ function regionsOf(page: Page): Regions | undefined {
   if (turn === undefined) return undefined;
   const start = beginOf(page, from);
   const last = sentenceAt(page, { start: turn + 2, end: turn + 2 });
+  const end = Math.max(last?.end ?? turn, other ? other.end : turn);
+  // "…; both are repaid monthly": said of both.
+  const both = /[;,(]\s*(?:both|each|either) /.exec(page.flat.slice(other?.end ?? turn, end));
   return [
     { start: Math.min(start, from.start), end: turn },
-    { start: turn, end: Math.max(last?.end ?? turn, other ? other.end : turn) },
+    { start: turn, end: both ? (other?.end ?? turn) + both.index : end },
   ];
 }
 

@@ -19,6 +19,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '^(?:the )?(?:last|final|closing|concluding|smaller)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal)',
     '(?:last|final|closing),? (?:smaller|odd|partial) (?:sum|amount|one|drawing)',
     'what (?:is|will be) the (?:last|final)(?: one)? ?\\?',
+    '(?:size|amount) of the (?:last|final)(?= ?\\?)',
     'what is left for the (?:last|final)',
     'last one(?= (?:come|be|amount))',
     'what (?:is|remains for) the (?:last|final)(?: one| payment)',
