@@ -72,9 +72,13 @@ const ranges: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place('during (?:the|this) (?:term|time|period)', [], () => ({ same: true })),
-  place('(?:those|these|that|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?', ['after'], () => ({
-    same: true,
-  })),
+  place(
+    '(?:those|these|that(?! (?:is|are|goes))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',
+    ['after'],
+    () => ({
+      same: true,
+    }),
+  ),
   place(`(?:after|once|following|up to|until|by)(?: (?:making|the|his|her|their))* {o} ${payment}`, ['to'], ([k]) => ({
     from: 1,
     to: k!,

@@ -134,7 +134,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     const inYears = plan.kind === 'lump-sum' || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
     return inYears ? is('years') : is('payments', countsFull(page, unit));
   },
-  payments: ({ page, is, unit }) => is('payments', countsFull(page, unit)),
+  // Who saves towards a sum needs the last one whole.
+  payments: ({ page, is, unit, of: { plan } }) =>
+    is('payments', plan.kind === 'saving' && /reach|at least|need/.test(unit) ? {} : countsFull(page, unit)),
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),
   leftToPay: ({ question, of, last, is }) => {

@@ -176,7 +176,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   // With its payments known the amount is sought, and what is paid down beside it.
   const isSought =
     asked.has('amount') &&
-    (asked.has('downPayment') ||
+    ((asked.has('downPayment') && terms.money.payment !== undefined) ||
       (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
   const price = priced ?? (isBuilt && said !== null ? said : undefined);
   if (price === undefined || price === null) {

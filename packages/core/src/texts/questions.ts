@@ -39,7 +39,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const meant = found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined;
     if (meant) found.push(meant);
     const isAside = sentence.text.startsWith('(');
-    if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isBareNoun(sentence.text)))
+    if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
       unread.push(sentence);
     else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
     const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
@@ -77,9 +77,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
 const isSecondTarget = (flat: string, { start }: Span): boolean =>
   /^\s*(?:and |then |also )*(?:in)?to (?:an?|the|one) /.test(flat.slice(start, start + 40));
 
-/** "Original amount?" among other questions. */
-const isBareNoun = (text: string): boolean =>
-  /^\W*[a-z]+(?: [a-z]+){1,4} ?\?\s*$/.test(text) && !/ or |compare/.test(text);
+/** Three words or more before its mark, and no choice between numbers. */
+const isPlainQuestion = (text: string): boolean =>
+  /^\W*(?:[a-z⟨⟩0-9'-]+\W+){2,}[a-z⟨⟩0-9'-]+ ?\?\s*$/.test(text) && !/ or |compare|⟨[mp]/.test(text);
 
 interface Found {
   readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };

@@ -75,6 +75,9 @@ export interface Piece extends Span {
 
 const boundary = /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
+/** It may go on with a list of what is asked, too. */
+const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -107,9 +110,11 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !interrogative.test(head) &&
       !tells &&
       !isLabelled;
+    // "Repaying 8,200 with 190 a month: number of payments?"
+    const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
     const isGloss =
       /[(]\s*$/.test(text.slice(0, at)) && /^(?:payment|month|year|deposit)s? (?:number |no )?⟨n\d+⟩\s*[)]/.test(piece);
-    const opens = !isAside && !isGloss && (asks || isLabelled || follows || isShort);
+    const opens = !isAside && !isGloss && (asks || isLabelled || follows || isShort || isTail);
     pieces.push({
       start: start + at,
       end: start + until,
@@ -118,7 +123,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
       lists: follows,
     });
-    follows = tells || isLabelled || (follows && (relates || !interrogative.test(head)));
+    follows = tells || isLabelled || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
   });
   const [first, second] = pieces;
   // "Quarterly payment and how much …, please."

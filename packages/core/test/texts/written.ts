@@ -4220,6 +4220,76 @@ export const written: readonly Written[] = [
     plans: ['flat price=1460 down=200 amount=1260 rate=0.09/flat n=20 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
+  {
+    text: 'What must be paid at the beginning of each quarter in order to have $50,000 after eight years at 4.4% compounded quarterly?',
+    plans: ['saving amount=0 rate=0.044/nominal/4 n=32 p=4 beginning final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'To how much will £4,800 amount in five and a quarter years at 4.8% compounded quarterly?',
+    plans: ['lump-sum amount=4800 rate=0.048/nominal/4 n=21 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Find the total of the payments and the interest on a loan of £3,750 with 18 payments of £226.40.',
+    plans: ['borrowing amount=3750 n=18 p=12 payment=226.4 final=0 ?rate'],
+    asks: ['totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A company wants to replace its server in 3 years at a cost of €27,000. It puts an equal amount into a fund at the end of every month. The fund earns 2.1% compounded monthly and already contains €4,000. How large is the monthly amount?',
+    plans: ['saving amount=4000 rate=0.021/nominal/12 n=36 p=12 final=27000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The monthly lease payment on a lathe is £365, payable in advance for 4 years. If the interest rate is 7.2% compounded monthly and the residual value £3,000, what was the value of the lathe at the beginning?',
+    plans: ['leasing rate=0.072/nominal/12 n=48 p=12 payment=365 beginning final=3000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '€9,000 is borrowed and repaid after 5 years in one sum, interest 4.5% compounded annually. How much must be repaid?',
+    plans: ['lump-sum amount=9000 rate=0.045/nominal/1 n=5 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A widow's fund of £220,000 earns 3.3% compounded quarterly. She takes £4,500 at the end of each quarter. After how many quarters is it exhausted, and what remains after 10 years?",
+    plans: ['drawing-down amount=220000 rate=0.033/nominal/4 p=4 payment=4500 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:40'],
+  },
+  {
+    text: 'State the monthly payment on $6,000 borrowed for 15 months at 12.6% compounded monthly, and the part of the first payment that is interest.',
+    plans: ['borrowing amount=6000 rate=0.126/nominal/12 n=15 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1'],
+  },
+  {
+    text: "Mr Tan's mortgage of $400,000: 25 years, 3.9% compounded monthly, monthly payments. What is the payment, the balance after 120 payments, and the total interest over the first 120 payments?",
+    plans: ['borrowing amount=400000 rate=0.039/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120', 'interestIn from:1 to:120'],
+  },
+  {
+    text: 'If I pay $2,500 a year at the start of each year into a fund earning 6.2% effective, how many full payments are needed to reach at least $40,000?',
+    plans: ['saving amount=0 rate=0.062/effective/1 p=1 payment=2500 beginning final=40000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Hakim takes a credit of $1,900 for 12 months: monthly payments, 17.9% compounded monthly. How much is each payment and how much more than $1,900 does he pay back?',
+    plans: ['borrowing amount=1900 rate=0.179/nominal/12 n=12 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Repaying £8,200 with £190 a month (end of month) at 7.44% compounded monthly: number of payments? last payment? total interest?',
+    plans: ['borrowing amount=8200 rate=0.0744/nominal/12 p=12 payment=190 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "Ada Birk's loan of €24,000 has an annual percentage rate of 5.75% effective. She repays in 60 equal monthly payments. How much is one of them?",
+    plans: ['borrowing amount=24000 rate=0.0575/effective/1 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A photographer buys cameras for $7,300 on an instalment plan: 10% down, then 20 equal monthly payments, interest 9.9% compounded monthly. Find the down payment, the amount financed and the payment.',
+    plans: ['borrowing price=7300 down=730 amount=6570 rate=0.099/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'amount', 'payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

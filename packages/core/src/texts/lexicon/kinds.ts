@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 export const kindCues: readonly Cue<ReadKind>[] = [
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
+    'saving',
+    8,
+    '(?:in order|so as) to have <m>',
+    'puts? (?:an|the) (?:equal|same|<e>) (?:amount|sum) (?:into|in) (?:a|the|her|his|their) (?:fund|account)',
+  ),
+  cue(
     'drawing-down',
     6,
     'draws? on',

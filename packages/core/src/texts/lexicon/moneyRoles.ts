@@ -27,6 +27,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
+    '(?:in order|so as) to have {m}',
     '(?:loan|debt|issue|mortgage) of {m}(?: (?:is|must be|has))? to be (?:redeemed|repaid|retired|paid off)(?=[^.;?!]{0,60}sinking fund)',
   ),
   cue('amount', 10, '(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),

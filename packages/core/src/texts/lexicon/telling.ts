@@ -105,6 +105,11 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
   ),
   telling(
+    'another way of paying',
+    'if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',
+    () => false,
+  ),
+  telling(
     'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
     () => false,

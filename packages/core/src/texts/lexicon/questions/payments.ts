@@ -109,6 +109,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `(?:what|how much) ${must} [^.;?!]{0,60}${act} ~~?(?:each|every|(?<!compounded |convertible |credited )<e>|(?<!⟩ )<a>|at the (?:end|start|beginning)|on the (?:first|last)|in advance|a time|at a time)`,
     `(?:size|amount) of (?:each|every|the|one|a) (?:[a-z-]+ |<e> ){0,2}${pmt}`,
     'find r(?![a-z])',
+    'how (?:large|much|big|high) is the <e> (?:amount|sum)(?![a-z])',
+    'how (?:much|large|big|high) is (?:one|each) of (?:them|these|those)',
     'pmt ?= ?\\?|find (?:the )?pmt|pmt\\?',
     'level amount due',
     'how (?:much|large|big) (?:is|are|was|will be|would be|must be) (?:each|every|one|the|a|these|her|his|their) (?:[a-z-]+ |<e> ){0,2}(?:@payment|@withdrawal|@deposit)',

@@ -16,7 +16,10 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) ~(?:paid|pays?|pay) in interest',
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
     'interest (?:part|portion|component|share|content|element)',
+    'how much more than <m> (?:does|do|will|must) (?:he|she|they) ~pay',
   ),
+  cue('interest', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) interest'),
+  cue('principal', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) (?:principal|capital)'),
   cue(
     'totalPaid',
     11,
@@ -34,6 +37,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     10,
     'what (?:does|did|will|would) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
+    '^(?:and )?the interest on (?:a|the|this|her|his|their) (?:loan|credit|debt|mortgage)(?: of <m>)?',
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
     '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?interest(?! (?:is|are) (?:compounded|credited|converted|calculated|charged|added|paid))',
     'interest (?:part|portion|component|share|content|element)',
