@@ -61,7 +61,10 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
     .map((kind) => ({ kind, points: of(kind) + (kind === 'borrowing' && prices ? 6 : 0) }))
     .sort((one, other) => other.points - one.points);
   const [best, next] = ranked;
-  if (!best || best.points === 0) return { kind: 'borrowing', ...(isWorthNow ? {} : { other: 'saving' as const }) };
+  // Who pays in instalments owes; who saves deposits.
+  const isOwed = /(?:^|[^a-z])(?:payments?|instal?lments?)(?![a-z])/.test(page.flat);
+  if (!best || best.points === 0)
+    return { kind: 'borrowing', ...(isWorthNow || isOwed ? {} : { other: 'saving' as const }) };
   // What is owed and what is drawn down are the same numbers.
   const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
   const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;

@@ -64,6 +64,7 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
     (at) => tokenAt(page, at).form === 'money' && !known.has(tokenAt(page, at).value) && !isIgnored(page, at),
   );
   const rest = unexplained.filter((at) => !fillOpen(money, at, roles, open));
+  turnSaving(page, money, kind);
   if (open.has('downPayment') && !money.price && rest.length === 1) money.price = rest.splice(0);
   return { money, unexplained: rest };
 }
@@ -98,6 +99,18 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
     .sort((one, other) => other.weight - one.weight || one.at - other.at);
 }
 
+/** Nobody saves towards less than there is. */
+function turnSaving(page: Page, money: Money, kind: ReadKind): void {
+  const [start, goal] = [money.amount?.[0], money.finalAmount?.[0]];
+  if (
+    kind === 'saving' &&
+    start !== undefined &&
+    goal !== undefined &&
+    tokenAt(page, start).value > tokenAt(page, goal).value
+  )
+    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+}
+
 /** What the kind of case says besides the words. */
 function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<WordRole>, isAlone: boolean): void {
   // A weak sign of an end does not leave a loan, or a fund that pays, without its beginning.
@@ -113,15 +126,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
     money.amount = money.finalAmount ?? [];
     delete money.finalAmount;
   }
-  // Nobody saves towards less than there is.
-  const [start, goal] = [money.amount?.[0], money.finalAmount?.[0]];
-  if (
-    kind === 'saving' &&
-    start !== undefined &&
-    goal !== undefined &&
-    tokenAt(page, start).value > tokenAt(page, goal).value
-  )
-    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+  turnSaving(page, money, kind);
   // A sum that is left to itself becomes more.
   const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
   if (

@@ -36,7 +36,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
-    const meant = found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined;
+    const meant =
+      meantInFront(flat, sentence) ??
+      (found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined);
+    if (meant?.piece === sentence) found.length = 0;
     if (meant) found.push(meant);
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
@@ -106,6 +109,16 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
       missed.push(piece);
   });
   return { found, missed };
+}
+
+/** "The interest in the 7th payment: how much is it?" */
+function meantInFront(flat: string, sentence: Sentence): { question: Match<Asked>; piece: Span } | undefined {
+  const tail = /: (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
+    sentence.text,
+  );
+  const best = tail ? bestOf(find(sentence.text.slice(0, tail.index))) : undefined;
+  const from = sentence.start;
+  return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
 }
 
 /** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */

@@ -2018,7 +2018,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'A store offers a sofa for $1,980 cash or 12 payments of $180, first one at purchase. What is the yearly rate compounded monthly of the instalment plan?',
-    plans: ['borrowing price=1980 amount=1980 n=12 p=12 payment=180 final=0 ?rate'],
+    plans: ['borrowing price=1980 amount=1980 n=12 p=12 payment=180 beginning final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
@@ -4289,6 +4289,80 @@ export const written: readonly Written[] = [
     text: 'A photographer buys cameras for $7,300 on an instalment plan: 10% down, then 20 equal monthly payments, interest 9.9% compounded monthly. Find the down payment, the amount financed and the payment.',
     plans: ['borrowing price=7300 down=730 amount=6570 rate=0.099/nominal/12 n=20 p=12 final=0 ?payment'],
     asks: ['downPayment', 'amount', 'payment'],
+  },
+  {
+    text: 'Kurt buys a caravan for £23,600. He puts down 15% and pays off the rest in 54 monthly instalments at 6.3% compounded monthly. What is the down payment, and what is the instalment?',
+    plans: ['borrowing price=23600 down=3540 amount=20060 rate=0.063/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment'],
+  },
+  {
+    text: 'A debt of €4,200 is paid back in 16 monthly payments of €280. What is the nominal annual rate of interest, compounded monthly, and what is the effective rate?',
+    plans: ['borrowing amount=4200 n=16 p=12 payment=280 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'An entrepreneur leases a sewing machine with a cash price of €6,400 for 30 months. At the end he can take it over for €1,000. What are the monthly rentals, paid in advance, at 7.5% compounded monthly?',
+    plans: ['leasing price=6400 amount=6400 rate=0.075/nominal/12 n=30 p=12 beginning final=1000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Two banks offer a loan of £25,000 repaid over 6 years with monthly payments. Bank One charges 6.6% compounded monthly; Bank Two charges 6.7% effective. Which is cheaper and by how much a month?',
+    plans: [
+      'borrowing amount=25000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment',
+      'borrowing amount=25000 rate=0.067/effective/1 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A man of 45 pays £3,600 into a pension fund at the end of each year until he is 65. The fund earns 5.5% effective. How large is the fund then? What pension, paid at the beginning of each month for 20 years, can it pay at the same rate?',
+    plans: [
+      'saving amount=0 rate=0.055/effective/1 n=20 p=1 payment=3600 ?finalAmount',
+      'drawing-down rate=0.055/effective/1 n=240 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'An orchestra tour costs $84,000. A donor pays $30,000, and the orchestra borrows the rest at 6.9% compounded monthly, to be repaid by payments of $1,400 at the end of each month. How many payments are needed? What is the size of the last payment?',
+    plans: ['borrowing price=84000 down=30000 amount=54000 rate=0.069/nominal/12 p=12 payment=1400 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A saver wants a fund of £30,000 after 8 years and can get 3.9% compounded quarterly. What does he have to deposit at the end of each quarter if he starts with £5,000?',
+    plans: ['saving amount=5000 rate=0.039/nominal/4 n=32 p=4 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A family pays $1,310 at the end of each month on its mortgage. The balance is now $122,400 and the rate is 5.7% compounded monthly. How many years does it take to pay it off?',
+    plans: ['borrowing amount=122400 rate=0.057/nominal/12 p=12 payment=1310 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The interest in the 7th payment of a loan of $5,000 (24 monthly payments, 10.8% compounded monthly): how much is it?',
+    plans: ['borrowing amount=5000 rate=0.108/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['interestIn from:7 to:7'],
+  },
+  {
+    text: "The school's roof appeal has £11,400. It needs £20,000 in 30 months. At 2.7% compounded monthly, what must be collected at the end of each month?",
+    plans: ['saving amount=11400 rate=0.027/nominal/12 n=30 p=12 final=20000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Lotte pays 5 quarterly payments of €900 for a course that costs €4,300, the first payment on enrolment. What effective annual interest does she pay?',
+    plans: ['borrowing price=4300 amount=4300 n=5 p=4 payment=900 beginning final=0 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'How much interest does one save by repaying $20,000 at 7.5% compounded monthly in 4 years instead of 6 with monthly payments?',
+    plans: [
+      'borrowing amount=20000 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.075/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'What amount must be deposited on the first day of each month to provide €12,000 after 3 years at 2.16% compounded monthly? What is the total of the deposits?',
+    plans: ['saving amount=0 rate=0.0216/nominal/12 n=36 p=12 beginning final=12000 ?payment'],
+    asks: ['payment', 'totalPaid'],
   },
 ];
 

@@ -9,6 +9,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'downPaymentRate',
     9,
     '{p} down',
+    '(?:puts?|pays?|paid|paying|putting) down {p}',
     'down[ -]?payment(?: is| of|:| was)* {p}',
     '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)',
     '{p} (?:as a |as |cash )?(?:deposit|down[ -]?payment)',

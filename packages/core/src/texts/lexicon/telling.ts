@@ -105,6 +105,11 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
   ),
   telling(
+    'two payments to be looked at',
+    '(?:first|<o>) (?:payment|instal?lment|year) and (?:in |of |for )?(?:the )?(?:last|<o>)',
+    ({ asks }) => asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1,
+  ),
+  telling(
     'another way of paying',
     'if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',
     () => false,

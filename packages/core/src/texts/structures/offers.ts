@@ -13,7 +13,10 @@ export type Regions = readonly [Span, Span];
 
 const thing =
   '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
-const mark = new RegExp(`(?:^|[\\s(])${thing} (?:[abpqxy]|one|two|i{1,2}|⟨l\\d+⟩)(?![a-z])`, 'g');
+const mark = new RegExp(
+  `(?:^|[\\s(])${thing} (?:[abpqxy]|one|two|i{1,2}|⟨l\\d+⟩|⟨n\\d+⟩(?=:| (?:charges|asks|offers|lends|wants|has|gives|pays)))(?![a-z])`,
+  'g',
+);
 const turns =
   /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
 
@@ -102,11 +105,14 @@ const isAsked = (page: Page, at: number): boolean =>
   page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
 
 /** Where two offers are first named: "bank A … bank B". */
-function namedPlaces({ flat }: Page): number[] {
+function namedPlaces({ flat, text, origins }: Page): number[] {
   const seen = new Set<string>();
   const places: number[] = [];
   for (const found of flat.matchAll(mark)) {
     const name = found[0].trim().split(' ').at(-1) ?? '';
+    // "They offer a loan" names nothing.
+    const at = found.index + found[0].length - 1;
+    if (name === 'a' && text.charAt(origins[at] ?? 0) === 'a' && /^ [a-z]/.test(flat.slice(at + 1))) continue;
     if (!seen.has(name)) places.push(found.index);
     seen.add(name);
   }

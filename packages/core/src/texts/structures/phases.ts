@@ -3,6 +3,7 @@
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
+import { yearsBetweenAges } from '../ages.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
@@ -23,7 +24,8 @@ const shared =
 export function readPhases(page: Page): DraftReading | undefined {
   const labelled = labels(page);
   const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
-  if (!hasTerm(page, parts.saving) || !hasTerm(page, parts.drawing)) return undefined;
+  const savesByAge = yearsBetweenAges(page) !== undefined;
+  if (!(savesByAge || hasTerm(page, parts.saving)) || !hasTerm(page, parts.drawing)) return undefined;
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
     const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
@@ -36,10 +38,12 @@ export function readPhases(page: Page): DraftReading | undefined {
       // What the saving has come to by then is what the drawing begins with.
       each.asked === 'finalAmount' && order[0] === 'drawing' && !/left|remain/.test(wordsOf(page, each))
         ? { ...each, asked: 'amount' as const, owner: 0 as const }
-        : // "the amount saved" is what the saving comes to.
-          each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each))
-          ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 }
-          : each,
+        : each.asked === 'amount' && order[0] === 'saving'
+          ? { ...each, asked: 'finalAmount' as const, owner: 0 as const }
+          : // "the amount saved" is what the saving comes to.
+            each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each))
+            ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 }
+            : each,
     );
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });

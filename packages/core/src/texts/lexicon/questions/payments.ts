@@ -127,5 +127,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much does (?:it|the fund|the [a-z]+) pay',
   ),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])'),
+  cue(
+    'payment',
+    13,
+    '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) (?:at|on) the (?:end|beginning|start|first|last)',
+    '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) <e>',
+  ),
   cue('payment', 5, 'how (?:large|big|much) (?:are|is) (?:they|these|it)(?= ?\\?)'),
 ];
