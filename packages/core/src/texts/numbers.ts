@@ -8,7 +8,7 @@ import { yearsIn, type Token, type TokenForm } from './tokens.ts';
 export type DecimalMark = '.' | ',';
 
 const currencyBefore =
-  /^(?:(?:US|A|C|CA|AU|NZ|R|GH|HK|S)?\p{Sc}|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|ZAR|INR|KSh|KES|NGN|Rs?\.?)(?=\s?\d))\s?/iu;
+  /^(?:(?:US|A|C|CA|AU|NZ|R|GH|HK|S)?\p{Sc}|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|ZAR|INR|kr\.?|KSh|KES|NGN|Rs?\.?)(?=\s?\d))\s?/iu;
 const currencyAfter =
   /^[\s-]?(?:\p{Sc}(?!\s?\d)|(?:dollars?|pounds?(?: sterling)?|euros?|francs?|crowns?|kr|kronor|kroner|krona|krone|rand|rupees|yen|pesos|lira|shillings|z[lł]|ft|reais|ducats|thalers?|marks|USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK)(?![a-z]))/iu;
 const percentAfter = /^[\s-]*(?:%|per[ -]?cent(?:age points?)?(?![a-z])|pct\.?(?![a-z])|p\.?c\.(?!m))/i;

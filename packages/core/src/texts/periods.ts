@@ -19,7 +19,7 @@ const adverbs: readonly PeriodPhrase[] = [
   },
   { says: '(?:every|each) (?:four|4) weeks|four-weekly|4-weekly', perYear: 13 },
   {
-    says: '(?:every|each) (?:payday|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|weekly|week by week',
+    says: '(?:every|each) (?:monday|tuesday|wednesday|thursday|friday|saturday|sunday)|weekly|week by week',
     perYear: 52,
   },
   {

@@ -31,8 +31,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const again =
       found.length === 0 &&
       before &&
-      /^(?:and )?(?:after|in|at|by|following|once)(?![a-z])[^?]{0,50}\?/.test(sentence.text) &&
-      /⟨[tno]\d+⟩/.test(sentence.text);
+      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])[^?]{0,50}\?/.test(
+        sentence.text,
+      ) &&
+      /⟨[tnoe]\d+⟩/.test(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
@@ -95,7 +97,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   const missed: Span[] = [];
   pieces.forEach((piece, at) => {
     if (!piece.opens) return;
-    const limit = pieces.slice(at + 1).find(({ asks }) => asks)?.start ?? sentence.end;
+    const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
     const best = bestOf(
       find(flat.slice(from, limit)).filter(
@@ -120,6 +122,12 @@ function meantInFront(flat: string, sentence: Sentence): { question: Match<Asked
   const from = sentence.start;
   return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
 }
+
+/** "…, the total paid and …": the next of a list of what to find. */
+const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
+  opens &&
+  lists &&
+  /^\s*(?:and )?(?:the|his|her|their|its) [a-z ]{4,40}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
 
 /** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */
 function meantBefore(
@@ -150,6 +158,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
+    /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     found.some(({ question }) => piece.start >= question.start && piece.start < question.end) ||

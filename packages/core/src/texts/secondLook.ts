@@ -23,6 +23,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...outOfProportion(draft),
+    ...ratesAlone(page, draft),
   ];
   return first ? [first] : [];
 }
@@ -191,6 +192,12 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
       : [];
   });
 }
+
+/** Only rates are held against each other, though sums are told. */
+const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.length > 1 && plans.some(({ kind }) => kind === 'convert') && tokens.some(({ form }) => form === 'money')
+    ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
+    : [];
 
 /** What is left of a price to be financed. */
 const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 }: ReadPlan): number =>

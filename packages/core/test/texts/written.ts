@@ -4364,6 +4364,101 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.0216/nominal/12 n=36 p=12 beginning final=12000 ?payment'],
     asks: ['payment', 'totalPaid'],
   },
+  {
+    text: 'A small brewery has borrowed €75,000 at 4.8% compounded quarterly. It repays the loan in equal quarterly amounts over six years. How high are these amounts, and what is still owed after three years?',
+    plans: ['borrowing amount=75000 rate=0.048/nominal/4 n=24 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:12'],
+  },
+  {
+    text: "The balance in Tuva's savings account is kr 85 000. She adds kr 2 500 at the end of every month. The bank pays 2.9 % compounded monthly. What is the balance after three and a half years?",
+    plans: ['saving amount=85000 rate=0.029/nominal/12 n=42 p=12 payment=2500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A lease runs for 36 months. The first of 36 rents of $420 is due on signing, and the asset, worth $16,000 today, can be purchased for $3,500 at the end. Find the nominal rate compounded monthly implied by the lease.',
+    plans: ['leasing price=16000 amount=16000 n=36 p=12 payment=420 beginning final=3500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A loan of 50,000 pesos at 14.4% compounded monthly is to be amortized with 18 equal end-of-month payments. What are the payment, the total paid and the total interest?',
+    plans: ['borrowing amount=50000 rate=0.144/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A sinking fund is to provide $120,000 in 8 years. Payments into it are made at the end of each quarter, and it earns 5% compounded quarterly. What are the payments? How much is in the fund after 5 years?',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=32 p=4 payment=120000 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:20'],
+  },
+  {
+    text: 'What single payment in four years settles a debt of €6,800 at 9% compounded monthly?',
+    plans: ['lump-sum amount=6800 rate=0.09/nominal/12 n=48 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A company pays a lease of 20 quarterly rents of €3,300 in advance at 6% compounded quarterly. What is the cash equivalent of the lease?',
+    plans: ['leasing rate=0.06/nominal/4 n=20 p=4 payment=3300 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A car was bought on these terms: list price $19,900, discount $1,400, trade-in $4,500, 48 monthly payments at 5.76% compounded monthly. What is each payment?',
+    plans: [
+      'borrowing price=19900 trade=4500 rebate=1400 amount=14000 rate=0.0576/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment'],
+  },
+  {
+    text: 'A debt of $15,000 at 8.4% compounded monthly is paid by $300 a month for 3 years, and then the rest in one sum. How much is the rest?',
+    plans: ['borrowing amount=15000 rate=0.084/nominal/12 n=36 p=12 payment=300 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The library fund of £90,000 earns 3.9% effective. Each year, at the end of the year, the same amount is spent on books so that after 20 years £20,000 remains. How much can be spent each year?',
+    plans: ['drawing-down amount=90000 rate=0.039/effective/1 n=20 p=1 final=20000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A grant of £48,000 is invested at 5.2% compounded quarterly. It is to pay the rent of a studio, £1,250 at the beginning of each quarter. For how many quarters can the full rent be paid?',
+    plans: ['drawing-down amount=48000 rate=0.052/nominal/4 p=4 payment=1250 beginning final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: 'A house loan of $300,000: compare monthly payments over 20 years with monthly payments over 30 years, both at 5.7% compounded monthly. What are the payments? How much more interest does the longer loan cost?',
+    plans: [
+      'borrowing amount=300000 rate=0.057/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing amount=300000 rate=0.057/nominal/12 n=360 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "The Bauers' building society contract: pay in €200 at the end of each month for 7 years at 1.5% compounded monthly. How much have they saved? How much interest is included?",
+    plans: ['saving amount=0 rate=0.015/nominal/12 n=84 p=12 payment=200 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A widow sells her shop for $140,000 and puts the money into a fund at 4.05% compounded monthly. She wants it to last 18 years. What monthly income, paid at the end of each month, does it give her, and how much does she receive altogether?',
+    plans: ['drawing-down amount=140000 rate=0.0405/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'A loan of $8,900 at 11.4% compounded monthly is repaid with monthly payments over 30 months. If the borrower misses no payment, what does he owe after 12 payments, and what part of the 13th payment is principal?',
+    plans: ['borrowing amount=8900 rate=0.114/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:12', 'principalIn from:13 to:13'],
+  },
+  {
+    text: 'A credit line of 20,000 at 7.8% compounded monthly is drawn in full. Payments of 350 are made at the end of every month. Find the balance after 2 years and the interest paid in these two years.',
+    plans: ['borrowing amount=20000 rate=0.078/nominal/12 n=24 p=12 payment=350 ?finalAmount'],
+    asks: ['balanceAfter k:24', 'interestIn from:1 to:24'],
+  },
+  {
+    text: 'Anja takes over a shop for €58,000. She has €18,000 and borrows the remainder at 6.4% compounded half-yearly, repaying it in 12 equal half-yearly payments. What is the payment? What is the total interest?',
+    plans: ['borrowing price=58000 down=18000 amount=40000 rate=0.064/nominal/2 n=12 p=2 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The effective rate is 10.25%. What is the equivalent nominal rate (a) compounded half-yearly? (b) compounded monthly?',
+    plans: ['convert rate=0.1025/effective/1 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2', 'nominalRate compoundingsPerYear:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
+  cue('saving', 9, 'sinking fund', 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
     'saving',
@@ -16,6 +17,9 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     6,
     'draws? on',
     'spends? {mn}',
+    '(?:is|be) spent',
+    'to last <t>',
+    'is to pay (?:the|for) [a-z]+',
     'left of (?:her|his|their) inheritance',
     '(?:how much|what) (?:can|may|could|will|does) (?:he|she|they|it) (?:then )?(?:draw|withdraw|take out|spend)',
     'gives? out {mn}',
@@ -128,7 +132,6 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     6,
-    'sinking fund',
     '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )sav(?:es|ing|ings)(?! of)(?: plan| scheme| account)?',
     '(?<!interest is )(?<!interest )@save ~{m} ~?<e>',
     '(?:invest|deposit|put in|pay in|set aside|save) (?:at|on) the (?:end|beginning|start|first|last)',

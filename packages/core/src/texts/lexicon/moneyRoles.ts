@@ -32,6 +32,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:in order|so as) to have {m}',
     '(?:loan|debt|issue|mortgage) of {m}(?: (?:is|must be|has))? to be (?:redeemed|repaid|retired|paid off)(?=[^.;?!]{0,60}sinking fund)',
   ),
+  cue('amount', 10, '(?:credit line|line of credit|overdraft) of {mn}'),
   cue('amount', 10, '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}'),
   cue('amount', 10, '(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),
   cue('amount', 10, '{m},? <t>(?: [a-z]+){0,2} (?:loan|mortgage|credit)'),
@@ -58,6 +59,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:until|when|before) (?:it|this|that|they) (?:is|are|has|have|will be|be|becomes?)(?: become| grown to)? (?:worth )?{m}',
   ),
   cue('price', 11, '(?:a|an|the) [a-z -]{2,30} for {m}(?= (?:is|can be|may be|will be))'),
+  cue('price', 10, 'worth {m} (?:today|now|new)', 'takes? over [a-z ]{2,24} for {m}'),
   cue('price', 10, 'for {m} (?:in )?cash', '{m} (?:in )?cash,? or'),
   cue(
     'price',
@@ -208,6 +210,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
+    '(?:has|have|had) {m} and (?:borrows?|finances?)',
     '(?:donor|sponsor|council|county|state|city|charity|patron|benefactor|grandmother|grandfather|uncle|aunt) (?:pays?|gives?|covers?|contributes?|provides?|meets?) {m}(?! <)',
     '{m} down',
     'down[ -]?payment(?: is| of|:| was)* {m}',

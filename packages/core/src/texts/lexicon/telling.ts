@@ -48,7 +48,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling('a discount', 'rebate|cash-?back', has('rebate')),
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
-  telling('a pause', 'payment holiday|skips?|skipped|misses|missed|pauses|paused', changes('skip')),
+  telling('a pause', 'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?![a-z]))', changes('skip')),
   telling(
     'another rate',
     'rate (?:then |is then |was then )?(?:rises|rose|falls|fell|changes|changed|goes up|goes down|went up|went down|drops|dropped|increases|increased|climbs|climbed)',

@@ -3,7 +3,7 @@
 import { cue, type Cue } from './record.ts';
 
 const first =
-  '(?:the )?first(?: (?:one|of (?:them|these|which)|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
+  '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ [a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
 
 export type Timing = 'beginning' | 'end';
 

@@ -22,6 +22,8 @@ const shared =
 
 /** @returns nothing where the text does not both save and draw */
 export function readPhases(page: Page): DraftReading | undefined {
+  // A sinking fund saves for what it provides.
+  if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
   const labelled = labels(page);
   const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
   const savesByAge = yearsBetweenAges(page) !== undefined;

@@ -126,12 +126,16 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of (?:an|the) annuity',
     'how much does (?:it|the fund|the [a-z]+) pay',
   ),
-  cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])'),
+  cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(
     'payment',
     13,
     '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) (?:at|on) the (?:end|beginning|start|first|last)',
     '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) <e>',
   ),
-  cue('payment', 5, 'how (?:large|big|much) (?:are|is) (?:they|these|it)(?= ?\\?)'),
+  cue(
+    'payment',
+    5,
+    'how (?:large|big|much|high) (?:are|is) (?:they|these|those|it)(?: amounts| sums| payments| instal?lments)?(?= ?[?,])',
+  ),
 ];
