@@ -4385,11 +4385,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalPaid', 'totalInterest'],
   },
   {
-    text: 'A sinking fund is to provide $120,000 in 8 years. Payments into it are made at the end of each quarter, and it earns 5% compounded quarterly. What are the payments? How much is in the fund after 5 years?',
-    plans: ['saving amount=0 rate=0.05/nominal/4 n=32 p=4 payment=120000 ?finalAmount'],
-    asks: ['finalAmount', 'balanceAfter k:20'],
-  },
-  {
     text: 'What single payment in four years settles a debt of €6,800 at 9% compounded monthly?',
     plans: ['lump-sum amount=6800 rate=0.09/nominal/12 n=48 p=12 ?finalAmount'],
     asks: ['finalAmount'],
@@ -4458,6 +4453,11 @@ export const written: readonly Written[] = [
     text: 'The effective rate is 10.25%. What is the equivalent nominal rate (a) compounded half-yearly? (b) compounded monthly?',
     plans: ['convert rate=0.1025/effective/1 p=2 ?rate'],
     asks: ['nominalRate compoundingsPerYear:2', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A sinking fund is to provide $120,000 in 8 years. Payments into it are made at the end of each quarter, and it earns 5% compounded quarterly. What are the payments? How much is in the fund after 5 years?',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=32 p=4 payment=120000 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:20'],
   },
 ];
 

@@ -27,6 +27,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
+    'sinking fund (?:is to|must|shall|will|that is to|to) (?:provide|yield|hold|reach|contain|give) {m}',
+    '(?:is to|must|shall|will|to) (?:provide|yield) {m} (?:in|after) <t>',
     '(?:take|takes) (?:it|them|the [a-z ]+?) over(?: at the end)? for {m}',
     '(?:wants?|needs?) (?:a|the) (?:fund|sum|pot) of {m}',
     '(?:in order|so as) to have {m}',
