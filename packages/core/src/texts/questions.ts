@@ -61,7 +61,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
       if (
         question.says === 'payment' &&
-        /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) &&
+        (/before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) ||
+          (/(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12)) &&
+            /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat))) &&
         kept.length === 1
       )
         questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });

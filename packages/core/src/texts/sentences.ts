@@ -113,7 +113,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     // "Repaying 8,200 with 190 a month: number of payments?"
     const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
     const isGloss =
-      /[(]\s*$/.test(text.slice(0, at)) && /^(?:payment|month|year|deposit)s? (?:number |no )?⟨n\d+⟩\s*[)]/.test(piece);
+      /^(?:deposit|down payment|interest|fees?) included/.test(piece) ||
+      (/[(]\s*$/.test(text.slice(0, at)) &&
+        /^(?:payment|month|year|deposit)s? (?:number |no )?⟨n\d+⟩\s*[)]/.test(piece));
     const opens = !isAside && !isGloss && (asks || isLabelled || follows || isShort || isTail);
     pieces.push({
       start: start + at,

@@ -65,7 +65,7 @@ export function readTerms(
     asked,
   );
   const frequency = frequencyOfText(page, scope, kind, rate);
-  const money = moneyOf(page, within, kind, openRoles(asked, kind));
+  const money = moneyOf(page, within, kind, openRoles(asked, kind, hasGoal(page, within)));
   const timing = timingOf(page, scope);
   const times = within.filter((at) => tokenAt(page, at).form === 'time' && isTerm(page, at));
   return {
@@ -83,7 +83,13 @@ export function readTerms(
   };
 }
 
-const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind): Set<WordRole> => {
+/** A sum that is surely what comes at the end. */
+const hasGoal = ({ signs, tokens }: Page, within: readonly number[]): boolean =>
+  within.some(
+    (at) => tokens[at]?.form === 'money' && signs[at]?.[0]?.role === 'finalAmount' && signs[at][0].weight >= 10,
+  );
+
+const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind, goal: boolean): Set<WordRole> => {
   const open = new Set<WordRole>();
   for (const each of asked) {
     const role = openRole[each];
@@ -92,7 +98,7 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind): Set<WordRole> => 
   if (kind === 'saving' && asked.has('balance')) open.add('finalAmount');
   // What is left at the end of a plan that pays may be asked beside the payment; a loan's amount beside its price.
   if (open.has('payment') && open.has('finalAmount'))
-    open.delete(kind === 'saving' || kind === 'lump-sum' ? 'payment' : 'finalAmount');
+    open.delete((kind === 'saving' || kind === 'lump-sum') && !goal ? 'payment' : 'finalAmount');
   if (open.has('payment') && open.has('amount')) open.delete('amount');
   return open;
 };

@@ -4456,8 +4456,68 @@ export const written: readonly Written[] = [
   },
   {
     text: 'A sinking fund is to provide $120,000 in 8 years. Payments into it are made at the end of each quarter, and it earns 5% compounded quarterly. What are the payments? How much is in the fund after 5 years?',
-    plans: ['saving amount=0 rate=0.05/nominal/4 n=32 p=4 payment=120000 ?finalAmount'],
-    asks: ['finalAmount', 'balanceAfter k:20'],
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=32 p=4 final=120000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'Annual deposits of £1,800 are made for 25 years, each at the end of the year. If the fund earns 4.5% effective for the whole time, how much is in it at the end, and how much of that is interest?',
+    plans: ['saving amount=0 rate=0.045/effective/1 n=25 p=1 payment=1800 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "Kofi's lease on a tractor, worth $38,000, has 60 monthly payments of $640 in advance. What must he pay to own the tractor at the end if the lease rate is 7.8% compounded monthly?",
+    plans: ['leasing price=38000 amount=38000 rate=0.078/nominal/12 n=60 p=12 payment=640 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A student saves $60 at the beginning of every fortnight. The credit union pays 3.9% compounded fortnightly. How much is saved after 5 years?',
+    plans: ['saving amount=0 rate=0.039/nominal/26 n=130 p=26 payment=60 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'If €10,000 is put into an account at 3% compounded quarterly and €200 is withdrawn at the end of each quarter, how much is left after 6 years?',
+    plans: ['drawing-down amount=10000 rate=0.03/nominal/4 n=24 p=4 payment=200 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A mortgage of £175,000 at 4.25% compounded monthly is to be paid off in 30 years by monthly payments. After ten years the borrower decides to pay £150 a month more. How many payments does he make altogether?',
+    plans: ['borrowing amount=175000 rate=0.0425/nominal/12 n=360 p=12 final=0 payment@120:150 ?payment'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The cost of a hall is £96,000. The parish has £31,000; a grant covers £20,000; the balance is borrowed at 5.5% compounded half-yearly and repaid in 20 half-yearly payments. Calculate the half-yearly payment.',
+    plans: ['borrowing price=96000 down=51000 amount=45000 rate=0.055/nominal/2 n=20 p=2 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A recreation centre is bought for $1,150,000: 35% down, the remainder over 20 years in quarterly payments at 6.24% compounded quarterly. Payment? Total paid, deposit included?',
+    plans: ['borrowing price=1150000 down=402500 amount=747500 rate=0.0624/nominal/4 n=80 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'The payments on a mortgage of £320,000 over 30 years are made monthly at 5.04% compounded monthly. After 5 years the rate falls to 4.2% compounded monthly and the payment is adjusted to keep the term. What are the two payments?',
+    plans: ['borrowing amount=320000 rate=0.0504/nominal/12 n=360 p=12 final=0 rate@60:0.042/payments ?payment'],
+    asks: ['payment', 'payment after:60'],
+  },
+  {
+    text: 'What annual rate of interest, compounded annually, is earned when $2,500 a year, paid at the end of each year, becomes $40,000 in 12 years?',
+    plans: ['saving amount=0 n=12 p=1 payment=2500 final=40000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'A flat with a price of $185,000 is bought with a mortgage for 80% of it. The mortgage has monthly payments over 25 years at 4.44% compounded semi-annually. What is the monthly payment?',
+    plans: ['borrowing price=185000 down=37000 amount=148000 rate=0.0444/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A legacy of $70,000 is invested at 5% effective. Beginning one year from today, $6,000 is spent each year. For how many years can $6,000 be spent, and what is left for the last, smaller payment?',
+    plans: ['drawing-down amount=70000 rate=0.05/effective/1 p=1 payment=6000 final=0 ?payments'],
+    asks: ['years', 'lastPayment'],
+  },
+  {
+    text: 'The price of a roof is £14,700. Pay £1,700 on completion and the remainder by 10 quarterly payments of £1,480. What effective rate is charged?',
+    plans: ['borrowing price=14700 down=1700 amount=13000 n=10 p=4 payment=1480 final=0 ?rate'],
+    asks: ['effectiveRate'],
   },
 ];
 

@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
+  cue('saving', 6, 'becomes? <m> in <t>'),
   cue('saving', 9, 'sinking fund', 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
@@ -61,7 +62,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'flat',
     9,
     '{p} (?:<a> )?(?:is |are )?added (?:for|on) the whole',
-    '(?<!(?:compounded|convertible|rests)[^.;?!]{0,30})for the whole (?:time|term)',
+    '(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
     '<p> <a> flat',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',

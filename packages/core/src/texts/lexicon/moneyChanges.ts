@@ -9,6 +9,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     12,
     'on top of (?:it|that|the|their|her|his)(?: <e>| regular| usual)? ?(?:@payment)?,? (?:she|he|they|it)? ?(?:pays?|adds?|puts?) {m} <e>',
   ),
+  cue('paymentRise', 12, '(?:pay|pays|paying) {m} (?:<a>|<e>) more'),
   cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
   cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
   cue(

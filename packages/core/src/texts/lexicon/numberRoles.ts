@@ -26,6 +26,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:borrows?|financ(?:es|ed|ing)|lends?|mortgages?)(?: the remaining)? {p}(?! <)(?! compound)',
     '{p} (?:is|are|was) (?:borrowed|financed|lent|mortgaged)',
     '{p} (?:financing|loan-to-value|mortgage)',
+    '(?:mortgage|loan|credit) (?:for|of|over) {p} of',
   ),
   cue(
     'finalAmountRate',

@@ -109,6 +109,9 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:first|<o>) (?:payment|instal?lment|year) and (?:in |of |for )?(?:the )?(?:last|<o>)',
     ({ asks }) => asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1,
   ),
+  telling('a deposit that is not made yet', 'just before (?:the|her|his|their) <o> (?:deposit|payment)', ({ plans }) =>
+    plans.every(({ kind }) => kind !== 'saving'),
+  ),
   telling(
     'another way of paying',
     'if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',

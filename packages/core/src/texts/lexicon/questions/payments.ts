@@ -126,6 +126,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of (?:an|the) annuity',
     'how much does (?:it|the fund|the [a-z]+) pay',
   ),
+  cue('lastPayment', 13, 'what is left for the (?:last|final)'),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(
     'payment',
