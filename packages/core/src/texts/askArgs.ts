@@ -17,6 +17,8 @@ export interface AskedPlace {
   readonly lastYears?: number;
   /** So many years before the end. */
   readonly leftYears?: number;
+  /** The last payment. */
+  readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
   readonly same?: boolean;
   readonly atChange?: boolean;
@@ -63,6 +65,9 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
+  place('(?:in|of|by) (?:the|her|his|their) (?:last|final) (?:<e> )?(?:@payment|@deposit)', [], () => ({
+    isLast: true,
+  })),
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
   place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),
@@ -173,6 +178,14 @@ export function momentBefore(
     .reverse();
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
+    // "Four years ago she borrowed 9,000. … What does she owe?"
+    const ago = /(⟨t\d+⟩) ago(?![a-z])/.exec(text);
+    if (ago && /borrow|loan|mortgage|lent/.test(text))
+      return placeAsked(
+        page,
+        { start: span.start + ago.index, end: span.start + ago.index + (ago[1]?.length ?? 0) },
+        'moment',
+      );
     const found =
       /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,

@@ -271,6 +271,7 @@ function rangeOf(
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
   if (place.lastYears !== undefined && plan.payments !== null)
     return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
+  if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
   return undefined;

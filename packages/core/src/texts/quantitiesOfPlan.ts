@@ -8,6 +8,7 @@ import { askSolved } from '../case/question.ts';
 import type { SolvedCase } from '../case/solved.ts';
 import type { Statement } from '../case/statement.ts';
 import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
+import { inWholePeriods } from './statementOfPlan.ts';
 
 export interface SolvedPlan {
   readonly plan: ReadPlan;
@@ -175,7 +176,7 @@ function rateAs({ solved, plan }: SolvedPlan, compoundingsPerYear: number): numb
   const found = convertRate(
     { kind: 'periodic', perPayment: i },
     { kind: 'nominal', annual: 0, compoundingsPerYear },
-    plan.paymentsPerYear,
+    inWholePeriods(plan).paymentsPerYear,
   );
   return found.ok ? found.value : NaN;
 }

@@ -41,6 +41,8 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     ({ use, token: at, perYear }) =>
       use === 'rate' && perYear !== 1 && inScope(page, scope, at) && isBeside(page, place, page.places[at]!),
   );
+  const added = addedEach(page, place);
+  if (added !== undefined) return { ...more, token, quoted: 'per-period', compounding: added };
   if (perPeriod && isNominal(page, place)) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   const isYearly =
     perPeriod &&
@@ -58,6 +60,16 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
   }
   return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+}
+
+/** "Interest of 0.5 % is added at the end of each month": how often in a year. */
+function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undefined {
+  const found = /^ (?:is|are) (?:added|charged|credited|paid)(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
+    flat.slice(end),
+  );
+  const isInterest = /interest (?:of|at) $/.test(flat.slice(Math.max(0, start - 14), start));
+  const perYear = found && isInterest ? tokens[Number(found[1])]?.value : undefined;
+  return perYear === 1 ? undefined : perYear;
 }
 
 /** The compounding that stands nearest behind the rate's number, in its own sentence if there is one. */

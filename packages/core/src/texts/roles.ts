@@ -1,6 +1,7 @@
 /** What each number could be, as the words beside it tell; the case decides among them (`terms.ts`). */
 
 import type { FlatText } from './flatText.ts';
+import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
@@ -15,7 +16,7 @@ export interface RoleSign {
   readonly end: number;
 }
 
-const find = lexicon([...moneyChangeCues, ...moneyCues, ...numberCues]);
+const find = lexicon([...moneyChangeCues, ...moneyBesideCues, ...moneyCues, ...numberCues]);
 
 /** By token, the strongest first. */
 export function roleSigns({ flat, tokens }: FlatText): RoleSign[][] {

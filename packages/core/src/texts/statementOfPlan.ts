@@ -110,7 +110,11 @@ export function statementOfPlan(
 }
 
 /** A single sum grows over part of a period, too: shorter periods make it whole. */
-function inWholePeriods({ kind, paymentsPerYear, payments }: ReadPlan): Pick<ReadPlan, 'paymentsPerYear' | 'payments'> {
+export function inWholePeriods({
+  kind,
+  paymentsPerYear,
+  payments,
+}: ReadPlan): Pick<ReadPlan, 'paymentsPerYear' | 'payments'> {
   if (kind !== 'lump-sum' || payments === null) return { paymentsPerYear, payments };
   const times =
     [1, 2, 3, 4, 6, 12, 52, 365].find((each) => Number.isInteger(Number((payments * each).toFixed(6)))) ?? 1;

@@ -2146,7 +2146,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Interest of 1.2% is added each month. A loan of $6,000 is cleared in 2½ years by monthly payments. Payment at the end of each month?',
-    plans: ['borrowing amount=6000 rate=0.012/nominal/12 n=30 p=12 final=0 ?payment'],
+    plans: ['borrowing amount=6000 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
   {
@@ -4518,6 +4518,56 @@ export const written: readonly Written[] = [
     text: 'The price of a roof is £14,700. Pay £1,700 on completion and the remainder by 10 quarterly payments of £1,480. What effective rate is charged?',
     plans: ['borrowing price=14700 down=1700 amount=13000 n=10 p=4 payment=1480 final=0 ?rate'],
     asks: ['effectiveRate'],
+  },
+  {
+    text: 'What amount can be drawn from a fund of 85,000 pounds at the beginning of every quarter for 16 years, if interest at 3.4% is compounded quarterly?',
+    plans: ['drawing-down amount=85000 rate=0.034/nominal/4 n=64 p=4 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Four years ago a firm borrowed $90,000 at 5.64% compounded monthly for ten years, with monthly payments. Now it wants to pay off the loan. How much does it owe?',
+    plans: ['borrowing amount=90000 rate=0.0564/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:48'],
+  },
+  {
+    text: 'What is the interest part of the 50th payment of a 96-payment loan of £29,000 at 6.6% compounded monthly?',
+    plans: ['borrowing amount=29000 rate=0.066/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['interestIn from:50 to:50'],
+  },
+  {
+    text: 'Deposits of $1,000 are made at the beginning of each year for ten years, at 6% compounded monthly. What is accumulated after ten years?',
+    plans: ['saving amount=0 rate=0.06/nominal/12 n=10 p=1 payment=1000 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A yacht charter firm leases a sailing boat at €1,150 a month in advance for 5 years. The boat is worth €62,000 and after the lease €21,000. Find the implicit nominal rate compounded monthly and the total of the rents.',
+    plans: ['leasing price=62000 amount=62000 n=60 p=12 payment=1150 beginning final=21000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'totalPaid'],
+  },
+  {
+    text: 'If €300 is invested monthly, at the end of the month, at 4.8% compounded monthly, after how many months does the account exceed €25,000?',
+    plans: ['saving amount=0 rate=0.048/nominal/12 p=12 payment=300 final=25000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'On a $75,000 loan over 7 years at 6.9% compounded semi-annually with monthly payments, find the payment, the interest part of the first payment, and the principal part of the last payment.',
+    plans: ['borrowing amount=75000 rate=0.069/nominal/2 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'principalIn from:84 to:84'],
+  },
+  {
+    text: 'What effective annual rate corresponds to a discount offered as follows: pay £980 now instead of £1,000 in one month?',
+    plans: ['lump-sum amount=980 n=0.08333333333333333 p=1 final=1000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A sum of $20,000 is to be divided: at 5% compounded annually it pays equal amounts at the end of each year for 6 years. How large are they?',
+    plans: ['drawing-down amount=20000 rate=0.05/nominal/1 n=6 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Interest of 0.5% is added at the end of each month. What is the nominal annual rate, and what is the effective annual rate?',
+    plans: ['convert rate=0.005/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
 ];
 

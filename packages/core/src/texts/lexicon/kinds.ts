@@ -5,6 +5,8 @@ import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
   cue('saving', 6, 'becomes? <m> in <t>'),
+  cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
+  cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),
   cue('saving', 9, 'sinking fund', 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(

@@ -3,9 +3,6 @@
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
-const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|current|used)";
-const feeWords =
-  '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
@@ -27,6 +24,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
+    'after the (?:lease|term|contract)(?: only| just)? {m}',
+    '(?:exceeds?|passes) {m}',
     'sinking fund (?:is to|must|shall|will|that is to|to) (?:provide|yield|hold|reach|contain|give) {m}',
     '(?:is to|must|shall|will|to) (?:provide|yield) {m} (?:in|after) <t>',
     '(?:take|takes) (?:it|them|the [a-z ]+?) over(?: at the end)? for {m}',
@@ -34,6 +33,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:in order|so as) to have {m}',
     '(?:loan|debt|issue|mortgage) of {m}(?: (?:is|must be|has))? to be (?:redeemed|repaid|retired|paid off)(?=[^.;?!]{0,60}sinking fund)',
   ),
+  cue('amount', 11, 'from (?:a|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',
     10,
@@ -55,9 +55,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     10,
     '(?:payments|instal?lments|rentals|repayments|deposits) (?:on|for|of|under|towards) [^.;?!]{0,60} (?:is|are|were|was|come to|amount to) {m}',
   ),
-  cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue('payment', 10, '(?:deposits|payments|withdrawals|rentals|instal?lments)[^.;?!]{0,40}<e>: {m}'),
-  cue('charge', 12, '(?:finance|interest|credit) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue('price', 11, 'instead of {m}', 'worth {m} (?:new|when new)', '{m} when new'),
   cue('finalAmount', 12, '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}'),
   cue(
@@ -241,61 +239,6 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} from (?:savings|his|her|their|its|a grant)',
   ),
   cue('downPayment', 5, 'deposits?(?: of|:| is| was| paid)* {m}', '{m} deposit', '{m} (?:as a |as )?(?:cash )?deposit'),
-  cue(
-    'tradeIn',
-    9,
-    `allowance for ${old} [a-z -]{2,20}:? {m}`,
-    'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',
-    '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange)',
-    `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
-    '(?:allows?|allowed|allowance(?: of)?) {m}',
-    `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,
-    'part[- ]exchange(?: for| at| of| worth)? {m}',
-    '(?:traded?|trades|trading) [^.;:?!\\n⟨]{2,40}in for {m}',
-    '(?:trades?|traded|trading) in [^.;:?!\\n⟨]{2,40} for {m}',
-    'taken in [^.;:?!\\n⟨]{0,30}for {m}',
-    `{m} for ${old}`,
-  ),
-  cue(
-    'rebate',
-    9,
-    'knocks? {m} off',
-    '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
-    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))',
-    '(?:takes?|takes off) {m} off',
-    'less {m}',
-  ),
-  cue(
-    'fee',
-    11,
-    'add(?:s|ing)? {m} (?:for|as|in)',
-    '{m} (?:of|for|in) costs(?! saved)',
-    'fees?(?: is| of|:| amounting to)* {m}',
-    '{m} (?:[a-z-]+ ){0,3}fees?',
-    `${feeWords}(?: costs?| charges?| fees?)?(?: of|:| is| at)* {m}`,
-    `{m} (?:of|for|in) ${feeWords}(?: costs?| charges?)?(?! value)`,
-    `{m} ${feeWords} (?:costs?|charges?|fees?)`,
-    '(?:costs|charges) of {m}(?= (?:are|is|were) (?:added|kept|taken|deducted))',
-    '{m} (?:commission|tax(?:es)?|in tax(?:es)?)',
-    '(?:commission|tax(?:es)?)(?: of|:)? {m}',
-  ),
-  cue(
-    'charge',
-    11,
-    '{m} (?:of |in |for |as )(?:interest|finance charges?|credit charges?)',
-    '(?<!finance )(?<!delivery )charge of {m}',
-  ),
-  cue(
-    'charge',
-    9,
-    '{m} (?:is|are) (?:charged|added|asked)(?: at once)? (?:as|in|for) (?:interest|charges?)',
-    '(?:finance|interest|credit) charges?(?: is| of|:)* {m}',
-    'interest of {m}',
-    'interest (?:is|was|comes to|amounts to|:) {m}',
-    '{m} (?:of |in |for |as )?(?:interest|finance charge|credit charge)',
-    '{m} is (?:simply )?added',
-    'adds {m}',
-  ),
   cue(
     'finalAmount',
     9,

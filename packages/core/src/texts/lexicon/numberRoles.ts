@@ -71,6 +71,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?<![a-z])n ?(?:=|:)? ?{n}',
     '(?:number of (?:@payment|deposits|periods))(?: is|:| =)* {n}',
     '{n} (?:<e> )?(?:@payment|deposits)',
+    '{n}-(?:payment|instal?lment|deposit)',
     '{n} (?:equal |level )?<e> (?:sums|amounts)',
     'every one of the {n}',
   ),

@@ -124,6 +124,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     10,
     'how much (?:in|after) <t>',
+    'what (?:is|has been|will be) accumulated',
     'how much is (?:it|this|that) (?:worth )?after <t>',
     '^to how much',
     'how much (?:must|will|has to|is to) (?:then )?be (?:repaid|paid back|owed)(?= ?\\?| then| at the end| in one)',

@@ -126,6 +126,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of (?:an|the) annuity',
     'how much does (?:it|the fund|the [a-z]+) pay',
   ),
+  cue(
+    'payment',
+    13,
+    '(?:what|which|how large an?|how big an?) (?:amount|sum) (?:can|may|could) ~?(?:drawn?|withdrawn?|taken?|paid out)',
+  ),
   cue('lastPayment', 13, 'what is left for the (?:last|final)'),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(

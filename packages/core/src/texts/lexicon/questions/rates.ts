@@ -36,7 +36,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'effectiveRate',
     10,
     '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:[a-z]+ ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
-    'as an effective',
+    'as (?:an )?effective',
     '(?:the )?(?:ear|apy|aer)',
     'annual(?: percentage)? yield',
     'annual equivalent',

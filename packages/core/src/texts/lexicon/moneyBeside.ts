@@ -1,0 +1,68 @@
+/** Words beside a sum of money that is taken off a price or added to it: a part exchange, a rebate, a fee, a charge. `{…}` is the sum. */
+
+import { cue, type Cue } from './record.ts';
+import type { WordRole } from './wordRole.ts';
+
+const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|current|used)";
+const feeWords =
+  '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
+
+export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
+  cue('charge', 12, '(?:finance|interest|credit) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
+  cue(
+    'tradeIn',
+    9,
+    `allowance for ${old} [a-z -]{2,20}:? {m}`,
+    'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',
+    '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange)',
+    `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
+    '(?:allows?|allowed|allowance(?: of)?) {m}',
+    `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,
+    'part[- ]exchange(?: for| at| of| worth)? {m}',
+    '(?:traded?|trades|trading) [^.;:?!\\n⟨]{2,40}in for {m}',
+    '(?:trades?|traded|trading) in [^.;:?!\\n⟨]{2,40} for {m}',
+    'taken in [^.;:?!\\n⟨]{0,30}for {m}',
+    `{m} for ${old}`,
+  ),
+  cue(
+    'rebate',
+    9,
+    'knocks? {m} off',
+    '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
+    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))',
+    '(?:takes?|takes off) {m} off',
+    'less {m}',
+  ),
+  cue(
+    'fee',
+    11,
+    'add(?:s|ing)? {m} (?:for|as|in)',
+    '{m} (?:of|for|in) costs(?! saved)',
+    'fees?(?: is| of|:| amounting to)* {m}',
+    '{m} (?:[a-z-]+ ){0,3}fees?',
+    `${feeWords}(?: costs?| charges?| fees?)?(?: of|:| is| at)* {m}`,
+    `{m} (?:of|for|in) ${feeWords}(?: costs?| charges?)?(?! value)`,
+    `{m} ${feeWords} (?:costs?|charges?|fees?)`,
+    '(?:costs|charges) of {m}(?= (?:are|is|were) (?:added|kept|taken|deducted))',
+    '{m} (?:commission|tax(?:es)?|in tax(?:es)?)',
+    '(?:commission|tax(?:es)?)(?: of|:)? {m}',
+  ),
+  cue(
+    'charge',
+    11,
+    '{m} (?:of |in |for |as )(?:interest|finance charges?|credit charges?)',
+    '(?<!finance )(?<!delivery )charge of {m}',
+  ),
+  cue(
+    'charge',
+    9,
+    '{m} (?:is|are) (?:charged|added|asked)(?: at once)? (?:as|in|for) (?:interest|charges?)',
+    '(?:finance|interest|credit) charges?(?: is| of|:)* {m}',
+    'interest of {m}',
+    'interest (?:is|was|comes to|amounts to|:) {m}',
+    '{m} (?:of |in |for |as )?(?:interest|finance charge|credit charge)',
+    '{m} is (?:simply )?added',
+    'adds {m}',
+  ),
+];
