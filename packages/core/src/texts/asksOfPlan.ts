@@ -146,7 +146,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   interest: (asking) => rangeAsk(asking),
   principal: (asking) => rangeAsk(asking),
   totalPaid: ({ of: { plan }, is, unit }) => {
-    const withDeposit = /(?:deposit|down)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
+    const withDeposit = /(?:deposit|down|includ)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
@@ -171,7 +171,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
+  /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
     unit,
   ) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(

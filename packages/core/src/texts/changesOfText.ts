@@ -79,7 +79,10 @@ export function changesOfText(page: Page): ChangeRead[] {
     const from = kind === 'rise' && isOfEach(page, token) ? { after: 0, taken: [] } : momentOf(page, token);
     found.push({ token, kind, ...from, ...keepOf(page) });
   });
-  return [...found, ...laterPayment(page, found), ...missedPayments(page)];
+  const missedOnes = missedPayments(page);
+  const isTold = ({ token }: ChangeRead): boolean =>
+    missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
+  return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
 }
 
 /** "She adds 50 to every payment": from the first, where nothing is said of when. */
@@ -114,9 +117,12 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
 const missed =
   /payments? ⟨n(\d+)⟩ ?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩,? (?:are|were|is|was|may be|can be|will be|must be)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)/;
 
-/** "Payments 7 to 9 are not made". */
+const leftOut =
+  /(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over) (?:the )?payments? ⟨n(\d+)⟩,? ?(?:⟨n\d+⟩,? ?)?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩/;
+
+/** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9". */
 function missedPayments(page: Page): ChangeRead[] {
-  const found = missed.exec(page.flat);
+  const found = missed.exec(page.flat) ?? leftOut.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[2])];
   const count = tokenAt(page, to).value - tokenAt(page, from).value + 1;
@@ -126,7 +132,7 @@ function missedPayments(page: Page): ChangeRead[] {
       kind: 'skip',
       count,
       after: tokenAt(page, from).value - 1,
-      taken: [{ token: from, role: 'from' }],
+      taken: Array.from({ length: to - from }, (_, at) => ({ token: from + at, role: 'from' as const })),
       keep: 'payments',
     },
   ];

@@ -202,6 +202,11 @@ const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<nu
 
 /** "for the remaining two years", where the term and what has passed say the same. */
 function isTheRest(page: Page, at: number, roles: ReadonlyMap<number, Role>): boolean {
+  const until = [...roles].some(
+    ([each, role]) =>
+      role === 'after' && tokenAt(page, each).form === 'time' && yearsOf(page, each) === yearsOf(page, at),
+  );
+  if (until && /(?:first|opening) $/.test(page.flat.slice(0, page.places[at]!.start))) return true;
   if (!/(?:remaining|last|other|following|next) $/.test(page.flat.slice(0, page.places[at]!.start))) return false;
   const years = (role: Role): number[] =>
     [...roles].flatMap(([each, has]) =>

@@ -1873,7 +1873,7 @@ export const written: readonly Written[] = [
   {
     text: 'Hilde bought a camper van for $38,000. She paid 25% in cash and financed the balance over 7 years at 6.24% compounded monthly, paying at the end of each month. What are her monthly payments? How much will she have paid for the van in total, including the cash payment?',
     plans: ['borrowing price=38000 down=9500 amount=28500 rate=0.0624/nominal/12 n=84 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
   },
   {
     text: 'A 5-year loan of £30,000 has quarterly payments in advance at 8.8% compounded quarterly. Find the payment and the total of the payments.',
@@ -4568,6 +4568,48 @@ export const written: readonly Written[] = [
     text: 'Interest of 0.5% is added at the end of each month. What is the nominal annual rate, and what is the effective annual rate?',
     plans: ['convert rate=0.005/per-period/12 p=12 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'The Quarry Road garage borrows £30,000 at 6.9% compounded monthly for 5 years. After the 24th payment it pays £4,000 extra and keeps its monthly payment. (a) What is the monthly payment? (b) How many payments are made in all? (c) How much interest does the extra payment save?',
+    plans: ['borrowing amount=30000 rate=0.069/nominal/12 n=60 p=12 final=0 extra@24:4000/payment ?payment'],
+    asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Because of illness, Igor leaves out payments 13 to 18 of his loan of £12,600 (48 monthly payments at 7.8% compounded monthly); interest goes on. Afterwards the payment is recalculated over the remaining payments. What was his payment, and what is the new one?',
+    plans: ['borrowing amount=12600 rate=0.078/nominal/12 n=48 p=12 final=0 skip@12:6/payments ?payment'],
+    asks: ['payment', 'payment after:18'],
+  },
+  {
+    text: 'For 18 years a couple saves $450 at the end of each month. Then they draw equal amounts at the beginning of each month for 20 years until the fund is used up. The fund earns 5.4% compounded monthly all the time. How large is the fund when they stop saving, and how much do they draw each month?',
+    plans: [
+      'saving amount=0 rate=0.054/nominal/12 n=216 p=12 payment=450 ?finalAmount',
+      'drawing-down rate=0.054/nominal/12 n=240 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'The club buys a minibus for €38,500: it trades in the old one for €4,500 and pays 10% of the price down. The rest is repaid over 5 years by end-of-month payments at 6.24% compounded monthly. Find the amount financed, the payment, and the total cost including the down payment.',
+    plans: [
+      'borrowing price=38500 down=3850 trade=4500 amount=30150 rate=0.0624/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A fund of $150,000 pays $3,600 at the end of each quarter at 5.2% compounded quarterly. (a) For how many quarters can the full amount be paid? (b) What is left after 10 years? (c) How much interest does the fund earn in those 10 years?',
+    plans: ['drawing-down amount=150000 rate=0.052/nominal/4 p=4 payment=3600 final=0 ?payments'],
+    asks: ['payments count:full', 'balanceAfter k:40', 'interestIn from:1 to:40'],
+  },
+  {
+    text: 'The rate on a £200,000 mortgage over 20 years is 4.8% compounded monthly for the first 5 years and 6% compounded monthly afterwards. Payments are monthly. Find the payment in the first 5 years, the debt after 5 years, and the payment afterwards.',
+    plans: ['borrowing amount=200000 rate=0.048/nominal/12 n=240 p=12 final=0 rate@60:0.06/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: 'A car is leased for 3 years: price €27,900, payment on signing €2,900, 36 monthly payments in advance, residual value €12,000, 5.4% compounded monthly. What is the monthly payment? What is paid in all, the first €2,900 included?',
+    plans: [
+      'leasing price=27900 down=2900 amount=25000 rate=0.054/nominal/12 n=36 p=12 beginning final=12000 ?payment',
+    ],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
   },
 ];
 

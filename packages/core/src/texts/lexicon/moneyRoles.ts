@@ -56,7 +56,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:payments|instal?lments|rentals|repayments|deposits) (?:on|for|of|under|towards) [^.;?!]{0,60} (?:is|are|were|was|come to|amount to) {m}',
   ),
   cue('payment', 10, '(?:deposits|payments|withdrawals|rentals|instal?lments)[^.;?!]{0,40}<e>: {m}'),
-  cue('price', 11, 'instead of {m}', 'worth {m} (?:new|when new)', '{m} when new'),
+  cue('price', 11, 'instead of {m}(?! (?:at the|each|every|⟨[ea]))', 'worth {m} (?:new|when new)', '{m} when new'),
   cue('finalAmount', 12, '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}'),
   cue(
     'finalAmount',

@@ -102,7 +102,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'money that is left alone afterwards',
     'stops? (?:depositing|paying|saving)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
-    ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
+    ({ plans, asks }) => plans.some(({ kind }) => kind === 'lump-sum') || asks.some(({ plan }) => plan === 1),
   ),
   telling(
     'two payments to be looked at',
@@ -114,7 +114,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another way of paying',
-    'if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',
+    'instead of <m> (?:at the|each|every|<e>|<a>)|if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',
     () => false,
   ),
   telling(

@@ -29,6 +29,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?\\?)',
+    'the new one(?= ?\\?)',
     'what after (?:the|that|it)',
     `(?:@payment|deposit|rental)s? ~?(?:from (?:then|there|now|that (?:point|moment|day)|the ⟨o\\d+⟩)|thereafter|afterwards?|after (?:the (?:change|pause|extra|rise|break|holiday|special|gap|missed|skipped|lump|bonus|increase)|that)|for the (?:rest|remaining)|from payment ⟨n\\d+⟩)`,
     `what ~ (?:will|must|does|would) ~(?:pay|payment) ~?(?:from then|afterwards|thereafter|from the ⟨o\\d+⟩)`,

@@ -18,6 +18,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'interest (?:part|portion|component|share|content|element)',
     'how much more than <m> (?:does|do|will|must) (?:he|she|they) ~pay',
   ),
+  cue(
+    'totalPaid',
+    14,
+    '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
+  ),
   cue('interest', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) interest'),
   cue('principal', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) (?:principal|capital)'),
   cue(
