@@ -4,7 +4,7 @@ import { tokenAt, type Page } from './page.ts';
 
 const age = '⟨[no](\\d+)⟩(?: birthday| years? old)?';
 const between = new RegExp(
-  `(?:at|from|aged?|of|since|turns?|turned|is|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
+  `(?:[a-z],|at|from|aged?|of|since|turns?|turned|is|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );

@@ -63,6 +63,8 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     (each) => each.asked !== 'finalAmount' && (each.asked !== 'newPayment' || each.place?.after !== undefined),
   );
   take(roles, always);
+  // A later payment is no other sum.
+  for (const { token, kind } of changes) if (kind === 'new payment') roles.set(token, roleOfChange[kind]);
   const first = readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope);
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');

@@ -50,7 +50,11 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
     const kept = converts
       ? found.filter(
-          (each) => each === converts || !/Rate|rate/.test(each.question.says) || isSecondTarget(flat, each.piece),
+          (each) =>
+            each === converts ||
+            !/Rate|rate/.test(each.question.says) ||
+            isSecondTarget(flat, each.piece) ||
+            ('heads' in each.piece && each.piece.heads === true),
         )
       : found;
     kept.forEach(({ question, piece }, index) => {

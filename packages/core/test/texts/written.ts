@@ -4611,6 +4611,76 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'totalPaid include:[downPayment]'],
   },
+  {
+    text: 'Thirty-six thousand pounds is lent to the Brindle choir at six and three-quarter per cent a year, convertible half-yearly, and paid off by equal sums at the close of every half-year for nine years. What is each sum? (4 marks)',
+    plans: ['borrowing amount=36000 rate=0.0675/nominal/2 n=18 p=2 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A fund for the Saltmarsh hide stands at 4 300 €. Members add 275 € at the end of every other month. With 2,7 % compounded monthly, what will it hold after five years?',
+    plans: ['saving amount=4300 rate=0.027/nominal/12 n=30 p=6 payment=275 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Sum lent: 21 600. Repaid: 54 monthly payments of 482,40, in arrears. Nominal rate (monthly)? Effective rate?',
+    plans: ['borrowing amount=21600 n=54 p=12 payment=482.4 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Barnaby Stoke is offered a 5-year bond at 4.2% effective. He will need £12,000 when it falls due. How much should he buy today?',
+    plans: ['lump-sum rate=0.042/effective/1 n=5 p=1 final=12000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Fortnightly payments of £96, the first in two weeks, for three years; rate 8.32% compounded fortnightly. What debt do they pay off, and how much of it is interest?',
+    plans: ['borrowing rate=0.0832/nominal/26 n=78 p=26 payment=96 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Two ways to pay for a £3,600 course: £3,600 on the first day, or twelve payments of £315, the first of them on the first day and then monthly. What yearly effective rate does the second way cost?',
+    plans: ['borrowing price=3600 amount=3600 n=12 p=12 payment=315 beginning final=0 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Interest at 5.4% is compounded every two months. What is the equivalent effective annual rate, and what nominal rate compounded monthly gives the same?',
+    plans: ['convert rate=0.054/nominal/6 p=12 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "£75 goes into Wilf's account at the end of each month for the first six years, then £110 at the end of each month for four more. At 3.24% compounded monthly, how much does he have at the end of the ten years?",
+    plans: ['saving amount=0 rate=0.0324/nominal/12 n=120 p=12 payment=75 payment@72:35 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The parish of Little Oxley borrowed £54,000 for nine years at 6.36% compounded monthly, with month-end payments. Its first 40 payments are made. What has it still to pay in all, and what would settle the loan now?',
+    plans: ['borrowing amount=54000 rate=0.0636/nominal/12 n=108 p=12 final=0 ?payment'],
+    asks: ['leftToPay k:40', 'balanceAfter k:40'],
+  },
+  {
+    text: 'A loan of $11,900 at 10.2% (monthly) runs for 40 months. Because payments are made at the beginning of each month instead of at the end, they are smaller. What are they?',
+    plans: ['borrowing amount=11900 rate=0.102/nominal/12 n=40 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'With payments of 275 at the end of every month, rate 1.05% a month, how many months until 7,800 is paid off? And the last payment?',
+    plans: ['borrowing amount=7800 rate=0.0105/per-period/12 p=12 payment=275 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Give the sum that will buy an income of £4,000 at the end of every half-year for seventeen years, money being worth 4.9% convertible half-yearly.',
+    plans: ['drawing-down rate=0.049/nominal/2 n=34 p=2 payment=4000 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A sinking fund at 3.6% (monthly) is to hold £48,000 after eight years. What goes in at the start of each month? How much has been paid in altogether by then?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 beginning final=48000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Norah Vance, 48, has £64,000 saved and adds £500 at the end of each month until she is 60. The account pays 4.08% compounded monthly. What does she then have?',
+    plans: ['saving amount=64000 rate=0.0408/nominal/12 n=144 p=12 payment=500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -4,7 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
-  cue('saving', 6, 'becomes? <m> in <t>'),
+  cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
   cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),
   cue('saving', 9, 'sinking fund', 'by (?:depositing|saving|paying in|putting)'),

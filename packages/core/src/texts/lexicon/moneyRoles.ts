@@ -24,6 +24,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
+    'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     '(?:exceeds?|passes) {m}',
     'sinking fund (?:is to|must|shall|will|that is to|to) (?:provide|yield|hold|reach|contain|give) {m}',
@@ -32,6 +33,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:wants?|needs?) (?:a|the) (?:fund|sum|pot) of {m}',
     '(?:in order|so as) to have {m}',
     '(?:loan|debt|issue|mortgage) of {m}(?: (?:is|must be|has))? to be (?:redeemed|repaid|retired|paid off)(?=[^.;?!]{0,60}sinking fund)',
+  ),
+  cue(
+    'amount',
+    10,
+    '(?:sum|amount) (?:lent|borrowed|financed):? {mn}',
+    'until {mn} (?:is|are) (?:paid off|repaid|cleared)',
   ),
   cue('amount', 11, 'from (?:a|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(

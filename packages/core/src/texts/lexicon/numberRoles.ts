@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('after', 11, 'first {n} (?:<e> )?(?:@payment) (?:are|have been|were) (?:made|paid)'),
   cue('interval', 9, '(?:end|beginning|start|close) of (?:the|each|every) {t}'),
   cue(
     'downPaymentRate',

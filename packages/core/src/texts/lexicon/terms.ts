@@ -20,7 +20,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'at (?:the )?(?:beginning|start) of <e>',
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
-    `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
+    `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the first day(?! of)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',
     'begin mode|beg mode|due mode',

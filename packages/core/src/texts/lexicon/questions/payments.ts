@@ -132,6 +132,13 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|which|how large an?|how big an?) (?:amount|sum) (?:can|may|could) ~?(?:drawn?|withdrawn?|taken?|paid out)',
   ),
+  cue(
+    'payment',
+    10,
+    'what is each (?:sum|amount|one)(?= ?\\?)',
+    'what are they(?= ?\\?)',
+    'what goes in(?:to it)? (?:at|each|every|<e>)',
+  ),
   cue('lastPayment', 13, 'what is left for the (?:last|final)'),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(
