@@ -13,7 +13,8 @@ const catalogues = join(sources, 'words/catalogues');
 /** Attributes that are read or heard. */
 const heard = new Set(['label', 'title', 'aria-label', 'placeholder', 'description', 'alt', 'what', 'where']);
 /** What is read the same everywhere. */
-const names = /^(Hardy Sextant|CSV|PDF|JSON|TeX|MathML|Enter|Escape|QTI|OneRoster|English|Français|(?:&\w+;)+|[\d\W]*)$/;
+const names =
+  /^(Hardy Sextant|CSV|PDF|JSON|TeX|MathML|Enter|Escape|QTI|OneRoster|English|Français|(?:&\w+;)+|[\d\W]*)$/;
 const letters = /\p{L}{2}/u;
 /** HTML leaves these empty: what a sentence puts into them would be lost. */
 const empty = /<(?:area|base|br|col|embed|hr|img|input|link|meta|param|source|track|wbr)>/;

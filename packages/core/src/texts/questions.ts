@@ -47,29 +47,14 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
       unread.push(sentence);
     else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
-    const converts = found.find(({ question }) => 'weight' in question && question.weight === CONVERTS);
-    const kept = converts
-      ? found.filter(
-          (each) =>
-            each === converts ||
-            !/Rate|rate/.test(each.question.says) ||
-            isSecondTarget(flat, each.piece) ||
-            ('heads' in each.piece && each.piece.heads === true),
-        )
-      : found;
+    const kept = keptOf(flat, found);
     kept.forEach(({ question, piece }, index) => {
       const end = kept[index + 1]?.piece.start ?? sentence.end;
       const unit = { start: piece.start, end };
       if (question.says === 'newPayment' && /before and after/.test(flat.slice(piece.start, end)))
         questions.push({ asked: 'payment', start: piece.start, end: question.end, unit });
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
-      if (
-        question.says === 'payment' &&
-        (/before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end)) ||
-          (/(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12)) &&
-            /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat))) &&
-        kept.length === 1
-      )
+      if (question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence))
         questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });
     });
   }
@@ -82,6 +67,27 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const isHead = ({ start, end }: Span): boolean =>
     choices.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
+}
+
+/** What is converted is not asked, unless a question of its own asks for it. */
+function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
+  const converts = found.find(({ question }) => question.weight === CONVERTS);
+  if (!converts) return found;
+  return found.filter(
+    (each) =>
+      each === converts ||
+      !/Rate|rate/.test(each.question.says) ||
+      isSecondTarget(flat, each.piece) ||
+      ('heads' in each.piece && each.piece.heads === true),
+  );
+}
+
+/** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
+function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): boolean {
+  const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
+  const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12));
+  const changes = /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat);
+  return isAround || (isTwo && changes);
 }
 
 /** "… and then to a nominal rate": one more rate to convert to. */
