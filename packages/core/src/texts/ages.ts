@@ -9,12 +9,19 @@ const between = new RegExp(
     age,
 );
 
-/** @returns the years between the two ages, where the text tells a term by them */
-export function yearsBetweenAges(page: Page): number | undefined {
+export interface Ages {
+  readonly years: number;
+  /** The numbers that tell them. */
+  readonly tokens: readonly number[];
+}
+
+/** @returns the years between two ages, where the text tells a term by them */
+export function agesOf(page: Page): Ages | undefined {
   const found = between.exec(page.flat);
   if (!found) return undefined;
-  const [from, to] = [tokenAt(page, Number(found[1])).value, tokenAt(page, Number(found[2])).value];
+  const tokens = [Number(found[1]), Number(found[2])];
+  const [from = 0, to = 0] = tokens.map((at) => tokenAt(page, at).value);
   return from >= 10 && to <= 110 && to > from && /birthday|age|old|until|till|retire/.test(found[0])
-    ? to - from
+    ? { years: to - from, tokens }
     : undefined;
 }

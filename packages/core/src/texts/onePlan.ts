@@ -8,7 +8,7 @@ import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
 import type { Asked } from './lexicon/questions/index.ts';
-import { yearsBetweenAges } from './ages.ts';
+import { agesOf } from './ages.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import { momentOf } from './asksOfPlan.ts';
@@ -72,7 +72,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   if (hasTerm) take(roles, moments);
   const own = hasTerm ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
-  const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms);
+  const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
   const keep = keptOtherwise(read, asked, changes);
   const payments = countedOn(page, changes, read);
@@ -93,9 +93,15 @@ function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: Read
 }
 
 /** How many payments there are, where neither a count nor a time says so. */
-function countedElsewhere(page: Page, questions: readonly PlacedQuestion[], terms: Terms): number | undefined {
-  const years = yearsBetweenAges(page);
-  return years === undefined ? countFromQuestion(questions, terms) : years * terms.paymentsPerYear;
+function countedElsewhere(
+  page: Page,
+  questions: readonly PlacedQuestion[],
+  terms: Terms,
+  roles: Map<number, Role>,
+): number | undefined {
+  const ages = agesOf(page);
+  for (const at of ages?.tokens ?? []) roles.set(at, 'duration');
+  return ages ? ages.years * terms.paymentsPerYear : countFromQuestion(questions, terms);
 }
 
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */

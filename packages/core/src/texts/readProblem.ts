@@ -102,6 +102,8 @@ function unitOf(role: Role, form: TokenForm, unit: string): string {
   if (form === 'percent') return role === 'downPaymentRate' || role === 'finalAmountRate' ? 'of-price' : 'per-year';
   if (form === 'time') return unit;
   if (role === 'yearIndex') return 'year';
+  // An age.
+  if (role === 'duration') return 'years';
   return counted.has(role) ? 'payments' : unit || 'money';
 }
 

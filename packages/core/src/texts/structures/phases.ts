@@ -3,7 +3,7 @@
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { yearsBetweenAges } from '../ages.ts';
+import { agesOf } from '../ages.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
@@ -26,7 +26,7 @@ export function readPhases(page: Page): DraftReading | undefined {
   if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
   const labelled = labels(page);
   const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
-  const savesByAge = yearsBetweenAges(page) !== undefined;
+  const savesByAge = agesOf(page) !== undefined;
   if (!(savesByAge || hasTerm(page, parts.saving)) || !hasTerm(page, parts.drawing)) return undefined;
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
