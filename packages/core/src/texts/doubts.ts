@@ -96,9 +96,25 @@ function termDoubts(page: Page, sole: SolePlan): ReadDoubt[] {
   }
   for (const slot of read.missing)
     if (slot !== 'payments' || !read.clash) doubts.push(doubt(slot, `The text does not say ${missingNames[slot]}.`));
-  if (isOftenUnsaid(page, sole)) doubts.push(doubt('frequency', 'The text does not say how often payments are made.'));
+  if (isOftenUnsaid(page, sole))
+    doubts.push(
+      doubt(
+        'frequency',
+        'The text does not say how often payments are made.',
+        often.map(([perYear, says]) => choice(says, { paymentsPerYear: String(perYear) })),
+      ),
+    );
   return doubts;
 }
+
+const often = [
+  [12, 'monthly'],
+  [4, 'quarterly'],
+  [2, 'half-yearly'],
+  [1, 'yearly'],
+  [26, 'every two weeks'],
+  [52, 'weekly'],
+] as const;
 
 /** Payments of which nothing tells how often, nor how many. */
 function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {

@@ -14,6 +14,7 @@ export interface Settled {
   readonly kind?: ReadKind;
   readonly timing?: 'end' | 'beginning';
   readonly payments?: number;
+  readonly paymentsPerYear?: number;
   readonly quoted?: 'nominal' | 'per-period';
   /** The reading is right as it is: what was only suspected is doubted no more. */
   readonly asRead?: 'yes';
@@ -52,7 +53,7 @@ export function settle(settled: Settled, sets: Readonly<Record<string, string>>)
   for (const [key, value] of Object.entries(sets)) {
     const place = /^role@(\d+)$/.exec(key)?.[1];
     if (place !== undefined) next = { ...next, roles: { ...next.roles, [place]: value as SettledRole } };
-    else if (key === 'payments') next = { ...next, payments: Number(value) };
+    else if (key === 'payments' || key === 'paymentsPerYear') next = { ...next, [key]: Number(value) };
     else next = { ...next, [key]: value };
   }
   return next;

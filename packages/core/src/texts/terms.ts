@@ -165,6 +165,8 @@ function frequencyOfText(
 ): Pick<Terms, 'paymentsPerYear' | 'saysFrequency'> {
   if (kind === 'lump-sum')
     return { paymentsPerYear: rate.quoted === 'effective' ? 1 : (rate.compounding ?? 1), saysFrequency: true };
+  const { paymentsPerYear } = page.settled;
+  if (paymentsPerYear !== undefined) return { paymentsPerYear, saysFrequency: true };
   const votes = new Map<number, number>();
   for (const { use, perYear, weight, token } of page.periods)
     if (use === 'frequency' && inScope(page, scope, token)) votes.set(perYear, (votes.get(perYear) ?? 0) + weight);

@@ -172,6 +172,19 @@ describe('what is settled by hand', () => {
     expect(settled.asks[0]!.answers[0]).toBeCloseTo(273.8, 1);
   });
 
+  it('asks how often is paid, and counts by what is chosen', () => {
+    const text = 'A loan of $20,000 at 6% compounded monthly is amortized over 5 years. What does it cost in interest?';
+    const [doubt] = readProblem(text).doubts;
+    expect(doubt?.about).toBe('frequency');
+    const quarterly = doubt!.choices.find(({ says }) => says === 'quarterly');
+    const read = readProblem(text, { settled: settle({}, quarterly!.sets) });
+    expect(read.plans.map(planInALine)).toEqual([
+      'borrowing amount=20000 rate=0.06/nominal/12 n=20 p=4 final=0 ?payment',
+    ]);
+    expect(read.asks.map(askInALine)).toEqual(['totalInterest']);
+    expect(read.doubts).toEqual([]);
+  });
+
   it('is the timing that the text leaves unsaid', () => {
     const unsaid = 'A loan of £9,000 at 6% compounded monthly is repaid in 30 monthly payments. Find the payment.';
     expect(readProblem(unsaid).assumes).toEqual(['timing=end']);

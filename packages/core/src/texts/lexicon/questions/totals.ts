@@ -23,6 +23,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
+  cue('interest', 14, 'what (?:does|did|will|would) (?:it|this|that|the [a-z]+) cost in interest'),
   cue('interest', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) interest'),
   cue('principal', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) (?:principal|capital)'),
   cue(
