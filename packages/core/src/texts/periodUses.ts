@@ -56,7 +56,10 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
     if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
     if (compoundingBehind.test(after) && !/⟨m\d+⟩ $/.test(clause))
       return [is('compounding', 4, / with $/.test(clause) ? 5 : 0, compoundingBehind.exec(after)?.[0].length)];
-    const isPaidIn = /⟨m\d+⟩ (?:is|are|was|were) added (?:at )?$/.test(clause);
+    const isPaidIn =
+      /⟨m\d+⟩ (?:is|are|was|were) added (?:at )?(?:(?:at |on )?the (?:end|start|beginning|first|last) (?:day )?of )?$/.test(
+        clause,
+      );
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];

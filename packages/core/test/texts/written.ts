@@ -4681,6 +4681,31 @@ export const written: readonly Written[] = [
     plans: ['saving amount=64000 rate=0.0408/nominal/12 n=144 p=12 payment=500 ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'What is the present value of £10,000 to be received in eight years if money is worth 4.5% compounded half-yearly?',
+    plans: ['lump-sum rate=0.045/nominal/2 n=16 p=2 final=10000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "A tractor is leased at £560 a month in advance for 48 months with an option to buy at £8,000. At 6.6% compounded monthly, what is the tractor's value at the start?",
+    plans: ['leasing rate=0.066/nominal/12 n=48 p=12 payment=560 beginning final=8000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A car is priced at $24,000. The buyer trades in a car worth $5,500 and finances the rest over 60 months at 6.9% compounded monthly. What is the monthly payment?',
+    plans: ['borrowing price=24000 trade=5500 amount=18500 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A savings account has €3,000 and earns 2.4% compounded monthly. If €100 is added at the end of each month, how much is in the account after 6 years, and how much of that is interest?',
+    plans: ['saving amount=3000 rate=0.024/nominal/12 n=72 p=12 payment=100 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'What single payment at the end of 3 years repays a loan of £4,000 at 7% compounded monthly?',
+    plans: ['lump-sum amount=4000 rate=0.07/nominal/12 n=36 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -12,6 +12,11 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
   cue('charge', 12, '(?:finance|interest|credit) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue(
     'tradeIn',
+    11,
+    '(?:trades?|traded|trading) in (?:a|an|the|his|her|their|its) [a-z ]{2,30} (?:worth|valued at|for) {m}',
+  ),
+  cue(
+    'tradeIn',
     9,
     `allowance for ${old} [a-z -]{2,20}:? {m}`,
     'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',

@@ -20,7 +20,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
   cue('finalAmount', 13, 'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)'),
   cue('finalAmount', 12, '(?:amount|sum|value) to which', 'how (?:much|large) is the (?:rest|remainder)'),
-  cue('finalAmount', 13, '(?:what|which) (?:single|one) (?:payment|sum|amount) (?:in|after) <t>'),
+  cue('finalAmount', 13, '(?:what|which) (?:single|one) (?:payment|sum|amount) (?:in|after|at the end of) <t>'),
   cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
   cue(
     'finalAmount',
@@ -87,6 +87,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     `how much ${must} ~~?(?:deposit|invest|put|set aside|place|have|need|be|there be|leave)(?: [a-z]+){0,4} (?:now|today|at once|at the (?:start|outset|beginning)|in (?:the|it|one)|as a single|in a single|initially|on deposit now|when)`,
     "(?:present|cash|current|today's|discounted|purchase) (?:value|price|worth)",
     'price in cash',
+    "[a-z]+'s value at the (?:start|beginning|outset)",
+    'what price, ',
     'how much should (?:he|she|they) buy (?:today|now)',
     'what (?:debt|loan) (?:do|does|did|will|can|would)',
     'the sum (?:that|which) (?:will|would) (?:buy|provide|pay|give)',
