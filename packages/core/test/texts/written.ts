@@ -4706,6 +4706,21 @@ export const written: readonly Written[] = [
     plans: ['lump-sum amount=4000 rate=0.07/nominal/12 n=36 p=12 ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'How many years does it take to save €30,000 with deposits of €400 at the end of each month at 3% compounded monthly?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 p=12 payment=400 final=30000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A college fund of £40,000 must be ready in 12 years. What deposit is needed at the end of each quarter at 5% compounded quarterly?',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=48 p=4 final=40000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan of $28,000, repaid by monthly payments over 8 years at 6.9% compounded monthly, is paid off after 5 years. How much must be paid then?',
+    plans: ['borrowing amount=28000 rate=0.069/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

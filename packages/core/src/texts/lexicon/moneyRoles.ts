@@ -24,6 +24,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
+    '(?:fund|sum|pot) of {m} (?:must|has to|is to|should) be (?:ready|there|available|reached)',
     '(?:what is|find|calculate|determine|compute|give) the present value(?: today)? of {m}(?! (?:paid|payable|received|at the|each|every|⟨[ea]|a ))',
     'present value of {m},? (?:to be (?:received|paid)|due|payable|falling due|in <t>)',
     'option to buy (?:it )?(?:at|for) {m}',

@@ -21,7 +21,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much does ~~(?:save|cost extra)',
     '(?<!stops? )(?<!starts? )(?<!of )(?:the )?(?<!stops? )(?<!starts? )(?:saving|amount saved|interest saved)',
     'saved? over',
-    'how many (?:payments|months|years|<e> payments) (?:sooner|earlier|fewer|does ~save|are saved|less)',
+    'how many (?:payments|months|years|<e> payments) (?:sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',
     'time saved',
     'total saved',
