@@ -110,7 +110,10 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   if (tokenAt(page, first).value === tokenAt(page, second).value) return [];
   const moment = nearestMoment(page, sentenceAt(page, page.places[second]!) ?? page.places[second]!, second);
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
-  if (!moment || !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)) return [];
+  const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
+  const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t/.test(behind);
+  if (!moment || (!goesOn && !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)))
+    return [];
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 

@@ -4721,6 +4721,36 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=28000 rate=0.069/nominal/12 n=96 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:60'],
   },
+  {
+    text: 'A farmer rents a baler worth €42,000 for 36 months: rent in advance, buy-out €15,000, 6.9% compounded monthly. Compute the monthly rent.',
+    plans: ['leasing price=42000 amount=42000 rate=0.069/nominal/12 n=36 p=12 beginning final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Simon deposits £100 at the end of each month for 10 years and £200 at the end of each month for the following 10 years. At 4.5% compounded monthly, how much does he have after 20 years?',
+    plans: ['saving amount=0 rate=0.045/nominal/12 n=240 p=12 payment=100 payment@120:100 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An apartment building is financed with $2.4 million over 25 years, monthly payments, 5.52% compounded semi-annually. Find the monthly payment, the balance after 10 years, and the total interest over the first ten years.',
+    plans: ['borrowing amount=2400000 rate=0.0552/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120', 'interestIn from:1 to:120'],
+  },
+  {
+    text: 'What lump sum on his retirement gives Mr Pettit £18,000 at the beginning of each year for 20 years at 4.25% effective?',
+    plans: ['borrowing rate=0.0425/effective/1 n=20 p=1 payment=18000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'At what nominal rate compounded monthly does $150 saved at the end of every month grow to $25,000 in 10 years?',
+    plans: ['saving amount=0 n=120 p=12 payment=150 final=25000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'After a year and a half of paying $280 at the end of each month, how much remains of a $6,500 loan at 9.6% compounded monthly?',
+    plans: ['borrowing amount=6500 rate=0.096/nominal/12 n=18 p=12 payment=280 ?finalAmount'],
+    asks: ['balanceAfter k:18'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const kindCues: readonly Cue<ReadKind>[] = [
+  cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
   cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),

@@ -129,7 +129,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:handed|paid) out {m}',
     'pay(?:s|ing)? off {m}',
     '(?:takes?|took|taking) (?:out |up )?(?:a |an )?(?:[a-z-]+ ){0,3}(?:loan|mortgage|credit|advance) (?:of|for) {m}',
-    'financ(?:es|ed|e|ing) {m}',
+    'financ(?:es|ed|e|ing) (?:with )?{m}(?! down)',
     'present value (?:of |is |= ?)?{mn}(?! (?:(?:paid|payable|received|due|deposited|invested|made) )?(?:at (?:the )?(?:end|start|beginning)|⟨[ea]|each|every|a ))',
     'equal to {mn}',
     'c(?:lear|leared|lears) {m}',
@@ -176,7 +176,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     10,
-    '{m} (?:(?:is|are|was|were|be) )?(?:deposited|invested|paid|placed|credited|transferred)(?: [a-z]+){0,3} (?:<e>|(?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]*(?:<e>|(?:each|every|the) @period))',
+    '{m} (?:(?:is|are|was|were|be) )?(?:deposited|saved|invested|paid|placed|credited|transferred)(?: [a-z]+){0,3} (?:<e>|(?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]*(?:<e>|(?:each|every|the) @period))',
   ),
   cue(
     'payment',

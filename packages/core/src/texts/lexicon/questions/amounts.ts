@@ -16,6 +16,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     `how (?:much|large a sum) ${must} ~?(?:invest(?:ed)?|deposit(?:ed)?|set aside|put away|put aside|placed?)(?! (?:each|every))`,
   ),
   cue('finalAmount', 12, 'how much (?:is|has been|will be) saved (?:after|in) <t>'),
+  cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
+  cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
   cue('balance', 12, 'how much must (?:be paid|he pay|she pay|they pay|be repaid) then'),
   cue('balance', 13, 'what (?:would|will|must) ~?settle the (?:loan|debt) (?:now|then|today)'),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
