@@ -56,6 +56,8 @@ async function lookThrough(page: Page, what: string): Promise<void> {
   expect(await named(page)).toEqual([]);
   const within = '[role=dialog], [role=menu]';
   const dark = page.locator('html[data-mantine-color-scheme=dark]');
+  // While it still fades in its colours are none.
+  await expect.poll(() => isFaded(page, within), { message: `“${what}” has opened` }).toBe(false);
   expect(await foundByAxe(page, within), `axe in what “${what}” opens`).toEqual([]);
   await page.emulateMedia({ colorScheme: 'dark' });
   await expect(dark).toHaveCount(1);
@@ -63,6 +65,18 @@ async function lookThrough(page: Page, what: string): Promise<void> {
   await page.emulateMedia({ colorScheme: 'light' });
   await expect(dark).toHaveCount(0);
 }
+
+/** Something open, or what it stands in, is not fully there yet. */
+const isFaded = (page: Page, within: string): Promise<boolean> =>
+  page.locator(within).evaluateAll((all) =>
+    all.some((each) => {
+      if (each.getClientRects().length === 0) return false;
+      for (let at: Element | null = each; at; at = at.parentElement)
+        if (Number(getComputedStyle(at).opacity) < 1) return true;
+      return false;
+    }),
+  );
+
 const focusIsLost = (page: Page): Promise<boolean> => page.evaluate(() => document.activeElement === document.body);
 
 /** Presses Escape until nothing is open; what one press each does not close is a fault. */
