@@ -172,6 +172,12 @@ describe('what is settled by hand', () => {
     expect(settled.asks[0]!.answers[0]).toBeCloseTo(273.8, 1);
   });
 
+  it('is of a whole year, where a sum grows for a part of one', () => {
+    const [ask] = readProblem('A sum of £5,000 grows to £5,150 in 6 months. What is the effective annual rate?').asks;
+    expect(ask?.quantity).toBe('effectiveRate');
+    expect(ask?.answers[0]).toBeCloseTo(1.03 ** 2 - 1, 10);
+  });
+
   it('asks how often is paid, and counts by what is chosen', () => {
     const text = 'A loan of $20,000 at 6% compounded monthly is amortized over 5 years. What does it cost in interest?';
     const [doubt] = readProblem(text).doubts;
