@@ -28,7 +28,7 @@ function textsOf(node) {
 }
 
 /** @returns the texts of one file, by key, and what stands bare in it */
-export function readFile(path, code) {
+function readFile(path, code) {
   const source = ts.createSourceFile(path, code, ts.ScriptTarget.Latest, true);
   const texts = new Map();
   const bare = [];

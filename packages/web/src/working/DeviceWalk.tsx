@@ -200,18 +200,14 @@ function Says({ walk, entries, entering, style }: StoredProps & { readonly entri
   const differs = shows !== undefined && meant !== undefined && Math.abs(shows - meant) > 1e-9 * Math.abs(meant);
   return (
     <p role="status" className={styles.says}>
-      {step < entries.length &&
-        say('{{step}} of {{entries}} entered.{{value}}', {
-          step,
-          entries: entries.length,
-          value: inSight === undefined ? '' : say(' In sight: {{written}}.', { written: written(inSight) }),
-        })}
+      {step < entries.length && say('{{step}} of {{entries}} entered.', { step, entries: entries.length })}{' '}
+      {step < entries.length && inSight !== undefined && say('In sight: {{number}}.', { number: written(inSight) })}{' '}
       {range &&
-        say(' The payments moved on by: interest {{written}}, principal {{written2}}, balance {{written3}}. ', {
-          written: written(range.interest),
-          written2: written(range.principal),
-          written3: written(range.balance),
-        })}
+        say('The payments moved on by: interest {{interest}}, principal {{principal}}, balance {{balance}}.', {
+          interest: written(range.interest),
+          principal: written(range.principal),
+          balance: written(range.balance),
+        })}{' '}
       {shows !== undefined && (
         <>
           <Said
@@ -259,10 +255,9 @@ function entryWords(entry: DeviceEntry, { labels }: EnteringStyle, number: (valu
   if ('clear' in entry) return say('clear the five values');
   if ('store' in entry) return say('store the number in sight');
   if ('recall' in entry)
-    return say('{{labels}}: recall{{turn}}', {
-      labels: labels[entry.recall],
-      turn: entry.turned ? say(', turn the sign') : '',
-    });
+    return entry.turned
+      ? say('{{label}}: recall, turn the sign', { label: labels[entry.recall] })
+      : say('{{label}}: recall', { label: labels[entry.recall] });
   if (entry.put === 'timing') return `${labels.timing}: ${entry.value === 'end' ? labels.end : labels.begin}`;
   if (entry.put === 'purpose')
     return say('for {{paying}}', { paying: entry.value === 'paying-off' ? say('paying off') : say('saving up') });
@@ -286,5 +281,8 @@ function whatWasLeft(
     return [...leftOut].some((at) => 'clear' in (entries[at] ?? {}))
       ? say('the five values were not cleared first.')
       : say('something else was stored.');
-  return `${names.join(say(' and '))} ${many(names.length, 'was', 'were')} ${cleared ? say('never entered.') : say('left over from before.')}`;
+  const list = names.join(say(' and '));
+  return cleared
+    ? many(names.length, '{{list}} was never entered.', '{{list}} were never entered.', { list })
+    : many(names.length, '{{list}} was left over from before.', '{{list}} were left over from before.', { list });
 }

@@ -6,7 +6,6 @@ import { z } from 'zod';
 import { same } from './keptDocument.ts';
 import { remember, remembered } from './unsent.ts';
 import { sameFields } from './sameFields.ts';
-import { say } from '../../words/say.ts';
 
 /**
  * @param key names the record whose form it is
@@ -22,7 +21,7 @@ export function useKeptForm<T extends object>(
   useEffect(() => {
     if (begun.current) return;
     begun.current = true;
-    const typed = remembered(say('form {{key}}', { key }), z.unknown());
+    const typed = remembered(`form ${key}`, z.unknown());
     if (!sameFields(start.current, typed) || same(typed, start.current)) return;
     form.setValues(typed);
     setResumed(true);
@@ -32,7 +31,7 @@ export function useKeptForm<T extends object>(
   const dirty = form.isDirty();
   const values = form.getValues();
   useEffect(() => {
-    if (begun.current) remember(say('form {{key}}', { key }), dirty ? values : undefined);
+    if (begun.current) remember(`form ${key}`, dirty ? values : undefined);
   }, [key, dirty, values]);
   return {
     resumed: resumed && dirty,

@@ -116,8 +116,8 @@ function Made({ report: { made, there }, onClose }: MadeProps) {
       <ul>
         {made.map(({ id, code, term, students }) => (
           <li key={id}>
-            <Link to={`/classes/${id}`}>{[code, term].filter((each) => each !== '').join(', ')}</Link>, {students}{' '}
-            {many(students, 'student', 'students')}
+            <Link to={`/classes/${id}`}>{[code, term].filter((each) => each !== '').join(', ')}</Link>,{' '}
+            {many(students, '{{count}} student', '{{count}} students')}
           </li>
         ))}
         {there.map(({ id, code, term }) => (
@@ -139,5 +139,6 @@ function inWords({ code, title, term, students }: RosterClass): string {
   const left = students.filter(({ withdrawn }) => withdrawn).length;
   const names = [code, title === code ? '' : title, term].filter((each) => each !== '').join(', ');
   const here = students.length - left;
-  return `${names}: ${here} ${many(here, 'student', 'students')}${left > 0 ? say(', {{left}} withdrawn', { left }) : ''}`;
+  const present = many(here, '{{names}}: {{count}} student', '{{names}}: {{count}} students', { names });
+  return left > 0 ? say('{{present}}, {{left}} withdrawn', { present, left }) : present;
 }

@@ -220,11 +220,12 @@ function someCodes(codes: readonly string[]): string {
 
 function waitingFor({ document, className, assignedAt, releasedAt, counts }: ListedSet, today: string): string {
   if (!assignedAt)
-    return say('{{className}} · being put together, {{items}} {{exercise}}', {
-      className,
-      items: document.items.length,
-      exercise: many(document.items.length, 'exercise', 'exercises'),
-    });
+    return many(
+      document.items.length,
+      '{{className}} · being put together, {{count}} exercise',
+      '{{className}} · being put together, {{count}} exercises',
+      { className },
+    );
   const due =
     document.due === ''
       ? []

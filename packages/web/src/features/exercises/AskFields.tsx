@@ -65,7 +65,7 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
 const rubricSaid = (lines: number): string =>
   lines === 0
     ? say('words or a drawing')
-    : say('words or a drawing, by a rubric of {{lines}} {{line}}', { lines, line: many(lines, 'line', 'lines') });
+    : many(lines, 'words or a drawing, by a rubric of one line', 'words or a drawing, by a rubric of {{count}} lines');
 
 interface AskFieldsProps {
   readonly exercise: Exercise;

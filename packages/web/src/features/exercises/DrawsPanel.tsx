@@ -109,7 +109,7 @@ function Report({ report, stale, ...shown }: ReportProps) {
       <p className={sensible === draws ? 'good' : 'doubt'}>{sensibleWords(draws, sensible)}</p>
       {refusals.slice(0, 5).map(({ why, draws: of, example }) => (
         <Doubt key={why} example={example} onShow={shown.onShow}>
-          {of} {many(of, 'draw', 'draws')}: {why}
+          {many(of, '{{count}} draw: {{why}}', '{{count}} draws: {{why}}', { why })}
         </Doubt>
       ))}
       <Spreads report={report} {...shown} />

@@ -167,7 +167,7 @@ function Filters({ asked, asks, total, onChange }: FiltersProps) {
         {say('archived')}
       </label>
       <span className="soft" role="status">
-        {total} {many(total, 'exercise', 'exercises')}
+        {many(total, '{{count}} exercise', '{{count}} exercises')}
       </span>
     </div>
   );
@@ -179,7 +179,7 @@ function UsedIn({ used, onPick }: { readonly used: string; readonly onPick: (use
   const choices: readonly (readonly [string, string])[] = [
     ['', say('in any set or none')],
     ['none', say('in no set yet')],
-    ...sets.map(({ id, title }) => [id, `in ${title}`] as const),
+    ...sets.map(({ id, title }) => [id, say('in {{title}}', { title })] as const),
   ];
   const isThere = choices.some(([id]) => id === used);
   const options = isThere ? choices : [...choices, [used, say('in the set chosen before')] as const];

@@ -142,16 +142,19 @@ function Imported({ report: { taken, same, refused }, notes }: Taken) {
   return (
     <>
       <p>
-        {many(taken.length, '{{count}} exercise was taken in.', '{{count}} exercises were taken in.')}
+        {many(taken.length, '{{count}} exercise was taken in.', '{{count}} exercises were taken in.')}{' '}
         {same > 0 &&
-          say(' {{same}} {{is}} there already, word for word, and nothing was changed.', {
+          many(
             same,
-            is: many(same, 'is', 'are'),
-          })}
+            '{{count}} is there already, word for word, and nothing was changed.',
+            '{{count}} are there already, word for word, and nothing was changed.',
+          )}{' '}
         {refused.length > 0 &&
-          say(' {{refused}} could not be read; nothing of them is lost, they are still in your file:', {
-            refused: refused.length,
-          })}
+          many(
+            refused.length,
+            '{{count}} could not be read; nothing of it is lost, it is still in your file:',
+            '{{count}} could not be read; nothing of them is lost, they are still in your file:',
+          )}
       </p>
       {refused.map(({ place, title, problems }) => (
         <div key={place}>

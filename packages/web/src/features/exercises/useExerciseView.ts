@@ -14,7 +14,6 @@ import {
 } from '@hardy-sextant/core';
 import { useMemo, useState } from 'react';
 import { numbersElsewhere, type OtherRules } from './useRulesInForce.ts';
-import { say } from '../../words/say.ts';
 
 const own: Numbers = {};
 
@@ -53,9 +52,7 @@ function answersOf(key: readonly Result<KeyedPart>[]): Scope {
     key.flatMap((each) => {
       if (!each.ok) return [];
       const { part, expected } = each.value;
-      return [
-        [say('answer {{id}}', { id: part.id }), part.format.kind === 'percent' ? { percent: expected } : expected],
-      ];
+      return [[`answer ${part.id}`, part.format.kind === 'percent' ? { percent: expected } : expected]];
     }),
   );
 }

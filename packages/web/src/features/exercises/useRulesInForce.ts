@@ -52,7 +52,7 @@ export function numbersElsewhere(
   const found = new Map<string, Elsewhere[]>();
   for (const { name, rules: theirs } of others)
     for (const { partId, there, cells } of movedNumbers(exercise, numbers, rules, theirs)) {
-      const number = cells === undefined ? there : `${cells} ${many(cells, 'cell differs', 'cells differ')}`;
+      const number = cells === undefined ? there : many(cells, '{{count}} cell differs', '{{count}} cells differ');
       found.set(partId, [...(found.get(partId) ?? []), { name, number }]);
     }
   return found;

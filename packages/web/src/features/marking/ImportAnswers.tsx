@@ -154,24 +154,25 @@ interface ReportProps {
 }
 
 function Report({ report: { changed, students, same, kept, written, newRows }, onUndo }: ReportProps) {
-  const came = say('{{changed}} {{answer}} of {{students}} {{student}} came in', {
-    changed,
-    answer: many(changed, 'answer', 'answers'),
-    students,
-    student: many(students, 'student', 'students'),
-  });
-  const unmatched = say('; {{kept}} {{row}} kept below', {
-    kept: kept.length,
-    row: many(kept.length, 'row is unmatched and is', 'rows are unmatched and are'),
-  });
+  const of = many(students, '{{count}} student', '{{count}} students');
+  const parts = [
+    changed === 0
+      ? say('Nothing changed')
+      : many(changed, '{{count}} answer of {{of}} came in', '{{count}} answers of {{of}} came in', { of }),
+    many(same, '{{count}} was there already', '{{count}} were there already'),
+    ...(kept.length === 0
+      ? []
+      : [
+          many(
+            kept.length,
+            '{{count}} row is unmatched and is kept below',
+            '{{count}} rows are unmatched and are kept below',
+          ),
+        ]),
+  ];
   return (
     <p role="status" className={styles.report}>
-      {many(
-        same,
-        '{{Nothing}}; {{count}} was there already{{value}}.',
-        '{{Nothing}}; {{count}} were there already{{value}}.',
-        { Nothing: changed === 0 ? say('Nothing changed') : came, value: kept.length > 0 ? unmatched : '' },
-      )}{' '}
+      {parts.join('; ')}.{' '}
       {(written.length > 0 || newRows.length > 0) && (
         <Button size="compact-xs" onClick={onUndo}>
           {say('Undo the import')}

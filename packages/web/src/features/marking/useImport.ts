@@ -117,10 +117,11 @@ function useSource(marking: Marking, open: string, onTaken: () => void) {
 
 /** Without the lines above its head, and a note that says so. */
 function withoutLines({ rows, notes, ...more }: ReadRows, above: number): ReadRows {
-  const left = say('{{The}} above the names of the columns {{is}} left out.', {
-    The: many(above, 'The line', 'The {{count}} lines'),
-    is: many(above, 'is', 'are'),
-  });
+  const left = many(
+    above,
+    'The line above the names of the columns is left out.',
+    'The {{count}} lines above the names of the columns are left out.',
+  );
   return { ...more, rows: rows.slice(above), notes: [...notes, left] };
 }
 

@@ -37,7 +37,7 @@ export function Item({ at, item, setId, assigned, body, marks, onMarks, onMarksW
         </Link>
         {body && (
           <p className="soft">
-            {body.parts} {many(body.parts, 'part', 'parts')} · {body.summary}
+            {many(body.parts, '{{count}} part', '{{count}} parts')} · {body.summary}
           </p>
         )}
         {assigned &&

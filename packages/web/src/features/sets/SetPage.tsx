@@ -129,7 +129,7 @@ function AskAct({
 }
 
 const inShort = ({ title, document }: Pick<KeptSet, 'title' | 'document'>): string =>
-  `${title}, ${document.items.length} ${many(document.items.length, 'exercise', 'exercises')}`;
+  many(document.items.length, '{{title}}, {{count}} exercise', '{{title}}, {{count}} exercises', { title });
 
 /** Exercises that were removed after the set was assigned, with the answers kept with them. */
 function Removed({

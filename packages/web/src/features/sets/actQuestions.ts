@@ -3,7 +3,7 @@
 import type { AskedAct } from './useContents.ts';
 import { many, say } from '../../words/say.ts';
 
-const people = (count: number): string => `${count} ${many(count, 'student', 'students')}`;
+const people = (count: number): string => many(count, '{{count}} student', '{{count}} students');
 
 interface Question {
   readonly title: string;
@@ -27,9 +27,11 @@ export const actQuestions: Readonly<Record<AskedAct['act']['act'], Question>> = 
     says: ({ title, answered }) =>
       answered === 0
         ? say('Nobody has answered “{{title}}” yet. It counts no more; it can be put back.', { title })
-        : say(
-            '{{people}} {{has}} answered “{{title}}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.',
-            { people: people(answered), has: many(answered, 'has', 'have'), title },
+        : many(
+            answered,
+            'One student has answered “{{title}}”. The answers are kept with the exercise as it was given, and count no more; it can be put back with all of them.',
+            '{{count}} students have answered “{{title}}”. Their answers are kept with the exercise as they were given it, and count no more; it can be put back with all of them.',
+            { title },
           ),
   },
   'put-back': {

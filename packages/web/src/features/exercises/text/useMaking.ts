@@ -47,7 +47,11 @@ export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: P
       const ids = new Map(ready.map(({ at, exercise }) => [at, idOf(exercise)]));
       if (same > 0)
         setProblem(
-          say('{{same}} of them {{is}} in your library already, word for word.', { same, is: many(same, 'is', 'are') }),
+          many(
+            same,
+            'One of them is in your library already, word for word.',
+            '{{count}} of them are in your library already, word for word.',
+          ),
         );
       onChange({
         ...pasted,

@@ -39,7 +39,7 @@ export function PapersDesk({ sources, everybody, where, alone = false }: PapersD
   const first = useMemo(() => (sheets.count > 0 ? sheets.sheet(0) : undefined), [sheets]);
   useChecking(kept.id, choice.kind === 'feedback' ? unchecked : 0);
   const printing = usePrinting();
-  useBarNote(`${sheets.count} ${many(sheets.count, 'paper', 'papers')}`);
+  useBarNote(many(sheets.count, '{{count}} paper', '{{count}} papers'));
   return (
     <>
       <PageHead title={say('Papers')} where={where}>

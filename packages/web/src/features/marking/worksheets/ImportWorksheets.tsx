@@ -151,14 +151,13 @@ function saidOf(
   if (phase === 'going')
     return say('{{value}} of {{of}} worksheets are read and judged.', { value: of - rest.length, of });
   const stopped =
-    phase === 'stopped' ? say('Stopped: {{rest}} of {{of}} are not sent yet. ', { rest: rest.length, of }) : '';
-  if (taken.length === 0) return say('{{stopped}}No worksheet came in.', { stopped });
-  const count = say('{{taken}} {{worksheet}} in.', {
-    taken: taken.length,
-    worksheet: many(taken.length, 'worksheet is', 'worksheets are'),
-  });
+    phase === 'stopped' ? say('Stopped: {{rest}} of {{of}} are not sent yet.', { rest: rest.length, of }) : '';
+  const count =
+    taken.length === 0
+      ? say('No worksheet came in.')
+      : many(taken.length, '{{count}} worksheet is in.', '{{count}} worksheets are in.');
   const nobody = taken.filter(({ studentId }) => studentId === null).length;
-  return [`${stopped}${count}`, nobodysSaid(nobody, taken.length), twiceSaid(taken, own, students)]
+  return [stopped, count, nobodysSaid(nobody, taken.length), twiceSaid(taken, own, students)]
     .filter((each) => each !== '')
     .join(' ');
 }
@@ -166,8 +165,12 @@ function saidOf(
 /** What is to be done about worksheets that no student fits. */
 function nobodysSaid(count: number, of: number): string {
   if (count === 0) return '';
-  const which = of === 1 ? say('It is') : many(count, 'One of them is', '{{count}} of them are');
-  return say('{{which}} nobody’s yet: give {{it}} to a student.', { which, it: many(count, 'it', 'each') });
+  if (of === 1) return say('It is nobody’s yet: give it to a student.');
+  return many(
+    count,
+    'One of them is nobody’s yet: give it to a student.',
+    '{{count}} of them are nobody’s yet: give each to a student.',
+  );
 }
 
 /** Students of whom there is more than one now. */

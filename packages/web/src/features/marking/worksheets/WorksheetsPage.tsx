@@ -47,7 +47,7 @@ function Worksheets({ marking, all }: WorksheetsProps) {
   const cause = search.get('cause') ?? '';
   const bring = useImporting(kept.id);
   const rules = useClass(kept.classId).data?.rules;
-  useBarNote(own.length === 0 ? '' : `${own.length} ${many(own.length, 'worksheet', 'worksheets')}`);
+  useBarNote(own.length === 0 ? '' : many(own.length, '{{count}} worksheet', '{{count}} worksheets'));
   if (!item) return <Empty title={say('Nothing to mark')}>{say('This set has no exercises.')}</Empty>;
   return (
     <>
