@@ -224,6 +224,9 @@ it('practises in three steps, and makes one more like it with other numbers', as
   expect(worked.tries).toBe(1);
   expect(await tried(key)).toMatchObject({ right: true, tries: 2 });
   expect((await agent.get(of)).body.practice.e1.a).toMatchObject({ tries: 2, right: true });
+  // Tried twice at the same moment: both count.
+  const both = await Promise.all([tried('2'), tried('3')]);
+  expect(both.map(({ tries }) => tries).sort()).toEqual([3, 4]);
 
   const more = (await agent.post(`${of}/exercises/e1/more`).expect(201)).body;
   const page = (await agent.get(of)).body;

@@ -23,7 +23,7 @@ import {
 import type { z } from 'zod';
 import type { Checker } from '../checking/checker.ts';
 import type { StudentJobs } from '../checking/studentJob.ts';
-import type { Database, Queries } from '../store/database.ts';
+import type { Database, Queries, Writes } from '../store/database.ts';
 import { findPractice, insertPractice, listPractice, updatePractice, type PracticeRow } from '../store/studentWork.ts';
 import { enteringStyleOf } from './enteringStyles.ts';
 import { NotAllowed, NotFound } from './refusal.ts';
@@ -57,19 +57,14 @@ export async function tryPart(
   await stillHere(database, studentId);
   const { exercise } = await itemOf(database, setId, input.itemId);
   const numbers = stored(ownNumbers, own.row.numbers, 'submission')[input.itemId] ?? {};
-  const runOf = async (queries: Queries): Promise<PracticeRow | undefined> =>
-    (await listPractice(queries, setId, studentId)).find((each) => !each.isMore && each.itemId === input.itemId);
   const rules = await rulesOf(database, own.set.classId);
-  const tries = triesOf((await runOf(database))?.tries);
-  const done = await judged({ database, judges, exercise, numbers, rules, input, tries });
-  await database.transaction(async (writes) => {
+  return judged({ database, judges, exercise, numbers, rules, input }, async (writes) => {
     // Two that were tried at once are of one run.
-    const run =
-      (await runOf(writes)) ??
-      (await insertPractice(writes, { setId, studentId, itemId: input.itemId, isMore: false, numbers }));
-    await updatePractice(writes, run.id, { entries: input.entries, tries: done.tries });
+    const run = (await listPractice(writes, setId, studentId)).find(
+      (each) => !each.isMore && each.itemId === input.itemId,
+    );
+    return run ?? insertPractice(writes, { setId, studentId, itemId: input.itemId, isMore: false, numbers });
   });
-  return done.tried;
 }
 
 /** Judges an answer to one more like it. */
@@ -84,11 +79,11 @@ export async function tryMore(
   if (!run?.isMore) throw new NotFound('practice');
   const own = await ownSet(database, studentId, run.setId);
   const { exercise } = await itemOf(database, run.setId, run.itemId);
-  const numbers = numbersOf(run);
   const rules = await rulesOf(database, own.set.classId);
-  const done = await judged({ database, judges, exercise, numbers, rules, input, tries: triesOf(run.tries) });
-  await database.transaction((writes) => updatePractice(writes, run.id, { entries: input.entries, tries: done.tries }));
-  return done.tried;
+  return judged(
+    { database, judges, exercise, numbers: numbersOf(run), rules, input },
+    async (writes) => (await findPractice(writes, runId, studentId)) ?? run,
+  );
 }
 
 /** New numbers of an exercise, chosen so that the mistakes made last time would show. */
@@ -180,32 +175,24 @@ interface ToJudge {
   readonly numbers: Numbers;
   readonly rules: HouseRules;
   readonly input: z.output<typeof trying>;
-  readonly tries: TriesByPart;
 }
 
-async function judged({
-  database,
-  judges,
-  exercise,
-  numbers,
-  rules,
-  input,
-  tries,
-}: ToJudge): Promise<{ tried: Tried; tries: TriesByPart }> {
+/** @param runOf the run as it stands when the try is counted: two that are tried at once both count */
+async function judged(
+  { database, judges, exercise, numbers, rules, input }: ToJudge,
+  runOf: (writes: Writes) => Promise<PracticeRow>,
+): Promise<Tried> {
   const { partId, entries, more } = input;
   const [verdicts] = (await judges.check({ exercise, rules, groups: [{ numbers, entries: [entries] }] }))[0] ?? [];
   const verdict = verdicts?.find((each) => each.partId === partId);
   if (!verdict) throw new NotFound('part in this exercise');
-  const before: Tries = tries[partId] ?? { tries: 0, shown: 0, right: false, slips: [], at: '' };
-  const right = isRight(verdict);
-  const isStep = more && before.tries > 0;
-  const now: Tries = {
-    tries: isStep || verdict.kind === 'blank' ? before.tries : before.tries + 1,
-    shown: isStep ? Math.min(4, before.shown + 1) : right ? 4 : 1,
-    right,
-    slips: right ? before.slips : (verdict.explanations[0]?.slips.slice(0, 6) ?? []).slice(),
-    at: new Date().toISOString(),
-  };
+  const now = await database.transaction(async (writes) => {
+    const run = await runOf(writes);
+    const tries = triesOf(run.tries);
+    const after = triesAfter(tries[partId], verdict, more);
+    await updatePractice(writes, run.id, { entries, tries: { ...tries, [partId]: after } });
+    return after;
+  });
   const working =
     now.shown >= 4
       ? await judges.jobs.working({
@@ -217,9 +204,20 @@ async function judged({
           verdicts: verdicts ?? [],
         })
       : [];
+  return { partId, right: now.right, says: saysOf(verdict, now), shown: now.shown, tries: now.tries, working };
+}
+
+const untried: Tries = { tries: 0, shown: 0, right: false, slips: [], at: '' };
+
+function triesAfter(before = untried, verdict: Verdict, more: boolean): Tries {
+  const right = isRight(verdict);
+  const isStep = more && before.tries > 0;
   return {
-    tries: { ...tries, [partId]: now },
-    tried: { partId, right, says: saysOf(verdict, now), shown: now.shown, tries: now.tries, working },
+    tries: isStep || verdict.kind === 'blank' ? before.tries : before.tries + 1,
+    shown: isStep ? Math.min(4, before.shown + 1) : right ? 4 : 1,
+    right,
+    slips: right ? before.slips : (verdict.explanations[0]?.slips.slice(0, 6) ?? []).slice(),
+    at: new Date().toISOString(),
   };
 }
 

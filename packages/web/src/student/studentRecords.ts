@@ -175,6 +175,14 @@ export function useMore(setId: string, itemId: string) {
   return { last, another };
 }
 
-/** @param path of the set, or of one more like it */
-export const useTry = (path: string) =>
-  useMutation({ mutationFn: (body: Trying) => call(`${path}/tries`, tried, { method: 'POST', body }) });
+/**
+ * @param path of the set, or of one more like it
+ * @param ready sends what is typed and has not arrived: a try is of what the server has
+ */
+export const useTry = (path: string, ready?: () => Promise<void>) =>
+  useMutation({
+    mutationFn: async (body: Trying) => {
+      await ready?.();
+      return call(`${path}/tries`, tried, { method: 'POST', body });
+    },
+  });

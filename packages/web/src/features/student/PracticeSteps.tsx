@@ -19,12 +19,11 @@ interface PracticeStepsProps {
 }
 
 export function PracticeSteps({ path, itemId, part, entries, ready, before }: PracticeStepsProps) {
-  const trying = useTry(path);
+  const trying = useTry(path, ready);
   const [told, setTold] = useState<Tried>();
   const [tried, setTried] = useState('');
   const typed = JSON.stringify(entries);
-  const ask = async (more: boolean): Promise<void> => {
-    await ready?.();
+  const ask = (more: boolean): void =>
     trying.mutate(
       { itemId, partId: part.id, entries, more },
       {
@@ -34,7 +33,6 @@ export function PracticeSteps({ path, itemId, part, entries, ready, before }: Pr
         },
       },
     );
-  };
   // What was told is of what was typed then.
   const now = told && tried === typed ? told : undefined;
   const next = now && !now.right && now.shown < 4 && now.tries > 0 ? nextStep[now.shown] : undefined;
@@ -42,11 +40,11 @@ export function PracticeSteps({ path, itemId, part, entries, ready, before }: Pr
   return (
     <div>
       <div className={styles['acts']}>
-        <Act disabled={trying.isPending} onClick={() => void ask(false)}>
+        <Act disabled={trying.isPending} onClick={() => ask(false)}>
           {say('Check')}
         </Act>
         {next && (
-          <Act disabled={trying.isPending} onClick={() => void ask(true)}>
+          <Act disabled={trying.isPending} onClick={() => ask(true)}>
             {next}
           </Act>
         )}
