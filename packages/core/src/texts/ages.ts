@@ -2,26 +2,44 @@
 
 import { tokenAt, type Page } from './page.ts';
 
-const age = '⟨[no](\\d+)⟩(?: birthday| years? old)?';
+/** A number, or a birthday: that is no number of the text by itself. */
+const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
   `(?:[a-z],|at|from|aged?|of|since|turns?|turned|is|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
+const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till)(?![a-z])|retire/;
+
+const firstOnBirthday = new RegExp(
+  `(?:starting|beginning|commencing|starts|begins|first[^.,]{0,30}?) (?:on|at) (?:(?:the|her|his|their) )?${age}`,
+);
+const throughLast = new RegExp(
+  `(?:inclusive|including|through|last[^.,]{0,30}? (?:on|at))(?: (?:on|at|the|her|his|their))*(?: ${age}|[).,])`,
+);
 
 export interface Ages {
   readonly years: number;
+  /** Payments on birthdays, the first among them: on the last one too, or does the text not say? */
+  readonly onLast?: 'paid' | 'unsaid';
   /** The numbers that tell them. */
   readonly tokens: readonly number[];
 }
 
 /** @returns the years between two ages, where the text tells a term by them */
 export function agesOf(page: Page): Ages | undefined {
-  const found = between.exec(page.flat);
-  if (!found) return undefined;
-  const tokens = [Number(found[1]), Number(found[2])];
-  const [from = 0, to = 0] = tokens.map((at) => tokenAt(page, at).value);
-  return from >= 10 && to <= 110 && to > from && /birthday|age|old|until|till|retire/.test(found[0])
-    ? { years: to - from, tokens }
-    : undefined;
+  const [told, ...places] = between.exec(page.flat) ?? [];
+  if (told === undefined || !toldByAge.test(told)) return undefined;
+  const [token, birthday, lastToken, lastBirthday] = places;
+  const from = yearsAt(page, token, birthday);
+  const to = yearsAt(page, lastToken, lastBirthday);
+  if (from < 10 || to > 110 || to <= from) return undefined;
+  return {
+    years: to - from,
+    tokens: [token, lastToken].filter((each) => each !== undefined).map(Number),
+    ...(firstOnBirthday.test(page.flat) ? { onLast: throughLast.test(page.flat) ? 'paid' : 'unsaid' } : {}),
+  };
 }
+
+const yearsAt = (page: Page, token: string | undefined, birthday: string | undefined): number =>
+  token === undefined ? Number(birthday) : tokenAt(page, Number(token)).value;

@@ -117,25 +117,40 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 
-const missed =
-  /payments? ⟨n(\d+)⟩ ?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩,? (?:are|were|is|was|may be|can be|will be|must be)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)/;
+const someOfThem = '⟨n(\\d+)⟩,? ?(?:⟨n\\d+⟩,? ?)*(to|through|until|and|-|up to) ?⟨n(\\d+)⟩';
 
-const leftOut =
-  /(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over) (?:the )?payments? ⟨n(\d+)⟩,? ?(?:⟨n\d+⟩,? ?)?(?:to|through|until|and|-|up to) ?⟨n(\d+)⟩/;
+const missed = new RegExp(
+  `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)`,
+);
 
-/** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9". */
+const leftOut = new RegExp(
+  `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over) (?:the )?payments? ${someOfThem}`,
+);
+
+/** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
 function missedPayments(page: Page): ChangeRead[] {
   const found = missed.exec(page.flat) ?? leftOut.exec(page.flat);
   if (!found) return [];
-  const [from, to] = [Number(found[1]), Number(found[2])];
-  const count = tokenAt(page, to).value - tokenAt(page, from).value + 1;
+  const [from, to] = [Number(found[1]), Number(found[3])];
+  const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);
+  const before = (token: number): number => tokenAt(page, token).value - 1;
+  const count = before(to) - before(from) + 1;
+  if (found[2] === 'and' && count !== tokens.length)
+    return tokens.map((token) => ({
+      token,
+      kind: 'skip',
+      count: 1,
+      after: before(token),
+      taken: [],
+      keep: 'payments',
+    }));
   return [
     {
       token: to,
       kind: 'skip',
       count,
-      after: tokenAt(page, from).value - 1,
-      taken: Array.from({ length: to - from }, (_, at) => ({ token: from + at, role: 'from' as const })),
+      after: before(from),
+      taken: tokens.slice(0, -1).map((token) => ({ token, role: 'from' as const })),
       keep: 'payments',
     },
   ];

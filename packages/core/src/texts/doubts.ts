@@ -1,5 +1,6 @@
 /** What a text leaves open, each in a sentence with its choices. */
 
+import { agesOf } from './ages.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
@@ -81,7 +82,7 @@ export function doubtsOfPlan(
 
 /** What is missing, and what does not go together. */
 function termDoubts(page: Page, sole: SolePlan): ReadDoubt[] {
-  const { read } = sole;
+  const { read, terms, plan } = sole;
   const doubts: ReadDoubt[] = [];
   const counts = (...all: readonly number[]): DoubtChoice[] =>
     all.map((each) => choice(`${each} payments`, { payments: String(each) }));
@@ -94,6 +95,14 @@ function termDoubts(page: Page, sole: SolePlan): ReadDoubt[] {
     const says = `The time makes ${Number(read.unfit.toFixed(2))} payments, which is no whole number.`;
     doubts.push(doubt('payments', says, counts(Math.floor(read.unfit), Math.ceil(read.unfit))));
   }
+  const ages = plan.payments === null || page.settled.payments !== undefined ? undefined : agesOf(page);
+  if (ages?.onLast === 'unsaid' && terms.paymentsPerYear === 1 && plan.payments === ages.years)
+    doubts.push(
+      doubt('payments', 'Is the last payment made on the last birthday, or a year before?', [
+        choice('on the last birthday', { payments: String(ages.years + 1), timing: 'end' }),
+        choice('a year before', { payments: String(ages.years), timing: 'beginning' }),
+      ]),
+    );
   for (const slot of read.missing)
     if (slot !== 'payments' || !read.clash) doubts.push(doubt(slot, `The text does not say ${missingNames[slot]}.`));
   if (isOftenUnsaid(page, sole))

@@ -101,7 +101,8 @@ function countedElsewhere(
 ): number | undefined {
   const ages = agesOf(page);
   for (const at of ages?.tokens ?? []) roles.set(at, 'duration');
-  return ages ? ages.years * terms.paymentsPerYear : countFromQuestion(questions, terms);
+  if (!ages) return countFromQuestion(questions, terms);
+  return ages.years * terms.paymentsPerYear + (ages.onLast === 'paid' ? 1 : 0);
 }
 
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */

@@ -83,8 +83,7 @@ function finished(page: Page, draft: DraftReading): ProblemReading {
 /** What the reading says itself; where it has no doubt, what a second look finds. */
 function doubtsOf(page: Page, draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const isAnswered = asks.length > 0 && asks.every(({ answers }) => answers.length > 0);
-  const mayStand = ({ about, choices }: ReadDoubt): boolean =>
-    (about === 'asks' || about === 'frequency') && choices.length === 0 && isAnswered;
+  const mayStand = ({ about, choices }: ReadDoubt): boolean => about === 'asks' && choices.length === 0 && isAnswered;
   const said = [...draft.doubts, ...impossible(draft, asks)];
   if (page.settled.asRead) return said.filter((each) => !mayStand(each));
   const doubts = said.map((each) => (mayStand(each) ? { ...each, choices: [asRead] } : each));

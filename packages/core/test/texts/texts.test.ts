@@ -172,6 +172,18 @@ describe('what is settled by hand', () => {
     expect(settled.asks[0]!.answers[0]).toBeCloseTo(273.8, 1);
   });
 
+  it('is the last of the payments on birthdays, where the text does not tell', () => {
+    const text =
+      'Starting on her 22nd birthday, Lea deposits £2,000 a year at 6% effective until her 60th birthday. How much will she have on her 60th birthday?';
+    const [doubt] = readProblem(text).doubts;
+    // Thirty-nine with the last just made; or thirty-eight, the last a year before.
+    const onTheDay = (2000 * (1.06 ** 39 - 1)) / 0.06;
+    const read = doubt!.choices.map(({ sets }) => readProblem(text, { settled: settle({}, sets) }));
+    expect(read.map(({ doubts }) => doubts)).toEqual([[], []]);
+    expect(read[0]!.asks[0]!.answers[0]).toBeCloseTo(onTheDay, 6);
+    expect(read[1]!.asks[0]!.answers[0]).toBeCloseTo(onTheDay - 2000, 6);
+  });
+
   it('is of a whole year, where a sum grows for a part of one', () => {
     const [ask] = readProblem('A sum of £5,000 grows to £5,150 in 6 months. What is the effective annual rate?').asks;
     expect(ask?.quantity).toBe('effectiveRate');

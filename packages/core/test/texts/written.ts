@@ -4751,6 +4751,43 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=6500 rate=0.096/nominal/12 n=18 p=12 payment=280 ?finalAmount'],
     asks: ['balanceAfter k:18'],
   },
+  {
+    text: 'On her 30th birthday Ana opens an account at 5% effective and pays in 1,000 at the end of each year until her 65th birthday. How much is in the account?',
+    plans: ['saving amount=0 rate=0.05/effective/1 n=35 p=1 payment=1000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Starting on her 22nd birthday, Lea deposits $2,000 a year at 6% effective until and including her 60th birthday. What is the value on her 60th birthday?',
+    plans: ['saving amount=0 rate=0.06/effective/1 n=39 p=1 payment=2000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Ben puts $150 into an account at the end of each month from his 25th birthday until he turns 60. The account pays 4.8% compounded monthly. How much will he have?',
+    plans: ['saving amount=0 rate=0.048/nominal/12 n=420 p=12 payment=150 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Noa makes the first of her yearly deposits of $1,500 on her 30th birthday and the last on her 64th birthday. The account earns 5% effective. What is the balance on her 64th birthday?',
+    plans: ['saving amount=0 rate=0.05/effective/1 n=35 p=1 payment=1500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The dog school repays £12,000 at 6% compounded monthly by monthly payments over 4 years. Payments 3 and 9 are missed. What is the balance after 2 years?',
+    plans: [
+      'borrowing amount=12000 rate=0.06/nominal/12 n=48 p=12 final=0 skip@2:1/payments skip@8:1/payments ?payment',
+    ],
+    asks: ['balanceAfter k:24'],
+  },
+  {
+    text: 'Ilse repays £12,000 at 6% compounded monthly by monthly payments over 4 years. She skips payments 7, 8 and 9. What is the balance after 2 years?',
+    plans: ['borrowing amount=12000 rate=0.06/nominal/12 n=48 p=12 final=0 skip@6:3/payments ?payment'],
+    asks: ['balanceAfter k:24'],
+  },
+  {
+    text: 'A mortgage of 150,000 at 6% compounded monthly is repaid over 25 years by monthly payments. How much is owed after 5 years?',
+    plans: ['borrowing amount=150000 rate=0.06/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -145,6 +145,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'ends? up with',
     'how much (?:has|had|have) (?:he|she|they|it|the [a-z]+)(?: it)?(?: then| now)?(?= ?[,?.]| after ⟨)',
     'value (?:at the end|when the lease ends|after <t>)',
+    'value on (?:(?:the|her|his|their) )?(?:last day|[0-9a-z-]+ birthday)',
     'what must (?:he|she|they) (?:have|own|hold)(?= (?:after|when|at|by|in))',
     'what (?:stands|lies|there is|will stand) (?:on|in|to)',
     'what (?:the|her|his|their) (?:fund|account|pot|savings) (?:holds?|contains?|has|shows?|is worth)',
