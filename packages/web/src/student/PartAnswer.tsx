@@ -8,7 +8,7 @@ import type { AnswerPlace } from './answerPlace.ts';
 import { AnswerTable } from './AnswerTable.tsx';
 import { EnteredFields } from './EnteredFields.tsx';
 import styles from './Student.module.css';
-import { timeIn } from './moments.ts';
+import { timeOfDay } from '../ui/days.ts';
 import { many, say } from '../words/say.ts';
 
 interface PartAnswerProps {
@@ -143,5 +143,5 @@ function ReadsAs({ part, text, style }: { readonly part: StudentPart; readonly t
 /** When an answer arrived, in a few words. */
 export function KeptNote({ waiting, at }: { readonly waiting: boolean; readonly at: string | undefined }) {
   if (waiting) return <p className={styles['note']}>{say('kept on this device')}</p>;
-  return at === undefined ? null : <p className={styles['note']}>{say('stored {{when}}', { when: timeIn(at) })}</p>;
+  return at === undefined ? null : <p className={styles['note']}>{say('stored {{when}}', { when: timeOfDay(at) })}</p>;
 }

@@ -7,7 +7,8 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { Field } from '../../ui/Field.tsx';
 import type { useLiveAct } from './liveRecords.ts';
 import styles from './Live.module.css';
-import { actWords, timeOf } from './liveWords.ts';
+import { timeOfDay } from '../../ui/days.ts';
+import { actWords } from './liveWords.ts';
 import { say } from '../../words/say.ts';
 import { Said } from '../../words/Said.tsx';
 
@@ -33,7 +34,7 @@ export function LiveActs({ live, chosen, act }: LiveActsProps) {
         <ul className="list">
           {live.acts.slice(0, 14).map(({ at, by, act: done, who, says }, place) => (
             <li key={`${at} ${place}`}>
-              <span className="figures soft">{timeOf(at)}</span>{' '}
+              <span className="figures soft">{timeOfDay(at)}</span>{' '}
               {[who, actWords[done] ?? done].filter(Boolean).join(': ')}
               {says && `, ${says}`} <span className="soft">{say('by {{by}}', { by })}</span>
             </li>
@@ -154,8 +155,8 @@ function Classroom({ live: { classroom }, act }: { readonly live: Live; readonly
           </p>
           <p className={styles.code}>{classroom.code}</p>
           <p className="soft">
-            {say('Then each finds their name and types their number. Open until {{timeOf}}.', {
-              timeOf: timeOf(classroom.endsAt),
+            {say('Then each finds their name and types their number. Open until {{time}}.', {
+              time: timeOfDay(classroom.endsAt),
             })}
           </p>
           <Button onClick={() => act.mutate({ act: 'close-classroom' })}>{say('Close the classroom')}</Button>

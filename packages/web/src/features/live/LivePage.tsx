@@ -10,7 +10,8 @@ import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { LiveActs } from './LiveActs.tsx';
 import { useLive, useLiveAct } from './liveRecords.ts';
 import styles from './Live.module.css';
-import { momentOf, stateOf, states, timeOf, type LiveState } from './liveWords.ts';
+import { nearMoment, timeOfDay } from '../../ui/days.ts';
+import { stateOf, states, type LiveState } from './liveWords.ts';
 import { say } from '../../words/say.ts';
 import { Said } from '../../words/Said.tsx';
 
@@ -29,7 +30,7 @@ export function LivePage() {
         where={
           <>
             <Link to="/sets">{say('Sets')}</Link> · <Link to={`/sets/${setId}`}>{set.data.title}</Link> ·{' '}
-            {live.data.dueAt ? say('due {{momentOf}}', { momentOf: momentOf(live.data.dueAt) }) : say('no due time')}
+            {live.data.dueAt ? say('due {{when}}', { when: nearMoment(live.data.dueAt) }) : say('no due time')}
           </>
         }
         heading={<h1>{say('Live')}</h1>}
@@ -51,7 +52,7 @@ export function LivePage() {
       )}
       {live.isError && (
         <p role="alert" className="wrong">
-          {say('This is how it stood {{timeOf}}: the server cannot be reached.', { timeOf: timeOf(live.data.now) })}
+          {say('This is how it stood {{time}}: the server cannot be reached.', { time: timeOfDay(live.data.now) })}
         </p>
       )}
       <LiveDesk setId={setId} live={live.data} />
@@ -174,7 +175,7 @@ function Row({ setId, student, live, isChosen, onToggle }: RowProps) {
       <td className="words">{states.find(([id]) => id === state)?.[1]}</td>
       <td>{say('{{answered}} of {{parts}}', { answered: student.answered, parts: live.parts })}</td>
       <td className="words">{student.place.replace('/', ' ')}</td>
-      <td>{student.seenAt ? timeOf(student.seenAt) : '–'}</td>
+      <td>{student.seenAt ? timeOfDay(student.seenAt) : '–'}</td>
       <td className="words">{besides.join(', ')}</td>
     </tr>
   );

@@ -5,7 +5,7 @@ import { PageHead } from '../../ui/PageHead.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
 import { useSeenPage } from './liveRecords.ts';
 import styles from './Live.module.css';
-import { momentOf } from './liveWords.ts';
+import { nearMoment } from '../../ui/days.ts';
 import { say } from '../../words/say.ts';
 import { Said } from '../../words/Said.tsx';
 
@@ -25,8 +25,8 @@ export function SeenPage() {
             <Link to={`/sets/${setId}`}>{title}</Link> · <Link to={`/sets/${setId}/live`}>{say('Live')}</Link> ·{' '}
             {number} ·{' '}
             {state.submittedAt
-              ? say('submitted {{momentOf}}, receipt {{receipt}}', {
-                  momentOf: momentOf(state.submittedAt),
+              ? say('submitted {{when}}, receipt {{receipt}}', {
+                  when: nearMoment(state.submittedAt),
                   receipt: state.receipt ?? '',
                 })
               : say('not submitted')}
@@ -52,7 +52,7 @@ export function SeenPage() {
             .filter(({ itemId }) => itemId === exercise.itemId)
             .map((file) => (
               <p key={file.id} className="soft">
-                {file.name}, {momentOf(file.at)}
+                {file.name}, {nearMoment(file.at)}
               </p>
             ))}
         </section>

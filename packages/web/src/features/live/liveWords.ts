@@ -22,19 +22,6 @@ export function stateOf(student: LiveStudent, { now }: Pick<Live, 'now'>): LiveS
   return Date.parse(now) - seen > SILENT_MS ? 'silent' : 'writing';
 }
 
-export const timeOf = (at: string): string =>
-  new Intl.DateTimeFormat('en', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(new Date(at));
-
-export const momentOf = (at: string): string =>
-  new Intl.DateTimeFormat('en', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(new Date(at));
-
 export const actWords: Readonly<Record<string, string>> = {
   submitted: say('submitted'),
   'extra-time': say('given extra time'),

@@ -5,7 +5,7 @@ import { isAnswered } from '../../student/answerPlace.ts';
 import { useSubmit } from '../../student/studentRecords.ts';
 import type { StudentAnswers } from '../../student/useStudentAnswers.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn } from '../../student/moments.ts';
+import { nearMoment } from '../../ui/days.ts';
 import { many, say } from '../../words/say.ts';
 
 interface ReviewProps {
@@ -57,7 +57,7 @@ export function Review({ page, answers, onGo }: ReviewProps) {
       )}
       <Receipt state={state} />
       {isOpen && state.dueAt && (
-        <p className="soft">{say('You can change your answers until {{when}}.', { when: momentIn(state.dueAt) })}</p>
+        <p className="soft">{say('You can change your answers until {{when}}.', { when: nearMoment(state.dueAt) })}</p>
       )}
       {isOpen && (
         <Act main disabled={answered === 0 || answers.waiting > 0 || submit.isPending} onClick={() => void send()}>
@@ -77,7 +77,7 @@ function Receipt({ state: { submittedAt, answeredAt, receipt = '' } }: Pick<Stud
   if (submittedAt === undefined) return null;
   return (
     <div className={styles['notice']} data-is="right" role="status">
-      <strong>{say('Submitted {{when}}', { when: momentIn(submittedAt) })}</strong>
+      <strong>{say('Submitted {{when}}', { when: nearMoment(submittedAt) })}</strong>
       <div className="figures">{say('Receipt {{receipt}}', { receipt })}</div>
       {answeredAt !== undefined && answeredAt > submittedAt && (
         <div>{say('You changed something after your receipt. It counts; submit again for a new receipt.')}</div>

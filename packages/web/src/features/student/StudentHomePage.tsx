@@ -5,7 +5,7 @@ import { Refusal } from '../../api/call.ts';
 import { Failed, Loading } from '../../ui/States.tsx';
 import { useStudentHome } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn } from '../../student/moments.ts';
+import { nearMoment } from '../../ui/days.ts';
 import { StudentFrame } from './StudentFrame.tsx';
 import { say } from '../../words/say.ts';
 
@@ -39,11 +39,11 @@ export function StudentHomePage() {
 }
 
 function SetLine({ set }: { readonly set: StudentSet }) {
-  const when = set.dueAt ? momentIn(set.dueAt) : '';
+  const when = set.dueAt ? nearMoment(set.dueAt) : '';
   const state = set.released
     ? say('marked')
     : set.submittedAt
-      ? say('submitted {{when}}', { when: momentIn(set.submittedAt) })
+      ? say('submitted {{when}}', { when: nearMoment(set.submittedAt) })
       : !set.dueAt
         ? say(set.purpose === 'practice' ? 'practice' : 'no due time')
         : set.openness === 'closed'

@@ -10,7 +10,7 @@ import { KeptNote } from '../../student/PartAnswer.tsx';
 import { useStudentPage } from '../../student/studentRecords.ts';
 import { useStudentAnswers, type StudentAnswers } from '../../student/useStudentAnswers.ts';
 import styles from '../../student/Student.module.css';
-import { momentIn } from '../../student/moments.ts';
+import { nearMoment } from '../../ui/days.ts';
 import { MorePage } from './MorePage.tsx';
 import { PracticeSteps } from './PracticeSteps.tsx';
 import { Review } from './Review.tsx';
@@ -179,7 +179,7 @@ function entriesAt(
 function Due({ page: { state, purpose } }: { readonly page: StudentPage }) {
   if (!state.dueAt) return <span>{say(purpose === 'practice' ? 'practice' : 'no due time')}</span>;
   if (state.released && purpose === 'marks') return <span>{say('marked')}</span>;
-  const when = momentIn(state.dueAt);
+  const when = nearMoment(state.dueAt);
   if (state.openness === 'closed') return <span>{say('closed {{when}}', { when })}</span>;
   if (state.openness !== 'late') return <span>{say('due {{when}}', { when })}</span>;
   return (
