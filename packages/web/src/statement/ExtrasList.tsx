@@ -53,7 +53,9 @@ export function ExtrasList({ text, style, calendar, onText }: ExtrasListProps) {
               </li>
             ))}
             {unread.length > SHOWN_UNREAD && (
-              <li>{say('{{value}} more cannot be read.', { value: unread.length - SHOWN_UNREAD })}</li>
+              <li>
+                {many(unread.length - SHOWN_UNREAD, '{{count}} more cannot be read.', '{{count}} more cannot be read.')}
+              </li>
             )}
           </ul>
         )}

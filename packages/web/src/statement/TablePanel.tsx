@@ -72,9 +72,7 @@ export function TablePanel({ table, view, selected, onSelect, jumpTo, onExtra }:
         className={styles.scroller}
         tabIndex={0}
         role="region"
-        aria-label={say('Amortization table; arrow keys choose a payment, with Shift a range{{Enter}}', {
-          Enter: onExtra ? say('; Enter types an extra payment') : '',
-        })}
+        aria-label={`${say('Amortization table; arrow keys choose a payment, with Shift a range')}${onExtra ? `; ${say('Enter types an extra payment')}` : ''}`}
         onKeyDown={keys}
       >
         <div

@@ -5,7 +5,7 @@
  * beside this file. A text is always said whole: names and numbers come in by name, `{{name}}`.
  */
 import i18next from 'i18next';
-import './language.ts';
+import { languageNow } from './language.ts';
 
 export type Values = Readonly<Record<string, string | number>>;
 
@@ -13,6 +13,9 @@ export type Values = Readonly<Record<string, string | number>>;
 export function say(text: string, values?: Values): string {
   return i18next.t(text, values && { replace: values });
 }
+
+/** "a, b and c". */
+export const listed = (words: readonly string[]): string => new Intl.ListFormat(languageNow()).format(words);
 
 /** What is said of one, and of many: each language chooses among its own plural forms. `{{count}}` is the number. */
 export function many(count: number, one: string, other: string, values?: Values): string {

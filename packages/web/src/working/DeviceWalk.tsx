@@ -15,7 +15,7 @@ import { useState } from 'react';
 import { Pick } from '../ui/Pick.tsx';
 import { LeftOver, usualLeftOver } from './LeftOver.tsx';
 import styles from './DeviceWalk.module.css';
-import { many, say } from '../words/say.ts';
+import { listed, many, say } from '../words/say.ts';
 import { Said } from '../words/Said.tsx';
 
 interface DeviceWalkProps {
@@ -211,19 +211,19 @@ function Says({ walk, entries, entering, style }: StoredProps & { readonly entri
       {shows !== undefined && (
         <>
           <Said
-            text="The tool shows <strong>{{written}}</strong>"
+            text="The tool shows <strong>{{written}}</strong>."
             values={{ written: written(shows) }}
             parts={{ strong: <strong className="figures" /> }}
-          />
+          />{' '}
           {differs && (
             <span className="doubt">
-              {say(', not {{written}}: {{whatWasLeft}}', {
+              {say('It should be {{written}}: {{whatWasLeft}}', {
                 written: written(meant),
                 whatWasLeft: whatWasLeft(leftOut, entries, entering, cleared),
               })}
             </span>
           )}
-          {!differs && !cleared && say(': every value was entered anew, so nothing left over counts.')}
+          {!differs && !cleared && say('Every value was entered anew, so nothing left over counts.')}
         </>
       )}
       {failed?.at !== undefined && step > failed.at && (
@@ -281,7 +281,7 @@ function whatWasLeft(
     return [...leftOut].some((at) => 'clear' in (entries[at] ?? {}))
       ? say('the five values were not cleared first.')
       : say('something else was stored.');
-  const list = names.join(say(' and '));
+  const list = listed(names);
   return cleared
     ? many(names.length, '{{list}} was never entered.', '{{list}} were never entered.', { list })
     : many(names.length, '{{list}} was left over from before.', '{{list}} were left over from before.', { list });

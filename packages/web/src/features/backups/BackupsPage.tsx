@@ -90,8 +90,11 @@ export function BackupsPage() {
         onAct={() => bringing && bring.mutate(bringing.name)}
       >
         <p>
-          {say('Everything becomes what it was')} {bringing && momentInWords(bringing.at)}
-          {say(': classes, sets, answers, marks, people. How it stands now is kept as a backup first.')}
+          {bringing &&
+            say(
+              'Everything becomes what it was {{moment}}: classes, sets, answers, marks, people. How it stands now is kept as a backup first.',
+              { moment: momentInWords(bringing.at) },
+            )}
         </p>
       </Confirm>
     </>

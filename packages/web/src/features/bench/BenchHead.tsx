@@ -120,8 +120,8 @@ function Where({ kind, phase, nothingYet, rulesId, rulesSets, tags, act }: Bench
         options={statementKinds.map((each) => [each, kinds[each].title])}
         onPick={(next) => act({ type: 'kind', kind: next })}
       />
-      · <Link to="/cases">{say('Kept cases')}</Link> · <KeptNote phase={phase} nothingYet={nothingYet} />{' '}
-      {say('· rules')}
+      · <Link to="/cases">{say('Kept cases')}</Link> · <KeptNote phase={phase} nothingYet={nothingYet} /> {'· '}
+      {say('rules')}
       <Pick
         label={say('house rules')}
         className="control quiet"

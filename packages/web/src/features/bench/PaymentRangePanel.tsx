@@ -123,11 +123,13 @@ function Checks({ table }: { readonly table: Table }) {
       </li>
       {lastDifference !== 0 && (
         <li>
-          {say('· last payment is {{money}}, {{money2}} {{less}}', {
-            money: money(table.lastPayment),
-            money2: money(Math.abs(lastDifference)),
-            less: lastDifference < 0 ? say('less') : say('more'),
-          })}
+          {'· '}
+          {say(
+            lastDifference < 0
+              ? 'last payment is {{payment}}, {{difference}} less'
+              : 'last payment is {{payment}}, {{difference}} more',
+            { payment: money(table.lastPayment), difference: money(Math.abs(lastDifference)) },
+          )}
         </li>
       )}
       {table.firstGrowing !== undefined && (

@@ -130,7 +130,8 @@ function YearNumbers({ plans }: { readonly plans: PicturedPlans }) {
                     <>
                       <Amount value={year.closing} />{' '}
                       <span className="soft">
-                        {say('· interest')} {<Amount value={year.interest} />}
+                        {'· '}
+                        {say('interest')} {<Amount value={year.interest} />}
                       </span>
                     </>
                   ) : (

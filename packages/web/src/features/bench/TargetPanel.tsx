@@ -186,8 +186,8 @@ function AskSentences({ all, moved, reached, ask, style, onWrite }: AskSentences
       <p className={`soft ${styles.range}`}>
         {say('Look between')}{' '}
         <Slot {...slot('from')} kind={moved.kind} name={say('look from')} placeholder={say('anything')} /> {say('and')}{' '}
-        <Slot {...slot('to')} kind={moved.kind} name={say('look to')} placeholder={say('anything')} />
-        {say(', closing in')}{' '}
+        <Slot {...slot('to')} kind={moved.kind} name={say('look to')} placeholder={say('anything')} />·{' '}
+        {say('closing in')}{' '}
         <Choice label={say('how it closes in')} value={ask.by} options={closings} onChange={(by) => onWrite({ by })} />.
       </p>
     </>

@@ -265,8 +265,8 @@ function JointTable({ joint, by }: JointProps) {
       </table>
       {joint.rows.length > SHOWN && (
         <p className="soft">
-          {say('The first {{SHOWN}} of {{rows}} rows; the sums are over all of them.', {
-            SHOWN,
+          {say('The first {{shown}} of {{rows}} rows; the sums are over all of them.', {
+            shown: SHOWN,
             rows: joint.rows.length,
           })}
         </p>

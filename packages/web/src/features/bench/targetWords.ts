@@ -139,9 +139,7 @@ export function sayFound(
   const comes = writtenReached(reached, found.reached, style);
   const down =
     moved.id === 'down'
-      ? say(' with {{writeNumber}} paid down', {
-          writeNumber: writeNumber(downFor(found.value, draft, style), 2, style),
-        })
+      ? ` ${say('with {{down}} paid down', { down: writeNumber(downFor(found.value, draft, style), 2, style) })}`
       : '';
   const first = found.exact
     ? say('{{capital}} of {{shown}}{{down}} brings {{words}} to {{comes}}.', {

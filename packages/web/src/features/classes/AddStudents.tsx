@@ -123,9 +123,8 @@ function WhatIsRead({ read: { students, known, refused } }: { readonly read: Ret
     <>
       {(students.length > 0 || known > 0) && (
         <p role="status">
-          {many(students.length, '{{count}} student to add{{value}}', '{{count}} students to add{{value}}', {
-            value: known > 0 ? say(', {{known}} there already', { known }) : '',
-          })}
+          {many(students.length, '{{count}} student to add', '{{count}} students to add')}
+          {known > 0 && `, ${say('{{known}} there already', { known })}`}
           {first.length > 0 && `: ${first.join(', ')}${students.length > 3 ? '…' : ''}`}
         </p>
       )}

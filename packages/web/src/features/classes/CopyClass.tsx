@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { useSets } from '../../api/records.ts';
 import { useCopyClass } from '../../api/setRecords.ts';
 import { ClassFields } from './ClassFields.tsx';
-import { say } from '../../words/say.ts';
+import { many, say } from '../../words/say.ts';
 
 export function CopyClass({ kept, onClose }: { readonly kept: ClassWithStudents; readonly onClose: () => void }) {
   const navigate = useNavigate();
@@ -109,8 +109,11 @@ const daysBetween = (from: string, to: string): number =>
   from === '' || to === '' ? 0 : (Date.parse(`${to}T12:00:00Z`) - Date.parse(`${from}T12:00:00Z`)) / DAY;
 
 const moved = (days: number): string =>
-  say('Every day is {{abs}} days {{earlier}}{{on}}.', {
-    abs: Math.abs(days),
-    earlier: days < 0 ? say('earlier') : say('later'),
-    on: days % 7 === 0 ? '' : say(', on another day of the week'),
-  });
+  [
+    days < 0
+      ? many(-days, 'Every day is {{count}} day earlier.', 'Every day is {{count}} days earlier.')
+      : many(days, 'Every day is {{count}} day later.', 'Every day is {{count}} days later.'),
+    days % 7 === 0 ? '' : say('That is another day of the week.'),
+  ]
+    .join(' ')
+    .trim();

@@ -55,7 +55,8 @@ export function LookAtDemo() {
       <TextButton onClick={() => back.mutate()} disabled={back.isPending}>
         {back.isPending ? say('Fetching the demo …') : say('Look at the demo')}
       </TextButton>
-      {say(', two classes with their sets, answers and marks. It can be put away again on this page.')}
+      <span aria-hidden="true">·</span>{' '}
+      {say('Two classes with their sets, answers and marks. It can be put away again on this page.')}
       {back.isError && (
         <span role="alert" className="wrong">
           {' '}

@@ -13,7 +13,7 @@ import { BlankBook } from './BlankBook.tsx';
 import { LookAtDemo, PutDemoAway } from './Demo.tsx';
 import styles from './DeskPage.module.css';
 import { dayInWords } from '../../ui/days.ts';
-import { many, say } from '../../words/say.ts';
+import { listed, many, say } from '../../words/say.ts';
 import { Said } from '../../words/Said.tsx';
 
 /** So many cases are shown; the others are one step away. */
@@ -203,7 +203,9 @@ function Waiting() {
       </ul>
       {sets.data.total > RECENT && (
         <p>
-          <Link to="/sets">{say('{{value}} more are waiting', { value: sets.data.total - RECENT })}</Link>
+          <Link to="/sets">
+            {many(sets.data.total - RECENT, '{{count}} more is waiting', '{{count}} more are waiting')}
+          </Link>
         </p>
       )}
     </section>
@@ -214,7 +216,7 @@ function Waiting() {
 function someCodes(codes: readonly string[]): string {
   const all = [...new Set(codes)];
   return all.length > 4
-    ? say('{{all}} and {{value}} more', { all: all.slice(0, 4).join(', '), value: all.length - 4 })
+    ? listed([...all.slice(0, 4), many(all.length - 4, '{{count}} more', '{{count}} more')])
     : all.join(', ');
 }
 

@@ -32,14 +32,13 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
   const several = exercise.plans.length > 1;
   const plan = (id: string): string => exercise.plans.find((each) => each.id === id)?.name ?? id;
   const args = ask.args ?? {};
+  const ofPlan = (what: string): string =>
+    several && 'plan' in ask ? say('{{what}}, {{plan}}', { what, plan: plan(ask.plan) }) : what;
   if (ask.quantity === 'expression') return ask.text || say('an expression');
   if (ask.quantity === 'by-hand') return rubricSaid(ask.rubric.length);
   if (ask.quantity === 'table')
     return say('rows {{from}} to {{to}} to fill in', { from: args.from ?? 1, to: args.to || say('the last') });
-  if (ask.quantity === 'relation')
-    return say('the relation of the recurrence{{value}}', {
-      value: several ? say(' of {{plan}}', { plan: plan(ask.plan) }) : '',
-    });
+  if (ask.quantity === 'relation') return ofPlan(say('the relation of the recurrence'));
   if (ask.quantity === 'difference')
     return say('{{title}}: {{plan}} less {{plan2}}', {
       title: quantities[ask.of].title,
@@ -59,7 +58,7 @@ export function askSaid(exercise: Exercise, ask: PartAsk): string {
           to: args.to,
           below: args.below,
         });
-  return `${words}${several ? say(' of {{plan}}', { plan: plan(ask.plan) }) : ''}${args.paying ? say(', paying {{paying}}', { paying: args.paying }) : ''}`;
+  return `${ofPlan(words)}${args.paying ? `, ${say('paying {{paying}}', { paying: args.paying })}` : ''}`;
 }
 
 const rubricSaid = (lines: number): string =>

@@ -78,7 +78,7 @@ function Where({ kept, exercise, phase, onChange }: Omit<ExerciseHeadProps, 'flu
   return (
     <>
       <Link to="/exercises">{say('Exercises')}</Link> · <KeptNote phase={phase} />
-      {kept.archived && say(' · archived')} · <WrittenUnder kept={kept} /> ·{' '}
+      {kept.archived && ` · ${say('archived')}`} · <WrittenUnder kept={kept} /> ·{' '}
       <Pick
         label={say('topic')}
         className="control quiet"

@@ -196,16 +196,16 @@ function Row({ exercise }: { readonly exercise: ListedExercise }) {
         {topic && `${topic} · `}
         {level && `${levels[level]} · `}
         {many(parts, '{{count}} part · {{marks}} marks', '{{count}} parts · {{marks}} marks', { marks })}
-        {varies && say(' · numbers vary')}
+        {varies && ` · ${say('numbers vary')}`}
         {sets.newest.map((each, at) => (
           <span key={each.id}>
-            {at === 0 ? say(' · in ') : ', '}
+            {at === 0 ? ` · ${say('in')} ` : ', '}
             <Link to={`/sets/${each.id}`} className={styles.inSet}>
               {each.title}
             </Link>
           </span>
         ))}
-        {sets.more && say(' and others')}
+        {sets.more && `, ${say('and others')}`}
       </p>
     </li>
   );

@@ -61,7 +61,7 @@ export function ExportMenu({ asked, total, filtered, onProblem }: ExportMenuProp
         <Menu.Item onClick={json}>{say('All that is known of them, as JSON')}</Menu.Item>
         <Menu.Item onClick={() => write('qti', 0)}>{say('QTI 3.0 package, an item each')}</Menu.Item>
         <Menu.Item onClick={() => write('qti', DRAWS)}>
-          {say('QTI 3.0 package, {{DRAWS}} items each with other numbers', { DRAWS })}
+          {say('QTI 3.0 package, {{draws}} items each with other numbers', { draws: DRAWS })}
         </Menu.Item>
         <Menu.Item onClick={() => write('markdown', 0)}>{say('Markdown with TeX, and answers')}</Menu.Item>
       </Menu.Dropdown>
@@ -177,7 +177,7 @@ function Imported({ report: { taken, same, refused }, notes }: Taken) {
             ))}
           </ul>
           {notes.length > MOST_NOTES && (
-            <p className="soft">{say('and {{value}} more.', { value: notes.length - MOST_NOTES })}</p>
+            <p className="soft">{many(notes.length - MOST_NOTES, 'and {{count}} more.', 'and {{count}} more.')}</p>
           )}
         </section>
       )}

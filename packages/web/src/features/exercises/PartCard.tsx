@@ -141,7 +141,7 @@ function UsesLine({ keyed, onOpen }: PartCardProps) {
       {say('goes on from')}{' '}
       {uses.map((id, at) => (
         <span key={id}>
-          {at > 0 && (at === uses.length - 1 ? say(' and ') : ', ')}
+          {at > 0 && (at === uses.length - 1 ? ` ${say('and')} ` : ', ')}
           <TextButton onClick={() => onOpen(id)}>{say('part {{id}}', { id })}</TextButton>
         </span>
       ))}

@@ -67,7 +67,7 @@ export function AnswerPanel(props: AnswerPanelProps) {
     <aside className={`sheet stays ${styles.panel}`} aria-live="polite" aria-label={say('The answer explained')}>
       <div className="soft">
         {say('{{name}} · part {{id}}', { name: student.name, id: part.id })}
-        {alike.length > 1 && say(' · {{alike}} alike', { alike: alike.length })}
+        {alike.length > 1 && ` · ${say('{{alike}} alike', { alike: alike.length })}`}
       </div>
       <h2>{causeName(cell)}</h2>
       {verdict.cells ? <TableCells verdict={verdict} /> : <Submitted cell={cell} rules={rules} />}
@@ -230,13 +230,13 @@ function AlsoFits({
     byChance === undefined
       ? ''
       : byChance < 0.001
-        ? say(' By chance: under 1 in 1,000.')
-        : say(' By chance: about 1 in {{max}}.', { max: Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en') });
+        ? say('By chance: under 1 in 1,000.')
+        : say('By chance: about 1 in {{max}}.', { max: Math.max(2, roundTo(1 / byChance, 0)).toLocaleString('en') });
   return (
     <>
       <p className="soft">
         {others.length === 0
-          ? say('Also fits: nothing else we know.{{chance}}', { chance })
+          ? `${say('Also fits: nothing else we know.')} ${chance}`
           : say('That is not certain. Also fits:')}
       </p>
       {others.map((other) => (

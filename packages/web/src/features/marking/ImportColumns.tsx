@@ -56,7 +56,9 @@ export function ImportColumns({ roles, chosen, names, rows, width, preview, onRo
           </tbody>
         </table>
       </div>
-      {rows.length > SHOWN && <p className="soft">{say('and {{value}} more rows', { value: rows.length - SHOWN })}</p>}
+      {rows.length > SHOWN && (
+        <p className="soft">{many(rows.length - SHOWN, 'and {{count}} more row', 'and {{count}} more rows')}</p>
+      )}
     </>
   );
 }
@@ -79,12 +81,13 @@ export function WhatHappens({ preview: { fresh, same, over, unmatched }, assigne
           '{{count}} new answers, {{same}} there already, {{over}} written over',
           { same, over: over.length },
         )}
+        .{' '}
         {unmatched > 0 &&
-          say('; {{unmatched}} {{row}} kept', {
+          many(
             unmatched,
-            row: many(unmatched, 'row is unmatched and is', 'rows are unmatched and are'),
-          })}
-        .
+            '{{count}} row belongs to nobody here and is kept.',
+            '{{count}} rows belong to nobody here and are kept.',
+          )}
       </p>
       {over.length > 0 && (
         <ul className={styles.over} aria-label={say('Written over')}>

@@ -52,8 +52,8 @@ export const MarkingRow = memo(
           {student.name}
           <span className="soft">
             {student.number}
-            {student.withdrawn && say(' · withdrawn')}
-            {student.unreadable && say(' · cannot be read')}
+            {student.withdrawn && ` · ${say('withdrawn')}`}
+            {student.unreadable && ` · ${say('cannot be read')}`}
           </span>
         </th>
         {columns.map((column) => (
@@ -140,7 +140,7 @@ function AnswerCell({ student, column, cell, room, chosen, lit, typed, ...does }
 function CellMark({ cell, beside }: { readonly cell: Cell; readonly beside: number }) {
   const { mark, word } = verdictLooks[cell.verdict.kind];
   const decided = cell.decision?.credit === undefined ? '' : '✎ ';
-  const said = `${word}${decided === '' ? '' : say(', decided by hand')}`;
+  const said = decided === '' ? word : say('{{verdict}}, decided by hand', { verdict: word });
   // A number is never cut: where both have no room the word gives way to its sign.
   return said.length + 3 > beside || wordless.has(cell.verdict.kind) ? (
     <span className={styles.mark} role="img" aria-label={said} title={said}>

@@ -10,7 +10,7 @@ import { PaperCode } from './PaperCode.tsx';
 import { SectionPick } from './Sections.tsx';
 import type { Filter, MarkingView } from './useMarkingView.ts';
 import type { Steps } from './useSteps.ts';
-import { say } from '../../words/say.ts';
+import { many, say } from '../../words/say.ts';
 
 interface MarkingToolsProps {
   /** With everybody. */
@@ -92,7 +92,7 @@ export function CauseChips({
       ))}
       {causes.length > FIRST_CAUSES && (
         <Button size="compact-sm" variant="subtle" aria-expanded={more} onClick={() => setMore(!more)}>
-          {more ? say('fewer') : say('{{value}} more', { value: causes.length - FIRST_CAUSES })}
+          {more ? say('fewer') : many(causes.length - FIRST_CAUSES, '{{count}} more', '{{count}} more')}
         </Button>
       )}
     </div>

@@ -54,8 +54,8 @@ export function PartFigures({ marking, name, beside }: PartFiguresProps) {
       </table>
       <p className="soft">
         {say(
-          'Facility is the mean of the marks as a share of the most. Discrimination is how the marks of a part go with those of the rest of the set; it is left out where fewer than {{LEASTFORDISCRIMINATION}} students have submitted or all have the same.',
-          { LEASTFORDISCRIMINATION: LEAST_FOR_DISCRIMINATION },
+          'Facility is the mean of the marks as a share of the most. Discrimination is how the marks of a part go with those of the rest of the set; it is left out where fewer than {{least}} students have submitted or all have the same.',
+          { least: LEAST_FOR_DISCRIMINATION },
         )}
       </p>
     </div>

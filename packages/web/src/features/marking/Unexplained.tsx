@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { gatherAlike, type Cell, type Column } from './causes.ts';
 import { Field } from '../../ui/Field.tsx';
 import styles from './Marking.module.css';
-import { say } from '../../words/say.ts';
+import { many, say } from '../../words/say.ts';
 
 interface UnexplainedProps {
   /** The unexplained and unreadable answers. */
@@ -44,7 +44,9 @@ export function Unexplained({ open, columns, cell, numbers, rules, onChoose }: U
           </li>
         ))}
       </ul>
-      {sorted.length > 8 && <p className="soft">{say('{{value}} more numbers.', { value: sorted.length - 8 })}</p>}
+      {sorted.length > 8 && (
+        <p className="soft">{many(sorted.length - 8, '{{count}} more number.', '{{count}} more numbers.')}</p>
+      )}
       {cell && <Search key={cell.column + cell.student.id} cell={cell} numbers={numbers} rules={rules} />}
     </section>
   );

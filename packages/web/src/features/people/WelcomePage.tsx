@@ -50,8 +50,8 @@ function PasswordForm({ login, secret }: { readonly login: string; readonly secr
     <form onSubmit={submit} className="sheet block" style={{ maxWidth: 420 }}>
       <p>
         <Said
-          text="You sign in as <strong>{{login}}</strong>. Choose a password of at least {{LEAST}} characters; a few words are better than signs."
-          values={{ login, LEAST }}
+          text="You sign in as <strong>{{login}}</strong>. Choose a password of at least {{least}} characters; a few words are better than signs."
+          values={{ login, least: LEAST }}
           parts={{ strong: <strong /> }}
         />
       </p>
@@ -64,7 +64,7 @@ function PasswordForm({ login, secret }: { readonly login: string; readonly secr
         visibilityToggleButtonProps={{ 'aria-label': say('Show the password') }}
         error={
           password !== '' && password.length < LEAST
-            ? say('A password has at least {{LEAST}} characters.', { LEAST })
+            ? say('A password has at least {{least}} characters.', { least: LEAST })
             : undefined
         }
         onChange={(event) => setPassword(event.currentTarget.value)}

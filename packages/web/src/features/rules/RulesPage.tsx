@@ -8,7 +8,7 @@ import { useAllEnteringStyles } from '../../working/useAllEnteringStyles.ts';
 import { EnteringStyleForm } from './EnteringStyleForm.tsx';
 import { RulesForm } from './RulesForm.tsx';
 import { Failed, LoadingPage } from '../../ui/States.tsx';
-import { say } from '../../words/say.ts';
+import { listed, many, say } from '../../words/say.ts';
 
 export function RulesPage() {
   const sets = useRules();
@@ -72,7 +72,7 @@ export function RulesPage() {
 function saidOf({ rules, classes }: KeptRules): string {
   const [first, ...more] = classes;
   const who = first
-    ? `${first.code}${more.length > 0 ? say(' and {{more}} more', { more: more.length }) : ''}`
+    ? listed([first.code, ...(more.length > 0 ? [many(more.length, '{{count}} more', '{{count}} more')] : [])])
     : say('no class');
   return `${rulesInWords(rules)} · ${who}`;
 }

@@ -34,7 +34,9 @@ export function MovedParts({ kept, chosen }: { readonly kept: KeptSet; readonly 
         ))}
       </ul>
       {parts.length > shown.length && (
-        <p className="soft">{say('and {{value}} parts more', { value: parts.length - shown.length })}</p>
+        <p className="soft">
+          {many(parts.length - shown.length, 'and {{count}} part more', 'and {{count}} parts more')}
+        </p>
       )}
     </section>
   );
@@ -46,8 +48,14 @@ function numbersOf({ there, here, cells, writtenUnder, bothRight }: MovedPart) {
       <span className="figures">{here}</span>
       <span className="soft">
         {' '}
-        {say('(under {{writtenUnder}} {{there}}', { writtenUnder, there })}
-        {bothRight === false && say(', which is not right in this class')})
+        (
+        {say(
+          bothRight === false
+            ? 'under {{writtenUnder}} {{there}}, which is not right in this class'
+            : 'under {{writtenUnder}} {{there}}',
+          { writtenUnder, there },
+        )}
+        )
       </span>
     </>
   );

@@ -57,7 +57,9 @@ export function SetFacts({ kept, chosen, document, total, onChange }: SetFactsPr
               students: kept.counts.students,
               toLookAt: kept.counts.toLookAt,
             })}
-            {kept.counts.unmatched > 0 && say(', {{unmatched}} unmatched rows', { unmatched: kept.counts.unmatched })}.
+            .{' '}
+            {kept.counts.unmatched > 0 &&
+              many(kept.counts.unmatched, '{{count}} row is unmatched.', '{{count}} rows are unmatched.')}
           </p>
         </section>
       )}

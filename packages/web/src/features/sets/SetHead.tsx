@@ -37,7 +37,7 @@ export function SetHead({ kept, chosen, editing, giving, onGive }: SetHeadProps)
           <>
             <Link to="/sets">{say('Sets')}</Link> · <Link to={`/classes/${chosen.id}`}>{chosen.code}</Link> ·{' '}
             {stateOf(kept)}
-            {kept.archived && say(' · archived')} · <KeptNote phase={editing.phase} problem={editing.problem} />
+            {kept.archived && ` · ${say('archived')}`} · <KeptNote phase={editing.phase} problem={editing.problem} />
           </>
         }
         heading={<TitleField title={editing.title} onTitle={(title) => editing.change({}, title)} />}
@@ -157,13 +157,10 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
       onAct={() => remove.mutate(id, { onSuccess: gone })}
     >
       <p>
-        {say('{{Its}} It stays in the bin for {{days}} days and can be brought back.', {
-          Its:
-            kept.assignedAt === undefined
-              ? say('Its exercises stay where they are.')
-              : say('Its answers and marks go with it out of every list.'),
-          days: DAYS_IN_BIN,
-        })}
+        {kept.assignedAt === undefined
+          ? say('Its exercises stay where they are.')
+          : say('Its answers and marks go with it out of every list.')}{' '}
+        {say('It stays in the bin for {{days}} days and can be brought back.', { days: DAYS_IN_BIN })}
       </p>
     </Confirm>
   );

@@ -23,14 +23,14 @@ export function PasteBox({ onPaste }: PasteBoxProps) {
   const tooLong = problems.findIndex((each) => each.length > LONGEST_TEXT);
   const wrong =
     problems.length > MOST_PROBLEMS
-      ? say('These are {{problems}} problems: at most {{MOSTPROBLEMS}} are read at once.', {
+      ? say('These are {{problems}} problems: at most {{most}} are read at once.', {
           problems: problems.length,
-          MOSTPROBLEMS: MOST_PROBLEMS,
+          most: MOST_PROBLEMS,
         })
       : tooLong >= 0
-        ? say('Problem {{tooLong}} is longer than {{LONGESTTEXT}} characters. Part problems by blank lines.', {
-            tooLong: tooLong + 1,
-            LONGESTTEXT: LONGEST_TEXT.toLocaleString(),
+        ? say('Problem {{number}} is longer than {{longest}} characters. Part problems by blank lines.', {
+            number: tooLong + 1,
+            longest: LONGEST_TEXT.toLocaleString(),
           })
         : '';
   return (

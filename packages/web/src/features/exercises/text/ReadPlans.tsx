@@ -44,10 +44,10 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
       <section className="sheet small" style={{ padding: '10px 16px' }} aria-label={say('not used')}>
         <NotUsed ignores={ignores} />
         <p className="soft" style={{ margin: 0 }}>
-          {many(uses.length, '{{count}} number taken.', '{{count}} numbers taken.')}
+          {many(uses.length, '{{count}} number taken.', '{{count}} numbers taken.')}{' '}
           {made &&
             made.leftOut.length > 0 &&
-            say(' No part is made of {{leftOut}}: add it on the exercise.', { leftOut: made.leftOut.join(', ') })}
+            say('No part is made of {{leftOut}}: add it on the exercise.', { leftOut: made.leftOut.join(', ') })}
         </p>
       </section>
     </div>

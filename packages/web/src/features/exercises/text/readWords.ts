@@ -62,19 +62,18 @@ export function cueInWords({ says }: ReadCue): string {
 /** "owed after payment 30", with its plan where there are several. */
 export function askInWords({ quantity, args = {}, plan }: ReadAsk, plans: readonly ReadPlan[]): string {
   const own = asked[quantity] ?? quantity;
-  const where =
-    args.k !== undefined
-      ? say(' after payment {{k}}', { k: args.k })
+  const after = args.k ?? (args.from === undefined ? args.after : undefined);
+  const what =
+    after !== undefined
+      ? say('{{what}} after payment {{after}}', { what: own, after })
       : args.from !== undefined
-        ? say(' in payments {{from}} to {{to}}', { from: args.from, to: args.to ?? args.from })
-        : args.after !== undefined
-          ? say(' after payment {{after}}', { after: args.after })
-          : args.include?.includes('downPayment')
-            ? say(' with the deposit')
-            : '';
+        ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
+        : args.include?.includes('downPayment')
+          ? say('{{what}} with the deposit', { what: own })
+          : own;
   const name =
     plans.length > 1 && plan !== null ? ` · ${plans[plan]?.name ?? say('plan {{plan}}', { plan: plan + 1 })}` : '';
-  return `${own}${where}${name}`;
+  return `${what}${name}`;
 }
 
 const percent = new Set(['nominalRate', 'effectiveRate', 'ratePerPayment']);

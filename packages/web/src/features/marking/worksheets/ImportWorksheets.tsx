@@ -9,7 +9,7 @@ import { PasteCells } from './PasteCells.tsx';
 import type { Importing, useImporting } from './useImporting.ts';
 import { useRemoveWorksheets } from './worksheetRecords.ts';
 import styles from '../Marking.module.css';
-import { many, say } from '../../../words/say.ts';
+import { listed, many, say } from '../../../words/say.ts';
 
 interface ImportWorksheetsProps {
   readonly itemId: string;
@@ -185,6 +185,8 @@ function twiceSaid(
   );
   if (twice.length === 0) return '';
   const names = twice.slice(0, 4).map(({ name }) => name);
-  const more = twice.length > names.length ? say(' and {{value}} more', { value: twice.length - names.length }) : '';
-  return say('More than one worksheet of {{names}}{{more}}: the last one counts.', { names: names.join(', '), more });
+  const more = twice.length - names.length;
+  return say('More than one worksheet of {{names}}: the last one counts.', {
+    names: listed(more > 0 ? [...names, many(more, '{{count}} more', '{{count}} more')] : names),
+  });
 }

@@ -75,9 +75,8 @@ function ShownStep({ detail, causeId, step, style }: ShownStepProps) {
       <div className={styles.said} aria-live="polite">
         {step === 0 ? (
           <p>
-            {say('{{Something}} Look at the cell that is framed.', {
-              Something: cause.remark ? say('Something could be better here.') : say('Something went wrong here.'),
-            })}
+            {cause.remark ? say('Something could be better here.') : say('Something went wrong here.')}{' '}
+            {say('Look at the cell that is framed.')}
           </p>
         ) : (
           <>

@@ -91,9 +91,9 @@ function FormulaLine({ cell, style }: { readonly cell: ShownCell | undefined; re
           <strong>{bare(cell.address)}</strong> <code>{cell.formula ?? String(cell.value ?? 'empty')}</code>
           {cell.judged?.verdict === 'wrong' && cell.judged.expected !== undefined && (
             <>
-              {' '}
-              {say('· from the cells before it: {{writeBrief}}', {
-                writeBrief: writeBrief(cell.judged.expected, 2, 2, style),
+              {' · '}
+              {say('from the cells before it: {{value}}', {
+                value: writeBrief(cell.judged.expected, 2, 2, style),
               })}
             </>
           )}

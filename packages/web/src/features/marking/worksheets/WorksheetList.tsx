@@ -80,7 +80,7 @@ export function CauseChips({ worksheets, chosen, onCause }: CauseChipsProps) {
       ))}
       {chips.length < sorted.length && (
         <TextButton onClick={() => setShown(sorted.length)}>
-          {say('{{value}} more', { value: sorted.length - chips.length })}
+          {many(sorted.length - chips.length, '{{count}} more', '{{count}} more')}
         </TextButton>
       )}
     </div>
