@@ -17,6 +17,8 @@ export interface AskedPlace {
   readonly lastYears?: number;
   /** So many years before the end. */
   readonly leftYears?: number;
+  /** In the middle of the term. */
+  readonly isHalf?: boolean;
   /** The last payment. */
   readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
@@ -98,6 +100,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('(?:half-?way|half of (?:the|its|her|his|their) (?:term|time|payments))', [], () => ({ isHalf: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),

@@ -255,6 +255,7 @@ export function momentOf(
   if (k !== undefined) return k;
   if (place.leftYears !== undefined && plan.payments !== null)
     return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
+  if (place.isHalf && plan.payments !== null) return wholeNumber(plan.payments / 2);
   if (place.same) return last.k ?? last.to;
   if (place.atChange) return changesAfter === undefined ? last.k : changesAfter + skipped;
   return undefined;

@@ -89,9 +89,10 @@ export function changesOfText(page: Page): ChangeRead[] {
 function isOfEach(page: Page, token: number): boolean {
   const { start, end } = page.places[token]!;
   const sentence = sentenceAt(page, { start, end });
-  const isEach = /^ (?:(?:extra|more) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(
-    page.flat.slice(end, end + 40),
-  );
+  const isEach =
+    /^ (?:(?:extra|more) )?(?:(?:is|are|was|were) (?:paid|added|put in) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(
+      page.flat.slice(end, end + 40),
+    );
   const isAtOnce =
     /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first payment|outset|beginning)/;
   if (isAtOnce.test(sentence?.text ?? '')) return true;

@@ -32,7 +32,10 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
     (token, at) =>
       scope(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))),
   );
-  const rates = page.tokens.some(({ form }, at) => form === 'percent' && scope(page.places[at]!));
+  const rates = page.tokens.some(
+    ({ form }, at) =>
+      form === 'percent' && scope(page.places[at]!) && !['downPaymentRate', 'feeRate'].includes(roleAt(page, at)),
+  );
   const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) =>
     asked.has(each as Asked),
   );
@@ -70,6 +73,8 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
   const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;
   return { kind: best.kind, ...(isClose ? { other: next.kind } : {}) };
 }
+
+const roleAt = ({ signs }: Page, at: number): string => signs[at]?.[0]?.role ?? '';
 
 const isMoneyCount = ({ signs }: Page, at: number): boolean =>
   signs[at]?.some(({ role }) => ['amount', 'payment', 'finalAmount', 'price'].includes(role)) ?? false;

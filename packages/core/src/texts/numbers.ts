@@ -91,6 +91,7 @@ function labelAt(text: string, at: number): Token | undefined {
   const named = /^(\d)(?![\d.,%]\d|[\d%])/.exec(text.slice(at, at + 3));
   if (
     named &&
+    !/^\d(?:[½¼¾]|-| )? ?(?:years?|months?|quarters?|weeks?|days?|payments?)(?![a-z])/i.test(text.slice(at, at + 14)) &&
     /(?:^|[^a-z])(?:offer|plan|option|bank|loan|lender|account|scheme|deal|proposal|card|way|choice)\s$/i.test(
       text.slice(Math.max(0, at - 10), at),
     )

@@ -178,13 +178,14 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
   const amount = like.money.price ?? like.money.amount;
   if (!hasAmount && amount && !asked.has('amount')) money[isBuilt || like.money.price ? 'price' : 'amount'] = amount;
   const isFull = hasAmount && rateIsTold(terms) && (terms.counts.length > 0 || terms.times.length > 0);
+  // Savings that lead to different sums are of the same deposits.
+  const mustBeSame = terms.kind === 'saving' && !money.finalAmount && !like.money.finalAmount;
   if (
     !isFull &&
     !money.payment &&
     !asked.has('payment') &&
     like.money.payment &&
-    asked.size > 0 &&
-    !asked.has('difference')
+    (mustBeSame || (asked.size > 0 && !asked.has('difference')))
   )
     money.payment = like.money.payment;
   const hasCount = terms.counts.length > 0 || terms.times.length > 0;

@@ -24,7 +24,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOneNow =
-    /(?:one|single) payment (?:today|now|at once)/.test(page.flat) &&
+    /(?:one|single|a|what|the) payment (?:(?:made|due|paid) )?(?:today|now|at once)/.test(page.flat) &&
     !page.periods.some(({ use }) => use === 'frequency');
   const named = isOneNow
     ? page.questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'amount' as const } : each))
@@ -62,8 +62,14 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
     }
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
+    const own = sentenceAt(page, question);
+    // "And how much principal?" goes on from the sentence before.
+    const goesOn = own !== undefined && /^\W*and (?:how|what)(?![a-z])[^⟨]*$/.test(own.text);
     const beside = [placed[at + 1], placed[at - 1]].find(
-      (each) => each?.place && looksAt[each.asked] === 'range' && sentenceAt(page, each) === sentenceAt(page, question),
+      (each) =>
+        each?.place &&
+        looksAt[each.asked] === 'range' &&
+        (sentenceAt(page, each) === own || (goesOn && each === placed[at - 1])),
     );
     return beside ? { ...question, place: beside.place } : question;
   });

@@ -13,6 +13,10 @@ export interface Question extends Span {
 
 const find = lexicon(questionCues);
 
+/** "(Payments at month end.)" asks nothing. */
+const remarks =
+  /^\((?![^)]*\?)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
+
 export interface Questions {
   readonly questions: readonly Question[];
   /** Pieces that ask for something that is not understood. */
@@ -23,7 +27,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const questions: Question[] = [];
   const unread: Span[] = [];
   for (const sentence of sentences) {
-    if (!sentence.asks) continue;
+    if (!sentence.asks || remarks.test(sentence.text)) continue;
     const pieces = piecesOf(sentence);
     const { found, missed } = askedIn(flat, sentence, pieces);
     // "After five years?" asks the same of another time.
@@ -31,7 +35,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const again =
       found.length === 0 &&
       before &&
-      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])[^?]{0,50}\?/.test(
+      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])[^?]{0,50}\?/.test(
         sentence.text,
       ) &&
       /⟨[tnoe]\d+⟩/.test(sentence.text);
@@ -39,10 +43,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
     const meant =
-      meantInFront(flat, sentence) ??
-      (found.length === 0 && !again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined);
+      meantInFront(flat, sentence) ?? (!again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined);
     if (meant?.piece === sentence) found.length = 0;
-    if (meant) found.push(meant);
+    else if (meant && isHeadFound(sentence, found)) found.shift();
+    if (meant) found.unshift(meant);
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
       unread.push(sentence);
@@ -65,7 +69,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
   // "Compare: …" before the choice that is asked.
   const isHead = ({ start, end }: Span): boolean =>
-    choices.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
+    single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
 }
 
@@ -141,6 +145,13 @@ const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   lists &&
   /^\s*(?:and )?(?:the|his|her|their|its) [a-z ]{4,40}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
 
+/** What a sentence asks first is understood. */
+const isHeadFound = ({ start, text }: Sentence, [first]: readonly Found[]): boolean =>
+  first !== undefined && first.piece.start < start + headOf(text).length;
+
+/** Before "…, and how much …". */
+const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ?? text;
+
 /** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */
 function meantBefore(
   flat: string,
@@ -149,7 +160,7 @@ function meantBefore(
 ): { question: Match<Asked>; piece: Span } | undefined {
   if (
     !/^(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
-      sentence.text,
+      headOf(sentence.text),
     )
   )
     return undefined;

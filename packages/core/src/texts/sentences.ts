@@ -78,6 +78,9 @@ const boundary = /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then|also|plus|but)\s|⟨l\d+�
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;
 
+/** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
+const inBrackets = /\S\s*\([^()]*$/;
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -112,11 +115,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !isLabelled;
     // "Repaying 8,200 with 190 a month: number of payments?"
     const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
-    const isGloss =
-      /^(?:deposit|down payment|interest|fees?) included/.test(piece) ||
-      (/[(]\s*$/.test(text.slice(0, at)) &&
-        /^(?:payment|month|year|deposit)s? (?:number |no )?⟨n\d+⟩\s*[)]/.test(piece));
-    const opens = !isAside && !isGloss && (asks || isLabelled || follows || isShort || isTail);
+    const isGloss = /^(?:deposit|down payment|interest|fees?) included/.test(piece);
+    const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
+    const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isShort || isTail);
     pieces.push({
       start: start + at,
       end: start + until,

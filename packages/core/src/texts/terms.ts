@@ -107,13 +107,13 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   const asks: readonly Asked[] = ['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'payments'];
   if (
     asks.some((each) => asked.has(each)) ||
-    /mortgage|amorti[sz]|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
       page.flat,
     )
   )
     return true;
   if (
-    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last) payment|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
+    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular) payment|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,
     )
   )

@@ -4788,6 +4788,160 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=150000 rate=0.06/nominal/12 n=300 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:60'],
   },
+  {
+    text: 'You put £3,600 in a savings bond that credits 4.1% a year, compounded half-yearly. What is the bond worth when you cash it in after six and a half years?',
+    plans: ['lump-sum amount=3600 rate=0.041/nominal/2 n=13 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Quarterly deposits of $850 go into an account at 5.2% compounded quarterly, beginning today. What will be in the account 9 years from now?',
+    plans: ['saving amount=0 rate=0.052/nominal/4 n=36 p=4 payment=850 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Mr Abara borrowed $160,000 for 20 years at 5.76% compounded monthly with payments at the end of the month. After exactly 8 years he receives an inheritance and pays off the balance. How much does he pay, and how much interest had he paid by then?',
+    plans: ['borrowing amount=160000 rate=0.0576/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:96', 'interestIn from:1 to:96'],
+  },
+  {
+    text: 'How much interest is in the 25th payment of a €40,000 loan at 6% compounded monthly repaid over 5 years by equal payments at the end of each month? And how much principal?',
+    plans: ['borrowing amount=40000 rate=0.06/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:25 to:25', 'principalIn from:25 to:25'],
+  },
+  {
+    text: 'A $28,000 car loan over 5 years at 6.6% compounded monthly is paid at the end of each month. If an extra $50 is paid every month, how many months sooner will it be repaid and how much interest will be saved?',
+    plans: ['borrowing amount=28000 rate=0.066/nominal/12 n=60 p=12 final=0 payment@0:50 ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'How long must $7,500 be left at 5.1% compounded semi-annually to become $10,000?',
+    plans: ['lump-sum amount=7500 rate=0.051/nominal/2 p=2 final=10000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: "Hamid's furniture costs $3,480. He pays 15% down and the store charges $412 for credit. He pays in 18 equal monthly payments. (a) What is the payment? (b) What nominal rate compounded monthly is he paying? (c) What is the effective rate?",
+    plans: ['flat price=3480 down=522 charge=412 amount=2958 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A store card: balance $2,350, 21% compounded monthly. Zoltan wants to be free of it in 18 months. What must he pay at the end of each month? How much interest will that cost?',
+    plans: ['borrowing amount=2350 rate=0.21/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Compare: $30,000 over 4 years at 5.9% compounded monthly, or over 6 years at 6.4% compounded monthly, both with month-end payments. What is each payment? How much more interest does the longer loan cost?',
+    plans: [
+      'borrowing amount=30000 rate=0.059/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.064/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A fishing co-op repays €95,000 at 6.48% compounded monthly over nine years. Just after the 48th payment (payments at the end of each month) it pays an additional €15,000 and keeps the payment the same. When is the loan paid off?',
+    plans: ['borrowing amount=95000 rate=0.0648/nominal/12 n=108 p=12 final=0 extra@48:15000/payment ?payment'],
+    asks: ['payments'],
+  },
+  {
+    text: 'What payment today settles a debt of $5,000 due in 3 years, at 7% compounded quarterly?',
+    plans: ['lump-sum rate=0.07/nominal/4 n=12 p=4 final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Freya pays into a fund £2,000 at the end of each half-year for 7 years at 4.4% compounded half-yearly, and then leaves it untouched for another 5 years at the same rate. How much does she have at the end?',
+    plans: [
+      'saving amount=0 rate=0.044/nominal/2 n=14 p=2 payment=2000 ?finalAmount',
+      'lump-sum rate=0.044/nominal/2 n=10 p=2 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: '£5,000 is invested for 3 years at 4% compounded quarterly and then for 2 years at 5% compounded monthly. How much is there at the end?',
+    plans: [
+      'lump-sum amount=5000 rate=0.04/nominal/4 n=12 p=4 ?finalAmount',
+      'lump-sum rate=0.05/nominal/12 n=24 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Bo invests $8,000 at 4% compounded semi-annually for 5 years; the proceeds are then invested at 5% compounded quarterly for 3 more years. What is the final value?',
+    plans: [
+      'lump-sum amount=8000 rate=0.04/nominal/2 n=10 p=2 ?finalAmount',
+      'lump-sum rate=0.05/nominal/4 n=12 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Ana saves $200 at the end of each month for 10 years at 4.8% compounded monthly. She then makes no more deposits and leaves the money in the account for 5 years. How much is in the account when she stops? How much after the 5 years?',
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=120 p=12 payment=200 ?finalAmount',
+      'lump-sum rate=0.048/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: '"I can put aside 250 a month," says Mieke. Her account pays 3.6% compounded monthly. How long before she has saved 20,000? (Payments at month end.)',
+    plans: ['saving amount=0 rate=0.036/nominal/12 p=12 payment=250 final=20000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Loan: $18,500; rate: 7.25% compounded monthly; term: 4 years; payments: monthly, end of month. Find the payment, the balance after 30 payments, and the interest in the third year.',
+    plans: ['borrowing amount=18500 rate=0.0725/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'interestIn from:25 to:36'],
+  },
+  {
+    text: 'Ms. Oduya buys a $1,150 laptop on a plan with 24 monthly payments of $54.10, beginning one month after purchase. What is the finance charge? What effective annual rate does she pay?',
+    plans: ['borrowing price=1150 amount=1150 n=24 p=12 payment=54.1 final=0 ?rate'],
+    asks: ['financeCharge', 'effectiveRate'],
+  },
+  {
+    text: 'Two savings plans: A pays 4% compounded annually on $200 a month at the end of each month; B pays 3.9% compounded monthly on the same. Which gives more after 10 years, and by how much?',
+    plans: [
+      'saving amount=0 rate=0.04/nominal/1 n=120 p=12 payment=200 ?finalAmount',
+      'saving amount=0 rate=0.039/nominal/12 n=120 p=12 payment=200 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'Kasimir saves 400 at the beginning of each quarter for 6 years, earning 3.2% compounded quarterly. How much has he saved, and what portion is interest?',
+    plans: ['saving amount=0 rate=0.032/nominal/4 n=24 p=4 payment=400 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'An energy firm borrows $1.2 million at 5.5% effective and pays it back with annual payments at the end of each year for 12 years. Calculate the annual payment and the outstanding balance right after the 7th.',
+    plans: ['borrowing amount=1200000 rate=0.055/effective/1 n=12 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:7'],
+  },
+  {
+    text: 'What is the balance of a £60,000 loan (5.4% compounded monthly, 120 month-end payments) halfway through the term?',
+    plans: ['borrowing amount=60000 rate=0.054/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60'],
+  },
+  {
+    text: 'How much more will $15,000 earn in 5 years at 5% compounded daily than at 5% compounded annually?',
+    plans: [
+      'lump-sum amount=15000 rate=0.05/nominal/365 n=1825 p=365 ?finalAmount',
+      'lump-sum amount=15000 rate=0.05/nominal/1 n=5 p=1 ?finalAmount',
+    ],
+    asks: ['difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A business takes a $90,000 loan with a 3% origination fee, which is added to the loan, at 8.4% compounded monthly over 5 years, payments at the end of the month. What is the payment?',
+    plans: ['borrowing fees=2700 amount=92700 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The last payment on Ivo's loan ($10,000 at 9.9% compounded monthly, $230 at each month-end) is smaller than the others. How large is it?",
+    plans: ['borrowing amount=10000 rate=0.099/nominal/12 p=12 payment=230 final=0 ?payments'],
+    asks: ['lastPayment'],
+  },
+  {
+    text: "Rasheed's bank lowers the rate on his loan from 7.8% to 6.6% (both compounded monthly) after 24 of 72 payments. The loan was $36,000, paid at month end, and the number of payments stays. What was the payment and what is it now?",
+    plans: ['borrowing amount=36000 rate=0.078/nominal/12 n=72 p=12 final=0 rate@24:0.066/payments ?payment'],
+    asks: ['payment', 'payment after:24'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

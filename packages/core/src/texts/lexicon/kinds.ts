@@ -46,6 +46,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     8,
     '(?:clears?|pays? off|repays?|extinguish(?:es)?|settles?|discharges?) {mn}',
     'debt|owes|indebted',
+    '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),
   cue(
     'borrowing',
@@ -142,7 +143,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '@save ~{m} <a>',
     '(?:regular|equal|level|<e>) (?:deposits?|contributions?|savings)',
     'pay(?:s|ing)? ~into',
-    'pays? in(?! interest)',
+    'pays? in(?! interest)(?! ⟨[nt])',
     'savers?',
     '(?:is|was|are|were|be) paid ~~into (?:a|an|the|his|her|their)',
     '(?:must|should|has to|to) be saved',
@@ -193,7 +194,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'become',
     'one-off deposit',
     'fixed(?:-term)? deposit',
-    'doubl(?:e|es|ed|ing)',
+    'doubl(?:e|es|ed|ing)(?! (?:it|the|her|his|their|each) ?(?:payment|instal|,|\\.|deposit|then))',
     'tripl(?:e|es|ed|ing)',
     'matures?|maturity',
     'invest(?:s|ed|ing|ment)?',
@@ -201,6 +202,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'stood at',
     'be worth',
     'is worth',
+    '<m> earns?',
     'bond',
   ),
   cue(

@@ -64,6 +64,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     9,
     '{m} (?:is|are) (?:charged|added|asked)(?: at once)? (?:as|in|for) (?:interest|charges?)',
     '(?:finance|interest|credit) charges?(?: is| of|:)* {m}',
+    '(?:charges?|adds?|asks?|takes?) {m} for (?:the |her |his |their |this )?(?:credit|interest|terms|privilege)',
     'interest of {m}',
     'interest (?:is|was|comes to|amounts to|:) {m}',
     '{m} (?:of |in |for |as )?(?:interest|finance charge|credit charge)',

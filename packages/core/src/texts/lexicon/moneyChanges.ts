@@ -3,6 +3,9 @@
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
+const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|put in|sent))?(?: in)?';
+const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
+
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'paymentRise',
@@ -39,11 +42,15 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'paymentRise',
+    11,
+    `(?:extra|additional|further|another)(?: (?:sum|amount|payment) of)? {m}${isPaid} ${withEach}`,
+    `{m} extra${isPaid} ${withEach}`,
+  ),
+  cue(
+    'paymentRise',
     10,
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?: [a-z]+){0,4} by {m}',
     '{m} more(?! (?:than|interest))',
-    '(?:extra|additional|further|another) {m} (?:<e>|<a>|with (?:each|every)|to (?:each|every))',
-    '{m} extra (?:<e>|<a>|with (?:each|every))',
     'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
   ),
   cue(

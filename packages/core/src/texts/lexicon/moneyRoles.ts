@@ -52,6 +52,14 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   ),
   cue('amount', 10, '(?:credit line|line of credit|overdraft) of {mn}'),
   cue('amount', 10, '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}'),
+  cue(
+    'amount',
+    10,
+    'loan ?\\(?:?{m} at',
+    '{m} (?:would )?earns?(?= (?:in|at|over|if|after))',
+    '(?:will|would|does|do|can) {m} (?:earn|bring|yield)',
+    '(?:must|should|would|will|does|has to|need) {m} (?:to )?(?:be left|be invested|be deposited|be kept|lie|stay|remain|grow|stand)(?! at the end)',
+  ),
   cue('amount', 10, '(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),
   cue('amount', 10, '{m},? <t>(?: [a-z]+){0,2} (?:loan|mortgage|credit)'),
   cue(

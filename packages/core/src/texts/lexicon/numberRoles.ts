@@ -50,6 +50,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'newRate',
     10,
     '(?:goes|went|going|rose|rises|fell|falls|changed|changes|moved|moves|raised|cut|lowered|increased|reduced) from <p> to {p}',
+    "(?:lowers|raises|cuts|reduces|increases|changes|puts up|brings down)(?: [a-z']+){0,6} from <p> to {p}",
   ),
   cue(
     'newRate',

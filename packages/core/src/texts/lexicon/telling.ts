@@ -56,7 +56,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another payment',
-    '(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
+    '(?:doubles|halves|trebles|triples) (?:it|the|her|his|their|each)|twice the (?:<e> )?payment|(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
     changes('payment'),
   ),
   telling(
@@ -103,6 +103,11 @@ export const tellingWords: readonly TellingWords[] = [
     'money that is left alone afterwards',
     'stops? (?:depositing|paying|saving)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
     ({ plans, asks }) => plans.some(({ kind }) => kind === 'lump-sum') || asks.some(({ plan }) => plan === 1),
+  ),
+  telling(
+    'what is owed after some payments',
+    '(?:balance|owing|owed|debt|outstanding)[^.?!]{0,40} after (?:the )?(?:<o>|{n})[^.?!]{0,30} (?:is|was|stands at|comes to) <m>',
+    ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
   ),
   telling(
     'two payments to be looked at',

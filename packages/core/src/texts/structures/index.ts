@@ -8,6 +8,7 @@ import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readPhases } from './phases.ts';
 import { readTwoRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
+import { readStages } from './stages.ts';
 import { readTwoTerms } from './terms.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
@@ -17,6 +18,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAtFoundRate,
   readCalledIn,
   readPhases,
+  readStages,
   readTwoTerms,
   readOffers,
 ];

@@ -28,7 +28,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     12,
-    'how much (?:has|have|will have|had) (?:he|she|they|it) (?:then )?saved(?: up)?(?= ?\\?| (?:after|by|when|at))',
+    'how much (?:has|have|will have|had) (?:he|she|they|it) (?:then )?saved(?: up)?(?= ?[?,]| (?:after|by|when|at|and))',
   ),
   cue('amount', 11, 'how much (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)'),
   cue('leftToPay', 12, 'paid (?:in|over|during) (?:the |all the )?(?:remaining|rest)'),
@@ -157,7 +157,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:has|have) (?:she|he|they|it|the [a-z]+(?: [a-z]+)?)(?= (?:after|then|at|by|in|got|saved))',
     'what (?:does|will|did|has|would) ~(?:deposit|investment|account|fund|money|sum|pot|balance|legacy|it|this|that|capital) (?:then )?(?:come|amount|grow|rise|mount|run|swell|accumulate)(?:n|ed)? (?:up )?to',
     'how much (?:is|are|was|will|would|does|do|can|has|have) ~(?:have(?! been)(?! to)(?! paid)|there|in (?:the|it|his|her|their|this|that)|grow(?:n)? to|accumulated?|be (?:there|in|worth|available|saved)|left|saved|collected|amount to|together|built up|worth|expect|receive at|stand at)',
-    'what (?:will|does|did|has|would|is|was) ~~?(?:have(?! to)|grow(?:n)? to|amount to|be worth|accumulate|become|come to after|in (?:the|it|her|his) (?:fund|account|pot)|there at|left|the (?:fund|account|pot)|the (?:final|future|accumulated|maturity) (?:value|amount|balance|sum)|it worth|worth (?:after|in|at)|stand at)',
+    'what (?:will|does|did|has|would|is|was) ~~?(?:have(?! to)|grow(?:n)? to|amount to|be worth|accumulate|become|come to after|in (?:the|it|her|his) (?:fund|account|pot)|there at|left|the (?:fund|account|pot)|the (?:final|future|accumulated|maturity) (?:value|amount|balance|sum)|it worth|worth (?:after|in|at|by|when)|stand at)',
     '(?:final|future|maturity|accumulated|closing|end|redemption) (?:value|amount|balance|sum)',
     'value of (?:the|her|his|their|its|this|that) (?:fund|account|investment|savings|plan|deposit|annuity|pot|bond)',
     'balance (?:in|of) (?:the|her|his|their|its) (?:fund|account|savings)',

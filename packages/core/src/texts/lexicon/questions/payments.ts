@@ -57,6 +57,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how many\\?',
     'how many of (?:them|these)',
   ),
+  cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
   cue(
     'howLong',
     9,

@@ -1,0 +1,131 @@
+/** What has been put in goes on growing: "saves for 7 years, then leaves it for another 5", "3 years at 4 %, then 2 at 5 %". */
+
+import { wholeNumber } from '../changesOfText.ts';
+import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import { readPlan } from '../onePlan.ts';
+import { sentenceAt, type Page } from '../page.ts';
+import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
+import type { ReadPlan, Role } from '../reading.ts';
+import type { SolePlan } from '../solePlan.ts';
+import { yearsOf } from '../terms.ts';
+import { clausesOf, isIn } from './clauses.ts';
+import { comparedBy, readingOfTwo, wordsOf, type Owned } from './twoPlans.ts';
+
+const goesOn =
+  /(?:untouched|(?:leaves?|leaving|left|lies?|stays?|remains?|kept|keeps?) (?:it|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|no (?:more|further|new) (?:deposits|payments|contributions)|stops? (?:paying|saving|depositing|contributing)|reinvest(?:s|ed)?|then (?:(?:for|at|it|is|are|invested|earns?|grows?) )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+/** Where deposits were made before, they end. */
+const leftAlone =
+  /untouched|leav(?:es?|ing)|(?<![a-z])left(?![a-z])|stays?|remains?|kept|keeps?|no (?:more|further|new)|stops?/;
+const pays = /⟨m\d+⟩|⟨e\d+⟩ (?:payments?|withdrawals?|deposits?)|withdraw|draws?(?![a-z])/;
+const owes = /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire|pension|annuity/;
+
+/** @returns nothing where the text does not tell of two times of growth, one after the other */
+export function readStages(page: Page): DraftReading | undefined {
+  if (owes.test(page.flat)) return undefined;
+  const questions = placeQuestions(page);
+  if (questions.length === 0 || questions.some(({ asked }) => asked !== 'finalAmount')) return undefined;
+  const second = secondStage(page, questions);
+  if (!second) return undefined;
+  const { region, token } = second;
+  const first = readPlan(page, {
+    scope: (place) =>
+      !isIn([region], place) &&
+      !isIn(
+        questions.map(({ unit }) => unit),
+        place,
+      ),
+    questions: [],
+  });
+  const { kind, payments, payment, amount } = first.plan;
+  if (kind === 'saving' && !leftAlone.test(page.flat.slice(region.start, region.end))) return undefined;
+  const isKnown = kind === 'saving' ? payment !== null && payment > 0 : kind === 'lump-sum' && amount !== null;
+  if (!isKnown || !first.plan.rate || payments === null || first.read.unfit !== undefined) return undefined;
+  const left = secondPlan(page, region, token, first);
+  if (left === undefined) return undefined;
+  const roles = rolesAsked(questions);
+  const both = [
+    { ...first, plan: { ...first.plan, finalAmount: null, unknown: 'finalAmount' as const, name: 'first' } },
+    { ...left, roles: new Map([...left.roles, ...roles]) },
+  ] as const;
+  const years = payments / first.plan.paymentsPerYear;
+  return readingOfTwo(page, both, ownedByStage(page, questions, years), (question, plans) =>
+    comparedBy(page, question, plans),
+  );
+}
+
+/** The clauses of the second of two times, to the end of their sentence. */
+function secondStage(
+  page: Page,
+  questions: readonly PlacedQuestion[],
+): { readonly region: Span; readonly token: number } | undefined {
+  const times = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' &&
+    !isIn(
+      questions.map(({ unit }) => unit),
+      page.places[at]!,
+    )
+      ? [at]
+      : [],
+  );
+  const [one, token, third] = times;
+  if (one === undefined || token === undefined || third !== undefined) return undefined;
+  const place = page.places[token]!;
+  const sentence = sentenceAt(page, place);
+  if (!sentence) return undefined;
+  const after = page.places[one]!.end;
+  const heads = clausesOf(page).filter(({ start, end }) => start >= after - 1 && start <= place.start && end > after);
+  const head = heads.find(({ start }) => goesOn.test(page.flat.slice(start, sentence.end)));
+  if (!head) return undefined;
+  // It begins with the first clause behind which nothing of the first stage is told.
+  const start = Math.max(head.start, sentence.start <= after ? head.start : sentence.start);
+  const text = page.flat.slice(start, sentence.end);
+  return goesOn.test(text) && !pays.test(text) ? { region: { start, end: sentence.end }, token } : undefined;
+}
+
+/** The second stage: nothing paid in, at its own rate or at the first one's. */
+function secondPlan(page: Page, region: Span, token: number, first: SolePlan): SolePlan | undefined {
+  const scope = (place: Span): boolean => isIn([region], place);
+  const own = readPlan(page, { scope, as: 'lump-sum', questions: [] });
+  const told = own.plan.rate ?? first.plan.rate;
+  if (!told || told.quoted === 'flat') return undefined;
+  const says = page.periods.some(({ token: at, use }) => use !== 'frequency' && scope(page.places[at]!));
+  const rate =
+    own.plan.rate && told.quoted === 'nominal' && !says && first.plan.rate?.quoted === 'nominal'
+      ? { ...told, compoundingsPerYear: first.plan.rate.compoundingsPerYear }
+      : told;
+  const perYear = rate.compoundingsPerYear ?? 1;
+  const plan: ReadPlan = {
+    ...own.plan,
+    kind: 'lump-sum',
+    name: 'then',
+    amount: null,
+    rate,
+    paymentsPerYear: perYear,
+    payments: wholeNumber(yearsOf(page, token) * perYear),
+    payment: 0,
+    timing: 'end',
+    finalAmount: null,
+    changes: [],
+    unknown: 'finalAmount',
+    links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
+  };
+  const roles = new Map<number, Role>([...own.roles, [token, 'duration']]);
+  return { ...own, plan, roles, read: { ...own.read, missing: [], assumesCompounding: false } };
+}
+
+/** What is there when the first stage ends, or at the end of all. */
+function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
+  return questions.map((question, at) => {
+    const said = wordsOf(page, question);
+    const isFirst =
+      question.place?.afterYears === undefined
+        ? /stops?|last deposit|first|by then|(?:deposits|payments) (?:end|stop)/.test(said) ||
+          (questions.length === 2 && at === 0)
+        : Math.abs(question.place.afterYears - years) < 1e-9;
+    return { ...question, place: undefined, owner: isFirst ? 0 : 1 };
+  });
+}
+
+const rolesAsked = (questions: readonly PlacedQuestion[]): Map<number, Role> =>
+  new Map(questions.flatMap(({ place }) => (place?.taken ?? []).map(({ token }) => [token, 'after' as const])));
