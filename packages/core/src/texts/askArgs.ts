@@ -80,7 +80,7 @@ const ranges: readonly PlaceRecord[] = [
   ),
   place('during (?:the|this) (?:term|time|period)', [], () => ({ same: true })),
   place(
-    '(?:those|these|that(?! (?:is|are|goes))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',
+    '(?:those|these|that(?! (?:is|are|goes|total|sum|amount))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',
     ['after'],
     () => ({
       same: true,

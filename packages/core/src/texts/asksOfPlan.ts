@@ -108,6 +108,7 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
     ...(args && Object.keys(args).length > 0 ? { args } : {}),
   });
   const { asked } = question;
+  if (of.plan.kind === 'convert' && !/rate|choice|difference/i.test(asked)) return undefined;
   const own = askers[asked];
   if (own) return own({ page, question, of, last, is, unit: page.flat.slice(question.unit.start, question.unit.end) });
   return isQuantity(asked) ? is(asked) : undefined;

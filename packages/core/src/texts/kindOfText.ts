@@ -12,8 +12,18 @@ export interface KindRead {
 
 const kinds: readonly ReadKind[] = ['borrowing', 'saving', 'drawing-down', 'lump-sum', 'leasing'];
 
-/** @param paid whether payments fall in it */
-export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: ReadonlySet<Asked>): KindRead {
+/**
+ * @param scope where its kind is told
+ * @param within where its numbers stand
+ * @param paid whether payments fall in it
+ */
+export function kindOfText(
+  page: Page,
+  scope: Scope,
+  within: Scope,
+  paid: boolean,
+  asked: ReadonlySet<Asked>,
+): KindRead {
   const signs = page.kinds.filter(scope);
   const points = new Map<ReadKind, number>();
   // The same word once more says little more.
@@ -30,7 +40,7 @@ export function kindOfText(page: Page, scope: Scope, paid: boolean, asked: Reado
   const of = (kind: ReadKind): number => points.get(kind) ?? 0;
   const amounts = page.tokens.some(
     (token, at) =>
-      scope(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))),
+      within(page.places[at]!) && (token.form === 'money' || (token.form === 'count' && isMoneyCount(page, at))),
   );
   const rates = page.tokens.some(
     ({ form }, at) =>

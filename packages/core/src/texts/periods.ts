@@ -31,6 +31,10 @@ const adverbs: readonly PeriodPhrase[] = [
     perYear: 6,
   },
   {
+    says: '(?:365|360)-day',
+    perYear: 365,
+  },
+  {
     says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) times (?:a|each|per|in a) year',
     perYear: 4,
   },

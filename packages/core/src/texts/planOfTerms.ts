@@ -83,6 +83,8 @@ export function growthIn(flat: string): number | undefined {
   if (/(?:^|[^a-z])(?:doubl(?:e|es|ed|ing)|twice (?:its|the|that|as much|his|her|what))/.test(flat)) return 2;
   if (/(?:^|[^a-z])(?:tripl(?:e|es|ed|ing)|trebl(?:e|es|ed|ing)|three times (?:its|the|that|as much|what))/.test(flat))
     return 3;
+  if (/(?:increase|grow|rise|gain|go up)s? by (?:a )?half|half as much again|one and a half times/.test(flat))
+    return 1.5;
   if (/(?:^|[^a-z])(?:quadrupl(?:e|es|ed|ing)|four times (?:its|the|that|as much|what))/.test(flat)) return 4;
   return undefined;
 }
@@ -184,8 +186,13 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
     return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
   }
   if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
-  const downPayment = downShare === undefined ? sum('downPayment') : roundTo(price * downShare, 2);
   const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate')];
+  const isOfRest =
+    /⟨p\d+⟩ (?:down )?(?:of|on) (?:the|what is) (?:remaining|rest|remainder|balance|left|difference|net)/.test(
+      page.flat,
+    );
+  const shared = price - (isOfRest ? (tradeIn ?? 0) + (rebate ?? 0) : 0);
+  const downPayment = downShare === undefined ? sum('downPayment') : roundTo(shared * downShare, 2);
   const borrowed = price - (downPayment ?? 0) - (tradeIn ?? 0) - (rebate ?? 0);
   const fees = sum('fee') ?? feeShare(page, terms, roles, borrowed);
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };

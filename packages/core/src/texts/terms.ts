@@ -53,7 +53,7 @@ export function readTerms(
 ): Terms {
   const within = page.tokens.map((_, at) => at).filter((at) => inScope(page, scope, at) && !taken.has(at));
   const paid = hasPayments(page, scope, within, asked);
-  const read = as ? { kind: as } : kindOfText(page, kindScope, paid, asked);
+  const read = as ? { kind: as } : kindOfText(page, kindScope, scope, paid, asked);
   const { kind } = read;
   const shares = sharesOf(page, within);
   const rates = within.filter((at) => tokenAt(page, at).form === 'percent' && !Object.values(shares).includes(at));
@@ -113,7 +113,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   )
     return true;
   if (
-    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular) payment|instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
+    /(?<!no )(?<!without )(?:payments|(?:first|monthly|each|same|last|usual|regular|lower|higher|smaller|larger) payment|repaid (?:at|on) |instal?lments|withdrawals|rentals|repayments|equal (?:<e> )?(?:sums|amounts)|equal [a-z-]+ amounts|(?:monthly|quarterly|weekly|yearly|regular|equal|level) deposits)(?![a-z])/.test(
       page.flat,
     )
   )

@@ -4942,6 +4942,107 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=36000 rate=0.078/nominal/12 n=72 p=12 final=0 rate@24:0.066/payments ?payment'],
     asks: ['payment', 'payment after:24'],
   },
+  {
+    text: "The harbour master's office is buying a patrol boat for $146,000. It pays $26,000 from reserves and borrows the rest for 8 years at 5.7% compounded monthly. Payments are made at the end of each month.\na) How much is each payment?\nb) What will still be owed after 5 years?\nc) What is the total of all the payments?\nd) How much of that total is interest?",
+    plans: ['borrowing price=146000 down=26000 amount=120000 rate=0.057/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A small brewery leases a bottling line valued at €48,500 for five years. Lease payments are due on the first day of every quarter, and the lessor wants to earn 7.6% compounded quarterly. At the end the brewery can buy the line for €9,000. Calculate (i) the quarterly payment and (ii) the effective rate the lessor earns.',
+    plans: ['leasing price=48500 amount=48500 rate=0.076/nominal/4 n=20 p=4 beginning final=9000 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: 'Thirty-year-old Emeka pays $320 into a retirement plan at the end of every month. The plan grows at 6.24% compounded monthly. After 35 years he stops and begins withdrawing a fixed amount at the end of each month for 25 years, with the plan still growing at the same rate. How much is in the plan when he stops? How much can he withdraw each month?',
+    plans: [
+      'saving amount=0 rate=0.0624/nominal/12 n=420 p=12 payment=320 ?finalAmount',
+      'drawing-down rate=0.0624/nominal/12 n=300 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A charity borrows €28,000 and agrees to repay it with payments of €1,650 at the end of each quarter for five years. (a) Find the nominal rate compounded quarterly. (b) Find the effective annual rate. (c) What is the total interest?',
+    plans: ['borrowing amount=28000 n=20 p=4 payment=1650 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate', 'totalInterest'],
+  },
+  {
+    text: 'Danilo buys a dining set for $3,860, trading in an old one for $360. He pays 10% of the remaining price down and finances the rest at a flat rate of 8.5% over 24 months. Find his monthly payment and the effective rate of interest.',
+    plans: ['flat price=3860 down=350 trade=360 amount=3150 rate=0.085/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: 'A community centre borrows $90,000 for 12 years at 6.48% compounded monthly, payments at the end of each month. The bank lets it miss 6 payments after the 30th, interest being added, and then the payment is reset so that the loan ends on time. Find the original payment, the balance when payments resume, and the new payment.',
+    plans: ['borrowing amount=90000 rate=0.0648/nominal/12 n=144 p=12 final=0 skip@30:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36'],
+  },
+  {
+    text: 'What equal deposits at the start of each month are needed for 5 years so that Anouk can buy a €22,000 car, if the account pays 2.88% compounded monthly? What will she have earned in interest?',
+    plans: ['saving amount=0 rate=0.0288/nominal/12 n=60 p=12 beginning final=22000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The Thornes want an income of £1,800 at the end of each month for 20 years from their savings. The money earns 4.2% compounded monthly. (a) How much do they need to have when the income starts? (b) They have 12 years to save it, at the end of each month and at the same rate. What must they save each month?',
+    plans: [
+      'drawing-down rate=0.042/nominal/12 n=240 p=12 payment=1800 final=0 ?amount',
+      'saving amount=0 rate=0.042/nominal/12 n=144 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'Abel borrows $8,000 at 11.4% compounded monthly and repays it with 24 month-end payments. Make out the payment. Then give the interest and the principal parts of the 13th payment.',
+    plans: ['borrowing amount=8000 rate=0.114/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:13 to:13', 'principalIn from:13 to:13'],
+  },
+  {
+    text: 'Quinn needs £7,500 for a course. Lender A charges 9.9% compounded monthly over three years with no fee; Lender B charges 8.7% compounded monthly over three years plus a fee of £180 which is added to the loan. Both are repaid at month end. Which has the lower payment, and what is the difference over the whole term?',
+    plans: [
+      'borrowing amount=7500 rate=0.099/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing fees=180 amount=7680 rate=0.087/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'A sinking fund is set up to repay €500,000 in 10 years. Deposits are made at the end of each half-year and earn 4.4% compounded semi-annually. What is each deposit? How much is in the fund after 6 years? How much interest is earned in all?',
+    plans: ['saving amount=0 rate=0.044/nominal/2 n=20 p=2 final=500000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalInterest'],
+  },
+  {
+    text: 'A loan of $150,000 at 6% compounded monthly is amortized over 20 years with month-end payments. After five years the rate goes up to 7.2% compounded monthly. (a) What was the payment? (b) What is it after the increase, if the loan is still to end after 20 years? (c) How much more does the borrower pay in total because of the increase?',
+    plans: ['borrowing amount=150000 rate=0.06/nominal/12 n=240 p=12 final=0 rate@60:0.072/payments ?payment'],
+    asks: ['payment', 'payment after:60', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Kwabena inherits $60,000 and lends it to his cousin at 5.5% effective. The cousin pays him back with equal amounts at the end of each year for 8 years. What is the annual amount, and how much does the cousin owe after the fifth?',
+    plans: ['borrowing amount=60000 rate=0.055/effective/1 n=8 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:5'],
+  },
+  {
+    text: 'A credit union charges 0.95% per month. (a) State the nominal annual rate. (b) State the effective annual rate. (c) What month-end payment repays $6,400 in 30 months?',
+    plans: ['borrowing amount=6400 rate=0.0095/per-period/12 n=30 p=12 final=0 ?payment'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'payment'],
+  },
+  {
+    text: "Lorcan's grandparents leave €85,000 in trust at 4.08% compounded monthly. It is to provide a monthly allowance, paid at the beginning of the month, for 6 years, leaving €15,000 for a house deposit. How large is the allowance?",
+    plans: ['drawing-down amount=85000 rate=0.0408/nominal/12 n=72 p=12 beginning final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Using 365-day compounding, Anjali's account yields 4.2% nominal. What is the effective rate? To what will £6,000 grow in 4 years? How much interest is that?",
+    plans: ['lump-sum amount=6000 rate=0.042/nominal/365 n=1460 p=365 ?finalAmount'],
+    asks: ['effectiveRate', 'finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A dentist owes $58,000 on a loan at 7.5% compounded monthly with 54 month-end payments left. She refinances at 6% compounded monthly over the same 54 months; the new lender adds a fee of $600 to the loan. What was her old payment, what is the new one, and how much does she save over the 54 months?',
+    plans: [
+      'borrowing amount=58000 rate=0.075/nominal/12 n=54 p=12 final=0 ?payment',
+      'borrowing fees=600 rate=0.06/nominal/12 n=54 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:0}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -86,6 +86,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'lessee|lessor',
     '(?<!the )hire of',
     'hires out',
+    'rents? out|renting out|lets out',
     'rented out',
     'residual(?: value)?',
   ),

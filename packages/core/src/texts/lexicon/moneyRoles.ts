@@ -22,6 +22,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     11,
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
+    'sinking fund[^.?!⟨]{0,70} {m}',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
     '(?:fund|sum|pot) of {m} (?:must|has to|is to|should) be (?:ready|there|available|reached)',
@@ -56,6 +57,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     10,
     'loan ?\\(?:?{m} at',
+    'needs? {m} (?:for|to)[^?⟨]{0,60}(?:lender|loan|borrow|credit)',
     '{m} (?:would )?earns?(?= (?:in|at|over|if|after))',
     '(?:will|would|does|do|can) {m} (?:earn|bring|yield)',
     '(?:must|should|would|will|does|has to|need) {m} (?:to )?(?:be left|be invested|be deposited|be kept|lie|stay|remain|grow|stand)(?! at the end)',
@@ -257,6 +259,17 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:in )?cash(?! price|-back|back)',
     '{m} from (?:savings|his|her|their|its|a grant)',
   ),
+  cue(
+    'downPayment',
+    9,
+    '(?:pays?|paid|puts?|uses?|finds?|raises?|contributes?|takes?|gives?) {m}(?: [a-z]+){0,5}(?:,| and|;)(?: then)? (?:borrows?|finances?|lends?|takes? a loan for|mortgages?|gets? a loan for) the (?:rest|balance|remainder|remaining)',
+    '{m} (?:comes|is taken|is paid|is met|is found) (?:from|out of) (?:its |the |her |his |their |own )*(?:reserves?|savings|own funds|funds)',
+  ),
+  cue(
+    'finalAmount',
+    11,
+    '(?:deposits?|deposited|saves?|saving|saved|set aside|sets aside|put aside|put away|puts away)[^.?!]{0,140}(?:so that|in order to|so as to|to|can|could)[^.?!⟨]{0,30} (?:buy|afford|purchase|pay for)(?: [a-z]+){0,3} {m}',
+  ),
   cue('downPayment', 5, 'deposits?(?: of|:| is| was| paid)* {m}', '{m} deposit', '{m} (?:as a |as )?(?:cash )?deposit'),
   cue(
     'finalAmount',
@@ -282,6 +295,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:leaving|leaves?|leave behind|with) {m} (?:still |in |over|at the end|behind|owing|for)',
     'option (?:price |to buy )?(?:of|for|at) {m}',
     'expects? (?:it|them) to be worth {m}',
+    '(?:be|is) worth {m} (?:afterwards|at the end|then|when (?:it|the [a-z]+) (?:ends|is over|comes back|is returned))',
     '(?:debt|fund|sum|cost|bill) of {m} (?:due|falling due|coming|in|that falls)',
   ),
   cue(

@@ -170,6 +170,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how much (?:is|will be|would be) left',
     'what (?:is|will be|remains|would be)(?: [a-z]+){0,2} left',
     'to what (?:sum|amount|value|figure)',
+    '(?:to|into) what (?:will|does|would|do) ~~?(?:grow|amount|come|increase|accumulate|rise)',
     'what sum (?:will|does|is) ~(?:have|accumulate|grow)',
     'what (?:amount|sum) (?:is|will be) (?:in|on|there)',
     '(?:how much|what) (?:will|does|do) (?:she|he|they|it|the [a-z]+(?: [a-z]+)?) (?:then )?have(?! to)(?! been)(?! paid)',

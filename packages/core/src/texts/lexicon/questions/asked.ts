@@ -7,8 +7,9 @@ export type Asked =
   ReadQuantity | 'flatRate' | 'howLong' | 'balance' | 'interest' | 'principal' | 'newPayment' | 'deposit';
 
 export const ask =
-  '(?:what|which|how|know|set out|find|calculate|compute|determine|work out|state|give|show|write|say|obtain|evaluate|quote|report|begin with|deduce|derive|compare|and|then|also)';
-export const pmt = '(?:<e> sum|@payment|@withdrawal|deposits?|contributions?|amount due|outlay|figure)';
+  '(?:what|which|how|know|set out|find|calculate|compute|determine|work out|state|give|show|write|say|obtain|evaluate|quote|report|make out|establish|identify|estimate|figure out|tell|begin with|deduce|derive|compare|and|then|also)';
+export const pmt =
+  '(?:<e> sum|@payment|@withdrawal|deposits?|contributions?|amount due|outlay|figure|<e> amount|allowances?|stipends?)';
 export const mine =
   "(?:the |each |every |a |one |two |three |four |an |her |his |their |its |your |present |current |this |that |such |these |both |all |equal |level |regular |required |necessary |original |first |old |resulting |size of (?:the |each |every |one )?|amount of (?:the |each |every )?|<e> |<n> |constant |(?:lease|loan|mortgage)(?:'s)? |single |individual |usual |periodic |fixed |car |new |constant |end-of-[a-z]+ |[a-z]+-end |start-of-[a-z]+ |least |minimum |smallest )*";
 export const must = '(?:must|should|does|do|did|will|would|can|could|shall|may|is|are|has to|have to|needs? to|ought)';

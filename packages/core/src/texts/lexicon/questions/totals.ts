@@ -13,7 +13,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     12,
-    '(?:what|how much) ~(?:paid|pays?|pay) in interest',
+    '(?:what|how much) ~(?:paid|pays?|pay|earns?|earned|gained?|made) in interest',
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
     'interest (?:part|portion|component|share|content|element)',
     'how much more than <m> (?:does|do|will|must) (?:he|she|they) ~pay',
