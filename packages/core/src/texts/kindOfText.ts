@@ -24,15 +24,7 @@ export function kindOfText(
   paid: boolean,
   asked: ReadonlySet<Asked>,
 ): KindRead {
-  const signs = page.kinds.filter(scope);
-  const points = new Map<ReadKind, number>();
-  // The same word once more says little more.
-  const heard = new Set<string>();
-  for (const { says, weight, start, end } of signs) {
-    const words = `${says} ${page.flat.slice(start, end).replace(/\d+/g, '')}`;
-    points.set(says, (points.get(says) ?? 0) + (heard.has(words) ? 1 : weight));
-    heard.add(words);
-  }
+  const points = pointsOf(page, scope);
   const add = (kind: ReadKind, more: number): void => void points.set(kind, (points.get(kind) ?? 0) + more);
   if (asked.has('balance') && /owe|owing|debt|outstanding/.test(page.flat)) add('borrowing', 6);
   if (asked.has('finalAmount') && paid && (points.get('drawing-down') ?? 0) < 5 && (points.get('borrowing') ?? 0) < 6)
@@ -82,6 +74,19 @@ export function kindOfText(
   const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
   const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;
   return { kind: best.kind, ...(isClose ? { other: next.kind } : {}) };
+}
+
+/** How much the words say of each kind. */
+function pointsOf(page: Page, scope: Scope): Map<ReadKind, number> {
+  const points = new Map<ReadKind, number>();
+  // The same word once more says little more.
+  const heard = new Set<string>();
+  for (const { says, weight, start, end } of page.kinds.filter(scope)) {
+    const words = `${says} ${page.flat.slice(start, end).replace(/\d+/g, '')}`;
+    points.set(says, (points.get(says) ?? 0) + (heard.has(words) ? 1 : weight));
+    heard.add(words);
+  }
+  return points;
 }
 
 const roleAt = ({ signs }: Page, at: number): string => signs[at]?.[0]?.role ?? '';
