@@ -100,6 +100,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('{n} of (?:the |all )?<n>', ['after'], ([k]) => ({ after: k! })),
   place('(?:half-?way|half of (?:the|its|her|his|their) (?:term|time|payments))', [], () => ({ isHalf: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
@@ -117,9 +118,13 @@ const moments: readonly PlaceRecord[] = [
   place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({
     after: k!,
   })),
-  place('(?:after|once|with|following|when)(?: (?:the |making |just |exactly |first )*)?{n}', ['after'], ([k]) => ({
-    after: k!,
-  })),
+  place(
+    '(?:after|once|with|following|when)(?: (?:the |making |paying |just |exactly |first )*)?{n}',
+    ['after'],
+    ([k]) => ({
+      after: k!,
+    }),
+  ),
   place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
   place(
     '(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}',

@@ -30,6 +30,11 @@ const adverbs: readonly PeriodPhrase[] = [
     says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
     perYear: 6,
   },
+  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ months)', perYear: 12 },
+  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ quarters)', perYear: 4 },
+  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ half-years)', perYear: 2 },
+  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ years)', perYear: 1 },
+  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ weeks)', perYear: 52 },
   {
     says: '(?:365|360)-day',
     perYear: 365,

@@ -38,7 +38,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       kind &&
       (placeAsked(page, question.unit, kind) ??
         placeAsked(page, leadOf(page, question), kind) ??
-        untilThen(page, question));
+        untilThen(page, question) ??
+        placeAsked(page, headOf(page, question), kind));
     const isThen =
       kind === 'moment' &&
       (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
@@ -81,6 +82,15 @@ function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefine
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };
+}
+
+/** "After paying 40 of 84 payments she wants to know …, … and …": what opens a sentence holds for all it asks. */
+function headOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
+  const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
+  const start = sentence?.start ?? unit.start;
+  const first = questions.find((each) => each.unit.start >= start)?.unit.start ?? start;
+  const isMoment = /^\W*(?:after|once|when|following)(?![a-z])/.test(flat.slice(start, first));
+  return { start, end: isMoment ? first : start };
 }
 
 /** "After payment 48, the sum of …": what stands before a question in its own sentence, if it tells when. */

@@ -174,7 +174,13 @@ function changeOf(change: ReadChange, plan: ReadPlan, before: () => number | und
       const payment = before();
       return payment === undefined ? [] : [{ kind: 'payment', after, amount: roundTo(payment + change.by, 10) }];
     }
-    case 'skip':
-      return [{ kind: 'deferred', from: after + 1, through: after + change.payments }];
+    case 'skip': {
+      const through = after + change.payments;
+      const payment = change.keep === 'payment' ? before() : undefined;
+      return [
+        { kind: 'deferred', from: after + 1, through },
+        ...(payment === undefined ? [] : [{ kind: 'payment', after: through, amount: roundTo(payment, 10) } as const]),
+      ];
+    }
   }
 }

@@ -5043,6 +5043,74 @@ export const written: readonly Written[] = [
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:0}},{plan:1,quantity:totalPaid}]',
     ],
   },
+  {
+    text: 'Margit buys a greenhouse priced at €12,400. After a deposit of 25% she finances the balance over 4 years at 6.12% compounded monthly, paying at the end of every month. Determine (a) the amount financed, (b) the monthly payment, (c) the total amount she pays for the greenhouse including the deposit.',
+    plans: ['borrowing price=12400 down=3100 amount=9300 rate=0.0612/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'How long does it take to pay off $17,500 at 8.88% compounded monthly if $420 is paid at the end of each month? Give the number of full payments and the amount of the concluding payment.',
+    plans: ['borrowing amount=17500 rate=0.0888/nominal/12 p=12 payment=420 final=0 ?payments'],
+    asks: ['payments', 'payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Hugo borrows $5,000 from his aunt at 4% effective and promises to return the whole amount with interest after 3½ years. How much must he return? How much of it is interest?',
+    plans: ['lump-sum amount=5000 rate=0.04/effective/1 n=3.5 p=1 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A $65,000 loan is repaid by payments of $1,300 at the end of each month at 7.2% compounded monthly. After 18 payments the borrower pays $10,000 extra and continues with $1,300. How many payments are made in all, and how many fewer is that than without the extra payment?',
+    plans: ['borrowing amount=65000 rate=0.072/nominal/12 p=12 payment=1300 final=0 extra@18:10000/payment ?payments'],
+    asks: ['payments', 'difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A trust fund of $410,000 will pay $28,000 at the end of every year at 5.1% effective. How many full payments can it make? How much is left for the final payment a year after the last full one?',
+    plans: ['drawing-down amount=410000 rate=0.051/effective/1 p=1 payment=28000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'After paying 40 of 84 month-end payments on a loan of $31,000 at 7.68% compounded monthly, Vera wants to know her payment, what she still owes, and how much interest she has paid so far.',
+    plans: ['borrowing amount=31000 rate=0.0768/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:40', 'interestIn from:1 to:40'],
+  },
+  {
+    text: 'A farm takes a loan of $120,000 at 6.6% compounded monthly over 15 years, month-end payments. Each payment from the 61st on is $200 larger. By how many months is the loan shortened? How much interest is saved?',
+    plans: ['borrowing amount=120000 rate=0.066/nominal/12 n=180 p=12 final=0 payment@60:200 ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Tilda has a €7,200 loan with 24 payments at the start of each month at 9.6% compounded monthly. What are her payments? What is the balance just before the 13th payment?',
+    plans: ['borrowing amount=7200 rate=0.096/nominal/12 n=24 p=12 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:13 moment:beforePayment'],
+  },
+  {
+    text: 'A £15,500 car: £2,000 down, 54 month-end payments, finance charge £2,457. What is the payment, and what is the effective rate of interest?',
+    plans: ['flat price=15500 down=2000 charge=2457 amount=13500 n=54 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: '"We will lend you $8,250 if you give us $198.72 at the end of each of the next 48 months." What rate, compounded monthly, and what effective rate do they charge?',
+    plans: ['borrowing amount=8250 n=48 p=12 payment=198.72 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'In 1998 a lighthouse was sold for £82,000. Adaeze, 34, now pays £385,000 for it: 30% in cash and the rest by a 20-year loan at 5.04% compounded monthly with month-end payments. How much does she borrow, what does she pay a month, and what does the loan cost her in interest?',
+    plans: ['borrowing price=385000 down=115500 amount=269500 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'A $100,000 loan at 6.3% compounded monthly is paid with $900 at the end of each month. What is owed after 4 years? How much of the $43,200 paid has gone to interest?',
+    plans: ['borrowing amount=100000 rate=0.063/nominal/12 n=48 p=12 payment=900 ?finalAmount'],
+    asks: ['balanceAfter k:48', 'totalInterest'],
+  },
+  {
+    text: 'What should an investor pay for the right to receive $640 at the end of each month for the next seven years if she wants to earn 7.5% compounded monthly?',
+    plans: ['drawing-down rate=0.075/nominal/12 n=84 p=12 payment=640 final=0 ?amount'],
+    asks: ['amount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

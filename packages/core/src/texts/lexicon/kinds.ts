@@ -35,7 +35,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'takes? {m} from',
     '(?:will|does|would|do|can|shall) ~~(?<!the )last(?! (?:one|payment|of))',
     'taking ~(?:sum|amount|each|every)',
-    'receiv(?:e|es|ing) {m}',
+    '(?<!(?:plan|fund|account|pot)[^.?!⟨]{0,40})receiv(?:e|es|ing) {m}',
     'right to',
     'lotter(?:y|ies)',
     'liv(?:es|ing|e) (?:on|off)',

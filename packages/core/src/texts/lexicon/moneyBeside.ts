@@ -7,7 +7,19 @@ const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|cu
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 
+/** Sums of another time, and sums that only repeat what the plan says. */
+const asides: readonly Cue<WordRole>[] = [
+  cue(
+    'ignored',
+    12,
+    'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
+    '(?:sold|bought|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
+    '(?:of|from) (?:the|these|those|all the|this) {m} (?:(?:that )?(?:he|she|they) )?(?:paid|pays|has paid|have paid|in payments)',
+  ),
+];
+
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  ...asides,
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue('charge', 12, '(?:finance|interest|credit) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue(

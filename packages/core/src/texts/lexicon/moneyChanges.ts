@@ -50,7 +50,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'paymentRise',
     10,
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?: [a-z]+){0,4} by {m}',
-    '{m} more(?! (?:than|interest))',
+    '{m} (?:more|larger|higher|bigger)(?! (?:than|interest))',
     'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
   ),
   cue(

@@ -259,6 +259,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:in )?cash(?! price|-back|back)',
     '{m} from (?:savings|his|her|their|its|a grant)',
   ),
+  cue('price', 10, '(?:pays?|paid|paying) {m} for (?:it|this|that|them)(?= ?[:,;.])'),
   cue(
     'downPayment',
     9,

@@ -87,7 +87,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that are still to come',
-    'how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)|more payments (?:are|does|will|must)',
+    'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)|more payments (?:are|does|will|must)',
     () => false,
   ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    13,
+    '(?:what|how much) (?:should|must|would|can|could|may|will|does) ~~?pay for (?:it|this|that|the right|an? (?:<e> )?annuity|the annuity|these|such|them)(?! (?:each|every|<e>|at the end of))',
+  ),
   cue('amount', 12, '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)'),
   cue(
     'finalAmount',
@@ -138,6 +143,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:is|has been|will be) accumulated',
     'how much is (?:it|this|that) (?:worth )?after <t>',
     '^to how much',
+    'how (?:much|large a sum) (?:must|does|will|should|is) (?:he|she|they|it) (?:to |then )?(?:return|repay|pay back|give back)(?= ?[?,]| then| at the end| after)',
     'how much (?:must|will|has to|is to) (?:then )?be (?:repaid|paid back|owed)(?= ?\\?| then| at the end| in one)',
     'how much (?:do|does|will|would) (?:she|he|they) (?:then )?(?:get|receive)(?= ?[?.,])',
     'what (?:does|will|would) ~(?:get|receive|inherit) (?:at the end|then|after)',
