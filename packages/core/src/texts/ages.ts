@@ -28,7 +28,7 @@ export interface Ages {
 
 /** @returns the years between two ages, where the text tells a term by them */
 export function agesOf(page: Page): Ages | undefined {
-  const [told, ...places] = between.exec(page.flat) ?? [];
+  const [told, ...places] = between.exec(page.flat) ?? oldAndThen(page.flat) ?? [];
   if (told === undefined || !toldByAge.test(told)) return undefined;
   const [token, birthday, lastToken, lastBirthday] = places;
   const from = yearsAt(page, token, birthday);
@@ -39,6 +39,16 @@ export function agesOf(page: Page): Ages | undefined {
     tokens: [token, lastToken].filter((each) => each !== undefined).map(Number),
     ...(firstOnBirthday.test(page.flat) ? { onLast: throughLast.test(page.flat) ? 'paid' : 'unsaid' } : {}),
   };
+}
+
+/** "to have 1,000,000 at 67, a 27-year-old saves": the age now, then the age to be reached. */
+function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
+  const now = /⟨[nt](\d+)⟩(?:-year)?[- ]old/.exec(flat);
+  const then =
+    /(?:at|by|until|till|when (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
+      flat,
+    );
+  return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;
 }
 
 const yearsAt = (page: Page, token: string | undefined, birthday: string | undefined): number =>

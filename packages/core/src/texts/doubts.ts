@@ -6,7 +6,7 @@ import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import { rolesByForm, type SettledRole } from './settled.ts';
 import type { SolePlan } from './solePlan.ts';
-import type { DoubtChoice, ReadDoubt, ReadKind, Role, Unknown } from './reading.ts';
+import type { DoubtChoice, ReadDoubt, ReadKind, ReadPlan, Role, Unknown } from './reading.ts';
 import { yearsOf } from './terms.ts';
 
 export const kindNames: Readonly<Record<ReadKind, string>> = {
@@ -172,7 +172,7 @@ function roleChoices(page: Page, at: number): DoubtChoice[] {
 }
 
 /** Numbers that nothing took. */
-function numberDoubts(page: Page, { terms, roles, changes }: SolePlan): ReadDoubt[] {
+function numberDoubts(page: Page, { terms, roles, changes, plan }: SolePlan): ReadDoubt[] {
   const about = (at: number, says: (quote: string) => string): ReadDoubt =>
     doubt(quoteOfToken(page, at), says(quoteOfToken(page, at)), roleChoices(page, at));
   const rates = terms.rate.others.filter((at) => !roles.has(at));
@@ -180,7 +180,9 @@ function numberDoubts(page: Page, { terms, roles, changes }: SolePlan): ReadDoub
   return [
     ...terms.unexplained.map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...rates.map((at) => about(at, (quote) => `What is ${quote}, besides the rate?`)),
-    ...unreadTimes(page, terms.times, roles).map((at) => about(at, (quote) => `What is ${quote}?`)),
+    ...unreadTimes(page, terms.times, roles)
+      .filter((at) => !isLeftOf(page, at, plan))
+      .map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...moved.map(({ token }) => about(token, (quote) => `After which payment does ${quote} come?`)),
   ];
 }
@@ -224,6 +226,10 @@ export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
 /** Lengths of time that nothing took. */
 const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<number, Role>): number[] =>
   times.filter((at) => !roles.has(at) && page.signs[at]?.[0]?.role !== 'ignored' && !isTheRest(page, at, roles));
+
+/** "After sixty of 360 payments …, for the remaining 25 years": what is left of the plan after a change. */
+const isLeftOf = (page: Page, at: number, { payments, paymentsPerYear, changes }: ReadPlan): boolean =>
+  payments !== null && changes.some(({ after }) => (payments - after) / paymentsPerYear === yearsOf(page, at));
 
 /** "for the remaining two years", where the term and what has passed say the same. */
 function isTheRest(page: Page, at: number, roles: ReadonlyMap<number, Role>): boolean {

@@ -66,10 +66,11 @@ export function kindOfText(
     .map((kind) => ({ kind, points: of(kind) + (kind === 'borrowing' && prices ? 6 : 0) }))
     .sort((one, other) => other.points - one.points);
   const [best, next] = ranked;
+  const isPriced = page.signs.some((each, at) => each[0]?.role === 'price' && scope(page.places[at]!));
   // Who pays in instalments owes; who saves deposits.
   const isOwed = /(?:^|[^a-z])(?:payments?|instal?lments?)(?![a-z])/.test(page.flat);
   if (!best || best.points === 0)
-    return { kind: 'borrowing', ...(isWorthNow || isOwed ? {} : { other: 'saving' as const }) };
+    return { kind: 'borrowing', ...(isWorthNow || isOwed || isPriced ? {} : { other: 'saving' as const }) };
   // What is owed and what is drawn down are the same numbers.
   const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
   const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;

@@ -7,6 +7,7 @@ import type { DraftAsk, DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
+import { agrees } from './lexicon/agreeing.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { agesOf } from './ages.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
@@ -256,7 +257,7 @@ export function readOnePlan(page: Page): DraftReading {
     },
     dropped,
   );
-  const { asks, doubts } = withTheMissing(page, sole, found);
+  const { asks, doubts, agreed = false } = withTheMissing(page, sole, found);
   return {
     plans: [plan],
     wanted: [read.wanted],
@@ -267,7 +268,7 @@ export function readOnePlan(page: Page): DraftReading {
       ...kindDoubts(sole),
       ...doubts,
       ...dropped.map((each) => notUnderstood(page, each)),
-      ...doubtsOfPlan(page, sole, asks).filter(({ about }) => about !== 'asks' || doubts.length === 0),
+      ...doubtsOfPlan(page, sole, asks).filter(({ about }) => about !== 'asks' || (doubts.length === 0 && !agreed)),
     ],
   };
 }
@@ -285,7 +286,7 @@ function withTheMissing(
   page: Page,
   { plan, read }: SolePlan,
   found: DraftAsk[],
-): { asks: DraftAsk[]; doubts: ReadDoubt[] } {
+): { asks: DraftAsk[]; doubts: ReadDoubt[]; agreed?: boolean } {
   const [unread] = page.unread;
   const isOpen =
     read.missing.length === 0 && (plan.kind === 'convert' ? found.length === 0 : plan[plan.unknown] === null);
@@ -311,11 +312,12 @@ function withTheMissing(
     place,
     ...(sought === 'nominalRate' ? { args: { compoundingsPerYear: read.wanted ?? plan.paymentsPerYear } } : {}),
   };
+  const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
+  // Its words say so, too.
+  if (unread && page.unread.length === 1 && agrees(page.flat.slice(unread.start, unread.end), plan.unknown))
+    return { asks: asksAll, doubts: [], agreed: true };
   const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
-  return {
-    asks: [...found, ask].sort((one, other) => one.place.start - other.place.start),
-    doubts: [doubt('asks', says)],
-  };
+  return { asks: asksAll, doubts: [doubt('asks', says)] };
 }
 
 export function assumedOf({ terms, read, plan }: SolePlan): Assumed[] {

@@ -83,7 +83,9 @@ const perPattern = [
   { pattern: /^(?:per annum|p\.? ?a\.?(?![a-z])|an? annum|pa(?![a-z]))/, perYear: 1 },
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
   ...nouns.map(({ says, perYear }) => ({
-    pattern: new RegExp(`^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and|later|after|before|from|ago|of))`),
+    pattern: new RegExp(
+      `^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and|later|after|before|ago|of|from (?:now|today|then|the|that|this|signing|purchase|delivery)))`,
+    ),
     perYear,
   })),
 ];

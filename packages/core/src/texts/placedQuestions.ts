@@ -19,16 +19,29 @@ const looksAt: Readonly<Partial<Record<Question['asked'], 'range' | 'moment'>>> 
   newPayment: 'moment',
 };
 
+/** One payment made today: it is an amount. */
+function ofOneNow(page: Page): readonly Question[] {
+  const isDueLater = /⟨m\d+⟩[^.?!⟨]{0,20} (?:due|payable|falls due)[^.?!⟨]{0,12} ⟨t\d+⟩/.test(page.flat);
+  const isPaidNow =
+    isDueLater && /(?:pay|paid|settle|discharge)[^.?!⟨]{0,30} (?:today|now|at once|immediately)/.test(page.flat);
+  const isOneNow =
+    isPaidNow ||
+    (/(?:one|single|a|what|the) payment (?:(?:made|due|paid) )?(?:today|now|at once)/.test(page.flat) &&
+      !page.periods.some(({ use }) => use === 'frequency'));
+  return isOneNow
+    ? page.questions.map((each) =>
+        each.asked === 'payment' || (isPaidNow && each.asked === 'finalAmount')
+          ? { ...each, asked: 'amount' as const }
+          : each,
+      )
+    : page.questions;
+}
+
 /** Questions with the payments and times they name. */
 export function placeQuestions(page: Page): PlacedQuestion[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
-  const isOneNow =
-    /(?:one|single|a|what|the) payment (?:(?:made|due|paid) )?(?:today|now|at once)/.test(page.flat) &&
-    !page.periods.some(({ use }) => use === 'frequency');
-  const named = isOneNow
-    ? page.questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'amount' as const } : each))
-    : page.questions;
+  const named = ofOneNow(page);
   const questions = named.map((each) =>
     each.asked === 'deposit' ? { ...each, asked: isPriced ? ('downPayment' as const) : ('payment' as const) } : each,
   );

@@ -64,7 +64,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   }
   // A comparison that is announced and then asked is asked where it is asked.
   const choices = questions.filter(({ asked }) => asked === 'choice');
-  const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1));
+  const isAsked = ({ unit }: Question): boolean =>
+    /(?:payment|instal|interest|total|amount)[^?]*\?/.test(flat.slice(unit.start, unit.end + 1));
+  const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1) || isAsked(each));
   // "How long, in years" is one question.
   const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
   // "Compare: …" before the choice that is asked.

@@ -5111,6 +5111,101 @@ export const written: readonly Written[] = [
     plans: ['drawing-down rate=0.075/nominal/12 n=84 p=12 payment=640 final=0 ?amount'],
     asks: ['amount'],
   },
+  {
+    text: 'Your aunt lends you £6,500 at 5% a year compounded monthly. You will pay her back in equal amounts at the end of each month over three years. How much will you hand over every month, and how much more than £6,500 will you have paid by the end?',
+    plans: ['borrowing amount=6500 rate=0.05/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'EXAM Q3 (9 marks). Principal 25,000; j12 = 7.2%; n = 60; ordinary annuity. Find (a) R, (b) the outstanding balance after the 24th payment, (c) the interest in the 25th payment.',
+    plans: ['borrowing amount=25000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'interestIn from:25 to:25'],
+  },
+  {
+    text: 'A shop sells a €1,450 bicycle for 10% down and 12 monthly payments of €116. By treating the payments as an ordinary annuity find the nominal rate compounded monthly.',
+    plans: ['borrowing price=1450 down=145 amount=1305 n=12 p=12 payment=116 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Starting one month from now, Yusuf will draw $2,500 a month from his $420,000 fund. The fund earns 5.4% compounded monthly. How long will the fund last? Express the answer in years.',
+    plans: ['drawing-down amount=420000 rate=0.054/nominal/12 p=12 payment=2500 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A fund has £75,000. Each year-end £6,000 is taken out. Interest is 4% effective. How much is there after 10 years?',
+    plans: ['drawing-down amount=75000 rate=0.04/effective/1 n=10 p=1 payment=6000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A $220,000 mortgage, 30 years, 6.12% compounded monthly, month-end payments. Sixty payments have been made. Interest rates fall and the owner renegotiates to 4.92% compounded monthly for the remaining 25 years. What is the new payment and by how much is it lower?',
+    plans: ['borrowing amount=220000 rate=0.0612/nominal/12 n=360 p=12 final=0 rate@60:0.0492/payments ?payment'],
+    asks: [
+      'payment after:60',
+      'difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]',
+    ],
+  },
+  {
+    text: 'Tom owes $3,000 due in 9 months. What would he have to pay today at 6% compounded monthly to settle the debt?',
+    plans: ['lump-sum rate=0.06/nominal/12 n=9 p=12 final=3000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'To have $1,000,000 at 67, how much must a 27-year-old save at the end of each month at 7.2% compounded monthly?',
+    plans: ['saving amount=0 rate=0.072/nominal/12 n=480 p=12 final=1000000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Loan A: £10,000 for 4 years at 8.9% compounded monthly. Loan B: £10,000 for 5 years at 8.1% compounded monthly. Payments at month end. Which loan has the lower monthly payment? Which has the lower total interest? By how much do the totals of interest differ?',
+    plans: [
+      'borrowing amount=10000 rate=0.089/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=10000 rate=0.081/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'choice by:payment want:least',
+      'choice by:totalInterest want:least',
+      'difference of:totalInterest between:[0,1]',
+    ],
+  },
+  {
+    text: 'A rent-to-own shop asks €42.50 a week, in advance, for 104 weeks for a TV and sofa worth €3,600. Which nominal rate compounded weekly is that?',
+    plans: ['borrowing price=3600 amount=3600 n=104 p=52 payment=42.5 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:52'],
+  },
+  {
+    text: 'Sixteen years ago Bertil put 20 000 kr in a fund that has earned 5,1 % effective. What is it worth today?',
+    plans: ['lump-sum amount=20000 rate=0.051/effective/1 n=16 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A restaurant owes a supplier £18,400. They agree on £950 at the end of every month at 7.5% compounded monthly. What will the last payment be and when does it fall?',
+    plans: ['borrowing amount=18400 rate=0.075/nominal/12 p=12 payment=950 final=0 ?payments'],
+    asks: ['lastPayment', 'payments'],
+  },
+  {
+    text: "By what date... no: in how many months will a debt of $7,200 be gone at 10.8% compounded monthly if $300 is paid at each month's end? And how much interest is paid altogether?",
+    plans: ['borrowing amount=7200 rate=0.108/nominal/12 p=12 payment=300 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'A loan of $14,400 at 9.6% compounded monthly is repaid by month-end payments over 4 years. After the tenth payment, five payments are missed while interest is added. The remaining payments are raised so that the loan ends when planned. Find the new payment.',
+    plans: ['borrowing amount=14400 rate=0.096/nominal/12 n=48 p=12 final=0 skip@10:5/payments ?payment'],
+    asks: ['payment after:15'],
+  },
+  {
+    text: 'A small loan of €800 is repaid with 10 monthly payments of €88, beginning at once. What rate per month is charged?',
+    plans: ['borrowing amount=800 n=10 p=12 payment=88 beginning final=0 ?rate'],
+    asks: ['ratePerPayment'],
+  },
+  {
+    text: 'What equal amount at the end of each year pays off $50,000 over 7 years if the loan charges 6% compounded quarterly?',
+    plans: ['borrowing amount=50000 rate=0.06/nominal/4 n=7 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A student card has €1,850 on it at 18.9% compounded monthly. With €60 a month (end), how long until it is paid, how big is the last payment, and how much interest is paid?',
+    plans: ['borrowing amount=1850 rate=0.189/nominal/12 p=12 payment=60 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

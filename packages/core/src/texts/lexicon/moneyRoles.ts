@@ -23,6 +23,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'sinking fund[^.?!⟨]{0,70} {m}',
+    '(?:owes?|owed|owing) {m} due (?:in|after|on)',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
     '(?:fund|sum|pot) of {m} (?:must|has to|is to|should) be (?:ready|there|available|reached)',
@@ -259,6 +260,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:in )?cash(?! price|-back|back)',
     '{m} from (?:savings|his|her|their|its|a grant)',
   ),
+  cue('amount', 10, '<t> ago,? (?:[a-z]+ ){0,4}(?:put|invested|deposited|placed|laid|lent) {m}'),
   cue('price', 10, '(?:pays?|paid|paying) {m} for (?:it|this|that|them)(?= ?[:,;.])'),
   cue(
     'downPayment',

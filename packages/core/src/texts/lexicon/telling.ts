@@ -46,7 +46,7 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:gets?|receives?|with|after|less) (?:a|the) (?:grant|subsidy)',
     (heard) => has('downPayment')(heard) || has('rebate')(heard),
   ),
-  telling('a discount', 'rebate|cash-?back', has('rebate')),
+  telling('a discount', 'rebate|cash-?back|discount of <m>', has('rebate')),
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
   telling('a pause', 'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?![a-z]))', changes('skip')),
   telling(
