@@ -198,7 +198,7 @@ test('an import says what it stores, guesses nothing by position, and is undone'
   await expect(bring.getByLabel('what column 2 is').getByRole('option').nth(2)).toHaveText('answer 2a');
   await bring.getByRole('button', { name: 'The others are the parts of exercise 2 in order' }).click();
   const says = bring.getByRole('region', { name: 'What will be stored' });
-  await expect(says).toContainText('1 row is unmatched');
+  await expect(says).toContainText('1 unmatched row is kept');
   await expect(says.getByRole('listitem')).toContainText('Dilan Navarro, 2a');
   await expect(says.getByRole('listitem')).toContainText('21,452.88');
   await bring.getByRole('button', { name: 'Import 2 rows' }).click();

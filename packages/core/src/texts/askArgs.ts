@@ -101,7 +101,11 @@ const ranges: readonly PlaceRecord[] = [
 
 const moments: readonly PlaceRecord[] = [
   place('{n} of (?:the |all )?<n>', ['after'], ([k]) => ({ after: k! })),
-  place('(?:half-?way|half of (?:the|its|her|his|their) (?:term|time|payments))', [], () => ({ isHalf: true })),
+  place(
+    '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)]))',
+    [],
+    () => ({ isHalf: true }),
+  ),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
@@ -126,6 +130,9 @@ const moments: readonly PlaceRecord[] = [
     }),
   ),
   place('(?:those|these|that|the same) {t}', ['after'], () => ({ same: true })),
+  place('(?:after|at the end of|following|by the end of) (?:the )?(?:first )?{t}', ['after'], (_, [years]) => ({
+    afterYears: years!,
+  })),
   place(
     '(?:after|at the end of|in|within|once|following|by the end of|over)? ?(?:the )?(?:first )?{t}',
     ['after'],

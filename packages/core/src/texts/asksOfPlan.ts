@@ -58,18 +58,20 @@ function heardAs(page: Page, each: PlacedQuestion, before: PlacedQuestion | unde
   // "How many payments does this save, and how much interest?"
   const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
-  return { ...each, asked: soughtInstead(each.asked, plan) };
+  return { ...each, asked: soughtInstead(each.asked, plan, each.place !== undefined) };
 }
 
 const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
   /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(flat.slice(unit.start, unit.end));
 
 /** What a question for something that is known asks for: the one thing that is not. */
-function soughtInstead(asked: Question['asked'], plan: ReadPlan): Question['asked'] {
+function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean): Question['asked'] {
   const isKnown =
     (asked === 'payment' && plan.payment !== null) ||
     (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');
-  return isKnown && plan.changes.length === 0 && !plan.links ? seeks[plan.unknown] : asked;
+  // What payments that end in nothing are worth is their worth now.
+  const isWorthNow = asked === 'finalAmount' && plan.unknown === 'amount' && plan.finalAmount === 0 && !hasPlace;
+  return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? seeks[plan.unknown] : asked;
 }
 
 const seeks: Readonly<Record<Unknown, Question['asked']>> = {

@@ -207,15 +207,16 @@ function askDoubts(page: Page, asks: readonly Pick<DraftAsk, 'quantity' | 'args'
   ];
 }
 
-/** A question that is not understood, in the text's own words. */
-export const notUnderstood = (page: Page, { start, end }: Span): ReadDoubt =>
-  doubt(
-    'asks',
-    `What does this ask: “${page.flat
-      .slice(start, end)
-      .replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at)))
-      .trim()}”?`,
-  );
+/** Part of the text in its own words. */
+export const quoteOf = (page: Page, { start, end }: Span): string =>
+  page.flat
+    .slice(start, end)
+    .replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at)))
+    .trim();
+
+/** A question that is not understood. */
+export const notUnderstood = (page: Page, place: Span): ReadDoubt =>
+  doubt('asks', `What does this ask: “${quoteOf(page, place)}”?`);
 
 export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
   const end = choice('at the end', { timing: 'end' });

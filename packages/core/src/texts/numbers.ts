@@ -244,7 +244,11 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   )
     return read;
   // "the second payment" is the one after the first, not payment 2.
-  if (read.value === 2) return /^\s(?:year|half|quarter|month)/.test(lower.slice(at + read.length)) ? read : undefined;
+  if (read.value === 2) {
+    const behind = lower.slice(at + read.length);
+    const isPlace = /(?:after|following|before|in|with) (?:the|her|his|their) $/.test(lower.slice(0, at));
+    return /^\s(?:year|half|quarter|month)/.test(behind) || (isPlace && counted.test(behind)) ? read : undefined;
+  }
   const isLone =
     read.value > 3 && lower.slice(at - 4, at) === 'the ' && /^[.,;?!)]/.test(lower.slice(at + read.length));
   return isLone || counted.test(lower.slice(at + read.length)) ? read : undefined;

@@ -92,7 +92,9 @@ function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
 function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): boolean {
   const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
   const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12));
-  const changes = /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat);
+  const changes =
+    /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat) ||
+    /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
   return isAround || (isTwo && changes);
 }
 

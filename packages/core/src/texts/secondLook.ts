@@ -1,6 +1,6 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
-import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
+import { choice, doubt, kindNames, missingNames, quoteOf, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import { tokenAt, type Page } from './page.ts';
@@ -16,9 +16,11 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...takenAndSought(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
+    ...countLost(page, draft),
     ...startsLater(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
+    ...questionsMissed(page, draft),
     ...afterTheEnd(draft, asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
@@ -117,6 +119,20 @@ function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   });
 }
 
+/** "… one over 30 months, the other over 54": a count that stands where a term stands, and plays no part. */
+function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const { start, end } = page.places[token]!;
+    const isTerm =
+      /(?<![a-z])(?:over|for|or|after|within) $/.test(page.flat.slice(0, start)) &&
+      /^(?:[,;.?)]|$)/.test(page.flat.slice(end));
+    const quote = quoteOfToken(page, token);
+    return form === 'count' && value > 1 && !roles.has(token) && isTerm
+      ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
+      : [];
+  });
+}
+
 /** Words that tell of something the reading has nothing of. */
 function unheard(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   return tellingWords.flatMap(({ words, says, isHeard }) => {
@@ -146,6 +162,23 @@ function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[]
   return parts > asks.length
     ? [doubt('asks', `The text has ${parts} parts, and only ${asks.length} of them are read as questions.`)]
     : [];
+}
+
+const askingWords =
+  /(?<![a-z])(?<!of )(?:what(?! remains)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
+
+/** "What …, and how much …?" of which only one is read. */
+function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
+  return page.sentences.flatMap(({ start, end, text }, at) => {
+    const before = page.sentences[at - 1];
+    // "He pays off the balance. How much does he pay?" asks for what was told before.
+    const from = before && !before.asks ? before.start : start;
+    const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
+    const words = [...text.matchAll(askingWords)].length;
+    return own > 0 && text.includes('?') && words > own
+      ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
+      : [];
+  });
 }
 
 /** What is owed after the last payment is nothing: the moment was not understood. */

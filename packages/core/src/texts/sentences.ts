@@ -15,7 +15,7 @@ const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
-  /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
+  /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |outstanding |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
 const interrogative =
   /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
@@ -48,6 +48,10 @@ const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(f
 const isTold =
   /^\W*(?:⟨e\d+⟩ )?(?:payments|instal?lments|rentals|deposits|withdrawals)[^?]*(?:in (?:arrears|advance)|at (?:the )?(?:end|beginning|start|close)|(?:month|quarter|year|week)(?:'s)?[ -]ends?)[^?]*$/;
 
+/** "The balance after nine years is wanted." */
+const wanted =
+  /^\W*the (?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$/;
+
 function doesAsk(text: string): boolean {
   if (instruction.test(text)) return false;
   const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
@@ -58,7 +62,15 @@ function doesAsk(text: string): boolean {
     !isTold.test(text) &&
     !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be)(?![a-z])/.test(text);
   const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
-  return isNoun || isWish || isList || /\?/.test(text) || imperative.test(text) || labelsIn(text).length > 0;
+  return (
+    wanted.test(text) ||
+    isNoun ||
+    isWish ||
+    isList ||
+    /\?/.test(text) ||
+    imperative.test(text) ||
+    labelsIn(text).length > 0
+  );
 }
 
 /** Where the labels of parts stand: `(a)`, `b)`, `2.` */
@@ -107,7 +119,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     // "…, which amortise 27,300": it tells, and asks nothing.
     const relates =
       index > 0 && /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
-    const asks = !relates && (interrogative.test(head) || imperative.test(`. ${piece.trimStart()}`));
+    const asks =
+      !relates &&
+      (interrogative.test(head) || (index === 0 && wanted.test(text)) || imperative.test(`. ${piece.trimStart()}`));
     const tells = imperative.test(`. ${piece.trimStart()}`);
     const isLabelled = places.some(
       (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),

@@ -180,7 +180,16 @@ function frequencyOfText(
 }
 
 function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash'> {
-  const signs = page.timings.filter(scope);
+  // Of marks that overlap the longer counts.
+  const signs = page.timings
+    .filter(scope)
+    .filter(
+      ({ start, end, says }, _, all) =>
+        !all.some(
+          (other) =>
+            other.says === says && other.start <= start && other.end >= end && other.end - other.start > end - start,
+        ),
+    );
   const begins = signs.filter(({ says }) => says === 'beginning').length;
   const ends = signs.filter(({ says }) => says === 'end').length;
   if (begins === 0 && ends === 0) return { timing: undefined, timingClash: false };

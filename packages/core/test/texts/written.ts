@@ -4882,7 +4882,7 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'finalAmount@1'],
   },
   {
-    text: '"I can put aside 250 a month," says Mieke. Her account pays 3.6% compounded monthly. How long before she has saved 20,000? (Payments at month end.)',
+    text: '"I can spare 250 a month for saving," says Mieke. Her account pays 3.6% compounded monthly. How long before she has saved 20,000? (Payments at month end.)',
     plans: ['saving amount=0 rate=0.036/nominal/12 p=12 payment=250 final=20000 ?payments'],
     asks: ['payments'],
   },
@@ -5206,6 +5206,160 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=1850 rate=0.189/nominal/12 p=12 payment=60 final=0 ?payments'],
     asks: ['payments', 'lastPayment', 'totalInterest'],
   },
+  {
+    text: 'A couple buying their first home borrow $186,500 at 5.64% compounded monthly. They choose a 25-year term with payments at the end of each month. What will each payment be, and how much of the first payment is interest?',
+    plans: ['borrowing amount=186500 rate=0.0564/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1'],
+  },
+  {
+    text: 'Suppose you repay a $15,800 loan at 9.3% compounded monthly by paying $390 at the end of each month. How many whole payments do you make before the final one, and what is that final one?',
+    plans: ['borrowing amount=15800 rate=0.093/nominal/12 p=12 payment=390 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A florist signs a note for €6,200 due in 16 months with interest at 7.5% compounded monthly. What is the amount due at maturity?',
+    plans: ['lump-sum amount=6200 rate=0.075/nominal/12 n=16 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The outstanding balance on a 20-year, $132,000 mortgage at 6.6% compounded monthly, with payments at the end of the month, is wanted after exactly 9 years.',
+    plans: ['borrowing amount=132000 rate=0.066/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:108'],
+  },
+  {
+    text: 'A lessor buys a crane for €310,000, leases it for 6 years with quarterly payments in advance, and will sell it for €75,000 at the end. She wants 9.2% compounded quarterly. What must the quarterly payment be?',
+    plans: ['leasing price=310000 amount=310000 rate=0.092/nominal/4 n=24 p=4 beginning final=75000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Ida lends her brother 30 000 kr at 3% effective. He pays it back in five equal yearly payments, the first a year after the loan. Draw up what he pays each year and what he owes after the second payment.',
+    plans: ['borrowing amount=30000 rate=0.03/effective/1 n=5 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:2'],
+  },
+  {
+    text: 'After his 30th of 72 month-end payments on a £21,000 loan at 8.04% compounded monthly, Ed puts in a further £3,000 and asks for lower payments over the rest of the term. Calculate his first payment, the balance after the extra £3,000, and his new payment.',
+    plans: ['borrowing amount=21000 rate=0.0804/nominal/12 n=72 p=12 final=0 extra@30:3000/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'payment after:30'],
+  },
+  {
+    text: 'The Hansens repay a loan of 185 000 kr over 12 years at 5,28 % compounded monthly (month-end). By how much does the debt fall in the first two years?',
+    plans: ['borrowing amount=185000 rate=0.0528/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:24'],
+  },
+  {
+    text: "A teacher's saving plan: $200 at the end of each month for the first 10 years, $350 at the end of each month for the next 10 years, 5.1% compounded monthly. What does the plan amount to after 20 years?",
+    plans: ['saving amount=0 rate=0.051/nominal/12 n=240 p=12 payment=200 payment@120:150 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Tess has 42 payments of €388 left on her loan, month end, 6.9% compounded monthly. What would it cost her to pay off the loan now, and how much interest would she avoid?',
+    plans: ['borrowing rate=0.069/nominal/12 n=42 p=12 payment=388 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'A ten-year loan of $88,000 at 5.76% compounded monthly has month-end payments. At the end of year 4 the borrower switches to 7-year repayment of the remaining balance at 6.12%. What is the new payment?',
+    plans: [
+      'borrowing amount=88000 rate=0.0576/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing rate=0.0612/nominal/12 n=84 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'How much less interest is paid on a $30,000 five-year loan at 6% compounded monthly (month-end payments) than on the same loan at 8.4% compounded monthly?',
+    plans: [
+      'borrowing amount=30000 rate=0.06/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'You borrow £2,400 at 1.1% per month and repay it in equal instalments over 18 months, beginning one month from now. Calculate the instalment and the amount you still owe after half of them.',
+    plans: ['borrowing amount=2400 rate=0.011/per-period/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:9'],
+  },
+  {
+    text: 'A £5,500 loan at 10.2% compounded monthly is repaid over two years; payments at the end of the month. Nora misses the payments due in months 7 and 8; interest accrues. She then pays larger equal payments so as to finish on time. What were her payments before and what are they after?',
+    plans: ['borrowing amount=5500 rate=0.102/nominal/12 n=24 p=12 final=0 skip@6:2/payments ?payment'],
+    asks: ['payment', 'payment after:8'],
+  },
+  {
+    text: 'A loan for a bakery van was €26,400 over 4 years at 5.88% compounded monthly with a final balloon payment of €6,000 made with the last month-end instalment. What is the instalment? What is owed after two years?',
+    plans: ['borrowing amount=26400 rate=0.0588/nominal/12 n=48 p=12 final=6000 ?payment'],
+    asks: ['payment', 'balanceAfter k:24'],
+  },
+  {
+    text: 'Annual payments of $9,200, at the end of each year, pay off a loan in 8 years at 6.75% effective. How much was the loan, and how much of the fourth payment reduces it?',
+    plans: ['borrowing rate=0.0675/effective/1 n=8 p=1 payment=9200 final=0 ?amount'],
+    asks: ['amount', 'principalIn from:4 to:4'],
+  },
+  {
+    text: 'The Alvarado family refinances nothing; they simply want to know what their 30-year mortgage of $245,000 at 6.24% compounded monthly costs them each month, payments being due at the end of the month, and how much of the total they pay is interest.',
+    plans: ['borrowing amount=245000 rate=0.0624/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A $3,800 loan is to be repaid in 15 equal monthly payments. The interest rate is 12.6% compounded monthly. The first payment is made when the loan is granted. Find the payment.',
+    plans: ['borrowing amount=3800 rate=0.126/nominal/12 n=15 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Sabine's annuity contract provides her with €820 at the end of every month for 15 years. What is it worth at 4.02% compounded monthly? What is the total she will be paid?",
+    plans: ['drawing-down rate=0.0402/nominal/12 n=180 p=12 payment=820 final=0 ?amount'],
+    asks: ['amount', 'totalPaid'],
+  },
+  {
+    text: 'A lift costs £36,000. It is bought with £9,000 cash and a loan repaid by month-end payments of £610. Interest is 8.1% compounded monthly. (a) Number of payments? (b) Final payment? (c) Total interest?',
+    plans: ['borrowing price=36000 down=9000 amount=27000 rate=0.081/nominal/12 p=12 payment=610 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'At 7.92% compounded monthly, what single payment at the end of 5 years will settle a loan of $13,000?',
+    plans: ['lump-sum amount=13000 rate=0.0792/nominal/12 n=60 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For the first three years of an eight-year loan of €48,000 the rate is 5.1% compounded monthly; then it is 6.3% compounded monthly. Payments are made at month-end and worked out again at the change so that the term stays. Find both payments.',
+    plans: ['borrowing amount=48000 rate=0.051/nominal/12 n=96 p=12 final=0 rate@36:0.063/payments ?payment'],
+    asks: ['payment', 'payment after:36'],
+  },
+  {
+    text: 'If the Marlowes put away £275 a month for 16 years and then leave the fund untouched for 5 years, all at 4.68% compounded monthly with deposits at the end of the month, how much will they have?',
+    plans: [
+      'saving amount=0 rate=0.0468/nominal/12 n=192 p=12 payment=275 ?finalAmount',
+      'lump-sum rate=0.0468/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Simon buys a hot tub for €6,450 less a €450 discount. He pays the rest in 20 month-end payments at 9.9% compounded monthly. How large is each payment?',
+    plans: ['borrowing price=6450 rebate=450 amount=6000 rate=0.099/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The price of a bus is $94,000. A charter company makes a down payment of $14,000 and repays $80,000 over six years with payments at the end of each month at 6.84% compounded monthly. After three years it pays an additional $12,000 and keeps up the same payments. When is the bus paid off? How much interest does the extra payment save?',
+    plans: [
+      'borrowing price=94000 down=14000 amount=80000 rate=0.0684/nominal/12 n=72 p=12 final=0 extra@36:12000/payment ?payment',
+    ],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Oskar wants to retire with an income of $3,000 a month for 25 years, paid at the beginning of each month. How much does he need at 5.4% compounded monthly? To reach that sum in 30 years, what must he save at the end of each month at the same rate?',
+    plans: [
+      'drawing-down rate=0.054/nominal/12 n=300 p=12 payment=3000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.054/nominal/12 n=360 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'A $16,400 boat can be bought with 60 month-end payments at 8.76% compounded monthly. What does the boat cost in all? By how much does this exceed its price?',
+    plans: ['borrowing price=16400 amount=16400 rate=0.0876/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A delivery van loses nothing in the story; its lease does: €29,000 value, 48 months, €560 a month in advance, residual €8,000. Find the nominal rate compounded monthly and the effective rate.',
+    plans: ['leasing amount=29000 n=48 p=12 payment=560 beginning final=8000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -5231,4 +5385,10 @@ export const doubtful: readonly string[] = [
   'A loan of €4,000 at 75% compounded monthly is repaid by 12 payments at the end of each month. Find the payment.',
   'A lorry at £30,000 is financed over 48 payments at the end of each month at 7.2% compounded monthly with a balloon. Find the payment.',
   'A loan of £5,000 is repaid over 3 years at 6% compounded monthly, end of month. (a) Find the payment. (b) Draw the curve of the debt.',
+  'Find the monthly payments on each of two loans of €14,000 at 7.5% compounded monthly, one over 30 months, the other over 54, month-end. How much interest does each cost?',
+  'Interest on a deposit of $18,000 left for three years came to $2,412.60. It was compounded semi-annually. Find the nominal rate.',
+  'Ruth’s employer deposits £180 into her pension at the end of each month and she adds £120 of her own at the same time. With growth of 5.4% compounded monthly, what will the pension pot be worth after 22 years?',
+  'A municipality issues a loan of €6 million at 3.9% compounded semi-annually to be redeemed by equal half-yearly payments over 25 years. Find the payment and the interest portion of the first and the last payment.',
+  'The balance of Greta’s loan after 24 of 60 payments is $14,210.35. The loan’s rate is 6.3% compounded monthly; payments are at the end of each month. What is her payment and what did she originally borrow?',
+  'A hospital foundation has $2,000,000 at 5.04% compounded monthly. It pays out $14,000 at the beginning of each month. How long does the money last, in months, and how much can be paid out in the last month?',
 ];

@@ -199,6 +199,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'doubl(?:e|es|ed|ing)(?! (?:it|the|her|his|their|each) ?(?:payment|instal|,|\\.|deposit|then))',
     'tripl(?:e|es|ed|ing)',
     'matures?|maturity',
+    '(?:promissory )?notes?(?= (?:for|of) <m>)',
     'invest(?:s|ed|ing|ment)?',
     'certificate',
     'stood at',

@@ -47,9 +47,9 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     9,
     'knocks? {m} off',
     '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
-    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))',
+    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))(?! an? )',
     '(?:takes?|takes off) {m} off',
-    'less {m}',
+    'less (?:an? |the )?{m}',
   ),
   cue(
     'fee',

@@ -23,6 +23,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
     'sinking fund[^.?!⟨]{0,70} {m}',
+    '(?:sells?|sold) (?:it|them|the [a-z]+)(?: (?:off|on|again))? for {m} (?:at the end|afterwards|then|when)',
     '(?:owes?|owed|owing) {m} due (?:in|after|on)',
     'after [^.?!]{0,70}(?:still owes?|owes? still|still owed|is still owing) {m}',
     '(?:goal|target): {m}',
@@ -58,6 +59,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     10,
     'loan ?\\(?:?{m} at',
+    '(?:has|have|had|with|holds?) {m} at <p>',
     'needs? {m} (?:for|to)[^?⟨]{0,60}(?:lender|loan|borrow|credit)',
     '{m} (?:would )?earns?(?= (?:in|at|over|if|after))',
     '(?:will|would|does|do|can) {m} (?:earn|bring|yield)',
@@ -262,6 +264,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   ),
   cue('amount', 10, '<t> ago,? (?:[a-z]+ ){0,4}(?:put|invested|deposited|placed|laid|lent) {m}'),
   cue('price', 10, '(?:pays?|paid|paying) {m} for (?:it|this|that|them)(?= ?[:,;.])'),
+  cue('downPayment', 11, 'down[ -]?payment of {m}'),
   cue(
     'downPayment',
     9,

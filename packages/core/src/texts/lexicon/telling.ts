@@ -96,7 +96,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a first payment made at once',
-    '<m> (?:at once|now|today|immediately) and (?:then )?<m> (?:at the end|<ea>|each|every)',
+    '<m> (?:at once|now|today|immediately|then) and (?:then )?<m> (?:at the end|<ea>|each|every)',
     ({ plans }) => plans.some(({ unknown, amount }) => unknown !== 'amount' && (amount ?? 0) > 0),
   ),
   telling(
@@ -110,8 +110,18 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
   ),
   telling(
+    'a second payment',
+    '(?:adds?|pays?|puts? in|contributes?) <m> (?:of (?:her|his|their) own|at the same time|as well|to match)',
+    ({ plans }) => plans.length > 1,
+  ),
+  telling(
+    'interest that is stated',
+    'interest(?: [a-z]+){0,8} (?:<m> )?[^.?!]{0,40}(?:came to|amounted to|comes to|totalled|totals) <m>',
+    ({ plans }) => plans.some(({ charge }) => charge !== undefined),
+  ),
+  telling(
     'two payments to be looked at',
-    '(?:first|<o>) (?:payment|instal?lment|year) and (?:in |of |for )?(?:the )?(?:last|<o>)',
+    '(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
     ({ asks }) => asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1,
   ),
   telling('a deposit that is not made yet', 'just before (?:the|her|his|their) <o> (?:deposit|payment)', ({ plans }) =>

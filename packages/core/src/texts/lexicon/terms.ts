@@ -18,6 +18,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'prepaid',
     '(?:at|from) the (?:beginning|start|opening|outset) of (?:<e>|(?:the|its|their|a|each|that) @period)',
     'at (?:the )?(?:beginning|start) of <e>',
+    'first [a-z ]{0,30}(?:when|as soon as|on the day|the day) the (?:loan|contract|agreement|sale|lease|money|deal|credit|goods) (?:is|was|are|were) (?:granted|made|signed|paid out|taken out|given|concluded|closed|delivered|lent)',
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
     `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the first day(?! of)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,

@@ -79,8 +79,21 @@ function secondStage(
   if (!head) return undefined;
   // It begins with the first clause behind which nothing of the first stage is told.
   const start = Math.max(head.start, sentence.start <= after ? head.start : sentence.start);
-  const text = page.flat.slice(start, sentence.end);
-  return goesOn.test(text) && !pays.test(text) ? { region: { start, end: sentence.end }, token } : undefined;
+  const end = endOf(page, place, sentence, questions);
+  const text = page.flat.slice(start, end);
+  return goesOn.test(text) && !pays.test(text) ? { region: { start, end }, token } : undefined;
+}
+
+/** Before what is said of both stages, and before what is asked. */
+function endOf(page: Page, place: Span, sentence: Span, questions: readonly PlacedQuestion[]): number {
+  const both = clausesOf(page).find(
+    ({ start, end }) =>
+      start > place.start &&
+      start < sentence.end &&
+      /^\W*(?:all|both|throughout|and the)/.test(page.flat.slice(start, end)),
+  );
+  const asked = questions.find(({ unit }) => unit.start > place.start);
+  return Math.min(sentence.end, both?.start ?? sentence.end, asked?.unit.start ?? sentence.end);
 }
 
 /** The second stage: nothing paid in, at its own rate or at the first one's. */

@@ -81,13 +81,7 @@ export function WhatHappens({ preview: { fresh, same, over, unmatched }, assigne
           '{{count}} new answers, {{same}} there already, {{over}} written over',
           { same, over: over.length },
         )}
-        .{' '}
-        {unmatched > 0 &&
-          many(
-            unmatched,
-            '{{count}} row belongs to nobody here and is kept.',
-            '{{count}} rows belong to nobody here and are kept.',
-          )}
+        . {unmatched > 0 && many(unmatched, '{{count}} unmatched row is kept.', '{{count}} unmatched rows are kept.')}
       </p>
       {over.length > 0 && (
         <ul className={styles.over} aria-label={say('Written over')}>

@@ -20,6 +20,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     7,
     `how (?:much|large a sum) ${must} ~?(?:invest(?:ed)?|deposit(?:ed)?|set aside|put away|put aside|placed?)(?! (?:each|every))`,
   ),
+  cue(
+    'finalAmount',
+    14,
+    'amount (?:due|payable|owed) (?:at|on|when it) (?:maturity|falls due|matures)',
+    'maturity value',
+  ),
   cue('finalAmount', 12, 'how much (?:is|has been|will be) saved (?:after|in) <t>'),
   cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),

@@ -23,6 +23,17 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
+  cue(
+    'totalPaid',
+    14,
+    'what (?:does|will|did|would) (?!(?:the|this|her|his|their) (?:credit|loan|borrowing|finance|debt|mortgage))~costs? (?:in all|altogether|in total|all told)',
+    'total (?:that )?(?:he|she|they|it) (?:will |would )?(?:be paid|receives?|gets?|draws?|is paid)',
+  ),
+  cue(
+    'interest',
+    14,
+    'by how much (?:does|do|will|would) (?:this|that|it|they) exceed (?:the|its) (?:cash )?(?:price|cost|amount)',
+  ),
   cue('interest', 15, 'how much more than <m> (?:does|do|will|must|has|have) ~(?:pay|paid|repay|repaid|given back)'),
   cue('interest', 14, 'what (?:does|did|will|would) (?:it|this|that|the [a-z]+) cost in interest'),
   cue('interest', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) interest'),
@@ -49,6 +60,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
     '(?:how much|what(?: part| share| portion)?)(?: of ~~?)? ~~?(?:is|goes (?:on|to|towards?)|went (?:on|to|towards?)|was|are|as|in|pays|paid|on) ~?interest(?! (?:is|are) (?:compounded|credited|converted|calculated|charged|added|paid))',
     'interest (?:part|portion|component|share|content|element)',
+  ),
+  cue(
+    'principal',
+    13,
+    'by how much (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
+    'how much of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
   ),
   cue(
     'principal',
