@@ -202,7 +202,7 @@ export function momentBefore(
         'moment',
       );
     const found =
-      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       );
     if (!found) continue;

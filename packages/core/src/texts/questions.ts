@@ -45,8 +45,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const meant =
       meantInFront(flat, sentence) ?? (!again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined);
     if (meant?.piece === sentence) found.length = 0;
-    else if (meant && isHeadFound(sentence, found)) found.shift();
-    if (meant) found.unshift(meant);
+    // "The last payment is smaller. How large is it?" is no question for the loan.
+    const isHead = meant !== undefined && meant.piece !== sentence && isHeadFound(sentence, found);
+    if (isHead && toldOf.has(meant.question.says)) found.shift();
+    if (meant && (!isHead || toldOf.has(meant.question.says))) found.unshift(meant);
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
       unread.push(sentence);
@@ -149,6 +151,9 @@ const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   lists &&
   /^\s*(?:and )?(?:the|his|her|their|its) [a-z ]{4,40}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
 
+/** What may be told in one sentence and asked for as "it" in the next. */
+const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
+
 /** What a sentence asks first is understood. */
 const isHeadFound = ({ start, text }: Sentence, [first]: readonly Found[]): boolean =>
   first !== undefined && first.piece.start < start + headOf(text).length;
@@ -157,18 +162,21 @@ const isHeadFound = ({ start, text }: Sentence, [first]: readonly Found[]): bool
 const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ?? text;
 
 /** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */
-function meantBefore(
-  flat: string,
-  sentence: Sentence,
-  told: Sentence,
-): { question: Match<Asked>; piece: Span } | undefined {
+function meantBefore(flat: string, sentence: Sentence, told: Sentence): Found | undefined {
   if (
     !/^(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )
     return undefined;
-  const best = bestOf(find(flat.slice(told.start, told.end)));
+  // "He takes out the same amount at the end of each month. What is it?"
+  const regular =
+    /(?:same|equal|fixed|regular|level) (?:<e> )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+      flat.slice(told.start, told.end),
+    );
+  const best: Omit<Match<Asked>, 'weight'> | undefined = regular
+    ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
+    : bestOf(find(flat.slice(told.start, told.end)));
   return best && { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
 

@@ -120,6 +120,18 @@ function isEffective(
   return page.quotings.some((sign) => {
     if (sign.says !== 'effective') return false;
     const isBefore = sign.start < start;
+    // "What is the effective rate of 5.94 % compounded quarterly?"
+    const isOfNominal =
+      isBefore &&
+      compounding !== undefined &&
+      compounding !== 1 &&
+      /^(?: ⟨a\d+⟩)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)/.test(
+        page.flat.slice(end),
+      ) &&
+      /(?:what|which|find|calculate|compute|determine|state|give|work out) [^.?!⟨]{0,24}$/.test(
+        page.flat.slice(0, sign.start),
+      );
+    if (isOfNominal) return false;
     const between = isBefore ? page.flat.slice(sign.end, start) : page.flat.slice(end, sign.start);
     const isAsked =
       asked.has('effectiveRate') &&

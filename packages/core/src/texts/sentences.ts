@@ -17,10 +17,10 @@ const instruction =
 const quantityFirst =
   /^\W*(?:the )?(?:⟨e\d+⟩ |first |regular |new |total |outstanding |effective |nominal |amount |final |finance )?(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?(?![a-z])/;
 const interrogative =
-  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
+  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
 const headed =
-  /^\W*(?:and |then |also |but )*(?:whose|who|whether|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+  /^\W*(?:and |then |also |but )*(?:whose|who|whether|where (?:is|does|do|will|would)|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
 /** It tells how to answer, or stands in what is told. */
 const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =

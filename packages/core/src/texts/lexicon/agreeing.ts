@@ -21,7 +21,7 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
   payment: {
     goesWith: word(
-      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|each|every|⟨[ea]',
+      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|sum|each|every|⟨[ea]',
     ),
     goesAgainst: word(
       'interest|owe|left|balance|total|altogether|in all|how (?:long|many)|last|final|rate|more|less|differ|after|extra|price|cost',

@@ -57,7 +57,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'add(?:s|ing)? {m} (?:for|as|in)',
     '{m} (?:of|for|in) costs(?! saved)',
     'fees?(?: is| of|:| amounting to)* {m}',
-    '{m} (?:[a-z-]+ ){0,3}fees?',
+    '{m} (?:(?!with |and |plus )[a-z-]+ ){0,3}fees?',
     `${feeWords}(?: costs?| charges?| fees?)?(?: of|:| is| at)* {m}`,
     `{m} (?:of|for|in) ${feeWords}(?: costs?| charges?)?(?! value)`,
     `{m} ${feeWords} (?:costs?|charges?|fees?)`,

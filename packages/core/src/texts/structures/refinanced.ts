@@ -17,6 +17,7 @@ const words =
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay)|remaining|outstanding|remain)',
 );
+const remaining = pattern('{n} remaining (?:<e> |[a-z]+-end )?(?:@payment)');
 const made = [
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
@@ -124,9 +125,8 @@ interface Moment {
 }
 
 function momentOf(page: Page): Moment | undefined {
-  const remaining = [...page.flat.matchAll(left)][0];
-  if (remaining)
-    return { token: Number(remaining[1]), isLeft: true, value: () => tokenAt(page, Number(remaining[1])).value };
+  const found = [...page.flat.matchAll(left), ...page.flat.matchAll(remaining)][0];
+  if (found) return { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
   for (const each of made) {
     const found = [...page.flat.matchAll(each)][0];
     if (!found) continue;

@@ -159,7 +159,11 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
     case 'lump-sum':
     case 'saving':
       return {
-        by: /interest/.test(words) ? 'totalInterest' : plan.unknown === 'payment' ? 'payment' : 'finalAmount',
+        by: /(?<!⟨p\d+⟩ )interest/.test(words)
+          ? 'totalInterest'
+          : plan.unknown === 'payment'
+            ? 'payment'
+            : 'finalAmount',
         want: /(?:less|least|lower)/.test(words) ? 'least' : 'most',
       };
     default: {

@@ -30,6 +30,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),
+  cue(
+    'effectiveRate',
+    14,
+    '(?:what|which|find|calculate|compute|determine|state|give|work out)[^.?!⟨]{0,24} effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|of interest for|on) <p>(?: <a>)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)',
+  ),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(
@@ -50,7 +55,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'rates?(?: of interest)? (?:<a>|<e>)(?! compound)',
     '(?:periodic|per-period) rate',
     '(?<!effective )(?<!nominal )(?:monthly|quarterly|weekly|half-yearly) (?:interest )?rate',
-    '(?<!effective )(?<!nominal )(?:<e>) (?:interest )?rate(?! compound)(?!,? (?:convertible|compounded))',
+    '(?<!effective )(?<!nominal )(?:<e>) (?:interest )?rate(?! of <p>)(?! compound)(?!,? (?:convertible|compounded))',
     'interest (?:is|does|did) ~~?charge (?:per|each) <e>',
   ),
   cue(
@@ -62,7 +67,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'rate of interest',
     '(?:what|which|find the|at what|find|the) (?:[a-z-]+ ){0,2}rate',
     '(?:^|find |what |the )apr',
-    'rate(?= ~~?(?:compounded|convertible))',
+    'rate(?! of <p>)(?= ~~?(?:compounded|convertible))',
     'j\\(?_?\\d+\\)? ?(?:=|\\?)',
     'rate\\?',
     'interest rate',
