@@ -149,7 +149,7 @@ const families: readonly Family[] = [
     told: [
       'What must be deposited {when} for {term} at {rate} to accumulate {amount}?',
       'A club wants to have {amount} in {term}. Equal deposits are made {when} in an account earning {rate}. How much is each deposit?',
-      'To have {amount} in {term}, what equal amount must be put aside {when} at {rate}?',
+      'To have {amount} in {term}, what equal amount must be saved {when} at {rate}?',
     ],
     asked: [['', 'payment']],
     plan: 'saving amount=0 rate={rate} n={n} p={p}{begins} final={sum} ?payment',
