@@ -23,15 +23,17 @@ export function cuesOfText(page: Page, { plans, asks }: Pick<DraftReading, 'plan
       says: `${plan !== null && plans[plan]?.unknown === quantity ? 'unknown' : 'asks'}=${quantity}`,
     })),
   ];
+  // What is settled by hand has no words of its own.
+  const told = found.filter(({ span }) => span.end > span.start);
   const isHeld = (at: number): boolean => {
-    const { span, says } = found[at]!;
-    return found.some((other, index) => {
+    const { span, says } = told[at]!;
+    return told.some((other, index) => {
       const holds = index !== at && other.says === says && other.span.start <= span.start && other.span.end >= span.end;
       const isSame = other.span.start === span.start && other.span.end === span.end;
       return holds && (!isSame || index < at);
     });
   };
-  const kept = found.filter((_, at) => !isHeld(at));
+  const kept = told.filter((_, at) => !isHeld(at));
   return kept
     .map(({ span, says }) => ({ ...trimmed(page.text, originOf(page, span)), says }))
     .map(({ start, end, says }) => ({ quote: page.text.slice(start, end), start, says }))

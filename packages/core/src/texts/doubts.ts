@@ -96,7 +96,7 @@ function termDoubts(page: Page, sole: SolePlan): ReadDoubt[] {
     doubts.push(doubt('payments', says, counts(Math.floor(read.unfit), Math.ceil(read.unfit))));
   }
   const ages = plan.payments === null || page.settled.payments !== undefined ? undefined : agesOf(page);
-  if (ages?.onLast === 'unsaid' && terms.paymentsPerYear === 1 && plan.payments === ages.years)
+  if (ages?.onLast === 'unsaid' && terms.paymentsPerYear === 1 && plan.payments === ages.years + 1)
     doubts.push(
       doubt('payments', 'Is the last payment made on the last birthday, or a year before?', [
         choice('on the last birthday', { payments: String(ages.years + 1), timing: 'end' }),

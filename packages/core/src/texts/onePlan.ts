@@ -103,7 +103,9 @@ function countedElsewhere(
   const ages = agesOf(page);
   for (const at of ages?.tokens ?? []) roles.set(at, 'duration');
   if (!ages) return countFromQuestion(questions, terms);
-  return ages.years * terms.paymentsPerYear + (ages.onLast === 'paid' ? 1 : 0);
+  // Where the text does not tell, the last birthday's payment is taken, and asked for.
+  const isPaidOnLast = ages.onLast === 'paid' || (ages.onLast === 'unsaid' && terms.paymentsPerYear === 1);
+  return ages.years * terms.paymentsPerYear + (isPaidOnLast ? 1 : 0);
 }
 
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */

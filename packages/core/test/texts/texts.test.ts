@@ -182,6 +182,9 @@ describe('what is settled by hand', () => {
     expect(read.map(({ doubts }) => doubts)).toEqual([[], []]);
     expect(read[0]!.asks[0]!.answers[0]).toBeCloseTo(onTheDay, 6);
     expect(read[1]!.asks[0]!.answers[0]).toBeCloseTo(onTheDay - 2000, 6);
+    // The first choice is what is taken for now; what is settled marks no words.
+    expect(readProblem(text).asks[0]!.answers).toEqual(read[0]!.asks[0]!.answers);
+    expect(read[1]!.cues.map(({ says }) => says)).not.toContain('timing=beginning');
   });
 
   it('is of a whole year, where a sum grows for a part of one', () => {

@@ -26,7 +26,7 @@ export function Doubts({ reading: { doubts }, onChoose }: DoubtsProps) {
               onClick={() => onChoose(choice.sets)}
             >
               {choice.says}
-              {index === 0 && choices.length === 2 && <span className="soft"> · {say('taken for now')}</span>}
+              {index === 0 && choices.length === 2 && <span className="soft">{`\u00a0· ${say('taken for now')}`}</span>}
             </Button>
           ))}
         </li>
