@@ -30,15 +30,7 @@ const adverbs: readonly PeriodPhrase[] = [
     says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
     perYear: 6,
   },
-  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ months)', perYear: 12 },
-  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ quarters)', perYear: 4 },
-  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ half-years)', perYear: 2 },
-  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ years)', perYear: 1 },
-  { says: 'each of the (?:next|following|coming|first) (?=[a-z0-9-]+ weeks)', perYear: 52 },
-  {
-    says: '(?:365|360)-day',
-    perYear: 365,
-  },
+  { says: '365-day', perYear: 365 },
   {
     says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) times (?:a|each|per|in a) year',
     perYear: 4,
@@ -76,6 +68,11 @@ const everyPattern = [
   ...adverbs.map(({ says, perYear }) => ({ pattern: new RegExp(`^(?:${says})(?![a-z])`), perYear })),
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(`^(?:each|every)(?: and every)?(?: single| whole| full)? (?:${says})${genitive}(?![a-z])`),
+    perYear,
+  })),
+  // "at the end of each of the next 48 months": the number that follows counts them.
+  ...nouns.map(({ says, perYear }) => ({
+    pattern: new RegExp(`^each of the (?:next|following|coming|first) (?=[a-z0-9-]+ (?:${says})(?![a-z]))`),
     perYear,
   })),
 ];

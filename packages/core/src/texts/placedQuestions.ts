@@ -52,7 +52,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       (placeAsked(page, question.unit, kind) ??
         placeAsked(page, leadOf(page, question), kind) ??
         untilThen(page, question) ??
-        placeAsked(page, headOf(page, question), kind));
+        placeAsked(page, openingOf(page, question), kind));
     const isThen =
       kind === 'moment' &&
       (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
@@ -98,7 +98,7 @@ function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefine
 }
 
 /** "After paying 40 of 84 payments she wants to know …, … and …": what opens a sentence holds for all it asks. */
-function headOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
+function openingOf({ flat, questions, sentences }: Page, { unit }: Question): Span {
   const sentence = sentences.find(({ start, end }) => start <= unit.start && end >= unit.end);
   const start = sentence?.start ?? unit.start;
   const first = questions.find((each) => each.unit.start >= start)?.unit.start ?? start;

@@ -43,16 +43,18 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
     const meant =
-      meantInFront(flat, sentence) ?? (!again && told && !told.asks ? meantBefore(flat, sentence, told) : undefined);
+      meantInFront(flat, sentence) ??
+      (!again && told && !told.asks ? meantBefore(flat, sentence, told, isHeadFound(sentence, found)) : undefined);
     if (meant?.piece === sentence) found.length = 0;
-    // "The last payment is smaller. How large is it?" is no question for the loan.
-    const isHead = meant !== undefined && meant.piece !== sentence && isHeadFound(sentence, found);
-    if (isHead && toldOf.has(meant.question.says)) found.shift();
-    if (meant && (!isHead || toldOf.has(meant.question.says))) found.unshift(meant);
+    else if (meant && isHeadFound(sentence, found)) found.shift();
+    if (meant) found.unshift(meant);
+    const isMeant = (piece: Span): boolean =>
+      meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
     if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
       unread.push(sentence);
-    else if (!isAside && !again && !meant) unread.push(...missed.filter((piece) => !isPartOf(flat, piece, found)));
+    else if (!isAside && !again)
+      unread.push(...missed.filter((piece) => !isMeant(piece) && !isPartOf(flat, piece, found)));
     const kept = keptOf(flat, found);
     kept.forEach(({ question, piece }, index) => {
       const end = kept[index + 1]?.piece.start ?? sentence.end;
@@ -155,14 +157,20 @@ const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
 const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
 
 /** What a sentence asks first is understood. */
-const isHeadFound = ({ start, text }: Sentence, [first]: readonly Found[]): boolean =>
-  first !== undefined && first.piece.start < start + headOf(text).length;
+const isHeadFound = (sentence: Sentence, [first]: readonly Found[]): boolean =>
+  first !== undefined && isInHead(sentence, first.piece);
+
+const isInHead = ({ start, text }: Sentence, piece: Span): boolean => piece.start < start + headOf(text).length;
 
 /** Before "…, and how much …". */
 const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ?? text;
 
-/** "The lender wants the balance after 5 years. How much is that?" asks for what was told just before. */
-function meantBefore(flat: string, sentence: Sentence, told: Sentence): Found | undefined {
+/**
+ * "The lender wants the balance after 5 years. How much is that?" asks for what was told just before.
+ *
+ * @param isUnderstood whether its own words ask for something by themselves
+ */
+function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   if (
     !/^(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
@@ -171,13 +179,15 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence): Found | 
     return undefined;
   // "He takes out the same amount at the end of each month. What is it?"
   const regular =
-    /(?:same|equal|fixed|regular|level) (?:<e> )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+    /(?:same|equal|fixed|regular|level) (?:⟨e\d+⟩ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular
     ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
     : bestOf(find(flat.slice(told.start, told.end)));
-  return best && { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
+  // "The last payment is smaller. How large is it?" is no question for the loan.
+  if (!best || (isUnderstood && !toldOf.has(best.says))) return undefined;
+  return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
 
 /** "the total of it": a noun in a list of what to find. */
