@@ -17,6 +17,8 @@ export interface AskedPlace {
   readonly lastYears?: number;
   /** So many years before the end. */
   readonly leftYears?: number;
+  /** So many payments before the end. */
+  readonly leftPayments?: number;
   /** In the middle of the term. */
   readonly isHalf?: boolean;
   /** The last payment. */
@@ -106,6 +108,11 @@ const moments: readonly PlaceRecord[] = [
     [],
     () => ({ isHalf: true }),
   ),
+  place(
+    '{n} (?:<e> )?(?:@payment|@deposit|months) (?:are |is )?(?:still |yet )?(?:to (?:go|come|make|be made|run)|left|remaining|outstanding|unpaid|ahead|remain)',
+    ['after'],
+    ([left]) => ({ leftPayments: left! }),
+  ),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
@@ -194,13 +201,8 @@ export function momentBefore(
   for (const span of told) {
     const text = page.flat.slice(span.start, span.end);
     // "Four years ago she borrowed 9,000. … What does she owe?"
-    const ago = /(⟨t\d+⟩) ago(?![a-z])/.exec(text);
-    if (ago && /borrow|loan|mortgage|lent/.test(text))
-      return placeAsked(
-        page,
-        { start: span.start + ago.index, end: span.start + ago.index + (ago[1]?.length ?? 0) },
-        'moment',
-      );
+    const since = sinceThen(page, span);
+    if (since) return since;
     const found =
       /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
@@ -213,5 +215,19 @@ export function momentBefore(
     );
     if (inside && !inside.atChange) return inside;
   }
+  // "What do I owe today? I borrowed 9,000 four years ago …"
+  for (const span of page.sentences) {
+    const since = span.start > at && sinceThen(page, span);
+    if (since) return since;
+  }
   return undefined;
+}
+
+/** "She borrowed 9,000 four years ago." */
+function sinceThen(page: FlatText, span: Span): AskedPlace | undefined {
+  const text = page.flat.slice(span.start, span.end);
+  const ago = /(⟨t\d+⟩) ago(?![a-z])/.exec(text);
+  if (!ago || !/borrow|loan|mortgage|lent/.test(text)) return undefined;
+  const start = span.start + ago.index;
+  return placeAsked(page, { start, end: start + (ago[1]?.length ?? 0) }, 'moment');
 }

@@ -32,8 +32,9 @@ export function asksOfPlan(
 ): DraftAsk[] {
   const asks: DraftAsk[] = [];
   const last: { k?: number; from?: number; to?: number } = {};
-  for (const [at, each] of questions.entries()) {
-    const question = heardAs(page, each, questions[at - 1], of.plan);
+  const all = questions.flatMap((each) => beforeAndAfter(page, each));
+  for (const [at, each] of all.entries()) {
+    const question = heardAs(page, each, all[at - 1], of.plan);
     const asked = askOf(page, question, of, last);
     if (!asked) {
       dropped.push(question.unit);
@@ -47,6 +48,20 @@ export function asksOfPlan(
     if (!isKnown) asks.push({ ...asked, place: { start: question.start, end: question.end } });
   }
   return asks;
+}
+
+/** "The balance just before and just after the 9th payment" asks twice. */
+function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] {
+  const both =
+    /(?<![a-z])(before|after),? and (?:just |right |immediately |directly |straight )?(before|after)(?![a-z])/.exec(
+      flat.slice(each.unit.start, each.unit.end),
+    );
+  if (each.asked !== 'balance' || !each.place || !both || both[1] === both[2]) return [each];
+  const { moment: _, ...place } = each.place;
+  return [both[1], both[2]].map((word) => ({
+    ...each,
+    place: { ...place, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
+  }));
 }
 
 /** A question as it is meant behind the one before, and of what the plan does not state. */
@@ -70,7 +85,11 @@ function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boole
     (asked === 'payment' && plan.payment !== null) ||
     (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');
   // What payments that end in nothing are worth is their worth now.
-  const isWorthNow = asked === 'finalAmount' && plan.unknown === 'amount' && plan.finalAmount === 0 && !hasPlace;
+  const isWorthNow =
+    asked === 'finalAmount' &&
+    (plan.unknown === 'amount' || (plan.unknown === 'payment' && plan.kind === 'drawing-down')) &&
+    plan.finalAmount === 0 &&
+    !hasPlace;
   return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? seeks[plan.unknown] : asked;
 }
 
@@ -185,13 +204,16 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
 
 /** The compounding that a question names itself. */
 /** What an effective rate is to be compounded; beside any other, the compounding is its own. */
-const compoundedIn = ({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined =>
-  /⟨p/.test(flat.slice(unit.start, unit.end)) && rate?.quoted !== 'effective'
-    ? undefined
-    : periods.find(({ use, token }) => {
-        const { start } = places[token]!;
-        return use === 'compounding' && start >= unit.start && start < unit.end;
-      })?.perYear;
+function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined {
+  const words = flat.slice(unit.start, unit.end);
+  if (/⟨p/.test(words) && rate?.quoted !== 'effective') return undefined;
+  const notation = /(?:^|[^a-z])j\(?_?(\d+)/.exec(words)?.[1];
+  if (notation !== undefined) return Number(notation);
+  return periods.find(({ use, token }) => {
+    const { start } = places[token]!;
+    return use === 'compounding' && start >= unit.start && start < unit.end;
+  })?.perYear;
+}
 
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
 
@@ -258,6 +280,7 @@ export function momentOf(
   if (k !== undefined) return k;
   if (place.leftYears !== undefined && plan.payments !== null)
     return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
+  if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
   if (place.isHalf && plan.payments !== null) return wholeNumber(plan.payments / 2);
   if (place.same) return last.k ?? last.to;
   if (place.atChange) return changesAfter === undefined ? last.k : changesAfter + skipped;

@@ -226,7 +226,12 @@ export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
 
 /** Lengths of time that nothing took. */
 const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<number, Role>): number[] =>
-  times.filter((at) => !roles.has(at) && page.signs[at]?.[0]?.role !== 'ignored' && !isTheRest(page, at, roles));
+  times.filter((at) => !roles.has(at) && !isToldTwice(page, at) && page.signs[at]?.[0]?.role !== 'ignored' && !isTheRest(page, at, roles));
+
+/** "for 18 years, … from her 18th birthday". */
+const isToldTwice = (page: Page, at: number): boolean =>
+  /birthday/i.test(quoteOfToken(page, at)) &&
+  page.tokens.some(({ form }, other) => other !== at && form === 'time' && yearsOf(page, other) === yearsOf(page, at));
 
 /** "After sixty of 360 payments …, for the remaining 25 years": what is left of the plan after a change. */
 const isLeftOf = (page: Page, at: number, { payments, paymentsPerYear, changes }: ReadPlan): boolean =>

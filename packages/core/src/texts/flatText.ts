@@ -34,6 +34,8 @@ export interface Span {
 const fillers =
   /[\s(]((?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) )$/;
 
+const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
+
 /** Points that end no sentence. */
 const abbreviations =
   /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
@@ -48,6 +50,13 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
     for (; at < until; at += 1) {
       const char = plain.charAt(at);
       if (char === ' ' && flat.endsWith(' ')) continue;
+      // "what's" is "what is".
+      if (char === "'" && /^'s(?![a-z])/.test(plain.slice(at, at + 3)) && shortened.test(flat)) {
+        flat += ' is';
+        origins.push(at, at, at + 1);
+        at += 1;
+        continue;
+      }
       flat += char;
       origins.push(at);
     }

@@ -56,7 +56,22 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
       at = token.end;
     } else at += 1;
   }
-  return joinTimes(tokens, lower);
+  const all = joinTimes(tokens, lower);
+  return all.some(({ form }) => form === 'money') ? all.map((each) => asMoney(each, lower)) : all;
+}
+
+/** What may stand behind a sum written without its currency. */
+const behindSum =
+  /^(?:\s*(?:[.,;:)?!\n]|$)|\s+(?:at|each|every|per|a|an|in|on|from|to|for|and|or|is|was|are|with|now|today|down|over|when|the|by|if|when|borrowed|lent|left|monthly|quarterly|yearly|weekly)(?![a-z]))/;
+
+/** "hand over 1,500 at each year's end": thousands are counted in money, where no word says of what. */
+function asMoney(each: Token, lower: string): Token {
+  const written = lower.slice(each.start, each.end);
+  const isLarge = each.form === 'count' && each.value >= 1000 && /\d[.,\s'’]\d{3}/.test(written);
+  const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
+    lower.slice(0, each.start),
+  );
+  return isLarge && !isNumbered && behindSum.test(lower.slice(each.end)) ? { ...each, form: 'money' } : each;
 }
 
 /** A word or a number begins here: not within either, and not behind a letter as in "j4". */
@@ -137,7 +152,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:of (?:it|this|that) (?:from|out of|in cash|now|at once|himself|herself|themselves)|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
 /** "a third of the price", "half the price down", "three quarters of a per cent". */

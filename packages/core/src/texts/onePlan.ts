@@ -71,6 +71,9 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const moments = questions.filter((each) => each.asked === 'finalAmount');
   const hasTerm = tellsTerm(first, moments, asked);
   if (hasTerm) take(roles, moments);
+  // What is there on the way leaves the end as it is told.
+  if (hasTerm && asked.has('payment') && moments.every((each) => isOnTheWay(page, each, first)))
+    asked.delete('finalAmount');
   const own = hasTerm ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
   const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
@@ -91,6 +94,12 @@ function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: Read
   const isMoment = (at: number): boolean =>
     moments.some(({ place }) => place?.taken.some(({ token }) => token === at) ?? false);
   return (isAsked && isPaid && rate.token !== undefined) || [...times, ...counts].some((at) => !isMoment(at));
+}
+
+/** A moment before the term is over. */
+function isOnTheWay(page: Page, { place }: PlacedQuestion, { times, paymentsPerYear }: Terms): boolean {
+  const years = place?.afterYears ?? (place?.after === undefined ? undefined : place.after / paymentsPerYear);
+  return years !== undefined && times.some((at) => yearsOf(page, at) > years + 1e-9);
 }
 
 /** How many payments there are, where neither a count nor a time says so. */

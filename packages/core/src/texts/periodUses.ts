@@ -59,7 +59,7 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
     const isPaidIn =
       /⟨m\d+⟩ (?:is|are|was|were) added (?:at )?(?:(?:at |on )?the (?:end|start|beginning|first|last) (?:day )?of )?$/.test(
         clause,
-      );
+      ) || /(?:what|how much)(?![^⟨]*interest)[^⟨]* added at (?:the (?:end|start|beginning) of )?$/.test(clause);
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
     if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];

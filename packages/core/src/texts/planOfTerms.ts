@@ -24,9 +24,12 @@ export interface PlanRead {
 /** @param counted a number of payments that is told elsewhere, where the text has none */
 export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>, counted?: number): PlanRead {
   const roles = new Map<number, Role>();
-  const { kind, paymentsPerYear: p } = terms;
+  const { kind, paymentsPerYear: often } = terms;
   const built = amountOf(page, terms, roles, asked);
-  const count = countOf(page, terms, roles, counted);
+  const told = countOf(page, terms, roles, counted);
+  // Half a day is no period: what divides the time evenly counts instead.
+  const p = kind === 'lump-sum' && often === 365 && told.payments !== undefined ? evenly(told.payments, often) : often;
+  const count = told.payments === undefined ? told : { ...told, payments: wholeNumber((told.payments / often) * p) };
   const rate = rateOf(page, terms, roles, p);
   const one = (role: Role): number | null => numberOf(page, terms, roles, role);
   const charge = kind === 'flat' ? one('charge') : null;
@@ -76,6 +79,12 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     ...(count.unfit === undefined ? {} : { unfit: count.unfit }),
     assumesCompounding: rate?.quoted === 'nominal' && terms.rate.compounding === undefined && kind !== 'flat',
   };
+}
+
+/** How often a year to count a time of so many periods, so that it is a whole number of them. */
+function evenly(periods: number, perYear: number): number {
+  const isWhole = (each: number): boolean => Number.isInteger(wholeNumber((periods / perYear) * each));
+  return [perYear, 1, 2, 4, 12, 52, 365].find(isWhole) ?? perYear;
 }
 
 /** "double", "treble": so many times the amount. */

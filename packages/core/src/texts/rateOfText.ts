@@ -25,7 +25,7 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   const continuous = /continuous/.test(page.flat);
   const notation = /(?:^|[^a-z])j\(?_?(\d+)\)?(?![a-z])/.exec(page.flat);
   const uses = page.periods.filter(({ use, token: at }) => use === 'compounding' && inScope(page, scope, at));
-  const wanted = uses.find(({ token: at }) => isWanted(page, at));
+  const wanted = uses.find(({ token: at }) => isWanted(page, at)) ?? notationAsked(page);
   const given = uses.filter((each) => each !== wanted || (token === undefined && uses.length === 1));
   const stated = compoundingOf(page, token, given);
   const compounding = stated?.perYear ?? (notation ? Number(notation[1]) : undefined);
@@ -60,6 +60,16 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     return { ...more, ...(other ? { wanted: other.perYear } : {}), token, quoted: 'effective', compounding: 1 };
   }
   return { ...more, token, quoted: 'nominal', ...(compounding === undefined ? {} : { compounding }) };
+}
+
+/** "What is the equivalent j4?" */
+function notationAsked({ questions, flat }: Page): Pick<PeriodUse, 'perYear'> | undefined {
+  const found = questions.flatMap(({ asked, unit }) => {
+    const words = asked === 'nominalRate' ? flat.slice(unit.start, unit.end) : '';
+    const perYear = /⟨p/.test(words) ? undefined : /(?:^|[^a-z])j\(?_?(\d+)/.exec(words)?.[1];
+    return perYear === undefined ? [] : [{ perYear: Number(perYear) }];
+  });
+  return found[0];
 }
 
 /** "Interest of 0.5 % is added at the end of each month": how often in a year. */

@@ -167,6 +167,13 @@ function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[]
 const askingWords =
   /(?<![a-z])(?<!of )(?:what(?! remains)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
 
+const isToFind =
+  /^\W*(?:(?:please|now|then|hence|first) )*(?:find|give|state|calculate|compute|determine|work out|report|what (?:is|are) the)(?![a-z])/;
+
+/** "…, the interest paid in that year, and the time that …" */
+const things =
+  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving)(?![a-z])/g;
+
 /** "What …, and how much …?" of which only one is read. */
 function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
@@ -174,8 +181,9 @@ function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
     // "He pays off the balance. How much does he pay?" asks for what was told before.
     const from = before && !before.asks ? before.start : start;
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
-    const words = [...text.matchAll(askingWords)].length;
-    return own > 0 && text.includes('?') && words > own
+    const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
+    const listed = isToFind.test(text) ? [...text.matchAll(things)].length : 0;
+    return own > 0 && (words > own || listed > own)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];
   });

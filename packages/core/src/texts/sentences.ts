@@ -10,7 +10,7 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer)(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer)(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -50,7 +50,7 @@ const isTold =
 
 /** "The balance after nine years is wanted." */
 const wanted =
-  /^\W*the (?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$/;
+  /^\W*the (?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
 function doesAsk(text: string): boolean {
   if (instruction.test(text)) return false;
@@ -61,7 +61,11 @@ function doesAsk(text: string): boolean {
     text.length < 140 &&
     !isTold.test(text) &&
     !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be)(?![a-z])/.test(text);
-  const isWish = interrogative.test(text) && /\bhow (?:much|many|long)\b/.test(text);
+  const isWish =
+    interrogative.test(text) &&
+    /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\bwonders? (?:what|which|when|how)\b/.test(
+      text,
+    );
   return (
     wanted.test(text) ||
     isNoun ||

@@ -46,6 +46,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     8,
     '(?:clears?|pays? off|repays?|extinguish(?:es)?|settles?|discharges?) {mn}',
     'debt|owes|indebted',
+    'advanced (?:him|her|them|you|us|me)',
     '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),
   cue(
@@ -60,6 +61,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'how (?:much|large) ~borrow',
     'pays? <m> (?:at|on|each|every|<e>|<a>)[^.;?!]{0,40} on <m>',
     'pv ?(?:=|:)? ?<mn>[^?]*?pmt',
+    'pmt ?\\?[^?]*?pv ?(?:=|:)',
     '(?:original|outstanding) (?:loan|debt|balance|principal)',
   ),
   cue(

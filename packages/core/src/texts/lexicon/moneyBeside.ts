@@ -3,7 +3,8 @@
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
-const old = "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|current|used)";
+const old =
+  "(?:the|her|his|their|its|an|your|my|our|[a-z]+'s) (?:old|present|current|used)(?! (?:loan|debt|mortgage|payment|lender|rate|credit|balance|bank))";
 const feeWords =
   '(?:paperwork|arrangement|set-?up|setting-up|booking|processing|documentation|document|origination|filing|registration|admin(?:istration)?|application|legal|delivery|insurance|service|opening|closing|entry|handling|survey|valuation)';
 
@@ -46,6 +47,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'rebate',
     9,
     'knocks? {m} off',
+    '(?:of which |less )?{m} (?:of it |of this |of that )?(?:is|are|was|were) (?:then |at once )?(?:waived|forgiven|struck off|knocked off|taken off|let off|deducted|rebated|discounted)',
     '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
     '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))(?! an? )',
     '(?:takes?|takes off) {m} off',

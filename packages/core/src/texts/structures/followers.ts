@@ -20,13 +20,13 @@ import {
   type Owner,
 } from './twoPlans.ts';
 
-const without =
+export const without =
   (...spans: readonly Span[]) =>
   (place: Span): boolean =>
     !spans.some(({ start, end }) => place.start >= start && place.start < end);
 
 /** The second plan is the first with something else in it. */
-function follow(
+export function follow(
   page: Page,
   first: SolePlan,
   questions: readonly Owned[],

@@ -5,6 +5,7 @@ import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readOffers } from './offers.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
+import { readOtherPayment } from './otherPayment.ts';
 import { readPhases } from './phases.ts';
 import { readTwoRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
@@ -17,6 +18,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRefinanced,
   readAtFoundRate,
   readCalledIn,
+  readOtherPayment,
   readPhases,
   readStages,
   readTwoTerms,

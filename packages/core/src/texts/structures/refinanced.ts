@@ -15,7 +15,7 @@ import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Ow
 const words =
   /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay)|remaining|outstanding|remain)',
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
 const remaining = pattern('{n} remaining (?:<e> |[a-z]+-end )?(?:@payment)');
 const made = [

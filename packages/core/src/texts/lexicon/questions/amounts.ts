@@ -9,6 +9,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) (?:should|must|would|can|could|may|will|does) ~~?pay for (?:it|this|that|the right|an? (?:<e> )?annuity|the annuity|these|such|them)(?! (?:each|every|<e>|at the end of))',
   ),
+  cue(
+    'amount',
+    12,
+    '(?:what|which) is the (?:dearest|most expensive|costliest) [^.;?!⟨]{0,60}(?:buy|afford|pay for|have)',
+    'what (?:single |one-off |lone )(?:deposit|sum|amount|investment)[^?.!]{0,80}(?:turns? into|grows? to|becomes?|amounts? to|provides?)',
+  ),
   cue('amount', 12, '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)'),
   cue(
     'finalAmount',
@@ -81,6 +87,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'pay(?:-?off)? (?:amount|figure|sum)',
     'how much (?:would|will|must) ~ (?:to )?(?:settle|pay (?:it )?off|clear)',
     '(?<!reducing[ -])balance(?=[ ,.;?)]|$)',
+    'bal(?= (?:after|at|when|owing)|[,;?)])',
     'sum outstanding',
     'settlement figure',
   ),

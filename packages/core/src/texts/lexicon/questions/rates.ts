@@ -36,6 +36,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|which|find|calculate|compute|determine|state|give|work out)[^.?!⟨]{0,24} effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|of interest for|on) <p>(?: <a>)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)',
   ),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
+  cue('effectiveRate', 12, 'j\\(?_?1\\)?(?= ?[?.,;]| and|$)'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(
     'effectiveRate',
@@ -70,6 +71,8 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'rate(?! of <p>)(?= ~~?(?:compounded|convertible))',
     'j\\(?_?\\d+\\)? ?(?:=|\\?)',
     'rate\\?',
+    'rate (?:wanted|required|sought)',
+    'j\\(?_?\\d+\\)?(?= ?[?.,;]| and|$)',
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
     'i ?= ?\\?',

@@ -9,6 +9,17 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     11,
     'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
   ),
+  cue(
+    'financeCharge',
+    13,
+    'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
+  ),
+  cue(
+    'totalPaid',
+    12,
+    '(?:the )?total of (?:them|these|those)(?: all)?',
+    'what (?:they|these|those)(?: all)? (?:come|add up|amount) to',
+  ),
   cue('financeCharge', 12, 'what (?:does|did|would|will) it cost to borrow'),
   cue(
     'interest',
@@ -78,7 +89,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'principal',
     10,
     'what (?:part|share|portion)(?: of (?:it|that))? is (?:principal|capital)',
-    '(?:principal|princ|capital)(?: [a-z]+){0,3} ?(?:in|during|over|within|with|contained|paid|repaid|part|portion|component|reduction)?',
+    '(?:principal|princ|prin|prn|capital)(?: [a-z]+){0,3} ?(?:in|during|over|within|with|contained|paid|repaid|part|portion|component|reduction)?',
     'how much ~~?(?:reduce|reduces|reduced|pay off|pays off|paid off|knock off|bring down|brings down) (?:the |of the )?(?:debt|loan|balance|principal|capital|what)',
     '(?:debt|loan|balance|principal|capital) ~?(?:is |are |been )?(?:reduced|repaid|paid off|falls?|fallen|cleared|comes? down)(?! by (?:<e> |equal |level )?(?:payments|instal))',
     'how much of the (?:debt|loan|capital|principal)',

@@ -1,0 +1,55 @@
+/** "If she pays 2,000 a quarter instead, how many payments are there?": the same plan once more, at another payment. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { pattern } from '../pattern.ts';
+import type { ReadQuantity } from '../reading.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './twoPlans.ts';
+
+const paysOther = pattern(
+  'if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+);
+
+/** @returns nothing where only one payment is told of */
+export function readOtherPayment(page: Page): DraftReading | undefined {
+  const found = [...page.flat.matchAll(paysOther)][0];
+  const said = found && sentenceAt(page, { start: found.index, end: found.index });
+  if (!found || !said?.asks) return undefined;
+  const token = Number(found[1]);
+  const questions = ownedQuestions(page, ({ asked, start }): Owner =>
+    start < said.start ? 0 : asked === 'difference' ? 'across' : 1,
+  );
+  const [first, second] = [questionsOf(questions, 0), questions.filter(({ owner }) => owner !== 0)];
+  const isTime = second.some(({ asked }) =>
+    ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
+  );
+  if (!isTime || !first.some(({ asked }) => asked === 'payment')) return undefined;
+  const asStated = readPlan(page, { scope: without(said), questions: first });
+  const { plan, read } = asStated;
+  if (plan.payment !== null || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0)
+    return undefined;
+  const across: Across = (question) => ({
+    quantity: 'difference',
+    args: { of: measureOf(wordsOf(page, question)), between: [0, 1] },
+  });
+  return follow(
+    page,
+    { ...asStated, plan: { ...plan, name: 'first' } },
+    questions,
+    { name: 'second', payment: tokenAt(page, token).value, payments: null, unknown: 'payments' },
+    [],
+    [[token, 'payment']],
+    across,
+  );
+}
+
+const measureOf = (words: string): ReadQuantity =>
+  /interest/.test(words)
+    ? 'totalInterest'
+    : /years/.test(words)
+      ? 'years'
+      : /in all|total/.test(words)
+        ? 'totalPaid'
+        : 'payments';
