@@ -19,8 +19,8 @@ export interface AskedPlace {
   readonly leftYears?: number;
   /** So many payments before the end. */
   readonly leftPayments?: number;
-  /** In the middle of the term. */
-  readonly isHalf?: boolean;
+  /** When this part of the term is over. */
+  readonly part?: number;
   /** The last payment. */
   readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
@@ -106,13 +106,26 @@ const moments: readonly PlaceRecord[] = [
   place(
     '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)]))',
     [],
-    () => ({ isHalf: true }),
+    () => ({ part: 1 / 2 }),
   ),
   place(
     '{n} (?:<e> )?(?:@payment|@deposit|months) (?:are |is )?(?:still |yet )?(?:to (?:go|come|make|be made|run)|left|remaining|outstanding|unpaid|ahead|remain)',
     ['after'],
     ([left]) => ({ leftPayments: left! }),
   ),
+  ...(
+    [
+      ['a third', 1 / 3],
+      ['two[ -]thirds', 2 / 3],
+      ['a quarter', 1 / 4],
+      ['three[ -]quarters', 3 / 4],
+    ] as const
+  ).map(([words, part]) =>
+    place(`${words} of (?:the|its|her|his|their) (?:whole )?(?:term|time|payments|instalments|years|life)`, [], () => ({
+      part,
+    })),
+  ),
+  place('at (?:their|its) end', [], () => ({ atChange: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),

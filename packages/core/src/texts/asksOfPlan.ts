@@ -156,6 +156,11 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     const inYears = plan.kind === 'lump-sum' || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
     return inYears ? is('years') : is('payments', countsFull(page, unit));
   },
+  // Where a payment falls each year, full years are full payments.
+  years: ({ page, of: { plan }, is, unit }) =>
+    plan.paymentsPerYear === 1 && plan.kind !== 'lump-sum' && /(?:full|whole|complete) years/.test(unit)
+      ? is('payments', countsFull(page, unit))
+      : is('years'),
   // Who saves towards a sum needs the last one whole.
   payments: ({ page, is, unit, of: { plan } }) =>
     is('payments', plan.kind === 'saving' && /reach|at least|need/.test(unit) ? {} : countsFull(page, unit)),
@@ -281,7 +286,7 @@ export function momentOf(
   if (place.leftYears !== undefined && plan.payments !== null)
     return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
   if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
-  if (place.isHalf && plan.payments !== null) return wholeNumber(plan.payments / 2);
+  if (place.part !== undefined && plan.payments !== null) return wholeNumber(plan.payments * place.part);
   if (place.same) return last.k ?? last.to;
   if (place.atChange) return changesAfter === undefined ? last.k : changesAfter + skipped;
   return undefined;

@@ -226,7 +226,13 @@ export const timingChoices = (taken: 'end' | 'beginning'): DoubtChoice[] => {
 
 /** Lengths of time that nothing took. */
 const unreadTimes = (page: Page, times: readonly number[], roles: ReadonlyMap<number, Role>): number[] =>
-  times.filter((at) => !roles.has(at) && !isToldTwice(page, at) && page.signs[at]?.[0]?.role !== 'ignored' && !isTheRest(page, at, roles));
+  times.filter(
+    (at) =>
+      !roles.has(at) &&
+      !isToldTwice(page, at) &&
+      page.signs[at]?.[0]?.role !== 'ignored' &&
+      !isTheRest(page, at, roles),
+  );
 
 /** "for 18 years, … from her 18th birthday". */
 const isToldTwice = (page: Page, at: number): boolean =>

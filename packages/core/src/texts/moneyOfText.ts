@@ -111,6 +111,20 @@ function turnSaving(page: Page, money: Money, kind: ReadKind): void {
     [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
 }
 
+/** Nobody pays each time more than the whole: of two sums the smaller is the payment. */
+function turnPayment(page: Page, money: Money, kind: ReadKind): void {
+  const role = money.amount ? 'amount' : 'finalAmount';
+  const [whole, each] = [money[role]?.[0], money.payment?.[0]];
+  if (whole === undefined || each === undefined || money.price || (money.amount && money.finalAmount)) return;
+  const isSure = page.signs[each]?.[0]?.role === 'payment' && page.signs[each][0].weight >= 9;
+  if (isSure || tokenAt(page, each).value <= tokenAt(page, whole).value) return;
+  const goal = kind === 'saving' ? 'finalAmount' : role;
+  const [payment, rest] = [money[role], money.payment];
+  delete money[role];
+  money.payment = payment!;
+  money[goal] = rest!;
+}
+
 /** What the kind of case says besides the words. */
 function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<WordRole>, isAlone: boolean): void {
   // A weak sign of an end does not leave a loan, or a fund that pays, without its beginning.
@@ -127,6 +141,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
     delete money.finalAmount;
   }
   turnSaving(page, money, kind);
+  turnPayment(page, money, kind);
   // A sum that is left to itself becomes more.
   const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
   if (

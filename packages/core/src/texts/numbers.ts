@@ -64,10 +64,10 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
 const behindSum =
   /^(?:\s*(?:[.,;:)?!\n]|$)|\s+(?:at|each|every|per|a|an|in|on|from|to|for|and|or|is|was|are|with|now|today|down|over|when|the|by|if|when|borrowed|lent|left|monthly|quarterly|yearly|weekly)(?![a-z]))/;
 
-/** "hand over 1,500 at each year's end": thousands are counted in money, where no word says of what. */
+/** "hand over 1,500 at each year's end", "36 payments of 294.60": money, where no word says of what. */
 function asMoney(each: Token, lower: string): Token {
   const written = lower.slice(each.start, each.end);
-  const isLarge = each.form === 'count' && each.value >= 1000 && /\d[.,\s'’]\d{3}/.test(written);
+  const isLarge = each.form === 'count' && /\d[.,\s'’]\d{3}$|\d[.,]\d\d$/.test(written) && each.value >= 10;
   const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
     lower.slice(0, each.start),
   );
@@ -249,7 +249,13 @@ function digitsAt(text: string, at: number, mark: DecimalMark, isMoney: boolean)
 function wordsAt(lower: string, at: number): ReadNumber | undefined {
   const read = readNumberWords(lower.slice(at, at + 90));
   if (!read?.ordinal) return read;
-  // "the second lender" is no number of a payment.
+  // "a third of the term" is no number of a payment.
+  if (
+    /(?:^|[^a-z])(?:an?|one)[ -]$/.test(lower.slice(0, at)) &&
+    /^ of (?:the|its|her|his|their) /.test(lower.slice(at + read.length))
+  )
+    return undefined;
+  // "the second lender" is none, either.
   const counted =
     /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
   // "In the second?" asks the same of it.
@@ -334,6 +340,11 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
     /^ (?:or|versus|rather than|instead of) (?:over |for |in )?$/.test(lower.slice(start, end));
+  // "… in five years? What would it be in eight?"
+  const isAgain =
+    /(?:it|they|that|payment)(?: be| come to)? (?:in|over|for) $/.test(lower.slice(0, each.start)) &&
+    /^\s*\?/.test(lower.slice(each.end));
+  if (isAgain && before?.form === 'time') return { ...each, form: 'time', unit: before.unit };
   const like =
     before?.form === 'time' && joins(before.end, each.start)
       ? before

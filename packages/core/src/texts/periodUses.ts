@@ -73,7 +73,7 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
 /** Weaker signs of how often payments fall: "at the end of the month", "month-end". */
 export function impliedFrequency(flat: string): number | undefined {
   const found =
-    /(?:end|beginning|start|close|first day|last day) of (?:the|its|that|each|their) (half-month|month|quarter|half-year|year|week|fortnight)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
+    /(?:end|beginning|start|close|first day|last day) of (?:(?:the|its|that|each|their) )?(half-month|month|quarter|half-year|year|week|fortnight)(?! ⟨)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
       flat,
     );
   const name = found?.[1] ?? found?.[2] ?? found?.[3];

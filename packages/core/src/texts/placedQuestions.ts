@@ -4,6 +4,7 @@ import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
 import { changesOfText } from './changesOfText.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
+import { impliedFrequency } from './periodUses.ts';
 import type { Question } from './questions.ts';
 
 export interface PlacedQuestion extends Question {
@@ -41,10 +42,9 @@ function ofOneNow(page: Page): readonly Question[] {
 export function placeQuestions(page: Page): PlacedQuestion[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
-  const named = ofOneNow(page);
-  const questions = named.map((each) =>
-    each.asked === 'deposit' ? { ...each, asked: isPriced ? ('downPayment' as const) : ('payment' as const) } : each,
-  );
+  const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
+  const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
+  const questions = ofOneNow(page).map((each) => (each.asked === 'deposit' ? { ...each, asked: deposit } : each));
   const placed = questions.map((question): PlacedQuestion => {
     const kind = looksAt[question.asked];
     const place =

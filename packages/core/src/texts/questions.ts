@@ -106,9 +106,9 @@ function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): bo
 const isSecondTarget = (flat: string, { start }: Span): boolean =>
   /^\s*(?:and |then |also )*(?:in)?to (?:an?|the|one) /.test(flat.slice(start, start + 40));
 
-/** Three words or more before its mark, and no choice between numbers. */
+/** Words before its mark, and no choice between numbers. */
 const isPlainQuestion = (text: string): boolean =>
-  /^\W*(?:[a-z⟨⟩0-9'-]+\W+){2,}[a-z⟨⟩0-9'-]+ ?\?\s*$/.test(text) && !/ or |compare|⟨[mp]/.test(text);
+  /^\W*(?:[a-z⟨⟩0-9'-]+\W+)*[a-z⟨⟩0-9'-]+ ?\?\s*$/.test(text) && !/ or |compare|⟨[mp]/.test(text);
 
 interface Found {
   readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };
@@ -172,21 +172,21 @@ const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ??
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   if (
-    !/^(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|what (?:sum|amount)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )
     return undefined;
   // "He takes out the same amount at the end of each month. What is it?"
   const regular =
-    /(?:same|equal|fixed|regular|level) (?:⟨e\d+⟩ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+    /(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩ |[a-z]+-end )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular
     ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
     : bestOf(find(flat.slice(told.start, told.end)));
   // "The last payment is smaller. How large is it?" is no question for the loan.
-  if (!best || (isUnderstood && !toldOf.has(best.says))) return undefined;
+  if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
 }
 

@@ -52,6 +52,15 @@ const isTold =
 const wanted =
   /^\W*the (?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
+/** "(a) … (b) …": parts that ask; not "two ways: (A) 150 a month at 3 %; (B) …". */
+function asksInParts(text: string): boolean {
+  const labels = labelsIn(text);
+  return labels.some(({ end }, at) => {
+    const part = text.slice(end, labels[at + 1]?.start ?? text.length);
+    return !/⟨m\d+⟩/.test(part) || !/⟨p\d+⟩/.test(part);
+  });
+}
+
 function doesAsk(text: string): boolean {
   if (instruction.test(text)) return false;
   const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
@@ -67,13 +76,7 @@ function doesAsk(text: string): boolean {
       text,
     );
   return (
-    wanted.test(text) ||
-    isNoun ||
-    isWish ||
-    isList ||
-    /\?/.test(text) ||
-    imperative.test(text) ||
-    labelsIn(text).length > 0
+    wanted.test(text) || isNoun || isWish || isList || /\?/.test(text) || imperative.test(text) || asksInParts(text)
   );
 }
 

@@ -5360,6 +5360,421 @@ export const written: readonly Written[] = [
     plans: ['leasing amount=29000 n=48 p=12 payment=560 beginning final=8000 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
+  {
+    text: 'Edwina Marsh keeps bees on nine acres. For a new honey house she took a loan of $36,400, charged at 6.12% compounded monthly and cleared by level payments falling due on the final day of every month for a span of seven years. What is the size of each?',
+    plans: ['borrowing amount=36400 rate=0.0612/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The lock-keepers' guild is 41 strong. Each quarter, on its last day, it banks $640; the bank credits 3.2% p.a. quarterly. After how many deposits will there be at least $20,000?",
+    plans: ['saving amount=0 rate=0.032/nominal/4 p=4 payment=640 final=20000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Dear Ms Quill, on 3 March we advanced you £7,450. You agreed to return it in 30 equal monthly amounts, the first a month after the advance, with interest at 11.4% a year reckoned monthly. Kindly work out what each amount is, and the total of them.',
+    plans: ['borrowing amount=7450 rate=0.114/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Rate wanted. A sum of £2,400 placed with the harbour savings bank grew, nothing being added or taken away, to £3,012.66 in five years; interest went in every quarter.',
+    plans: ['lump-sum amount=2400 n=20 p=4 final=3012.66 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'PMT? PV = 18,600; I = 7.2% comp. monthly; 5 yrs of monthly pmts, BGN; FV = 0.',
+    plans: ['borrowing amount=18600 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "A weaver reckons she could spare €275 a month, at month's end. A lender will have her at 8.4 % a year with monthly rests for three and a half years. What is the dearest loom (no deposit) she can buy on these terms?",
+    plans: ['borrowing rate=0.084/nominal/12 n=42 p=12 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Nine years ago a grandmother left $5,200 with a bank at 4.4% compounded semi-annually, and nobody has touched it. What stands in the account now?',
+    plans: ['lump-sum amount=5200 rate=0.044/nominal/2 n=18 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '(12 marks) The treasurer of the regatta needs $14,000 in exactly three years. Deposits go in at the start of every month, and the account is credited monthly at the nominal rate of 2.64% a year. (a) Find the deposit. (b) What interest will the account have earned when the three years are up? (c) How much will be in the account after 20 months?',
+    plans: ['saving amount=0 rate=0.0264/nominal/12 n=36 p=12 beginning final=14000 ?payment'],
+    asks: ['payment', 'totalInterest', 'balanceAfter k:20'],
+  },
+  {
+    text: "Odile Farrant took over a tea room. Price: €96,000. She paid a quarter of it from her own pocket and the rest runs at 5.7 % compounded monthly for twelve years, payments at month's end. Her payment? The interest part of the 40th? What will she still owe when five years have gone?",
+    plans: ['borrowing price=96000 down=24000 amount=72000 rate=0.057/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:40 to:40', 'balanceAfter k:60'],
+  },
+  {
+    text: "What's the present worth of £900 every half-year for eleven years, first one six months from today, at 5% effective?",
+    plans: ['borrowing rate=0.05/effective/1 n=22 p=2 payment=900 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'For the skiff, either $9,400 in cash, or $1,400 now and $245 at the end of each of the next 36 months. Which nominal rate, compounded monthly, do the instalments carry, and what is it effectively?',
+    plans: ['borrowing price=9400 down=1400 amount=8000 n=36 p=12 payment=245 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'The mill race loan: 20 years, half-yearly payments in arrears of £6,150, rate 6.4% convertible half-yearly. (i) How much was lent? (ii) What interest is paid over the 20 years? (iii) How much is outstanding with 12 payments to go?',
+    plans: ['borrowing rate=0.064/nominal/2 n=40 p=2 payment=6150 final=0 ?amount'],
+    asks: ['amount', 'totalInterest', 'balanceAfter k:28'],
+  },
+  {
+    text: "Ten thousand dollars is owed by a fiddler to his uncle, who asks 4% a year, compounded once a year. The fiddler will hand over 1,500 at each year's end. How many full payments are there and what is the last, smaller one?",
+    plans: ['borrowing amount=10000 rate=0.04/nominal/1 p=1 payment=1500 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A dredger costing $310,000 is leased out for six years. Rentals come quarterly, at the beginning of the quarter; the lessor reckons with 7.6% compounded quarterly and a residual of $90,000 at the end. What is the rental?',
+    plans: ['leasing price=310000 amount=310000 rate=0.076/nominal/4 n=24 p=4 beginning final=90000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Until lately Ivo Tarn paid $412.50 at the end of every month on a loan of $19,800 with 60 payments. What nominal rate (monthly) was he paying?',
+    plans: ['borrowing amount=19800 n=60 p=12 payment=412.5 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "The lighthouse society's appeal brought in £58,000. Invested at 3.96% a year compounded monthly, it is to pay the keeper £1,000 at the start of every month. For how long, in years, will it do so?",
+    plans: ['drawing-down amount=58000 rate=0.0396/nominal/12 p=12 payment=1000 beginning final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Loan of $27,500 for 4 years, 8.1% compounded monthly, payments at the end of the month. With the 18th payment the borrower throws in an extra $3,000 and keeps paying as before. How many months early does the loan end, and what interest is thereby saved?',
+    plans: ['borrowing amount=27500 rate=0.081/nominal/12 n=48 p=12 final=0 extra@18:3000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'With 84 payments still ahead of her, Sunniva refinances. The old loan was for $64,000 over 10 years at 7.8% compounded monthly (end-of-month payments). The new lender asks 6% compounded monthly and a fee of $600 that is added to the debt; the number of payments stays. Old payment? Balance? New payment? Total saved?',
+    plans: [
+      'borrowing amount=64000 rate=0.078/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing fees=600 rate=0.06/nominal/12 n=84 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:36',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:36}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Two lenders court the cooperage. Lender 1: £48,000 for 8 years at 6.3% compounded monthly. Lender 2: same sum, same time, 6.5% compounded half-yearly. Both take monthly payments in arrears. What would each payment be, whose offer is the cheaper, and by what amount over the eight years?',
+    plans: [
+      'borrowing amount=48000 rate=0.063/nominal/12 n=96 p=12 final=0 ?payment',
+      'borrowing amount=48000 rate=0.065/nominal/2 n=96 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'How much must be laid by at the close of each month, for 18 years, if a child, now newborn, is to draw $1,500 at the start of every month for four years from her 18th birthday? Money earns 4.8% compounded monthly all the while.',
+    plans: [
+      'drawing-down rate=0.048/nominal/12 n=48 p=12 payment=1500 beginning final=0 ?amount',
+      'saving amount=0 rate=0.048/nominal/12 n=216 p=12 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'Convert 6.75% compounded monthly into the equivalent rate compounded semi-annually; and tell what it is as an effective annual rate.',
+    plans: ['convert rate=0.0675/nominal/12 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2', 'effectiveRate'],
+  },
+  {
+    text: 'A moneylender charges 2% per month. What effective annual rate is that? What would £300 grow to in a year and a half?',
+    plans: ['lump-sum amount=300 rate=0.02/per-period/12 n=18 p=12 ?finalAmount'],
+    asks: ['effectiveRate', 'finalAmount'],
+  },
+  {
+    text: "The cheese dairy's vat: list price $22,750, of which $2,750 is waived for prompt order. The remainder is borrowed over 54 months at 7.02% compounded monthly, end-of-month payments. Find the payment and the cost of the credit.",
+    plans: ['borrowing price=22750 rebate=2750 amount=20000 rate=0.0702/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'Flat rate credit! Sofa £1,280, nothing down, 9% flat per year over 18 months, equal payments each month, first in a month. (1) What do you pay monthly? (2) What does the credit cost you? (3) Which true nominal rate, compounded monthly, is that?',
+    plans: ['flat amount=1280 rate=0.09/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How big is the balloon? $41,000 over four years at 6.9% compounded monthly, payments of $720 at the end of each month, and one large sum along with the last to wipe out the debt.',
+    plans: ['borrowing amount=41000 rate=0.069/nominal/12 n=48 p=12 payment=720 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A plumber wonders: which monthly payment, begun today and made at the start of each month for 40 months, buys a van of $21,900 when the credit union wants 6.24% a year, compounded monthly? (He has driven for 17 years.)',
+    plans: ['borrowing amount=21900 rate=0.0624/nominal/12 n=40 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Payments of €1,150 at the end of each quarter for 9 years run up a fund of €50,000. Which annual rate, compounded quarterly, is being earned?',
+    plans: ['saving amount=0 n=36 p=4 payment=1150 final=50000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Monthly instalments of $388 pay back $15,000 at 9.6% compounded monthly. (a) How many are there in all? (b) What does the final one come to? (c) Total interest? Payments are at the end of the month.',
+    plans: ['borrowing amount=15000 rate=0.096/nominal/12 p=12 payment=388 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'What do I owe today? I borrowed £11,000 three years ago at 6.6% compounded monthly, for six years, and have never missed a month-end payment since.',
+    plans: ['borrowing amount=11000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:36'],
+  },
+  {
+    text: 'The boatbuilder owes $18,000 on a note at 7.5% compounded quarterly. He wants to be rid of it within 3 years, paying at quarter-end. How much each quarter? If he pays $2,000 a quarter instead, how many quarters does it take?',
+    plans: [
+      'borrowing amount=18000 rate=0.075/nominal/4 n=12 p=4 final=0 ?payment',
+      'borrowing amount=18000 rate=0.075/nominal/4 p=4 payment=2000 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1'],
+  },
+  {
+    text: 'An inn is bought for $480,000: a fifth is paid at once, the rest is a 25-year mortgage at 5.64% compounded semi-annually with month-end payments. (a) How much is each payment? (b) What portion of the tenth payment goes to interest? (c) How much principal is retired in the first five years?',
+    plans: ['borrowing price=480000 down=96000 amount=384000 rate=0.0564/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:10 to:10', 'principalIn from:1 to:60'],
+  },
+  {
+    text: 'The drama club wants to know what single deposit, made today into an account at 3.75% compounded daily, turns into £6,000 in thirty months.',
+    plans: ['lump-sum rate=0.0375/nominal/365 n=5 p=2 final=6000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Rasmus can have his plough for 14 200 kr now, or for 24 month-end instalments of 649 kr. What yearly rate, capitalised monthly, is hidden in the instalments? How much dearer is the plough that way?',
+    plans: ['borrowing amount=14200 n=24 p=12 payment=649 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
+  },
+  {
+    text: "A scholarship fund stands at $120,000 and grows at 4.26% compounded monthly. If $900 is awarded at every month's end, what's left after ten years?",
+    plans: ['drawing-down amount=120000 rate=0.0426/nominal/12 n=120 p=12 payment=900 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '"Pay me eighty pounds every Friday for two years and we are quits," said the coal merchant to the widow who owed him £7,500. Which nominal annual rate, compounded weekly, is he charging? (First payment in a week.)',
+    plans: ['borrowing amount=7500 n=104 p=52 payment=80 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:52'],
+  },
+  {
+    text: 'Loan of £33,000 repaid by 20 quarterly payments in advance, rate 8% compounded quarterly. Find the payment, and the balance just before and just after the 9th payment.',
+    plans: ['borrowing amount=33000 rate=0.08/nominal/4 n=20 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:9 moment:beforePayment', 'balanceAfter k:9 moment:justAfterPayment'],
+  },
+  {
+    text: "Mrs Penhallow's annuity: £84,000 buys her an income payable at the end of each month during sixteen years. The insurer reckons with 3.9% effective. How much does she get, and how much in all?",
+    plans: ['drawing-down amount=84000 rate=0.039/effective/1 n=192 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: "The fund for the new organ must hold €45,000 five years from now. There is €12,500 in it already. Interest: 2.88 % compounded monthly. What has to be added at each month's end?",
+    plans: ['saving amount=12500 rate=0.0288/nominal/12 n=60 p=12 final=45000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Rent-to-own pump, $4,800: an initial payment of $480, then 24 monthly rentals of $195, the first a month later, and a closing payment of $300 along with the last rental. What nominal rate (monthly) is implied, and which effective one?',
+    plans: ['borrowing price=4800 down=480 amount=4320 n=24 p=12 payment=195 final=300 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'The bank quotes j12 = 6.9%. What is the equivalent j4? the equivalent j1?',
+    plans: ['convert rate=0.069/nominal/12 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: "A parish borrows $95,000 at 5.1% compounded monthly. Payments of $1,050 are made at each month's end. Give the balance after eight years, the interest paid during the eighth year, and the time (in years, unrounded) that the loan lasts.",
+    plans: ['borrowing amount=95000 rate=0.051/nominal/12 p=12 payment=1050 final=0 ?payments'],
+    asks: ['balanceAfter k:96', 'interestIn from:85 to:96', 'years'],
+  },
+  {
+    text: 'Petronella Vane, who keeps a chandlery with three cellars, took up €22,750 at 7.92 % compounded monthly. She clears the debt in four and a half years by paying the same sum on the last day of each month. How big is that sum?',
+    plans: ['borrowing amount=22750 rate=0.0792/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Amos wants to be sure of $30,000 in nine years' time. The co-operative credits 3.3% once a year. What one sum, laid down now, will do it?",
+    plans: ['lump-sum rate=0.033/nominal/1 n=9 p=1 final=30000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "The choir's tour fund: nothing in it yet; £160 goes in at the start of every month; 2.4% p.a. convertible monthly. How much after four and a half years, and how much of that has the bank added?",
+    plans: ['saving amount=0 rate=0.024/nominal/12 n=54 p=12 payment=160 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A ropewalk costs £128,000 to fit out. Its owner has £38,000; the county bank lends the rest for fifteen years, 5.22% compounded monthly, month-end instalments. (a) State the instalment. (b) How much of the first instalment is interest? (c) How much is still owed when a third of the term is over?',
+    plans: ['borrowing price=128000 down=38000 amount=90000 rate=0.0522/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Note of hand: "I owe Jonas Brekke 64 000 kr with 5,4 % a year, added half-yearly, all to be paid in one sum three and a half years hence." How much is that sum?',
+    plans: ['lump-sum amount=64000 rate=0.054/nominal/2 n=7 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Which loan can be served by £415 a month (end of month) over six years, the bank wanting 7.5% compounded monthly? And by the same £415 over eight years?',
+    plans: [
+      'borrowing rate=0.075/nominal/12 n=72 p=12 payment=415 final=0 ?amount',
+      'borrowing rate=0.075/nominal/12 n=96 p=12 payment=415 final=0 ?amount',
+    ],
+    asks: ['amount', 'amount@1'],
+  },
+  {
+    text: "The dyers' guild sells its hall for £215,000 and puts the money out at 4.08% compounded quarterly, to draw a level amount at the close of each quarter for 25 years till all is gone. What amount? What do the drawings come to altogether? What part of that is interest?",
+    plans: ['borrowing price=215000 amount=215000 rate=0.0408/nominal/4 n=100 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'Six quarterly payments of $1,900, the first due today, settle the bill for a winch. Worth today, at 8% compounded quarterly?',
+    plans: ['borrowing rate=0.08/nominal/4 n=6 p=4 payment=1900 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'To replace its stage the theatre must have 75,000 euros when six years are over. It deposits equal sums at the end of every half-year with a bank that pays 3.5% compounded half-yearly. What is the deposit? After four years, how much is in the fund? How much interest in all?',
+    plans: ['saving amount=0 rate=0.035/nominal/2 n=12 p=2 final=75000 ?payment'],
+    asks: ['payment', 'balanceAfter k:8', 'totalInterest'],
+  },
+  {
+    text: 'A barge may be had on these terms: a fifth of its price of £46,500 at once, the remainder in 60 equal month-end payments with interest at 8.16% compounded monthly. Payment, please, and the total price under this plan, deposit and all.',
+    plans: ['borrowing price=46500 down=9300 amount=37200 rate=0.0816/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: "A printer bought on hire purchase: deposit £240, then 18 instalments of £68 each month's end; cash price £1,320. Annual nominal rate (monthly)? Effective? What does buying in this way cost more than cash?",
+    plans: ['borrowing price=1320 down=240 amount=1080 n=18 p=12 payment=68 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: 'Kestrel Bay sailing school pays its landlord rent of $1,450 at the beginning of each month. What single payment at the start of the year would replace the twelve rents, money being worth 6.6% compounded monthly?',
+    plans: ['borrowing rate=0.066/nominal/12 n=12 p=12 payment=1450 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Sums owed: $4,000 for 5 years, 9% flat, 60 equal monthly payments. How much is each payment? What reducing rate, nominal and compounded monthly, does that amount to?',
+    plans: ['flat amount=4000 rate=0.09/flat n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The rate on a floating mortgage of $210,000 (25 years, monthly payments in arrears) was 4.5% compounded monthly for the first three years and is 5.7% from then on. What are the payments in the first three years, the balance at their end, and the payments afterwards, if the term is unchanged?',
+    plans: ['borrowing amount=210000 rate=0.045/nominal/12 n=300 p=12 final=0 rate@36:0.057/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36'],
+  },
+  {
+    text: 'A trust of £340,000 is to send a pupil abroad each year, for ever so long as it lasts: £28,000 at the start of every year, 4.5% effective. How many full years does it last, and what is left for the last, smaller grant?',
+    plans: ['drawing-down amount=340000 rate=0.045/effective/1 p=1 payment=28000 beginning final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Two ways to save: (A) £150 at the end of every month at 3.12% compounded monthly; (B) £1,800 at the end of every year at 3.4% effective. Ten years. Which has more, and by how much?',
+    plans: [
+      'saving amount=0 rate=0.0312/nominal/12 n=120 p=12 payment=150 ?finalAmount',
+      'saving amount=0 rate=0.034/effective/1 n=10 p=1 payment=1800 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'Find the nominal rate, compounded quarterly, that is equivalent to 6.4% compounded semi-annually, and both their effective rate.',
+    plans: ['convert rate=0.064/nominal/2 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: 'Roof of the corn exchange, £96,000, payable in six years. A sinking fund earning 3.84% compounded monthly receives level month-end payments. (i) Find them. (ii) Show what has been collected after 40 payments. (iii) What interest has the fund earned by then?',
+    plans: ['saving amount=0 rate=0.0384/nominal/12 n=72 p=12 final=96000 ?payment'],
+    asks: ['payment', 'balanceAfter k:40', 'interestIn from:1 to:40'],
+  },
+  {
+    text: 'Jorun pays 2 150 kr a month for her car, at the beginning of the month, on a lease of 48 months. The car cost 129 000 kr; at the end it may be bought for 45 000 kr. Which nominal rate, compounded monthly, is in it?',
+    plans: ['leasing price=129000 amount=129000 n=48 p=12 payment=2150 beginning final=45000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Suppose £1 grows to £1.42 in seven years with interest added twice a year. Nominal rate? Rate per half-year?',
+    plans: ['lump-sum amount=1 n=14 p=2 final=1.42 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2', 'ratePerPayment'],
+  },
+  {
+    text: 'The county lends the ferry company $600,000 over 20 years with semi-annual payments at the end of each half-year at 5.8% compounded semi-annually. How much principal is paid in the eighth year? How much interest in the same year?',
+    plans: ['borrowing amount=600000 rate=0.058/nominal/2 n=40 p=2 final=0 ?payment'],
+    asks: ['principalIn from:15 to:16', 'interestIn from:15 to:16'],
+  },
+  {
+    text: "$8,500 borrowed, $190 paid at each month's end, 10.2% compounded monthly. How many payments, and in years, unrounded?",
+    plans: ['borrowing amount=8500 rate=0.102/nominal/12 p=12 payment=190 final=0 ?payments'],
+    asks: ['payments', 'years'],
+  },
+  {
+    text: 'A student has $14,300 of loans at 6.9% compounded daily. What end-of-month payment clears them in five years? What would it be in eight? How much more interest would the eight years bring?',
+    plans: [
+      'borrowing amount=14300 rate=0.069/nominal/365 n=60 p=12 final=0 ?payment',
+      'borrowing amount=14300 rate=0.069/nominal/365 n=96 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'How much more would you have after 12 years from £7,000 at 4.2% compounded monthly than at 4.2% compounded yearly?',
+    plans: [
+      'lump-sum amount=7000 rate=0.042/nominal/12 n=144 p=12 ?finalAmount',
+      'lump-sum amount=7000 rate=0.042/nominal/1 n=12 p=1 ?finalAmount',
+    ],
+    asks: ['difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'The hay-ride business leases a tractor worth $58,000 for five years: payments at the start of each quarter, 7.2% compounded quarterly, guaranteed residual value 35% of the price. Payment? What is still tied up after the 12th payment?',
+    plans: ['leasing price=58000 amount=58000 rate=0.072/nominal/4 n=20 p=4 beginning final=20300 ?payment'],
+    asks: ['payment', 'balanceAfter k:12'],
+  },
+  {
+    text: "With 5.04% compounded monthly and $1,380 at each month's end, how long (years and months) does a $190,000 mortgage take? What is the final payment?",
+    plans: ['borrowing amount=190000 rate=0.0504/nominal/12 p=12 payment=1380 final=0 ?payments'],
+    asks: ['years', 'lastPayment'],
+  },
+  {
+    text: 'What does each of 40 half-yearly deposits, made at the end of the half-year, have to be for a fund of $250,000, when interest is 4.7% effective? Total interest?',
+    plans: ['saving amount=0 rate=0.047/effective/1 n=40 p=2 final=250000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Ulrike lets 15.000 € lie for 6 years at 3,9 % compounded quarterly and then for 4 years at 4,5 % compounded monthly. What does it come to?',
+    plans: [
+      'lump-sum amount=15000 rate=0.039/nominal/4 n=24 p=4 ?finalAmount',
+      'lump-sum rate=0.045/nominal/12 n=48 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'The Marram bank offers 3.95% compounded daily (365), the Tern Island bank 4.0% compounded semi-annually. Which should a saver take? By how much do the effective rates differ, in hundredths of a per cent?',
+    plans: ['convert rate=0.0395/nominal/365 p=365 ?rate', 'convert rate=0.04/nominal/2 p=2 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'difference of:effectiveRate between:[0,1]'],
+  },
+  {
+    text: "A bicycle at €1,890 is sold on a flat charge of 6.5% a year for two years: no deposit, 24 payments, each month's end. Determine (1) the charge, (2) the payment, (3) the effective rate.",
+    plans: ['flat amount=1890 rate=0.065/flat n=24 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'effectiveRate'],
+  },
+  {
+    text: 'Old Hesper left her niece $52,000. Invested at 4.62% compounded monthly, it should give her a monthly sum, first paid a month from now, for 8 years and still leave $10,000. What sum?',
+    plans: ['drawing-down amount=52000 rate=0.0462/nominal/12 n=96 p=12 final=10000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '"We\'ll lend you the price of the boat, £27,500, less your £5,000, at 7.2% compounded monthly; sixty payments, first one in a month." Payment? Total of payments?',
+    plans: ['borrowing price=27500 down=5000 amount=22500 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'A loan is repaid with 10 yearly payments of $4,800 in arrears at 7% effective. Interest in the 4th payment? Principal in the 7th? Loan?',
+    plans: ['borrowing rate=0.07/effective/1 n=10 p=1 payment=4800 final=0 ?amount'],
+    asks: ['interestIn from:4 to:4', 'principalIn from:7 to:7', 'amount'],
+  },
+  {
+    text: "The brewery's bond: it pays £30,000 ten years from now. What would one pay for it today to earn 5.5% compounded semi-annually?",
+    plans: ['lump-sum rate=0.055/nominal/2 n=20 p=2 final=30000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Torvald pays for a shed by 30 payments of $112, first on delivery, one a month. The dealer's rate is 9.9% compounded monthly. What was the cash price?",
+    plans: ['borrowing rate=0.099/nominal/12 n=30 p=12 payment=112 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

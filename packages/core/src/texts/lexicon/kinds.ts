@@ -20,6 +20,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'drawing-down',
     6,
     'draws? on',
+    'gives? (?:him|her|them) (?:a|an|the) (?:<e>|level|equal|regular|fixed) (?:sum|income|amount|payment)',
     'spends? {mn}',
     '(?:is|be) spent',
     'to last <t>',

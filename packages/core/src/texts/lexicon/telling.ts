@@ -90,6 +90,7 @@ export const tellingWords: readonly TellingWords[] = [
     'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)|more payments (?:are|does|will|must)',
     () => false,
   ),
+  telling('a charge that counts its fee', 'fees? included|including (?:the|all|its) fees?', () => false),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling('a time that has passed', '<t> ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),

@@ -1,10 +1,47 @@
 /** The same over two times: "three years or five?" */
 
 import type { DraftReading } from '../draftReading.ts';
-import type { Page } from '../page.ts';
+import type { Span } from '../flatText.ts';
+import { sentenceAt, type Page } from '../page.ts';
+import { yearsOf } from '../terms.ts';
 import { readTwo } from './offers.ts';
 
+const askedAgain =
+  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big)) (?:would|will|is|are|does) (?:it|they|that)(?: be| come to)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
+
+/** "What is the payment over five years? What would it be over eight?" */
+function readAskedAgain(page: Page): DraftReading | undefined {
+  const found = askedAgain.exec(page.flat);
+  const place = found && page.places[Number(found[1])];
+  const sentence = place && sentenceAt(page, place);
+  if (!sentence || page.questions.some(({ asked }) => ['balance', 'finalAmount', 'interest'].includes(asked)))
+    return undefined;
+  const other = Number(found[1]);
+  const isTerm = (at: number): boolean =>
+    page.tokens[at]?.form === 'time' &&
+    page.signs[at]?.[0]?.role !== 'ignored' &&
+    yearsOf(page, at) !== yearsOf(page, other);
+  const terms = page.tokens.flatMap((_, at) => (isTerm(at) ? [at] : []));
+  const [one, third] = terms;
+  if (one === undefined || third !== undefined) return undefined;
+  const isOutside = ({ start }: Span): boolean => start < sentence.start || start >= sentence.end;
+  const once: Page = {
+    ...page,
+    questions: page.questions.filter(isOutside),
+    unread: page.unread.filter(isOutside),
+  };
+  const like = (at: number, place: Span): boolean => {
+    const token = page.places.findIndex(({ start }) => start === place.start);
+    return page.tokens[token]?.form === 'time' && yearsOf(page, token) === yearsOf(page, at);
+  };
+  return readTwo(once, [page.places[one]!, page.places[other]!], (place, plan) =>
+    like(plan === 0 ? other : one, place),
+  );
+}
+
 export function readTwoTerms(page: Page): DraftReading | undefined {
+  const again = readAskedAgain(page);
+  if (again) return again;
   const compares = page.questions.some(({ asked }) => asked === 'difference' || asked === 'choice');
   const each = /(?:^|[^a-z])(?:each|both|either|compare)(?![a-z])/.test(page.flat);
   const rates = page.tokens.filter(

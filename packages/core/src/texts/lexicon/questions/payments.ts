@@ -61,6 +61,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how many\\?',
     'how many of (?:them|these)',
   ),
+  cue(
+    'howLong',
+    12,
+    'when (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free)',
+  ),
   cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
   cue(
     'howLong',

@@ -36,6 +36,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|which|find|calculate|compute|determine|state|give|work out)[^.?!⟨]{0,24} effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|of interest for|on) <p>(?: <a>)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)',
   ),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
+  cue(
+    'nominalRate',
+    15,
+    '(?:what|how much) (?:does|do|did|is|was) [^.;?!⟨]{0,40}(?:charg|ask|pay|earn|cost|yield)[^.;?!⟨]{0,24} as a (?:nominal|yearly|annual)',
+  ),
   cue('effectiveRate', 12, 'j\\(?_?1\\)?(?= ?[?.,;]| and|$)'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(

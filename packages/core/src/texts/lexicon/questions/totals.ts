@@ -12,6 +12,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'financeCharge',
     13,
+    '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
+    'how much more than (?:the )?cash(?: price)?',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
   ),
   cue(
@@ -26,6 +28,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:what|how much) ~(?:paid|pays?|pay|earns?|earned|gained?|made) in interest',
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
+    'how much of ~(?:has|did|have|does) (?:the (?:bank|account|fund|savings bank)|interest) (?:added|earned|add|contributed?|paid|made)',
     'interest (?:part|portion|component|share|content|element)',
     'how much more than <m> (?:does|do|will|must|has|have) (?:he|she|they) ~(?:pay|paid|repay|repaid|given back)',
   ),
