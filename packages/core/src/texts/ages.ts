@@ -15,7 +15,7 @@ const firstOnBirthday = new RegExp(
   `(?:starting|beginning|commencing|starts|begins|first[^.,]{0,30}?) (?:on|at) (?:(?:the|her|his|their) )?${age}`,
 );
 const throughLast = new RegExp(
-  `(?:inclusive|including|through|last[^.,]{0,30}? (?:on|at))(?: (?:on|at|the|her|his|their))*(?: ${age}|[).,])`,
+  `(?:inclusive|including|both included|through|last[^.,]{0,30}? (?:on|at))(?: (?:on|at|the|her|his|their))*(?: ${age}|[).,])`,
 );
 
 export interface Ages {
@@ -37,7 +37,9 @@ export function agesOf(page: Page): Ages | undefined {
   return {
     years: to - from,
     tokens: [token, lastToken].filter((each) => each !== undefined).map(Number),
-    ...(firstOnBirthday.test(page.flat) ? { onLast: throughLast.test(page.flat) ? 'paid' : 'unsaid' } : {}),
+    ...(firstOnBirthday.test(page.flat) || /both included|inclusive/.test(page.flat)
+      ? { onLast: throughLast.test(page.flat) ? 'paid' : 'unsaid' }
+      : {}),
   };
 }
 
@@ -48,6 +50,9 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /(?:at|by|until|till|when (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
       flat,
     );
+  const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);
+  const birthday = /(\d\d)(?:st|nd|rd|th) birthday/.exec(flat);
+  if (soon && birthday) return [`${soon[0]} until birthday`, soon[1], undefined, undefined, birthday[1]];
   return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;
 }
 

@@ -15,6 +15,7 @@ export interface AskedPlace {
   readonly toYear?: number;
   /** The last so many years. */
   readonly lastYears?: number;
+  readonly lastPayments?: number;
   /** So many years before the end. */
   readonly leftYears?: number;
   /** So many payments before the end. */
@@ -64,11 +65,15 @@ const ranges: readonly PlaceRecord[] = [
     from: from!,
     to: to!,
   })),
+  place('@year one', [], () => ({ fromYear: 1, toYear: 1 })),
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
+  place('(?:last|final|closing) {n}(?: (?:<e> )?(?:@payment|@deposit|months))?', ['from'], ([count]) => ({
+    lastPayments: count!,
+  })),
   place('(?:in|of|by) (?:the|her|his|their) (?:last|final) (?:<e> )?(?:@payment|@deposit)', [], () => ({
     isLast: true,
   })),
@@ -104,7 +109,7 @@ const ranges: readonly PlaceRecord[] = [
 const moments: readonly PlaceRecord[] = [
   place('{n} of (?:the |all )?<n>', ['after'], ([k]) => ({ after: k! })),
   place(
-    '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)]))',
+    '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',
     [],
     () => ({ part: 1 / 2 }),
   ),

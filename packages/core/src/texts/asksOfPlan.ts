@@ -173,7 +173,8 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   interest: (asking) => rangeAsk(asking),
   principal: (asking) => rangeAsk(asking),
   totalPaid: ({ of: { plan }, is, unit }) => {
-    const withDeposit = /(?:deposit|down|includ)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
+    const withDeposit =
+      /(?:deposit|down|includ|counted in|counting)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
@@ -201,6 +202,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
   /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
     unit,
   ) ||
+  /(?:come|are|go) before (?:it|the last|that)/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
   )
@@ -243,7 +245,7 @@ const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= 
 function comparedOf(unit: string): ReadQuantity {
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether/.test(unit)) return 'totalPaid';
-  if (/(?:in|of) payments/.test(unit)) return 'payments';
+  if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less)/.test(unit)) return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }
@@ -303,6 +305,8 @@ function rangeOf(
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
   if (place.lastYears !== undefined && plan.payments !== null)
     return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
+  if (place.lastPayments !== undefined && plan.payments !== null)
+    return { from: plan.payments - place.lastPayments + 1, to: plan.payments };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };

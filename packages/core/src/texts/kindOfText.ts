@@ -68,7 +68,7 @@ export function kindOfText(
   const [best, next] = ranked;
   const isPriced = page.signs.some((each, at) => each[0]?.role === 'price' && scope(page.places[at]!));
   // Who pays in instalments owes; who saves deposits.
-  const isOwed = /(?:^|[^a-z])(?:payments?|instal?lments?)(?![a-z])/.test(page.flat);
+  const isOwed = /(?:^|[^a-z])(?:payments?|instal?lments?|buys?|bought|sold|sells?|costs?)(?![a-z])/.test(page.flat);
   if (!best || best.points === 0)
     return { kind: 'borrowing', ...(isWorthNow || isOwed || isPriced ? {} : { other: 'saving' as const }) };
   // What is owed and what is drawn down are the same numbers.

@@ -25,7 +25,7 @@ const moneyRoles: Readonly<Record<ReadKind, readonly WordRole[]>> = {
   leasing: ['price', 'downPayment', 'tradeIn', 'rebate', 'fee', 'amount', 'payment', 'finalAmount'],
   saving: ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment', 'extra'],
   'drawing-down': ['amount', 'payment', 'finalAmount', 'paymentRise', 'newPayment'],
-  'lump-sum': ['amount', 'finalAmount'],
+  'lump-sum': ['amount', 'finalAmount', 'charge'],
   convert: [],
 };
 
@@ -146,7 +146,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
   const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
   if (
     kind === 'lump-sum' &&
-    page.tokens.some(({ form }) => form === 'percent') &&
+    !/depreciat|loses|(?<![a-z])lost(?![a-z])/.test(page.flat) &&
     sum !== undefined &&
     grown !== undefined &&
     tokenAt(page, sum).value > tokenAt(page, grown).value

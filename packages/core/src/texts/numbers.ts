@@ -3,6 +3,7 @@
 import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
+import { asMoney } from './unsignedSums.ts';
 import { yearsIn, type Token, type TokenForm } from './tokens.ts';
 
 export type DecimalMark = '.' | ',';
@@ -58,20 +59,6 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
   }
   const all = joinTimes(tokens, lower);
   return all.some(({ form }) => form === 'money') ? all.map((each) => asMoney(each, lower)) : all;
-}
-
-/** What may stand behind a sum written without its currency. */
-const behindSum =
-  /^(?:\s*(?:[.,;:)?!\n]|$)|\s+(?:at|each|every|per|a|an|in|on|from|to|for|and|or|is|was|are|with|now|today|down|over|when|the|by|if|when|borrowed|lent|left|monthly|quarterly|yearly|weekly)(?![a-z]))/;
-
-/** "hand over 1,500 at each year's end", "36 payments of 294.60": money, where no word says of what. */
-function asMoney(each: Token, lower: string): Token {
-  const written = lower.slice(each.start, each.end);
-  const isLarge = each.form === 'count' && /\d[.,\s'’]\d{3}$|\d[.,]\d\d$/.test(written) && each.value >= 10;
-  const isNumbered = /(?:no|nos|number|account|population|of|seats|holds|has|with)\.? $/.test(
-    lower.slice(0, each.start),
-  );
-  return isLarge && !isNumbered && behindSum.test(lower.slice(each.end)) ? { ...each, form: 'money' } : each;
 }
 
 /** A word or a number begins here: not within either, and not behind a letter as in "j4". */
@@ -152,7 +139,7 @@ function calendarAt(text: string, at: number): Token | undefined {
 
 /** What follows a share of a price, or of what remains. */
 const sharedThings =
-  /^ (?:of (?:it|this|that) (?:from|out of|in cash|now|at once|himself|herself|themselves)|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
+  /^ (?:of (?:it|this|that) (?:from|out of|in cash|now|at once|himself|herself|themselves)|in cash|(?:of (?:the|its|that|this|it)|the) (?:[a-z]+ )?(?:price|cost|bill)|down\b|deposit\b|is (?:paid|due|put) (?:down|at once|at signing|immediately|in cash)|is (?:paid|covered|met|provided|given) (?:from|by|out of)|(?:of (?:the|it|that) ?(?:[a-z]+ )?)?(?:remains?\b|is (?:still )?(?:left|owed|owing)))/;
 const numerators: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4 };
 
 /** "a third of the price", "half the price down", "three quarters of a per cent". */
@@ -257,7 +244,7 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
     return undefined;
   // "the second lender" is none, either.
   const counted =
-    /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution)/;
+    /^\s(?:year|payment|repayment|instal|deposit|month|rental|rent\b|withdrawal|quarter|of\b|one\b|anniversary|annual|weekly|fortnight|contribution|scholarship|grant|prize|draw|pension|bursar|drawing|fee\b)/;
   // "In the second?" asks the same of it.
   if (
     /^\s*\?/.test(lower.slice(at + read.length)) &&
@@ -339,7 +326,13 @@ function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
-    /^ (?:or|versus|rather than|instead of) (?:over |for |in )?$/.test(lower.slice(start, end));
+    /^ (?:or|versus|rather than|instead of|than) (?:over |for |in )?$/.test(lower.slice(start, end));
+  // "The boy is eighteen today": of somebody whose birth is told.
+  const isAge =
+    /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&
+    /(?:is|turns|turned) (?:now )?$/.test(lower.slice(0, each.start)) &&
+    /^ ?(?:today|now|years old)/.test(lower.slice(each.end));
+  if (isAge) return { ...each, form: 'time', unit: 'years' };
   // "… in five years? What would it be in eight?"
   const isAgain =
     /(?:it|they|that|payment)(?: be| come to)? (?:in|over|for) $/.test(lower.slice(0, each.start)) &&

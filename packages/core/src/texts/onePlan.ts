@@ -169,15 +169,15 @@ function take(roles: Map<number, Role>, questions: readonly PlacedQuestion[]): v
   for (const { place } of questions) for (const { token, role } of place?.taken ?? []) roles.set(token, role);
 }
 
-/** Where only a balance is asked, its payment is the last of the plan. */
+/** Where only balances are asked, the latest is that of the last payment. */
 function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYear }: Terms): number | undefined {
   if (questions.some(({ asked }) => asked === 'payments' || asked === 'years' || asked === 'howLong')) return undefined;
-  for (const { asked, place } of questions) {
-    if (asked !== 'balance' && asked !== 'finalAmount') continue;
-    const k = momentOf(place, { plan: { paymentsPerYear } as ReadPlan, index: 0, wanted: undefined });
-    if (k !== undefined) return k;
-  }
-  return undefined;
+  const moments = questions.flatMap(({ asked, place }) => {
+    const isMoment = asked === 'balance' || asked === 'finalAmount';
+    const k = isMoment && momentOf(place, { plan: { paymentsPerYear } as ReadPlan, index: 0, wanted: undefined });
+    return typeof k === 'number' ? [k] : [];
+  });
+  return moments.length > 0 ? Math.max(...moments) : undefined;
 }
 
 const rateIsTold = ({ rate }: Terms): boolean => rate.token !== undefined;

@@ -4,6 +4,7 @@ import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
 import { changesOfText } from './changesOfText.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
+import { pattern } from './pattern.ts';
 import { impliedFrequency } from './periodUses.ts';
 import type { Question } from './questions.ts';
 
@@ -29,7 +30,14 @@ function ofOneNow(page: Page): readonly Question[] {
     isPaidNow ||
     (/(?:one|single|a|what|the) payment (?:(?:made|due|paid) )?(?:today|now|at once)/.test(page.flat) &&
       !page.periods.some(({ use }) => use === 'frequency'));
-  return isOneNow
+  const isPutInNow =
+    !page.periods.some(({ use }) => use === 'frequency') &&
+    page.questions.some(({ unit }) =>
+      /(?:deposit|invest|put|pay|lay|set)(?: [a-z]+){0,3} (?:today|now|at once)/.test(
+        page.flat.slice(unit.start, unit.end),
+      ),
+    );
+  return isOneNow || isPutInNow
     ? page.questions.map((each) =>
         each.asked === 'payment' || (isPaidNow && each.asked === 'finalAmount')
           ? { ...each, asked: 'amount' as const }
@@ -45,8 +53,10 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
   const questions = ofOneNow(page).map((each) => (each.asked === 'deposit' ? { ...each, asked: deposit } : each));
-  const placed = questions.map((question): PlacedQuestion => {
+  const placed = questions.flatMap((question): PlacedQuestion[] => {
     const kind = looksAt[question.asked];
+    const two = kind && twoPlaces(page, question, kind);
+    if (two) return two.map((place) => ({ ...question, place }));
     const place =
       kind &&
       (placeAsked(page, question.unit, kind) ??
@@ -58,7 +68,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
       question.asked !== 'newPayment' &&
       changesOfText(page).length === 0;
-    return { ...question, place: isThen ? (momentBefore(page, question.start) ?? place) : place };
+    const told = kind && (!place || place.atChange) ? paymentToldBefore(page, question, kind) : undefined;
+    return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
   });
   // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
   return placed.map((question, at) => {
@@ -87,6 +98,65 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     );
     return beside ? { ...question, place: beside.place } : question;
   });
+}
+
+const pair = pattern(
+  '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
+);
+
+/** "In the first payment, and in the last", "after the 6th and the 12th": two places of one question. */
+function twoPlaces(page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace[] | undefined {
+  pair.lastIndex = 0;
+  const text = page.flat.slice(unit.start, unit.end);
+  const found = pair.exec(text);
+  if (!found) return numberedPair(page, text, kind);
+  const [, , one, noun, , other, last] = found;
+  const isYear = (noun ?? last) === 'year';
+  const placeOf = (token: string | undefined): AskedPlace => {
+    const value = token === undefined ? 1 : page.tokens[Number(token)]!.value;
+    const taken = token === undefined ? [] : [{ token: Number(token), role: isYear ? 'yearIndex' : 'from' } as const];
+    if (kind === 'moment') return { ...(isYear ? { afterYears: value } : { after: value }), taken };
+    return { ...(isYear ? { fromYear: value, toYear: value } : { from: value, to: value }), taken };
+  };
+  const isEnd = other === undefined;
+  if (isEnd && kind === 'moment') return undefined;
+  return [placeOf(one), isEnd ? { ...(isYear ? { lastYears: 1 } : { isLast: true }), taken: [] } : placeOf(other)];
+}
+
+const numbered = pattern(
+  '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
+);
+
+/** "In year 2 and in year 10". */
+function numberedPair(page: Page, text: string, kind: 'range' | 'moment'): AskedPlace[] | undefined {
+  numbered.lastIndex = 0;
+  const found = numbered.exec(text);
+  if (!found) return undefined;
+  const isYear = /^year/.test(found[1] ?? '');
+  return [Number(found[2]), Number(found[3])].map((token) => {
+    const value = page.tokens[token]!.value;
+    if (kind === 'moment')
+      return { ...(isYear ? { afterYears: value } : { after: value }), taken: [{ token, role: 'after' }] };
+    return isYear
+      ? { fromYear: value, toYear: value, taken: [{ token, role: 'yearIndex' }] }
+      : { from: value, to: value, taken: [{ token, role: 'from' }] };
+  });
+}
+
+const justMade = pattern(
+  'payment (?:number )?{n}[^.?!]{0,90} (?:has (?:just )?been (?:made|paid)|is (?:made|paid|due)|falls due)',
+);
+
+/** "Payment 30 has just been made. Split it into interest and principal." */
+function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'moment'): AskedPlace | undefined {
+  justMade.lastIndex = 0;
+  const found = justMade.exec(page.flat.slice(0, start));
+  const token = Number(found?.[1]);
+  if (!found) return undefined;
+  const { value } = page.tokens[token]!;
+  return kind === 'moment'
+    ? { after: value, taken: [{ token, role: 'after' }] }
+    : { from: value, to: value, taken: [{ token, role: 'from' }] };
 }
 
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */

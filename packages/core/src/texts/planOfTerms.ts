@@ -33,6 +33,8 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const rate = rateOf(page, terms, roles, p);
   const one = (role: Role): number | null => numberOf(page, terms, roles, role);
   const charge = kind === 'flat' ? one('charge') : null;
+  // "until 5,000 earn 1,000 of interest": both make what it has grown to.
+  const earned = kind === 'lump-sum' && built.amount !== null ? one('charge') : null;
   const payment = kind === 'lump-sum' || kind === 'convert' ? null : one('payment');
   const share = terms.shares.finalAmountRate;
   if (share !== undefined) roles.set(share, 'finalAmountRate');
@@ -43,7 +45,8 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
   // How long a sum takes to double is the same for every sum: it is read as 1.
   const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
-  const grown = times !== undefined && stated === null ? times * (built.amount ?? 1) : stated;
+  const more = earned === null ? null : (built.amount ?? 0) + earned;
+  const grown = times !== undefined && stated === null ? times * (built.amount ?? 1) : (stated ?? more);
   const startsAt = grows ? 1 : kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
   const values: Readonly<Record<Unknown, number | null>> = {
     amount: kind === 'convert' ? null : startsAt,
@@ -182,7 +185,9 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
     : undefined;
   const downShare = share('downPaymentRate') ?? share('financedRate');
   const isBuilt =
-    downShare !== undefined || ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
+    downShare !== undefined ||
+    terms.shares.rebateRate !== undefined ||
+    ['downPayment', 'tradeIn', 'rebate'].some((role) => terms.money[role as WordRole]);
   // What is paid down is paid of a price, whatever it is called.
   // With its payments known the amount is sought, and what is paid down beside it.
   const isSought =
@@ -195,7 +200,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
     return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
   }
   if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
-  const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate')];
+  const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate') ?? rebateShare(page, terms, roles, price)];
   const isOfRest =
     /⟨p\d+⟩ (?:down )?(?:of|on) (?:the|what is) (?:remaining|rest|remainder|balance|left|difference|net)/.test(
       page.flat,
@@ -207,6 +212,13 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
   const amount = borrowed + (fees ?? 0);
   return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
+}
+
+/** "10 % off": of the price, to the cent. */
+function rebateShare(page: Page, { shares }: Terms, roles: Map<number, Role>, price: number): number | undefined {
+  if (shares.rebateRate === undefined) return undefined;
+  roles.set(shares.rebateRate, 'rebate');
+  return roundTo(price * tokenAt(page, shares.rebateRate).value, 2);
 }
 
 /** "a fee of 2 % is added": of what is borrowed, to the cent. */

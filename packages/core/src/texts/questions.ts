@@ -97,8 +97,9 @@ function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): bo
   const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
   const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12));
   const changes =
-    /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|drops)/.test(flat) ||
-    /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
+    /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|went (?:up|down)|drops|cut|reduced|increased)/.test(
+      flat,
+    ) || /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
   return isAround || (isTwo && changes);
 }
 
@@ -172,7 +173,7 @@ const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ??
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|what (?:sum|amount)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|what (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )

@@ -3,6 +3,7 @@
 import { choice, doubt, kindNames, missingNames, quoteOf, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
+import type { Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { labelsIn } from './sentences.ts';
@@ -174,6 +175,23 @@ const isToFind =
 const things =
   /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving)(?![a-z])/g;
 
+/** It asks in so many words. */
+const isQuestion = /^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/;
+
+/** "How many withdrawals are there? How long will the fund last?" is one question. */
+const isAskedTwice = ({ questions }: Page, { start, end }: Span): boolean =>
+  questions.some((each) => {
+    const isHere = each.start >= start && each.start < end;
+    const alike = each.asked === 'howLong' ? ['payments', 'howLong', 'years'] : [each.asked];
+    return isHere && questions.some((other) => other !== each && alike.includes(other.asked));
+  });
+
+/** What it asks is read from the sentence before or behind it. */
+const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
+  /^\W*(?:and )?(?:what|how (?:much|large|big|long)) (?:is|are|was|would|will) (?:it|that|they|this)/.test(
+    sentences[at]!.text,
+  );
+
 /** "What …, and how much …?" of which only one is read. */
 function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
@@ -182,6 +200,8 @@ function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
     const from = before && !before.asks ? before.start : start;
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
+    if (own === 0 && isQuestion.test(text) && !isSaidBefore(page, at) && !isAskedTwice(page, { start, end }))
+      return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
     const listed = isToFind.test(text) ? [...text.matchAll(things)].length : 0;
     return own > 0 && (words > own || listed > own)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]

@@ -5775,6 +5775,441 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.099/nominal/12 n=30 p=12 payment=112 beginning final=0 ?amount'],
     asks: ['amount'],
   },
+  {
+    text: "Corwen Ash, a thatcher with two apprentices, needs $17,900 for reed and a cart. A lender gives it to him for 42 months at 8.7% compounded monthly; the instalments are level and come at the month's end. What will each cost him?",
+    plans: ['borrowing amount=17900 rate=0.087/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "On the day her son was born Elspeth opened an account with £1,000 and since then has paid in £40 at every month's end. The account pays 3.6% compounded monthly. The boy is eighteen today: what is in it?",
+    plans: ['saving amount=1000 rate=0.036/nominal/12 n=216 p=12 payment=40 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "Tariff: 9.6 % p.a., quarterly rests. Credit: €5 400. Repayment: 10 quarterly instalments, each at quarter's end. Find one instalment.",
+    plans: ['borrowing amount=5400 rate=0.096/nominal/4 n=10 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How long must $8,000 stay with a bank at 4.5% compounded semi-annually to be worth $12,500? (in years, not rounded)',
+    plans: ['lump-sum amount=8000 rate=0.045/nominal/2 p=2 final=12500 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A village of 1,240 people insures its church roof by a yearly premium of £3,100, due at the start of each year. The insurer offers to take one sum today instead for the next eight premiums; it reckons with 5%, effective. Which sum?',
+    plans: ['borrowing rate=0.05/effective/1 n=8 p=1 payment=3100 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The net loft was bought ten years ago on a twenty-year mortgage of €145,000 at 4.92% compounded monthly, payments at the end of the month. What is the payment, and what is owed today?',
+    plans: ['borrowing amount=145000 rate=0.0492/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120'],
+  },
+  {
+    text: 'To buy out her brother in six years, Tamsin will need £44,000. How much at the start of each quarter, if the building society gives 3.8%, compounded quarterly? What will the society have added in all?',
+    plans: ['saving amount=0 rate=0.038/nominal/4 n=24 p=4 beginning final=44000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "Payment 30 of a loan of $21,000 (5 years, 7.8% compounded monthly, month's end) has just been made. Split it into interest and principal, and give the balance that remains.",
+    plans: ['borrowing amount=21000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:30 to:30', 'principalIn from:30 to:30', 'balanceAfter k:30'],
+  },
+  {
+    text: "A lender asks for £6,750 back in 18 months' time for £6,000 handed over today. What rate is that, compounded monthly? And effectively?",
+    plans: ['lump-sum amount=6000 n=18 p=12 final=6750 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "You may have the forge for $75,000: one third in cash, the balance over nine years at 6.9% compounded semi-annually, paid off by equal sums at every half-year's end. What sums? What do they add up to? What interest is in them?",
+    plans: ['borrowing price=75000 down=25000 amount=50000 rate=0.069/nominal/2 n=18 p=2 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'Old debts: two years from now Bertram owes £4,500. His creditor would settle for cash now at 6% compounded quarterly. How much should Bertram hand over?',
+    plans: ['lump-sum rate=0.06/nominal/4 n=8 p=4 final=4500 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "An almshouse has a legacy of 96,000 pounds at 3.9% compounded monthly. If it spends £820 at each month's end, for how many months is there a full £820, and what is left to spend in the month after?",
+    plans: ['drawing-down amount=96000 rate=0.039/nominal/12 p=12 payment=820 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Ottoline pays £95 every week on a loan of £8,600 at 10.4% compounded weekly, the first payment a week after borrowing. After one year, what does she owe? And how many payments are there in all?',
+    plans: ['borrowing amount=8600 rate=0.104/nominal/52 p=52 payment=95 final=0 ?payments'],
+    asks: ['balanceAfter k:52', 'payments'],
+  },
+  {
+    text: 'The garage prices a van at $34,200. Terms: 15% down, 5 years, 6.36% compounded monthly, end of month. Name the down payment, the amount of the loan, the monthly payment and the total interest.',
+    plans: ['borrowing price=34200 down=5130 amount=29070 rate=0.0636/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'What yearly rate (compounded monthly) turns 90 month-end deposits of $120 into $13,000?',
+    plans: ['saving amount=0 n=90 p=12 payment=120 final=13000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Three loans make no merchant, says the banker, and lends Rufus £25,000 once, at 7.32% compounded monthly for five years (month-end). After two years Rufus pays £5,000 extra and asks for a smaller payment for the time that is left. Old payment, new payment, interest saved?',
+    plans: ['borrowing amount=25000 rate=0.0732/nominal/12 n=60 p=12 final=0 extra@24:5000/payments ?payment'],
+    asks: ['payment', 'payment after:24', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'I borrow 3 200 € from my cousin and give her back 150 € at the end of each month; she wants 3 % compounded monthly. How often do I pay 150 €, and what do I pay the last time?',
+    plans: ['borrowing amount=3200 rate=0.03/nominal/12 p=12 payment=150 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The fishery buys nets for $12,600 at 0% down. The seller adds 7% flat a year for 30 months. What is the monthly payment, the first due one month after the sale? What annual rate, compounded monthly, does the seller really get?',
+    plans: ['flat price=12600 down=0 amount=12600 rate=0.07/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Bank one: 4.35% compounded monthly. Bank two: 4.4% compounded half-yearly. Give each one's effective rate and say which bank a depositor should choose.",
+    plans: ['convert rate=0.0435/nominal/12 p=12 ?rate', 'convert rate=0.044/nominal/2 p=2 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1', 'choice by:effectiveRate want:most'],
+  },
+  {
+    text: 'A smallholding is mortgaged for €98,000 over 18 years at 5.4% compounded quarterly, with a payment at the end of each month. Find the payment and, to see how slowly it goes, the principal paid in year one.',
+    plans: ['borrowing amount=98000 rate=0.054/nominal/4 n=216 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:12'],
+  },
+  {
+    text: 'Isaura will retire in 19 years and wishes to draw €1,900 at the start of each month for 23 years after that. What must be in her fund on the day she retires, at 4.2% compounded monthly? What must she put in at the end of every month until then?',
+    plans: [
+      'drawing-down rate=0.042/nominal/12 n=276 p=12 payment=1900 beginning final=0 ?amount',
+      'saving amount=0 rate=0.042/nominal/12 n=228 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'By what time has a deposit doubled that earns 5.4% compounded daily?',
+    plans: ['lump-sum amount=1 rate=0.054/nominal/365 p=365 final=2 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: "£18,000 at 6% compounded monthly: how much larger is the monthly payment (month's end) over three years than over five?",
+    plans: [
+      'borrowing amount=18000 rate=0.06/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=18000 rate=0.06/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:payment between:[0,1]'],
+  },
+  {
+    text: "A grocer's credit of $15,500 ran for 4 years at 8.4% compounded monthly with month-end payments. Right after payment 16 the rate was cut to 7.2%; the number of payments stayed. Find both payments.",
+    plans: ['borrowing amount=15500 rate=0.084/nominal/12 n=48 p=12 final=0 rate@16:0.072/payments ?payment'],
+    asks: ['payment', 'payment after:16'],
+  },
+  {
+    text: 'Loan L: £14,200. Payments: £330 at the end of each month. Rate: 9.24% compounded monthly. Wanted: number of payments; final payment; interest in all.',
+    plans: ['borrowing amount=14200 rate=0.0924/nominal/12 p=12 payment=330 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'The trustees want £5,000 paid out each year end for 20 years, and after that £40,000 must remain. What must they start with, at 4.6% effective?',
+    plans: ['drawing-down rate=0.046/effective/1 n=20 p=1 payment=5000 final=40000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Fill in: A = £9,000, n = 36, i = 0.65% a month, payments at the end. R = ? Interest in payment 20 = ?',
+    plans: ['borrowing amount=9000 rate=0.0065/per-period/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:20 to:20'],
+  },
+  {
+    text: "Before Yule the baker took $2,400 from a shop card that charges 1.75% a month. She means to pay $110 at every month's end. When is it paid off, and how much interest has the card earned?",
+    plans: ['borrowing amount=2400 rate=0.0175/per-period/12 p=12 payment=110 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'Compare for €20,000: 4 years at 6.2% compounded monthly, with month-end payments, and 6 years at 6.6% compounded monthly, likewise. Payment of each; total interest of each; by how much is the longer loan dearer?',
+    plans: [
+      'borrowing amount=20000 rate=0.062/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'Every quarter-end Wilf adds £275 to the £3,400 he began with. Interest 3.4% compounded quarterly. How much after eleven years? How much of it is interest?',
+    plans: ['saving amount=3400 rate=0.034/nominal/4 n=44 p=4 payment=275 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "The instrument maker asks $5,250 for a harp, either at once or in this manner: $750 now and 20 equal payments at each month's end at 9.9% compounded monthly. What is one payment, and what does the buyer on time pay in all, the $750 counted in?",
+    plans: ['borrowing price=5250 down=750 amount=4500 rate=0.099/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A community loan of €260,000 at 3.9% compounded semi-annually is repaid by payments at the end of each half-year over 15 years. Find the payment. What is the interest in the first payment, and in the last?',
+    plans: ['borrowing amount=260000 rate=0.039/nominal/2 n=30 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'interestIn from:30 to:30'],
+  },
+  {
+    text: 'The rate is 6.5 % effective. What is it compounded monthly? What per month?',
+    plans: ['convert rate=0.065/effective/1 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'ratePerPayment'],
+  },
+  {
+    text: '"At 5.7% compounded monthly your £1,100 a month will clear the mortgage in 21 years," said the clerk. How large is the mortgage, payments falling at month\'s end? How much of it is left after 7 years?',
+    plans: ['borrowing rate=0.057/nominal/12 n=252 p=12 payment=1100 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:84'],
+  },
+  {
+    text: 'Sinking fund for a ferry of $2,400,000: 12 years, deposits at the end of each year, 4.25% effective. Deposit? In the fund after the 8th?',
+    plans: ['saving amount=0 rate=0.0425/effective/1 n=12 p=1 final=2400000 ?payment'],
+    asks: ['payment', 'balanceAfter k:8'],
+  },
+  {
+    text: 'A quarry leases a crusher for 36 months at €1,275 a month in advance; it may buy it for €11,000 when the lease is up. The crusher sells for €49,500. Which effective rate does the lease cost?',
+    plans: ['leasing price=49500 amount=49500 n=36 p=12 payment=1275 beginning final=11000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "The last payment on Anselm's loan is smaller than the rest. Loan €10,750, 8.04% compounded monthly, €245 at each month's end. How small is it, and how many come before it?",
+    plans: ['borrowing amount=10750 rate=0.0804/nominal/12 p=12 payment=245 final=0 ?payments'],
+    asks: ['lastPayment', 'payments count:full'],
+  },
+  {
+    text: 'Piet has 60,000 kr to live on while he writes. His bank gives 2.4% compounded monthly. He draws 3,500 kr on the first of every month. How many full drawings are there?',
+    plans: ['drawing-down amount=60000 rate=0.024/nominal/12 p=12 payment=3500 beginning final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: 'Fergus had £12,000 in the bank at 3.3% compounded monthly and took out £200 at the end of each month for three years. What is left?',
+    plans: ['drawing-down amount=12000 rate=0.033/nominal/12 n=36 p=12 payment=200 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A co-op shop's oven: price $6,480; old oven allowed at $480; rest by 24 payments, month-end, 11.4% compounded monthly. What is owed after a year, and what share of the 13th payment is interest (in money)?",
+    plans: ['borrowing price=6480 trade=480 amount=6000 rate=0.114/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:12', 'interestIn from:13 to:13'],
+  },
+  {
+    text: 'Which is the better buy for a borrower of $30,000 over 6 years, monthly payments in arrears: 7.1% compounded daily, or 7.2% compounded half-yearly? Give the payments.',
+    plans: [
+      'borrowing amount=30000 rate=0.071/nominal/365 n=72 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.072/nominal/2 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'payment', 'payment@1'],
+  },
+  {
+    text: "For her daughter's studies, Renske puts by €1,200 at the end of each half-year, 14 years long; 3.6% compounded half-yearly. The daughter then draws level amounts at the beginning of each month for 5 years, at the same rate compounded half-yearly. How much a month?",
+    plans: [
+      'saving amount=0 rate=0.036/nominal/2 n=28 p=2 payment=1200 ?finalAmount',
+      'drawing-down rate=0.036/nominal/2 n=60 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'A town issues bonds for €900,000. It sets aside €70,000 at the end of each year at 4% effective to redeem them. After how many full years is the sum together, and how much must be added in the last year?',
+    plans: ['saving amount=0 rate=0.04/effective/1 p=1 payment=70000 final=900000 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A dyer named Ingrith owes her supplier $6,850. She arranges to pay $310 at the end of each month, interest being 10.8% compounded monthly. After how many payments is the account square, and what is the closing payment?',
+    plans: ['borrowing amount=6850 rate=0.108/nominal/12 p=12 payment=310 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'For a loan of 33 500 € over seven years, payable at the end of every quarter, the savings bank asks 5,8 %, compounded quarterly. How much is due each quarter, and how much interest will have been paid when all is over?',
+    plans: ['borrowing amount=33500 rate=0.058/nominal/4 n=28 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Gunnar means to give his niece £10,000 on her 21st birthday. She is twelve today. What must he deposit today at 4.1% compounded annually?',
+    plans: ['lump-sum rate=0.041/nominal/1 n=9 p=1 final=10000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The parish magazine: "Roof fund stands at £3,750. From now on £240 a month, on the last day. Bank: 3.24% compounded monthly. Goal: £25,000." In how many months is the goal reached?',
+    plans: ['saving amount=3750 rate=0.0324/nominal/12 p=12 payment=240 final=25000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A harp worth $7,900 is leased for three years. The pupil pays $185 at the start of each month and may buy the harp for $2,900 at the end. Work out the nominal rate (compounded monthly) in the lease.',
+    plans: ['leasing price=7900 amount=7900 n=36 p=12 payment=185 beginning final=2900 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "I'm offered 7.9% compounded quarterly or 7.85% compounded monthly on my savings; which pays better?",
+    plans: ['convert rate=0.079/nominal/4 p=4 ?rate', 'convert rate=0.0785/nominal/12 p=12 ?rate'],
+    asks: ['choice by:effectiveRate want:most'],
+  },
+  {
+    text: 'An inheritance of €64,000 is paid out to Solveig in equal quarterly sums over ten years, the first at once, at 4.4% compounded quarterly. How large is a sum? What is still there right after the 20th?',
+    plans: ['drawing-down amount=64000 rate=0.044/nominal/4 n=40 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'Mortgage of £164,000, j12 = 5.28%, 240 month-end payments. a) payment b) principal in payment 100 c) balance after 100 payments d) interest over the last 140 payments',
+    plans: ['borrowing amount=164000 rate=0.0528/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:100 to:100', 'balanceAfter k:100', 'interestIn from:101 to:240'],
+  },
+  {
+    text: 'How much does one owe after 15 months on $2,750 borrowed at 1.2% a month, nothing being paid meanwhile?',
+    plans: ['lump-sum amount=2750 rate=0.012/per-period/12 n=15 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Two cousins save. Marit: £95 at the beginning of each month. Runa: £1,150 at the end of each year. Both: 3.5% effective, nine years. Who has more at the end, and how much more?',
+    plans: [
+      'saving amount=0 rate=0.035/effective/1 n=108 p=12 payment=95 beginning ?finalAmount',
+      'saving amount=0 rate=0.035/effective/1 n=9 p=1 payment=1150 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "At what price, deposit nil, can a boat be sold if the buyer is to pay $365 at each month's end for 72 months and the seller wants 9% compounded monthly?",
+    plans: ['borrowing rate=0.09/nominal/12 n=72 p=12 payment=365 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The Saltmarsh choir has £9,400 and spends £150 of it at the end of each month; the account yields 2.76% compounded monthly. How long (years) before it is all gone?',
+    plans: ['drawing-down amount=9400 rate=0.0276/nominal/12 p=12 payment=150 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Tuition loan: $27,800; 5.52% compounded monthly; ten years; month-end. Right after the 36th payment the graduate pays in a bonus of $4,500 and keeps to her payment. How many payments are there then in all? By how many are there fewer?',
+    plans: ['borrowing amount=27800 rate=0.0552/nominal/12 n=120 p=12 final=0 extra@36:4500/payment ?payment'],
+    asks: ['payments', 'difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'What single payment in three years would be as good as $2,000 today, money at 6.2% compounded semi-annually?',
+    plans: ['lump-sum amount=2000 rate=0.062/nominal/2 n=6 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Given: loan €88,000; 12 years; 6.24% compounded semi-annually; payments each month-end. Find the payment, then the interest in year 2 and in year 10.',
+    plans: ['borrowing amount=88000 rate=0.0624/nominal/2 n=144 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:13 to:24', 'interestIn from:109 to:120'],
+  },
+  {
+    text: 'From her 25th birthday to her 60th (both included) Annika pays €1,500 into a fund at 4.8% effective. What has she just after the last payment?',
+    plans: ['saving amount=0 rate=0.048/effective/1 n=36 p=1 payment=1500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The equipment costs $48,000. A bank would finance 80% of it over 5 years at 7.32% compounded monthly, end-of-month payments. Find the monthly payment. How much interest does the bank receive?',
+    plans: ['borrowing price=48000 down=9600 amount=38400 rate=0.0732/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Borrower: Elspeth. Sum: £12,600. Term: 3 years. Payments: weekly, in arrears (52 a year). Rate: 7.8% compounded weekly. Wanted: the weekly payment, the total repaid, the interest.',
+    plans: ['borrowing amount=12600 rate=0.078/nominal/52 n=156 p=52 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'If $15,000 is borrowed for 4 years at 7.5% compounded monthly, what is the payment (a) at the end of each month, (b) at the beginning of each month?',
+    plans: [
+      'borrowing amount=15000 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=15000 rate=0.075/nominal/12 n=48 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'A bank lends on a house two thirds of its price of £276,000, over 25 years, 4.86% compounded monthly, month-end. Loan? Payment? Balance when 10 years have been paid?',
+    plans: ['borrowing price=276000 down=92000 amount=184000 rate=0.0486/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'balanceAfter k:120'],
+  },
+  {
+    text: 'A saver who puts $200 in at the end of each month has $16,190.53 after six years. What nominal annual rate, compounded monthly, has the account paid?',
+    plans: ['saving amount=0 n=72 p=12 payment=200 final=16190.53 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "The cooper's van: price £18,600, discount of 5%, the rest over 48 months at 6.9% compounded monthly, month-end payments. What does he finance? What does he pay each month?",
+    plans: ['borrowing price=18600 rebate=930 amount=17670 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: '"Fifteen payments of €400, the first in three months, quarterly" - what is that worth today at 6% compounded quarterly?',
+    plans: ['borrowing rate=0.06/nominal/4 n=15 p=4 payment=400 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "I have to pay €7,000 in two years. How much must I put away every month's end, if I already have €1,500 and get 2.4% compounded monthly? And how much interest do I earn?",
+    plans: ['saving amount=1500 rate=0.024/nominal/12 n=24 p=12 final=7000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Over what time do 5,000 pounds earn 1,000 pounds of interest at 3.9% compounded monthly?',
+    plans: ['lump-sum amount=5000 rate=0.039/nominal/12 p=12 final=6000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Which rate compounded quarterly is as good as 5.5% compounded daily? Which effective rate are both?',
+    plans: ['convert rate=0.055/nominal/365 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: 'For four years Bartram paid £60 a week (end of week) on a loan at 9.1% compounded weekly. Then the loan was paid off. What had he borrowed, and what had the loan cost him?',
+    plans: ['borrowing rate=0.091/nominal/52 n=208 p=52 payment=60 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Ten deposits of $3,000 were made at the start of each year. At the end of the tenth year there was $38,500. What effective rate did the bank give?',
+    plans: ['saving amount=0 n=10 p=1 payment=3000 beginning final=38500 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "After 5 years of payments of $890 at each month's end, Ozan's mortgage at 6% compounded monthly has shrunk to $112,400. What did he borrow?",
+    plans: ['borrowing rate=0.06/nominal/12 n=60 p=12 payment=890 final=112400 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A tenant farmer takes up £75,000 for 15 years at 5.94% compounded semi-annually and repays at the end of each half-year. After the 12th payment the rate becomes 5.1%; the term stays. Old payment; balance then; new payment; interest saved in all by the change.',
+    plans: ['borrowing amount=75000 rate=0.0594/nominal/2 n=30 p=2 final=0 rate@12:0.051/payments ?payment'],
+    asks: [
+      'payment',
+      'balanceAfter k:12',
+      'payment after:12',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'How much larger is the sum after 10 years if £4,000 earn 5% compounded daily rather than 5% compounded yearly?',
+    plans: [
+      'lump-sum amount=4000 rate=0.05/nominal/365 n=3650 p=365 ?finalAmount',
+      'lump-sum amount=4000 rate=0.05/nominal/1 n=10 p=1 ?finalAmount',
+    ],
+    asks: ['difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "Nils has a choice for his $20,000 loan over 5 years: 6.9% compounded monthly with a fee of $300 deducted nowhere but added to the loan, or 7.5% compounded monthly without a fee. Payments at month's end. Both payments? Cheaper? By how much in all?",
+    plans: [
+      'borrowing fees=300 amount=20300 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=20000 rate=0.075/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "Each of 36 payments on a car is $418.20, at month's end, the rate 6.3% compounded monthly, and a balloon of $6,000 falls due with the last. What was lent?",
+    plans: ['borrowing rate=0.063/nominal/12 n=36 p=12 payment=418.2 final=6000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Hilde's savings plan asks for €75 at the start of every month. 3% compounded monthly. Value after 10 years? If she instead pays at the end of every month?",
+    plans: [
+      'saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=75 beginning ?finalAmount',
+      'saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=75 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: 'A trust pays a scholarship of $5,500 at the beginning of each year for fifteen years. Its fund earns 4.9% effective. With what sum was it founded? How much is in the fund just after the fifth scholarship?',
+    plans: ['drawing-down rate=0.049/effective/1 n=15 p=1 payment=5500 beginning final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:5'],
+  },
+  {
+    text: "Rowan owes £4,100 on his card (1.45% a month, added monthly). How much must he pay at each month's end to be free of it in two years? How much would he pay in all?",
+    plans: ['borrowing amount=4100 rate=0.0145/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: '"Buy now, pay from next month: £55 a month for 20 months, or £980 today." What nominal rate, compounded monthly, am I offered? How much do I save by paying today?',
+    plans: ['borrowing amount=980 n=20 p=12 payment=55 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -30,6 +30,11 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'tradeIn',
+    11,
+    '(?:old|used|present) [a-z -]{2,24} (?:is |was )?(?:allowed|taken|credited|valued|reckoned)(?: back)? (?:at|for|with) {m}',
+  ),
+  cue(
+    'tradeIn',
     9,
     `allowance for ${old} [a-z -]{2,20}:? {m}`,
     'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',

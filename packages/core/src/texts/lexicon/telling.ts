@@ -66,7 +66,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only',
+    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but)(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) => plans.length > 1 || plans.some((plan) => plan.changes.length > 0),
   ),
   telling(
@@ -87,10 +87,23 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that are still to come',
-    'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)|more payments (?:are|does|will|must)',
+    'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)',
     () => false,
   ),
-  telling('a charge that counts its fee', 'fees? included|including (?:the|all|its) fees?', () => false),
+  telling(
+    'a charge that counts its fee',
+    'fees? included|including (?:the|all|its) fees?',
+    ({ asks }) => !asks.some(({ quantity }) => quantity === 'financeCharge'),
+  ),
+  telling('a mean', 'average|on the average|mean interest', () => false),
+  telling(
+    'two times to be looked at',
+    '(?:year|payment|month)s? <n>,? and (?:in |of |after |for )?(?:year |payment |month |the )?(?:<n>|<o>)(?! (?:payments|years|months))',
+    ({ asks, plans }) =>
+      plans.some((plan) => plan.changes.length > 0) ||
+      asks.filter(({ args }) => args?.from !== undefined || args?.k !== undefined).length > 1 ||
+      asks.some(({ args }) => args?.from !== args?.to),
+  ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling('a time that has passed', '<t> ago', ({ asks }) =>
     asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),

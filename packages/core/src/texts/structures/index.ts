@@ -11,6 +11,7 @@ import { readTwoRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readStages } from './stages.ts';
 import { readTwoTerms } from './terms.ts';
+import { readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readTwoRates,
@@ -19,6 +20,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAtFoundRate,
   readCalledIn,
   readOtherPayment,
+  readTwoTimings,
   readPhases,
   readStages,
   readTwoTerms,

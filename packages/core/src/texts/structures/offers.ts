@@ -18,7 +18,7 @@ const mark = new RegExp(
   'g',
 );
 const turns =
-  /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|than(?= (?:at|with|under|in|over|by|on) )|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
+  /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|rather than|instead of|than(?= (?:at|with|under|in|over|by|on) )|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
 
 /** Holds for both: not of the second offer alone. */
 const forBoth =
@@ -156,7 +156,9 @@ function regionsOf(page: Page): Regions | undefined {
 
 /** "Ada: …. Bea: …": sentences that say whose they are. */
 const headed = (page: Page): Span[] =>
-  page.sentences.filter(({ text, asks }) => !asks && /^\W*\p{L}+(?: \p{L}+)?: /u.test(text) && /⟨[mpn]/.test(text));
+  page.sentences.filter(
+    ({ text, asks }) => !asks && !forBoth.test(text) && /^\W*\p{L}+(?: \p{L}+)?: /u.test(text) && /⟨[mpn]/.test(text),
+  );
 
 /** Where the first offer begins in its sentence: behind a colon, if there is one before its rate. */
 function beginOf(page: Page, rate: Span): number {

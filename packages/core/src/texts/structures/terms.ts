@@ -6,16 +6,26 @@ import { sentenceAt, type Page } from '../page.ts';
 import { yearsOf } from '../terms.ts';
 import { readTwo } from './offers.ts';
 
+const termsAsked: ReadonlySet<string> = new Set([
+  'payment',
+  'amount',
+  'totalPaid',
+  'interest',
+  'financeCharge',
+  'difference',
+  'choice',
+]);
+
 const askedAgain =
-  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big)) (?:would|will|is|are|does) (?:it|they|that)(?: be| come to)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
+  /\?\s*(?:and )?(?:(?:what|how (?:much|large|big))(?: (?:would|will|is|are|does) (?:it|they|that)(?: be| come to)?)? |(?:by|with|for|at) the same [^?]{0,16} )?(?:in|over|for) ⟨t(\d+)⟩[^?⟨]*\?/;
 
 /** "What is the payment over five years? What would it be over eight?" */
 function readAskedAgain(page: Page): DraftReading | undefined {
   const found = askedAgain.exec(page.flat);
   const place = found && page.places[Number(found[1])];
   const sentence = place && sentenceAt(page, place);
-  if (!sentence || page.questions.some(({ asked }) => ['balance', 'finalAmount', 'interest'].includes(asked)))
-    return undefined;
+  const isOfTerm = sentence && page.questions.every(({ asked }) => termsAsked.has(asked));
+  if (!sentence || !isOfTerm) return undefined;
   const other = Number(found[1]);
   const isTerm = (at: number): boolean =>
     page.tokens[at]?.form === 'time' &&

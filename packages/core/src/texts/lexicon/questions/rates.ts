@@ -26,7 +26,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     13,
     'same as (?:what|which) nominal',
     '^(?:and )?(?:then )?(?:in)?to one (?:compounded|convertible)',
-    '(?:what|which) (?:nominal )?rate,? ~~(?:equivalent|the same as|corresponds to|equal to)',
+    '(?:what|which) (?:nominal )?rate,? ~~(?:equivalent|as good as|worth as much as|the same as|corresponds to|equal to)',
     '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),
@@ -41,6 +41,8 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     15,
     '(?:what|how much) (?:does|do|did|is|was) [^.;?!⟨]{0,40}(?:charg|ask|pay|earn|cost|yield)[^.;?!⟨]{0,24} as a (?:nominal|yearly|annual)',
   ),
+  cue('nominalRate', 12, 'what is (?:it|that|this),? (?:when )?(?:compounded|convertible)'),
+  cue('ratePerPayment', 12, 'what (?:is (?:it|that|this) )?<a> ?\\?'),
   cue('effectiveRate', 12, 'j\\(?_?1\\)?(?= ?[?.,;]| and|$)'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),
   cue(

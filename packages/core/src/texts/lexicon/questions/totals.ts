@@ -14,6 +14,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
     'how much more than (?:the )?cash(?: price)?',
+    'how much (?:do|does|would|will|can) (?:i|he|she|they|you|we|one|the [a-z]+) save by paying (?:in )?(?:cash|today|now|at once)',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
   ),
   cue(
@@ -22,6 +23,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:the )?total of (?:them|these|those)(?: all)?',
     'what (?:they|these|those)(?: all)? (?:come|add up|amount) to',
   ),
+  cue(
+    'interest',
+    13,
+    'what (?:will|has|have|did) (?:the [a-z]+|it) (?:then )?(?:have )?(?:added|add|earned|contributed|credited)',
+  ),
+  cue('totalPaid', 12, 'what (?:do|will) they (?:all |both )?(?:add up|come|amount) to'),
   cue('financeCharge', 12, 'what (?:does|did|would|will) it cost to borrow'),
   cue(
     'interest',
@@ -68,7 +75,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     10,
-    'what (?:does|did|will|would) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
+    'what (?:does|did|will|would|had|has) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
     '^(?:and )?the interest on (?:a|the|this|her|his|their) (?:loan|credit|debt|mortgage)(?: of <m>)?',
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',

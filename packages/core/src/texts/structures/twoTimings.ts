@@ -1,0 +1,73 @@
+/** The same payments at the end and at the beginning of each period: "(a) at the end, (b) at the beginning of each month". */
+
+import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import { readPlan } from '../onePlan.ts';
+import { sentenceAt, type Page } from '../page.ts';
+import type { Sentence } from '../sentences.ts';
+import { isIn } from './clauses.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, type Owned } from './twoPlans.ts';
+
+type Timing = 'end' | 'beginning';
+
+interface Two {
+  readonly order: readonly [Timing, Timing];
+  /** The sentence that asks the same of the other timing; nothing where one sentence asks of both. */
+  readonly other?: Sentence;
+}
+
+/** @returns nothing where payments fall one way only */
+export function readTwoTimings(page: Page): DraftReading | undefined {
+  const two = twoOf(page);
+  if (!two) return undefined;
+  const [one, second] = two.order;
+  const asked = two.other ? [two.other] : [];
+  const isTiming = (span: Span): boolean =>
+    isIn(asked, span) || /^\W*(?:and |or )?(?:at|on|in|by) [^?]*\W*$/.test(page.flat.slice(span.start, span.end));
+  const once: Page = {
+    ...page,
+    timings: page.timings.filter(({ says }) => says === one),
+    questions: page.questions.filter(
+      ({ start, asked: what }) => what === 'difference' || !isIn(asked, { start, end: start }),
+    ),
+    unread: page.unread.filter((span) => !isTiming(span)),
+  };
+  const questions = ownedQuestions(once, ({ asked: what }) =>
+    what === 'difference' || what === 'choice' ? 'across' : 'each',
+  );
+  if (questions.every(({ owner }) => owner === 'across')) return undefined;
+  const first = readPlan(once, { questions: questionsOf(questions, 0) });
+  if (first.read.missing.length > 0 || first.plan.kind === 'lump-sum' || first.plan.kind === 'convert')
+    return undefined;
+  const plan = { ...first.plan, timing: one };
+  return readingOfTwo(
+    once,
+    [
+      { ...first, plan: { ...plan, name: one === 'end' ? 'at the end' : 'at the beginning' } },
+      { ...first, plan: { ...plan, timing: second, name: second === 'end' ? 'at the end' : 'at the beginning' } },
+    ],
+    questions.map((each): Owned => each),
+    (question, plans) => comparedBy(once, question, plans),
+  );
+}
+
+function twoOf(page: Page): Two | undefined {
+  const spans = [...page.timings].sort((each, next) => each.start - next.start);
+  const [first] = spans;
+  const turned = spans.find(({ says }) => says !== first?.says);
+  if (!first || !turned || spans.filter(({ start }) => start > turned.end).some(({ says }) => says === first.says))
+    return undefined;
+  const order = [first.says, turned.says] as const;
+  const [here, there] = [sentenceAt(page, first), sentenceAt(page, turned)];
+  const between = page.flat.slice(first.end, turned.start);
+  if (
+    here &&
+    here === there &&
+    here.asks &&
+    /(?:[(][b2i]+[)]|(?:^|\s)(?:or|and)(?= (?:what |how |if |at |on |in ))|⟨l\d+⟩)/.test(between)
+  )
+    return { order };
+  const isSupposed = /(?:^|[^a-z])(?:if|what about|were|instead|had)(?![a-z])/;
+  if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
+  return undefined;
+}
