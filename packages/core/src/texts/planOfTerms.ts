@@ -33,7 +33,6 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const rate = rateOf(page, terms, roles, p);
   const one = (role: Role): number | null => numberOf(page, terms, roles, role);
   const charge = kind === 'flat' ? one('charge') : null;
-  // "until 5,000 earn 1,000 of interest": both make what it has grown to.
   const earned = kind === 'lump-sum' && built.amount !== null ? one('charge') : null;
   const payment = kind === 'lump-sum' || kind === 'convert' ? null : one('payment');
   const share = terms.shares.finalAmountRate;
@@ -45,8 +44,7 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
   // How long a sum takes to double is the same for every sum: it is read as 1.
   const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
-  const more = earned === null ? null : (built.amount ?? 0) + earned;
-  const grown = times !== undefined && stated === null ? times * (built.amount ?? 1) : (stated ?? more);
+  const grown = stated ?? grownTo(built.amount, times, earned);
   const startsAt = grows ? 1 : kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
   const values: Readonly<Record<Unknown, number | null>> = {
     amount: kind === 'convert' ? null : startsAt,
@@ -82,6 +80,12 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
     ...(count.unfit === undefined ? {} : { unfit: count.unfit }),
     assumesCompounding: rate?.quoted === 'nominal' && terms.rate.compounding === undefined && kind !== 'flat',
   };
+}
+
+/** What a sum has become that doubles, or earns so much: "until 5,000 earn 1,000 of interest". */
+function grownTo(amount: number | null, times: number | undefined, earned: number | null): number | null {
+  if (times !== undefined) return times * (amount ?? 1);
+  return earned === null ? null : (amount ?? 0) + earned;
 }
 
 /** How often a year to count a time of so many periods, so that it is a whole number of them. */

@@ -3,6 +3,7 @@
 import type { FlatText } from './flatText.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
+import { moneyPaidCues } from './lexicon/moneyPaid.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
@@ -16,7 +17,7 @@ export interface RoleSign {
   readonly end: number;
 }
 
-const find = lexicon([...moneyChangeCues, ...moneyBesideCues, ...moneyCues, ...numberCues]);
+const find = lexicon([...moneyChangeCues, ...moneyBesideCues, ...moneyCues, ...moneyPaidCues, ...numberCues]);
 
 /** By token, the strongest first. */
 export function roleSigns({ flat, tokens }: FlatText): RoleSign[][] {
