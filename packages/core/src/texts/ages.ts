@@ -29,7 +29,7 @@ export interface Ages {
 /** @returns the years between two ages, where the text tells a term by them */
 export function agesOf(page: Page): Ages | undefined {
   const [told, ...places] = between.exec(page.flat) ?? oldAndThen(page.flat) ?? [];
-  if (told === undefined || !toldByAge.test(told)) return undefined;
+  if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) return undefined;
   const [token, birthday, lastToken, lastBirthday] = places;
   const from = yearsAt(page, token, birthday);
   const to = yearsAt(page, lastToken, lastBirthday);
@@ -45,7 +45,9 @@ export function agesOf(page: Page): Ages | undefined {
 
 /** "to have 1,000,000 at 67, a 27-year-old saves": the age now, then the age to be reached. */
 function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
-  const now = /⟨[nt](\d+)⟩(?:-year)?[- ]old/.exec(flat);
+  const now =
+    /⟨[nt](\d+)⟩(?:-year)?[- ]old/.exec(flat) ??
+    /, ⟨n(\d+)⟩, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(flat);
   const then =
     /(?:at|by|until|till|when (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
       flat,

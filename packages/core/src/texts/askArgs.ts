@@ -77,6 +77,7 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:in|of|by) (?:the|her|his|their) (?:last|final) (?:<e> )?(?:@payment|@deposit)', [], () => ({
     isLast: true,
   })),
+  place('(?:in|of|by) the last(?= ?[?,.;]|$)', [], () => ({ isLast: true })),
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
   place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),

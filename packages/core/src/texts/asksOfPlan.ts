@@ -158,7 +158,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   // Where a payment falls each year, full years are full payments.
   years: ({ page, of: { plan }, is, unit }) =>
-    plan.paymentsPerYear === 1 && plan.kind !== 'lump-sum' && /(?:full|whole|complete) years/.test(unit)
+    plan.paymentsPerYear === 1 && plan.kind !== 'lump-sum' && /(?:full|whole|complete) years|in full/.test(unit)
       ? is('payments', countsFull(page, unit))
       : is('years'),
   // Who saves towards a sum needs the last one whole.
@@ -202,6 +202,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
   /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
     unit,
   ) ||
+  /(?<![a-z])in full(?![a-z])/.test(unit) ||
   /(?:come|are|go) before (?:it|the last|that)/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,

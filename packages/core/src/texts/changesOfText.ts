@@ -75,7 +75,12 @@ export function changesOfText(page: Page): ChangeRead[] {
     const kind = kindsOf[sign.role as keyof typeof kindsOf];
     const form = tokenAt(page, token).form;
     if (kind !== 'skip' && form !== 'money' && form !== 'percent') return;
-    if (kind === 'extra' && sign.weight < 9 && !/(?:owe|loan|debt|mortgage|borrow)/.test(page.flat)) return;
+    if (
+      kind === 'extra' &&
+      sign.weight < 9 &&
+      !/owe|loan|debt|mortgage|borrow|pays? off|repay|repaid|instal/.test(page.flat)
+    )
+      return;
     const from = kind === 'rise' && isOfEach(page, token) ? { after: 0, taken: [] } : momentOf(page, token);
     found.push({ token, kind, ...from, ...keepOf(page) });
   });

@@ -65,6 +65,7 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
   );
   const rest = unexplained.filter((at) => !fillOpen(money, at, roles, open));
   turnSaving(page, money, kind);
+  turnGrown(page, money, kind);
   if (open.has('downPayment') && !money.price && rest.length === 1) money.price = rest.splice(0);
   return { money, unexplained: rest };
 }
@@ -111,6 +112,15 @@ function turnSaving(page: Page, money: Money, kind: ReadKind): void {
     [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
 }
 
+/** A sum that is left to itself becomes more. */
+function turnGrown(page: Page, money: Money, kind: ReadKind): void {
+  const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
+  if (kind !== 'lump-sum' || sum === undefined || grown === undefined) return;
+  if (/depreciat|loses|(?<![a-z])lost(?![a-z])/.test(page.flat)) return;
+  if (tokenAt(page, sum).value > tokenAt(page, grown).value)
+    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+}
+
 /** Nobody pays each time more than the whole: of two sums the smaller is the payment. */
 function turnPayment(page: Page, money: Money, kind: ReadKind): void {
   const role = money.amount ? 'amount' : 'finalAmount';
@@ -142,16 +152,7 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
   }
   turnSaving(page, money, kind);
   turnPayment(page, money, kind);
-  // A sum that is left to itself becomes more.
-  const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
-  if (
-    kind === 'lump-sum' &&
-    !/depreciat|loses|(?<![a-z])lost(?![a-z])/.test(page.flat) &&
-    sum !== undefined &&
-    grown !== undefined &&
-    tokenAt(page, sum).value > tokenAt(page, grown).value
-  )
-    [money.amount, money.finalAmount] = [money.finalAmount, money.amount];
+  turnGrown(page, money, kind);
   // Savings lead to an end: the only amount is that end, where the end is not asked.
   if (kind === 'saving' && money.amount && !money.finalAmount && !open.has('finalAmount') && !open.has('amount')) {
     money.finalAmount = money.amount;

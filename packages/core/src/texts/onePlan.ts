@@ -70,11 +70,12 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
   const hasTerm = tellsTerm(first, moments, asked);
-  if (hasTerm) take(roles, moments);
+  take(roles, hasTerm ? moments : allButLatest(page, moments));
   // What is there on the way leaves the end as it is told.
   if (hasTerm && asked.has('payment') && moments.every((each) => isOnTheWay(page, each, first)))
     asked.delete('finalAmount');
-  const own = hasTerm ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
+  const isAgain = hasTerm || moments.length > 1;
+  const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
   const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
@@ -94,6 +95,13 @@ function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: Read
   const isMoment = (at: number): boolean =>
     moments.some(({ place }) => place?.taken.some(({ token }) => token === at) ?? false);
   return (isAsked && isPaid && rate.token !== undefined) || [...times, ...counts].some((at) => !isMoment(at));
+}
+
+/** "What is it after six years? After twelve?": the latest is the term. */
+function allButLatest(page: Page, moments: readonly PlacedQuestion[]): PlacedQuestion[] {
+  const yearsAt = ({ place }: PlacedQuestion): number => place?.afterYears ?? 0;
+  const latest = Math.max(...moments.map(yearsAt));
+  return moments.filter((each) => yearsAt(each) > 0 && yearsAt(each) < latest && page.questions.length > 1);
 }
 
 /** A moment before the term is over. */

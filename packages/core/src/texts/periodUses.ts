@@ -20,7 +20,7 @@ const ofPayments = new RegExp(
 const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
 const compoundingBefore =
-  /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?$/;
+  /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:was|is|being|happens|takes place|interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?$/;
 const rateBefore =
   /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;

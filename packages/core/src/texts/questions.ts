@@ -35,10 +35,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const again =
       found.length === 0 &&
       before &&
-      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])[^?]{0,50}\?/.test(
+      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
         sentence.text,
       ) &&
-      /⟨[tnoe]\d+⟩/.test(sentence.text);
+      /⟨[tnoep]\d+⟩|of the (?:last|first)/.test(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
@@ -173,7 +173,7 @@ const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ??
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|what (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )

@@ -26,6 +26,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...outOfProportion(draft),
+    ...belowNothing(asks),
     ...ratesAlone(page, draft),
   ];
   return first ? [first] : [];
@@ -202,7 +203,8 @@ function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
     if (own === 0 && isQuestion.test(text) && !isSaidBefore(page, at) && !isAskedTwice(page, { start, end }))
       return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
-    const listed = isToFind.test(text) ? [...text.matchAll(things)].length : 0;
+    const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
+    const listed = Math.max(semicolons, isToFind.test(text) ? [...text.matchAll(things)].length : 0);
     return own > 0 && (words > own || listed > own)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];
@@ -258,6 +260,15 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
 const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
   plans.length > 1 && plans.some(({ kind }) => kind === 'convert') && tokens.some(({ form }) => form === 'money')
     ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
+    : [];
+
+/** A payment or an amount below nothing. */
+const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(
+    ({ quantity, answers }) =>
+      ['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) && (answers[0] ?? 0) < -0.01,
+  )
+    ? [doubt('answers', 'An answer is below nothing: something is read the wrong way round.')]
     : [];
 
 /** What is left of a price to be financed. */

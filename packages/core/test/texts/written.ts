@@ -6210,6 +6210,198 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=980 n=20 p=12 payment=55 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
   },
+  {
+    text: "Morwenna Kell has charge of the quay's accounts. A new winch of $27,300 is paid for by a loan over five years, interest 6.9% payable monthly (compounded monthly), instalments at the end of each month. Instalment? Interest in the whole of the third year?",
+    plans: ['borrowing amount=27300 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:25 to:36'],
+  },
+  {
+    text: 'If you pay £82.50 into a Christmas club at the end of each week and the club adds 1.82% a year, weekly, how much is in your envelope after 50 weeks?',
+    plans: ['saving amount=0 rate=0.0182/nominal/52 n=50 p=52 payment=82.5 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "Anything is dear on credit. A radio costs £210, or £25 down and twelve payments of £17.20 at each month's end. Show the nominal rate per annum compounded monthly.",
+    plans: ['borrowing price=210 down=25 amount=185 n=12 p=12 payment=17.2 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'What annual effective rate is equivalent to 0.55% a month? to 1.65% a quarter?',
+    plans: ['convert rate=0.0055/per-period/12 p=12 ?rate', 'convert rate=0.0165/per-period/4 p=4 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'A bus company charters a coach for 54 months. Charter payments fall on the first of each month. The coach is priced at €164,000 and will still be worth €59,000 at the end. The owner looks for 7.8% compounded monthly. Required: charter payment; sum of all of them.',
+    plans: ['leasing price=164000 amount=164000 rate=0.078/nominal/12 n=54 p=12 beginning final=59000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Two instalment plans for a €7,400 boiler: 24 months at 5.9% compounded monthly or 40 months at 6.9% compounded monthly, payments at the end of the month. State the payment of each plan, and how much more in all the longer plan costs.',
+    plans: [
+      'borrowing price=7400 amount=7400 rate=0.059/nominal/12 n=24 p=12 final=0 ?payment',
+      'borrowing price=7400 amount=7400 rate=0.069/nominal/12 n=40 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'At 3.6% compounded monthly, how many years must one leave €20,000 alone for it to become €27,500?',
+    plans: ['lump-sum amount=20000 rate=0.036/nominal/12 p=12 final=27500 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'In a debt of 30 equal half-yearly payments of £2,640 in arrears at 5% effective, how much is still owed right after the 12th? What was borrowed in the first place?',
+    plans: ['borrowing rate=0.05/effective/1 n=30 p=2 payment=2640 final=0 ?amount'],
+    asks: ['balanceAfter k:12', 'amount'],
+  },
+  {
+    text: "Joost's mother will give him €300 at the end of each month while he studies, four and a half years. She puts a sum in the bank today for it, at 2.7% compounded monthly. Which sum? How much interest does the bank contribute?",
+    plans: ['drawing-down rate=0.027/nominal/12 n=54 p=12 payment=300 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: "A loan of $52,000 at 6.48% compounded monthly was to run for ten years (end-of-month payments). Immediately after the 50th payment the debtor stops paying for four months, with the lender's leave; interest goes on. The loan still ends on time. What is the old payment, the debt at the end of the pause, the payment after it?",
+    plans: ['borrowing amount=52000 rate=0.0648/nominal/12 n=120 p=12 final=0 skip@50:4/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:54', 'payment after:54'],
+  },
+  {
+    text: 'Cedric puts by £1,000 each half-year end; after how many half-years has he at least £30,000 if his bank gives 3.9% compounded semi-annually?',
+    plans: ['saving amount=0 rate=0.039/nominal/2 p=2 payment=1000 final=30000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A quarter of the price of a £31,600 tractor is paid at once. The dealer credits £4,000 for the old one. The rest is borrowed for 4 years at 7.14% compounded monthly, month-end payments. What is borrowed and what is the payment?',
+    plans: [
+      'borrowing price=31600 down=7900 trade=4000 amount=19700 rate=0.0714/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: "The £90,000 endowment of the Tern Island school yields 4.3% effective. It is to pay £7,500 at each year's end. For how many years can it pay in full, and what is left in the fund after ten years?",
+    plans: ['drawing-down amount=90000 rate=0.043/effective/1 p=1 payment=7500 final=0 ?payments'],
+    asks: ['payments count:full', 'balanceAfter k:10'],
+  },
+  {
+    text: 'By depositing $150 at the start of each month Zelda has gathered $10,262.93 in five years. At what nominal rate compounded monthly?',
+    plans: ['saving amount=0 n=60 p=12 payment=150 beginning final=10262.93 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Bank X will lend £22,000 over 60 months at 6.75% compounded monthly; Bank Y charges 6.5% compounded monthly but takes a fee of £250, added to the loan. Month-end payments. Which bank is cheaper per month, and how much?',
+    plans: [
+      'borrowing amount=22000 rate=0.0675/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 amount=22250 rate=0.065/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'How much does £1 a day, paid at the end of each day, come to in 3 years at 3.65% compounded daily (365 days)?',
+    plans: ['saving amount=0 rate=0.0365/nominal/365 n=1095 p=365 payment=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Loan 1: $9,000, 3 years, 8%. Loan 2: $9,000, 5 years, 8%. Both compounded monthly, month-end payments. Total interest of each? Difference?',
+    plans: [
+      'borrowing amount=9000 rate=0.08/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=9000 rate=0.08/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'What sum invested on 1 January at 4.4% compounded quarterly gives £8,800 in two years and nine months?',
+    plans: ['lump-sum rate=0.044/nominal/4 n=11 p=4 final=8800 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A tradesman discounts: he will take £9,500 today for a claim of £10,000 due in ten months. What yearly rate, compounded monthly, does the buyer of the claim earn?',
+    plans: ['lump-sum amount=9500 n=10 p=12 final=10000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "A club's loan of £5,800 is to be cleared in 24 month-end payments. The rate: 0.72% a month. Payment? Of the first payment, how much is interest? Of the last?",
+    plans: ['borrowing amount=5800 rate=0.0072/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'interestIn from:24 to:24'],
+  },
+  {
+    text: "Sybil's deposit account grew from £6,300 to £7,018 in two and a half years. Compounding was monthly. Nominal rate per year?",
+    plans: ['lump-sum amount=6300 n=30 p=12 final=7018 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A new bridge: the county must repay $1,800,000 in 15 years. Into a sinking fund it puts a level sum at the end of each half-year; the fund bears 4.1% compounded semi-annually. Level sum? What is in the fund half-way?',
+    plans: ['saving amount=0 rate=0.041/nominal/2 n=30 p=2 final=1800000 ?payment'],
+    asks: ['payment', 'balanceAfter k:15'],
+  },
+  {
+    text: 'The weaver buys a loom on the never-never: no money down, 36 payments of €149.50, month-end, cash price €4,400. Work out j12 and j1.',
+    plans: ['borrowing price=4400 amount=4400 n=36 p=12 payment=149.5 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Uncle and niece. He gives her $400 at the end of each month for five years; she puts it all in a fund at 3.9% compounded monthly, then leaves it there three more years. What has she after the eight years?',
+    plans: [
+      'saving amount=0 rate=0.039/nominal/12 n=60 p=12 payment=400 ?finalAmount',
+      'lump-sum rate=0.039/nominal/12 n=36 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'How many payments of £520 at the start of each month does a fund of £60,000 allow, at 3.12% compounded monthly? What is the last, smaller one?',
+    plans: ['drawing-down amount=60000 rate=0.0312/nominal/12 p=12 payment=520 beginning final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: '€12,500 for five years: 4.1% compounded annually in the first bank; 4.0% compounded monthly in the second. Which interest is larger and by how much?',
+    plans: [
+      'lump-sum amount=12500 rate=0.041/nominal/1 n=5 p=1 ?finalAmount',
+      'lump-sum amount=12500 rate=0.04/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['choice by:totalInterest want:most', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "The museum's lease of a lift: €2,950 per quarter in advance, 8 years; no residual; yield 7% effective. What is the lift worth?",
+    plans: ['leasing rate=0.07/effective/1 n=32 p=4 payment=2950 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Rate found by the ruler: which effective rate makes 12 yearly deposits of €800, at each year's end, grow to €12,000?",
+    plans: ['saving amount=0 n=12 p=1 payment=800 final=12000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Yrsa's bank lends her 90% of the cost of a shed, £13,500, for six years at 8.28% compounded monthly, month-end payments. What does she borrow, what does she pay each month, and what will the shed have cost her in all, with her own tenth?",
+    plans: ['borrowing price=13500 down=1350 amount=12150 rate=0.0828/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: '"Thirty-six payments of $129.99, first one today!" The stove costs $3,995 in cash. What nominal rate is that, compounded monthly?',
+    plans: ['borrowing price=3995 amount=3995 n=36 p=12 payment=129.99 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Teodor's student loan stood at $21,750 when he began to pay $260 at each month's end (5.4% compounded monthly). What is it after 3 years? How much interest has he paid until then?",
+    plans: ['borrowing amount=21750 rate=0.054/nominal/12 n=36 p=12 payment=260 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A loan of €8,000, 5% compounded monthly, is paid off by €200 a month, first payment a month hence. Number of payments? Date matters not. Total paid?',
+    plans: ['borrowing amount=8000 rate=0.05/nominal/12 p=12 payment=200 final=0 ?payments'],
+    asks: ['payments', 'totalPaid'],
+  },
+  {
+    text: 'For £37,000 over 7 years, monthly in arrears, one lender offers 6.2% effective. What is the payment? What nominal rate, compounded monthly, should he print on the form?',
+    plans: ['borrowing amount=37000 rate=0.062/effective/1 n=84 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: '£260 at the end of each quarter at 4% compounded quarterly: what is it worth after 6 years? after 12 years?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=48 p=4 payment=260 ?finalAmount'],
+    asks: ['balanceAfter k:24', 'finalAmount'],
+  },
+  {
+    text: "Dorte pays off 18.500 kr at 9,6 % compounded monthly in 30 months (month's end). In the 10th month she gets 3.000 kr and pays it in with her 10th payment; she keeps the payment. How many payments less does she make?",
+    plans: ['borrowing amount=18500 rate=0.096/nominal/12 n=30 p=12 final=0 extra@10:3000/payment ?payment'],
+    asks: ['difference of:payments between:[asStated,withChanges]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

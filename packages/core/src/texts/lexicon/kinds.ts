@@ -8,7 +8,9 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
   cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),
-  cue('saving', 9, 'sinking fund', 'by (?:depositing|saving|paying in|putting)'),
+  cue('saving', 16, 'sinking fund'),
+  cue('saving', 6, 'pays? {m} into', 'puts (?:it|them|this) all (?:in|into)'),
+  cue('saving', 9, 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
     'saving',
@@ -21,6 +23,8 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     6,
     'draws? on',
     'paid out(?! of)',
+    'gives? (?:him|her|them|it) {mn} (?:at the|each|every|on the|⟨)',
+    '(?:fund|pot|account|legacy|nest-egg)(?: of <m>)? (?:allow|bear|support|sustain)s?',
     'gives? (?:him|her|them) (?:a|an|the) (?:<e>|level|equal|regular|fixed) (?:sum|income|amount|payment)',
     'spends? {mn}',
     '(?:is|be) spent',
@@ -96,6 +100,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'rented out',
     'residual(?: value)?',
   ),
+  cue('leasing', 7, 'charters?(?! (?:bank|accountant|company|firm))'),
   cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)', 'buy-?out (?:price|option)'),
   cue(
     'drawing-down',

@@ -116,7 +116,9 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'money that is left alone afterwards',
     'stops? (?:depositing|paying|saving)|nothing more is (?:paid|deposited)|no (?:further|more) (?:deposits|payments|contributions) (?:are|is) made',
-    ({ plans, asks }) => plans.some(({ kind }) => kind === 'lump-sum') || asks.some(({ plan }) => plan === 1),
+    ({ plans, asks }) =>
+      plans.some(({ kind, changes }) => kind === 'lump-sum' || changes.length > 0) ||
+      asks.some(({ plan }) => plan === 1),
   ),
   telling(
     'what is owed after some payments',

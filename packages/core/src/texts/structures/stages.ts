@@ -14,6 +14,9 @@ import { comparedBy, readingOfTwo, wordsOf, type Owned } from './twoPlans.ts';
 
 const goesOn =
   /(?:untouched|(?:leaves?|leaving|left|lies?|stays?|remains?|kept|keeps?) (?:it|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|no (?:more|further|new) (?:deposits|payments|contributions)|stops? (?:paying|saving|depositing|contributing)|reinvest(?:s|ed)?|then (?:(?:for|at|it|is|are|invested|earns?|grows?) )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+/** A clause that says so in its own words. */
+const leavesIt =
+  /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total))(?![a-z])/;
 /** Where deposits were made before, they end. */
 const leftAlone =
   /untouched|leav(?:es?|ing)|(?<![a-z])left(?![a-z])|stays?|remains?|kept|keeps?|no (?:more|further|new)|stops?/;
@@ -75,7 +78,9 @@ function secondStage(
   if (!sentence) return undefined;
   const after = page.places[one]!.end;
   const heads = clausesOf(page).filter(({ start, end }) => start >= after - 1 && start <= place.start && end > after);
-  const head = heads.find(({ start }) => goesOn.test(page.flat.slice(start, sentence.end)));
+  const head =
+    heads.find(({ start, end }) => leavesIt.test(page.flat.slice(start, end))) ??
+    heads.find(({ start }) => goesOn.test(page.flat.slice(start, sentence.end)));
   if (!head) return undefined;
   // It begins with the first clause behind which nothing of the first stage is told.
   const start = Math.max(head.start, sentence.start <= after ? head.start : sentence.start);

@@ -116,6 +116,13 @@ function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
   return groups;
 }
 
+/** "Total interest of each? Difference?" is measured as what was asked before. */
+function bareDifference(page: Page, question: Owned): string | undefined {
+  const isBare = /^\W*(?:and )?(?:the |their |what is the )?difference\W*$/.test(wordsOf(page, question));
+  const before = page.questions.filter(({ start }) => start < question.start).at(-1);
+  return isBare && before ? page.flat.slice(before.start, before.end) : undefined;
+}
+
 /** Which plan has less or more, and by how much. */
 export function comparedBy(
   page: Page,
@@ -141,7 +148,7 @@ export function comparedBy(
     question.asked === 'difference' && choice && !/interest|total|in all|altogether|whole|payment|rate/.test(own)
       ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
       : own;
-  const { by, want } = measureOf(words, plans);
+  const { by, want } = measureOf(bareDifference(page, question) ?? words, plans);
   const between: readonly [Compared, Compared] = [0, 1];
   return question.asked === 'choice'
     ? { quantity: 'choice', args: { by, want } }

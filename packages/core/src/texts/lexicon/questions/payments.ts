@@ -33,6 +33,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?\\?)',
+    '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;])',
     'the new one(?= ?[?,])',
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
     'what is (?:it|the payment) after (?:the|that|this) (?:change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',

@@ -20,7 +20,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     12,
-    '(?:the )?total of (?:them|these|those)(?: all)?',
+    '(?:the )?(?:total|sum) of (?:all (?:of )?)?(?:them|these|those)(?: all)?',
     'what (?:they|these|those)(?: all)? (?:come|add up|amount) to',
   ),
   cue(
@@ -44,6 +44,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
+  cue('totalPaid', 14, 'what (?:will|would) (?:the [a-z]+|it|this) have cost'),
   cue(
     'totalPaid',
     14,
