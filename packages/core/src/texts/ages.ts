@@ -53,6 +53,8 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
       flat,
     );
   const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);
+  const later = /until (?:she|he) is ⟨n(\d+)⟩[^?!]{0,40}(?:she|he) is (?:now )?⟨n(\d+)⟩/.exec(flat);
+  if (later) return [later[0], later[2], undefined, later[1], undefined];
   const birthday = /(\d\d)(?:st|nd|rd|th) birthday/.exec(flat);
   if (soon && birthday) return [`${soon[0]} until birthday`, soon[1], undefined, undefined, birthday[1]];
   return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;

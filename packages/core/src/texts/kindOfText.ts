@@ -47,7 +47,9 @@ export function kindOfText(
   );
   // Where only the question speaks of a flat rate, the plan is any other.
   const isFlatAsked = asked.has('flatRate') && !rates && !charged;
-  if ((of('flat') > 0 && !isFlatAsked) || (charged && !rates)) return { kind: 'flat' };
+  // Interest that was earned, not charged.
+  const isEarned = charged && !rates && !paid && /earn|deposit|invest|gr[eo]w/.test(page.flat);
+  if ((of('flat') > 0 && !isFlatAsked) || (charged && !rates && !isEarned)) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };
   const prices = page.signs.some(

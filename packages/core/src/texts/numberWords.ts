@@ -96,7 +96,10 @@ export interface WordNumber {
 
 const wordAt = /^(\s+and\s+|-|\s+)?([a-z]+)/;
 const mixed =
-  /^\s+and\s+(a|one|three)[ -](half|quarter|quarters|third|eighth|eighths)(?![a-z])(?! (?:of )?(?:million|thousand))/;
+  /^[\s-]+and[\s-]+(a|one|three)[ -](half|quarter|quarters|third|eighth|eighths)(?![a-z])(?! (?:of )?(?:million|thousand))/;
+
+/** "four point eight": the decimals are said one by one. */
+const pointed = /^\s+point((?:\s+(?:zero|one|two|three|four|five|six|seven|eight|nine)(?![a-z]))+)/;
 
 /**
  * Reads the number words at the start of a text in small letters.
@@ -131,6 +134,14 @@ export function readNumberWords(text: string): WordNumber | undefined {
     at += all.length;
   }
   if (part === undefined) return undefined;
+  const decimals = pointed.exec(text.slice(at));
+  if (decimals) {
+    const places = decimals[1]!
+      .trim()
+      .split(/\s+/)
+      .map((word) => small[word]);
+    return { value: Number(`${whole + part}.${places.join('')}`), length: at + decimals[0].length, ordinal: false };
+  }
   const rest = mixed.exec(text.slice(at));
   if (!rest) return { value: whole + part, length: at, ordinal: false };
   return { value: whole + part + shareOf(rest), length: at + rest[0].length, ordinal: false };

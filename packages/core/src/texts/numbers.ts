@@ -78,8 +78,8 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
     agesAt(lower, at) ??
     calendarAt(text, at) ??
     aYearAt(lower, at) ??
-    periodAt(lower, at) ??
     shareAt(lower, at) ??
+    periodAt(lower, at) ??
     numberAt(text, lower, at, mark)
   );
 }
@@ -326,6 +326,7 @@ function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
+    /^,? (?:and )?[a-z]+ (?:over|for|in) $/.test(lower.slice(start, end)) ||
     /^ (?:or|versus|rather than|instead of|than) (?:over |for |in )?$/.test(lower.slice(start, end));
   // "The boy is eighteen today": of somebody whose birth is told.
   const isAge =

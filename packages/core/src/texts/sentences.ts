@@ -98,7 +98,7 @@ export interface Piece extends Span {
 }
 
 const boundary =
-  /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+  /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have ))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;

@@ -6402,6 +6402,191 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=18500 rate=0.096/nominal/12 n=30 p=12 final=0 extra@10:3000/payment ?payment'],
     asks: ['difference of:payments between:[asStated,withChanges]'],
   },
+  {
+    text: 'Nuria, a cellist, puts €130 into her account on the first of each month. It bears 2.7% a year, credited monthly. In eight years she hopes to buy a bow. What will she then be able to spend?',
+    plans: ['saving amount=0 rate=0.027/nominal/12 n=96 p=12 payment=130 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An $18,400 debt must be extinguished by 16 equal quarterly sums, one at the close of each quarter. Money costs the debtor 8.8%, compounded quarterly. Find the sum, and the interest element of the fifth.',
+    plans: ['borrowing amount=18400 rate=0.088/nominal/4 n=16 p=4 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:5 to:5'],
+  },
+  {
+    text: 'How much has Tobias got to hand over today in place of £640 every half-year for seven and a half years (first one in six months), if 5.6% compounded semi-annually is the fair rate?',
+    plans: ['borrowing rate=0.056/nominal/2 n=15 p=2 payment=640 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Dear Aunt, the bank says my £5,900 from grandmother will be £7,350 when I am out of my apprenticeship in five years. Interest comes each quarter. What rate is it giving me? Your Wim',
+    plans: ['lump-sum amount=5900 n=20 p=4 final=7350 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "For her bakery's new oven Oona signed for $16,750. She gave $2,750 of it in coin. The rest is at 9.36% compounded monthly, in 36 month-end instalments. What does an instalment come to? And what, all told, has the oven cost her when it's paid for?",
+    plans: ['borrowing price=16750 down=2750 amount=14000 rate=0.0936/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: "The annuity office sells Lorcan, 60, an income of £9,600 a year (paid at each year's end) for twenty years. It reckons at 3.75% effective. Price?",
+    plans: ['drawing-down rate=0.0375/effective/1 n=20 p=1 payment=9600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'i. A loan, £64,800. ii. 14 years. iii. 5.52% compounded semi-annually. iv. month-end payments. Calculate: payment; balance after 7 years; interest in the eighth year.',
+    plans: ['borrowing amount=64800 rate=0.0552/nominal/2 n=168 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:84', 'interestIn from:85 to:96'],
+  },
+  {
+    text: "Two banks bid for Rosalind's £15,000. One gives 3.85% compounded daily, the other 3.9% compounded quarterly. After six years, which one has given her more, and how much more?",
+    plans: [
+      'lump-sum amount=15000 rate=0.0385/nominal/365 n=2190 p=365 ?finalAmount',
+      'lump-sum amount=15000 rate=0.039/nominal/4 n=24 p=4 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "What's left on Edda's mortgage after 11 years? She took €187,000 over 25 years at 4.32% compounded monthly (end-of-month).",
+    plans: ['borrowing amount=187000 rate=0.0432/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:132'],
+  },
+  {
+    text: 'Sunk costs aside, the kiln (price £8,800) may be leased for 40 months at £215, due at the start of the month, and handed back when worth £2,200. What rate, compounded monthly and nominal, does the lessor make?',
+    plans: ['leasing price=8800 amount=8800 n=40 p=12 payment=215 beginning final=2200 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "At 7.2% compounded monthly a borrower pays £504.20 at each month's end for six years. At the end he owes £4,000 still, which he pays off in one go. What had he borrowed?",
+    plans: ['borrowing rate=0.072/nominal/12 n=72 p=12 payment=504.2 final=4000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A boat costs $62,000. With 20% down and a balloon of $15,000 at the end of six years, what is the monthly payment at 7.56% compounded monthly, month-end?',
+    plans: ['borrowing price=62000 down=12400 amount=49600 rate=0.0756/nominal/12 n=72 p=12 final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "For 30 months Clem has put away £175 at each month's end. He now has £5,562. What nominal rate, compounded monthly, did he get?",
+    plans: ['saving amount=0 n=30 p=12 payment=175 final=5562 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "The printers' pension fund pays old Jory £480 on the first of each month, £72,000 being set against it at 3.6% compounded monthly. For how many months does it last him?",
+    plans: ['drawing-down amount=72000 rate=0.036/nominal/12 p=12 payment=480 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'On a 4-year, €26,000 loan at 8.28% compounded monthly with month-end payments, a borrower is let off payments 13 to 18 (interest runs on). To finish on time, what must the later payments be? The earlier ones?',
+    plans: ['borrowing amount=26000 rate=0.0828/nominal/12 n=48 p=12 final=0 skip@12:6/payments ?payment'],
+    asks: ['payment after:18', 'payment'],
+  },
+  {
+    text: 'How much dearer per month is £200,000 over 25 years at 5.5% than at 4.5%? (both compounded monthly, month-end payments)',
+    plans: [
+      'borrowing amount=200000 rate=0.055/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=200000 rate=0.045/nominal/12 n=300 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A charity puts aside £25,000 today and £2,000 at the end of each half-year. At 3.7% compounded semi-annually, what will it have in ten years, and how much did it put in itself?',
+    plans: ['saving amount=25000 rate=0.037/nominal/2 n=20 p=2 payment=2000 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'Loan £7,000; 18 monthly payments in arrears of £426.15. Charge for the credit? Nominal rate (monthly)? Effective?',
+    plans: ['borrowing amount=7000 n=18 p=12 payment=426.15 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "Dagny invests 120 000 kr at 4.9% effective and takes out 12 000 kr at each year's end. How long does her money hold (years, exact)? What if she takes it at the beginning of the year?",
+    plans: [
+      'drawing-down amount=120000 rate=0.049/effective/1 p=1 payment=12000 final=0 ?payments',
+      'drawing-down amount=120000 rate=0.049/effective/1 p=1 payment=12000 beginning final=0 ?payments',
+    ],
+    asks: ['years', 'years@1'],
+  },
+  {
+    text: "Rupert's bank adds 4.02% compounded monthly to his £18,250. What is that after 39 months, and how much of it is new?",
+    plans: ['lump-sum amount=18250 rate=0.0402/nominal/12 n=39 p=12 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A flat 7.5% per annum is put on a credit of £6,400 for 42 months. Find: a) the interest added, b) the monthly instalment, c) the APR as a nominal monthly rate, d) the effective rate.',
+    plans: ['flat amount=6400 rate=0.075/flat n=42 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'One at the beginning of each quarter, thirty-two deposits of €500. 3.2% compounded quarterly. How much at the end of the eighth year?',
+    plans: ['saving amount=0 rate=0.032/nominal/4 n=32 p=4 payment=500 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "The loan of the weavers' hall (£145,000, 4.98% compounded monthly, 18 years, month-end) comes up for a new rate after 5 years: 6.12%. Their payment so far? What do they owe then? What do they pay from then on, if the 18 years stand?",
+    plans: ['borrowing amount=145000 rate=0.0498/nominal/12 n=216 p=12 final=0 rate@60:0.0612/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: 'An aunt leaves Signe €30,000 provided she lets it lie until she is 30; she is 22. The lawyer gets 3.45% compounded annually on it. What does Signe get?',
+    plans: ['lump-sum amount=30000 rate=0.0345/nominal/1 n=8 p=1 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What must be deposited at the end of each week to have $5,000 in three years at 2.6% compounded weekly, when $600 is there already?',
+    plans: ['saving amount=600 rate=0.026/nominal/52 n=156 p=52 final=5000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A business buys goods for £40,000, pays a quarter down, and gives a note for the balance, to be paid with interest at 7% compounded quarterly in one sum after 15 months. How much is that sum?',
+    plans: ['lump-sum price=40000 down=10000 amount=30000 rate=0.07/nominal/4 n=5 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How soon does $9,000 reach $10,000 at 4.38% compounded daily?',
+    plans: ['lump-sum amount=9000 rate=0.0438/nominal/365 p=365 final=10000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: "An actor's fee of $250,000 is paid as $25,000 at the start of each half-year for five years. What is it worth to him at signing, at 5% compounded semi-annually?",
+    plans: ['borrowing rate=0.05/nominal/2 n=10 p=2 payment=25000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "A dealer offers 0.9% compounded monthly on a $27,000 car over 48 months, or a $2,500 rebate with a bank loan at 6.3% compounded monthly over the same time. Payments at month's end. Which gives the lower payment, and by how much?",
+    plans: [
+      'borrowing price=27000 amount=27000 rate=0.009/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=27000 rebate=2500 amount=24500 rate=0.063/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: "Which sum paid at each quarter's end for 6 years does the same as £10,000 now, money at 6% effective?",
+    plans: ['borrowing amount=10000 rate=0.06/effective/1 n=24 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'I get 1.5% per quarter on my €4,600. What do I have after 3½ years, and what is the effective rate?',
+    plans: ['lump-sum amount=4600 rate=0.015/per-period/4 n=14 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'effectiveRate'],
+  },
+  {
+    text: 'Interest of €812.40 was earned in four years on a deposit of €6,500, compounded semi-annually. Which nominal rate?',
+    plans: ['lump-sum amount=6500 n=8 p=2 final=7312.4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: "The Hollins brothers owe £7,700 each, at 9% compounded monthly. Saul pays it back over two years, Enoch over four, at month's end. How much more interest does Enoch pay?",
+    plans: [
+      'borrowing amount=7700 rate=0.09/nominal/12 n=24 p=12 final=0 ?payment',
+      'borrowing amount=7700 rate=0.09/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A revolving debt of $3,300, 18.6% compounded monthly: how many month-end payments of $125, and what is the last?',
+    plans: ['borrowing amount=3300 rate=0.186/nominal/12 p=12 payment=125 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

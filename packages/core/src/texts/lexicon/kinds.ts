@@ -52,6 +52,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     8,
     '(?:clears?|pays? off|repays?|extinguish(?:es)?|settles?|discharges?) {mn}',
     'debt|owes|indebted',
+    '(?:does|do) the same as <m>',
     'advanced (?:him|her|them|you|us|me)',
     '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),

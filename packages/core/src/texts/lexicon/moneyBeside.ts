@@ -15,6 +15,7 @@ const asides: readonly Cue<WordRole>[] = [
     12,
     'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
     '(?:sold|bought|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
+    '{m} (?:is|are|was) (?:paid|payable|paid out) as <m>',
     '(?:of|from) (?:the|these|those|all the|this) {m} (?:(?:that )?(?:he|she|they) )?(?:paid|pays|has paid|have paid|in payments)',
   ),
 ];
@@ -54,7 +55,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'knocks? {m} off',
     '(?:of which |less )?{m} (?:of it |of this |of that )?(?:is|are|was|were) (?:then |at once )?(?:waived|forgiven|struck off|knocked off|taken off|let off|deducted|rebated|discounted)',
     '(?:rebate|discount|cash-?back|reduction|allowance off)(?: is| of|:)* {m}',
-    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))(?! an? )',
+    '{m} (?:cash-?back|rebate|discount|reduction|off|less)(?! the (?:loan|debt))(?! (?:her|his|their|my) hands)(?! an? )',
     '(?:takes?|takes off) {m} off',
     'less (?:an? |the )?{m}',
   ),

@@ -29,6 +29,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:gives?|giving|give|pays?|pay) (?:his|her|their|the) [a-z]+ {m} (?:on|at) (?:his|her|their) ',
     '<t> from now,? [a-z ]{2,30} owes? {m}',
     'bonds? (?:for|of|worth) {m}',
+    '(?:handed|given|sent|brought) back[^.;?!⟨]{0,24} worth {m}',
+    'at the end (?:he|she|they|it) (?:still )?owes? {m}',
     '(?:must|has to|have to|is to) repay {m} in <t>(?=[^!?]{0,160}(?:sinking )?fund)',
     '{m} (?:must|shall|should|is to|are to) (?:still )?(?:remain|be left|be there)',
     '{m},? (?:is |are )?(?:payable|needed|wanted|required|to be paid|falling due) (?:in|after) <t>',

@@ -90,11 +90,6 @@ export const tellingWords: readonly TellingWords[] = [
     'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)',
     () => false,
   ),
-  telling(
-    'a charge that counts its fee',
-    'fees? included|including (?:the|all|its) fees?',
-    ({ asks }) => !asks.some(({ quantity }) => quantity === 'financeCharge'),
-  ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(
     'two times to be looked at',
@@ -124,6 +119,16 @@ export const tellingWords: readonly TellingWords[] = [
     'what is owed after some payments',
     '(?:balance|owing|owed|debt|outstanding)[^.?!]{0,40} after (?:the )?(?:<o>|{n})[^.?!]{0,30} (?:is|was|stands at|comes to) <m>',
     ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
+    'what is owed after some payments',
+    'after {n} (?:<e> )?(?:payments|instal?lments)[^.?!]{0,40}(?:balance|debt)[^.?!]{0,20} (?:is|was|stands at|stood at) <m>',
+    ({ plans }) => plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
+  telling(
+    'one sum',
+    '(?:repaid|paid|paid back|settled|due)[^.?!⟨]{0,50} in (?:one|a single) (?:sum|payment|amount)',
+    ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
   ),
   telling(
     'a second payment',

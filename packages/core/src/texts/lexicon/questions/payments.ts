@@ -33,6 +33,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?\\?)',
+    'what (?:do|does|will|must) (?:he|she|they) pay (?:from then on|from that time on|afterwards|thereafter)',
     '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;])',
     'the new one(?= ?[?,])',
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
@@ -156,6 +157,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     'what (?:is each|each) (?:sum|amount|one)(?:(?= ?\\?)| is| comes to)',
     'what are they(?= ?\\?)',
+    '^(?:and )?the (?:earlier|former|old|original) ones(?= ?[?.,])',
     'what goes in(?:to it)? (?:at|each|every|<e>)',
   ),
   cue(

@@ -44,6 +44,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
+  cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it)'),
+  cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)'),
   cue('totalPaid', 14, 'what (?:will|would) (?:the [a-z]+|it|this) have cost'),
   cue(
     'totalPaid',
@@ -133,7 +135,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'credit charges?',
     '(?:interest|add-on|flat) charge[ds]?',
     '(?:interest|charge) (?:is )?(?:charged|added)',
-    'charge for credit',
+    'charge for (?:the )?credit',
     '(?:extra|additional|added) cost (?:of|for|when)',
     'dollar cost of',
   ),
