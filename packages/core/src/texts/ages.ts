@@ -5,7 +5,7 @@ import { tokenAt, type Page } from './page.ts';
 /** A number, or a birthday: that is no number of the text by itself. */
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
-  `(?:[a-z],|at|from|aged?|of|since|turns?|turned|is|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
+  `(?:[a-z],|at|from|aged?|of|since|turns?|turned|is|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );

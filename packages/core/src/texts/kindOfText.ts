@@ -42,14 +42,7 @@ export function kindOfText(
     asked.has(each as Asked),
   );
   if (!amounts && rates && !paid) return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
-  const charged = page.signs.some(
-    (each, at) => each[0]?.role === 'charge' && page.tokens[at]?.form === 'money' && scope(page.places[at]!),
-  );
-  // Where only the question speaks of a flat rate, the plan is any other.
-  const isFlatAsked = asked.has('flatRate') && !rates && !charged;
-  // Interest that was earned, not charged.
-  const isEarned = charged && !rates && !paid && /earn|deposit|invest|gr[eo]w/.test(page.flat);
-  if ((of('flat') > 0 && !isFlatAsked) || (charged && !rates && !isEarned)) return { kind: 'flat' };
+  if (isFlat(page, scope, { said: of('flat') > 0, asked: asked.has('flatRate'), rates, paid })) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };
   const prices = page.signs.some(
@@ -77,6 +70,21 @@ export function kindOfText(
   const isSame = best.kind !== 'saving' && next?.kind !== 'saving';
   const isClose = !isSame && next !== undefined && next.points > 0 && next.points >= best.points * 0.85;
   return { kind: best.kind, ...(isClose ? { other: next.kind } : {}) };
+}
+
+/** A charge on the whole sum: told in words, or as money without a rate. */
+function isFlat(
+  page: Page,
+  scope: Scope,
+  { said, asked, rates, paid }: { said: boolean; asked: boolean; rates: boolean; paid: boolean },
+): boolean {
+  const charged = page.signs.some(
+    (each, at) => each[0]?.role === 'charge' && page.tokens[at]?.form === 'money' && scope(page.places[at]!),
+  );
+  // Interest that was earned, not charged.
+  const isEarned = charged && !paid && /earn|deposit|invest|gr[eo]w/.test(page.flat);
+  // Where only the question speaks of a flat rate, the plan is any other.
+  return said ? !asked || rates || charged : charged && !rates && !isEarned;
 }
 
 /** How much the words say of each kind. */

@@ -326,13 +326,14 @@ function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
-    /^,? (?:and )?[a-z]+ (?:over|for|in) $/.test(lower.slice(start, end)) ||
+    /^,? (?:and )?[a-z]+ over $/.test(lower.slice(start, end)) ||
     /^ (?:or|versus|rather than|instead of|than) (?:over |for |in )?$/.test(lower.slice(start, end));
   // "The boy is eighteen today": of somebody whose birth is told.
   const isAge =
     /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&
     /(?:is|turns|turned) (?:now )?$/.test(lower.slice(0, each.start)) &&
-    /^ ?(?:today|now|years old)/.test(lower.slice(each.end));
+    (/^ ?(?:today|now|years old)/.test(lower.slice(each.end)) ||
+      /(?:today|now) [a-z ]{2,16}(?:is|turns) $/.test(lower.slice(0, each.start)));
   if (isAge) return { ...each, form: 'time', unit: 'years' };
   // "… in five years? What would it be in eight?"
   const isAgain =

@@ -70,11 +70,12 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
   const hasTerm = tellsTerm(first, moments, asked);
-  take(roles, hasTerm ? moments : allButLatest(page, moments));
+  const noTerm = hasTerm ? moments : [...allButLatest(page, moments), ...moments.filter((each) => isMoved(page, each))];
+  take(roles, noTerm);
   // What is there on the way leaves the end as it is told.
   if (hasTerm && asked.has('payment') && moments.every((each) => isOnTheWay(page, each, first)))
     asked.delete('finalAmount');
-  const isAgain = hasTerm || moments.length > 1;
+  const isAgain = hasTerm || noTerm.length > 0;
   const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
   const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
@@ -103,6 +104,11 @@ function allButLatest(page: Page, moments: readonly PlacedQuestion[]): PlacedQue
   const latest = Math.max(...moments.map(yearsAt));
   return moments.filter((each) => yearsAt(each) > 0 && yearsAt(each) < latest && page.questions.length > 1);
 }
+
+/** "Three years later": its number alone is no moment. */
+const isMoved = (page: Page, { place }: PlacedQuestion): boolean =>
+  place?.afterYears !== undefined &&
+  place.taken.some(({ token }) => page.tokens[token]?.form === 'time' && yearsOf(page, token) !== place.afterYears);
 
 /** A moment before the term is over. */
 function isOnTheWay(page: Page, { place }: PlacedQuestion, { times, paymentsPerYear }: Terms): boolean {

@@ -68,6 +68,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
       question.asked !== 'newPayment' &&
       changesOfText(page).length === 0;
+    const later = kind === 'moment' && laterThanChange(page, question, place);
+    if (later) return [{ ...question, place: later }];
     const told = kind && (!place || place.atChange) ? paymentToldBefore(page, question, kind) : undefined;
     return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
   });
@@ -123,6 +125,15 @@ function twoPlaces(page: Page, { unit }: Question, kind: 'range' | 'moment'): As
   return [placeOf(one), isEnd ? { ...(isYear ? { lastYears: 1 } : { isLast: true }), taken: [] } : placeOf(other)];
 }
 
+/** "After five years she raises it. What has she three years later?" */
+function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | undefined): AskedPlace | undefined {
+  const isLater = /⟨t\d+⟩ (?:later|after that)(?![a-z])/.test(page.flat.slice(unit.start, unit.end));
+  const [change] = isLater && place?.afterYears !== undefined ? changesOfText(page) : [];
+  return change?.afterYears === undefined
+    ? undefined
+    : { ...place!, afterYears: place!.afterYears! + change.afterYears };
+}
+
 const numbered = pattern(
   '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
 );
@@ -161,7 +172,12 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */
 function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
-  if (asked !== 'principal') return undefined;
+  const isSoFar =
+    asked === 'interest' &&
+    /so far|has been|have been|(?:have|has) (?:i|he|she|they|we) (?:then )?paid/.test(
+      page.flat.slice(unit.start, unit.end),
+    );
+  if (asked !== 'principal' && !isSoFar) return undefined;
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };

@@ -126,8 +126,8 @@ function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
   return page.tokens.flatMap(({ form, value }, token) => {
     const { start, end } = page.places[token]!;
     const isTerm =
-      /(?<![a-z])(?:over|for|or|after|within) $/.test(page.flat.slice(0, start)) &&
-      /^(?:[,;.?)]|$)/.test(page.flat.slice(end));
+      /(?<![a-z])(?:over|for|or|after|within|until|till|am|turns) $/.test(page.flat.slice(0, start)) &&
+      /^(?:[,;.?)]|$| and )/.test(page.flat.slice(end));
     const quote = quoteOfToken(page, token);
     return form === 'count' && value > 1 && !roles.has(token) && isTerm
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
@@ -176,15 +176,22 @@ const isToFind =
 const things =
   /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving)(?![a-z])/g;
 
-/** It asks in so many words. */
-const isQuestion = /^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/;
+/** It asks in so many words, and sets no choice between numbers. */
+const isQuestion = {
+  test: (text: string): boolean =>
+    !/ or /.test(text) &&
+    (/^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/.test(text) ||
+      (/^[^(⟨][^?⟨]{0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text))),
+};
 
 /** "How many withdrawals are there? How long will the fund last?" is one question. */
-const isAskedTwice = ({ questions }: Page, { start, end }: Span): boolean =>
-  questions.some((each) => {
+const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
+  page.questions.some((each) => {
+    // "How long will it last? Express it in years."
+    if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;
     const isHere = each.start >= start && each.start < end;
     const alike = each.asked === 'howLong' ? ['payments', 'howLong', 'years'] : [each.asked];
-    return isHere && questions.some((other) => other !== each && alike.includes(other.asked));
+    return isHere && page.questions.some((other) => other !== each && alike.includes(other.asked));
   });
 
 /** What it asks is read from the sentence before or behind it. */

@@ -6587,6 +6587,190 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=3300 rate=0.186/nominal/12 p=12 payment=125 final=0 ?payments'],
     asks: ['payments', 'lastPayment'],
   },
+  {
+    text: "Harriet's uncle put £4,200 in a bank for her when she was born; it has earned 3.9%, compounded half-yearly, ever since. Today she turns 21. What will the cashier hand her?",
+    plans: ['lump-sum amount=4200 rate=0.039/nominal/2 n=42 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Each month, on its last day, a dairyman lays $375 by for a new herd. The dairy bank allows 4.44%, added monthly. He started with nothing. How large is his reserve after three and a quarter years?',
+    plans: ['saving amount=0 rate=0.0444/nominal/12 n=39 p=12 payment=375 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The quay crane (list price £86,000) is let to the port for seven years. Rent is due at the start of every half-year. The crane will fetch £20,000 at the end. What rent brings the owner 7% compounded semi-annually?',
+    plans: ['leasing price=86000 amount=86000 rate=0.07/nominal/2 n=14 p=2 beginning final=20000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'By paying half-yearly £2,150, first today, for six years, a man pays off a debt. Money is worth 6.2% compounded semi-annually. The debt?',
+    plans: ['borrowing rate=0.062/nominal/2 n=12 p=2 payment=2150 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A mortgage of $265,000 is amortised over 25 years at a rate of 5.35% compounded semi-annually. Determine the month-end payment, the principal portion of payment 60, and the balance following it.',
+    plans: ['borrowing amount=265000 rate=0.0535/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:60 to:60', 'balanceAfter k:60'],
+  },
+  {
+    text: '"Interest at 9% compounded monthly, 20 payments, month\'s end, and it\'s yours for $189 apiece." What is the cash price, and the interest in the tenth payment?',
+    plans: ['borrowing rate=0.09/nominal/12 n=20 p=12 payment=189 final=0 ?amount'],
+    asks: ['amount', 'interestIn from:10 to:10'],
+  },
+  {
+    text: 'For her flat Ragna has saved 250 000 kr. It costs 1 150 000 kr. The bank lends what is missing over 25 years at 4.32% compounded monthly (month-end). Monthly payment? Total interest? If she could pay 6 000 kr a month, how many years would it take?',
+    plans: [
+      'borrowing price=1150000 down=250000 amount=900000 rate=0.0432/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing price=1150000 down=250000 amount=900000 rate=0.0432/nominal/12 p=12 payment=6000 final=0 ?payments',
+    ],
+    asks: ['payment', 'totalInterest', 'years@1'],
+  },
+  {
+    text: "To how much does £100 at every month's start add up in 18 years at 3.9% compounded monthly, and how much of that was not paid in?",
+    plans: ['saving amount=0 rate=0.039/nominal/12 n=216 p=12 payment=100 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A perpetually late payer borrows €5,000 for two years at 12% compounded monthly but makes no payments at all. What does he owe at the end? What is the effective rate?',
+    plans: ['lump-sum amount=5000 rate=0.12/nominal/12 n=24 p=12 ?finalAmount'],
+    asks: ['finalAmount', 'effectiveRate'],
+  },
+  {
+    text: 'Loan of 45,000 dollars; nominal annual rate 7.2 percent, payable and compounded monthly; ninety-six payments at month end. Find (a) the payment (b) the sum of the interest in payments 1 through 12 (c) the sum of the principal in payments 85 through 96.',
+    plans: ['borrowing amount=45000 rate=0.072/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:12', 'principalIn from:85 to:96'],
+  },
+  {
+    text: 'A quarter-end saver (£425 a quarter, 3.3% compounded quarterly) has been at it for five years when he raises the deposit to £600. What will he have three years later?',
+    plans: ['saving amount=0 rate=0.033/nominal/4 n=32 p=4 payment=425 payment@20:175 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The lighthouse trust needs £3,000 at the end of each year for repairs, for 30 years. What must the founder give, if the trust can earn 4.15% effective?',
+    plans: ['drawing-down rate=0.0415/effective/1 n=30 p=1 payment=3000 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A €16,400 loan over 4½ years has month-end payments of €371.55. Find the nominal rate compounded monthly and the effective annual rate.',
+    plans: ['borrowing amount=16400 n=54 p=12 payment=371.55 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Which is the larger after eight years: €10,000 at 4.5% effective, or €9,500 at 5.2% compounded monthly? By how much?',
+    plans: [
+      'lump-sum amount=10000 rate=0.045/effective/1 n=8 p=1 ?finalAmount',
+      'lump-sum amount=9500 rate=0.052/nominal/12 n=96 p=12 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'When a debt of £7,650 at 10.5% compounded monthly has been paid on for 14 months at £300 a month-end, what has the debt sunk to? How much of the £4,200 paid was interest?',
+    plans: ['borrowing amount=7650 rate=0.105/nominal/12 n=14 p=12 payment=300 ?finalAmount'],
+    asks: ['balanceAfter k:14', 'totalInterest'],
+  },
+  {
+    text: 'A man lends his neighbour $2,000 for eight months and wants $2,100 back. What is that a year, compounded monthly? Effectively?',
+    plans: ['lump-sum amount=2000 n=8 p=12 final=2100 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'The shipping office lends Captain Orme $30,000 at 8% compounded quarterly. He is to pay $1,500 at the end of each quarter. Set out how much he owes after the 8th payment and how many payments there are in all.',
+    plans: ['borrowing amount=30000 rate=0.08/nominal/4 p=4 payment=1500 final=0 ?payments'],
+    asks: ['balanceAfter k:8', 'payments'],
+  },
+  {
+    text: "I paid in €90 at each month's end for 7 years and took out €9,000 at the end of them; nothing is left. What did the bank pay, nominal, compounded monthly?",
+    plans: ['saving amount=0 n=84 p=12 payment=90 final=9000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Twelve equal yearly payments, the first one year from now, are to repay €64,000 at 5.5% effective; but with the last one there is to be a further €10,000. How much is each of the twelve?',
+    plans: ['borrowing amount=64000 rate=0.055/effective/1 n=12 p=1 final=10000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Over how many weeks will weekly payments (in arrears) of $45 clear $1,900 at 13% compounded weekly, and what is the interest?',
+    plans: ['borrowing amount=1900 rate=0.13/nominal/52 p=52 payment=45 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'The annual rent of a mill is $9,600, payable yearly in advance for ten years. The owner wishes to sell his right to it. What is it worth at 6.5% effective?',
+    plans: ['drawing-down rate=0.065/effective/1 n=10 p=1 payment=9600 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "The balance of Ellery's mortgage is $141,300, with 17 years to run at 4.92% compounded monthly, month-end. What does he pay each month?",
+    plans: ['borrowing amount=141300 rate=0.0492/nominal/12 n=204 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A fund of €1 million at 3.9% effective shall last 35 years. How much can be drawn at the start of each year?',
+    plans: ['drawing-down amount=1000000 rate=0.039/effective/1 n=35 p=1 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Convert 7.75% compounded daily (365) to (a) an effective rate (b) a nominal rate compounded quarterly.',
+    plans: ['convert rate=0.0775/nominal/365 p=4 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "If payments of $600 at each month's end pay off a 9-year loan at 6.9% compounded monthly, how much goes to principal in the sixth year?",
+    plans: ['borrowing rate=0.069/nominal/12 n=108 p=12 payment=600 final=0 ?amount'],
+    asks: ['principalIn from:61 to:72'],
+  },
+  {
+    text: "For two years now Zita has paid €410 at each month's end on her €17,500 loan at 7.26% compounded monthly. What would close it today?",
+    plans: ['borrowing amount=17500 rate=0.0726/nominal/12 n=24 p=12 payment=410 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Lease: 24 rentals of £145 in advance, £300 down payment besides, cash price £3,600, nothing at the end. Nominal rate compounded monthly?',
+    plans: ['leasing price=3600 down=300 amount=3300 n=24 p=12 payment=145 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Vigdis saves for a boat of 300 000 kr: she has 60 000 kr and adds a fixed sum at each quarter's end for 6 years, at 3.8% compounded quarterly. The fixed sum? Interest earned?",
+    plans: ['saving amount=60000 rate=0.038/nominal/4 n=24 p=4 final=300000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The mason repays £8,800 in two years by month-end payments at 9.6% compounded monthly. What is the balance half-way, and why is it more than half?',
+    plans: ['borrowing amount=8800 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:12'],
+  },
+  {
+    text: 'A pawnbroker lends $80 and asks $88 after two months. Monthly rate? Nominal yearly rate compounded monthly? Effective?',
+    plans: ['lump-sum amount=80 n=2 p=12 final=88 ?rate'],
+    asks: ['ratePerPayment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "The price of a pasture is €58,000. The seller takes €8,000 now and the rest in 12 half-yearly payments at each half-year's end with 4.6% compounded semi-annually. Find one payment. Find the interest in the first year.",
+    plans: ['borrowing price=58000 down=8000 amount=50000 rate=0.046/nominal/2 n=12 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:2'],
+  },
+  {
+    text: 'Equal deposits at the beginning of each month for 11 years grow to £40,000 at 3.36% compounded monthly. Deposit? If they were made at the end?',
+    plans: [
+      'saving amount=0 rate=0.0336/nominal/12 n=132 p=12 beginning final=40000 ?payment',
+      'saving amount=0 rate=0.0336/nominal/12 n=132 p=12 final=40000 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: "Starting with £2,000, how much must be added at each quarter's end to have £15,000 in eight years at 3.6% compounded quarterly?",
+    plans: ['saving amount=2000 rate=0.036/nominal/4 n=32 p=4 final=15000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Debt €2,950. Rate 1.3% a month. The debtor pays €150 at every month-end. Payments? Last payment? Total?',
+    plans: ['borrowing amount=2950 rate=0.013/per-period/12 p=12 payment=150 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalPaid'],
+  },
+  {
+    text: 'A house worth £310,000 is bought with a loan of 85% of its value over 30 years at 4.68% compounded monthly, month-end payments. Deposit? Payment? After 30 payments, how much of the debt has been repaid?',
+    plans: ['borrowing price=310000 down=46500 amount=263500 rate=0.0468/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment', 'principalIn from:1 to:30'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

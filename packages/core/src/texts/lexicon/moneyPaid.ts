@@ -63,6 +63,8 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
     '(?:has|have) {m}(?=[^.?!]{0,60}(?:balance|rest|remainder) is borrowed)',
+    '(?:has|have)(?: saved)? {m}(?=[^?!]{0,80}(?:lends?|borrows?)[^.;?!⟨]{0,20} (?:what is missing|the difference))',
+    '{m} (?:now|today|at once|down) and the (?:rest|balance|remainder)',
     '(?:has|have|puts? up|brings?|with) {m}(?: of (?:his|her|its|their) own)?(?=[^.?!⟨]{0,60}(?:lends?|lent|borrows?|finances|advances|supplies|provides)(?: (?:her|him|it|them))? the (?:rest|balance|remainder|remaining))',
     'less (?:your|his|her|their|our|my) (?:own )?{m}',
     '(?:pays?|paid|gave|gives|puts?|put down) {m} of (?:it|this|that)(?: (?:in|from|at once|now|down|herself|himself|themselves))(?! (?:each|every))',

@@ -33,6 +33,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how many (?:[a-z]+ )?payments does ~~save',
     'advantage',
   ),
+  cue('difference', 9, '^(?:and )?by what ?\\?'),
   cue('difference', 9, '^(?:and )?how much ?\\?'),
   cue('difference', 13, 'how much interest (?:does|do|would|will|is|has|are|did) ~sav(?:e|ed|es)'),
   cue(

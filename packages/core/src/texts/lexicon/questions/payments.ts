@@ -103,6 +103,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'down payment\\?',
   ),
   cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
+  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment) ?\\?'),
   cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
   cue(
     'payment',

@@ -41,7 +41,12 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     15,
     '(?:what|how much) (?:does|do|did|is|was) [^.;?!⟨]{0,40}(?:charg|ask|pay|earn|cost|yield)[^.;?!⟨]{0,24} as a (?:nominal|yearly|annual)',
   ),
-  cue('nominalRate', 12, 'what is (?:it|that|this),? (?:when )?(?:compounded|convertible)'),
+  cue('nominalRate', 12, 'what is (?:it|that|this)(?: <a>)?,? (?:when )?(?:compounded|convertible)'),
+  cue(
+    'nominalRate',
+    14,
+    '(?:what|how much) (?:did|does|do|has) the (?:bank|account|fund|savings bank) (?:pay|give|yield|credit|paid|given)(?=,? (?:nominal|compounded|as a|in per cent))',
+  ),
   cue('ratePerPayment', 12, 'what (?:is (?:it|that|this) )?<a> ?\\?'),
   cue('effectiveRate', 12, 'j\\(?_?1\\)?(?= ?[?.,;]| and|$)'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),

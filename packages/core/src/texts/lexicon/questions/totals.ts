@@ -44,6 +44,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
+  cue(
+    'interest',
+    15,
+    'how much of (?:that|it|this|them) (?:was|is|has) not (?:been )?(?:paid in|put in|deposited|saved|her own|his own|their own)',
+  ),
+  cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?'),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it)'),
   cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)'),
   cue('totalPaid', 14, 'what (?:will|would) (?:the [a-z]+|it|this) have cost'),
