@@ -267,6 +267,12 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   const isUntilThen =
     !place && last.k !== undefined && /(?:have|has) [a-z ]*paid/.test(page.flat.slice(start, unit.end));
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
+  const isLoose =
+    place?.same &&
+    range === undefined &&
+    plan.unknown !== 'finalAmount' &&
+    /so far/.test(page.flat.slice(start, unit.end));
+  if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');
   if (asked === 'principal') return range ? is('principalIn', range) : undefined;

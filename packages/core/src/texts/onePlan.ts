@@ -9,12 +9,11 @@ import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } f
 import type { Span } from './flatText.ts';
 import { agrees } from './lexicon/agreeing.ts';
 import type { Asked } from './lexicon/questions/index.ts';
-import { agesOf } from './ages.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
-import { momentOf } from './asksOfPlan.ts';
 import type { SolePlan } from './solePlan.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Role, Unknown } from './reading.ts';
+import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
 export interface PlanPart {
@@ -88,49 +87,6 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   return { terms, read, plan, questions, changes, roles };
 }
 
-/** Whether the text says for how long, besides the moments it asks about; or asks how long, with everything else said. */
-function tellsTerm(terms: Terms, moments: readonly PlacedQuestion[], asked: ReadonlySet<Asked>): boolean {
-  const { money, rate, times, counts } = terms;
-  const isAsked = (['payments', 'years', 'howLong', 'lastPayment'] as const).some((each) => asked.has(each));
-  const isPaid = money.payment !== undefined && (money.amount ?? money.price) !== undefined;
-  const isMoment = (at: number): boolean =>
-    moments.some(({ place }) => place?.taken.some(({ token }) => token === at) ?? false);
-  return (isAsked && isPaid && rate.token !== undefined) || [...times, ...counts].some((at) => !isMoment(at));
-}
-
-/** "What is it after six years? After twelve?": the latest is the term. */
-function allButLatest(page: Page, moments: readonly PlacedQuestion[]): PlacedQuestion[] {
-  const yearsAt = ({ place }: PlacedQuestion): number => place?.afterYears ?? 0;
-  const latest = Math.max(...moments.map(yearsAt));
-  return moments.filter((each) => yearsAt(each) > 0 && yearsAt(each) < latest && page.questions.length > 1);
-}
-
-/** "Three years later": its number alone is no moment. */
-const isMoved = (page: Page, { place }: PlacedQuestion): boolean =>
-  place?.afterYears !== undefined &&
-  place.taken.some(({ token }) => page.tokens[token]?.form === 'time' && yearsOf(page, token) !== place.afterYears);
-
-/** A moment before the term is over. */
-function isOnTheWay(page: Page, { place }: PlacedQuestion, { times, paymentsPerYear }: Terms): boolean {
-  const years = place?.afterYears ?? (place?.after === undefined ? undefined : place.after / paymentsPerYear);
-  return years !== undefined && times.some((at) => yearsOf(page, at) > years + 1e-9);
-}
-
-/** How many payments there are, where neither a count nor a time says so. */
-function countedElsewhere(
-  page: Page,
-  questions: readonly PlacedQuestion[],
-  terms: Terms,
-  roles: Map<number, Role>,
-): number | undefined {
-  const ages = agesOf(page);
-  for (const at of ages?.tokens ?? []) roles.set(at, 'duration');
-  if (!ages) return countFromQuestion(questions, terms);
-  // Where the text does not tell, the last birthday's payment is taken, and asked for.
-  const isPaidOnLast = ages.onLast === 'paid' || (ages.onLast === 'unsaid' && terms.paymentsPerYear === 1);
-  return ages.years * terms.paymentsPerYear + (isPaidOnLast ? 1 : 0);
-}
-
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */
 function keptOtherwise(
   { plan }: PlanRead,
@@ -181,17 +137,6 @@ const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {
 
 function take(roles: Map<number, Role>, questions: readonly PlacedQuestion[]): void {
   for (const { place } of questions) for (const { token, role } of place?.taken ?? []) roles.set(token, role);
-}
-
-/** Where only balances are asked, the latest is that of the last payment. */
-function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYear }: Terms): number | undefined {
-  if (questions.some(({ asked }) => asked === 'payments' || asked === 'years' || asked === 'howLong')) return undefined;
-  const moments = questions.flatMap(({ asked, place }) => {
-    const isMoment = asked === 'balance' || asked === 'finalAmount';
-    const k = isMoment && momentOf(place, { plan: { paymentsPerYear } as ReadPlan, index: 0, wanted: undefined });
-    return typeof k === 'number' ? [k] : [];
-  });
-  return moments.length > 0 ? Math.max(...moments) : undefined;
 }
 
 const rateIsTold = ({ rate }: Terms): boolean => rate.token !== undefined;

@@ -59,7 +59,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     if (two) return two.map((place) => ({ ...question, place }));
     const place =
       kind &&
-      (placeAsked(page, question.unit, kind) ??
+      (paidSoFar(page, question) ??
+        placeAsked(page, question.unit, kind) ??
         placeAsked(page, leadOf(page, question), kind) ??
         untilThen(page, question) ??
         placeAsked(page, openingOf(page, question), kind));
@@ -170,14 +171,16 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
     : { from: value, to: value, taken: [{ token, role: 'from' }] };
 }
 
+/** "What has been paid in interest so far, after 30 payments?" */
+function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
+  const isSoFar =
+    question.asked === 'interest' && /so far/.test(page.flat.slice(question.unit.start, question.unit.end));
+  return isSoFar ? untilThen(page, { ...question, asked: 'principal' }) : undefined;
+}
+
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */
 function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
-  const isSoFar =
-    asked === 'interest' &&
-    /so far|has been|have been|(?:have|has) (?:i|he|she|they|we) (?:then )?paid/.test(
-      page.flat.slice(unit.start, unit.end),
-    );
-  if (asked !== 'principal' && !isSoFar) return undefined;
+  if (asked !== 'principal') return undefined;
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };

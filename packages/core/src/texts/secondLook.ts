@@ -181,7 +181,7 @@ const isQuestion = {
   test: (text: string): boolean =>
     !/ or /.test(text) &&
     (/^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/.test(text) ||
-      (/^[^(⟨][^?⟨]{0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text))),
+      (/^[^(⟨](?:[^?⟨]|⟨[ea]\d+⟩){0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text))),
 };
 
 /** "How many withdrawals are there? How long will the fund last?" is one question. */
@@ -201,14 +201,21 @@ const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
   );
 
 /** "What …, and how much …?" of which only one is read. */
-function questionsMissed(page: Page, { asks }: DraftReading): ReadDoubt[] {
+function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
     const before = page.sentences[at - 1];
     // "He pays off the balance. How much does he pay?" asks for what was told before.
     const from = before && !before.asks ? before.start : start;
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
-    if (own === 0 && isQuestion.test(text) && !isSaidBefore(page, at) && !isAskedTwice(page, { start, end }))
+    const isOther = plans.length > 1 && /(?<![a-z])(?:if|for|at|with)(?![a-z])[^?]*⟨m/.test(text);
+    if (
+      own === 0 &&
+      isQuestion.test(text) &&
+      !isOther &&
+      !isSaidBefore(page, at) &&
+      !isAskedTwice(page, { start, end })
+    )
       return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
     const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
     const listed = Math.max(semicolons, isToFind.test(text) ? [...text.matchAll(things)].length : 0);

@@ -6771,6 +6771,32 @@ export const written: readonly Written[] = [
     plans: ['borrowing price=310000 down=46500 amount=263500 rate=0.0468/nominal/12 n=360 p=12 final=0 ?payment'],
     asks: ['downPayment', 'payment', 'principalIn from:1 to:30'],
   },
+  {
+    text: "The cook's loan: £6,300, 30 payments of £238 at each month's end. Total paid? Interest? Rate (nominal, monthly)?",
+    plans: ['borrowing amount=6300 n=30 p=12 payment=238 final=0 ?rate'],
+    asks: ['totalPaid', 'totalInterest', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How long does £15,000 last at 3% compounded monthly when £250 is taken at the beginning of each month? How long if £300?',
+    plans: [
+      'drawing-down amount=15000 rate=0.03/nominal/12 p=12 payment=250 beginning final=0 ?payments',
+      'drawing-down amount=15000 rate=0.03/nominal/12 p=12 payment=300 beginning final=0 ?payments',
+    ],
+    asks: ['payments', 'payments@1'],
+  },
+  {
+    text: 'A teacher takes £20,000 over 6 years at 6.6% compounded monthly; month-end payments. In the third year she wants to know: what have I paid in interest so far, after 30 payments? What do I still owe?',
+    plans: ['borrowing amount=20000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:30', 'balanceAfter k:30'],
+  },
+  {
+    text: "How many years must £350 a month be paid, at month's end, to pay back £30,000 at 6% compounded monthly? How many if it is £450?",
+    plans: [
+      'borrowing amount=30000 rate=0.06/nominal/12 p=12 payment=350 final=0 ?payments',
+      'borrowing amount=30000 rate=0.06/nominal/12 p=12 payment=450 final=0 ?payments',
+    ],
+    asks: ['years', 'years@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -1,6 +1,7 @@
 /** "If she pays 2,000 a quarter instead, how many payments are there?": the same plan once more, at another payment. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
@@ -16,7 +17,7 @@ const paysOther = pattern(
 export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = [...page.flat.matchAll(paysOther)][0];
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
-  if (!found || !said?.asks) return undefined;
+  if (!found || !said?.asks) return readAskedAgain(page);
   const token = Number(found[1]);
   const questions = ownedQuestions(page, ({ asked, start }): Owner =>
     start < said.start ? 0 : asked === 'difference' ? 'across' : 1,
@@ -42,6 +43,39 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
     [],
     [[token, 'payment']],
     across,
+  );
+}
+
+const askedAgain =
+  /(?:how (?:many|long|much)|what)[a-z ]{0,12} (?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
+
+/** "How long does 15,000 last when 250 is taken each month? How long if 300?" */
+function readAskedAgain(page: Page): DraftReading | undefined {
+  const found = askedAgain.exec(page.flat);
+  const said = found && sentenceAt(page, { start: found.index, end: found.index });
+  const before = page.questions.filter(({ start }) => said && start < said.start).at(-1);
+  const isShort = said && said.text.trim().length < 45;
+  if (!found || !said || !isShort || !before || !['payments', 'howLong', 'years', 'payment'].includes(before.asked))
+    return undefined;
+  const isOutside = ({ start }: Span): boolean => start < said.start || start >= said.end;
+  const once: Page = {
+    ...page,
+    questions: page.questions.filter(isOutside),
+    unread: page.unread.filter(isOutside),
+  };
+  const token = Number(found[1]);
+  const questions = ownedQuestions(once, ({ start }): Owner => (start === before.start ? 'each' : 0));
+  const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });
+  const { plan, read } = first;
+  if (plan.payment === null || plan.unknown !== 'payments' || read.missing.length > 0) return undefined;
+  return follow(
+    once,
+    { ...first, plan: { ...plan, name: 'first' } },
+    questions,
+    { name: 'second', payment: tokenAt(page, token).value },
+    [],
+    [[token, 'payment']],
+    () => undefined,
   );
 }
 

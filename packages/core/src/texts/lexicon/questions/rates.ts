@@ -84,6 +84,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'j\\(?_?\\d+\\)? ?(?:=|\\?)',
     'rate\\?',
     'rate (?:wanted|required|sought)',
+    '^(?:and )?(?:the )?rate(?= ?[(])',
     'j\\(?_?\\d+\\)?(?= ?[?.,;]| and|$)',
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
