@@ -12,7 +12,7 @@ import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
-import type { Assumed, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Role, Unknown } from './reading.ts';
+import type { Assumed, ReadDoubt, ReadKind, ReadQuantity, Role, Unknown } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
