@@ -114,6 +114,9 @@ function agesAt(lower: string, at: number): Token | undefined {
   const birthday = /^(\d{1,2})(?:st|nd|rd|th) birthday/.exec(here);
   if (birthday?.[1] && /born|birth of|birth,|newborn/.test(lower))
     return { ...token('time', at, birthday[0].length, Number(birthday[1])), unit: 'years' };
+  const word = /birthday/.test(here) ? readNumberWords(here) : undefined;
+  if (word?.ordinal && /^ birthday/.test(here.slice(word.length)) && /born|birth of|newborn/.test(lower))
+    return { ...token('time', at, word.length + ' birthday'.length, word.value), unit: 'years' };
   return undefined;
 }
 

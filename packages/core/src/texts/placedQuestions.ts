@@ -5,6 +5,7 @@ import { changesOfText } from './changesOfText.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
+import { yearsIn } from './tokens.ts';
 import { impliedFrequency } from './periodUses.ts';
 import type { Question } from './questions.ts';
 
@@ -51,8 +52,15 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
+  // "Which rate does the buyer get?" chooses among none.
+  const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
   const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
-  const questions = ofOneNow(page).map((each) => (each.asked === 'deposit' ? { ...each, asked: deposit } : each));
+  const questions = ofOneNow(page).map((each): Question => {
+    if (each.asked === 'deposit') return { ...each, asked: deposit };
+    const isRate =
+      isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(page.flat.slice(each.start, each.end));
+    return isRate ? { ...each, asked: 'nominalRate' } : each;
+  });
   const placed = questions.flatMap((question): PlacedQuestion[] => {
     const kind = looksAt[question.asked];
     const two = kind && twoPlaces(page, question, kind);
@@ -111,8 +119,10 @@ const pair = pattern(
 function twoPlaces(page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace[] | undefined {
   pair.lastIndex = 0;
   const text = page.flat.slice(unit.start, unit.end);
+  const many = threePlaces(page, text, kind);
+  if (many) return many;
   const found = pair.exec(text);
-  if (!found) return numberedPair(page, text, kind);
+  if (!found) return (kind === 'moment' ? timesPair(page, text) : undefined) ?? numberedPair(page, text, kind);
   const [, , one, noun, , other, last] = found;
   const isYear = (noun ?? last) === 'year';
   const placeOf = (token: string | undefined): AskedPlace => {
@@ -133,6 +143,37 @@ function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | und
   return change?.afterYears === undefined
     ? undefined
     : { ...place!, afterYears: place!.afterYears! + change.afterYears };
+}
+
+/** "Of the 1st, the 90th and the 180th payment". */
+function threePlaces(page: Page, text: string, kind: 'range' | 'moment'): AskedPlace[] | undefined {
+  const found = /⟨o\d+⟩,? (?:the )?⟨o\d+⟩,? and (?:the )?⟨o\d+⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/.exec(text);
+  if (!found) return undefined;
+  const isYear = found[1] === 'year';
+  return [...found[0].matchAll(/⟨o(\d+)⟩/g)].map(([, at]) => {
+    const token = Number(at);
+    const { value } = page.tokens[token]!;
+    if (kind === 'moment')
+      return { ...(isYear ? { afterYears: value } : { after: value }), taken: [{ token, role: 'after' }] };
+    return isYear
+      ? { fromYear: value, toYear: value, taken: [{ token, role: 'yearIndex' }] }
+      : { from: value, to: value, taken: [{ token, role: 'from' }] };
+  });
+}
+
+const twoTimes = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
+
+/** "After half a year and after a year". */
+function timesPair(page: Page, text: string): AskedPlace[] | undefined {
+  twoTimes.lastIndex = 0;
+  const found = twoTimes.exec(text);
+  if (!found) return undefined;
+  return [found[1], found[2] ?? found[3]].map((at) => {
+    const token = Number(at);
+    const { form, value, unit } = page.tokens[token]!;
+    const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : 1 / value;
+    return { afterYears: years, taken: form === 'time' ? [{ token, role: 'after' as const }] : [] };
+  });
 }
 
 const numbered = pattern(

@@ -27,7 +27,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const questions: Question[] = [];
   const unread: Span[] = [];
   for (const sentence of sentences) {
-    if (!sentence.asks || remarks.test(sentence.text)) continue;
+    if (!sentence.asks || remarks.test(sentence.text) || isOnlyTold(sentence, sentences)) continue;
     const pieces = piecesOf(sentence);
     const { found, missed } = askedIn(flat, sentence, pieces);
     // "After five years?" asks the same of another time.
@@ -78,6 +78,13 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
 }
+
+/** "Compare two loans of 30,000: …", with what to compare asked behind it. */
+const isOnlyTold = ({ text, start }: Sentence, sentences: readonly Sentence[]): boolean =>
+  /^\W*compare(?![a-z])/.test(text) &&
+  /⟨m\d+⟩/.test(text) &&
+  /⟨p\d+⟩/.test(text) &&
+  sentences.some((other) => other.start > start && other.asks);
 
 /** What is converted is not asked, unless a question of its own asks for it. */
 function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
@@ -180,7 +187,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     return undefined;
   // "He takes out the same amount at the end of each month. What is it?"
   const regular =
-    /(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩ |[a-z]+-end )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+    /an? income(?![a-z])|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩ |[a-z]+-end )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular

@@ -78,6 +78,11 @@ function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undef
     flat.slice(end),
   );
   const isInterest = /interest (?:of|at) $/.test(flat.slice(Math.max(0, start - 14), start));
+  const ofBalance =
+    /^ of (?:the|its|his|her|what is) (?:[a-z]+ )?(?:balance|debt|owed|outstanding)(?: is (?:added|charged))? ⟨[ea](\d+)⟩/.exec(
+      flat.slice(end),
+    );
+  if (ofBalance) return tokens[Number(ofBalance[1])]?.value;
   const perYear = found && isInterest ? tokens[Number(found[1])]?.value : undefined;
   return perYear === 1 ? undefined : perYear;
 }

@@ -1,10 +1,10 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
-import { choice, doubt, kindNames, missingNames, quoteOf, quoteOfToken } from './doubts.ts';
+import { choice, doubt, kindNames, missingNames, notUnderstood, quoteOf, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import type { Span } from './flatText.ts';
-import { tokenAt, type Page } from './page.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { labelsIn } from './sentences.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
@@ -22,6 +22,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...questionsMissed(page, draft),
+    ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
@@ -193,6 +194,19 @@ const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
     const alike = each.asked === 'howLong' ? ['payments', 'howLong', 'years'] : [each.asked];
     return isHere && page.questions.some((other) => other !== each && alike.includes(other.asked));
   });
+
+/** "What rate do I need? And if I add 500, what rate then?": asked twice, and read once. */
+function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
+  return page.questions.flatMap((each, at) => {
+    const sentence = sentenceAt(page, each);
+    const before = page.questions.slice(0, at).find(({ asked }) => asked === each.asked);
+    const isSupposed = sentence !== undefined && /(?<![a-z])(?:if|suppose|instead)(?![a-z])/.test(sentence.text);
+    const isOnce = asks.filter(({ quantity }) => quantity === each.asked).length < 2;
+    return before && isSupposed && isOnce && sentenceAt(page, before) !== sentence
+      ? [notUnderstood(page, each.unit)]
+      : [];
+  });
+}
 
 /** What it asks is read from the sentence before or behind it. */
 const isSaidBefore = ({ sentences }: Page, at: number): boolean =>

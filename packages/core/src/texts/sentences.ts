@@ -28,7 +28,7 @@ const subordinate =
 
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
-  const cut = /[.?!]+(?=[\s)\]']|$)|\n+/g;
+  const cut = /[.?!]+(?=[\s)\]']|$)|\n+|\)(?=\s+(?:what|how|which|find|calculate|give)(?![a-z]))/g;
   let start = 0;
   const close = (end: number): void => {
     const from = start + (/^[\s;]*/.exec(flat.slice(start, end))?.[0].length ?? 0);
@@ -36,7 +36,11 @@ export function sentencesOf(flat: string): Sentence[] {
     if (text.trim() !== '') sentences.push({ start: from, end, text, asks: doesAsk(text) });
     start = end;
   };
-  for (const found of flat.matchAll(cut)) if (!isLabelPoint(flat, found.index)) close(found.index + found[0].length);
+  for (const found of flat.matchAll(cut)) {
+    // A remark in brackets of its own ends with them.
+    const isRemark = found[0] !== ')' || /^\s*\([^()]{12,}$/.test(flat.slice(start, found.index));
+    if (isRemark && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
+  }
   close(flat.length);
   return sentences;
 }

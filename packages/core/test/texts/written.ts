@@ -6797,6 +6797,143 @@ export const written: readonly Written[] = [
     ],
     asks: ['years', 'years@1'],
   },
+  {
+    text: 'The wool merchants of Skerry Sound took £57,000 at 6.24 % compounded quarterly. They have nine years to return it, paying a like amount when each quarter closes. How large a cheque do they write each quarter?',
+    plans: ['borrowing amount=57000 rate=0.0624/nominal/4 n=36 p=4 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A dentist opens a plan for her son, born today: €75 at the beginning of every month, 3.3% compounded monthly. What is there on his eighteenth birthday?',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=216 p=12 payment=75 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Somebody owes $2,600 and is charged 1.4% of the balance every month. With what month-end payment is he clear in a year and a half, and what will he have paid in charges?',
+    plans: ['borrowing amount=2600 rate=0.014/per-period/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "Gwen's bank statement: opening balance €8,350, closing balance €10,000, 57 months, no movements besides monthly interest. Interest rate?",
+    plans: ['lump-sum amount=8350 n=57 p=12 final=10000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "A smith pays £196 at each month's end on a five-year hire-purchase of a forge whose cash price is £9,800, after a first payment of £1,000. True rate, nominal, monthly?",
+    plans: ['borrowing price=9800 down=1000 amount=8800 n=60 p=12 payment=196 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'With interest at 4.6% effective, a school wants to award €1,500 at the end of each year for 25 years. What endowment is required? What if it should be awarded at the start of each year?',
+    plans: [
+      'drawing-down rate=0.046/effective/1 n=25 p=1 payment=1500 final=0 ?amount',
+      'drawing-down rate=0.046/effective/1 n=25 p=1 payment=1500 beginning final=0 ?amount',
+    ],
+    asks: ['amount', 'amount@1'],
+  },
+  {
+    text: "Of a twenty-year loan (£130,000 at 5.04% compounded monthly, paid at month's end) how much is owed after exactly twelve years, and what part of payment 145 is interest?",
+    plans: ['borrowing amount=130000 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:144', 'interestIn from:145 to:145'],
+  },
+  {
+    text: 'A ten-year bond of £5,000 is bought for £3,350 and pays nothing until it falls due. Which rate, compounded half-yearly, does the buyer get?',
+    plans: ['lump-sum amount=3350 n=20 p=2 final=5000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'What effective rate does a card charge that adds 1.85% every month?',
+    plans: ['convert rate=0.0185/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A nest egg of $310,000 must provide for 25 years. It earns 4.68% compounded monthly, and the widow would leave $50,000 to the lifeboat. How much may she spend each month, at its beginning?',
+    plans: ['drawing-down amount=310000 rate=0.0468/nominal/12 n=300 p=12 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Loan: amount = 7,500 EUR, rate = 0.6% per month, term = 24 months, payments at end. Report payment, total interest, and interest in month 13.',
+    plans: ['borrowing amount=7500 rate=0.006/per-period/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "Margery's mortgage: $158,000; 5.22% compounded monthly; $1,100 paid at the end of each month. (i) How many months? (ii) final payment (iii) balance after 10 years (iv) interest paid in those 10 years.",
+    plans: ['borrowing amount=158000 rate=0.0522/nominal/12 p=12 payment=1100 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'balanceAfter k:120', 'interestIn from:1 to:120'],
+  },
+  {
+    text: 'Which single sum in five years equals £600 paid at the end of each half-year for five years, money at 4.4% compounded semi-annually?',
+    plans: ['saving amount=0 rate=0.044/nominal/2 n=10 p=2 payment=600 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A loan of £19,000 is to be repaid by 50 month-end payments at 7.5% compounded monthly; the lender takes 2% of the loan as a fee and adds it on. What is the payment? The finance charge?',
+    plans: ['borrowing fees=380 amount=19380 rate=0.075/nominal/12 n=50 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: "Jens borrows 40 000 kr from his employer at 2% effective, repaying 1 000 kr at each month's end. How long does that take? (payments; the last is smaller) What does the loan cost him?",
+    plans: ['borrowing amount=40000 rate=0.02/effective/1 p=12 payment=1000 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'The boiler costs £3,480, or 24 payments of £162, first in a month. Simple question: how much interest? Harder: what nominal rate, compounded monthly? Hardest: and effectively?',
+    plans: ['borrowing price=3480 amount=3480 n=24 p=12 payment=162 final=0 ?rate'],
+    asks: ['totalInterest', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A debt of $50,000 is repaid over 8 years at 6.5% compounded annually, by yearly payments in arrears. How much of the third payment reduces the debt? What remains after the fifth?',
+    plans: ['borrowing amount=50000 rate=0.065/nominal/1 n=8 p=1 final=0 ?payment'],
+    asks: ['principalIn from:3 to:3', 'balanceAfter k:5'],
+  },
+  {
+    text: 'A student needs £7,000 at the start of each year for three years. What must be in the bank when he begins, at 3.75% effective? What must his parents have put in at the end of each month for ten years before that, same rate?',
+    plans: [
+      'drawing-down rate=0.0375/effective/1 n=3 p=1 payment=7000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.0375/effective/1 n=120 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: "On a loan at 5.94% compounded monthly Hulda pays €880 at month's end. She still has 100 payments to make. What must she pay today to be free?",
+    plans: ['borrowing rate=0.0594/nominal/12 n=100 p=12 payment=880 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "What's better for a saver: 4.02% compounded monthly, 4.05% compounded half-yearly?",
+    plans: ['convert rate=0.0402/nominal/12 p=12 ?rate', 'convert rate=0.0405/nominal/2 p=2 ?rate'],
+    asks: ['choice by:effectiveRate want:most'],
+  },
+  {
+    text: '$72,000 at 6% compounded monthly over 15 years, month-end. Interest share of the 1st, the 90th and the 180th payment?',
+    plans: ['borrowing amount=72000 rate=0.06/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:1', 'interestIn from:90 to:90', 'interestIn from:180 to:180'],
+  },
+  {
+    text: "An insurance company turns Ottilie's £120,000 into an income at the start of each quarter for 20 years, reckoning 3.6% compounded quarterly. How much is it? How much would she get if the income were paid at the end of each quarter?",
+    plans: [
+      'drawing-down amount=120000 rate=0.036/nominal/4 n=80 p=4 beginning final=0 ?payment',
+      'drawing-down amount=120000 rate=0.036/nominal/4 n=80 p=4 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: "The balance on Per's loan fell from 60 000 kr to 41 350 kr in two years during which he paid 1 000 kr at each month's end. What nominal monthly-compounded rate does he pay?",
+    plans: ['borrowing amount=60000 n=24 p=12 payment=1000 final=41350 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "A trader's overdraft of £9,000 costs 0.95% a month. If he pays £500 at the end of each month, what is the debt after half a year and after a year?",
+    plans: ['borrowing amount=9000 rate=0.0095/per-period/12 n=12 p=12 payment=500 ?finalAmount'],
+    asks: ['balanceAfter k:6', 'balanceAfter k:12'],
+  },
+  {
+    text: 'Compare two loans of €30,000, 60 month-end payments each: A at 6.2% compounded monthly; B at 6.2% compounded half-yearly. Which is dearer, and by how much a payment?',
+    plans: [
+      'borrowing amount=30000 rate=0.062/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.062/nominal/2 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:most', 'difference of:payment between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

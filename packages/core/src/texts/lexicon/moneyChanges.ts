@@ -32,6 +32,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:extra|additional|further) {m}(?! <)(?! more)',
     'on top of (?:it|that|the payment),? {m}',
     '{m} on top',
+    '(?:pays?|paid) {m} off(?= and|,| the (?:debt|loan|balance))',
     '(?:puts? in|pays? in|throws? in|adds?|hands? in) another {m}(?! <)(?! more)',
     '{m} extra(?! <)',
   ),

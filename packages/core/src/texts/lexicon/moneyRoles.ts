@@ -31,6 +31,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'bonds? (?:for|of|worth) {m}',
     '(?:handed|given|sent|brought) back[^.;?!⟨]{0,24} worth {m}',
     'at the end (?:he|she|they|it) (?:still )?owes? {m}',
+    '(?:rate|interest)[^.?!⟨]{0,12}(?: compounded <e>,?)? yields? {m}',
     '(?:fetch(?:es)?|sells? for|brings?) {m} at the end(?! of (?:⟨e|each|every))',
     '(?:took|takes|drew|draws|withdrew|withdraws) (?:out )?{m} at the end(?: of (?:them|it|that|this|all))',
     'with the last(?: one| payment)?[^.;?!⟨]{0,30} {m}',

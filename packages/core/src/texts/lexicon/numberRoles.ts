@@ -20,7 +20,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{p} (?:of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|bill) )?(?:is |are |was )?(?:paid |due |payable )?(?:down|at once|up ?front|on signing|immediately|in cash|straight away|on delivery)',
     '{p} of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|bill|sum) (?:is|as|at|down|in|up)',
   ),
-  cue('downPaymentRate', 6, '{p} of (?:the|its|that|this|it|which)(?: [a-z]+)? ?(?:price|cost|value|bill)?'),
+  cue(
+    'downPaymentRate',
+    6,
+    '{p} of (?:the|its|that|this|it|which)(?! (?:balance|debt|sum|outstanding))(?: [a-z]+)? ?(?:price|cost|value|bill)?',
+  ),
   cue(
     'financedRate',
     10,
@@ -51,7 +55,8 @@ export const numberCues: readonly Cue<WordRole>[] = [
   ),
   cue(
     'feeRate',
-    9,
+    11,
+    '{p} of (?:the|its|that|what is) (?:loan|sum|amount|debt|borrowed)(?: borrowed| lent)? (?:as|for|in) (?:a|an|the|its) [a-z -]{0,16}(?:fee|charge|commission)',
     '(?:fee(?: is| of|:)*|(?:a|the) (?:charge|premium) of) {p}(?! (?:of [a-z ]+ )?(?:<a>|a year|flat))',
     '{p} (?:[a-z-]+ )?fee',
   ),
@@ -135,7 +140,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'lasted {t}',
     '(?:depreciated|written off) over {t}',
     '(?:founded|opened|built|since|established) ~{t}',
-    '{t} (?:earlier|before that|of experience|in business|experience)',
+    '(?<!for ){t} (?:earlier|before that|of experience|in business|experience)',
     '(?:argued|waited|worked|lived|taught|sailed|open|running|served|stood there)(?: [a-z]+){0,3} for {t}(?= (?:about|as|when))',
     '{t} (?:is|was) the age',
     'turns {n}',

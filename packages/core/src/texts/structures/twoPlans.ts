@@ -140,7 +140,7 @@ export function comparedBy(
     ({ asked: what, unit }) =>
       what === 'difference' &&
       unit.start >= question.unit.end - 1 &&
-      /⟨[ea]\d+⟩/.test(page.flat.slice(unit.start, unit.end)),
+      /⟨[ea]\d+⟩|(?:a|per|each) payment/.test(page.flat.slice(unit.start, unit.end)),
   );
   const own =
     question.asked === 'choice' && after ? `${asked} ${page.flat.slice(after.unit.start, after.unit.end)}` : asked;

@@ -143,6 +143,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:cash )?price (?:is|would be) (?:equivalent|equal)',
     'worth (?:on|at) the (?:day|moment|date) (?:it|the [a-z]+) (?:begins|starts)',
     'what is its price',
+    'capital(?:i[sz]ed)? value',
     '(?:how large|how big|what size|what) (?:a )?(?:fund|pot|loan|mortgage|legacy|endowment|gift|capital|nest-?egg|credit)',
     '(?:for|at) what (?:cash |selling )?(?:price|sum)',
     '(?:loan|mortgage) (?:amount|size|was|originally)',

@@ -43,6 +43,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'the (?:cheaper|cheapest|better|best|dearer|dearest)(?: (?:one|offer|loan|plan|option|deal|bank|way))',
     'which (?:of [a-z ]+? )?(?:(?:[a-z-]+|⟨[a-z]\\d+⟩) ){0,3}?(?:is|costs?|takes?|would|should|gives?|offers?|comes?|has|pays?|leaves?|yields?|earns?|works?|grows?|ends?|finishes|brings?|produces?|amounts?|makes?|will)(?: [a-z]+){0,4} ?(?:cheaper|less|more|better|dearer|higher|lower|best|largest|greatest|least|most|cheapest|dearest|smaller|larger|preferable|choose|prefer|ahead|out)',
     'which (?:one |of them )?(?:should|would|ought)',
+    'what is (?:better|best|cheaper|cheapest|dearer)(?= for| of|:)',
     'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate|quote|of (?:the two|them|these))',
     'where (?:is|are|does|do|will|would) ~(?:more|most|less|larger|higher|better)',
     'whose (?:[a-z]+ )?(?:is|has|comes|will|grows|costs)',

@@ -158,6 +158,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     'what (?:is each|each) (?:sum|amount|one)(?:(?= ?\\?)| is| comes to)',
     'what are they(?= ?\\?)',
+    'what (?:more|else) must (?:he|she|they|it|the [a-z]+) (?:put in|pay in|add|save|deposit|set aside)',
     '^(?:and )?the (?:earlier|former|old|original) ones(?= ?[?.,])',
     'what goes in(?:to it)? (?:at|each|every|<e>)',
   ),
