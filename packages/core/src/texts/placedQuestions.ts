@@ -1,11 +1,11 @@
 /** Questions with the payments and times they name. */
 
+import { severalPlaces } from './severalPlaces.ts';
 import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
 import { changesOfText } from './changesOfText.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import { yearsIn } from './tokens.ts';
 import { impliedFrequency } from './periodUses.ts';
 import type { Question } from './questions.ts';
 
@@ -47,41 +47,48 @@ function ofOneNow(page: Page): readonly Question[] {
     : page.questions;
 }
 
-/** Questions with the payments and times they name. */
-export function placeQuestions(page: Page): PlacedQuestion[] {
+/** Questions as they are meant beside what the text has. */
+function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   // "Which rate does the buyer get?" chooses among none.
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
   const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
-  const questions = ofOneNow(page).map((each): Question => {
+  return ofOneNow(page).map((each): Question => {
     if (each.asked === 'deposit') return { ...each, asked: deposit };
     const isRate =
       isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(page.flat.slice(each.start, each.end));
     return isRate ? { ...each, asked: 'nominalRate' } : each;
   });
-  const placed = questions.flatMap((question): PlacedQuestion[] => {
-    const kind = looksAt[question.asked];
-    const two = kind && twoPlaces(page, question, kind);
-    if (two) return two.map((place) => ({ ...question, place }));
-    const place =
-      kind &&
-      (paidSoFar(page, question) ??
-        placeAsked(page, question.unit, kind) ??
-        placeAsked(page, leadOf(page, question), kind) ??
-        untilThen(page, question) ??
-        placeAsked(page, openingOf(page, question), kind));
-    const isThen =
-      kind === 'moment' &&
-      (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
-      question.asked !== 'newPayment' &&
-      changesOfText(page).length === 0;
-    const later = kind === 'moment' && laterThanChange(page, question, place);
-    if (later) return [{ ...question, place: later }];
-    const told = kind && (!place || place.atChange) ? paymentToldBefore(page, question, kind) : undefined;
-    return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
-  });
+}
+
+/** A question with its place; one that names several, once for each. */
+function withPlaces(page: Page, question: Question): PlacedQuestion[] {
+  const kind = looksAt[question.asked];
+  if (!kind) return [{ ...question, place: undefined }];
+  const several = severalPlaces(page, question, kind);
+  if (several) return several.map((place) => ({ ...question, place }));
+  const place =
+    paidSoFar(page, question) ??
+    placeAsked(page, question.unit, kind) ??
+    placeAsked(page, leadOf(page, question), kind) ??
+    untilThen(page, question) ??
+    placeAsked(page, openingOf(page, question), kind);
+  const isThen =
+    kind === 'moment' &&
+    (place?.atChange || (!place && (question.asked === 'balance' || question.asked === 'leftToPay'))) &&
+    question.asked !== 'newPayment' &&
+    changesOfText(page).length === 0;
+  const later = kind === 'moment' ? laterThanChange(page, question, place) : undefined;
+  if (later) return [{ ...question, place: later }];
+  const told = !place || place.atChange ? paymentToldBefore(page, question, kind) : undefined;
+  return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
+}
+
+/** Questions with the payments and times they name. */
+export function placeQuestions(page: Page): PlacedQuestion[] {
+  const placed = meantQuestions(page).flatMap((question) => withPlaces(page, question));
   // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
   return placed.map((question, at) => {
     const isWhole = /total|in all|altogether|whole|overall|entire/.test(
@@ -111,31 +118,6 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   });
 }
 
-const pair = pattern(
-  '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
-);
-
-/** "In the first payment, and in the last", "after the 6th and the 12th": two places of one question. */
-function twoPlaces(page: Page, { unit }: Question, kind: 'range' | 'moment'): AskedPlace[] | undefined {
-  pair.lastIndex = 0;
-  const text = page.flat.slice(unit.start, unit.end);
-  const many = threePlaces(page, text, kind);
-  if (many) return many;
-  const found = pair.exec(text);
-  if (!found) return (kind === 'moment' ? timesPair(page, text) : undefined) ?? numberedPair(page, text, kind);
-  const [, , one, noun, , other, last] = found;
-  const isYear = (noun ?? last) === 'year';
-  const placeOf = (token: string | undefined): AskedPlace => {
-    const value = token === undefined ? 1 : page.tokens[Number(token)]!.value;
-    const taken = token === undefined ? [] : [{ token: Number(token), role: isYear ? 'yearIndex' : 'from' } as const];
-    if (kind === 'moment') return { ...(isYear ? { afterYears: value } : { after: value }), taken };
-    return { ...(isYear ? { fromYear: value, toYear: value } : { from: value, to: value }), taken };
-  };
-  const isEnd = other === undefined;
-  if (isEnd && kind === 'moment') return undefined;
-  return [placeOf(one), isEnd ? { ...(isYear ? { lastYears: 1 } : { isLast: true }), taken: [] } : placeOf(other)];
-}
-
 /** "After five years she raises it. What has she three years later?" */
 function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | undefined): AskedPlace | undefined {
   const isLater = /⟨t\d+⟩ (?:later|after that)(?![a-z])/.test(page.flat.slice(unit.start, unit.end));
@@ -143,57 +125,6 @@ function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | und
   return change?.afterYears === undefined
     ? undefined
     : { ...place!, afterYears: place!.afterYears! + change.afterYears };
-}
-
-/** "Of the 1st, the 90th and the 180th payment". */
-function threePlaces(page: Page, text: string, kind: 'range' | 'moment'): AskedPlace[] | undefined {
-  const found = /⟨o\d+⟩,? (?:the )?⟨o\d+⟩,? and (?:the )?⟨o\d+⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/.exec(text);
-  if (!found) return undefined;
-  const isYear = found[1] === 'year';
-  return [...found[0].matchAll(/⟨o(\d+)⟩/g)].map(([, at]) => {
-    const token = Number(at);
-    const { value } = page.tokens[token]!;
-    if (kind === 'moment')
-      return { ...(isYear ? { afterYears: value } : { after: value }), taken: [{ token, role: 'after' }] };
-    return isYear
-      ? { fromYear: value, toYear: value, taken: [{ token, role: 'yearIndex' }] }
-      : { from: value, to: value, taken: [{ token, role: 'from' }] };
-  });
-}
-
-const twoTimes = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
-
-/** "After half a year and after a year". */
-function timesPair(page: Page, text: string): AskedPlace[] | undefined {
-  twoTimes.lastIndex = 0;
-  const found = twoTimes.exec(text);
-  if (!found) return undefined;
-  return [found[1], found[2] ?? found[3]].map((at) => {
-    const token = Number(at);
-    const { form, value, unit } = page.tokens[token]!;
-    const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : 1 / value;
-    return { afterYears: years, taken: form === 'time' ? [{ token, role: 'after' as const }] : [] };
-  });
-}
-
-const numbered = pattern(
-  '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
-);
-
-/** "In year 2 and in year 10". */
-function numberedPair(page: Page, text: string, kind: 'range' | 'moment'): AskedPlace[] | undefined {
-  numbered.lastIndex = 0;
-  const found = numbered.exec(text);
-  if (!found) return undefined;
-  const isYear = /^year/.test(found[1] ?? '');
-  return [Number(found[2]), Number(found[3])].map((token) => {
-    const value = page.tokens[token]!.value;
-    if (kind === 'moment')
-      return { ...(isYear ? { afterYears: value } : { after: value }), taken: [{ token, role: 'after' }] };
-    return isYear
-      ? { fromYear: value, toYear: value, taken: [{ token, role: 'yearIndex' }] }
-      : { from: value, to: value, taken: [{ token, role: 'from' }] };
-  });
 }
 
 const justMade = pattern(

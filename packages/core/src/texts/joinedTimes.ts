@@ -1,0 +1,48 @@
+/** Lengths of time that belong together, and numbers that share the unit of the one beside them. */
+
+import { yearsIn, type Token } from './tokens.ts';
+
+/** "five years and three months" is one length of time. */
+export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
+  const joined: Token[] = [];
+  for (const each of tokens) {
+    const before = joined.at(-1);
+    const between = before ? lower.slice(before.end, each.start) : '';
+    const smaller = (yearsIn[each.unit] ?? 1) < (yearsIn[before?.unit ?? ''] ?? 0);
+    if (before?.form === 'time' && each.form === 'time' && smaller && /^(?: and |,? )$/.test(between))
+      joined[joined.length - 1] = {
+        ...before,
+        end: each.end,
+        value: before.value + (each.value * (yearsIn[each.unit] ?? 0)) / (yearsIn[before.unit] ?? 1),
+      };
+    else joined.push(each);
+  }
+  return joined.map((each, at) => sharingUnit(each, joined[at - 1], joined[at + 1], lower));
+}
+
+/** "three years or five", "20 or 30 years": one unit for both. */
+function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
+  if (each.form !== 'count') return each;
+  const joins = (start: number, end: number): boolean =>
+    /^,? (?:and )?[a-z]+ over $/.test(lower.slice(start, end)) ||
+    /^ (?:or|versus|rather than|instead of|than) (?:over |for |in )?$/.test(lower.slice(start, end));
+  // "The boy is eighteen today": of somebody whose birth is told.
+  const isAge =
+    /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&
+    /(?:is|turns|turned) (?:now )?$/.test(lower.slice(0, each.start)) &&
+    (/^ ?(?:today|now|years old)/.test(lower.slice(each.end)) ||
+      /(?:today|now) [a-z ]{2,16}(?:is|turns) $/.test(lower.slice(0, each.start)));
+  if (isAge) return { ...each, form: 'time', unit: 'years' };
+  // "… in five years? What would it be in eight?"
+  const isAgain =
+    /(?:it|they|that|payment)(?: be| come to)? (?:in|over|for) $/.test(lower.slice(0, each.start)) &&
+    /^\s*\?/.test(lower.slice(each.end));
+  if (isAgain && before?.form === 'time') return { ...each, form: 'time', unit: before.unit };
+  const like =
+    before?.form === 'time' && joins(before.end, each.start)
+      ? before
+      : after?.form === 'time' && joins(each.end, after.start)
+        ? after
+        : undefined;
+  return like ? { ...each, form: 'time', unit: like.unit } : each;
+}

@@ -1,0 +1,78 @@
+/** Several places in one question: "in the first payment, and in the last", "after five years and after ten". */
+
+import type { AskedPlace } from './askArgs.ts';
+import type { Page } from './page.ts';
+import { pattern } from './pattern.ts';
+import type { Question } from './questions.ts';
+import { yearsIn } from './tokens.ts';
+
+type Looks = 'range' | 'moment';
+
+const pair = pattern(
+  '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
+);
+const three = /⟨o(\d+)⟩,? (?:the )?⟨o(\d+)⟩,? and (?:the )?⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/;
+const numbered = pattern(
+  '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
+);
+const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (?:{t}|{a})');
+
+/** @returns nothing where a question looks at one place, or at none */
+export function severalPlaces(page: Page, { unit }: Question, kind: Looks): AskedPlace[] | undefined {
+  const text = page.flat.slice(unit.start, unit.end);
+  return (
+    placesOf(page, kind, three.exec(text), 4) ??
+    firstAndLast(page, text, kind) ??
+    (kind === 'moment' ? timesPair(page, text) : undefined) ??
+    placesOf(page, kind, first(numbered, text), 1)
+  );
+}
+
+function first(words: RegExp, text: string): RegExpExecArray | null {
+  words.lastIndex = 0;
+  return words.exec(text);
+}
+
+/** @param noun which group says whether years are counted */
+function placesOf(page: Page, kind: Looks, found: RegExpExecArray | null, noun: number): AskedPlace[] | undefined {
+  if (!found) return undefined;
+  const isYear = found[noun] === 'year' || found[noun] === 'years';
+  return found.flatMap((each, at) =>
+    at > 0 && at !== noun && /^\d+$/.test(each) ? [placeAt(page, kind, Number(each), isYear)] : [],
+  );
+}
+
+function placeAt(page: Page, kind: Looks, token: number, isYear: boolean): AskedPlace {
+  const { value } = page.tokens[token]!;
+  if (kind === 'moment')
+    return { ...(isYear ? { afterYears: value } : { after: value }), taken: [{ token, role: 'after' }] };
+  return isYear
+    ? { fromYear: value, toYear: value, taken: [{ token, role: 'yearIndex' }] }
+    : { from: value, to: value, taken: [{ token, role: 'from' }] };
+}
+
+function firstAndLast(page: Page, text: string, kind: Looks): AskedPlace[] | undefined {
+  const found = first(pair, text);
+  if (!found) return undefined;
+  const [, , one, noun, , other, last] = found;
+  const isYear = (noun ?? last) === 'year';
+  if (other === undefined && kind === 'moment') return undefined;
+  const opening: AskedPlace = isYear ? { fromYear: 1, toYear: 1, taken: [] } : { from: 1, to: 1, taken: [] };
+  const closing: AskedPlace = isYear ? { lastYears: 1, taken: [] } : { isLast: true, taken: [] };
+  const at = (token: string | undefined, otherwise: AskedPlace): AskedPlace =>
+    token === undefined ? otherwise : placeAt(page, kind, Number(token), isYear);
+  return [at(one, kind === 'moment' ? { after: 1, taken: [] } : opening), at(other, closing)];
+}
+
+/** "After half a year and after a year". */
+function timesPair(page: Page, text: string): AskedPlace[] | undefined {
+  const found = first(times, text);
+  return found
+    ? [found[1], found[2] ?? found[3]].map((at) => {
+        const token = Number(at);
+        const { form, value, unit } = page.tokens[token]!;
+        const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : 1 / value;
+        return { afterYears: years, taken: form === 'time' ? [{ token, role: 'after' as const }] : [] };
+      })
+    : undefined;
+}
