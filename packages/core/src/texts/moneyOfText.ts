@@ -117,7 +117,7 @@ function turnGrown(page: Page, money: Money, kind: ReadKind): void {
   const [sum, grown] = [money.amount?.[0], money.finalAmount?.[0]];
   if (kind !== 'lump-sum' || sum === undefined || grown === undefined) return;
   const isSure = (at: number, role: WordRole): boolean =>
-    page.signs[at]?.[0]?.role === role && page.signs[at][0].weight >= (role === 'amount' ? 5 : 9);
+    page.signs[at]?.some((sign) => sign.role === role && sign.weight >= (role === 'amount' ? 5 : 9)) ?? false;
   if (isSure(sum, 'amount') && isSure(grown, 'finalAmount')) return;
   if (/depreciat|loses|(?<![a-z])lost(?![a-z])/.test(page.flat)) return;
   if (tokenAt(page, sum).value > tokenAt(page, grown).value)
