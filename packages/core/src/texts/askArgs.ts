@@ -82,7 +82,7 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
   place('(?:the )?(?:last|final) @year', [], () => ({ lastYears: 1 })),
   place(
-    '(?:by (?:then|that time|that point)|so far|up to (?:then|that (?:point|time|moment))|until then|in the meantime)',
+    '(?:by (?:then|that time|that point)|so far|to date|up to (?:now|then|that (?:point|time|moment))|until then|in the meantime)',
     [],
     () => ({ same: true }),
   ),
@@ -166,7 +166,7 @@ const moments: readonly PlaceRecord[] = [
   ),
   place('(?:after|at the end of) (?:the )?first @year', [], () => ({ afterYears: 1 })),
   place(
-    '(?:after|following|behind|at the (?:end|close) of) (?:it|that|this|them)(?: one| payment| @year| period)?',
+    '(?:after|following|behind|at the (?:end|close) of) (?:it|that|this|them)(?! (?:pause|holiday|break|gap|respite))(?: one| payment| @year| period)?',
     [],
     () => ({ same: true }),
   ),
@@ -176,7 +176,7 @@ const moments: readonly PlaceRecord[] = [
     () => ({ atChange: true }),
   ),
   place(
-    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of the (?:pause|holiday|break))) ?',
+    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of (?:the|this|that) (?:pause|holiday|break|gap|respite))) ?',
     [],
     () => ({ atChange: true }),
   ),

@@ -33,8 +33,8 @@ export function asksOfPlan(
   const asks: DraftAsk[] = [];
   const last: { k?: number; from?: number; to?: number } = {};
   const all = questions.flatMap((each) => beforeAndAfter(page, each));
-  for (const [at, each] of all.entries()) {
-    const question = heardAs(page, each, all[at - 1], of.plan);
+  for (const each of all) {
+    const question = heardAs(page, each, all, of.plan);
     const asked = askOf(page, question, of, last);
     if (!asked) {
       dropped.push(question.unit);
@@ -65,7 +65,8 @@ function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQu
 }
 
 /** A question as it is meant behind the one before, and of what the plan does not state. */
-function heardAs(page: Page, each: PlacedQuestion, before: PlacedQuestion | undefined, plan: ReadPlan): PlacedQuestion {
+function heardAs(page: Page, each: PlacedQuestion, all: readonly PlacedQuestion[], plan: ReadPlan): PlacedQuestion {
+  const before = all[all.indexOf(each) - 1];
   const goesOn = before !== undefined && sentenceAt(page, before) === sentenceAt(page, each);
   // "… how much interest in the last two years, and how much in all?"
   if (goesOn && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
@@ -73,11 +74,19 @@ function heardAs(page: Page, each: PlacedQuestion, before: PlacedQuestion | unde
   // "How many payments does this save, and how much interest?"
   const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
-  return { ...each, asked: soughtInstead(each.asked, plan, each.place !== undefined) };
+  const sought = soughtInstead(each.asked, plan, each.place !== undefined);
+  // Where that is asked besides, it is another question.
+  const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));
+  const isAskedToo =
+    isAsking && sought !== each.asked && all.some((other) => other !== each && isAlike(other.asked, sought));
+  return { ...each, asked: isAskedToo ? each.asked : sought };
 }
 
 const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
   /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(flat.slice(unit.start, unit.end));
+
+const isAlike = (one: Question['asked'], other: Question['asked']): boolean =>
+  one === other || (other === 'finalAmount' && one === 'balance') || (other === 'payments' && one === 'howLong');
 
 /** What a question for something that is known asks for: the one thing that is not. */
 function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean): Question['asked'] {
@@ -271,7 +280,7 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
     place?.same &&
     range === undefined &&
     plan.unknown !== 'finalAmount' &&
-    /so far/.test(page.flat.slice(start, unit.end));
+    /so far|to date/.test(page.flat.slice(start, unit.end));
   if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');

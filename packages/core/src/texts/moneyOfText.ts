@@ -63,7 +63,10 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
   const unexplained = within.filter(
     (at) => tokenAt(page, at).form === 'money' && !known.has(tokenAt(page, at).value) && !isIgnored(page, at),
   );
-  const rest = unexplained.filter((at) => !fillOpen(money, at, roles, open));
+  // What it shall cost is no start of savings of which the end is asked.
+  const isGoal = (at: number): boolean =>
+    kind === 'saving' && open.has('finalAmount') && page.signs[at]?.[0]?.role === 'price';
+  const rest = unexplained.filter((at) => !isGoal(at) && !fillOpen(money, at, roles, open));
   turnSaving(page, money, kind);
   turnGrown(page, money, kind);
   if (open.has('downPayment') && !money.price && rest.length === 1) money.price = rest.splice(0);

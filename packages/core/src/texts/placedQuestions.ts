@@ -55,11 +55,19 @@ function meantQuestions(page: Page): Question[] {
   // "Which rate does the buyer get?" chooses among none.
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
   const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
-  return ofOneNow(page).map((each): Question => {
-    if (each.asked === 'deposit') return { ...each, asked: deposit };
-    const isRate =
-      isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(page.flat.slice(each.start, each.end));
-    return isRate ? { ...each, asked: 'nominalRate' } : each;
+  const named = ofOneNow(page);
+  return named.flatMap((each): Question[] => {
+    const words = page.flat.slice(each.start, each.unit.end);
+    if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
+    if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
+      return [{ ...each, asked: 'nominalRate' }];
+    // "What are the two payments?" of a loan whose rate changes.
+    const isBoth =
+      each.asked === 'payment' &&
+      /(?:two|both|⟨n\d+⟩) (?:⟨e\d+⟩ )?payments/.test(words) &&
+      named.every(({ asked }) => asked !== 'newPayment') &&
+      changesOfText(page).some(({ kind }) => kind === 'rate');
+    return isBoth ? [each, { ...each, asked: 'newPayment' }] : [each];
   });
 }
 
@@ -146,7 +154,7 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 /** "What has been paid in interest so far, after 30 payments?" */
 function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
   const isSoFar =
-    question.asked === 'interest' && /so far/.test(page.flat.slice(question.unit.start, question.unit.end));
+    question.asked === 'interest' && /so far|to date/.test(page.flat.slice(question.unit.start, question.unit.end));
   return isSoFar ? untilThen(page, { ...question, asked: 'principal' }) : undefined;
 }
 

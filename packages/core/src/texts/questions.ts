@@ -135,6 +135,10 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
       find(flat.slice(from, limit)).filter(
         ({ start, end }) =>
           from + start < opensUntil(flat, piece) &&
+          !(
+            /(?:deposit|payment)$/.test(flat.slice(from + start, from + end)) &&
+            / included/.test(flat.slice(from + end, from + end + 14))
+          ) &&
           (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
       ),
     );

@@ -116,7 +116,11 @@ function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     const isFree = !roles.has(token) && (form === 'percent' || !taken.has(value));
     const isLost = (form === 'percent' || form === 'money') && value !== 0 && (isFree || isDown);
     const quote = quoteOfToken(page, token);
-    return isLost && page.signs[token]?.[0]?.role !== 'ignored'
+    // What is saved for, where the end of the savings is asked.
+    const isGoal =
+      page.signs[token]?.[0]?.role === 'price' &&
+      plans.some((plan) => plan.kind === 'saving' && plan.unknown === 'finalAmount');
+    return isLost && !isGoal && page.signs[token]?.[0]?.role !== 'ignored'
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
       : [];
   });

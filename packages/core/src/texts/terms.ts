@@ -147,6 +147,8 @@ function sharesOf(page: Page, within: readonly number[]): Partial<Record<WordRol
       ({ use, token }) =>
         use !== 'frequency' && token > at && token <= at + 2 && page.places[token]!.start - page.places[at]!.end < 25,
     );
+    // "0 % financing" is a rate.
+    if (sign?.role === 'financedRate' && tokenAt(page, at).value === 0) continue;
     if (!sign || sign.role === 'newRate' || (isRate && sign.weight < 9)) continue;
     shares[sign.role] ??= at;
   }

@@ -6934,6 +6934,268 @@ export const written: readonly Written[] = [
     ],
     asks: ['choice by:payment want:most', 'difference of:payment between:[0,1]'],
   },
+  {
+    text: 'For repairs to its slate roof the chapel at Ormsa Head borrows £28,750 at 5.64% compounded monthly. The debt is to be cleared by equal payments at the end of each month over eight years. Find the payment.',
+    plans: ['borrowing amount=28750 rate=0.0564/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Tove Lindqvist pays 1 850 kr into a savings account at the end of every quarter. The account earns 3.4 % a year, compounded quarterly. What is the balance after nine years?',
+    plans: ['saving amount=0 rate=0.034/nominal/4 n=36 p=4 payment=1850 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What sum, invested today at 4.15% compounded semi-annually, will amount to $22,500 in seven years?',
+    plans: ['lump-sum rate=0.0415/nominal/2 n=14 p=2 final=22500 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A loan of 14 300 € is repaid in 36 monthly instalments of 449,80 €, the first one month after the loan was granted. What nominal annual rate, compounded monthly, is the lender charging?',
+    plans: ['borrowing amount=14300 n=36 p=12 payment=449.8 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Ambrose Tully, 71, has £96,500 in a retirement account that earns 3.72% compounded monthly. He withdraws £850 at the end of each month. For how many months can he make a full withdrawal?',
+    plans: ['drawing-down amount=96500 rate=0.0372/nominal/12 p=12 payment=850 final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
+  {
+    text: "A trawler engine listed at $18,900 is leased for four years. Rentals are payable at the beginning of each month, the lessor requires 8.4% compounded monthly and the engine's residual value is put at $5,400. Calculate the monthly rental.",
+    plans: ['leasing price=18900 amount=18900 rate=0.084/nominal/12 n=48 p=12 beginning final=5400 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The quarry owners buy an excavator for €112,000. They pay 15% in cash and finance the balance over six years by quarterly payments in arrears at 6.8% compounded quarterly. What is (a) the amount financed, (b) the quarterly payment?',
+    plans: ['borrowing price=112000 down=16800 amount=95200 rate=0.068/nominal/4 n=24 p=4 final=0 ?payment'],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'How long will it take for £3,600 to grow to £5,000 if interest is 4.8% compounded quarterly? State the time in years.',
+    plans: ['lump-sum amount=3600 rate=0.048/nominal/4 p=4 final=5000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Which nominal rate compounded semi-annually is equivalent to 5.88% compounded monthly?',
+    plans: ['convert rate=0.0588/nominal/12 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'Henrike Moss can afford to pay €410 a month for five and a half years. If the bank charges 7.26% compounded monthly, and payments are made at month-end, how large a loan can she take up?',
+    plans: ['borrowing rate=0.0726/nominal/12 n=66 p=12 payment=410 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Mattress shop: "£1,350, pay over 18 months, just 7% flat a year!" Payments are equal and monthly, the first a month after the purchase. Find the payment and the nominal rate, compounded monthly, which a customer is really charged.',
+    plans: ['flat amount=1350 rate=0.07/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'At the beginning of each month for the next 15 years the Abernathys will place $220 in a college fund paying 4.02% compounded monthly. How much will they have? How much of this will be interest?',
+    plans: ['saving amount=0 rate=0.0402/nominal/12 n=180 p=12 payment=220 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Mortgage of £210,000 over 25 years at 4.74% compounded semi-annually, payable monthly (end). Find the payment, the balance after 6 years, the interest paid in year 7 and the principal repaid in year 7.',
+    plans: ['borrowing amount=210000 rate=0.0474/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:72', 'interestIn from:73 to:84', 'principalIn from:73 to:84'],
+  },
+  {
+    text: 'The sum of $9,800 is owed by the theatre company on a credit line at 1.15% per month. At the end of each month it will pay $425. (a) How many payments are required? (b) What is the size of the last payment? (c) What total interest is paid?',
+    plans: ['borrowing amount=9800 rate=0.0115/per-period/12 p=12 payment=425 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'Rafe buys a motorcycle priced at £7,850. He trades in his old one for £1,900 and pays £950 down. A fee of £125 is added to the loan, which is repaid over 42 months at 9.6% compounded monthly with month-end payments. Determine the amount borrowed and the monthly payment.',
+    plans: [
+      'borrowing price=7850 down=950 trade=1900 fees=125 amount=5125 rate=0.096/nominal/12 n=42 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'After the 30th of 72 monthly payments (in arrears) on a €22,000 loan at 7.8% compounded monthly, the borrower makes an additional payment of €3,500 and continues with the same regular payment. How many fewer payments does she make in all, and how much interest does she save?',
+    plans: ['borrowing amount=22000 rate=0.078/nominal/12 n=72 p=12 final=0 extra@30:3500/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'The rate on a $165,000 mortgage (20 years, month-end payments) is fixed at 5.1% compounded monthly for the first five years. Then it becomes 6.3% compounded monthly. What are the two payments, if the term remains 20 years?',
+    plans: ['borrowing amount=165000 rate=0.051/nominal/12 n=240 p=12 final=0 rate@60:0.063/payments ?payment'],
+    asks: ['payment', 'payment after:60'],
+  },
+  {
+    text: 'Compare the following: Loan P, £18,000 for 4 years at 6.9% compounded monthly; Loan Q, £18,000 for 5 years at 6.3% compounded monthly. Payments are at month-end. Find each payment and each total interest. Which loan costs less interest, and how much less?',
+    plans: [
+      'borrowing amount=18000 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=18000 rate=0.063/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'totalInterest',
+      'payment@1',
+      'totalInterest@1',
+      'choice by:totalInterest want:least',
+      'difference of:totalInterest between:[0,1]',
+    ],
+  },
+  {
+    text: 'From his 30th birthday on, Jarek Nowotny deposits €2,000 at the end of each year for 35 years in an account at 4.5% effective; then for 20 years he withdraws an equal sum at the end of each year. What is in the account after the 35 years, and what is the yearly withdrawal?',
+    plans: [
+      'saving amount=0 rate=0.045/effective/1 n=35 p=1 payment=2000 ?finalAmount',
+      'drawing-down rate=0.045/effective/1 n=20 p=1 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A municipality must redeem bonds of €4,000,000 in 12 years. It establishes a sinking fund with equal deposits at the end of each half-year, earning 3.8% compounded semi-annually. Find the deposit and the balance of the fund after 7 years.',
+    plans: ['saving amount=0 rate=0.038/nominal/2 n=24 p=2 final=4000000 ?payment'],
+    asks: ['payment', 'balanceAfter k:14'],
+  },
+  {
+    text: 'On a loan of £52,000 at 6.48% compounded monthly, with 120 end-of-month payments, how much of payments 25 through 36 goes to interest, and how much to principal?',
+    plans: ['borrowing amount=52000 rate=0.0648/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['interestIn from:25 to:36', 'principalIn from:25 to:36'],
+  },
+  {
+    text: 'A piano teacher wants to have saved $12,000 in four years. She has $2,500 now. If her account earns 3.18% compounded monthly, how much must she deposit at the end of each month?',
+    plans: ['saving amount=2500 rate=0.0318/nominal/12 n=48 p=12 final=12000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The payment on a 30-year mortgage of $280,000 at 6.6% compounded monthly is to be found (month-end payments). If the borrower adds $150 to each payment, in how many years is the mortgage repaid, and what is the interest saved?',
+    plans: ['borrowing amount=280000 rate=0.066/nominal/12 n=360 p=12 final=0 payment@0:150 ?payment'],
+    asks: ['payment', 'years', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A sum of money quadruples in 22 years. What annual rate, compounded annually, does it earn?',
+    plans: ['lump-sum amount=1 n=22 p=1 final=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'Two payment plans are offered for a £5,200 course: £5,200 now, or £480 at the beginning of each month for 12 months. What nominal rate compounded monthly is implied in the second?',
+    plans: ['borrowing price=5200 amount=5200 n=12 p=12 payment=480 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Gerda's car loan, €19,400 at 6.12% compounded monthly, has a term of five years and a final balloon of €6,000 due with the last payment. What is the regular month-end payment, and how much does she pay altogether?",
+    plans: ['borrowing amount=19400 rate=0.0612/nominal/12 n=60 p=12 final=6000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Payments of $640 at the end of each quarter for ten years. Money earns 5.2% compounded quarterly. Find the present value and the accumulated value.',
+    plans: [
+      'borrowing rate=0.052/nominal/4 n=40 p=4 payment=640 final=0 ?amount',
+      'saving amount=0 rate=0.052/nominal/4 n=40 p=4 payment=640 ?finalAmount',
+    ],
+    asks: ['amount', 'finalAmount@1'],
+  },
+  {
+    text: 'Orla makes 48 monthly deposits of €150 at the end of each month, then leaves the money for three years. Interest is 3.36% compounded monthly throughout. How much does she have at the end of the seven years?',
+    plans: [
+      'saving amount=0 rate=0.0336/nominal/12 n=48 p=12 payment=150 ?finalAmount',
+      'lump-sum rate=0.0336/nominal/12 n=36 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'A furniture store sells a bed for $1,980: nothing down, 24 payments of $96.50 at month-end. Compute the finance charge, the APR (nominal, compounded monthly) and the effective rate.',
+    plans: ['borrowing price=1980 amount=1980 n=24 p=12 payment=96.5 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'On retiring, Wystan buys an annuity for £175,000. It will pay him at the beginning of every month for 20 years, and the insurer assumes 3.54% compounded monthly. What monthly amount does he receive?',
+    plans: ['drawing-down amount=175000 rate=0.0354/nominal/12 n=240 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What is the effective annual rate of 1.6% a month? Of 4.7% a quarter?',
+    plans: ['convert rate=0.016/per-period/12 p=12 ?rate', 'convert rate=0.047/per-period/4 p=4 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'Loan 5512-B: €37,500; 6.9% nominal, monthly; 84 payments, end of month. The borrower has just made payment 50. Compute the outstanding balance, the interest paid to date, and the total still to be paid.',
+    plans: ['borrowing amount=37500 rate=0.069/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:50', 'interestIn from:1 to:50', 'leftToPay k:50'],
+  },
+  {
+    text: 'Saving £1,100 every half-year, at its end, at 3.96% compounded semi-annually, how many deposits does Una need for £20,000, and how many years is that?',
+    plans: ['saving amount=0 rate=0.0396/nominal/2 p=2 payment=1100 final=20000 ?payments'],
+    asks: ['payments', 'years'],
+  },
+  {
+    text: 'A lessee pays €1,480 at the start of every quarter for five years for equipment worth €27,500, and may purchase it at the end for €4,000. What nominal rate, compounded quarterly, does the lease carry?',
+    plans: ['leasing price=27500 amount=27500 n=20 p=4 payment=1480 beginning final=4000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'A 10-year loan of $85,000 at 7.2% compounded monthly was refinanced after 4 years at 5.7% compounded monthly over the remaining 6 years; there is a charge of $900, added to the new loan. Calculate the old payment, the balance refinanced, the new payment and the total saved over the 6 years. Payments at month-end.',
+    plans: [
+      'borrowing amount=85000 rate=0.072/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing fees=900 rate=0.057/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:48',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:48}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'What must be put aside each week, at the end of the week, at 2.34% compounded weekly, to have £2,500 for a holiday in a year and a half?',
+    plans: ['saving amount=0 rate=0.0234/nominal/52 n=78 p=52 final=2500 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Calculate the monthly payment, in advance, that repays 11.500 € in three years at 5,9 % compounded monthly.',
+    plans: ['borrowing amount=11500 rate=0.059/nominal/12 n=36 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A trust fund of $450,000 provides $2,900 at the end of each month. It earns 5.04% compounded monthly. How much will be left after 12 years, and how much interest will the fund have earned by then?',
+    plans: ['drawing-down amount=450000 rate=0.0504/nominal/12 n=144 p=12 payment=2900 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Sixteen half-yearly payments of €3,250 in arrears repay a loan on which 6.2% compounded semi-annually is charged. What was the loan? What is the interest portion of the first payment? What is the outstanding balance after the tenth?',
+    plans: ['borrowing rate=0.062/nominal/2 n=16 p=2 payment=3250 final=0 ?amount'],
+    asks: ['amount', 'interestIn from:1 to:1', 'balanceAfter k:10'],
+  },
+  {
+    text: 'The loan for the village hall, £120,000 at 4.5% compounded monthly for 15 years, is paid at month-end. Because of a flood, no payments are made for 6 months after the 40th payment; interest continues to be added. What are the balance at the end of this pause and the payment afterwards, if the loan is still to be repaid on time?',
+    plans: ['borrowing amount=120000 rate=0.045/nominal/12 n=180 p=12 final=0 skip@40:6/payments ?payment'],
+    asks: ['balanceAfter k:46', 'payment after:46'],
+  },
+  {
+    text: 'Isolde invested £7,200 at 3.9% compounded quarterly. After some years she had £9,480.56. For how many years was the money invested?',
+    plans: ['lump-sum amount=7200 rate=0.039/nominal/4 p=4 final=9480.56 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Bank: "Your deposit of €10,000 will be €12,209 in five years." What effective annual rate is that? And what nominal rate compounded monthly?',
+    plans: ['lump-sum amount=10000 n=60 p=12 final=12209 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A boatbuilder saves for a slipway costing £60,000. He puts £2,200 at the end of each quarter into a fund at 3.6% compounded quarterly. From the 13th deposit on he puts in £400 more. How much is there after 6 years?',
+    plans: ['saving amount=0 rate=0.036/nominal/4 n=24 p=4 payment=2200 payment@12:400 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Ten annual payments of $5,000, the first due today, are exchanged for a single payment today. Interest is 6.5% effective. How much is the single payment?',
+    plans: ['borrowing rate=0.065/effective/1 n=10 p=1 payment=5000 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A couple buys a house for $389,000 with a 20% down payment and a 30-year mortgage at 5.88% compounded monthly (end of month). What is the monthly payment? How much do they pay in total for the house, the down payment included?',
+    plans: ['borrowing price=389000 down=77800 amount=311200 rate=0.0588/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'The add-on charge on a €2,600 cooker is €312. It is paid in 20 equal month-end payments. Find the payment and the nominal rate, compounded monthly.',
+    plans: ['flat price=2600 charge=312 amount=2600 n=20 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -23,7 +23,7 @@ const asides: readonly Cue<WordRole>[] = [
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   ...asides,
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
-  cue('charge', 12, '(?:finance|interest|credit) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
+  cue('charge', 12, '(?:finance|interest|credit|add-on|flat) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue(
     'tradeIn',
     11,
@@ -59,6 +59,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     '(?:takes?|takes off) {m} off',
     'less (?:an? |the )?{m}',
   ),
+  cue('fee', 12, 'charges? of {m},? (?:which is |is |are |being )?(?:added|rolled|put) (?:to|into|on) the'),
   cue(
     'fee',
     11,

@@ -63,6 +63,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:sum|amount) (?:lent|borrowed|financed):? {mn}',
     'until {mn} (?:is|are) (?:paid off|repaid|cleared)',
   ),
+  cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
   cue('amount', 11, 'from (?:a|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(

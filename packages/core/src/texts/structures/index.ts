@@ -11,6 +11,7 @@ import { readTwoRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readStages } from './stages.ts';
 import { readTwoTerms } from './terms.ts';
+import { readWorthTwice } from './worthTwice.ts';
 import { readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
@@ -21,6 +22,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readCalledIn,
   readOtherPayment,
   readTwoTimings,
+  readWorthTwice,
   readPhases,
   readStages,
   readTwoTerms,

@@ -71,7 +71,15 @@ function secondStage(
       ? [at]
       : [],
   );
-  const [one, token, third] = times;
+  const [early, late, third] = times;
+  // "48 deposits, then three years": the first stage may be counted.
+  const counted =
+    late === undefined && early !== undefined
+      ? page.tokens.findIndex(
+          ({ form }, at) => form === 'count' && at < early && page.signs[at]?.[0]?.role === 'payments',
+        )
+      : -1;
+  const [one, token] = counted >= 0 ? [counted, early] : [early, late];
   if (one === undefined || token === undefined || third !== undefined) return undefined;
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);

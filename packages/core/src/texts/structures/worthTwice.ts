@@ -1,0 +1,35 @@
+/** What payments are worth at their start and at their end: "find the present value and the accumulated value". */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import type { Page } from '../page.ts';
+import { placeQuestions } from '../placedQuestions.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+
+/** @returns nothing where only one of the two is asked, or anything but the payments is told */
+export function readWorthTwice(page: Page): DraftReading | undefined {
+  const placed = placeQuestions(page);
+  const asked = placed.map((each) => each.asked);
+  const isTwice = asked.includes('amount') && asked.includes('finalAmount');
+  if (
+    !isTwice ||
+    placed.some(({ place }) => place !== undefined) ||
+    asked.some((each) => each !== 'amount' && each !== 'finalAmount')
+  )
+    return undefined;
+  if (page.tokens.filter(({ form }) => form === 'money').length !== 1) return undefined;
+  const questions = ownedQuestions(page, (question) => (question.asked === 'amount' ? 0 : 1));
+  const now = readPlan(page, { as: 'borrowing', questions: questionsOf(questions, 0) });
+  const then = readPlan(page, { as: 'saving', questions: questionsOf(questions, 1) });
+  const isKnown = now.plan.payment !== null && now.plan.payments !== null && now.plan.rate !== null;
+  if (!isKnown || now.plan.unknown !== 'amount' || then.plan.unknown !== 'finalAmount') return undefined;
+  return readingOfTwo(
+    page,
+    [
+      { ...now, plan: { ...now.plan, name: 'at the start' } },
+      { ...then, plan: { ...then.plan, name: 'at the end' } },
+    ],
+    questions,
+    (question, plans) => comparedBy(page, question, plans),
+  );
+}
