@@ -59,7 +59,11 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     kept.forEach(({ question, piece }, index) => {
       const end = kept[index + 1]?.piece.start ?? sentence.end;
       const unit = { start: piece.start, end };
-      if (question.says === 'newPayment' && /before and after/.test(flat.slice(piece.start, end)))
+      if (
+        question.says === 'newPayment' &&
+        (/before and after/.test(flat.slice(piece.start, end)) ||
+          /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text))
+      )
         questions.push({ asked: 'payment', start: piece.start, end: question.end, unit });
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
       if (question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence))
@@ -112,7 +116,7 @@ function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): bo
 
 /** "… and then to a nominal rate": one more rate to convert to. */
 const isSecondTarget = (flat: string, { start }: Span): boolean =>
-  /^\s*(?:and |then |also )*(?:in)?to (?:an?|the|one) /.test(flat.slice(start, start + 40));
+  /^\s*(?:and |then |also )*(?:(?:in)?to|as) (?:an?|the|one) /.test(flat.slice(start, start + 40));
 
 /** Words before its mark, and no choice between numbers. */
 const isPlainQuestion = (text: string): boolean =>

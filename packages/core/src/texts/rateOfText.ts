@@ -50,6 +50,9 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
     (tokenAt(page, token).value * perPeriod.perYear > 0.25 ||
       /^, /.test(page.flat.slice(place.end)) ||
       /(?:credits?|adds?|compounds?|pays?) $/.test(page.flat.slice(Math.max(0, place.start - 10), place.start)));
+  // "compounds 4.92 % daily": by the day it would be absurd.
+  if (isYearly && tokenAt(page, token).value * perPeriod.perYear > 0.4)
+    return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   if (isYearly && page.settled.quoted === 'nominal')
     return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   if (isYearly && page.settled.quoted === undefined)

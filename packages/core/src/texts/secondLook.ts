@@ -236,7 +236,10 @@ function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
     )
       return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
     const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
-    const listed = Math.max(semicolons, isToFind.test(text) ? [...text.matchAll(things)].length : 0);
+    const listed = Math.max(
+      semicolons,
+      isToFind.test(text) && !/^\W*give the exact/.test(text) ? [...text.matchAll(things)].length : 0,
+    );
     return own > 0 && (words > own || listed > own)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];

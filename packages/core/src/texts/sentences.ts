@@ -24,7 +24,7 @@ const headed =
 /** It tells how to answer, or stands in what is told. */
 const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =
-  /^\s*(?:if|when|where|given|assuming|provided|since|as|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
+  /^\s*(?:if|when|where|given|assuming|provided|since|as(?! an? (?:nominal|effective))|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];

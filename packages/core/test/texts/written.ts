@@ -7196,6 +7196,264 @@ export const written: readonly Written[] = [
     plans: ['flat price=2600 charge=312 amount=2600 n=20 p=12 final=0 ?payment'],
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
   },
+  {
+    text: 'The bell-founders of Tarn End owe $31,200 at 6.96% compounded monthly and repay it in 75 equal payments, one at the end of each month. What is each payment, and how much interest do they pay in total?',
+    plans: ['borrowing amount=31200 rate=0.0696/nominal/12 n=75 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Every six months, on the last day of the half-year, Quentin sets €950 aside at 3.7% convertible half-yearly. How much does he have after eleven and a half years?',
+    plans: ['saving amount=0 rate=0.037/nominal/2 n=23 p=2 payment=950 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The heirs of Captain Moor receive £140,000, which they invest at 4.32% compounded quarterly. From this they take £3,600 at the beginning of each quarter. How many full withdrawals can be made, and how much is the final partial one?',
+    plans: ['drawing-down amount=140000 rate=0.0432/nominal/4 p=4 payment=3600 beginning final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: '$9,250 was lent for 54 months at 8.76% compounded monthly. Monthly payments are due in arrears. (Loan officer: desk 12.) Find the payment and the balance after the 27th payment.',
+    plans: ['borrowing amount=9250 rate=0.0876/nominal/12 n=54 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:27'],
+  },
+  {
+    text: 'At what effective annual rate does €3,800 grow to €4,655 in five years?',
+    plans: ['lump-sum amount=3800 n=5 p=1 final=4655 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Solvej's bank compounds 4.92% daily. Express this as an effective rate and as a nominal rate compounded monthly.",
+    plans: ['convert rate=0.0492/nominal/365 p=12 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A yacht priced at €84,000 is bought with a trade-in worth €21,000 and €8,000 in cash; the rest is financed over seven years by month-end payments at 6.54% compounded monthly. What is the monthly payment? What is the finance charge?',
+    plans: [
+      'borrowing price=84000 down=8000 trade=21000 amount=55000 rate=0.0654/nominal/12 n=84 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'For a hire-purchase contract with flat interest of 8.5% a year on £3,150 over two and a half years, payments monthly, find the payment, the total interest and the true nominal rate (compounded monthly).',
+    plans: ['flat amount=3150 rate=0.085/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How many years does a loan of £26,400 at 5.76% compounded monthly take to repay with £325 at the end of each month? Give the exact number, then the number of payments including a smaller last one.',
+    plans: ['borrowing amount=26400 rate=0.0576/nominal/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['years', 'payments'],
+  },
+  {
+    text: 'The Dunlin Theatre wishes to accumulate $65,000 in five years by deposits at the beginning of each month. Its bank pays 2.94% compounded monthly. What is the required deposit? How much of the $65,000 will be interest?',
+    plans: ['saving amount=0 rate=0.0294/nominal/12 n=60 p=12 beginning final=65000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "A crane is worth £245,000 and is leased for eight years with half-yearly rentals in advance. The lessor's required rate is 7.4% compounded semi-annually and the residual is 20% of the value. What is the rental?",
+    plans: ['leasing price=245000 amount=245000 rate=0.074/nominal/2 n=16 p=2 beginning final=49000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What is the largest loan which can be repaid with $275 every two weeks (at the end of each two-week period) over six years, at 7.02% compounded every two weeks?',
+    plans: ['borrowing rate=0.0702/nominal/26 n=156 p=26 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Carsten's loan of 18 600 € over five years at 7.2 % compounded monthly, payments at month-end: directly after payment 24 he receives a bonus and repays 4 000 € extra; the term is to stay the same. What was his payment, what is it afterwards, and how much interest does the extra payment save?",
+    plans: ['borrowing amount=18600 rate=0.072/nominal/12 n=60 p=12 final=0 extra@24:4000/payments ?payment'],
+    asks: ['payment', 'payment after:24', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Ruth deposits £5,000 now and £125 at the end of each month. If the account pays 3.48% compounded monthly, what will be its value after nine years, and how much of that will be interest?',
+    plans: ['saving amount=5000 rate=0.0348/nominal/12 n=108 p=12 payment=125 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Lender Alder offers a 4-year loan of €12,800 at 7.5% compounded monthly. Lender Birch offers the same amount at 7.2% compounded monthly but charges €220 in fees, which are added to the loan. Month-end payments. Whose payment is lower, and by how much do the total payments differ?',
+    plans: [
+      'borrowing amount=12800 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing fees=220 amount=13020 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'A debt of £16,000 is repaid by monthly payments of £410 in arrears at 9% compounded monthly. From the 13th payment on the debtor pays £90 more. How many payments are needed in all? By how many payments is the term shortened?',
+    plans: ['borrowing amount=16000 rate=0.09/nominal/12 p=12 payment=410 final=0 payment@12:90 ?payments'],
+    asks: ['payments', 'difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Monthly payments of $1,240 in arrears over 18 years pay off a mortgage at 5.52% compounded monthly. What was the amount borrowed, and what is still owed after 10 years?',
+    plans: ['borrowing rate=0.0552/nominal/12 n=216 p=12 payment=1240 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:120'],
+  },
+  {
+    text: 'In the sixth year of a €95,000 loan (12 years, 5.04% compounded monthly, month-end payments), how much of the loan is repaid? How much interest is paid in that year? What is owed at the end of it?',
+    plans: ['borrowing amount=95000 rate=0.0504/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['principalIn from:61 to:72', 'interestIn from:61 to:72', 'balanceAfter k:72'],
+  },
+  {
+    text: "The printer's lease runs 36 months at £265 a month, the first payment on signing. The machine costs £9,900 new, and it reverts to the lessor with a value of £2,300. Find the nominal rate compounded monthly and the effective rate of the lease.",
+    plans: ['leasing price=9900 amount=9900 n=36 p=12 payment=265 beginning final=2300 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "For her grandson's studies, Albertine wishes to provide €750 at the beginning of each month for four years, starting ten years from now. What single sum must she invest today at 4.2% compounded monthly?",
+    plans: [
+      'drawing-down rate=0.042/nominal/12 n=48 p=12 payment=750 beginning final=0 ?amount',
+      'lump-sum rate=0.042/nominal/12 n=120 p=12 ?amount',
+    ],
+    asks: ['amount@1'],
+  },
+  {
+    text: 'Convert 1.35% a month to (a) a nominal annual rate (b) an effective annual rate.',
+    plans: ['convert rate=0.0135/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'To retire with an income of $2,600 at the end of each month for 25 years, Ludo saves for 28 years at month-end. Both phases earn 4.8% compounded monthly. What capital does he need when he retires, and what must he save each month?',
+    plans: [
+      'drawing-down rate=0.048/nominal/12 n=300 p=12 payment=2600 final=0 ?amount',
+      'saving amount=0 rate=0.048/nominal/12 n=336 p=12 ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: '$68,000 is to be repaid over 9 years by quarterly payments in arrears at 6.1% effective. Find the payment and the principal contained in the 12th payment.',
+    plans: ['borrowing amount=68000 rate=0.061/effective/1 n=36 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:12 to:12'],
+  },
+  {
+    text: 'A 4-year loan of €15,000 at 6.6% compounded monthly is repaid by payments at the end of each month; in the second year, the borrower takes a payment holiday for payments 13 through 15, with interest accruing, and the following payments are adjusted so that the loan ends on schedule. What are the payments before and after the holiday?',
+    plans: ['borrowing amount=15000 rate=0.066/nominal/12 n=48 p=12 final=0 skip@12:3/payments ?payment'],
+    asks: ['payment', 'payment after:15'],
+  },
+  {
+    text: "If £250 is withdrawn from an account of £18,400 at each month's end, and the account is empty after exactly seven years, what nominal rate compounded monthly does it pay?",
+    plans: ['drawing-down amount=18400 n=84 p=12 payment=250 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Petrus buys a harp for $8,400 with 25% down. He finances the rest at 9.24% compounded monthly over 30 months (payments at month-end). Find the down payment, the monthly payment, and the cost of financing.',
+    plans: ['borrowing price=8400 down=2100 amount=6300 rate=0.0924/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment', 'financeCharge'],
+  },
+  {
+    text: 'How much must be paid at the beginning of each quarter to discharge a debt of £23,500 in five years at 7.6% compounded quarterly? What is the balance just after the 8th payment?',
+    plans: ['borrowing amount=23500 rate=0.076/nominal/4 n=20 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:8'],
+  },
+  {
+    text: 'Which option costs less over the term: a $19,000 loan over 5 years at 6.4% compounded monthly or over 4 years at 6.9% compounded monthly? State both payments (month-end) and the difference in total cost.',
+    plans: [
+      'borrowing amount=19000 rate=0.064/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=19000 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:totalPaid want:least', 'payment', 'payment@1', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'A balance of $4,870 on a store card attracts interest of 1.65% each month. With monthly payments of $210 at the end of the month, in how many months will it be paid off, and what is the final payment?',
+    plans: ['borrowing amount=4870 rate=0.0165/per-period/12 p=12 payment=210 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Nominal 8% compounded quarterly: what does £12,000 become in 6 years and 3 months? How much interest is that?',
+    plans: ['lump-sum amount=12000 rate=0.08/nominal/4 n=25 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'The Fenmark cooperative borrowed €240,000 for 15 years at 5.64% compounded semi-annually (half-yearly payments in arrears). After 6 years it refinances the balance over the remaining time at 4.5% compounded semi-annually. Old and new payment? Saving over the remaining time?',
+    plans: [
+      'borrowing amount=240000 rate=0.0564/nominal/2 n=30 p=2 final=0 ?payment',
+      'borrowing rate=0.045/nominal/2 n=18 p=2 final=0 ?payment',
+    ],
+    asks: [
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:12}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A loan with a balloon: £33,000 at 7.08% compounded monthly, 60 payments of £520 at month-end. How large is the balloon due with the 60th payment? How much interest is paid in all?',
+    plans: ['borrowing amount=33000 rate=0.0708/nominal/12 n=60 p=12 payment=520 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Nerys wins a prize of £1,000 a month, payable at the end of each month for 20 years. She may take a lump sum instead. What is the prize worth today if money earns 4.5% effective?',
+    plans: ['drawing-down rate=0.045/effective/1 n=240 p=12 payment=1000 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A tractor is sold for €46,000: €10,000 down, the balance in 10 equal half-yearly instalments (in arrears). The dealer charges €7,560 for the credit in all (flat). What is each instalment and what nominal rate, compounded half-yearly, is paid?',
+    plans: ['flat price=46000 down=10000 charge=7560 amount=36000 n=10 p=2 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'Sums of £640 are paid into an account at the end of every quarter. After 8 years there is £24,110. Find the nominal rate compounded quarterly.',
+    plans: ['saving amount=0 n=32 p=4 payment=640 final=24110 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'Twelve years ago, Magnus placed $15,000 in a bond fund that has earned 4.1% compounded semi-annually. What is the investment worth now? What effective rate did he earn?',
+    plans: ['lump-sum amount=15000 rate=0.041/nominal/2 n=24 p=2 ?finalAmount'],
+    asks: ['finalAmount', 'effectiveRate'],
+  },
+  {
+    text: 'A medical practice finances equipment costing $132,000 over six years: payments at the end of each month, 6.9% compounded monthly, and a final payment of $30,000 together with the last one. Find the payment and the balance after three years.',
+    plans: ['borrowing price=132000 amount=132000 rate=0.069/nominal/12 n=72 p=12 final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:36'],
+  },
+  {
+    text: 'Interest on a loan is 10.8% compounded monthly. Clarissa borrows €6,300 and pays €220 at the end of each month. What does she still owe after the first year, and how much of what she paid in that year was interest?',
+    plans: ['borrowing amount=6300 rate=0.108/nominal/12 n=12 p=12 payment=220 ?finalAmount'],
+    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
+  },
+  {
+    text: 'An endowment of $1,250,000 yields 4.6% effective. A grant is paid at the end of every year for 40 years, and $500,000 is to remain at the end. How much is the annual grant?',
+    plans: ['drawing-down amount=1250000 rate=0.046/effective/1 n=40 p=1 final=500000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What is the monthly payment (in arrears) for £200,000 over 20 years at 5.2% compounded semi-annually? If the payments were made at the beginning of each month, what would they be?',
+    plans: [
+      'borrowing amount=200000 rate=0.052/nominal/2 n=240 p=12 final=0 ?payment',
+      'borrowing amount=200000 rate=0.052/nominal/2 n=240 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'After paying £320 at the end of each month for 3 years, Darragh still owes £6,214.35 on his loan at 8.4% compounded monthly. How much did he borrow?',
+    plans: ['borrowing rate=0.084/nominal/12 n=36 p=12 payment=320 final=6214.35 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The $14,900 price of a caravan includes nothing but the caravan; registration of $340 is added. Myra pays $3,240 at once. The remainder is financed at 8.1% compounded monthly over 48 months, in arrears. What is financed, and what is the payment?',
+    plans: ['borrowing price=14900 down=3240 fees=340 amount=12000 rate=0.081/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'Loan at 6.3% compounded monthly: €54,000 over ten years (month-end). At the end of the third year the rate is raised to 7.5% compounded monthly. The borrower keeps the same payment. How many payments will there be altogether?',
+    plans: ['borrowing amount=54000 rate=0.063/nominal/12 n=120 p=12 final=0 rate@36:0.075/payment ?payment'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Oskar can lay aside 3 500 kr at the end of each month. He needs 250 000 kr for a workshop. At 4.2% compounded monthly, after how many deposits will he have enough?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 p=12 payment=3500 final=250000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A lawyer must pay €40,000 in 3 years and 9 months. How much should he deposit now at 3.92% compounded quarterly?',
+    plans: ['lump-sum rate=0.0392/nominal/4 n=15 p=4 final=40000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A leasehold costs £1,800 a quarter, payable in advance, for 12 years. What is the value of the lease today at 6.4% effective?',
+    plans: ['leasing rate=0.064/effective/1 n=48 p=4 payment=1800 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Ines repays $22,000 by 60 month-end payments of $445.60. Determine the nominal rate, compounded monthly, and the portion of the 30th payment that is interest.',
+    plans: ['borrowing amount=22000 n=60 p=12 payment=445.6 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'interestIn from:30 to:30'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

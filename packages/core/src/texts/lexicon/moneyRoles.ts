@@ -30,6 +30,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '<t> from now,? [a-z ]{2,30} owes? {m}',
     'bonds? (?:for|of|worth) {m}',
     '(?:handed|given|sent|brought) back[^.;?!⟨]{0,24} worth {m}',
+    '(?:reverts?|returns?|goes back|is returned) to the [a-z]+ with a (?:residual )?value of {m}',
+    'after <t>,? there (?:is|are|was|were|will be) {m}',
     'at the end (?:he|she|they|it) (?:still )?owes? {m}',
     '(?:rate|interest)[^.?!⟨]{0,12}(?: compounded <e>,?)? yields? {m}',
     '(?:fetch(?:es)?|sells? for|brings?) {m} at the end(?! of (?:⟨e|each|every))',
@@ -65,7 +67,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   ),
   cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
-  cue('amount', 11, 'from (?:a|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
+  cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',
     10,

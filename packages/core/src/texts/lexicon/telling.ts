@@ -151,7 +151,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'another way of paying',
     'instead of <m> (?:at the|each|every|<e>|<a>)|if (?:the |her |his |their )?(?:deposits|payments|instal?lments|rentals) (?:were|had been) (?:made |paid )?(?:at|in)(?: the)?',
-    () => false,
+    ({ plans }) => plans.length > 1,
   ),
   telling(
     'growing payments',

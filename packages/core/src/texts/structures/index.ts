@@ -5,6 +5,7 @@ import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readOffers } from './offers.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
+import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readPhases } from './phases.ts';
 import { readTwoRates } from './rates.ts';
@@ -23,6 +24,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readOtherPayment,
   readTwoTimings,
   readWorthTwice,
+  readDeferred,
   readPhases,
   readStages,
   readTwoTerms,

@@ -130,7 +130,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how (?:much|large|big)(?: [a-z⟨⟩0-9]+){0,3} ~~?(?:borrow(?:ed)?|(?:loan|mortgage|credit)(?: can| could| will| would| is| was| does| may))',
     '(?:amount|sum|money|balance)(?: to be)? (?:financed|borrowed|lent)',
     `(?:what|which|how large a|find the|how big a)(?: single| one| lump| initial| larger?)? ?(?:sum|amount|deposit|investment|lump sum|fund|pot|capital)[^.;?!⟨]{0,40}(?:today|now|at (?:once|the (?:start|outset|beginning))|needed when|put away|invested|deposited|must (?:she|he|they|be|there|it)|needs?|would|will)`,
-    `how much ${must} ~~?(?:deposit|invest|put|set aside|place|have|need|be|there be|leave)(?: [a-z]+){0,4} (?:now|today|at once|at the (?:start|outset|beginning)|in (?:the|it|one)|as a single|in a single|initially|on deposit now|when)`,
+    `how much ${must} ~~?(?:deposit|invest|put|set aside|place|have|need|be|there be|leave)(?: [a-z]+){0,4} (?:now|today|at once|at the (?:start|outset|beginning)(?! of)|in (?:the|it|one)|as a single|in a single|initially|on deposit now|when)`,
     "(?:present|cash|current|today's|discounted|purchase) (?:value|price|worth)",
     'price in cash',
     "[a-z]+'s value at the (?:start|beginning|outset)",

@@ -32,7 +32,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'newPayment',
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
-    'what is it (?:now|then|afterwards)(?= ?\\?)',
+    'what is it (?:now|then|afterwards)(?= ?[?,])',
     'what (?:do|does|will|must) (?:he|she|they) pay (?:from then on|from that time on|afterwards|thereafter)',
     '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;])',
     'the new one(?= ?[?,])',
