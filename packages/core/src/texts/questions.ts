@@ -64,7 +64,12 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
         (/before and after/.test(flat.slice(piece.start, end)) ||
           /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text))
       )
-        questions.push({ asked: 'payment', start: piece.start, end: question.end, unit });
+        questions.push({
+          asked: 'payment',
+          start: sentence.start,
+          end: question.end,
+          unit: { start: sentence.start, end },
+        });
       questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
       if (question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence))
         questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });

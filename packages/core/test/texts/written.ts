@@ -7367,6 +7367,7 @@ export const written: readonly Written[] = [
       'borrowing rate=0.045/nominal/2 n=18 p=2 final=0 ?payment',
     ],
     asks: [
+      'payment',
       'payment@1',
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:12}},{plan:1,quantity:totalPaid}]',
     ],
