@@ -5,7 +5,7 @@ import { tokenAt, type Page } from './page.ts';
 /** A number, or a birthday: that is no number of the text by itself. */
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
-  `(?:[a-z],|at|from|aged?|of|since|turns?|turned|is|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
+  `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
@@ -28,15 +28,22 @@ export interface Ages {
 
 /** @returns the years between two ages, where the text tells a term by them */
 export function agesOf(page: Page): Ages | undefined {
-  const [told, ...places] = between.exec(page.flat) ?? oldAndThen(page.flat) ?? [];
-  if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) return undefined;
-  const [token, birthday, lastToken, lastBirthday] = places;
-  const from = yearsAt(page, token, birthday);
-  const to = yearsAt(page, lastToken, lastBirthday);
-  if (from < 10 || to > 110 || to <= from) return undefined;
+  for (const found of [between.exec(page.flat), oldAndThen(page.flat)]) {
+    const [told, ...places] = found ?? [];
+    if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) continue;
+    const [token, birthday, lastToken, lastBirthday] = places;
+    const from = yearsAt(page, token, birthday);
+    const to = yearsAt(page, lastToken, lastBirthday);
+    if (from < 10 || to > 110 || to <= from) continue;
+    return agesBetween(page, to - from, [token, lastToken]);
+  }
+  return undefined;
+}
+
+function agesBetween(page: Page, years: number, tokens: readonly (string | undefined)[]): Ages {
   return {
-    years: to - from,
-    tokens: [token, lastToken].filter((each) => each !== undefined).map(Number),
+    years,
+    tokens: tokens.filter((each) => each !== undefined).map(Number),
     ...(firstOnBirthday.test(page.flat) || /both included|inclusive/.test(page.flat)
       ? { onLast: throughLast.test(page.flat) ? 'paid' : 'unsaid' }
       : {}),
@@ -53,8 +60,10 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
       flat,
     );
   const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);
-  const later = /until (?:she|he) is ⟨n(\d+)⟩[^?!]{0,40}(?:she|he) is (?:now )?⟨n(\d+)⟩/.exec(flat);
-  if (later) return [later[0], later[2], undefined, later[1], undefined];
+  const later = /(?:until|when|by the time) (?:she|he) is ⟨n(\d+)⟩[^?!]{0,40}(?:she|he) is (?:now )?⟨n(\d+)⟩/.exec(
+    flat,
+  );
+  if (later) return [`${later[0]} until`, later[2], undefined, later[1], undefined];
   const birthday = /(\d\d)(?:st|nd|rd|th) birthday/.exec(flat);
   if (soon && birthday) return [`${soon[0]} until birthday`, soon[1], undefined, undefined, birthday[1]];
   return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;

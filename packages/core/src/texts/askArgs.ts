@@ -77,6 +77,7 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:in|of|by) (?:the|her|his|their) (?:last|final) (?:<e> )?(?:@payment|@deposit)', [], () => ({
     isLast: true,
   })),
+  place('(?:in|of|by) its last(?= ?[?,.;]|$)', [], () => ({ lastYears: 1 })),
   place('(?:in|of|by) the last(?= ?[?,.;]|$)', [], () => ({ isLast: true })),
   place(`(?:first|opening) {n}(?: ${payment}| of them)?`, ['to'], ([to]) => ({ from: 1, to: to! })),
   place('(?:the )?first @year', [], () => ({ fromYear: 1, toYear: 1 })),
@@ -132,6 +133,7 @@ const moments: readonly PlaceRecord[] = [
     })),
   ),
   place('at (?:their|its) end', [], () => ({ atChange: true })),
+  place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),

@@ -41,6 +41,8 @@ export function asksOfPlan(
       continue;
     }
     if (asked.args?.k !== undefined) Object.assign(last, { k: asked.args.k, from: 1, to: asked.args.k });
+    if (asked.quantity === 'leftToPay' && asked.args?.k !== undefined && of.plan.payments !== null)
+      Object.assign(last, { from: asked.args.k + 1, to: of.plan.payments });
     if (asked.args?.from !== undefined) Object.assign(last, { from: asked.args.from, to: asked.args.to });
     const isKnown = asks.some(
       (each) => each.quantity === asked.quantity && JSON.stringify(each.args) === JSON.stringify(asked.args),

@@ -195,7 +195,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   // What is paid down is paid of a price, whatever it is called.
   // With its payments known the amount is sought, and what is paid down beside it.
   const isSought =
-    asked.has('amount') &&
+    (asked.has('amount') || asked.has('downPayment')) &&
     ((asked.has('downPayment') && terms.money.payment !== undefined) ||
       (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
   const price = priced ?? (isBuilt && said !== null ? said : undefined);
@@ -293,9 +293,10 @@ function rateOf(page: Page, { rate, kind }: Terms, roles: Map<number, Role>, p: 
 function periodAsked(page: Page): number | undefined {
   const asked = page.questions.filter((each) => each.asked === 'ratePerPayment');
   for (const { start, end } of asked) {
-    const use = page.periods.find(({ token }) => {
+    // Beside it the compounding of what is converted is named, too.
+    const use = page.periods.find(({ token, use: is }) => {
       const place = page.places[token]!;
-      return place.start >= start && place.start <= end;
+      return is !== 'compounding' && place.start >= start && place.start <= end;
     });
     if (use) return use.perYear;
   }

@@ -38,7 +38,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
         sentence.text,
       ) &&
-      /⟨[tnoep]\d+⟩|of the (?:last|first)/.test(sentence.text);
+      /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];

@@ -85,6 +85,9 @@ function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undef
     /^ of (?:the|its|his|her|what is) (?:[a-z]+ )?(?:balance|debt|owed|outstanding)(?: is (?:added|charged))? ⟨[ea](\d+)⟩/.exec(
       flat.slice(end),
     );
+  const isAdding = /adds? $/.test(flat.slice(Math.max(0, start - 6), start));
+  const onDebts = isAdding ? /^ to [^.;?!⟨]{0,40} ⟨[ea](\d+)⟩/.exec(flat.slice(end)) : null;
+  if (onDebts && tokens[Number(onDebts[1])]?.value !== 1) return tokens[Number(onDebts[1])]?.value;
   if (ofBalance) return tokens[Number(ofBalance[1])]?.value;
   const perYear = found && isInterest ? tokens[Number(found[1])]?.value : undefined;
   return perYear === 1 ? undefined : perYear;

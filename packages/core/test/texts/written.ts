@@ -7455,6 +7455,259 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=22000 n=60 p=12 payment=445.6 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'interestIn from:30 to:30'],
   },
+  {
+    text: 'Hollis & Daughter, boilermakers since 1911, finance a press costing $73,500 by a six-year loan at 7.32% compounded monthly, repaid by level month-end payments. What is the level payment?',
+    plans: ['borrowing price=73500 amount=73500 rate=0.0732/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What must be invested at 5.1% compounded quarterly so that £18,000 will be on hand in six and a quarter years?',
+    plans: ['lump-sum rate=0.051/nominal/4 n=25 p=4 final=18000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Interest at the rate of 0.78% per month is charged on Wolf Amsel's debt of €11,900, which he repays in 40 equal monthly payments in arrears. Find (i) the payment (ii) the interest in the 40th payment.",
+    plans: ['borrowing amount=11900 rate=0.0078/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:40 to:40'],
+  },
+  {
+    text: 'A fund pays Ottoline Crewe £1,350 at the start of every quarter for 16 years; it earns 3.88% compounded quarterly. How large was the fund when payments began?',
+    plans: ['drawing-down rate=0.0388/nominal/4 n=64 p=4 payment=1350 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The Brandt family lends 24 000 kr to a nephew at 5% effective. He repays 450 kr at the end of each month. How many payments are there, and what is the size of the last?',
+    plans: ['borrowing amount=24000 rate=0.05/effective/1 p=12 payment=450 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Which is the higher yield, 4.9% compounded semi-annually or 4.85% compounded monthly? Give both effective rates.',
+    plans: ['convert rate=0.049/nominal/2 p=2 ?rate', 'convert rate=0.0485/nominal/12 p=12 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'An electric organ is priced at £4,380. Mr Pascoe pays a deposit of 15% and agrees to 30 equal monthly payments, the first one month after purchase. Flat interest at 6.5% per annum is charged on the balance. Calculate the amount of each payment, the total interest and the nominal annual rate of interest, compounded monthly, that this amounts to.',
+    plans: ['flat price=4380 down=657 amount=3723 rate=0.065/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'How much of the 18th payment on a £9,600 loan goes to principal, if the loan is at 8.88% compounded monthly and has 48 month-end payments? What is the outstanding principal afterwards?',
+    plans: ['borrowing amount=9600 rate=0.0888/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['principalIn from:18 to:18', 'balanceAfter k:18'],
+  },
+  {
+    text: 'By the terms of a will, £275,000 is to pay for the upkeep of a garden for 30 years, in equal sums at the start of each year. The trustees earn 4.25% effective. Calculate the yearly sum. How much interest will the trust have earned when the money is gone?',
+    plans: ['drawing-down amount=275000 rate=0.0425/effective/1 n=30 p=1 beginning final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A loan was arranged at 6.54% compounded monthly with 144 payments of $812.40 at month-end. What was lent? What does the borrower owe immediately after his 60th payment?',
+    plans: ['borrowing rate=0.0654/nominal/12 n=144 p=12 payment=812.4 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Money doubles in 11 years. What nominal rate, compounded monthly, is that?',
+    plans: ['lump-sum amount=1 n=132 p=12 final=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Find the present value of 20 half-yearly rents of £2,750 payable in advance, at 6.3% compounded semi-annually.',
+    plans: ['borrowing rate=0.063/nominal/2 n=20 p=2 payment=2750 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The loan for the ferry slip, $640,000 at 5.46% compounded semi-annually, is repaid over 20 years by half-yearly payments in arrears. After ten years a grant of $100,000 is paid in, on top of the 20th payment, and the remaining payments are recalculated so that the loan still ends after 20 years. Determine the original payment, the new payment and the interest saved.',
+    plans: ['borrowing amount=640000 rate=0.0546/nominal/2 n=40 p=2 final=0 extra@20:100000/payments ?payment'],
+    asks: ['payment', 'payment after:20', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Each month, at the end, Wanda Krol pays $365 on a loan of $17,250. The rate is 7.74% compounded monthly. Beginning with the 25th payment she pays $45 more. Find the total number of payments and the last payment.',
+    plans: ['borrowing amount=17250 rate=0.0774/nominal/12 p=12 payment=365 final=0 payment@24:45 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A photographer can lease a camera for 24 months at €132, payable in advance each month, and keep it for a final €650. The camera costs €3,490. What nominal rate compounded monthly does the lease cost him, and what is the total of all he pays?',
+    plans: ['leasing price=3490 amount=3490 n=24 p=12 payment=132 beginning final=650 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'totalPaid'],
+  },
+  {
+    text: '"Ten years at 5.4%, monthly compounding, month-end payments of £1,295.97", runs the offer. How large is the loan, and how much interest will be paid in the first five years?',
+    plans: ['borrowing rate=0.054/nominal/12 n=120 p=12 payment=1295.97 final=0 ?amount'],
+    asks: ['amount', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'A savings certificate for $7,500 earns 3.65% compounded daily. What is it worth after 4 years? After 8 years?',
+    plans: ['lump-sum amount=7500 rate=0.0365/nominal/365 n=2920 p=365 ?finalAmount'],
+    asks: ['balanceAfter k:1460', 'finalAmount'],
+  },
+  {
+    text: 'Over how many years must $1,150 be deposited at the end of each half-year to reach $40,000 at 4.3% compounded semi-annually? (State the exact time.)',
+    plans: ['saving amount=0 rate=0.043/nominal/2 p=2 payment=1150 final=40000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The Lindgrens owe 1 450 000 kr on their house. The rate is 4.68% compounded monthly, 22 years remain, payments at month-end. What is their payment? By how much would it rise if the rate were 5.28%?',
+    plans: [
+      'borrowing amount=1450000 rate=0.0468/nominal/12 n=264 p=12 final=0 ?payment',
+      'borrowing amount=1450000 rate=0.0528/nominal/12 n=264 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A contractor buys a digger for $95,000; $20,000 is paid now, and the balance is due with interest at 6.6% compounded monthly in 48 month-end payments and a balloon of $25,000 at the end. Find the payment and the total of all payments, down payment included.',
+    plans: ['borrowing price=95000 down=20000 amount=75000 rate=0.066/nominal/12 n=48 p=12 final=25000 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'For a debt of €31,500 due in five years, a sinking fund is set up. Deposits are made at the end of each month; the fund earns 2.88% compounded monthly. How large is each deposit? How much is in the fund after 42 deposits? What is the interest earned over five years?',
+    plans: ['saving amount=0 rate=0.0288/nominal/12 n=60 p=12 final=31500 ?payment'],
+    asks: ['payment', 'balanceAfter k:42', 'totalInterest'],
+  },
+  {
+    text: 'Express 11.4% compounded semi-annually as an equivalent rate per month.',
+    plans: ['convert rate=0.114/nominal/2 p=12 ?rate'],
+    asks: ['ratePerPayment'],
+  },
+  {
+    text: 'Ten thousand pounds at 3.75% compounded monthly and ten thousand at 3.8% compounded yearly: which has grown more in six years, and by how much?',
+    plans: [
+      'lump-sum amount=10000 rate=0.0375/nominal/12 n=72 p=12 ?finalAmount',
+      'lump-sum amount=10000 rate=0.038/nominal/1 n=6 p=1 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'A loan of £68,500 has a rate of 6.12% compounded monthly for 15 years. After 5 years, the borrower refinances at 4.98% compounded monthly for the remaining ten. Payments fall at month-end. What are the old payment, the amount refinanced, the new payment and the total saving?',
+    plans: [
+      'borrowing amount=68500 rate=0.0612/nominal/12 n=180 p=12 final=0 ?payment',
+      'borrowing rate=0.0498/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:60',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:60}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'The consumer society sells a stove on credit: price £1,140, deposit £150, then £47.50 a month (in arrears) for two years. What is charged for credit? What nominal rate, compounded monthly, and which effective rate does the customer pay?',
+    plans: ['borrowing price=1140 down=150 amount=990 n=24 p=12 payment=47.5 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Two plans for repaying €40,000 at 6% compounded monthly, both with month-end payments: over 8 years, or over 12 years. Find the payment in each case and the difference in total interest.',
+    plans: [
+      'borrowing amount=40000 rate=0.06/nominal/12 n=96 p=12 final=0 ?payment',
+      'borrowing amount=40000 rate=0.06/nominal/12 n=144 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Hannelore draws €1,150 at the end of each month from €210,000 at 4.02% compounded monthly. How much is left after 15 years? For how many years in all (exactly) will the money last?',
+    plans: ['drawing-down amount=210000 rate=0.0402/nominal/12 p=12 payment=1150 final=0 ?payments'],
+    asks: ['balanceAfter k:180', 'years'],
+  },
+  {
+    text: 'If $8,200 is owed and $175 is paid every two weeks (end), interest being 9.1% compounded every two weeks, how many payments clear the debt? What is the interest altogether?',
+    plans: ['borrowing amount=8200 rate=0.091/nominal/26 p=26 payment=175 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'Calculate what must be paid down on a car worth $33,900 if the buyer can pay $480 at the end of each month for five years and the rate is 6.9% compounded monthly.',
+    plans: ['borrowing price=33900 rate=0.069/nominal/12 n=60 p=12 payment=480 final=0 ?amount'],
+    asks: ['downPayment'],
+  },
+  {
+    text: 'From the month after her 25th birthday until her 60th, Ilse deposits €150 at the end of each month at 4.44% compounded monthly. How much has she at 60?',
+    plans: ['saving amount=0 rate=0.0444/nominal/12 n=420 p=12 payment=150 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A 25-year mortgage of $345,000 at 5.58% compounded semi-annually calls for month-end payments. Find the payment. Show the interest and the principal in the first payment and the balance after it.',
+    plans: ['borrowing amount=345000 rate=0.0558/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1', 'principalIn from:1 to:1', 'balanceAfter k:1'],
+  },
+  {
+    text: 'What effective rate is charged when a loan of £2,000 is repaid by 12 payments of £178.50, one at the end of each month?',
+    plans: ['borrowing amount=2000 n=12 p=12 payment=178.5 final=0 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Cecil borrows £15,750 for five years at 7.5% compounded monthly, payments at month-end. He misses none until the 30th; then he is allowed to skip four payments, during which interest is added. To be free on the original date, what must he pay afterwards? What was the payment before?',
+    plans: ['borrowing amount=15750 rate=0.075/nominal/12 n=60 p=12 final=0 skip@30:4/payments ?payment'],
+    asks: ['payment after:34', 'payment'],
+  },
+  {
+    text: "A dealer's two offers for a $28,500 car: 1.9% compounded monthly over 60 months on the full price, or $2,750 cash back and a credit union loan at 6.2% compounded monthly over 60 months. Month-end payments. Which has the lower payment, and by how much per month?",
+    plans: [
+      'borrowing price=28500 amount=28500 rate=0.019/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing price=28500 rebate=2750 amount=25750 rate=0.062/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'Annuity problem: S = £50,000, n = 40 quarterly deposits at the end of the quarter, j4 = 4.2%. Find R and the total interest.',
+    plans: ['saving amount=0 rate=0.042/nominal/4 n=40 p=4 final=50000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "Lena's loan: €13,400, 5 years, 6.72% comp. monthly, month-end. She would like to know (1) her payment, (2) the sum of the payments still due after two years, (3) the interest included in these.",
+    plans: ['borrowing amount=13400 rate=0.0672/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:24', 'interestIn from:25 to:60'],
+  },
+  {
+    text: 'A sum deposited nine years ago at 4.5% compounded semi-annually has become $11,930.42. How much was deposited?',
+    plans: ['lump-sum rate=0.045/nominal/2 n=18 p=2 final=11930.42 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A warehouse is rented for £2,200 a month in advance. What single sum, paid today, would be fair for a lease of three years, at 6% compounded monthly?',
+    plans: ['leasing rate=0.06/nominal/12 n=36 p=12 payment=2200 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Priya wants to have $90,000 when she is 50. She is 32 now and has $12,000. The account earns 4.8% compounded monthly. What must she deposit at the end of each month?',
+    plans: ['saving amount=12000 rate=0.048/nominal/12 n=216 p=12 final=90000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'At 8.4% compounded quarterly, how long is it until £7,000 of debt has become £10,000, if nothing is paid?',
+    plans: ['lump-sum amount=7000 rate=0.084/nominal/4 p=4 final=10000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'Half-yearly deposits of 5 200 kr (end) are made for 9 years at 3.6% compounded half-yearly; the sum then stays untouched for 4 years at 4% effective. To what does it grow?',
+    plans: [
+      'saving amount=0 rate=0.036/nominal/2 n=18 p=2 payment=5200 ?finalAmount',
+      'lump-sum rate=0.04/effective/1 n=4 p=1 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: "The Quarrymen's Bank adds 1.45% to its members' overdrafts each month. Ewan's overdraft is £1,980. He repays £95 at the end of each month. What does he owe after 6 payments? How many payments does he make in all?",
+    plans: ['borrowing amount=1980 rate=0.0145/per-period/12 p=12 payment=95 final=0 ?payments'],
+    asks: ['balanceAfter k:6', 'payments'],
+  },
+  {
+    text: "A harvester with a price of $182,000 is leased for five years, half-yearly payments in advance, residual $54,600, yield 7.8% effective. Find the payment. What is the lessor's outstanding investment immediately after the 5th payment?",
+    plans: ['leasing price=182000 amount=182000 rate=0.078/effective/1 n=10 p=2 beginning final=54600 ?payment'],
+    asks: ['payment', 'balanceAfter k:5'],
+  },
+  {
+    text: 'The interest on a 20-year mortgage of €155,000 at 5.16% compounded monthly (month-end) in its tenth year: how much is it? And in its last?',
+    plans: ['borrowing amount=155000 rate=0.0516/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['interestIn from:109 to:120', 'interestIn from:229 to:240'],
+  },
+  {
+    text: "Nadia's account: opening sum £3,100, deposits of £260 at the beginning of each quarter, 3.16% compounded quarterly, 7 years. Closing balance? Of it, how much is interest?",
+    plans: ['saving amount=3100 rate=0.0316/nominal/4 n=28 p=4 payment=260 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A bank charges 15.6% compounded monthly on a balance of $5,450. If the holder wants to pay it off within three years by month-end payments, how much must he pay each month, and how much interest in total?',
+    plans: ['borrowing amount=5450 rate=0.156/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

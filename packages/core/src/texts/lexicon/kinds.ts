@@ -125,7 +125,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'pays? (?:him|her|them|it|out|a|an|the) ~(?:scholarship|pension|bursary|prize|grant|income|annuity|equal sum)',
     'is to pay (?:him|her|them|out)',
     '(?:fund|trust|legacy|account) ~~pays? (?:a|an|the|its|each|every) [a-z]+ {m}',
-    '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:(?:is to|must|will|shall|can|should|has to) )?pays? {mn}',
+    '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:(?:is to|must|will|shall|can|should|has to) )?pays? (?:(?!in(?:to)? )[a-z]+ ){0,3}{mn}',
     '(?:will be|is|are|remains?|stays) left(?= (?:in|after the last|at the end|when)|\\?)',
     'to (?:provide|pay out|pay her|pay him|fund|support)',
     'paid out of',

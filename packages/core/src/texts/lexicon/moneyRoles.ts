@@ -29,6 +29,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:gives?|giving|give|pays?|pay) (?:his|her|their|the) [a-z]+ {m} (?:on|at) (?:his|her|their) ',
     '<t> from now,? [a-z ]{2,30} owes? {m}',
     'bonds? (?:for|of|worth) {m}',
+    '(?:buy|keep|own|acquire|have) it for a (?:final|last) {m}',
+    '(?<![a-z])s ?= ?{m}',
     '(?:handed|given|sent|brought) back[^.;?!⟨]{0,24} worth {m}',
     '(?:reverts?|returns?|goes back|is returned) to the [a-z]+ with a (?:residual )?value of {m}',
     'after <t>,? there (?:is|are|was|were|will be) {m}',

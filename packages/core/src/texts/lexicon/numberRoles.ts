@@ -101,6 +101,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     "{t}'?s? (?:[a-z-]+ )?(?:loan|mortgage|term|lease|plan|contract|later|from (?:now|today)|bond|note|hence|hire|credit|payments?|deposit|annuity|savings)",
     '{t} (?:have|has) passed',
   ),
+  cue('duration', 10, '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago'),
   cue(
     'after',
     10,

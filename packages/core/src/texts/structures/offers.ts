@@ -211,6 +211,10 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   const rate = ownRate(page, question, [one, other]);
   if (rate !== undefined) return rate;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
+  // "What is the payment? By how much would it rise if the rate were 5.28 %?"
+  const supposed = sentenceAt(page, other);
+  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])if(?![a-z])/.test(supposed.text))
+    return 0;
   const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
   const isOf = (at: 0 | 1): boolean => {
     const names = [

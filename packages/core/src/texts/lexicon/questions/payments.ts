@@ -101,6 +101,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much (?:is|was|must be) paid (?:down|at once)',
     '(?:amount|size) of the (?:down payment|deposit)$',
     'down payment\\?',
+    '(?:what|how much) must be paid down',
   ),
   cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
   cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment) ?\\?'),
