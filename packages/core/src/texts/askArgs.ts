@@ -173,12 +173,12 @@ const moments: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place(
-    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|holiday|break|one-off|additional|gap|missed|skipped|interruption)',
+    'after (?:the |this |that |his |her |their |its )?(?:lump|extra|special|change|rise|increase|prepayment|repayment|windfall|bonus|legacy|pause|suspension|holiday|break|one-off|additional|gap|missed|skipped|interruption)',
     [],
     () => ({ atChange: true }),
   ),
   place(
-    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of (?:the|this|that) (?:pause|holiday|break|gap|respite))) ?',
+    '(?:when|as|at (?:the )?renewal|on renewal|at (?:the (?:time|moment)|that)|just before|until|before|by the time|then|taken over|at (?:the )?(?:change|reset|switch|adjustment|rise|cut|end of (?:the|this|that) (?:pause|holiday|break|gap|respite|suspension))) ?',
     [],
     () => ({ atChange: true }),
   ),

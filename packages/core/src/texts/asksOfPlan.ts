@@ -214,7 +214,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
     unit,
   ) ||
   /(?<![a-z])in full(?![a-z])/.test(unit) ||
-  /(?:come|are|go) before (?:it|the last|that)/.test(unit) ||
+  /(?:come|are|go) before (?:it|the last|that)|precede/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
   )

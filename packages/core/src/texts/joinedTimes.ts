@@ -17,7 +17,14 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
       };
     else joined.push(each);
   }
-  return joined.map((each, at) => sharingUnit(each, joined[at - 1], joined[at + 1], lower));
+  return joined.map((each, at) => {
+    // "for the first four years …, for the next three."
+    const isNext =
+      /(?:next|following|remaining|other) $/.test(lower.slice(0, each.start)) && /^[.,;?]/.test(lower.slice(each.end));
+    const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
+    if (isNext && each.form === 'count' && before) return { ...each, form: 'time', unit: before.unit };
+    return sharingUnit(each, joined[at - 1], joined[at + 1], lower);
+  });
 }
 
 /** "three years or five", "20 or 30 years": one unit for both. */

@@ -32,13 +32,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const { found, missed } = askedIn(flat, sentence, pieces);
     // "After five years?" asks the same of another time.
     const before = questions.at(-1);
-    const again =
-      found.length === 0 &&
-      before &&
-      /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
-        sentence.text,
-      ) &&
-      /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(sentence.text);
+    const again = found.length === 0 && before && isAgain(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
     const told = sentences[sentences.indexOf(sentence) - 1];
@@ -55,25 +49,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       unread.push(sentence);
     else if (!isAside && !again)
       unread.push(...missed.filter((piece) => !isMeant(piece) && !isPartOf(flat, piece, found)));
-    const kept = keptOf(flat, found);
-    kept.forEach(({ question, piece }, index) => {
-      const end = kept[index + 1]?.piece.start ?? sentence.end;
-      const unit = { start: piece.start, end };
-      if (
-        question.says === 'newPayment' &&
-        (/before and after/.test(flat.slice(piece.start, end)) ||
-          /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text))
-      )
-        questions.push({
-          asked: 'payment',
-          start: sentence.start,
-          end: question.end,
-          unit: { start: sentence.start, end },
-        });
-      questions.push({ asked: question.says, start: piece.start, end: question.end, unit });
-      if (question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence))
-        questions.push({ asked: 'newPayment', start: piece.start, end: sentence.end, unit });
-    });
+    questions.push(...questionsOf(flat, sentence, keptOf(flat, found)));
   }
   // A comparison that is announced and then asked is asked where it is asked.
   const choices = questions.filter(({ asked }) => asked === 'choice');
@@ -86,6 +62,31 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const isHead = ({ start, end }: Span): boolean =>
     single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
   return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
+}
+
+const isAgain = (text: string): boolean =>
+  /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
+    text,
+  ) && /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(text);
+
+/** What the pieces of a sentence ask, each with the words up to the next; payments before and after a change are two. */
+function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): Question[] {
+  return kept.flatMap(({ question, piece }, index): Question[] => {
+    const end = kept[index + 1]?.piece.start ?? sentence.end;
+    const unit = { start: piece.start, end };
+    const own: Question = { asked: question.says, start: piece.start, end: question.end, unit };
+    const isOldToo =
+      question.says === 'newPayment' &&
+      (/before and after/.test(flat.slice(piece.start, end)) ||
+        /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text));
+    const isNewToo = question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence);
+    const whole = { start: sentence.start, end };
+    return [
+      ...(isOldToo ? [{ ...own, asked: 'payment' as const, start: sentence.start, unit: whole }] : []),
+      own,
+      ...(isNewToo ? [{ ...own, asked: 'newPayment' as const, end: sentence.end }] : []),
+    ];
+  });
 }
 
 /** "Compare two loans of 30,000: …", with what to compare asked behind it. */

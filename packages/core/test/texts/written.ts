@@ -7708,6 +7708,218 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=5450 rate=0.156/nominal/12 n=36 p=12 final=0 ?payment'],
     asks: ['payment', 'totalInterest'],
   },
+  {
+    text: "Eskil Brandvold's boathouse loan is for 340 000 kr at 5.76% compounded monthly. It has a term of eleven years and month-end payments. What is the payment, and what does the loan cost in interest?",
+    plans: ['borrowing amount=340000 rate=0.0576/nominal/12 n=132 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'How much is a deposit of £8,600 worth after 5½ years at 4.65% compounded semi-annually?',
+    plans: ['lump-sum amount=8600 rate=0.0465/nominal/2 n=11 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The nominal rate is 9% compounded monthly. What is the equivalent nominal rate compounded quarterly? What is the rate per quarter?',
+    plans: ['convert rate=0.09/nominal/12 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'ratePerPayment'],
+  },
+  {
+    text: 'Mr Aldous Finch wants to receive £1,200 at the end of every month for 18 years. What sum must he pay an insurer who allows 3.3% compounded monthly?',
+    plans: ['drawing-down rate=0.033/nominal/12 n=216 p=12 payment=1200 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '$26,750 is repaid over six years at 7.98% compounded monthly, in arrears, monthly. Determine the principal repaid in the first year and in the last year.',
+    plans: ['borrowing amount=26750 rate=0.0798/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:12', 'principalIn from:61 to:72'],
+  },
+  {
+    text: 'A used lorry costs £41,000. The dealer allows £6,500 for an old one and takes £4,500 in cash; the balance is to be paid off by 54 month-end payments at 8.52% compounded monthly. Find the payment and the interest paid over the term.',
+    plans: [
+      'borrowing price=41000 down=4500 trade=6500 amount=30000 rate=0.0852/nominal/12 n=54 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'The Sandray distillery can lease a still for seven years at €5,100 per quarter, payable in advance. Its price is €118,000 and its residual value €22,000. What effective rate is implied in the lease?',
+    plans: ['leasing price=118000 amount=118000 n=28 p=4 payment=5100 beginning final=22000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Cormac O'Dwyer pays €395.20 at the end of each month on a five-year loan of €20,000. What nominal rate, compounded monthly, and what effective rate is he paying?",
+    plans: ['borrowing amount=20000 n=60 p=12 payment=395.2 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'A flat rate of 7.25% p.a. is applied to a loan of $4,400 for 20 months (equal month-end payments). Find the payment and the equivalent nominal rate compounded monthly.',
+    plans: ['flat amount=4400 rate=0.0725/flat n=20 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A scholarship fund of €300,000 earns 4.05% effective. Scholarships totalling €17,000 are awarded at the start of each year. For how many full years can they be paid? What is the balance after 10 years, just after the payment?',
+    plans: ['drawing-down amount=300000 rate=0.0405/effective/1 p=1 payment=17000 beginning final=0 ?payments'],
+    asks: ['payments count:full', 'balanceAfter k:10'],
+  },
+  {
+    text: 'A saver deposits £75 at the beginning of each month for eight years at 3.12% compounded monthly. For the following five years nothing is deposited, and the balance earns 3.6% compounded quarterly. What is the final balance?',
+    plans: [
+      'saving amount=0 rate=0.0312/nominal/12 n=96 p=12 payment=75 beginning ?finalAmount',
+      'lump-sum rate=0.036/nominal/4 n=20 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: "Fred's Garage: car at $22,900, $3,900 down, 60 payments of $389.50 at month-end. Find the finance charge and the APR (nominal, monthly).",
+    plans: ['borrowing price=22900 down=3900 amount=19000 n=60 p=12 payment=389.5 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Which loan is cheaper for €9,500 over 36 months, payments at month-end: Loan 1 at 8.4% compounded monthly or Loan 2 at 8.5% compounded semi-annually? By how much in total?',
+    plans: [
+      'borrowing amount=9500 rate=0.084/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=9500 rate=0.085/nominal/2 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'After how many years (exact) will £7,500 have earned £2,500 interest at 4.4% compounded quarterly?',
+    plans: ['lump-sum amount=7500 rate=0.044/nominal/4 p=4 final=10000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The payments on a 15-year loan at 5.88% compounded monthly are €960 at month-end. Find the original loan, the balance after 100 payments, and the interest in the 101st payment.',
+    plans: ['borrowing rate=0.0588/nominal/12 n=180 p=12 payment=960 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:100', 'interestIn from:101 to:101'],
+  },
+  {
+    text: 'A county bond of £2,000,000 is due in 18 years. Sinking fund deposits are made annually, at year-end, at 3.95% effective. Find the deposit and the accumulated fund after 11 years.',
+    plans: ['saving amount=0 rate=0.0395/effective/1 n=18 p=1 final=2000000 ?payment'],
+    asks: ['payment', 'balanceAfter k:11'],
+  },
+  {
+    text: 'A family borrows €16,200 for 48 months at 6.84% compounded monthly (month-end). With the 12th payment they pay an additional €2,400 and the payment is lowered so that the loan still runs 48 months. Original payment? New payment?',
+    plans: ['borrowing amount=16200 rate=0.0684/nominal/12 n=48 p=12 final=0 extra@12:2400/payments ?payment'],
+    asks: ['payment', 'payment after:12'],
+  },
+  {
+    text: 'The cost of a roof is estimated at $38,000 in six years. The strata corporation has $11,500 in reserve and earns 3.06% compounded monthly. What amount must it set aside at the beginning of each month?',
+    plans: ['saving amount=11500 rate=0.0306/nominal/12 n=72 p=12 beginning final=38000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A debt of £5,850 at 1.3% per month is repaid by £260 at the end of each month. How much of the 10th payment is interest, how much is principal, and what is the balance after it?',
+    plans: ['borrowing amount=5850 rate=0.013/per-period/12 p=12 payment=260 final=0 ?payments'],
+    asks: ['interestIn from:10 to:10', 'principalIn from:10 to:10', 'balanceAfter k:10'],
+  },
+  {
+    text: 'Interest rate cut: a €175,000 mortgage over 25 years at 5.7% compounded monthly (month-end payments) is cut to 4.5% after 8 years. The term is unchanged. What was the payment, what does it become, and how much interest does the borrower save in all?',
+    plans: ['borrowing amount=175000 rate=0.057/nominal/12 n=300 p=12 final=0 rate@96:0.045/payments ?payment'],
+    asks: ['payment', 'payment after:96', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Evelina deposited $1,000 at the end of each quarter for 6 years. With the last deposit she had $27,350. What was the effective annual rate?',
+    plans: ['saving amount=0 n=24 p=4 payment=1000 final=27350 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A ten-year annuity-due of €2,000 per half-year is valued at 5.4% compounded semi-annually. Find its present value. Find its accumulated value at the end of the ten years.',
+    plans: [
+      'borrowing rate=0.054/nominal/2 n=20 p=2 payment=2000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.054/nominal/2 n=20 p=2 payment=2000 beginning ?finalAmount',
+    ],
+    asks: ['amount', 'finalAmount@1'],
+  },
+  {
+    text: 'Compute the quarterly payment, at the end of each quarter, on $59,000 over 12 years at 6.3% compounded monthly, and the total of all payments.',
+    plans: ['borrowing amount=59000 rate=0.063/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: "A bakery's oven is leased: £21,500 value, 48 monthly payments in advance, 8.16% compounded monthly, buy-out of £3,000 one month after the last payment. Find the lease payment and the total cost if the option is taken.",
+    plans: ['leasing amount=21500 rate=0.0816/nominal/12 n=48 p=12 beginning final=3000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Gerrit saves €180 per month (end) from now on. After 4 years he raises the amount to €250 per month. The account earns 3.72% compounded monthly. How much has he saved after ten years, and how much of this is interest?',
+    plans: ['saving amount=0 rate=0.0372/nominal/12 n=120 p=12 payment=180 payment@48:70 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Loan of €48,000; 9 years; 6.6% compounded quarterly; payments at the end of each month. (a) the payment; (b) the amount still owed after 5 years; (c) the interest paid in the first 5 years.',
+    plans: ['borrowing amount=48000 rate=0.066/nominal/4 n=108 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'Aino bought a violin for €12,800. She paid half at once, and the other half is to be paid in 20 equal month-end instalments at 7.5% compounded monthly. How much is each instalment?',
+    plans: ['borrowing price=12800 down=6400 amount=6400 rate=0.075/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What effective rate is equal to 0.0175% per day?',
+    plans: ['convert rate=0.000175/per-period/365 p=365 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A loan of $30,000 is to be repaid in 10 years with monthly payments at the end of the month, 7.2% compounded monthly. The borrower decides to pay $100 more each month, right from the start. How many payments will she make? How much interest will she save?',
+    plans: ['borrowing amount=30000 rate=0.072/nominal/12 n=120 p=12 final=0 payment@0:100 ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'An investment of £25,000 pays 4.5% effective for the first four years and 5.1% compounded monthly for the next three. What is its value at the end?',
+    plans: [
+      'lump-sum amount=25000 rate=0.045/effective/1 n=4 p=1 ?finalAmount',
+      'lump-sum rate=0.051/nominal/12 n=36 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'The last payment of a loan of 9.800 € at 7,2 % compounded monthly, repaid with 315 € at month-end, is smaller. How large is it? How many payments precede it?',
+    plans: ['borrowing amount=9800 rate=0.072/nominal/12 p=12 payment=315 final=0 ?payments'],
+    asks: ['lastPayment', 'payments count:full'],
+  },
+  {
+    text: 'A company purchases land for $540,000: one third down, the balance in 20 half-yearly payments in arrears at 6% compounded semi-annually. Find the payment and the interest part of the first payment.',
+    plans: ['borrowing price=540000 down=180000 amount=360000 rate=0.06/nominal/2 n=20 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:1'],
+  },
+  {
+    text: "Halvard's savings: NOK 1 500 at each month-end at 3.3% compounded monthly until there are NOK 100 000. How many deposits? How much interest does the account then include?",
+    plans: ['saving amount=0 rate=0.033/nominal/12 p=12 payment=1500 final=100000 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: "A credit union's offers: (1) £10,000 for 3 years at 6.8% flat; (2) £10,000 for 3 years at 12.4% compounded monthly. Monthly payments in arrears. Which is cheaper and by how much per month?",
+    plans: [
+      'flat amount=10000 rate=0.068/flat n=36 p=12 final=0 ?payment',
+      'borrowing amount=10000 rate=0.124/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'Find the payment in advance, each quarter, that will exhaust €85,000 in 15 years at 4.2% compounded quarterly. What interest is earned in total?',
+    plans: ['drawing-down amount=85000 rate=0.042/nominal/4 n=60 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'What was borrowed if €517.30 at the end of each month for 6 years, together with a balloon of €8,000 at the end, repays the loan at 7.02% compounded monthly?',
+    plans: ['borrowing rate=0.0702/nominal/12 n=72 p=12 payment=517.3 final=8000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'From a balance of $63,000 at 4.8% compounded monthly, $500 is withdrawn at the beginning of each month. How much is left after 8 years? After how many withdrawals in all is the account exhausted?',
+    plans: ['drawing-down amount=63000 rate=0.048/nominal/12 p=12 payment=500 beginning final=0 ?payments'],
+    asks: ['balanceAfter k:96', 'payments'],
+  },
+  {
+    text: 'A debtor who owes £12,400 at 8.04% compounded monthly is to pay it off in 40 months (end-of-month). After the 16th payment she suspends payments for 5 months; the interest is added. The loan is to end on the original date. Find the debt after the suspension and the new payment.',
+    plans: ['borrowing amount=12400 rate=0.0804/nominal/12 n=40 p=12 final=0 skip@16:5/payments ?payment'],
+    asks: ['balanceAfter k:21', 'payment after:21'],
+  },
+  {
+    text: 'At 6% effective, what level payment at the end of each month for 4 years is equivalent to a single payment of £10,000 today?',
+    plans: ['borrowing amount=10000 rate=0.06/effective/1 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

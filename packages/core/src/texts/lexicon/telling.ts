@@ -70,8 +70,13 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.length > 1 || plans.some((plan) => plan.changes.length > 0),
   ),
   telling(
+    'a debt that is paid off first',
+    'pays? off (?:the|her|his|their) <m>|<m> balance of (?:the|her|his|their) (?:mortgage|loan)',
+    ({ plans }) => plans.every(({ kind }) => kind === 'borrowing'),
+  ),
+  telling(
     'a share of the price',
-    '(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
+    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
     (heard) =>
       has('downPayment')(heard) ||
       has('rebate')(heard) ||

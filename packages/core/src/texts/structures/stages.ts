@@ -103,7 +103,7 @@ function endOf(page: Page, place: Span, sentence: Span, questions: readonly Plac
     ({ start, end }) =>
       start > place.start &&
       start < sentence.end &&
-      /^\W*(?:all|both|throughout|and the)/.test(page.flat.slice(start, end)),
+      /^\W*(?:all|both|throughout|and the (?:rate|interest|same))/.test(page.flat.slice(start, end)),
   );
   const asked = questions.find(({ unit }) => unit.start > place.start);
   return Math.min(sentence.end, both?.start ?? sentence.end, asked?.unit.start ?? sentence.end);
@@ -112,7 +112,9 @@ function endOf(page: Page, place: Span, sentence: Span, questions: readonly Plac
 /** The second stage: nothing paid in, at its own rate or at the first one's. */
 function secondPlan(page: Page, region: Span, token: number, first: SolePlan): SolePlan | undefined {
   const scope = (place: Span): boolean => isIn([region], place);
-  const own = readPlan(page, { scope, as: 'lump-sum', questions: [] });
+  // Its rate is no change of the first one's.
+  const plain: Page = { ...page, signs: page.signs.map((each) => each.filter(({ role }) => role !== 'newRate')) };
+  const own = readPlan(plain, { scope, as: 'lump-sum', questions: [] });
   const told = own.plan.rate ?? first.plan.rate;
   if (!told || told.quoted === 'flat') return undefined;
   const says = page.periods.some(({ token: at, use }) => use !== 'frequency' && scope(page.places[at]!));

@@ -11,16 +11,20 @@ export function readWorthTwice(page: Page): DraftReading | undefined {
   const placed = placeQuestions(page);
   const asked = placed.map((each) => each.asked);
   const isTwice = asked.includes('amount') && asked.includes('finalAmount');
-  if (
-    !isTwice ||
-    placed.some(({ place }) => place !== undefined) ||
-    asked.some((each) => each !== 'amount' && each !== 'finalAmount')
-  )
-    return undefined;
+  if (!isTwice || asked.some((each) => each !== 'amount' && each !== 'finalAmount')) return undefined;
   if (page.tokens.filter(({ form }) => form === 'money').length !== 1) return undefined;
   const questions = ownedQuestions(page, (question) => (question.asked === 'amount' ? 0 : 1));
   const now = readPlan(page, { as: 'borrowing', questions: questionsOf(questions, 0) });
-  const then = readPlan(page, { as: 'saving', questions: questionsOf(questions, 1) });
+  const then = readPlan(page, {
+    as: 'saving',
+    questions: questionsOf(questions, 1).map((each) => ({ ...each, place: undefined })),
+  });
+  const { payments, paymentsPerYear } = now.plan;
+  // "At the end of the ten years" is the end of all.
+  const isOnTheWay = placed.some(
+    ({ place }) => place !== undefined && (place.after ?? (place.afterYears ?? NaN) * paymentsPerYear) !== payments,
+  );
+  if (isOnTheWay) return undefined;
   const isKnown = now.plan.payment !== null && now.plan.payments !== null && now.plan.rate !== null;
   if (!isKnown || now.plan.unknown !== 'amount' || then.plan.unknown !== 'finalAmount') return undefined;
   return readingOfTwo(
@@ -29,7 +33,7 @@ export function readWorthTwice(page: Page): DraftReading | undefined {
       { ...now, plan: { ...now.plan, name: 'at the start' } },
       { ...then, plan: { ...then.plan, name: 'at the end' } },
     ],
-    questions,
+    questions.map((each) => ({ ...each, place: undefined })),
     (question, plans) => comparedBy(page, question, plans),
   );
 }

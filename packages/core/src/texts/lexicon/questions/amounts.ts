@@ -57,6 +57,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what would (?:close|clear|settle|end) (?:it|this|that|the (?:loan|debt|mortgage)) (?:today|now)',
     'how much of (?:it|the (?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
   ),
+  cue(
+    'finalAmount',
+    12,
+    'how (?:large|big|much) is (?:the|her|his|their|its) (?:fund|account|pot) (?:after|at the end|by then|when)',
+    'the (?:final|closing) balance(?= ?[?.,])',
+  ),
   cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
   cue('balance', 12, 'how much must (?:be paid|he pay|she pay|they pay|be repaid) then'),

@@ -46,7 +46,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'years',
     10,
-    'how many years',
+    'how many (?:full |whole |complete )?years',
     'in years',
     'number of years',
     'years? (?:does|do|will|would|are|is) (?:it|that|needed)',
@@ -64,7 +64,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:find|solve for) n(?![a-z])',
     'how many\\?',
     'how often (?:do|does|must|will|can|may)(?= [^?⟨]{0,24}(?:pay|draw|withdraw|take|deposit|save|put))',
-    'how many (?:payments |of them )?(?:come|are|go) before',
+    'how many (?:payments |of them )?(?:(?:come|are|go) before|precede)',
     'how many of (?:them|these)',
   ),
   cue(
@@ -192,6 +192,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     'how much is (?:due|payable|owed|owing|repaid|paid back) (?:each|every|<e>|<a>|at the end of <e>)',
   ),
+  cue('newPayment', 13, 'what does it (?:then )?become(?=,)'),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(
     'payment',
