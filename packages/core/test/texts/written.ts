@@ -5436,7 +5436,7 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
-    text: "The lighthouse society's appeal brought in £58,000. Invested at 3.96% a year compounded monthly, it is to pay the keeper £1,000 at the start of every month. For how long, in years, will it do so?",
+    text: "The lighthouse society's appeal raised £58,000. Invested at 3.96% a year compounded monthly, it is to pay the keeper £1,000 at the start of every month. For how long, in years, will it do so?",
     plans: ['drawing-down amount=58000 rate=0.0396/nominal/12 p=12 payment=1000 beginning final=0 ?payments'],
     asks: ['years'],
   },
@@ -7142,7 +7142,7 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: 'What must be put aside each week, at the end of the week, at 2.34% compounded weekly, to have £2,500 for a holiday in a year and a half?',
+    text: 'What must be saved each week, at the end of the week, at 2.34% compounded weekly, to have £2,500 for a holiday in a year and a half?',
     plans: ['saving amount=0 rate=0.0234/nominal/52 n=78 p=52 final=2500 ?payment'],
     asks: ['payment'],
   },
