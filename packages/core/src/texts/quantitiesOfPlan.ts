@@ -35,9 +35,13 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
       : [plan.changes.length > 0 ? solved.table.closing : solved.exact],
   payment: (from, { after }) => {
     if (after !== undefined) return paymentAfter(from, after);
-    return from.plan.unknown === 'payment'
-      ? numbersOf(from, { quantity: 'payment' }).slice(0, 1)
-      : [from.solved.table.firstPayment];
+    // "She pays 100 more from the first on": the payment is that without it, and what she pays.
+    const rise = from.plan.changes.find((each) => each.kind === 'payment' && each.after === 0);
+    const paid =
+      from.plan.unknown === 'payment'
+        ? numbersOf(from, { quantity: 'payment' }).slice(0, 1)
+        : [from.solved.table.firstPayment];
+    return rise?.kind === 'payment' ? [...paid.map((each) => each - rise.by), ...paid] : paid;
   },
   payments: (from, args) => {
     if (from.plan.changes.length > 0) return withChangesCount(from);

@@ -96,9 +96,12 @@ const asRead = choice('It is right as it is', { asRead: 'yes' });
 
 const counted: ReadonlySet<Role> = new Set<Role>(['payments', 'after', 'from', 'to', 'skip']);
 
+/** Percentages that are no rates. */
+const ofPrice: ReadonlySet<Role> = new Set<Role>(['downPaymentRate', 'finalAmountRate', 'rebate', 'fee']);
+
 /** `$`, `money`, `per-year`, `of-price`, `years`, `payments`, `year`. */
 function unitOf(role: Role, form: TokenForm, unit: string): string {
-  if (form === 'percent') return role === 'downPaymentRate' || role === 'finalAmountRate' ? 'of-price' : 'per-year';
+  if (form === 'percent') return ofPrice.has(role) ? 'of-price' : 'per-year';
   if (form === 'time') return unit;
   if (role === 'yearIndex') return 'year';
   // An age.

@@ -85,7 +85,7 @@ export function statementOfPlan(
     timing: plan.timing === 'beginning' ? 'begin' : 'end',
     flatBy: charge === undefined ? 'a-year' : 'outright',
     into:
-      quote.kind === 'effective' || quote.kind === 'periodic'
+      quote.kind === 'effective' || quote.kind === 'periodic' || (kind === 'convert' && wanted !== undefined)
         ? nominal(wanted ?? paymentsPerYear)
         : { ...nominal(1), kind: 'effective' },
     firstPaymentDate: '',

@@ -10,7 +10,8 @@ import type { StatementDraft } from '../../statement/draft.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import { statementOfPlan } from '../statementOfPlan.ts';
 import { yearsIn } from '../tokens.ts';
-import type { TextGiven } from './givensOfText.ts';
+import { solvePlans } from '../answers.ts';
+import { isShare, type TextGiven } from './givensOfText.ts';
 
 export interface PlanToDraft {
   readonly plan: ReadPlan;
@@ -82,13 +83,16 @@ function scopeOf({ givens, style }: PlanToDraft): Scope {
 }
 
 /** The first wording that comes to the number; the number itself where none does. */
-function slotText(to: PlanToDraft, slot: SlotName, number: number, scope: Scope): string {
-  for (const text of wordings(to, slot)) {
+function wordedAs(to: PlanToDraft, texts: readonly string[], number: number, scope = scopeOf(to)): string {
+  for (const text of texts) {
     const entry = readSlotText(text, scope, to.style);
     if (entry.ok && Math.abs(entry.value.value - number) <= 1e-9 * Math.max(1, Math.abs(number))) return text;
   }
   return writeBrief(number, 0, 10, to.style);
 }
+
+const slotText = (to: PlanToDraft, slot: SlotName, number: number, scope: Scope): string =>
+  wordedAs(to, wordings(to, slot), number, scope);
 
 function wordings(to: PlanToDraft, slot: SlotName): string[] {
   const named = (role: Role): string[] => ofPlan(to, role).map(({ given }) => given.name);
@@ -97,7 +101,10 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
     case 'amount': {
       const fees = named('fee');
       return [
-        ...named('amount').flatMap((name) => [name, ...fees.map((fee) => `${name} + ${fee}`)]),
+        ...named('amount').flatMap((name) => [
+          name,
+          ...fees.flatMap((fee) => [`${name} + ${fee}`, `${name} + ${name} × ${fee}`]),
+        ]),
         ...named('price'),
         ...named('finalAmount'),
       ];
@@ -131,29 +138,41 @@ function timeWordings(name: string, unit: string, perYear: number): string[] {
   return unit === 'years' ? [`${name} × ${perYear}`] : [name, `${name} / ${inYear} × ${perYear}`];
 }
 
+/** Price, deposit, trade-in and fees in the text's own numbers, as far as they come to those of the plan. */
 function buildUpOf(to: PlanToDraft, statement: Statement): StatementDraft['buildUp'] {
   const { plan } = to;
   if (plan.price === undefined || !statement.buildUp) return undefined;
-  const joined = (role: Role, value: number | undefined): string => {
+  const worded = (role: Role, value: number | undefined, more: readonly string[] = []): string => {
     const names = ofPlan(to, role).map(({ given }) => given.name);
-    return names.length > 0 ? names.join(' + ') : value === undefined ? '' : writeBrief(value, 0, 10, to.style);
+    if (value === undefined) return '';
+    return wordedAs(to, [...(names.length > 0 ? [names.join(' + ')] : []), ...names, ...more], value);
   };
-  const price = joined('price', undefined) || joined('amount', plan.price);
-  const rebate = joined('rebate', undefined);
+  const listed = wordedAs(to, [...named(to, 'price'), ...named(to, 'amount')], plan.price);
+  const rebates = named(to, 'rebate').flatMap((rebate) => [rebate, `${listed} × ${rebate}`]);
+  const rebate = plan.rebate === undefined ? '' : worded('rebate', plan.rebate, rebates);
   return {
-    price: rebate === '' ? price : `${price} - ${rebate}`,
-    downPayment: joined('downPaymentRate', undefined) || joined('downPayment', plan.downPayment),
-    tradeIn: joined('tradeIn', plan.tradeIn),
-    feesAdded: joined('fee', plan.fees),
+    price: rebate === '' ? listed : `${listed} - ${rebate}`,
+    downPayment: downPaymentText(to, listed) ?? worded('downPayment', plan.downPayment),
+    tradeIn: worded('tradeIn', plan.tradeIn),
+    feesAdded: worded('fee', plan.fees),
     feesTaken: '',
   };
 }
 
+const named = (to: PlanToDraft, role: Role): string[] => ofPlan(to, role).map(({ given }) => given.name);
+
+/** A share of the price that is paid down, or that is lent. */
+function downPaymentText(to: PlanToDraft, listed: string): string | undefined {
+  const [share] = ofPlan(to, 'downPaymentRate');
+  const { price = 0, downPayment = 0 } = to.plan;
+  if (!share || !isShare(share.use)) return undefined;
+  const { name } = share.given;
+  if (Math.abs(share.use.value * price - downPayment) < 0.01) return name;
+  return wordedAs(to, [`${listed} - ${listed} × ${name}`], downPayment);
+}
+
 function changesOf(to: PlanToDraft): ChangeDraft[] {
   const { plan, style } = to;
-  const [extra, newRate, rise, payment] = (['extra', 'newRate', 'paymentRise', 'payment'] as const).map(
-    (role) => ofPlan(to, role)[0]?.given.name,
-  );
   const write = (number: number): string => writeBrief(number, 0, 10, style);
   return plan.changes.flatMap((change, at): ChangeDraft[] => {
     const id = `c${at + 1}`;
@@ -164,7 +183,7 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
           {
             id,
             kind: 'rate',
-            texts: { after, rate: newRate ?? write(roundTo(change.rate.value * 100, 10)) },
+            texts: { after, rate: wordedAs(to, named(to, 'newRate'), roundTo(change.rate.value * 100, 10)) },
             payment: change.keep === 'payments' ? 'again' : 'same',
           },
         ];
@@ -172,7 +191,7 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
         const made: ChangeDraft = {
           id,
           kind: 'extra',
-          texts: { amount: extra ?? write(change.value), from: after, to: '', every: '' },
+          texts: { amount: wordedAs(to, named(to, 'extra'), change.value), from: after, to: '', every: '' },
           payment: 'again',
         };
         const rate = ofPlan(to, 'rate')[0]?.given.name ?? write(roundTo((plan.rate?.value ?? 0) * 100, 10));
@@ -181,7 +200,9 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
           : [made, { id: `${id}r`, kind: 'rate', texts: { after, rate }, payment: 'again' }];
       }
       case 'payment': {
-        const amount = payment && rise ? `${payment} + ${rise}` : write((plan.payment ?? 0) + change.by);
+        const rises = named(to, 'paymentRise');
+        const sums = named(to, 'payment').flatMap((payment) => rises.map((rise) => `${payment} + ${rise}`));
+        const amount = wordedAs(to, [...sums, ...rises], paymentBefore(to) + change.by);
         return [{ id, kind: 'payment', texts: { after, amount }, payment: 'again' }];
       }
       case 'skip':
@@ -195,4 +216,11 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
         ];
     }
   });
+}
+
+/** The payment that rises: stated, or computed and paid in cents. */
+function paymentBefore({ plan, wanted }: PlanToDraft): number {
+  if (plan.payment !== null) return plan.payment;
+  const [solved] = solvePlans([{ ...plan, changes: [] }], [wanted]);
+  return roundTo(solved?.solved.table.firstPayment ?? 0, 2);
 }

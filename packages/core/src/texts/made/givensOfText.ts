@@ -72,9 +72,12 @@ export function givensOfText(text: string, { uses }: Pick<ProblemReading, 'uses'
   return found;
 }
 
-/** A time in months or weeks is a count of them. */
-const kindOfUse = ({ role, unit }: ReadUse, named: readonly [GivenKind, string]): readonly [GivenKind, string] =>
-  role === 'duration' && unit !== 'years' ? ['count', unit] : named;
+/** A time in months or weeks is a count of them; a share is a percentage. */
+const kindOfUse = (use: ReadUse, named: readonly [GivenKind, string]): readonly [GivenKind, string] =>
+  use.role === 'duration' && use.unit !== 'years' ? ['count', use.unit] : isShare(use) ? ['rate', named[1]] : named;
+
+/** A deposit, a rebate or a fee as a percentage. */
+export const isShare = ({ unit }: ReadUse): boolean => unit === 'of-price';
 
 function freeName(wanted: string, taken: ReadonlySet<string>): string {
   let name = wanted;
@@ -83,8 +86,9 @@ function freeName(wanted: string, taken: ReadonlySet<string>): string {
 }
 
 /** Where the number itself stands in its quote; nothing for a time of two parts. */
-function placeOf({ quote, start, role }: ReadUse): { start: number; end: number } | undefined {
-  if (/rate$/i.test(role)) return { start, end: start + quote.length };
+function placeOf(use: ReadUse): { start: number; end: number } | undefined {
+  const { quote, start, role } = use;
+  if (/rate$/i.test(role) || isShare(use)) return { start, end: start + quote.length };
   if (role === 'duration') {
     const read = timeAfter.exec(quote);
     return read?.[1] && !/(?:year|month|week)/i.test(read[1]) ? { start, end: start + read[1].length } : undefined;

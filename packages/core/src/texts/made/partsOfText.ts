@@ -46,7 +46,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const index = ask.plan ?? 0;
   const plan = to.plans[index];
   const draft = to.drafts[index];
-  const found = plan && !isRunOn(ask, plan) ? coreAsk(ask, plan) : undefined;
+  const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf({ id: planId(index), draft }, found.quantity, found.args);
   const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
@@ -56,6 +56,15 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
 /** Where there are several plans, a usual question names its own. */
 const withName = (prompt: string, { name }: ReadPlan): string =>
   name === undefined ? prompt : prompt.replace(/[.?]$/, (mark) => ` (${name})${mark}`);
+
+/** A plan converts a rate into one other, and seeks it in one compounding: in another it is no part of it. */
+function isOtherTarget({ quantity, plan, args }: ReadAsk, { asks, plans }: PartsToMake): boolean {
+  const of = plans[plan ?? 0];
+  if ((of?.kind !== 'convert' && of?.unknown !== 'rate') || of.kind === 'flat' || quantity !== 'nominalRate')
+    return false;
+  const first = asks.find((each) => each.plan === plan && each.args?.compoundingsPerYear !== undefined);
+  return first?.args?.compoundingsPerYear !== args?.compoundingsPerYear;
+}
 
 /** A payment that stays though the rate rises goes on past the planned end, where a table of ours ends. */
 const isRunOn = ({ quantity }: ReadAsk, { rate, changes }: ReadPlan): boolean =>
@@ -72,9 +81,13 @@ function coreAsk(
     case 'amount':
       return { quantity: plan.unknown === 'amount' ? 'amount' : 'amount-financed' };
     case 'payment':
+      // A plan that pays more from the first payment on has no part for the payment without that.
+      if (plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0)) return undefined;
       return args.after === undefined
         ? { quantity }
         : { quantity: 'paid-in', args: range(args.after + 1, args.after + 1) };
+    case 'years':
+      return plan.changes.length > 0 ? undefined : { quantity };
     case 'payments':
       return { quantity: plan.changes.length > 0 ? 'payments-made' : 'payments' };
     case 'nominalRate':
@@ -194,7 +207,7 @@ const savedAs: Readonly<Partial<Record<ReadQuantity, Quantity>>> = {
 };
 
 function savedPart(
-  { part }: ReadAsk,
+  { part, values = [] }: ReadAsk,
   of: ReadQuantity,
   plans: readonly ReadPlan[],
   drafts: readonly (StatementDraft | undefined)[],
@@ -202,7 +215,9 @@ function savedPart(
 ): DraftPart | undefined {
   const draft = drafts[0];
   const quantity = savedAs[of];
-  if (!draft || !quantity) return undefined;
+  // What a rise costs is no saving.
+  const [stated = 0, changed = 0] = values;
+  if (!draft || !quantity || changed > stated) return undefined;
   return {
     part,
     prompt: prompt ?? promptFor(draft, quantity),
