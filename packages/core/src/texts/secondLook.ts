@@ -297,13 +297,15 @@ const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
     ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
     : [];
 
-/** A payment or an amount below nothing. */
+/** A payment or an amount below nothing, or a difference of nothing. */
 const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   asks.some(
     ({ quantity, answers }) =>
-      ['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) && (answers[0] ?? 0) < -0.01,
+      (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) &&
+        (answers[0] ?? 0) < -0.01) ||
+      (quantity === 'difference' && answers[0] === 0),
   )
-    ? [doubt('answers', 'An answer is below nothing: something is read the wrong way round.')]
+    ? [doubt('answers', 'An answer is nothing, or less than that: something may be read the wrong way round.')]
     : [];
 
 /** What is left of a price to be financed. */

@@ -7920,6 +7920,150 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=10000 rate=0.06/effective/1 n=48 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
+  {
+    text: 'The Kettlewell silver band buys instruments for $12,650, financed over 3½ years at 7.68% compounded monthly with payments at the end of each month. What is the payment, and what is the balance after two years?',
+    plans: ['borrowing price=12650 amount=12650 rate=0.0768/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24'],
+  },
+  {
+    text: 'Rent of £1,150 is due on the first of each month. If money earns 5.1% compounded monthly, what amount on hand at the start will pay the rent for two years?',
+    plans: ['borrowing rate=0.051/nominal/12 n=24 p=12 payment=1150 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A loan bears interest at 7.5% compounded monthly and is repaid with €525 at the end of each month over 7 years. Find the principal of the loan and the total interest.',
+    plans: ['borrowing rate=0.075/nominal/12 n=84 p=12 payment=525 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Signe has 185 000 kr in an account paying 3.9% compounded monthly. Beginning one month from now she will withdraw 4 000 kr each month. How many withdrawals can she make, counting the smaller last one?',
+    plans: ['drawing-down amount=185000 rate=0.039/nominal/12 p=12 payment=4000 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A refrigeration unit costing £37,400 is leased over 60 months. Payments are made at the end of each month; the implicit rate is 8.88% compounded monthly; the lessee may buy the unit for £5,000 at the end. Find the monthly payment.',
+    plans: ['leasing price=37400 amount=37400 rate=0.0888/nominal/12 n=60 p=12 final=5000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What rate of interest, compounded semi-annually, will double an investment in nine years?',
+    plans: ['lump-sum amount=1 n=18 p=2 final=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'Frida opened a savings plan on her 20th birthday with €1,000 and has added €90 at the end of each month since. The rate has been 3.36% compounded monthly. What is the balance on her 35th birthday?',
+    plans: ['saving amount=1000 rate=0.0336/nominal/12 n=180 p=12 payment=90 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The Oldroyd partnership borrows $420,000 for fifteen years at 5.94% compounded quarterly, with quarterly payments in arrears. Find the payment, the balance at the end of year 5, and the interest and principal in the 21st payment.',
+    plans: ['borrowing amount=420000 rate=0.0594/nominal/4 n=60 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:20', 'interestIn from:21 to:21', 'principalIn from:21 to:21'],
+  },
+  {
+    text: 'How many months does it take to pay off $9,400 at 11.4% compounded monthly with $310 a month in arrears? What is the concluding payment? How much interest is paid?',
+    plans: ['borrowing amount=9400 rate=0.114/nominal/12 p=12 payment=310 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: 'A shop charges 10% flat per year on a guitar costing £640, with £100 paid down and the rest over 18 monthly payments (first due in one month). Find the payment and the effective rate.',
+    plans: ['flat price=640 down=100 amount=540 rate=0.1/flat n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'effectiveRate'],
+  },
+  {
+    text: 'Which option gives the larger fund after 12 years: €200 at the end of each month at 3.84% compounded monthly, or €2,450 at the end of each year at 3.95% effective? By how much is it larger?',
+    plans: [
+      'saving amount=0 rate=0.0384/nominal/12 n=144 p=12 payment=200 ?finalAmount',
+      'saving amount=0 rate=0.0395/effective/1 n=12 p=1 payment=2450 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "Garth's mortgage of $198,000 has a 30-year amortization, month-end payments, and a rate of 6.12% compounded monthly. How much of the principal has he repaid after 7 years, and how much interest has he paid?",
+    plans: ['borrowing amount=198000 rate=0.0612/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:84', 'interestIn from:1 to:84'],
+  },
+  {
+    text: 'A sinking fund of £120,000 is needed in nine years. The first six-monthly deposit is made six months from now. The fund earns 3.7% compounded semi-annually. Find the deposits, and the interest they earn in all.',
+    plans: ['saving amount=0 rate=0.037/nominal/2 n=18 p=2 final=120000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: '€7,800 is invested at 4.44% compounded monthly for 5 years and the proceeds are then invested for 3 years at 4.1% compounded semi-annually. Find the final value.',
+    plans: [
+      'lump-sum amount=7800 rate=0.0444/nominal/12 n=60 p=12 ?finalAmount',
+      'lump-sum rate=0.041/nominal/2 n=6 p=2 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'A loan of €13,250 is paid off by 36 payments, the first on the day of the loan and the others monthly after it, at 8.1% compounded monthly. Find the payment, and the balance just after the 12th.',
+    plans: ['borrowing amount=13250 rate=0.081/nominal/12 n=36 p=12 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:12'],
+  },
+  {
+    text: 'What lump sum in four years settles a debt of £9,600 if interest at 6.9% compounded quarterly accrues until then? How much of it is interest?',
+    plans: ['lump-sum amount=9600 rate=0.069/nominal/4 n=16 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Dr Lenz buys X-ray equipment for €94,000, trading in the old for €11,500. The rest is financed over 5 years by payments at the end of each quarter, 7.4% compounded quarterly, with a documentation fee of €600 added. What is each payment? What is the total finance charge?',
+    plans: ['borrowing price=94000 trade=11500 fees=600 amount=83100 rate=0.074/nominal/4 n=20 p=4 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'A borrower is quoted 6.6% compounded monthly on £15,000 over four years, payments in arrears. After one year she wins £2,000 and puts it all into the loan, together with the 12th payment. The payment is unchanged. When will the loan be repaid, and what is the last payment?',
+    plans: ['borrowing amount=15000 rate=0.066/nominal/12 n=48 p=12 final=0 extra@12:2000/payment ?payment'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A €62,000 loan requires month-end payments of €720 at 6.3% compounded monthly. Find the number of payments, the balance after 60 of them, and the total amount of interest.',
+    plans: ['borrowing amount=62000 rate=0.063/nominal/12 p=12 payment=720 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:60', 'totalInterest'],
+  },
+  {
+    text: 'On a $27,500 car, a dealer gives the buyer two choices: financing at 2.4% compounded monthly for 48 months, or a rebate of $2,200 and a bank loan at 6.9% compounded monthly for 48 months. Payments are at month-end. What are the two payments? Which choice is cheaper in total, and by how much?',
+    plans: [
+      'borrowing price=27500 amount=27500 rate=0.024/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=27500 rebate=2200 amount=25300 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'How much must be deposited today to provide an income of £850 at the beginning of each quarter for 12 years, if the account earns 3.6% compounded quarterly and £5,000 is to be left at the end?',
+    plans: ['drawing-down rate=0.036/nominal/4 n=48 p=4 payment=850 beginning final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Nine equal annual payments, the first due in one year, will settle a debt of 58 000 € at 6.25% effective. Find the payment, and split the fifth payment into interest and principal.',
+    plans: ['borrowing amount=58000 rate=0.0625/effective/1 n=9 p=1 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:5 to:5', 'principalIn from:5 to:5'],
+  },
+  {
+    text: "A vintner's loan of €150,000 at 5.7% compounded semi-annually runs over 12 years with half-yearly payments in arrears. After 5 years he sells a vineyard and pays €40,000 in addition to the tenth payment. How large are his payments afterwards if the term is kept, and how much interest does he save?",
+    plans: ['borrowing amount=150000 rate=0.057/nominal/2 n=24 p=2 final=0 extra@10:40000/payments ?payment'],
+    asks: ['payment after:10', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Tamsin pays £68.75 a week, at the end of each week, on a three-year loan at 9.36% compounded weekly. What was the loan? How much will she have paid in interest?',
+    plans: ['borrowing rate=0.0936/nominal/52 n=156 p=52 payment=68.75 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'The Hallgrim family owes 2 150 000 kr at 4.8% compounded monthly, to be repaid over 25 years at month-end. After 5 years the rate becomes 5.4% and the payment is adjusted. By how much does the payment rise?',
+    plans: ['borrowing amount=2150000 rate=0.048/nominal/12 n=300 p=12 final=0 rate@60:0.054/payments ?payment'],
+    asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]'],
+  },
+  {
+    text: 'Payments of $415 at the beginning of each month are made for 5 years into an account; afterwards it holds $27,600. What nominal rate compounded monthly was earned?',
+    plans: ['saving amount=0 n=60 p=12 payment=415 beginning final=27600 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan: €9,900, 30 months, 9.12% comp. monthly, payments at the end. Show payment, total paid, interest, and effective rate.',
+    plans: ['borrowing amount=9900 rate=0.0912/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest', 'effectiveRate'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

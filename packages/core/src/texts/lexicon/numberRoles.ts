@@ -124,7 +124,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     '(?:starting|beginning|commencing) (?:in|after) {t}',
     '(?:begin|begins|start|starts|began) (?:in |after )?{t} (?:from now|hence|later|afterwards)',
-    'first(?: [a-z<>]+){0,4} ?(?:<e> )?(?:@payment )?(?:(?:is |being |falls? |falling |due |made |paid |comes? |goes in |in |one )*)(?:in |after )?{t}(?: (?:from (?:now|today|then)|later|hence|after|away|away from now))?(?! years)',
+    'first(?: [a-z<>]+){0,4} ?(?:<e> )?(?:@payment |@deposit )?(?:(?:is |being |falls? |falling |due |made |paid |comes? |goes in |in |one )*)(?:in |after )?{t}(?: (?:from (?:now|today|then)|later|hence|after|away|away from now))?(?! years)',
     '{t} (?:from now|later|hence|after (?:purchase|signing|delivery|the (?:purchase|loan|sale|day|date)))(?=[^.;?!\\n]{0,6}(?:,|\\)|and (?:the|every)))',
     '{t} after the last',
     '{t} after (?:the|each) ',

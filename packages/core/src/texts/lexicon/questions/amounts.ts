@@ -80,6 +80,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 9, 'which (?:sum|amount)(?= ?\\?)'),
   cue(
     'amount',
+    14,
+    '(?:find|what (?:is|was)|calculate|determine|compute) the principal of (?:the|this|that) (?:loan|debt|mortgage)',
+  ),
+  cue('finalAmount', 13, 'what (?:lump |single )?sum (?:in|after) <t>'),
+  cue(
+    'amount',
     11,
     'what must be (?:invested|deposited|put away|set aside|placed|laid by)(?! (?:<e>|each|every|at the (?:end|beginning|start)|on the (?:first|last)|per|a ))',
   ),
