@@ -26,6 +26,8 @@ export interface AskedPlace {
   readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
   readonly same?: boolean;
+  /** "Of that payment": the one that the question before names. */
+  readonly isThat?: boolean;
   readonly atChange?: boolean;
   readonly moment?: 'beforePayment' | 'justAfterPayment';
   /** The numbers that are taken, with what each is. */
@@ -87,6 +89,7 @@ const ranges: readonly PlaceRecord[] = [
     [],
     () => ({ same: true }),
   ),
+  place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
   place('during (?:the|this) (?:term|time|period)', [], () => ({ same: true })),
   place(
     '(?:those|these|that(?! (?:is|are|goes|total|sum|amount))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',

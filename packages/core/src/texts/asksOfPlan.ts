@@ -169,7 +169,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   // Where a payment falls each year, full years are full payments.
   years: ({ page, of: { plan }, is, unit }) =>
-    plan.paymentsPerYear === 1 && plan.kind !== 'lump-sum' && /(?:full|whole|complete) years|in full/.test(unit)
+    plan.paymentsPerYear === 1 &&
+    plan.kind !== 'lump-sum' &&
+    /(?:full|whole|complete) years|in full|the full/.test(unit)
       ? is('payments', countsFull(page, unit))
       : is('years'),
   // Who saves towards a sum needs the last one whole.
@@ -325,6 +327,8 @@ function rangeOf(
     return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
   if (place.lastPayments !== undefined && plan.payments !== null)
     return { from: plan.payments - place.lastPayments + 1, to: plan.payments };
+  if (place.isThat && last.k !== undefined) return { from: last.k, to: last.k };
+  if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };

@@ -193,8 +193,17 @@ const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ??
  * @param isUnderstood whether its own words ask for something by themselves
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
+  // "She wishes to pay off the loan. How much must she pay?"
+  const off = /(?:pay|pays|paying) off (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
+    flat.slice(told.start, told.end),
+  );
+  if (off && /^(?:and )?(?:how much|what) must (?:he|she|they) pay(?![a-z])/.test(headOf(sentence.text)))
+    return {
+      question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
+      piece: told,
+    };
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these)|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )
@@ -226,6 +235,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
+    (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||

@@ -9,7 +9,7 @@ import { yearsIn } from './tokens.ts';
 type Looks = 'range' | 'moment';
 
 const pair = pattern(
-  '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
+  '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
 const three = /⟨o(\d+)⟩,? (?:the )?⟨o(\d+)⟩,? and (?:the )?⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/;
 const numbered = pattern(

@@ -95,7 +95,7 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind, goal: boolean): Se
     const role = openRole[each];
     if (role) open.add(role);
   }
-  if (kind === 'saving' && asked.has('balance')) open.add('finalAmount');
+  if (kind === 'saving' && asked.has('balance') && !asked.has('payment')) open.add('finalAmount');
   // What is left at the end of a plan that pays may be asked beside the payment; a loan's amount beside its price.
   if (open.has('payment') && open.has('finalAmount'))
     open.delete((kind === 'saving' || kind === 'lump-sum') && !goal ? 'payment' : 'finalAmount');

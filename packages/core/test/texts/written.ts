@@ -8064,6 +8064,162 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=9900 rate=0.0912/nominal/12 n=30 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid', 'totalInterest', 'effectiveRate'],
   },
+  {
+    text: 'A chapel choir of 23 voices borrows €8,640 for robes at 6.36% compounded monthly, to be repaid in two and a half years by month-end payments. Find the payment, the total repaid and the interest.',
+    plans: ['borrowing amount=8640 rate=0.0636/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'How large a sum must Otto deposit now so that his daughter can withdraw £2,400 at the beginning of each half-year for five years? Interest: 4.06% compounded semi-annually.',
+    plans: ['drawing-down rate=0.0406/nominal/2 n=10 p=2 payment=2400 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The monthly payment in arrears on a loan of $43,500 at 7.02% compounded monthly is $512.40. How many payments will there be? What is the last one?',
+    plans: ['borrowing amount=43500 rate=0.0702/nominal/12 p=12 payment=512.4 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'What is the nominal rate, compounded quarterly, if €6,400 becomes €8,500 in seven years?',
+    plans: ['lump-sum amount=6400 n=28 p=4 final=8500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'At the end of every quarter Thora pays £310 into a fund earning 3.72% compounded quarterly. After six years she stops paying in and leaves the fund for four years more. What does it amount to then?',
+    plans: [
+      'saving amount=0 rate=0.0372/nominal/4 n=24 p=4 payment=310 ?finalAmount',
+      'lump-sum rate=0.0372/nominal/4 n=16 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'A bus is bought for €185,000: 20% down, then quarterly payments in arrears for 8 years at 6.6% compounded quarterly, and a residual payment of €25,000 at the end. Find the quarterly payment.',
+    plans: ['leasing price=185000 down=37000 amount=148000 rate=0.066/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A retired printer wants an income of €900 at the end of each month. His savings of €118,000 earn 3.48% compounded monthly. How long, in years, will they last? How much will be left after ten years?',
+    plans: ['drawing-down amount=118000 rate=0.0348/nominal/12 p=12 payment=900 final=0 ?payments'],
+    asks: ['years', 'balanceAfter k:120'],
+  },
+  {
+    text: 'A deposit of £1,200 is made at the start of each year for 20 years. What nominal annual rate compounded yearly gives a final value of £36,500 at the end of the 20th year?',
+    plans: ['saving amount=0 n=20 p=1 payment=1200 beginning final=36500 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'Flat interest of 8% per annum on £2,250 for two years is added to the debt, which is then divided into 24 equal monthly instalments. What is the instalment? What is the annual nominal rate, compounded monthly, on a reducing balance?',
+    plans: ['flat amount=2250 rate=0.08/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The Sorleys take a mortgage of £176,000 at 4.92% compounded monthly for 25 years, month-end. After 5 years the rate rises to 5.88% compounded monthly; the term stays. Find the first payment, the balance after 5 years, the second payment and the total interest over the 25 years.',
+    plans: ['borrowing amount=176000 rate=0.0492/nominal/12 n=300 p=12 final=0 rate@60:0.0588/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60', 'totalInterest'],
+  },
+  {
+    text: 'To replace a boiler in eight years an hotel needs $48,000. It makes equal deposits at the beginning of each quarter at 3.4% compounded quarterly. Find the deposit; the balance after 20 deposits; the interest earned.',
+    plans: ['saving amount=0 rate=0.034/nominal/4 n=32 p=4 beginning final=48000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20', 'totalInterest'],
+  },
+  {
+    text: 'Elof owes 64 000 kr at 1.2% a month. He agrees to pay 2 000 kr at the end of each month. What does he owe after the 20th payment, and how much of that payment was interest?',
+    plans: ['borrowing amount=64000 rate=0.012/per-period/12 n=20 p=12 payment=2000 ?finalAmount'],
+    asks: ['balanceAfter k:20', 'interestIn from:20 to:20'],
+  },
+  {
+    text: 'A lease of a printing press: value $76,000, term 6 years, payments at the beginning of each month, rate 7.68% compounded monthly, guaranteed residual value $14,000. Find the payment and the sum of all the payments.',
+    plans: ['leasing price=76000 amount=76000 rate=0.0768/nominal/12 n=72 p=12 beginning final=14000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'On 1 May, Harald borrowed €5,400 at 7.2% compounded monthly. He is to pay it back in 18 equal monthly payments, the first on 1 June. What is each payment?',
+    plans: ['borrowing amount=5400 rate=0.072/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan of £9,000 is to be repaid by 24 monthly payments in arrears at 8.64% compounded monthly. After 9 payments the borrower wishes to pay off the loan. How much must she pay with the ninth payment made, and what is the sum of the payments she thereby avoids?',
+    plans: ['borrowing amount=9000 rate=0.0864/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:9', 'leftToPay k:9'],
+  },
+  {
+    text: 'Find the effective rate of interest corresponding to 6.24% compounded weekly, and the nominal rate compounded semi-annually that is equivalent.',
+    plans: ['convert rate=0.0624/nominal/52 p=2 ?rate'],
+    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'Kaspar puts €25 a week (at the end of the week) into an account with €800 in it. Interest: 2.86% compounded weekly. How many weeks until he has €5,000?',
+    plans: ['saving amount=800 rate=0.0286/nominal/52 p=52 payment=25 final=5000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A store sells a television for £1,049 cash, or for no deposit and 18 monthly payments of £64.90 (the first one month after delivery). Find the finance charge and the effective annual rate.',
+    plans: ['borrowing price=1049 amount=1049 n=18 p=12 payment=64.9 final=0 ?rate'],
+    asks: ['financeCharge', 'effectiveRate'],
+  },
+  {
+    text: 'What amount, paid at the end of each month for 10 years, is needed to pay off €92,000 at 5.4% compounded monthly if €20,000 of the debt is still to be owed at the end?',
+    plans: ['borrowing amount=92000 rate=0.054/nominal/12 n=120 p=12 final=20000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How long does it take a sum to increase by half at 5.2% compounded monthly?',
+    plans: ['lump-sum amount=1 rate=0.052/nominal/12 p=12 final=1.5 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'The payments on a $33,000 loan at 6.72% compounded monthly over 6 years are made at the end of each month. What is the interest in the 25th payment? The principal in the 48th? The balance after the 60th?',
+    plans: ['borrowing amount=33000 rate=0.0672/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['interestIn from:25 to:25', 'principalIn from:48 to:48', 'balanceAfter k:60'],
+  },
+  {
+    text: 'Jonna saves 2 200 kr a month at month-end for 9 years at 3.3% compounded monthly. From the 61st deposit on she raises her deposit by 500 kr. What does she have in the end? What did she have when she raised it?',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=108 p=12 payment=2200 payment@60:500 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:60'],
+  },
+  {
+    text: 'A boat loan: £22,400, 6 years, 8.4% compounded monthly, in arrears. Right after the 20th payment the owner repays £3,000 more and continues with the same payments. By how many payments is the loan shortened? What is the last payment?',
+    plans: ['borrowing amount=22400 rate=0.084/nominal/12 n=72 p=12 final=0 extra@20:3000/payment ?payment'],
+    asks: ['difference of:payments between:[asStated,withChanges]', 'lastPayment'],
+  },
+  {
+    text: 'Find the monthly payment at the beginning of each month that accumulates $30,000 in five years at 3.9% effective.',
+    plans: ['saving amount=0 rate=0.039/effective/1 n=60 p=12 beginning final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Two investments of £8,000: Fund P pays 4.6% compounded quarterly; Fund Q pays 4.65% effective. What does each amount to after 9 years? Which is larger?',
+    plans: [
+      'lump-sum amount=8000 rate=0.046/nominal/4 n=36 p=4 ?finalAmount',
+      'lump-sum amount=8000 rate=0.0465/effective/1 n=9 p=1 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1', 'choice by:finalAmount want:most'],
+  },
+  {
+    text: 'What was the original amount of a loan on which 60 month-end payments of £289.90 were made at 7.44% compounded monthly?',
+    plans: ['borrowing rate=0.0744/nominal/12 n=60 p=12 payment=289.9 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A charity receives £4,000 at the end of each half-year from a trust for 15 years. The trust earns 4.8% effective. What is the capital of the trust at the start, and what interest is earned over the 15 years?',
+    plans: ['drawing-down rate=0.048/effective/1 n=30 p=2 payment=4000 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'On a 20-year mortgage of $250,000 at 5.4% compounded semi-annually (month-end payments), how much interest is paid in the first year, and how much in the last?',
+    plans: ['borrowing amount=250000 rate=0.054/nominal/2 n=240 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:12', 'interestIn from:229 to:240'],
+  },
+  {
+    text: '$540 at the end of each month for 4 years repays $22,000. What nominal rate compounded monthly is charged, what is the effective rate, and how much interest is paid?',
+    plans: ['borrowing amount=22000 n=48 p=12 payment=540 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'totalInterest'],
+  },
+  {
+    text: 'From a fund of €75,000 a foundation awards a prize of €3,600 at the end of each year. The fund earns 3.9% effective. For how many years can the full prize be paid?',
+    plans: ['drawing-down amount=75000 rate=0.039/effective/1 p=1 payment=3600 final=0 ?payments'],
+    asks: ['payments count:full'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

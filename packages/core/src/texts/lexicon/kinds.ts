@@ -30,6 +30,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     6,
     'draws? on',
     'paid out(?! of)',
+    'pays? (?:out )?(?:to )?(?:the|her|his|their|its) [a-z]+ (?:an equal|equal|a level|a fixed) (?:amount|sum)s?',
     'provides? {m} (?:at|each|every|on|<e>|<a>)',
     'needs? <m> (?:at the end of|at the beginning of|at the start of) <e>',
     'gives? (?:him|her|them|it) {mn} (?:at the|each|every|on the|⟨)',

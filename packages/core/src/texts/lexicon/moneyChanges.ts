@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    12,
+    'after the <o> @payment[^.;?!⟨]{0,40}(?:repays?|pays?(?: off| back| in)?) {m} (?:more|extra)(?! (?:<[ea]>|each|every|a |at the))',
+  ),
+  cue(
     'paymentRise',
     12,
     'on top of (?:it|that|the|their|her|his)(?: <e>| regular| usual)? ?(?:@payment)?,? (?:she|he|they|it)? ?(?:pays?|adds?|puts?) {m} <e>',

@@ -146,11 +146,13 @@ function secondPlan(page: Page, region: Span, token: number, first: SolePlan): S
 function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
   return questions.map((question, at) => {
     const said = wordsOf(page, question);
+    const isThen = /(?<![a-z])then\W*$/.test(said) && !/stops?/.test(said);
     const isFirst =
-      question.place?.afterYears === undefined
+      !isThen &&
+      (question.place?.afterYears === undefined
         ? /stops?|last deposit|first|by then|(?:deposits|payments) (?:end|stop)/.test(said) ||
           (questions.length === 2 && at === 0)
-        : Math.abs(question.place.afterYears - years) < 1e-9;
+        : Math.abs(question.place.afterYears - years) < 1e-9);
     return { ...question, place: undefined, owner: isFirst ? 0 : 1 };
   });
 }

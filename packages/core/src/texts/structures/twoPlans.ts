@@ -119,11 +119,11 @@ function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
 /** "Total interest of each? Difference?" is measured as what was asked before. */
 function bareDifference(page: Page, question: Owned): string | undefined {
   const isBare =
-    /^\W*(?:and )?(?:(?:the |their |what is the )?difference\W*$|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
+    /^\W*(?:and )?(?:(?:the |their |what is the )?difference\W*$|by how much\W*$|by how much (?:would|will|does|do) (?:it|that|they|the payments?) (?:rise|fall|change|increase|decrease|grow|drop|go (?:up|down)))/.test(
       wordsOf(page, question),
     );
   const before = page.questions.filter(({ start }) => start < question.start).at(-1);
-  return isBare && before ? page.flat.slice(before.start, before.end) : undefined;
+  return isBare && before ? page.flat.slice(before.start, Math.min(before.unit.end, question.start)) : undefined;
 }
 
 /** Which plan has less or more, and by how much. */

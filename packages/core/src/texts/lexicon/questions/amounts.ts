@@ -67,6 +67,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
   cue('balance', 12, 'how much must (?:be paid|he pay|she pay|they pay|be repaid) then'),
   cue('balance', 13, 'what (?:would|will|must) ~?settle the (?:loan|debt) (?:now|then|today)'),
+  cue(
+    'leftToPay',
+    13,
+    '(?:sum|total) of (?:all )?the payments (?:that )?(?:he|she|they) (?:thereby |thus |so )?(?:avoids?|escapes?|saves?|is spared)',
+  ),
+  cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
   cue('finalAmount', 13, 'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)'),
   cue('finalAmount', 12, '(?:amount|sum|value) to which', 'how (?:much|large) is the (?:rest|remainder)'),
