@@ -300,10 +300,10 @@ const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
 /** A payment or an amount below nothing, or a difference of nothing. */
 const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   asks.some(
-    ({ quantity, answers }) =>
+    ({ quantity, answers, args }) =>
       (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) &&
         (answers[0] ?? 0) < -0.01) ||
-      (quantity === 'difference' && answers[0] === 0),
+      (quantity === 'difference' && args?.of !== 'payments' && args?.of !== 'years' && answers[0] === 0),
   )
     ? [doubt('answers', 'An answer is nothing, or less than that: something may be read the wrong way round.')]
     : [];
