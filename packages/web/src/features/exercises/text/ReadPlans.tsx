@@ -17,7 +17,7 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
           <p key={at} className={styles.plan} style={{ margin: 0 }}>
             {plans.length > 1 && <strong>{name ?? say('Plan {{at}}', { at: at + 1 })}: </strong>}
             {sentences[at] || <span className="soft">{say('Something is still missing.')}</span>}
-            {links && <span className="soft"> {say('It goes on from the other.')}</span>}
+            {(links?.length ?? 0) > 0 && <span className="soft"> {say('It goes on from the other.')}</span>}
           </p>
         ))}
         {plans.length === 0 && <p className={styles.plan}>{say('Nothing was understood.')}</p>}
