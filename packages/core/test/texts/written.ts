@@ -5381,7 +5381,7 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:4'],
   },
   {
-    text: 'PMT? PV = 18,600; I = 7.2% comp. monthly; 5 yrs of monthly pmts, BGN; FV = 0.',
+    text: 'PMT? PV = 18,600; I = 7.2% comp. monthly; 5 yrs of monthly pmts, beginning; FV = 0.',
     plans: ['borrowing amount=18600 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
