@@ -42,11 +42,6 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|do|did|is|was) [^.;?!⟨]{0,40}(?:charg|ask|pay|earn|cost|yield)[^.;?!⟨]{0,24} as a (?:nominal|yearly|annual)',
   ),
   cue('nominalRate', 13, '^(?:and )?(?:the )?(?:interest|annual|yearly) rate ?\\?'),
-  cue(
-    'ratePerPayment',
-    15,
-    '(?:what|which) rate <a>[^?⟨]{0,12}(?:<t>[^?⟨]{0,4})?[^?⟨]{0,8}(?:is|are) (?:equivalent|the same)',
-  ),
   cue('nominalRate', 12, 'what is (?:it|that|this)(?: <a>)?,? (?:when )?(?:compounded|convertible)'),
   cue(
     'nominalRate',
