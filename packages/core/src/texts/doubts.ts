@@ -32,7 +32,7 @@ export const roleNames: Readonly<Record<SettledRole, string>> = {
   amount: 'amount',
   price: 'price',
   downPayment: 'deposit',
-  downPaymentRate: 'deposit',
+  downPaymentRate: 'share of price',
   tradeIn: 'trade-in',
   rebate: 'rebate',
   fee: 'fee',

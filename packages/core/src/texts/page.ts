@@ -53,6 +53,18 @@ export type Scope = (place: Span) => boolean;
 
 export const everywhere: Scope = () => true;
 
+/** The page as if a sentence asked nothing: what it asks is told of by other means. */
+export function askingNothing(page: Page, sentence: Span): Page {
+  const isOutside = ({ start }: Span): boolean => start < sentence.start || start >= sentence.end;
+  return { ...page, questions: page.questions.filter(isOutside), unread: page.unread.filter(isOutside) };
+}
+
+/** The page as if its later rate were of a plan of its own, and no change of the first. */
+export const withoutNewRates = (page: Page): Page => ({
+  ...page,
+  signs: page.signs.map((each) => each.filter(({ role }) => role !== 'newRate')),
+});
+
 export const tokenAt = ({ tokens }: Page, index: number): Token => tokens[index]!;
 
 export const inScope = (page: Page, scope: Scope, token: number): boolean => scope(page.places[token]!);

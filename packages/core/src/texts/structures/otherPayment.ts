@@ -1,9 +1,8 @@
 /** "If she pays 2,000 a quarter instead, how many payments are there?": the same plan once more, at another payment. */
 
 import type { DraftReading } from '../draftReading.ts';
-import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
-import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import type { ReadQuantity } from '../reading.ts';
 import { follow, without } from './followers.ts';
@@ -57,12 +56,7 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const isShort = said && said.text.trim().length < 45;
   if (!found || !said || !isShort || !before || !['payments', 'howLong', 'years', 'payment'].includes(before.asked))
     return undefined;
-  const isOutside = ({ start }: Span): boolean => start < said.start || start >= said.end;
-  const once: Page = {
-    ...page,
-    questions: page.questions.filter(isOutside),
-    unread: page.unread.filter(isOutside),
-  };
+  const once = askingNothing(page, said);
   const token = Number(found[1]);
   const questions = ownedQuestions(once, ({ start }): Owner => (start === before.start ? 'each' : 0));
   const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });

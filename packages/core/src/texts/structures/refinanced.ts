@@ -4,7 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
-import { sentenceAt, tokenAt, type Page } from '../page.ts';
+import { sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import { wholeNumber } from '../changesOfText.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
@@ -29,7 +29,7 @@ const made = [
 
 export function readRefinanced(told: Page): DraftReading | undefined {
   // The new loan's rate is no change of the old one's.
-  const page: Page = { ...told, signs: told.signs.map((each) => each.filter(({ role }) => role !== 'newRate')) };
+  const page = withoutNewRates(told);
   if (!words.test(page.flat) || page.questions.some(({ asked }) => asked === 'choice')) return undefined;
   const region = regionOfSecond(page);
   if (!region) return undefined;

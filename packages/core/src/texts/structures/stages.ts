@@ -4,7 +4,7 @@ import { wholeNumber } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
-import { sentenceAt, type Page } from '../page.ts';
+import { sentenceAt, withoutNewRates, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
@@ -113,8 +113,7 @@ function endOf(page: Page, place: Span, sentence: Span, questions: readonly Plac
 function secondPlan(page: Page, region: Span, token: number, first: SolePlan): SolePlan | undefined {
   const scope = (place: Span): boolean => isIn([region], place);
   // Its rate is no change of the first one's.
-  const plain: Page = { ...page, signs: page.signs.map((each) => each.filter(({ role }) => role !== 'newRate')) };
-  const own = readPlan(plain, { scope, as: 'lump-sum', questions: [] });
+  const own = readPlan(withoutNewRates(page), { scope, as: 'lump-sum', questions: [] });
   const told = own.plan.rate ?? first.plan.rate;
   if (!told || told.quoted === 'flat') return undefined;
   const says = page.periods.some(({ token: at, use }) => use !== 'frequency' && scope(page.places[at]!));

@@ -2,7 +2,7 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
-import { sentenceAt, type Page } from '../page.ts';
+import { askingNothing, sentenceAt, type Page } from '../page.ts';
 import { yearsOf } from '../terms.ts';
 import { readTwo } from './offers.ts';
 
@@ -34,12 +34,7 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const terms = page.tokens.flatMap((_, at) => (isTerm(at) ? [at] : []));
   const [one, third] = terms;
   if (one === undefined || third !== undefined) return undefined;
-  const isOutside = ({ start }: Span): boolean => start < sentence.start || start >= sentence.end;
-  const once: Page = {
-    ...page,
-    questions: page.questions.filter(isOutside),
-    unread: page.unread.filter(isOutside),
-  };
+  const once = askingNothing(page, sentence);
   const like = (at: number, place: Span): boolean => {
     const token = page.places.findIndex(({ start }) => start === place.start);
     return page.tokens[token]?.form === 'time' && yearsOf(page, token) === yearsOf(page, at);

@@ -6,7 +6,7 @@ import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, type Owned } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
 
 type Timing = 'end' | 'beginning';
 
@@ -46,7 +46,7 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
       { ...first, plan: { ...plan, name: one === 'end' ? 'at the end' : 'at the beginning' } },
       { ...first, plan: { ...plan, timing: second, name: second === 'end' ? 'at the end' : 'at the beginning' } },
     ],
-    questions.map((each): Owned => each),
+    questions,
     (question, plans) => comparedBy(once, question, plans),
   );
 }
