@@ -17,7 +17,7 @@ export function PageHead({ title, where, heading, children }: PageHeadProps) {
   }, [title]);
   return (
     <div className="page-head">
-      <div style={{ minWidth: 0 }}>
+      <div className="heading">
         {where && <div className="where">{where}</div>}
         {heading ?? <h1>{title}</h1>}
       </div>

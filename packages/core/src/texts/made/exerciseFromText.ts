@@ -74,10 +74,12 @@ export function exerciseFromText(
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
 
-/** The first words of a text, without a word at their end that only leads on. */
+/** The first words of a text, to the end of its first sentence, without a word at their end that only leads on. */
 export const titleOf = (text: string): string => {
   const words = text
     .replace(/^[\W\d]+/, '')
+    // "The equipment costs $48,000. A bank": three words or more make a title.
+    .replace(/^((?:\S+\s+){2,}?\S*[^\s.?!])[.?!]\s[^]*$/, '$1')
     .split(/\s+/)
     .slice(0, 6)
     .join(' ')
