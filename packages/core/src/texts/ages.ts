@@ -11,6 +11,9 @@ const between = new RegExp(
 );
 const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till)(?![a-z])|retire/;
 
+const born = /(?<![a-z])(?:at|from|since|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
+const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
+
 const firstOnBirthday = new RegExp(
   `(?:starting|beginning|commencing|starts|begins|first[^.,]{0,30}?) (?:on|at) (?:(?:the|her|his|their) )?${age}`,
 );
@@ -28,6 +31,9 @@ export interface Ages {
 
 /** @returns the years between two ages, where the text tells a term by them */
 export function agesOf(page: Page): Ages | undefined {
+  // "From a child's birth until its 18th birthday".
+  const grown = born.test(page.flat) ? birthday.exec(page.flat) : null;
+  if (grown) return agesBetween(page, yearsAt(page, grown[1], grown[2]), [grown[1]]);
   for (const found of [between.exec(page.flat), oldAndThen(page.flat)]) {
     const [told, ...places] = found ?? [];
     if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) continue;

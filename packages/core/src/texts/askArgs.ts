@@ -90,7 +90,7 @@ const ranges: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
-  place('during (?:the|this) (?:term|time|period)', [], () => ({ same: true })),
+  place('(?:during|in|over|within) (?:the|this) (?:term|time|period)(?= ?[?,.;]| and|$)', [], () => ({ same: true })),
   place(
     '(?:those|these|that(?! (?:is|are|goes|total|sum|amount))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',
     ['after'],
@@ -107,7 +107,7 @@ const ranges: readonly PlaceRecord[] = [
     from: k!,
     to: k!,
   })),
-  place('(?:@payment|@deposit|rental|line|row) (?:number |no )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
+  place('(?:@payment|@deposit|rental|line|row) (?:number |no\\.? )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
 ];
 

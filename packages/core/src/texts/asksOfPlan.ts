@@ -259,7 +259,8 @@ const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= 
 function comparedOf(unit: string): ReadQuantity {
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether/.test(unit)) return 'totalPaid';
-  if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less)/.test(unit)) return 'payments';
+  if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less|(?:does|do|will|would|did|are|is) )/.test(unit))
+    return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

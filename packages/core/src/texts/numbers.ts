@@ -164,7 +164,10 @@ function shareAt(lower: string, at: number): Token | undefined {
     /^(?:(an?|one|two|three|four)[ -])?(half|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)(?![a-z])/.exec(here) ??
     [];
   if (words === undefined) return undefined;
-  const isAfter = /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$/.test(lower.slice(Math.max(0, at - 20), at));
+  const isAfter =
+    /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$|(?:puts?|pays?|paid|putting|paying) down (?:only )?$/.test(
+      lower.slice(Math.max(0, at - 20), at),
+    );
   if (!isAfter && !sharedThings.test(here.slice(words.length))) return undefined;
   return token('percent', at, words.length, (numerators[many] ?? 1) * (shares[part.replace(/s$/, '')] ?? 0));
 }

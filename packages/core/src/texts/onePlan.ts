@@ -9,7 +9,7 @@ import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } f
 import type { Span } from './flatText.ts';
 import { agrees } from './lexicon/agreeing.ts';
 import type { Asked } from './lexicon/questions/index.ts';
-import { everywhere, type Page, type Scope } from './page.ts';
+import { everywhere, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadQuantity, Role, Unknown } from './reading.ts';
@@ -210,7 +210,15 @@ function worksOut({ plan, read }: SolePlan): boolean {
   return solvePlans([plan], [read.wanted])[0] !== undefined;
 }
 
+/** Its questions as far as they are understood; if that leaves one out, also what the others may ask. */
 export function readOnePlan(page: Page): DraftReading {
+  const isPlain = page.questions.every(({ isSupposed }) => !isSupposed);
+  const plain = readAsAsked(withoutSupposed(page));
+  return isPlain || plain.isClosed ? plain.draft : readAsAsked(page).draft;
+}
+
+/** @returns `isClosed` where a question that is not understood asks for the one thing that is missing */
+function readAsAsked(page: Page): { draft: DraftReading; isClosed: boolean } {
   const sole = readSole(page);
   const dropped: Span[] = [];
   const { plan, read, questions, roles } = sole;
@@ -228,7 +236,7 @@ export function readOnePlan(page: Page): DraftReading {
     dropped,
   );
   const { asks, doubts, agreed = false } = withTheMissing(page, sole, found);
-  return {
+  const draft: DraftReading = {
     plans: [plan],
     wanted: [read.wanted],
     asks,
@@ -241,6 +249,7 @@ export function readOnePlan(page: Page): DraftReading {
       ...doubtsOfPlan(page, sole, asks).filter(({ about }) => about !== 'asks' || (doubts.length === 0 && !agreed)),
     ],
   };
+  return { draft, isClosed: agreed || doubts.length > 0 };
 }
 
 const askedFor: Readonly<Record<Unknown, ReadQuantity>> = {
@@ -257,7 +266,8 @@ function withTheMissing(
   { plan, read }: SolePlan,
   found: DraftAsk[],
 ): { asks: DraftAsk[]; doubts: ReadDoubt[]; agreed?: boolean } {
-  const [unread] = page.unread;
+  const supposed = new Set(page.questions.flatMap(({ isSupposed, unit }) => (isSupposed ? [unit.start] : [])));
+  const [unread] = page.unread.filter(({ start }) => !supposed.has(start));
   const isOpen =
     read.missing.length === 0 && (plan.kind === 'convert' ? found.length === 0 : plan[plan.unknown] === null);
   const sought: ReadQuantity =

@@ -59,6 +59,12 @@ export function askingNothing(page: Page, sentence: Span): Page {
   return { ...page, questions: page.questions.filter(isOutside), unread: page.unread.filter(isOutside) };
 }
 
+/** The page as if only that were asked which is understood. */
+export const withoutSupposed = (page: Page): Page => ({
+  ...page,
+  questions: page.questions.filter(({ isSupposed }) => !isSupposed),
+});
+
 /** The page as if its later rate were of a plan of its own, and no change of the first. */
 export const withoutNewRates = (page: Page): Page => ({
   ...page,

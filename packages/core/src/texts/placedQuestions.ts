@@ -56,8 +56,13 @@ function meantQuestions(page: Page): Question[] {
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
   const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
   const named = ofOneNow(page);
+  const isRateChanged =
+    named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');
   return named.flatMap((each): Question[] => {
     const words = page.flat.slice(each.start, each.unit.end);
+    // "What was the payment, and what does it become?"
+    if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
+      return [{ ...each, asked: 'newPayment' }];
     if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
     if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
       return [{ ...each, asked: 'nominalRate' }];
@@ -181,7 +186,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

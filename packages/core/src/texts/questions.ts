@@ -2,6 +2,7 @@
 
 import type { FlatText, Span } from './flatText.ts';
 import { questionCues, type Asked } from './lexicon/questions/index.ts';
+import { supposedCues } from './lexicon/questions/supposed.ts';
 import { lexicon, type Match } from './matches.ts';
 import { piecesOf, type Piece, type Sentence } from './sentences.ts';
 
@@ -9,9 +10,12 @@ export interface Question extends Span {
   readonly asked: Asked;
   /** From the words that ask to where the next question begins: its numbers stand here. */
   readonly unit: Span;
+  /** Read by its nouns alone. */
+  readonly isSupposed?: true;
 }
 
 const find = lexicon(questionCues);
+const findSupposed = lexicon(supposedCues);
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
@@ -45,10 +49,16 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const isMeant = (piece: Span): boolean =>
       meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
-    if (found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text)))
-      unread.push(sentence);
-    else if (!isAside && !again)
-      unread.push(...missed.filter((piece) => !isMeant(piece) && !isPartOf(flat, piece, found)));
+    const isLost =
+      found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
+    const lost: readonly Span[] = isLost
+      ? [sentence]
+      : isAside || again
+        ? []
+        : missed.filter((piece) => !isMeant(piece) && !isPartOf(flat, piece, found));
+    unread.push(...lost);
+    found.push(...lost.flatMap((piece) => supposedIn(flat, piece)));
+    found.sort((one, other) => one.piece.start - other.piece.start);
     questions.push(...questionsOf(flat, sentence, keptOf(flat, found)));
   }
   // A comparison that is announced and then asked is asked where it is asked.
@@ -61,7 +71,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   // "Compare: …" before the choice that is asked.
   const isHead = ({ start, end }: Span): boolean =>
     single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
-  return { questions: inOrder(flat, single), unread: unread.filter((each) => !isHead(each)) };
+  const lost = unread.filter((each) => !isHead(each));
+  const mayStand = ({ isSupposed, unit }: Question): boolean =>
+    !isSupposed || lost.some(({ start }) => start === unit.start);
+  return { questions: inOrder(flat, single.filter(mayStand)), unread: lost };
 }
 
 const isAgain = (text: string): boolean =>
@@ -71,10 +84,11 @@ const isAgain = (text: string): boolean =>
 
 /** What the pieces of a sentence ask, each with the words up to the next; payments before and after a change are two. */
 function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): Question[] {
-  return kept.flatMap(({ question, piece }, index): Question[] => {
+  return kept.flatMap(({ question, piece, isSupposed }, index): Question[] => {
     const end = kept[index + 1]?.piece.start ?? sentence.end;
     const unit = { start: piece.start, end };
-    const own: Question = { asked: question.says, start: piece.start, end: question.end, unit };
+    const place = { start: piece.start, end: question.end, unit };
+    const own: Question = { asked: question.says, ...place, ...(isSupposed ? { isSupposed } : {}) };
     const isOldToo =
       question.says === 'newPayment' &&
       (/before and after/.test(flat.slice(piece.start, end)) ||
@@ -131,6 +145,7 @@ const isPlainQuestion = (text: string): boolean =>
 interface Found {
   readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };
   readonly piece: Span;
+  readonly isSupposed?: true;
 }
 
 /** What the pieces of a sentence ask, each its strongest; and the pieces that ask for something that is not understood. */
@@ -149,14 +164,39 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
             /(?:deposit|payment)$/.test(flat.slice(from + start, from + end)) &&
             / included/.test(flat.slice(from + end, from + end + 14))
           ) &&
+          !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
           (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
       ),
     );
     if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
+    else if (found.length > 0 && isTimeAlone(flat.slice(from, piece.end))) againAt(flat, piece, found);
     else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))
       missed.push(piece);
   });
   return { found, missed };
+}
+
+/** "What has it (a) after 6 years, (b) after 10?": the same, each time. */
+const isTimeAlone = (text: string): boolean =>
+  /^\W*(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
+    text,
+  );
+
+function againAt(flat: string, piece: Piece, found: Found[]): void {
+  const last = found.at(-1)!;
+  if (!/⟨[tno]\d+⟩/.test(flat.slice(last.piece.start, piece.start))) found.pop();
+  const { start, end } = piece;
+  found.push({ question: { ...last.question, start, end }, piece });
+}
+
+/** What words that no cue knows may ask. */
+function supposedIn(flat: string, piece: Span): Found[] {
+  const words = flat.slice(piece.start, piece.end);
+  const isTold = /⟨[mp]/.test(words) && !/\?/.test(flat.slice(piece.start, piece.end + 1));
+  const best = isTold ? undefined : bestOf(findSupposed(words));
+  if (!best) return [];
+  const place = { start: piece.start + best.start, end: piece.start + best.end };
+  return [{ question: { ...best, ...place }, piece, isSupposed: true }];
 }
 
 /** "The interest in the 7th payment: how much is it?" */
@@ -238,6 +278,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||
+    /^(?:and )?the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?![a-z])/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     (/^(?:convert|express|turn|change)(?![a-z])/.test(text) && found.length > 0) ||
     found.some(({ question }) => piece.start >= question.start && piece.start < question.end) ||

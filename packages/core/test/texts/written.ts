@@ -6258,6 +6258,98 @@ export const written: readonly Written[] = [
     plans: ['drawing-down amount=75000 rate=0.039/effective/1 p=1 payment=3600 final=0 ?payments'],
     asks: ['payments count:full'],
   },
+  {
+    text: 'Zdenka pays in €55 each Monday morning, starting this Monday, for four years. The co-operative credits 3.12 % a year weekly. How large is her balance at the end of the four years?',
+    plans: ['saving amount=0 rate=0.0312/nominal/52 n=208 p=52 payment=55 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$800 at the end of every half-year into a fund at 5.2 % compounded semi-annually: after how many deposits are there $15,000 or more?',
+    plans: ['saving amount=0 rate=0.052/nominal/2 p=2 payment=800 final=15000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Oda Farthing bought a boat shed for £48,500. She put down a fifth and borrowed the rest from the county bank for eight years at 6.3 % a year convertible monthly. (a) What did she borrow? (b) Her monthly payment, at the end of each month? (c) The interest over the eight years?',
+    plans: ['borrowing price=48500 down=9700 amount=38800 rate=0.063/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'After the 24th of 60 monthly payments on a £15,300 loan at 9 % compounded monthly (end of month), the lender lowers the rate to 7.2 % and recalculates so that the loan still ends on time. What was the payment, and what does it become?',
+    plans: ['borrowing amount=15300 rate=0.09/nominal/12 n=60 p=12 final=0 rate@24:0.072/payments ?payment'],
+    asks: ['payment', 'payment after:24'],
+  },
+  {
+    text: "The ropewalk's debt stands at 27,000 €; 650 € leaves its account at the end of every month; the bank reckons 5.4 % a year, monthly. 1) In how many payments is it clear, the last being smaller? 2) How big is that last one? 3) Interest altogether?",
+    plans: ['borrowing amount=27000 rate=0.054/nominal/12 p=12 payment=650 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "Lene's gran gave her $1,200 at birth. Her parents added $60 at the end of each month. With 3.3% compounded monthly, what was there on her 18th birthday and how much of that had the bank contributed?",
+    plans: ['saving amount=1200 rate=0.033/nominal/12 n=216 p=12 payment=60 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "A loan of 120.000 € (20 years, 3,9 % nominal p.a., monthly interest, payments at month's end) is taken up by the cheesemakers. What is left to pay off after the tenth year, and what share of the payments in year 11 is interest, in euros?",
+    plans: ['borrowing amount=120000 rate=0.039/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:120', 'interestIn from:121 to:132'],
+  },
+  {
+    text: "The mill's loan of $75,000: 5.7% compounded monthly, 10 years, end of month. With payment number 36 the miller brings an additional $10,000; payments go on unchanged. By how many payments is the loan shortened? How much interest does that spare him?",
+    plans: ['borrowing amount=75000 rate=0.057/nominal/12 n=120 p=12 final=0 extra@36:10000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'A bond fund pays out a pension of $1,800 at the end of each month for 20 years from a capital that bears 4.8% compounded monthly. How much capital is needed? How much interest will it have borne in all?',
+    plans: ['drawing-down rate=0.048/nominal/12 n=240 p=12 payment=1800 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'A £9,800 loan at 10.5% compounded monthly is repaid by 42 monthly payments in arrears. Payment no. 20: how much of it is interest and how much principal?',
+    plans: ['borrowing amount=9800 rate=0.105/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['interestIn from:20 to:20', 'principalIn from:20 to:20'],
+  },
+  {
+    text: 'For 6 years the theatre sets aside $450 at the end of each quarter at 4.4% compounded quarterly. Then it stops and lets the money lie another 4 years at the same rate. What does it have (a) after 6 years (b) after 10 years?',
+    plans: [
+      'saving amount=0 rate=0.044/nominal/4 n=24 p=4 payment=450 ?finalAmount',
+      'lump-sum rate=0.044/nominal/4 n=16 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: 'Solenne owes $8,000. She pays $200 at the end of the month at 9.6% compounded monthly; from the 13th payment on she pays $260. How many payments altogether and how many does she save?',
+    plans: ['borrowing amount=8000 rate=0.096/nominal/12 p=12 payment=200 final=0 payment@12:60 ?payments'],
+    asks: ['payments', 'difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Mortgage $315,000, j2 = 4.74 %, 25 years, monthly payments in arrears. Payment? Balance at the end of the 5-year term? Principal repaid in the term?',
+    plans: ['borrowing amount=315000 rate=0.0474/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'principalIn from:1 to:60'],
+  },
+  {
+    text: 'Bank A quotes 6.6% compounded monthly, bank B 6.75% compounded half-yearly on a loan of $40,000 over 5 years with monthly payments. Which bank asks the smaller payment and what are both?',
+    plans: [
+      'borrowing amount=40000 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=40000 rate=0.0675/nominal/2 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:payment want:least', 'payment', 'payment@1'],
+  },
+  {
+    text: 'Perran refinances: his loan of £20,000 at 9.6% compounded monthly for 60 months has had 24 payments. The new lender takes over what is owed at 6.6% compounded monthly for the rest of the term. New payment? Saving per month?',
+    plans: [
+      'borrowing amount=20000 rate=0.096/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing rate=0.066/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'Interest of 1.1% is added every month. What nominal and what effective annual rates are these?',
+    plans: ['convert rate=0.011/per-period/12 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

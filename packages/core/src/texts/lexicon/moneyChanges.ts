@@ -63,6 +63,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     10,
+    'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month) on(?:wards?)?,? (?:(?:she|he|they|it) )?(?:pays?|sends?|deposits?|puts? in) {m}(?! (?:more|extra|on top|besides))',
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|lowers?|reduces?|changes?)(?: [a-z]+){0,4} to {m}',
   ),
 ];

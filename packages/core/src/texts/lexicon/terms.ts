@@ -23,6 +23,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
     `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the first day(?! of)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
+    '(?:starting|beginning|starts|begins) (?:on )?this (?:very )?(?:week|day|morning|evening|monday|tuesday|wednesday|thursday|friday|saturday|sunday)',
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',
     'begin mode|beg mode|due mode',
     'at (?:the )?start of <e>',

@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Owner } from './twoPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over the (?:balance|loan|debt)|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -24,6 +24,7 @@ const made = [
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
   pattern('(?:end|close) of @year {n}'),
+  pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('with(?: (?:the|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
 ];
 
@@ -112,7 +113,7 @@ function savedBy(page: Page, question: Owned, k: number): { quantity: 'differenc
   const said = wordsOf(page, question);
   const isEach =
     /(?:lower|less|higher|more) than the old(?: one)?/.test(said) ||
-    (/(?:each|per|a) (?:month|payment)|<e>|monthly|payment/.test(said) && !/rest|total|all|over/.test(said));
+    (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) && !/rest|total|all|over/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
   const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };
   return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };

@@ -20,6 +20,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'what (?!must|should|shall)~ saves?',
     'what (?:is|was|would be|will be) (?:then |thus |thereby )?saved',
     'how much does ~~(?:save|cost extra)',
+    'how (?:much|many) (?:[a-z]+ )?(?:does|do|will|would|did) (?:he|she|they|it|that|this) save(?= ?[?,.])',
     '(?<!stops? )(?<!starts? )(?<!of )(?:the )?(?<!stops? )(?<!starts? )(?:saving|amount saved|interest saved)',
     'saved? over',
     'how many (?:payments|months|years|quarters|weeks|<e> payments) (?:too )?(?:less|early|ahead|sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
@@ -35,7 +36,12 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   ),
   cue('difference', 9, '^(?:and )?by what ?\\?'),
   cue('difference', 9, '^(?:and )?how much ?\\?'),
-  cue('difference', 13, 'how much interest (?:does|do|would|will|is|has|are|did) ~sav(?:e|ed|es)'),
+  cue(
+    'difference',
+    13,
+    'how much interest (?:does|do|would|will|is|has|are|did) ~(?:sav(?:e|ed|es)|spared?)',
+    '(?:how (?:much|many)|what) ~(?:does|do|will|would|is|are) ~spared?',
+  ),
   cue(
     'choice',
     11,

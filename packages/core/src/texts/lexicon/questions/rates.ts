@@ -77,7 +77,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     9,
     '(?:nominal|interest|annual|yearly|reducing-balance|true|quoted|stated|<e>|<a>|real|implied|implicit|built-in|internal) (?:[a-z<>⟨⟩0-9-]+ ){0,3}rate(?! of ⟨p)(?! ⟨p)',
     'nominal one',
-    'the nominal(?= and)',
+    '(?:the|what|which) nominal(?= and)',
     'rate of interest',
     '(?:what|which|find the|at what|find|the) (?:[a-z-]+ ){0,2}rate',
     '(?:^|find |what |the )apr',

@@ -38,7 +38,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:what|how much) ~(?:paid|pays?|pay|earns?|earned|gained?|made) in (?:interest|charges)',
     'how much of ~~?(?:is|are|was|goes (?:on|to|towards)|went (?:on|to|towards)|as) ~?interest',
-    'how much of ~(?:has|did|have|does) (?:the (?:bank|account|fund|savings bank)|interest) (?:added|earned|add|contributed?|paid|made)',
+    'how much of ~(?:has|had|did|have|does) (?:the (?:bank|account|fund|savings bank)|interest) (?:added|earned|add|contributed?|paid|made)',
     'interest (?:part|portion|component|share|content|element)',
     'how much more than <m> (?:does|do|will|must|has|have) (?:he|she|they) ~(?:pay|paid|repay|repaid|given back)',
   ),
