@@ -70,6 +70,11 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     flat,
   );
   if (later) return [`${later[0]} until`, later[2], undefined, later[1], undefined];
+  const grownUp =
+    /(?:is|aged) (?:now )?⟨n(\d+)⟩(?:,| and| years old)[^?!]{0,80} when (?:she|he) (?:is|turns|reaches) ⟨n(\d+)⟩/.exec(
+      flat,
+    );
+  if (grownUp) return [`${grownUp[0]} until`, grownUp[1], undefined, grownUp[2], undefined];
   const birthday = /(\d\d)(?:st|nd|rd|th) birthday/.exec(flat);
   if (soon && birthday) return [`${soon[0]} until birthday`, soon[1], undefined, undefined, birthday[1]];
   return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;

@@ -112,6 +112,7 @@ const ranges: readonly PlaceRecord[] = [
 ];
 
 const moments: readonly PlaceRecord[] = [
+  place('{n} of (?:the |its |her |his |their )?<t>', ['after'], ([k]) => ({ afterYears: k! })),
   place('{n} of (?:the |all )?<n>', ['after'], ([k]) => ({ after: k! })),
   place(
     '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',

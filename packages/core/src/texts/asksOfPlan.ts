@@ -280,6 +280,16 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   // "… and how much interest have they paid?" means until then.
   const isUntilThen =
     !place && last.k !== undefined && /(?:have|has) [a-z ]*paid/.test(page.flat.slice(start, unit.end));
+  const said = page.flat.slice(start, unit.end);
+  // "What would clear it after the 6th, and how much interest does she thereby avoid?"
+  if (
+    !place &&
+    last.k !== undefined &&
+    plan.payments !== null &&
+    plan.changes.length === 0 &&
+    /avoid|escape|spare/.test(said)
+  )
+    return is('interestIn', { from: last.k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
   const isLoose =
     place?.same &&
@@ -311,7 +321,7 @@ export function momentOf(
   if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
   if (place.part !== undefined && plan.payments !== null) return wholeNumber(plan.payments * place.part);
   if (place.same) return last.k ?? last.to;
-  if (place.atChange) return changesAfter === undefined ? last.k : changesAfter + skipped;
+  if (place.atChange) return changesAfter === undefined ? (last.k ?? last.to) : changesAfter + skipped;
   return undefined;
 }
 

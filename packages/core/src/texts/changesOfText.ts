@@ -99,7 +99,7 @@ function isOfEach(page: Page, token: number): boolean {
       page.flat.slice(end, end + 40),
     );
   const isAtOnce =
-    /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first payment|outset|beginning)/;
+    /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first (?:payment|month|one)|outset|beginning)/;
   if (isAtOnce.test(sentence?.text ?? '')) return true;
   return (
     isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting)(?![a-z])/.test(sentence?.text ?? '')
@@ -126,7 +126,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
 const someOfThem = '⟨n(\\d+)⟩,? ?(?:⟨n\\d+⟩,? ?)*(to|through|until|and|-|up to) ?⟨n(\\d+)⟩';
 
 const missed = new RegExp(
-  `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be)(?: all)? (?:not (?:made|paid)|missed|skipped|left out|omitted|waived)`,
+  `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
 );
 
 const leftOut = new RegExp(

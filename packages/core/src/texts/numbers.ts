@@ -163,7 +163,12 @@ function shareAt(lower: string, at: number): Token | undefined {
   const [words, many = 'one', part = ''] =
     /^(?:(an?|one|two|three|four)[ -])?(half|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)(?![a-z])/.exec(here) ??
     [];
-  if (words === undefined) return undefined;
+  // "the tenth deposit" is no share.
+  if (
+    words === undefined ||
+    (/^(?:third|quarter|fifth|sixth|eighth|tenth)$/.test(words) && /the $/.test(lower.slice(Math.max(0, at - 4), at)))
+  )
+    return undefined;
   const isAfter =
     /(?:deposit|down[ -]?payment)(?: is| was|:)? (?:of )?$|(?:puts?|pays?|paid|putting|paying) down (?:only )?$/.test(
       lower.slice(Math.max(0, at - 20), at),

@@ -234,10 +234,16 @@ const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ??
  */
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
-  const off = /(?:pay|pays|paying) off (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
-    flat.slice(told.start, told.end),
-  );
-  if (off && /^(?:and )?(?:how much|what) must (?:he|she|they) pay(?![a-z])/.test(headOf(sentence.text)))
+  const off =
+    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
+      flat.slice(told.start, told.end),
+    );
+  if (
+    off &&
+    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:have to |need to )?pay(?![a-z])/.test(
+      headOf(sentence.text),
+    )
+  )
     return {
       question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
       piece: told,

@@ -226,7 +226,7 @@ function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
     const from = before && !before.asks ? before.start : start;
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
-    const isOther = plans.length > 1 && /(?<![a-z])(?:if|for|at|with)(?![a-z])[^?]*⟨m/.test(text);
+    const isOther = plans.length > 1 && /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]/.test(text);
     if (
       own === 0 &&
       isQuestion.test(text) &&

@@ -6350,6 +6350,146 @@ export const written: readonly Written[] = [
     plans: ['convert rate=0.011/per-period/12 p=12 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
+  {
+    text: 'An annuity of £8,000 at the end of each year for 15 years is on offer. What is it worth now at an effective 5.5%? And at 6.5%?',
+    plans: [
+      'drawing-down rate=0.055/effective/1 n=15 p=1 payment=8000 final=0 ?amount',
+      'drawing-down rate=0.065/effective/1 n=15 p=1 payment=8000 final=0 ?amount',
+    ],
+    asks: ['amount', 'amount@1'],
+  },
+  {
+    text: 'Jonna borrows $14,000 at 7% compounded monthly for five years, month-end payments. What is her payment? What would it be if the rate were 8% compounded monthly?',
+    plans: [
+      'borrowing amount=14000 rate=0.07/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=14000 rate=0.08/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'A loan of £30,000 runs for 10 years at 6% compounded monthly, paid monthly in arrears. What is the payment? And what about 6.5%?',
+    plans: [
+      'borrowing amount=30000 rate=0.06/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.065/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'How much will $200 a month, paid in at the end of each month, grow to in 8 years at 3.6% compounded monthly? And if the account paid 4.2%?',
+    plans: [
+      'saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 ?finalAmount',
+      'saving amount=0 rate=0.042/nominal/12 n=96 p=12 payment=200 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: 'Rent-to-own, a harmonium: value £4,320; thirty monthly payments of £165, first when the harmonium is collected; afterwards it belongs to the renter. Rate of interest a year, compounded monthly?',
+    plans: ['borrowing price=4320 amount=4320 n=30 p=12 payment=165 beginning final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Sinking fund. Target: $85,000 after 12 years. Deposits: end of each six months. Rate: 4.25% compounded semi-annually. a. Deposit. b. Amount in the fund right after the tenth deposit. c. Interest earned in the 11th half-year.',
+    plans: ['saving amount=0 rate=0.0425/nominal/2 n=24 p=2 final=85000 ?payment'],
+    asks: ['payment', 'balanceAfter k:10', 'interestIn from:11 to:11'],
+  },
+  {
+    text: "How long does £14,000 provide £300 a month, taken at the month's end, at 5.4% converted monthly? How much comes out the last time?",
+    plans: ['drawing-down amount=14000 rate=0.054/nominal/12 p=12 payment=300 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A mortgage of two hundred and ten thousand dollars at 4.8 % compounded semi-annually is amortised over thirty years by monthly payments at month-end. What are the payments, and what part of the first one reduces the debt?',
+    plans: ['borrowing amount=210000 rate=0.048/nominal/2 n=360 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:1'],
+  },
+  {
+    text: 'In exchange for lending Dorrit £6,500, her cousin wants £150 at the end of every month until the debt and interest at 9 % a year (monthly) are paid. How many full payments, and how large the last?',
+    plans: ['borrowing amount=6500 rate=0.09/nominal/12 p=12 payment=150 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: "The studio's loan of $48,000, six years, 7.2% compounded monthly, monthly payments in arrears, has a clause: payments 13 to 18 need not be made, though interest runs on, and the end date stays. Give the payment before and the payment after the gap.",
+    plans: ['borrowing amount=48000 rate=0.072/nominal/12 n=72 p=12 final=0 skip@12:6/payments ?payment'],
+    asks: ['payment', 'payment after:18'],
+  },
+  {
+    text: "To be repaid: $5,000 in two years' time. To be found: how much must be put aside at the start of each month, at 3% compounded monthly?",
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=24 p=12 beginning final=5000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Lady Ingram buys a horsebox, list price £32,500. Discount of 6 %. Old horsebox in part exchange: £7,200. Rest over 48 months at 8.2% APR (monthly compounding), end of month. Amount financed, payment, total interest?',
+    plans: [
+      'borrowing price=32500 trade=7200 rebate=1950 amount=23350 rate=0.082/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: "A 7-year lease for a wind pump worth $64,000 calls for payments at the beginning of every quarter; at the end the pump is worth $9,500. The lessor's rate is 7.6 % compounded quarterly. What is the quarterly payment, and how much would it be if payments fell at the end of the quarter?",
+    plans: [
+      'leasing price=64000 amount=64000 rate=0.076/nominal/4 n=28 p=4 beginning final=9500 ?payment',
+      'leasing price=64000 amount=64000 rate=0.076/nominal/4 n=28 p=4 final=9500 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'Nils borrows 25.000 € at 5,4 % a year compounded monthly and pays 480 € at the end of each month. After exactly 24 payments he adds a lump of 5.000 €. How many payments does the loan take in all, and how much interest does the lump save?',
+    plans: ['borrowing amount=25000 rate=0.054/nominal/12 p=12 payment=480 final=0 extra@24:5000/payment ?payments'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: "Loan of 30 000 (spaces part thousands), term 5 years, annual payments at year's end, 6.5 % effective. Draw up what year 3 brings: interest, principal, balance at its end.",
+    plans: ['borrowing amount=30000 rate=0.065/effective/1 n=5 p=1 final=0 ?payment'],
+    asks: ['interestIn from:3 to:3', 'principalIn from:3 to:3', 'balanceAfter k:3'],
+  },
+  {
+    text: 'A £15,000 car loan at 8.4 % compounded monthly over 48 months; the borrower pays £50 more than the regular payment from the first month on. How many months earlier is he done?',
+    plans: ['borrowing amount=15000 rate=0.084/nominal/12 n=48 p=12 final=0 payment@0:50 ?payment'],
+    asks: ['difference of:payments between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Margit pays £90 a month into a plan, at the beginning of each month, for 25 years. £61,000 is what she gets. What effective yearly return is that?',
+    plans: ['saving amount=0 n=300 p=12 payment=90 beginning final=61000 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'At 11.4% compounded monthly, a credit of $3,600 is paid back with 18 equal month-end payments. After the 6th she wants to clear it. What does she have to pay, and how much interest does she thereby avoid?',
+    plans: ['borrowing amount=3600 rate=0.114/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:6', 'interestIn from:7 to:18'],
+  },
+  {
+    text: 'Tom is 25 and wants to have $750,000 when he is 60. What must he deposit at the end of each month at 6.3% compounded monthly?',
+    plans: ['saving amount=0 rate=0.063/nominal/12 n=420 p=12 final=750000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The net price of a tractor is 42.800 € . Paid: 12.800 € at once, the remainder in 16 equal quarterly payments, first in three months, 5,8 % compounded quarterly. How large is a payment? How much dearer than the cash price is the tractor in the end?',
+    plans: ['borrowing price=42800 down=12800 amount=30000 rate=0.058/nominal/4 n=16 p=4 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'If you put $3,000 in a 5-year certificate at 4.6% compounded quarterly and leave it there for another five years at 3.8% compounded quarterly, how much do you end up with?',
+    plans: [
+      'lump-sum amount=3000 rate=0.046/nominal/4 n=20 p=4 ?finalAmount',
+      'lump-sum rate=0.038/nominal/4 n=20 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Determine the number of monthly payments of $310 at the beginning of each month that it takes to clear a balance of $9,600 at 14.4% compounded monthly; determine the size of the last.',
+    plans: ['borrowing amount=9600 rate=0.144/nominal/12 p=12 payment=310 beginning final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Clemens pays 35 € per week in advance for a year into a Christmas club that adds 1,5 % a year weekly. What does he get?',
+    plans: ['saving amount=0 rate=0.015/nominal/52 n=52 p=52 payment=35 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'After three of five years of monthly payments on a $28,000 loan at 7.9% compounded monthly, what would pay the loan off?',
+    plans: ['borrowing amount=28000 rate=0.079/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:36'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -17,6 +17,12 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '{m}(?: <[ae]>)? ?[^.;?!⟨]{0,24}(?:is|are) saved',
   ),
   cue('saving', 6, 'pays? {m} into', 'puts (?:it|them|this) all (?:in|into)'),
+  cue(
+    'saving',
+    9,
+    'how much must be (?:put|set|laid) (?:aside|by|away)',
+    '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot)(?![a-z])',
+  ),
   cue('saving', 9, 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(
@@ -174,7 +180,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'saves?(?= ?[.,:;])',
     '(?:is|was|are|were|be) paid ~~into (?:a|an|the|his|her|their)',
     '(?:must|should|has to|to) be saved',
-    'paid in(?:to)?(?! those| these| them| together| with| ⟨n| the| each| this| that| interest| full| cash| advance| arrears| all| total| one| equal| [a-z]+ instal)',
+    'paid in(?:to)?(?! those| these| them| together| with| ⟨n| the| each| this| that| interest| full| cash| advance| arrears| all| total| one| equal| year| month| payment| instal| [a-z]+ instal)',
     '(?:sets?|puts?|lays?|tucks?|squirrels?) {m} (?:aside|away|by)',
     'set(?:s|ting)? aside',
     'puts? aside',

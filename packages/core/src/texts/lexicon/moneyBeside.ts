@@ -43,7 +43,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
     '(?:allows?|allowed|allowance(?: of)?) {m}',
     `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,
-    'part[- ]exchange(?: for| at| of| worth)? {m}',
+    'part[- ]exchange(?: for| at| of| worth)?:? {m}',
     '(?:traded?|trades|trading) [^.;:?!\\n⟨]{2,40}in for {m}',
     '(?:trades?|traded|trading) in [^.;:?!\\n⟨]{2,40} for {m}',
     'taken in [^.;:?!\\n⟨]{0,30}for {m}',

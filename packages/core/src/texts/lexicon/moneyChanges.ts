@@ -27,6 +27,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
 
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
+    '(?:adds?|pays?|puts? in|sends?|brings?) (?:a|an|one) (?:lump|lump sum|single sum|extra|additional|further)(?: sum| payment| amount)? of {m}',
     '(?:also|besides|in addition|on top)(?: of that)? (?:pays? back|pays?|paid|repays?|puts?(?: in)?) {m}',
     '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
@@ -58,6 +59,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     10,
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?: [a-z]+){0,4} by {m}',
     '{m} (?:more|larger|higher|bigger)(?! (?:than|interest))',
+    '(?:pays?|paying|pay) {m} (?:more|extra) than (?:the|her|his|their) (?:regular|usual|normal|required|agreed|scheduled|<e>) (?:@payment|one|amount)',
     'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
   ),
   cue(

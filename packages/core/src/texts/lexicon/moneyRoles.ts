@@ -11,6 +11,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:when|until|before) (?:will )?there (?:be|is|are|will be) {m}',
     'will there (?:then )?be {m}',
     '(?:are|is) there(?: at least)? {m} or more',
+    '{m} is what (?:she|he|they) (?:gets?|receives?|has|have)',
     '(?:run|build|grow|swell|mount|make|pile|accumulate|amount|come|add|bring|rais|reach|yield|produc|creat)(?:e|es|s|ing|ed)? (?:up )?(?:in)?(?:to )?(?:a|the) (?:[a-z-]+ )?(?:fund|pot|sum|total|balance|nest-?egg|reserve) of {m}',
     '(?:is|are) then worth {m}',
     '(?:returned|given back|handed back) (?:with a value of|worth|at a value of) {m}',

@@ -95,6 +95,11 @@ export const tellingWords: readonly TellingWords[] = [
     'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)',
     () => false,
   ),
+  telling(
+    'a fee that is kept back when the loan is paid out',
+    '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
+    () => false,
+  ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(
     'two times to be looked at',

@@ -22,6 +22,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
     `${first},? (?:today|now|immediately|at once|at signing|on signing|straight ?away|right away|on delivery|on the first day(?! of)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
+    `${first},? when (?:the|it|she|he|they|you)[^.;?!⟨]{0,30} (?:is|are|was|were) (?:collected|delivered|handed over|fetched|picked up|signed|installed)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
     '(?:starting|beginning|starts|begins) (?:on )?this (?:very )?(?:week|day|morning|evening|monday|tuesday|wednesday|thursday|friday|saturday|sunday)',
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',

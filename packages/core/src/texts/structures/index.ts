@@ -7,6 +7,7 @@ import { readOffers } from './offers.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
+import { readOtherRate } from './otherRate.ts';
 import { readPhases } from './phases.ts';
 import { readTwoRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
@@ -22,6 +23,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readAtFoundRate,
   readCalledIn,
   readOtherPayment,
+  readOtherRate,
   readTwoTimings,
   readWorthTwice,
   readDeferred,

@@ -141,6 +141,10 @@ function secondPlan(page: Page, region: Span, token: number, first: SolePlan): S
   return { ...own, plan, roles, read: { ...own.read, missing: [], assumesCompounding: false } };
 }
 
+/** Its place stands in its own words. */
+const isOwnPlace = (page: Page, { place, unit }: PlacedQuestion): boolean =>
+  place?.taken.some(({ token }) => isIn([unit], page.places[token]!)) ?? false;
+
 /** What is there when the first stage ends, or at the end of all. */
 function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
   return questions.map((question, at) => {
@@ -148,7 +152,7 @@ function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: n
     const isThen = /(?<![a-z])then\W*$/.test(said) && !/stops?/.test(said);
     const isFirst =
       !isThen &&
-      (question.place?.afterYears === undefined
+      (question.place?.afterYears === undefined || !isOwnPlace(page, question)
         ? /stops?|last deposit|first|by then|(?:deposits|payments) (?:end|stop)/.test(said) ||
           (questions.length === 2 && at === 0)
         : Math.abs(question.place.afterYears - years) < 1e-9);

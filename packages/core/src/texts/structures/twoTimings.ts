@@ -67,6 +67,13 @@ function twoOf(page: Page): Two | undefined {
     /(?:[(][b2i]+[)]|(?:^|\s)(?:or|and)(?= (?:what |how |if |at |on |in ))|⟨l\d+⟩)/.test(between)
   )
     return { order };
+  // "What is the payment, and how much would it be if payments fell at the end?"
+  const supposed = there?.asks
+    ? /,? and (?:how much|what) (?:would|will|is) (?:it|that)(?: be)?,? (?:if|were)/.exec(there.text)
+    : null;
+  const from = there && supposed ? there.start + supposed.index : 0;
+  if (there && supposed && from < turned.start && here !== there)
+    return { order, other: { ...there, start: from, text: there.text.slice(supposed.index) } };
   const isSupposed = /(?:^|[^a-z])(?:if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
   return undefined;

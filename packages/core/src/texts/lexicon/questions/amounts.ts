@@ -78,6 +78,13 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?left to (?:pay off|pay back|repay)',
   ),
   cue('amount', 14, 'how much capital (?:is|was|must|should|does|will|has)(?! (?:repaid|paid|left|still|been))'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:^|the )(?:amount|sum|money|value) (?:then )?(?:in|of|on) (?:the|her|his|their|its) (?:fund|account|pot|savings) (?:just |right |immediately )?(?:after|at|when|by|once)',
+  ),
+  cue('finalAmount', 12, 'how much (?:will|would|does|do) <m>[^?]{0,60} (?:grow|come|amount|add up) to'),
+  cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
   cue('finalAmount', 13, 'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)'),

@@ -13,7 +13,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'financeCharge',
     13,
     '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
-    'how much more than (?:the )?cash(?: price)?',
+    'how much (?:more|dearer|costlier|more expensive) than (?:the |its )?(?:cash|net|list)(?: price)?',
     'how much (?:do|does|would|will|can) (?:i|he|she|they|you|we|one|the [a-z]+) save by paying (?:in )?(?:cash|today|now|at once)',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
   ),
@@ -99,7 +99,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     13,
     'by how much (?:does|do|will|did) ~~(?:payment|instal?lment) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
     'by how much (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
-    'how much of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
+    '(?:how much|what (?:part|share|portion)) of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
   ),
   cue(
     'principal',

@@ -1,0 +1,56 @@
+/** The same at another rate: "What is it worth at 5.5 %? And at 6.5 %?", "What would it be if the rate were 7 %?" */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
+import type { ReadRate } from '../reading.ts';
+import type { Sentence } from '../sentences.ts';
+import type { SolePlan } from '../solePlan.ts';
+import { isIn } from './clauses.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+
+const asked: ReadonlySet<string> = new Set(['payment', 'amount', 'finalAmount', 'payments', 'howLong', 'totalPaid']);
+
+const atAnother =
+  /^\W*(?:⟨l\d+⟩[.)]\s*|[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)(?: if| about)? |(?:what|how (?:much|large|big|long|many)) (?:is|are|would|will) (?:it|that|they|this)(?: be| come to| last| take)? )?(?:(?:if|were|should|with|at|for) (?:the |an? |her |his |their )?(?:[a-z]+ ){0,3})?⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}(?: instead)?\W*$/;
+
+/** @returns nothing where no sentence asks the same at another rate */
+export function readOtherRate(page: Page): DraftReading | undefined {
+  const [one, other, third] = page.tokens.flatMap(({ form }, at) =>
+    form === 'percent' && !['downPaymentRate', 'finalAmountRate'].includes(page.signs[at]?.[0]?.role ?? '') ? [at] : [],
+  );
+  const sentence = other === undefined ? undefined : sentenceAt(page, page.places[other]!);
+  if (one === undefined || other === undefined || third !== undefined || !sentence?.text.includes('?'))
+    return undefined;
+  if (Number(atAnother.exec(sentence.text)?.[1] ?? -1) !== other) return undefined;
+  const once = askingNothing(withoutNewRates(page), sentence);
+  if (once.questions.length !== 1 || !once.questions.every((each) => asked.has(each.asked))) return undefined;
+  const questions = ownedQuestions(once, () => 'each');
+  const first = readPlan(once, {
+    scope: (place) => !isIn([sentence], place),
+    questions: questionsOf(questions, 0),
+  });
+  const { rate } = first.plan;
+  if (!rate || first.read.missing.length > 0) return undefined;
+  const second: SolePlan = {
+    ...first,
+    plan: { ...first.plan, rate: rateThen(page, sentence, rate, tokenAt(page, other).value), name: 'then' },
+    roles: new Map([[other, 'rate']]),
+  };
+  return readingOfTwo(
+    once,
+    [{ ...first, plan: { ...first.plan, name: 'first' } }, second],
+    questions,
+    (question, plans) => comparedBy(once, question, plans),
+  );
+}
+
+/** Quoted as the first one, where it says nothing of that itself. */
+function rateThen(page: Page, sentence: Sentence, rate: ReadRate, value: number): ReadRate {
+  const quoting = page.quotings.find((each) => isIn([sentence], each))?.says;
+  const perYear = page.periods.find(
+    ({ use, token }) => use === 'compounding' && isIn([sentence], page.places[token]!),
+  )?.perYear;
+  if (quoting === 'effective') return { value, quoted: 'effective', compoundingsPerYear: 1 };
+  return perYear === undefined ? { ...rate, value } : { value, quoted: 'nominal', compoundingsPerYear: perYear };
+}
