@@ -287,7 +287,7 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
     last.k !== undefined &&
     plan.payments !== null &&
     plan.changes.length === 0 &&
-    /avoid|escape|spare/.test(said)
+    /avoid|escape|spare|(?:still|yet) (?:to|due|pay)/.test(said)
   )
     return is('interestIn', { from: last.k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);

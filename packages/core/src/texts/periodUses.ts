@@ -20,7 +20,10 @@ const ofPayments = new RegExp(
 const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
 const compoundingBefore =
-  /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:was|is|being|happens|takes place|interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?$/;
+  /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:was|is|being|happens|takes place|interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?(?:(?:[a-h]|i{1,3})\) |⟨l\d+⟩[.)] )?$/;
+/** "compounded monthly and daily", "compounded (a) monthly, (b) daily", of a rate alone. */
+const compoundedToo =
+  /(?:compound\w*|convertible)[^⟨.;?!]*⟨e\d+⟩(?:,|;| and| or| then| again)*(?: \(?(?:[a-h]|i{1,3})\)| ⟨l\d+⟩[.)])? $/;
 const rateBefore =
   /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
@@ -36,6 +39,7 @@ const payPlace = pattern(
 
 /** Every period phrase with its use; a stronger weight tells more. */
 export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
+  const hasMoney = tokens.some(({ form }) => form === 'money');
   return tokens.flatMap(({ form, value }, token): PeriodUse[] => {
     if (form !== 'every' && form !== 'per') return [];
     const { start = 0, end = 0 } = places[token] ?? {};
@@ -50,6 +54,7 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
       end: end + until,
     });
     const compounds = compoundingBefore.exec(clause);
+    if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
     if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];
     if (rateBehind.test(after) || (value === 1 && qualifiesRate.test(clause))) return [is('rate', 3)];

@@ -61,6 +61,8 @@ function asksInParts(text: string): boolean {
   const labels = labelsIn(text);
   return labels.some(({ end }, at) => {
     const part = text.slice(end, labels[at + 1]?.start ?? text.length);
+    // "compounded (a) monthly, (b) daily"
+    if (/^\s*⟨e\d+⟩(?:\W|and|or)*$/.test(part)) return false;
     return !/⟨m\d+⟩/.test(part) || !/⟨p\d+⟩/.test(part);
   });
 }

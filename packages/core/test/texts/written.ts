@@ -6490,6 +6490,98 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=28000 rate=0.079/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:36'],
   },
+  {
+    text: 'Mrs. Ferrow has £50,000 in a fund at 3.9% compounded monthly. For four years she touches nothing; then she begins to draw equal amounts at the end of each month for ten years. What can she draw?',
+    plans: [
+      'lump-sum amount=50000 rate=0.039/nominal/12 n=48 p=12 ?finalAmount',
+      'drawing-down rate=0.039/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'Hugo leaves a legacy of $80,000 untouched for six years at 4.2% compounded quarterly. Then he withdraws equal sums at the end of each quarter for eight years. How much is there when the withdrawals start, and how large is each withdrawal?',
+    plans: [
+      'lump-sum amount=80000 rate=0.042/nominal/4 n=24 p=4 ?finalAmount',
+      'drawing-down rate=0.042/nominal/4 n=32 p=4 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A sum of €30 000 is invested at 4 % effective and lies for five years. After that it pays out equal amounts at the end of each year for twelve years. How large are they?',
+    plans: [
+      'lump-sum amount=30000 rate=0.04/effective/1 n=5 p=1 ?finalAmount',
+      'drawing-down rate=0.04/effective/1 n=12 p=1 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'Determine the effective rate corresponding to a nominal rate of 11% compounded (a) monthly (b) daily.',
+    plans: ['convert rate=0.11/nominal/12 p=12 ?rate', 'convert rate=0.11/nominal/365 p=365 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'What effective annual rates correspond to 9 % compounded quarterly and weekly?',
+    plans: ['convert rate=0.09/nominal/4 p=4 ?rate', 'convert rate=0.09/nominal/52 p=52 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'A nominal rate of 7.2 % is compounded i) half-yearly, ii) monthly. Find the effective rates.',
+    plans: ['convert rate=0.072/nominal/2 p=2 ?rate', 'convert rate=0.072/nominal/12 p=12 ?rate'],
+    asks: ['effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'Loan £64,000, 12 yrs, j12 = 5.85%, monthly pmts in arrears: pmt? o/s after 5 yrs? total int?',
+    plans: ['borrowing amount=64000 rate=0.0585/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'totalInterest'],
+  },
+  {
+    text: 'A shop sells a fridge at $1,440. On its "easy terms" you pay $90 down and $65 at the end of each of the next 24 months. What do the easy terms cost in excess of the price, and what rate (nominal, monthly) do they come to?',
+    plans: ['borrowing price=1440 down=90 amount=1350 n=24 p=12 payment=65 final=0 ?rate'],
+    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A farmer borrowed £85,000 to be repaid half-yearly in arrears over ten years at 7% compounded half-yearly. After the 8th payment he agrees with the bank on a rate of 6% for what is left of the time. Find his payments before and after.',
+    plans: ['borrowing amount=85000 rate=0.07/nominal/2 n=20 p=2 final=0 rate@8:0.06/payments ?payment'],
+    asks: ['payment', 'payment after:8'],
+  },
+  {
+    text: 'You hold a contract for 30 more monthly payments of £240, next one due in a month. The other side offers you £6,500 for it today. What yearly rate compounded monthly does that offer imply?',
+    plans: ['borrowing amount=6500 n=30 p=12 payment=240 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Find the size of a loan if 60 monthly payments of $212.47 pay it off at 9.6% compounded monthly, and the amount of interest in it.',
+    plans: ['borrowing rate=0.096/nominal/12 n=60 p=12 payment=212.47 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Quarterly rentals of $1,725 in advance for 4 years; buy-out at the end $6,000; interest 9.2% compounded quarterly. Price of the machine?',
+    plans: ['leasing rate=0.092/nominal/4 n=16 p=4 payment=1725 beginning final=6000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Interest at 0.5 % per month on a loan of £21,000, paid off in 72 months, instalments at month-end. Find (1) instalment, (2) debt after 3 years, (3) sum of the instalments still to be paid then, (4) interest still to be paid then.',
+    plans: ['borrowing amount=21000 rate=0.005/per-period/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'leftToPay k:36', 'interestIn from:37 to:72'],
+  },
+  {
+    text: "Rolf's loan: 14 400 € at 7,2 % for 4 years, flat. Monthly payment? Equivalent nominal rate compounded monthly?",
+    plans: ['flat amount=14400 rate=0.072/flat n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The sum of £18,000 was borrowed on terms of equal payments at the end of each month for 4 years; the interest over the whole time was £2,870. What was the payment?',
+    plans: ['flat charge=2870 amount=18000 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Thea's fund: start 1.000 €, plus 100 € at each month's end; 3 % nominal p.a., monthly. After 4 years she stops paying in, and the fund stands another 6 years. How much is there at the end?",
+    plans: [
+      'saving amount=1000 rate=0.03/nominal/12 n=48 p=12 payment=100 ?finalAmount',
+      'lump-sum rate=0.03/nominal/12 n=72 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -95,6 +95,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '{p} (?:<a> )?(?:is |are )?added (?:for|on) the whole',
     '(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
     '<p> <a> flat',
+    '<p>[^.;?!]{0,24}, flat(?= ?[.,;])',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',
     '<p> flat',
@@ -120,7 +121,8 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'residual(?: value)?',
   ),
   cue('leasing', 7, 'charters?(?! (?:bank|accountant|company|firm))', '(?:is|are|was) let (?:to|for|out)(?![a-z])'),
-  cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)', 'buy-?out (?:price|option)'),
+  cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)'),
+  cue('leasing', 4, 'buy-?out(?: (?:price|option))?'),
   cue(
     'drawing-down',
     6,

@@ -23,6 +23,7 @@ const asides: readonly Cue<WordRole>[] = [
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   ...asides,
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
+  cue('charge', 12, '(?:the|total) interest (?:over|for|in) [^.;?!⟨]{0,24} (?:is|was|comes to|amounts to) {m}'),
   cue('charge', 12, '(?:finance|interest|credit|add-on|flat) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue(
     'tradeIn',

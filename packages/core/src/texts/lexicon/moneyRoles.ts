@@ -77,6 +77,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 12, 'equivalent to (?:a )?(?:single |one |cash )*(?:payment|sum) of {m} (?:today|now)'),
   cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
+  cue('amount', 11, 'offers? (?:you|him|her|them|me) {m} for (?:it|them|the (?:contract|note|claim|right))(?![a-z])'),
   cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',

@@ -76,7 +76,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'new rate (?:after|in) <t>:? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
     '(?:thereafter|after that|afterwards|after which|from then on|for the rest|for the remaining [^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
-    'rate of {p} (?:thereafter|afterwards|from then)',
+    'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
     '{p}(?: <a>)?(?:,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',
   ),

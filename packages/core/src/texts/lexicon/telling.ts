@@ -67,7 +67,8 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'payments that begin later',
     'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but)(?: the)? interest(?! (?:in|of|on|over|part))',
-    ({ plans }) => plans.length > 1 || plans.some((plan) => plan.changes.length > 0),
+    ({ plans }) =>
+      plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
   ),
   telling(
     'a debt that is paid off first',

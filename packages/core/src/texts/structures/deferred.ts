@@ -13,8 +13,66 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlan
 const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:in )?(?:exactly )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)/;
 
-/** @returns nothing where payments begin at once, or end their periods: then the first says when they begin */
+const untouched =
+  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])[^.;?!⟨]{0,40} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+const drawnThen =
+  /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? out|paid out)/;
+
+/** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {
+  return readDrawnLater(page) ?? readPaidLater(page);
+}
+
+/** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
+function readDrawnLater(page: Page): DraftReading | undefined {
+  const found = untouched.exec(page.flat);
+  const token = Number(found?.[1] ?? found?.[2]);
+  if (!found || !drawnThen.test(page.flat.slice(found.index)) || /sav(?:e|es|ing)|deposits/.test(page.flat))
+    return undefined;
+  const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
+  if (!questions.every(({ asked }) => asked === 'payment' || asked === 'finalAmount')) return undefined;
+  const drawn = readPlan(page, {
+    scope: without(page.places[token]!),
+    as: 'drawing-down',
+    questions: questionsOf(questions, 1),
+  });
+  const { plan } = drawn;
+  if (plan.amount === null || plan.payment !== null || plan.payments === null || !plan.rate) return undefined;
+  const grown = grownFor(plan, yearsOf(page, token), { amount: plan.amount, unknown: 'finalAmount' });
+  const then: ReadPlan = {
+    ...plan,
+    name: 'drawing',
+    amount: null,
+    links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
+  };
+  const roles = new Map([...drawn.roles].filter(([, role]) => role === 'amount'));
+  const first: SolePlan = { ...drawn, plan: grown, roles: roles.set(token, 'duration') };
+  const second: SolePlan = {
+    ...drawn,
+    plan: then,
+    roles: new Map([...drawn.roles].filter(([, role]) => role !== 'amount')),
+  };
+  return readingOfTwo(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** The plan's rate at work for so many years, with nothing paid in or out. */
+function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 'unknown'>): ReadPlan {
+  const perYear = plan.rate?.compoundingsPerYear ?? 1;
+  return {
+    ...plan,
+    ...own,
+    kind: 'lump-sum',
+    name: 'growing',
+    paymentsPerYear: perYear,
+    payments: wholeNumber(years * perYear),
+    payment: 0,
+    timing: 'end',
+    finalAmount: null,
+  };
+}
+
+/** A sum today for payments that end no periods: the first says when they begin. */
+function readPaidLater(page: Page): DraftReading | undefined {
   const found = later.exec(page.flat);
   const token = Number(found?.[1]);
   if (!found || yearsOf(page, token) <= 1) return undefined;
@@ -23,20 +81,9 @@ export function readDeferred(page: Page): DraftReading | undefined {
   const place = page.places[token]!;
   const drawn = readPlan(page, { scope: without(place), as: 'drawing-down', questions: questionsOf(questions, 0) });
   const { plan } = drawn;
-  const { rate } = plan;
-  if (plan.timing !== 'beginning' || plan.payment === null || plan.payments === null || !rate) return undefined;
-  const perYear = rate.compoundingsPerYear ?? 1;
+  if (plan.timing !== 'beginning' || plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
-    ...plan,
-    kind: 'lump-sum',
-    name: 'growing',
-    amount: null,
-    paymentsPerYear: perYear,
-    payments: wholeNumber(yearsOf(page, token) * perYear),
-    payment: 0,
-    timing: 'end',
-    finalAmount: null,
-    unknown: 'amount',
+    ...grownFor(plan, yearsOf(page, token), { amount: null, unknown: 'amount' }),
     links: [{ field: 'finalAmount', fromPlan: 0, quantity: 'amount' }],
   };
   const first: SolePlan = {

@@ -1,15 +1,35 @@
 /** Several rates without a plan: each is converted, and they are held against each other. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
+import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import type { Regions } from './offers.ts';
 import { readTwo } from './offers.ts';
+import { comparedBy, ownedQuestions, readingOfTwo } from './twoPlans.ts';
+
+/** One rate, compounded so often or so often: "11 % compounded (a) monthly, (b) daily". */
+function readTwoCompoundings(page: Page): DraftReading | undefined {
+  const [one, other, third] = page.periods.filter(({ use }) => use === 'compounding');
+  const isEffective = page.questions.length > 0 && page.questions.every(({ asked }) => asked === 'effectiveRate');
+  if (!isEffective || !one || !other || third || one.perYear === other.perYear) return undefined;
+  const questions = ownedQuestions(page, () => 'each');
+  const isOther = (place: Span): boolean => place.start === page.places[other.token]!.start;
+  const first = readPlan(page, { scope: (place) => !isOther(place), as: 'convert', questions });
+  const { rate } = first.plan;
+  if (rate?.quoted !== 'nominal') return undefined;
+  const { perYear } = other;
+  const then = { ...first.plan, rate: { ...rate, compoundingsPerYear: perYear }, paymentsPerYear: perYear };
+  const both = [first, { ...first, plan: then }] as const;
+  return readingOfTwo(page, both, questions, (question, plans) => comparedBy(page, question, plans));
+}
 
 /** @returns nothing where the text has money, or not two rates */
 export function readTwoRates(page: Page): DraftReading | undefined {
   const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [page.places[at]!] : []));
   const hasMoney = page.tokens.some(({ form }) => form === 'money');
   const [one, other] = rates;
+  if (!hasMoney && one && !other) return readTwoCompoundings(page);
   if (hasMoney || rates.length !== 2 || !one || !other) return undefined;
   const between = page.flat.slice(one.end, other.start);
   const cut = Math.max(

@@ -41,7 +41,11 @@ export function readStages(page: Page): DraftReading | undefined {
     questions: [],
   });
   const { kind, payments, payment, amount } = first.plan;
-  if (kind === 'saving' && !leftAlone.test(page.flat.slice(region.start, region.end))) return undefined;
+  if (
+    kind === 'saving' &&
+    !leftAlone.test(page.flat.slice(sentenceAt(page, region)?.start ?? region.start, region.end))
+  )
+    return undefined;
   const isKnown = kind === 'saving' ? payment !== null && payment > 0 : kind === 'lump-sum' && amount !== null;
   if (!isKnown || !first.plan.rate || payments === null || first.read.unfit !== undefined) return undefined;
   const left = secondPlan(page, region, token, first);

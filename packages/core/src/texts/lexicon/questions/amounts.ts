@@ -149,6 +149,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?<!reducing[ -])balance(?=[ ,.;?)]|$)',
     'bal(?= (?:after|at|when|owing)|[,;?)])',
     'sum outstanding',
+    'o/s(?= )',
     'settlement figure',
   ),
   cue(
@@ -191,7 +192,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:loan|mortgage) (?:amount|size|was|originally)',
     'principal (?:amount|was|originally)',
     'original amount',
-    '(?:size|amount) of the (?:second |other |new )?(?:loan|fund|mortgage|pot|debt)',
+    '(?:size|amount) of (?:the|a|this|her|his|their) (?:second |other |new )?(?:loan|fund|mortgage|pot|debt)',
     'what (?:is|was|are) ~(?:worth)(?= (?:today|now|on delivery|at the start|at the outset|when (?:it|new)))',
     'worth (?:on delivery|today|now|at the start|when new)',
     '(?<!into (?:the|this|his|her|their|its|a) )(?:sum|amount|fund|pot|money) (?:is )?(?:needed|required|that is needed|he needs|she needs|they need)',

@@ -13,6 +13,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'financeCharge',
     13,
     '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
+    'in excess of the (?:cash )?price',
     'how much (?:more|dearer|costlier|more expensive) than (?:the |its )?(?:cash|net|list)(?: price)?',
     'how much (?:do|does|would|will|can) (?:i|he|she|they|you|we|one|the [a-z]+) save by paying (?:in )?(?:cash|today|now|at once)',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',
@@ -54,7 +55,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   ),
   cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?'),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it)'),
-  cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)'),
+  cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)', 'the amount of (?:the )?interest'),
+  cue('interest', 14, 'interest (?:that is )?(?:still|yet) (?:to (?:be paid|come|pay)|due|payable)'),
   cue('totalPaid', 14, 'what (?:will|would) (?:the [a-z]+|it|this) have cost'),
   cue(
     'totalPaid',
