@@ -20,7 +20,10 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
   return joined.map((each, at) => {
     // "for the first four years …, for the next three."
     const isNext =
-      /(?:next|following|remaining|other) $/.test(lower.slice(0, each.start)) && /^[.,;?]/.test(lower.slice(each.end));
+      /(?:next|following|remaining|other) $/.test(lower.slice(0, each.start)) &&
+      /^(?:[.,;?]| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(
+        lower.slice(each.end),
+      );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
     if (isNext && each.form === 'count' && before) return { ...each, form: 'time', unit: before.unit };
     return sharingUnit(each, joined[at - 1], joined[at + 1], lower);

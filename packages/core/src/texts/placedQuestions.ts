@@ -117,6 +117,8 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       const year = page.tokens[token]!.value;
       return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
     }
+    const year = yearAsBefore(page, question, placed[at - 1]);
+    if (year) return { ...question, place: year };
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const own = sentenceAt(page, question);
     // "And how much principal?" goes on from the sentence before.
@@ -129,6 +131,25 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     );
     return beside ? { ...question, place: beside.place } : question;
   });
+}
+
+/** "… at the end of the third year, and the principal repaid in the fourth": years, as before. */
+function yearAsBefore(
+  page: Page,
+  { place, unit }: PlacedQuestion,
+  before: PlacedQuestion | undefined,
+): AskedPlace | undefined {
+  const [taken] = place?.taken ?? [];
+  const told = before?.place?.taken[0];
+  if (!taken || !told || place?.from === undefined || place.from !== place.to) return undefined;
+  const isYear = new RegExp(`⟨o${told.token}⟩ year`).test(page.flat);
+  const isBare = new RegExp(`(?:in|during|over|of) the ⟨o${taken.token}⟩\\W*$`).test(
+    page.flat.slice(unit.start, unit.end),
+  );
+  const isHere = sentenceAt(page, unit) === sentenceAt(page, before!.unit);
+  return isYear && isBare && isHere
+    ? { fromYear: place.from, toYear: place.from, taken: [{ token: taken.token, role: 'yearIndex' }] }
+    : undefined;
 }
 
 /** "After five years she raises it. What has she three years later?" */

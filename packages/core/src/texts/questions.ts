@@ -201,7 +201,7 @@ function supposedIn(flat: string, piece: Span): Found[] {
 
 /** "The interest in the 7th payment: how much is it?" */
 function meantInFront(flat: string, sentence: Sentence): { question: Match<Asked>; piece: Span } | undefined {
-  const tail = /: (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
+  const tail = /(?::|,| -) (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
     sentence.text,
   );
   const best = tail ? bestOf(find(sentence.text.slice(0, tail.index))) : undefined;

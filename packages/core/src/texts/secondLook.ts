@@ -24,6 +24,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...questionsMissed(page, draft),
     ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),
+    ...atNoTime(asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...outOfProportion(draft),
@@ -245,6 +246,12 @@ function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
       : [];
   });
 }
+
+/** What is owed, without a time. */
+const atNoTime = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity, args }) => (quantity === 'balanceAfter' || quantity === 'leftToPay') && args?.k === undefined)
+    ? [doubt('after', 'After which payment is that asked?')]
+    : [];
 
 /** What is owed after the last payment is nothing: the moment was not understood. */
 function afterTheEnd({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {

@@ -148,7 +148,10 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !isLabelled;
     // "Repaying 8,200 with 190 a month: number of payments?"
     const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
-    const isGloss = /^(?:deposit|down payment|interest|fees?) included/.test(piece);
+    const isGloss =
+      /^(?:counting|including) the (?:last|smaller|final)|^(?:deposit|down payment|interest|fees?) included/.test(
+        piece,
+      );
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
     const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isShort || isTail);
     pieces.push({

@@ -6582,6 +6582,64 @@ export const written: readonly Written[] = [
     ],
     asks: ['finalAmount@1'],
   },
+  {
+    text: 'Marit Oksanen puts 2 400 € into a savings certificate for four and a half years. Interest: 2.8 % a year, credited every half-year. What is it worth when it falls due?',
+    plans: ['lump-sum amount=2400 rate=0.028/nominal/2 n=9 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "An account holds $88,000 and pays 4.32% a year compounded monthly. What sum at each month's beginning exhausts it in fifteen years?",
+    plans: ['drawing-down amount=88000 rate=0.0432/nominal/12 n=180 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The nominal rate, compounded half-yearly, that is equivalent to an effective rate of 7.1225 % – what is it?',
+    plans: ['convert rate=0.071225/effective/1 p=2 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: 'On £23,000 at 6.9 % nominal (monthly rests) Kasimir pays £455 every month-end. After how many payments is he free of debt, counting the last smaller one?',
+    plans: ['borrowing amount=23000 rate=0.069/nominal/12 p=12 payment=455 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A car priced at £16,990 is paid for with £1,990 cash, £3,000 for the old one and the rest on credit: APR 8.4 %, monthly compounding, 48 monthly payments in arrears. There is a documentation fee of £150 added to the amount financed. State the amount financed, the payment, the total interest.',
+    plans: [
+      'borrowing price=16990 down=1990 trade=3000 fees=150 amount=12150 rate=0.084/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'A bank lends $235,000 on a house at 5.35% compounded semi-annually, amortized over 25 years by monthly payments in arrears. Find the payment, the balance at the end of the third year, and the principal repaid in the fourth.',
+    plans: ['borrowing amount=235000 rate=0.0535/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'principalIn from:37 to:48'],
+  },
+  {
+    text: 'Some land was bought for £90,000 in 2008. Today it is mortgaged for £60,000 over fifteen years at 6% compounded monthly, month-end payments. What is the monthly payment, and what total will have been paid?',
+    plans: ['borrowing amount=60000 rate=0.06/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'In the first five years the college saves $3,000 at the end of each quarter; over the next ten it pays out an equal bursary at the end of each quarter until nothing is left. Money earns 5.2% compounded quarterly. What is in the fund after five years and how large is a bursary?',
+    plans: [
+      'saving amount=0 rate=0.052/nominal/4 n=20 p=4 payment=3000 ?finalAmount',
+      'drawing-down rate=0.052/nominal/4 n=40 p=4 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'Old loan: £18,000, 11.4% compounded monthly, 48 payments, of which 18 have been made. A credit union offers to refinance what is owed at 7.2% compounded monthly over the same remaining time, for a fee of £200 added to the loan. Old payment, balance, new payment, total saved?',
+    plans: [
+      'borrowing amount=18000 rate=0.114/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing fees=200 rate=0.072/nominal/12 n=30 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:18',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:18}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -11,6 +11,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:when|until|before) (?:will )?there (?:be|is|are|will be) {m}',
     'will there (?:then )?be {m}',
     '(?:are|is) there(?: at least)? {m} or more',
+    '{m} (?:accumulate|build up|come together|collect)s? from',
     '{m} is what (?:she|he|they) (?:gets?|receives?|has|have)',
     '(?:run|build|grow|swell|mount|make|pile|accumulate|amount|come|add|bring|rais|reach|yield|produc|creat)(?:e|es|s|ing|ed)? (?:up )?(?:in)?(?:to )?(?:a|the) (?:[a-z-]+ )?(?:fund|pot|sum|total|balance|nest-?egg|reserve) of {m}',
     '(?:is|are) then worth {m}',
@@ -78,6 +79,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
   cue('amount', 11, 'offers? (?:you|him|her|them|me) {m} for (?:it|them|the (?:contract|note|claim|right))(?![a-z])'),
+  cue('amount', 10, '(?:account|fund|pot|trust|legacy) (?:holds|contains|has|stands at) {m}'),
   cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',

@@ -22,6 +22,8 @@ const made = [
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
+  pattern('of which {n} (?:have|has|had|are|were) (?:already |just )?(?:been )?(?:made|paid)'),
+  pattern('of which (?:she|he|they) (?:have|has|had) (?:already |just )?(?:made|paid) {n}'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
   pattern('(?:end|close) of @year {n}'),
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),

@@ -125,6 +125,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `^(?:and )?${mine}${pmt}(?! (?:up |at the (?:end|beginning|start|close)|fall|falls|are made|made|being made) )(?=[?.;,)]|\\s|$)`,
     `^${mine}${pmt} at the (?:end|start|beginning) of (?:<e>|<a>|(?:each|every|the) @period) ?\\?`,
     '^size of each ?\\?',
+    '(?:what|which) (?:sum|amount) (?:at|on) (?:<ea>|each|every|the (?:end|beginning|start|first|last))',
     '^(?:<e> )?(?:deposit|saving|payment)s? (?:needed|required|necessary)(?![^?]{0,30}(?:today|now))',
     'what (?:does|do|will|must|would) each(?: one)? (?:come to|amount to|be|cost)',
     'how (?:large|much|big) (?:is|are|was|were) (?:a|one|each|every) (?:single )?(?:sum|amount)',
