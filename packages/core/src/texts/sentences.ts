@@ -109,6 +109,9 @@ const boundary =
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;
 
+/** "…, counting the last smaller one": how it is to be answered. */
+const gloss = /^(?:counting|including) the (?:last|smaller|final)|^(?:deposit|down payment|interest|fees?) included/;
+
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;
 
@@ -148,10 +151,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !isLabelled;
     // "Repaying 8,200 with 190 a month: number of payments?"
     const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
-    const isGloss =
-      /^(?:counting|including) the (?:last|smaller|final)|^(?:deposit|down payment|interest|fees?) included/.test(
-        piece,
-      );
+    const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
     const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isShort || isTail);
     pieces.push({
