@@ -67,6 +67,11 @@ const ranges: readonly PlaceRecord[] = [
     from: from!,
     to: to!,
   })),
+  place(
+    '(?:by|until|up to|through|before) (?:the )?(?:end|close) of (?:@year {n}|(?:the |its )?{o} @year)',
+    ['to'],
+    ([year]) => ({ fromYear: 1, toYear: year! }),
+  ),
   place('@year one', [], () => ({ fromYear: 1, toYear: 1 })),
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),

@@ -1,23 +1,13 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
-import type { AskedPlace } from './askArgs.ts';
-import { wholeNumber } from './changesOfText.ts';
+import { placeAsked } from './askArgs.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
+import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './questions.ts';
 import type { Compared, ReadArgs, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
-
-/** A plan with what its questions need to know besides. */
-export interface AskedPlan {
-  readonly plan: ReadPlan;
-  readonly index: number;
-  readonly wanted: number | undefined;
-  /** The payment after which something changes, and the payments then skipped. */
-  readonly changesAfter?: number;
-  readonly skipped?: number;
-}
 
 /**
  * The asks, in order; what is asked twice is asked once.
@@ -113,12 +103,6 @@ const seeks: Readonly<Record<Unknown, Question['asked']>> = {
 };
 
 type Found = { quantity: ReadQuantity; plan: number | null; args?: ReadArgs } | undefined;
-
-interface Last {
-  readonly k?: number;
-  readonly from?: number;
-  readonly to?: number;
-}
 
 type Is = (quantity: ReadQuantity, args?: ReadArgs) => Found;
 
@@ -239,7 +223,8 @@ function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: Rea
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
 
 /** By how much the payment changes; or what the changes save. */
-function differenceAsk({ of: { plan, index, changesAfter }, is, unit }: Asking): Found {
+function differenceAsk({ page, question, of, is, unit }: Asking): Found {
+  const { plan, index, changesAfter } = of;
   const isRise = /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit);
   if (changesAfter !== undefined && isRise && !/interest|save|payments|in all|altogether|total/.test(unit)) {
     const before: Compared = { plan: index, quantity: 'payment' };
@@ -249,9 +234,27 @@ function differenceAsk({ of: { plan, index, changesAfter }, is, unit }: Asking):
       args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
     };
   }
-  if (plan.changes.length === 0) return undefined;
+  if (plan.changes.length === 0)
+    return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
   return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });
 }
+
+/** "How much interest is saved if it is paid off after the 36th payment?" */
+const savedBySettling = ({
+  plan,
+  k,
+  is,
+  unit,
+}: Pick<Asking, 'is' | 'unit'> & Pick<AskedPlan, 'plan'> & { readonly k: number | undefined }): Found =>
+  k !== undefined &&
+  plan.payments !== null &&
+  k < plan.payments &&
+  /interest/.test(unit) &&
+  /(?:pay|repay|clear|settl)[a-z]*(?![a-z])[^?]{0,90}(?:off|early|in full|the (?:rest|loan|debt))|(?:settles|repays|clears) it/.test(
+    unit,
+  )
+    ? is('interestIn', { from: k + 1, to: plan.payments })
+    : undefined;
 
 const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= start && place.start <= end;
 
@@ -302,46 +305,4 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   if (asked === 'principal') return range ? is('principalIn', range) : undefined;
   if (!isWhole) return is('interestIn', range);
   return is(plan.kind === 'flat' ? 'financeCharge' : 'totalInterest');
-}
-
-/** After which payment. */
-export function momentOf(
-  place: AskedPlace | undefined,
-  { plan, changesAfter, skipped = 0 }: AskedPlan,
-  last: Last = {},
-): number | undefined {
-  if (!place) return undefined;
-  const k =
-    place.after ?? (place.afterYears === undefined ? undefined : wholeNumber(place.afterYears * plan.paymentsPerYear));
-  // "after the six months" of a pause.
-  if (k !== undefined && changesAfter !== undefined && k === skipped) return changesAfter + skipped;
-  if (k !== undefined) return k;
-  if (place.leftYears !== undefined && plan.payments !== null)
-    return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
-  if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
-  if (place.part !== undefined && plan.payments !== null) return wholeNumber(plan.payments * place.part);
-  if (place.same) return last.k ?? last.to;
-  if (place.atChange) return changesAfter === undefined ? (last.k ?? last.to) : changesAfter + skipped;
-  return undefined;
-}
-
-function rangeOf(
-  place: AskedPlace | undefined,
-  { plan }: AskedPlan,
-  last: Last,
-): { from: number; to: number } | undefined {
-  if (!place) return undefined;
-  const p = plan.paymentsPerYear;
-  if (place.fromYear !== undefined && place.toYear !== undefined)
-    return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
-  if (place.lastYears !== undefined && plan.payments !== null)
-    return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
-  if (place.lastPayments !== undefined && plan.payments !== null)
-    return { from: plan.payments - place.lastPayments + 1, to: plan.payments };
-  if (place.isThat && last.k !== undefined) return { from: last.k, to: last.k };
-  if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
-  if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
-  if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
-  if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
-  return undefined;
 }

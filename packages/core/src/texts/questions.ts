@@ -165,7 +165,9 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
             / included/.test(flat.slice(from + end, from + end + 14))
           ) &&
           !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
-          (piece.asks || !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
+          (piece.asks ||
+            /(?:wanted|sought|required)$/.test(flat.slice(from + start, from + end)) ||
+            !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
       ),
     );
     if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });

@@ -1,9 +1,9 @@
 /** For how long: which times are the plan's term, which are moments that a question names, and where a term is told elsewhere. */
 
 import { agesOf } from './ages.ts';
-import { momentOf } from './asksOfPlan.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { Page } from './page.ts';
+import { momentOf } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { ReadPlan, Role } from './reading.ts';
 import { yearsOf, type Terms } from './terms.ts';

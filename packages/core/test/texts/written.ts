@@ -6640,6 +6640,92 @@ export const written: readonly Written[] = [
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:18}},{plan:1,quantity:totalPaid}]',
     ],
   },
+  {
+    text: 'Find the monthly payments on each of two loans of €14,000 at 7.5% compounded monthly, one over 30 months, the other over 54, month-end. How much interest does each cost?',
+    plans: [
+      'borrowing amount=14000 rate=0.075/nominal/12 n=30 p=12 final=0 ?payment',
+      'borrowing amount=14000 rate=0.075/nominal/12 n=54 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1'],
+  },
+  {
+    text: 'A loan of $150,000 at j2 = 6% with monthly payments for 15 years. The borrower decides to pay $1,500 instead of the required payment. Required payment? How many payments of $1,500 are needed?',
+    plans: [
+      'borrowing amount=150000 rate=0.06/nominal/2 n=180 p=12 final=0 ?payment',
+      'borrowing amount=150000 rate=0.06/nominal/2 p=12 payment=1500 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1'],
+  },
+  {
+    text: 'PMT at beginning of month = 260; i = 0.45 % per month; 48 months. Accumulated value one month after the last payment?',
+    plans: ['saving amount=0 rate=0.0045/per-period/12 n=48 p=12 payment=260 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How many half-yearly withdrawals of €2 500, the first in six months, can be financed from €30 000 at 4,6 % compounded half-yearly? How big is the final, smaller one?',
+    plans: ['drawing-down amount=30000 rate=0.046/nominal/2 p=2 payment=2500 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The parish organ fund: £7,200 now, £260 more at the close of each month. The account adds 0.3 % per month. How much in 3 years, and how much of that is interest?',
+    plans: ['saving amount=7200 rate=0.003/per-period/12 n=36 p=12 payment=260 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'How much is left to be paid, interest included, on a loan of $23,600 at 7.5% compounded monthly over 72 months (payments in arrears) once 30 payments have been made?',
+    plans: ['borrowing amount=23600 rate=0.075/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['leftToPay k:30'],
+  },
+  {
+    text: 'An uncle promises his nephew $400 at the end of each month during his four years of study. What must he set aside now at 3.6% compounded monthly, and how much interest does his money earn?',
+    plans: ['drawing-down rate=0.036/nominal/12 n=48 p=12 payment=400 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'For a debt of £5,000 two plans are offered: A, 36 payments of £158 at month-end; B, 24 payments of £228 at month-end. Which plan has the lower nominal rate compounded monthly? Give both rates.',
+    plans: [
+      'borrowing amount=5000 n=36 p=12 payment=158 final=0 ?rate',
+      'borrowing amount=5000 n=24 p=12 payment=228 final=0 ?rate',
+    ],
+    asks: [
+      'choice by:effectiveRate want:least',
+      'nominalRate compoundingsPerYear:12',
+      'nominalRate@1 compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: 'A mortgage of $189,000 was taken out at 5.04% compounded monthly for 25 years with monthly payments in arrears. (a) the payment; (b) principal repaid by the end of year 6; (c) interest paid by the end of year 6.',
+    plans: ['borrowing amount=189000 rate=0.0504/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:72', 'interestIn from:1 to:72'],
+  },
+  {
+    text: 'Two friends borrow £10,000 each at 6% compounded monthly. One repays over 4 years, the other over 6, both monthly in arrears. How much more interest does the second pay?',
+    plans: [
+      'borrowing amount=10000 rate=0.06/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=10000 rate=0.06/nominal/12 n=72 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A house loan at 4.5 % compounded monthly over 30 years costs $1,266.71 at each month-end. How much was lent? How much is still owed after twenty years?',
+    plans: ['borrowing rate=0.045/nominal/12 n=360 p=12 payment=1266.71 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:240'],
+  },
+  {
+    text: 'What is the price of a leased truck if 48 rentals of $1,150 are paid at the beginning of each month, its residual is $22,000 and money costs 7.5% compounded monthly?',
+    plans: ['leasing rate=0.075/nominal/12 n=48 p=12 payment=1150 beginning final=22000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How much interest does a man save if he pays a 5-year, $18,000 loan (8.4% compounded monthly, month-end payments) off right after the 36th payment?',
+    plans: ['borrowing amount=18000 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:37 to:60'],
+  },
+  {
+    text: 'What is the term, in years, of a loan of €52 000 at 5 % effective if €6 000 is paid at the end of every year? What is the last payment?',
+    plans: ['borrowing amount=52000 rate=0.05/effective/1 p=1 payment=6000 final=0 ?payments'],
+    asks: ['years', 'lastPayment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -6665,7 +6751,6 @@ export const doubtful: readonly string[] = [
   'A loan of €4,000 at 75% compounded monthly is repaid by 12 payments at the end of each month. Find the payment.',
   'A lorry at £30,000 is financed over 48 payments at the end of each month at 7.2% compounded monthly with a balloon. Find the payment.',
   'A loan of £5,000 is repaid over 3 years at 6% compounded monthly, end of month. (a) Find the payment. (b) Draw the curve of the debt.',
-  'Find the monthly payments on each of two loans of €14,000 at 7.5% compounded monthly, one over 30 months, the other over 54, month-end. How much interest does each cost?',
   'Interest on a deposit of $18,000 left for three years came to $2,412.60. It was compounded semi-annually. Find the nominal rate.',
   'Ruth’s employer deposits £180 into her pension at the end of each month and she adds £120 of her own at the same time. With growth of 5.4% compounded monthly, what will the pension pot be worth after 22 years?',
   'A municipality issues a loan of €6 million at 3.9% compounded semi-annually to be redeemed by equal half-yearly payments over 25 years. Find the payment and the interest portion of the first and the last payment.',

@@ -23,6 +23,14 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'how much must be (?:put|set|laid) (?:aside|by|away)',
     '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot)(?![a-z])',
   ),
+  cue('saving', 9, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
+  cue(
+    'drawing-down',
+    9,
+    'withdrawals [^.;?!]{0,60}(?:financed|paid|made|met) (?:from|out of)',
+    'wants? {m} (?:<a>|<e>) (?:for|during|from|in)',
+    'promises? (?:(?:his|her|their|the|a|an) [a-z]+|him|her|them) {m} (?:at|each|every|<e>|<a>|on)',
+  ),
   cue('saving', 9, 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(

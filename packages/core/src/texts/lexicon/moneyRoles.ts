@@ -80,6 +80,9 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
   cue('amount', 11, 'offers? (?:you|him|her|them|me) {m} for (?:it|them|the (?:contract|note|claim|right))(?![a-z])'),
   cue('amount', 10, '(?:account|fund|pot|trust|legacy) (?:holds|contains|has|stands at) {m}'),
+  cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
+  cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
+  cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}'),
   cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',

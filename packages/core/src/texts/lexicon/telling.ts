@@ -66,7 +66,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but)(?: the)? interest(?! (?:in|of|on|over|part))',
+    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) =>
       plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
   ),

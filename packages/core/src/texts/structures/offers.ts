@@ -105,7 +105,14 @@ const isAsked = (page: Page, at: number): boolean =>
   page.questions.some(({ unit }) => at >= unit.start && at < unit.end);
 
 /** Where two offers are first named: "bank A … bank B". */
-function namedPlaces({ flat, text, origins }: Page): number[] {
+function namedPlaces(page: Page): number[] {
+  const { flat, text, origins } = page;
+  const listed =
+    /(?:offers?|plans?|options?|ways|schemes|deals)(?![a-z])[^.?!⟨]{0,40}: ?\(?a[,:)] [^?!]*?[;.,] (?:or )?\(?(b)[,:)] /d.exec(
+      flat,
+    );
+  const [, second] = listed?.indices ?? [];
+  if (listed && second) return [listed.index + listed[0].indexOf(':'), second[0]];
   const seen = new Set<string>();
   const places: number[] = [];
   for (const found of flat.matchAll(mark)) {

@@ -1,6 +1,7 @@
 /** "If she pays 2,000 a quarter instead, how many payments are there?": the same plan once more, at another payment. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
@@ -12,21 +13,35 @@ const paysOther = pattern(
   'if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
+/** "The borrower decides to pay 1,500 instead of the required payment." */
+const paysInstead = pattern(
+  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to )?(?:pays?|repays?) {m}(?: [a-z]+){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?',
+);
+
 /** @returns nothing where only one payment is told of */
 export function readOtherPayment(page: Page): DraftReading | undefined {
-  const found = [...page.flat.matchAll(paysOther)][0];
+  const asked = [...page.flat.matchAll(paysOther)].at(0);
+  const told = [...page.flat.matchAll(paysInstead)].at(0);
+  const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
-  if (!found || !said?.asks) return readAskedAgain(page);
+  if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
   const token = Number(found[1]);
-  const questions = ownedQuestions(page, ({ asked, start }): Owner =>
-    start < said.start ? 0 : asked === 'difference' ? 'across' : 1,
-  );
+  const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
+    const isFirst = said.asks ? start < said.start : what === 'payment';
+    return isFirst ? 0 : what === 'difference' ? 'across' : 1;
+  });
   const [first, second] = [questionsOf(questions, 0), questions.filter(({ owner }) => owner !== 0)];
   const isTime = second.some(({ asked }) =>
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
   if (!isTime || !first.some(({ asked }) => asked === 'payment')) return undefined;
-  const asStated = readPlan(page, { scope: without(said), questions: first });
+  const other = tokenAt(page, token);
+  const again = page.places.filter(
+    (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,
+  );
+  const isAgain = ({ start }: Span): boolean => again.some((each) => each.start === start);
+  const isOutside = without(said);
+  const asStated = readPlan(page, { scope: (place) => isOutside(place) && !isAgain(place), questions: first });
   const { plan, read } = asStated;
   if (plan.payment !== null || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0)
     return undefined;
@@ -38,7 +53,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
     page,
     { ...asStated, plan: { ...plan, name: 'first' } },
     questions,
-    { name: 'second', payment: tokenAt(page, token).value, payments: null, unknown: 'payments' },
+    { name: 'second', payment: other.value, payments: null, unknown: 'payments' },
     [],
     [[token, 'payment']],
     across,

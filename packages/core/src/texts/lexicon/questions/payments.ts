@@ -82,7 +82,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'when (?:will|is|does|would|has|do|are)',
     '(?:in|over|for|within) what (?:time|period|length of time)',
     'after what time',
-    'what term',
+    '(?:what|which)(?: is the)? term',
     'term of the',
     'find the term',
     '^(?:and )?the (?:time|length of time)(?= ?(?:\\(|that (?:the|it|this)|for which|until))',

@@ -84,6 +84,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'rate(?! of <p>)(?= ~~?(?:compounded|convertible))',
     'j\\(?_?\\d+\\)? ?(?:=|\\?)',
     'rate\\?',
+    '(?:give|state|find) (?:both|the two) rates',
     'rate (?:wanted|required|sought)',
     '^(?:and )?(?:the )?rate(?= ?[(])',
     'j\\(?_?\\d+\\)?(?= ?[?.,;]| and|$)',

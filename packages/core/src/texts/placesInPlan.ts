@@ -1,0 +1,65 @@
+/** The place that a question names, in the payments of its plan. */
+
+import type { AskedPlace } from './askArgs.ts';
+import { wholeNumber } from './changesOfText.ts';
+import type { ReadPlan } from './reading.ts';
+
+/** A plan with what its questions need to know besides. */
+export interface AskedPlan {
+  readonly plan: ReadPlan;
+  readonly index: number;
+  readonly wanted: number | undefined;
+  /** The payment after which something changes, and the payments then skipped. */
+  readonly changesAfter?: number;
+  readonly skipped?: number;
+}
+
+/** The payments that were looked at before. */
+export interface Last {
+  readonly k?: number;
+  readonly from?: number;
+  readonly to?: number;
+}
+
+/** After which payment. */
+export function momentOf(
+  place: AskedPlace | undefined,
+  { plan, changesAfter, skipped = 0 }: AskedPlan,
+  last: Last = {},
+): number | undefined {
+  if (!place) return undefined;
+  const k =
+    place.after ?? (place.afterYears === undefined ? undefined : wholeNumber(place.afterYears * plan.paymentsPerYear));
+  // "after the six months" of a pause.
+  if (k !== undefined && changesAfter !== undefined && k === skipped) return changesAfter + skipped;
+  if (k !== undefined) return k;
+  if (place.leftYears !== undefined && plan.payments !== null)
+    return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
+  if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
+  if (place.part !== undefined && plan.payments !== null) return wholeNumber(plan.payments * place.part);
+  if (place.same) return last.k ?? last.to;
+  if (place.atChange) return changesAfter === undefined ? (last.k ?? last.to) : changesAfter + skipped;
+  return undefined;
+}
+
+/** From which payment to which. */
+export function rangeOf(
+  place: AskedPlace | undefined,
+  { plan }: AskedPlan,
+  last: Last,
+): { from: number; to: number } | undefined {
+  if (!place) return undefined;
+  const p = plan.paymentsPerYear;
+  if (place.fromYear !== undefined && place.toYear !== undefined)
+    return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
+  if (place.lastYears !== undefined && plan.payments !== null)
+    return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
+  if (place.lastPayments !== undefined && plan.payments !== null)
+    return { from: plan.payments - place.lastPayments + 1, to: plan.payments };
+  if (place.isThat && last.k !== undefined) return { from: last.k, to: last.k };
+  if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
+  if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
+  if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
+  if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
+  return undefined;
+}
