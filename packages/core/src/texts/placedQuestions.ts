@@ -180,8 +180,17 @@ function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'mom
 /** "What has been paid in interest so far, after 30 payments?" */
 function paidSoFar(page: Page, question: Question): AskedPlace | undefined {
   const isSoFar =
-    question.asked === 'interest' && /so far|to date/.test(page.flat.slice(question.unit.start, question.unit.end));
-  return isSoFar ? untilThen(page, { ...question, asked: 'principal' }) : undefined;
+    question.asked === 'interest' &&
+    /so far|to date|(?:up to|until|by) then/.test(page.flat.slice(question.unit.start, question.unit.end));
+  return isSoFar ? (untilThen(page, { ...question, asked: 'principal' }) ?? untilTold(page, question)) : undefined;
+}
+
+/** "It is paid off after five years. What has been paid in interest up to then?" */
+function untilTold(page: Page, { start, unit }: PlacedQuestion | Question): AskedPlace | undefined {
+  const isFirst = page.questions.every((each) => each.unit.start >= unit.start);
+  const told = isFirst ? momentBefore(page, start) : undefined;
+  if (told?.afterYears !== undefined) return { fromYear: 1, toYear: told.afterYears, taken: told.taken };
+  return told?.after === undefined ? undefined : { from: 1, to: told.after, taken: told.taken };
 }
 
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */

@@ -59,5 +59,8 @@ function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYe
     const k = isMoment && momentOf(place, { plan: { paymentsPerYear } as ReadPlan, index: 0, wanted: undefined });
     return typeof k === 'number' ? [k] : [];
   });
-  return moments.length > 0 ? Math.max(...moments) : undefined;
+  const latest = Math.max(...moments);
+  // What is looked at later makes it no end.
+  const isLater = questions.some(({ place }) => (place?.to ?? (place?.toYear ?? 0) * paymentsPerYear) > latest);
+  return moments.length > 0 && !isLater ? latest : undefined;
 }

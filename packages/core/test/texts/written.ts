@@ -6726,6 +6726,56 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=52000 rate=0.05/effective/1 p=1 payment=6000 final=0 ?payments'],
     asks: ['years', 'lastPayment'],
   },
+  {
+    text: 'Loan 9 850,00 €; 38 Monatsraten? No: 38 monthly payments in arrears; 7,44 % nominal, monthly. Spaces group thousands, commas decimals. One payment = ?',
+    plans: ['borrowing amount=850 rate=0.0744/nominal/12 n=38 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The monthly payment on a loan of $62,000 is $719.88; it runs ten years, payments at the month's end. Find the rate compounded monthly and the effective rate.",
+    plans: ['borrowing amount=62000 n=120 p=12 payment=719.88 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: "The Corrigans' mortgage of $268,000 carries j2 = 5.5% and is amortised over 25 years with monthly payments, in arrears. They renew after 5 years at j2 = 6.5%, amortisation unchanged. Find the first payment, the balance at renewal and the new payment.",
+    plans: ['borrowing amount=268000 rate=0.055/nominal/2 n=300 p=12 final=0 rate@60:0.065/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: "For seven years a trust has paid out £2,000 at each half-year's end from a fund that stood at £40,000 at the beginning and earns 5% compounded semi-annually. What does the fund hold now?",
+    plans: ['drawing-down amount=40000 rate=0.05/nominal/2 n=14 p=2 payment=2000 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'I want my savings of £18,500 to grow to £25,000 over 6 years by adding the same sum at the end of each half-year. The account gives 3.4% compounded half-yearly. What sum?',
+    plans: ['saving amount=18500 rate=0.034/nominal/2 n=12 p=2 final=25000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A £30,000 loan is repaid by payments in arrears of £600 a month; the lender adds 7.08% a year, monthly. Find the balance after 40 payments and the interest contained in the 41st.',
+    plans: ['borrowing amount=30000 rate=0.0708/nominal/12 p=12 payment=600 final=0 ?payments'],
+    asks: ['balanceAfter k:40', 'interestIn from:41 to:41'],
+  },
+  {
+    text: "An auctioneer's loan, $54,000 over 8 years at 7.5% compounded monthly (end-of-month payments), is paid off in full after 5 years. What has he paid in interest up to then, and what must he pay to settle it?",
+    plans: ['borrowing amount=54000 rate=0.075/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:60', 'balanceAfter k:60'],
+  },
+  {
+    text: 'By what amount does the debt go down with the first 12 payments on a loan of €27 000 over seven years at 6,3 % monthly, payments in arrears?',
+    plans: ['borrowing amount=27000 rate=0.063/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:12'],
+  },
+  {
+    text: 'A payment plan for a $1,980 laptop: 10 % on the spot, the remainder in 18 equal amounts at the end of each month with interest at 14.4% compounded monthly. How large is each amount, and how much does the laptop cost altogether?',
+    plans: ['borrowing price=1980 down=198 amount=1782 rate=0.144/nominal/12 n=18 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'If you want the monthly payment on a 20-year $160,000 mortgage not to exceed $1,000, what is the highest nominal rate, compounded monthly, you can accept? (End-of-month payments.)',
+    plans: ['borrowing amount=160000 n=240 p=12 payment=1000 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -17,7 +17,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{p} (?:as a |as |cash )?(?:deposit|down[ -]?payment)',
     'deposits?(?: of|:| is| was| paid)* {p}',
     '(?:pays?|paid|puts?|hands? over|gives?|finds?|contributes?)(?: off)? {p} (?:of|down|@now|as|in cash|and (?:finances|borrows))',
-    '{p} (?:of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|bill) )?(?:is |are |was )?(?:paid |due |payable )?(?:down|at once|up ?front|on signing|immediately|in cash|straight away|on delivery)',
+    '{p} (?:of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|bill) )?(?:is |are |was )?(?:paid |due |payable )?(?:down|at once|up ?front|on signing|immediately|in cash|straight away|on delivery|on the spot)',
     '{p} of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|bill|sum) (?:is|as|at|down|in|up)',
   ),
   cue(
@@ -74,6 +74,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:cuts?|lowers|raises|reduces|puts|brings)(?: [a-z]+){0,3} to {p}',
     '(?:becomes|became) {p}',
     'new rate (?:after|in) <t>:? {p}',
+    '(?:renews?|renewed|refixe?s?|refixed)[^.;?!⟨]{0,20}(?: after <t>)?[^.;?!⟨]{0,20} at(?: j\\(?\\d+\\)? =)? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
     '(?:thereafter|after that|afterwards|after which|from then on|for the rest|for the remaining [^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',

@@ -101,7 +101,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'principal',
     13,
     'by how much (?:does|do|will|did) ~~(?:payment|instal?lment) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
-    'by how much (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
+    'by (?:how much|what (?:amount|sum)) (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
     '(?:how much|what (?:part|share|portion)) of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
   ),
   cue(
