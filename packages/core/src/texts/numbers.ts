@@ -91,7 +91,7 @@ function labelAt(text: string, at: number): Token | undefined {
   const opens = /(?:^|\n|[(]|[.?;:,] )\s*[(]?$/.test(text.slice(Math.max(0, at - 4), at));
   if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?\s*$/.test(text.slice(0, at))))
     return token('label', at, line[1].length, Number(line[1]));
-  const named = /^(\d)(?![\d.,%]\d|[\d%])/.exec(text.slice(at, at + 3));
+  const named = /^(\d)(?![\d.,%]\d|[\d%]|\s\d{3})/.exec(text.slice(at, at + 5));
   if (
     named &&
     !/^\d(?:[½¼¾]|-| )? ?(?:years?|months?|quarters?|weeks?|days?|payments?)(?![a-z])/i.test(text.slice(at, at + 14)) &&

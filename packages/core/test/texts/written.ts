@@ -6727,11 +6727,6 @@ export const written: readonly Written[] = [
     asks: ['years', 'lastPayment'],
   },
   {
-    text: 'Loan 9 850,00 €; 38 Monatsraten? No: 38 monthly payments in arrears; 7,44 % nominal, monthly. Spaces group thousands, commas decimals. One payment = ?',
-    plans: ['borrowing amount=850 rate=0.0744/nominal/12 n=38 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: "The monthly payment on a loan of $62,000 is $719.88; it runs ten years, payments at the month's end. Find the rate compounded monthly and the effective rate.",
     plans: ['borrowing amount=62000 n=120 p=12 payment=719.88 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
@@ -6775,6 +6770,11 @@ export const written: readonly Written[] = [
     text: 'If you want the monthly payment on a 20-year $160,000 mortgage not to exceed $1,000, what is the highest nominal rate, compounded monthly, you can accept? (End-of-month payments.)',
     plans: ['borrowing amount=160000 n=240 p=12 payment=1000 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Loan 9 850,00 €; 38 Monatsraten? No: 38 monthly payments in arrears; 7,44 % nominal, monthly. Spaces group thousands, commas decimals. One payment = ?',
+    plans: ['borrowing amount=9850 rate=0.0744/nominal/12 n=38 p=12 final=0 ?payment'],
+    asks: ['payment'],
   },
 ];
 
