@@ -148,7 +148,8 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   newPayment: ({ of: { changesAfter, skipped = 0 }, is }) =>
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
   howLong: ({ page, of: { plan }, is, unit }) => {
-    const inYears = plan.kind === 'lump-sum' || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
+    const inMonths = plan.paymentsPerYear === 12 && /in months/.test(page.flat);
+    const inYears = (plan.kind === 'lump-sum' && !inMonths) || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
     return inYears ? is('years') : is('payments', countsFull(page, unit));
   },
   // Where a payment falls each year, full years are full payments.
@@ -268,12 +269,19 @@ function comparedOf(unit: string): ReadQuantity {
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }
 
-function balanceAsk({ question: { asked, place }, of, last, is }: Asking): Found {
+function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking): Found {
   const { plan } = of;
   const k = momentOf(place, of, last);
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);
   const earns = plan.kind === 'saving' || plan.kind === 'lump-sum' || plan.kind === 'drawing-down';
-  if (isAtEnd && (earns || asked === 'finalAmount')) return is('finalAmount');
+  // "What is left of the loan after ten years?"
+  const isOwed =
+    plan.kind === 'borrowing' &&
+    plan.unknown === 'finalAmount' &&
+    k !== undefined &&
+    /(?:left|ow(?:e|es|ed|ing)|outstanding|remains?)(?![a-z])/.test(unit) &&
+    !/balloon|residual/.test(unit);
+  if (isAtEnd && !isOwed && (earns || asked === 'finalAmount')) return is('finalAmount');
   if (plan.unknown === 'finalAmount' && isAtEnd && k === undefined) return is('finalAmount');
   return is('balanceAfter', k === undefined ? {} : { k, ...(place?.moment ? { moment: place.moment } : {}) });
 }
@@ -302,6 +310,11 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');
+  // What is paid until then is no whole loan.
+  const isUnfinished =
+    range === undefined &&
+    !/⟨m/.test(said) && plan.kind === 'borrowing' && plan.unknown === 'finalAmount' && last.k === plan.payments;
+  if (isUnfinished && asked === 'interest' && last.k !== undefined) return is('interestIn', { from: 1, to: last.k });
   if (asked === 'principal') return range ? is('principalIn', range) : undefined;
   if (!isWhole) return is('interestIn', range);
   return is(plan.kind === 'flat' ? 'financeCharge' : 'totalInterest');

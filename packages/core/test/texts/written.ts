@@ -6776,6 +6776,31 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=9850 rate=0.0744/nominal/12 n=38 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
+  {
+    text: 'Because of a sluggish year the printer can only repay £280 at the end of each month on a £13,300 loan at 8.4% compounded monthly. How much does he owe after eighteen months, and how much of what he paid was interest?',
+    plans: ['borrowing amount=13300 rate=0.084/nominal/12 n=18 p=12 payment=280 ?finalAmount'],
+    asks: ['balanceAfter k:18', 'interestIn from:1 to:18'],
+  },
+  {
+    text: 'How long must I wait for £2,000 to become £3,000 at 5.1% compounded monthly? Answer in months.',
+    plans: ['lump-sum amount=2000 rate=0.051/nominal/12 p=12 final=3000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Mortgage 180 000, 30 years, j12 = 6 %, PMT at end of month. After 10 years the rate falls to 4.8 %, same end date. Give both payments. What is the total interest over the 30 years?',
+    plans: ['borrowing amount=180000 rate=0.06/nominal/12 n=360 p=12 final=0 rate@120:0.048/payments ?payment'],
+    asks: ['payment', 'payment after:120', 'totalInterest'],
+  },
+  {
+    text: 'After 60 payments of £295 in arrears a loan was still £7,140 short of being repaid. It had begun at £20,000. What nominal rate, compounded monthly, was charged?',
+    plans: ['borrowing amount=20000 n=60 p=12 payment=295 final=7140 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Jost's mortgage: 240.000 €; 1,95 % nominal, monthly; he pays 1.100 € monthly in arrears. What is left after ten years? How much has he paid off by then?",
+    plans: ['borrowing amount=240000 rate=0.0195/nominal/12 n=120 p=12 payment=1100 ?finalAmount'],
+    asks: ['balanceAfter k:120', 'principalIn from:1 to:120'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -85,6 +85,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:account|fund|pot|trust|legacy) (?:that )?(?:holds|contains|has|stands at|stood at|held|contained) {m}',
     '(?:my|her|his|their|your) savings of {m}',
   ),
+  cue('amount', 11, '(?:it|that|debt|loan|credit) (?:had |has )?(?:begun|began|started) (?:at|with) {m}'),
+  cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
   cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}'),

@@ -1,6 +1,7 @@
 /** Two offers held against each other: the text says one, then the other, and what holds for both. */
 
 import type { PlacedQuestion } from '../placedQuestions.ts';
+import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
@@ -31,6 +32,8 @@ export function readOffers(page: Page): DraftReading | undefined {
     page.sentences.some(({ asks, text }) => asks && /^\W*(?:⟨l\d+⟩ )?compare(?![a-z])/.test(text));
   const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
   const kinds = leaseAndLoan(page);
+  // Both payments of a loan whose rate changes.
+  if (!compares && !kinds && changesOfText(page).some(({ kind }) => kind === 'rate')) return undefined;
   if (!compares && !both && !kinds) return undefined;
   const regions = kinds ?? regionsOf(page);
   return regions && readTwo(page, regions);

@@ -27,7 +27,9 @@ function readTwoCompoundings(page: Page): DraftReading | undefined {
 /** @returns nothing where the text has money, or not two rates */
 export function readTwoRates(page: Page): DraftReading | undefined {
   const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [page.places[at]!] : []));
-  const hasMoney = page.tokens.some(({ form }) => form === 'money');
+  const isSum = (at: number): boolean =>
+    ['amount', 'price', 'payment', 'finalAmount'].includes(page.signs[at]?.[0]?.role ?? '');
+  const hasMoney = page.tokens.some(({ form }, at) => form === 'money' || (form === 'count' && isSum(at)));
   const [one, other] = rates;
   if (!hasMoney && one && !other) return readTwoCompoundings(page);
   if (hasMoney || rates.length !== 2 || !one || !other) return undefined;

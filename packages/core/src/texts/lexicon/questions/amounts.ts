@@ -89,6 +89,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     13,
     'what (?:is|will|are|was)[^.;?!⟨]{0,24} worth (?:be )?when (?:it|they) (?:falls? due|matures?|comes? due|expires?|ends?)',
   ),
+  cue('amount', 13, '(?:put in|pay in|deposit|invest|add) at the (?:very )?(?:start|beginning|outset)(?! of)'),
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
