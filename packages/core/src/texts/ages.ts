@@ -6,7 +6,7 @@ import { tokenAt, type Page } from './page.ts';
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
   `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
-    '[^?!]{0,120}?(?:until|till|to|at|up to|when|on)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
+    '[^?!]{0,120}?(?:until|till|to|at|up to|when|on|from)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
 const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till)(?![a-z])|retire/;

@@ -313,7 +313,10 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   // What is paid until then is no whole loan.
   const isUnfinished =
     range === undefined &&
-    !/⟨m/.test(said) && plan.kind === 'borrowing' && plan.unknown === 'finalAmount' && last.k === plan.payments;
+    !/⟨m/.test(said) &&
+    plan.kind === 'borrowing' &&
+    plan.unknown === 'finalAmount' &&
+    last.k === plan.payments;
   if (isUnfinished && asked === 'interest' && last.k !== undefined) return is('interestIn', { from: 1, to: last.k });
   if (asked === 'principal') return range ? is('principalIn', range) : undefined;
   if (!isWhole) return is('interestIn', range);

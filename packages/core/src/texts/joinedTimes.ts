@@ -35,7 +35,7 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
     /^,? (?:and )?(?:the )?[a-z]+ (?:over|for|in) $/.test(lower.slice(start, end)) ||
-    /^ (?:or|versus|rather than|instead of|than) (?:over |for |in )?$/.test(lower.slice(start, end));
+    /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$/.test(lower.slice(start, end));
   // "The boy is eighteen today": of somebody whose birth is told.
   const isAge =
     /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&

@@ -5274,8 +5274,8 @@ export const written: readonly Written[] = [
     ],
     asks: [
       'payment',
-      'totalInterest',
       'payment@1',
+      'totalInterest',
       'totalInterest@1',
       'choice by:totalInterest want:least',
       'difference of:totalInterest between:[0,1]',
@@ -6800,6 +6800,103 @@ export const written: readonly Written[] = [
     text: "Jost's mortgage: 240.000 €; 1,95 % nominal, monthly; he pays 1.100 € monthly in arrears. What is left after ten years? How much has he paid off by then?",
     plans: ['borrowing amount=240000 rate=0.0195/nominal/12 n=120 p=12 payment=1100 ?finalAmount'],
     asks: ['balanceAfter k:120', 'principalIn from:1 to:120'],
+  },
+  {
+    text: 'The Skerry Sound salmon farm (9 cages) borrows $128,000 for a feed barge at 6.3% a year compounded monthly, to be repaid in 120 equal month-end payments. Immediately after the 48th payment the bank raises the rate to 7.5%, and the payments are worked out afresh so that the loan still ends with the 120th. (a) Payment at first. (b) Debt at the change. (c) Payment afterwards. (d) Interest over all ten years.',
+    plans: ['borrowing amount=128000 rate=0.063/nominal/12 n=120 p=12 final=0 rate@48:0.075/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:48', 'payment after:48', 'totalInterest'],
+  },
+  {
+    text: 'From the 25th payment on, Agathe raises her month-end payment of 310 € by 90 €. Her loan was 16 000 € at 7,8 % a year, compounded monthly. (1) How many payments in all? (2) The last one? (3) How many payments fewer than without the rise? (4) Interest saved?',
+    plans: ['borrowing amount=16000 rate=0.078/nominal/12 p=12 payment=310 final=0 payment@24:90 ?payments'],
+    asks: [
+      'payments',
+      'lastPayment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: "Flat or not? £7,800 for three years, monthly instalments in arrears. Lender X: 5.9% flat. Lender Y: 10.9% compounded monthly on the balance. (i) each instalment; (ii) who is cheaper; (iii) by how much in all; (iv) X's true nominal rate compounded monthly.",
+    plans: [
+      'flat amount=7800 rate=0.059/flat n=36 p=12 final=0 ?payment',
+      'borrowing amount=7800 rate=0.109/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+      'nominalRate compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: 'After 15 of her 48 month-end payments on a £10,400 loan at 9.9% compounded monthly, Ida is let off four payments. The interest is added meanwhile and the last date stays the same. Find her payment before, the debt when she starts again, and the payment after that.',
+    plans: ['borrowing amount=10400 rate=0.099/nominal/12 n=48 p=12 final=0 skip@15:4/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:19', 'payment after:19'],
+  },
+  {
+    text: "A lease: 60 monthly payments of €585, each in advance; at the end the machine can be bought for €4.800. A loan for the price, €32.000, would cost 6,6 % compounded monthly, 60 payments in arrears. What is the loan's payment? What nominal rate compounded monthly does the lease carry? In total, which is less, and by how much?",
+    plans: [
+      'leasing price=32000 amount=32000 n=60 p=12 payment=585 beginning final=4800 ?rate',
+      'borrowing price=32000 amount=32000 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment@1',
+      'nominalRate compoundingsPerYear:12',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'A man of 45 wants, from his 65th birthday on, to draw $3,000 at the beginning of each month for 20 years. What must he save at the end of each month until then, at 4.8% compounded monthly? What sum must be there on the 65th birthday?',
+    plans: [
+      'drawing-down rate=0.048/nominal/12 n=240 p=12 payment=3000 beginning final=0 ?amount',
+      'saving amount=0 rate=0.048/nominal/12 n=240 p=12 ?payment',
+    ],
+    asks: ['payment@1', 'amount'],
+  },
+  {
+    text: 'A 6-year loan of €27.000 at 6,96 % a year (monthly) has payments at the end of each month. Find (a) the payment, (b) interest in the third year, (c) the principal paid in the third year, (d) the sum of all payments after the third year.',
+    plans: ['borrowing amount=27000 rate=0.0696/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:25 to:36', 'principalIn from:25 to:36', 'leftToPay k:36'],
+  },
+  {
+    text: "Two sisters, one aim: £15,000 in five years. Vera pays in at each month's end at 3.6% compounded monthly; Olga pays in at each quarter's beginning at 3.7% compounded quarterly. What does each pay, and who pays more in all?",
+    plans: [
+      'saving amount=0 rate=0.036/nominal/12 n=60 p=12 final=15000 ?payment',
+      'saving amount=0 rate=0.037/nominal/4 n=20 p=4 beginning final=15000 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:most'],
+  },
+  {
+    text: 'A workshop buys a lathe for $19,400: $3,400 down, the balance in 36 monthly payments in arrears at 8.1% compounded monthly, plus a set-up fee of $220 which goes onto the loan. Find the amount financed, the payment, the finance charge (fee included), and the total outlay with the down payment.',
+    plans: ['borrowing price=19400 down=3400 fees=220 amount=16220 rate=0.081/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['amount', 'payment', 'financeCharge', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A lender advanced £16,200 and got back 54 month-end payments of £371. At the nominal rate this implies, how much could be lent against 54 payments of £450, and what was still owed on the first loan after 30 payments?',
+    plans: [
+      'borrowing amount=16200 n=54 p=12 payment=371 final=0 ?rate',
+      'borrowing n=54 p=12 payment=450 final=0 ?amount',
+    ],
+    asks: ['amount@1', 'balanceAfter k:30'],
+  },
+  {
+    text: 'Two loans of $30,000 at 7.2% compounded monthly, one repaid in 5 years, one in 8, both with month-end payments. Find each payment, each total interest, and the difference of the two interests.',
+    plans: [
+      'borrowing amount=30000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.072/nominal/12 n=96 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Compare three years with five for a £9,600 loan at 9% compounded monthly with month-end payments: (a) both payments (b) both totals of interest (c) how much less interest the shorter takes.',
+    plans: [
+      'borrowing amount=9600 rate=0.09/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=9600 rate=0.09/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
   },
 ];
 

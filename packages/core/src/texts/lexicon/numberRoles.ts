@@ -117,6 +117,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:leaves? out|drops|passes over|pauses?|paused|stops? paying|skips?|skipped|miss|misses|missed|suspends?|suspended|omits?)(?: [a-z]+){0,3}(?: for)? {tn}',
     '(?:no|without) (?:@payment|payment)s?(?: [a-z]+){0,3} for {t}',
     'excused ~?{n}',
+    'let off (?:the next )?{tn}',
     '{n} (?:<e> )?@payment (?:are|is|were|was) (?:skipped|missed|left out|not paid|not made|waived|omitted)',
     '(?:next|following) {tn} (?:@payment )?(?:are|is) (?:skipped|missed|left out|not paid|waived)',
   ),

@@ -149,24 +149,24 @@ const distance = ({ places }: Page, at: number, from: number): number => Math.ab
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
   const words =
-    /(?:using|at|with|on|for|assuming|given|has|have|carries|bears) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate/.exec(
+    /(?:using|at|with|on|for|assuming|given|has|have|carries|bears) (?:that|this|the same|the found|such a) (?:same )?(?:interest )?rate|at the (?:[a-z]+ )?rate (?:this|that|it) implies/.exec(
       page.flat,
     );
   const asksRate = page.questions.find(
     ({ asked }) => asked === 'nominalRate' || asked === 'ratePerPayment' || asked === 'effectiveRate',
   );
-  if (!words || !asksRate) return undefined;
+  if (!words || (!asksRate && !/implies/.test(words[0]))) return undefined;
   const told = sentenceAt(page, { start: words.index, end: words.index });
   const inside =
     page.questions.find(
-      ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate.start,
+      ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate?.start,
     ) ??
     // "Her second loan has the same rate but payments of 420. … How much was the second loan?"
     page.questions.find(
       ({ unit, start }) =>
         told?.asks === false &&
         start > told.end - 1 &&
-        start !== asksRate.start &&
+        start !== asksRate?.start &&
         /second|other|new/.test(page.flat.slice(unit.start, unit.end)),
     );
   if (!inside) return undefined;

@@ -82,9 +82,9 @@ export function readTwo(
 }
 
 const leaseMark =
-  /(?:^|[.;:,\n(] ?)(?:(?:to |either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it)?(?=[:,. -])/;
+  /(?:^|[.;:,\n(] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it)?(?=[:,. -])/;
 const loanMark =
-  /(?:^|[.;:,\n(] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?|purchase|credit|bank loan|a loan|take a loan)(?: (?:the price|it|the money))?(?=[:,. -])/;
+  /(?:^|[.;:,\n(] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?|purchase|credit|bank loan|a loan|take a loan)(?: (?:the price|it|the money))?(?=[:,. -]| for the price)/;
 
 /** A lease against a loan: each told in its own sentences. */
 function leaseAndLoan(page: Page): Regions | undefined {
@@ -217,6 +217,9 @@ function ownRate(page: Page, { unit }: PlacedQuestion, regions: Regions): 0 | 1 
 
 function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
+  // The true rate is asked of the flat charge.
+  const [isFlat, isFlatToo] = [one, other].map(({ start, end }) => /flat|add-?on/.test(page.flat.slice(start, end)));
+  if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
   const words = wordsOf(page, question);
   const rate = ownRate(page, question, [one, other]);
   if (rate !== undefined) return rate;

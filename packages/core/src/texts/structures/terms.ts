@@ -62,7 +62,7 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
     const [first, second] = [page.places[one]!, page.places[other]!];
     const between = page.flat.slice(first.end, second.start);
     if (
-      !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|against|and|than|[a-z]+ over|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?)(?:[\s]|$)/.test(
+      !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|with|against|and|than|[a-z]+ over|(?:one|other|another|second) (?:in|for)|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?)(?:[\s]|$)/.test(
         between,
       ) ||
       between.length > 90 ||

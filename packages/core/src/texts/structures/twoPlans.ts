@@ -104,12 +104,22 @@ function isTakenByOther(page: Page, says: string, roles: ReadonlyMap<number, unk
   );
 }
 
+/** "Both payments and both totals", not "for each loan the payment and the total": asked of both before the next is. */
+const isOfBoth = (page: Page, question: Owned): boolean =>
+  /(?:^|[^a-z])(?:each|both)(?! (?:loans?|offers?|plans?|banks?|cases?|ways?|of|options?|accounts?))(?![a-z])/.test(
+    page.flat.slice(question.unit.start, question.end),
+  );
+
 /** Questions of one owner that follow each other in one sentence. */
 function bySentence(page: Page, questions: readonly Owned[]): Owned[][] {
   const groups: Owned[][] = [];
   for (const question of questions) {
     const last = groups.at(-1)?.at(-1);
-    const isSame = last && last.owner === question.owner && sentenceAt(page, last) === sentenceAt(page, question);
+    const isSame =
+      last &&
+      last.owner === question.owner &&
+      sentenceAt(page, last) === sentenceAt(page, question) &&
+      !isOfBoth(page, question);
     if (isSame) groups.at(-1)?.push(question);
     else groups.push([question]);
   }
@@ -171,9 +181,11 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
       return {
         by: /(?<!⟨p\d+⟩ )interest/.test(words)
           ? 'totalInterest'
-          : plan.unknown === 'payment'
-            ? 'payment'
-            : 'finalAmount',
+          : /in all|altogether|in total/.test(words)
+            ? 'totalPaid'
+            : plan.unknown === 'payment'
+              ? 'payment'
+              : 'finalAmount',
         want: /(?:less|least|lower)/.test(words) ? 'least' : 'most',
       };
     default: {

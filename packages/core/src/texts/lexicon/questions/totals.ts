@@ -46,7 +46,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     14,
-    '(?:total|overall) (?:cost|price|amount|sum)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
+    '(?:total|overall) (?:cost|price|amount|sum|outlay)[^.;?]{0,24} (?:including|with|counting) the (?:down payment|deposit)',
   ),
   cue(
     'interest',
@@ -54,6 +54,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'how much of (?:that|it|this|them) (?:was|is|has) not (?:been )?(?:paid in|put in|deposited|saved|her own|his own|their own)',
   ),
   cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?'),
+  cue('interest', 13, '(?:both|each) (?:of the )?(?:totals?|sums?) of (?:the )?interest'),
   cue('totalPaid', 11, 'what total (?:will|would|is|has|was)'),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it)'),
   cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)', 'the amount of (?:the )?interest'),
