@@ -22,6 +22,8 @@ export interface AskedPlace {
   readonly leftPayments?: number;
   /** When this part of the term is over. */
   readonly part?: number;
+  /** Half of the term. */
+  readonly half?: 'first' | 'second';
   /** The last payment. */
   readonly isLast?: boolean;
   /** "those five years", "in them", "when the rate changes": as the question before, or the change, says. */
@@ -72,6 +74,10 @@ const ranges: readonly PlaceRecord[] = [
     ['to'],
     ([year]) => ({ fromYear: 1, toYear: year! }),
   ),
+  place('first half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({ half: 'first' })),
+  place('(?:second|last|latter) half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({
+    half: 'second',
+  })),
   place('@year one', [], () => ({ fromYear: 1, toYear: 1 })),
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
@@ -235,7 +241,7 @@ export function momentBefore(
     const since = sinceThen(page, span);
     if (since) return since;
     const found =
-      /(?:after|once|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
+      /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|has paid|just paid|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       );
     if (!found) continue;

@@ -227,7 +227,7 @@ const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.payment
 function differenceAsk({ page, question, of, is, unit }: Asking): Found {
   const { plan, index, changesAfter } = of;
   const isRise = /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit);
-  if (changesAfter !== undefined && isRise && !/interest|save|payments|in all|altogether|total/.test(unit)) {
+  if (changesAfter !== undefined && isRise && !/interest|save|payments|how many|in all|altogether|total/.test(unit)) {
     const before: Compared = { plan: index, quantity: 'payment' };
     return {
       quantity: 'difference',
@@ -262,7 +262,7 @@ const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= 
 /** What is held against each other: the time, or the money. */
 function comparedOf(unit: string): ReadQuantity {
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
-  if (/pay(?:s|ing)? in all|paid in all|pays? altogether/.test(unit)) return 'totalPaid';
+  if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
   if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less|(?:does|do|will|would|did|are|is) )/.test(unit))
     return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
@@ -310,6 +310,14 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');
+  // "What is still to be paid? How much of that is interest?"
+  if (
+    !place &&
+    asked === 'interest' &&
+    (last.from ?? 1) > 1 &&
+    /of (?:that|it|this|these|those|them)(?![a-z])/.test(said)
+  )
+    return is('interestIn', { from: last.from!, to: last.to! });
   // What is paid until then is no whole loan.
   const isUnfinished =
     range === undefined &&

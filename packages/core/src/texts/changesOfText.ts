@@ -85,7 +85,8 @@ export function changesOfText(page: Page): ChangeRead[] {
     found.push({ token, kind, ...from, ...keepOf(page) });
   });
   const missedOnes = missedPayments(page);
-  const isTold = ({ token }: ChangeRead): boolean =>
+  const isTold = ({ token, kind }: ChangeRead): boolean =>
+    (kind === 'skip' && missedOnes.length > 0) ||
     missedOnes.some((each) => each.token === token || each.taken.some((taken) => taken.token === token));
   return [...found.filter((each) => !isTold(each)), ...laterPayment(page, found), ...missedOnes];
 }
@@ -130,7 +131,7 @@ const missed = new RegExp(
 );
 
 const leftOut = new RegExp(
-  `(?:(?:payment )?(?:holiday|pause|break) for|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:the )?payments?(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
+  `(?:(?:payment )?(?:holiday|pause|break) for|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
 );
 
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */

@@ -9,7 +9,7 @@ import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } f
 import type { Span } from './flatText.ts';
 import { agrees } from './lexicon/agreeing.ts';
 import type { Asked } from './lexicon/questions/index.ts';
-import { everywhere, withoutSupposed, type Page, type Scope } from './page.ts';
+import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadQuantity, Role, Unknown } from './reading.ts';
@@ -63,8 +63,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     (each) => each.asked !== 'finalAmount' && (each.asked !== 'newPayment' || each.place?.after !== undefined),
   );
   take(roles, always);
-  // A later payment is no other sum.
-  for (const { token, kind } of changes) if (kind === 'new payment') roles.set(token, roleOfChange[kind]);
+  takeChanged(page, roles, changes);
   const first = readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope);
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
@@ -85,6 +84,22 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** A later payment is no other sum; an extra one may be spoken of again. */
+function takeChanged(page: Page, roles: Map<number, Role>, changes: readonly ChangeRead[]): void {
+  for (const { token, kind } of changes) {
+    if (kind === 'new payment') roles.set(token, roleOfChange[kind]);
+    if (kind === 'extra') for (const at of spokenOfAgain(page, token)) roles.set(at, roleOfChange[kind]);
+  }
+}
+
+/** The same sum later in the text, in a question. */
+function spokenOfAgain(page: Page, token: number): number[] {
+  const { value, form } = tokenAt(page, token);
+  return page.tokens.flatMap((each, at) =>
+    at > token && each.form === form && each.value === value && sentenceAt(page, page.places[at]!)?.asks ? [at] : [],
+  );
 }
 
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */

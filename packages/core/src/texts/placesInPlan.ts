@@ -52,6 +52,10 @@ export function rangeOf(
   const p = plan.paymentsPerYear;
   if (place.fromYear !== undefined && place.toYear !== undefined)
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
+  if (place.half && plan.payments !== null) {
+    const middle = Math.floor(plan.payments / 2);
+    return place.half === 'first' ? { from: 1, to: middle } : { from: middle + 1, to: plan.payments };
+  }
   if (place.lastYears !== undefined && plan.payments !== null)
     return { from: wholeNumber(plan.payments - place.lastYears * p) + 1, to: plan.payments };
   if (place.lastPayments !== undefined && plan.payments !== null)

@@ -227,7 +227,8 @@ function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
     const from = before && !before.asks ? before.start : start;
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
-    const isOther = plans.length > 1 && /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]/.test(text);
+    const isOther =
+      plans.length > 1 && /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]|^\W*of the same/.test(text);
     if (
       own === 0 &&
       isQuestion.test(text) &&

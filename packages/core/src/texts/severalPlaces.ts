@@ -12,6 +12,7 @@ const pair = pattern(
   '(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
 const three = /⟨o(\d+)⟩,? (?:the )?⟨o(\d+)⟩,? and (?:the )?⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/;
+const threeCounts = /after ⟨n(\d+)⟩,? ⟨n(\d+)⟩,? and ⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit)/;
 const numbered = pattern(
   '(@year|@payment|month) {n},? and (?:(?:in|of|after|for|with) (?:@year |@payment |month )?|@year |@payment |month ){n}(?! (?:payments|years|months))',
 );
@@ -22,6 +23,7 @@ export function severalPlaces(page: Page, { unit }: Question, kind: Looks): Aske
   const text = page.flat.slice(unit.start, unit.end);
   return (
     placesOf(page, kind, three.exec(text), 4) ??
+    (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
     placesOf(page, kind, first(numbered, text), 1)

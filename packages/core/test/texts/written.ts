@@ -6898,6 +6898,121 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
   },
+  {
+    text: 'Terms: €58.000, 15 years, monthly in arrears, 4,92 % nominal with monthly interest. After exactly six years the bank goes to 6,12 %; the last payment date is not moved. a) payment in the first six years b) what is owed at the switch c) payment afterwards d) how much more is paid in all because of the change',
+    plans: ['borrowing amount=58000 rate=0.0492/nominal/12 n=180 p=12 final=0 rate@72:0.0612/payments ?payment'],
+    asks: [
+      'payment',
+      'balanceAfter k:72',
+      'payment after:72',
+      'difference of:totalPaid between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Which costs less? Dealer: 1.9% compounded monthly on £19,750 for 42 months. Credit union: £1,350 off the price, the rest at 5.9% compounded monthly for 42 months. All payments at month-end. Payments of both, totals of both, difference of the totals.',
+    plans: [
+      'borrowing amount=19750 rate=0.019/nominal/12 n=42 p=12 final=0 ?payment',
+      'borrowing price=19750 rebate=1350 amount=18400 rate=0.059/nominal/12 n=42 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'choice by:totalPaid want:least',
+      'payment',
+      'payment@1',
+      'totalPaid',
+      'totalPaid@1',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: "Anouk's flat-rate loan: £5,200, 7.2% a year flat, 30 months. Work out in turn: the interest; each instalment; the nominal rate, compounded monthly, it comes to on the reducing balance; the effective rate.",
+    plans: ['flat amount=5200 rate=0.072/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Ondine skips six payments, numbers 25 to 30, of her $16,500 loan (60 month-end payments, 8.1% compounded monthly); interest goes on and the end date stands. (1) Payment before the gap (2) balance after the gap (3) payment after the gap.',
+    plans: ['borrowing amount=16500 rate=0.081/nominal/12 n=60 p=12 final=0 skip@24:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'payment after:30'],
+  },
+  {
+    text: "Lease with option: 36 payments of $412, each at the month's start; value of the car $21,600; option price $10,800 at the end. Loan: $21,600 for 36 months at 7.2% compounded monthly, in arrears. (a) implicit nominal rate of the lease, compounded monthly (b) payment of the loan (c) total outlay of each (d) which is lower and by how much.",
+    plans: [
+      'leasing amount=21600 n=36 p=12 payment=412 beginning final=10800 ?rate',
+      'borrowing amount=21600 rate=0.072/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'totalPaid',
+      'totalPaid@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'With the 30th of 72 month-end payments on a £29,400 loan at 7.2% compounded monthly Sion pays £4,000 besides, and has the payment recalculated for the 42 that remain. What was it, and what is it now? By how much do his total payments fall?',
+    plans: ['borrowing amount=29400 rate=0.072/nominal/12 n=72 p=12 final=0 extra@30:4000/payments ?payment'],
+    asks: ['payment', 'payment after:30', 'difference of:totalPaid between:[asStated,withChanges]'],
+  },
+  {
+    text: "Emil took over his aunt's loan when 28 of 84 payments had been made. The loan: $31,000 at 6.6% compounded monthly, month-end. What did he take over? Which sum will he still pay altogether? How much of that is interest?",
+    plans: ['borrowing amount=31000 rate=0.066/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:28', 'leftToPay k:28', 'interestIn from:29 to:84'],
+  },
+  {
+    text: 'In the lease of a bus (value €186.000, residual €60.000, 72 monthly payments in advance, 5,64 % compounded monthly) the lessee asks for payments in arrears instead. Give the payment in advance and the payment in arrears.',
+    plans: [
+      'leasing price=186000 amount=186000 rate=0.0564/nominal/12 n=72 p=12 beginning final=60000 ?payment',
+      'leasing price=186000 amount=186000 rate=0.0564/nominal/12 n=72 p=12 final=60000 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: "Joint account: Ana puts in £3,000 now, Ben £100 at the end of each month for six years. The bank pays 3% compounded monthly. What is there after the six years? How much of it is Ben's deposits, how much interest?",
+    plans: ['saving amount=3000 rate=0.03/nominal/12 n=72 p=12 payment=100 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A loan of £16,000 is repaid by 16 equal quarterly payments in arrears, 8.4% compounded quarterly. Make out: the payment, what is owed after 6, 7 and 8 payments.',
+    plans: ['borrowing amount=16000 rate=0.084/nominal/4 n=16 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:6', 'balanceAfter k:7', 'balanceAfter k:8'],
+  },
+  {
+    text: 'Otto compares 5.9% compounded monthly over 10 years with 5.4% compounded monthly over 15 years for a mortgage of $150,000. Payments at month-end. (a) Each payment. (b) Each total interest. (c) Which takes more interest and by how much?',
+    plans: [
+      'borrowing amount=150000 rate=0.059/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing amount=150000 rate=0.054/nominal/12 n=180 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'totalInterest',
+      'totalInterest@1',
+      'choice by:totalInterest want:most',
+      'difference of:totalInterest between:[0,1]',
+    ],
+  },
+  {
+    text: "An estate of €300 000 earns 4 % effective. The heirs take 18 000 € at each year's end. What is left after ten years, how much have they taken, and how much interest was earned?",
+    plans: ['drawing-down amount=300000 rate=0.04/effective/1 n=10 p=1 payment=18000 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A payment of £530 a month (in arrears) on a mortgage of £84,000 at 5.1% compounded monthly is raised by £70 after 5 years. How many payments will there be in all, and how many fewer than without the rise? How much interest does it save?',
+    plans: ['borrowing amount=84000 rate=0.051/nominal/12 p=12 payment=530 final=0 payment@60:70 ?payments'],
+    asks: [
+      'payments',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'What is the present value, at 5.25% effective, of £4,000 at the end of each year for 12 years? Of the same payments at the beginning of each year?',
+    plans: [
+      'borrowing rate=0.0525/effective/1 n=12 p=1 payment=4000 final=0 ?amount',
+      'borrowing rate=0.0525/effective/1 n=12 p=1 payment=4000 beginning final=0 ?amount',
+    ],
+    asks: ['amount', 'amount@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

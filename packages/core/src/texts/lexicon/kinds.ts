@@ -82,6 +82,13 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '(?:took|takes?) {m} at <p>',
     '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),
+  cue('borrowing', 8, 'interest[^.;?!⟨]{0,50} pays? on <m>'),
+  cue(
+    'drawing-down',
+    9,
+    '(?:fund|trust|estate|legacy|endowment|pot) (?:of|has|with|holding) <m>[^?]{0,80} takes? <m>',
+    'heirs? takes? {m}',
+  ),
   cue(
     'borrowing',
     8,

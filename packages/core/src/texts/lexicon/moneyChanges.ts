@@ -13,6 +13,12 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'after the <o> @payment[^.;?!⟨]{0,40}(?:repays?|pays?(?: off| back| in)?) {m} (?:more|extra)(?! (?:<[ea]>|each|every|a |at the))',
   ),
   cue(
+    'extra',
+    12,
+    '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
+    'one-off {m}',
+  ),
+  cue(
     'paymentRise',
     12,
     'on top of (?:it|that|the|their|her|his)(?: <e>| regular| usual)? ?(?:@payment)?,? (?:she|he|they|it)? ?(?:pays?|adds?|puts?) {m} <e>',

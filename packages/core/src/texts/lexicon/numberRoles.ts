@@ -74,6 +74,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:cuts?|lowers|raises|reduces|puts|brings)(?: [a-z]+){0,3} to {p}',
     '(?:becomes|became) {p}',
     'new rate (?:after|in) <t>:? {p}',
+    '(?:bank|lender|society|rate) (?:goes|moves) (?:up |down )?to {p}',
     '(?:renews?|renewed|refixe?s?|refixed)[^.;?!⟨]{0,20}(?: after <t>)?[^.;?!⟨]{0,20} at(?: j\\(?\\d+\\)? =)? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
     '(?:thereafter|after that|afterwards|after which|from then on|for the rest|for the remaining [^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',

@@ -35,6 +35,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'at the head of <e>',
     'made at the (?:beginning|start)(?= ?\\?)',
     'at <e> (?:start|beginning)',
+    "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",
     'beg(?:in)?(?:ning)?(?= ?[;,.)])',
   ),
   cue(

@@ -193,7 +193,8 @@ function turnBetween(page: Page, from: number, until: number): number | undefine
   if (found) return from + found.index;
   const sentence = page.sentences.filter(({ start }) => start > from && start < until).at(-1);
   if (sentence) return sentence.start;
-  const clause = /[;,]\s|\sand\s/.exec(between);
+  const clause =
+    (/compar/.test(page.flat.slice(0, from)) ? /\swith\s/.exec(between) : null) ?? /[;,]\s|\sand\s/.exec(between);
   return clause ? from + clause.index : undefined;
 }
 

@@ -52,7 +52,14 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
 }
 
 function twoOf(page: Page): Two | undefined {
-  const spans = [...page.timings].sort((each, next) => each.start - next.start);
+  const spans = page.timings
+    .filter((each) => !page.timings.some((other) => other.end === each.end && other.start < each.start))
+    .sort((each, next) => each.start - next.start);
+  // "In advance or in arrears? Give the payment in advance and the payment in arrears."
+  const [third, last] = spans.slice(-2);
+  const asking = third && last && third.says !== last.says ? sentenceAt(page, last) : undefined;
+  if (third && last && asking?.asks && asking === sentenceAt(page, third) && spans.length > 2)
+    return { order: [third.says, last.says] };
   const [first] = spans;
   const turned = spans.find(({ says }) => says !== first?.says);
   if (!first || !turned || spans.filter(({ start }) => start > turned.end).some(({ says }) => says === first.says))
@@ -74,7 +81,7 @@ function twoOf(page: Page): Two | undefined {
   const from = there && supposed ? there.start + supposed.index : 0;
   if (there && supposed && from < turned.start && here !== there)
     return { order, other: { ...there, start: from, text: there.text.slice(supposed.index) } };
-  const isSupposed = /(?:^|[^a-z])(?:if|what about|were|instead|had)(?![a-z])/;
+  const isSupposed = /(?:^|[^a-z])(?:of the same|if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
   return undefined;
 }

@@ -39,7 +39,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
     13,
-    'how much interest (?:does|do|would|will|is|has|are|did) ~(?:sav(?:e|ed|es)|spared?)',
+    'how much interest (?:does|do|would|will|is|has|are|did) ~~(?:sav(?:e|ed|es)|spared?)',
     '(?:how (?:much|many)|what) ~(?:does|do|will|would|is|are) ~spared?',
   ),
   cue(

@@ -72,7 +72,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'howLong',
     12,
-    'when (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free)',
+    'when,?(?: counted in payments,)? (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free|over)',
   ),
   cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
   cue(

@@ -54,6 +54,13 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'how much of (?:that|it|this|them) (?:was|is|has) not (?:been )?(?:paid in|put in|deposited|saved|her own|his own|their own)',
   ),
   cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?'),
+  cue(
+    'totalPaid',
+    12,
+    '(?:totals?|total payments) (?:of|for) (?:both|each)',
+    "how much of (?:it|that|this) is (?:[a-z]+'s |the |her |his |their )?(?:deposits|payments|contributions)",
+    '(?:how much|what) (?:has|have) (?:he|she|they) (?:then )?(?:taken|drawn|withdrawn)',
+  ),
   cue('interest', 13, '(?:both|each) (?:of the )?(?:totals?|sums?) of (?:the )?interest'),
   cue('totalPaid', 11, 'what total (?:will|would|is|has|was)'),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it)'),
