@@ -5,11 +5,11 @@ import { tokenAt, type Page } from './page.ts';
 /** A number, or a birthday: that is no number of the text by itself. */
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
-  `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
+  `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|was|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on|from)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
-const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till)(?![a-z])|retire/;
+const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])|retire/;
 
 const born = /(?<![a-z])(?:at|from|since|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;

@@ -167,7 +167,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
           !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
           (piece.asks ||
             /(?:wanted|sought|required)$/.test(flat.slice(from + start, from + end)) ||
-            !/^(?: of| is| at|:)* ⟨[mp]/.test(flat.slice(from + end, from + end + 8))),
+            !/^(?: of| is| at|:| =)* ⟨[mp]|^ = ⟨n/.test(flat.slice(from + end, from + end + 8))),
       ),
     );
     if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });

@@ -7013,6 +7013,34 @@ export const written: readonly Written[] = [
     ],
     asks: ['amount', 'amount@1'],
   },
+  {
+    text: 'Loan 15 250 €, 5 y, 7.1 % nom., cap. monthly, monthly arrears. Instalment? Interest yr 1?',
+    plans: ['borrowing amount=15250 rate=0.071/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:1 to:12'],
+  },
+  {
+    text: 'Find n: PV = 14,000, PMT = 325 (end), i = 0.65 % per month, FV = 0.',
+    plans: ['borrowing amount=14000 rate=0.0065/per-period/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Payment of $1,520 a month, in arrears, 25 years, j2 = 5.25%: what mortgage does it carry? And with payments of $1,650?',
+    plans: [
+      'borrowing rate=0.0525/nominal/2 n=300 p=12 payment=1520 final=0 ?amount',
+      'borrowing rate=0.0525/nominal/2 n=300 p=12 payment=1650 final=0 ?amount',
+    ],
+    asks: ['amount', 'amount@1'],
+  },
+  {
+    text: "A harbour crane is leased for six years with half-yearly payments of £18,400 in advance; the lessor's rate is 7% compounded half-yearly, and the crane's value at the end will be £40,000. What is its value today?",
+    plans: ['leasing rate=0.07/nominal/2 n=12 p=2 payment=18400 beginning final=40000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'When Jens was 30 he began to save €220 at the end of each month. He stops at 62. At 4,5 % compounded monthly, what has he got?',
+    plans: ['saving amount=0 rate=0.045/nominal/12 n=384 p=12 payment=220 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

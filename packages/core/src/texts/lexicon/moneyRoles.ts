@@ -23,7 +23,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     11,
-    '(?:its|the) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being)? {m}',
+    "(?:its|the|[a-z]+'s) value at the end(?: of [a-z ]+)?(?: is| of|:|,| being| will be| would be)? {m}",
     'sinking fund[^.?!⟨]{0,70} {m}',
     '(?:deposits?|payments|contributions|savings|paid in)[^.?!]{0,100} (?:for|to|towards|giv(?:e|es)|yields?|produces?)(?: (?:reach|build|make|form|get|raise))?(?: up)? (?:a|the) (?:fund|sum|pot) of {m}',
     '(?:asks?(?: for)?|wants?|demands) {m} back',

@@ -61,22 +61,29 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
 }
 
 const askedAgain =
-  /(?:how (?:many|long|much)|what)[a-z ]{0,12} (?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
+  /(?:(?:how (?:many|long|much)|what)[a-z ]{0,12}|(?<=\?\s*)and) (?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
 
-/** "How long does 15,000 last when 250 is taken each month? How long if 300?" */
+/** "How long does 15,000 last when 250 is taken each month? How long if 300?", "What loan? And with payments of 300?" */
 function readAskedAgain(page: Page): DraftReading | undefined {
   const found = askedAgain.exec(page.flat);
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   const before = page.questions.filter(({ start }) => said && start < said.start).at(-1);
   const isShort = said && said.text.trim().length < 45;
-  if (!found || !said || !isShort || !before || !['payments', 'howLong', 'years', 'payment'].includes(before.asked))
+  if (
+    !found ||
+    !said ||
+    !isShort ||
+    !before ||
+    !['payments', 'howLong', 'years', 'payment', 'amount'].includes(before.asked)
+  )
     return undefined;
   const once = askingNothing(page, said);
   const token = Number(found[1]);
   const questions = ownedQuestions(once, ({ start }): Owner => (start === before.start ? 'each' : 0));
   const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });
   const { plan, read } = first;
-  if (plan.payment === null || plan.unknown !== 'payments' || read.missing.length > 0) return undefined;
+  if (plan.payment === null || !['payments', 'amount'].includes(plan.unknown) || read.missing.length > 0)
+    return undefined;
   return follow(
     once,
     { ...first, plan: { ...plan, name: 'first' } },

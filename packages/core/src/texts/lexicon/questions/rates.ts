@@ -54,7 +54,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'effectiveRate',
     10,
-    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:[a-z]+ ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
+    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:(?:[a-z]+|⟨a\\d+⟩) ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
     'as (?:an )?effective',
     '(?:the )?(?:ear|apy|aer)',
     'annual(?: percentage)? yield',
