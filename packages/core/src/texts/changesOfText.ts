@@ -64,7 +64,7 @@ const keepsEnd = pattern(
   '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?adjusted|(?:when|as) planned|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
 );
 const keepsPayment = pattern(
-  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)',
+  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)',
 );
 
 export function changesOfText(page: Page): ChangeRead[] {
@@ -96,7 +96,7 @@ function isOfEach(page: Page, token: number): boolean {
   const { start, end } = page.places[token]!;
   const sentence = sentenceAt(page, { start, end });
   const isEach =
-    /^ (?:(?:extra|more) )?(?:(?:is|are|was|were) (?:paid|added|put in) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(
+    /^ (?:(?:extra|more)(?: than [a-z ]{3,20}?)? )?(?:(?:is|are|was|were) (?:paid|added|put in) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(
       page.flat.slice(end, end + 40),
     );
   const isAtOnce =

@@ -7041,6 +7041,50 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.045/nominal/12 n=384 p=12 payment=220 ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'Three years ago the Tarn mill borrowed £64,000 at 6.72% compounded monthly over ten years, month-end payments. Now the lender offers 5.4% compounded monthly for the rest of the term without any fee. (a) Old payment. (b) Debt now. (c) New payment. (d) What the mill saves over the remaining seven years.',
+    plans: [
+      'borrowing amount=64000 rate=0.0672/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing rate=0.054/nominal/12 n=84 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:36',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:36}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Take a £12,600 loan: 4 years, 9.6% compounded monthly, arrears. (a) What is the payment? (b) What would it be in advance? (c) How much less interest is paid in advance?',
+    plans: [
+      'borrowing amount=12600 rate=0.096/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=12600 rate=0.096/nominal/12 n=48 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'When the bank lowers the rate from 7.2% to 6% after the 36th of 120 monthly payments on a $75,000 loan (compounded monthly, month-end), Dario keeps up his old payment. (a) Old payment (b) balance at that time (c) how many payments the loan takes altogether (d) the last payment.',
+    plans: ['borrowing amount=75000 rate=0.072/nominal/12 n=120 p=12 final=0 rate@36:0.06/payment ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payments', 'lastPayment'],
+  },
+  {
+    text: 'Mortgage €220.000, 30 years, 4,2 % compounded monthly, in arrears. If €200 more than required is paid each month, (a) how many payments are there, (b) how much is the last, (c) how much interest is saved?',
+    plans: ['borrowing amount=220000 rate=0.042/nominal/12 n=360 p=12 final=0 payment@0:200 ?payment'],
+    asks: ['payments', 'lastPayment', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A car of $28,900 is bought for 15% down and $480 a month in arrears at 6.9% compounded monthly. How many full payments? What is the last one? What has the car cost in all, down payment included?',
+    plans: ['borrowing price=28900 down=4335 amount=24565 rate=0.069/nominal/12 p=12 payment=480 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'How much must be in a fund today for the choir to take £2,400 at the beginning of each year for 30 years, effective rate 4.1%, the first in five years from now?',
+    plans: [
+      'drawing-down rate=0.041/effective/1 n=30 p=1 payment=2400 beginning final=0 ?amount',
+      'lump-sum rate=0.041/effective/1 n=5 p=1 ?amount',
+    ],
+    asks: ['amount@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

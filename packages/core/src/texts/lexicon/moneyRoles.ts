@@ -128,6 +128,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('payment', 10, '(?:deposits|payments|withdrawals|rentals|instal?lments)[^.;?!]{0,40}<e>: {m}'),
   cue('price', 10, '^[^.;?!⟨]{3,60}, {m}: (?:an|a|the)? ?(?:[a-z]+ )?(?:initial|deposit|down)'),
   cue('price', 11, 'instead of {m}(?! (?:at the|each|every|⟨[ea]))', 'worth {m} (?:new|when new)', '{m} when new'),
+  cue('finalAmount', 12, 'balloon (?:on|of|for|under) [^?]{0,90} is {m}'),
   cue('finalAmount', 12, 'option price(?: is| of|:)? {m}'),
   cue('finalAmount', 10, 'to have {m} (?:in|after|when|by)'),
   cue('amount', 11, '(?:begins?|starts?) with {m} and (?:pays?|puts?|adds?|saves?)'),

@@ -48,6 +48,9 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling('a discount', 'rebate|cash-?back|discount of <m>', has('rebate')),
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
+  telling('another extra payment', 'another (?:of )?<m> (?:at|with|after|in)|and again <m>', ({ plans }) =>
+    plans.some(({ changes: all }) => all.length > 1),
+  ),
   telling('a pause', 'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?![a-z]))', changes('skip')),
   telling(
     'another rate',

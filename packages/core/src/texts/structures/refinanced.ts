@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Owner } from './twoPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -56,7 +56,8 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const count = moment.value(paymentsPerYear);
   const k = moment.isLeft ? payments - count : count;
   const second = takenOver(first, own, k, payments - k);
-  const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' } };
+  const roles = new Map(first.roles).set(moment.token, 'after');
+  const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' }, roles };
   const found = readingOfTwo(page, [old, second], questions, (question) => savedBy(page, question, k));
   const asks = found.asks.map((ask) =>
     ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined ? { ...ask, args: { k } } : ask,

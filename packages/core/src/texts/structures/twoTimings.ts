@@ -81,7 +81,8 @@ function twoOf(page: Page): Two | undefined {
   const from = there && supposed ? there.start + supposed.index : 0;
   if (there && supposed && from < turned.start && here !== there)
     return { order, other: { ...there, start: from, text: there.text.slice(supposed.index) } };
-  const isSupposed = /(?:^|[^a-z])(?:of the same|if|what about|were|instead|had)(?![a-z])/;
+  const isSupposed =
+    /(?:^|[^a-z])(?:of the same|what would (?:it|they|that|the [a-z]+) be|if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };
   return undefined;
 }

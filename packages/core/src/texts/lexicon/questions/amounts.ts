@@ -159,6 +159,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how (?:much|large) ~~?(?:is|was|will be|are) ~?(?:still )?(?:tied up|left to (?:pay(?: off| back)?|repay)|unpaid|due)',
     '(?:is|was) (?:there|in (?:the|it)) ~(?:when|after|just)',
     'what (?:is|was|will) (?:the|her|his|their|its) (?:balance|debt)',
+    '(?:debt|balance) (?:now|today)',
     '(?:debt|balance) at (?:the |that |this )?(?:change|moment|point|reset|review|renewal|switch|rise|time of)',
     'pay(?:-?off)? (?:amount|figure|sum)',
     'how much (?:would|will|must) ~ (?:to )?(?:settle|pay (?:it )?off|clear)',
