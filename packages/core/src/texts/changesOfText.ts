@@ -118,7 +118,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const moment = nearestMoment(page, sentenceAt(page, page.places[second]!) ?? page.places[second]!, second);
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
   const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
-  const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t/.test(behind);
+  const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
   if (!moment || (!goesOn && !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)))
     return [];
   return [{ token: second, kind: 'new payment', ...moment }];

@@ -20,7 +20,7 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
   return joined.map((each, at) => {
     // "for the first four years …, for the next three."
     const isNext =
-      /(?:next|following|remaining|other|first|last|back after|due after|in after) $/.test(
+      /(?:next|following|remaining|other|another|first|last|back after|due after|in after) $/.test(
         lower.slice(0, each.start),
       ) &&
       /^(?:[.,;?]| (?:it|she|he|they|the [a-z]+) (?:[a-z]+s|will|is|are|must|can|then)(?![a-z]))/.test(

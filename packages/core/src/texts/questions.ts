@@ -94,10 +94,18 @@ function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): 
       (/before and after/.test(flat.slice(piece.start, end)) ||
         /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text));
     const isNewToo = question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence);
+    // "Which is cheaper by how much?"
+    const isHowMuchToo =
+      question.says === 'choice' &&
+      kept.every((each) => each.question.says !== 'difference') &&
+      /(?:cheaper|dearer|better|more|less|lower|higher|ahead),? by (?:how much|what)/.test(
+        flat.slice(piece.start, end),
+      );
     const whole = { start: sentence.start, end };
     return [
       ...(isOldToo ? [{ ...own, asked: 'payment' as const, start: sentence.start, unit: whole }] : []),
       own,
+      ...(isHowMuchToo ? [{ ...own, asked: 'difference' as const }] : []),
       ...(isNewToo ? [{ ...own, asked: 'newPayment' as const, end: sentence.end }] : []),
     ];
   });

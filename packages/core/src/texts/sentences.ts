@@ -115,6 +115,16 @@ const gloss = /^(?:counting|including) the (?:last|smaller|final)|^(?:deposit|do
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;
 
+/** What stands behind a colon: a noun with its mark, or a list of what to find with a question in it. */
+function isTailAt(text: string, at: number, until: number): boolean {
+  if (!/:\s+$/.test(text.slice(0, at))) return false;
+  const behind = text.slice(at);
+  // "Repaying 8,200 with 190 a month: number of payments?"
+  const isLast = /\?\s*$/.test(text.slice(at, until)) && text.slice(until).trim() === '';
+  // "…, monthly in arrears: payments, total interest, and which is cheaper."
+  return isLast || (interrogative.test(text) && quantityFirst.test(behind) && !/⟨[mpnt]/.test(behind));
+}
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -149,8 +159,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !interrogative.test(head) &&
       !tells &&
       !isLabelled;
-    // "Repaying 8,200 with 190 a month: number of payments?"
-    const isTail = /:\s+$/.test(text.slice(0, at)) && /\?\s*$/.test(piece) && text.slice(until).trim() === '';
+    const isTail = isTailAt(text, at, until);
     const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
     const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isShort || isTail);
@@ -162,7 +171,8 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
       lists: follows,
     });
-    follows = tells || isLabelled || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
+    follows =
+      tells || isLabelled || isTail || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
   });
   const [first, second] = pieces;
   // "Quarterly payment and how much …, please."

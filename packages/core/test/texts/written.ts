@@ -7085,6 +7085,57 @@ export const written: readonly Written[] = [
     ],
     asks: ['amount@1'],
   },
+  {
+    text: "A hatter's loan: £14,900 at 8.16% nominal (monthly), 48 payments in arrears. After a year he adds £2,000 to the 12th payment; the instalments stay. How many fewer payments does he make, and what does he save?",
+    plans: ['borrowing amount=14900 rate=0.0816/nominal/12 n=48 p=12 final=0 extra@12:2000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'A widow draws on €220.000 at the beginning of each month for 20 years so that €40.000 remain for her nephew. The fund earns 3,84 % compounded monthly. What is a monthly drawing? What has she drawn in all?',
+    plans: ['drawing-down amount=220000 rate=0.0384/nominal/12 n=240 p=12 beginning final=40000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: "Bruna's credit is €12.000 at 7,92 % compounded monthly. She pays €240 at the end of each month for two years and €320 from then on. How much does she owe after the two years? How many payments are there altogether? How large is the last?",
+    plans: ['borrowing amount=12000 rate=0.0792/nominal/12 p=12 payment=240 final=0 payment@24:80 ?payments'],
+    asks: ['balanceAfter k:24', 'payments', 'lastPayment'],
+  },
+  {
+    text: 'Flat 9.5% or 17.4% compounded monthly? On £5,000 over two years, monthly in arrears: payments, total interest, and which is cheaper by how much.',
+    plans: [
+      'flat amount=5000 rate=0.095/flat n=24 p=12 final=0 ?payment',
+      'borrowing amount=5000 rate=0.174/nominal/12 n=24 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'financeCharge',
+      'payment@1',
+      'totalInterest@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'With 36 payments left on her €15.600, 60-month loan at 9,3 % compounded monthly, Selma moves the debt to another bank: 6,9 %, 36 months, no costs. How large is the debt that is moved? Old payment, new payment? Total saving?',
+    plans: [
+      'borrowing amount=15600 rate=0.093/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing rate=0.069/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'balanceAfter k:24',
+      'payment',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:24}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A fund is fed with $400 at the end of each month for 12 years and then with $600 for another 8. It earns 4.5% compounded monthly. What is it worth at the end of the 20 years, and what part is interest?',
+    plans: ['saving amount=0 rate=0.045/nominal/12 n=240 p=12 payment=400 payment@144:200 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

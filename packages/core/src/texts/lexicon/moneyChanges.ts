@@ -33,6 +33,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
 
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
+    'adds? {m} to (?:the|her|his|their) <o> (?:<e> )?(?:@payment|one)',
     '(?:adds?|pays?|puts? in|sends?|brings?) (?:a|an|one) (?:lump|lump sum|single sum|extra|additional|further)(?: sum| payment| amount)? of {m}',
     '(?:also|besides|in addition|on top)(?: of that)? (?:pays? back|pays?|paid|repays?|puts?(?: in)?) {m}',
     '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',

@@ -51,6 +51,9 @@ export const tellingWords: readonly TellingWords[] = [
   telling('another extra payment', 'another (?:of )?<m> (?:at|with|after|in)|and again <m>', ({ plans }) =>
     plans.some(({ changes: all }) => all.length > 1),
   ),
+  telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
+    plans.some(({ changes: all }) => all.some(({ kind }) => kind === 'rate')),
+  ),
   telling('a pause', 'payment holiday|(?:skips?|skipped|misses|missed|pauses|paused)(?! no(?![a-z]))', changes('skip')),
   telling(
     'another rate',

@@ -52,7 +52,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) (?:must|does|would|will|should) (?:he|she|they|it|the [a-z]+) pay,? (?:straight|just|right|immediately|directly) after',
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?tied up',
-    '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over)',
+    '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
     'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',
     'what would (?:close|clear|settle|end) (?:it|this|that|the (?:loan|debt|mortgage)) (?:today|now)',
     'how much of (?:it|the (?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
