@@ -63,6 +63,16 @@ function meantQuestions(page: Page): Question[] {
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
       return [{ ...each, asked: 'newPayment' }];
+    // "The interest on a loan of …: how much in all?"
+    const isOfInterest = /^\W*(?:the|what is the) (?:total )?interest (?:on|of|in)(?![a-z])/.test(
+      sentenceAt(page, each)?.text ?? '',
+    );
+    if (
+      each.asked === 'totalPaid' &&
+      isOfInterest &&
+      /^\W*(?:and )?how much (?:is (?:it|that) )?in (?:all|total)/.test(words)
+    )
+      return [{ ...each, asked: 'interest' }];
     if (each.asked === 'deposit') return [{ ...each, asked: deposit }];
     if (isOneRate && each.asked === 'choice' && /which (?:[a-z]+ )?rate/.test(words))
       return [{ ...each, asked: 'nominalRate' }];

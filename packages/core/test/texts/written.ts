@@ -7136,6 +7136,58 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.045/nominal/12 n=240 p=12 payment=400 payment@144:200 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
   },
+  {
+    text: 'A scholarship of $2,200 is awarded at the end of each year for ever? No, for 40 years. What does the fund need today at an effective 4.6 %?',
+    plans: ['drawing-down rate=0.046/effective/1 n=40 p=1 payment=2200 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "How many years of saving €1 800 at each year's end at 4.25 % effective give €40 000? Round up to whole deposits.",
+    plans: ['saving amount=0 rate=0.0425/effective/1 p=1 payment=1800 final=40000 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: 'A ten-year loan of €88 000 at an effective 4.9 %, yearly payments in arrears. What is the annuity? What is paid in interest over the ten years?',
+    plans: ['borrowing amount=88000 rate=0.049/effective/1 n=10 p=1 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Price £13,950; old car £2,450 in part payment; £1,500 cash; the remaining sum over 36 months at 9.36% compounded monthly in arrears. Sum financed and payment?',
+    plans: [
+      'borrowing price=13950 down=1500 trade=2450 amount=10000 rate=0.0936/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'What part of the 40th of 60 payments on a £16,800 loan at 7.56% compounded monthly is principal? (End of month.)',
+    plans: ['borrowing amount=16800 rate=0.0756/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['principalIn from:40 to:40'],
+  },
+  {
+    text: 'Ten thousand euros are to be withdrawn in equal parts at the end of each month over two years from an account with 2,7 % (monthly). What is one part and what is earned in interest?',
+    plans: ['drawing-down amount=10000 rate=0.027/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'What would you have to save each week, at the end of the week, to have $5,000 in two years at 3.12% compounded weekly if you already have $750?',
+    plans: ['saving amount=5000 rate=0.0312/nominal/52 n=104 p=52 payment=750 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The interest on a 7-year loan of £30,000 with month-end payments of £445 — how much in all, and at what nominal rate compounded monthly?',
+    plans: ['borrowing amount=30000 n=84 p=12 payment=445 final=0 ?rate'],
+    asks: ['totalInterest', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Over 5 years the cost of borrowing £10,500 was £1,960, paid off monthly at month-end. What was the monthly payment and the nominal rate compounded monthly?',
+    plans: ['flat price=10500 charge=1960 amount=10500 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The dealer wants £5,900 for a boat, a quarter down and the rest in 20 monthly payments at 10.8% compounded monthly, in arrears. How much is put down? How much each month?',
+    plans: ['borrowing price=5900 down=1475 amount=4425 rate=0.108/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

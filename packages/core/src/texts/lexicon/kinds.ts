@@ -58,7 +58,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '(?:how much|what) (?:can|may|could|will|does) (?:he|she|they|it) (?:then )?(?:draw|withdraw|take out|spend)',
     'gives? out {mn}',
     'hands? (?:him|her|them)',
-    'awards?',
+    'award(?:s|ed)?',
     '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:is to |must |will |shall |can |should |has to )?(?:makes?|provides?|yields?)(?: [a-z]+)? (?:equal|level|regular|<e>) (?:payments|sums|amounts|grants)',
     '(?:must|is to|will|shall) (?:hand|give|pay) (?:him|her|them)',
     'gives? away',

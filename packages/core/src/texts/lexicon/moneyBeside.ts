@@ -23,6 +23,7 @@ const asides: readonly Cue<WordRole>[] = [
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   ...asides,
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
+  cue('charge', 12, 'cost of (?:borrowing|credit)[^.;?!]{0,40} (?:is|was|comes to|came to) {m}'),
   cue('charge', 12, '(?:the|total) interest (?:over|for|in) [^.;?!⟨]{0,24} (?:is|was|comes to|amounts to) {m}'),
   cue('charge', 12, '(?:finance|interest|credit|add-on|flat) charge[^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue(
@@ -40,7 +41,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     9,
     `allowance for ${old} [a-z -]{2,20}:? {m}`,
     'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',
-    '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange)',
+    '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange|part[- ]payment)',
     `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
     '(?:allows?|allowed|allowance(?: of)?) {m}',
     `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,

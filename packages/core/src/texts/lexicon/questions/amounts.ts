@@ -97,6 +97,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   ),
   cue('balance', 13, 'what (?:did|does) (?:he|she|they) take over'),
   cue('leftToPay', 14, '(?:which|what) (?:sum|amount) (?:will|must|does) (?:he|she|they) still (?:have to )?pay'),
+  cue(
+    'amount',
+    13,
+    'what (?:does|must|will) (?:the|this|her|his|their) (?:fund|pot|trust|account) need (?:today|now|at the start)',
+    'what is the worth of',
+  ),
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),

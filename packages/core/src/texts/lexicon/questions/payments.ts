@@ -100,7 +100,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much (?:of the price )?(?:must|does|will|would|should) (?:he|she|they|it) (?:then |therefore |still )*(?:find|bring|have|pay|raise|provide|need)(?: [a-z]+)? (?:himself|herself|themselves|in cash|as a deposit|down)',
     `${ask} ~~?(?:down[ -]?payment|deposit must ~bring|deposit (?:is|was) (?:paid|due|payable) (?:down|at once)|deposit must (?:she|he|they) therefore)`,
     'what (?:deposit|down payment) ~~?(?:therefore|bring|find|have ready)',
-    'how much (?:is|was|must be) paid (?:down|at once)',
+    'how much (?:is|was|must be) (?:paid (?:down|at once)|put down)',
     '(?:amount|size) of the (?:down payment|deposit)$',
     'down payment\\?',
     '(?:what|how much) must be paid down',
@@ -162,6 +162,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     10,
+    'what is one (?:part|sum|amount)(?![a-z])',
+    'what is the annuity(?= ?\\?)',
     'what (?:is each|each) (?:sum|amount|one)(?:(?= ?\\?)| is| comes to)',
     'what are (?:they|both)(?= ?\\?)',
     'what (?:more|else) must (?:he|she|they|it|the [a-z]+) (?:put in|pay in|add|save|deposit|set aside)',

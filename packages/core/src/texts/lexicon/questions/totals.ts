@@ -33,6 +33,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n'),
+  cue('interest', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?interest'),
+  cue('principal', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?(?:principal|capital)'),
   cue('interest', 12, '^the interest on [^.;?!]{0,80} in (?:its|the) <o> @year'),
   cue('financeCharge', 12, 'what (?:does|did|would|will) it cost to borrow'),
   cue(
