@@ -7169,11 +7169,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'What would you have to save each week, at the end of the week, to have $5,000 in two years at 3.12% compounded weekly if you already have $750?',
-    plans: ['saving amount=5000 rate=0.0312/nominal/52 n=104 p=52 payment=750 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'The interest on a 7-year loan of £30,000 with month-end payments of £445 — how much in all, and at what nominal rate compounded monthly?',
     plans: ['borrowing amount=30000 n=84 p=12 payment=445 final=0 ?rate'],
     asks: ['totalInterest', 'nominalRate compoundingsPerYear:12'],
@@ -7187,6 +7182,11 @@ export const written: readonly Written[] = [
     text: 'The dealer wants £5,900 for a boat, a quarter down and the rest in 20 monthly payments at 10.8% compounded monthly, in arrears. How much is put down? How much each month?',
     plans: ['borrowing price=5900 down=1475 amount=4425 rate=0.108/nominal/12 n=20 p=12 final=0 ?payment'],
     asks: ['downPayment', 'payment'],
+  },
+  {
+    text: 'What would you have to save each week, at the end of the week, to have $5,000 in two years at 3.12% compounded weekly if you already have $750?',
+    plans: ['saving amount=750 rate=0.0312/nominal/52 n=104 p=52 final=5000 ?payment'],
+    asks: ['payment'],
   },
 ];
 

@@ -199,6 +199,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     'how much is (?:due|payable|owed|owing|repaid|paid back) (?:each|every|<e>|<a>|at the end of <e>)',
   ),
+  cue(
+    'payment',
+    14,
+    '(?:what|how much) (?:would|do|does|will) (?:you|one|he|she|they|i|we|the [a-z]+) (?:have to|need to) (?:save|pay in|put aside|set aside|deposit|pay|repay|put in|put away) (?:<e>|each|every|at the (?:end|beginning|start))',
+  ),
   cue('newPayment', 13, 'what does it (?:then )?become(?=,)'),
   cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
   cue(
