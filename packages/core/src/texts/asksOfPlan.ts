@@ -38,6 +38,8 @@ export function asksOfPlan(
       (each) => each.quantity === asked.quantity && JSON.stringify(each.args) === JSON.stringify(asked.args),
     );
     if (!isKnown) asks.push({ ...asked, place: { start: question.start, end: question.end } });
+    // Heard as what is asked besides: it may ask for something else.
+    else if (question.asked !== each.asked) dropped.push(question.unit);
   }
   return asks;
 }

@@ -190,13 +190,15 @@ const isQuestion = {
       (/^[^(⟨](?:[^?⟨]|⟨[ea]\d+⟩){0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text))),
 };
 
+const timesAsked: readonly string[] = ['payments', 'howLong', 'years'];
+
 /** "How many withdrawals are there? How long will the fund last?" is one question. */
 const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
   page.questions.some((each) => {
     // "How long will it last? Express it in years."
     if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;
     const isHere = each.start >= start && each.start < end;
-    const alike = each.asked === 'howLong' ? ['payments', 'howLong', 'years'] : [each.asked];
+    const alike = timesAsked.includes(each.asked) ? timesAsked : [];
     return isHere && page.questions.some((other) => other !== each && alike.includes(other.asked));
   });
 
