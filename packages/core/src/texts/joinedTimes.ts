@@ -36,8 +36,9 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
   const joins = (start: number, end: number): boolean =>
-    /^,? (?:and )?(?:the )?[a-z]+ (?:over|for|in) $/.test(lower.slice(start, end)) ||
-    /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$/.test(lower.slice(start, end));
+    /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
+      lower.slice(start, end),
+    ) || /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$/.test(lower.slice(start, end));
   // "The boy is eighteen today": of somebody whose birth is told.
   const isAge =
     /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&

@@ -230,7 +230,8 @@ function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[]
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
     const isOther =
-      plans.length > 1 && /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]|^\W*of the same/.test(text);
+      plans.length > 1 &&
+      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]|^\W*of the same|(?<![a-z])if(?![a-z])/.test(text);
     if (
       own === 0 &&
       isQuestion.test(text) &&

@@ -104,7 +104,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a fee that is kept back when the loan is paid out',
-    '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
+    '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted)(?! nowhere)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
     () => false,
   ),
   telling('a mean', 'average|on the average|mean interest', () => false),

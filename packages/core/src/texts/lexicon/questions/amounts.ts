@@ -201,6 +201,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'price in cash',
     "[a-z]+'s value at the (?:start|beginning|outset)",
     'what price, ',
+    "what (?:is|was) the [a-z]+'s (?:cash )?price(?= ?[?,])",
     '(?:its|their) value (?:today|now|on delivery|at the start)',
     '(?:what is|find|calculate|compute|determine) the (?:cash )?price of (?:a|the|this|that) [a-z -]{3,30}(?= if| when| whose|\\?)',
     'how much should (?:he|she|they) buy (?:today|now)',
