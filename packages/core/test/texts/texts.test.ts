@@ -71,12 +71,16 @@ describe('the reference problems', () => {
 });
 
 describe('problems in other hands', () => {
-  it.each(written.map((each) => [each.text.slice(0, 60), each] as const))('%s…', (_, { text, plans, asks }) => {
-    const read = readProblem(text);
-    expect(read.plans.map(planInALine)).toEqual([...plans]);
-    expect(read.asks.map(askInALine)).toEqual([...asks]);
-    expect(read.asks.filter(({ answers }) => answers.length === 0)).toEqual([]);
-  });
+  it.each(written.map((each) => [each.text.slice(0, 60), each] as const))(
+    '%s…',
+    (_, { text, plans, asks, isDoubted = false }) => {
+      const read = readProblem(text);
+      expect(read.plans.map(planInALine)).toEqual([...plans]);
+      expect(read.asks.map(askInALine)).toEqual([...asks]);
+      expect(read.asks.filter(({ answers }) => answers.length === 0)).toEqual([]);
+      expect(read.doubts.length > 0).toBe(isDoubted);
+    },
+  );
 
   it.each(doubtful.map((text) => [text]))('is doubted: %s', (text) => {
     expect(readProblem(text).doubts).not.toEqual([]);

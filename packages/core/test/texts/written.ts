@@ -4,6 +4,8 @@ export interface Written {
   readonly text: string;
   readonly plans: readonly string[];
   readonly asks: readonly string[];
+  /** Read right, and doubted all the same. */
+  readonly isDoubted?: true;
 }
 
 export const written: readonly Written[] = [
@@ -94,6 +96,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'The list price of a copier is $6,800; a 25% deposit is required and the balance is paid in 18 monthly installments of $305 starting one month after delivery. Find the finance charge and the effective annual rate.',
+    isDoubted: true,
     plans: ['borrowing price=6800 down=1700 amount=5100 n=18 p=12 payment=305 final=0 ?rate'],
     asks: ['financeCharge', 'effectiveRate'],
   },
@@ -587,6 +590,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'A grain dealer wants the effective yearly rate of a credit line that costs 2.1% a quarter.',
+    isDoubted: true,
     plans: ['convert rate=0.021/per-period/4 p=4 ?rate'],
     asks: ['effectiveRate'],
   },
@@ -728,6 +732,7 @@ export const written: readonly Written[] = [
   },
   {
     text: '€12,000 is the goal. The class already has €2,300 and puts €210 aside at the end of each month; the bank credits 2.7% monthly. After how many months is the goal reached or passed?',
+    isDoubted: true,
     plans: ['saving amount=2300 rate=0.027/nominal/12 p=12 payment=210 final=12000 ?payments'],
     asks: ['payments'],
   },
@@ -939,6 +944,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Rate wanted: PV 9,000, FV 11,400, 5 years, compounded monthly, no payments. Nominal?',
+    isDoubted: true,
     plans: ['lump-sum amount=9000 n=60 p=12 final=11400 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
   },
@@ -1146,6 +1152,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Which saver does better in 16 years: one who pays in $2,400 at the end of each year at 4% effective, or one who pays in $200 at the end of each month at 3.9% compounded monthly? By how much?',
+    isDoubted: true,
     plans: [
       'saving amount=0 rate=0.04/effective/1 n=16 p=1 payment=2400 ?finalAmount',
       'saving amount=0 rate=0.039/nominal/12 n=192 p=12 payment=200 ?finalAmount',
@@ -1832,6 +1839,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'A loan of $46,000 at 6.6% compounded monthly has 84 end-of-month payments. A rise to 7.5% happens after payment 30 while the payment stays as it was. How many payments are then made in all, and what is the last?',
+    isDoubted: true,
     plans: ['borrowing amount=46000 rate=0.066/nominal/12 n=84 p=12 final=0 rate@30:0.075/payment ?payment'],
     asks: ['payments', 'lastPayment'],
   },
@@ -4345,6 +4353,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Fill in: A = £9,000, n = 36, i = 0.65% a month, payments at the end. R = ? Interest in payment 20 = ?',
+    isDoubted: true,
     plans: ['borrowing amount=9000 rate=0.0065/per-period/12 n=36 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:20 to:20'],
   },
@@ -4383,6 +4392,7 @@ export const written: readonly Written[] = [
   },
   {
     text: '"At 5.7% compounded monthly your £1,100 a month will clear the mortgage in 21 years," said the clerk. How large is the mortgage, payments falling at month\'s end? How much of it is left after 7 years?',
+    isDoubted: true,
     plans: ['borrowing rate=0.057/nominal/12 n=252 p=12 payment=1100 final=0 ?amount'],
     asks: ['amount', 'balanceAfter k:84'],
   },
