@@ -222,14 +222,14 @@ function isAsked(page: Page, at: number): boolean {
   );
 }
 
-/** The changes in numbers, for a plan. Those without a moment are left out: they are doubts. */
+/** The changes in numbers, in the order in which they come, for a plan. Those without a moment are left out: they are doubts. */
 export function changesInNumbers(
   page: Page,
   reads: readonly ChangeRead[],
   plan: { readonly paymentsPerYear: number; readonly payment: number | null; readonly rate: ReadRate | null },
   keepOtherwise: 'payments' | 'payment',
 ): ReadChange[] {
-  return reads.flatMap((read): ReadChange[] => {
+  const found = reads.flatMap((read): ReadChange[] => {
     const after =
       read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
     if (after === undefined) return [];
@@ -251,6 +251,7 @@ export function changesInNumbers(
       }
     }
   });
+  return found.sort((one, other) => one.after - other.after);
 }
 
 /** A count that is a hair off a whole number is that number. */

@@ -1,7 +1,7 @@
 /** What was understood: the plans in sentences, what is asked with its answers, what is not used. */
 import type { ProblemReading } from '@hardy-sextant/core/texts';
 import type { ReadText } from './texts.worker.ts';
-import { answerInWords, askInWords } from './readWords.ts';
+import { answerInWords, askInWords, changesInWords } from './readWords.ts';
 import styles from './Text.module.css';
 import { many, say } from '../../../words/say.ts';
 
@@ -13,10 +13,11 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
         <h2 className="label" style={{ padding: '10px 16px 0' }}>
           {plans.length > 1 ? say('The plans') : say('The plan')}
         </h2>
-        {plans.map(({ name, links }, at) => (
+        {plans.map(({ name, links, changes }, at) => (
           <p key={at} className={styles.plan} style={{ margin: 0 }}>
             {plans.length > 1 && <strong>{name ?? say('Plan {{at}}', { at: at + 1 })}: </strong>}
             {sentences[at] || <span className="soft">{say('Something is still missing.')}</span>}
+            {sentences[at] && ` ${changesInWords({ changes }).join(' ')}`}
             {(links?.length ?? 0) > 0 && <span className="soft"> {say('It goes on from the other.')}</span>}
           </p>
         ))}

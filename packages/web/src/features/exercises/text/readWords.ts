@@ -76,6 +76,40 @@ export function askInWords({ quantity, args = {}, plan }: ReadAsk, plans: readon
   return `${what}${name}`;
 }
 
+/** What changes on the way, each in a sentence, and what stays as it was. */
+export const changesInWords = (
+  { changes }: Pick<ReadPlan, 'changes'>,
+  style = numberStyleById('comma-point'),
+): string[] =>
+  changes.map((change) => {
+    switch (change.kind) {
+      case 'rate': {
+        const rate = writeBrief(change.rate.value * 100, 0, 6, style);
+        return change.keep === 'payment'
+          ? say('After payment {{after}} the rate is {{rate}} %; the payment stays.', { after: change.after, rate })
+          : say('After payment {{after}} the rate is {{rate}} %; the end stays.', { after: change.after, rate });
+      }
+      case 'extra': {
+        const amount = writeMoney(change.value, style);
+        return change.keep === 'payment'
+          ? say('{{amount}} more comes with payment {{after}}; the payment stays.', { after: change.after, amount })
+          : say('{{amount}} more comes with payment {{after}}; the end stays.', { after: change.after, amount });
+      }
+      case 'payment': {
+        const amount = writeMoney(Math.abs(change.by), style);
+        return change.by < 0
+          ? say('From payment {{from}} on each payment is {{amount}} less.', { from: change.after + 1, amount })
+          : say('From payment {{from}} on each payment is {{amount}} more.', { from: change.after + 1, amount });
+      }
+      case 'skip': {
+        const places = { from: change.after + 1, to: change.after + change.payments };
+        return change.keep === 'payment'
+          ? say('Payments {{from}} to {{to}} are left out; the payment stays.', places)
+          : say('Payments {{from}} to {{to}} are left out; the end stays.', places);
+      }
+    }
+  });
+
 const percent = new Set(['nominalRate', 'effectiveRate', 'ratePerPayment']);
 const counts = new Set(['payments', 'years']);
 
