@@ -7198,6 +7198,31 @@ export const written: readonly Written[] = [
     plans: ['saving amount=750 rate=0.0312/nominal/52 n=104 p=52 final=5000 ?payment'],
     asks: ['payment'],
   },
+  {
+    text: 'Nine years ago Dame Ottoly put $14,000 into an account at 3.6% compounded quarterly. What is there now, and how much of it is interest?',
+    plans: ['lump-sum amount=14000 rate=0.036/nominal/4 n=36 p=4 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "Seven years of saving $180 at each month's end brought $17,900. Find the nominal rate compounded monthly.",
+    plans: ['saving amount=0 n=84 p=12 payment=180 final=17900 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Three payments are left on a loan: £455 at the end of each of the next three months. The rate is 9% compounded monthly. What single payment today would clear the loan?',
+    plans: ['borrowing rate=0.09/nominal/12 n=3 p=12 payment=455 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Tuition of $3,400 is due at the start of each quarter for three years, the first today. At 3.2% compounded quarterly, how much should be in the account today? How much interest will the account earn?',
+    plans: ['drawing-down rate=0.032/nominal/4 n=12 p=4 payment=3400 beginning final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'A capital of £27,000 is to be used up in ten years by equal withdrawals at the beginning of each half-year. Interest 3.9% effective. Size of a withdrawal? Left after four years?',
+    plans: ['drawing-down amount=27000 rate=0.039/effective/1 n=20 p=2 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:8'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -24,6 +24,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot)(?![a-z])',
   ),
   cue('saving', 9, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
+  cue('drawing-down', 9, '(?:should|must) be in the (?:account|fund)[^.;?!]{0,20}(?:today|now|at once)'),
   cue(
     'drawing-down',
     9,

@@ -15,6 +15,8 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'can {m} be (?:taken|drawn|withdrawn|paid)',
     '{mn} <a>',
     '{m} (?:[a-z]+ ){0,2}<e>(?! @payment)(?! compound)(?! instal)',
+    '{m} (?:is|are) (?:due|payable) (?:at|on) the (?:end|close|beginning|start|first day|last day) of <e>',
+    '{m} at (?:the )?(?:end|close|beginning|start) of each of the (?:next|following) ',
     '{m} at (?:the )?(?:end|close|beginning|start|opening) of (?:<e>|<a>|(?:the|its|each) @period)',
     '{mn} (?:on|by) the (?:first|last|final|1st)(?: day)? (?:day )?(?:of|in) ',
     "{mn} at (?:<e>|(?:each|every|the) @period)'?s? ?(?:end|start|beginning|close)",

@@ -96,7 +96,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'then with {m} for (?:another|the next)',
   ),
   cue('amount', 11, '{m} (?:is|are) to be (?:withdrawn|drawn|paid out|taken out|spent|used up) in equal'),
-  cue('finalAmount', 10, '(?:saving|deposits?)[^?.]{0,90} (?:gives?|makes?|yields?) {m}'),
+  cue(
+    'finalAmount',
+    10,
+    '(?:saving|deposits?)[^?.]{0,90} (?:gives?|makes?|yields?|brought|brings?|gave|made|yielded) {m}',
+  ),
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
   cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}'),
