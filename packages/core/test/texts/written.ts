@@ -6423,7 +6423,7 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment after:18'],
   },
   {
-    text: "To be repaid: $5,000 in two years' time. To be found: how much must be put aside at the start of each month, at 3% compounded monthly?",
+    text: "To be repaid: $5,000 in two years' time. To be found: how much must be set aside at the start of each month, at 3% compounded monthly?",
     plans: ['saving amount=0 rate=0.03/nominal/12 n=24 p=12 beginning final=5000 ?payment'],
     asks: ['payment'],
   },
