@@ -292,17 +292,20 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   const { plan } = of;
   // "… and how much interest have they paid?" means until then.
   const isUntilThen =
-    !place && last.k !== undefined && /(?:have|has) [a-z ]*paid/.test(page.flat.slice(start, unit.end));
-  const said = page.flat.slice(start, unit.end);
-  // "What would clear it after the 6th, and how much interest does she thereby avoid?"
-  if (
     !place &&
     last.k !== undefined &&
+    /(?:have|has) [a-z ]*paid|of the (?:money|sum|amount) paid/.test(page.flat.slice(start, unit.end));
+  const said = page.flat.slice(start, unit.end);
+  // "What would clear it after the 6th, and how much interest does she thereby avoid?"
+  const k = momentOf(place, of, last) ?? last.k;
+  if (
+    (place?.from ?? place?.fromYear) === undefined &&
+    k !== undefined &&
     plan.payments !== null &&
     plan.changes.length === 0 &&
     /avoid|escape|spare|(?:still|yet) (?:to|due|pay)/.test(said)
   )
-    return is('interestIn', { from: last.k + 1, to: plan.payments });
+    return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
   const isLoose =
     place?.same &&

@@ -88,7 +88,11 @@ function meantQuestions(page: Page): Question[] {
 
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {
-  const kind = looksAt[question.asked];
+  // "The interest still to be paid after two years."
+  const isToCome =
+    question.asked === 'interest' &&
+    /(?:still|yet) (?:to (?:be paid|come|pay)|due)/.test(page.flat.slice(question.unit.start, question.unit.end));
+  const kind = isToCome ? 'moment' : looksAt[question.asked];
   if (!kind) return [{ ...question, place: undefined }];
   const several = severalPlaces(page, question, kind);
   if (several) return several.map((place) => ({ ...question, place }));

@@ -7223,6 +7223,80 @@ export const written: readonly Written[] = [
     plans: ['drawing-down amount=27000 rate=0.039/effective/1 n=20 p=2 beginning final=0 ?payment'],
     asks: ['payment', 'balanceAfter k:8'],
   },
+  {
+    text: 'At the end of each half-year Matilda invests €1.250,00 in a fund that yields 4,1 % compounded half-yearly. How much does the fund hold after nine and a half years?',
+    plans: ['saving amount=0 rate=0.041/nominal/2 n=19 p=2 payment=1250 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How large was a debt that 28 monthly payments of $226.75 in arrears paid off at 11.1% compounded monthly?',
+    plans: ['borrowing rate=0.111/nominal/12 n=28 p=12 payment=226.75 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A trust of £410,000 at 3.9% effective is to make 18 equal yearly payments, the first a year from now, and to end with £100,000. How large are the payments?',
+    plans: ['drawing-down amount=410000 rate=0.039/effective/1 n=18 p=1 final=100000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A student buys a laptop for $1,749: $249 down and the rest in 12 month-end payments at 17.4% compounded monthly. What does each payment amount to? What is the finance charge?',
+    plans: ['borrowing price=1749 down=249 amount=1500 rate=0.174/nominal/12 n=12 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'What is the value today of €9.000 due in 30 months if money earns 3,6 % compounded monthly?',
+    plans: ['lump-sum rate=0.036/nominal/12 n=30 p=12 final=9000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Jan owes €26.400. The bank asks 7,2 %, compounded monthly. He begins with 500 € a month in arrears and from the 25th payment pays 650 €. How many payments in all? How much is the last?',
+    plans: ['borrowing amount=26400 rate=0.072/nominal/12 p=12 payment=500 final=0 payment@24:150 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The museum borrows £225,000 at 4.92% compounded half-yearly for 15 years, half-yearly payments in arrears. With the 10th payment it repays £30,000 extra, the payments being recalculated so that the term stays. Payment before, payment after, interest saved?',
+    plans: ['borrowing amount=225000 rate=0.0492/nominal/2 n=30 p=2 final=0 extra@10:30000/payments ?payment'],
+    asks: ['payment', 'payment after:10', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'For an 18,500 € loan at 6,9 % (monthly), 60 payments in arrears, compute the payment; the balance after 2 years; the total still to be paid after 2 years; the interest still to be paid after 2 years.',
+    plans: ['borrowing amount=18500 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24', 'interestIn from:25 to:60'],
+  },
+  {
+    text: 'A 15-year mortgage of $132,000 at 5.55% compounded monthly (arrears) is refinanced after 6 years at 4.35% compounded monthly over the nine years left. Fees of $900 are added. Old payment? Balance? New payment? Total saving?',
+    plans: [
+      'borrowing amount=132000 rate=0.0555/nominal/12 n=180 p=12 final=0 ?payment',
+      'borrowing fees=900 rate=0.0435/nominal/12 n=108 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:72',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:72}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Two plans for saving €25.000: A, monthly in arrears for 6 years at 3 % compounded monthly; B, yearly in arrears for 6 years at 3,2 % effective. What is paid in each time, and in which plan is less paid in altogether?',
+    plans: [
+      'saving amount=0 rate=0.03/nominal/12 n=72 p=12 final=25000 ?payment',
+      'saving amount=0 rate=0.032/effective/1 n=6 p=1 final=25000 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least'],
+  },
+  {
+    text: 'A debt of £11,400 at 9.3% compounded monthly is paid at £260 a month-end. How much is owed after three years, what part of the money paid was interest, and how many payments does the whole debt need?',
+    plans: ['borrowing amount=11400 rate=0.093/nominal/12 p=12 payment=260 final=0 ?payments'],
+    asks: ['balanceAfter k:36', 'interestIn from:1 to:36', 'payments'],
+  },
+  {
+    text: 'An 84-month loan of $42,000 at 6.48% compounded monthly: by how many payments is it shortened, and what interest is saved, if $75 more than the usual payment is paid from the start?',
+    plans: ['borrowing amount=42000 rate=0.0648/nominal/12 n=84 p=12 final=0 payment@0:75 ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

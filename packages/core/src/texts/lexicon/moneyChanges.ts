@@ -67,6 +67,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?:(?: [a-z]+){0,4}| [^.;?!]{0,50} of <m>) by {m}',
     '{m} (?:more|larger|higher|bigger)(?! (?:than|interest))',
     '(?:pays?|paying|pay) {m} (?:more|extra) than (?:the|her|his|their) (?:regular|usual|normal|required|agreed|scheduled|<e>) (?:@payment|one|amount)',
+    '{m} (?:more|extra) than the (?:regular|usual|normal|required|agreed|scheduled|<e>) @payment',
     '{m} more than (?:is )?(?:required|needed|necessary|asked|due) (?:is paid )?(?:at|each|every|<e>)',
     '{m} more than (?:is )?(?:required|needed|necessary|asked|due)(?= is paid)',
     'adds? {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular)? ?(?:@payment|@deposit)',
@@ -74,7 +75,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     10,
-    'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month) on(?:wards?)?,? (?:(?:she|he|they|it) )?(?:pays?|sends?|deposits?|puts? in) {m}(?! (?:more|extra|on top|besides))',
+    'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month)(?: on(?:wards?)?)?,? (?:(?:she|he|they|it) )?(?:pays?|sends?|deposits?|puts? in) {m}(?! (?:more|extra|on top|besides))',
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|lowers?|reduces?|changes?)(?: [a-z]+){0,4} to {m}',
   ),
 ];

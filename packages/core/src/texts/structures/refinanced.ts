@@ -74,8 +74,22 @@ function regionOfSecond(page: Page): Span | undefined {
   const [one, second] = rates;
   const told = second && sentenceAt(page, second);
   if (!one || !told || told.asks || rates.length !== 2) return undefined;
-  if (one.start < told.start) return { start: told.start, end: told.end };
-  return { start: one.end + (words.exec(page.flat.slice(one.end))?.index ?? 0), end: told.end };
+  const end = withItsFee(page, told.end);
+  if (one.start < told.start) return { start: told.start, end };
+  return { start: one.end + (words.exec(page.flat.slice(one.end))?.index ?? 0), end };
+}
+
+/** "Fees of 900 are added." behind it is said of the second loan, too. */
+function withItsFee(page: Page, end: number): number {
+  const next = page.sentences.find(({ start }) => start >= end - 1);
+  const isFee =
+    next !== undefined &&
+    !next.asks &&
+    page.signs.some(
+      (each, at) =>
+        each[0]?.role === 'fee' && page.places[at]!.start >= next.start && page.places[at]!.start < next.end,
+    );
+  return isFee ? next.end : end;
 }
 
 function ownerOf(page: Page, question: PlacedQuestion): Owner {

@@ -202,6 +202,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'price in cash',
     "[a-z]+'s value at the (?:start|beginning|outset)",
     'what price, ',
+    'how (?:large|big) was (?:a|the|this|that) (?:loan|debt|mortgage|credit)',
+    'value (?:today|now) of',
     "what (?:is|was) the [a-z]+'s (?:cash )?price(?= ?[?,])",
     '(?:its|their) value (?:today|now|on delivery|at the start)',
     '(?:what is|find|calculate|compute|determine) the (?:cash )?price of (?:a|the|this|that) [a-z -]{3,30}(?= if| when| whose|\\?)',
