@@ -83,6 +83,7 @@ const ranges: readonly PlaceRecord[] = [
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
+  place('second {t}', ['from'], (_, [years]) => ({ fromYear: years! + 1, toYear: 2 * years! })),
   place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
   place('(?:last|final|closing) {n}(?: (?:<e> )?(?:@payment|@deposit|months))?', ['from'], ([count]) => ({
     lastPayments: count!,

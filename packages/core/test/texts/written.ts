@@ -7297,6 +7297,31 @@ export const written: readonly Written[] = [
       'difference of:totalInterest between:[asStated,withChanges]',
     ],
   },
+  {
+    text: 'If a person wants €1.500 at the start of each month for 18 years, how much must she bring in today at 3,72 % compounded monthly?',
+    plans: ['drawing-down rate=0.0372/nominal/12 n=216 p=12 payment=1500 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "The Fairholm dairy leases a chiller worth £31,200 for five years, paying monthly in advance. Its residual is put at 18% of its worth, and interest at 7.38% compounded monthly. Rental, and the lessor's total interest?",
+    plans: ['leasing price=31200 amount=31200 rate=0.0738/nominal/12 n=60 p=12 beginning final=5616 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'How much of the £62,400 mortgage is still owed after 90 of 240 month-end payments at 5.34% compounded monthly?',
+    plans: ['borrowing amount=62400 rate=0.0534/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:90'],
+  },
+  {
+    text: 'At 5.94% compounded monthly, which monthly payment in arrears for 20 years corresponds to a house loan of £215,000? How much is paid in the second ten years in interest?',
+    plans: ['borrowing amount=215000 rate=0.0594/nominal/12 n=240 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:121 to:240'],
+  },
+  {
+    text: 'Quarterly compounding at 5.8 %: what do 40 quarterly payments in advance of $815 come to when the 40th quarter is over?',
+    plans: ['saving amount=0 rate=0.058/nominal/4 n=40 p=4 payment=815 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

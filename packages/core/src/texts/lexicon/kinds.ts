@@ -30,7 +30,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'drawing-down',
     9,
     'withdrawals [^.;?!]{0,60}(?:financed|paid|made|met) (?:from|out of)',
-    'wants? {m} (?:<a>|<e>) (?:for|during|from|in)',
+    'wants? {m} (?:<a>|<e>|at the (?:start|beginning|end) of <e>) (?:for|during|from|in)',
     '(?:fund|trust|endowment|foundation|legacy) [^.;?!]{0,50} (?:is|has) to (?:make|pay) (?:<n> )?(?:equal|level|regular)',
     'promises? (?:(?:his|her|their|the|a|an) [a-z]+|him|her|them) {m} (?:at|each|every|<e>|<a>|on)',
   ),

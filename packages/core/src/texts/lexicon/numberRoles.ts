@@ -45,7 +45,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmountRate',
     9,
-    'residual(?: value)?(?: is| of|:| at| being)* {p}',
+    'residual(?: value)?(?: is| of|:| at| being| put| reckoned| taken| set)* {p}',
     '{p} residual',
     'balloon(?: payment)?(?: is| of|:| at)* {p}',
     '{p} (?:balloon|of (?:it|that|the [a-z ]+?|its [a-z ]+?)(?: is)?(?: still)?(?: due| owing| left| remaining)?,? (?:at the end|as a residual|as a balloon|at the close|when (?:it|the lease) ends))',

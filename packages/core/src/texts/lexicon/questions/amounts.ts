@@ -55,7 +55,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
     'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',
     'what would (?:close|clear|settle|end) (?:it|this|that|the (?:loan|debt|mortgage)) (?:today|now)',
-    'how much of (?:it|the (?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
+    'how much of (?:it|(?:the|her|his|their) (?:<m> )?(?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
   ),
   cue(
     'finalAmount',
@@ -103,6 +103,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:does|must|will) (?:the|this|her|his|their) (?:fund|pot|trust|account) need (?:today|now|at the start)',
     'what is the worth of',
   ),
+  cue(
+    'finalAmount',
+    13,
+    '(?:what|how much) do ~~(?:payments|deposits)[^?]{0,40} come to (?:when|after|at the end|in|by)',
+  ),
+  cue('amount', 14, '(?:what|how much) must (?:he|she|they) (?:bring|pay|put) in (?:today|now)'),
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),

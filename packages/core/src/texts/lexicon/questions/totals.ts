@@ -33,6 +33,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n'),
+  cue('interest', 13, 'how much (?:is|was) paid [^.;?!]{0,40}(?:in|as) interest'),
   cue('interest', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?interest'),
   cue('principal', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?(?:principal|capital)'),
   cue('interest', 12, '^the interest on [^.;?!]{0,80} in (?:its|the) <o> @year'),
