@@ -1,0 +1,105 @@
+/** The second look at what is asked: is every question read, each as what its words are about? */
+
+import { doubt, notUnderstood, quoteOf } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
+import type { Span } from './flatText.ts';
+import { headOf, heads } from './lexicon/heads.ts';
+import { sentenceAt, type Page } from './page.ts';
+import type { ReadAsk, ReadDoubt } from './reading.ts';
+import { labelsIn } from './sentences.ts';
+
+/** "(a) … (b) … (c) …" with fewer questions than parts. */
+export function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const parts = sentences.reduce((sum, { text }) => sum + labelsIn(text).length, 0);
+  return parts > asks.length
+    ? [doubt('asks', `The text has ${parts} parts, and only ${asks.length} of them are read as questions.`)]
+    : [];
+}
+
+const askingWords =
+  /(?<![a-z])(?<!of )(?:what(?! remains)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
+
+const isToFind =
+  /^\W*(?:(?:please|now|then|hence|first) )*(?:find|give|state|calculate|compute|determine|work out|report|what (?:is|are) the)(?![a-z])/;
+
+/** "…, the interest paid in that year, and the time that …" */
+const things =
+  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving)(?![a-z])/g;
+
+/** It asks in so many words, and sets no choice between numbers. */
+const isQuestion = {
+  test: (text: string): boolean =>
+    !/ or /.test(text) &&
+    (/^\W*(?:and )?(?:how (?:much|many|long|large|big)|what (?!if)|which)(?![a-z])[^?]*\?/.test(text) ||
+      (/^[^(⟨](?:[^?⟨]|⟨[ea]\d+⟩){0,45}\?\W*$/.test(text) && !/(?<![a-z])if(?![a-z])/.test(text))),
+};
+
+const timesAsked: readonly string[] = ['payments', 'howLong', 'years'];
+
+/** "How many withdrawals are there? How long will the fund last?" is one question. */
+const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
+  page.questions.some((each) => {
+    // "How long will it last? Express it in years."
+    if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;
+    const isHere = each.start >= start && each.start < end;
+    const alike = timesAsked.includes(each.asked) ? timesAsked : [];
+    return isHere && page.questions.some((other) => other !== each && alike.includes(other.asked));
+  });
+
+/** "What rate do I need? And if I add 500, what rate then?": asked twice, and read once. */
+export function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
+  return page.questions.flatMap((each, at) => {
+    const sentence = sentenceAt(page, each);
+    const before = page.questions.slice(0, at).find(({ asked }) => asked === each.asked);
+    const isSupposed = sentence !== undefined && /(?<![a-z])(?:if|suppose|instead)(?![a-z])/.test(sentence.text);
+    const isOnce = asks.filter(({ quantity }) => quantity === each.asked).length < 2;
+    return before && isSupposed && isOnce && sentenceAt(page, before) !== sentence
+      ? [notUnderstood(page, each.unit)]
+      : [];
+  });
+}
+
+/** What it asks is read from the sentence before or behind it. */
+const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
+  /^\W*(?:and )?(?:what|how (?:much|large|big|long)) (?:is|are|was|would|will) (?:it|that|they|this)/.test(
+    sentences[at]!.text,
+  );
+
+/** "What …, and how much …?" of which only one is read. */
+export function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
+  return page.sentences.flatMap(({ start, end, text }, at) => {
+    const before = page.sentences[at - 1];
+    // "He pays off the balance. How much does he pay?" asks for what was told before.
+    const from = before && !before.asks ? before.start : start;
+    const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
+    const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
+    const isOther =
+      plans.length > 1 &&
+      /(?<![a-z])(?:if|for|at|with|what)(?![a-z])[^?]*⟨[mp]|^\W*of the same|(?<![a-z])if(?![a-z])/.test(text);
+    if (
+      own === 0 &&
+      isQuestion.test(text) &&
+      !isOther &&
+      !isSaidBefore(page, at) &&
+      !isAskedTwice(page, { start, end })
+    )
+      return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
+    const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
+    const listed = Math.max(
+      semicolons,
+      isToFind.test(text) && !/^\W*give the exact/.test(text) ? [...text.matchAll(things)].length : 0,
+    );
+    return own > 0 && (words > own || listed > own)
+      ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
+      : [];
+  });
+}
+
+/** "How much of the mortgage is still owed", read to ask for the payment. */
+export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ quantity, place }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const known = heads[quantity];
+    const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
+    return unit && known?.goesAgainst.test(head) && !known.goesWith.test(head) ? [notUnderstood(page, unit)] : [];
+  });
