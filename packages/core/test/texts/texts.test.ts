@@ -1,6 +1,7 @@
 /** Problems read from their text: the reference, and many other hands. */
 
 import { readProblem, splitProblems, settle, plainPasted, LONGEST_TEXT, inText } from '../../src/texts/index.ts';
+import { headOf, heads } from '../../src/texts/lexicon/heads.ts';
 import { readNumberWords } from '../../src/texts/numberWords.ts';
 import { decimalMarkOf, readTokens } from '../../src/texts/numbers.ts';
 import { askInALine, isNear, planInALine, referenceProblems } from './reference.ts';
@@ -272,6 +273,20 @@ describe('many problems at once', () => {
   it('but numbered questions of one problem stay with it', () => {
     const parts = referenceProblems.find(({ id }) => id === 't3-06')!.text;
     expect(splitProblems(parts)).toEqual([parts]);
+  });
+});
+
+describe('the first words of a question', () => {
+  it.each([
+    ['payment', 'how much of the ⟨m0⟩ mortgage is still owed after 90 of ⟨n1⟩ payments?', false],
+    ['payment', 'how much is paid at the end of ⟨e2⟩?', true],
+    ['amount', 'how much interest is charged on the loan?', false],
+    ['amount', 'how much was lent, interest included?', true],
+    ['totalPaid', 'what is the interest over the whole term, in all?', false],
+  ] as const)('read to ask for the %s: “%s” %s', (quantity, unit, holds) => {
+    const { goesAgainst, goesWith } = heads[quantity]!;
+    const head = headOf(unit);
+    expect(!goesAgainst.test(head) || goesWith.test(head)).toBe(holds);
   });
 });
 
