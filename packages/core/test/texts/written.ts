@@ -7298,7 +7298,7 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: 'If a person wants €1.500 at the start of each month for 18 years, how much must she bring in today at 3,72 % compounded monthly?',
+    text: 'If a person wants €1.500 at the start of each month for 18 years, how much must she pay in today at 3,72 % compounded monthly?',
     plans: ['drawing-down rate=0.0372/nominal/12 n=216 p=12 payment=1500 beginning final=0 ?amount'],
     asks: ['amount'],
   },
