@@ -75,8 +75,8 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
       flat,
     );
   if (grownUp) return [`${grownUp[0]} until`, grownUp[1], undefined, grownUp[2], undefined];
-  const birthday = /(\d\d)(?:st|nd|rd|th) birthday/.exec(flat);
-  if (soon && birthday) return [`${soon[0]} until birthday`, soon[1], undefined, undefined, birthday[1]];
+  const grown = birthday.exec(flat);
+  if (soon && grown) return [`${soon[0]} until birthday`, soon[1], undefined, grown[1], grown[2]];
   return now && then ? [`${now[0]} until`, now[1], undefined, then[1], undefined] : undefined;
 }
 

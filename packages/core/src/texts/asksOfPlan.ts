@@ -290,12 +290,10 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
 
 function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is }: Asking): Found {
   const { plan } = of;
+  const said = page.flat.slice(start, unit.end);
   // "… and how much interest have they paid?" means until then.
   const isUntilThen =
-    !place &&
-    last.k !== undefined &&
-    /(?:have|has) [a-z ]*paid|of the (?:money|sum|amount) paid/.test(page.flat.slice(start, unit.end));
-  const said = page.flat.slice(start, unit.end);
+    !place && last.k !== undefined && /(?:have|has) [a-z ]*paid|of the (?:money|sum|amount) paid/.test(said);
   // "What would clear it after the 6th, and how much interest does she thereby avoid?"
   const k = momentOf(place, of, last) ?? last.k;
   if (
@@ -307,11 +305,7 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   )
     return is('interestIn', { from: k + 1, to: plan.payments });
   const range = rangeOf(isUntilThen ? { same: true, taken: [] } : place, of, last);
-  const isLoose =
-    place?.same &&
-    range === undefined &&
-    plan.unknown !== 'finalAmount' &&
-    /so far|to date/.test(page.flat.slice(start, unit.end));
+  const isLoose = place?.same && range === undefined && plan.unknown !== 'finalAmount' && /so far|to date/.test(said);
   if (isLoose) return undefined;
   const isWhole =
     range === undefined || (!place?.same && range.from === 1 && range.to === plan.payments && asked === 'interest');

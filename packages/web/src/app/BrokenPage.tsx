@@ -19,7 +19,8 @@ const answers = (): Promise<boolean> =>
     () => false,
   );
 
-function wasFetchedAgain(): boolean {
+/** Notes that it is done now. @returns whether it was done a moment ago already */
+function wasJustFetchedAgain(): boolean {
   try {
     const at = Number(sessionStorage.getItem(KEY) ?? 0);
     sessionStorage.setItem(KEY, String(Date.now()));
@@ -36,7 +37,7 @@ export function BrokenPage() {
   const away = error instanceof Error && notFetched.test(error.message);
   // A browser may keep a script that did not come as one that never will: the document is fetched anew.
   useEffect(() => {
-    if (!away || wasFetchedAgain()) return;
+    if (!away || wasJustFetchedAgain()) return;
     void answers().then((does) => does && window.location.reload());
   }, [away]);
   const again = async (): Promise<void> => {

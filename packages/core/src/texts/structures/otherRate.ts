@@ -5,9 +5,9 @@ import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
 import type { ReadRate } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
-import type { SolePlan } from '../solePlan.ts';
 import { isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, questionsOf } from './twoPlans.ts';
 
 const asked: ReadonlySet<string> = new Set(['payment', 'amount', 'finalAmount', 'payments', 'howLong', 'totalPaid']);
 
@@ -27,21 +27,19 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   if (once.questions.length !== 1 || !once.questions.every((each) => asked.has(each.asked))) return undefined;
   const questions = ownedQuestions(once, () => 'each');
   const first = readPlan(once, {
-    scope: (place) => !isIn([sentence], place),
+    scope: without(sentence),
     questions: questionsOf(questions, 0),
   });
   const { rate } = first.plan;
   if (!rate || first.read.missing.length > 0) return undefined;
-  const second: SolePlan = {
-    ...first,
-    plan: { ...first.plan, rate: rateThen(page, sentence, rate, tokenAt(page, other).value), name: 'then' },
-    roles: new Map([[other, 'rate']]),
-  };
-  return readingOfTwo(
+  return follow(
     once,
-    [{ ...first, plan: { ...first.plan, name: 'first' } }, second],
+    { ...first, plan: { ...first.plan, name: 'first' } },
     questions,
-    (question, plans) => comparedBy(once, question, plans),
+    { name: 'then', rate: rateThen(page, sentence, rate, tokenAt(page, other).value) },
+    [],
+    [[other, 'rate']],
+    () => undefined,
   );
 }
 

@@ -1,12 +1,12 @@
 /** Several rates without a plan: each is converted, and they are held against each other. */
 
 import type { DraftReading } from '../draftReading.ts';
-import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import type { Regions } from './offers.ts';
+import { follow, without } from './followers.ts';
 import { readTwo } from './offers.ts';
-import { comparedBy, ownedQuestions, readingOfTwo } from './twoPlans.ts';
+import { ownedQuestions } from './twoPlans.ts';
 
 /** One rate, compounded so often or so often: "11 % compounded (a) monthly, (b) daily". */
 function readTwoCompoundings(page: Page): DraftReading | undefined {
@@ -14,14 +14,12 @@ function readTwoCompoundings(page: Page): DraftReading | undefined {
   const isEffective = page.questions.length > 0 && page.questions.every(({ asked }) => asked === 'effectiveRate');
   if (!isEffective || !one || !other || third || one.perYear === other.perYear) return undefined;
   const questions = ownedQuestions(page, () => 'each');
-  const isOther = (place: Span): boolean => place.start === page.places[other.token]!.start;
-  const first = readPlan(page, { scope: (place) => !isOther(place), as: 'convert', questions });
+  const first = readPlan(page, { scope: without(page.places[other.token]!), as: 'convert', questions });
   const { rate } = first.plan;
   if (rate?.quoted !== 'nominal') return undefined;
   const { perYear } = other;
-  const then = { ...first.plan, rate: { ...rate, compoundingsPerYear: perYear }, paymentsPerYear: perYear };
-  const both = [first, { ...first, plan: then }] as const;
-  return readingOfTwo(page, both, questions, (question, plans) => comparedBy(page, question, plans));
+  const then = { rate: { ...rate, compoundingsPerYear: perYear }, paymentsPerYear: perYear };
+  return follow(page, first, questions, then, [], [], () => undefined);
 }
 
 /** @returns nothing where the text has money, or not two rates */
