@@ -271,9 +271,14 @@ function comparedOf(unit: string): ReadQuantity {
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }
 
+const isBalanceAlone =
+  /^\W*(?:and )?(?:the )?(?:remaining |outstanding |closing |new )?(?:balance|debt)(?: (?:left|remaining|outstanding|afterwards|then|after it))?\W*$/;
+
 function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking): Found {
   const { plan } = of;
-  const k = momentOf(place, of, last);
+  // "The line for payment 13: interest, principal, balance."
+  const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
+  const k = isBehind ? last.to : momentOf(place, of, last);
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);
   const earns = plan.kind === 'saving' || plan.kind === 'lump-sum' || plan.kind === 'drawing-down';
   // "What is left of the loan after ten years?"

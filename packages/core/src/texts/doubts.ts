@@ -127,7 +127,8 @@ const often = [
 
 /** Payments of which nothing tells how often, nor how many. */
 function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
-  const pays = plan.kind !== 'lump-sum' && plan.kind !== 'convert';
+  const isFlatRateAsked = page.questions.every(({ asked }) => asked === 'flatRate' || asked === 'financeCharge');
+  const pays = plan.kind !== 'lump-sum' && plan.kind !== 'convert' && !isFlatRateAsked;
   return (
     pays &&
     !terms.saysFrequency &&

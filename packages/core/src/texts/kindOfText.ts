@@ -25,6 +25,9 @@ export function kindOfText(
   asked: ReadonlySet<Asked>,
 ): KindRead {
   const points = pointsOf(page, scope);
+  // Who owes nothing saves.
+  if (page.signs.some(([sign], at) => sign?.role === 'amount' && page.tokens[at]?.value === 0))
+    points.delete('borrowing');
   const add = (kind: ReadKind, more: number): void => void points.set(kind, (points.get(kind) ?? 0) + more);
   if (asked.has('balance') && /owe|owing|debt|outstanding/.test(page.flat)) add('borrowing', 6);
   if (asked.has('finalAmount') && paid && (points.get('drawing-down') ?? 0) < 5 && (points.get('borrowing') ?? 0) < 6)

@@ -34,3 +34,12 @@ export function lexicon<Says extends string>(cues: readonly Cue<Says>[]): (flat:
     );
   };
 }
+
+/** So many letters weigh as much as one point of a cue. */
+const FAR = 24;
+
+/** The strongest, and the sooner after its beginning the better; then the longest. */
+export function bestOf<Says extends string>(matches: readonly Match<Says>[]): Match<Says> | undefined {
+  const strength = (match: Match): number => match.weight - match.end / FAR;
+  return [...matches].sort((one, other) => strength(other) - strength(one))[0];
+}

@@ -18,7 +18,7 @@ const timeAfter =
   /^[\s-]*(?:(?:working|full|whole|long|more|further|calendar|consecutive|successive|remaining|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits =
   /^(?:\d{1,2}(?:,\d{2})+,\d{3}(?!\d)|\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
-const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|million)(?![a-z]))/i;
+const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|mio\.?|million)(?![a-z]))/i;
 
 const unitOf: Readonly<Record<string, readonly [number, string]>> = {
   y: [1, 'years'],

@@ -86,6 +86,8 @@ function meantQuestions(page: Page): Question[] {
   });
 }
 
+const endsLast = /for the (?:last|remaining|rest)[^.?!]*\.\s*$/;
+
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   // "The interest still to be paid after two years."
@@ -109,6 +111,10 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
     changesOfText(page).length === 0;
   const later = kind === 'moment' ? laterThanChange(page, question, place) : undefined;
   if (later) return [{ ...question, place: later }];
+  // "… and 3 % for the last four years. What had she then?"
+  const isOver =
+    question.asked === 'finalAmount' && place?.atChange && endsLast.test(page.flat.slice(0, question.start));
+  if (isOver) return [{ ...question, place: undefined }];
   const told = !place || place.atChange ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
 }

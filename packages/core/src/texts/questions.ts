@@ -1,10 +1,11 @@
 /** What a problem asks, in the order of its text, before it is known which case it is asked of. */
 
 import type { FlatText, Span } from './flatText.ts';
-import { questionCues, type Asked } from './lexicon/questions/index.ts';
+import { findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
+import type { Asked } from './lexicon/questions/index.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
-import { lexicon, type Match } from './matches.ts';
-import { piecesOf, type Piece, type Sentence } from './sentences.ts';
+import { bestOf, lexicon } from './matches.ts';
+import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts';
 
 export interface Question extends Span {
   readonly asked: Asked;
@@ -14,7 +15,6 @@ export interface Question extends Span {
   readonly isSupposed?: true;
 }
 
-const find = lexicon(questionCues);
 const findSupposed = lexicon(supposedCues);
 
 /** "(Payments at month end.)" asks nothing. */
@@ -32,6 +32,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const unread: Span[] = [];
   for (const sentence of sentences) {
     if (!sentence.asks || remarks.test(sentence.text) || isOnlyTold(sentence, sentences)) continue;
+    if (isAnswered(sentence, sentences)) continue;
     const pieces = piecesOf(sentence);
     const { found, missed } = askedIn(flat, sentence, pieces);
     // "After five years?" asks the same of another time.
@@ -39,10 +40,12 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const again = found.length === 0 && before && isAgain(sentence.text);
     if (again)
       found.push({ question: { says: before.asked, start: sentence.start, end: sentence.end }, piece: sentence });
-    const told = sentences[sentences.indexOf(sentence) - 1];
+    // "The balance after two years is asked for. …. What is it?" asks once.
+    const isSame =
+      isIt.test(sentence.text) && before !== undefined && !/\?/.test(flat.slice(before.start, sentence.start));
     const meant =
-      meantInFront(flat, sentence) ??
-      (!again && told && !told.asks ? meantBefore(flat, sentence, told, isHeadFound(sentence, found)) : undefined);
+      meantInFront(sentence) ??
+      (again || isSame ? undefined : meantByTold(flat, sentence, sentences, isHeadFound(sentence, found)));
     if (meant?.piece === sentence) found.length = 0;
     else if (meant && isHeadFound(sentence, found)) found.shift();
     if (meant) found.unshift(meant);
@@ -50,7 +53,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
     const isLost =
-      found.length === 0 && !isAside && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
+      found.length === 0 && !isAside && !isSame && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
     const lost: readonly Span[] = isLost
       ? [sentence]
       : isAside || again
@@ -150,12 +153,6 @@ const isSecondTarget = (flat: string, { start }: Span): boolean =>
 const isPlainQuestion = (text: string): boolean =>
   /^\W*(?:[a-z⟨⟩0-9'-]+\W+)*[a-z⟨⟩0-9'-]+ ?\?\s*$/.test(text) && !/ or |compare|⟨[mp]/.test(text);
 
-interface Found {
-  readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };
-  readonly piece: Span;
-  readonly isSupposed?: true;
-}
-
 /** What the pieces of a sentence ask, each its strongest; and the pieces that ask for something that is not understood. */
 function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { found: Found[]; missed: Span[] } {
   const found: Found[] = [];
@@ -165,7 +162,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
     const best = bestOf(
-      find(flat.slice(from, limit)).filter(
+      findAsked(flat.slice(from, limit)).filter(
         ({ start, end }) =>
           from + start < opensUntil(flat, piece) &&
           !(
@@ -209,74 +206,17 @@ function supposedIn(flat: string, piece: Span): Found[] {
   return [{ question: { ...best, ...place }, piece, isSupposed: true }];
 }
 
-/** "The interest in the 7th payment: how much is it?" */
-function meantInFront(flat: string, sentence: Sentence): { question: Match<Asked>; piece: Span } | undefined {
-  const tail = /(?::|,| -) (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
-    sentence.text,
-  );
-  const best = tail ? bestOf(find(sentence.text.slice(0, tail.index))) : undefined;
-  const from = sentence.start;
-  return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
-}
-
 /** "…, the total paid and …": the next of a list of what to find. */
 const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   opens &&
   lists &&
   /^\s*(?:and )?(?:the|his|her|their|its) [a-z ]{4,40}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
 
-/** What may be told in one sentence and asked for as "it" in the next. */
-const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
-
 /** What a sentence asks first is understood. */
 const isHeadFound = (sentence: Sentence, [first]: readonly Found[]): boolean =>
   first !== undefined && isInHead(sentence, first.piece);
 
 const isInHead = ({ start, text }: Sentence, piece: Span): boolean => piece.start < start + headOf(text).length;
-
-/** Before "…, and how much …". */
-const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ?? text;
-
-/**
- * "The lender wants the balance after 5 years. How much is that?" asks for what was told just before.
- *
- * @param isUnderstood whether its own words ask for something by themselves
- */
-function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
-  // "She wishes to pay off the loan. How much must she pay?"
-  const off =
-    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
-      flat.slice(told.start, told.end),
-    );
-  if (
-    off &&
-    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:have to |need to )?pay(?![a-z])/.test(
-      headOf(sentence.text),
-    )
-  )
-    return {
-      question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
-      piece: told,
-    };
-  if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
-      headOf(sentence.text),
-    )
-  )
-    return undefined;
-  // "He takes out the same amount at the end of each month. What is it?"
-  const regular =
-    /an? income(?![a-z])|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩ |[a-z]+-end )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
-      flat.slice(told.start, told.end),
-    );
-  const best: Omit<Match<Asked>, 'weight'> | undefined = regular
-    ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
-    : bestOf(find(flat.slice(told.start, told.end)));
-  if (best && /rate/i.test(best.says)) return undefined;
-  // "The last payment is smaller. How large is it?" is no question for the loan.
-  if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
-  return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
-}
 
 /** "the total of it": a noun in a list of what to find. */
 const isNounPhrase = (text: string): boolean =>
@@ -304,17 +244,8 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   );
 }
 
-/** The strongest, and the sooner after the question's beginning the better; then the longest. */
-function bestOf(matches: readonly Match<Asked>[]): Match<Asked> | undefined {
-  const strength = (match: Match): number => match.weight - match.end / FAR;
-  return [...matches].sort((one, other) => strength(other) - strength(one))[0];
-}
-
 /** The weight of cues that convert a rate: what is converted is not asked. */
 const CONVERTS = 13;
-
-/** So many letters weigh as much as one point of a cue. */
-const FAR = 24;
 
 /** "(Find the payment first.)" comes first. */
 function inOrder(flat: string, questions: readonly Question[]): Question[] {

@@ -6,7 +6,7 @@ import type { Span } from './flatText.ts';
 import { headOf, heads } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
-import { labelsIn } from './sentences.ts';
+import { isAnswered, labelsIn } from './sentences.ts';
 
 /** "(a) … (b) … (c) …" with fewer questions than parts. */
 export function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
@@ -68,9 +68,10 @@ const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
 /** "What …, and how much …?" of which only one is read. */
 export function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
-    const before = page.sentences[at - 1];
     // "He pays off the balance. How much does he pay?" asks for what was told before.
-    const from = before && !before.asks ? before.start : start;
+    const [earlier, before] = [page.sentences[at - 2], page.sentences[at - 1]];
+    const told = [before, earlier].slice(0, before?.asks ? 0 : earlier?.asks ? 1 : 2);
+    const from = told.reduce((least, each) => each?.start ?? least, start);
     const own = asks.filter(({ place }) => place.start >= from && place.start < end).length;
     const words = text.includes('?') ? [...text.matchAll(askingWords)].length : 0;
     const isOther =
@@ -79,6 +80,7 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
     if (
       own === 0 &&
       isQuestion.test(text) &&
+      !isAnswered(page.sentences[at]!, page.sentences) &&
       !isOther &&
       !isSaidBefore(page, at) &&
       !isAskedTwice(page, { start, end })

@@ -26,6 +26,14 @@ const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =
   /^\s*(?:if|when|where|given|assuming|provided|since|as(?! an? (?:nominal|effective))|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
+/** "For how many months?" – "Sixty." */
+export function isAnswered(sentence: Sentence, sentences: readonly Sentence[]): boolean {
+  const next = sentences
+    .slice(sentences.indexOf(sentence) + 1)
+    .find(({ text }) => !/^\W*(?:asks|asked|says|said|answers) [^⟨]*$/.test(text));
+  return /\?/.test(sentence.text) && /^\W*(?:(?:for|about|over) )?⟨[tnmpe]\d+⟩\W*$/.test(next?.text ?? '');
+}
+
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
   const cut = /[.?!]+(?=[\s)\]']|$)|\n+|\)(?=\s+(?:what|how|which|find|calculate|give)(?![a-z]))/g;

@@ -10,36 +10,6 @@ export interface Written {
 
 export const written: readonly Written[] = [
   {
-    text: 'What is the present value of 24 monthly payments of $310, made at the beginning of each month, if money is worth 6% compounded monthly?',
-    plans: ['borrowing rate=0.06/nominal/12 n=24 p=12 payment=310 beginning final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'How many years does it take €12,000 to grow into €20,000 at 5.5 % effective?',
-    plans: ['lump-sum amount=12000 rate=0.055/effective/1 p=1 final=20000 ?payments'],
-    asks: ['years'],
-  },
-  {
-    text: 'Which effective rate is equivalent to 7.8% compounded monthly?',
-    plans: ['convert rate=0.078/nominal/12 p=12 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'To replace its boiler in 7 years a school needs £35,000. It makes equal deposits at the start of each quarter into a fund that earns 3.6% compounded quarterly. How large must each deposit be?',
-    plans: ['saving amount=0 rate=0.036/nominal/4 n=28 p=4 beginning final=35000 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'How many half-yearly payments of £1,900 are needed to amortize a £16,000 loan at 7% compounded half-yearly, payments being made at the end of each half-year?',
-    plans: ['borrowing amount=16000 rate=0.07/nominal/2 p=2 payment=1900 final=0 ?payments'],
-    asks: ['payments'],
-  },
-  {
-    text: 'An annuity-due pays £500 a quarter for 12 years. At 5% compounded quarterly, what does it cost today?',
-    plans: ['drawing-down rate=0.05/nominal/4 n=48 p=4 payment=500 beginning final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'The cost of a delivery van is $28,900. The buyer makes a down payment of 20% and finances the balance over 5 years with equal end-of-month payments at 8.4% compounded monthly. Calculate the monthly payment.',
     plans: ['borrowing price=28900 down=5780 amount=23120 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -50,49 +20,14 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment', 'totalInterest'],
   },
   {
-    text: 'A fund of $150,000 earns 5% compounded annually. At the end of each year $14,000 is withdrawn. (a) How many full withdrawals can be made? (b) What is the size of the smaller final withdrawal one year later?',
-    plans: ['drawing-down amount=150000 rate=0.05/nominal/1 p=1 payment=14000 final=0 ?payments'],
-    asks: ['payments count:full', 'lastPayment'],
-  },
-  {
     text: 'Tarek finances a piano priced at £5,200. He puts 15% down; the rest carries an add-on charge of 7% a year for two years, paid in 24 monthly instalments. Find (i) the finance charge, (ii) the monthly instalment, (iii) the total cost including the deposit.',
     plans: ['flat price=5200 down=780 amount=4420 rate=0.07/flat n=24 p=12 final=0 ?payment'],
     asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
   },
   {
-    text: 'Calculate the monthly payment on a £95,000 mortgage over 25 years if the lender quotes an effective annual rate of 4.9%. How much will have been paid in total at the end?',
-    plans: ['borrowing amount=95000 rate=0.049/effective/1 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
-    text: 'The village hall committee takes a loan of 62.000 € at 4,2 % compounded quarterly. Quarterly payments are made at the end of each quarter for 15 years. How much is owed immediately after the 24th payment, and how much is still to be paid in instalments from then on?',
-    plans: ['borrowing amount=62000 rate=0.042/nominal/4 n=60 p=4 final=0 ?payment'],
-    asks: ['balanceAfter k:24', 'leftToPay k:24'],
-  },
-  {
     text: 'Rosalind invests $8,000 in a certificate at 4.1% compounded daily. What will it be worth in 5 years, and how much interest is earned?',
     plans: ['lump-sum amount=8000 rate=0.041/nominal/365 n=1825 p=365 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
-  },
-  {
-    text: 'A car lease runs 36 months with payments of $349 in advance each month. The car is worth $27,500 and the buyout at the end is $15,000. What nominal annual rate compounded monthly does the lease charge?',
-    plans: ['leasing price=27500 amount=27500 n=36 p=12 payment=349 beginning final=15000 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'Sigrid deposited $1,200 at the beginning of each half-year for 9 years into an account earning 6% compounded semi-annually. (a) What was the balance at the end of the nine years? (b) How much did she pay in? (c) How much interest did she earn?',
-    plans: ['saving amount=0 rate=0.06/nominal/2 n=18 p=2 payment=1200 beginning ?finalAmount'],
-    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
-  },
-  {
-    text: 'Convert 6.4% compounded semi-annually to an equivalent rate compounded monthly.',
-    plans: ['convert rate=0.064/nominal/2 p=12 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'Helena owes $14,000. She agrees to pay $600 at the end of each quarter at 8% compounded quarterly. How many payments are needed, and what will the last payment be?',
-    plans: ['borrowing amount=14000 rate=0.08/nominal/4 p=4 payment=600 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
   },
   {
     text: 'The list price of a copier is $6,800; a 25% deposit is required and the balance is paid in 18 monthly installments of $305 starting one month after delivery. Find the finance charge and the effective annual rate.',
@@ -116,22 +51,9 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'The interest rate on a 6-year loan of $33,000 is 7.7% compounded annually, but payments are made at the end of each month. Find the monthly payment and the balance just after the 2nd year.',
-    plans: ['borrowing amount=33000 rate=0.077/nominal/1 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:24'],
-  },
-  {
     text: 'A $150,000 loan is repaid over 20 years by monthly payments at the end of the month at 6% compounded monthly. After 5 years the rate falls to 5.1% compounded monthly and the payment is recalculated so that the loan still ends on time. (a) Original payment (b) Balance after 5 years (c) New payment',
     plans: ['borrowing amount=150000 rate=0.06/nominal/12 n=240 p=12 final=0 rate@60:0.051/payments ?payment'],
     asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
-  },
-  {
-    text: 'Bank A lends $20,000 over 5 years at 7.2% compounded monthly. Bank B lends the same amount at 7.3% compounded semi-annually. Payments are monthly, at the end of each month. Find both monthly payments. Which bank is cheaper, and by how much in total?',
-    plans: [
-      'borrowing amount=20000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
-      'borrowing amount=20000 rate=0.073/nominal/2 n=60 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
   {
     text: 'A loan of €40,000 at 5.7 % compounded monthly is repaid in 10 years with equal payments at the end of each month. With the 36th payment an extra €5,000 is paid, and the borrower keeps paying the same instalment. (a) Find the monthly instalment. (b) How many payments are saved? (c) How much interest is saved?',
@@ -141,26 +63,6 @@ export const written: readonly Written[] = [
       'difference of:payments between:[asStated,withChanges]',
       'difference of:totalInterest between:[asStated,withChanges]',
     ],
-  },
-  {
-    text: "Ottoline sets £45 aside at the start of each week for her daughter's cello. The credit union adds interest weekly at a nominal 3.1% per year. What is the pot worth after a hundred weeks?",
-    plans: ['saving amount=0 rate=0.031/nominal/52 n=100 p=52 payment=45 beginning ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'Nominal 8.4%, compounded quarterly: what is that as an effective annual rate?',
-    plans: ['convert rate=0.084/nominal/4 p=4 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'Sixty payments of $512 at the end of every month pay back a loan at 0.7 % per month. How much was lent?',
-    plans: ['borrowing rate=0.007/per-period/12 n=60 p=12 payment=512 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'The cooperative puts €1.150 into a fund at the end of every half-year. Interest is 3,8 %, compounded half-yearly. How many deposits will it take to reach €25.000 or more?',
-    plans: ['saving amount=0 rate=0.038/nominal/2 p=2 payment=1150 final=25000 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'A kayak costs $2,150. You pay nothing now and the shop lends the full price; 18 equal monthly payments follow, the first in a month, at 9.9% a year compounded monthly. Monthly payment?',
@@ -193,24 +95,9 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
   {
-    text: "Thea's business loan of €80,000 is at an effective rate of 6 % and is repaid quarterly in arrears over seven years. Quarterly payment? Total interest? What is owed after the 10th payment?",
-    plans: ['borrowing amount=80000 rate=0.06/effective/1 n=28 p=4 final=0 ?payment'],
-    asks: ['payment', 'totalInterest', 'balanceAfter k:10'],
-  },
-  {
     text: 'A £5,000 loan has interest of £900 added at once; the total is repaid in 30 equal monthly payments. Find the payment and the flat rate per year.',
     plans: ['flat charge=900 amount=5000 n=30 p=12 final=0 ?payment'],
     asks: ['payment', 'nominalRate as:flat'],
-  },
-  {
-    text: 'The mortgage on Gull Cottage is $198,000 at 4.56% compounded semi-annually. It is paid off by monthly payments at the end of each month over 22 years. Determine the payment and the principal repaid in the first two years.',
-    plans: ['borrowing amount=198000 rate=0.0456/nominal/2 n=264 p=12 final=0 ?payment'],
-    asks: ['payment', 'principalIn from:1 to:24'],
-  },
-  {
-    text: 'A rate of 0.5 % per month corresponds to what nominal rate a year, and to what effective rate?',
-    plans: ['convert rate=0.005/per-period/12 p=12 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
   {
     text: 'Reckon the size of the equal deposits, made at the end of each quarter, that bring a fund from $4,000 to $30,000 in eight years at 5% compounded quarterly.',
@@ -229,14 +116,6 @@ export const written: readonly Written[] = [
       'borrowing price=30000 rebate=2500 amount=27500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
-  },
-  {
-    text: 'From age 30 to 65 Halina pays 200 € at the end of each month into a pension fund earning 4,2 % compounded monthly. After that the fund pays her a monthly pension at the end of each month for 20 years, with the same interest. How much is in the fund when she is 65? How large is the pension?',
-    plans: [
-      'saving amount=0 rate=0.042/nominal/12 n=420 p=12 payment=200 ?finalAmount',
-      'drawing-down rate=0.042/nominal/12 n=240 p=12 final=0 ?payment',
-    ],
-    asks: ['finalAmount', 'payment@1'],
   },
   {
     text: 'A loan of £60,000 over 12 years at 6% compounded monthly is repaid monthly in arrears. After 4 years the borrower refinances the balance with another lender at 4.8% compounded monthly over the remaining time; the new lender adds a fee of £500. Find the old payment, the balance after four years, the new payment and what is saved in all.',
@@ -300,19 +179,9 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'Dora wants £10,000 at the end of 4 years. Her bank pays 3% compounded monthly. What must she deposit on the first of each month?',
-    plans: ['saving amount=0 rate=0.03/nominal/12 n=48 p=12 beginning final=10000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'A grain silo, value $84,000, is leased for six years at 6.3 % compounded monthly with monthly payments at the end of each month and no residual. Monthly payment?',
     plans: ['leasing price=84000 amount=84000 rate=0.063/nominal/12 n=72 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'Starting one week from now, a busker puts £12 a week in a savings account paying 1.95 % compounded weekly. What has she after three years?',
-    plans: ['saving amount=0 rate=0.0195/nominal/52 n=156 p=52 payment=12 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: "The miller's widow lives off a fund of 66 000 €. It earns 3,6 % a year, compounded monthly, and she takes 500 € at the start of every month. How many payments will it make, counting the last part payment?",
@@ -325,19 +194,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:96', 'interestIn from:97 to:97', 'principalIn from:97 to:97'],
   },
   {
-    text: 'A camera costs £1,450 in cash. On credit it is £250 down and 12 payments of £108 at the end of each month. Find the cost of credit and the rate compounded monthly.',
-    plans: ['borrowing price=1450 down=250 amount=1200 n=12 p=12 payment=108 final=0 ?rate'],
-    asks: ['financeCharge', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
     text: 'Lars saves 2,000 kr at the end of every month for 6 years at 3.3 % compounded monthly. How much does he have then, and how much of it did he put in himself?',
     plans: ['saving amount=0 rate=0.033/nominal/12 n=72 p=12 payment=2000 ?finalAmount'],
     asks: ['finalAmount', 'totalPaid'],
-  },
-  {
-    text: 'Repayment of a loan of £27,500 takes 5 years in end-of-month payments at 7.5% compounded monthly. State the payment, the total repaid and the interest in the last year.',
-    plans: ['borrowing amount=27500 rate=0.075/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid', 'interestIn from:49 to:60'],
   },
   {
     text: 'At 6.6% compounded monthly Jens can pay $700 at the end of each month for eight years. The cottage he wants costs $72,000. How much can he borrow, and how much of the price must he find himself?',
@@ -363,11 +222,6 @@ export const written: readonly Written[] = [
     text: "A balloon loan of £45,000 over 7 years at 5.94% compounded monthly: payments at each month's end, £12,000 falls due with the last. Payment? Balance after 36 payments?",
     plans: ['borrowing amount=45000 rate=0.0594/nominal/12 n=84 p=12 final=12000 ?payment'],
     asks: ['payment', 'balanceAfter k:36'],
-  },
-  {
-    text: 'A nominal rate of 6.9 % a year is compounded daily. Find the equivalent rate compounded quarterly and the effective rate.',
-    plans: ['convert rate=0.069/nominal/365 p=4 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
   },
   {
     text: "Petra's loan of $52,000 runs 8 years at 6.9% compounded monthly with payments at the end of each month. Right after the 30th payment she pays off $6,000 extra; her payment stays the same. How many payments does this save, and how much interest?",
@@ -406,14 +260,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
   {
-    text: 'Anna deposits $5,000 at 4.2% compounded quarterly, Boris deposits $5,000 at 4.1% compounded daily. Who has more after 12 years, and how much more?',
-    plans: [
-      'lump-sum amount=5000 rate=0.042/nominal/4 n=48 p=4 ?finalAmount',
-      'lump-sum amount=5000 rate=0.041/nominal/365 n=4380 p=365 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
     text: 'Karl saves at the beginning of each month for 15 years and then wants to draw 900 € at the beginning of each month for 10 years. Both times the interest is 3,6 % compounded monthly. How much must he have when he begins to draw, and how much must he save each month?',
     plans: [
       'drawing-down rate=0.036/nominal/12 n=120 p=12 payment=900 beginning final=0 ?amount',
@@ -443,11 +289,6 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'If $15,000 is left for five years at 3.9% compounded daily, what does it become?',
-    plans: ['lump-sum amount=15000 rate=0.039/nominal/365 n=1825 p=365 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'pv 40000, i 0.55% per month, n 96, end, fv 0: pmt?',
     plans: ['borrowing amount=40000 rate=0.0055/per-period/12 n=96 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -456,16 +297,6 @@ export const written: readonly Written[] = [
     text: 'A credit card adds 1.6 % each month. What yearly rate, effective, does this amount to?',
     plans: ['convert rate=0.016/per-period/12 p=12 ?rate'],
     asks: ['effectiveRate'],
-  },
-  {
-    text: 'Which sum invested today at 5 ½ % effective gives $25,000 in eleven years?',
-    plans: ['lump-sum rate=0.055/effective/1 n=11 p=1 final=25000 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'From a fund of £88,000 a trust pays a bursary at the end of every half-year for 14 years; the fund earns 4.2% compounded half-yearly and is empty at the end. Find the bursary.',
-    plans: ['drawing-down amount=88000 rate=0.042/nominal/2 n=28 p=2 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: "Mrs Tallow borrows $64,000 at 6.24% compounded monthly over 10 years, paying at month's end. (a) Find her payment. (b) Split payment number 50 into interest and principal. (c) Find the balance after payment 50.",
@@ -510,11 +341,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
   },
   {
-    text: '€2,000 at 3.1 % effective and no further deposits. What is there after 6 years 6 months?',
-    plans: ['lump-sum amount=2000 rate=0.031/effective/1 n=6.5 p=1 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: "A machine lease of 60 months asks £415 at the end of each month. At 9.3% compounded monthly and with a residual of £5,000, what is the machine's price? What does the lessee pay in all if the machine is then bought?",
     plans: ['leasing rate=0.093/nominal/12 n=60 p=12 payment=415 final=5000 ?amount'],
     asks: ['amount', 'totalPaid'],
@@ -538,25 +364,12 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment after:40'],
   },
   {
-    text: 'Two savings plans run for 20 years. Plan A: $300 at the end of each month at 4.2% compounded monthly. Plan B: $3,600 at the end of each year at 4.3% effective. Which ends with more, and what is the difference?',
-    plans: [
-      'saving amount=0 rate=0.042/nominal/12 n=240 p=12 payment=300 ?finalAmount',
-      'saving amount=0 rate=0.043/effective/1 n=20 p=1 payment=3600 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
     text: '£48,000 is borrowed for 10 years at 5.7% compounded monthly, month-end payments. How much interest is saved in all, and how many payments, if £60 more is paid each month from the 25th payment on?',
     plans: ['borrowing amount=48000 rate=0.057/nominal/12 n=120 p=12 final=0 payment@24:60 ?payment'],
     asks: [
       'difference of:totalInterest between:[asStated,withChanges]',
       'difference of:payments between:[asStated,withChanges]',
     ],
-  },
-  {
-    text: 'Which is better for a saver: 3.9% compounded quarterly or 3.85% compounded daily? Give both effective rates.',
-    plans: ['convert rate=0.039/nominal/4 p=4 ?rate', 'convert rate=0.0385/nominal/365 p=365 ?rate'],
-    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
   },
   {
     text: 'Oda Fisk mends nets. For a new sewing machine she raises a loan of 5 600 kr at 9,6 % per annum compounded monthly, repayable over two years by equal payments at the end of every month. Find the size of these payments.',
@@ -572,11 +385,6 @@ export const written: readonly Written[] = [
     text: 'What is the most that can be borrowed by someone who can pay back $260 monthly (end of month) for five and a half years when loans cost 7.98% compounded monthly?',
     plans: ['borrowing rate=0.0798/nominal/12 n=66 p=12 payment=260 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'Express 9.9% compounded monthly as an effective rate.',
-    plans: ['convert rate=0.099/nominal/12 p=12 ?rate'],
-    asks: ['effectiveRate'],
   },
   {
     text: 'After retiring, Malin draws on savings of $145,000, invested at 5.1% compounded quarterly, taking a fixed sum at the beginning of each quarter for 18 years. Determine the sum.',
@@ -603,11 +411,6 @@ export const written: readonly Written[] = [
     text: 'Borrow €33,500; pay it back in 7 years by quarterly payments in arrears; 5.2 % compounded quarterly. Payment; interest in all; balance after 10 payments.',
     plans: ['borrowing amount=33500 rate=0.052/nominal/4 n=28 p=4 final=0 ?payment'],
     asks: ['payment', 'totalInterest', 'balanceAfter k:10'],
-  },
-  {
-    text: 'Two thousand pounds is invested at 4.8% compounded monthly. (a) What is it worth after 3 years? (b) What effective rate does it earn?',
-    plans: ['lump-sum amount=2000 rate=0.048/nominal/12 n=36 p=12 ?finalAmount'],
-    asks: ['finalAmount', 'effectiveRate'],
   },
   {
     text: 'For how many months can $1,500 be taken at the end of each month from $100,000 at 4.2% compounded monthly, counting whole months only? What remains to be taken one month after the last whole one?',
@@ -704,11 +507,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate', 'ratePerPayment'],
   },
   {
-    text: 'What must be put into a fund on the first of every month so that after four years it holds €15,000? The fund pays 4.1 percent effective.',
-    plans: ['saving amount=0 rate=0.041/effective/1 n=48 p=12 beginning final=15000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Tractor for the Lower Tarn cooperative\n- list price $61,000\n- allowance for the old tractor $12,500\n- cash payment $6,000\n- delivery charge of $350 added to the loan\n- 72 monthly payments, the first after one month, at an APR of 6.9 %\nHow much is financed? What is the payment?',
     plans: [
       'borrowing price=61000 down=6000 trade=12500 fees=350 amount=42850 rate=0.069/nominal/12 n=72 p=12 final=0 ?payment',
@@ -719,11 +517,6 @@ export const written: readonly Written[] = [
     text: 'Bought on instalments: a loom for £2,900. Deposit 15 %. To the remainder 7 % a year is added for the whole time, and the sum is paid in 24 equal monthly parts. How much interest? How much a month? How much in all with the deposit?',
     plans: ['flat price=2900 down=435 amount=2465 rate=0.07/flat n=24 p=12 final=0 ?payment'],
     asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
-    text: '€16k loan, 7.8% comp. monthly, 4 yrs, pmts monthly in arrears. Find pmt, interest in 3rd year, principal paid in that year.',
-    plans: ['borrowing amount=16000 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:25 to:36', 'principalIn from:25 to:36'],
   },
   {
     text: 'How many years does a legacy of £120,000 last a choir that takes £3,600 from it at the end of each quarter, the bank adding 4.8 % a year in quarterly steps? (Exact number, please.)',
@@ -790,16 +583,6 @@ export const written: readonly Written[] = [
     text: 'From today Jory saves £55 every fortnight for six years with a bank that pays an effective 2.9 % a year. What does he have at the end of the six years, what has he paid in, and what is interest?',
     plans: ['saving amount=0 rate=0.029/effective/1 n=156 p=26 payment=55 beginning ?finalAmount'],
     asks: ['finalAmount', 'totalPaid', 'totalInterest'],
-  },
-  {
-    text: 'How many month-end payments of £520 are needed for a debt of £19,400 at 7.2% compounded monthly? (Do not round; and how many is that when the last is a smaller one?)',
-    plans: ['borrowing amount=19400 rate=0.072/nominal/12 p=12 payment=520 final=0 ?payments'],
-    asks: ['payments'],
-  },
-  {
-    text: 'Since the harvest was poor, the farm can only pay 900 € at the end of each quarter on its debt of 21 000 € at 6,8 % a year, added quarterly. How much does it owe after four years, and how much of what it paid in that time was interest?',
-    plans: ['borrowing amount=21000 rate=0.068/nominal/4 n=16 p=4 payment=900 ?finalAmount'],
-    asks: ['balanceAfter k:16', 'interestIn from:1 to:16'],
   },
   {
     text: "The Larkfield potters borrow £92,000 over 12 years at 5.7 % compounded monthly with payments at month's end. Immediately after payment 48 the rate goes down to 4.8 % compounded monthly, and the loan must still be paid off on the same day as planned. (a) Payment at first. (b) Balance at that time. (c) Payment from then on. (d) Total interest over the twelve years.",
@@ -933,16 +716,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'How much must a village save at the end of each half-year to own 90.000 € in twelve years if the bank gives 3,4 % compounded half-yearly?',
-    plans: ['saving amount=0 rate=0.034/nominal/2 n=24 p=2 final=90000 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'What effective rate corresponds to j4 = 7.6 %?',
-    plans: ['convert rate=0.076/nominal/4 p=4 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
     text: 'Rate wanted: PV 9,000, FV 11,400, 5 years, compounded monthly, no payments. Nominal?',
     isDoubted: true,
     plans: ['lump-sum amount=9000 n=60 p=12 final=11400 ?rate'],
@@ -962,16 +735,6 @@ export const written: readonly Written[] = [
     text: 'Fortnightly payments of $95 in arrears for 2 years at 8.06% compounded fortnightly: what loan do they repay?',
     plans: ['borrowing rate=0.0806/nominal/26 n=52 p=26 payment=95 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'Knut borrows 240 000 kr for a workshop at 6,12 % compounded monthly, 9 years, payments at the end of each month.\n(a) How large is a payment?\n(b) How much of the 40th payment goes to interest?\n(c) How much will he owe when 60 payments are made?',
-    plans: ['borrowing amount=240000 rate=0.0612/nominal/12 n=108 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:40 to:40', 'balanceAfter k:60'],
-  },
-  {
-    text: 'Thirty-year mortgage, $285,000, 6.06% compounded monthly, end-of-month payments. Find the payment, the interest in the first payment, and the principal paid off during the first five years.',
-    plans: ['borrowing amount=285000 rate=0.0606/nominal/12 n=360 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1', 'principalIn from:1 to:60'],
   },
   {
     text: 'Ludo has £5,000 and adds £250 at the beginning of every month at 3.48% compounded monthly. (a) What has he after four years? (b) What did he pay in himself, not counting the £5,000? (c) What is the interest?',
@@ -1048,14 +811,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'totalPaid', 'totalInterest'],
   },
   {
-    text: 'Loan: €11,000. Take 36 months or 60 months? Both at 6.96% compounded monthly, payments at the end of the month. Payment for each? How much more interest over 60 months?',
-    plans: [
-      'borrowing amount=11000 rate=0.0696/nominal/12 n=36 p=12 final=0 ?payment',
-      'borrowing amount=11000 rate=0.0696/nominal/12 n=60 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
-  },
-  {
     text: "Mistral Bay's bookbinder, Hesper Quill, needs £12,400 for a guillotine. Her lender wants 7.92% a year compounded monthly and repayment in level amounts at the end of each month over four years. What does Hesper repay per month?",
     plans: ['borrowing amount=12400 rate=0.0792/nominal/12 n=48 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -1104,11 +859,6 @@ export const written: readonly Written[] = [
     text: 'A motorbike sells at $7,450. Buyer A puts down $1,450 and makes 36 payments of $189 at the end of each month. Find the finance charge and the effective rate of the credit.',
     plans: ['borrowing price=7450 down=1450 amount=6000 n=36 p=12 payment=189 final=0 ?rate'],
     asks: ['financeCharge', 'effectiveRate'],
-  },
-  {
-    text: 'Into an account with £800 go £60 at the end of every fortnight at 2.6% compounded fortnightly. How much is in it after five years? What part of that is interest?',
-    plans: ['saving amount=800 rate=0.026/nominal/26 n=130 p=26 payment=60 ?finalAmount'],
-    asks: ['finalAmount', 'totalInterest'],
   },
   {
     text: "Kari's loan has 8 years to run: £37,000 at 6.6 % compounded quarterly, repaid at the end of each quarter. What is the quarterly payment? When 12 payments have been made, how much is still owed and how much have all the remaining payments to bring?",
@@ -1178,11 +928,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'Nine thousand dollars is invested at a nominal rate of 4.8% compounded quarterly. What is the investment worth after six years and three months?',
-    plans: ['lump-sum amount=9000 rate=0.048/nominal/4 n=25 p=4 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'The cost of a walk-in freezer is £11,300. It is bought with 10% down and the balance in 36 equal monthly payments, at the end of each month, at 8.88% compounded monthly. Find the size of the payments.',
     plans: ['borrowing price=11300 down=1130 amount=10170 rate=0.0888/nominal/12 n=36 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -1191,11 +936,6 @@ export const written: readonly Written[] = [
     text: 'How many end-of-month withdrawals of $900 can be made from a fund of $60,000 that earns 4.5% compounded monthly? Do not round.',
     plans: ['drawing-down amount=60000 rate=0.045/nominal/12 p=12 payment=900 final=0 ?payments'],
     asks: ['payments'],
-  },
-  {
-    text: 'At 6% compounded monthly, for how long must $500 be saved at the end of every month to have $40,000? Answer in years.',
-    plans: ['saving amount=0 rate=0.06/nominal/12 p=12 payment=500 final=40000 ?payments'],
-    asks: ['years'],
   },
   {
     text: 'A $24,500 loan is repaid in 60 monthly payments at the end of each month. The interest rate is 7.32% compounded monthly. Find a) the monthly payment, b) the total amount paid, c) the total interest paid, d) the outstanding balance after 3 years.',
@@ -1208,11 +948,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment', 'totalInterest'],
   },
   {
-    text: 'For a loan of £14,000 repaid by 48 month-end payments at 6.84% compounded monthly, how much interest is included in the 20th payment and how much principal is repaid by it?',
-    plans: ['borrowing amount=14000 rate=0.0684/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['interestIn from:20 to:20', 'principalIn from:20 to:20'],
-  },
-  {
     text: 'A piano dealer offers a piano for £7,900 cash or for 24 monthly payments of £365, the first payment being made one month after the purchase. Find the finance charge, the nominal rate compounded monthly, and the effective rate.',
     plans: ['borrowing price=7900 amount=7900 n=24 p=12 payment=365 final=0 ?rate'],
     asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
@@ -1223,24 +958,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalPaid', 'totalInterest'],
   },
   {
-    text: "Torvald's loan of $36,000 at 7.2% compounded monthly is being repaid by payments of $600 at the end of each month. How many payments will it take, what is the size of the final payment and what is the total interest?",
-    plans: ['borrowing amount=36000 rate=0.072/nominal/12 p=12 payment=600 final=0 ?payments'],
-    asks: ['payments', 'lastPayment', 'totalInterest'],
-  },
-  {
     text: 'A 20-year mortgage of £142,000 has an interest rate of 5.04% compounded monthly. Monthly payments are made at the end of each month. (a) What is the payment? (b) How much of the first payment is principal? (c) What will be owed after 12 years? (d) How much will be paid in the remaining 8 years?',
     plans: ['borrowing amount=142000 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment'],
     asks: ['payment', 'principalIn from:1 to:1', 'balanceAfter k:144', 'leftToPay k:144'],
-  },
-  {
-    text: 'Astrid inherits $180,000 and puts it into a fund earning 4.32% compounded monthly. Beginning immediately she withdraws an equal amount at the beginning of every month for 16 years, at the end of which $20,000 is to remain. How much is each withdrawal and how much does she withdraw in total?',
-    plans: ['drawing-down amount=180000 rate=0.0432/nominal/12 n=192 p=12 beginning final=20000 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
-    text: 'The effective rate on a savings account is 3.05%. (a) What is the equivalent nominal rate compounded monthly? (b) What is the rate per month?',
-    plans: ['convert rate=0.0305/effective/1 p=12 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12', 'ratePerPayment'],
   },
   {
     text: 'A loan of $90,000 is amortized over 15 years by monthly payments at the end of each month at 6.6% compounded monthly. After 7 years the interest rate drops to 5.7% compounded monthly, and the payments are changed so that the loan is still paid off after 15 years. Find (a) the original monthly payment, (b) the balance after 7 years, (c) the new monthly payment, (d) the total interest.',
@@ -1272,14 +992,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: 'Which is the better investment for £10,000 over 10 years: 4.5% compounded monthly or 4.58% effective? By how much?',
-    plans: [
-      'lump-sum amount=10000 rate=0.045/nominal/12 n=120 p=12 ?finalAmount',
-      'lump-sum amount=10000 rate=0.0458/effective/1 n=10 p=1 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
     text: 'A loan of £33,000 at 7.2% compounded monthly is repaid over 7 years with month-end payments. After 3 years the borrower loses his job and makes no payments for 6 months. He then resumes with larger payments that repay the loan within the original 7 years. Find the original payment, the balance when payments resume, and the larger payment.',
     plans: ['borrowing amount=33000 rate=0.072/nominal/12 n=84 p=12 final=0 skip@36:6/payments ?payment'],
     asks: ['payment', 'balanceAfter k:42', 'payment after:42'],
@@ -1291,11 +1003,6 @@ export const written: readonly Written[] = [
       'borrowing amount=25000 rate=0.0648/nominal/12 n=96 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1'],
-  },
-  {
-    text: 'If you put away $65 every two weeks, each time at the end of the two weeks, at 3.38% compounded every two weeks, how much will you have in seven years?',
-    plans: ['saving amount=0 rate=0.0338/nominal/26 n=182 p=26 payment=65 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'What size of loan can be repaid by payments of €480 at the end of each month for six years if the loan carries interest at 8.04% compounded monthly?',
@@ -1316,11 +1023,6 @@ export const written: readonly Written[] = [
     text: 'A washing machine costs £640, or £64 down and 12 monthly payments of £52. The first payment is due one month after the purchase. (a) How much is borrowed? (b) What is the total interest? (c) What nominal rate compounded monthly is charged?',
     plans: ['borrowing price=640 down=64 amount=576 n=12 p=12 payment=52 final=0 ?rate'],
     asks: ['amount', 'totalInterest', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'A mortgage of €165,000 is to be repaid over 18 years by half-yearly payments at the end of each half-year; interest is 4.5% compounded half-yearly. Find the half-yearly payment, the interest paid in the first 3 years, and the balance after 10 years.',
-    plans: ['borrowing amount=165000 rate=0.045/nominal/2 n=36 p=2 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:6', 'balanceAfter k:20'],
   },
   {
     text: 'An investor deposits £5,000 now and £300 at the end of each quarter at 4.4% compounded quarterly. Find the value after 12 years and the total interest earned.',
@@ -1364,11 +1066,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'How many quarter-end payments of $1,250 are needed to pay off $21,000 at 8 percent compounded quarterly? Give the exact number.',
-    plans: ['borrowing amount=21000 rate=0.08/nominal/4 p=4 payment=1250 final=0 ?payments'],
-    asks: ['payments'],
-  },
-  {
     text: 'An effective annual rate of 6.25% is the same as what nominal rate compounded quarterly?',
     plans: ['convert rate=0.0625/effective/1 p=4 ?rate'],
     asks: ['nominalRate compoundingsPerYear:4'],
@@ -1382,21 +1079,6 @@ export const written: readonly Written[] = [
     text: 'A lender adds 7% flat a year to a £5,400 loan that is to be returned in 36 equal monthly payments. What is the monthly payment?',
     plans: ['flat amount=5400 rate=0.07/flat n=36 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'Over 15 years, twice a month, $90 goes into a plan that yields 5.1% a year compounded semi-monthly, always at the end of the half-month. What is in it at the end?',
-    plans: ['saving amount=0 rate=0.051/nominal/24 n=360 p=24 payment=90 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'A cooperative lends its member 180 000 at 6,75 % a year, interest calculated yearly, for 12 yearly payments made in arrears. (a) Yearly payment? (b) Interest over the whole term?',
-    plans: ['borrowing amount=180000 rate=0.0675/nominal/1 n=12 p=1 final=0 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: "A mortgage of $265,000 is at 5.4% compounded semi-annually, amortised over 25 years by payments at each month's end. Find the payment; then say what is outstanding at the end of the fifth year.",
-    plans: ['borrowing amount=265000 rate=0.054/nominal/2 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:60'],
   },
   {
     text: 'How long, in years, will it be before $9,000 has tripled at 6.6% compounded monthly?',
@@ -1424,11 +1106,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'Which nominal rate compounded monthly yields the same as 5% compounded half-yearly?',
-    plans: ['convert rate=0.05/nominal/2 p=12 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
     text: 'A store offers a sofa for $1,980 cash or 12 payments of $180, first one at purchase. What is the yearly rate compounded monthly of the instalment plan?',
     plans: ['borrowing price=1980 amount=1980 n=12 p=12 payment=180 beginning final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
@@ -1450,16 +1127,6 @@ export const written: readonly Written[] = [
       'borrowing price=14000 fees=300 amount=14300 rate=0.078/nominal/12 n=48 p=12 final=0 ?payment',
     ],
     asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
-  },
-  {
-    text: 'The rate of 0.045% per day (365 days a year) is charged on overdue rent. What nominal yearly rate and what effective yearly rate is this?',
-    plans: ['convert rate=0.00045/per-period/365 p=365 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:365', 'effectiveRate'],
-  },
-  {
-    text: "A fund of €120.000,00 pays 3,6 % a year compounded monthly. € 900,00 are taken out at each month's end. How much is left after 10 years?",
-    plans: ['drawing-down amount=120000 rate=0.036/nominal/12 n=120 p=12 payment=900 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'Perpetua bought a workshop for $240,000, paid 25% down, and financed the balance at 6.5% compounded semiannually over 20 years with equal payments at the end of each quarter. a) What is the payment? b) What portion of the 30th payment is principal? c) What does she still owe after 10 years?',
@@ -1497,11 +1164,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment', 'totalPaid', 'financeCharge'],
   },
   {
-    text: 'A town sets up a sinking fund to retire $750,000 of debt in 15 years. Deposits are made at the end of each year and earn 5.1% compounded annually. Find the yearly deposit.',
-    plans: ['saving amount=0 rate=0.051/nominal/1 n=15 p=1 final=750000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'How long will £40,000 last if £650 is withdrawn at the beginning of each month and the account earns 3.9% compounded monthly? Count only full withdrawals.',
     plans: ['drawing-down amount=40000 rate=0.039/nominal/12 p=12 payment=650 beginning final=0 ?payments'],
     asks: ['payments count:full'],
@@ -1515,16 +1177,6 @@ export const written: readonly Written[] = [
     text: 'If the most he can borrow is $125,000 at 4.9% compounded monthly over 25 years, what will Ruard pay at each month-end and what in all?',
     plans: ['borrowing amount=125000 rate=0.049/nominal/12 n=300 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid'],
-  },
-  {
-    text: 'Interest of 1.2% is added each month. A loan of $6,000 is cleared in 2½ years by monthly payments. Payment at the end of each month?',
-    plans: ['borrowing amount=6000 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'A loan of 9 800 francs is to be repaid over 4 years at 6,2 % a year compounded half-yearly by half-yearly payments made at the end. Draw up nothing; only give the payment and the balance after the third one.',
-    plans: ['borrowing amount=9800 rate=0.062/nominal/2 n=8 p=2 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:3'],
   },
   {
     text: 'Compare: 8% compounded daily or 8.2% compounded half-yearly. Which is the better for a saver, in effective terms?',
@@ -1557,16 +1209,6 @@ export const written: readonly Written[] = [
     asks: ['years'],
   },
   {
-    text: 'A lathe can be had for twelve quarterly payments of $1,140, the first due in three months. At 7.6% compounded quarterly, what is that worth today?',
-    plans: ['borrowing rate=0.076/nominal/4 n=12 p=4 payment=1140 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'The Maddox foundation has £640,000. It wants to award a bursary at the start of every year for 18 years. With an annual effective 3.9%, how big can each bursary be?',
-    plans: ['drawing-down amount=640000 rate=0.039/effective/1 n=18 p=1 beginning final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'A merchant adds 9% a year flat to the unpaid price of a kitchen. Price £7,200; £1,200 is paid at once; the rest in 24 monthly instalments. What is each instalment and what nominal rate, compounded monthly, does the customer really pay?',
     plans: ['flat price=7200 down=1200 amount=6000 rate=0.09/flat n=24 p=12 final=0 ?payment'],
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
@@ -1577,16 +1219,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:84', 'payment after:84'],
   },
   {
-    text: 'The rest home sets $1,150 aside at the beginning of each quarter. The account pays 4% compounded quarterly. How many deposits until it holds at least $60,000?',
-    plans: ['saving amount=0 rate=0.04/nominal/4 p=4 payment=1150 beginning final=60000 ?payments'],
-    asks: ['payments'],
-  },
-  {
-    text: 'Eluned takes out $2,600 at the end of each half-year from a pot of $48,000 which earns 5% compounded half-yearly. (a) For how many half-years can she do so in full? (b) What is the last, smaller sum?',
-    plans: ['drawing-down amount=48000 rate=0.05/nominal/2 p=2 payment=2600 final=0 ?payments'],
-    asks: ['payments count:full', 'lastPayment'],
-  },
-  {
     text: "A consumer loan of 5,000 dollars carries interest of 1.5% per month on the unpaid balance. Thirty equal payments are made at month's end. Determine the payment, the total amount paid and the cost of the credit.",
     plans: ['borrowing amount=5000 rate=0.015/per-period/12 n=30 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid', 'financeCharge'],
@@ -1595,11 +1227,6 @@ export const written: readonly Written[] = [
     text: 'A bakery oven costs $16,900; 20% is paid down and the dealer finances the balance at 8.25% compounded monthly over four years, month-end. Determine (a) the monthly payment; (b) the amount still owing after 18 months; (c) the interest paid in those 18 months.',
     plans: ['borrowing price=16900 down=3380 amount=13520 rate=0.0825/nominal/12 n=48 p=12 final=0 ?payment'],
     asks: ['payment', 'balanceAfter k:18', 'interestIn from:1 to:18'],
-  },
-  {
-    text: 'Over how long a time must one save £600 per quarter, in arrears, to reach £25,000 at 5.2% compounded quarterly? Express it in years.',
-    plans: ['saving amount=0 rate=0.052/nominal/4 p=4 payment=600 final=25000 ?payments'],
-    asks: ['years'],
   },
   {
     text: 'To buy a violin at £5,600, Ansa pays £600 and borrows the balance for 30 months, first payment after one month, 9.6% nominal, monthly. After the 10th payment she inherits and repays £1,500; she goes on with the same payment. How many months earlier is she free of the debt?',
@@ -1619,24 +1246,9 @@ export const written: readonly Written[] = [
     asks: ['payments'],
   },
   {
-    text: "A debt of $15,800 bears interest at 6.96% compounded monthly. It is paid by $320 at each month's end. How much is still owed after 3 years, and how much interest has been paid by then?",
-    plans: ['borrowing amount=15800 rate=0.0696/nominal/12 n=36 p=12 payment=320 ?finalAmount'],
-    asks: ['balanceAfter k:36', 'interestIn from:1 to:36'],
-  },
-  {
-    text: 'Payments of £95 a week, at the end of each week, for four years: how much can be borrowed at 11.7% compounded weekly?',
-    plans: ['borrowing rate=0.117/nominal/52 n=208 p=52 payment=95 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: "A loan of £8,400 is repayable by 48 monthly instalments, and the lender's interest is £1,680 in all. What is each instalment? What flat annual rate is that?",
     plans: ['flat charge=1680 amount=8400 n=48 p=12 final=0 ?payment'],
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: "Find the size of the quarter-end payments, 16 in number, which amortise $27,300 at 9% convertible quarterly, and the loan's balance directly after payment 9.",
-    plans: ['borrowing amount=27300 rate=0.09/nominal/4 n=16 p=4 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:9'],
   },
   {
     text: 'A business may pay $84,000 today for a machine or $19,500 at the end of each year for five years. What rate of interest, compounded annually, is implied?',
@@ -1654,11 +1266,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'A mortgage of 148 000 € runs 22 years at 4,44 % nominal, monthly compounding. Payment at the end of each month?',
-    plans: ['borrowing amount=148000 rate=0.0444/nominal/12 n=264 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'An heir draws £1,500 at the start of each month from a fund of £205,000 earning 4.2% convertible monthly. How many payments can be drawn?',
     plans: ['drawing-down amount=205000 rate=0.042/nominal/12 p=12 payment=1500 beginning final=0 ?payments'],
     asks: ['payments'],
@@ -1667,16 +1274,6 @@ export const written: readonly Written[] = [
     text: 'The cost of a drying shed, $13,750, is met by 20 quarter-end payments of $850. What nominal annual rate compounded quarterly is being paid?',
     plans: ['borrowing price=13750 amount=13750 n=20 p=4 payment=850 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:4'],
-  },
-  {
-    text: 'What single payment today replaces payments of $640 due at the end of every half-year for 11 years, money being worth 5.8 percent convertible half-yearly?',
-    plans: ['borrowing rate=0.058/nominal/2 n=22 p=2 payment=640 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'Interest is paid on the Larkhill loan of $57,000 at 6.66% compounded monthly. The loan runs eight years with equal payments every month-end. (a) Find the payment. (b) How much of the first payment is interest? (c) How much is owed after the 60th payment?',
-    plans: ['borrowing amount=57000 rate=0.0666/nominal/12 n=96 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1', 'balanceAfter k:60'],
   },
   {
     text: 'Two ways to pay for tuition. Plan A: £2,900 at the start of each half-year for three years. Plan B: £480 at the end of each month for three years. Money is worth 5.2% compounded monthly. Which plan has the lower present value, and by how much?',
@@ -1747,11 +1344,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate'],
   },
   {
-    text: 'Which equal deposits at the end of each half-year, ten of them, provide €16.000 at 3,3 % compounded half-yearly if €2.000 is already in the fund?',
-    plans: ['saving amount=2000 rate=0.033/nominal/2 n=10 p=2 final=16000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: "The vicar's car: €13.900,00 cash or €2.900,00 down and 36 monthly payments of €339,00 in arrears. Find the APR (monthly compounding) and the total extra cost of buying on credit.",
     plans: ['borrowing price=13900 down=2900 amount=11000 n=36 p=12 payment=339 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
@@ -1760,11 +1352,6 @@ export const written: readonly Written[] = [
     text: 'Principal 8,750 dollars. Add-on rate 6.5%. Three years. Monthly payments. Compute the payment and the APR compounded monthly.',
     plans: ['flat amount=8750 rate=0.065/flat n=36 p=12 final=0 ?payment'],
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'A fund earns 0.4% each month. How much a month, at the end of the month, must be paid in to have £9,000 after five years?',
-    plans: ['saving amount=0 rate=0.004/per-period/12 n=60 p=12 final=9000 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A debt of €19.500,00 is repaid at €450,00 per month-end; interest 8,7 % compounded monthly. How many full payments, how large is the last one, and what is the total interest?',
@@ -1777,27 +1364,12 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'For a loan at 1.1% per month, the payment is $312.50 at the end of each month for three years. What was borrowed and what does the borrowing cost?',
-    plans: ['borrowing rate=0.011/per-period/12 n=36 p=12 payment=312.5 final=0 ?amount'],
-    asks: ['amount', 'totalInterest'],
-  },
-  {
     text: 'Two friends save. Ada: £100 at the start of each month for 10 years. Bea: £1,200 at the end of each year for 10 years. Both get 4% effective. What does each have, and what is the difference?',
     plans: [
       'saving amount=0 rate=0.04/effective/1 n=120 p=12 payment=100 beginning ?finalAmount',
       'saving amount=0 rate=0.04/effective/1 n=10 p=1 payment=1200 ?finalAmount',
     ],
     asks: ['finalAmount', 'finalAmount@1', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
-    text: 'What is the effective rate equivalent to 11.4% compounded weekly?',
-    plans: ['convert rate=0.114/nominal/52 p=52 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: '"I owe 9 400," writes Sten, "and shall pay 275 at each month-end; they charge me 1,05 % a month." How many payments will Sten make?',
-    plans: ['borrowing amount=9400 rate=0.0105/per-period/12 p=12 payment=275 final=0 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'Simple flat interest of 5.5% a year on a £6,600 loan over 48 months. What is paid monthly?',
@@ -1890,11 +1462,6 @@ export const written: readonly Written[] = [
     asks: ['payments', 'lastPayment'],
   },
   {
-    text: 'The price of a kayak is $1,480. With 25% down, the remainder is financed at 1.25% a month over 15 months, payments at the end. What is each payment, and what is the total price of the kayak?',
-    plans: ['borrowing price=1480 down=370 amount=1110 rate=0.0125/per-period/12 n=15 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid include:[downPayment]'],
-  },
-  {
     text: 'A loan is paid off with 120 monthly payments of $845.20 at the end of each month. Rate 6.24% compounded monthly. What was borrowed, what is still owed after the 75th payment, and how much principal does the 76th payment contain?',
     plans: ['borrowing rate=0.0624/nominal/12 n=120 p=12 payment=845.2 final=0 ?amount'],
     asks: ['amount', 'balanceAfter k:75', 'principalIn from:76 to:76'],
@@ -1943,16 +1510,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate'],
   },
   {
-    text: 'A hotel replaces its boilers in 5 years for €38.000,00. It opens a sinking fund, quarterly deposits in advance, 3,4 % compounded quarterly. Deposit? Interest earned by the fund?',
-    plans: ['saving amount=0 rate=0.034/nominal/4 n=20 p=4 beginning final=38000 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: '$4,800 at 1.4% a month is to be repaid with $200 at the end of every month. How many payments, what is the last one, and how much interest is there altogether?',
-    plans: ['borrowing amount=4800 rate=0.014/per-period/12 p=12 payment=200 final=0 ?payments'],
-    asks: ['payments', 'lastPayment', 'totalInterest'],
-  },
-  {
     text: 'A house is bought for £265,000 with 15% down. The mortgage is over 30 years at 4.86% compounded monthly with month-end payments. (a) Amount of the mortgage. (b) Payment. (c) Balance after 8 years. (d) Interest in those 8 years.',
     plans: ['borrowing price=265000 down=39750 amount=225250 rate=0.0486/nominal/12 n=360 p=12 final=0 ?payment'],
     asks: ['amount', 'payment', 'balanceAfter k:96', 'interestIn from:1 to:96'],
@@ -1961,11 +1518,6 @@ export const written: readonly Written[] = [
     text: "Equal sums are to be drawn from a bequest of $240,000 at each year's end for 20 years so that $60,000 remains for the grandchildren. Money earns 5% a year. How big is each sum?",
     plans: ['drawing-down amount=240000 rate=0.05/nominal/1 n=20 p=1 final=60000 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'In return for £12,000 now, a lender will take £1,130 at the end of each quarter for three years. What nominal rate, convertible quarterly, does he make?',
-    plans: ['borrowing amount=12000 n=12 p=4 payment=1130 final=0 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4'],
   },
   {
     text: 'Loan of £37,000 over 7 years at 6.3 % compounded monthly, month-end payments. After 3 years, the borrower pays £5,000 extra and keeps the payment. By how many payments is the loan shortened? How much interest is saved?',
@@ -1997,11 +1549,6 @@ export const written: readonly Written[] = [
     text: "The repayments on a £64,000 loan, made at each month's end, are £735. Interest is at 6.72% compounded monthly. (i) How long, in years, does it take? (ii) What is owed after five years? (iii) How much of payment 61 is principal?",
     plans: ['borrowing amount=64000 rate=0.0672/nominal/12 p=12 payment=735 final=0 ?payments'],
     asks: ['years', 'balanceAfter k:60', 'principalIn from:61 to:61'],
-  },
-  {
-    text: 'A rate of 18% compounded monthly is printed on a card. Its owner owes $3,250 and pays $110 at each month-end. How long, in months, until it is paid, and how much of what she pays is interest?',
-    plans: ['borrowing amount=3250 rate=0.18/nominal/12 p=12 payment=110 final=0 ?payments'],
-    asks: ['payments', 'totalInterest'],
   },
   {
     text: 'A ferry operator pays $28,500 on signing and then 23 quarterly rents of $6,200 for a boat worth $150,000... no residual; the first of the 23 rents falls due a quarter after signing. What nominal rate compounded quarterly does he pay?',
@@ -2059,16 +1606,6 @@ export const written: readonly Written[] = [
     asks: ['years'],
   },
   {
-    text: 'State the effective annual rate corresponding to a rate of 2.05% per quarter.',
-    plans: ['convert rate=0.0205/per-period/4 p=4 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'A loan of $54,000 is to be repaid in quarterly instalments over 12 years with interest at 6.4% compounded semi-annually, payments at the end of each quarter. Calculate the instalment.',
-    plans: ['borrowing amount=54000 rate=0.064/nominal/2 n=48 p=4 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'On her birthday, with $72,000 in hand, Ottoline buys an annuity that pays at the end of each quarter for 12 years. The rate is 4.4% compounded quarterly. How much does each payment bring her?',
     plans: ['drawing-down amount=72000 rate=0.044/nominal/4 n=48 p=4 final=0 ?payment'],
     asks: ['payment'],
@@ -2087,11 +1624,6 @@ export const written: readonly Written[] = [
     text: 'What amount invested today at 5% compounded daily (365 days) grows to $10,000 in 6 years?',
     plans: ['lump-sum rate=0.05/nominal/365 n=2190 p=365 final=10000 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: '£1,350 at the end of each half-year: how many such payments pay off a debt of £14,000 at 7% convertible half-yearly? What is the last, smaller payment?',
-    plans: ['borrowing amount=14000 rate=0.07/nominal/2 p=2 payment=1350 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
   },
   {
     text: "Leonie's mortgage of €198.000,00 (3,96 % nominal, monthly compounding, 27 years, month-end) has been running for 10 years. What does she owe now, and how much has she paid off?",
@@ -2115,11 +1647,6 @@ export const written: readonly Written[] = [
       'borrowing amount=20000 rate=0.086/nominal/12 n=48 p=12 final=0 ?payment',
     ],
     asks: ['choice by:payment want:least', 'difference of:payment between:[0,1]'],
-  },
-  {
-    text: 'The monthly rent of a workshop, £780, is payable in advance. The tenant has a lease of three years. At 4.8% compounded monthly, what single payment at the beginning would settle it all?',
-    plans: ['leasing rate=0.048/nominal/12 n=36 p=12 payment=780 beginning final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: "A loan at 6.75% compounded monthly was repaid by payments of €364,80 at each month's end for 6 years. Original amount? Balance after 4 years? Interest in the last 2 years?",
@@ -2148,16 +1675,6 @@ export const written: readonly Written[] = [
     text: 'How big a balloon remains with the last of 60 month-end payments of $640 on a truck loan of $42,000 at 7.26% compounded monthly?',
     plans: ['borrowing amount=42000 rate=0.0726/nominal/12 n=60 p=12 payment=640 ?finalAmount'],
     asks: ['finalAmount'],
-  },
-  {
-    text: "Olaf's loan: 9 000 kr over 2 years, 11 % compounded quarterly, 8 quarterly payments at the end of the quarter. Make out the third payment: how much interest, how much principal?",
-    plans: ['borrowing amount=9000 rate=0.11/nominal/4 n=8 p=4 final=0 ?payment'],
-    asks: ['interestIn from:3 to:3', 'principalIn from:3 to:3'],
-  },
-  {
-    text: 'A monthly-paid loan of $10,000 at 1% a month lasts 24 months. Write down the payment and the total paid to the lender.',
-    plans: ['borrowing amount=10000 rate=0.01/per-period/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
   },
   {
     text: 'The firm sets aside $9,000 at the end of each quarter in a sinking fund at 4.8% compounded quarterly, until there is at least $200,000. How many deposits does it make?',
@@ -2200,24 +1717,9 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'Find the effective rate of interest per annum equivalent to 8.5% nominal compounded half-yearly.',
-    plans: ['convert rate=0.085/nominal/2 p=2 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'The bank quotes 4.98% compounded semi-annually for a mortgage of $341,000 amortized over 25 years with monthly payments in arrears. Compute (a) the monthly payment; (b) the outstanding balance at the end of the five-year term; (c) the interest paid during the term.',
-    plans: ['borrowing amount=341000 rate=0.0498/nominal/2 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:60', 'interestIn from:1 to:60'],
-  },
-  {
     text: 'A lender makes loans at 1.5% per month. What is the nominal annual rate and the effective annual rate? What would be the monthly payment on $2,000 for one year?',
     plans: ['borrowing amount=2000 rate=0.015/per-period/12 n=12 p=12 final=0 ?payment'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'payment'],
-  },
-  {
-    text: 'The sum of £37,000 is to provide an income of £450 at the end of every month. The account pays 4.08% convertible monthly. For how many months will the full income be paid?',
-    plans: ['drawing-down amount=37000 rate=0.0408/nominal/12 p=12 payment=450 final=0 ?payments'],
-    asks: ['payments count:full'],
   },
   {
     text: 'A truck bought for $72,500 is depreciated over 8 years; that is of no matter here. The bank finances 85% of its price at 7.8% compounded monthly over 60 month-end payments. What is the payment?',
@@ -2225,19 +1727,9 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: "A £21,000 loan at 7.56% compounded monthly, 60 month-end payments. For what part of the 40th payment is the lender's interest responsible, and what is the balance after it?",
-    plans: ['borrowing amount=21000 rate=0.0756/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['interestIn from:40 to:40', 'balanceAfter k:40'],
-  },
-  {
     text: 'The monthly payment on a $17,800 loan was found to be $402.17 over 4 years, in arrears. Determine the nominal rate compounded monthly; next, the rate compounded semi-annually that is equivalent to it.',
     plans: ['borrowing amount=17800 n=48 p=12 payment=402.17 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'nominalRate compoundingsPerYear:2'],
-  },
-  {
-    text: 'In a tontine of 1880 the members paid in £100 each year in advance for 25 years, at 4% effective. What would each have had at the end?',
-    plans: ['saving amount=0 rate=0.04/effective/1 n=25 p=1 payment=100 beginning ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: '$1,250 a quarter in advance is paid for leasing a press valued at $22,000. The lease runs six years and the press is then worthless. Find the lease rate, nominal and compounded quarterly.',
@@ -2318,11 +1810,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment after:18'],
   },
   {
-    text: 'A debt of €8.400,00 is to be cleared by equal payments at the end of each fortnight for 3 years. The rate is 9,1 % compounded fortnightly. How large is each?',
-    plans: ['borrowing amount=8400 rate=0.091/nominal/26 n=78 p=26 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'On a $14,600 purchase a shop wants 10% down and 24 month-end payments at 1.1% a month on the balance. Payment? Total price? Effective annual rate?',
     plans: ['borrowing price=14600 down=1460 amount=13140 rate=0.011/per-period/12 n=24 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid include:[downPayment]', 'effectiveRate'],
@@ -2371,11 +1858,6 @@ export const written: readonly Written[] = [
     asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
-    text: 'A bank lends $65,000 for 8 years at 6.3% compounded semi-annually; the payments are quarterly, at the end. Give the payment, and the interest part and the principal part of the 10th.',
-    plans: ['borrowing amount=65000 rate=0.063/nominal/2 n=32 p=4 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:10 to:10', 'principalIn from:10 to:10'],
-  },
-  {
     text: 'Instead of $9,400 cash, a dealer takes $1,400 down and 20 payments of $440, monthly in arrears. What nominal rate compounded monthly does he charge?',
     plans: ['borrowing price=9400 down=1400 amount=8000 n=20 p=12 payment=440 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
@@ -2406,37 +1888,14 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'Money is worth 5.6% effective. What is the present value of $2,400 at the end of each year for 13 years?',
-    plans: ['borrowing rate=0.056/effective/1 n=13 p=1 payment=2400 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'If €175,00 is deposited at the start of every fortnight for four years at 2,86 % compounded fortnightly, what is the final balance?',
     plans: ['saving amount=0 rate=0.0286/nominal/26 n=104 p=26 payment=175 beginning ?finalAmount'],
     asks: ['finalAmount'],
   },
   {
-    text: 'Anders bought a tractor for £34,000. He paid a quarter of the price down and financed the rest over five years at 6.72% compounded monthly, end-of-month payments. (a) What did he borrow? (b) What is each payment? (c) What interest does he pay in all?',
-    plans: ['borrowing price=34000 down=8500 amount=25500 rate=0.0672/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['amount', 'payment', 'totalInterest'],
-  },
-  {
     text: 'A flat-rate agreement on a $6,300 piano: deposit $900, charge 8% a year on the balance, 36 monthly payments. Find the total charge, the payment, and the nominal rate compounded monthly.',
     plans: ['flat price=6300 down=900 amount=5400 rate=0.08/flat n=36 p=12 final=0 ?payment'],
     asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'A fund of £120,000 is to be used up by withdrawals of £1,000 at the start of each month. It earns 4.32% compounded monthly. How many full withdrawals are there, and how much is the last?',
-    plans: ['drawing-down amount=120000 rate=0.0432/nominal/12 p=12 payment=1000 beginning final=0 ?payments'],
-    asks: ['payments count:full', 'lastPayment'],
-  },
-  {
-    text: 'Two savings plans over 10 years: €200 at the end of each month at 3.6% compounded monthly, or €600 at the end of each quarter at 3.7% compounded quarterly. Which gives more in the end, and how much more?',
-    plans: [
-      'saving amount=0 rate=0.036/nominal/12 n=120 p=12 payment=200 ?finalAmount',
-      'saving amount=0 rate=0.037/nominal/4 n=40 p=4 payment=600 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
     text: 'A loan of £22,000 is repaid by 60 month-end payments of £445. What nominal rate compounded monthly is charged, what effective rate is that, and what is the finance charge?',
@@ -2447,14 +1906,6 @@ export const written: readonly Written[] = [
     text: "Juniper borrows €48.000,00 for 8 years at 6,24 % compounded monthly and pays at each month's end. With payment 36 she also pays back €6.000,00. The payment does not change. How many payments does she make in all, and what does she save in interest?",
     plans: ['borrowing amount=48000 rate=0.0624/nominal/12 n=96 p=12 final=0 extra@36:6000/payment ?payment'],
     asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
-  },
-  {
-    text: "Until he retires in 24 years Casimir puts $380 aside at each month's end; after that he lives for 20 years on equal sums taken out at the beginning of each month. The money earns 5.04% compounded monthly all along. How much is there when he retires, and how much can he take each month?",
-    plans: [
-      'saving amount=0 rate=0.0504/nominal/12 n=288 p=12 payment=380 ?finalAmount',
-      'drawing-down rate=0.0504/nominal/12 n=240 p=12 beginning final=0 ?payment',
-    ],
-    asks: ['finalAmount', 'payment@1'],
   },
   {
     text: 'The lessee pays €620,00 at the beginning of each month for four years for a machine that costs €31.000,00 and is returned with a value of €6.500,00. What nominal rate, compounded monthly, is the lease charging, and what is the effective rate?',
@@ -2605,11 +2056,6 @@ export const written: readonly Written[] = [
     asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:20}}]'],
   },
   {
-    text: 'A credit of £3,250 at 12.9% compounded monthly is repaid by 18 equal payments, one at the end of each month. What does each come to?',
-    plans: ['borrowing amount=3250 rate=0.129/nominal/12 n=18 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Find the future value of €4.300,00 after 42 months at 2,94 % compounded monthly.',
     plans: ['lump-sum amount=4300 rate=0.0294/nominal/12 n=42 p=12 ?finalAmount'],
     asks: ['finalAmount'],
@@ -2620,16 +2066,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:2'],
   },
   {
-    text: 'A monthly rate of 1.15% is quoted. Give the corresponding effective annual rate.',
-    plans: ['convert rate=0.0115/per-period/12 p=12 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'The hospital trust has £275,000 and pays out £7,500 at the end of each quarter. At 4.4% convertible quarterly, how long, in years, does the money last?',
-    plans: ['drawing-down amount=275000 rate=0.044/nominal/4 p=4 payment=7500 final=0 ?payments'],
-    asks: ['years'],
-  },
-  {
     text: 'For how many months must $150 be saved, at the start of each month, to reach $9,000 at 3% compounded monthly?',
     plans: ['saving amount=0 rate=0.03/nominal/12 p=12 payment=150 beginning final=9000 ?payments'],
     asks: ['payments'],
@@ -2638,16 +2074,6 @@ export const written: readonly Written[] = [
     text: 'The loan for a dovecote, £5,640, has 24 month-end payments of £262.30. What is the effective annual rate?',
     plans: ['borrowing amount=5640 n=24 p=12 payment=262.3 final=0 ?rate'],
     asks: ['effectiveRate'],
-  },
-  {
-    text: 'Interest is 6% compounded quarterly. Which equal payments at the end of each quarter for five years repay €26.000,00, and how much of the first one is interest?',
-    plans: ['borrowing amount=26000 rate=0.06/nominal/4 n=20 p=4 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1'],
-  },
-  {
-    text: 'What must be deposited at the beginning of each half-year for eight years to accumulate $24,000 at 4.4% compounded half-yearly?',
-    plans: ['saving amount=0 rate=0.044/nominal/2 n=16 p=2 beginning final=24000 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'An annuity pays $900 at the beginning of each month for 15 years. What is its price if the insurer reckons 4.08% compounded monthly?',
@@ -2663,11 +2089,6 @@ export const written: readonly Written[] = [
     text: 'Elif saved €250,00 at the end of each month for 11 years at 2,76 % compounded monthly. How much had she then, and how much of that was interest?',
     plans: ['saving amount=0 rate=0.0276/nominal/12 n=132 p=12 payment=250 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
-  },
-  {
-    text: 'An annuity pays $1,500 at the end of each six-month period for 12 years. If money is worth 6% compounded semi-annually, what is its present value?',
-    plans: ['drawing-down rate=0.06/nominal/2 n=24 p=2 payment=1500 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'A retired teacher has £150,000 in a pension pot earning 3.6% p.a. compounded monthly. She withdraws £1,100 at the end of each month. How many full withdrawals can she make? How much is left in the pot after 5 years?',
@@ -2703,11 +2124,6 @@ export const written: readonly Written[] = [
     asks: ['payments'],
   },
   {
-    text: 'Ravi wants to know the semi-annual deposit that will amount to $30,000 after eight years if the fund pays 6% effective.',
-    plans: ['saving amount=0 rate=0.06/effective/1 n=16 p=2 final=30000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Sven needs $9,500 for a boat motor. The dealer lends at 8.7% compounded monthly for 30 months; his credit union lends at 7.9% compounded monthly for 36 months. Compare the payments and the total interest.',
     plans: [
       'borrowing amount=9500 rate=0.087/nominal/12 n=30 p=12 final=0 ?payment',
@@ -2729,11 +2145,6 @@ export const written: readonly Written[] = [
     text: 'Calculate the time, in years, required for $4,200 to accumulate to $6,000 at 5.4% compounded monthly.',
     plans: ['lump-sum amount=4200 rate=0.054/nominal/12 p=12 final=6000 ?payments'],
     asks: ['years'],
-  },
-  {
-    text: 'The cash price of a motorcycle is ₹1,20,000. A buyer pays ₹20,000 down and the balance in 24 equal monthly instalments at 12% per annum compounded monthly. Find the instalment.',
-    plans: ['borrowing price=120000 down=20000 amount=100000 rate=0.12/nominal/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A council issues a loan of £500,000 to be redeemed in 12 years by a sinking fund earning 3.8% compounded annually. What annual year-end payment into the fund is needed?',
@@ -2767,11 +2178,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'With payments of $600 at the end of each month, a loan at 7.8% compounded monthly is cleared in exactly 4 years. Find the loan and the interest paid.',
-    plans: ['borrowing rate=0.078/nominal/12 n=48 p=12 payment=600 final=0 ?amount'],
-    asks: ['amount', 'totalInterest'],
-  },
-  {
     text: 'Which costs less in total: borrowing $9,000 for 2 years at 9% compounded monthly, or for 4 years at 7% compounded monthly? Payments are made at the end of each month.',
     plans: [
       'borrowing amount=9000 rate=0.09/nominal/12 n=24 p=12 final=0 ?payment',
@@ -2798,11 +2204,6 @@ export const written: readonly Written[] = [
     text: 'Convert 5.4% effective into a nominal rate compounded monthly, and into one compounded quarterly.',
     plans: ['convert rate=0.054/effective/1 p=4 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'nominalRate compoundingsPerYear:4'],
-  },
-  {
-    text: 'Eight annual deposits of $2,500, the first one today, earn 5% compounded annually. What is the fund worth one year after the last deposit?',
-    plans: ['saving amount=0 rate=0.05/nominal/1 n=8 p=1 payment=2500 beginning ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'A lease on a printer: 24 payments of $155, first payment on signing, option to buy at the end for $700, cash value $3,950. Find the nominal rate per annum compounded monthly.',
@@ -2871,11 +2272,6 @@ export const written: readonly Written[] = [
     text: 'A yacht costs $86,000. The broker asks for $16,000 now and finances the rest over 10 years at 7.2% compounded monthly. Calculate the monthly instalment and the interest paid over the ten years.',
     plans: ['borrowing price=86000 down=16000 amount=70000 rate=0.072/nominal/12 n=120 p=12 final=0 ?payment'],
     asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: 'A 15-year loan of $95,000 carries 6% compounded monthly. After the 60th payment, how much of the loan has been repaid, and how much interest has been paid?',
-    plans: ['borrowing amount=95000 rate=0.06/nominal/12 n=180 p=12 final=0 ?payment'],
-    asks: ['principalIn from:1 to:60', 'interestIn from:1 to:60'],
   },
   {
     text: 'A library borrows £68,000 over 9 years with annual payments at 5.35% effective. Set out the payment, the interest in the first payment, and the debt after the first payment.',
@@ -3032,11 +2428,6 @@ export const written: readonly Written[] = [
     asks: ['years'],
   },
   {
-    text: 'The interest in the 7th payment of a loan of $5,000 (24 monthly payments, 10.8% compounded monthly): how much is it?',
-    plans: ['borrowing amount=5000 rate=0.108/nominal/12 n=24 p=12 final=0 ?payment'],
-    asks: ['interestIn from:7 to:7'],
-  },
-  {
     text: 'Lotte pays 5 quarterly payments of €900 for a course that costs €4,300, the first payment on enrolment. What effective annual interest does she pay?',
     plans: ['borrowing price=4300 amount=4300 n=5 p=4 payment=900 beginning final=0 ?rate'],
     asks: ['effectiveRate'],
@@ -3047,19 +2438,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalPaid'],
   },
   {
-    text: 'A small brewery has borrowed €75,000 at 4.8% compounded quarterly. It repays the loan in equal quarterly amounts over six years. How high are these amounts, and what is still owed after three years?',
-    plans: ['borrowing amount=75000 rate=0.048/nominal/4 n=24 p=4 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:12'],
-  },
-  {
     text: 'A lease runs for 36 months. The first of 36 rents of $420 is due on signing, and the asset, worth $16,000 today, can be purchased for $3,500 at the end. Find the nominal rate compounded monthly implied by the lease.',
     plans: ['leasing price=16000 amount=16000 n=36 p=12 payment=420 beginning final=3500 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'A loan of 50,000 pesos at 14.4% compounded monthly is to be amortized with 18 equal end-of-month payments. What are the payment, the total paid and the total interest?',
-    plans: ['borrowing amount=50000 rate=0.144/nominal/12 n=18 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid', 'totalInterest'],
   },
   {
     text: 'A company pays a lease of 20 quarterly rents of €3,300 in advance at 6% compounded quarterly. What is the cash equivalent of the lease?',
@@ -3119,11 +2500,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:20'],
   },
   {
-    text: 'Annual deposits of £1,800 are made for 25 years, each at the end of the year. If the fund earns 4.5% effective for the whole time, how much is in it at the end, and how much of that is interest?',
-    plans: ['saving amount=0 rate=0.045/effective/1 n=25 p=1 payment=1800 ?finalAmount'],
-    asks: ['finalAmount', 'totalInterest'],
-  },
-  {
     text: "Kofi's lease on a tractor, worth $38,000, has 60 monthly payments of $640 in advance. What must he pay to own the tractor at the end if the lease rate is 7.8% compounded monthly?",
     plans: ['leasing price=38000 amount=38000 rate=0.078/nominal/12 n=60 p=12 payment=640 beginning ?finalAmount'],
     asks: ['finalAmount'],
@@ -3147,11 +2523,6 @@ export const written: readonly Written[] = [
     text: 'The cost of a hall is £96,000. The parish has £31,000; a grant covers £20,000; the balance is borrowed at 5.5% compounded half-yearly and repaid in 20 half-yearly payments. Calculate the half-yearly payment.',
     plans: ['borrowing price=96000 down=51000 amount=45000 rate=0.055/nominal/2 n=20 p=2 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'A recreation centre is bought for $1,150,000: 35% down, the remainder over 20 years in quarterly payments at 6.24% compounded quarterly. Payment? Total paid, deposit included?',
-    plans: ['borrowing price=1150000 down=402500 amount=747500 rate=0.0624/nominal/4 n=80 p=4 final=0 ?payment'],
-    asks: ['payment', 'totalPaid include:[downPayment]'],
   },
   {
     text: 'The payments on a mortgage of £320,000 over 30 years are made monthly at 5.04% compounded monthly. After 5 years the rate falls to 4.2% compounded monthly and the payment is adjusted to keep the term. What are the two payments?',
@@ -3291,11 +2662,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate'],
   },
   {
-    text: 'Interest at 5.4% is compounded every two months. What is the equivalent effective annual rate, and what nominal rate compounded monthly gives the same?',
-    plans: ['convert rate=0.054/nominal/6 p=12 ?rate'],
-    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:12'],
-  },
-  {
     text: "£75 goes into Wilf's account at the end of each month for the first six years, then £110 at the end of each month for four more. At 3.24% compounded monthly, how much does he have at the end of the ten years?",
     plans: ['saving amount=0 rate=0.0324/nominal/12 n=120 p=12 payment=75 payment@72:35 ?finalAmount'],
     asks: ['finalAmount'],
@@ -3418,11 +2784,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'Mr Abara borrowed $160,000 for 20 years at 5.76% compounded monthly with payments at the end of the month. After exactly 8 years he receives an inheritance and pays off the balance. How much does he pay, and how much interest had he paid by then?',
-    plans: ['borrowing amount=160000 rate=0.0576/nominal/12 n=240 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:96', 'interestIn from:1 to:96'],
-  },
-  {
     text: 'A $28,000 car loan over 5 years at 6.6% compounded monthly is paid at the end of each month. If an extra $50 is paid every month, how many months sooner will it be repaid and how much interest will be saved?',
     plans: ['borrowing amount=28000 rate=0.066/nominal/12 n=60 p=12 final=0 payment@0:50 ?payment'],
     asks: [
@@ -3457,14 +2818,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount@1'],
   },
   {
-    text: 'Bo invests $8,000 at 4% compounded semi-annually for 5 years; the proceeds are then invested at 5% compounded quarterly for 3 more years. What is the final value?',
-    plans: [
-      'lump-sum amount=8000 rate=0.04/nominal/2 n=10 p=2 ?finalAmount',
-      'lump-sum rate=0.05/nominal/4 n=12 p=4 ?finalAmount',
-    ],
-    asks: ['finalAmount@1'],
-  },
-  {
     text: 'Ana saves $200 at the end of each month for 10 years at 4.8% compounded monthly. She then makes no more deposits and leaves the money in the account for 5 years. How much is in the account when she stops? How much after the 5 years?',
     plans: [
       'saving amount=0 rate=0.048/nominal/12 n=120 p=12 payment=200 ?finalAmount',
@@ -3478,22 +2831,9 @@ export const written: readonly Written[] = [
     asks: ['financeCharge', 'effectiveRate'],
   },
   {
-    text: 'Two savings plans: A pays 4% compounded annually on $200 a month at the end of each month; B pays 3.9% compounded monthly on the same. Which gives more after 10 years, and by how much?',
-    plans: [
-      'saving amount=0 rate=0.04/nominal/1 n=120 p=12 payment=200 ?finalAmount',
-      'saving amount=0 rate=0.039/nominal/12 n=120 p=12 payment=200 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
     text: 'Kasimir saves 400 at the beginning of each quarter for 6 years, earning 3.2% compounded quarterly. How much has he saved, and what portion is interest?',
     plans: ['saving amount=0 rate=0.032/nominal/4 n=24 p=4 payment=400 beginning ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
-  },
-  {
-    text: 'An energy firm borrows $1.2 million at 5.5% effective and pays it back with annual payments at the end of each year for 12 years. Calculate the annual payment and the outstanding balance right after the 7th.',
-    plans: ['borrowing amount=1200000 rate=0.055/effective/1 n=12 p=1 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:7'],
   },
   {
     text: 'How much more will $15,000 earn in 5 years at 5% compounded daily than at 5% compounded annually?',
@@ -3563,11 +2903,6 @@ export const written: readonly Written[] = [
       'borrowing fees=180 amount=7680 rate=0.087/nominal/12 n=36 p=12 final=0 ?payment',
     ],
     asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
-  },
-  {
-    text: 'A sinking fund is set up to repay €500,000 in 10 years. Deposits are made at the end of each half-year and earn 4.4% compounded semi-annually. What is each deposit? How much is in the fund after 6 years? How much interest is earned in all?',
-    plans: ['saving amount=0 rate=0.044/nominal/2 n=20 p=2 final=500000 ?payment'],
-    asks: ['payment', 'balanceAfter k:12', 'totalInterest'],
   },
   {
     text: 'A loan of $150,000 at 6% compounded monthly is amortized over 20 years with month-end payments. After five years the rate goes up to 7.2% compounded monthly. (a) What was the payment? (b) What is it after the increase, if the loan is still to end after 20 years? (c) How much more does the borrower pay in total because of the increase?',
@@ -3670,24 +3005,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'EXAM Q3 (9 marks). Principal 25,000; j12 = 7.2%; n = 60; ordinary annuity. Find (a) R, (b) the outstanding balance after the 24th payment, (c) the interest in the 25th payment.',
-    plans: ['borrowing amount=25000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'interestIn from:25 to:25'],
-  },
-  {
-    text: 'A shop sells a €1,450 bicycle for 10% down and 12 monthly payments of €116. By treating the payments as an ordinary annuity find the nominal rate compounded monthly.',
-    plans: ['borrowing price=1450 down=145 amount=1305 n=12 p=12 payment=116 final=0 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
     text: 'Starting one month from now, Yusuf will draw $2,500 a month from his $420,000 fund. The fund earns 5.4% compounded monthly. How long will the fund last? Express the answer in years.',
     plans: ['drawing-down amount=420000 rate=0.054/nominal/12 p=12 payment=2500 final=0 ?payments'],
     asks: ['years'],
-  },
-  {
-    text: 'A fund has £75,000. Each year-end £6,000 is taken out. Interest is 4% effective. How much is there after 10 years?',
-    plans: ['drawing-down amount=75000 rate=0.04/effective/1 n=10 p=1 payment=6000 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'A $220,000 mortgage, 30 years, 6.12% compounded monthly, month-end payments. Sixty payments have been made. Interest rates fall and the owner renegotiates to 4.92% compounded monthly for the remaining 25 years. What is the new payment and by how much is it lower?',
@@ -3725,11 +3045,6 @@ export const written: readonly Written[] = [
     asks: ['lastPayment', 'payments'],
   },
   {
-    text: "By what date... no: in how many months will a debt of $7,200 be gone at 10.8% compounded monthly if $300 is paid at each month's end? And how much interest is paid altogether?",
-    plans: ['borrowing amount=7200 rate=0.108/nominal/12 p=12 payment=300 final=0 ?payments'],
-    asks: ['payments', 'totalInterest'],
-  },
-  {
     text: 'A loan of $14,400 at 9.6% compounded monthly is repaid by month-end payments over 4 years. After the tenth payment, five payments are missed while interest is added. The remaining payments are raised so that the loan ends when planned. Find the new payment.',
     plans: ['borrowing amount=14400 rate=0.096/nominal/12 n=48 p=12 final=0 skip@10:5/payments ?payment'],
     asks: ['payment after:15'],
@@ -3743,11 +3058,6 @@ export const written: readonly Written[] = [
     text: 'What equal amount at the end of each year pays off $50,000 over 7 years if the loan charges 6% compounded quarterly?',
     plans: ['borrowing amount=50000 rate=0.06/nominal/4 n=7 p=1 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'A couple buying their first home borrow $186,500 at 5.64% compounded monthly. They choose a 25-year term with payments at the end of each month. What will each payment be, and how much of the first payment is interest?',
-    plans: ['borrowing amount=186500 rate=0.0564/nominal/12 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1'],
   },
   {
     text: 'Suppose you repay a $15,800 loan at 9.3% compounded monthly by paying $390 at the end of each month. How many whole payments do you make before the final one, and what is that final one?',
@@ -3801,11 +3111,6 @@ export const written: readonly Written[] = [
     asks: ['difference of:totalInterest between:[0,1]'],
   },
   {
-    text: 'You borrow £2,400 at 1.1% per month and repay it in equal instalments over 18 months, beginning one month from now. Calculate the instalment and the amount you still owe after half of them.',
-    plans: ['borrowing amount=2400 rate=0.011/per-period/12 n=18 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:9'],
-  },
-  {
     text: 'A £5,500 loan at 10.2% compounded monthly is repaid over two years; payments at the end of the month. Nora misses the payments due in months 7 and 8; interest accrues. She then pays larger equal payments so as to finish on time. What were her payments before and what are they after?',
     plans: ['borrowing amount=5500 rate=0.102/nominal/12 n=24 p=12 final=0 skip@6:2/payments ?payment'],
     asks: ['payment', 'payment after:8'],
@@ -3819,11 +3124,6 @@ export const written: readonly Written[] = [
     text: 'The Alvarado family refinances nothing; they simply want to know what their 30-year mortgage of $245,000 at 6.24% compounded monthly costs them each month, payments being due at the end of the month, and how much of the total they pay is interest.',
     plans: ['borrowing amount=245000 rate=0.0624/nominal/12 n=360 p=12 final=0 ?payment'],
     asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: 'A $3,800 loan is to be repaid in 15 equal monthly payments. The interest rate is 12.6% compounded monthly. The first payment is made when the loan is granted. Find the payment.',
-    plans: ['borrowing amount=3800 rate=0.126/nominal/12 n=15 p=12 beginning final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: "Sabine's annuity contract provides her with €820 at the end of every month for 15 years. What is it worth at 4.02% compounded monthly? What is the total she will be paid?",
@@ -3929,11 +3229,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'interestIn from:40 to:40', 'balanceAfter k:60'],
   },
   {
-    text: "What's the present worth of £900 every half-year for eleven years, first one six months from today, at 5% effective?",
-    plans: ['borrowing rate=0.05/effective/1 n=22 p=2 payment=900 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'For the skiff, either $9,400 in cash, or $1,400 now and $245 at the end of each of the next 36 months. Which nominal rate, compounded monthly, do the instalments carry, and what is it effectively?',
     plans: ['borrowing price=9400 down=1400 amount=8000 n=36 p=12 payment=245 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
@@ -3991,11 +3286,6 @@ export const written: readonly Written[] = [
     asks: ['payment@1'],
   },
   {
-    text: 'Convert 6.75% compounded monthly into the equivalent rate compounded semi-annually; and tell what it is as an effective annual rate.',
-    plans: ['convert rate=0.0675/nominal/12 p=2 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:2', 'effectiveRate'],
-  },
-  {
     text: 'A moneylender charges 2% per month. What effective annual rate is that? What would £300 grow to in a year and a half?',
     plans: ['lump-sum amount=300 rate=0.02/per-period/12 n=18 p=12 ?finalAmount'],
     asks: ['effectiveRate', 'finalAmount'],
@@ -4024,11 +3314,6 @@ export const written: readonly Written[] = [
     text: 'Monthly instalments of $388 pay back $15,000 at 9.6% compounded monthly. (a) How many are there in all? (b) What does the final one come to? (c) Total interest? Payments are at the end of the month.',
     plans: ['borrowing amount=15000 rate=0.096/nominal/12 p=12 payment=388 final=0 ?payments'],
     asks: ['payments', 'lastPayment', 'totalInterest'],
-  },
-  {
-    text: 'What do I owe today? I borrowed £11,000 three years ago at 6.6% compounded monthly, for six years, and have never missed a month-end payment since.',
-    plans: ['borrowing amount=11000 rate=0.066/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:36'],
   },
   {
     text: 'The boatbuilder owes $18,000 on a note at 7.5% compounded quarterly. He wants to be rid of it within 3 years, paying at quarter-end. How much each quarter? If he pays $2,000 a quarter instead, how many quarters does it take?',
@@ -4079,11 +3364,6 @@ export const written: readonly Written[] = [
     asks: ['balanceAfter k:96', 'interestIn from:85 to:96', 'years'],
   },
   {
-    text: "Amos wants to be sure of $30,000 in nine years' time. The co-operative credits 3.3% once a year. What one sum, laid down now, will do it?",
-    plans: ['lump-sum rate=0.033/nominal/1 n=9 p=1 final=30000 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: "The choir's tour fund: nothing in it yet; £160 goes in at the start of every month; 2.4% p.a. convertible monthly. How much after four and a half years, and how much of that has the bank added?",
     plans: ['saving amount=0 rate=0.024/nominal/12 n=54 p=12 payment=160 beginning ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
@@ -4105,11 +3385,6 @@ export const written: readonly Written[] = [
     text: "The dyers' guild sells its hall for £215,000 and puts the money out at 4.08% compounded quarterly, to draw a level amount at the close of each quarter for 25 years till all is gone. What amount? What do the drawings come to altogether? What part of that is interest?",
     plans: ['borrowing price=215000 amount=215000 rate=0.0408/nominal/4 n=100 p=4 final=0 ?payment'],
     asks: ['payment', 'totalPaid', 'totalInterest'],
-  },
-  {
-    text: 'Six quarterly payments of $1,900, the first due today, settle the bill for a winch. Worth today, at 8% compounded quarterly?',
-    plans: ['borrowing rate=0.08/nominal/4 n=6 p=4 payment=1900 beginning final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'To replace its stage the theatre must have 75,000 euros when six years are over. It deposits equal sums at the end of every half-year with a bank that pays 3.5% compounded half-yearly. What is the deposit? After four years, how much is in the fund? How much interest in all?',
@@ -4145,19 +3420,9 @@ export const written: readonly Written[] = [
     asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
-    text: 'Find the nominal rate, compounded quarterly, that is equivalent to 6.4% compounded semi-annually, and both their effective rate.',
-    plans: ['convert rate=0.064/nominal/2 p=4 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
-  },
-  {
     text: 'Roof of the corn exchange, £96,000, payable in six years. A sinking fund earning 3.84% compounded monthly receives level month-end payments. (i) Find them. (ii) Show what has been collected after 40 payments. (iii) What interest has the fund earned by then?',
     plans: ['saving amount=0 rate=0.0384/nominal/12 n=72 p=12 final=96000 ?payment'],
     asks: ['payment', 'balanceAfter k:40', 'interestIn from:1 to:40'],
-  },
-  {
-    text: 'Jorun pays 2 150 kr a month for her car, at the beginning of the month, on a lease of 48 months. The car cost 129 000 kr; at the end it may be bought for 45 000 kr. Which nominal rate, compounded monthly, is in it?',
-    plans: ['leasing price=129000 amount=129000 n=48 p=12 payment=2150 beginning final=45000 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
     text: 'Suppose £1 grows to £1.42 in seven years with interest added twice a year. Nominal rate? Rate per half-year?',
@@ -4181,14 +3446,6 @@ export const written: readonly Written[] = [
       'borrowing amount=14300 rate=0.069/nominal/365 n=96 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
-  },
-  {
-    text: 'How much more would you have after 12 years from £7,000 at 4.2% compounded monthly than at 4.2% compounded yearly?',
-    plans: [
-      'lump-sum amount=7000 rate=0.042/nominal/12 n=144 p=12 ?finalAmount',
-      'lump-sum amount=7000 rate=0.042/nominal/1 n=12 p=1 ?finalAmount',
-    ],
-    asks: ['difference of:finalAmount between:[0,1]'],
   },
   {
     text: 'The hay-ride business leases a tractor worth $58,000 for five years: payments at the start of each quarter, 7.2% compounded quarterly, guaranteed residual value 35% of the price. Payment? What is still tied up after the 12th payment?',
@@ -4264,11 +3521,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: "Payment 30 of a loan of $21,000 (5 years, 7.8% compounded monthly, month's end) has just been made. Split it into interest and principal, and give the balance that remains.",
-    plans: ['borrowing amount=21000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['interestIn from:30 to:30', 'principalIn from:30 to:30', 'balanceAfter k:30'],
-  },
-  {
     text: "A lender asks for £6,750 back in 18 months' time for £6,000 handed over today. What rate is that, compounded monthly? And effectively?",
     plans: ['lump-sum amount=6000 n=18 p=12 final=6750 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
@@ -4287,11 +3539,6 @@ export const written: readonly Written[] = [
     text: "An almshouse has a legacy of 96,000 pounds at 3.9% compounded monthly. If it spends £820 at each month's end, for how many months is there a full £820, and what is left to spend in the month after?",
     plans: ['drawing-down amount=96000 rate=0.039/nominal/12 p=12 payment=820 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
-  },
-  {
-    text: 'Ottoline pays £95 every week on a loan of £8,600 at 10.4% compounded weekly, the first payment a week after borrowing. After one year, what does she owe? And how many payments are there in all?',
-    plans: ['borrowing amount=8600 rate=0.104/nominal/52 p=52 payment=95 final=0 ?payments'],
-    asks: ['balanceAfter k:52', 'payments'],
   },
   {
     text: 'The garage prices a van at $34,200. Terms: 15% down, 5 years, 6.36% compounded monthly, end of month. Name the down payment, the amount of the loan, the monthly payment and the total interest.',
@@ -4324,11 +3571,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate', 'effectiveRate@1', 'choice by:effectiveRate want:most'],
   },
   {
-    text: 'A smallholding is mortgaged for €98,000 over 18 years at 5.4% compounded quarterly, with a payment at the end of each month. Find the payment and, to see how slowly it goes, the principal paid in year one.',
-    plans: ['borrowing amount=98000 rate=0.054/nominal/4 n=216 p=12 final=0 ?payment'],
-    asks: ['payment', 'principalIn from:1 to:12'],
-  },
-  {
     text: 'Isaura will retire in 19 years and wishes to draw €1,900 at the start of each month for 23 years after that. What must be in her fund on the day she retires, at 4.2% compounded monthly? What must she put in at the end of every month until then?',
     plans: [
       'drawing-down rate=0.042/nominal/12 n=276 p=12 payment=1900 beginning final=0 ?amount',
@@ -4358,11 +3600,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'interestIn from:20 to:20'],
   },
   {
-    text: "Before Yule the baker took $2,400 from a shop card that charges 1.75% a month. She means to pay $110 at every month's end. When is it paid off, and how much interest has the card earned?",
-    plans: ['borrowing amount=2400 rate=0.0175/per-period/12 p=12 payment=110 final=0 ?payments'],
-    asks: ['payments', 'totalInterest'],
-  },
-  {
     text: 'Compare for €20,000: 4 years at 6.2% compounded monthly, with month-end payments, and 6 years at 6.6% compounded monthly, likewise. Payment of each; total interest of each; by how much is the longer loan dearer?',
     plans: [
       'borrowing amount=20000 rate=0.062/nominal/12 n=48 p=12 final=0 ?payment',
@@ -4371,19 +3608,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1', 'difference of:totalPaid between:[0,1]'],
   },
   {
-    text: 'Every quarter-end Wilf adds £275 to the £3,400 he began with. Interest 3.4% compounded quarterly. How much after eleven years? How much of it is interest?',
-    plans: ['saving amount=3400 rate=0.034/nominal/4 n=44 p=4 payment=275 ?finalAmount'],
-    asks: ['finalAmount', 'totalInterest'],
-  },
-  {
     text: "The instrument maker asks $5,250 for a harp, either at once or in this manner: $750 now and 20 equal payments at each month's end at 9.9% compounded monthly. What is one payment, and what does the buyer on time pay in all, the $750 counted in?",
     plans: ['borrowing price=5250 down=750 amount=4500 rate=0.099/nominal/12 n=20 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid include:[downPayment]'],
-  },
-  {
-    text: 'A community loan of €260,000 at 3.9% compounded semi-annually is repaid by payments at the end of each half-year over 15 years. Find the payment. What is the interest in the first payment, and in the last?',
-    plans: ['borrowing amount=260000 rate=0.039/nominal/2 n=30 p=2 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1', 'interestIn from:30 to:30'],
   },
   {
     text: 'The rate is 6.5 % effective. What is it compounded monthly? What per month?',
@@ -4473,11 +3700,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'principalIn from:100 to:100', 'balanceAfter k:100', 'interestIn from:101 to:240'],
   },
   {
-    text: 'How much does one owe after 15 months on $2,750 borrowed at 1.2% a month, nothing being paid meanwhile?',
-    plans: ['lump-sum amount=2750 rate=0.012/per-period/12 n=15 p=12 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'Two cousins save. Marit: £95 at the beginning of each month. Runa: £1,150 at the end of each year. Both: 3.5% effective, nine years. Who has more at the end, and how much more?',
     plans: [
       'saving amount=0 rate=0.035/effective/1 n=108 p=12 payment=95 beginning ?finalAmount',
@@ -4504,11 +3726,6 @@ export const written: readonly Written[] = [
     text: 'Given: loan €88,000; 12 years; 6.24% compounded semi-annually; payments each month-end. Find the payment, then the interest in year 2 and in year 10.',
     plans: ['borrowing amount=88000 rate=0.0624/nominal/2 n=144 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:13 to:24', 'interestIn from:109 to:120'],
-  },
-  {
-    text: 'From her 25th birthday to her 60th (both included) Annika pays €1,500 into a fund at 4.8% effective. What has she just after the last payment?',
-    plans: ['saving amount=0 rate=0.048/effective/1 n=36 p=1 payment=1500 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'The equipment costs $48,000. A bank would finance 80% of it over 5 years at 7.32% compounded monthly, end-of-month payments. Find the monthly payment. How much interest does the bank receive?',
@@ -4539,11 +3756,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment'],
   },
   {
-    text: '"Fifteen payments of €400, the first in three months, quarterly" - what is that worth today at 6% compounded quarterly?',
-    plans: ['borrowing rate=0.06/nominal/4 n=15 p=4 payment=400 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: "I have to pay €7,000 in two years. How much must I put away every month's end, if I already have €1,500 and get 2.4% compounded monthly? And how much interest do I earn?",
     plans: ['saving amount=1500 rate=0.024/nominal/12 n=24 p=12 final=7000 ?payment'],
     asks: ['payment', 'totalInterest'],
@@ -4557,11 +3769,6 @@ export const written: readonly Written[] = [
     text: 'Which rate compounded quarterly is as good as 5.5% compounded daily? Which effective rate are both?',
     plans: ['convert rate=0.055/nominal/365 p=4 ?rate'],
     asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
-  },
-  {
-    text: 'For four years Bartram paid £60 a week (end of week) on a loan at 9.1% compounded weekly. Then the loan was paid off. What had he borrowed, and what had the loan cost him?',
-    plans: ['borrowing rate=0.091/nominal/52 n=208 p=52 payment=60 final=0 ?amount'],
-    asks: ['amount', 'totalInterest'],
   },
   {
     text: 'Ten deposits of $3,000 were made at the start of each year. At the end of the tenth year there was $38,500. What effective rate did the bank give?',
@@ -4613,19 +3820,9 @@ export const written: readonly Written[] = [
     asks: ['amount', 'balanceAfter k:5'],
   },
   {
-    text: "Rowan owes £4,100 on his card (1.45% a month, added monthly). How much must he pay at each month's end to be free of it in two years? How much would he pay in all?",
-    plans: ['borrowing amount=4100 rate=0.0145/per-period/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
     text: '"Buy now, pay from next month: £55 a month for 20 months, or £980 today." What nominal rate, compounded monthly, am I offered? How much do I save by paying today?',
     plans: ['borrowing amount=980 n=20 p=12 payment=55 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'financeCharge'],
-  },
-  {
-    text: 'What annual effective rate is equivalent to 0.55% a month? to 1.65% a quarter?',
-    plans: ['convert rate=0.0055/per-period/12 p=12 ?rate', 'convert rate=0.0165/per-period/4 p=4 ?rate'],
-    asks: ['effectiveRate', 'effectiveRate@1'],
   },
   {
     text: 'A bus company charters a coach for 54 months. Charter payments fall on the first of each month. The coach is priced at €164,000 and will still be worth €59,000 at the end. The owner looks for 7.8% compounded monthly. Required: charter payment; sum of all of them.',
@@ -4659,11 +3856,6 @@ export const written: readonly Written[] = [
     text: "A loan of $52,000 at 6.48% compounded monthly was to run for ten years (end-of-month payments). Immediately after the 50th payment the debtor stops paying for four months, with the lender's leave; interest goes on. The loan still ends on time. What is the old payment, the debt at the end of the pause, the payment after it?",
     plans: ['borrowing amount=52000 rate=0.0648/nominal/12 n=120 p=12 final=0 skip@50:4/payments ?payment'],
     asks: ['payment', 'balanceAfter k:54', 'payment after:54'],
-  },
-  {
-    text: 'Cedric puts by £1,000 each half-year end; after how many half-years has he at least £30,000 if his bank gives 3.9% compounded semi-annually?',
-    plans: ['saving amount=0 rate=0.039/nominal/2 p=2 payment=1000 final=30000 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'A quarter of the price of a £31,600 tractor is paid at once. The dealer credits £4,000 for the old one. The rest is borrowed for 4 years at 7.14% compounded monthly, month-end payments. What is borrowed and what is the payment?',
@@ -4800,14 +3992,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalPaid include:[downPayment]'],
   },
   {
-    text: "Two banks bid for Rosalind's £15,000. One gives 3.85% compounded daily, the other 3.9% compounded quarterly. After six years, which one has given her more, and how much more?",
-    plans: [
-      'lump-sum amount=15000 rate=0.0385/nominal/365 n=2190 p=365 ?finalAmount',
-      'lump-sum amount=15000 rate=0.039/nominal/4 n=24 p=4 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
-  },
-  {
     text: 'Sunk costs aside, the kiln (price £8,800) may be leased for 40 months at £215, due at the start of the month, and handed back when worth £2,200. What rate, compounded monthly and nominal, does the lessor make?',
     plans: ['leasing price=8800 amount=8800 n=40 p=12 payment=215 beginning final=2200 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
@@ -4907,22 +4091,9 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'I get 1.5% per quarter on my €4,600. What do I have after 3½ years, and what is the effective rate?',
-    plans: ['lump-sum amount=4600 rate=0.015/per-period/4 n=14 p=4 ?finalAmount'],
-    asks: ['finalAmount', 'effectiveRate'],
-  },
-  {
     text: 'Interest of €812.40 was earned in four years on a deposit of €6,500, compounded semi-annually. Which nominal rate?',
     plans: ['lump-sum amount=6500 n=8 p=2 final=7312.4 ?rate'],
     asks: ['nominalRate compoundingsPerYear:2'],
-  },
-  {
-    text: "The Hollins brothers owe £7,700 each, at 9% compounded monthly. Saul pays it back over two years, Enoch over four, at month's end. How much more interest does Enoch pay?",
-    plans: [
-      'borrowing amount=7700 rate=0.09/nominal/12 n=24 p=12 final=0 ?payment',
-      'borrowing amount=7700 rate=0.09/nominal/12 n=48 p=12 final=0 ?payment',
-    ],
-    asks: ['difference of:totalInterest between:[0,1]'],
   },
   {
     text: "Harriet's uncle put £4,200 in a bank for her when she was born; it has earned 3.9%, compounded half-yearly, ever since. Today she turns 21. What will the cashier hand her?",
@@ -4938,11 +4109,6 @@ export const written: readonly Written[] = [
     text: 'The quay crane (list price £86,000) is let to the port for seven years. Rent is due at the start of every half-year. The crane will fetch £20,000 at the end. What rent brings the owner 7% compounded semi-annually?',
     plans: ['leasing price=86000 amount=86000 rate=0.07/nominal/2 n=14 p=2 beginning final=20000 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'By paying half-yearly £2,150, first today, for six years, a man pays off a debt. Money is worth 6.2% compounded semi-annually. The debt?',
-    plans: ['borrowing rate=0.062/nominal/2 n=12 p=2 payment=2150 beginning final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'A mortgage of $265,000 is amortised over 25 years at a rate of 5.35% compounded semi-annually. Determine the month-end payment, the principal portion of payment 60, and the balance following it.',
@@ -4981,14 +4147,6 @@ export const written: readonly Written[] = [
     text: 'The lighthouse trust needs £3,000 at the end of each year for repairs, for 30 years. What must the founder give, if the trust can earn 4.15% effective?',
     plans: ['drawing-down rate=0.0415/effective/1 n=30 p=1 payment=3000 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'Which is the larger after eight years: €10,000 at 4.5% effective, or €9,500 at 5.2% compounded monthly? By how much?',
-    plans: [
-      'lump-sum amount=10000 rate=0.045/effective/1 n=8 p=1 ?finalAmount',
-      'lump-sum amount=9500 rate=0.052/nominal/12 n=96 p=12 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
     text: 'When a debt of £7,650 at 10.5% compounded monthly has been paid on for 14 months at £300 a month-end, what has the debt sunk to? How much of the £4,200 paid was interest?',
@@ -5049,11 +4207,6 @@ export const written: readonly Written[] = [
     text: 'Lease: 24 rentals of £145 in advance, £300 down payment besides, cash price £3,600, nothing at the end. Nominal rate compounded monthly?',
     plans: ['leasing price=3600 down=300 amount=3300 n=24 p=12 payment=145 beginning final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: "Vigdis saves for a boat of 300 000 kr: she has 60 000 kr and adds a fixed sum at each quarter's end for 6 years, at 3.8% compounded quarterly. The fixed sum? Interest earned?",
-    plans: ['saving amount=60000 rate=0.038/nominal/4 n=24 p=4 final=300000 ?payment'],
-    asks: ['payment', 'totalInterest'],
   },
   {
     text: 'A pawnbroker lends $80 and asks $88 after two months. Monthly rate? Nominal yearly rate compounded monthly? Effective?',
@@ -5120,11 +4273,6 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'Somebody owes $2,600 and is charged 1.4% of the balance every month. With what month-end payment is he clear in a year and a half, and what will he have paid in charges?',
-    plans: ['borrowing amount=2600 rate=0.014/per-period/12 n=18 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
     text: "Gwen's bank statement: opening balance €8,350, closing balance €10,000, 57 months, no movements besides monthly interest. Interest rate?",
     plans: ['lump-sum amount=8350 n=57 p=12 final=10000 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12'],
@@ -5146,11 +4294,6 @@ export const written: readonly Written[] = [
     text: "Of a twenty-year loan (£130,000 at 5.04% compounded monthly, paid at month's end) how much is owed after exactly twelve years, and what part of payment 145 is interest?",
     plans: ['borrowing amount=130000 rate=0.0504/nominal/12 n=240 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:144', 'interestIn from:145 to:145'],
-  },
-  {
-    text: 'Loan: amount = 7,500 EUR, rate = 0.6% per month, term = 24 months, payments at end. Report payment, total interest, and interest in month 13.',
-    plans: ['borrowing amount=7500 rate=0.006/per-period/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalInterest'],
   },
   {
     text: "Margery's mortgage: $158,000; 5.22% compounded monthly; $1,100 paid at the end of each month. (i) How many months? (ii) final payment (iii) balance after 10 years (iv) interest paid in those 10 years.",
@@ -5247,11 +4390,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:2'],
   },
   {
-    text: 'Mortgage of £210,000 over 25 years at 4.74% compounded semi-annually, payable monthly (end). Find the payment, the balance after 6 years, the interest paid in year 7 and the principal repaid in year 7.',
-    plans: ['borrowing amount=210000 rate=0.0474/nominal/2 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:72', 'interestIn from:73 to:84', 'principalIn from:73 to:84'],
-  },
-  {
     text: 'The sum of $9,800 is owed by the theatre company on a credit line at 1.15% per month. At the end of each month it will pay $425. (a) How many payments are required? (b) What is the size of the last payment? (c) What total interest is paid?',
     plans: ['borrowing amount=9800 rate=0.0115/per-period/12 p=12 payment=425 final=0 ?payments'],
     asks: ['payments', 'lastPayment', 'totalInterest'],
@@ -5305,11 +4443,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:14'],
   },
   {
-    text: 'On a loan of £52,000 at 6.48% compounded monthly, with 120 end-of-month payments, how much of payments 25 through 36 goes to interest, and how much to principal?',
-    plans: ['borrowing amount=52000 rate=0.0648/nominal/12 n=120 p=12 final=0 ?payment'],
-    asks: ['interestIn from:25 to:36', 'principalIn from:25 to:36'],
-  },
-  {
     text: 'The payment on a 30-year mortgage of $280,000 at 6.6% compounded monthly is to be found (month-end payments). If the borrower adds $150 to each payment, in how many years is the mortgage repaid, and what is the interest saved?',
     plans: ['borrowing amount=280000 rate=0.066/nominal/12 n=360 p=12 final=0 payment@0:150 ?payment'],
     asks: ['payment', 'years', 'difference of:totalInterest between:[asStated,withChanges]'],
@@ -5331,16 +4464,6 @@ export const written: readonly Written[] = [
     text: 'A furniture store sells a bed for $1,980: nothing down, 24 payments of $96.50 at month-end. Compute the finance charge, the APR (nominal, compounded monthly) and the effective rate.',
     plans: ['borrowing price=1980 amount=1980 n=24 p=12 payment=96.5 final=0 ?rate'],
     asks: ['financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
-  },
-  {
-    text: 'On retiring, Wystan buys an annuity for £175,000. It will pay him at the beginning of every month for 20 years, and the insurer assumes 3.54% compounded monthly. What monthly amount does he receive?',
-    plans: ['drawing-down amount=175000 rate=0.0354/nominal/12 n=240 p=12 beginning final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'What is the effective annual rate of 1.6% a month? Of 4.7% a quarter?',
-    plans: ['convert rate=0.016/per-period/12 p=12 ?rate', 'convert rate=0.047/per-period/4 p=4 ?rate'],
-    asks: ['effectiveRate', 'effectiveRate@1'],
   },
   {
     text: 'Loan 5512-B: €37,500; 6.9% nominal, monthly; 84 payments, end of month. The borrower has just made payment 50. Compute the outstanding balance, the interest paid to date, and the total still to be paid.',
@@ -5411,11 +4534,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'Every six months, on the last day of the half-year, Quentin sets €950 aside at 3.7% convertible half-yearly. How much does he have after eleven and a half years?',
-    plans: ['saving amount=0 rate=0.037/nominal/2 n=23 p=2 payment=950 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'The heirs of Captain Moor receive £140,000, which they invest at 4.32% compounded quarterly. From this they take £3,600 at the beginning of each quarter. How many full withdrawals can be made, and how much is the final partial one?',
     plans: ['drawing-down amount=140000 rate=0.0432/nominal/4 p=4 payment=3600 beginning final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
@@ -5451,11 +4569,6 @@ export const written: readonly Written[] = [
     text: 'The Dunlin Theatre wishes to accumulate $65,000 in five years by deposits at the beginning of each month. Its bank pays 2.94% compounded monthly. What is the required deposit? How much of the $65,000 will be interest?',
     plans: ['saving amount=0 rate=0.0294/nominal/12 n=60 p=12 beginning final=65000 ?payment'],
     asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: "A crane is worth £245,000 and is leased for eight years with half-yearly rentals in advance. The lessor's required rate is 7.4% compounded semi-annually and the residual is 20% of the value. What is the rental?",
-    plans: ['leasing price=245000 amount=245000 rate=0.074/nominal/2 n=16 p=2 beginning final=49000 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'What is the largest loan which can be repaid with $275 every two weeks (at the end of each two-week period) over six years, at 7.02% compounded every two weeks?',
@@ -5502,14 +4615,6 @@ export const written: readonly Written[] = [
       'lump-sum rate=0.042/nominal/12 n=120 p=12 ?amount',
     ],
     asks: ['amount@1'],
-  },
-  {
-    text: 'To retire with an income of $2,600 at the end of each month for 25 years, Ludo saves for 28 years at month-end. Both phases earn 4.8% compounded monthly. What capital does he need when he retires, and what must he save each month?',
-    plans: [
-      'drawing-down rate=0.048/nominal/12 n=300 p=12 payment=2600 final=0 ?amount',
-      'saving amount=0 rate=0.048/nominal/12 n=336 p=12 ?payment',
-    ],
-    asks: ['amount', 'payment@1'],
   },
   {
     text: '$68,000 is to be repaid over 9 years by quarterly payments in arrears at 6.1% effective. Find the payment and the principal contained in the 12th payment.',
@@ -7321,6 +6426,117 @@ export const written: readonly Written[] = [
     text: 'Quarterly compounding at 5.8 %: what do 40 quarterly payments in advance of $815 come to when the 40th quarter is over?',
     plans: ['saving amount=0 rate=0.058/nominal/4 n=40 p=4 payment=815 beginning ?finalAmount'],
     asks: ['finalAmount'],
+  },
+  {
+    text: 'PV = 0; PMT = 175 at end of each month; i = 4.2% comp. monthly; n = 90. FV?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=90 p=12 payment=175 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'After three years of paying $310 at the end of each month on a $16,000 loan at 8.1% compounded monthly, Clementine Roe wins a prize and wants to clear the debt. What does she need?',
+    plans: ['borrowing amount=16000 rate=0.081/nominal/12 n=36 p=12 payment=310 ?finalAmount'],
+    asks: ['balanceAfter k:36'],
+  },
+  {
+    text: 'Simple question: at what flat rate per year does a charge of £525 on £3,500 over 30 months work out?',
+    plans: ['flat charge=525 amount=3500 n=30 p=12 final=0 ?payment'],
+    asks: ['nominalRate as:flat'],
+  },
+  {
+    text: 'A loan of £12,000 is repaid in 48 equal monthly payments at 9% a year compounded monthly. Draw up the line for payment 13: interest, principal, balance.',
+    plans: ['borrowing amount=12000 rate=0.09/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['interestIn from:13 to:13', 'principalIn from:13 to:13', 'balanceAfter k:13'],
+  },
+  {
+    text: 'The balance outstanding on a five-year $15,000 loan at 6.6% compounded monthly is asked for after exactly two years. Payments are monthly and in arrears. What is it?',
+    plans: ['borrowing amount=15000 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:24'],
+  },
+  {
+    text: 'The cooperative needs a new press costing 62 000 € in 7 years. It has 15 000 € now and will add the same sum every quarter, starting in three months. The bank gives 3.2 % effective a year. What sum?',
+    plans: ['saving amount=15000 rate=0.032/effective/1 n=28 p=4 final=62000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The price of a second-hand loom is 3.450,00 €. The seller takes 450,00 € at once and the remainder in 24 monthly instalments at 8,4 % a year compounded monthly. What's an instalment, and how much more than the price is paid altogether?",
+    plans: ['borrowing price=3450 down=450 amount=3000 rate=0.084/nominal/12 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: '"I can pay $365 a month," says the cooper. "For how many months?" asks the banker. "Five years." "At 7.8% compounded monthly." What\'s the loan?',
+    plans: ['borrowing rate=0.078/nominal/12 n=60 p=12 payment=365 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'In exchange for £100,000 now, an insurer pays £690 at the end of each month for 20 years. What nominal annual rate compounded monthly does this correspond to?',
+    plans: ['drawing-down amount=100000 n=240 p=12 payment=690 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'An endowment is to pay $12,000 at the start of every year for 25 years, beginning right away. Money earns 4.75% effective. How large must it be? What would be left in it after the 10th payment?',
+    plans: ['drawing-down rate=0.0475/effective/1 n=25 p=1 payment=12000 beginning final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:10'],
+  },
+  {
+    text: 'Jessamy pays a £7,800 loan off over 4 years by equal monthly payments at a flat 7%. What would the same payments amount to as a nominal rate compounded monthly?',
+    plans: ['flat amount=7800 rate=0.07/flat n=48 p=12 final=0 ?payment'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "The village hall fund stands at £22,400 and loses £550 at the end of each month to pay the caretaker. It earns 3% compounded monthly. What's in it after two years?",
+    plans: ['drawing-down amount=22400 rate=0.03/nominal/12 n=24 p=12 payment=550 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Thirty-six deposits of $300 at month-end, then nothing for two years. Interest 4.5% compounded monthly throughout. Find the balance at the end of the five years.',
+    plans: [
+      'saving amount=0 rate=0.045/nominal/12 n=36 p=12 payment=300 ?finalAmount',
+      'lump-sum rate=0.045/nominal/12 n=24 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'A car loan of $17,500 over five years at 6.9% compounded monthly is paid off after 2 years with the 24th payment. How much is paid then, over and above the regular payment, and how much interest does the borrower avoid?',
+    plans: ['borrowing amount=17500 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:24', 'interestIn from:25 to:60'],
+  },
+  {
+    text: 'A machine for 24 000 € is financed to 80 %; the loan runs four years with monthly payments at 6,6 % compounded monthly. Work out the down payment, the loan and the monthly payment.',
+    plans: ['borrowing price=24000 down=4800 amount=19200 rate=0.066/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'amount', 'payment'],
+  },
+  {
+    text: 'Hedda Rook contributed £90 monthly (month-end) for ten years; her plan paid 4.2% compounded monthly for the first six years and 3% compounded monthly for the last four. What had she then?',
+    plans: ['saving amount=0 rate=0.042/nominal/12 n=120 p=12 payment=90 rate@72:0.03/payment ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What amount put by at the end of each quarter will pay off a balloon of $18,000 due in four years, if savings earn 4% compounded quarterly?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=16 p=4 final=18000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '£11,000 at 8.4% compounded monthly, £350 a month in arrears. After one year the borrower starts to pay £450. When is the loan repaid (in payments), and how large is the last payment?',
+    plans: ['borrowing amount=11000 rate=0.084/nominal/12 p=12 payment=350 final=0 payment@12:100 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'The Moss Street bakery took over a 7-year, $64,000 loan at 6.3% compounded monthly after 30 payments had been made. What did it take over, and how much will it still pay in all?',
+    plans: ['borrowing amount=64000 rate=0.063/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:30', 'leftToPay k:30'],
+  },
+  {
+    text: 'The town borrows 1,2 Mio. € for 25 years at 3,75 % effective with yearly payments at year end. Yearly payment? Debt after 10 years? Interest in year 11?',
+    plans: ['borrowing amount=1200000 rate=0.0375/effective/1 n=25 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:10', 'interestIn from:11 to:11'],
+  },
+  {
+    text: 'Fergus has $12,000 and lets it grow at 4.4% compounded quarterly for 5 years; he then turns it into 40 equal quarterly withdrawals (first one a quarter later) at the same rate. How big is each?',
+    plans: [
+      'lump-sum amount=12000 rate=0.044/nominal/4 n=20 p=4 ?finalAmount',
+      'drawing-down rate=0.044/nominal/4 n=40 p=4 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
   },
 ];
 

@@ -21,10 +21,21 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     9,
-    'how much must be (?:put|set|laid) (?:aside|by|away)',
+    '(?:how much must be|what (?:amount|sum)) (?:put|set|laid) (?:aside|by|away)',
     '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot)(?![a-z])',
   ),
-  cue('saving', 9, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
+  cue(
+    'saving',
+    9,
+    '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)',
+    'adds? (?:the|an) (?:same|equal) (?:sum|amount) <e>',
+  ),
+  cue(
+    'drawing-down',
+    12,
+    'in (?:exchange|return) for <m> (?:now|today),? (?:an|the) (?:insurer|insurance|annuity|pension)',
+    '(?:fund|account|pot)[^.?!]{0,40} loses {m} (?:at|each|every|<[ea]>)',
+  ),
   cue('drawing-down', 9, '(?:should|must) be in the (?:account|fund)[^.;?!]{0,20}(?:today|now|at once)'),
   cue(
     'drawing-down',

@@ -75,6 +75,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     10,
+    'after <t>,? (?:the [a-z]+|she|he|they|it) (?:starts?|begins?) (?:to pay|paying|to deposit|depositing) {m}(?! (?:more|extra|on top|besides))',
     'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month)(?: on(?:wards?)?)?,? (?:(?:she|he|they|it) )?(?:pays?|sends?|deposits?|puts? in) {m}(?! (?:more|extra|on top|besides))',
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|lowers?|reduces?|changes?)(?: [a-z]+){0,4} to {m}',
   ),

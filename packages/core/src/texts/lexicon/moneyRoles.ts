@@ -233,6 +233,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m}(?: is| was|,)? (?:there|in hand|in the account|on hand)(?: is)? (?:to begin with|to start with|at the start|already|now)',
     '(?:already|now) (?:has|have|holds?|had|saved|put by|owns?|there is|there are|in the account is|stands? at)(?: already| saved)? {m}',
     '{m} (?:has |is |are )?(?:already|saved|put by|to begin with|to start with|in hand already)',
+    '(?:has|have|holds?) {m} (?:now|at present)(?= and)',
     '(?:having|has|have|with)(?: saved)? {m} (?:saved |put by |already )',
     '(?:starts?|starting|begins?|beginning|opens?|opened|opening)(?: off)?(?: [a-z]+ [a-z]+)? with {m}',
     '(?:initial|opening|first|starting) (?:deposit|balance|sum|amount|investment|capital)(?: is| of|:)* {m}',

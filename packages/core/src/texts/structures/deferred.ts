@@ -14,7 +14,7 @@ const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:in )?(?:exactly )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)/;
 
 const untouched =
-  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])[^.;?!⟨]{0,40} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[pae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 const drawnThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? out|paid out)/;
 

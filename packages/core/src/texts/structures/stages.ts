@@ -13,7 +13,7 @@ import { clausesOf, isIn } from './clauses.ts';
 import { comparedBy, readingOfTwo, wordsOf, type Owned } from './twoPlans.ts';
 
 const goesOn =
-  /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|no (?:more|further|new) (?:deposits|payments|contributions)|nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|reinvest(?:s|ed)?|then (?:(?:for|at|it|is|are|invested|earns?|grows?) )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+  /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|no (?:more|further|new) (?:deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|reinvest(?:s|ed)?|then (?:(?:for|at|it|is|are|invested|earns?|grows?) )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
 /** A clause that says so in its own words. */
 const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total))(?![a-z])/;
@@ -26,7 +26,9 @@ const owes = /loan|mortgage|borrow|debt|lend|repa(?:y|id)|instal|withdraw|retire
 /** @returns nothing where the text does not tell of two times of growth, one after the other */
 export function readStages(page: Page): DraftReading | undefined {
   if (owes.test(page.flat)) return undefined;
-  const questions = placeQuestions(page);
+  const questions = placeQuestions(page).map((each) =>
+    each.asked === 'balance' ? { ...each, asked: 'finalAmount' as const } : each,
+  );
   if (questions.length === 0 || questions.some(({ asked }) => asked !== 'finalAmount')) return undefined;
   const second = secondStage(page, questions);
   if (!second) return undefined;

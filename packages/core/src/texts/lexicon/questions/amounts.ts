@@ -19,6 +19,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:will|would|should|can) (?:you|he|she|they|one|the [a-z]+) (?:give|pay|offer) [^.;?!⟨]{0,24}(?:annuity|right|claim|bond|note)',
     '^(?:and )?(?:the )?(?:loan|mortgage|debt|sum (?:borrowed|lent)) ?\\?',
     'which (?:loan|mortgage|debt|sum|amount) (?:can|could|will|would|may)',
+    '^(?:and )?the (?:loan|mortgage|sum (?:borrowed|lent))(?= and|,|$)',
     '(?:what|which) is the (?:dearest|most expensive|costliest) [^.;?!⟨]{0,60}(?:buy|afford|pay for|have)',
     'what (?:single |one-off |lone )(?:deposit|sum|amount|investment)[^?.!]{0,80}(?:turns? into|grows? to|becomes?|amounts? to|provides?)',
   ),
@@ -65,7 +66,9 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   ),
   cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
-  cue('balance', 12, 'how much must (?:be paid|he pay|she pay|they pay|be repaid) then'),
+  cue('balance', 12, 'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then'),
+  cue('finalAmount', 12, 'what (?:has|had) (?:he|she|they|it) (?:then|by then|at (?:the|that) (?:end|time))(?= ?[?,])'),
+  cue('leftToPay', 13, 'how much (?:will|does|must|has) (?:it|he|she|they|the [a-z]+) still (?:have to |to )?pay'),
   cue('balance', 13, 'what (?:would|will|must) ~?settle the (?:loan|debt) (?:now|then|today)'),
   cue(
     'leftToPay',
@@ -95,7 +98,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     14,
     '(?:sum|total) of (?:all )?(?:the |her |his |their )?@payment (?:made |due |falling due )?after',
   ),
-  cue('balance', 13, 'what (?:did|does) (?:he|she|they) take over'),
+  cue('balance', 13, 'what (?:did|does) (?:he|she|it|they) take over'),
   cue('leftToPay', 14, '(?:which|what) (?:sum|amount) (?:will|must|does) (?:he|she|they) still (?:have to )?pay'),
   cue(
     'amount',

@@ -116,6 +116,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   ),
   cue(
     'payment',
+    13,
+    '(?:what|which) (?:amount|sum) (?:put|set|laid|paid|saved|deposited) ?(?:by|aside|away|in)? (?:each|every|<ea>|at the (?:end|start|beginning) of <e>)',
+  ),
+  cue(
+    'payment',
     8,
     'what (?:was|is) (?:then )?paid (?:each|every|<ea>)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',

@@ -14,6 +14,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) [^.;?!]{0,50}costs? more than (?:paying )?(?:in )?(?:cash|the cash price)',
     'in excess of the (?:cash )?price',
+    'how much (?:more|over and above|above|beyond) (?:than )?the (?:cash |net |list )?price (?:is|does|do|did|will|must|would)',
     'how much (?:more|dearer|costlier|more expensive) than (?:the |its )?(?:cash|net|list)(?: price)?',
     'how much (?:do|does|would|will|can) (?:i|he|she|they|you|we|one|the [a-z]+) save by paying (?:in )?(?:cash|today|now|at once)',
     'how much (?:dearer|more expensive|more) (?:is|does|do|are|will|would)[^.;?!⟨]{0,40}(?:that way|this way|on credit|by instal?lments|on (?:the|these) terms|in instal?lments|on hire[ -]purchase)',

@@ -1,0 +1,92 @@
+/** "The last payment is smaller. How large is it?": a question whose meaning was told before it. */
+
+import type { Span } from './flatText.ts';
+import { questionCues, type Asked } from './lexicon/questions/index.ts';
+import { bestOf, lexicon, type Match } from './matches.ts';
+import type { Sentence } from './sentences.ts';
+
+/** The words that ask, and the words they are about. */
+export interface Found {
+  readonly question: Omit<Match<Asked>, 'weight'> & { readonly weight?: number };
+  readonly piece: Span;
+  /** Read by its nouns alone. */
+  readonly isSupposed?: true;
+}
+
+export const findAsked = lexicon(questionCues);
+
+/** Before "…, and how much …". */
+export const headOf = (text: string): string => text.split(/,? and (?=how|what)/)[0] ?? text;
+
+/** "The interest in the 7th payment: how much is it?" */
+export function meantInFront(sentence: Sentence): Found | undefined {
+  const tail = /(?::|,| -) (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
+    sentence.text,
+  );
+  const best = tail ? bestOf(findAsked(sentence.text.slice(0, tail.index))) : undefined;
+  const from = sentence.start;
+  return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
+}
+
+/** What may be told in one sentence and asked for as "it" in the next. */
+const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
+
+/** "What is it?" and nothing else. */
+export const isIt = /^(?:and )?(?:what|how much|how large) is (?:it|that|this) ?\?\s*$/;
+
+/** What is told in one of the two sentences before. */
+export function meantByTold(
+  flat: string,
+  sentence: Sentence,
+  sentences: readonly Sentence[],
+  isUnderstood: boolean,
+): Found | undefined {
+  const at = sentences.indexOf(sentence);
+  const [told, earlier] = [sentences[at - 1], sentences[at - 2]];
+  if (!told || told.asks) return undefined;
+  const meant = meantBefore(flat, sentence, told, isUnderstood);
+  if (meant || !earlier || earlier.asks) return meant;
+  const before = meantBefore(flat, sentence, earlier, isUnderstood);
+  return before?.question.says === 'payment' ? before : undefined;
+}
+
+/**
+ * "The lender wants the balance after 5 years. How much is that?" asks for what was told just before.
+ *
+ * @param isUnderstood whether its own words ask for something by themselves
+ */
+function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
+  // "She wishes to pay off the loan. How much must she pay?"
+  const off =
+    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
+      flat.slice(told.start, told.end),
+    );
+  if (
+    off &&
+    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])/.test(
+      headOf(sentence.text),
+    )
+  )
+    return {
+      question: { says: 'balance', start: told.start + off.index, end: told.start + off.index + off[0].length },
+      piece: told,
+    };
+  if (
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+      headOf(sentence.text),
+    )
+  )
+    return undefined;
+  // "He takes out the same amount at the end of each month. What is it?"
+  const regular =
+    /an? income(?![a-z])|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩ |[a-z]+-end )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+      flat.slice(told.start, told.end),
+    );
+  const best: Omit<Match<Asked>, 'weight'> | undefined = regular
+    ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
+    : bestOf(findAsked(flat.slice(told.start, told.end)));
+  if (best && /rate/i.test(best.says)) return undefined;
+  // "The last payment is smaller. How large is it?" is no question for the loan.
+  if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
+  return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };
+}
