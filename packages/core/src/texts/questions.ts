@@ -210,7 +210,7 @@ function supposedIn(flat: string, piece: Span): Found[] {
 const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   opens &&
   lists &&
-  /^\s*(?:and )?(?:the|his|her|their|its) [a-z ]{4,40}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
+  /^\s*(?:and )?(?:the|his|her|their|its) (?:[a-z ]|⟨[one]\d+⟩){4,60}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
 
 /** What a sentence asks first is understood. */
 const isHeadFound = (sentence: Sentence, [first]: readonly Found[]): boolean =>

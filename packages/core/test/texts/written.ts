@@ -1248,7 +1248,7 @@ export const written: readonly Written[] = [
   {
     text: "A loan of £8,400 is repayable by 48 monthly instalments, and the lender's interest is £1,680 in all. What is each instalment? What flat annual rate is that?",
     plans: ['flat charge=1680 amount=8400 n=48 p=12 final=0 ?payment'],
-    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+    asks: ['payment', 'nominalRate as:flat'],
   },
   {
     text: 'A business may pay $84,000 today for a machine or $19,500 at the end of each year for five years. What rate of interest, compounded annually, is implied?',
@@ -6537,6 +6537,59 @@ export const written: readonly Written[] = [
       'drawing-down rate=0.044/nominal/4 n=40 p=4 final=0 ?payment',
     ],
     asks: ['payment@1'],
+  },
+  {
+    text: 'Find the monthly instalment on a £6,900 loan for a printing press, taken over 30 months at a nominal 9.9% a year with monthly compounding; instalments are paid in arrears.',
+    plans: ['borrowing amount=6900 rate=0.099/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Twice a month, on the first and the sixteenth, the miller pays in $60 beginning today; interest is 3.6% compounded twice a month. Value after four years?',
+    plans: ['saving amount=0 rate=0.036/nominal/24 n=96 p=24 payment=60 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For a flat-rate loan of $3,600 repayable in 18 monthly payments of $224, find the flat annual rate and the true nominal rate compounded monthly.',
+    plans: ['borrowing amount=3600 n=18 p=12 payment=224 final=0 ?rate'],
+    asks: ['nominalRate as:flat', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Oswin pays £640 a quarter for seven years into a fund earning 4.6% compounded quarterly. (i) How much has he at the end if he pays at the end of each quarter? (ii) And if he pays at the beginning?',
+    plans: [
+      'saving amount=0 rate=0.046/nominal/4 n=28 p=4 payment=640 ?finalAmount',
+      'saving amount=0 rate=0.046/nominal/4 n=28 p=4 payment=640 beginning ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: 'In the contract: "Amount 8 400; charge 5.5 % flat p.a.; term 2½ years; equal monthly parts." One part? Total charge?',
+    plans: ['flat amount=8400 rate=0.055/flat n=30 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'At age 30 Lucan Weir begins to pay £2,400 a year into a pension, at the end of each year, at 5% effective, up to age 65. What is the pension pot at 65?',
+    plans: ['saving amount=0 rate=0.05/effective/1 n=35 p=1 payment=2400 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'After taking 36 withdrawals of £700 at month-end from an account which earned 4.2% compounded monthly, a sculptor finds £5,000 left. What did the account hold at the start?',
+    plans: ['drawing-down rate=0.042/nominal/12 n=36 p=12 payment=700 final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Amortize $4,500 over six half-yearly payments at 8% compounded half-yearly. What's the payment, the interest in the third payment and the balance after the fourth?",
+    plans: ['borrowing amount=4500 rate=0.08/nominal/2 n=6 p=2 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:3 to:3', 'balanceAfter k:4'],
+  },
+  {
+    text: 'How much does a saver who begins with $900 and adds $45 each week (at its end) have after 3 years at 4.16% compounded weekly? What part of this is interest?',
+    plans: ['saving amount=900 rate=0.0416/nominal/52 n=156 p=52 payment=45 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'For a loan of £30,000 at 5.88% compounded monthly the bank asks monthly payments of £400. How many payments are full, and what is the odd last one? How much interest does the bank get in all?',
+    plans: ['borrowing amount=30000 rate=0.0588/nominal/12 p=12 payment=400 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment', 'totalInterest'],
   },
 ];
 

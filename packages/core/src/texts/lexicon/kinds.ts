@@ -22,7 +22,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'saving',
     9,
     '(?:how much must be|what (?:amount|sum)) (?:put|set|laid) (?:aside|by|away)',
-    '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot)(?![a-z])',
+    '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot|pension)(?![a-z])',
   ),
   cue(
     'saving',
@@ -178,7 +178,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'taken (?:out )?(?:from|at|every|each)',
     '{m} (?:is|are|was|were|will be|be) (?:taken out|withdrawn|drawn|paid out)',
   ),
-  cue('drawing-down', 6, '(?<!his )(?<!her )pension(?! fund| pot| plan| scheme)'),
+  cue('drawing-down', 6, '(?<!his )(?<!her )(?<!into an? )pension(?! fund| pot| plan| scheme)'),
   cue('saving', 6, '(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)'),
   cue('borrowing', 6, '(?:pays?|paying|gives?|paid) back'),
   cue(
@@ -188,7 +188,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'nest-?egg',
     'endow[a-z]*',
     'scholarships?|bursar(?:y|ies)',
-    'pension',
+    '(?<!into an? )pension(?! pot| fund| plan)',
     'used up|run(?:s)? (?:out|dry)|exhaust(?:s|ed|ing)?|is (?:then )?empty|emptied',
     '(?<!ordinary )annuit(?:y|ies)(?! due)',
     '(?:fund|pot|money|account|trust|nest-egg|legacy|sum|savings|inheritance) ~(?<!the )last(?! day)',

@@ -73,6 +73,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     10,
     '(?:sum|amount) (?:lent|borrowed|financed):? {mn}',
+    '(?<=^|[.;:] )amount:? {mn}(?= ?[;,.])',
     'until {mn} (?:is|are) (?:paid off|repaid|cleared)',
   ),
   cue('amount', 12, 'equivalent to (?:a )?(?:single |one |cash )*(?:payment|sum) of {m} (?:today|now)'),
@@ -86,6 +87,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:my|her|his|their|your) savings of {m}',
   ),
   cue('amount', 11, '(?:it|that|debt|loan|credit) (?:had |has )?(?:begun|began|started) (?:at|with) {m}'),
+  cue(
+    'finalAmount',
+    11,
+    '(?:finds?|sees?) {m} left',
+    'after [^.?!]{0,20}<n> (?:<e> )?@withdrawal[^.?!]{0,90} {m} (?:is |are |was |were )?left',
+  ),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(

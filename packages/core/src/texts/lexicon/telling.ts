@@ -159,7 +159,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'two payments to be looked at',
-    '(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
+    '(?<!on (?:the )?)(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
     ({ asks }) => asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1,
   ),
   telling('a deposit that is not made yet', 'just before (?:the|her|his|their) <o> (?:deposit|payment)', ({ plans }) =>

@@ -33,7 +33,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'when (?:each|every|the) @period (?:begins|starts|opens)',
     'as (?:each|every) @period (?:begins|starts|opens)',
     'at the head of <e>',
-    'made at the (?:beginning|start)(?= ?\\?)',
+    '(?:made|pays?|paid|deposits?|saves?) at the (?:beginning|start)(?= ?\\?)',
     'at <e> (?:start|beginning)',
     "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",
     'beg(?:in)?(?:ning)?(?= ?[;,.)])',

@@ -19,7 +19,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how (?:large|big|much|small) (?:is|will|would|must) (?:be )?(?:the |that |its )?(?:last|final|closing|smaller|concluding)(?: one)?',
     '^(?:the )?(?:last|final|closing|concluding|smaller)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal)',
     '(?:last|final|closing),? (?:smaller|odd|partial) (?:sum|amount|one|drawing)',
-    'what (?:is|will be) the (?:last|final)(?: one)? ?\\?',
+    'what (?:is|will be) the (?:odd |smaller )?(?:last|final)(?: one)? ?\\?',
     '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
     'what is left for the (?:last|final)',
     'how small (?:is|will|would|must)',

@@ -6,8 +6,8 @@ import type { Asked } from './asked.ts';
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'flatRate',
-    10,
-    'flat (?:annual |yearly )?(?:interest )?rate',
+    11,
+    'flat (?:annual |yearly |<e> |<a> )?(?:interest )?rate',
     'add-?on rate',
     'flat (?:percentage|charge as a rate)',
   ),
