@@ -154,6 +154,7 @@ const moments: readonly PlaceRecord[] = [
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
+  place('(?:after|following) @year {n}', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:after|following) (?:the |her |his |their )?first (?:<e> )?(?:@payment|@deposit)', [], () => ({ after: 1 })),
   place('(?:end|close) of (?:the )?{o} @year', ['after'], ([year]) => ({ afterYears: year! })),
   place('(?:end|close) of (?:the )?first @year', [], () => ({ afterYears: 1 })),

@@ -319,7 +319,7 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
     !place &&
     asked === 'interest' &&
     (last.from ?? 1) > 1 &&
-    /of (?:that|it|this|these|those|them)(?![a-z])/.test(said)
+    /(?:of|in) (?:that|it|this|these|those|them)(?: sum| total| amount)?(?![a-z])/.test(said)
   )
     return is('interestIn', { from: last.from!, to: last.to! });
   // What is paid until then is no whole loan.

@@ -179,7 +179,10 @@ function numberDoubts(page: Page, { terms, roles, changes, plan }: SolePlan): Re
   const rates = terms.rate.others.filter((at) => !roles.has(at));
   const moved = changes.filter(({ after, afterYears }) => after === undefined && afterYears === undefined);
   return [
-    ...terms.unexplained.map((at) => about(at, (quote) => `What is ${quote}?`)),
+    // "… and the remaining 15,000": what is left of the price.
+    ...terms.unexplained
+      .filter((at) => tokenAt(page, at).value !== plan.amount)
+      .map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...rates.map((at) => about(at, (quote) => `What is ${quote}, besides the rate?`)),
     ...unreadTimes(page, terms.times, roles)
       .filter((at) => !isLeftOf(page, at, plan))

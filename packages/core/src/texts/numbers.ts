@@ -89,6 +89,10 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
 function labelAt(text: string, at: number): Token | undefined {
   const line = /^(\d{1,2})[.)](?=\s)/.exec(text.slice(at, at + 5));
   const opens = /(?:^|\n|[(]|[.?;:,] )\s*[(]?$/.test(text.slice(Math.max(0, at - 4), at));
+  // "1) the deposit 2) the payment"
+  const goesOn =
+    line?.[0].endsWith(')') && new RegExp(`(?:^|[\\s(])${Number(line[1]) - 1}\\)\\s[^(]*$`).test(text.slice(0, at));
+  if (line?.[1] && goesOn) return token('label', at, line[1].length, Number(line[1]));
   if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?\s*$/.test(text.slice(0, at))))
     return token('label', at, line[1].length, Number(line[1]));
   const named = /^(\d)(?![\d.,%]\d|[\d%]|\s\d{3})/.exec(text.slice(at, at + 5));

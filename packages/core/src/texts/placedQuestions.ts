@@ -137,7 +137,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
       const year = page.tokens[token]!.value;
       return { ...question, place: { fromYear: year, toYear: year, taken: [{ token, role: 'yearIndex' }] } };
     }
-    const year = yearAsBefore(page, question, placed[at - 1]);
+    const year = yearAsBefore(page, question, placed[at - 1]) ?? timeAsBefore(page, question, placed[at - 1]);
     if (year) return { ...question, place: year };
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const own = sentenceAt(page, question);
@@ -169,6 +169,18 @@ function yearAsBefore(
   const isHere = sentenceAt(page, unit) === sentenceAt(page, before!.unit);
   return isYear && isBare && isHere
     ? { fromYear: place.from, toYear: place.from, taken: [{ token: taken.token, role: 'yearIndex' }] }
+    : undefined;
+}
+
+/** "(a) after ten years, (b) after thirteen": years, as before. */
+function timeAsBefore(
+  page: Page,
+  { place, unit }: PlacedQuestion,
+  before: PlacedQuestion | undefined,
+): AskedPlace | undefined {
+  const isBare = /^\W*(?:and )?(?:after|in) ⟨n\d+⟩\W*$/.test(page.flat.slice(unit.start, unit.end));
+  return isBare && place?.after !== undefined && before?.place?.afterYears !== undefined
+    ? { afterYears: place.after, taken: place.taken }
     : undefined;
 }
 

@@ -75,8 +75,12 @@ function asksInParts(text: string): boolean {
   });
 }
 
+/** "Will it be repaid in ten years? How much is owed then?": yes or no is no number. */
+const yesOrNo =
+  /^\W*(?:will|is|are|does|do|can|would) (?![^?]*(?<![a-z])(?:or|what|which|how|better|cheaper|more|less)(?![a-z]))[^?]*\?\s*$/;
+
 function doesAsk(text: string): boolean {
-  if (instruction.test(text)) return false;
+  if (instruction.test(text) || yesOrNo.test(text)) return false;
   const isNoun = text.trim().length < 90 && /\?\s*$/.test(text);
   const isList =
     quantityFirst.test(text) &&

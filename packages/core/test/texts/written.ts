@@ -6591,6 +6591,89 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=30000 rate=0.0588/nominal/12 p=12 payment=400 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment', 'totalInterest'],
   },
+  {
+    text: 'For sixteen years Mildred saves $260 at each month-end. In the twenty years after that she wants equal withdrawals, at the end of each month, until nothing is left. All at 5.1% convertible monthly. a) sum saved b) monthly withdrawal c) interest credited during the twenty years',
+    plans: [
+      'saving amount=0 rate=0.051/nominal/12 n=192 p=12 payment=260 ?finalAmount',
+      'drawing-down rate=0.051/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'A boat engine costs £5,900. Deposit 15%, then add-on interest at 7.5% a year on the balance, over two and a half years, monthly payments. 1) deposit 2) amount of interest 3) monthly payment 4) equivalent nominal rate, compounded monthly, on the reducing balance',
+    plans: ['flat price=5900 down=885 amount=5015 rate=0.075/flat n=30 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'The loan: $150,000, 25 years, j12 = 5.7%. Payments monthly, at the end. After ten years the payments are suspended for a year, while interest goes on; the debt must be gone at the original date. What is the payment at first, what is owed after the pause, and what is the payment then?',
+    plans: ['borrowing amount=150000 rate=0.057/nominal/12 n=300 p=12 final=0 skip@120:12/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:132', 'payment after:132'],
+  },
+  {
+    text: 'LEASE: 36 rentals of $410 in advance, buy-out $6,500 at the end. LOAN: $18,900 price, 36 payments in arrears at 8.1% compounded monthly. (a) Rate built into the lease (nominal, monthly). (b) Loan payment. (c) Which costs less in total, and by how much?',
+    plans: [
+      'leasing amount=18900 n=36 p=12 payment=410 beginning final=6500 ?rate',
+      'borrowing amount=18900 rate=0.081/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'Elspeth pays half of her monthly mortgage payment every fortnight instead. Mortgage £120,000, 20 years, 4.8% compounded monthly. (a) Monthly payment, to the penny. (b) Number of fortnightly payments. (c) Years saved.',
+    plans: [
+      'borrowing amount=120000 rate=0.048/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing amount=120000 rate=0.048/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'difference of:years between:[0,1]'],
+  },
+  {
+    text: 'At which nominal rate compounded monthly does $13,500 need 54 payments of $302 (month-end)? At that rate, how much would be owed after two years, and how large a loan could be had for $350 a month over the same 54 months?',
+    plans: [
+      'borrowing amount=13500 n=54 p=12 payment=302 final=0 ?rate',
+      'borrowing n=54 p=12 payment=350 final=0 ?amount',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'balanceAfter k:24', 'amount@1'],
+  },
+  {
+    text: 'A scholarship fund. Savings: €400 at the end of each quarter for ten years at 4 % compounded quarterly. After that no more is paid in, the rate goes up to 5 % compounded quarterly and the fund stays for three years. What is in it (a) after ten years, (b) after thirteen?',
+    plans: [
+      'saving amount=0 rate=0.04/nominal/4 n=40 p=4 payment=400 ?finalAmount',
+      'lump-sum rate=0.05/nominal/4 n=12 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: "A €72 000 loan runs ten years, quarterly payments at quarter's end, 5,6 % compounded quarterly, with a final €15 000 due alongside the last payment. Work out the quarterly payment, the balance after 20 payments, the total paid including the €15 000, and the total interest.",
+    plans: ['borrowing amount=72000 rate=0.056/nominal/4 n=40 p=4 final=15000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A loan of £28,000 at 6.9% compounded monthly runs for 60 months. In year 3, how much interest and how much principal are paid? And what remains to be paid in instalments after year 3?',
+    plans: ['borrowing amount=28000 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['interestIn from:25 to:36', 'principalIn from:25 to:36', 'leftToPay k:36'],
+  },
+  {
+    text: 'Interest on the $33,000 loan is 8.4% compounded monthly. The borrower can pay $400 monthly (in arrears). Will the loan be repaid in ten years? How much is owed then?',
+    plans: ['borrowing amount=33000 rate=0.084/nominal/12 n=120 p=12 payment=400 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How much interest is saved if a £16,000 loan at 8.7% compounded monthly is repaid in 36 rather than 60 monthly payments? And how much larger are the payments?',
+    plans: [
+      'borrowing amount=16000 rate=0.087/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=16000 rate=0.087/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: "The lodge's loan was $88,000 over 12 years at 6.9% compounded monthly. Today, straight after the 60th payment, it wants to know (a) its debt, (b) the sum of all payments to come, (c) the interest in that sum.",
+    plans: ['borrowing amount=88000 rate=0.069/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60', 'leftToPay k:60', 'interestIn from:61 to:144'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -39,7 +39,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
     '(?:pays?|paid|paying|puts?)(?: in| off| down)? (?:an )?(?:extra|additional|further) {m}(?! <)(?! more)',
-    '(?:legacy|inheritance|bonus|windfall|gift|prize|lump sum|refund|grant)(?: of| worth)? {m}(?: is| was| are| goes)?(?: then)? (?:paid|goes|put|used|added)(?! out)(?! to (?:buy|purchase|provide|fund|set up))',
+    '(?:legacy|inheritance|bonus|windfall|gift|prize|lump sum|refund|grant)(?: of| worth)? {m}(?: is| was| are| goes)?(?: then| also| besides)? (?:paid|goes|put|used|added)(?! out)(?! to (?:buy|purchase|provide|fund|set up))',
     '{m} (?:goes|is paid(?! back| off)|is put|paid(?! back| off)|was paid(?! back| off)|pays) ~?(?:in |on top|towards the|off the|against the|in addition|with the|extra)',
     '(?:reduces?|lowers?|cuts?) the (?:debt|balance|loan) by {m}',
     '(?:extra|additional|further) {m}(?! <)(?! more)',

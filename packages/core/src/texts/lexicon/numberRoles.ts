@@ -95,6 +95,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n}-(?:payment|instal?lment|deposit)',
     '{n} (?:equal |level )?<e> (?:sums|amounts)',
     'every one of the {n}',
+    '{n} (?:rather than|instead of|and not|or) (?:in )?<n> (?:<e> )?(?:@payment|months|@deposit)',
   ),
   cue(
     'duration',

@@ -171,6 +171,11 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.length > 1,
   ),
   telling(
+    'a choice',
+    '(?:is|are|would) (?:it|he|she|they) (?:be )?(?:better|cheaper|wiser)(?: off)? (?:to|for|with)[^?]* or [^?]*\\?',
+    ({ asks }) => asks.some(({ quantity }) => quantity === 'choice'),
+  ),
+  telling(
     'growing payments',
     'each (?:one )?\\S* ?(?:larger|bigger|higher|more) than (?:the|its)|indexed|inflation',
     () => false,

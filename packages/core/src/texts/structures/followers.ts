@@ -1,6 +1,7 @@
 /** A second plan that goes on from the first: paid at half and twice as often, called in early, at the rate just found. */
 
 import type { PlacedQuestion } from '../placedQuestions.ts';
+import type { Question } from '../questions.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
@@ -46,9 +47,16 @@ export function follow(
   return readingOfTwo(page, [first, second], questions, across);
 }
 
+/** No other question stands between a place and this one. */
+const isFirstOf = ({ questions }: Page, { unit }: Question, from: number): boolean =>
+  from <= unit.start && questions.every(({ start }) => start < from || start >= unit.start);
+
 /** "half of it every two weeks". */
 export function readHalved(page: Page): DraftReading | undefined {
-  const half = /(?:^|[\s])half (?:of (?:it|this|that|the)|the|that|this|as much|a)|halv|one-half/.test(page.flat);
+  const half =
+    /(?:^|[\s])half (?:of (?:it|this|that|the)|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
+      page.flat,
+    );
   const often = page.periods.find(
     ({ use, perYear }) => use === 'frequency' && (perYear === 26 || perYear === 52 || perYear === 24),
   );
@@ -146,6 +154,29 @@ export function readCalledIn(page: Page): DraftReading | undefined {
 
 const distance = ({ places }: Page, at: number, from: number): number => Math.abs((places[at]?.start ?? 0) - from);
 
+/** The question that is asked at the rate that was found. */
+function askedAtRate(page: Page, words: number, asksRate: number | undefined): Question | undefined {
+  const told = sentenceAt(page, { start: words, end: words });
+  // "At that rate, what is owed after two years, and how large a loan could be had for 350 a month?"
+  return (
+    page.questions.find(
+      (each) =>
+        each.start >= words &&
+        sentenceAt(page, each) === told &&
+        /⟨m/.test(page.flat.slice(each.unit.start, each.unit.end)),
+    ) ??
+    page.questions.find(({ unit, start }) => start >= words - 60 && unit.end > words && start !== asksRate) ??
+    // "Her second loan has the same rate but payments of 420. … How much was the second loan?"
+    page.questions.find(
+      ({ unit, start }) =>
+        told?.asks === false &&
+        start > told.end - 1 &&
+        start !== asksRate &&
+        /second|other|new/.test(page.flat.slice(unit.start, unit.end)),
+    )
+  );
+}
+
 /** "Using that rate, what could be borrowed against £550 a month over the same time". */
 export function readAtFoundRate(page: Page): DraftReading | undefined {
   const words =
@@ -157,23 +188,12 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
   );
   if (!words || (!asksRate && !/implies/.test(words[0]))) return undefined;
   const told = sentenceAt(page, { start: words.index, end: words.index });
-  const inside =
-    page.questions.find(
-      ({ unit, start }) => start >= words.index - 60 && unit.end > words.index && start !== asksRate?.start,
-    ) ??
-    // "Her second loan has the same rate but payments of 420. … How much was the second loan?"
-    page.questions.find(
-      ({ unit, start }) =>
-        told?.asks === false &&
-        start > told.end - 1 &&
-        start !== asksRate?.start &&
-        /second|other|new/.test(page.flat.slice(unit.start, unit.end)),
-    );
+  const inside = askedAtRate(page, words.index, asksRate?.start);
   if (!inside) return undefined;
   const region: Span =
     told && !told.asks && inside.start >= told.end - 1
       ? told
-      : { start: Math.min(words.index, inside.unit.start), end: inside.unit.end };
+      : { start: isFirstOf(page, inside, words.index) ? words.index : inside.unit.start, end: inside.unit.end };
   const hasOwn = page.places.some((place, at) => !without(region)(place) && tokenAt(page, at).form === 'money');
   if (!hasOwn) return undefined;
   const questions = ownedQuestions(page, ({ start }: PlacedQuestion): Owner => (start === inside.start ? 1 : 0));

@@ -44,7 +44,20 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   );
 }
 
+const countedTwice =
+  /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)/;
+
+/** "… if it is repaid in 36 rather than 60 monthly payments". */
+function readTwoCounts(page: Page): DraftReading | undefined {
+  const [, one, other] = countedTwice.exec(page.flat) ?? [];
+  const places = [one, other].map((each) => page.places[Number(each)]);
+  const [first, second] = places;
+  return first && second ? readTwo(page, [first, second]) : undefined;
+}
+
 export function readTwoTerms(page: Page): DraftReading | undefined {
+  const counted = readTwoCounts(page);
+  if (counted) return counted;
   const again = readAskedAgain(page);
   if (again) return again;
   const compares = page.questions.some(({ asked }) => asked === 'difference' || asked === 'choice');

@@ -67,6 +67,19 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   ),
   cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
+  cue(
+    'leftToPay',
+    13,
+    '(?:sum|total) of (?:all )?(?:the )?payments (?:still |yet )?to come',
+    'what remains to be paid in (?:instal?lments|payments)',
+  ),
+  cue('balance', 12, '(?:^|to know )(?:the|its|her|his|their) debt(?=,| and|$|\\?)'),
+  cue(
+    'finalAmount',
+    12,
+    'what is (?:then )?in it(?= |\\?|,)',
+    '(?:sum|amount|capital) saved(?= ⟨l| [a-h]\\)| ?[;,.?]|$| up)',
+  ),
   cue('balance', 12, 'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then'),
   cue(
     'finalAmount',

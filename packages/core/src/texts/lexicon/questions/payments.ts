@@ -35,6 +35,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?[?,])',
+    '(?:what is )?the payment (?:then|afterwards)(?= ?[?,.])',
     'what (?:do|does|will|must) (?:he|she|they) pay (?:from then on|from that time on|afterwards|thereafter)',
     '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;])',
     'the new one(?= ?[?,])',
@@ -107,7 +108,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) must be paid down',
   ),
   cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
-  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment) ?\\?'),
+  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment)(?: ?\\?| ⟨l|$)'),
   cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
   cue(
     'payment',

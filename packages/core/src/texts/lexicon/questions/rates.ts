@@ -92,6 +92,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
     'i ?= ?\\?',
+    'rate (?:that is )?(?:built|hidden|contained|included|implicit) (?:in|into)(?![a-z])',
     'as a nominal',
   ),
 ];

@@ -69,7 +69,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('interest', 13, '(?:both|each) (?:of the )?(?:totals?|sums?) of (?:the )?interest'),
   cue('totalPaid', 11, 'what total (?:will|would|is|has|was)'),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it|in all|altogether|in total)'),
-  cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)', 'the amount of (?:the )?interest'),
+  cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)', '(?:the )?amount of (?:the )?interest'),
   cue('interest', 14, 'interest (?:that is )?(?:still|yet) (?:to (?:be paid|come|pay)|due|payable)'),
   cue('totalPaid', 14, 'what (?:will|would) (?:the [a-z]+|it|this) have cost'),
   cue(
