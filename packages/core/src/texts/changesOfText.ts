@@ -131,7 +131,7 @@ const missed = new RegExp(
 );
 
 const leftOut = new RegExp(
-  `(?:(?:payment )?(?:holiday|pause|break) for|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
+  `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
 );
 
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */

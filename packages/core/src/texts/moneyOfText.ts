@@ -94,7 +94,10 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
     .flatMap((at) =>
       (page.signs[at] ?? []).flatMap(({ role, weight }): Wish[] => {
         if (role === 'finalAmount' && weight < 9 && owes) return [];
-        const as = moneyRoles[kind].includes(role) ? role : meant[kind]?.[role];
+        const heard = moneyRoles[kind].includes(role) ? role : meant[kind]?.[role];
+        // What a bond was bought for is what was put in, where its end is asked.
+        const as =
+          heard === 'finalAmount' && role === 'price' && kind === 'lump-sum' && open.has(heard) ? 'amount' : heard;
         if (!as || open.has(as)) return [];
         const isDeposit = as === 'downPayment' && isPriced && weight < 9;
         return [{ at, role: as, weight: (as === role ? weight : weight - 1) + (isDeposit ? 5 : 0) }];

@@ -116,13 +116,19 @@ function keptOtherwise(
 /** "After five years she raises it, and goes on for another five": the term is both. */
 function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
   const [first] = changes;
-  const goesOn = [...roles].some(
-    ([at, role]) =>
-      role === 'duration' &&
-      /(?:another|further|(?:goes|going|carries|went) on for|for the (?:next|following)) $/.test(
-        page.flat.slice(0, page.places[at]!.start),
-      ),
-  );
+  const goesOn = [...roles].some(([at, role]) => {
+    const { start, end } = page.places[at]!;
+    const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
+    const isNext =
+      /(?:another|further|(?:goes|going|carries|went) on for|for the (?:next|following)) $/.test(before) ||
+      /^ (?:after|behind) (?:that|these|this|them)(?![a-z])/.test(behind);
+    // "… for the first six years, for the last four years 140."
+    const isLast =
+      /for the (?:last|remaining|other) $/.test(before) &&
+      first?.kind === 'new payment' &&
+      page.tokens.filter(({ form }) => form === 'time').length === 2;
+    return role === 'duration' && (isNext || isLast);
+  });
   if (!first?.afterYears || !goesOn || plan.payments === null) return plan.payments;
   return plan.payments + wholeNumber(first.afterYears * plan.paymentsPerYear);
 }

@@ -104,6 +104,14 @@ function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): 
       /(?:cheaper|dearer|better|more|less|lower|higher|ahead),? by (?:how much|what)/.test(
         flat.slice(piece.start, end),
       );
+    // "How much is saved each month, and in all?"
+    const inAll = question.says === 'difference' ? saidInAll.exec(flat.slice(piece.start, end)) : null;
+    const both = piece.start + (inAll?.[1]?.length ?? 0);
+    if (inAll)
+      return [
+        { ...own, unit: { start: piece.start, end: both } },
+        { ...own, start: both, end, unit: { start: both, end } },
+      ];
     const whole = { start: sentence.start, end };
     return [
       ...(isOldToo ? [{ ...own, asked: 'payment' as const, start: sentence.start, unit: whole }] : []),
@@ -113,6 +121,8 @@ function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): 
     ];
   });
 }
+
+const saidInAll = /^([^?]*⟨[ea]\d+⟩),? and (?:in all|altogether|in total|over the whole)(?![a-z])/;
 
 /** "Compare two loans of 30,000: …", with what to compare asked behind it. */
 const isOnlyTold = ({ text, start }: Sentence, sentences: readonly Sentence[]): boolean =>

@@ -6674,6 +6674,79 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=88000 rate=0.069/nominal/12 n=144 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:60', 'leftToPay k:60', 'interestIn from:61 to:144'],
   },
+  {
+    text: 'j12 = 7.2%; R = 350 at the end of each month; 5 years. A = ?',
+    plans: ['borrowing rate=0.072/nominal/12 n=60 p=12 payment=350 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'The interest on a savings certificate is credited each half-year at 4.2% nominal. Jorun bought one for 3 000 € in 2017; it runs 9 years. Redemption value?',
+    plans: ['lump-sum amount=3000 rate=0.042/nominal/2 n=18 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A debt was to be paid by 20 half-yearly payments of £1,300, but the creditor accepts one payment now. Interest 5% convertible half-yearly. How much must he be given?',
+    plans: ['borrowing rate=0.05/nominal/2 n=20 p=2 payment=1300 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Equal instalments, thirty of them, at the end of each fortnight, clear £2,450 at 11.7% compounded fortnightly. How much is one?',
+    plans: ['borrowing amount=2450 rate=0.117/nominal/26 n=30 p=26 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A workshop has €4 500 and puts €150 more aside at the end of each month. In how many months is €12 000 reached, at 3 % compounded monthly?',
+    plans: ['saving amount=4500 rate=0.03/nominal/12 p=12 payment=150 final=12000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: '"Flat 9% a year for 18 months on £2,000" – find the interest charged, the monthly payment, and the nominal rate compounded monthly that it hides.',
+    plans: ['flat amount=2000 rate=0.09/flat n=18 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "The choir school is left $500,000 at 5% effective. Each year, at year's end, it gives out the same amount so that the money lasts 30 years. How much is given out? How much is left after 20 years?",
+    plans: ['drawing-down amount=500000 rate=0.05/effective/1 n=30 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: "A $14,000 car is bought with $2,000 down and the balance in 48 monthly payments. The dealer charges 7.9% compounded monthly; the credit union 6.4% compounded monthly. How much is saved each month, and in all, by taking the credit union's loan?",
+    plans: [
+      'borrowing price=14000 down=2000 amount=12000 rate=0.079/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=14000 down=2000 amount=12000 rate=0.064/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:payment between:[0,1]', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "For twelve years £1,000 is deposited at the end of each year at 4% effective; for the next eight years £1,500. What's the final sum?",
+    plans: ['saving amount=0 rate=0.04/effective/1 n=20 p=1 payment=1000 payment@12:500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A mill (built 1871) is bought for €310 000; 35 % is the buyers' own money. They borrow the rest over 18 years at 4,5 % compounded monthly, paying monthly in arrears. After 6 years, how much is still owed? What share of the first payment is interest, in euros?",
+    plans: ['borrowing price=310000 down=108500 amount=201500 rate=0.045/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:72', 'interestIn from:1 to:1'],
+  },
+  {
+    text: 'The loan: £58,000 at 6% compounded monthly, 15 years, monthly payments. The bank lets the borrower pay nothing for payments 25 to 30, interest being added; the end date stays. Find the original payment, the balance after the gap and the new payment.',
+    plans: ['borrowing amount=58000 rate=0.06/nominal/12 n=180 p=12 final=0 skip@24:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'payment after:30'],
+  },
+  {
+    text: 'She saves €100 a month for 5 years and then €150 a month for another 5 years, at month-end, 3% compounded monthly. What has she?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=100 payment@60:50 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "For the first six years Orla pays in $90 at each month's end, for the last four years $140. The account earns 3.6% compounded monthly. How much is there at the end?",
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=120 p=12 payment=90 payment@72:50 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Deposits of $200 a month (end) for three years and of $300 a month for the two years after that earn 3% compounded monthly. Find the balance after the five years.',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=60 p=12 payment=200 payment@36:100 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -15,7 +15,7 @@ const word = (words: string): RegExp => new RegExp(`(?<![a-z])(?:${words})`);
 const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   amount: {
     goesWith: word(
-      'borrow|lend|lent|financ|loan|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand over|pay|must it be',
+      'borrow|lend|lent|financ|loan|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand over|pay|must it be|be given',
     ),
     goesAgainst: word(
       'each|every|⟨[ea]|per |interest|at the end|after|left|still|total|altogether|in all|payment|rate|more|less',
@@ -31,7 +31,7 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
   finalAmount: {
     goesWith: word(
-      'have|worth|grow|value|become|total|sum|amount|accumul|account|fund|there|get|receive|collect|come to',
+      'have|what has|worth|grow|value|become|total|sum|amount|accumul|account|fund|there|get|receive|collect|come to',
     ),
     goesAgainst: word(
       'each|every|⟨[ea]|interest|borrow|invest|first|now|today|rate|more|less|differ|payment|instal|paid in|deposited',

@@ -70,7 +70,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'is to pay (?:the|for) [a-z]+',
     'left of (?:her|his|their) inheritance',
     '(?:how much|what) (?:can|may|could|will|does) (?:he|she|they|it) (?:then )?(?:draw|withdraw|take out|spend)',
-    'gives? out {mn}',
+    'gives? out (?:{mn}|the same|an equal|equal)',
     'hands? (?:him|her|them)',
     'award(?:s|ed)?',
     '(?:trust|fund|endowment|foundation|legacy|pot|estate|bequest)(?: of {m})? (?:is to |must |will |shall |can |should |has to )?(?:makes?|provides?|yields?)(?: [a-z]+| <n>)? (?:equal|level|regular|<e>) (?:<e> )?(?:payments|sums|amounts|grants)',

@@ -14,7 +14,7 @@ const asides: readonly Cue<WordRole>[] = [
     'ignored',
     12,
     'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
-    '(?:sold|bought|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
+    '(?:sold|bought(?! one)|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
     '{m} (?:is|are|was) (?:paid|payable|paid out) as <m>',
     '(?:of|from) (?:the|these|those|all the|this) {m} (?:(?:that )?(?:he|she|they) )?(?:paid|pays|has paid|have paid|in payments)',
   ),

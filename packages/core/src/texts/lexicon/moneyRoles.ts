@@ -125,7 +125,15 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   ),
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
-  cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}'),
+  cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}', '(?<![a-z])r ?= ?{mn}'),
+  cue('payment', 12, '(?:puts?|sets?|lays?) {m} more (?:aside|by|away) (?:at|each|every|<[ae]>)'),
+  cue('finalAmount', 10, '(?:is|are|will) {m} (?:be )?reached'),
+  cue(
+    'newPayment',
+    10,
+    'for the (?:next|following|remaining|last|other) <t>,? {m}(?= ?[.;,])',
+    '<m> (?:<a>|<e>|at [^.;?!⟨]{0,20}<e>)[^.;?!⟨]{0,16} for <t> and (?:of )?{m}(?: <a>| <e>)? for the <t> after',
+  ),
   cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
     'amount',

@@ -14,6 +14,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'own (?:money|funds|capital|share)(?: of|:|,)* {p}',
     'down[ -]?payment(?: is| of|:| was)* {p}',
     '{p} is (?:paid|covered|met|provided|given) (?:from|by|out of)',
+    "{p} (?:is|are|comes? from) (?:the |her |his |their |its )?(?:[a-z]+'s? )?own (?:money|funds|savings|capital)",
     '{p} (?:as a |as |cash )?(?:deposit|down[ -]?payment)',
     'deposits?(?: of|:| is| was| paid)* {p}',
     '(?:pays?|paid|puts?|hands? over|gives?|finds?|contributes?)(?: off)? {p} (?:of|down|@now|as|in cash|and (?:finances|borrows))',

@@ -124,6 +124,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     8,
     'what (?:was|is) (?:then )?paid (?:each|every|<ea>)',
+    'how (?:large|big|much) is (?:one|each)(?: of them)?(?= ?[?,])',
+    'how much is (?:given|paid|handed|taken|drawn) out(?= ?[?,]| each| every)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
     'what (?:he|she|they|it) (?:must |has to )?(?:pays?|repays?|saves?|draws?|takes?|puts? in|deposits?)(?: back| in| out| aside)? (?:each|every|a time|<ea>)',
     'how (?:much|large|big) (?:is|are|must|will|would)(?: be)? each(?: one| of (?:them|these|those))?(?: be)?(?=[?., ])',
