@@ -103,7 +103,11 @@ const ranges: readonly PlaceRecord[] = [
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
   place('split the first(?= into)', [], () => ({ from: 1, to: 1 })),
-  place('(?:during|in|over|within) (?:the|this) (?:term|time|period)(?= ?[?,.;]| and|$)', [], () => ({ same: true })),
+  place(
+    '(?:during|in|over|within) (?:the|this|that) (?:(?:first|opening) )?(?:term|time|period)(?= ?[?,.;]| and|$)',
+    [],
+    () => ({ same: true }),
+  ),
   place(
     '(?:those|these|that(?! (?:is|are|goes|total|sum|amount))|them|the same|the said|this) ?(?:{t}|{n}|@year|payments|period|time)?',
     ['after'],

@@ -63,7 +63,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     );
   if (
     off &&
-    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])/.test(
+    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea]))/.test(
       headOf(sentence.text),
     )
   )

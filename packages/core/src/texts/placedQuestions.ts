@@ -54,7 +54,8 @@ function meantQuestions(page: Page): Question[] {
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   // "Which rate does the buyer get?" chooses among none.
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
-  const deposit: Question['asked'] = isPriced ? 'downPayment' : isOften ? 'payment' : 'amount';
+  const isShare = page.signs.some((each) => each[0]?.role === 'downPaymentRate');
+  const deposit: Question['asked'] = isPriced || isShare ? 'downPayment' : isOften ? 'payment' : 'amount';
   const named = ofOneNow(page);
   const isRateChanged =
     named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');

@@ -198,7 +198,7 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
     (asked.has('amount') || asked.has('downPayment')) &&
     ((asked.has('downPayment') && terms.money.payment !== undefined) ||
       (!isBuilt && said === null && terms.money.payment !== undefined && terms.rate.token !== undefined));
-  const price = priced ?? (isBuilt && said !== null ? said : undefined);
+  const price = priced ?? (isBuilt && said !== null ? wholeOf(page, terms, downShare, said) : undefined);
   if (price === undefined || price === null) {
     const fees = sum('fee') ?? feeShare(page, terms, roles, said);
     return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
@@ -216,6 +216,13 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   const parts = { price, ...defined({ downPayment, tradeIn, rebate, fees }) };
   const amount = borrowed + (fees ?? 0);
   return { amount: isSought ? null : priced !== undefined && said !== null ? said : roundTo(amount, 2), price, parts };
+}
+
+/** "25 % deposit, the balance of 16,200 …": the price of which that is left; otherwise the sum itself is the price. */
+function wholeOf({ flat }: Page, { money }: Terms, share: number | undefined, said: number): number {
+  const [at] = money.amount ?? [];
+  const isRest = at !== undefined && new RegExp(`(?:balance|rest|remainder|remaining)(?: of)? ⟨m${at}⟩`).test(flat);
+  return isRest && share !== undefined && share < 1 ? roundTo(said / (1 - share), 2) : said;
 }
 
 /** "10 % off": of the price, to the cent. */

@@ -2,6 +2,7 @@
 
 import type { FlatText, Span } from './flatText.ts';
 import { findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
+import { askedTwice } from './askedTwice.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
 import { bestOf, lexicon } from './matches.ts';
@@ -92,37 +93,9 @@ function questionsOf(flat: string, sentence: Sentence, kept: readonly Found[]): 
     const unit = { start: piece.start, end };
     const place = { start: piece.start, end: question.end, unit };
     const own: Question = { asked: question.says, ...place, ...(isSupposed ? { isSupposed } : {}) };
-    const isOldToo =
-      question.says === 'newPayment' &&
-      (/before and after/.test(flat.slice(piece.start, end)) ||
-        /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text));
-    const isNewToo = question.says === 'payment' && kept.length === 1 && asksBoth(flat, piece, question, sentence);
-    // "Which is cheaper by how much?"
-    const isHowMuchToo =
-      question.says === 'choice' &&
-      kept.every((each) => each.question.says !== 'difference') &&
-      /(?:cheaper|dearer|better|more|less|lower|higher|ahead),? by (?:how much|what)/.test(
-        flat.slice(piece.start, end),
-      );
-    // "How much is saved each month, and in all?"
-    const inAll = question.says === 'difference' ? saidInAll.exec(flat.slice(piece.start, end)) : null;
-    const both = piece.start + (inAll?.[1]?.length ?? 0);
-    if (inAll)
-      return [
-        { ...own, unit: { start: piece.start, end: both } },
-        { ...own, start: both, end, unit: { start: both, end } },
-      ];
-    const whole = { start: sentence.start, end };
-    return [
-      ...(isOldToo ? [{ ...own, asked: 'payment' as const, start: sentence.start, unit: whole }] : []),
-      own,
-      ...(isHowMuchToo ? [{ ...own, asked: 'difference' as const }] : []),
-      ...(isNewToo ? [{ ...own, asked: 'newPayment' as const, end: sentence.end }] : []),
-    ];
+    return askedTwice({ flat, own, piece, sentence, others: kept.filter((each) => each.piece !== piece) });
   });
 }
-
-const saidInAll = /^([^?]*⟨[ea]\d+⟩),? and (?:in all|altogether|in total|over the whole)(?![a-z])/;
 
 /** "Compare two loans of 30,000: …", with what to compare asked behind it. */
 const isOnlyTold = ({ text, start }: Sentence, sentences: readonly Sentence[]): boolean =>
@@ -142,17 +115,6 @@ function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
       isSecondTarget(flat, each.piece) ||
       ('heads' in each.piece && each.piece.heads === true),
   );
-}
-
-/** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
-function asksBoth(flat: string, piece: Span, question: Span, sentence: Span): boolean {
-  const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
-  const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, question.end + 12));
-  const changes =
-    /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|went (?:up|down)|drops|cut|reduced|increased)/.test(
-      flat,
-    ) || /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
-  return isAround || (isTwo && changes);
 }
 
 /** "… and then to a nominal rate": one more rate to convert to. */

@@ -14,6 +14,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
   const [first] = [
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
+    ...paidTwice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
     ...countLost(page, draft),
@@ -86,6 +87,17 @@ function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[]
     return role === 'payment' && of && plans.length === 1 && of.unknown === 'payment'
       ? [doubt(quoteOfToken(page, token), `What is ${quoteOfToken(page, token)}, if the payment is to be found?`)]
       : [];
+  });
+}
+
+/** A sum that its words make a payment, taken as what is there at the start beside another payment. */
+function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return [...roles].flatMap(([token, { role, plan }]) => {
+    const [sign] = page.signs[token] ?? [];
+    const isPaid = role === 'amount' && sign?.role === 'payment' && sign.weight >= 9 && plans[plan ?? 0]?.payment;
+    const isAmount = page.signs[token]?.some((each) => each.role === 'amount');
+    const quote = quoteOfToken(page, token);
+    return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];
   });
 }
 

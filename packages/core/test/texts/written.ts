@@ -6747,6 +6747,67 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.03/nominal/12 n=60 p=12 payment=200 payment@36:100 ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'Kerensa Blythe buys a small kiln on credit for €3,950. She pays it off in 20 equal monthly payments, at the end of each month, at 11.4 % a year compounded monthly. What does she pay each time?',
+    plans: ['borrowing price=3950 amount=3950 rate=0.114/nominal/12 n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What equal amounts at the beginning of each six months, for 9 years, at 4.4% compounded half-yearly, add up to £25,000?',
+    plans: ['saving amount=0 rate=0.044/nominal/2 n=18 p=2 beginning final=25000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The Reedmace Trust gives £3,600 at the end of each half-year out of £70,000 invested at 5.2% compounded half-yearly. How many full gifts can it make, and what's the remainder paid half a year later?",
+    plans: ['drawing-down amount=70000 rate=0.052/nominal/2 p=2 payment=3600 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Gwendolen takes a mortgage of $275,000 at 5.25% compounded semi-annually, over 25 years, paid monthly. (1) Monthly payment. (2) Balance after the first 5-year term. (3) Interest in the first term.',
+    plans: ['borrowing amount=275000 rate=0.0525/nominal/2 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'A debt of £25,000 is paid by yearly payments of £4,000 at 7% effective. Find the number of full payments and the smaller final one.',
+    plans: ['borrowing amount=25000 rate=0.07/effective/1 p=1 payment=4000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'Half-yearly deposits of 750, twelve of them, beginning of period, j2 = 3.6%. S?',
+    plans: ['saving amount=0 rate=0.036/nominal/2 n=12 p=2 payment=750 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A rate of 5.85% a year compounded weekly is equivalent to which rate compounded monthly?',
+    plans: ['convert rate=0.0585/nominal/52 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A mason borrows £14,000 for 5 years. For the first two years the rate is 6% compounded monthly, after that 7.5%. The payment is fixed anew so that the loan still ends on time. Both payments, please, and the balance at the change.',
+    plans: ['borrowing amount=14000 rate=0.06/nominal/12 n=60 p=12 final=0 rate@24:0.075/payments ?payment'],
+    asks: ['payment', 'payment after:24', 'balanceAfter k:24'],
+  },
+  {
+    text: 'An ice-cream van: 25 % deposit, the balance of £16,200 over 42 months at 8.88% compounded monthly in arrears. Deposit in pounds? Monthly payment?',
+    plans: ['borrowing price=21600 down=5400 amount=16200 rate=0.0888/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['downPayment', 'payment'],
+  },
+  {
+    text: "Twelve hundred pounds a year, at the end of each year, for 20 years; effective 4.5%. What's it worth at the end of the 20 years, and today?",
+    plans: [
+      'borrowing rate=0.045/effective/1 n=20 p=1 payment=1200 final=0 ?amount',
+      'saving amount=0 rate=0.045/effective/1 n=20 p=1 payment=1200 ?finalAmount',
+    ],
+    asks: ['finalAmount@1', 'amount'],
+  },
+  {
+    text: "She saves $200 a month at month-end for 15 years at 4.8% compounded monthly. Then she takes out $900 at each month's end. How long does it last?",
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=180 p=12 payment=200 ?finalAmount',
+      'drawing-down rate=0.048/nominal/12 p=12 payment=900 final=0 ?payments',
+    ],
+    asks: ['payments@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -40,7 +40,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'payments? of {m}',
     '(?:spends?|uses?|takes?) {m} of (?:it|this|them)(?= (?:at|each|every|on|⟨))',
     'wants? {m} (?:paid|taken|drawn|put)(?: out| in| aside)? (?:<e>|at|each|every|on)',
-    '{m} (?:is|are|was|were|will be|be) [a-z]+(?:ed|en|wn|id|nt) (?:out |in )?(?:at|on|by) (?:the )?(?:<e>|end of|beginning of|start of|close of|(?:first|last) day)',
+    '{m} (?:is|are|was|were|will be|be) [a-z]+(?:ed|en|wn|id|nt) (?:out |in )?(?:at|on|by) (?:the )?(?:<e>(?! @payment)|end of|beginning of|start of|close of|(?:first|last) day)',
     '(?:hands?|handing) over {m}(?= (?:at|each|every|on|⟨))',
   ),
   cue(

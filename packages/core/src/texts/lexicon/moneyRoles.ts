@@ -94,6 +94,13 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:finds?|sees?) {m} left',
     'after [^.?!]{0,20}<n> (?:<e> )?@withdrawal[^.?!]{0,90} {m} (?:is |are |was |were )?left',
   ),
+  cue(
+    'amount',
+    10,
+    '(?:out of|from) {m} (?:invested|deposited|lying|kept)',
+    '(?:the|a) (?:balance|rest|remainder) of {m} (?:over|in|is|at|for|by)',
+  ),
+  cue('finalAmount', 10, '(?:add up|come|amount) to {m}(?= ?\\?)'),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(
@@ -290,6 +297,6 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     10,
-    '{m} (?:(?:is|are|was|were|be) )?(?:deposited|saved|invested|paid|placed|credited|transferred)(?: [a-z]+){0,3} (?:<e>|(?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]*(?:<e>|(?:each|every|the) @period))',
+    '{m} (?:(?:is|are|was|were|be) )?(?:deposited|saved|invested|paid|placed|credited|transferred)(?: [a-z]+){0,3} (?:<e>(?! @payment)|(?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]*(?:<e>|(?:each|every|the) @period))',
   ),
 ];

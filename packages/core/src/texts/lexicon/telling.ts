@@ -171,6 +171,11 @@ export const tellingWords: readonly TellingWords[] = [
     ({ plans }) => plans.length > 1,
   ),
   telling(
+    'a rounding of its own',
+    'payments? (?:is |are )?rounded (?:up|down) to (?:the |a )?(?:next |nearest )?(?:whole|full|ten|five)',
+    () => false,
+  ),
+  telling(
     'a choice',
     '(?:is|are|would) (?:it|he|she|they) (?:be )?(?:better|cheaper|wiser)(?: off)? (?:to|for|with)[^?]* or [^?]*\\?',
     ({ asks }) => asks.some(({ quantity }) => quantity === 'choice'),

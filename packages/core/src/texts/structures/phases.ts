@@ -27,7 +27,12 @@ export function readPhases(page: Page): DraftReading | undefined {
   const labelled = labels(page);
   const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
   const savesByAge = agesOf(page) !== undefined;
-  if (!(savesByAge || hasTerm(page, parts.saving)) || !hasTerm(page, parts.drawing)) return undefined;
+  // "From now on 400 is taken out each month. How long does it last?"
+  const asksHowLong =
+    page.questions.some(({ asked }) => asked === 'howLong' || asked === 'payments' || asked === 'years') &&
+    hasSum(page, parts.saving) &&
+    hasSum(page, parts.drawing);
+  if (!(savesByAge || hasTerm(page, parts.saving)) || !(asksHowLong || hasTerm(page, parts.drawing))) return undefined;
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
     const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
@@ -49,6 +54,8 @@ export function readPhases(page: Page): DraftReading | undefined {
     );
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });
+  const isOpen = [asSaving.plan.payment, asSaving.plan.payments, asDrawing.plan.payment].includes(null);
+  if (!hasTerm(page, parts.drawing) && (isOpen || (asSaving.plan.amount ?? 0) > 0)) return undefined;
   const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
   if (known.saving === known.drawing && !known.saving) return undefined;
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
@@ -75,7 +82,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|then|thereafter|from then|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(
+  /(?:after(?:wards?)?|then|thereafter|from then|from now on|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until)(?![a-z])/.test(
     flat,
   );
 
@@ -124,6 +131,9 @@ const hasTerm = (page: Page, spans: readonly Span[]): boolean =>
       (form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments')) &&
       isIn(spans, page.places[at]!),
   );
+
+const hasSum = (page: Page, spans: readonly Span[]): boolean =>
+  page.tokens.some(({ form }, at) => form === 'money' && isIn(spans, page.places[at]!));
 
 function link(
   order: readonly [Phase, Phase],

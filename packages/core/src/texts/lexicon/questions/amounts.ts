@@ -321,7 +321,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'value of (?:the|her|his|their|its|this|that) (?:fund|account|investment|savings|plan|deposit|annuity|pot|bond)',
     'balance (?:in|of) (?:the|her|his|their|its) (?:fund|account|savings)',
     '(?:balloon|residual)(?: payment| value)?(?! of <)(?! is <)',
-    'fv ?= ?\\?|find (?:the )?fv|fv\\?|s ?= ?\\?',
+    'fv ?= ?\\?|find (?:the )?fv|fv\\?|s ?=? ?\\?',
     'how large (?:is|will|does) ~(?:fund|pot|account|it|balance)',
     'amount (?:at the end|after|in the (?:fund|account))',
     'compound amount',

@@ -19,6 +19,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how (?:large|big|much|small) (?:is|will|would|must) (?:be )?(?:the |that |its )?(?:last|final|closing|smaller|concluding)(?: one)?',
     '^(?:the )?(?:last|final|closing|concluding|smaller)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal)',
     '(?:last|final|closing),? (?:smaller|odd|partial) (?:sum|amount|one|drawing)',
+    'the (?:smaller|odd|partial),? (?:last|final|closing)(?: one)?(?= ?[?.,]|$)',
+    'what is the remainder(?: (?:paid|drawn|withdrawn|given))?(?= ?[?,]| ⟨t)',
     'what (?:is|will be) the (?:odd |smaller )?(?:last|final)(?: one)? ?\\?',
     '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
     'what is left for the (?:last|final)',
@@ -108,7 +110,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) must be paid down',
   ),
   cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
-  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment)(?: ?\\?| ⟨l|$)'),
+  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment)(?: in [a-z]+)?(?: ?\\?| ⟨l|$)'),
   cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
   cue(
     'payment',

@@ -27,6 +27,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'same as (?:what|which) nominal',
     '^(?:and )?(?:then )?(?:in)?to one (?:compounded|convertible)',
     '(?:what|which) (?:nominal )?rate,? ~~(?:equivalent|as good as|worth as much as|the same as|corresponds to|equal to)',
+    'equivalent to (?:what|which) (?:nominal )?(?:<a> |<e> |annual |yearly )?rate',
     '(?:what|which) nominal (?:<a> |<e> |annual |yearly )?rate ~~(?:equivalent|corresponds?|the same|equals?|matches|goes with|is equal)',
     '(?:convert|express|change|turn|restate|translate|put|quoted?)(?:ed)? ~~(?:to|as|into) ~?nominal',
   ),

@@ -1,0 +1,103 @@
+/** Questions that ask for two things in one breath: "the payment before and after", "each month, and in all". */
+
+import type { Found } from './askedOfTold.ts';
+import type { Span } from './flatText.ts';
+import type { Question } from './questions.ts';
+import type { Sentence } from './sentences.ts';
+
+interface Asking {
+  readonly flat: string;
+  /** The question as it is read. */
+  readonly own: Question;
+  readonly piece: Span;
+  readonly sentence: Sentence;
+  /** What else its sentence asks. */
+  readonly others: readonly Found[];
+}
+
+/** @returns the question; or the two that it asks, in their order */
+export function askedTwice(asking: Asking): Question[] {
+  for (const read of ways) {
+    const both = read(asking);
+    if (both) return both;
+  }
+  return [asking.own];
+}
+
+const ways: readonly ((asking: Asking) => Question[] | undefined)[] = [
+  oldAndNew,
+  paymentAndNew,
+  choiceAndHowMuch,
+  eachAndInAll,
+  thenAndNow,
+];
+
+const wordsOf = ({ flat, own }: Asking): string => flat.slice(own.unit.start, own.unit.end);
+
+/** "What is the new payment, and what was the old one?" in one: "the old and the new payment". */
+function oldAndNew(asking: Asking): Question[] | undefined {
+  const { own, sentence } = asking;
+  const isBoth =
+    own.asked === 'newPayment' &&
+    (/before and after/.test(wordsOf(asking)) ||
+      /(?:old|original|former) and (?:the |her |his |their )?new/.test(sentence.text));
+  const whole = { start: sentence.start, end: own.unit.end };
+  return isBoth ? [{ ...own, asked: 'payment', start: sentence.start, unit: whole }, own] : undefined;
+}
+
+function paymentAndNew(asking: Asking): Question[] | undefined {
+  const { own, sentence, others } = asking;
+  const isBoth = own.asked === 'payment' && others.length === 0 && asksBoth(asking);
+  return isBoth ? [own, { ...own, asked: 'newPayment', end: sentence.end }] : undefined;
+}
+
+/** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
+function asksBoth({ flat, own, piece, sentence }: Asking): boolean {
+  const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
+  const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, own.end + 12));
+  const changes =
+    /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|went (?:up|down)|drops|cut|reduced|increased)/.test(
+      flat,
+    ) || /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
+  return isAround || (isTwo && changes);
+}
+
+/** "Which is cheaper by how much?" */
+function choiceAndHowMuch(asking: Asking): Question[] | undefined {
+  const { own, others } = asking;
+  const isBoth =
+    own.asked === 'choice' &&
+    others.every(({ question }) => question.says !== 'difference') &&
+    /(?:cheaper|dearer|better|more|less|lower|higher|ahead),? by (?:how much|what)/.test(wordsOf(asking));
+  return isBoth ? [own, { ...own, asked: 'difference' }] : undefined;
+}
+
+/** "How much is saved each month, and in all?" */
+function eachAndInAll(asking: Asking): Question[] | undefined {
+  const found = /^([^?]*⟨[ea]\d+⟩),? and (?:in all|altogether|in total|over the whole)(?![a-z])/.exec(wordsOf(asking));
+  return asking.own.asked === 'difference' && found ? partedAt(asking, found[1]!.length, 'difference') : undefined;
+}
+
+/** "What are they worth at the end of the 20 years, and today?" */
+function thenAndNow(asking: Asking): Question[] | undefined {
+  const { asked } = asking.own;
+  const words = wordsOf(asking);
+  const now = /^([^?]*),? and (?:what )?(?:today|now|at (?:the|their) (?:start|beginning|outset))\W*$/.exec(words);
+  if (asked === 'finalAmount' && now) return partedAt(asking, now[1]!.length, 'amount');
+  const then = /^([^?]*),? and (?:what )?(?:at (?:the|their) (?:very )?end|after ⟨t\d+⟩|in ⟨t\d+⟩)[^?]{0,24}\W*$/.exec(
+    words,
+  );
+  return asked === 'amount' && then && /worth|value/.test(words)
+    ? partedAt(asking, then[1]!.length, 'finalAmount')
+    : undefined;
+}
+
+/** Its words up to a place, and what is asked from there on. */
+function partedAt({ own }: Asking, length: number, asked: Question['asked']): Question[] {
+  const { start, end } = own.unit;
+  const at = start + length;
+  return [
+    { ...own, unit: { start, end: at } },
+    { ...own, asked, start: at, end, unit: { start: at, end } },
+  ];
+}
