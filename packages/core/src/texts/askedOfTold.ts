@@ -58,12 +58,12 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:loan|debt|mortgage|rest|balance)|it|everything|all)(?![a-z])/.exec(
+    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   if (
     off &&
-    /^(?:and )?(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea]))/.test(
+    /^(?:and )?(?:how much is (?:that|it|this)(?= ?[,?]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
       headOf(sentence.text),
     )
   )

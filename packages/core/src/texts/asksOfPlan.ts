@@ -226,7 +226,7 @@ function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: Rea
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
 
 /** By how much the payment changes; or what the changes save. */
-function differenceAsk({ page, question, of, is, unit }: Asking): Found {
+function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan, index, changesAfter } = of;
   const isRise = /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit);
   if (changesAfter !== undefined && isRise && !/interest|save|payments|how many|in all|altogether|total/.test(unit)) {
@@ -237,6 +237,10 @@ function differenceAsk({ page, question, of, is, unit }: Asking): Found {
       args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
     };
   }
+  // "It is paid off after seven years. How much is that, and what interest is saved by it?"
+  const isByIt = /saved? (?:by|through|in) (?:it|this|that|this way|doing so)(?![a-z])/.test(unit);
+  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
+    return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
   if (plan.changes.length === 0)
     return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
   return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });
@@ -330,7 +334,9 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
     plan.unknown === 'finalAmount' &&
     last.k === plan.payments;
   if (isUnfinished && asked === 'interest' && last.k !== undefined) return is('interestIn', { from: 1, to: last.k });
-  if (asked === 'principal') return range ? is('principalIn', range) : undefined;
+  // "What is owed after a year? By how much has the debt gone down?"
+  const untilThen = range ?? (place || last.k === undefined ? undefined : { from: 1, to: last.k });
+  if (asked === 'principal') return untilThen ? is('principalIn', untilThen) : undefined;
   if (!isWhole) return is('interestIn', range);
   return is(plan.kind === 'flat' ? 'financeCharge' : 'totalInterest');
 }

@@ -49,6 +49,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
+  moment('the first {t}'),
   moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
 ];
 

@@ -6,7 +6,7 @@ import { tellingWords } from './lexicon/telling.ts';
 import { tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
-import { askedOnce, askedOtherwise, partsMissed, questionsMissed } from './secondLookAtQuestions.ts';
+import { askedByOtherTime, askedOnce, askedOtherwise, partsMissed, questionsMissed } from './secondLookAtQuestions.ts';
 import { yearsOf } from './terms.ts';
 
 /** @returns what makes the reading doubtful; nothing where it holds */
@@ -30,6 +30,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...outOfProportion(draft),
     ...belowNothing(asks),
     ...askedOtherwise(page, draft),
+    ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
   ];
   return first ? [first] : [];

@@ -97,6 +97,20 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
   });
 }
 
+/** "How much is paid each year?" of a plan that pays by the month. */
+export const askedByOtherTime = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, place }) => {
+    const unit = page.questions.find(({ start }) => start === place.start)?.unit;
+    const own = page.periods.filter(({ use, token }) => {
+      const { start } = page.places[token]!;
+      return use === 'frequency' && unit && start >= unit.start && start < unit.end;
+    });
+    const paid = plans[plan ?? 0]?.paymentsPerYear;
+    return unit && quantity === 'payment' && own.length > 0 && own.every(({ perYear }) => perYear !== paid)
+      ? [notUnderstood(page, unit)]
+      : [];
+  });
+
 /** "How much of the mortgage is still owed", read to ask for the payment. */
 export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
   asks.flatMap(({ quantity, place }) => {

@@ -6808,6 +6808,64 @@ export const written: readonly Written[] = [
     ],
     asks: ['payments@1'],
   },
+  {
+    text: 'What will be on deposit after ten years if £75 is paid in on the first of each month and interest at 3.72% a year is credited monthly?',
+    plans: ['saving amount=0 rate=0.0372/nominal/12 n=120 p=12 payment=75 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How big is the loan on which £289 a month for 5 years, in arrears, at 6.72% compounded monthly, is paid? How much interest does the lender receive?',
+    plans: ['borrowing rate=0.0672/nominal/12 n=60 p=12 payment=289 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Twenty half-yearly deposits were made into a fund at 4.6% compounded half-yearly, each at the end of its half-year. The fund then held €50.000. How big were the deposits?',
+    plans: ['saving amount=0 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'From his 30th birthday on Col pays £1,500 each birthday into a plan at 4.8% effective, the last time on his 60th. What is it worth right after that payment?',
+    plans: ['saving amount=0 rate=0.048/effective/1 n=31 p=1 payment=1500 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "The sailmaker's loan: $19,400, 8.7% compounded monthly, 60 payments at month's end. By how much do the first 12 payments lower the debt? What fraction... no, what amount of the 13th payment is interest?",
+    plans: ['borrowing amount=19400 rate=0.087/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:12', 'interestIn from:13 to:13'],
+  },
+  {
+    text: 'A loan of €48 000 over 15 years, monthly, end, 4,2 % compounded monthly. After 7 years the borrower pays off the remainder in one go. How much is that, and what interest is saved by it?',
+    plans: ['borrowing amount=48000 rate=0.042/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:84', 'interestIn from:85 to:180'],
+  },
+  {
+    text: 'Give the payment on $30,000 over 5 years at 6% compounded monthly, first if paid in arrears, then if paid in advance.',
+    plans: [
+      'borrowing amount=30000 rate=0.06/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.06/nominal/12 n=60 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'What is the amount of an annuity due of €500 a quarter for 6 years at 5 % compounded quarterly?',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=24 p=4 payment=500 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "What's the equal payment on each of the next 36 month-ends that has the same value as £8,000 today at 6.3% compounded monthly?",
+    plans: ['borrowing amount=8000 rate=0.063/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Interest: 4% the first three years, 5% afterwards, both compounded yearly. What does £10,000 become in eight years?',
+    plans: ['lump-sum amount=10000 rate=0.04/nominal/1 n=8 p=1 rate@3:0.05/payments ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Old Ferris owes £3,800 at 2% a month. He pays £150 at the end of each month. How much is left after a year? By how much has the debt gone down?',
+    plans: ['borrowing amount=3800 rate=0.02/per-period/12 n=12 p=12 payment=150 ?finalAmount'],
+    asks: ['balanceAfter k:12', 'principalIn from:1 to:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

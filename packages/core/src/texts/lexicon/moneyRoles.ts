@@ -101,6 +101,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:the|a) (?:balance|rest|remainder) of {m} (?:over|in|is|at|for|by)',
   ),
   cue('finalAmount', 10, '(?:add up|come|amount) to {m}(?= ?\\?)'),
+  cue(
+    'finalAmount',
+    11,
+    '(?:fund|account|pot) (?:then|afterwards|finally) (?:held|holds|contained|contains|stood at|had|has) {m}',
+  ),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(

@@ -96,6 +96,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n}-(?:payment|instal?lment|deposit)',
     '{n} (?:equal |level )?<e> (?:sums|amounts)',
     'every one of the {n}',
+    '<e> ?{n} (?:[a-z]+-(?:ends|starts)|months|quarters|years|weeks)(?![a-z])',
     '{n} (?:rather than|instead of|and not|or) (?:in )?<n> (?:<e> )?(?:@payment|months|@deposit)',
   ),
   cue(

@@ -71,7 +71,9 @@ function twoOf(page: Page): Two | undefined {
     here &&
     here === there &&
     here.asks &&
-    /(?:[(][b2i]+[)]|(?:^|\s)(?:or|and)(?= (?:what |how |if |at |on |in ))|⟨l\d+⟩)/.test(between)
+    /(?:[(][b2i]+[)]|(?:^|\s)(?:or|and)(?= (?:what |how |if |at |on |in ))|, then(?= (?:if|at|in) )|⟨l\d+⟩)/.test(
+      between,
+    )
   )
     return { order };
   // "What is the payment, and how much would it be if payments fell at the end?"

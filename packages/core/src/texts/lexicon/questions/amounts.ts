@@ -41,6 +41,11 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount (?:due|payable|owed) (?:at|on|when it) (?:maturity|falls due|matures)',
     'maturity value',
   ),
+  cue(
+    'finalAmount',
+    15,
+    '(?:find|what is|calculate|determine|compute) the amount of (?:an|the|this) (?:ordinary )?annuity(?: due| immediate)?',
+  ),
   cue('finalAmount', 14, 'how much (?:money |cash )?(?:is|will be) (?:there )?(?:in|at) the end'),
   cue(
     'amount',
@@ -84,6 +89,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     11,
+    'what (?:is|will be) (?:then )?on deposit',
     'how much (?:does|will|would) [^?]{3,120} have (?:after|in|at the end of) ',
     'how much (?:has|have) (?:he|she|they) at the end(?! of)',
     'what is the (?:pension |retirement |savings )(?:pot|fund) (?:worth )?(?:at|when|after)',
@@ -261,7 +267,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'original (?:loan|debt|sum|principal|balance)',
     'how much (?:was|is|were|are) (?:borrowed|lent|financed|advanced|invested|deposited|put (?:away|in))',
     'how much money (?:is|must be|should be)',
-    'how (?:much|large) (?:is|was) the (?:second |other |new )?(?:loan|mortgage|debt)',
+    'how (?:much|large|big) (?:is|was) the (?:second |other |new )?(?:loan|mortgage|debt)',
     'cash price',
     'what (?:does|did|will|would) (?:it|this|that|she|he|the [a-z -]+) cost(?: today| now)?',
     'settle the (?:loan|debt)',

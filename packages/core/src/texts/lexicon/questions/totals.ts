@@ -35,8 +35,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n'),
   cue('interest', 13, 'how much (?:is|was) paid [^.;?!]{0,40}(?:in|as) interest'),
-  cue('interest', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?interest'),
-  cue('principal', 13, '(?:what|which) (?:part|share|portion) of ~~is (?:the )?(?:principal|capital)'),
+  cue('interest', 13, '(?:what|which) (?:part|share|portion|amount) of ~~is (?:the )?interest'),
+  cue('principal', 13, '(?:what|which) (?:part|share|portion|amount) of ~~is (?:the )?(?:principal|capital)'),
   cue('interest', 12, '^the interest on [^.;?!]{0,80} in (?:its|the) <o> @year'),
   cue('financeCharge', 12, 'what (?:does|did|would|will) it cost to borrow'),
   cue(
@@ -113,7 +113,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
     13,
-    'by how much (?:does|do|will|did) ~~(?:payment|instal?lment) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
+    'by how much (?:does|do|will|did) ~~(?:payments?|instal?lments?) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
     'by (?:how much|what (?:amount|sum)) (?:does|do|is|will|has|have|did) ~(?:debt|loan|balance|principal|mortgage) ~?(?:fall|fallen|reduced|decrease|go down|gone down|come down|shrink)',
     '(?:how much|what (?:part|share|portion)) of ~~?(?:reduces|repays|pays off|goes to(?:wards)?|pays down) (?:it|the (?:loan|debt|balance|principal))',
   ),
