@@ -283,6 +283,10 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   // "The line for payment 13: interest, principal, balance."
   const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
   const k = isBehind ? last.to : momentOf(place, of, last);
+  // "It has 9 years to run. What is the outstanding principal now?"
+  const isNow =
+    k === undefined && plan.unknown === 'amount' && /(?<![a-z])(?:now|today|at present)(?![a-z])/.test(unit);
+  if (isNow) return is('amount');
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);
   const earns = plan.kind === 'saving' || plan.kind === 'lump-sum' || plan.kind === 'drawing-down';
   // "What is left of the loan after ten years?"

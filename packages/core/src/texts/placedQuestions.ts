@@ -50,7 +50,9 @@ function ofOneNow(page: Page): readonly Question[] {
 /** Questions as they are meant beside what the text has. */
 function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
-  const isPriced = page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
+  const isPriced =
+    !/sinking fund/.test(page.flat) &&
+    page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   // "Which rate does the buyer get?" chooses among none.
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');

@@ -10,7 +10,7 @@ export interface Sentence extends Span {
 
 const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer)(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|begin with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
   /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -87,7 +87,7 @@ function doesAsk(text: string): boolean {
     !/⟨[mp]|of ⟨n/.test(text) &&
     text.length < 140 &&
     !isTold.test(text) &&
-    !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be)(?![a-z])/.test(text);
+    !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be|stays?|remains?)(?![a-z])/.test(text);
   const isWish =
     interrogative.test(text) &&
     /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\bwonders? (?:what|which|when|how)\b/.test(
@@ -116,7 +116,7 @@ export interface Piece extends Span {
 }
 
 const boundary =
-  /[,;:]\s+|\s-\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have ))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+  /[,;:]\s+|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have ))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;

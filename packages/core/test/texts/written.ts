@@ -6866,6 +6866,70 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=3800 rate=0.02/per-period/12 n=12 p=12 payment=150 ?finalAmount'],
     asks: ['balanceAfter k:12', 'principalIn from:1 to:12'],
   },
+  {
+    text: 'loan: 22 500 EUR / 5,1 % eff. / 7 yrs / monthly, end → payment?',
+    plans: ['borrowing amount=22500 rate=0.051/effective/1 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The flour mill's mortgage has 9 years to run. Payments of $1,460 fall due at the end of each month; interest is 5.76% compounded monthly. What is the outstanding principal now?",
+    plans: ['borrowing rate=0.0576/nominal/12 n=108 p=12 payment=1460 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Equal payments of $1,275 at the end of each quarter were made for 6 years, then the rest of a $32,000 loan at 8% compounded quarterly was paid off with the last of them. How much was that rest?',
+    plans: ['borrowing amount=32000 rate=0.08/nominal/4 n=24 p=4 payment=1275 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Five years after a 20-year mortgage of $190,000 at 5.88% compounded monthly was taken, the rate is renegotiated to 4.92% compounded monthly. The term stays the same. How much lower is the new monthly payment?',
+    plans: ['borrowing amount=190000 rate=0.0588/nominal/12 n=240 p=12 final=0 rate@60:0.0492/payments ?payment'],
+    asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]'],
+  },
+  {
+    text: 'An annuity pays $750 per month for 10 years, first payment immediately. Price it at 5.4% compounded monthly.',
+    plans: ['drawing-down rate=0.054/nominal/12 n=120 p=12 payment=750 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Helga's credit card debt of $4,700 grows at 21.6% compounded monthly. She pays $200 at the end of each month. When will it be paid off? What does it cost her in interest?",
+    plans: ['borrowing amount=4700 rate=0.216/nominal/12 p=12 payment=200 final=0 ?payments'],
+    asks: ['payments', 'totalInterest'],
+  },
+  {
+    text: 'How much larger is the final value if £300 a month is saved for 15 years at the beginning rather than the end of each month, at 4.2% compounded monthly?',
+    plans: [
+      'saving amount=0 rate=0.042/nominal/12 n=180 p=12 payment=300 beginning ?finalAmount',
+      'saving amount=0 rate=0.042/nominal/12 n=180 p=12 payment=300 ?finalAmount',
+    ],
+    asks: ['difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'Deposits: $500 at the end of each month, 3 years. Withdrawals: begin one month after the last deposit, equal, monthly, 2 years. Rate 4.8% compounded monthly throughout. Find the withdrawal.',
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=36 p=12 payment=500 ?finalAmount',
+      'drawing-down rate=0.048/nominal/12 n=24 p=12 final=0 ?payment',
+    ],
+    asks: ['payment@1'],
+  },
+  {
+    text: 'What is the total of the payments on a loan of £5,400 at 9.6% compounded monthly over 24 months, and what would be saved by paying it over 18 months instead?',
+    plans: [
+      'borrowing amount=5400 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment',
+      'borrowing amount=5400 rate=0.096/nominal/12 n=18 p=12 final=0 ?payment',
+    ],
+    asks: ['totalPaid', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'For how long must £200 a month (in advance) be saved at 3% compounded monthly in order to buy a £10,000 organ? Answer in months.',
+    plans: ['saving amount=0 rate=0.03/nominal/12 p=12 payment=200 beginning final=10000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A monthly payment of €512.50 amortizes a loan at 5.94% compounded monthly in 12 years. What was borrowed, and how much is owed when half of the payments are made?',
+    plans: ['borrowing rate=0.0594/nominal/12 n=144 p=12 payment=512.5 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:72'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -10,6 +10,8 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue('saving', 9, '(?:must|should) {m} <a>[^.?!]{0,20} be (?:saved|deposited|paid in|put aside)'),
+  cue('saving', 8, '{m} <a> (?:is|are|be) saved'),
   cue('saving', 7, '(?:deposits|amounts|sums|payments)[^.?!]{0,90} add up to <m>'),
   cue('drawing-down', 9, '(?:trust|fund|foundation|endowment)[^.?!⟨]{0,20} gives? <m>[^.?!⟨]{0,20}<e> (?:out of|from)'),
   cue('saving', 6, '(?:must|should) be added (?:at|each|every|<e>)', 'to have <m> (?:in|after|when|by)'),

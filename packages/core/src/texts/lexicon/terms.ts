@@ -5,6 +5,9 @@ import { cue, type Cue } from './record.ts';
 const first =
   '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ [a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
 
+/** What begins a month after the last deposit falls at the end of its months. */
+const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting )(?<!first )';
+
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
@@ -28,8 +31,8 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )from today(?: on)?',
     'begin mode|beg mode|due mode',
     'at (?:the )?start of <e>',
-    'one (?:month|quarter|year|week|fortnight|period|half-year) after the last',
-    '⟨t\\d+⟩ after the last (?:of|deposit|payment)',
+    `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the last`,
+    `${notFirst}⟨t\\d+⟩ after the last (?:of|deposit|payment)`,
     'when (?:each|every|the) @period (?:begins|starts|opens)',
     'as (?:each|every) @period (?:begins|starts|opens)',
     'at the head of <e>',
@@ -73,6 +76,7 @@ export const quotingCues: readonly Cue<Quoting>[] = [
     'effective',
     9,
     'effective(?:ly)?',
+    'eff(?= ?[.,;/])',
     'e\\.?a\\.?r\\.?',
     'a\\.?e\\.?r\\.?',
     'a\\.?p\\.?y\\.?',

@@ -222,6 +222,10 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   const [isFlat, isFlatToo] = [one, other].map(({ start, end }) => /flat|add-?on/.test(page.flat.slice(start, end)));
   if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
   const words = wordsOf(page, question);
+  // "What is paid over 24 months, and what would be saved over 18?": it names the one.
+  const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
+  const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);
+  if (named.length === 1 && isSameSentence) return named[0] === one ? 0 : 1;
   const rate = ownRate(page, question, [one, other]);
   if (rate !== undefined) return rate;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';

@@ -14,6 +14,8 @@ interface Two {
   readonly order: readonly [Timing, Timing];
   /** The sentence that asks the same of the other timing; nothing where one sentence asks of both. */
   readonly other?: Sentence;
+  /** "at the beginning rather than the end": told as two, whatever is asked. */
+  readonly isRather?: true;
 }
 
 /** @returns nothing where payments fall one way only */
@@ -35,7 +37,7 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   const questions = ownedQuestions(once, ({ asked: what }) =>
     what === 'difference' || what === 'choice' ? 'across' : 'each',
   );
-  if (questions.every(({ owner }) => owner === 'across')) return undefined;
+  if (!two.isRather && questions.every(({ owner }) => owner === 'across')) return undefined;
   const first = readPlan(once, { questions: questionsOf(questions, 0) });
   if (first.read.missing.length > 0 || first.plan.kind === 'lump-sum' || first.plan.kind === 'convert')
     return undefined;
@@ -60,6 +62,12 @@ function twoOf(page: Page): Two | undefined {
   const asking = third && last && third.says !== last.says ? sentenceAt(page, last) : undefined;
   if (third && last && asking?.asks && asking === sentenceAt(page, third) && spans.length > 2)
     return { order: [third.says, last.says] };
+  // "at the beginning rather than the end of each month"
+  const rather =
+    /at the (beginning|start|end) (?:rather than|instead of|and not) (?:at )?the (?:beginning|start|end) of/.exec(
+      page.flat,
+    );
+  if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   const [first] = spans;
   const turned = spans.find(({ says }) => says !== first?.says);
   if (!first || !turned || spans.filter(({ start }) => start > turned.end).some(({ says }) => says === first.says))

@@ -13,6 +13,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     12,
     'what must (?:he|she|they|it|the [a-z]+) (?:start|begin) with',
+    '^price (?:it|this|them|the (?:annuity|payments))',
     'what (?:did|does|must) the (?:account|fund|pot) (?:hold|contain|have) at the (?:start|beginning|outset)',
     'what must (?:he|she|they|the [a-z]+) (?:give|leave|endow|set down)(?= ?[?,])',
     'what (?:is|are|was|were) (?:it|this|that|they|these|those) worth (?:to (?:him|her|them|you) )?(?:at|on|when) (?:signing|signed|the outset|the start)',
@@ -144,7 +145,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
   cue('finalAmount', 13, 'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)'),
-  cue('finalAmount', 12, '(?:amount|sum|value) to which', 'how (?:much|large) is the (?:rest|remainder)'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:amount|sum|value) to which',
+    'how (?:much|large) (?:is|was) (?:the|that|this) (?:rest|remainder)',
+  ),
   cue('finalAmount', 13, '(?:what|which) (?:single|one) (?:payment|sum|amount) (?:in|after|at the end of) <t>'),
   cue('amount', 12, 'what size (?:of )?(?:a )?(?:loan|mortgage|fund|pot)'),
   cue(

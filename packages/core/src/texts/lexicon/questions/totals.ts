@@ -84,7 +84,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'by how much (?:does|do|will|would) (?:this|that|it|they) exceed (?:the|its) (?:cash )?(?:price|cost|amount)',
   ),
   cue('interest', 15, 'how much more than <m> (?:does|do|will|must|has|have) ~(?:pay|paid|repay|repaid|given back)'),
-  cue('interest', 14, 'what (?:does|did|will|would) (?:it|this|that|the [a-z]+) cost in interest'),
+  cue(
+    'interest',
+    14,
+    'what (?:does|did|will|would) (?:it|this|that|the [a-z]+) cost(?: (?:her|him|them))? in interest',
+  ),
   cue('interest', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) interest'),
   cue('principal', 14, '(?:part|share|portion|amount) of ~~?(?:that|which) (?:is|goes to) (?:principal|capital)'),
   cue(
