@@ -20,9 +20,10 @@ export const headOf = (text: string): string => text.split(/,? and (?=how|what)/
 
 /** "The interest in the 7th payment: how much is it?" */
 export function meantInFront(sentence: Sentence): Found | undefined {
-  const tail = /(?::|,| -) (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
-    sentence.text,
-  );
+  const tail =
+    /(?::|,| -)(?: and)? (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
+      sentence.text,
+    );
   const best = tail ? bestOf(findAsked(sentence.text.slice(0, tail.index))) : undefined;
   const from = sentence.start;
   return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };

@@ -152,7 +152,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   howLong: ({ page, of: { plan }, is, unit }) => {
     const inMonths = plan.paymentsPerYear === 12 && /in months/.test(page.flat);
     const inYears = (plan.kind === 'lump-sum' && !inMonths) || /years/.test(unit) || /(?:in|of) years/.test(page.flat);
-    return inYears ? is('years') : is('payments', countsFull(page, unit));
+    return inYears ? is('years') : is('payments', plan.kind === 'saving' ? {} : countsFull(page, unit));
   },
   // Where a payment falls each year, full years are full payments.
   years: ({ page, of: { plan }, is, unit }) =>
@@ -202,7 +202,7 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
   /(?:withdraw|draw|take) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
     unit,
   ) ||
-  /(?<![a-z])in full(?![a-z])/.test(unit) ||
+  /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||
   /(?:come|are|go) before (?:it|the last|that)|precede/.test(unit) ||
   /only (?:the )?(?:full|whole|complete)|(?:full|whole|complete) (?:payments|instal?lments|withdrawals|deposits|drawings) only/.test(
     flat,
@@ -210,7 +210,6 @@ const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
     ? { count: 'full' }
     : {};
 
-/** The compounding that a question names itself. */
 /** What an effective rate is to be compounded; beside any other, the compounding is its own. */
 function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: ReadPlan): number | undefined {
   const words = flat.slice(unit.start, unit.end);

@@ -125,7 +125,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 
-const someOfThem = '⟨n(\\d+)⟩,? ?(?:⟨n\\d+⟩,? ?)*(to|through|until|and|-|up to) ?⟨n(\\d+)⟩';
+const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 
 const missed = new RegExp(
   `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
@@ -135,9 +135,13 @@ const leftOut = new RegExp(
   `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
 );
 
+const missedNamed = new RegExp(
+  `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss|is let off) (?:the |her |his |their )?${someOfThem} (?:⟨e\\d+⟩ )?(?:payment|instal)`,
+);
+
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
 function missedPayments(page: Page): ChangeRead[] {
-  const found = missed.exec(page.flat) ?? leftOut.exec(page.flat);
+  const found = missed.exec(page.flat) ?? leftOut.exec(page.flat) ?? missedNamed.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];
   const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);

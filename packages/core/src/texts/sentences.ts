@@ -90,7 +90,7 @@ function doesAsk(text: string): boolean {
     !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be|stays?|remains?)(?![a-z])/.test(text);
   const isWish =
     interrogative.test(text) &&
-    /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\bwonders? (?:what|which|when|how)\b/.test(
+    /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\b(?:wonders?|asks?) (?:what|which|when|how)\b/.test(
       text,
     );
   return (

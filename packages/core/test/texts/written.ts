@@ -6930,6 +6930,59 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.0594/nominal/12 n=144 p=12 payment=512.5 final=0 ?amount'],
     asks: ['amount', 'balanceAfter k:72'],
   },
+  {
+    text: "At 5% effective a fund of £220,000 is to be used up by 12 equal yearly grants, the first in a year's time. After the 5th grant the rate falls to 4%. What are the grants at first, and what are they after the change?",
+    plans: ['drawing-down amount=220000 rate=0.05/effective/1 n=12 p=1 final=0 rate@5:0.04/payments ?payment'],
+    asks: ['payment', 'payment after:5'],
+  },
+  {
+    text: 'Mikkel saves 1 200 kr each month, in advance, and gets 2,64 % compounded monthly. How long, in whole months, before he has 100 000 kr?',
+    plans: ['saving amount=0 rate=0.0264/nominal/12 p=12 payment=1200 beginning final=100000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Josefa has €75.000 at 3,72 % compounded monthly and withdraws €650 at the end of each month. How much is left after 6 years and for how many months in all can she go on withdrawing the full amount?',
+    plans: ['drawing-down amount=75000 rate=0.0372/nominal/12 p=12 payment=650 final=0 ?payments'],
+    asks: ['balanceAfter k:72', 'payments count:full'],
+  },
+  {
+    text: "Interest rates rise. Ebba's €96 000 loan (18 years, 3.9% compounded monthly, monthly arrears) goes to 5.1% after 84 payments. If she keeps paying the same, how many payments are there in all?",
+    plans: ['borrowing amount=96000 rate=0.039/nominal/12 n=216 p=12 final=0 rate@84:0.051/payment ?payment'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The union pension pays £9,400 at the end of each year for 22 years. A member would rather have a lump sum now. At 4.9% effective, how much should she get?',
+    plans: ['drawing-down rate=0.049/effective/1 n=22 p=1 payment=9400 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'How much does £150 a month, put in at the end of every month for 30 years, come to at 6% compounded monthly? How much at 7%?',
+    plans: [
+      'saving amount=0 rate=0.06/nominal/12 n=360 p=12 payment=150 ?finalAmount',
+      'saving amount=0 rate=0.07/nominal/12 n=360 p=12 payment=150 ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1'],
+  },
+  {
+    text: "A payment of $5,000 in 3 years' time is worth how much today at 7% compounded quarterly?",
+    plans: ['lump-sum rate=0.07/nominal/4 n=12 p=4 final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '$18,000 over 4 years; rate 6% compounded monthly; month-end. The borrower misses the 10th, 11th and 12th payment; interest goes on; the loan is to end on time. New payment from the 13th?',
+    plans: ['borrowing amount=18000 rate=0.06/nominal/12 n=48 p=12 final=0 skip@9:3/payments ?payment'],
+    asks: ['payment after:12'],
+  },
+  {
+    text: 'Grandfather Tobit gives his grandson £10,000, invested at 4.08% compounded monthly, with £100 to be taken at the end of each month. For how many months will that go on? Is there a smaller last sum, and how large is it?',
+    plans: ['drawing-down amount=10000 rate=0.0408/nominal/12 p=12 payment=100 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'By depositing $2,000 at the end of every half-year for 15 years, one gets $85,000. What nominal rate, compounded half-yearly, is that? How much interest is earned?',
+    plans: ['saving amount=0 n=30 p=2 payment=2000 final=85000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:2', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

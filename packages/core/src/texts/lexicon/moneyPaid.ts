@@ -142,6 +142,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'expects? (?:it|them) to be worth {m}',
     '(?:be|is) worth {m} (?:afterwards|at the end|then|when (?:it|the [a-z]+) (?:ends|is over|comes back|is returned))',
     '(?:debt|fund|sum|cost|bill) of {m} (?:due|falling due|coming|in|that falls)',
+    "payment of {m} (?:due )?in <t>(?:'?s?)? time",
   ),
   cue(
     'finalAmount',

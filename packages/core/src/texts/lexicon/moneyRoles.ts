@@ -138,6 +138,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
   cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}', '(?<![a-z])r ?= ?{mn}'),
+  cue('payment', 10, '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)'),
+  cue(
+    'finalAmount',
+    11,
+    'by (?:depositing|saving|paying in|putting)[^?]{0,120},? (?:one|he|she|they) (?:gets?|obtains?|ha(?:s|ve)|reach(?:es)?) {m}',
+  ),
   cue('payment', 12, '(?:puts?|sets?|lays?) {m} more (?:aside|by|away) (?:at|each|every|<[ae]>)'),
   cue('finalAmount', 10, '(?:is|are|will) {m} (?:be )?reached'),
   cue(

@@ -160,7 +160,9 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'two payments to be looked at',
     '(?<!on (?:the )?)(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
-    ({ asks }) => asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1,
+    ({ asks, plans }) =>
+      asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1 ||
+      plans.some(({ changes }) => changes.some(({ kind }) => kind === 'skip')),
   ),
   telling('a deposit that is not made yet', 'just before (?:the|her|his|their) <o> (?:deposit|payment)', ({ plans }) =>
     plans.every(({ kind }) => kind !== 'saving'),

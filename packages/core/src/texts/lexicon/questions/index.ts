@@ -4,6 +4,7 @@ import type { Cue } from '../record.ts';
 import { amountsAsked } from './amounts.ts';
 import type { Asked } from './asked.ts';
 import { comparedAsked } from './compared.ts';
+import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
 import { ratesAsked } from './rates.ts';
 import { totalsAsked } from './totals.ts';
@@ -14,6 +15,7 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...ratesAsked,
   ...comparedAsked,
   ...totalsAsked,
+  ...owedAsked,
   ...amountsAsked,
   ...paymentsAsked,
 ];
