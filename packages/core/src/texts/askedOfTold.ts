@@ -21,7 +21,7 @@ export const headOf = (text: string): string => text.split(/,? and (?=how|what)/
 /** "The interest in the 7th payment: how much is it?" */
 export function meantInFront(sentence: Sentence): Found | undefined {
   const tail =
-    /(?::|,| -)(?: and)? (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that)) ?\?\s*$/.exec(
+    /(?:(?::| -) how (?:much|large|big)|(?::|,| -)(?: and)? (?:how (?:much|large|big) (?:is|are) (?:it|that|they)|what is (?:it|that))) ?\?\s*$/.exec(
       sentence.text,
     );
   const best = tail ? bestOf(findAsked(sentence.text.slice(0, tail.index))) : undefined;
@@ -73,7 +73,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
       piece: told,
     };
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text),
     )
   )

@@ -44,7 +44,10 @@ export function kindOfText(
   const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) =>
     asked.has(each as Asked),
   );
-  if (!amounts && rates && !paid) return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
+  // "What does a card charge per year, effectively, at 1.75 % a month?"
+  const isBare = !page.tokens.some(({ form }) => form === 'money' || form === 'time' || form === 'count');
+  if (!amounts && rates && (!paid || (isBare && asksRate)))
+    return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
   if (isFlat(page, scope, { said: of('flat') > 0, asked: asked.has('flatRate'), rates, paid })) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
   if (!paid) return { kind: 'lump-sum' };

@@ -145,7 +145,11 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     if (question.place !== undefined || looksAt[question.asked] !== 'range' || isWhole) return question;
     const own = sentenceAt(page, question);
     // "And how much principal?" goes on from the sentence before.
-    const goesOn = own !== undefined && /^\W*and (?:how|what)(?![a-z])[^⟨]*$/.test(own.text);
+    const goesOn =
+      own !== undefined &&
+      /^\W*and (?:how|what)(?![a-z])[^⟨]*$|^(?:\(?[a-h]\)|⟨l\d+⟩[.)])?\s*(?:and )?how much (?:principal|interest|capital)\W*$/.test(
+        own.text,
+      );
     const beside = [placed[at + 1], placed[at - 1]].find(
       (each) =>
         each?.place &&
@@ -197,7 +201,7 @@ function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | und
 }
 
 const justMade = pattern(
-  'payment (?:number )?{n}[^.?!]{0,90} (?:has (?:just )?been (?:made|paid)|is (?:made|paid|due)|falls due)',
+  'payment (?:number )?{n}(?:(?!nothing)[^.?!]){0,90} (?:has (?:just )?been (?:made|paid)|is (?:made|paid|due)|falls due)',
 );
 
 /** "Payment 30 has just been made. Split it into interest and principal." */

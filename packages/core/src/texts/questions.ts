@@ -222,9 +222,9 @@ const CONVERTS = 13;
 /** "(Find the payment first.)" comes first. */
 function inOrder(flat: string, questions: readonly Question[]): Question[] {
   const isFirst = ({ unit }: Question): boolean =>
-    /(?<!the |one |its |each )first[.)]*\s*$|begin with|^\W*first,? (?:find|compute|work|calculate|state)/.test(
+    /(?<!the |one |its |each )first[.)]*\s*$|(?:begin|start) with|^\W*first,? (?:find|compute|work|calculate|state)/.test(
       flat.slice(unit.start, unit.end + 1).trim(),
-    ) && /^\W*(?:first,? )?(?:find|begin|work|compute|calculate|state)/.test(flat.slice(unit.start, unit.end));
+    ) && /^\W*(?:first,? )?(?:find|begin|start|work|compute|calculate|state)/.test(flat.slice(unit.start, unit.end));
   const first = questions.findIndex(isFirst);
   return first < 0 ? [...questions] : [...questions.slice(first), ...questions.slice(0, first)];
 }

@@ -40,6 +40,7 @@ const timesAsked: readonly string[] = ['payments', 'howLong', 'years'];
 const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
   page.questions.some((each) => {
     // "How long will it last? Express it in years."
+    if (each.asked === 'payments' && /how many,? if the last/.test(page.flat.slice(start, end))) return true;
     if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;
     const isHere = each.start >= start && each.start < end;
     const alike = timesAsked.includes(each.asked) ? timesAsked : [];

@@ -6983,6 +6983,134 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 n=30 p=2 payment=2000 final=85000 ?rate'],
     asks: ['nominalRate compoundingsPerYear:2', 'totalInterest'],
   },
+  {
+    text: "Six years long the brass band can put £1 150 towards a loan at each quarter's end. Interest is 7.2 % a year, compounded quarterly. What is the biggest loan that it can take?",
+    plans: ['borrowing rate=0.072/nominal/4 n=24 p=4 payment=1150 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A sum is to be laid aside now so that $60,000 is there in ten years for new organ pipes. It earns 3.9% a year effective. How large must the sum be?',
+    plans: ['lump-sum rate=0.039/effective/1 n=10 p=1 final=60000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Widow Hanne Sund puts the 48,000 dollars from her late husband's cutter into an account at 4.2% a year, convertible monthly, and means to use it up in seven years by taking out the same amount at each month's end. What amount is that?",
+    plans: ['drawing-down amount=48000 rate=0.042/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Twenty deposits of 640, each at the end of a quarter, at j4 = 5%. Find S.',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=20 p=4 payment=640 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For four years a smith has twenty-two thousand pounds on loan at seven per cent per annum with monthly interest. Her repayments are equal and come at the end of every month. What is one of them?',
+    plans: ['borrowing amount=22000 rate=0.07/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Bettina Crane saves $150 a month for her boy's studies, the first time today, altogether 96 times, at 3.6% a year compounded monthly. What is the sum worth one month after the last payment?",
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For the next 12 years old Mr. Dunnock would like to take £600 from his savings at the end of each month until nothing is left. Money earns 3.3% p.a., payable monthly. How much must his savings be today?',
+    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'At 1.75% per month on the unpaid balance, what does a shop card charge per year, effectively?',
+    plans: ['convert rate=0.0175/per-period/12 p=1 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: "Sixteen payments of two hundred and seventy-five pounds are still due, one at each quarter's end. Money being worth 6.4% with quarterly rests, what would they be worth in cash now?",
+    plans: ['borrowing rate=0.064/nominal/4 n=16 p=4 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '(Spaces part the thousands, comma for decimals.) A loan of 48 000 runs for 7 years at 5,6 % a year compounded half-yearly. A payment falls due at the end of every second month. How much is each, and how much are all of them together?',
+    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: '£52 000 is borrowed for a slip crane over five years, with quarterly payments in arrears, and £20 000 still to be paid as a balloon with the last one. Interest: 6.8 % a year, quarterly rests. Find (i) the quarterly payment and (ii) the total interest.',
+    plans: ['borrowing amount=52000 rate=0.068/nominal/4 n=20 p=4 final=20000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Someone can pay £260 at the end of each month over 4 years; a lender asks 10.2 % a year. The motor costs £14,250. What can be borrowed, and how much must the deposit be?',
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: 'A trust of $200,000 pays out an equal sum at the end of every half-year for ten years at 4.6% convertible half-yearly, and is to have $50,000 left when they are over. (Two parishes, five trustees.) What sum does it pay out?',
+    plans: ['drawing-down amount=200000 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "A loan of $37,250 at 5¾ percent a year, charged monthly, is repaid over 6 years at each month's end. (Start with the payment.) How much is owed after two years? What is the sum of the payments still to come?",
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: 'The list price of a stage piano is $8,200. $700 is paid at once, $350 is allowed for an old upright, and 36 monthly payments of $199 follow, at the end of each month, at 6.6% compounded monthly. With the last of them a residual must be paid to own it: how much?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For eight years Ottilie wants to take out £2,500 at the beginning of each quarter, and to that end she saves for 12 years before, at the start of each month. The effective rate is 4% a year throughout, and in the end nothing is left. What must she save each month, and what must there be when the withdrawals begin?',
+    plans: [
+      'drawing-down rate=0.04/effective/1 n=32 p=4 payment=2500 beginning final=0 ?amount',
+      'saving amount=0 rate=0.04/effective/1 n=144 p=12 beginning ?payment',
+    ],
+    asks: ['payment@1', 'amount'],
+  },
+  {
+    text: 'On a $6,600 oven 20% is paid as a deposit; for the balance the flat rate is 8% per annum over three years, with monthly payments, the first after one month. Find 1. the monthly payment, 2. the interest charged, 3. the nominal annual rate compounded monthly of a reducing-balance loan with these payments, 4. the effective rate.',
+    plans: ['flat price=6600 down=1320 amount=5280 rate=0.08/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: '£41,300 is lent at a nominal 6.24% a year with monthly rests and repaid in 96 month-end payments. (a) How large is a payment? (b) How much interest do payments 37 to 48 contain? (c) How much principal? (d) What is the sum of all payments still due after the 48th?',
+    plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
+  },
+  {
+    text: 'A club saves $200 at the end of each month at 3.6% p.a. convertible monthly, and from the 37th deposit on $75 more. (a) What has it after eight years? (b) What had it when the deposit was raised? (c) What interest did it earn over the eight years?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:36', 'totalInterest'],
+  },
+  {
+    text: '18.900,00 € at 5,28 % compounding monthly is repaid monthly over six years, in arrears. After payment 20 nothing is paid for six months, but interest goes on; the loan still ends on the day first agreed. (a) What was the payment at first? (b) What is owed when the pause is over? (c) What is the payment afterwards?',
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: "A $54,000 pump can be leased: 60 monthly payments of $930, each at the start of the month, then $9,000 to buy it. Or its price can be borrowed at 7.8 percent compounded monthly and repaid in 60 end-of-month payments. (a) What nominal rate compounded monthly does the lease hide? (b) How large is the loan's payment? (c) Which is cheaper in all, (d) and by how much?",
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'A slipway worth $125,000 is hired out against 40 quarterly payments in advance. Afterwards it will be worth $30,000. Its owner wants 8% a year effective. (a) How much must each payment be? (b) How much of his money is still tied up just after the 20th payment?',
+    plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: '$4,300 at 13.2% compounded daily is repaid with $96 at the end of every month. (a) How many payments is that, exactly? (b) What is owed after one year? (c) How large is the last, smaller payment? (d) How much does the credit cost?',
+    plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

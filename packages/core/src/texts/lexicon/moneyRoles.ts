@@ -106,6 +106,14 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '(?:fund|account|pot) (?:then|afterwards|finally) (?:held|holds|contained|contains|stood at|had|has) {m}',
   ),
+  cue(
+    'finalAmount',
+    11,
+    'so that {m} (?:is|are|will be) there',
+    '{m} [a-z ]{0,24}as a balloon',
+    '(?:afterwards|then|at the end),? it (?:will be|is) worth {m}',
+  ),
+  cue('amount', 10, 'puts? (?:the|her|his|their) {m}[^.;?!]{0,60} in(?:to)? (?:an?|the|her|his) '),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(
@@ -173,7 +181,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:will|would|does|do|can) {m} (?:earn|bring|yield)',
     '(?:must|should|would|will|does|has to|need) {m} (?:to )?(?:be left|be invested|be deposited|be kept|lie|stay|remain|grow|stand)(?! at the end)',
   ),
-  cue('amount', 10, '(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),
+  cue('amount', 10, '(?<!to )(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),
   cue('amount', 10, '{m},? <t>(?: [a-z]+){0,2} (?:loan|mortgage|credit)'),
   cue(
     'finalAmount',

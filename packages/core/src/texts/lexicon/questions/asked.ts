@@ -7,7 +7,7 @@ export type Asked =
   ReadQuantity | 'flatRate' | 'howLong' | 'balance' | 'interest' | 'principal' | 'newPayment' | 'deposit';
 
 export const ask =
-  '(?:what|which|how|know|name|list|set out|find|calculate|compute|determine|work out|state|give|show|write|say|obtain|evaluate|quote|report|make out|establish|identify|estimate|figure out|tell|begin with|deduce|derive|compare|and|then|also)';
+  '(?:what|which|how|know|name|list|set out|find|calculate|compute|determine|work out|state|give|show|write|say|obtain|evaluate|quote|report|make out|establish|identify|estimate|figure out|tell|begin with|start with|deduce|derive|compare|and|then|also)';
 export const pmt =
   '(?:<e> sum|@payment|@withdrawal|deposits?|contributions?|amount due|outlay|figure|<e> amount|allowances?|stipends?)';
 export const mine =

@@ -67,6 +67,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `how many (?:(?:[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|months|quarters|weeks|periods|half-years|fortnights|rentals|rents|times)`,
     `number of (?:(?:[a-z-]+|<e>) ){0,3}(?:@payment|@deposit|@withdrawal|months|quarters|periods|weeks|rentals)`,
     'after how many(?! years)',
+    'how many if the last (?:one |payment )?(?:may|can|is|could)',
     'how many (?:are|will be|would be|does|do|must) (?:needed|there|required|made|it take|there be|be made)',
     'n ?= ?\\?',
     '(?:find|solve for) n(?![a-z])',
@@ -108,6 +109,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what (?:deposit|down payment) ~~?(?:therefore|bring|find|have ready)',
     'how much (?:is|was|must be) (?:paid (?:down|at once)|put down)',
     '(?:amount|size) of the (?:down payment|deposit)$',
+    'how (?:much|large|big) (?:must|is|will|should) (?:the|her|his|their) (?:deposit|down payment) be',
     'down payment\\?',
     '(?:what|how much) must be paid down',
   ),
@@ -122,6 +124,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     13,
+    '(?:what|which) (?:amount|sum) (?:does|will|can) (?:he|she|they|it|the [a-z]+) pay(?: out)?(?= ?\\?)',
     '(?:what|which) (?:amount|sum) (?:put|set|laid|paid|saved|deposited) ?(?:by|aside|away|in)? (?:each|every|<ea>|at the (?:end|start|beginning) of <e>)',
   ),
   cue(
@@ -129,6 +132,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     8,
     'what (?:was|is) (?:then )?paid (?:each|every|<ea>)',
     'how (?:large|big|much) is (?:one|each)(?: of them)?(?= ?[?,])',
+    'what is one(?: of (?:them|these|those))?(?= ?\\?)',
     'how much is (?:given|paid|handed|taken|drawn) out(?= ?[?,]| each| every)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
     'what (?:he|she|they|it) (?:must |has to )?(?:pays?|repays?|saves?|draws?|takes?|puts? in|deposits?)(?: back| in| out| aside)? (?:each|every|a time|<ea>)',

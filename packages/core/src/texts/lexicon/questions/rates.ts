@@ -36,6 +36,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|which|find|calculate|compute|determine|state|give|work out)[^.?!⟨]{0,24} effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|of interest for|on) <p>(?: <a>)?(?: interest)?,? (?:compounded|convertible|payable|credited|capitali[sz]ed)',
   ),
+  cue(
+    'effectiveRate',
+    14,
+    '(?:what|how much) (?:does|do|is|will) [^?]{0,40}(?:charge|cost)(?:s|d)? <a>,? effective(?:ly)?',
+  ),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
   cue(
     'nominalRate',

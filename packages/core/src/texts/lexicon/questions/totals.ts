@@ -30,6 +30,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     13,
     'what (?:will|has|have|did) (?:the [a-z]+|it) (?:then )?(?:have )?(?:added|add|earned|contributed|credited)',
   ),
+  cue(
+    'totalPaid',
+    14,
+    '(?:how much|what) are (?:all(?: of (?:them|these|those))?|they|these)(?: all)? (?:together|in all|in total|altogether)',
+  ),
   cue('totalPaid', 12, 'what (?:do|will|would) they (?:all |both )?(?:add up|come|amount) to'),
   cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
@@ -107,7 +112,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
     10,
-    'what (?:does|did|will|would|had|has) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
+    '(?:what|how much) (?:does|did|will|would|had|has) (?:the|this|her|his|their) (?:credit|loan|borrowing|finance|financing|debt|mortgage) cost',
     '(?:the )?(?<!rate of )interest(?=[,;.?)]| and |$)',
     '^(?:and )?the interest on (?:a|the|this|her|his|their) (?:loan|credit|debt|mortgage)(?: of <m>)?',
     '(?:interest|int)(?: (?:[a-z]+|<e>)){0,3} (?:in|of the|during|over|within|with|for|contained in|portion of|part of|between|after) ~?(?:<n>|<o>|<t>|the (?:first|last|second|whole|entire|full)|that|those|these|year|payments?|this|them)',
