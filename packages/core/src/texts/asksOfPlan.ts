@@ -331,7 +331,7 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
     return is('interestIn', { from: last.from!, to: last.to! });
   // What is paid until then is no whole loan.
   const isUnfinished =
-    range === undefined &&
+    (range === undefined || (range.from === 1 && range.to === plan.payments)) &&
     !/⟨m/.test(said) &&
     plan.kind === 'borrowing' &&
     plan.unknown === 'finalAmount' &&

@@ -131,6 +131,10 @@ const missed = new RegExp(
   `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
 );
 
+const missedThen = new RegExp(
+  `(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? (?:are|were|is|was)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
+);
+
 const leftOut = new RegExp(
   `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
 );
@@ -141,7 +145,8 @@ const missedNamed = new RegExp(
 
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
 function missedPayments(page: Page): ChangeRead[] {
-  const found = missed.exec(page.flat) ?? leftOut.exec(page.flat) ?? missedNamed.exec(page.flat);
+  const found =
+    missed.exec(page.flat) ?? leftOut.exec(page.flat) ?? missedNamed.exec(page.flat) ?? missedThen.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];
   const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);
@@ -193,7 +198,7 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   const found = moments.flatMap(({ words, role, less }, rank) =>
     [...text.matchAll(words)].flatMap((match) => {
       const at = Number(match[1]);
-      if (at === token || isAsked(page, at)) return [];
+      if (at === token || isAsked(page, at) || isTermAgain(page, at)) return [];
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
@@ -206,12 +211,31 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   if (!best) return undefined;
   // "once three years are over (so from the 37th deposit on)": both say the same.
   const same = found.filter(
-    ({ at, distance }) => at !== best.at && distance < best.distance + 40 && !isTermLike(page, at),
+    ({ at, distance }) =>
+      at !== best.at && distance < best.distance + 40 && (!isTermLike(page, at) || isLater(page, at)),
   );
   const exact = [best, ...same].find((each) => 'after' in each.moment) ?? best;
   const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
   return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
 }
+
+/** "Three years later (after 36 payments)". */
+const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));
+
+/** "…; the loan must still be gone after the ten years": the term, named once more. */
+const isTermAgain = (page: Page, at: number): boolean =>
+  tokenAt(page, at).form === 'time' &&
+  page.tokens.some(
+    (each, other) =>
+      other < at &&
+      each.form === 'time' &&
+      each.value === tokenAt(page, at).value &&
+      each.unit === tokenAt(page, at).unit &&
+      page.signs[other]?.some(({ role, weight }) => role === 'duration' && weight >= 7),
+  ) &&
+  /(?:gone|over|end|ends|repaid|cleared|paid off)(?: [a-z]+){0,2} (?:after|in|within) (?:the |these |those )?$/.test(
+    page.flat.slice(0, page.places[at]!.start),
+  );
 
 const isTermLike = (page: Page, at: number): boolean =>
   page.signs[at]?.some(({ role, weight }) => (role === 'duration' && weight >= 7) || role === 'payments') ?? false;

@@ -40,7 +40,7 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     sentences,
     ...readQuestions(flat, sentences),
     signs: settledSigns(roleSigns(flat), flat.tokens, settled),
-    periods: periodUses(flat),
+    periods: periodUses(flat, text),
     kinds: findKinds(flat.flat),
     timings: settled.timing ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }] : findTimings(flat.flat),
     quotings: findQuotings(flat.flat),

@@ -41,7 +41,7 @@ export function pattern(source: string): RegExp {
     .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
     .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
-    .replace(/<([a-z]+)>/g, '⟨[$1]\\d+⟩')
+    .replace(/<\[?([a-z]+)\]?>/g, '⟨[$1]\\d+⟩')
     .replace(/~~(\?)?( )?/g, (_, may = '', blank = '') => `${longGap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/~(\?)?( )?/g, (_, may = '', blank = '') => `${gap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/ \?/g, '\\s*')

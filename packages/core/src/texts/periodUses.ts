@@ -38,7 +38,7 @@ const payPlace = pattern(
 );
 
 /** Every period phrase with its use; a stronger weight tells more. */
-export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
+export function periodUses({ flat, tokens, places }: FlatText, text: string): PeriodUse[] {
   const hasMoney = tokens.some(({ form }) => form === 'money');
   return tokens.flatMap(({ form, value }, token): PeriodUse[] => {
     if (form !== 'every' && form !== 'per') return [];
@@ -53,6 +53,9 @@ export function periodUses({ flat, tokens, places }: FlatText): PeriodUse[] {
       start: start - from,
       end: end + until,
     });
+    // "1.75 % is charged every month", not "… is charged monthly".
+    const isEach = /^(?:each|every)/i.test(text.slice(tokens[token]!.start, tokens[token]!.end));
+    if (isEach && /⟨p\d+⟩ (?:is|are|was|were) (?:charged|added|asked|earned) $/.test(clause)) return [is('rate', 4)];
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];

@@ -6,11 +6,11 @@ import type { Span } from './flatText.ts';
 import { headOf, heads } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
-import { isAnswered, labelsIn } from './sentences.ts';
+import { isAnswered, partsIn } from './sentences.ts';
 
 /** "(a) … (b) … (c) …" with fewer questions than parts. */
 export function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
-  const parts = sentences.reduce((sum, { text }) => sum + labelsIn(text).length, 0);
+  const parts = partsIn(sentences);
   return parts > asks.length
     ? [doubt('asks', `The text has ${parts} parts, and only ${asks.length} of them are read as questions.`)]
     : [];
@@ -40,7 +40,11 @@ const timesAsked: readonly string[] = ['payments', 'howLong', 'years'];
 const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
   page.questions.some((each) => {
     // "How long will it last? Express it in years."
-    if (each.asked === 'payments' && /how many,? if the last/.test(page.flat.slice(start, end))) return true;
+    if (
+      each.asked === 'payments' &&
+      /how many,? if the last|number (?:when|if) the last/.test(page.flat.slice(start, end))
+    )
+      return true;
     if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;
     const isHere = each.start >= start && each.start < end;
     const alike = timesAsked.includes(each.asked) ? timesAsked : [];

@@ -17,10 +17,10 @@ const instruction =
 const quantityFirst =
   /^\W*(?:the |both )?(?:⟨e\d+⟩ |first |old |original |regular |new |total |outstanding |effective |nominal |amount |final |finance )?(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
 const interrogative =
-  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
+  /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far|often)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 
 const headed =
-  /^\W*(?:and |then |also |but )*(?:whose|who|whether|where (?:is|does|do|will|would)|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
+  /^\W*(?:and |then |also |but )*(?:whose|who|whether|where (?:is|does|do|will|would)|what(?! remains| is left| was left| she| he| they)|which|how (?:much|many|long|large|big|high|soon|small|often)|by how|find|calculate|compute|determine|work out|state|give(?! the exact)|show|convert)(?![a-z])/;
 /** It tells how to answer, or stands in what is told. */
 const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =
@@ -98,6 +98,14 @@ function doesAsk(text: string): boolean {
   );
 }
 
+/** How many parts a text has: "(1) Lease it: … (2) Buy it: … (a) … (b) …" has the two that come last. */
+export function partsIn(sentences: readonly Sentence[]): number {
+  const styles = sentences.flatMap(({ text }) =>
+    [...text.matchAll(label)].map(([found]) => (/⟨l/.test(found) ? 'number' : /[iv]/.test(found) ? 'roman' : 'letter')),
+  );
+  return styles.filter((each) => each === styles.at(-1)).length;
+}
+
 /** Where the labels of parts stand: `(a)`, `b)`, `2.` */
 export function labelsIn(text: string): Span[] {
   return [...text.matchAll(label)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
@@ -148,6 +156,8 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
   }
   const places = [...cuts].sort((one, other) => one - other);
   const pieces: Piece[] = [];
+  // "First find …; then what is owed, and the total of …": told to find, all of it.
+  let toFind = false;
   let follows = quantityFirst.test(text) && !/⟨[mp]/.test(text);
   const isShort = text.trim().length < 80 && /\?\s*$/.test(text);
   places.forEach((at, index) => {
@@ -172,29 +182,32 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !tells &&
       !isLabelled;
     const isTail = isTailAt(text, at, until);
+    const isListed = toFind && /^\s*(?:and )?(?:the|its|his|her|their) (?!⟨)[a-z]/.test(piece);
     const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
-    const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isShort || isTail);
+    const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isListed || isShort || isTail);
     pieces.push({
       start: start + at,
       end: start + until,
       opens,
       asks: asks || isLabelled,
       heads: isLabelled || (!relates && (headed.test(piece) || (tells && !asksNothing.test(piece)))),
-      lists: follows,
+      lists: follows || isListed,
     });
+    toFind ||= tells;
     follows =
       tells || isLabelled || isTail || whatIs.test(piece) || (follows && (relates || !interrogative.test(head)));
   });
-  const [first, second] = pieces;
-  // "Quarterly payment and how much …, please."
-  if (
-    first &&
-    second?.asks &&
-    !first.opens &&
+  return openedAtFirst(text, pieces);
+}
+
+/** "Quarterly payment and how much …, please." */
+function openedAtFirst(text: string, pieces: readonly Piece[]): Piece[] {
+  const [first, second, ...rest] = pieces;
+  const isNoun =
+    first !== undefined &&
+    second?.asks === true &&
     first.end - first.start < 40 &&
-    !/⟨[mp]|^(?:with|at|in|for|on|if|from|after|over|when|having|given|under) /.test(text)
-  )
-    pieces[0] = { ...first, opens: true };
-  return pieces;
+    !/⟨[mp]|^(?:with|at|in|for|on|if|from|after|over|when|having|given|under) /.test(text);
+  return isNoun ? [{ ...first, opens: true }, second, ...rest] : [...pieces];
 }

@@ -7111,6 +7111,175 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
     asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
   },
+  {
+    text: '"Fourteen thousand five hundred dollars," says the banker, "at 6.6% a year compounded monthly." The joiner signs; for five years he\'ll pay the bank the same amount each month, at its end. Which amount?',
+    plans: ['borrowing amount=14500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'You owe $9,000 and pay back $725 each quarter, three months from now for the first time; the rate is 8% compounding quarterly. In how many payments is the debt cleared?',
+    plans: ['borrowing amount=9000 rate=0.08/nominal/4 p=4 payment=725 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "What must one have today in order to take out £600 at each month's end during the next 12 years, at 3.3% p.a. payable monthly?",
+    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'If 1.75% is charged every month, what does that make as an effective rate per year?',
+    plans: ['convert rate=0.0175/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'For a loan of $8,400 at 9.6% compounded twice a month, equal payments are made at the end of each half-month during two and a half years. Their size?',
+    plans: ['borrowing amount=8400 rate=0.096/nominal/24 n=60 p=24 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Over 4½ years $240 is added at each month's end to an account that held $3,500 to begin with. Interest: 4.05 % a year compounded daily. (a) Final balance? (b) Interest in it?",
+    plans: ['saving amount=3500 rate=0.0405/nominal/365 n=54 p=12 payment=240 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: "How often must $325 be paid in full, at each month's end, on a debt of $10,400 at 11.4 % a year compounded monthly? And what is left to be paid a month after the last full payment?",
+    plans: ['borrowing amount=10400 rate=0.114/nominal/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'For an $18,000 dome a society saves during three years, each month on the first day, at an effective annual rate of 5.2 percent. Find the monthly saving.',
+    plans: ['saving amount=0 rate=0.052/effective/1 n=36 p=12 beginning final=18000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Price $27,400, less part exchange $4,150, less cash $2,250, plus paperwork fee $180: the result is financed at an APR of 7.25 % compounded monthly by 60 monthly payments, the first in one month. How much is financed? How much is each payment?',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: '£1,100 is saved already; £95 more is put in at the end of each fortnight, and the account pays 3.9 % a year compounded fortnightly. How many deposits will it take until there is £9,000 or more?',
+    plans: ['saving amount=1100 rate=0.039/nominal/26 p=26 payment=95 final=9000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "She can afford £260 a month, at month's end, for 4 years. How much will a bank lend her at 10.2 % a year, and how much must she put down on a motor that costs £14,250?",
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: 'At the end of each quarter € 500,00 was paid in, 28 times; then there were € 17.250,00. Find the quarterly rate of interest and the effective annual rate.',
+    plans: ['saving amount=0 n=28 p=4 payment=500 final=17250 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: "Forty equal payments at month's end repay 12 600 € at 0,65 % a month. What is one payment? After sixteen of them, how much do the rest add up to?",
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: '$32,500 is to be in a sinking fund after eight years. Payments are made at the end of each half-year; interest is 5.5 % compounded monthly. Find the payment and the total interest earned.',
+    plans: ['saving amount=0 rate=0.055/nominal/12 n=16 p=2 final=32500 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: "First find the monthly payment, at month's end, on $37,250 over 6 years at 5¾ percent a year charged monthly; then what is owed after two years, and the total of the payments that remain.",
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: '£40 goes in every two weeks, starting now, at an effective 3.25 % a year. Find the balance at the end of five years, the total of the deposits and the interest.',
+    plans: ['saving amount=0 rate=0.0325/effective/1 n=130 p=26 payment=40 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'Of the $410,000 for a ramp, $125,000 comes from the county. The rest is a twelve-year loan at 4.74% compounded monthly with payments at the end of each quarter. Find the payment, and by how much the debt is reduced by the first four payments.',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: "A ten-year loan of $68,000 at 5.4 % compounded monthly is repaid at each month's end. Three years later (after 36 payments) the bank raises the rate to 6.6 %; the loan must still be gone after ten years. Find (a) the payment before, (b) the balance at the rise, (c) the payment after it, (d) the total interest.",
+    plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
+  },
+  {
+    text: "Maker's offer: $22,000 over 48 months at 3.9% compounded monthly. Credit union's offer: the price falls by $1,500, and the loan costs 6.9% compounded monthly over 48 months. (Month-end payments.) Find both payments. Which offer is cheaper in total, and by how much?",
+    plans: [
+      'borrowing amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "A loan of $24,000 at 10.8 % compounded monthly is paid by 60 payments at month's end. After 28 of them a second lender pays it off, puts a fee of $250 on top, and charges 7.5 % compounded monthly over the 32 payments left. (a) First loan's payment? (b) Balance paid off? (c) Second loan's payment? (d) How much is saved over the remaining term?",
+    plans: [
+      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:28',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'On signing a lease for a roller worth £9,850 one pays £850 and the first of 47 monthly rentals of £178; one month after the last rental one may buy it for £2,400. What nominal annual rate compounded monthly is charged? What effective rate? If one buys, what is the finance charge?',
+    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: "A 20-year loan of €150,000 at effective 3.6 % a year is repaid monthly at month's end. In addition to the 60th payment €20,000 is repaid, with the term unchanged. Find the payment from payment 61 on and the interest over the whole twenty years.",
+    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
+    asks: ['payment after:60', 'totalInterest'],
+  },
+  {
+    text: 'Decimal comma. A loan of 85.000 € at 5,25 % a year compounded quarterly, quarterly payments in arrears for eight years, leaves 25.000 € to be paid with the last payment. Find a) the payment, b) the balance after 12 payments, c) the total of everything paid, d) the interest.',
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: "Somebody owes $13,200 at 8.7 % compounded monthly and pays $275 at month's end; after 18 payments he pays $335. (a) Number of payments in all? (b) Last payment? (c) Payments saved by the increase? (d) Interest saved?",
+    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
+    asks: [
+      'payments',
+      'lastPayment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: '(Comma for decimals.) 18.900,00 € is lent for six years at 5,28 % compounding monthly, monthly payments in arrears. The 21st to 26th payments are left out, interest being added. Afterwards the payment is raised so that the loan ends on time. (a) Original payment? (b) Debt after the pause? (c) New payment?',
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: '(1) Lease the pump: 60 payments of $930 at the start of each month and $9,000 at the end to own it. (2) Borrow its price, $54,000, at 7.8 percent compounded monthly, and make 60 payments at the end of each month. (a) Which nominal rate compounded monthly is in the lease? (b) What is the payment of the loan? (c) Which one costs less altogether, (d) by how much?',
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: '40 quarterly rents in advance are asked for a slipway that cost $125,000 and will be worth $30,000 in the end. The builder reckons with 8% effective. (a) Find the rent. (b) How much of his money is outstanding right after rent number 20?',
+    plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: "A mortgage of $90,000 at 6 % compounded monthly has payments reckoned over 30 years, at month's end, but falls due in full after seven years, with payment 84. (a) Payment? (b) What is outstanding after payment 84? (c) What does the last payment come to, including it?",
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -100,6 +100,8 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '(?:took|takes?) {m} at <p>',
     '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),
+  cue('borrowing', 6, '(?:pays?|paying) (?:the|his|her|their) (?:bank|lender|creditor)'),
+  cue('leasing', 7, '<e> rents'),
   cue('borrowing', 8, 'interest[^.;?!⟨]{0,50} pays? on <m>'),
   cue(
     'drawing-down',

@@ -27,7 +27,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:afford|manage|spare)s? (?:to pay |only |no more than |at most )*{mn}',
     '{m} (?:a time|apiece)',
     '(?:@payment|@deposit)[^.;?!]{0,40}<ea> of {m}',
-    '{m} (?:(?:can|may|could|will|shall|must|should|is to|are to) )?(?:is|are|be) (?:taken|drawn|withdrawn|paid in(?:to)?|put (?:in|into|to it)|deposited in(?:to)?|put by|put aside|put away|laid by|saved|added)',
+    '{m} (?:(?:can|may|could|will|shall|must|should|is to|are to) )?(?:is|are|was|were|be) (?:taken|drawn|withdrawn|paid in(?:to)?|put (?:in|into|to it)|deposited in(?:to)?|put by|put aside|put away|laid by|saved|added)',
     '{m} (?:goes|go) in(?:to)?',
     '{m} (?:is |are )?added (?:at the (?:end|start|beginning)|each|every|on the (?:first|last)|⟨)',
 
@@ -64,6 +64,8 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
+    'less cash:? {m}',
+    'on signing[^.;?!]{0,60} pays? {m} and',
     '(?:has|have) {m}(?=[^.?!]{0,60}(?:balance|rest|remainder) is borrowed)',
     '(?:has|have)(?: saved)? {m}(?=[^?!]{0,80}(?:lends?|borrows?)[^.;?!⟨]{0,20} (?:what is missing|the difference))',
     '{m} (?:now|today|at once|down) and the (?:rest|balance|remainder)',

@@ -114,6 +114,22 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:afterwards|then|at the end),? it (?:will be|is) worth {m}',
   ),
   cue('amount', 10, 'puts? (?:the|her|his|their) {m}[^.;?!]{0,60} in(?:to)? (?:an?|the|her|his) '),
+  cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
+  cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
+  cue('price', 10, '^of the {m} for'),
+  cue(
+    'downPayment',
+    11,
+    '{m} (?:comes|is given|is paid|is found|is granted) (?:from|by) (?:the|a|an) (?:county|state|council|city|donor|sponsor|government|charity)',
+  ),
+  cue(
+    'finalAmount',
+    11,
+    'leaves? {m} to be (?:paid|settled)',
+    '{m} (?:is|are|must|has|have) to be in (?:a|the)',
+    'then (?:there )?(?:were|was) {m}',
+    'will be worth {m} (?:in the end|at the end|afterwards|then)',
+  ),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(

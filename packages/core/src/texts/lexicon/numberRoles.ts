@@ -4,6 +4,12 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue(
+    'after',
+    11,
+    '\\(after {n} (?:<e> )?@payment',
+    'after {n} (?:<e> )?@payment,? (?:he|she|they|it) (?:pays?|sends?|deposits?) <m>',
+  ),
   cue('after', 11, 'first {n} (?:<e> )?(?:@payment) (?:are|have been|were) (?:made|paid)'),
   cue('interval', 9, '(?:end|beginning|start|close) of (?:the|each|every) {t}'),
   cue(
@@ -137,6 +143,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{t} (?:from now|later|hence|after (?:purchase|signing|delivery|the (?:purchase|loan|sale|day|date)))(?=[^.;?!\\n]{0,6}(?:,|\\)|and (?:the|every)))',
     '{t} after the last',
     '{t} after (?:the|each) ',
+    '{t} from (?:now|today) for the first time',
     '(?:paid|drawn|given|due|withdrawn) {t} (?:later|afterwards)(?= ?\\?)',
     '(?:from|starting|beginning|commencing)(?: in)? {t} (?:after|from|later|hence)',
     'one every {t}',

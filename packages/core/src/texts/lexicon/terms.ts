@@ -36,6 +36,8 @@ export const timingCues: readonly Cue<Timing>[] = [
     'when (?:each|every|the) @period (?:begins|starts|opens)',
     'as (?:each|every) @period (?:begins|starts|opens)',
     'at the head of <e>',
+    '<e> on the first day',
+    'on signing[^.?!⟨]{0,60}(?:⟨m\\d+⟩ )?[^.?!⟨]{0,40}(?:⟨m\\d+⟩ )?and the first of ⟨n\\d+⟩',
     '(?:made|pays?|paid|deposits?|saves?) at the (?:beginning|start)(?= ?\\?)',
     'at <e> (?:start|beginning)',
     "at (?:the|its) (?:month|quarter|year|week|period|half-year)'s (?:start|beginning|opening)",

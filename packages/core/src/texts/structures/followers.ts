@@ -94,7 +94,7 @@ export function readHalved(page: Page): DraftReading | undefined {
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {
   const spread =
-    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned as|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
+    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
       page.flat,
     );
   const called =

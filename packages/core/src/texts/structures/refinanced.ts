@@ -116,7 +116,8 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
     name: 'new',
     amount: null,
     paymentsPerYear: (own.terms.saysFrequency ? own : first).plan.paymentsPerYear,
-    payments: own.plan.payments ?? left,
+    // "After 28 of them …, over the 32 left": what was paid is no term.
+    payments: own.plan.payments === null || own.plan.payments === k ? left : own.plan.payments,
     timing: own.terms.timing ?? first.plan.timing,
     finalAmount: 0,
     unknown: 'payment',

@@ -13,6 +13,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     12,
     'what must (?:he|she|they|it|the [a-z]+) (?:start|begin) with',
+    'what must (?:he|she|they) have (?:today|now)',
+    'how much (?:will|would|can|could) (?:a|the|any|his|her|their) (?:bank|lender|society|union) lend',
     '(?:what|which) is the (?:biggest|largest|greatest|highest) (?:loan|mortgage|sum|debt)',
     'how (?:large|big|much) must (?:the|this|that|the single) sum be(?= ?\\?)',
     'how (?:large|big|much) must (?:the|her|his|their) (?:savings|money|capital) be',

@@ -27,6 +27,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',
     '(?:what|how much) (?:does|do|will|would) (?:he|she|they|it|that|this) (?:thereby |thus |so )?save in interest',
     'what is (?:the )?interest saved',
+    '^(?:payments|interest|instal?lments) saved',
     'interest (?:is |are |would be |will be )?(?:thereby |thus |so |then |in this way )?saved',
     '(?:time|years) saved',
     'total saved',

@@ -21,6 +21,8 @@ export const owedAsked: readonly Cue<Asked>[] = [
     13,
     '(?:sum|total) of (?:all )?(?:the )?payments (?:still |yet )?to come',
     'what remains to be paid in (?:instal?lments|payments)',
+    '(?:sum|total) of (?:all )?the payments that (?:remain|are left|are still|will)',
+    'how much do (?:the rest|the others|the remaining ones) (?:add up|come|amount) to',
   ),
   cue('balance', 12, '(?:^|to know )(?:the|its|her|his|their) debt(?=,| and|$|\\?)'),
   cue('balance', 12, 'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then'),
