@@ -39,6 +39,7 @@ const moments: readonly MomentRecord[] = [
     'from',
     1,
   ),
+  moment(`with (?:the )?{o} ${payment} ?,? ?(?:she|he|they|it|the [a-z]+) (?:begins?|starts?)`, 'from', 1),
   moment('(?:from|starting with|beginning with) (?:@payment |month )(?:number |no )?{n}', 'from', 1),
   moment('{o} year'),
   moment(`{o}(?: ${payment})?`),

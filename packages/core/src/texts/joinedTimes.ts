@@ -38,7 +38,10 @@ function sharingUnit(each: Token, before: Token | undefined, after: Token | unde
   const joins = (start: number, end: number): boolean =>
     /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),
-    ) || /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$/.test(lower.slice(start, end));
+    ) ||
+    /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$|^,? and the same (?:over|for|in) $/.test(
+      lower.slice(start, end),
+    );
   // "The boy is eighteen today": of somebody whose birth is told.
   const isAge =
     /(?<![a-z])(?:born|birth)(?![a-z])/.test(lower) &&

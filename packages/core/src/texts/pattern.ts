@@ -46,5 +46,6 @@ export function pattern(source: string): RegExp {
     .replace(/~(\?)?( )?/g, (_, may = '', blank = '') => `${gap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/ \?/g, '\\s*')
     .replace(/ /g, '\\s+');
-  return new RegExp(`(?<![a-z])(?:${compiled})(?![a-z])`, 'g');
+  // What ends with a blank ends before a word.
+  return new RegExp(`(?<![a-z])(?:${compiled})${source.endsWith(' ') ? '' : '(?![a-z])'}`, 'g');
 }

@@ -32,16 +32,16 @@ const adverbs: readonly PeriodPhrase[] = [
   },
   { says: '365-day', perYear: 365 },
   {
-    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) times (?:a|each|per|in a) year',
+    says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) (?:times|compoundings) (?:a|each|per|in a) year',
     perYear: 4,
   },
   { says: '(?:every|each) (?:four|4) months|three times (?:a|each|per) year|3 times (?:a|each|per) year', perYear: 3 },
   {
-    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|twice (?:a|each|every|per|in a) year|two times (?:a|each|per) year|semi-?yearly',
+    says: '(?:every|each) (?:six|6) months|six-?monthly|6-monthly|semi-?annual(?:ly)?|half-?yearly|half-?annual(?:ly)?|bi-?annual(?:ly)?|twice (?:a|each|every|per|in a) year|(?:two|2) (?:times|compoundings) (?:a|each|per) year|semi-?yearly',
     perYear: 2,
   },
   {
-    says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) times (?:a|each|per) year|once (?:a|each|every) month|every single month',
+    says: 'monthly|month by month|month after month|from month to month|(?:twelve|12) (?:times|compoundings) (?:a|each|per) year|once (?:a|each|every) month|every single month',
     perYear: 12,
   },
   {

@@ -63,6 +63,9 @@ function meantQuestions(page: Page): Question[] {
     named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');
   return named.flatMap((each): Question[] => {
     const words = page.flat.slice(each.start, each.unit.end);
+    // "A legacy was put away eight years ago. What is it worth now?"
+    const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
+    if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
       return [{ ...each, asked: 'newPayment' }];

@@ -130,7 +130,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   const found: Found[] = [];
   const missed: Span[] = [];
   pieces.forEach((piece, at) => {
-    if (!piece.opens) return;
+    if (!piece.opens || toldOfRate.test(flat.slice(piece.start, piece.end))) return;
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
     const best = bestOf(
@@ -154,6 +154,9 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   });
   return { found, missed };
 }
+
+/** "What is the effective rate of 9 %, interest charged monthly?" */
+const toldOfRate = /^\W*interest (?:is )?(?:charged|compounded|added|credited|reckoned) ⟨e\d+⟩\W*$/;
 
 /** "What has it (a) after 6 years, (b) after 10?": the same, each time. */
 const isTimeAlone = (text: string): boolean =>

@@ -42,7 +42,9 @@ const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
     // "How long will it last? Express it in years."
     if (
       each.asked === 'payments' &&
-      /how many,? if the last|number (?:when|if) the last/.test(page.flat.slice(start, end))
+      /how many,?(?: there are| are there| are needed| are)? if the last|number (?:when|if) the last/.test(
+        page.flat.slice(start, end),
+      )
     )
       return true;
     if (each.asked === 'years' && /how (?:long|soon)/.test(page.flat.slice(start, end))) return true;

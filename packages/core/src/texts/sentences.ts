@@ -8,7 +8,8 @@ export interface Sentence extends Span {
   readonly asks: boolean;
 }
 
-const label = /(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
+const label =
+  /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
   /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
@@ -124,7 +125,7 @@ export interface Piece extends Span {
 }
 
 const boundary =
-  /[,;:]\s+|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have ))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+  /[,;:]\s+|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have |outstanding|due|left|owed|owing))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;

@@ -130,6 +130,22 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'then (?:there )?(?:were|was) {m}',
     'will be worth {m} (?:in the end|at the end|afterwards|then)',
   ),
+  cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),
+  cue('payment', 10, '<e> saver: {m}'),
+  cue(
+    'finalAmount',
+    12,
+    '{m} more (?:with|at|on) the last',
+    'residual(?: value)? after [a-z ]{2,20} (?:is|of|will be) {m}',
+    'with {m} for (?:it|the [a-z]+) (?:in the end|at the end|afterwards)',
+  ),
+  cue(
+    'downPayment',
+    11,
+    '{m} (?:has|have) been paid (?:on|of|towards)',
+    'paid for with {m} (?:from|of) ',
+    '{m} (?:at|on|upon) (?:the )?signing',
+  ),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),
   cue(

@@ -95,6 +95,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'rate (?:wanted|required|sought)',
     '^(?:and )?(?:the )?rate(?= ?[(])',
     'j\\(?_?\\d+\\)?(?= ?[?.,;]| and|$)',
+    '^find j\\(?_?\\d+\\)?(?= (?:if|when|for))',
     'interest rate',
     'percentage(?: rate)?(?: <a>| a year| does| is)',
     'i ?= ?\\?',

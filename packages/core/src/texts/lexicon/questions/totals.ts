@@ -39,6 +39,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n', '^interest in (?:it|that|this)(?= ?\\?)'),
+  cue('principal', 13, 'what do ~~(?:payments|instal?lments) take off the (?:debt|loan|balance)'),
   cue('principal', 13, 'by how much the (?:debt|loan|balance) is (?:reduced|lowered|cut)'),
   cue('interest', 13, 'how much (?:is|was) paid [^.;?!]{0,40}(?:in|as) interest'),
   cue('interest', 13, '(?:what|which) (?:part|share|portion|amount) of ~~is (?:the )?interest'),
