@@ -52,6 +52,7 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
     const held = money[role];
     const same = held?.some((each) => tokenAt(page, each).value === tokenAt(page, at).value);
     if (placed.has(at) || (held && !same && !mayRepeat.has(role))) continue;
+    if (!held && isSaidAgain(page, at, placed)) continue;
     (money[role] ??= []).push(at);
     placed.add(at);
   }
@@ -72,6 +73,11 @@ export function moneyOf(page: Page, within: readonly number[], kind: ReadKind, o
   if (open.has('downPayment') && !money.price && rest.length === 1) money.price = rest.splice(0);
   return { money, unexplained: rest };
 }
+
+/** "How much is paid in all, the 25,000 included?": a sum that was told, named in a question. */
+const isSaidAgain = (page: Page, at: number, placed: ReadonlySet<number>): boolean =>
+  page.questions.some(({ start, unit }) => page.places[at]!.start >= start && page.places[at]!.start < unit.end) &&
+  [...placed].some((other) => other < at && tokenAt(page, other).value === tokenAt(page, at).value);
 
 interface Wish {
   readonly at: number;

@@ -3,6 +3,7 @@
 import type { FlatText } from './flatText.ts';
 import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
+import { moneyEndCues } from './lexicon/moneyEnds.ts';
 import { moneyPaidCues } from './lexicon/moneyPaid.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
@@ -17,7 +18,14 @@ export interface RoleSign {
   readonly end: number;
 }
 
-const find = lexicon([...moneyChangeCues, ...moneyBesideCues, ...moneyCues, ...moneyPaidCues, ...numberCues]);
+const find = lexicon([
+  ...moneyChangeCues,
+  ...moneyBesideCues,
+  ...moneyEndCues,
+  ...moneyCues,
+  ...moneyPaidCues,
+  ...numberCues,
+]);
 
 /** By token, the strongest first. */
 export function roleSigns({ flat, tokens }: FlatText): RoleSign[][] {

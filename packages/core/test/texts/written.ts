@@ -7055,7 +7055,7 @@ export const written: readonly Written[] = [
   },
   {
     text: "Comma as the decimal mark: 85.000 € is borrowed for eight years at 5,25 % a year, compounded quarterly, with equal payments at each quarter's end and 25.000 € more with the last one. a) Payment? b) Balance after 12 payments? c) Total paid, the 25.000 € included? d) Interest?",
-    plans: ['borrowing price=25000 amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
     asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
   },
   {
