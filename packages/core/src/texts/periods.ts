@@ -14,7 +14,7 @@ const two = '(?:two|2|second|other)';
 const adverbs: readonly PeriodPhrase[] = [
   { says: 'daily|day by day', perYear: 365 },
   {
-    says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly`,
+    says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|once (?:a|every) fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly`,
     perYear: 26,
   },
   { says: '(?:every|each) (?:four|4) weeks|four-weekly|4-weekly', perYear: 13 },

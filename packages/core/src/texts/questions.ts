@@ -82,6 +82,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
 }
 
 const isAgain = (text: string): boolean =>
+  /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);
+
+const isAgainAt = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?(?:(?:how much|what)(?: is (?:it|that|there))? )?(?:(?:after|in|at|by|following|once|compounded|convertible)(?![a-z])|(?:to|of|for) (?=⟨p)|of the (?=last|first|⟨o))[^?]{0,50}\?/.test(
     text,
   ) && /⟨[tnoep]\d+⟩|(?:of|in) (?:the|its) (?:last|first)/.test(text);
@@ -162,7 +165,7 @@ const toldOfRate = /^\W*interest (?:is )?(?:charged|compounded|added|credited|re
 const isTimeAlone = (text: string): boolean =>
   /^\W*(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
     text,
-  );
+  ) || /^\W*when (?:the|it) [^?⟨]{3,30}\W*$/.test(text);
 
 function againAt(flat: string, piece: Piece, found: Found[]): void {
   const last = found.at(-1)!;

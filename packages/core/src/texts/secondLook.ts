@@ -66,7 +66,7 @@ function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): str
   }
   const slot = slotOf[quantity];
   if (slot === undefined || slot === unknown || args?.after !== undefined) return undefined;
-  const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt/.test(words);
+  const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt|the amount(?![a-z])/.test(words);
   if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount && isFinanced) return undefined;
   if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
     return undefined;

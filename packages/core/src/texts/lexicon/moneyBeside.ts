@@ -82,6 +82,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:of |in |for |as )(?:interest|finance charges?|credit charges?)',
     '(?<!finance )(?<!delivery )charge of {m}',
+    '{m} (?:is|are) charged (?:for|on) (?:it|this|that|the)',
   ),
   cue(
     'charge',

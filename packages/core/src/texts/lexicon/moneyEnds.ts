@@ -102,6 +102,18 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'residual(?: value)? after [a-z ]{2,20} (?:is|of|will be) {m}',
     'with {m} for (?:it|the [a-z]+) (?:in the end|at the end|afterwards)',
   ),
+  cue(
+    'finalAmount',
+    12,
+    'after <n> (?:<e> )?deposits,? (?:the|her|his|their) (?:account|fund) (?:holds|held|contains|has) {m}',
+  ),
+  cue(
+    'finalAmount',
+    11,
+    'becomes {m} (?:in|after)',
+    '{m} to buy(?= ?[.,;])',
+    '{m} (?:when|once) the (?:lease|hire|term|contract) (?:ends|is over)',
+  ),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue(
     'finalAmount',

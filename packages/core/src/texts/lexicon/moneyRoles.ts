@@ -39,6 +39,20 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:comes|is given|is paid|is found|is granted) (?:from|by) (?:the|a|an) (?:county|state|council|city|donor|sponsor|government|charity)',
   ),
+  cue(
+    'amount',
+    9,
+    'payment on {mn}(?= over| for| at)',
+    '{mn} (?:is|are|was) (?:to be )?(?:repaid|paid back|paid off)(?= over| in| by)',
+  ),
+  cue(
+    'amount',
+    11,
+    '{m} (?:is|was) taken (?:on hire|at <p>|at a flat|up)',
+    'how much of {m}',
+    '(?:grants?|granted) {m} (?:for|over|at)',
+  ),
+  cue('payment', 11, '<e> savings of {m}'),
   cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),
   cue('payment', 10, '<e> saver: {m}'),
   cue(
@@ -67,6 +81,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
   cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}', '(?<![a-z])r ?= ?{mn}'),
   cue('payment', 10, '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)'),
+  cue(
+    'payment',
+    12,
+    '<e>,? (?:at (?:its|the) (?:end|start|beginning|close),? )?{m} (?:is|are|was|were) (?:deposited|saved|paid in)',
+  ),
   cue('payment', 12, '(?:puts?|sets?|lays?) {m} more (?:aside|by|away) (?:at|each|every|<[ae]>)'),
   cue(
     'newPayment',

@@ -145,7 +145,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{t} (?:from now|later|hence|after (?:purchase|signing|delivery|the (?:purchase|loan|sale|day|date)))(?=[^.;?!\\n]{0,6}(?:,|\\)|and (?:the|every)))',
     '{t} after the last',
     '{t} after (?:the|each) ',
-    '{t} from (?:now|today) for the first time',
+    '{t} (?:from (?:now|today) )?for the first time',
     '(?:paid|drawn|given|due|withdrawn) {t} (?:later|afterwards)(?= ?\\?)',
     '(?:from|starting|beginning|commencing)(?: in)? {t} (?:after|from|later|hence)',
     'one every {t}',

@@ -68,7 +68,11 @@ export function readTwo(
     if (page.kinds.some(({ start, weight }) => weight >= 6 && start >= own.start && start < own.end))
       return ({ start }) => start >= own.start && start < own.end;
     const told = page.kinds.some((place) => scope(place) && !isAsked(page, place.start));
-    return told ? (place) => scope(place) && !isAsked(page, place.start) : scope;
+    // "… or at 11.4 % compounded monthly. What rate is the flat offer?"
+    const isCompound =
+      page.tokens.some(({ form }) => form === 'money') &&
+      /compound|convertible|reducing/.test(page.flat.slice(own.start, own.end));
+    return told || isCompound ? (place) => scope(place) && !isAsked(page, place.start) : scope;
   };
   const first = read(0);
   const told = read(1, first);
@@ -226,6 +230,9 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
   const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);
   if (named.length === 1 && isSameSentence) return named[0] === one ? 0 : 1;
+  // "Give the effective rates of 1.4 % a month and of 17.2 % a year" asks of both.
+  const isIn = ({ start }: Span): boolean => start >= question.unit.start && start < question.unit.end;
+  if (ratesOf(page).filter(isIn).length > 1) return 'each';
   const rate = ownRate(page, question, [one, other]);
   if (rate !== undefined) return rate;
   if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';

@@ -15,7 +15,7 @@ import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Ow
 const words =
   /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
 const remaining = pattern('{n} remaining (?:<e> |[a-z]+-end )?(?:@payment)');
 const made = [
@@ -38,7 +38,14 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   if (!region) return undefined;
   const moment = momentOf(page);
   const at = moment && page.places[moment.token];
-  const isMoment = (place: Span): boolean => place.start === at?.start;
+  // "… and the saving over the 32 payments": what is left, named once more, is no term of the old loan.
+  const isLeftAgain = (place: Span): boolean =>
+    moment?.isLeft === true &&
+    page.tokens.some(
+      ({ form, value }, other) =>
+        form === 'count' && page.places[other]!.start === place.start && value === tokenAt(page, moment.token).value,
+    );
+  const isMoment = (place: Span): boolean => place.start === at?.start || isLeftAgain(place);
   const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
   const questions = ownedQuestions(page, (question) => ownerOf(page, question));
   const first = readPlan(page, {

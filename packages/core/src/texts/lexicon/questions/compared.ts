@@ -23,7 +23,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how (?:much|many) (?:[a-z]+ )?(?:does|do|will|would|did) (?:he|she|they|it|that|this) save(?= ?[?,.])',
     '(?<!stops? )(?<!starts? )(?<!of )(?:the )?(?<!stops? )(?<!starts? )(?:saving|amount saved|interest saved)',
     'saved? over',
-    'how many (?:payments|months|years|quarters|weeks|<e> payments) (?:too )?(?:less|early|ahead|sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
+    'how many (?:payments|instal?lments|months|years|quarters|weeks|<e> payments) (?:too )?(?:less|early|ahead|sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',
     '(?:what|how much) (?:does|do|will|would) (?:he|she|they|it|that|this) (?:thereby |thus |so )?save in interest',
     'what is (?:the )?interest saved',

@@ -104,6 +104,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'what do (?:all )?(?:of )?(?:the|these|his|her|their) ~come to',
     '(?:all|everything|what|the sum) (?:that )?(?:he|she|they|it) (?:pays?|repays?|pays? back|saves?)(?: back)? (?:together|in all|altogether|in total)',
     'what in (?:all|total)',
+    '^paid in ?\\?',
     '(?:the )?total (?:amount|sum|price) (?:that )?(?:she|he|they|it|the [a-z]+) (?:will |would |has |have )?(?:pays?|paid)',
     '^(?:and )?(?:in (?:all|total)|altogether) ?\\?',
     'how much (?:is it |does it cost |is that |will it be )?(?:in all|altogether|in total)',
