@@ -2,7 +2,7 @@
 
 import type { Found } from './askedOfTold.ts';
 import type { Span } from './flatText.ts';
-import type { Question } from './questions.ts';
+import type { Question } from './question.ts';
 import type { Sentence } from './sentences.ts';
 
 interface Asking {

@@ -6,7 +6,7 @@ import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
-import type { Question } from './questions.ts';
+import type { Question } from './question.ts';
 import type { Compared, ReadArgs, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 
 /**

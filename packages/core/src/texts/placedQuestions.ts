@@ -7,7 +7,7 @@ import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import { impliedFrequency } from './periodUses.ts';
-import type { Question } from './questions.ts';
+import type { Question } from './question.ts';
 
 export interface PlacedQuestion extends Question {
   readonly place: AskedPlace | undefined;

@@ -3,18 +3,10 @@
 import type { FlatText, Span } from './flatText.ts';
 import { findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
 import { askedTwice } from './askedTwice.ts';
-import type { Asked } from './lexicon/questions/index.ts';
+import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
 import { bestOf, lexicon } from './matches.ts';
 import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts';
-
-export interface Question extends Span {
-  readonly asked: Asked;
-  /** From the words that ask to where the next question begins: its numbers stand here. */
-  readonly unit: Span;
-  /** Read by its nouns alone. */
-  readonly isSupposed?: true;
-}
 
 const findSupposed = lexicon(supposedCues);
 

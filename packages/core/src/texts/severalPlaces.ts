@@ -3,7 +3,7 @@
 import type { AskedPlace } from './askArgs.ts';
 import type { Page } from './page.ts';
 import { pattern } from './pattern.ts';
-import type { Question } from './questions.ts';
+import type { Question } from './question.ts';
 import { yearsIn } from './tokens.ts';
 
 type Looks = 'range' | 'moment';

@@ -6153,7 +6153,7 @@ export const written: readonly Written[] = [
     asks: ['financeCharge', 'payment', 'nominalRate compoundingsPerYear:12'],
   },
   {
-    text: "The choir school is left $500,000 at 5% effective. Each year, at year's end, it gives out the same amount so that the money lasts 30 years. How much is given out? How much is left after 20 years?",
+    text: "The choir school is left $500,000 at 5% effective. Each year, at year's end, it gives out the same amount so that the money lasts 30 years. How much is handed out? How much is left after 20 years?",
     plans: ['drawing-down amount=500000 rate=0.05/effective/1 n=30 p=1 final=0 ?payment'],
     asks: ['payment', 'balanceAfter k:20'],
   },

@@ -1,7 +1,7 @@
 /** A second plan that goes on from the first: paid at half and twice as often, called in early, at the rate just found. */
 
 import type { PlacedQuestion } from '../placedQuestions.ts';
-import type { Question } from '../questions.ts';
+import type { Question } from '../question.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';

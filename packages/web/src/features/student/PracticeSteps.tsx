@@ -3,6 +3,7 @@ import type { StudentPart, Tried } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { Act } from '../../student/Act.tsx';
 import { Blocks } from '../../ui/PaperShown.tsx';
+import { inLanguage } from '../../student/practiceWords.ts';
 import { useTry } from '../../student/studentRecords.ts';
 import styles from '../../student/Student.module.css';
 import { many, say } from '../../words/say.ts';
@@ -58,7 +59,7 @@ export function PracticeSteps({ path, itemId, part, entries, ready, before }: Pr
       {now && (
         <div role="status" className={styles['notice']} data-is={now.right ? 'right' : 'wrong'}>
           {now.says.map((each) => (
-            <p key={each}>{each}</p>
+            <p key={each}>{inLanguage(each)}</p>
           ))}
           {now.working.length > 0 && (
             <div className={styles['wide']}>
