@@ -1,6 +1,7 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
 import { placeAsked } from './askArgs.ts';
+import { comparedOf } from './comparedOf.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
@@ -65,6 +66,15 @@ function heardAs(page: Page, each: PlacedQuestion, all: readonly PlacedQuestion[
   // "… how much interest in the last two years, and how much in all?"
   if (goesOn && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
     return { ...each, asked: 'interest', place: undefined };
+  // "How many payments and how much interest are saved?"
+  const after = all[all.indexOf(each) + 1];
+  const isSavedToo =
+    each.asked === 'payments' &&
+    after?.asked === 'difference' &&
+    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(
+      page.flat.slice(each.unit.start, each.unit.end),
+    );
+  if (isSavedToo) return { ...each, asked: 'difference' };
   // "How many payments does this save, and how much interest?"
   const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
@@ -263,16 +273,6 @@ const savedBySettling = ({
     : undefined;
 
 const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= start && place.start <= end;
-
-/** What is held against each other: the time, or the money. */
-function comparedOf(unit: string): ReadQuantity {
-  if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
-  if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
-  if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less|(?:does|do|will|would|did|are|is) )/.test(unit))
-    return 'payments';
-  if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
-  return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
-}
 
 const isBalanceAlone =
   /^\W*(?:and )?(?:the )?(?:remaining |outstanding |closing |new )?(?:balance|debt)(?: (?:left|remaining|outstanding|afterwards|then|after it))?\W*$/;

@@ -27,6 +27,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...atNoTime(asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
+    ...endAsStart(page, draft),
     ...outOfProportion(draft),
     ...belowNothing(asks),
     ...askedOtherwise(page, draft),
@@ -248,6 +249,18 @@ const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
 /** What is left of a price to be financed. */
 const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 }: ReadPlan): number =>
   price - downPayment - tradeIn - rebate + fees;
+
+/** What reads like an end, taken as the start of a saving that leads to a price. */
+const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const [sign] = page.signs[token] ?? [];
+    const isTurned =
+      role === 'amount' && plans[plan ?? 0]?.kind === 'saving' && sign?.role === 'finalAmount' && sign.weight >= 9;
+    const quote = quoteOfToken(page, token);
+    return isTurned
+      ? [doubt('kind', `Is ${quote} there at the start, or is it to be reached?`, otherKinds('saving'))]
+      : [];
+  });
 
 /** Numbers that no loan and no plan of savings would have. */
 function outOfProportion({ plans }: DraftReading): ReadDoubt[] {

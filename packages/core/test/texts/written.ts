@@ -7061,6 +7061,75 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'Rafts cost the growers six thousand seven hundred and fifty dollars, all of it borrowed at 1.2 % per month. Thirty month-end instalments of the same size pay for them. Give the size.',
+    plans: ['borrowing amount=6750 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Find j4 equivalent to an effective 6.17 % a year.',
+    plans: ['convert rate=0.0617/effective/1 p=1 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: 'A lessee pays $389 on the first of each month, 48 times; afterwards the forklift is worth $4,000. At 9% per annum compounding monthly what is it worth at the beginning?',
+    plans: ['leasing rate=0.09/nominal/12 n=48 p=12 payment=389 beginning final=4000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "The buyer of a £14,250 motor can pay at most £260 a month (month-end) over 4 years; the bank's rate is 10.2 %. What is the largest loan, and what deposit is then needed?",
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: '$410,000 less a grant of $125,000 is borrowed for twelve years at 4.74% compounded monthly; the loan is repaid quarterly in arrears. Find the payment and the principal repaid by the first four payments.',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: 'What fund is needed to take out £2,500 at the start of each quarter for eight years? What must be saved at the start of each month for 12 years before that to build it up? The account pays 4% effective.',
+    plans: [
+      'drawing-down rate=0.04/effective/1 n=32 p=4 payment=2500 beginning final=0 ?amount',
+      'saving amount=0 rate=0.04/effective/1 n=144 p=12 beginning ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'Slab roller, value £9,850. Lease terms: £850 down on signing, 47 monthly rentals of £178 in advance, purchase option £2,400 a month after the last rental. Nominal rate compounded monthly? Effective rate? Finance charge if purchased?',
+    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: "How many payments clear $13,200 at 8.7 % a year compounded monthly if $275 is paid at each month's end and, from the 19th payment on, $60 more? How large is the last payment? How many payments and how much interest are saved by paying more?",
+    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
+    asks: [
+      'payments',
+      'lastPayment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'For a slipway on which he spent $125,000 a builder asks 40 quarterly payments in advance. It will be worth $30,000 afterwards. He wants 8% a year effective. (a) What is the payment? (b) What has he still invested right after the 20th payment?',
+    plans: ['borrowing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'A loan of $12k at 6.5 % compounded monthly can be paid off over three years or over five. State each monthly payment, each total of interest and the extra interest of the longer loan.',
+    plans: [
+      'borrowing amount=12000 rate=0.065/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=12000 rate=0.065/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "A mortgage: $90,000, 6 % compounded monthly, payments at month's end as for 30 years; after seven years, with payment 84, the balance must be paid. Find the payment, the balance outstanding after payment 84 and the last payment including it.",
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

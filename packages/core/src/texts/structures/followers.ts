@@ -91,10 +91,16 @@ export function readHalved(page: Page): DraftReading | undefined {
   );
 }
 
+/** "… with payment 84" counts no payments of the long loan. */
+const paymentsNamed = (page: Page): Span[] =>
+  page.places.filter(
+    ({ start }, at) => page.tokens[at]?.form === 'count' && /payment $/.test(page.flat.slice(0, start)),
+  );
+
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {
   const spread =
-    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
+    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
       page.flat,
     );
   const called =
@@ -125,7 +131,10 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'payment' ? 0 : 1));
   const skipped = later.map((at) => page.places[at]!);
   const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' ? [at] : []));
-  const first = readPlan(page, { scope: without(...skipped), questions: questionsOf(questions, 0) });
+  const first = readPlan(page, {
+    scope: without(...skipped, ...paymentsNamed(page)),
+    questions: questionsOf(questions, 0),
+  });
   const payments = wholeNumber(yearsOf(page, near) * first.plan.paymentsPerYear);
   const named: readonly (readonly [number, Role])[] = [
     [near, 'duration'],

@@ -25,6 +25,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) is the (?:biggest|largest|greatest|highest) (?:loan|mortgage|sum|debt)',
     'how (?:large|big|much) must (?:the|this|that|the single) sum be(?= ?\\?)',
     'how (?:large|big|much) must (?:the|her|his|their) (?:savings|money|capital) be',
+    'what is (?:it|this|that|the [a-z]+) worth at the (?:beginning|start|outset)',
     'what would (?:they|it|these|those|this) be worth (?:in cash )?(?:now|today)',
     '(?:what|how much) must there be (?:when|before|at the start|by the time)',
     'worth how much (?:today|now)',

@@ -12,6 +12,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'by how many (?:payments|months|years|instal?lments)',
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',
     'by how much',
+    'the extra interest(?: of)?',
     'how many (?:fewer|less|sooner)',
     'how much (?:more|less|cheaper|dearer|higher|lower|larger|bigger|smaller|better|greater|extra|further)',
     '(?<!no )difference',

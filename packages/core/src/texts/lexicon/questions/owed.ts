@@ -9,6 +9,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) (?:must|does|would|will|should) (?:he|she|they|it|the [a-z]+) pay,? (?:straight|just|right|immediately|directly) after',
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?tied up',
+    'what (?:has|have) (?:he|she|they|it) still (?:invested|in it|tied up)',
     '(?:what|how much) (?:would|must|does|will) (?:he|she|they|it) (?:have to )?pay to be (?:rid|free)',
     '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
     'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',

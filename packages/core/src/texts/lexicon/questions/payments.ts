@@ -117,6 +117,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'deposit',
     12,
+    'what (?:deposit|down payment) is (?:then |therefore )?(?:needed|required)(?! (?:each|every|<[ae]>|at))',
+  ),
+  cue(
+    'deposit',
+    12,
     'what (?:deposit|down payment) (?:does|must|will|do) (?:he|she|they|it|the [a-z]+) (?:need|have|pay|make)(?! (?:each|every|<[ae]>))',
   ),
   cue('newPayment', 12, 'what (?:would|will|does|must) (?:he|she|they) pay the (?:new|second|other) (?:lender|bank)'),
@@ -150,6 +155,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what (?:was|is) (?:then )?paid (?:each|every|<ea>)',
     'how (?:large|big|much) is (?:one|each)(?: of them)?(?= ?[?,])',
     'what is (?:one|each)(?: of (?:them|these|those))?(?= ?\\?)',
+    '^(?:give|find|state) (?:the|their|its) size(?= ?\\.|$)',
     'takes? what (?:<e> )?@payment',
     'how much is (?:given|paid|handed|taken|drawn) out(?= ?[?,]| each| every)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
