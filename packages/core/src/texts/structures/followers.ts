@@ -97,16 +97,15 @@ const paymentsNamed = (page: Page): Span[] =>
     ({ start }, at) => page.tokens[at]?.form === 'count' && /payment $/.test(page.flat.slice(0, start)),
   );
 
+const asSpread =
+  /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
+const calledIn =
+  /(?:called in|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance is (?:then )?(?:due|paid)|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
+
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {
-  const spread =
-    /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/.exec(
-      page.flat,
-    );
-  const called =
-    /(?:called in|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance is (?:then )?(?:due|paid)|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/.exec(
-      page.flat,
-    );
+  const spread = asSpread.exec(page.flat);
+  const called = calledIn.exec(page.flat);
   const times = page.tokens.flatMap(({ form }, at) =>
     form === 'time' &&
     page.signs[at]?.[0]?.role !== 'ignored' &&
