@@ -206,6 +206,7 @@ test('a classroom: one code for the room, a name from the list, the number prove
   await answer(own, 'a').fill('5');
   await own.getByRole('button', { name: 'Vérifier' }).first().click();
   await expect(own.getByText('1 essai')).toBeVisible();
+  await expect(own.getByText('Pas encore juste.')).toBeVisible();
   // Typed on at once, before anything is quiet: one device is no other.
   await answer(own, 'a').fill('56');
   await own.getByRole('button', { name: 'Vérifier' }).first().click();
