@@ -276,7 +276,9 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
     return /^\s(?:year|half|quarter|month)/.test(behind) || (isPlace && counted.test(behind)) ? read : undefined;
   }
   const isLone =
-    read.value > 3 && lower.slice(at - 4, at) === 'the ' && /^[.,;?!)]/.test(lower.slice(at + read.length));
+    read.value > 3 &&
+    lower.slice(at - 4, at) === 'the ' &&
+    /^(?:[.,;?!)]| (?:is|are|goes) )/.test(lower.slice(at + read.length));
   return isLone || counted.test(lower.slice(at + read.length)) ? read : undefined;
 }
 

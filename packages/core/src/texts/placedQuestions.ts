@@ -66,6 +66,9 @@ function meantQuestions(page: Page): Question[] {
     // "A legacy was put away eight years ago. What is it worth now?"
     const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
     if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
+    // "It has lain in the bank for 7 years. What is it now?"
+    const isPaid = isOften || /(?:payments?|instal|deposits|rental)(?![a-z])/.test(page.flat);
+    if (each.asked === 'newPayment' && !isPaid) return [{ ...each, asked: 'finalAmount' }];
     // "What was the payment, and what does it become?"
     if (isRateChanged && each.asked === 'finalAmount' && /it (?:then )?become|become of it/.test(words))
       return [{ ...each, asked: 'newPayment' }];

@@ -151,7 +151,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
 }
 
 /** "What is the effective rate of 9 %, interest charged monthly?" */
-const toldOfRate = /^\W*interest (?:is )?(?:charged|compounded|added|credited|reckoned) ⟨e\d+⟩\W*$/;
+const toldOfRate = /^\W*(?:interest (?:is )?(?:charged|compounded|added|credited|reckoned) ⟨e\d+⟩|which payment\))\W*$/;
 
 /** "What has it (a) after 6 years, (b) after 10?": the same, each time. */
 const isTimeAlone = (text: string): boolean =>

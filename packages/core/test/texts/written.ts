@@ -7130,6 +7130,34 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'The sum of £4,800 has lain in the bank for 7 years at 3.3% compounded quarterly. What is it now?',
+    plans: ['lump-sum amount=4800 rate=0.033/nominal/4 n=28 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A $60,000 loan at 5.7% compounded monthly is repaid monthly over 15 years, in arrears. After 5 years the borrower repays an extra $8,000 and leaves the payment as it was. When is the loan repaid (which payment), and what is saved in interest?',
+    plans: ['borrowing amount=60000 rate=0.057/nominal/12 n=180 p=12 final=0 extra@60:8000/payment ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: "Saving $350 a month in advance for 18 years at 5.4% compounded monthly, a couple then draws equal monthly sums at each month's end for 20 years at the same rate. How much is saved? How much can be drawn each month?",
+    plans: [
+      'saving amount=0 rate=0.054/nominal/12 n=216 p=12 payment=350 beginning ?finalAmount',
+      'drawing-down rate=0.054/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'At 5.1% compounded monthly, the present value of 84 month-end payments is £20,000. What is the payment?',
+    plans: ['borrowing amount=20000 rate=0.051/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan is repaid by 16 quarterly payments of £980 in arrears at 7.6% compounded quarterly. After the ninth payment, what is still owed, and how much of the tenth is interest?',
+    plans: ['borrowing rate=0.076/nominal/4 n=16 p=4 payment=980 final=0 ?amount'],
+    asks: ['balanceAfter k:9', 'interestIn from:10 to:10'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

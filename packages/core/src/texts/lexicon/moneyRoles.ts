@@ -53,6 +53,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:grants?|granted) {m} (?:for|over|at)',
   ),
   cue('payment', 11, '<e> savings of {m}'),
+  cue('amount', 12, 'present value of [^.?!⟨]{0,20}<n> [^.?!⟨]{0,40}is {m}'),
   cue('price', 11, '{m} less (?:an?|the) [a-z]+ of <m>', 'spent {m}'),
   cue('downPayment', 11, 'less (?:an?|the) (?:grant|subsidy|gift|contribution|deposit) of {m}'),
   cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),

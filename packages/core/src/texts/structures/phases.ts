@@ -48,7 +48,8 @@ export function readPhases(page: Page): DraftReading | undefined {
         : each.asked === 'amount' && order[0] === 'saving'
           ? { ...each, asked: 'finalAmount' as const, owner: 0 as const }
           : // "the amount saved" is what the saving comes to.
-            each.asked === 'difference' && /(?:amount|sum|money) saved/.test(wordsOf(page, each))
+            each.asked === 'difference' &&
+              /(?:amount|sum|money) saved|how much (?:is|has been) saved\W*$/.test(wordsOf(page, each))
             ? { ...each, asked: 'finalAmount' as const, owner: order.indexOf('saving') as 0 | 1 }
             : each,
     );
