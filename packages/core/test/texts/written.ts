@@ -7158,6 +7158,21 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.076/nominal/4 n=16 p=4 payment=980 final=0 ?amount'],
     asks: ['balanceAfter k:9', 'interestIn from:10 to:10'],
   },
+  {
+    text: "Corbin Ashe needs £8,250 for a forge. He can have it for 42 months at 8.94% a year compounded monthly and pays at each month's end. Find his payment. What will he have paid in all?",
+    plans: ['borrowing amount=8250 rate=0.0894/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Deposits of £85 are made at the end of each fortnight for four years at 3.9% compounded fortnightly. How much interest is there in the final balance?',
+    plans: ['saving amount=0 rate=0.039/nominal/26 n=104 p=26 payment=85 ?finalAmount'],
+    asks: ['totalInterest'],
+  },
+  {
+    text: "A dealer sells a van for $21,500. You pay $3,500 down and the rest over 4 years at 2.9% compounded monthly, or you get $2,000 off for cash. What's the payment under the first plan?",
+    plans: ['borrowing price=21500 down=3500 amount=18000 rate=0.029/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -100,6 +100,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '(?:took|takes?) {m} at <p>',
     '(?:store|credit|charge|loyalty|shop) cards?|card balance',
   ),
+  cue('borrowing', 9, '(?:he|she|they|it) (?:can|could|may) (?:have|get) (?:it|this|them) (?:for <t>|at <p>|from)'),
   cue('borrowing', 12, '(?:serve|service|repay|pay off) a loan'),
   cue('borrowing', 6, '(?:pays?|paying) (?:the|his|her|their) (?:bank|lender|creditor)'),
   cue('leasing', 7, '<e> rents'),

@@ -16,6 +16,7 @@ const asides: readonly Cue<WordRole>[] = [
     'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
     '(?:sold|bought(?! one)|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
     '{m} (?:is|are|was) (?:paid|payable|paid out) as <m>',
+    'or (?:he|she|they|you) (?:gets?|receives?) {m} off for (?:paying )?(?:in )?cash',
     '(?:of|from) (?:the|these|those|all the|this) {m} (?:(?:that )?(?:he|she|they) )?(?:paid|pays|has paid|have paid|in payments)',
   ),
 ];

@@ -53,6 +53,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:grants?|granted) {m} (?:for|over|at)',
   ),
   cue('payment', 11, '<e> savings of {m}'),
+  cue('amount', 11, 'needs? {m} for [a-z ]{2,40}\\. (?:he|she|they|it) (?:can|could|may) (?:have|get) it'),
   cue('amount', 12, 'present value of [^.?!⟨]{0,20}<n> [^.?!⟨]{0,40}is {m}'),
   cue('price', 11, '{m} less (?:an?|the) [a-z]+ of <m>', 'spent {m}'),
   cue('downPayment', 11, 'less (?:an?|the) (?:grant|subsidy|gift|contribution|deposit) of {m}'),

@@ -157,6 +157,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what is (?:one|each)(?: of (?:them|these|those))?(?= ?\\?)',
     '^(?:give|find|state) (?:the|their|its) size(?= ?\\.|$)',
     'takes? what (?:<e> )?@payment',
+    'the amount of each (?:<e> )?(?:[a-z-]+ )?@payment',
     'how much is (?:given|paid|handed|taken|drawn) out(?= ?[?,]| each| every)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
     'what (?:he|she|they|it) (?:must |has to )?(?:pays?|repays?|saves?|draws?|takes?|puts? in|deposits?)(?: back| in| out| aside)? (?:each|every|a time|<ea>)',

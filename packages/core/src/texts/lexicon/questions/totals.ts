@@ -38,6 +38,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue('totalPaid', 12, 'what (?:do|will|would) they (?:all |both )?(?:add up|come|amount) to'),
   cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
+  cue('totalPaid', 13, '(?:what|how much) will (?:he|she|they|it) have paid (?:in all|altogether|in total|back)'),
+  cue('interest', 13, 'how much interest is there in'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n', '^interest in (?:it|that|this)(?= ?\\?)'),
   cue('principal', 13, 'what do ~~(?:payments|instal?lments) take off the (?:debt|loan|balance)'),
   cue('principal', 13, 'by how much the (?:debt|loan|balance) is (?:reduced|lowered|cut)'),
