@@ -66,7 +66,14 @@ export function answersOf(plans: readonly ReadPlan[], wanted: readonly (number |
       )
         found.push(value);
   }
-  return found;
+  return [...found, ...withoutEnd(plans, ask, found)];
+}
+
+/** "The total of the rentals": the payments alone are meant as often as all of it, with what falls due at the end. */
+function withoutEnd(plans: readonly ReadPlan[], { quantity, plan }: Asked, totals: readonly number[]): number[] {
+  const { kind, finalAmount } = (plan === null ? undefined : plans[plan]) ?? { kind: 'convert', finalAmount: 0 };
+  const isOwed = (kind === 'borrowing' || kind === 'leasing') && (finalAmount ?? 0) > 0;
+  return quantity === 'totalPaid' && isOwed ? totals.map((each) => each - (finalAmount ?? 0)) : [];
 }
 
 /** What each side of a choice or a difference comes to. */

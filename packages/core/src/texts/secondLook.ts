@@ -15,6 +15,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...paidTwice(page, draft),
+    ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
     ...countLost(page, draft),
@@ -91,6 +92,15 @@ function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[]
       : [];
   });
 }
+
+/** "What is the price, if 40,000 is paid down and 1,150 a month?": what is paid down, taken as the price that is sought. */
+const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const isDown = page.signs[token]?.some((sign) => sign.role === 'downPayment' && sign.weight >= 9);
+    const isSought = plans[plan ?? 0]?.unknown === 'amount';
+    const quote = quoteOfToken(page, token);
+    return role === 'price' && isDown && isSought ? [doubt(quote, `What is ${quote}? It is paid down.`)] : [];
+  });
 
 /** A sum that its words make a payment, taken as what is there at the start beside another payment. */
 function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {

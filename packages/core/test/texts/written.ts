@@ -7173,6 +7173,16 @@ export const written: readonly Written[] = [
     plans: ['borrowing price=21500 down=3500 amount=18000 rate=0.029/nominal/12 n=48 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
+  {
+    text: 'A lessor buys a digger for $92,000 and leases it for 48 months, in advance, residual $25,000. He wants 9% compounded monthly. (a) Rental? (b) What is still tied up after the 24th rental? (c) Total of the rentals?',
+    plans: ['leasing price=92000 amount=92000 rate=0.09/nominal/12 n=48 p=12 beginning final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'totalPaid'],
+  },
+  {
+    text: 'Alma owes £14,000 at 8.4% compounded monthly, repaid over 5 years. She misses payments 13 to 15. What is her debt after the 15th due date and what must she pay from the 16th on to finish on time?',
+    plans: ['borrowing amount=14000 rate=0.084/nominal/12 n=60 p=12 final=0 skip@12:3/payments ?payment'],
+    asks: ['balanceAfter k:15', 'payment after:15'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
