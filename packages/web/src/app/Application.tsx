@@ -7,6 +7,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Refusal } from '../api/call.ts';
 import { FreshQueries } from '../api/freshQueries.ts';
 import { sessionKey } from '../api/session.ts';
+import { Arriving } from './Arriving.tsx';
 import { NotFoundPage } from './NotFoundPage.tsx';
 import { pages, studentPages, welcomePage, type Page } from './pages.ts';
 import { Shell } from './Shell.tsx';
@@ -43,11 +44,11 @@ const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <BrokenPage />,
-    HydrateFallback: () => null,
     // A screen that fails leaves the bar and what is typed elsewhere in sight.
     children: [
       {
         errorElement: <BrokenPage />,
+        HydrateFallback: Arriving,
         children: [...[...pages, welcomePage].map(asRoute), { path: '*', element: <NotFoundPage /> }],
       },
     ],
