@@ -15,7 +15,7 @@ const born = /(?<![a-z])(?:at|from|since|on the day of) (?:[a-z']+ ){0,2}birth(?
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(
-  `(?:(?:starting|beginning|commencing|starts|begins|first[^.,]{0,30}?) (?:on|at) (?:(?:the|her|his|their) )?|from (?:her|his|their) )${age}(?= birthday|[^?]*(?:each|every) birthday|[^⟨]*)`,
+  `(?:(?:starting|beginning|commencing|starts|begins|first[^.,]{0,30}?) (?:on|at) (?:(?:the|her|his|their) )?|from (?:her|his|their) )${age}`,
 );
 const throughLast = new RegExp(
   `(?:inclusive|including|both included|through|last[^.,]{0,30}? (?:on|at))(?: (?:on|at|the|her|his|their))*(?: ${age}|[).,])`,

@@ -50,8 +50,7 @@ const countedTwice =
 /** "… if it is repaid in 36 rather than 60 monthly payments". */
 function readTwoCounts(page: Page): DraftReading | undefined {
   const [, one, other] = countedTwice.exec(page.flat) ?? [];
-  const places = [one, other].map((each) => page.places[Number(each)]);
-  const [first, second] = places;
+  const [first, second] = [page.places[Number(one)], page.places[Number(other)]];
   return first && second ? readTwo(page, [first, second]) : undefined;
 }
 
