@@ -166,9 +166,13 @@ const moments: readonly PlaceRecord[] = [
   place(`{o}(?: (?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one|line|row))?`, ['after'], ([k]) => ({
     after: k!,
   })),
-  place('(?:@payment|@deposit|@withdrawal|rental|month|line|row) (?:number |no )?{n}', ['after'], ([k]) => ({
-    after: k!,
-  })),
+  place(
+    '(?:(?:@payment|@deposit|@withdrawal|rental|month|line|row) (?:number |no )?|(?:number|no\\.?) ){n}',
+    ['after'],
+    ([k]) => ({
+      after: k!,
+    }),
+  ),
   place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({
     after: k!,
   })),

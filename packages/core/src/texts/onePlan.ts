@@ -315,7 +315,8 @@ function withTheMissing(
   };
   const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
   // Its words say so, too.
-  if (unread && page.unread.length === 1 && agrees(page.flat.slice(unread.start, unread.end), plan.unknown))
+  const isAlone = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
+  if (isAlone && agrees(page.flat.slice(place.start, place.end), plan.unknown))
     return { asks: asksAll, doubts: [], agreed: true };
   const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
   return { asks: asksAll, doubts: [doubt('asks', says)] };

@@ -180,7 +180,9 @@ function supposedIn(flat: string, piece: Span): Found[] {
 const isListed = (flat: string, { start, end, opens, lists }: Piece): boolean =>
   opens &&
   lists &&
-  /^\s*(?:and )?(?:the|his|her|their|its) (?:[a-z ]|⟨[one]\d+⟩){4,60}(?:[,.?;]|\s*and |$)/.test(flat.slice(start, end));
+  /^\s*(?:and )?(?:(?:the|his|her|their|its) |(?:all|everything) (?:that|he|she|they) )(?:[a-z ]|⟨[one]\d+⟩){4,60}(?:[,.?;]|\s*and |$)/.test(
+    flat.slice(start, end),
+  );
 
 /** What a sentence asks first is understood. */
 const isHeadFound = (sentence: Sentence, [first]: readonly Found[]): boolean =>
@@ -201,6 +203,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
+    /^(?:and )?how (?:much|many|long|large),?$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||

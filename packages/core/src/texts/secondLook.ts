@@ -15,6 +15,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...paidTwice(page, draft),
+    ...openedWithFirst(draft),
     ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
@@ -112,6 +113,14 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];
   });
 }
+
+/** "She opens it with 150 and pays in 150 at the start of each month": the first of them, or besides. */
+const openedWithFirst = ({ plans }: DraftReading): ReadDoubt[] =>
+  plans.flatMap(({ kind, timing, amount, payment }) =>
+    kind === 'saving' && timing === 'beginning' && amount !== null && amount > 0 && amount === payment
+      ? [doubt('amount', `Is the ${amount} at the start the first payment, or is it there besides?`)]
+      : [],
+  );
 
 /** A sum that has a part to play, and is in no plan. */
 function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {

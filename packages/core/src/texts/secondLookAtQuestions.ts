@@ -72,6 +72,18 @@ const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
     sentences[at]!.text,
   );
 
+/** Where its words begin. */
+const startOfWord = ({ index, 0: words }: RegExpMatchArray): number =>
+  (index ?? 0) + (/^[,;]? ?(?:and )?/.exec(words)?.[0].length ?? 0);
+
+/** "Find what the account holds after 4 years, and the interest." */
+function thingsToFind(text: string): number {
+  const told = text.split(/(?<![a-z])(?:if|which|whose|when|provided)(?![a-z])/)[0] ?? text;
+  const asked = [...told.matchAll(askingWords)].filter(({ index }) => !/^how many there are/.test(told.slice(index)));
+  const starts = [...told.matchAll(things), ...asked].map(startOfWord);
+  return Math.max([...text.matchAll(things)].length, new Set(starts).size);
+}
+
 /** "What …, and how much …?" of which only one is read. */
 export function questionsMissed(page: Page, { asks, plans }: DraftReading): ReadDoubt[] {
   return page.sentences.flatMap(({ start, end, text }, at) => {
@@ -93,11 +105,9 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
       !isAskedTwice(page, { start, end })
     )
       return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
+    const toFind = isToFind.test(text) && !/^\W*give the exact/.test(text);
     const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
-    const listed = Math.max(
-      semicolons,
-      isToFind.test(text) && !/^\W*give the exact/.test(text) ? [...text.matchAll(things)].length : 0,
-    );
+    const listed = Math.max(semicolons, toFind ? thingsToFind(text) : 0);
     return own > 0 && (words > own || listed > own)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];

@@ -183,7 +183,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       !tells &&
       !isLabelled;
     const isTail = isTailAt(text, at, until);
-    const isListed = toFind && /^\s*(?:and )?(?:the|its|his|her|their) (?!⟨)[a-z]/.test(piece);
+    const isListed =
+      toFind &&
+      /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]/.test(piece);
     const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
     const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isListed || isShort || isTail);

@@ -7183,6 +7183,168 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=14000 rate=0.084/nominal/12 n=60 p=12 final=0 skip@12:3/payments ?payment'],
     asks: ['balanceAfter k:15', 'payment after:15'],
   },
+  {
+    text: 'Level monthly payment (end of month) that amortizes 12,800 in 4 years, nominal rate 5.4% compounded monthly?',
+    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '34 children play in a band that pays $85 into an account every month-end. How much money will there be after three years, given interest of 3 % a year compounded monthly?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=36 p=12 payment=85 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Somebody transfers 125,00 € on the last of each month to a savings account with 2,4 % annual interest, credited every month. What will the balance be in 6 years? (comma = decimal mark)',
+    plans: ['saving amount=0 rate=0.024/nominal/12 n=72 p=12 payment=125 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'What payment, made thirty times at the end of the month, pays off a debt of six thousand seven hundred and fifty dollars on which interest is 1.2 % per month?',
+    plans: ['borrowing amount=6750 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The baker's bank advances her twenty-two thousand pounds at seven per cent nominal a year with monthly interest, on condition that the sum be paid back over four years by equal payments made when each month ends. How large must they be?",
+    plans: ['borrowing amount=22000 rate=0.07/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Six years ago somebody bought a certificate for $5,000; today it is worth $6,341.21. What nominal rate, compounded monthly, has it paid?',
+    plans: ['lump-sum amount=5000 n=72 p=12 final=6341.21 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'An $11,700 loan at 7.8 percent p.a. compounded fortnightly is to be repaid by fortnightly payments over 3 years. How much is due each fortnight, starting a fortnight from today?',
+    plans: ['borrowing amount=11700 rate=0.078/nominal/26 n=78 p=26 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A scholarship is to be awarded every year for 18 years, starting right now, from an endowment of $130,000 which earns 5 % effective a year. How big can it be if the endowment may be spent completely?',
+    plans: ['drawing-down amount=130000 rate=0.05/effective/1 n=18 p=1 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'If 1.75% a month is charged on an outstanding balance, what is the annual percentage yield (effective annual rate)?',
+    plans: ['convert rate=0.0175/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'A loft sells for $36,000. A buyer who has $6,000 in hand takes a loan for the remainder, at 6 % compounded monthly over 120 months. What are his monthly payments?',
+    plans: ['borrowing price=36000 down=6000 amount=30000 rate=0.06/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A lessor buys a glaze mixer worth £18,600, counts on selling it for 30 % of that after 36 months, and wants 7.5 % nominal, compounded monthly. What rental must he charge at the start of each month?',
+    plans: ['leasing price=18600 amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "The rate on the choir's loan of 48 000 is 5,6 % a year compounded half-yearly. It is repaid every two months, in arrears, over 7 years. How much is a payment and how much are all the payments together?",
+    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: "An account with $3,500 in it earns 4.05 % a year compounded daily. At every month's end another $240 goes in. Find what the account holds after 4½ years, and the interest it has earned.",
+    plans: ['saving amount=3500 rate=0.0405/nominal/365 n=54 p=12 payment=240 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: '£160,000 is invested at 3.84% a year, compounded monthly. Immediately, and then at the start of every month, £1,450 is withdrawn. Determine what remains at the end of six years.',
+    plans: ['drawing-down amount=160000 rate=0.0384/nominal/12 n=72 p=12 payment=1450 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "A customer can pay £260 at the end of each month for 4 years. The lender's rate is 10.2 % a year, compounded monthly. (a) How much will he lend her? (b) How large a deposit does she need for a motor costing £14,250?",
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: 'Forty equal month-end payments repay 12 600 €, interest being 0,65 % per month on the debt outstanding. How much is each payment? And how much, altogether, remains to be paid after the sixteenth?',
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: 'Five trustees have $200,000 to look after. Equal sums are to go out at the end of each half-year for ten years, and $50,000 is to be left after the last. At 4.6% convertible half-yearly, what is each sum?',
+    plans: ['drawing-down amount=200000 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'At the start of each month $450 is paid towards a $17,300 loan at 6.3% a year with monthly interest. For how many months must this go on? Give the exact number, unrounded.',
+    plans: ['borrowing amount=17300 rate=0.063/nominal/12 p=12 payment=450 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'A new ferry ramp is put up for $410,000. A county grant pays $125,000; a loan at 4.74% compounded monthly, to be repaid quarterly in arrears over twelve years, pays the rest. Find the quarterly payment and the principal repaid by the first four payments.',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: 'Ferdinand borrowed $24,000 for 60 months at 10.8 % compounded monthly, payable in arrears. With 32 payments left, another lender offers to take over the loan at 7.5 % compounded monthly for the same 32 payments and adds a fee of $250 to the balance. What was he paying? What balance is taken over? What will he pay? How much does he save in all?',
+    plans: [
+      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:28',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'The payment on a £41,300 loan (6.24% nominal, monthly rests, 96 month-end payments) is computed by formula and rounded to the nearest penny. Find that payment. How much interest and how much principal do payments 37 to 48 contain? What is the sum of the payments due after number 48?',
+    plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
+  },
+  {
+    text: 'To lease a slab roller worth £9,850 a school pays £850 plus the first of 47 monthly rentals of £178 on signing; one month after the last rental it can purchase the roller for £2,400. Find the nominal annual rate compounded monthly implied by the lease, the effective rate, and the finance charge assuming the purchase.',
+    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: "Barnaby's $182,000 loan is amortized over 25 years at 5.4% compounded monthly. Compute the month-end payment, to the nearest cent. If he pays half of this every two weeks instead, how many payments will he make, and how many years does that take?",
+    plans: [
+      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'years@1'],
+  },
+  {
+    text: 'Shipwrights take a loan of 85.000 € at 5,25 % a year, compounded quarterly. For eight years they make equal payments at the end of each quarter, and with the last of these a final 25.000 €. Find the payment, what is owed after the 12th one, all that is paid (including the final sum) and the interest in it.',
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: "The ringers save $200 a month, at month's end, at 3.6% p.a. compounded monthly. After three years they increase the monthly deposit by $75. What was in the account at the time of the increase? What will be in it after eight years? How much interest is that?",
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
+    asks: ['balanceAfter k:36', 'finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'A graduate repays 18.900,00 € over six years at the end of each month, at 5,28 % compounding monthly. After 20 payments he pays nothing for six months, during which interest is added. He then pays a new amount so as to finish within the six years. What did he pay at first? What did he owe after the six months? What does he pay then?',
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: '£33 000 is repaid by 84 payments of £490.20 at the end of each month. (i) Which annual rate compounded monthly is this? (ii) What loan would payments of £550 repay at this rate and over this time? (iii) How much of the first loan is outstanding after three years?',
+    plans: [
+      'borrowing amount=33000 n=84 p=12 payment=490.2 final=0 ?rate',
+      'borrowing n=84 p=12 payment=550 final=0 ?amount',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'amount@1', 'balanceAfter k:36'],
+  },
+  {
+    text: 'A $54,000 pump may be leased, for 60 payments of $930 at the beginning of each month and a purchase price of $9,000 at the end, or bought with a loan for the full price at 7.8 percent compounded monthly, repaid by 60 payments at the end of each month. Find the nominal rate, compounded monthly, implied by the lease; the loan payment; the option with the smaller total outlay; and the difference.',
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -23,7 +23,7 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
   payment: {
     goesWith: word(
-      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|sum|each|every|⟨[ea]',
+      'pay|instal|rent|deposit|withdr|draw|sav|set aside|contribut|allowance|pension|income|sum|each|every|⟨[ea]|(?:they|it|these|those) be\\W*$|one of (?:them|these|those)|is the amount(?![a-z])',
     ),
     goesAgainst: word(
       'interest|owe|left|balance|total|altogether|in all|how (?:long|many)|last|final|rate|more|less|differ|after|extra|price|cost',
@@ -47,8 +47,13 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
 };
 
+/** "…, given interest of 3 %": what is told behind a question. */
+const givenBehind =
+  /,? (?:given|if|assuming|when|at|with|nominal|the) (?:(?:that|an?|the) )?(?:interest |rate |nominal )*(?:(?:is|of|at|rate) )*⟨p.*$/;
+
 /** @param words of a question, as in the flat text */
 export function agrees(words: string, unknown: Unknown): boolean {
   const { goesWith, goesAgainst } = byUnknown[unknown];
-  return goesWith.test(words) && !goesAgainst.test(words);
+  const own = words.replace(givenBehind, '');
+  return goesWith.test(own) && !goesAgainst.test(own);
 }

@@ -7,7 +7,12 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
-  cue('drawing-down', 6, 'it pays (?:equal|the same|level) (?:amounts|sums)'),
+  cue(
+    'drawing-down',
+    6,
+    'it pays (?:equal|the same|level) (?:amounts|sums)',
+    '(?:sums?|amounts?|grants?) (?:is|are) to (?:go out|be (?:paid out|given|handed out))',
+  ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
   cue('saving', 9, '(?:must|should) {m} <a>[^.?!]{0,20} be (?:saved|deposited|paid in|put aside)'),
@@ -234,7 +239,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '{m} (?:is|are) put (?:by|aside|away|in)',
     '(?:is|be) reached',
     '(?:fund|account|savings|target|goal) is ~reached',
-    'toward(?:s)?',
+    'toward(?:s)?(?! (?:an?|the|his|her|their|this) (?:<m> )?(?:loan|debt|mortgage))',
     'after (?:the|how many) ~deposits?',
   ),
   cue(

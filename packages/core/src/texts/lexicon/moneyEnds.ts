@@ -115,7 +115,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '{m} (?:when|once) the (?:lease|hire|term|contract) (?:ends|is over)',
   ),
   cue('finalAmount', 11, '(?:afterwards|then|at the end),? the [a-z]+ is worth {m}'),
-  cue('finalAmount', 11, 'purchase option(?: of| at|:)? {m}'),
+  cue('finalAmount', 11, 'purchase option(?: of| at|:)? {m}', 'purchase price of {m} (?:at the end|afterwards|then)'),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue(
     'finalAmount',

@@ -9,6 +9,12 @@ const goal =
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
+    12,
+    'first of <n> (?:<e> )?(?:@payment) of {m}',
+    'with {m} and (?:will |then )?(?:goes? on|continues?|carr(?:y|ies) on|keeps?(?: on)?) (?:to )?(?:putting|paying|depositing|saving|adding) (?:in )?<m>(?= more)',
+  ),
+  cue(
+    'payment',
     9,
     '(?:payments|instal?lments|deposits|withdrawals|rentals|rents):? {m}',
     'takes? {m} (?:from|out of)',
@@ -64,6 +70,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
+    '(?:pays?|paid) {m} (?:plus|and|together with) (?:the )?first (?:of|<e>|@payment)',
     'less cash:? {m}',
     'on signing[^.;?!]{0,60} pays? {m} and',
     '(?:has|have) {m}(?=[^.?!]{0,60}(?:balance|rest|remainder) is borrowed)',
@@ -71,6 +78,8 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '{m} (?:now|today|at once|down) and the (?:rest|balance|remainder)',
     '(?:has|have|puts? up|brings?|with) {m}(?: of (?:his|her|its|their) own)?(?=[^.?!⟨]{0,60}(?:lends?|lent|borrows?|finances|advances|supplies|provides)(?: (?:her|him|it|them))? the (?:rest|balance|remainder|remaining))',
     'less (?:your|his|her|their|our|my) (?:own )?{m}',
+    '(?:has|have) {m}(?: [a-z]+){0,3} (?:and )?(?:takes?|raises?|gets?) (?:out )?(?:a|the) (?:loan|mortgage|credit) (?:for|of|over) the (?:rest|balance|remainder|remaining|difference)',
+    '(?:grant|subsidy|gift|donation|contribution|legacy|sponsor|council|county|state|city|members?|savings)(?: from [a-z ]{3,24})? (?:pays?|paid|gives?|covers?|provides?|meets?|brings?|contributes?) {m}(?! (?:<[ae]>|at|each|every|on the))(?=[^?]{0,160}(?:rest|remainder|balance|remaining))',
     '(?:pays?|paid|gave|gives|puts?|put down) {m} of (?:it|this|that)(?: (?:in|from|at once|now|down|herself|himself|themselves))(?! (?:each|every))',
     'own (?:money|funds|capital|share)(?: of|:|,)* {m}',
     '(?:pays?|paid) {m} on (?:completion|ordering|order|arrival|collection|handover)',

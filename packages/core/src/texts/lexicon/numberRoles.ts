@@ -59,6 +59,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{p} (?:balloon|of (?:it|that|the [a-z ]+?|its [a-z ]+?)(?: is)?(?: still)?(?: due| owing| left| remaining)?,? (?:at the end|as a residual|as a balloon|at the close|when (?:it|the lease) ends))',
     'worth {p} of',
     '{p} (?:of [a-z ]{2,20} )?(?:remains?|is (?:still )?(?:left|owed|owing))',
+    '(?:sell|selling|resell|be sold|being sold|to sell|fetch|bring)(?:ing)? (?:it |them |the [a-z ]+? )?(?:on |again |back )?(?:for|at) {p}',
     'buy-?back(?: price)?(?: of| at) {p}',
   ),
   cue(
@@ -115,7 +116,12 @@ export const numberCues: readonly Cue<WordRole>[] = [
     "{t}'?s? (?:[a-z-]+ )?(?:loan|mortgage|term|lease|plan|contract|later|from (?:now|today)|bond|note|hence|hire|credit|payments?|deposit|annuity|savings)",
     '{t} (?:have|has) passed',
   ),
-  cue('duration', 10, '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago'),
+  cue(
+    'duration',
+    10,
+    '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago',
+    '{t} ago[^.?!⟨]{0,40}(?:bought|paid|costs?|put|invested|deposited|was worth) [^.?!⟨]{0,24}<m>[^?!]{0,60}(?:today|now)[^?!⟨]{0,30} <m>',
+  ),
   cue(
     'after',
     10,

@@ -117,8 +117,12 @@ export const tellingWords: readonly TellingWords[] = [
       asks.some(({ args }) => args?.from !== args?.to),
   ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
-  telling('a time that has passed', '<t> ago', ({ asks }) =>
-    asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
+  telling(
+    'a time that has passed',
+    '<t> ago',
+    ({ asks, plans }) =>
+      plans.some(({ kind, unknown }) => kind === 'lump-sum' && unknown === 'rate') ||
+      asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
   ),
   telling(
     'a first payment made at once',

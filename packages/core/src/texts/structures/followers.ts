@@ -9,6 +9,7 @@ import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, tokenAt, type Page } from '../page.ts';
 import { wholeNumber } from '../changesOfText.ts';
 import type { ReadLink, ReadPlan, Role } from '../reading.ts';
+import { impliedFrequency } from '../periodUses.ts';
 import { yearsOf } from '../terms.ts';
 import {
   comparedBy,
@@ -54,14 +55,16 @@ const isFirstOf = ({ questions }: Page, { unit }: Question, from: number): boole
 /** "half of it every two weeks". */
 export function readHalved(page: Page): DraftReading | undefined {
   const half =
-    /(?:^|[\s])half (?:of (?:it|this|that|the)|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
+    /(?:^|[\s])half (?:(?:of )?(?:it|this|that)(?![a-z])|of the(?![a-z])|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
       page.flat,
     );
   const often = page.periods.find(
     ({ use, perYear }) => use === 'frequency' && (perYear === 26 || perYear === 52 || perYear === 24),
   );
-  const whole = page.periods.find(({ use, perYear }) => use === 'frequency' && perYear === 12);
-  if (!half || !often || !whole) return undefined;
+  const isMonthly =
+    page.periods.some(({ use, perYear }) => use === 'frequency' && perYear === 12) ||
+    impliedFrequency(page.flat) === 12;
+  if (!half || !often || !isMonthly) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner =>
     asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1,
   );

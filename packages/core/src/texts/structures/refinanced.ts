@@ -103,7 +103,9 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const { asked } = question;
   if (asked === 'difference') return 'across';
   const said = wordsOf(page, question);
-  const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
+  const isLater =
+    asked === 'payment' &&
+    /(?:(?:then|afterwards|later|from then)\W*$|second|(?:will|does|must) (?:he|she|they) pay\W*$)/.test(said);
   if (asked === 'payment' && /both|each/.test(said)) return 'each';
   return asked === 'newPayment' || isLater || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }

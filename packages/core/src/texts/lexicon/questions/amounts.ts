@@ -33,6 +33,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'what (?:did|does|must) the (?:account|fund|pot) (?:hold|contain|have) at the (?:start|beginning|outset)',
     'what must (?:he|she|they|the [a-z]+) (?:give|leave|endow|set down)(?= ?[?,])',
     'what (?:is|are|was|were) (?:it|this|that|they|these|those) worth (?:to (?:him|her|them|you) )?(?:at|on|when) (?:signing|signed|the outset|the start)',
+    'how much (?:will|would|can|could) (?:he|she|they|it) lend',
     'how much (?:has|have|must|does|do) [^.;?!⟨]{0,20}(?:got )?to (?:hand over|pay|deposit|put in|put down) (?:today|now|at once)',
     'what (?:will|would|should|can) (?:you|he|she|they|one|the [a-z]+) (?:give|pay|offer) [^.;?!⟨]{0,24}(?:annuity|right|claim|bond|note)',
     '^(?:and )?(?:the )?(?:loan|mortgage|debt|sum (?:borrowed|lent)) ?\\?',
@@ -64,7 +65,13 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:find|what is|calculate|determine|compute) the amount of (?:an|the|this) (?:ordinary )?annuity(?: due| immediate)?',
     'the amount of <n> (?:<e> )?@deposit of',
   ),
-  cue('finalAmount', 14, 'how much (?:money |cash )?(?:is|will be) (?:there )?(?:in|at) the end'),
+  cue(
+    'finalAmount',
+    14,
+    'how much (?:money |cash )?(?:is|will be) (?:there )?(?:in|at) the end',
+    'how much (?:money |cash )?(?:will|would) (?:then )?(?:there )?be (?:there )?(?:in|after|by|when)(?! (?:each|every|⟨e))',
+    'what (?:will|would) (?:then )?be in (?:it|the [a-z]+)(?! (?:at the (?:start|beginning|outset)|each|every))',
+  ),
   cue(
     'amount',
     14,

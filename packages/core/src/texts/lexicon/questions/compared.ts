@@ -49,6 +49,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'choice',
     11,
     'the [a-z]+ (?:that|which) costs (?:less|more|least)',
+    'the (?:option|offer|way|plan|loan|one|alternative|account) (?:with|of) the (?:smaller|lower|larger|higher|least|smallest|lowest|greater) ',
     'the (?:cheaper|cheapest|better|best|dearer|dearest)(?: (?:one|offer|loan|plan|option|deal|bank|way))',
     'which (?:of [a-z ]+? )?(?:(?:[a-z-]+|⟨[a-z]\\d+⟩) ){0,3}?(?:is|costs?|takes?|would|should|gives?|offers?|comes?|has|pays?|leaves?|yields?|earns?|works?|grows?|ends?|finishes|brings?|produces?|amounts?|makes?|will)(?: [a-z]+){0,4} ?(?:cheaper|less|more|better|dearer|higher|lower|best|largest|greatest|least|most|cheapest|dearest|smaller|larger|preferable|choose|prefer|ahead|out)',
     'which (?:one |of them )?(?:should|would|ought)',
@@ -59,7 +60,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'who (?:has|ends|gets|is|comes|pays|will|should|does)',
     'the (?:cheaper|dearer|better|cheapest|best)(?: (?:one|offer|loan|plan|option|of [a-z ]+))?(?: is)?\\?',
     '(?:say|state|decide|tell) (?:which|who)',
-    'which [a-z]+ (?:is|has)',
+    '(?<!(?:on|at|for|in|of|from|to) )which [a-z]+ (?:is|has)',
     '(?:^|and |, )(?:the )?(?:cheaper|better|dearer)(?: [a-z]+)?\\??$',
   ),
 ];

@@ -14,9 +14,14 @@ export const owedAsked: readonly Cue<Asked>[] = [
     '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
     'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',
     'what would (?:close|clear|settle|end) (?:it|this|that|the (?:loan|debt|mortgage)) (?:today|now)',
-    'how much of (?:it|(?:the|her|his|their) (?:<m> )?(?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
+    'how much of (?:it|(?:the|her|his|their) (?:first |second |old |<m> )?(?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|owed|owing|outstanding|unpaid)',
   ),
-  cue('balance', 12, 'how much (?:remains|is left) of (?:a|an|the|her|his|their)'),
+  cue(
+    'balance',
+    12,
+    'how much (?:remains|is left) of (?:a|an|the|her|his|their)',
+    '(?:determine|find|calculate|compute|state|give) (?:what|how much) (?:then )?(?:remains|is left)(?! (?:to be|to pay))',
+  ),
   cue(
     'leftToPay',
     13,

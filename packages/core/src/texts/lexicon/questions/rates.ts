@@ -65,7 +65,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:(?:[a-z]+|⟨a\\d+⟩) ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
     'as (?:an )?effective',
     '(?:the )?(?:ear|apy|aer)',
-    'annual(?: percentage)? yield',
+    '(?:annual|yearly|<e>)(?: percentage)? yield',
     'annual equivalent',
     'true (?:annual|yearly)(?: interest)? rate',
     'effectively',
