@@ -173,9 +173,13 @@ const moments: readonly PlaceRecord[] = [
       after: k!,
     }),
   ),
-  place(`{n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`, ['after'], ([k]) => ({
-    after: k!,
-  })),
+  place(
+    `(?<!there are ){n} (?:<e> |[a-z]+ ){0,2}(?:@payment|@deposit|@withdrawal|of them|months?|have been)`,
+    ['after'],
+    ([k]) => ({
+      after: k!,
+    }),
+  ),
   place(
     '(?:after|once|with|following|when)(?: (?:the |making |paying |just |exactly |first )*)?{n}',
     ['after'],

@@ -80,6 +80,9 @@ function heardAs(page: Page, each: PlacedQuestion, all: readonly PlacedQuestion[
   // "How many payments does this save, and how much interest?"
   const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
+  // "The same sum is saved each month. How much?"
+  const isBare = all.length === 1 && /^\W*how much\W*$/.test(page.flat.slice(each.unit.start, each.unit.end));
+  if (each.asked === 'difference' && isBare) return { ...each, asked: seeks[plan.unknown] };
   const sought = soughtInstead(each.asked, plan, each.place !== undefined);
   // Where that is asked besides, it is another question.
   const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));
@@ -174,8 +177,15 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
       ? is('payments', countsFull(page, unit))
       : is('years'),
   // Who saves towards a sum needs the last one whole.
-  payments: ({ page, is, unit, of: { plan } }) =>
-    is('payments', plan.kind === 'saving' && /reach|at least|need/.test(unit) ? {} : countsFull(page, unit)),
+  payments: ({ page, question, is, unit, of: { plan } }) =>
+    is(
+      'payments',
+      plan.kind === 'saving' && /reach|at least|need/.test(unit)
+        ? {}
+        : comesBehind(page, question)
+          ? { count: 'full' }
+          : countsFull(page, unit),
+    ),
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),
   leftToPay: ({ question, of, last, is }) => {
@@ -208,6 +218,10 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   difference: (asking) => differenceAsk(asking),
 };
+
+/** "How many payments of 325 are there, and what is paid a month after them?" */
+const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
+  /^[^.?]{0,60} after (?:them|these|those)(?![a-z])/.test(flat.slice(unit.end));
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>

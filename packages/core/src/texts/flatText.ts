@@ -40,6 +40,10 @@ const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 const abbreviations =
   /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
 
+/** "the last (smaller) payment" */
+const bracketed =
+  /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|rounded|partial|equal|level|regular)\)/g;
+
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);
   let flat = '';
@@ -95,6 +99,7 @@ function plainText(text: string): string {
     .replace(/[–—‑−]/g, '-')
     .replace(/[\u00a0\u202f\u2009\t]/g, ' ')
     .replace(/[•●▪·]/g, ';')
+    .replace(bracketed, ' $1 ')
     .replace(abbreviations, (found) => `${found.slice(0, -1)} `);
 }
 

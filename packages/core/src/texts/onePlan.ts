@@ -315,9 +315,10 @@ function withTheMissing(
   };
   const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
   // Its words say so, too.
-  const isAlone = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
-  if (isAlone && agrees(page.flat.slice(place.start, place.end), plan.unknown))
-    return { asks: asksAll, doubts: [], agreed: true };
+  const words = page.flat.slice(place.start, place.end);
+  const isSingle = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
+  const isAlone = found.length === 0 && page.sentences.filter(({ asks }) => asks).length === 1;
+  if (isSingle && agrees(words, plan.unknown, isAlone)) return { asks: asksAll, doubts: [], agreed: true };
   const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
   return { asks: asksAll, doubts: [doubt('asks', says)] };
 }

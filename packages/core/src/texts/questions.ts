@@ -70,8 +70,17 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const lost = unread.filter((each) => !isHead(each));
   const mayStand = ({ isSupposed, unit }: Question): boolean =>
     !isSupposed || lost.some(({ start }) => start === unit.start);
-  return { questions: inOrder(flat, single.filter(mayStand)), unread: lost };
+  return { questions: inOrder(flat, single.filter(mayStand)).map((each) => askedSince(flat, each)), unread: lost };
 }
+
+/** "Eight years ago 3,200 was put away. What is its value now?": the end of the time, not its start. */
+const askedSince = (flat: string, each: Question): Question =>
+  each.asked === 'amount' &&
+  /⟨t\d+⟩ ago(?![a-z])/.test(flat) &&
+  /(?:value|worth)[^?]* (?:now|today)(?![a-z])/.test(flat.slice(each.unit.start, each.unit.end)) &&
+  !/loan|debt|mortgage|borrow|lent|ow(?:e|es|ed)(?![a-z])|⟨e\d+⟩ payment/.test(flat)
+    ? { ...each, asked: 'finalAmount' }
+    : each;
 
 const isAgain = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);
@@ -135,6 +144,11 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
           !(
             /(?:deposit|payment)$/.test(flat.slice(from + start, from + end)) &&
             / included/.test(flat.slice(from + end, from + end + 14))
+          ) &&
+          // "12,800 owed; … payment?"
+          !(
+            /^owed|^owing/.test(flat.slice(from + start, from + end)) &&
+            /⟨[mn]\d+⟩ (?:is |are )?$/.test(flat.slice(0, from + start))
           ) &&
           !/^ (?:number |no\.? )?⟨n\d+⟩[:,]/.test(flat.slice(from + end, from + end + 16)) &&
           (piece.asks ||

@@ -11,9 +11,9 @@ export interface Sentence extends Span {
 const label =
   /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
-  /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+  /^\W*(?:give the exact (?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:the |both )?(?:⟨e\d+⟩ |first |old |original |regular |new |total |outstanding |effective |nominal |amount |final |finance )?(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
@@ -125,13 +125,14 @@ export interface Piece extends Span {
 }
 
 const boundary =
-  /[,;:]\s+|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have |outstanding|due|left|owed|owing))|also|plus|but)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
+  /[,;:]\s+|\s(?:-|→|->|=>)\s|[()[\]]|\s(?:and|then(?! (?:in all|in total|altogether|be |have |outstanding|due|left|owed|owing))|also|plus|but|as well as)\s|⟨l\d+⟩[.)]?\s*|\?\s*/g;
 
 /** It may go on with a list of what is asked, too. */
 const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!difference)/;
 
 /** "…, counting the last smaller one": how it is to be answered. */
-const gloss = /^(?:counting|including) the (?:last|smaller|final)|^(?:deposit|down payment|interest|fees?) included/;
+const gloss =
+  /^(?:counting|including) the (?:last|smaller|final)|^(?:the )?(?:deposit|down payment)(?: being)? included|^(?:interest|fees?) included/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;
@@ -145,6 +146,9 @@ function isTailAt(text: string, at: number, until: number): boolean {
   // "…, monthly in arrears: payments, total interest, and which is cheaper."
   return isLast || (interrogative.test(text) && quantityFirst.test(behind) && !/⟨[mpnt]/.test(behind));
 }
+
+/** "To what rate, …, is the flat one equal?": it goes on with what it asks. */
+const verbFirst = /^\s*(?:is|are|was|were)(?![a-z])/;
 
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
@@ -188,7 +192,11 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]/.test(piece);
     const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
-    const opens = !isAside && !isGloss && !isRemark && (asks || isLabelled || follows || isListed || isShort || isTail);
+    const opens =
+      !isAside &&
+      !isGloss &&
+      !isRemark &&
+      (asks || isLabelled || follows || isListed || (isShort && !verbFirst.test(piece)) || isTail);
     pieces.push({
       start: start + at,
       end: start + until,

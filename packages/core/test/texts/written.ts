@@ -7345,6 +7345,231 @@ export const written: readonly Written[] = [
       'difference of:totalPaid between:[0,1]',
     ],
   },
+  {
+    text: '12,800 owed; 48 mths at mth end; 5.4% p.a. cmpd monthly: pmt = ?',
+    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Six years, £1 150 at every quarter's close: how big a debt will that extinguish when lenders ask 7.2 % per year convertible quarterly?",
+    plans: ['borrowing rate=0.072/nominal/4 n=24 p=4 payment=1150 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Eight years ago a savings bond was bought for £3 200. It carries a nominal 4.5 % a year, credited every half-year and left to accumulate. Give its value now.',
+    plans: ['lump-sum amount=3200 rate=0.045/nominal/2 n=16 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For a roof costing $60,000, due for replacement ten years hence, a museum sets a sum aside at once. It earns 3.9% a year (effective). How large is the sum?',
+    plans: ['lump-sum rate=0.039/effective/1 n=10 p=1 final=60000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A debt of $9,000 bears 8% compounding quarterly. It is reduced by $725 every three months, starting three months from now. Count the payments.',
+    plans: ['borrowing amount=9000 rate=0.08/nominal/4 p=4 payment=725 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "Odile's savings plan has her pay $150 on the first day of each month, 96 times in all. What is in the plan one month after the 96th payment at 3.6% a year, compounded monthly?",
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "12 years long, at each month's close, Perpetua means to draw £600. Interest is 3.3% p.a. payable monthly; at the end there should be nothing. With how much must she start?",
+    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'What will the mast fund of a radio club hold in 2 years if the members (there are 41 of them) pay in $18 at the end of each week and 2.6 % a year is added weekly?',
+    plans: ['saving amount=0 rate=0.026/nominal/52 n=104 p=52 payment=18 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How much has to be put into a sinking fund every six months, at the end, if it is to contain 40.000 € after five years and earns 4,8 % compounded semi-annually?',
+    plans: ['saving amount=0 rate=0.048/nominal/2 n=10 p=2 final=40000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How much can be given as a scholarship at the start of every year, today for the first time and 18 times altogether, out of $130,000 invested at 5 % effective?',
+    plans: ['drawing-down amount=130000 rate=0.05/effective/1 n=18 p=1 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Sixteen quarterly payments of two hundred and seventy-five pounds, each at the end of its quarter, are to be bought. What is a fair price today if money earns 6.4% with quarterly rests?',
+    plans: ['borrowing rate=0.064/nominal/4 n=16 p=4 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A quarryman borrowed $31,000 at an APR of 6.9%, monthly rests, and is to pay 72 monthly installments in arrears. What is the installment? After he has made 30 of them, how much does he owe? What will the whole loan cost him in interest?',
+    plans: ['borrowing amount=31000 rate=0.069/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:30', 'totalInterest'],
+  },
+  {
+    text: '36 rentals, monthly and in advance; a mixer worth £18,600; at the end 30 % of this as residual; 7.5 % nominal, compounded monthly. How large is a rental?',
+    plans: ['leasing price=18600 amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '$450 in hand, then $209 a month for 24 months (the first in one month), buys a loom marked $4,950; a $60 set-up fee is put on top of the loan. What is the nominal rate, compounded monthly?',
+    plans: ['borrowing price=4950 down=450 fees=60 amount=4560 n=24 p=12 payment=209 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'At the end of each month $325 is paid on a debt of $10,400 that is charged 11.4 % a year, monthly. Find how many payments of $325 there are and what is paid a month after them to clear the debt.',
+    plans: ['borrowing amount=10400 rate=0.114/nominal/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: '$18,000 is wanted in three years. An equal amount is deposited at the beginning of each month at 5.2 percent effective. How much?',
+    plans: ['saving amount=0 rate=0.052/effective/1 n=36 p=12 beginning final=18000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'You can have the trike for £3,480 cash or on hire purchase: 10% down, then 30 equal monthly payments; interest is added to the balance at a flat 6% per annum. Work out the interest, one payment, and what the trike costs in all on hire purchase, the deposit included.',
+    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: "820,00 € per month, at the month's end, is all that Alma pays on the 64.500,00 € she borrowed at 4,95 % a year, charged monthly. Five years on, how much is outstanding?",
+    plans: ['borrowing amount=64500 rate=0.0495/nominal/12 n=60 p=12 payment=820 ?finalAmount'],
+    asks: ['balanceAfter k:60'],
+  },
+  {
+    text: 'If Bram, 66, takes $2,000 from his $75,000 at the end of each quarter, and the remainder earns 4.4% p.a. capitalised quarterly, how long, in years, will he have money?',
+    plans: ['drawing-down amount=75000 rate=0.044/nominal/4 p=4 payment=2000 final=0 ?payments'],
+    asks: ['years'],
+  },
+  {
+    text: '48 payments of $389 at the start of each month and a residual value of $4,000 at the end: to what value on delivery do these correspond at 9% per annum compounding monthly?',
+    plans: ['leasing rate=0.09/nominal/12 n=48 p=12 payment=389 beginning final=4000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'What can be borrowed at 10.2 % a year by someone able to repay £260 at the end of each month for 4 years? How much has this person to put down on a motor at £14,250?',
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: '€ 500,00 has been deposited at each of 28 quarter-ends. The account has € 17.250,00 in it. At what rate of interest per quarter, and at what effective annual rate?',
+    plans: ['saving amount=0 n=28 p=4 payment=500 final=17250 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: "A lender lets you have 12 600 € at 0,65 % a month on what is outstanding and you give back forty equal payments at each month's end. How much is one? When sixteen are paid, what is the sum of those to come?",
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: '$32,500 must be collected in eight years by equal deposits at the end of each half-year; the fund pays 5.5 % compounded monthly. Determine each deposit as well as the interest over the eight years.',
+    plans: ['saving amount=0 rate=0.055/nominal/12 n=16 p=2 final=32500 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A kelp dryer borrowed $37,250, over 6 years, with month-end payments and interest of 5¾ percent a year charged monthly. How much is each payment? Two years later, how much is owed? How much is still to be paid in instalments at that point?',
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: 'A stage piano with a list price of $8,200 is leased for 36 months. The pianist pays $700 first, hands in an upright for which $350 is allowed, and pays $199 at the end of every month. The rate is 6.6% compounded monthly. What residual, paid with the last $199, makes the piano his?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Somebody saves £40 every two weeks, beginning today, for five years. The effective annual rate is 3.25 %. Find what he has after five years, what he paid in and what interest he earned.',
+    plans: ['saving amount=0 rate=0.0325/effective/1 n=130 p=26 payment=40 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: "$125,000 of the $410,000 that a ramp costs comes from the county. The rest is a loan over twelve years at 4.74% compounded monthly with equal payments at each quarter's end. What is a payment? By how much do the first four reduce the debt?",
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: '$68,000, ten years, monthly payments in arrears, 5.4 % a year compounded monthly. Right after payment 36 the rate goes up to 6.6 %; the loan still ends on schedule. What was the payment? What was then owed? What does the payment become? What interest is paid altogether?',
+    plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
+  },
+  {
+    text: '£26,500 is repaid in 72 equal month-end instalments at 7.2 percent compounded monthly. If £4,000 more is paid with instalment 24, and the instalment is kept the same, how many instalments are spared and how much interest?',
+    plans: ['borrowing amount=26500 rate=0.072/nominal/12 n=72 p=12 final=0 extra@24:4000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'A roller valued at £9,850 is leased: £850 and the first rental on signing, 47 rentals of £178 a month altogether, and £2,400 to buy it one month after the last. What is the nominal annual rate, compounded monthly? And the effective one? How much is the finance charge if it is bought?',
+    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: '85.000 € at 5,25 % a year compounded quarterly is repaid by quarterly payments in arrears during eight years, except for 25.000 €, which is paid with the last of them. a) What is a payment? b) What is owed after the 12th? c) What is paid in all, the 25.000 € included? d) What is the interest?',
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'A loan of $13,200 at 8.7 % a year, interest monthly, is repaid by $275 at the end of each month. Beginning with payment 19, Mireille pays $60 more. Find the number of payments in all, counting a smaller last one; the size of that last one; the number of payments saved; and the interest saved.',
+    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
+    asks: [
+      'payments',
+      'lastPayment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: "The graduate's loan: 18.900,00 €, six years, monthly in arrears, 5,28 % compounding monthly. With 20 payments made, he may stop paying for six months while the interest is added to the debt. The end of the loan is not moved. Find the payment before the pause, the debt at its end and the payment after it.",
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: "The aquarium can lease a pump priced at $54,000 by paying $930 at the beginning of each of 60 months and $9,000 at the end to own it; or it can borrow the price at 7.8 percent compounded monthly and repay it by 60 payments at month's end. (a) The lease's nominal rate, compounded monthly? (b) The loan's payment? (c) Which of the two takes less money altogether? (d) By how much?",
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'An owner puts $125,000 into a slipway. It is hired out for 40 quarterly payments in advance, after which it is worth $30,000. If he wants 8% a year effective, how much must each payment be, and what does he still have in it just after the 20th payment?',
+    plans: ['leasing amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'The beekeeper owes $4,300 at 13.2% compounded daily and pays $96 at the end of each month. Find the exact number of payments, the debt after one year, the last (smaller) payment, and the total interest.',
+    plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
+  },
+  {
+    text: "£5,400 is to be repaid in 30 monthly payments, the first after a month. The workshop's flat rate is 6.5% per annum. Its other rate is 11.4% a year, compounded monthly, on what is owed. What is the payment at each? Which is cheaper? How much cheaper in total? To what rate, compounded monthly, is the flat rate equal?",
+    plans: [
+      'flat amount=5400 rate=0.065/flat n=30 p=12 final=0 ?payment',
+      'borrowing amount=5400 rate=0.114/nominal/12 n=30 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+      'nominalRate compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: 'A loan of $90,000 at 6 % compounded monthly has month-end payments worked out for 30 years, but all that is outstanding is due with payment 84, after seven years. What is the payment? What is outstanding after payment 84? What is paid on that day in all?',
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

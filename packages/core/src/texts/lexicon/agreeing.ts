@@ -15,7 +15,7 @@ const word = (words: string): RegExp => new RegExp(`(?<![a-z])(?:${words})`);
 const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   amount: {
     goesWith: word(
-      'borrow|lend|lent|financ|loan|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand|pay|must it be|be given|should (?:he|she|they) get',
+      'borrow|lend|lent|financ|loan|debt|mortgage|afford|price|cost|worth|invest|present|sum|value|need|settle|hand|pay|must it be|be given|should (?:he|she|they) get',
     ),
     goesAgainst: word(
       'each|every|⟨[ea]|per |interest|at the end|after|left|still|total|altogether|in all|payment|rate|more|less',
@@ -47,13 +47,29 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
   },
 };
 
-/** "…, given interest of 3 %": what is told behind a question. */
+/** "…, given interest of 3 %", "…, if money earns 5 %": what is told behind a question. */
 const givenBehind =
-  /,? (?:given|if|assuming|when|at|with|nominal|the) (?:(?:that|an?|the) )?(?:interest |rate |nominal )*(?:(?:is|of|at|rate) )*⟨p.*$/;
+  /,? (?:given|if|assuming|when|at|with|where|nominal|the(?= (?:interest|rate|nominal)))(?![a-z])[^?⟨]{0,40}(?<!⟨[^⟩]*)⟨p.*$/;
 
-/** @param words of a question, as in the flat text */
-export function agrees(words: string, unknown: Unknown): boolean {
+/** Words that ask for something besides what a plan seeks. */
+const asksElse = word(
+  'interest|owe|owing|outstanding|left|balance|total|altogether|in all|all told|last|final|closing|smaller|more|less|fewer|differ|extra|cost|charge|cheap|dear|better|sav(?:es?|ed|ing) (?:by|this|that|it)|sooner|earlier|reduce|of (?:it|that|this|which|them)(?! (?:each|must))|both|difference|gain|profit|worth it|why|whether|who|which',
+);
+
+/**
+ * @param words of a question, as in the flat text
+ * @param isAlone nothing else is asked: then it is enough that its words go with nothing else
+ */
+export function agrees(words: string, unknown: Unknown, isAlone = false): boolean {
   const { goesWith, goesAgainst } = byUnknown[unknown];
-  const own = words.replace(givenBehind, '');
-  return goesWith.test(own) && !goesAgainst.test(own);
+  const own = words
+    .replace(
+      /^[^?]*?(?<![a-z])(?=(?:what|how|which|find|give|state|compute|calculate|determine|work out)(?![a-z]))/,
+      '',
+    )
+    .replace(givenBehind, '')
+    .replace(/⟨n\d+⟩(?: times| of them)? (?:altogether|in all|in total)/g, '');
+  const head = unknown === 'finalAmount' ? (own.split(/ (?=after|at the end|when|by)/)[0] ?? own) : own;
+  if (goesWith.test(head) && !goesAgainst.test(head)) return true;
+  return isAlone && !asksElse.test(own) && !(goesAgainst.test(head) && !goesWith.test(head));
 }

@@ -45,6 +45,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange|part[- ]payment)',
     `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
     '(?:allows?|allowed|allowance(?: of)?) {m}',
+    '(?:for (?:which|it|them)),? {m} (?:is|are|was|were) (?:allowed|given|credited)',
     `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,
     'part[- ]exchange(?: for| at| of| worth)?:? {m}',
     '(?:traded?|trades|trading) [^.;:?!\\n⟨]{2,40}in for {m}',

@@ -145,6 +145,14 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   ),
   cue('finalAmount', 12, 'balloon (?:on|of|for|under) [^?]{0,90} is {m}'),
   cue('finalAmount', 12, 'option price(?: is| of|:)? {m}'),
+  cue(
+    'finalAmount',
+    12,
+    'costing {m},? (?:due|to be|needed|which|that)(?: [a-z]+){0,4} (?:in )?<t>',
+    '(?:except|save|but)(?: for)? {m},? (?:which|that) (?:is|are|will be) (?:paid|due|payable)',
+    '{m} (?:must|has to|is to|should|needs to) be (?:collected|accumulated|raised|saved|saved up|built up|gathered|reached|there)',
+    '(?:after which|at the end of which) (?:it|they) (?:is|are|will be) worth {m}',
+  ),
   cue('finalAmount', 10, 'to have {m} (?:in|after|when|by)'),
   cue('finalAmount', 12, '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}'),
   cue(

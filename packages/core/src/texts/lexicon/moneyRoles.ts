@@ -104,6 +104,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:is|are|was|were) (?:put|paid|placed|deposited|invested) (?:in|into|on) [^.;?!]{0,60}(?:withdrawn|taken out|drawn)',
   ),
   cue('amount', 10, '(?:credit line|line of credit|overdraft) of {mn}'),
+  cue(
+    'amount',
+    11,
+    'ago,? [^.?!⟨]{0,40}(?:bond|certificate|deposit|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) (?:for|at|with|of|by) {m}',
+    'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
+  ),
   cue('amount', 10, '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}'),
   cue(
     'amount',
@@ -138,6 +144,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     9,
     '(?:is|are|was|were) sold (?:for|at) {m}',
     'priced? (?:is |at |of |was )?{m}',
+    'the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?',
     '@price(?: is| of| at| was|:| being|,)* {mn}(?! ⟨[ea])',
     '(?:costs?|costing|sells? for|selling (?:for|at)|on sale (?:for|at)|offered (?:for|at)|tagged(?: at)?|marked) {m}(?! ⟨[ea])',
     'bought [^.;?!\\n⟨]{0,60}? for {m}',

@@ -55,6 +55,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     'residual(?: value)?(?: is| of|:| at| being| put| reckoned| taken| set)* {p}',
     '{p} residual',
+    '{p} of (?:this|that|it|the [a-z]+|its [a-z]+) as (?:a |its |the )?(?:residual|balloon)',
     'balloon(?: payment)?(?: is| of|:| at)* {p}',
     '{p} (?:balloon|of (?:it|that|the [a-z ]+?|its [a-z ]+?)(?: is)?(?: still)?(?: due| owing| left| remaining)?,? (?:at the end|as a residual|as a balloon|at the close|when (?:it|the lease) ends))',
     'worth {p} of',
@@ -105,6 +106,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n}-(?:payment|instal?lment|deposit)',
     '{n} (?:equal |level )?<e> (?:sums|amounts)',
     'every one of the {n}',
+    '{n} (?:month|quarter|year|week|half-year|fortnight)s?[ -](?:ends|starts)',
     '<e> ?{n} (?:[a-z]+-(?:ends|starts)|months|quarters|years|weeks)(?![a-z])',
     '{n} (?:rather than|instead of|and not|or) (?:in )?<n> (?:<e> )?(?:@payment|months|@deposit)',
   ),
@@ -121,6 +123,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     10,
     '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago',
     '{t} ago[^.?!⟨]{0,40}(?:bought|paid|costs?|put|invested|deposited|was worth) [^.?!⟨]{0,24}<m>[^?!]{0,60}(?:today|now)[^?!⟨]{0,30} <m>',
+    '{t} ago[^.?!⟨]{0,40}(?:bond|certificate|deposit|savings|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) [^.?!⟨]{0,24}<m>',
   ),
   cue(
     'after',
@@ -176,6 +179,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n} (?:decimals?|decimal places|significant|figures|places|digits)',
     '{n}-(?:seat|bed|room|metre|meter|foot|inch|acre|storey|berth|page|litre|ton|tonne|kg|km|mile)[a-z]*',
   ),
+  cue('ignored', 12, '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)', 'there are {n} of them'),
   cue('daysPerYear', 11, '<e> \\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),
 ];

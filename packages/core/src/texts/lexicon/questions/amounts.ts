@@ -42,7 +42,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) is the (?:dearest|most expensive|costliest) [^.;?!⟨]{0,60}(?:buy|afford|pay for|have)',
     'what (?:single |one-off |lone )(?:deposit|sum|amount|investment)[^?.!]{0,80}(?:turns? into|grows? to|becomes?|amounts? to|provides?)',
   ),
-  cue('amount', 12, '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)'),
+  cue(
+    'amount',
+    12,
+    '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)',
+    'to what (?:cash )?(?:value|price|sum|amount) [^?.!⟨]{0,30}(?:do|does|is|are) (?:these|they|those|this|it|the)',
+  ),
   cue(
     'finalAmount',
     12,

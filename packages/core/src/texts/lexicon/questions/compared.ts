@@ -8,6 +8,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'difference',
     11,
     'how much (?:sooner|earlier)',
+    'number of (?:<e> )?@payment (?:saved|spared|avoided)',
     'by (?:what|which) (?:amount|sum|margin)',
     'by how many (?:payments|months|years|instal?lments)',
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',

@@ -25,7 +25,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'leftToPay',
     13,
-    '(?:sum|total) of (?:all )?(?:the )?payments (?:still |yet )?to come',
+    '(?:sum|total) of (?:all )?(?:the )?(?:payments|those|ones|these|the ones) (?:still |yet )?to come',
     'what remains to be paid in (?:instal?lments|payments)',
     '(?:sum|total) of (?:all )?the payments that (?:remain|are left|are still|will)',
     'how much do (?:the rest|the others|the remaining ones) (?:add up|come|amount) to',
@@ -85,6 +85,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     '(?:is|was) (?:there|in (?:the|it)) ~(?:when|after|just)',
     'what (?:is|was|will) (?:the|her|his|their|its) (?:balance|debt)',
     '(?:debt|balance) (?:now|today)',
+    "(?:debt|balance) at (?:its|their|the [a-z]+'s) end",
     '(?:debt|balance) at (?:the |that |this )?(?:change|moment|point|reset|review|renewal|switch|rise|time of)',
     'pay(?:-?off)? (?:amount|figure|sum)',
     'how much (?:would|will|must) ~ (?:to )?(?:settle|pay (?:it )?off|clear)',

@@ -48,6 +48,11 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|do|did|is|was) [^.;?!⟨]{0,40}(?:charg|ask|pay|earn|cost|yield)[^.;?!⟨]{0,24} as a (?:nominal|yearly|annual)',
     'what (?:would|do|does|will) [^.;?!⟨]{0,40}(?:payments|terms|instalments|installments|offer|it|they) (?:amount|come|correspond) to as a (?:nominal|yearly|annual)',
   ),
+  cue(
+    'nominalRate',
+    14,
+    '(?:to )?(?:what|which) (?:nominal )?rate,? (?:compounded|convertible)[^?]*(?:is|does) (?:the|this|that) flat',
+  ),
   cue('nominalRate', 14, '^find j\\(?_?\\d+\\)? (?:equivalent|corresponding|equal) to'),
   cue('nominalRate', 13, '^(?:and )?(?:the )?(?:interest|annual|yearly) rate ?\\?'),
   cue('nominalRate', 12, 'what is (?:it|that|this)(?: <a>)?,? (?:when )?(?:compounded|convertible)'),
