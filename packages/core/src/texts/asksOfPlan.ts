@@ -4,11 +4,12 @@ import { placeAsked } from './askArgs.ts';
 import { comparedOf } from './comparedOf.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
-import { sentenceAt, type Page } from './page.ts';
+import { heardAs } from './heardAs.ts';
+import type { Page } from './page.ts';
 import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
-import type { Compared, ReadArgs, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 
 /**
  * The asks, in order; what is asked twice is asked once.
@@ -60,64 +61,6 @@ function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQu
     place: { ...place, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
   }));
 }
-
-/** A question as it is meant behind the one before, and of what the plan does not state. */
-function heardAs(page: Page, each: PlacedQuestion, all: readonly PlacedQuestion[], plan: ReadPlan): PlacedQuestion {
-  const before = all[all.indexOf(each) - 1];
-  const goesOn = before !== undefined && sentenceAt(page, before) === sentenceAt(page, each);
-  // "… how much interest in the last two years, and how much in all?"
-  if (goesOn && each.asked === 'totalPaid' && before.asked === 'interest' && isAllOfIt(page, each))
-    return { ...each, asked: 'interest', place: undefined };
-  // "How many payments and how much interest are saved?"
-  const after = all[all.indexOf(each) + 1];
-  const isSavedToo =
-    each.asked === 'payments' &&
-    after?.asked === 'difference' &&
-    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(
-      page.flat.slice(each.unit.start, each.unit.end),
-    );
-  if (isSavedToo) return { ...each, asked: 'difference' };
-  // "How many payments does this save, and how much interest?"
-  const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
-  if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
-  // "The same sum is saved each month. How much?"
-  const isBare = all.length === 1 && /^\W*how much\W*$/.test(page.flat.slice(each.unit.start, each.unit.end));
-  if (each.asked === 'difference' && isBare) return { ...each, asked: seeks[plan.unknown] };
-  const sought = soughtInstead(each.asked, plan, each.place !== undefined);
-  // Where that is asked besides, it is another question.
-  const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));
-  const isAskedToo =
-    isAsking && sought !== each.asked && all.some((other) => other !== each && isAlike(other.asked, sought));
-  return { ...each, asked: isAskedToo ? each.asked : sought };
-}
-
-const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
-  /^\W*(?:and )?how much (?:is (?:it|that) )?(?:in all|altogether|in total)\W*$/.test(flat.slice(unit.start, unit.end));
-
-const isAlike = (one: Question['asked'], other: Question['asked']): boolean =>
-  one === other || (other === 'finalAmount' && one === 'balance') || (other === 'payments' && one === 'howLong');
-
-/** What a question for something that is known asks for: the one thing that is not. */
-function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean): Question['asked'] {
-  const isKnown =
-    (asked === 'payment' && plan.payment !== null) ||
-    (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');
-  // What payments that end in nothing are worth is their worth now.
-  const isWorthNow =
-    asked === 'finalAmount' &&
-    (plan.unknown === 'amount' || (plan.unknown === 'payment' && plan.kind === 'drawing-down')) &&
-    plan.finalAmount === 0 &&
-    !hasPlace;
-  return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? seeks[plan.unknown] : asked;
-}
-
-const seeks: Readonly<Record<Unknown, Question['asked']>> = {
-  amount: 'amount',
-  rate: 'nominalRate',
-  payments: 'payments',
-  payment: 'payment',
-  finalAmount: 'finalAmount',
-};
 
 type Found = { quantity: ReadQuantity; plan: number | null; args?: ReadArgs } | undefined;
 
