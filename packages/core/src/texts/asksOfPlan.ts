@@ -139,7 +139,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   principal: (asking) => rangeAsk(asking),
   totalPaid: ({ of: { plan }, is, unit }) => {
     const withDeposit =
-      /(?:deposit|down|includ|counted in|counting)|(?:total|full) (?:price|cost)|cost|in all for/.test(unit);
+      /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for/.test(
+        unit,
+      );
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),

@@ -32,6 +32,14 @@ export function heardAs(
   // "The same sum is saved each month. How much?"
   const isBare = all.length === 1 && /^\W*how much\W*$/.test(page.flat.slice(each.unit.start, each.unit.end));
   if (each.asked === 'difference' && isBare) return { ...each, asked: seeks[plan.unknown] };
+  const words = page.flat.slice(each.unit.start, each.unit.end);
+  if (
+    each.asked === 'amount' &&
+    plan.kind === 'saving' &&
+    plan.payment !== null &&
+    /deposited|paid in|put in/.test(words)
+  )
+    return { ...each, asked: 'totalPaid' };
   const sought = soughtInstead(each.asked, plan, each.place !== undefined);
   // Where that is asked besides, it is another question.
   const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));

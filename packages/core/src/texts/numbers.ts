@@ -4,7 +4,7 @@ import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
 import { joinTimes } from './joinedTimes.ts';
-import { asMoney } from './unsignedSums.ts';
+import { asMoney, plainSums } from './unsignedSums.ts';
 import { type Token, type TokenForm } from './tokens.ts';
 
 export type DecimalMark = '.' | ',';
@@ -59,7 +59,8 @@ export function readTokens(text: string, mark: DecimalMark = decimalMarkOf(text)
     } else at += 1;
   }
   const all = joinTimes(tokens, lower);
-  return all.some(({ form }) => form === 'money') ? all.map((each) => asMoney(each, lower)) : all;
+  const isSigned = all.some(({ form }) => form === 'money');
+  return isSigned ? all.map((each) => asMoney(each, lower)) : plainSums(all, lower);
 }
 
 /** A word or a number begins here: not within either, and not behind a letter as in "j4". */

@@ -45,6 +45,11 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     !page.signs.some((each) => each[0]?.role === 'price')
   )
     asked.delete('amount');
+  // "What is there at the end? How much was deposited?": its payments, in all.
+  const isPaid = page.signs.some(
+    ([sign], at) => sign?.role === 'payment' && sign.weight >= 9 && scope(page.places[at]!),
+  );
+  if (asked.has('amount') && asked.has('finalAmount') && isPaid) asked.delete('amount');
   const changes = changesOfText(page).filter(({ token }) => scope(page.places[token]!));
   const roles = new Map<number, Role>();
   for (const { taken } of changes) for (const { token, role } of taken) roles.set(token, role);

@@ -132,7 +132,7 @@ const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!di
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =
-  /^(?:counting|including) the (?:last|smaller|final)|^(?:the )?(?:deposit|down payment)(?: being)? included|^(?:interest|fees?) included/;
+  /^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment)(?: being)? included|^(?:interest|fees?) included/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;

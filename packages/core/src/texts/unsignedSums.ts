@@ -15,3 +15,39 @@ export function asMoney(each: Token, lower: string): Token {
   );
   return isLarge && !isNumbered && behindSum.test(lower.slice(each.end)) ? { ...each, form: 'money' } : each;
 }
+
+/** What may stand behind a sum in a text without any currency. */
+const behindPlain =
+  /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
+
+const countsBefore =
+  /(?:payments?|instal?lments?|deposits?|no|nos|number|after|aged|age|in|since|of year|year|years|months|(?:^|[^a-z])n ?[=:]|to|and|through|-|first|last|next|all) ?$/;
+
+/**
+ * "640 is deposited at the end of each quarter", "a 48 000 loan": money, in a text that names no currency at all. A list
+ * of values, "PV 12,800; PMT 325", is read as it stands.
+ */
+export function plainSums(all: readonly Token[], lower: string): Token[] {
+  if (/(?<![a-z])(?:pv|pmt|fv)(?![a-z])/.test(lower)) return [...all];
+  const read = all.map((each) => asPlainMoney(each, lower));
+  const isSum = ({ start, value }: Token): boolean =>
+    value >= 50 &&
+    /(?:loan|debt|mortgage|principal|payments|deposits|instal?lments|rentals|sum|amount|price|fund) of $/.test(
+      lower.slice(0, start),
+    );
+  return read.some(({ form }) => form === 'money')
+    ? read.map((each) => (each.form === 'count' && isSum(each) ? { ...each, form: 'money' } : asMoney(each, lower)))
+    : read;
+}
+
+function asPlainMoney(each: Token, lower: string): Token {
+  const before = lower.slice(0, each.start);
+  const isSum =
+    each.form === 'count' &&
+    each.value >= 50 &&
+    ![360, 365, 366].includes(each.value) &&
+    !(Number.isInteger(each.value) && each.value > 1900 && each.value < 2100) &&
+    behindPlain.test(lower.slice(each.end)) &&
+    !countsBefore.test(before);
+  return isSum ? { ...each, form: 'money' } : each;
+}

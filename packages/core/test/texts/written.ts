@@ -2553,7 +2553,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'What lump sum on his retirement gives Mr Pettit £18,000 at the beginning of each year for 20 years at 4.25% effective?',
-    plans: ['borrowing rate=0.0425/effective/1 n=20 p=1 payment=18000 beginning final=0 ?amount'],
+    plans: ['drawing-down rate=0.0425/effective/1 n=20 p=1 payment=18000 beginning final=0 ?amount'],
     asks: ['amount'],
   },
   {
@@ -7569,6 +7569,136 @@ export const written: readonly Written[] = [
       'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
+  {
+    text: 'A loan with a principal of 12,800 is amortized with monthly payments over 4 years at 5.4% compounded monthly. Calculate the size of the payments if they are made at the end of each month.',
+    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Calculate the monthly repayment on a £2,400 loan which is to be repaid over two years if interest is charged at a flat rate of 5% p.a.',
+    plans: ['flat amount=2400 rate=0.05/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '640 is deposited at the end of each quarter at a nominal rate of 5% compounded quarterly. Find the accumulated amount right after the 20th deposit.',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=20 p=4 payment=640 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Perpetua retires today and wants a monthly income of £600, payable at the end of the month, for 12 years. What amount must she have if her money is invested at 3.3% p.a. payable monthly?',
+    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A 48 000 loan at 5,6 % compounded semi-annually is amortized over 7 years with payments at the end of every two months. What is the size of the payments and what is the total amount paid?',
+    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Juniper, who has $3,500 in the bank, deposits another $240 at the end of every month. If the bank pays 4.05 % compounded daily, how much will she have after 4½ years? How much of that will be interest?',
+    plans: ['saving amount=3500 rate=0.0405/nominal/365 n=54 p=12 payment=240 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Corin borrowed $10,400 at 11.4 % compounded monthly. He makes payments of $325 at the end of each month for as long as necessary and a smaller concluding payment one month later. How many full payments are there? How much is the concluding payment?',
+    plans: ['borrowing amount=10400 rate=0.114/nominal/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'What beginning-of-month deposit will accumulate to $18,000 in three years at an effective rate of 5.2 percent?',
+    plans: ['saving amount=0 rate=0.052/effective/1 n=36 p=12 beginning final=18000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Upon retirement a pilot put £160,000 into a fund which credits 3.84% compounded monthly. From it he takes £1,450 at the beginning of every month, starting immediately. What is the balance in the fund after six years?',
+    plans: ['drawing-down amount=160000 rate=0.0384/nominal/12 n=72 p=12 payment=1450 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A bakery trades its old van, valued at $4,150, for a new one with a price of $27,400, and makes a down payment of $2,250. A $180 paperwork fee is included in the amount financed. The financing is at 7.25 % compounded monthly with end-of-month payments for 60 months. Find the amount financed and the monthly payment.',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'A cargo trike, cash price £3,480, can be bought on hire purchase with a deposit of 10% and 30 monthly instalments. A flat rate of 6% per annum is charged on the balance. Calculate the interest, the monthly instalment and the total hire-purchase price.',
+    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'A loan of 12 600 € is to be repaid with forty monthly payments, in arrears, at 0,65 % per month. What is the payment? After sixteen payments, what is the total of the remaining ones?',
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: 'A $37,250 loan at 5¾ percent compounded monthly is repaid over 6 years by equal payments at the end of each month. Calculate the monthly payment, the balance outstanding at the end of two years, and the total of the payments remaining at that time.',
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: '£40 is deposited at the beginning of every two-week period for five years in a society that pays an effective annual rate of 3.25 %. How much is in the account at the end? How much was deposited? How much interest was earned?',
+    plans: ['saving amount=0 rate=0.0325/effective/1 n=130 p=26 payment=40 beginning ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'The cost of a ferry ramp is $410,000. A county subsidy of $125,000 covers part of it; the balance is borrowed at 4.74% compounded monthly and repaid with end-of-quarter payments over twelve years. Find the size of the payment and the principal repaid in the first year.',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: 'A school can buy a $22,000 coach with dealer financing at 3.9% compounded monthly for 48 months, or take a $1,500 cash rebate and borrow the rest from a credit union at 6.9% compounded monthly for 48 months. Payments are at the end of each month. Calculate both monthly payments. Which choice has the lower total cost, and what is the difference in total cost?',
+    plans: [
+      'borrowing price=22000 amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "Ferdinand's 60-month, $24,000 loan at 10.8 % compounded monthly has month-end payments. When 32 payments are left he refinances the balance, plus a $250 fee, at 7.5 % compounded monthly, keeping the remaining number of payments. Find his original payment, the balance refinanced, his new payment and the total amount he saves.",
+    plans: [
+      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:28',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Shipwrights borrow 85.000 € at 5,25 % compounded quarterly. They are to make quarterly payments at the end of each quarter for eight years plus a balloon payment of 25.000 € with the last payment. Find a) the quarterly payment; b) the outstanding balance after 12 payments; c) the total amount paid, including the balloon; d) the total interest.',
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'An aquarium can lease a $54,000 pump for 60 months at $930 per month, payable in advance, with an option to buy it for $9,000 at the end. Alternatively, it can borrow $54,000 at 7.8 percent compounded monthly and make 60 end-of-month payments. (a) Calculate the nominal rate compounded monthly of the lease. (b) Calculate the loan payment. (c) Which alternative requires less money in total? (d) By how much?',
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'A £5,400 loan can be repaid over 30 months by end-of-month payments either at a flat rate of 6.5% per annum or at 11.4% compounded monthly on the reducing balance. Calculate the payment for each option. Which is cheaper and by what total amount? What nominal rate compounded monthly corresponds to the flat rate?',
+    plans: [
+      'flat amount=5400 rate=0.065/flat n=30 p=12 final=0 ?payment',
+      'borrowing amount=5400 rate=0.114/nominal/12 n=30 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+      'nominalRate compoundingsPerYear:12',
+    ],
   },
 ];
 

@@ -60,7 +60,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'paymentRise',
     11,
-    `(?:extra|additional|further|another)(?: (?:sum|amount|payment) of)? {m}${isPaid} ${withEach}`,
+    `(?<!(?:deposits?|saves?|adds?) )(?:extra|additional|further|another)(?: (?:sum|amount|payment) of)? {m}${isPaid} ${withEach}`,
     `{m} extra${isPaid} ${withEach}`,
   ),
   cue(

@@ -96,7 +96,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'payments',
     10,
-    '{n} (?:(?:[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
+    '{n} (?:(?:(?!(?:is|are|was|were|at|over|loan|mortgage|debt) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '{n} (?:of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',
@@ -153,6 +153,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'first(?: [a-z<>]+){0,4} ?(?:<e> )?(?:@payment |@deposit )?(?:(?:is |being |falls? |falling |due |made |paid |comes? |goes in |in |one )*)(?:in |after )?{t}(?: (?:from (?:now|today|then)|later|hence|after|away|away from now))?(?! years)',
     '{t} (?:from now|later|hence|after (?:purchase|signing|delivery|the (?:purchase|loan|sale|day|date)))(?=[^.;?!\\n]{0,6}(?:,|\\)|and (?:the|every)))',
     '{t} after the last',
+    '(?:concluding|closing|final|last|smaller) (?:@payment )?(?:<e> )?{t} later',
     '{t} after (?:the|each) ',
     '{t} (?:from (?:now|today) )?for the first time',
     '(?:paid|drawn|given|due|withdrawn) {t} (?:later|afterwards)(?= ?\\?)',

@@ -48,8 +48,10 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling('a discount', 'rebate|cash-?back|discount of <m>', has('rebate')),
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
-  telling('another extra payment', 'another (?:of )?<m> (?:at|with|after|in)|and again <m>', ({ plans }) =>
-    plans.some(({ changes: all }) => all.length > 1),
+  telling(
+    'another extra payment',
+    '(?<!(?:deposits?|saves?|adds?) )another (?:of )?<m> (?:at|with|after|in)|and again <m>',
+    ({ plans }) => plans.some(({ changes: all }) => all.length > 1),
   ),
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
     plans.some(({ changes: all }) => all.some(({ kind }) => kind === 'rate')),

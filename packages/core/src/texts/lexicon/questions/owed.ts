@@ -26,6 +26,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     'leftToPay',
     13,
     '(?:sum|total) of (?:all )?(?:the )?(?:payments|those|ones|these|the ones) (?:still |yet )?to come',
+    '(?:sum|total) of (?:all )?(?:the )?(?:@payment )?(?:remaining|left|outstanding)(?: ones| payments| instal?lments)?',
     'what remains to be paid in (?:instal?lments|payments)',
     '(?:sum|total) of (?:all )?the payments that (?:remain|are left|are still|will)',
     'how much do (?:the rest|the others|the remaining ones) (?:add up|come|amount) to',

@@ -194,6 +194,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of each(?: one)?(?= ?[?.,])',
     `how (?:much|large|big) ${must} [^.;?!]{0,50}${act}(?= (?:~~?(?:each|every|(?<!compounded |convertible |credited )<e>(?! (?:nominal |interest )?rate)|(?<!⟩ )<a>|per|at the|back|then|on the|a time|in the meantime)|[a-z ]{0,40}(?:\\?|$)))`,
     `(?:what|how much) ${must} [^.;?!]{0,60}${act} ~~?(?:each|every|(?<!compounded |convertible |credited )<e>(?! (?:nominal |interest )?rate)|(?<!⟩ )<a>|at the (?:end|start|beginning)|on the (?:first|last)|in advance|a time|at a time)`,
+    '(?:what|which) (?:beginning|end|start)-of-(?:the-)?@period (?:@payment|@deposit|@withdrawal)',
     `(?:size|amount) of (?:each|every|the|one|a) (?:[a-z-]+ |<e> ){0,2}${pmt}`,
     'find r(?![a-z])',
     '^r(?= ?[,;.?]| and)',
