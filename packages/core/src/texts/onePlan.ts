@@ -27,15 +27,8 @@ export interface PlanPart {
   readonly like?: Terms;
 }
 
-/** Reads the plan that a part of the text tells. */
-export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
-  const {
-    scope = everywhere,
-    kindScope = scope,
-    as = page.settled.kind,
-    questions = placeQuestions(page),
-    like,
-  } = part;
+/** What the questions seek, without what the text states. */
+function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQuestion[]): Set<Asked> {
   const asked = new Set(questions.map((each) => each.asked));
   if (asked.has('payment') && isKnown(page, scope, 'payment')) asked.delete('payment');
   if (
@@ -50,6 +43,19 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     ([sign], at) => sign?.role === 'payment' && sign.weight >= 9 && scope(page.places[at]!),
   );
   if (asked.has('amount') && asked.has('finalAmount') && isPaid) asked.delete('amount');
+  return asked;
+}
+
+/** Reads the plan that a part of the text tells. */
+export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
+  const {
+    scope = everywhere,
+    kindScope = scope,
+    as = page.settled.kind,
+    questions = placeQuestions(page),
+    like,
+  } = part;
+  const asked = soughtBy(page, scope, questions);
   const changes = changesOfText(page).filter(({ token }) => scope(page.places[token]!));
   const roles = new Map<number, Role>();
   for (const { taken } of changes) for (const { token, role } of taken) roles.set(token, role);
