@@ -84,6 +84,8 @@ function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last):
     ...(args && Object.keys(args).length > 0 ? { args } : {}),
   });
   const { asked } = question;
+  // "How much is that per year, and how much per month?" of a rate.
+  if (of.plan.kind === 'convert' && asked === 'payment') return is('ratePerPayment');
   if (of.plan.kind === 'convert' && !/rate|choice|difference/i.test(asked)) return undefined;
   const own = askers[asked];
   if (own) return own({ page, question, of, last, is, unit: page.flat.slice(question.unit.start, question.unit.end) });

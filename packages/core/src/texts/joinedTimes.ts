@@ -27,7 +27,11 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
         lower.slice(each.end),
       );
     const before = joined.slice(0, at).findLast(({ form }) => form === 'time');
-    if (isNext && each.form === 'count' && before) return { ...each, form: 'time', unit: before.unit };
+    // "… the payment, and the principal repaid by the first four."
+    const isOfPayments = /(?:payment|instal?ment|deposit)[^.;?!]*(?:by|in) the first $/.test(
+      lower.slice(0, each.start),
+    );
+    if (isNext && each.form === 'count' && before && !isOfPayments) return { ...each, form: 'time', unit: before.unit };
     return sharingUnit(each, joined[at - 1], joined[at + 1], lower);
   });
 }

@@ -45,7 +45,10 @@ export function kindOfText(
     asked.has(each as Asked),
   );
   // "What does a card charge per year, effectively, at 1.75 % a month?"
-  const isBare = !page.tokens.some(({ form }) => form === 'money' || form === 'time' || form === 'count');
+  const isBare = !page.tokens.some(
+    ({ form }, at) =>
+      form === 'money' || ((form === 'time' || form === 'count') && page.signs[at]?.[0]?.role !== 'daysPerYear'),
+  );
   if (!amounts && rates && (!paid || (isBare && asksRate)))
     return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
   if (isFlat(page, scope, { said: of('flat') > 0, asked: asked.has('flatRate'), rates, paid })) return { kind: 'flat' };

@@ -89,9 +89,12 @@ function tokenAt(text: string, lower: string, at: number, mark: DecimalMark): To
 /** "1." and "2)" before a line's text, "[6 marks]". */
 function labelAt(text: string, at: number): Token | undefined {
   const line = /^(\d{1,2})[.)](?=\s)/.exec(text.slice(at, at + 5));
-  const opens = /(?:^|\n|[(]|[.?;:,] |(?:find|give|calculate|determine|compute|state) )\s*[(]?$/i.test(
-    text.slice(Math.max(0, at - 12), at),
-  );
+  const isHigh = Number(line?.[1]) > 20;
+  const opens =
+    !isHigh &&
+    /(?:^|\n|[(]|[.?;:,] |(?:find|give|calculate|determine|compute|state) )\s*[(]?$/i.test(
+      text.slice(Math.max(0, at - 12), at),
+    );
   // "1) the deposit 2) the payment"
   const goesOn =
     line?.[0].endsWith(')') && new RegExp(`(?:^|[\\s(])${Number(line[1]) - 1}\\)\\s[^(]*$`).test(text.slice(0, at));

@@ -132,7 +132,7 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
     const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
     const isNext =
       /(?:another|further|(?:goes|going|carries|went) on for|for the (?:next|following)) $/.test(before) ||
-      /^ (?:after|behind) (?:that|these|this|them)(?![a-z])/.test(behind);
+      /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
     // "… for the first six years, for the last four years 140."
     const isLast =
       /for the (?:last|remaining|other) $/.test(before) &&

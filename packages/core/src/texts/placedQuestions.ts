@@ -191,7 +191,7 @@ function timeAsBefore(
   { place, unit }: PlacedQuestion,
   before: PlacedQuestion | undefined,
 ): AskedPlace | undefined {
-  const isBare = /^\W*(?:and )?(?:after|in) ⟨n\d+⟩\W*$/.test(page.flat.slice(unit.start, unit.end));
+  const isBare = /^\W*(?:and )?(?:what |how much )?(?:after|in) ⟨n\d+⟩\W*$/.test(page.flat.slice(unit.start, unit.end));
   return isBare && place?.after !== undefined && before?.place?.afterYears !== undefined
     ? { afterYears: place.after, taken: place.taken }
     : undefined;
@@ -261,7 +261,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it)(?=,)|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it)(?=[,:])|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

@@ -217,7 +217,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
-    /^(?:and )?how (?:much|many|long|large),?$/.test(text) ||
+    /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||

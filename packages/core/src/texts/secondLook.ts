@@ -16,6 +16,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...takenAndSought(page, draft),
     ...paidTwice(page, draft),
     ...openedWithFirst(draft),
+    ...riseTooLarge(draft),
     ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
@@ -113,6 +114,16 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];
   });
 }
+
+/** A payment that rises by many times itself: one extra payment is more likely. */
+const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
+  plans.flatMap(({ amount, payment, payments, changes }) => {
+    const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
+    const rise = changes.find((each) => each.kind === 'payment' && usual !== null && each.by > 2 * usual);
+    return rise?.kind === 'payment'
+      ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
+      : [];
+  });
 
 /** "She opens it with 150 and pays in 150 at the start of each month": the first of them, or besides. */
 const openedWithFirst = ({ plans }: DraftReading): ReadDoubt[] =>

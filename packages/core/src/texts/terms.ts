@@ -125,7 +125,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
     // "A deposit of 4,000" without a word of how often is no payment.
     const often =
       page.periods.some(({ use, token }) => use === 'frequency' && inScope(page, scope, token)) ||
-      impliedFrequency(page.flat) !== undefined;
+      impliedFrequency(page.flat, page.tokens) !== undefined;
     return (sign?.role === 'payment' && sign.weight >= 9 && often) || (sign?.role === 'payments' && sign.weight >= 9);
   });
 }
@@ -177,7 +177,7 @@ function frequencyOfText(
     if (use === 'frequency' && inScope(page, scope, token)) votes.set(perYear, (votes.get(perYear) ?? 0) + weight);
   const [best] = [...votes].sort(([, one], [, other]) => other - one);
   if (best) return { paymentsPerYear: best[0], saysFrequency: true };
-  const implied = impliedFrequency(page.flat) ?? (kind === 'convert' ? rate.wanted : undefined);
+  const implied = impliedFrequency(page.flat, page.tokens) ?? (kind === 'convert' ? rate.wanted : undefined);
   if (implied !== undefined) return { paymentsPerYear: implied, saysFrequency: true };
   return { paymentsPerYear: rate.compounding ?? 12, saysFrequency: false };
 }

@@ -7700,6 +7700,147 @@ export const written: readonly Written[] = [
       'nominalRate compoundingsPerYear:12',
     ],
   },
+  {
+    text: 'For eight years nobody touched £3 200 that had been put on deposit at a nominal 4.5 % a year, interest twice a year. To what sum had it grown by then?',
+    plans: ['lump-sum amount=3200 rate=0.045/nominal/2 n=16 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The first of 96 monthly deposits of $150 is made today. Interest is 3.6% a year, compounded monthly. How much is there one month after the 96th?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$6,341.21 is what $5,000 turned into over six years of monthly compounding. The nominal annual rate, please.',
+    plans: ['lump-sum amount=5000 n=72 p=12 final=6341.21 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'What must be paid at the end of each of fifteen years to clear EUR 95,000 lent at 5¼% effective?',
+    plans: ['borrowing amount=95000 rate=0.0525/effective/1 n=15 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A card at 1.75% per month costs how much per year, effectively?',
+    plans: ['convert rate=0.0175/per-period/12 p=12 ?rate'],
+    asks: ['effectiveRate'],
+  },
+  {
+    text: 'Of the $36,000 for their loft the sail makers have $6,000. A bank lends them what they lack, at 6 % compounded monthly, and they repay it over 120 months. What do they pay each month?',
+    plans: ['borrowing price=36000 down=6000 amount=30000 rate=0.06/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'The mixer: £18,600. The lease: 36 months, rent due at the start of the month, 7.5 % nominal, comp. monthly. The residual at the end: 30 % of the value. The rent: ?',
+    plans: ['leasing amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A shop charges $4,950 for a loom. Whoever pays $450 now may pay the rest, to which a set-up fee of $60 is added, in 24 monthly sums of $209, the first after one month. Which nominal rate, compounded monthly, is the shop taking?',
+    plans: ['borrowing price=4950 down=450 fees=60 amount=4560 n=24 p=12 payment=209 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "£52 000, 6.8 % a year with quarterly rests, five years, payments at the quarter's end; £20 000 is still to be paid at the end. Quarterly payment? Total of interest?",
+    plans: ['borrowing amount=52000 rate=0.068/nominal/4 n=20 p=4 final=20000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A fund of £160,000 pays 3.84% a year, monthly. At the start of each month, from today on, £1,450 is drawn from it. How big is it six years from now?',
+    plans: ['drawing-down amount=160000 rate=0.0384/nominal/12 n=72 p=12 payment=1450 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$27,400 is the price of a van. The buyer gives an old one in part exchange ($4,150), pays $2,250 in cash and finances the rest, together with a fee of $180, by 60 month-end payments at 7.25 % compounded monthly. Amount financed and payment, please.',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'Deposit 10%, then 30 equal monthly payments, with a flat 6% per annum on the balance: those are the terms for a trike at £3,480. How much is the interest, how much is a payment, and how much does the trike cost with the deposit?',
+    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'How much of her 64.500,00 € loan will Alma still owe in five years if she pays 820,00 € at the end of each month and 4,95 % a year is charged monthly?',
+    plans: ['borrowing amount=64500 rate=0.0495/nominal/12 n=60 p=12 payment=820 ?finalAmount'],
+    asks: ['balanceAfter k:60'],
+  },
+  {
+    text: "With £260 at each month's end for 4 years to spend on a loan at 10.2 % a year, how large a loan can one get? And if the motor is £14,250, how much has to be paid down?",
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: 'Twenty-four equal monthly payments repay £2,880 and the £432 that is charged on it. Payment? Flat rate per annum?',
+    plans: ['flat charge=432 amount=2880 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate as:flat'],
+  },
+  {
+    text: 'Piano, list price $8,200; up front $700; for the old upright $350; 36 times $199 at the end of the month; 6.6% compounded monthly. How large a residual, due with the last $199, does that leave?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For a ramp at $410,000 a county puts up $125,000. The rest is financed over twelve years with payments at the end of each quarter, 4.74% compounded monthly. Calculate one payment, and the principal repaid by the first four.',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: 'A borrower of 28 000 € at 7,6 % yearly (charged quarterly) pays 1 250 € at the end of each quarter. Three years later: what does he owe, and what has he paid in interest?',
+    plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
+    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
+  },
+  {
+    text: "Twenty years of saving 310 € at each month's end at 4,8 % capitalised monthly, then fifteen years of drawing an equal sum at each month's end at the same rate until nothing is left. How much has been saved up when the drawing starts? How much is drawn each time? How much interest is earned while drawing?",
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=240 p=12 payment=310 ?finalAmount',
+      'drawing-down rate=0.048/nominal/12 n=180 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'Wilhelmina wants £2,500 at the beginning of each quarter for eight years, the first 12 years from now. Her account yields an effective 4% a year. How much must be in it by then, and how much must she pay in at the start of every month until then?',
+    plans: [
+      'drawing-down rate=0.04/effective/1 n=32 p=4 payment=2500 beginning final=0 ?amount',
+      'saving amount=0 rate=0.04/effective/1 n=144 p=12 beginning ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: "Barnaby's bank asks for month-end payments over 25 years on $182,000 at 5.4% compounded monthly. What is the payment, to the cent? Paying half as much every two weeks, how many such payments would he make, and how many years would he need?",
+    plans: [
+      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'years@1'],
+  },
+  {
+    text: '€150,000 over twenty years at an effective 3.6 % a year, with payments at the end of each month. When the 60th is paid, €20,000 more is paid. The end date stays. How large are the payments after that? And how much interest is there in the twenty years?',
+    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
+    asks: ['payment after:60', 'totalInterest'],
+  },
+  {
+    text: "85.000 € owed; 5,25 % a year compounded quarterly; eight years of payments at quarter's end; at the end 25.000 € on top of the last payment. a) How large is the payment? b) How much is owed after twelve? c) How much is paid in all (with the 25.000 €)? d) How much of that is interest?",
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'At 3.6% p.a. convertible monthly, ringers pay in $200 at the end of each month for three years and $275 at the end of each month for five years more. What is in the fund after three years? What after eight? How much interest has been earned in the eight years?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
+    asks: ['balanceAfter k:36', 'finalAmount', 'totalInterest'],
+  },
+  {
+    text: "Interest 6 % compounded monthly, $90,000, payments at month's end as for a 30-year loan; but after seven years, with the 84th payment, the whole balance is called. Payment? Balance called? Total of that last payment?",
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

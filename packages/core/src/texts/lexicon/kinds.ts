@@ -27,6 +27,9 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     '{m}(?: <[ae]>)? ?[^.;?!⟨]{0,24}(?:is|are) saved',
   ),
   cue('saving', 6, 'pays? {m} into', 'puts (?:it|them|this) all (?:in|into)'),
+  cue('saving', 9, '(?:what|how much) (?:has to|must|needs to) be added'),
+  cue('borrowing', 6, 'pays? the rest'),
+  cue('borrowing', 9, 'payments over <t> on <m>'),
   cue(
     'saving',
     9,

@@ -46,6 +46,8 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
     '(?:allows?|allowed|allowance(?: of)?) {m}',
     `(?:trades?|traded|trading|exchanges?|gives?|hands? in) ${old} [a-z -]{2,20},? (?:valued at|worth|taken at|for which)[^.;?!⟨]{0,20} {m}`,
+    'part[- ]exchange,? \\({m}',
+    `for ${old} [a-z -]{2,20}:? {m}`,
     '(?:for (?:which|it|them)),? {m} (?:is|are|was|were) (?:allowed|given|credited)',
     `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,
     'part[- ]exchange(?: for| at| of| worth)?:? {m}',
@@ -85,7 +87,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:of |in |for |as )(?:interest|finance charges?|credit charges?)',
     '(?<!finance )(?<!delivery )charge of {m}',
-    '{m} (?:is|are) charged (?:for|on) (?:it|this|that|the)',
+    '{m} (?:that |which )?(?:is|are|was) charged (?:for|on) (?:it|this|that|the)',
   ),
   cue(
     'charge',

@@ -148,6 +148,9 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
+    '{m} (?:is|are|remains?) (?:still |then )?to be paid at the end(?! of (?:⟨e|each|every))',
+    '{m} on top of the (?:last|final)',
+    'so that there (?:is|are|will be) {m}',
     'costing {m},? (?:due|to be|needed|which|that)(?: [a-z]+){0,4} (?:in )?<t>',
     '(?:except|save|but)(?: for)? {m},? (?:which|that) (?:is|are|will be) (?:paid|due|payable)',
     '{m} (?:must|has to|is to|should|needs to) be (?:collected|accumulated|raised|saved|saved up|built up|gathered|reached|there)',

@@ -95,7 +95,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'newPayment',
     10,
     'for the (?:next|following|remaining|last|other) <t>,? {m}(?= ?[.;,])',
-    '<m> (?:<a>|<e>|at [^.;?!⟨]{0,20}<e>)[^.;?!⟨]{0,16} for <t> and (?:of )?{m}(?: <a>| <e>)? for the <t> after',
+    '<m> (?:<a>|<e>|at [^.;?!⟨]{0,20}<e>)[^.;?!⟨]{0,16} for <t> and (?:of )?{m}(?: <a>| <e>| at [^.;?!⟨]{0,20}<e>)? for (?:the <t> after|<t> (?:more|after (?:that|it)|afterwards))',
   ),
   cue('amount', 11, 'from (?:a|an|the|her|his|their) (?:fund|account|pot|legacy) (?:of|with|holding) {m}'),
   cue(
@@ -109,6 +109,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     'ago,? [^.?!⟨]{0,40}(?:bond|certificate|deposit|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) (?:for|at|with|of|by) {m}',
     'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
+    '(?<=^|[.;] ?){m} (?:is|are) in hand',
+    '{m} (?:that |which )?(?:had|has|have|was|were) (?:been )?(?:put|placed|deposited|invested|laid|lodged) (?:on|in|at|into|away|down)(?! (?:each|every|the (?:end|start|beginning|first|last)))(?! <e>)',
+    '(?:has to|must|needs to|should|to) be added[^?.!]{0,60} to {m}',
+    '(?:repay|pay off|clear) {mn}(?= ?[.,;])',
+    '(?<=^|[.;:/] )amount:? {mn}(?= ?[;,./])',
   ),
   cue('amount', 10, '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}'),
   cue(
@@ -144,6 +149,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     9,
     '(?:is|are|was|were) sold (?:for|at) {m}',
     'priced? (?:is |at |of |was )?{m}',
+    'if (?:the|an?|his|her) (?!(?:most|sum|amount|payment|balance|loan|debt|first|last|largest|mortgage|deposit|instal))[a-z -]{3,24} (?:is|costs?) {m}',
     'the {m} (?:that|which) (?:an?|the|its|his|her|their) [a-z -]{2,24} costs?',
     '@price(?: is| of| at| was|:| being|,)* {mn}(?! ⟨[ea])',
     '(?:costs?|costing|sells? for|selling (?:for|at)|on sale (?:for|at)|offered (?:for|at)|tagged(?: at)?|marked) {m}(?! ⟨[ea])',

@@ -55,6 +55,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     'residual(?: value)?(?: is| of|:| at| being| put| reckoned| taken| set)* {p}',
     '{p} residual',
+    'residual[^.;?!⟨:]{0,30}: {p}',
     '{p} of (?:this|that|it|the [a-z]+|its [a-z]+) as (?:a |its |the )?(?:residual|balloon)',
     'balloon(?: payment)?(?: is| of|:| at)* {p}',
     '{p} (?:balloon|of (?:it|that|the [a-z ]+?|its [a-z ]+?)(?: is)?(?: still)?(?: due| owing| left| remaining)?,? (?:at the end|as a residual|as a balloon|at the close|when (?:it|the lease) ends))',

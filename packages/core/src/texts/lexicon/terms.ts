@@ -3,7 +3,7 @@
 import { cue, type Cue } from './record.ts';
 
 const first =
-  '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ [a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
+  '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ (?:⟨e\\d+⟩ )?[a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
 
 /** What begins a month after the last deposit falls at the end of its months. */
 const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting )(?<!first )';
@@ -19,7 +19,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'payable in advance',
     'up front (?:each|every)',
     'prepaid',
-    '(?:at|from) the (?:beginning|start) of each of (?:the |its )?(?:next |following |first )?<nt>',
+    '(?:at|from|on) the (?:beginning|start|first day) of each of (?:the |its )?(?:next |following |first |coming )?<nt>',
     '(?:at|from) the (?:beginning|start|opening|outset) of (?:<e>|(?:the|its|their|a|each|that) @period)',
     'at (?:the )?(?:beginning|start) of <e>',
     'first [a-z ]{0,30}(?:when|as soon as|on the day|the day) the (?:loan|contract|agreement|sale|lease|money|deal|credit|goods) (?:is|was|are|were) (?:granted|made|signed|paid out|taken out|given|concluded|closed|delivered|lent)',
@@ -52,7 +52,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'in arrears?',
     'arrears',
     'ordinary annuity',
-    'at the (?:end|close) of each of (?:the |its )?(?:next |following |first )?<nt>',
+    '(?:at|on) the (?:end|close|last day) of each of (?:the |its )?(?:next |following |first |coming )?<nt>',
     'annuity[ -]immediate',
     'at (?:the )?(?:end|close) of (?:<e>|<a>|(?:the|its|their|that|each|a) @period)',
     '(?:by )?the (?:end|close|last day) of (?:<e>|<a>|(?:the|its|their|each) @period)',

@@ -78,6 +78,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how often (?:do|does|must|will|can|may)(?= [^?]{0,30}(?:pay|paid|draw|withdraw|take|deposit|save|put))',
     'how many (?:payments |of them )?(?:(?:come|are|go) before|precede)',
     'how many of (?:them|these)',
+    '(?:with|at) which (?:deposit|payment|withdrawal|instal?lment)',
     'for how many @period',
   ),
   cue(
@@ -132,6 +133,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'downPayment',
     13,
     'how much must (?:he|she|they) (?:then |therefore )?put down',
+    '(?:what|how much) (?:has to|needs to|should) be paid down',
     'how much (?:has|have|must|does|do|will|would) [^.;?!⟨]{0,24}(?:to )?(?:put|pay) down',
   ),
   cue(
@@ -163,6 +165,9 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|which) (?:amount|sum) (?:does|will|can) (?:he|she|they|it|the [a-z]+) pay(?: out)?(?= ?\\?)',
     '(?:what|which) (?:amount|sum) (?:each|every) time',
+    '(?:what|how much) (?:has to|must|needs to|should) be (?:added|saved|put in|paid in|deposited|set aside) (?:<e>|each|every|at the)',
+    'how much is (?:drawn|withdrawn|taken|paid|deposited)(?: out| in)? (?:each|every|<e>|a) ?(?:time|month|quarter|year)?(?= ?[?,])',
+    'how much must (?:he|she|they|it) pay in (?:at the|each|every|<e>)',
     '(?:what|how much) (?:did|does|do|was|were) (?:he|she|they|it) (?:pay|paying) (?:at first|originally|to begin with|before|at the start(?! of)|initially|until then)',
     '(?:what|which) (?:amount|sum) (?:put|set|laid|paid|saved|deposited) ?(?:by|aside|away|in)? (?:each|every|<ea>|at the (?:end|start|beginning) of <e>)',
   ),

@@ -48,6 +48,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|how much) will (?:he|she|they|it) have paid (?:in all|altogether|in total|back)',
     'what (?:he|she|they) (?:has |have )?(?:paid|put|pays?) in(?! (?:each|every|interest|⟨))',
+    '(?:what|which|how large a) (?:part|share) of (?:it|that|this) (?:was|is|has been) (?:paid|put) in',
+    '(?:what|how much) (?:does|did|will|would) [^?.⟨]{3,30} cost (?:with|including|counting) (?:the|her|his|their) (?:deposit|down payment)',
   ),
   cue('interest', 13, 'how much interest is there in'),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n', '^(?:and )?(?:the )?interest in (?:it|that|this)(?= ?[?.,])'),
