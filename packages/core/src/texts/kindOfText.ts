@@ -10,6 +10,13 @@ export interface KindRead {
   readonly other?: ReadKind;
 }
 
+/** "What does a card charge per year, effectively, at 1.75 % a month?": rates, and nothing else. */
+const isBare = ({ tokens, signs }: Page): boolean =>
+  !tokens.some(
+    ({ form }, at) =>
+      form === 'money' || ((form === 'time' || form === 'count') && signs[at]?.[0]?.role !== 'daysPerYear'),
+  );
+
 const kinds: readonly ReadKind[] = ['borrowing', 'saving', 'drawing-down', 'lump-sum', 'leasing'];
 
 /**
@@ -44,12 +51,7 @@ export function kindOfText(
   const asksRate = ['nominalRate', 'effectiveRate', 'ratePerPayment', 'choice', 'difference'].some((each) =>
     asked.has(each as Asked),
   );
-  // "What does a card charge per year, effectively, at 1.75 % a month?"
-  const isBare = !page.tokens.some(
-    ({ form }, at) =>
-      form === 'money' || ((form === 'time' || form === 'count') && page.signs[at]?.[0]?.role !== 'daysPerYear'),
-  );
-  if (!amounts && rates && (!paid || (isBare && asksRate)))
+  if (!amounts && rates && (!paid || (isBare(page) && asksRate)))
     return { kind: asksRate || asked.size === 0 ? 'convert' : 'lump-sum' };
   if (isFlat(page, scope, { said: of('flat') > 0, asked: asked.has('flatRate'), rates, paid })) return { kind: 'flat' };
   if (of('leasing') >= 7) return { kind: 'leasing' };
