@@ -51,6 +51,7 @@ const moments: readonly MomentRecord[] = [
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('the first {t}'),
+  moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
   moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
 ];
 

@@ -6,7 +6,11 @@ import type { ReadQuantity } from './reading.ts';
 export function comparedOf(unit: string): ReadQuantity {
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
-  if (/(?:in|of) payments|by how many(?! years)|how many (?:fewer|less|(?:does|do|will|would|did|are|is) )/.test(unit))
+  if (
+    /(?:in|of) (?:payments|instal?ments)|by how many(?! years)|how many (?:fewer|less|(?:does|do|will|would|did|are|is) )/.test(
+      unit,
+    )
+  )
     return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';

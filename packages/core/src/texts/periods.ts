@@ -30,7 +30,7 @@ const adverbs: readonly PeriodPhrase[] = [
     says: `(?:every|each) ${two} months?|bi-?monthly|two-?monthly|six times (?:a|each|per) year|6 times (?:a|each|per) year`,
     perYear: 6,
   },
-  { says: '365-day', perYear: 365 },
+  { says: '365-day|365 times (?:a|each|per) year', perYear: 365 },
   {
     says: '(?:every|each) (?:three|3|third) months?|three-?monthly|3-monthly|quarterly|quarter by quarter|(?:four|4) (?:times|compoundings) (?:a|each|per|in a) year',
     perYear: 4,

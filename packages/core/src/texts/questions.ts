@@ -45,6 +45,8 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const isMeant = (piece: Span): boolean =>
       meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
+    if (found.length === 0 && eitherOr.test(sentence.text))
+      found.push({ question: { says: 'choice', start: sentence.start, end: sentence.end }, piece: sentence });
     const isLost =
       found.length === 0 && !isAside && !isSame && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
     const lost: readonly Span[] = isLost
@@ -81,6 +83,10 @@ const askedSince = (flat: string, each: Question): Question =>
   !/loan|debt|mortgage|borrow|lent|ow(?:e|es|ed)(?![a-z])|⟨e\d+⟩ payment/.test(flat)
     ? { ...each, asked: 'finalAmount' }
     : each;
+
+/** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
+const eitherOr =
+  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best) ?\?/;
 
 const isAgain = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);

@@ -17,6 +17,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...paidTwice(page, draft),
     ...openedWithFirst(draft),
     ...riseTooLarge(draft),
+    ...dearerThanPrice(draft, asks),
     ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
@@ -59,6 +60,8 @@ const otherKinds = (taken: ReadKind): ReturnType<typeof choice>[] =>
 /** In words, what a plan states of what it is asked. */
 function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): string | undefined {
   const { kind, rate, unknown, changes } = plan;
+  if (kind === 'flat' && quantity === 'nominalRate' && args?.as === 'flat' && rate?.quoted === 'flat')
+    return 'the flat rate';
   if (kind === 'convert' || quantity === 'nominalRate' || quantity === 'effectiveRate') {
     const isSame =
       quantity === 'effectiveRate'
@@ -123,6 +126,15 @@ const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
     return rise?.kind === 'payment'
       ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
       : [];
+  });
+
+/** What is lent on a thing is no more than its price. */
+const dearerThanPrice = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, answers }) => {
+    const price = plans[plan ?? 0]?.price;
+    const [found = 0] = answers;
+    const isMore = quantity === 'amount' && price !== undefined && found > price * 1.2;
+    return isMore ? [doubt('amount', `The amount found is more than the price of ${price}.`)] : [];
   });
 
 /** "She opens it with 150 and pays in 150 at the start of each month": the first of them, or besides. */

@@ -3,7 +3,7 @@
 import { doubt, notUnderstood, quoteOf } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import type { Span } from './flatText.ts';
-import { headOf, heads } from './lexicon/heads.ts';
+import { headOf, heads, needs } from './lexicon/heads.ts';
 import { sentenceAt, type Page } from './page.ts';
 import type { ReadAsk, ReadDoubt } from './reading.ts';
 import { isAnswered, partsIn } from './sentences.ts';
@@ -24,7 +24,7 @@ const isToFind =
 
 /** "…, the interest paid in that year, and the time that …" */
 const things =
-  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving|increase|growth|change)(?![a-z])/g;
+  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving|increase|growth|change)(?![a-z])/g;
 
 /** It asks in so many words, and sets no choice between numbers. */
 const isQuestion = {
@@ -134,5 +134,8 @@ export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const unit = page.questions.find(({ start }) => start === place.start)?.unit;
     const known = heads[quantity];
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
-    return unit && known?.goesAgainst.test(head) && !known.goesWith.test(head) ? [notUnderstood(page, unit)] : [];
+    const isOther = known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
+    const need = needs[quantity];
+    const isUnsaid = unit !== undefined && need?.test(page.flat.slice(unit.start, unit.end)) === false;
+    return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
   });

@@ -63,7 +63,7 @@ const isTold =
 
 /** "The balance after nine years is wanted." */
 const wanted =
-  /^\W*the (?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
+  /^\W*the (?:⟨e\d+⟩ |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
 /** "(a) … (b) …": parts that ask; not "two ways: (A) 150 a month at 3 %; (B) …". */
 function asksInParts(text: string): boolean {

@@ -7841,6 +7841,173 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'A museum must find $60,000 in ten years. To what present sum does this correspond at 3.9% effective?',
+    plans: ['lump-sum rate=0.039/effective/1 n=10 p=1 final=60000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Three years long a band of 34 players has paid $85 into an account at the end of every month. The bank has credited 3 % annually, each month a twelfth of it. How much can be withdrawn now?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=36 p=12 payment=85 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Comma as decimal mark: if 125,00 € is put into savings at the end of every month, and 2,4 % a year credited each month, how much will have been saved up after 6 years?',
+    plans: ['saving amount=0 rate=0.024/nominal/12 n=72 p=12 payment=125 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An annuity has 20 payments of 640, made at the end of each quarter; j4 = 5%. What is its amount?',
+    plans: ['saving amount=0 rate=0.05/nominal/4 n=20 p=4 payment=640 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '$11,700 is owed and will be paid off fortnightly over 3 years (first payment: in a fortnight). The rate is 7.8 percent p.a. What does the borrower pay each time?',
+    plans: ['borrowing amount=11700 rate=0.078/nominal/26 n=78 p=26 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Sixteen payments are due, two hundred and seventy-five pounds at the end of every quarter. The debtor wants to settle them all today. What must he offer, with money at 6.4% and quarterly rests?',
+    plans: ['borrowing rate=0.064/nominal/4 n=16 p=4 payment=275 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A potter leases a glaze mixer for 36 months and pays at the start of each. Its value is £18,600, of which 30 % will be left at the end (the residual). The lease is reckoned at 7.5 % nominal, comp. monthly. What is the monthly rental?',
+    plans: ['leasing price=18600 amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '48 000 is lent to a choir at 5,6 % a year compounded half-yearly. Over 7 years the choir makes equal payments, one every two months, in arrears. Calculate one payment and their sum.',
+    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'For a rate of 7.3%, compounded 365 times a year, calculate the effective annual rate and the monthly rate.',
+    plans: ['convert rate=0.073/nominal/365 p=12 ?rate'],
+    asks: ['effectiveRate', 'ratePerPayment'],
+  },
+  {
+    text: 'How many deposits of £95, made at the end of each fortnight, bring £1,100 to £9,000 or more, with 3.9 % a year compounded fortnightly?',
+    plans: ['saving amount=1100 rate=0.039/nominal/26 p=26 payment=95 final=9000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'Nine years from now, will $2,000 at 5 percent compounded yearly or $2,050 at 4.6 percent compounded monthly be worth more? By how much?',
+    plans: [
+      'lump-sum amount=2000 rate=0.05/nominal/1 n=9 p=1 ?finalAmount',
+      'lump-sum amount=2050 rate=0.046/nominal/12 n=108 p=12 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "A clerk lends at 10.2 % a year. A customer can repay £260 at each month's end for 4 years. How much can the clerk let her have? What must she pay down on a motor for £14,250?",
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: '28 quarterly deposits of € 500,00 in arrears amounted to € 17.250,00. Work out the rate per quarter and the effective annual rate.',
+    plans: ['saving amount=0 n=28 p=4 payment=500 final=17250 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: "12 600 € is repaid in forty equal sums at month's end, at 0,65 % a month. How large is such a sum, and what do the sums still to come add up to after sixteen?",
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: '£432 is charged on a loan of £2,880 and both are paid back in 24 equal monthly payments. How large is each? What flat rate does the lender use?',
+    plans: ['flat charge=432 amount=2880 n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate as:flat'],
+  },
+  {
+    text: 'The dryers have to repay $37,250 in 6 years at 5¾ percent a year, interest monthly, paying at the end of the month. What is the payment? How much do they owe after two years? How much in payments have they still before them then?',
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
+  },
+  {
+    text: '36 months, $199 at the end of each, $700 at the start, $350 for an old upright: on these terms a piano listed at $8,200 is leased, at 6.6% compounded monthly. What must be paid as a residual together with the last payment?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '£1,750 put away at quarterly interest amounted to £2,120 five years and three months later. State the nominal annual rate and the corresponding effective rate.',
+    plans: ['lump-sum amount=1750 n=21 p=4 final=2120 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
+  },
+  {
+    text: 'A ramp costing $410,000 is paid for by the county ($125,000) and by a loan at 4.74% compounded monthly, repaid at the end of every quarter for twelve years. How much is each payment and by how much do the first four of them lower the debt?',
+    plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
+    asks: ['payment', 'principalIn from:1 to:4'],
+  },
+  {
+    text: "A farmer owes 28 000 € at 7,6 % yearly, compounded quarterly, and can spare 1 250 € at each quarter's end. How much of the debt is there after three years? How much interest has he paid in that time?",
+    plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
+    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
+  },
+  {
+    text: '$68,000 is lent for ten years at 5.4 % a year compounded monthly, repaid monthly in arrears. When 36 payments have been made, the rate is put up to 6.6 %, but the loan is still to end when agreed. Work out the payment at first, the balance at the change, the payment after it and the interest over all ten years.',
+    plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
+  },
+  {
+    text: 'A borrower of £26,500 (7.2 percent compounded monthly, 72 equal instalments in arrears) inherits £4,000 and pays it in with instalment 24. His instalments do not change. How much sooner, in instalments, is he done? How much interest does he save?',
+    plans: ['borrowing amount=26500 rate=0.072/nominal/12 n=72 p=12 final=0 extra@24:4000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'The month-end payment on a 25-year loan of $182,000 at 5.4% compounded monthly is to be found, to the cent. Next, half of it is paid every two weeks: how many payments does the loan then need, and how many years is that?',
+    plans: [
+      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'years@1'],
+  },
+  {
+    text: 'Of 85.000 € borrowed at 5,25 % a year compounded quarterly, 25.000 € is to be repaid with the last of the quarterly payments, which are made in arrears for eight years. Work out a) the payment, b) the debt after 12 payments, c) the sum of all that is paid, with the 25.000 €, d) the interest.',
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'For eight years ringers save at the end of each month at 3.6% p.a. convertible monthly: $200 for the first three years, then $75 more. What do they have at the end? What did they have after three years? How much interest did they earn?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:36', 'totalInterest'],
+  },
+  {
+    text: '18.900,00 € is to be repaid in six years, monthly in arrears, at 5,28 % compounding monthly. The borrower pays as agreed for twenty months, pays nothing for the next six while interest is added, and then pays enough to be done on time. Find the agreed payment, the debt after the six months, and the later payment.',
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: "For a pump priced at $54,000 there are two possibilities. Leasing: 60 rents of $930 in advance each month, and $9,000 at the end to buy. Borrowing the price: 7.8 percent compounded monthly, 60 month-end payments. Find the lease's nominal rate (compounded monthly), the loan payment, the possibility that takes less money, and the difference.",
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'A slipway, in which its owner has put $125,000, will be worth $30,000 after a hire of 40 quarters, paid quarterly in advance. At what payment does he make 8% a year effective? After the 20th payment, how much of his money has he not yet got back?',
+    plans: ['leasing amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'A lender sets month-end payments on $90,000 at 6 % compounded monthly as if it ran for 30 years, but wants all that is outstanding after seven years, along with payment 84. Find the payment, what is outstanding then, and the whole of what is paid on that day.',
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

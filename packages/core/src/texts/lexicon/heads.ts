@@ -32,6 +32,34 @@ export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
   },
 };
 
+const ofTime = words(
+  'how (?:many|long|soon|often|much (?:sooner|longer))|when|number|time|term|year|n ?=|find n|month|until|count|after|which|payments? ?\\?',
+);
+const ofRates = words(
+  'rate|per ?cent|yield|j\\(?_?\\d|⟨p|apr|effective|nominal|interest|return|compounded|convertible|charg|cost|i ?=|⟨[ea]|⟨t|pay|earn|what|find',
+);
+const ofInterest = words(
+  'interest|earn|charg|cost|int(?![a-z])|credit|gain|add|more|growth|grown|profit|financ|made|new|exceed|price|save|spare|avoid|dear|contribut|not (?:been )?paid in|in all|(?:of|in) (?:the|its) (?:last|first|⟨o)',
+);
+
+/** What a question must speak of somewhere, to be read as it is. */
+export const needs: Readonly<Partial<Record<ReadQuantity, RegExp>>> = {
+  principalIn: words(
+    'principal|princ|capital|reduc|repa|paid (?:off|back)|lower|f[ae]ll|pays? (?:off|down)|clear|c[oa]me down|take|gone|go down|goes|cut|off|sink|sunk|shrink|prin?',
+  ),
+  interestIn: ofInterest,
+  totalInterest: ofInterest,
+  financeCharge: ofInterest,
+  nominalRate: ofRates,
+  effectiveRate: ofRates,
+  ratePerPayment: ofRates,
+  payments: ofTime,
+  years: ofTime,
+  lastPayment: words('last|final|clos|small|left|remain|paid|odd|conclud|drop|larg|rest'),
+  leftToPay: words('pay|paid|still|left|remain|come|due|owe|outstanding|instal|ahead|before|rest|others'),
+  downPayment: words('down|deposit|himself|herself|themselves|cash|bring|find|up ?front|own|pay'),
+};
+
 /** Before the first "after", "at", "on" …: what the question is about. */
 export const headOf = (unit: string): string =>
   unit.split(/(?<![a-z])(?:after|at|on|for|if|when|with|over)(?![a-z])/)[0] ?? unit;

@@ -28,6 +28,12 @@ export const kindCues: readonly Cue<ReadKind>[] = [
   ),
   cue('saving', 6, 'pays? {m} into', 'puts (?:it|them|this) all (?:in|into)'),
   cue('saving', 9, '(?:what|how much) (?:has to|must|needs to) be added'),
+  cue(
+    'saving',
+    12,
+    'how much can (?:then )?be withdrawn (?:now|then|at the end)',
+    'annuity[^?]{0,200} its amount ?\\?',
+  ),
   cue('borrowing', 6, 'pays? the rest'),
   cue('borrowing', 9, 'payments over <t> on <m>'),
   cue(
@@ -103,7 +109,7 @@ export const kindCues: readonly Cue<ReadKind>[] = [
     'borrowing',
     8,
     '(?:clears?|pays? off|repays?|extinguish(?:es)?|settles?|discharges?) {mn}',
-    'debt|owes|indebted',
+    'debt|debtor|owes|indebted',
     '(?:does|do) the same as <m>',
     'advanced (?:him|her|them|you|us|me)',
     '(?:has|have|having) <t> to (?:return|repay|pay|give)',

@@ -87,7 +87,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:of |in |for |as )(?:interest|finance charges?|credit charges?)',
     '(?<!finance )(?<!delivery )charge of {m}',
-    '{m} (?:that |which )?(?:is|are|was) charged (?:for|on) (?:it|this|that|the)',
+    '{m} (?:that |which )?(?:is|are|was) charged (?:for|on) (?:it|this|that|the|a loan)',
   ),
   cue(
     'charge',

@@ -108,6 +108,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     11,
     'ago,? [^.?!⟨]{0,40}(?:bond|certificate|deposit|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) (?:for|at|with|of|by) {m}',
+    'brings? {m} (?:up )?to <m>',
     'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
     '(?<=^|[.;] ?){m} (?:is|are) in hand',
     '{m} (?:that |which )?(?:had|has|have|was|were) (?:been )?(?:put|placed|deposited|invested|laid|lodged) (?:on|in|at|into|away|down)(?! (?:each|every|the (?:end|start|beginning|first|last)))(?! <e>)',

@@ -160,7 +160,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'interest that is stated',
-    'interest(?: [a-z]+){0,8} (?:<m> )?[^.?!]{0,40}(?:came to|amounted to|comes to|totalled|totals) <m>',
+    '(?<!(?:at|with) ⟨e\\d+⟩ )interest(?: [a-z]+){0,8} (?:<m> )?[^.?!]{0,40}(?:came to|amounted to|comes to|totalled|totals) <m>',
     ({ plans }) => plans.some(({ charge }) => charge !== undefined),
   ),
   telling(

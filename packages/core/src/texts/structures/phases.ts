@@ -85,7 +85,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|then|thereafter|from then|from now on|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|followed by|then|thereafter|from then|from now on|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 

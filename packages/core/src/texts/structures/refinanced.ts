@@ -105,7 +105,7 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const said = wordsOf(page, question);
   const isLater =
     asked === 'payment' &&
-    /(?:(?:then|afterwards|later|from then)\W*$|second|(?:will|does|must) (?:he|she|they) pay\W*$)/.test(said);
+    /(?:(?:then|afterwards|later|from then)\W*$|second|(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$)/.test(said);
   if (asked === 'payment' && /both|each/.test(said)) return 'each';
   return asked === 'newPayment' || isLater || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }

@@ -42,7 +42,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',
     '(?:what is )?the payment (?:then|afterwards)(?= ?[?,.])',
     'what (?:do|does|will|must) (?:he|she|they) pay (?:from then on|from that time on|afterwards|thereafter)',
-    '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;])',
+    '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;]| and)',
     'the new one(?= ?[?,])',
     '^(?:and )?(?:the )?payment after(?= ?[,?.;]|$)',
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
@@ -143,6 +143,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:is|must be) paid (?:<t>|<a>|(?:an?|one) @period) after (?:them|these|those|the last)',
     '(?:what|how much) (?:is|must be|has to be|will be) paid (?:in all |altogether |in total )?(?:on (?:that|this) (?:day|date)|at that (?:time|moment|date))',
     '(?:size|amount) of (?:that|this|the) last(?: one| payment)?',
+    'the whole of what is (?:then )?paid (?:on (?:that|this) (?:day|date)|then)',
   ),
   cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)'),
   cue(
@@ -152,7 +153,12 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'when,? counted in (?:payments|deposits|months|instal?lments),?',
   ),
   cue('newPayment', 10, "(?:second|new|other) (?:loan|lender)'s (?:<e> )?payment"),
-  cue('downPayment', 12, 'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)'),
+  cue(
+    'downPayment',
+    12,
+    'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)',
+    'what must (?:he|she|they|it|the [a-z]+) (?:then |therefore )?pay down',
+  ),
   cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment)(?: in [a-z]+)?(?: ?\\?| ⟨l|$)'),
   cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
   cue(

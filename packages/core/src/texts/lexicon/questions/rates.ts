@@ -41,6 +41,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     14,
     '(?:what|how much) (?:does|do|is|will) [^?]{0,40}(?:charge|cost)(?:s|d)? <a>,? effective(?:ly)?',
   ),
+  cue('effectiveRate', 14, 'how much is (?:this|that|it) (?:<a>|<e>|<t>|a year|per year),? effective(?:ly)?'),
   cue('effectiveRate', 14, 'costs? how much (?:<a>|<e>|per year|a year),? effective(?:ly)?'),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
   cue(

@@ -84,7 +84,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     15,
     'how much of (?:that|it|this|them) (?:was|is|has) not (?:been )?(?:paid in|put in|deposited|saved|her own|his own|their own)',
   ),
-  cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?'),
+  cue('totalPaid', 9, '^(?:and )?(?:the )?total ?\\?', '^(?:and )?their (?:sum|total)(?= ?[.?,]|$)'),
   cue('totalPaid', 11, '(?:total|whole|full) (?:credit |purchase |hire-purchase )price'),
   cue(
     'totalPaid',
