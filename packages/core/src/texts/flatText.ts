@@ -42,7 +42,7 @@ const abbreviations =
 
 /** "the last (smaller) payment" */
 const bracketed =
-  /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|rounded|partial|equal|level|regular)\)/g;
+  /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular)\)/g;
 
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);

@@ -256,6 +256,12 @@ function digitsAt(text: string, at: number, mark: DecimalMark, isMoney: boolean)
 }
 
 function wordsAt(lower: string, at: number): ReadNumber | undefined {
+  // "It must be replaced one day."
+  if (
+    /^one day(?![a-z' -])/.test(lower.slice(at, at + 9)) &&
+    !/(?:for|in|after|within|of|per|every|each) $/.test(lower.slice(0, at))
+  )
+    return undefined;
   const read = readNumberWords(lower.slice(at, at + 90));
   if (!read?.ordinal) return read;
   // "a third of the term" is no number of a payment.

@@ -8008,6 +8008,54 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'Twelve neighbours share a well pump that must be replaced one day. At the end of every month they put $85 together into an account paying 3 % a year, compounded monthly. How much do they have after three years?',
+    plans: ['saving amount=0 rate=0.03/nominal/12 n=36 p=12 payment=85 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: '(Decimal comma.) A moped is financed with 7.200,00 € over 3 years. The dealer charges a flat 4,5 % per annum on the full amount. How much does he charge in total?',
+    plans: ['flat amount=7200 rate=0.045/flat n=36 p=12 final=0 ?payment'],
+    asks: ['financeCharge'],
+  },
+  {
+    text: 'A florist buys a delivery van for $27,400. The dealer takes her old one for $4,150, and she pays $2,250 in cash. A fee of $180 is added to the loan, which runs for 60 months at 7.25 % a year compounded monthly, with payments at the end of each month. What amount does she finance, and what is her monthly payment?',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'Tuva repays a loan of $17,300 with payments of $450 at the beginning of each month. The rate is 6.3% a year, compounded monthly. How many payments does she have to make? Give the exact (fractional) number.',
+    plans: ['borrowing amount=17300 rate=0.063/nominal/12 p=12 payment=450 beginning final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'In 12 years Birgit wants to begin withdrawing £2,500 at the beginning of each quarter, for eight years. Her account pays an effective 4% a year. How much does she need at the time of the first withdrawal? How much does she have to save at the beginning of each month for the next 12 years?',
+    plans: [
+      'drawing-down rate=0.04/effective/1 n=32 p=4 payment=2500 beginning final=0 ?amount',
+      'saving amount=0 rate=0.04/effective/1 n=144 p=12 beginning ?payment',
+    ],
+    asks: ['amount', 'payment@1'],
+  },
+  {
+    text: 'A museum borrows €150,000 for twenty years at an effective 3.6 % a year and pays at the end of each month. With its 60th payment it makes an additional payment of €20,000. The term is not changed. What is the payment from then on? How much interest does the museum pay in the twenty years?',
+    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
+    asks: ['payment after:60', 'totalInterest'],
+  },
+  {
+    text: 'A nurse repays a study loan of 18.900,00 € over six years at 5,28 % compounded monthly, with payments at the end of each month. After the twentieth payment she is allowed to pay nothing for six months; interest continues to be added. The loan must still be repaid within the original six years. What is her original payment? How much does she owe at the end of the pause? What does she have to pay from then on?',
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: 'A mortgage of $90,000 at 6 % compounded monthly is amortized over 30 years with payments at the end of each month, but it falls due after seven years, together with the 84th payment. Find the monthly payment, the outstanding balance that falls due, and the total amount paid on that day.',
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -182,6 +182,12 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{n} (?:decimals?|decimal places|significant|figures|places|digits)',
     '{n}-(?:seat|bed|room|metre|meter|foot|inch|acre|storey|berth|page|litre|ton|tonne|kg|km|mile)[a-z]*',
   ),
+  cue(
+    'interval',
+    12,
+    "from {t}'?s? time on",
+    'in {t}(?: from now)?,? (?:[a-z]+ ){1,3}(?:wants?|would like|hopes?|plans?|wishes|intends?|will) (?:to )?(?:begin|start|retire)',
+  ),
   cue('ignored', 12, '\\((?:there are|with|all|of whom) {n}[^)⟨]*\\)', 'there are {n} of them'),
   cue('daysPerYear', 11, '<e> \\({t}\\)'),
   cue('daysPerYear', 9, '{t} (?:days )?to the year', '{t} in (?:a|the) year', '(?:year of|basis of) {t}'),

@@ -8,6 +8,7 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
+import { yearsOf } from '../terms.ts';
 import { clausesOf, isIn } from './clauses.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
 
@@ -34,13 +35,21 @@ export function readPhases(page: Page): DraftReading | undefined {
     page.questions.some(({ asked }) => asked === 'howLong' || asked === 'payments' || asked === 'years') &&
     hasSum(page, parts.saving) &&
     hasSum(page, parts.drawing);
-  if (!(savesByAge || hasTerm(page, parts.saving)) || !(asksHowLong || hasTerm(page, parts.drawing))) return undefined;
+  if (
+    !(savesByAge || hasTerm(page, parts.saving) || waitSpans(page).length > 0) ||
+    !(asksHowLong || hasTerm(page, parts.drawing))
+  )
+    return undefined;
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
     const other = parts[phase === 'saving' ? 'drawing' : 'saving'];
     // One rate for both phases is told once.
     const told = rateSpans(page);
-    return (place) => !isIn(other, place) || isIn(told, place);
+    const wait = waitSpans(page);
+    const isWait = (place: Span): boolean => isIn(wait, place);
+    if (phase === 'drawing') return (place) => !isWait(place) && (!isIn(other, place) || isIn(told, place));
+    const isNeeded = !hasTerm(page, parts.saving);
+    return (place) => (isNeeded && isWait(place)) || !isIn(other, place) || isIn(told, place);
   };
   const owned = (order: readonly [Phase, Phase], known: Readonly<Record<Phase, boolean>>) =>
     ownedQuestions(page, (question) => ownerOf(page, question, order, known, parts)).map((each) =>
@@ -74,6 +83,12 @@ export function readPhases(page: Page): DraftReading | undefined {
   return readingOfTwo(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
+/** "In twelve years she wants to begin": how long the saving lasts. */
+const waitSpans = (page: Page): Span[] =>
+  page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && page.signs[at]?.[0]?.role === 'interval' && yearsOf(page, at) > 1 ? [page.places[at]!] : [],
+  );
+
 /** The marks of the only rate and of its compounding. */
 function rateSpans(page: Page): Span[] {
   const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [at] : []));
@@ -85,7 +100,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|followed by|then|thereafter|from then|from now on|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|followed by|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retire|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 

@@ -52,6 +52,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'amount',
     12,
     '(?:what|which) present (?:sum|amount|value)',
+    '(?:what|which) (?:amount|sum) (?:does|did|must|will|do) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)',
     'how much (?:can|could|will|would) (?:he|she|they|the [a-z]+) let (?:him|her|them|you|us|me) have',
     '(?:what|which|how large an?|how big an?) initial (?:deposit|sum|amount|investment)',
     'to what (?:cash )?(?:value|price|sum|amount) [^?.!⟨]{0,30}(?:do|does|is|are) (?:these|they|those|this|it|the)',
@@ -153,7 +154,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   ),
   cue('amount', 14, '(?:what|how much) must (?:he|she|they) (?:bring|pay|put) in (?:today|now)'),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
-  cue('finalAmount', 13, 'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)'),
+  cue(
+    'finalAmount',
+    13,
+    'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)',
+    '(?:what|how much) must (?:he|she|they|it|the [a-z]+) pay (?:together )?with the last (?:payment|one)',
+  ),
   cue(
     'finalAmount',
     12,

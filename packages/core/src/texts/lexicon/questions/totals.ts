@@ -41,7 +41,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'what (?:do|will|would) they (?:all |both )?(?:add up|come|amount) to',
     '(?:how much|what) are (?:all )?(?:the|her|his|their|these) (?:<n> )?(?:<e> )?@payment (?:all )?(?:together|in all|in total|altogether)',
   ),
-  cue('financeCharge', 12, 'what is (?:the )?charged? for (?:the )?credit'),
+  cue(
+    'financeCharge',
+    12,
+    'what is (?:the )?charged? for (?:the )?credit',
+    '(?:what|how much) (?:does|do|will|did) (?:he|she|they|it|the [a-z]+) charge(?: in total| in all| altogether)?(?= ?[?,])',
+  ),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
   cue(
     'totalPaid',
