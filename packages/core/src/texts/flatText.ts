@@ -40,6 +40,9 @@ const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 const abbreviations =
   /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
 
+/** A line's end within a sentence. */
+const wrapped = /(?<=[a-z0-9,€£$%)])[ \t]*\n(?=[a-z$£€])(?![a-z]{1,4}[.)])/g;
+
 /** "the last (smaller) payment" */
 const bracketed =
   /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular)\)/g;
@@ -93,6 +96,7 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
 function plainText(text: string): string {
   return text
     .replace(/[⟨⟩]/g, ' ')
+    .replace(wrapped, (found) => ' '.repeat(found.length))
     .replace(/[A-Z]/g, (letter) => letter.toLowerCase())
     .replace(/[’‘]/g, "'")
     .replace(/[“”«»"]/g, ' ')

@@ -40,6 +40,9 @@ export function heardAs(
     /deposited|paid in|put in/.test(words)
   )
     return { ...each, asked: 'totalPaid' };
+  // "(1) Largest loan? (2) Deposit needed?" of a thing with a price.
+  if (each.asked === 'payment' && plan.payment !== null && plan.price !== undefined && /deposit/.test(words))
+    return { ...each, asked: 'deposit' };
   const sought = soughtInstead(each.asked, plan, each.place !== undefined);
   // Where that is asked besides, it is another question.
   const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));

@@ -44,8 +44,8 @@ export function pattern(source: string): RegExp {
     .replace(/<\[?([a-z]+)\]?>/g, '⟨[$1]\\d+⟩')
     .replace(/~~(\?)?( )?/g, (_, may = '', blank = '') => `${longGap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/~(\?)?( )?/g, (_, may = '', blank = '') => `${gap}${may}${blank === '' ? wordBegins : blank}`)
-    .replace(/ \?/g, '\\s*')
-    .replace(/ /g, '\\s+');
+    // A hard line's end parts what stands before and behind it.
+    .replace(/(\[[^\]]*\])| \?| /g, (found, set?: string) => set ?? (found === ' ?' ? '[^\\S\\n]*' : '[^\\S\\n]+'));
   // What ends with a blank ends before a word.
   return new RegExp(`(?<![a-z])(?:${compiled})${source.endsWith(' ') ? '' : '(?![a-z])'}`, 'g');
 }

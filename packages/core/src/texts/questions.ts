@@ -144,7 +144,7 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
     const best = bestOf(
-      findAsked(flat.slice(from, limit)).filter(
+      findAsked(flat.slice(from, limit).replace(/\s\(?[a-h]\)\s*$/, ', ')).filter(
         ({ start, end }) =>
           from + start < opensUntil(flat, piece) &&
           !(

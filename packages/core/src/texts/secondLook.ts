@@ -17,6 +17,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...paidTwice(page, draft),
     ...openedWithFirst(draft),
     ...riseTooLarge(draft),
+    ...rateTooHigh(asks),
     ...dearerThanPrice(draft, asks),
     ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
@@ -127,6 +128,12 @@ const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
       ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
       : [];
   });
+
+/** A rate found of more than 80 % a year. */
+const rateTooHigh = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity, answers }) => /^(?:nominal|effective)Rate$/.test(quantity) && (answers[0] ?? 0) > 0.8)
+    ? [doubt('rate', 'The rate that fits is more than 80 % a year.')]
+    : [];
 
 /** What is lent on a thing is no more than its price. */
 const dearerThanPrice = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>

@@ -59,7 +59,7 @@ const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(f
 
 /** "Payments at month end.", "payments in arrears". */
 const isTold =
-  /^\W*(?:⟨e\d+⟩ )?(?:payments|instal?lments|rentals|deposits|withdrawals)[^?]*(?:in (?:arrears|advance)|at (?:the )?(?:end|beginning|start|close)|(?:month|quarter|year|week)(?:'s)?[ -]ends?)[^?]*$/;
+  /^\W*(?:⟨e\d+⟩ )?(?:payments|instal?lments|rentals|deposits|withdrawals)[^?]*(?:in (?:arrears|advance)|(?:at (?:the )?)?(?:end|beginning|start|close) of|at (?:the )?(?:end|beginning|start|close)|(?:month|quarter|year|week)(?:'s)?[ -]ends?)[^?]*$/;
 
 /** "The balance after nine years is wanted." */
 const wanted =

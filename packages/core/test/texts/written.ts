@@ -8056,6 +8056,112 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'Loan 12,800\nRate 5.4% comp. monthly\nTerm 4 years\nPayments monthly, end of month\nPayment ?',
+    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Sum needed: $60,000, in ten years. Rate: 3.9% effective. Required: the sum to be invested today.',
+    plans: ['lump-sum rate=0.039/effective/1 n=10 p=1 final=60000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "Pension: £600 at each month's end, 12 years. Interest: 3.3% p.a. payable monthly. Nothing is to be left. Capital needed today: ?",
+    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Weekly saving: $18, end of week. Interest: 2.6 % a year, added weekly. After 2 years: ?',
+    plans: ['saving amount=0 rate=0.026/nominal/52 n=104 p=52 payment=18 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Van: $27,400\nTrade-in: $4,150\nCash down: $2,250\nFee (financed): $180\n60 monthly payments, end of month\n7.25 % compounded monthly\na) Amount financed b) Monthly payment',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'Lease of a forklift: 48 monthly payments of $389 in advance; residual $4,000; 9% per annum compounding monthly. Value at the start = ?',
+    plans: ['leasing rate=0.09/nominal/12 n=48 p=12 payment=389 beginning final=4000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '28 deposits of € 500,00 at quarter-end; balance then € 17.250,00. Rate per quarter? Effective annual rate?',
+    plans: ['saving amount=0 n=28 p=4 payment=500 final=17250 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate'],
+  },
+  {
+    text: 'Lease\nList price $8,200\nUp front $700\nAllowance for old piano $350\n36 payments of $199, end of month\n6.6% compounded monthly\nResidual due with the last payment?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Loan $68,000, ten years, month-end payments, 5.4 % compounded monthly. After payment 36: rate 6.6 % (monthly), end date unchanged.\n(a) Payment before the change\n(b) Balance at the change\n(c) Payment after the change\n(d) Total interest',
+    plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
+  },
+  {
+    text: 'Oven $6,600; deposit 20%; flat rate 8% per annum; three years; monthly payments. Find a) the payment b) the interest c) the nominal reducing-balance rate, compounded monthly d) the effective rate.',
+    plans: ['flat price=6600 down=1320 amount=5280 rate=0.08/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Loan $182,000, 25 years, 5.4% compounded monthly, month-end payments.\n(a) Payment, to the cent.\n(b) Half of it is paid every two weeks instead: number of payments?\n(c) Years?',
+    plans: [
+      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payment', 'payments@1', 'years@1'],
+  },
+  {
+    text: 'Debt $13,200; 8.7 % a year, monthly; $275 at the end of each month; from payment 19 on $60 more. Find the number of payments (last one smaller), the last payment, the payments saved and the interest saved.',
+    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
+    asks: [
+      'payments',
+      'lastPayment',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Pump $54,000.\nLease: 60 payments of $930 in advance, then buy for $9,000.\nLoan: 7.8 percent compounded monthly, 60 month-end payments.\n(a) Nominal rate of the lease, compounded monthly (b) Loan payment (c) Which takes less money? (d) How much less?',
+    plans: [
+      'leasing amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'Lease: 40 quarterly payments in advance; value now $125,000, at the end $30,000; yield 8% effective. Payment? Outstanding right after the 20th payment?',
+    plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'Loan $90,000, 6 % compounded monthly, month-end payments based on 30 years; balance due after seven years with payment 84. (a) Payment (b) Balance due (c) Last payment including the balance',
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
+  {
+    text: "Coach: $22,000\nOffer A (maker): full price, 48 months, 3.9% compounded monthly\nOffer B (credit union): $1,500 rebate from the maker, rest over 48 months, 6.9% compounded monthly\nPayments at month's end\nPayment for each? Cheaper in total? By how much?",
+    plans: [
+      'borrowing amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -33,7 +33,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     10,
     '{m}(?: from [a-z ]{2,20})? (?:is|are|was|were) (?:then )?(?:paid in|repaid|put in|paid off|paid back|paid)(?: besides| extra| in addition| together with| as well| too| on top| on the(?! (?:first|last|⟨o\\d+⟩) (?:day )?of)| with (?:the |payment )<on>| with <o>)',
 
-    '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of)? {m}',
+    '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of|:)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
     'adds? {m} to (?:the|her|his|their) <o> (?:<e> )?(?:@payment|one)',
     'in addition to (?:the )?<o> (?:<e> )?@payment,? {m}',

@@ -62,6 +62,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'number of years',
     'years? (?:does|do|will|would|are|is) (?:it|that|needed)',
     'term in years',
+    '^years?(?= ?\\?)',
     '(?:exact )?time in years',
   ),
   cue(
