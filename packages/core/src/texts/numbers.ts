@@ -195,7 +195,9 @@ function aYearAt(lower: string, at: number): Token | undefined {
   if (/^half an? year\b/.test(here)) return { ...token('time', at, here.indexOf('year') + 4, 0.5), unit: 'years' };
   if (/^an? decade\b/.test(here)) return { ...token('time', at, here.indexOf('decade') + 6, 10), unit: 'years' };
   const alone = /^an? (year|month|week|fortnight|quarter)\b/.exec(here);
-  const before = /(?:after|for|over|within|once|first payment|due|in|is)\s$/.test(lower.slice(Math.max(0, at - 9), at));
+  const before = /(?:after|when|for|over|within|once|first payment|due|in|is)\s$/.test(
+    lower.slice(Math.max(0, at - 9), at),
+  );
   if (!alone?.[1] || !before) return undefined;
   return { ...time(1, alone[1]), form: 'time', start: at, end: at + alone[0].length };
 }
@@ -285,11 +287,12 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
     const isPlace = /(?:after|following|before|in|with) (?:the|her|his|their) $/.test(lower.slice(0, at));
     return /^\s(?:year|half|quarter|month)/.test(behind) || (isPlace && counted.test(behind)) ? read : undefined;
   }
+  const isAfter = read.value > 3 && /(?:after|with|by|from) the $/.test(lower.slice(0, at));
   const isLone =
     read.value > 3 &&
     lower.slice(at - 4, at) === 'the ' &&
     /^(?:[.,;?!)]| (?:is|are|goes) )/.test(lower.slice(at + read.length));
-  return isLone || counted.test(lower.slice(at + read.length)) ? read : undefined;
+  return isLone || isAfter || counted.test(lower.slice(at + read.length)) ? read : undefined;
 }
 
 /** A number in digits: which mark parts thousands and which decimals is told by the number first, then by the text. */

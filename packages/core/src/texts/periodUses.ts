@@ -81,14 +81,14 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
 }
 
 /** Weaker signs of how often payments fall: "at the end of the month", "month-end". */
-export function impliedFrequency(flat: string, tokens: FlatText['tokens'] = []): number | undefined {
+export function impliedFrequency(flat: string, told: readonly string[] = []): number | undefined {
   // "at the end of each of fifteen years"
   const each =
     /(?<![a-z])(?:each|every one) of (?:the |his |her |their |its )?(?:next |following |first |coming )?⟨t(\d+)⟩/.exec(
       flat,
     );
-  const unit = tokens[Number(each?.[1] ?? -1)]?.unit;
-  if (unit !== undefined) return perYearOf[unit.replace(/s$/, '')];
+  const unit = periodOfTerm(told[Number(each?.[1] ?? -1)]);
+  if (unit !== undefined) return unit;
   const found =
     /(?:end|beginning|start|close|first day|last day) of (?:(?:the|its|that|each|their) )?(half-month|month|quarter|half-year|year|week|fortnight)(?! ⟨)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
       flat,
@@ -96,6 +96,10 @@ export function impliedFrequency(flat: string, tokens: FlatText['tokens'] = []):
   const name = found?.[1] ?? found?.[2] ?? found?.[3];
   return name === undefined ? undefined : perYearOf[name];
 }
+
+/** "40 quarters": how often its periods fall. */
+export const periodOfTerm = (words = ''): number | undefined =>
+  perYearOf[/(half-month|month|quarter|half-year|year|week|fortnight)s?\W*$/.exec(words.toLowerCase())?.[1] ?? ''];
 
 const perYearOf: Readonly<Record<string, number>> = {
   week: 52,

@@ -12,7 +12,7 @@ const findSupposed = lexicon(supposedCues);
 
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
-  /^\((?![^)]*\?)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
+  /^\((?![^)]*\?)(?!the payment (?:is|must|has) (?:to )?be found)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
 
 export interface Questions {
   readonly questions: readonly Question[];
@@ -223,7 +223,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
   const text = flat.slice(piece.start, piece.end).trim();
   return (
     text.length < 12 ||
-    /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$/.test(text) ||
+    /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$|^with the same (?:payments|terms)\W*$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||

@@ -17,7 +17,7 @@ export function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): Read
 }
 
 const askingWords =
-  /(?<![a-z])(?<!of )(?:what(?! remains)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
+  /(?<![a-z])(?<!of )(?:what(?! remains| it (?:was|is),)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
 
 const isToFind =
   /^\W*(?:(?:please|now|then|hence|first) )*(?:find|give|state|calculate|compute|determine|work out|report|what (?:is|are) the)(?![a-z])/;

@@ -13,7 +13,7 @@ const label =
 const imperative =
   /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
-  /^\W*(?:give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+  /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
@@ -132,7 +132,7 @@ const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!di
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =
-  /^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment)(?: being)? included|^(?:interest|fees?) included/;
+  /^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;
@@ -146,6 +146,9 @@ function isTailAt(text: string, at: number, until: number): boolean {
   // "…, monthly in arrears: payments, total interest, and which is cheaper."
   return isLast || (interrogative.test(text) && quantityFirst.test(behind) && !/⟨[mpnt]/.test(behind));
 }
+
+/** "…, and the instalment stays what it was": it tells. */
+const asBefore = /(?:stays?|remains?|is|are|be|kept) what (?:it|they) (?:was|were|is|are)(?![a-z])/;
 
 /** "To what rate, …, is the flat one equal?": it goes on with what it asks. */
 const verbFirst = /^\s*(?:is|are|was|were)(?![a-z])/;
@@ -175,6 +178,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
       index > 0 && /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
     const asks =
       !relates &&
+      !asBefore.test(piece) &&
       (interrogative.test(head) || (index === 0 && wanted.test(text)) || imperative.test(`. ${piece.trimStart()}`));
     const tells = imperative.test(`. ${piece.trimStart()}`);
     const isLabelled = places.some(

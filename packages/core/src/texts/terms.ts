@@ -5,7 +5,7 @@ import type { WordRole } from './lexicon/wordRole.ts';
 import { isCount, moneyOf } from './moneyOfText.ts';
 import { kindOfText } from './kindOfText.ts';
 import { inScope, tokenAt, type Page, type Scope } from './page.ts';
-import { impliedFrequency } from './periodUses.ts';
+import { impliedFrequency, periodOfTerm } from './periodUses.ts';
 import { readRate, type RateRead } from './rateOfText.ts';
 import type { ReadKind } from './reading.ts';
 import { yearsIn } from './tokens.ts';
@@ -125,7 +125,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
     // "A deposit of 4,000" without a word of how often is no payment.
     const often =
       page.periods.some(({ use, token }) => use === 'frequency' && inScope(page, scope, token)) ||
-      impliedFrequency(page.flat, page.tokens) !== undefined;
+      impliedFrequency(page.flat, quotes(page)) !== undefined;
     return (sign?.role === 'payment' && sign.weight >= 9 && often) || (sign?.role === 'payments' && sign.weight >= 9);
   });
 }
@@ -162,12 +162,28 @@ function isTerm(page: Page, at: number): boolean {
   );
 }
 
+/** How often, in the questions that ask for a rate by the period. */
+const periodsAsked = ({ questions, periods, places }: Page): number[] =>
+  questions
+    .filter(({ asked }) => asked === 'ratePerPayment' || asked === 'payment')
+    .flatMap(({ unit }) =>
+      periods.flatMap(({ token, perYear }) =>
+        perYear > 1 && places[token]!.start >= unit.start && places[token]!.start < unit.end ? [perYear] : [],
+      ),
+    );
+
+/** The words of each number, as they are written. */
+const quotes = ({ text, tokens }: Page): string[] => tokens.map(({ start, end }) => text.slice(start, end));
+
 function frequencyOfText(
   page: Page,
   scope: Scope,
   kind: ReadKind,
   rate: RateRead,
 ): Pick<Terms, 'paymentsPerYear' | 'saysFrequency'> {
+  // "… and which rate per month?"
+  const [wanted] = kind === 'convert' ? periodsAsked(page) : [];
+  if (wanted !== undefined) return { paymentsPerYear: wanted, saysFrequency: true };
   if (kind === 'lump-sum')
     return { paymentsPerYear: rate.quoted === 'effective' ? 1 : (rate.compounding ?? 1), saysFrequency: true };
   const { paymentsPerYear } = page.settled;
@@ -177,8 +193,16 @@ function frequencyOfText(
     if (use === 'frequency' && inScope(page, scope, token)) votes.set(perYear, (votes.get(perYear) ?? 0) + weight);
   const [best] = [...votes].sort(([, one], [, other]) => other - one);
   if (best) return { paymentsPerYear: best[0], saysFrequency: true };
-  const implied = impliedFrequency(page.flat, page.tokens) ?? (kind === 'convert' ? rate.wanted : undefined);
+  const implied = impliedFrequency(page.flat, quotes(page)) ?? (kind === 'convert' ? rate.wanted : undefined);
   if (implied !== undefined) return { paymentsPerYear: implied, saysFrequency: true };
+  // "for 40 quarters": so often it is paid.
+  const term = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && page.signs[at]?.[0]?.role === 'duration' && inScope(page, scope, at)
+      ? (periodOfTerm(quotes(page)[at]) ?? [])
+      : [],
+  );
+  const [often] = term.filter((perYear) => perYear > 1 && perYear !== 12);
+  if (often !== undefined) return { paymentsPerYear: often, saysFrequency: true };
   return { paymentsPerYear: rate.compounding ?? 12, saysFrequency: false };
 }
 

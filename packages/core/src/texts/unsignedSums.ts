@@ -18,7 +18,7 @@ export function asMoney(each: Token, lower: string): Token {
 
 /** What may stand behind a sum in a text without any currency. */
 const behindPlain =
-  /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
+  /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|the [a-z]+ (?:pays|owes|borrows)|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
 
 const countsBefore =
   /(?:payments?|instal?lments?|deposits?|no|nos|number|after|aged|age|in|since|of year|year|years|months|(?:^|[^a-z])n ?[=:]|to|and|through|-|first|last|next|all) ?$/;

@@ -8162,6 +8162,127 @@ export const written: readonly Written[] = [
     ],
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
+  {
+    text: '(Spaces part the thousands; decimal comma.) For its 48 000 the theatre pays 5,6 % a year, compounded half-yearly, and clears the debt in 7 years with a payment at the end of every other month. What is it? What do all the payments come to?',
+    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'A $4,950 spinning wheel can be had for $450 now and $209 at the end of each of the next 24 months; $60 for setting up the credit is added to what is lent. Which nominal yearly rate, compounded monthly, does the seller earn?',
+    plans: ['borrowing price=4950 down=450 fees=60 amount=4560 n=24 p=12 payment=209 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Nominal 7.3%, compounded daily (a year has 365 days): which effective annual rate and which rate per month belong to it?',
+    plans: ['convert rate=0.073/nominal/365 p=12 ?rate'],
+    asks: ['effectiveRate', 'ratePerPayment'],
+  },
+  {
+    text: 'Corin Vale pays $325 at the end of every month on what he owes, $10,400 at 11.4 % a year, charged to his account monthly. How many payments of this size are there, and what is the smaller one that closes the account a month after them?',
+    plans: ['borrowing amount=10400 rate=0.114/nominal/12 p=12 payment=325 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A hearse for the undertaker of Tern Island\n• price $27,400\n• the old one taken in part exchange for $4,150\n• $2,250 in cash\n• $180 for the papers, put on the loan\n• the rest over 60 months, first payment in one month, at an APR of 7.25 % compounded monthly\nHow much is financed? What is the payment?',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
+  {
+    text: 'On hire purchase a tandem costing £3,480 in cash asks for a deposit of 10% and 30 equal monthly parts, with add-on interest of 6% per annum on the balance. (a) The interest? (b) One part? (c) The whole price, counting the deposit?',
+    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: '$21k over 5 yr, 8.4% p.a. comp. monthly, monthly in arrears. Payment? Interest during the 2nd year? Principal repaid during it?',
+    plans: ['borrowing amount=21000 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:13 to:24', 'principalIn from:13 to:24'],
+  },
+  {
+    text: 'You lend at 10.2 % a year. Somebody can pay you £260 at the end of each month for 4 years and wants a motor costing £14,250. What can you lend, and what must that somebody therefore have in hand as a deposit?',
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: "«Forty payments, one at each month's end, and 0,65 % a month on what you still owe us»: on these terms a mill gets 12 600 €. Find the payment, and what the payments that are left after the sixteenth add up to.",
+    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
+    asks: ['payment', 'leftToPay k:16'],
+  },
+  {
+    text: 'Two parishes argued about a legacy of $200,000 for 18 months. It is now a trust earning 4.6% convertible half-yearly; at the end of every half-year, for ten years, it pays out equal sums, and $50,000 is to be in hand when the last is paid. How large is such a sum?',
+    plans: ['drawing-down amount=200000 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Kelp dryers borrowed $37,250 on which a yearly 5¾ percent is charged monthly; they pay at the end of each month, 6 years in all. What do they owe at the end of two years, and what is the sum of the payments that then remain? (The payment is to be found first.)',
+    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:24', 'leftToPay k:24', 'payment'],
+  },
+  {
+    text: 'If £4,000 from a legacy goes in on top of the 24th of 72 equal instalments, paid in arrears each month on £26,500 at 7.2 percent compounded monthly, and the instalment stays what it was, by how many payments is the loan shortened and how much interest is spared?',
+    plans: ['borrowing amount=26500 rate=0.072/nominal/12 n=72 p=12 final=0 extra@24:4000/payment ?payment'],
+    asks: [
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'A coach with 17 seats costs $22,000. OFFER A: its maker finances all of it over 48 months at 3.9% compounded monthly. OFFER B: the maker takes off $1,500 and a credit union lends the rest over 48 months at 6.9% compounded monthly. Payments fall at the end of the month. What are both payments? Which offer costs less in all, and how much less?',
+    plans: [
+      'borrowing price=22000 amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: '20% of the $6,600 for a smokehouse oven is paid as a deposit; for the balance there are flat-rate terms: 8% per annum, three years, monthly payments, the first a month after the purchase.\n1. What is the payment?\n2. What is the interest?\n3. With the same payments, what would the nominal annual rate, compounded monthly, of a reducing-balance loan be?\n4. And the effective rate?',
+    plans: ['flat price=6600 down=1320 amount=5280 rate=0.08/flat n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: 'Having 32 of his 60 monthly payments still to make (in arrears, on $24,000 at 10.8 % compounded monthly), Ferdinand Crake goes to a second lender, who takes over the balance, puts a fee of $250 on it and charges 7.5 % compounded monthly over the remaining payments. (a) What was he paying? (b) What balance was taken over? (c) What does he pay now? (d) How much does he save over the rest of the term?',
+    plans: [
+      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:28',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'An effective 3.6 % a year, twenty years, payments at the end of the month: thus the herbarium repays €150,000. With the 60th payment it makes a special repayment of €20,000, and the end date stays where it is. What is the payment from the 61st on? How much interest does it pay over the twenty years?',
+    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
+    asks: ['payment after:60', 'totalInterest'],
+  },
+  {
+    text: "(Comma for decimals, point for thousands.) A shipyard borrows 85.000 € at 5,25 % a year, compounded quarterly, pays at each quarter's end for eight years, and then, with the last payment, a final lump of 25.000 €. a) How much is a payment? b) How much is owed after 12 of them? c) How much is paid in all, the lump included? d) How much interest is that?",
+    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
+  },
+  {
+    text: 'Eleven ringers save $200 at the end of each month at 3.6% p.a. convertible monthly. From the 37th deposit on, that is once three years are over, each deposit is $75 larger. (a) What have they got after eight years? (b) What had they got when the deposit went up? (c) What interest have they earned by the end?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
+    asks: ['finalAmount', 'balanceAfter k:36', 'totalInterest'],
+  },
+  {
+    text: "Piers Gullane's student loan is 18.900,00 €; he repays it monthly, in arrears, over six years, at 5,28 % compounding monthly. When twenty payments are made he is granted a pause: for six months he pays nothing, but interest keeps being added. The six years first agreed are kept. (a) What was the payment before the pause? (b) What is the debt at its end? (c) What must he pay from then on?",
+    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
+  },
+  {
+    text: 'A slipway is hired out for 40 quarters, the payments being due in advance. Its builder has $125,000 in it and reckons that it will be worth $30,000 at the end. (a) What payment earns him 8% a year effective? (b) Right after the 20th payment has come in, how much of his money is still tied up?',
+    plans: ['leasing amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: '$4,300 was lent to a beekeeper at 13.2% compounded daily. "I can spare $96 at the end of every month," she says. (a) How many payments is that, exactly? (b) How much does she owe when a year is over? (c) How large is the smaller payment at the end? (d) How much has the credit cost her?',
+    plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
+    asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

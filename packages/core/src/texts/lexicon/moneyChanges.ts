@@ -17,6 +17,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     12,
     '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
     'one-off {m}',
+    '{m}(?: from [a-z ]{2,20})? goes in (?:with|on top of|along with|together with)',
     'when the <o> (?:@payment )?(?:is|has been|was) (?:paid|made),? {m} (?:more|extra|besides)',
     '{m} (?:more|extra|besides) (?:is|are|was|were) (?:paid|added|put in) (?:with|on top of|along with|together with) (?:the )?(?:@payment |@deposit )?(?:<n>|<o>)',
   ),

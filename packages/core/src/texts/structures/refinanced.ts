@@ -17,6 +17,9 @@ const words =
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
+const ofAll = pattern(
+  '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+-end )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
+);
 const remaining = pattern('{n} remaining (?:<e> |[a-z]+-end )?(?:@payment)');
 const made = [
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
@@ -29,6 +32,12 @@ const made = [
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('with(?: (?:the|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
 ];
+
+/** The payment is asked before. */
+const hasAsked = ({ questions }: Page, { start }: Span): boolean =>
+  questions.some((each) => each.asked === 'payment' && each.start < start);
+
+const paysNow = /(?:does|will|must) (?:he|she|they) pay now\W*$/;
 
 export function readRefinanced(told: Page): DraftReading | undefined {
   // The new loan's rate is no change of the old one's.
@@ -47,7 +56,12 @@ export function readRefinanced(told: Page): DraftReading | undefined {
     );
   const isMoment = (place: Span): boolean => place.start === at?.start || isLeftAgain(place);
   const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
-  const questions = ownedQuestions(page, (question) => ownerOf(page, question));
+  // "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment.
+  const questions = ownedQuestions(page, (question) => ownerOf(page, question)).map((each) =>
+    each.asked === 'amount' && paysNow.test(wordsOf(page, each))
+      ? { ...each, asked: 'payment' as const, owner: hasAsked(page, each) ? (1 as const) : (0 as const) }
+      : each,
+  );
   const first = readPlan(page, {
     scope: (place) => !isInside(place) && !isMoment(place),
     questions: questionsOf(questions, 0),
@@ -103,11 +117,11 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const { asked } = question;
   if (asked === 'difference') return 'across';
   const said = wordsOf(page, question);
-  const isLater =
-    asked === 'payment' &&
-    /(?:(?:then|afterwards|later|from then)\W*$|second|(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$)/.test(said);
+  const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
+  const isAgain =
+    asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
   if (asked === 'payment' && /both|each/.test(said)) return 'each';
-  return asked === 'newPayment' || isLater || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
+  return asked === 'newPayment' || isLater || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }
 
 /** The new loan: the balance with the fee, over what is left. */
@@ -153,7 +167,7 @@ interface Moment {
 }
 
 function momentOf(page: Page): Moment | undefined {
-  const found = [...page.flat.matchAll(left), ...page.flat.matchAll(remaining)][0];
+  const found = [ofAll, left, remaining].flatMap((each) => [...page.flat.matchAll(each)])[0];
   if (found) return { token: Number(found[1]), isLeft: true, value: () => tokenAt(page, Number(found[1])).value };
   for (const each of made) {
     const found = [...page.flat.matchAll(each)][0];

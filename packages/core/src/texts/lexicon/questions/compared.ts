@@ -58,7 +58,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     '^(?:and )?(?:cheaper|dearer)(?: in (?:all|total))?(?= ?\\?)',
     'the [a-z]+ (?:that|which) (?:takes|needs|requires) (?:less|more|least)',
     'what is (?:better|best|cheaper|cheapest|dearer)(?= for| of|:)',
-    'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate|quote|alternative|choice|of (?:the two|them|these))',
+    'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate(?! (?:<a>|<e>|of|per))|quote|alternative|choice|of (?:the two|them|these))',
     'where (?:is|are|does|do|will|would) ~(?:more|most|less|larger|higher|better)',
     'whose (?:[a-z]+ )?(?:is|has|comes|will|grows|costs)',
     'who (?:has|ends|gets|is|comes|pays|will|should|does)',

@@ -58,7 +58,12 @@ export const owedAsked: readonly Cue<Asked>[] = [
     14,
     '(?:sum|total) of (?:all )?(?:the |her |his |their )?@payment (?:made |due |falling due )?after',
   ),
-  cue('balance', 13, 'what (?:did|does) (?:he|she|it|they) take over'),
+  cue(
+    'balance',
+    13,
+    'what (?:did|does) (?:he|she|it|they) take over',
+    'what (?:had|have) (?:he|she|they) (?:got |saved |then )?when',
+  ),
   cue('leftToPay', 14, '(?:which|what) (?:sum|amount) (?:will|must|does) (?:he|she|they) still (?:have to )?pay'),
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),

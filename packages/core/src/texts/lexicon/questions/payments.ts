@@ -27,6 +27,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
     'what is left for the (?:last|final)',
     'how small (?:is|will|would|must)',
+    '(?:what|how (?:large|much)) is the (?:smaller|last|final) one (?:that|which)',
     '^(?:and )?the last(?: one)?(?= ?\\?)',
     '(?:what|how much) [^.;?!⟨]{0,24}(?:the last time|last of all)',
     '(?:and )?how (?:large|big|small) the last(?= ?\\?)',
@@ -135,6 +136,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     'how much must (?:he|she|they) (?:then |therefore )?put down',
     '(?:what|how much) (?:has to|needs to|should) be paid down',
+    '(?:what|how much) must [^?.⟨]{3,30} (?:have|pay|bring|find) (?:in hand |ready )?as a (?:deposit|down payment)',
     'how much (?:has|have|must|does|do|will|would) [^.;?!⟨]{0,24}(?:to )?(?:put|pay) down',
   ),
   cue(
@@ -173,6 +175,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     '(?:what|which) (?:amount|sum) (?:does|will|can) (?:he|she|they|it|the [a-z]+) pay(?: out)?(?= ?\\?)',
     '(?:what|which) (?:amount|sum) (?:each|every) time',
+    'how much (?:has|have) (?:[a-z]+ ){1,3}to (?:put aside|save|set aside|pay in|deposit|lay by|put away)',
     '(?:what|how much) (?:has to|must|needs to|should) be (?:added|saved|put in|paid in|deposited|set aside) (?:<e>|each|every|at the)',
     'how much is (?:drawn|withdrawn|taken|paid|deposited)(?: out| in)? (?:each|every|<e>|a) ?(?:time|month|quarter|year)?(?= ?[?,])',
     'how much must (?:he|she|they|it) pay in (?:at the|each|every|<e>)',
