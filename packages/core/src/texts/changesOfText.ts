@@ -2,6 +2,7 @@
 
 import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
+import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
 import type { ReadChange, ReadRate } from './reading.ts';
 import { yearsIn } from './tokens.ts';
@@ -190,8 +191,19 @@ function momentOf(page: Page, token: number): Moment {
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
   return (
     (sentence && nearestMoment(page, sentence, token)) ??
-    (before && !before.asks ? nearestMoment(page, before, token) : undefined) ?? { taken: [] }
+    (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
+    (before?.asks && /at (?:that|this) (?:point|time|moment|date)(?![a-z])/.test(sentence?.text ?? '')
+      ? momentAsked(page, before)
+      : undefined) ?? { taken: [] }
   );
+}
+
+/** "How much is owed after ten years? If the rate rises at that point, …" */
+function momentAsked(page: Page, { start, end }: Span): Moment | undefined {
+  const question = page.questions.filter(({ unit }) => unit.start >= start && unit.end <= end + 1).at(-1);
+  const place = question && placeAsked(page, question.unit, 'moment');
+  if (place?.afterYears !== undefined) return { afterYears: place.afterYears, taken: [] };
+  return place?.after === undefined ? undefined : { after: place.after, taken: [] };
 }
 
 function nearestMoment(page: Page, within: Span, token: number): Moment | undefined {

@@ -153,6 +153,21 @@ const asBefore = /(?:stays?|remains?|is|are|be|kept) what (?:it|they) (?:was|wer
 /** "To what rate, …, is the flat one equal?": it goes on with what it asks. */
 const verbFirst = /^\s*(?:is|are|was|were)(?![a-z])/;
 
+/** "…, which amortise 27,300": it tells, and asks nothing. */
+const doesRelate = (text: string, at: number, piece: string): boolean =>
+  /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
+
+/** "…, the total paid and …": one more of what to find. */
+const listed = /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]/;
+
+/** "(c) If the rate rises to 6.1 %, what …": the question comes behind. */
+const supposes = /^\s*if (?![^?]*\?)/;
+
+const isAsideIn = (piece: string): boolean =>
+  subordinate.test(piece) &&
+  !/^\s*with (?:the|its|their) (?:difference|interest|total)/.test(piece) &&
+  !interrogative.test(piece.slice(0, 60));
+
 /** The pieces of a sentence that may ask. */
 export function piecesOf({ start, text }: Sentence): Piece[] {
   const cuts = new Set([0]);
@@ -173,9 +188,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const piece = text.slice(at, until);
     if (piece.replace(/[\W_]/g, '') === '') return;
     const head = piece.slice(0, 60);
-    // "…, which amortise 27,300": it tells, and asks nothing.
-    const relates =
-      index > 0 && /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
+    const relates = index > 0 && doesRelate(text, at, piece);
     const asks =
       !relates &&
       !asBefore.test(piece) &&
@@ -184,16 +197,9 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
     const isLabelled = places.some(
       (cut) => cut <= at && labelled.has(cut) && /^\s*(?:(?:and|then|also)\s+)?$/.test(text.slice(cut, at)),
     );
-    const isAside =
-      subordinate.test(piece) &&
-      !/^\s*with (?:the|its|their) (?:difference|interest|total)/.test(piece) &&
-      !interrogative.test(head) &&
-      !tells &&
-      !isLabelled;
+    const isAside = isLabelled ? supposes.test(piece) : !tells && isAsideIn(piece);
     const isTail = isTailAt(text, at, until);
-    const isListed =
-      toFind &&
-      /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]/.test(piece);
+    const isListed = toFind && listed.test(piece);
     const isGloss = gloss.test(piece);
     const isRemark = !asks && !isLabelled && !tells && inBrackets.test(text.slice(0, at));
     const opens =

@@ -8283,6 +8283,21 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
     asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
   },
+  {
+    text: 'A £250,000 mortgage at 5.2% compounded monthly is amortized over 30 years with month-end payments. (a) What is the payment? (b) How much is owed after 10 years? (c) If the rate rises to 6.1% at that point, what is the new payment for the remaining 20 years?',
+    plans: ['borrowing amount=250000 rate=0.052/nominal/12 n=360 p=12 final=0 rate@120:0.061/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:120', 'payment after:120'],
+  },
+  {
+    text: 'Which is the better investment: a certificate paying 4.85% compounded quarterly, or one paying 4.82% compounded monthly? Compare their effective annual rates.',
+    plans: ['convert rate=0.0485/nominal/4 p=4 ?rate', 'convert rate=0.0482/nominal/12 p=12 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'An investor deposits $15,000 and withdraws $1,000 at the end of each half-year. The account pays 5% compounded semi-annually. How many full withdrawals can be made, and what is the final smaller withdrawal?',
+    plans: ['drawing-down amount=15000 rate=0.05/nominal/2 p=2 payment=1000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

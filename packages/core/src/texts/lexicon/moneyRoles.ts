@@ -5,6 +5,7 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 9, '(?:deposits?|invests?|puts?|places?) {m}(?:,| and|;|\\.) ~~?(?:withdraw|draw|take)'),
+  cue('amount', 12, '(?:deposits?|invests?|puts?|places?) {m} and (?:then )?(?:withdraws?|draws?|takes?) <m>'),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start(?! of))'),
   cue(
     'amount',
