@@ -2,6 +2,7 @@
 
 import type { Cue } from './lexicon/record.ts';
 import { pattern } from './pattern.ts';
+import { requiredWords } from './requiredWords.ts';
 
 export interface Match<Says extends string = string> {
   readonly says: Says;
@@ -12,24 +13,35 @@ export interface Match<Says extends string = string> {
   readonly token?: number;
 }
 
+interface Compiled {
+  readonly words: RegExp;
+  /** One of them must be there. */
+  readonly needs: readonly string[] | undefined;
+}
+
 interface CompiledCue<Says extends string> extends Cue<Says> {
-  readonly patterns: readonly RegExp[];
+  readonly patterns: readonly Compiled[];
 }
 
 /** A lexicon ready to be looked for. */
 export function lexicon<Says extends string>(cues: readonly Cue<Says>[]): (flat: string) => Match<Says>[] {
   let compiled: readonly CompiledCue<Says>[] | undefined;
   return (flat) => {
-    compiled ??= cues.map((each) => ({ ...each, patterns: each.words.map(pattern) }));
+    compiled ??= cues.map((each) => ({
+      ...each,
+      patterns: each.words.map((words) => ({ words: pattern(words), needs: requiredWords(words) })),
+    }));
     return compiled.flatMap(({ says, weight, patterns }) =>
-      patterns.flatMap((each) =>
-        [...flat.matchAll(each)].map((found) => ({
-          says,
-          weight,
-          start: found.index,
-          end: found.index + found[0].length,
-          ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
-        })),
+      patterns.flatMap(({ words, needs }) =>
+        (needs !== undefined && !needs.some((each) => flat.includes(each)) ? [] : [...flat.matchAll(words)]).map(
+          (found) => ({
+            says,
+            weight,
+            start: found.index,
+            end: found.index + found[0].length,
+            ...(found[1] === undefined ? {} : { token: Number(found[1]) }),
+          }),
+        ),
       ),
     );
   };

@@ -1,0 +1,34 @@
+import { kindCues } from '../../src/texts/lexicon/kinds.ts';
+import { moneyEndCues } from '../../src/texts/lexicon/moneyEnds.ts';
+import { moneyPaidCues } from '../../src/texts/lexicon/moneyPaid.ts';
+import { moneyCues } from '../../src/texts/lexicon/moneyRoles.ts';
+import { numberCues } from '../../src/texts/lexicon/numberRoles.ts';
+import { questionCues } from '../../src/texts/lexicon/questions/index.ts';
+import { readPage } from '../../src/texts/page.ts';
+import { pattern } from '../../src/texts/pattern.ts';
+import { requiredWords } from '../../src/texts/requiredWords.ts';
+import { referenceProblems } from './reference.ts';
+
+describe('words without which a cue cannot match', () => {
+  it.each([
+    ['what stands beside a choice', '(?:a|b) fund', ['fund']],
+    ['every branch of a choice', '(?:loan|debt) {m}', ['loan', 'debt']],
+    ['what may not be missing', 'rent(?:al)?s? of {m}', ['rent']],
+    ['none, where a branch has none', '(?:fund|of) {m}', undefined],
+    ['none of what must not stand there', '(?<!sinking )(?!fund)of {m}', undefined],
+  ])('are %s', (_, source, words) => {
+    expect(requiredWords(source)).toEqual(words);
+  });
+
+  it('stand in every text in which the cue is found', () => {
+    const flats = referenceProblems.map(({ text }) => readPage(text).flat);
+    const cues = [kindCues, moneyEndCues, moneyPaidCues, moneyCues, numberCues, questionCues].flat();
+    const sources = cues.flatMap(({ words }) => words);
+    const lost = sources.filter((source) => {
+      const needs = requiredWords(source);
+      return flats.some((flat) => needs?.every((each) => !flat.includes(each)) && flat.search(pattern(source)) >= 0);
+    });
+    expect(sources.length).toBeGreaterThan(1000);
+    expect(lost).toEqual([]);
+  });
+});
