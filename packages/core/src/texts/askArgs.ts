@@ -103,6 +103,7 @@ const ranges: readonly PlaceRecord[] = [
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
   place('split the first(?= into)', [], () => ({ from: 1, to: 1 })),
+  place('(?:do|does) (?:they|these|those|it) (?:contain|include|hold)', [], () => ({ same: true })),
   place('(?:in|during|over) it(?= ?[?,.;]|$)', [], () => ({ same: true })),
   place(
     '(?:during|in|over|within) (?:the|this|that) (?:(?:first|opening) )?(?:term|time|period)(?= ?[?,.;]| and|$)',

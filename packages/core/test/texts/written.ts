@@ -8298,6 +8298,77 @@ export const written: readonly Written[] = [
     plans: ['drawing-down amount=15000 rate=0.05/nominal/2 p=2 payment=1000 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
   },
+  {
+    text: 'A dentist leases a chair with a list price of $8,200. She pays $700 on signing, is allowed $350 for her old chair, and makes 36 payments of $199 at the end of each month. If the lease rate is 6.6% compounded monthly, what residual value is left to pay at the end?',
+    plans: [
+      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
+    ],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'For twenty years Sissel deposits 310 € at the end of each month in an account that earns 4,8 % compounded monthly. During the following fifteen years she withdraws equal amounts at the end of each month until the account is empty. (a) What is the balance after twenty years? (b) How much can she withdraw each month? (c) How much interest does the account earn during the fifteen years?',
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=240 p=12 payment=310 ?finalAmount',
+      'drawing-down rate=0.048/nominal/12 n=180 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'A £41,300 loan at 6.24% compounded monthly has 96 month-end payments, which are calculated by formula and rounded to the nearest penny. (a) How large is the payment? (b) How much interest do payments 37 to 48 contain? (c) How much principal do they contain? (d) What is the sum of all the payments due after the 48th?',
+    plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
+    asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
+  },
+  {
+    text: 'A lessee pays £850 plus the first rental when the lease for a £9,850 machine is signed. In all there are 47 monthly rentals of £178. One month after the last rental the lessee can buy the machine for £2,400. Find the nominal annual rate compounded monthly, the effective rate, and the finance charge if the machine is bought.',
+    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
+  },
+  {
+    text: 'A lessor buys an excavator for $125,000 and leases it out for 40 quarterly payments in advance. He expects it to be worth $30,000 at the end of the lease and wants an effective return of 8% a year. What quarterly payment should he ask? How much of his investment has not been recovered right after the 20th payment?',
+    plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'A $90,000 loan at 6 % compounded monthly is amortized over 30 years by month-end payments, but the balance must be paid in full after seven years, with the 84th payment. Calculate the payment, the balance to be paid, and the total of the last payment.',
+    plans: [
+      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
+    ],
+    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
+  },
+  {
+    text: 'Eirik took out a $24,000 loan at 10.8 % compounded monthly with 60 end-of-month payments. Now, with 32 payments remaining, he refinances the balance plus a fee of $250 at 7.5 % compounded monthly over 32 months. What was his old payment? What was the balance? What is his new payment? How much does he save in total?',
+    plans: [
+      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:28',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A bottling plant costs $54,000. The brewery can lease it for 60 months at $930 a month, payable in advance, and buy it for $9,000 at the end; or it can take out a 60-month loan for the price at 7.8 percent compounded monthly with payments at the end of each month. (a) What is the nominal rate of the lease, compounded monthly? (b) What is the monthly loan payment? (c) Which option requires less money in total? (d) How much less?',
+    plans: [
+      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
+      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: 'A bakery replaces its delivery van. The new one costs $27,400; the dealer allows $4,150 for the old one, and the bakery pays $2,250 in cash. A documentation fee of $180 is added to the amount financed, which is repaid over 60 months at 7.25 % compounded monthly with payments at month-end. Find the amount financed and the monthly payment.',
+    plans: [
+      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

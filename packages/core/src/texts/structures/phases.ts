@@ -213,7 +213,8 @@ function ownerOf(
   const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   if (question.asked === 'amount') return at('drawing');
-  if (question.asked === 'finalAmount' && !/left|remain/.test(wordsOf(page, question))) return at('saving');
+  const isHeld = question.asked === 'finalAmount' || question.asked === 'balance';
+  if (isHeld && !/left|remain|withdraw|draw/.test(wordsOf(page, question))) return at('saving');
   const words = page.flat.slice(question.start, question.end);
   const points = [...words.matchAll(saves)].length - [...words.matchAll(draws)].length;
   if (points !== 0) return at(points > 0 ? 'saving' : 'drawing');

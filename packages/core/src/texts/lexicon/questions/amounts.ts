@@ -161,6 +161,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     13,
     'what must (?:he|she|they) (?:then )?pay to (?:own|buy|keep)',
+    '(?:what|which|how large an?) (?:residual|balloon)(?: value| payment)? (?:is|must|will|remains|has)',
     '(?:what|how much) must (?:he|she|they|it|the [a-z]+) pay (?:together )?with the last (?:payment|one)',
   ),
   cue(

@@ -11,6 +11,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?tied up',
     'what (?:has|have) (?:he|she|they|it) still (?:invested|in it|tied up)',
     '(?:has|have) (?:he|she|they) not yet (?:got|had|been paid|received) back',
+    'not (?:yet )?been (?:recovered|paid back|got back)',
     '(?:what|how much) (?:would|must|does|will) (?:he|she|they|it) (?:have to )?pay to be (?:rid|free)',
     '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
     'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',

@@ -145,7 +145,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what is (?:then )?left to (?:be )?(?:paid|pay|pay off) (?:<t>|<a>|an? @period) (?:after|later)',
     '(?:what|how much) (?:is|must be) paid (?:<t>|<a>|(?:an?|one) @period) after (?:them|these|those|the last)',
     '(?:what|how much) (?:is|must be|has to be|will be) paid (?:in all |altogether |in total )?(?:on (?:that|this) (?:day|date)|at that (?:time|moment|date))',
-    '(?:size|amount) of (?:that|this|the) last(?: one| payment)?',
+    '(?:size|amount|total|whole) of (?:that|this|the) last(?: one| payment)?',
     '(?:total|whole|full)(?: amount| sum)? (?:that is )?(?:paid|payable|due) (?:on (?:that|this) (?:day|date)|at that (?:time|date)|then)',
     'the whole of what is (?:then )?paid (?:on (?:that|this) (?:day|date)|then)',
   ),
