@@ -8,14 +8,19 @@ export type TextPiece =
   | { readonly is: 'aside'; readonly text: string; readonly start: number }
   | { readonly is: 'cue'; readonly text: string; readonly start: number; readonly cue: ReadCue };
 
-/** Numbers go before cues, and cues that begin sooner before others; what is covered is not said again. */
+/**
+ * Numbers go before cues, and cues that begin sooner before others; what is covered is not said again. Labels of parts
+ * are plain words.
+ */
 export function inText(
   text: string,
   { uses, ignores, cues }: Pick<ProblemReading, 'uses' | 'ignores' | 'cues'>,
 ): TextPiece[] {
   const numbers: TextPiece[] = [
     ...uses.map((use): TextPiece => ({ is: 'number', text: use.quote, start: use.start, use })),
-    ...ignores.map(({ quote, start }): TextPiece => ({ is: 'aside', text: quote, start })),
+    ...ignores.flatMap(({ quote, start, isLabel }): TextPiece[] =>
+      isLabel ? [] : [{ is: 'aside', text: quote, start }],
+    ),
   ];
   const taken: TextPiece[] = [...numbers];
   const isFree = (start: number, end: number): boolean =>

@@ -11,7 +11,7 @@ import { readPage, type Page } from './page.ts';
 import type { Settled } from './settled.ts';
 import { LONGEST_TEXT } from './splitProblems.ts';
 import type { TokenForm } from './tokens.ts';
-import type { ProblemReading, ReadAsk, ReadDoubt, ReadUse, Role } from './reading.ts';
+import type { Ignored, ProblemReading, ReadAsk, ReadDoubt, ReadUse, Role } from './reading.ts';
 import { secondLook } from './secondLook.ts';
 import { statementOfPlan } from './statementOfPlan.ts';
 
@@ -52,12 +52,13 @@ const unread = (says: string): ProblemReading => ({
 function finished(page: Page, draft: DraftReading): ProblemReading {
   const { plans, wanted } = draft;
   const uses: ReadUse[] = [];
-  const ignores: { quote: string; start: number }[] = [];
+  const ignores: Ignored[] = [];
   page.tokens.forEach(({ form, start, end, value, unit }, at) => {
     const quote = page.text.slice(start, end);
     const role = draft.roles.get(at);
     if (role) uses.push({ quote, start, value, unit: unitOf(role.role, form, unit), ...role });
-    else if (form !== 'every' && form !== 'per') ignores.push({ quote, start });
+    else if (form !== 'every' && form !== 'per')
+      ignores.push({ quote, start, ...(form === 'label' ? { isLabel: true } : {}) });
   });
   const asks = draft.asks.map(({ quantity, plan, args, place }, at) => ({
     part: String.fromCharCode(97 + at),

@@ -168,10 +168,18 @@ export interface DoubtChoice {
 /** What the text leaves unsaid, and how it is read. */
 export type Assumed = 'timing=end' | 'compounding=payments';
 
+/** A number left aside. */
+export interface Ignored {
+  readonly quote: string;
+  readonly start: number;
+  /** "2)": it numbers a part, and is no number of the problem. */
+  readonly isLabel?: true;
+}
+
 export interface ProblemReading {
   readonly uses: readonly ReadUse[];
   readonly cues: readonly ReadCue[];
-  readonly ignores: readonly { readonly quote: string; readonly start: number }[];
+  readonly ignores: readonly Ignored[];
   readonly plans: readonly ReadPlan[];
   /** The plans as they are stated on the Bench; nothing where a number is missing. */
   readonly statements: readonly (Statement | undefined)[];

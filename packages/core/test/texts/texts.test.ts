@@ -297,6 +297,12 @@ describe('a reading laid over its text', () => {
       expect(pieces.map((each) => each.text).join('')).toBe(text);
     }
   });
+
+  it('leaves the labels of parts as they are', () => {
+    const text = 'Room 12: €4,000 at 6% compounded monthly, 24 month-end payments. 1) Payment? 2) Total interest?';
+    const asides = inText(text, readProblem(text)).filter(({ is }) => is === 'aside');
+    expect(asides.map((each) => each.text)).toEqual(['12']);
+  });
 });
 
 describe('what was only suspected', () => {

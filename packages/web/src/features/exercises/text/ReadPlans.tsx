@@ -56,10 +56,11 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
 }
 
 function NotUsed({ ignores }: Pick<ProblemReading, 'ignores'>) {
-  if (ignores.length === 0) return null;
+  const numbers = ignores.filter(({ isLabel }) => !isLabel);
+  if (numbers.length === 0) return null;
   return (
     <p style={{ margin: '0 0 4px' }}>
-      <strong>{say('Not used:')}</strong> {ignores.map(({ quote }) => quote).join(', ')}
+      <strong>{say('Not used:')}</strong> {numbers.map(({ quote }) => quote).join(', ')}
     </p>
   );
 }
