@@ -40,7 +40,7 @@ function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQuestion[]
     asked.delete('amount');
   // "What is there at the end? How much was deposited?": its payments, in all.
   const isPaid = page.signs.some(
-    ([sign], at) => sign?.role === 'payment' && sign.weight >= 9 && scope(page.places[at]!),
+    ([sign], at) => sign?.role === 'payment' && sign.weight >= 6 && scope(page.places[at]!),
   );
   if (asked.has('amount') && asked.has('finalAmount') && isPaid) asked.delete('amount');
   return asked;

@@ -89,6 +89,10 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
     );
   const unit = periodOfTerm(told[Number(each?.[1] ?? -1)]);
   if (unit !== undefined) return unit;
+  // "for 48 months, on the first of each"
+  const behind = /⟨t(\d+)⟩,? (?:at|on) the (?:end|beginning|start|first|last) of each(?=[.,;? ])(?! ⟨| of)/.exec(flat);
+  const term = periodOfTerm(told[Number(behind?.[1] ?? -1)]);
+  if (term !== undefined) return term;
   const found =
     /(?:end|beginning|start|close|first day|last day) of (?:(?:the|its|that|each|their) )?(half-month|month|quarter|half-year|year|week|fortnight)(?! ⟨)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
       flat,

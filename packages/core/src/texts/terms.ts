@@ -55,7 +55,7 @@ export function readTerms(
   const paid = hasPayments(page, scope, within, asked);
   const read = as ? { kind: as } : kindOfText(page, kindScope, scope, paid, asked);
   const { kind } = read;
-  const shares = sharesOf(page, within);
+  const shares = sharesOf(page, within, kind);
   const rates = within.filter((at) => tokenAt(page, at).form === 'percent' && !Object.values(shares).includes(at));
   const newRates = rates.filter((at) => page.signs[at]?.[0]?.role === 'newRate');
   const rate = readRate(
@@ -130,7 +130,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   });
 }
 
-function sharesOf(page: Page, within: readonly number[]): Partial<Record<WordRole, number>> {
+function sharesOf(page: Page, within: readonly number[], kind: ReadKind): Partial<Record<WordRole, number>> {
   const shares: Partial<Record<WordRole, number>> = {};
   for (const at of within) {
     if (tokenAt(page, at).form !== 'percent') continue;
@@ -150,7 +150,9 @@ function sharesOf(page: Page, within: readonly number[]): Partial<Record<WordRol
     // "0 % financing" is a rate.
     if (sign?.role === 'financedRate' && tokenAt(page, at).value === 0) continue;
     if (!sign || sign.role === 'newRate' || (isRate && sign.weight < 9)) continue;
-    shares[sign.role] ??= at;
+    // What is told of a lease's value, without a word of paying it down, is what is left of it.
+    const isLeft = kind === 'leasing' && sign.role === 'downPaymentRate' && sign.weight < 9;
+    shares[isLeft ? 'finalAmountRate' : sign.role] ??= at;
   }
   return shares;
 }

@@ -8369,6 +8369,76 @@ export const written: readonly Written[] = [
     ],
     asks: ['amount', 'payment'],
   },
+  {
+    text: '"At the end of each quarter we can find £1 150," say the ferrymen, "and we\'d like to be done in six years." For what loan is that enough, if it costs 7.2 % a year compounded quarterly?',
+    plans: ['borrowing rate=0.072/nominal/4 n=24 p=4 payment=1150 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: "48,000 dollars are to last seven years, with an equal sum drawn at each month's end, while 4.2% a year (convertible monthly) is earned on the rest. What is the sum?",
+    plans: ['drawing-down amount=48000 rate=0.042/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Quarter after quarter, $725 is sent in payment of $9,000, on which 8% is charged, compounding quarterly. The first payment falls three months after the loan. With how many is it repaid?',
+    plans: ['borrowing amount=9000 rate=0.08/nominal/4 p=4 payment=725 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: '6.17 % effective: which rate, nominal and compounded quarterly, comes to the same?',
+    plans: ['convert rate=0.0617/effective/1 p=4 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:4'],
+  },
+  {
+    text: "The orchard's press will cost 40.000 € five years from now. What must be put by at each half-year's end, if the fund pays 4,8 % compounded semi-annually?",
+    plans: ['saving amount=0 rate=0.048/nominal/2 n=10 p=2 final=40000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '15 percent of £23,900 is paid when the boat is handed over; what is left is lent for 3½ years at 8.1 percent a year convertible monthly, and paid back in advance each month. How much does that take a month?',
+    plans: ['borrowing price=23900 down=3585 amount=20315 rate=0.081/nominal/12 n=42 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'What does a lessee pay at the start of each of 36 months for a mixer of £18,600 that is reckoned to keep 30 % of its value, at 7.5 % nominal, compounded monthly?',
+    plans: ['leasing amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '£1,450 leaves a fund of £160,000 on the first of every month, today included; the fund earns 3.84% a year, monthly. In six years what will be left of it?',
+    plans: ['drawing-down amount=160000 rate=0.0384/nominal/12 n=72 p=12 payment=1450 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A trike: £3,480. A tenth of it down, and for the balance, with a flat 6% per annum added on, 30 equal monthly payments. What is added? What is one payment? What does the trike cost altogether?',
+    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
+    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: "64.500,00 € were lent to Alma at 4,95 % a year, charged monthly; she gives back 820,00 € at each month's end. Her debt in five years?",
+    plans: ['borrowing amount=64500 rate=0.0495/nominal/12 n=60 p=12 payment=820 ?finalAmount'],
+    asks: ['balanceAfter k:60'],
+  },
+  {
+    text: 'For 48 months, on the first of each, $389 is paid for a forklift that will then be worth $4,000. By a lease rate of 9% per annum compounding monthly, what is it worth now?',
+    plans: ['leasing rate=0.09/nominal/12 n=48 p=12 payment=389 beginning final=4000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: '£260 a month, at its end, for 4 years at 10.2 % a year: what loan is that? And if the motor is to cost £14,250, with what deposit?',
+    plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
+    asks: ['amount', 'downPayment'],
+  },
+  {
+    text: "To leave $50,000 of a trust's $200,000 after ten years of equal payments at each half-year's end, how much can be paid each time at 4.6% convertible half-yearly?",
+    plans: ['borrowing amount=200000 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: '28 000 €, 7,6 % yearly, charged by the quarter; 1 250 € paid as each quarter ends. Where does the debt stand after three years, and what interest has been paid by then?',
+    plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
+    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -102,7 +102,14 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'liv(?:es|ing|e) (?:on|off)',
     'prize',
   ),
-  cue('drawing-down', 9, 'from (?:it|this|that|them),? (?:he|she|they) (?:takes?|draws?|withdraws?) {m}'),
+  cue(
+    'drawing-down',
+    9,
+    'from (?:it|this|that|them),? (?:he|she|they) (?:takes?|draws?|withdraws?) {m}',
+    '{m} leaves (?:a|the|his|her|their) (?:fund|account|pot|trust)',
+  ),
+  cue('saving', 9, 'what must be (?:put|set|laid) (?:aside|by|away)'),
+  cue('saving', 6, '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)'),
   cue(
     'drawing-down',
     9,

@@ -150,6 +150,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     12,
     '{m} (?:is|are|remains?) (?:still |then )?to be paid at the end(?! of (?:⟨e|each|every))',
     '{m} on top of the (?:last|final)',
+    '(?:will|would) then be worth {m}',
+    '(?:leave|leaving|keep) {m} of (?:the|its|a|his|her|their) ',
     '{m} (?:is|are) to be in hand',
     '(?:sum|amount) (?:needed|wanted|required): {m}',
     'after <t>: {m}',

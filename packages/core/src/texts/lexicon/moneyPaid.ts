@@ -75,6 +75,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
+    '(?:gives?|pays?) {m} for it at once',
     '(?:be had|is sold|is offered|be bought|is yours) for {m} (?:now|today|down|at once) and',
     '{m} (?:at the (?:start|outset|beginning)|first|up ?front)(?! of)(?! (?:<[ae]>|each|every))(?=[^?]*(?:price|listed|worth|costs?))',
     '(?:paid for|financed|met|covered) (?:partly )?by [^.;?!⟨]{3,24} \\({m}\\)',

@@ -104,6 +104,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     10,
     '{m} (?:is|are|was|were) (?:put|paid|placed|deposited|invested) (?:in|into|on) [^.;?!]{0,60}(?:withdrawn|taken out|drawn)',
   ),
+  cue(
+    'amount',
+    10,
+    '(?:fund|pot|nest-?egg|endowment|trust|legacy|capital) of {m}(?= (?:on|at|with|that|which|and|pays|earns|;)|[;,])',
+  ),
+  cue('payment', 11, '{m} leaves (?:a|the|his|her|their) (?:fund|account|pot|trust)', '{m} is sent'),
   cue('amount', 10, '(?:credit line|line of credit|overdraft) of {mn}'),
   cue(
     'amount',
@@ -113,6 +119,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:invested|deposited|borrowed|lent|owed|owing): {m}',
     'for (?:its|his|her|their|the) {m} (?:he|she|they|it|the [a-z]+) pays?',
     'hands? out {m}',
+    '{m} (?:is|are) to last',
+    "(?:trust|fund|foundation|estate)'s {m}",
     'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
     '(?<=^|[.;] ?){m} (?:is|are) in hand',
     '{m} (?:that |which )?(?:had|has|have|was|were) (?:been )?(?:put|placed|deposited|invested|laid|lodged) (?:on|in|at|into|away|down)(?! (?:each|every|the (?:end|start|beginning|first|last)))(?! <e>)',

@@ -33,6 +33,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?<!⟩ )(?<!month )(?<!year )(?<!quarter )(?<!week )(?<!fortnight )(?<!half-year )from today(?: on)?',
     'begin mode|beg mode|due mode',
     'at (?:the )?(?:start|beginning) of each(?= ?[.,;])',
+    'on the first of each(?= ?[.,;])',
     'at (?:the )?start of <e>',
     `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the last`,
     `${notFirst}⟨t\\d+⟩ after the last (?:of|deposit|payment)`,

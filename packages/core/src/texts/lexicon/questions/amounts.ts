@@ -274,6 +274,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how much (?:is there |is it |is that )?at the end of (?:the )?<o> @year',
     'what (?:does|will|would|did) (?!it |he |she |they )[a-z]+ (?:then )?(?:get|receive)(?= ?[?,])',
     'able to spend(?= ?[?,])',
+    'what is there(?= ?\\?)',
+    'how much comes of (?:it|that|this|them)',
     '(?:to )?(?:what|which) (?:sum|amount) (?:had|has|have|will|does|did) (?:it|they|this|that|he|she) (?:have )?(?:grown?|become|risen|come)',
     'how (?:big|large|much) is (?:it|the fund|the account|the pot) ⟨t\\d+⟩ (?:from now|later|hence)',
     'how much (?:has|have) (?:she|he|they) (?:at|when|on|by) ',

@@ -40,6 +40,12 @@ export const owedAsked: readonly Cue<Asked>[] = [
     13,
     'how much of (?:the|her|his|their) (?:<m> )?(?:loan|mortgage|debt) (?:will|does|do|would) [^?.⟨]{2,24}(?:still )?owe',
   ),
+  cue(
+    'balance',
+    12,
+    '^(?:and )?(?:the|its|her|his|their) debt (?:in|after|at)',
+    'where does (?:the|her|his|their) (?:debt|loan) stand',
+  ),
   cue('balance', 12, '(?:^|to know )(?:the|its|her|his|their) debt(?=,| and|$|\\?)'),
   cue('balance', 12, 'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then'),
   cue('leftToPay', 13, 'how much (?:will|does|must|has) (?:it|he|she|they|the [a-z]+) still (?:have to |to )?pay'),

@@ -136,6 +136,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     13,
     'how much must (?:he|she|they) (?:then |therefore )?put down',
     '(?:what|how much) (?:has to|needs to|should) be paid down',
+    '(?:with|at|for) what (?:deposit|down payment)',
     '(?:what|how much) must [^?.⟨]{3,30} (?:have|pay|bring|find) (?:in hand |ready )?as a (?:deposit|down payment)',
     'how much (?:has|have|must|does|do|will|would) [^.;?!⟨]{0,24}(?:to )?(?:put|pay) down',
   ),

@@ -55,6 +55,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     14,
     '(?:to )?(?:what|which) (?:nominal )?rate,? (?:compounded|convertible)[^?]*(?:is|does) (?:the|this|that) flat',
   ),
+  cue('nominalRate', 14, '(?:what|which) rate,? nominal(?:ly)? and (?:compounded|convertible)'),
   cue('nominalRate', 14, '^find j\\(?_?\\d+\\)? (?:equivalent|corresponding|equal) to'),
   cue('nominalRate', 13, '^(?:and )?(?:the )?(?:interest|annual|yearly) rate ?\\?'),
   cue('nominalRate', 12, 'what is (?:it|that|this)(?: <a>)?,? (?:when )?(?:compounded|convertible)'),

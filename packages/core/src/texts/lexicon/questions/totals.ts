@@ -45,6 +45,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'financeCharge',
     12,
     'what is (?:the )?charged? for (?:the )?credit',
+    '^what is added(?= ?\\?)',
     '(?:what|how much) (?:does|do|will|did) (?:he|she|they|it|the [a-z]+) charge(?: in total| in all| altogether)?(?= ?[?,])',
   ),
   cue('totalPaid', 12, '(?:total|sum) of (?:all|everything) (?:that )?(?:he|she|they|it) (?:pays?|paid)'),
