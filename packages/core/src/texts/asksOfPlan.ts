@@ -119,7 +119,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   years: ({ page, of: { plan }, is, unit }) =>
     plan.paymentsPerYear === 1 &&
     plan.kind !== 'lump-sum' &&
-    /(?:full|whole|complete) years|in full|the full/.test(unit)
+    /(?:full|whole|complete) (?:years|withdrawals|payments|payouts)|in full|the full/.test(unit)
       ? is('payments', countsFull(page, unit))
       : is('years'),
   // Who saves towards a sum needs the last one whole.

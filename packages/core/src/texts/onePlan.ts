@@ -82,7 +82,11 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const noTerm = hasTerm ? moments : [...allButLatest(page, moments), ...moments.filter((each) => isMoved(page, each))];
   take(roles, noTerm);
   // What is there on the way leaves the end as it is told.
-  if (hasTerm && asked.has('payment') && moments.every((each) => isOnTheWay(page, each, first)))
+  if (
+    hasTerm &&
+    (asked.has('payment') || leadsTo(page, scope)) &&
+    moments.every((each) => isOnTheWay(page, each, first))
+  )
     asked.delete('finalAmount');
   const isAgain = hasTerm || noTerm.length > 0;
   const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
@@ -95,6 +99,13 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** A sum that is to be reached is told, and no payment: it is the payment that is missing. */
+function leadsTo(page: Page, scope: Scope): boolean {
+  const isTold = (role: Role, weight: number): boolean =>
+    page.signs.some(([sign], at) => sign?.role === role && sign.weight >= weight && scope(page.places[at]!));
+  return isTold('finalAmount', 9) && !isTold('payment', 6);
 }
 
 /** A later payment is no other sum; an extra one may be spoken of again. */

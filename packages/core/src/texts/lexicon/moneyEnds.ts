@@ -36,7 +36,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '{m} (?:of the (?:debt|loan) )?(?:is|are) (?:still )?to be (?:still )?(?:owed|left|outstanding)',
     'at the end for {m}',
     '(?:needed|required|necessary) to (?:accumulate|reach|have|raise) {m}',
-    '(?:intends?|wants?|wishes|plans?|hopes?|aims?|ha(?:s|ve)) to (?:save|accumulate|collect|raise) {m}(?! (?:<[ae]>|each|every|a |at the|on the))',
+    '(?:intends?|needs?|wants?|wishes|plans?|hopes?|aims?|ha(?:s|ve)) to (?:save|accumulate|collect|raise) {m}(?! (?:<[ae]>|each|every|a |at the|on the))',
     '(?:handed|given|sent|brought) back[^.;?!⟨]{0,24} worth {m}',
     '(?:reverts?|returns?|goes back|is returned) to the [a-z]+ with a (?:residual )?value of {m}',
     'after <t>,? there (?:is|are|was|were|will be) {m}',

@@ -105,6 +105,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much time',
     '(?:find|calculate|determine|compute) the (?:time|term)(?=,| (?:it|for|to|in))',
     'by when',
+    '(?:by|on) (?:what|which) date',
     'by what time',
   ),
   cue(
