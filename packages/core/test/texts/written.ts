@@ -8439,6 +8439,31 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
     asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
   },
+  {
+    text: 'A fund of $80,000 at 5% compounded monthly pays $900 at the end of each month. How much is in it when she dies after nine years?',
+    plans: ['drawing-down amount=80000 rate=0.05/nominal/12 n=108 p=12 payment=900 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'How much must be deposited at the end of every quarter for nine years to accumulate £45,000, if the account pays 4.6% compounded quarterly? What portion of the £45,000 is interest?',
+    plans: ['saving amount=0 rate=0.046/nominal/4 n=36 p=4 final=45000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'A fund is to pay €800 at the end of each month for 25 years, the first payment one month from now. How much must be in the fund now at 4% effective?',
+    plans: ['drawing-down rate=0.04/effective/1 n=300 p=12 payment=800 final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Kristoffer won €200,000 in the lottery. He puts it into an account paying 3.5% compounded annually and withdraws €20,000 at the end of every year. For how many years can he make full withdrawals, and what is the last, smaller withdrawal?',
+    plans: ['drawing-down amount=200000 rate=0.035/nominal/1 p=1 payment=20000 final=0 ?payments'],
+    asks: ['payments count:full', 'lastPayment'],
+  },
+  {
+    text: 'A student borrowed $24,000 at 5.5% compounded monthly. She repays it over 10 years, with payments at the end of each month. After 3 years she wants to pay off the whole loan. How much does she have to pay?',
+    plans: ['borrowing amount=24000 rate=0.055/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:36'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -8447,6 +8472,12 @@ export const doubtful: readonly string[] = [
   'A loan of $8,000 is repaid in 36 monthly payments over 4 years at 6% compounded monthly. What is the payment?',
   'Find the monthly payment on a loan of $8,000 for 3 years.',
   'Edwin buys a sofa for £1,200 and pays £50 a month. What will it cost him?',
+  'A loan of $5,000 at 6% compounded monthly is repaid over 3 years at the end of each month. What is the amortization factor?',
+  'A loan of $5,000 at 6% compounded monthly is repaid over 3 years at the end of each month. What does the bank make on it?',
+  'A loan of $5,000 at 6% compounded monthly is repaid over 3 years at the end of each month. What must go to the lender when it is halved?',
+  '$200 a month is saved at month-end for 5 years at 4% compounded monthly. By how much did the own money grow?',
+  'A car costs $21,000; $3,000 is paid down, the rest over 48 month-end payments at 7% compounded monthly. How steep is the price that is paid in the end?',
+  'Odile opened a fund today with $150 and will pay in $150 at the start of each month until she has made 96 deposits in all, at 3.6% compounded monthly. What is it worth a month after the last?',
   'A debt of £6,000 at 18% compounded monthly: can it be repaid with £80 at the end of each month? How many payments?',
   'A loan of $12,500 over three years in 36 quarterly payments at 8% compounded quarterly, end of quarter. Find the payment.',
   'Find the payment on a loan at 6% compounded monthly, 60 monthly payments, end of month.',

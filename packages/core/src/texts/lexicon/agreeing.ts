@@ -53,7 +53,7 @@ const givenBehind =
 
 /** Words that ask for something besides what a plan seeks. */
 const asksElse = word(
-  'interest|owe|owing|outstanding|left|balance|total|altogether|in all|all told|last|final|closing|smaller|more|less|fewer|differ|extra|cost|charge|cheap|dear|better|sav(?:es?|ed|ing) (?:by|this|that|it)|sooner|earlier|reduce|of (?:it|that|this|which|them)(?! (?:each|must))|both|difference|gain|profit|worth it|why|whether|who|which',
+  'interest|owe|owing|outstanding|left|balance|total|altogether|in all|all told|last|final|closing|smaller|more|less|fewer|differ|extra|cost|charge|cheap|dear|better|sav(?:es?|ed|ing) (?:by|this|that|it)|sooner|earlier|reduce|of (?:it|that|this|which|them)(?! (?:each|must))|both|difference|gain|profit|makes?(?! (?:each|every))|earn|half|halv|lender|the bank|factor|ratio|multipl|proportion|percent|share|part|average|mean|schedule|table|graph|chart|curve|premium|penalt|early|tax|worth it|why|whether|who|which',
 );
 
 /**

@@ -107,6 +107,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     9,
     'from (?:it|this|that|them),? (?:he|she|they) (?:takes?|draws?|withdraws?) {m}',
     '{m} leaves (?:a|the|his|her|their) (?:fund|account|pot|trust)',
+    '(?:fund|trust|endowment|foundation|legacy|pot|estate|bequest) of <m>[^.?!]{0,60} pays (?:out )?{m}',
   ),
   cue('saving', 9, 'what must be (?:put|set|laid) (?:aside|by|away)'),
   cue('saving', 6, '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)'),
