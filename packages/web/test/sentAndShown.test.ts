@@ -1,7 +1,8 @@
 /** What has arrived is shown by the page before it leaves the outbox: nothing older is seen between. */
 import { notifyManager, QueryObserver } from '@tanstack/react-query';
 import { FreshQueries } from '../src/api/freshQueries.ts';
-import { Outbox } from '../src/api/kept/outbox.ts';
+import { heardFirst } from '../src/api/kept/heardFirst.ts';
+import { Outbox, type SendOutcome } from '../src/api/kept/outbox.ts';
 
 interface Typed {
   readonly text: string;
@@ -20,11 +21,11 @@ it('never shows an older text between the sending and the page', async () => {
   );
   const box = new Outbox<Typed>(
     {
-      send: async ([typed]) => {
+      send: heardFirst<Typed, SendOutcome<Typed>>(async ([typed]) => {
         await Promise.resolve();
         queries.setQueryData(['page'], typed?.text);
         return { is: 'sent' };
-      },
+      }),
       keyOf: () => 'a',
       join: (_, later) => later,
       onTop: (_, later) => later,

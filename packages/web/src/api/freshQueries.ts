@@ -1,15 +1,6 @@
 /** What the screens have read, read again after each write so that nothing from before the write stays. */
 
-import {
-  notifyManager,
-  QueryClient,
-  type InvalidateOptions,
-  type InvalidateQueryFilters,
-  type QueryKey,
-} from '@tanstack/react-query';
-
-// Screens hear of what arrived before anything else goes on: what leaves an outbox is never missing from its page.
-notifyManager.setScheduler(queueMicrotask);
+import { QueryClient, type InvalidateOptions, type InvalidateQueryFilters, type QueryKey } from '@tanstack/react-query';
 
 /**
  * A query client whose `invalidateQueries` also takes back a first reading that is still on its way.

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { z } from 'zod';
+import { heardFirst } from './heardFirst.ts';
 import { Outbox, type OutboxPorts, type OutboxState } from './outbox.ts';
 import { hold, remember, remembered } from './unsent.ts';
 
@@ -22,7 +23,11 @@ export function useOutbox<T>({ key, name, path, schema, ports }: OutboxUse<T>): 
     const before = boxes.get(key) as Outbox<T> | undefined;
     if (before) return before;
     const made = new Outbox<T>(
-      { ...ports, remember: (unsent) => remember(key, unsent.length === 0 ? undefined : unsent) },
+      {
+        ...ports,
+        send: heardFirst(ports.send),
+        remember: (unsent) => remember(key, unsent.length === 0 ? undefined : unsent),
+      },
       AGAIN_MS,
       remembered(key, z.array(schema)) ?? [],
     );
