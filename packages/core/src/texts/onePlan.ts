@@ -1,18 +1,19 @@
 /** A problem with one plan. */
 
+import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
 import { changesInNumbers, changesOfText, wholeNumber, type ChangeRead } from './changesOfText.ts';
-import type { DraftAsk, DraftReading } from './draftReading.ts';
+import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
-import { choice, doubt, doubtsOfPlan, kindNames, missingNames, notUnderstood } from './doubts.ts';
+import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
 import type { Span } from './flatText.ts';
-import { agrees } from './lexicon/agreeing.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope } from './page.ts';
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
-import type { Assumed, ReadDoubt, ReadKind, ReadQuantity, Role, Unknown } from './reading.ts';
+import { soughtBy } from './soughtBy.ts';
+import type { Assumed, ReadDoubt, ReadKind, Role } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
@@ -25,25 +26,6 @@ export interface PlanPart {
   readonly questions?: readonly PlacedQuestion[];
   /** The plan that says what this one leaves out. */
   readonly like?: Terms;
-}
-
-/** What the questions seek, without what the text states. */
-function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQuestion[]): Set<Asked> {
-  const asked = new Set(questions.map((each) => each.asked));
-  if (asked.has('payment') && isKnown(page, scope, 'payment')) asked.delete('payment');
-  if (
-    asked.has('amount') &&
-    !asked.has('downPayment') &&
-    isKnown(page, scope, 'amount') &&
-    !page.signs.some((each) => each[0]?.role === 'price')
-  )
-    asked.delete('amount');
-  // "What is there at the end? How much was deposited?": its payments, in all.
-  const isPaid = page.signs.some(
-    ([sign], at) => sign?.role === 'payment' && sign.weight >= 6 && scope(page.places[at]!),
-  );
-  if (asked.has('amount') && asked.has('finalAmount') && isPaid) asked.delete('amount');
-  return asked;
 }
 
 /** Reads the plan that a part of the text tells. */
@@ -153,21 +135,6 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
   });
   if (!first?.afterYears || !goesOn || plan.payments === null) return plan.payments;
   return plan.payments + wholeNumber(first.afterYears * plan.paymentsPerYear);
-}
-
-/** What the text states is not sought: who seems to ask for it asks for what is missing. */
-function isKnown(page: Page, scope: Scope, role: 'payment' | 'amount'): boolean {
-  return page.signs.some((each, at) => {
-    const [best, ...others] = each;
-    const isOther = others.some(({ weight }) => weight >= 8);
-    return (
-      page.tokens[at]?.form === 'money' &&
-      scope(page.places[at]!) &&
-      best?.role === role &&
-      best.weight >= 9 &&
-      !isOther
-    );
-  });
 }
 
 const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {
@@ -293,56 +260,6 @@ function readAsAsked(page: Page): { draft: DraftReading; isClosed: boolean } {
     ],
   };
   return { draft, isClosed: agreed || doubts.length > 0 };
-}
-
-const askedFor: Readonly<Record<Unknown, ReadQuantity>> = {
-  amount: 'amount',
-  rate: 'nominalRate',
-  payments: 'payments',
-  payment: 'payment',
-  finalAmount: 'finalAmount',
-};
-
-/** A question that is not understood asks for the one thing that is missing; it is said so. */
-function withTheMissing(
-  page: Page,
-  { plan, read }: SolePlan,
-  found: DraftAsk[],
-): { asks: DraftAsk[]; doubts: ReadDoubt[]; agreed?: boolean } {
-  const supposed = new Set(page.questions.flatMap(({ isSupposed, unit }) => (isSupposed ? [unit.start] : [])));
-  const [unread] = page.unread.filter(({ start }) => !supposed.has(start));
-  const isOpen =
-    read.missing.length === 0 && (plan.kind === 'convert' ? found.length === 0 : plan[plan.unknown] === null);
-  const sought: ReadQuantity =
-    plan.kind === 'convert'
-      ? plan.rate?.quoted === 'effective'
-        ? 'nominalRate'
-        : 'effectiveRate'
-      : askedFor[plan.unknown];
-  const isAsked = found.some(
-    ({ quantity }) =>
-      quantity === sought ||
-      (sought === 'nominalRate' && /rate/i.test(quantity)) ||
-      (sought === 'payments' && quantity === 'years') ||
-      (sought === 'finalAmount' && quantity === 'balanceAfter'),
-  );
-  if (!isOpen || isAsked || (found.length > 0 && !unread)) return { asks: found, doubts: [] };
-  const last = page.sentences.at(-1);
-  const place = unread ?? { start: last?.start ?? 0, end: last?.end ?? page.flat.length };
-  const ask: DraftAsk = {
-    quantity: sought,
-    plan: 0,
-    place,
-    ...(sought === 'nominalRate' ? { args: { compoundingsPerYear: read.wanted ?? plan.paymentsPerYear } } : {}),
-  };
-  const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
-  // Its words say so, too.
-  const words = page.flat.slice(place.start, place.end);
-  const isSingle = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
-  const isAlone = found.length === 0 && page.sentences.filter(({ asks }) => asks).length === 1;
-  if (isSingle && agrees(words, plan.unknown, isAlone)) return { asks: asksAll, doubts: [], agreed: true };
-  const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
-  return { asks: asksAll, doubts: [doubt('asks', says)] };
 }
 
 export function assumedOf({ terms, read, plan }: SolePlan): Assumed[] {

@@ -20,11 +20,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment', 'totalInterest'],
   },
   {
-    text: 'Tarek finances a piano priced at £5,200. He puts 15% down; the rest carries an add-on charge of 7% a year for two years, paid in 24 monthly instalments. Find (i) the finance charge, (ii) the monthly instalment, (iii) the total cost including the deposit.',
-    plans: ['flat price=5200 down=780 amount=4420 rate=0.07/flat n=24 p=12 final=0 ?payment'],
-    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
     text: 'The list price of a copier is $6,800; a 25% deposit is required and the balance is paid in 18 monthly installments of $305 starting one month after delivery. Find the finance charge and the effective annual rate.',
     isDoubted: true,
     plans: ['borrowing price=6800 down=1700 amount=5100 n=18 p=12 payment=305 final=0 ?rate'],
@@ -39,11 +34,6 @@ export const written: readonly Written[] = [
     text: 'Over the last 8 years, Uncle Bram put £60 into a savings account at the end of each month. The account paid 3% compounded monthly. How much of the final balance is interest?',
     plans: ['saving amount=0 rate=0.03/nominal/12 n=96 p=12 payment=60 ?finalAmount'],
     asks: ['totalInterest'],
-  },
-  {
-    text: 'Suppose you have 18 payments left on a loan, each of $412 at the end of the month, at 7.2% compounded monthly. For what single amount could you settle the loan today?',
-    plans: ['borrowing rate=0.072/nominal/12 n=18 p=12 payment=412 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'A $150,000 loan is repaid over 20 years by monthly payments at the end of the month at 6% compounded monthly. After 5 years the rate falls to 5.1% compounded monthly and the payment is recalculated so that the loan still ends on time. (a) Original payment (b) Balance after 5 years (c) New payment',
@@ -85,35 +75,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'nominalRate as:flat'],
   },
   {
-    text: 'Reckon the size of the equal deposits, made at the end of each quarter, that bring a fund from $4,000 to $30,000 in eight years at 5% compounded quarterly.',
-    plans: ['saving amount=4000 rate=0.05/nominal/4 n=32 p=4 final=30000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: "Rory's loan: £9,999, 36 months, 8.88% compounded monthly, payments at the end of each month, £1,999 final balloon. Find his payment and everything he pays.",
     plans: ['borrowing amount=9999 rate=0.0888/nominal/12 n=36 p=12 final=1999 ?payment'],
     asks: ['payment', 'totalPaid'],
-  },
-  {
-    text: 'Two ways to pay for a $30,000 truck: the dealer lends the whole price at 2.9% compounded monthly; the bank lends at 6.6% compounded monthly, but then the dealer gives a $2,500 rebate. Both loans run 60 months with payments at the end of each month. Find both payments and say which is better and by how much in all.',
-    plans: [
-      'borrowing price=30000 amount=30000 rate=0.029/nominal/12 n=60 p=12 final=0 ?payment',
-      'borrowing price=30000 rebate=2500 amount=27500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
-  },
-  {
-    text: 'A loan of £60,000 over 12 years at 6% compounded monthly is repaid monthly in arrears. After 4 years the borrower refinances the balance with another lender at 4.8% compounded monthly over the remaining time; the new lender adds a fee of £500. Find the old payment, the balance after four years, the new payment and what is saved in all.',
-    plans: [
-      'borrowing amount=60000 rate=0.06/nominal/12 n=144 p=12 final=0 ?payment',
-      'borrowing fees=500 rate=0.048/nominal/12 n=96 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'balanceAfter k:48',
-      'payment@1',
-      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:48}},{plan:1,quantity:totalPaid}]',
-    ],
   },
   {
     text: 'A $16,000 loan is to be repaid over 5 years, monthly, at the end of each month, at 7.5% compounded monthly. After the 24th payment the borrower makes a lump-sum payment of $3,000 and the remaining payments are recalculated over the rest of the original term. Find the first payment, the balance right after the lump sum, and the new payment.',
@@ -142,11 +106,6 @@ export const written: readonly Written[] = [
     text: 'Elin Strand, a boat builder, pays off a £16,900 loan at 6.9 % a year, compounded monthly, in thirty-six equal payments, each made when the month is over. How much is each of them?',
     plans: ['borrowing amount=16900 rate=0.069/nominal/12 n=36 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'For three and a half years the Sandbank allotment society has paid in £62.50 at the end of each month. Interest at 2.4 % has been added monthly. How much has gathered?',
-    plans: ['saving amount=0 rate=0.024/nominal/12 n=42 p=12 payment=62.5 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'Given PV = 18,000, PMT = 420 (end of month), j12 = 8.1 %, find N.',
@@ -194,11 +153,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'interestIn from:1 to:1', 'balanceAfter k:12'],
   },
   {
-    text: 'How many whole payments of 350 € at the end of each month clear 11 500 € at 5,4 % compounded monthly, and what is left for one smaller payment a month later?',
-    plans: ['borrowing amount=11500 rate=0.054/nominal/12 p=12 payment=350 final=0 ?payments'],
-    asks: ['payments count:full', 'lastPayment'],
-  },
-  {
     text: "A balloon loan of £45,000 over 7 years at 5.94% compounded monthly: payments at each month's end, £12,000 falls due with the last. Payment? Balance after 36 payments?",
     plans: ['borrowing amount=45000 rate=0.0594/nominal/12 n=84 p=12 final=12000 ?payment'],
     asks: ['payment', 'balanceAfter k:36'],
@@ -240,14 +194,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
   {
-    text: 'Karl saves at the beginning of each month for 15 years and then wants to draw 900 € at the beginning of each month for 10 years. Both times the interest is 3,6 % compounded monthly. How much must he have when he begins to draw, and how much must he save each month?',
-    plans: [
-      'drawing-down rate=0.036/nominal/12 n=120 p=12 payment=900 beginning final=0 ?amount',
-      'saving amount=0 rate=0.036/nominal/12 n=180 p=12 beginning ?payment',
-    ],
-    asks: ['amount', 'payment@1'],
-  },
-  {
     text: 'A $200,000 loan at 6 % compounded monthly over 30 years has monthly payments at the end of the month. Instead, half the monthly payment is paid every two weeks. How many years does it take then?',
     plans: [
       'borrowing amount=200000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
@@ -262,16 +208,6 @@ export const written: readonly Written[] = [
       'borrowing price=36000 amount=36000 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
     ],
     asks: ['nominalRate compoundingsPerYear:12', 'payment@1'],
-  },
-  {
-    text: 'Twelve beekeepers share a honey extractor. They took out £5,760 at 8.16 % per annum compounded monthly and must clear it in two years with level payments at the end of each month. Calculate one payment.',
-    plans: ['borrowing amount=5760 rate=0.0816/nominal/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'pv 40000, i 0.55% per month, n 96, end, fv 0: pmt?',
-    plans: ['borrowing amount=40000 rate=0.0055/per-period/12 n=96 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A credit card adds 1.6 % each month. What yearly rate, effective, does this amount to?',
@@ -345,21 +281,6 @@ export const written: readonly Written[] = [
       'difference of:totalInterest between:[asStated,withChanges]',
       'difference of:payments between:[asStated,withChanges]',
     ],
-  },
-  {
-    text: 'Oda Fisk mends nets. For a new sewing machine she raises a loan of 5 600 kr at 9,6 % per annum compounded monthly, repayable over two years by equal payments at the end of every month. Find the size of these payments.',
-    plans: ['borrowing amount=5600 rate=0.096/nominal/12 n=24 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'Lump sum problem: €7,400, 6 years, 4.6% effective. Find FV.',
-    plans: ['lump-sum amount=7400 rate=0.046/effective/1 n=6 p=1 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'What is the most that can be borrowed by someone who can pay back $260 monthly (end of month) for five and a half years when loans cost 7.98% compounded monthly?',
-    plans: ['borrowing rate=0.0798/nominal/12 n=66 p=12 payment=260 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'After retiring, Malin draws on savings of $145,000, invested at 5.1% compounded quarterly, taking a fixed sum at the beginning of each quarter for 18 years. Determine the sum.',
@@ -462,11 +383,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalPaid'],
   },
   {
-    text: 'The advertisement says: sewing machine £2,640; pay £240 now; an arrangement fee of £45 is put on top of the debt; then 18 payments of £148, beginning a month from now. Which nominal rate, compounded monthly, does the shop charge?',
-    plans: ['borrowing price=2640 down=240 fees=45 amount=2445 n=18 p=12 payment=148 final=0 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
     text: 'Pia starts with 4.200 € on her account and pays in 180 € at the end of every month. The account, which her aunt opened in 1998, carries 3,6 % interest, added daily. What stands on it after 5½ years, and how much of that is interest?',
     plans: ['saving amount=4200 rate=0.036/nominal/365 n=66 p=12 payment=180 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
@@ -475,11 +391,6 @@ export const written: readonly Written[] = [
     text: 'A dredger is paid for by a loan of £88,000 for seven years with payments at the end of each quarter; £30,000 remains to be paid as a balloon with the last payment. The rate is 6.4 % a year, with quarterly rests. (i) Find each payment. (ii) Find the whole interest. [7 marks]',
     plans: ['borrowing amount=88000 rate=0.064/nominal/4 n=28 p=4 final=30000 ?payment'],
     asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: 'Give the effective rate a year and the rate a quarter for a nominal 8.2 % compounded daily.',
-    plans: ['convert rate=0.082/nominal/365 p=4 ?rate'],
-    asks: ['effectiveRate', 'ratePerPayment'],
   },
   {
     text: 'Tractor for the Lower Tarn cooperative\n- list price $61,000\n- allowance for the old tractor $12,500\n- cash payment $6,000\n- delivery charge of $350 added to the loan\n- 72 monthly payments, the first after one month, at an APR of 6.9 %\nHow much is financed? What is the payment?',
@@ -494,23 +405,10 @@ export const written: readonly Written[] = [
     asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
   },
   {
-    text: 'How many years does a legacy of £120,000 last a choir that takes £3,600 from it at the end of each quarter, the bank adding 4.8 % a year in quarterly steps? (Exact number, please.)',
-    plans: ['drawing-down amount=120000 rate=0.048/nominal/4 p=4 payment=3600 final=0 ?payments'],
-    asks: ['years'],
-  },
-  {
     text: '€12,000 is the goal. The class already has €2,300 and puts €210 aside at the end of each month; the bank credits 2.7% monthly. After how many months is the goal reached or passed?',
     isDoubted: true,
     plans: ['saving amount=2300 rate=0.027/nominal/12 p=12 payment=210 final=12000 ?payments'],
     asks: ['payments'],
-  },
-  {
-    text: 'Rolf lays £3,000 by at 4.4 percent compounded quarterly; Runa lays £3,000 by at 4.35 percent compounded monthly. Which of them is richer after eleven years, and by what amount?',
-    plans: [
-      'lump-sum amount=3000 rate=0.044/nominal/4 n=44 p=4 ?finalAmount',
-      'lump-sum amount=3000 rate=0.0435/nominal/12 n=132 p=12 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
     text: 'You advise a buyer who can spare $340 at the end of each month for five years. Loans cost 8.4% a year compounded monthly. The car of his dreams is $21,900. What can he borrow, and what must he pay down?',
@@ -579,11 +477,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
   },
   {
-    text: 'A boat engine at £4,800 is sold with 25 % down and the rest on flat terms, 9 % a year for two years, monthly payments from a month after the sale. Find 1) the monthly payment, 2) the interest, 3) the nominal rate compounded monthly of a reducing-balance loan with the same payments, 4) its effective rate.',
-    plans: ['flat price=4800 down=1200 amount=3600 rate=0.09/flat n=24 p=12 final=0 ?payment'],
-    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
-  },
-  {
     text: 'Gerda has 40 payments left on a loan of £30,000 at 9.9 % compounded monthly, 72 monthly payments in arrears. Another bank offers to pay off what is owed, adds £300 for its trouble, and asks 6.9 % compounded monthly over the 40 payments. Find (a) her present payment, (b) what is owed, (c) the new payment, (d) what she saves altogether.',
     plans: [
       'borrowing amount=30000 rate=0.099/nominal/12 n=72 p=12 final=0 ?payment',
@@ -597,14 +490,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: "Magnus's mortgage of £160,000 at 5.1% compounded monthly over 25 years is paid at the end of each month. He decides to pay half the monthly sum at the end of every two weeks instead. (a) The monthly payment, to the penny. (b) How many fortnightly payments are needed? (c) How many years is that?",
-    plans: [
-      'borrowing amount=160000 rate=0.051/nominal/12 n=300 p=12 final=0 ?payment',
-      'borrowing amount=160000 rate=0.051/nominal/12 p=26 final=0 ?payments',
-    ],
-    asks: ['payment', 'payments@1', 'years@1'],
-  },
-  {
     text: 'With the 48th payment of a 15-year loan of €120,000 (effective 4.2 % a year, paid monthly at the end of the month) €15,000 is repaid besides; the loan is to end on its old date. What is the payment from the 49th on? How much interest is paid in the fifteen years?',
     plans: ['borrowing amount=120000 rate=0.042/effective/1 n=180 p=12 final=0 extra@48:15000/payments ?payment'],
     asks: ['payment after:48', 'totalInterest'],
@@ -615,30 +500,12 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'balanceAfter k:48', 'totalInterest'],
   },
   {
-    text: 'The Gulls lease or borrow? A £64,000 hoist. Lease: 72 monthly payments of £890, at the start of each month, and £14,000 to keep it at the end. Loan for the price: 72 payments at the end of each month at 7.2 percent compounded monthly. (a) Nominal rate of the lease, compounded monthly. (b) Payment on the loan. (c) Which costs less money in all? (d) How much less?',
-    plans: [
-      'leasing price=64000 amount=64000 n=72 p=12 payment=890 beginning final=14000 ?rate',
-      'borrowing price=64000 amount=64000 rate=0.072/nominal/12 n=72 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'nominalRate compoundingsPerYear:12',
-      'payment@1',
-      'choice by:totalPaid want:least',
-      'difference of:totalPaid between:[0,1]',
-    ],
-  },
-  {
     text: '$15k at 7.2 % compounded monthly, over four years or over six? Find the monthly payment and the total interest of each, and how much more interest the longer loan costs.',
     plans: [
       'borrowing amount=15000 rate=0.072/nominal/12 n=48 p=12 final=0 ?payment',
       'borrowing amount=15000 rate=0.072/nominal/12 n=72 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
-  },
-  {
-    text: '"I can give you £120 when each month is out, no more," says the tailor who owes £5,100 at 11.4% compounded daily. (a) How many payments exactly? (b) What is owed after two years? (c) How large is the last, smaller payment? (d) What does the credit cost in all?',
-    plans: ['borrowing amount=5100 rate=0.114/nominal/365 p=12 payment=120 final=0 ?payments'],
-    asks: ['payments', 'balanceAfter k:24', 'lastPayment', 'totalInterest'],
   },
   {
     text: "A loan of £140,000 is reckoned as if it ran 25 years at 5.4% compounded monthly with payments at the month's end, but what is then still owed has to be paid after six years, with the 72nd payment. Find the payment, the sum still owed then, and the last payment with it.",
@@ -657,11 +524,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12', 'amount@1', 'balanceAfter k:24'],
   },
   {
-    text: 'To roof its hall the rowing club takes a loan of £27,600. It carries 5.88% a year, interest being compounded monthly, and is paid off in 84 equal amounts, one at the end of each month. Work out the amount paid each month.',
-    plans: ['borrowing amount=27600 rate=0.0588/nominal/12 n=84 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Sister Odile is to receive £750 at the beginning of each month for 6 years. What is the value of this today at 5.4 % compounded monthly?',
     plans: ['drawing-down rate=0.054/nominal/12 n=72 p=12 payment=750 beginning final=0 ?amount'],
     asks: ['amount'],
@@ -673,19 +535,9 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'A joiner who borrowed £13,750 at 0.8% a month gives back equal sums at the end of each month, forty-two times. How much each time?',
-    plans: ['borrowing amount=13750 rate=0.008/per-period/12 n=42 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: "Edda's nest-egg of £66,000, at 3.96% compounded monthly, is to be used up in eleven years by equal withdrawals at each month's end. How large are the withdrawals?",
     plans: ['drawing-down amount=66000 rate=0.0396/nominal/12 n=132 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'Fortnightly payments of $95 in arrears for 2 years at 8.06% compounded fortnightly: what loan do they repay?',
-    plans: ['borrowing rate=0.0806/nominal/26 n=52 p=26 payment=95 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: "A £64,000 loan with quarterly payments at quarter's end over 11 years at 5.6 % compounded quarterly. Find the balance after 20 payments, the interest contained in payment 21 and the total of the payments.",
@@ -757,19 +609,9 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'totalPaid', 'totalInterest'],
   },
   {
-    text: "Mistral Bay's bookbinder, Hesper Quill, needs £12,400 for a guillotine. Her lender wants 7.92% a year compounded monthly and repayment in level amounts at the end of each month over four years. What does Hesper repay per month?",
-    plans: ['borrowing amount=12400 rate=0.0792/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: "A widow's trust must hand her €950 on the first day of every month for eleven years. How big must the trust be at the outset if it earns 3.48 % compounded monthly?",
     plans: ['drawing-down rate=0.0348/nominal/12 n=132 p=12 payment=950 beginning final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'How long, in years, till $2,600 is $4,000 at 5.04% compounded monthly?',
-    plans: ['lump-sum amount=2600 rate=0.0504/nominal/12 p=12 final=4000 ?payments'],
-    asks: ['years'],
   },
   {
     text: 'A boat hire firm buys four canoes for £3,120 on flat-rate credit: 6.5% p.a. flat for 2 years, repaid in equal monthly instalments. What is the instalment?',
@@ -780,16 +622,6 @@ export const written: readonly Written[] = [
     text: 'A crane is let for five years at €1,150 a quarter, due at the start of each quarter. Its residual value is €6,500 and the lessor earns 7.6 % compounded quarterly. What was it worth at the start?',
     plans: ['leasing rate=0.076/nominal/4 n=20 p=4 payment=1150 beginning final=6500 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'Semi-annual payments of $2,450 at the end of each half-year clear a debt of $21,000 at 7.4% compounded semi-annually. How many are there?',
-    plans: ['borrowing amount=21000 rate=0.074/nominal/2 p=2 payment=2450 final=0 ?payments'],
-    asks: ['payments'],
-  },
-  {
-    text: "The Hallorans' bank lends them $176,000 for 20 years; 5.76 % compounded monthly; month-end payments. Find (a) what they pay a month, (b) what they owe after 100 payments, (c) what they pay in interest in the second year.",
-    plans: ['borrowing amount=176000 rate=0.0576/nominal/12 n=240 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:100', 'interestIn from:13 to:24'],
   },
   {
     text: 'A motorbike sells at $7,450. Buyer A puts down $1,450 and makes 36 payments of $189 at the end of each month. Find the finance charge and the effective rate of the credit.',
@@ -852,11 +684,6 @@ export const written: readonly Written[] = [
     text: 'How much money must be placed in a fund now in order to pay out £2,500 at the end of each quarter for 10 years, if the fund earns 5.2% compounded quarterly?',
     plans: ['drawing-down rate=0.052/nominal/4 n=40 p=4 payment=2500 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'The cost of a walk-in freezer is £11,300. It is bought with 10% down and the balance in 36 equal monthly payments, at the end of each month, at 8.88% compounded monthly. Find the size of the payments.',
-    plans: ['borrowing price=11300 down=1130 amount=10170 rate=0.0888/nominal/12 n=36 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'How many end-of-month withdrawals of $900 can be made from a fund of $60,000 that earns 4.5% compounded monthly? Do not round.',
@@ -966,14 +793,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
   },
   {
-    text: 'Rune saves $600 at the end of every quarter for 15 years. Afterwards he draws an equal amount at the end of every quarter for 10 years, until the account is empty. Interest is 4.4% compounded quarterly throughout. How much has he saved up after 15 years? How much can he draw each quarter? What is the total interest while he draws?',
-    plans: [
-      'saving amount=0 rate=0.044/nominal/4 n=60 p=4 payment=600 ?finalAmount',
-      'drawing-down rate=0.044/nominal/4 n=40 p=4 final=0 ?payment',
-    ],
-    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
-  },
-  {
     text: 'If £175 is put by at the end of each quarter for nine years, and the account credits 4.8 % a year with quarterly rests, what will the account hold on the day of the last deposit?',
     plans: ['saving amount=0 rate=0.048/nominal/4 n=36 p=4 payment=175 ?finalAmount'],
     asks: ['finalAmount'],
@@ -987,11 +806,6 @@ export const written: readonly Written[] = [
     text: "i = 0.9% per month, n = 48, R = $310 at each month's end. A = ?",
     plans: ['borrowing rate=0.009/per-period/12 n=48 p=12 payment=310 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'A lender adds 7% flat a year to a £5,400 loan that is to be returned in 36 equal monthly payments. What is the monthly payment?',
-    plans: ['flat amount=5400 rate=0.07/flat n=36 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'How long, in years, will it be before $9,000 has tripled at 6.6% compounded monthly?',
@@ -1042,24 +856,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'principalIn from:30 to:30', 'balanceAfter k:40'],
   },
   {
-    text: 'A sum was left for 7 years at 4.2% compounded daily and came to $13,418.25. What was the sum?',
-    plans: ['lump-sum rate=0.042/nominal/365 n=2555 p=365 final=13418.25 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'How much must be invested now to provide for withdrawals of $1,800 at the end of every quarter for 6 years and still leave $10,000, if money earns 5.2% compounded quarterly?',
-    plans: ['drawing-down rate=0.052/nominal/4 n=24 p=4 payment=1800 final=10000 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'Wenna has $26,000 saved already and adds $300 at the end of each month. At 4.5% compounded monthly, what will she have in 9 years, and how much of it is interest?',
     plans: ['saving amount=26000 rate=0.045/nominal/12 n=108 p=12 payment=300 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
-  },
-  {
-    text: '"Pay us back $55 a week for 3 years," says Uncle Rolf, who lends Petra $7,400. Her payments come at the end of each week. What rate a year, compounded weekly, does he take? (He is 71.)',
-    plans: ['borrowing amount=7400 n=156 p=52 payment=55 final=0 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:52'],
   },
   {
     text: "The credit union's 10-year loan of $94,000 costs 6.12% a year compounded monthly; payments fall due at month end. After four years, how much has been paid off of the principal?",
@@ -1085,11 +884,6 @@ export const written: readonly Written[] = [
     text: 'If the most he can borrow is $125,000 at 4.9% compounded monthly over 25 years, what will Ruard pay at each month-end and what in all?',
     plans: ['borrowing amount=125000 rate=0.049/nominal/12 n=300 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid'],
-  },
-  {
-    text: 'Compare: 8% compounded daily or 8.2% compounded half-yearly. Which is the better for a saver, in effective terms?',
-    plans: ['convert rate=0.08/nominal/365 p=365 ?rate', 'convert rate=0.082/nominal/2 p=2 ?rate'],
-    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
   },
   {
     text: "The school buys a minibus costing €42.300,00, gets a grant of €12.000,00, and borrows the rest for 5 years at 4,8 % with monthly compounding, paying at each month's end. Payment? Interest in the third year?",
@@ -1350,19 +1144,9 @@ export const written: readonly Written[] = [
     asks: ['choice by:payment want:least', 'difference of:totalPaid between:[0,1]'],
   },
   {
-    text: "Ilka wants to pay off €15.000,00 in exactly 40 months with equal payments at the month's end. The bank's effective annual rate is 7,5 %. What does she pay, and in all?",
-    plans: ['borrowing amount=15000 rate=0.075/effective/1 n=40 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
     text: 'What would be owed on a $9,900 loan at 12.6% compounded monthly after 20 of its 36 month-end payments, and what would the payments still due add up to?',
     plans: ['borrowing amount=9900 rate=0.126/nominal/12 n=36 p=12 final=0 ?payment'],
     asks: ['balanceAfter k:20', 'leftToPay k:20'],
-  },
-  {
-    text: 'At 0.5% per month, how many monthly payments of $300 in arrears does a fund of $25,000 allow? What would be the last, smaller one?',
-    plans: ['drawing-down amount=25000 rate=0.005/per-period/12 p=12 payment=300 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
   },
   {
     text: 'A loan is paid off with 120 monthly payments of $845.20 at the end of each month. Rate 6.24% compounded monthly. What was borrowed, what is still owed after the 75th payment, and how much principal does the 76th payment contain?',
@@ -1418,11 +1202,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment', 'balanceAfter k:96', 'interestIn from:1 to:96'],
   },
   {
-    text: "Equal sums are to be drawn from a bequest of $240,000 at each year's end for 20 years so that $60,000 remains for the grandchildren. Money earns 5% a year. How big is each sum?",
-    plans: ['drawing-down amount=240000 rate=0.05/nominal/1 n=20 p=1 final=60000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Loan of £37,000 over 7 years at 6.3 % compounded monthly, month-end payments. After 3 years, the borrower pays £5,000 extra and keeps the payment. By how many payments is the loan shortened? How much interest is saved?',
     plans: ['borrowing amount=37000 rate=0.063/nominal/12 n=84 p=12 final=0 extra@36:5000/payment ?payment'],
     asks: [
@@ -1464,11 +1243,6 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'A contract: $600 at the end of each month for 4 years, then a closing payment of $5,000 together with the last. Rate 9% compounded monthly. What loan does it repay?',
-    plans: ['borrowing rate=0.09/nominal/12 n=48 p=12 payment=600 final=5000 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'A warehouse loan of £410,000: 5.82% compounded quarterly, 15 years, quarterly payments in arrears rounded up to the penny. Payment? Total interest? Balance after 20 payments?',
     plans: ['borrowing amount=410000 rate=0.0582/nominal/4 n=60 p=4 final=0 ?payment'],
     asks: ['payment', 'totalInterest', 'balanceAfter k:20'],
@@ -1477,11 +1251,6 @@ export const written: readonly Written[] = [
     text: 'On a €16.400,00 loan at 6,54 % compounded monthly with 60 month-end payments, the borrower asks for a break: payments 13 to 15 are left out. The debt is still to be gone after payment 60. What are the payments before and after the break?',
     plans: ['borrowing amount=16400 rate=0.0654/nominal/12 n=60 p=12 final=0 skip@12:3/payments ?payment'],
     asks: ['payment', 'payment after:15'],
-  },
-  {
-    text: 'Convert 0.55% a month to an annual effective rate, and then to a nominal rate compounded quarterly.',
-    plans: ['convert rate=0.0055/per-period/12 p=4 ?rate'],
-    asks: ['effectiveRate', 'nominalRate compoundingsPerYear:4'],
   },
   {
     text: 'The grain dryer can be paid for with $25,000 now, or with $4,000 now and $2,060 at the end of each quarter for three years. At which nominal rate compounded quarterly are the two the same?',
@@ -1496,11 +1265,6 @@ export const written: readonly Written[] = [
   {
     text: "A consolidation loan of $24,900 carries 10.44% compounded monthly. Equal payments are made at each month's end for four and a half years. What is the amount of each?",
     plans: ['borrowing amount=24900 rate=0.1044/nominal/12 n=54 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'On her birthday, with $72,000 in hand, Ottoline buys an annuity that pays at the end of each quarter for 12 years. The rate is 4.4% compounded quarterly. How much does each payment bring her?',
-    plans: ['drawing-down amount=72000 rate=0.044/nominal/4 n=48 p=4 final=0 ?payment'],
     asks: ['payment'],
   },
   {
@@ -1595,16 +1359,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'How much must be saved at the end of each week for four years to have $15,000 if the credit union pays 3.9% compounded weekly and $2,000 is already there?',
-    plans: ['saving amount=2000 rate=0.039/nominal/52 n=208 p=52 final=15000 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'What payment at the start of each quarter will exhaust a fund of €92.000,00 in 14 years at 4,2 % compounded quarterly?',
-    plans: ['drawing-down amount=92000 rate=0.042/nominal/4 n=56 p=4 beginning final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'A lender makes loans at 1.5% per month. What is the nominal annual rate and the effective annual rate? What would be the monthly payment on $2,000 for one year?',
     plans: ['borrowing amount=2000 rate=0.015/per-period/12 n=12 p=12 final=0 ?payment'],
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'payment'],
@@ -1618,11 +1372,6 @@ export const written: readonly Written[] = [
     text: 'The monthly payment on a $17,800 loan was found to be $402.17 over 4 years, in arrears. Determine the nominal rate compounded monthly; next, the rate compounded semi-annually that is equivalent to it.',
     plans: ['borrowing amount=17800 n=48 p=12 payment=402.17 final=0 ?rate'],
     asks: ['nominalRate compoundingsPerYear:12', 'nominalRate compoundingsPerYear:2'],
-  },
-  {
-    text: '$1,250 a quarter in advance is paid for leasing a press valued at $22,000. The lease runs six years and the press is then worthless. Find the lease rate, nominal and compounded quarterly.',
-    plans: ['leasing price=22000 amount=22000 n=24 p=4 payment=1250 beginning final=0 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4'],
   },
   {
     text: 'Suppose you borrow €25.000,00 at 6 % effective for 5 years, paying at the end of each quarter. Your payment? The nominal rate compounded quarterly?',
@@ -1646,16 +1395,6 @@ export const written: readonly Written[] = [
     text: 'The trust must pay out $12,000 each year, first payment in one year, for 30 years, leaving $100,000. It earns 5% a year. How much must be in it today?',
     plans: ['drawing-down rate=0.05/nominal/1 n=30 p=1 payment=12000 final=100000 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: '£600 was paid at the end of each quarter for 10 years into a fund which at the last payment stood at £29,750. Find the quarterly rate and the effective annual rate.',
-    plans: ['saving amount=0 n=40 p=4 payment=600 final=29750 ?rate'],
-    asks: ['ratePerPayment', 'effectiveRate'],
-  },
-  {
-    text: 'What nominal rate compounded quarterly is equivalent to an effective annual rate of 8%?',
-    plans: ['convert rate=0.08/effective/1 p=4 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4'],
   },
   {
     text: "A loader costing $96,000 can be leased for 4 years: 48 payments in advance, with an option to buy for $22,000 at the end. The lessor's rate is 7.2% compounded monthly. What is each payment?",
@@ -1746,19 +1485,9 @@ export const written: readonly Written[] = [
     asks: ['interestIn from:73 to:96', 'totalInterest'],
   },
   {
-    text: 'State the nominal rate, compounded quarterly, that is the same as 6.4% compounded monthly.',
-    plans: ['convert rate=0.064/nominal/12 p=4 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4'],
-  },
-  {
     text: 'A nest-egg of 140 000 francs earns 3,9 % compounded monthly and pays out equal sums at the end of each month for 16 years. How large is each?',
     plans: ['drawing-down amount=140000 rate=0.039/nominal/12 n=192 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'If €175,00 is deposited at the start of every fortnight for four years at 2,86 % compounded fortnightly, what is the final balance?',
-    plans: ['saving amount=0 rate=0.0286/nominal/26 n=104 p=26 payment=175 beginning ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'A flat-rate agreement on a $6,300 piano: deposit $900, charge 8% a year on the balance, 36 monthly payments. Find the total charge, the payment, and the nominal rate compounded monthly.',
@@ -1916,11 +1645,6 @@ export const written: readonly Written[] = [
     asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:20}}]'],
   },
   {
-    text: 'Find the future value of €4.300,00 after 42 months at 2,94 % compounded monthly.',
-    plans: ['lump-sum amount=4300 rate=0.0294/nominal/12 n=42 p=12 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'An investment of $12,000 had grown to $15,870 when it was cashed in after seven years. Interest was compounded half-yearly. Find the nominal rate.',
     plans: ['lump-sum amount=12000 n=14 p=2 final=15870 ?rate'],
     asks: ['nominalRate compoundingsPerYear:2'],
@@ -1989,11 +1713,6 @@ export const written: readonly Written[] = [
   {
     text: 'A trust fund of $400,000 is to make equal payments at the beginning of each year for 25 years. At 4% compounded annually, how much is each payment?',
     plans: ['drawing-down amount=400000 rate=0.04/nominal/1 n=25 p=1 beginning final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'A lump sum of $80,000 is used to buy an annuity that will make equal payments at the end of each month for 15 years. The interest rate is 4.8% compounded monthly. What is the monthly payment?',
-    plans: ['drawing-down amount=80000 rate=0.048/nominal/12 n=180 p=12 final=0 ?payment'],
     asks: ['payment'],
   },
   {
@@ -2089,11 +1808,6 @@ export const written: readonly Written[] = [
     asks: ['effectiveRate'],
   },
   {
-    text: 'Terje borrows NOK 320 000 at 5.1 % a year with half-yearly compounding. He repays NOK 20 000 at the end of each half-year. How many payments are there, and what is the size of the last?',
-    plans: ['borrowing amount=320000 rate=0.051/nominal/2 p=2 payment=20000 final=0 ?payments'],
-    asks: ['payments', 'lastPayment'],
-  },
-  {
     text: 'A house is bought for $310,000 with 20% down. The mortgage runs for 25 years at 4.95% compounded semi-annually with payments every month. (a) How large is the mortgage? (b) What is the payment? (c) What is owed after 10 years?',
     plans: ['borrowing price=310000 down=62000 amount=248000 rate=0.0495/nominal/2 n=300 p=12 final=0 ?payment'],
     asks: ['amount', 'payment', 'balanceAfter k:120'],
@@ -2187,11 +1901,6 @@ export const written: readonly Written[] = [
     asks: ['payments', 'balanceAfter k:40'],
   },
   {
-    text: 'State the monthly payment on $6,000 borrowed for 15 months at 12.6% compounded monthly, and the part of the first payment that is interest.',
-    plans: ['borrowing amount=6000 rate=0.126/nominal/12 n=15 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1'],
-  },
-  {
     text: 'Hakim takes a credit of $1,900 for 12 months: monthly payments, 17.9% compounded monthly. How much is each payment and how much more than $1,900 does he pay back?',
     plans: ['borrowing amount=1900 rate=0.179/nominal/12 n=12 p=12 final=0 ?payment'],
     asks: ['payment', 'totalInterest'],
@@ -2275,16 +1984,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'The library fund of £90,000 earns 3.9% effective. Each year, at the end of the year, the same amount is spent on books so that after 20 years £20,000 remains. How much can be spent each year?',
-    plans: ['drawing-down amount=90000 rate=0.039/effective/1 n=20 p=1 final=20000 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'A grant of £48,000 is invested at 5.2% compounded quarterly. It is to pay the rent of a studio, £1,250 at the beginning of each quarter. For how many quarters can the full rent be paid?',
-    plans: ['drawing-down amount=48000 rate=0.052/nominal/4 p=4 payment=1250 beginning final=0 ?payments'],
-    asks: ['payments count:full'],
-  },
-  {
     text: 'A widow sells her shop for $140,000 and puts the money into a fund at 4.05% compounded monthly. She wants it to last 18 years. What monthly income, paid at the end of each month, does it give her, and how much does she receive altogether?',
     plans: ['drawing-down amount=140000 rate=0.0405/nominal/12 n=216 p=12 final=0 ?payment'],
     asks: ['payment', 'totalPaid'],
@@ -2340,11 +2039,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment after:60'],
   },
   {
-    text: 'What annual rate of interest, compounded annually, is earned when $2,500 a year, paid at the end of each year, becomes $40,000 in 12 years?',
-    plans: ['saving amount=0 n=12 p=1 payment=2500 final=40000 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:1'],
-  },
-  {
     text: 'A flat with a price of $185,000 is bought with a mortgage for 80% of it. The mortgage has monthly payments over 25 years at 4.44% compounded semi-annually. What is the monthly payment?',
     plans: ['borrowing price=185000 down=37000 amount=148000 rate=0.0444/nominal/2 n=300 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -2383,11 +2077,6 @@ export const written: readonly Written[] = [
     text: 'If €300 is invested monthly, at the end of the month, at 4.8% compounded monthly, after how many months does the account exceed €25,000?',
     plans: ['saving amount=0 rate=0.048/nominal/12 p=12 payment=300 final=25000 ?payments'],
     asks: ['payments'],
-  },
-  {
-    text: 'On a $75,000 loan over 7 years at 6.9% compounded semi-annually with monthly payments, find the payment, the interest part of the first payment, and the principal part of the last payment.',
-    plans: ['borrowing amount=75000 rate=0.069/nominal/2 n=84 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:1', 'principalIn from:84 to:84'],
   },
   {
     text: 'What effective annual rate corresponds to a discount offered as follows: pay £980 now instead of £1,000 in one month?',
@@ -2440,16 +2129,6 @@ export const written: readonly Written[] = [
       'leasing price=27900 down=2900 amount=25000 rate=0.054/nominal/12 n=36 p=12 beginning final=12000 ?payment',
     ],
     asks: ['payment', 'totalPaid include:[downPayment]'],
-  },
-  {
-    text: 'Thirty-six thousand pounds is lent to the Brindle choir at six and three-quarter per cent a year, convertible half-yearly, and paid off by equal sums at the close of every half-year for nine years. What is each sum? (4 marks)',
-    plans: ['borrowing amount=36000 rate=0.0675/nominal/2 n=18 p=2 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'A fund for the Saltmarsh hide stands at 4 300 €. Members add 275 € at the end of every other month. With 2,7 % compounded monthly, what will it hold after five years?',
-    plans: ['saving amount=4300 rate=0.027/nominal/12 n=30 p=6 payment=275 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'Sum lent: 21 600. Repaid: 54 monthly payments of 482,40, in arrears. Nominal rate (monthly)? Effective rate?',
@@ -2525,16 +2204,6 @@ export const written: readonly Written[] = [
     text: 'A savings account has €3,000 and earns 2.4% compounded monthly. If €100 is added at the end of each month, how much is in the account after 6 years, and how much of that is interest?',
     plans: ['saving amount=3000 rate=0.024/nominal/12 n=72 p=12 payment=100 ?finalAmount'],
     asks: ['finalAmount', 'totalInterest'],
-  },
-  {
-    text: 'What single payment at the end of 3 years repays a loan of £4,000 at 7% compounded monthly?',
-    plans: ['lump-sum amount=4000 rate=0.07/nominal/12 n=36 p=12 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'A loan of $28,000, repaid by monthly payments over 8 years at 6.9% compounded monthly, is paid off after 5 years. How much must be paid then?',
-    plans: ['borrowing amount=28000 rate=0.069/nominal/12 n=96 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:60'],
   },
   {
     text: 'A farmer rents a baler worth €42,000 for 36 months: rent in advance, buy-out €15,000, 6.9% compounded monthly. Compute the monthly rent.',
@@ -2746,11 +2415,6 @@ export const written: readonly Written[] = [
     asks: ['payments count:full', 'lastPayment'],
   },
   {
-    text: 'After paying 40 of 84 month-end payments on a loan of $31,000 at 7.68% compounded monthly, Vera wants to know her payment, what she still owes, and how much interest she has paid so far.',
-    plans: ['borrowing amount=31000 rate=0.0768/nominal/12 n=84 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:40', 'interestIn from:1 to:40'],
-  },
-  {
     text: 'A farm takes a loan of $120,000 at 6.6% compounded monthly over 15 years, month-end payments. Each payment from the 61st on is $200 larger. By how many months is the loan shortened? How much interest is saved?',
     plans: ['borrowing amount=120000 rate=0.066/nominal/12 n=180 p=12 final=0 payment@60:200 ?payment'],
     asks: [
@@ -2789,11 +2453,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'Starting one month from now, Yusuf will draw $2,500 a month from his $420,000 fund. The fund earns 5.4% compounded monthly. How long will the fund last? Express the answer in years.',
-    plans: ['drawing-down amount=420000 rate=0.054/nominal/12 p=12 payment=2500 final=0 ?payments'],
-    asks: ['years'],
-  },
-  {
     text: 'A $220,000 mortgage, 30 years, 6.12% compounded monthly, month-end payments. Sixty payments have been made. Interest rates fall and the owner renegotiates to 4.92% compounded monthly for the remaining 25 years. What is the new payment and by how much is it lower?',
     plans: ['borrowing amount=220000 rate=0.0612/nominal/12 n=360 p=12 final=0 rate@60:0.0492/payments ?payment'],
     asks: [
@@ -2819,11 +2478,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: 'Sixteen years ago Bertil put 20 000 kr in a fund that has earned 5,1 % effective. What is it worth today?',
-    plans: ['lump-sum amount=20000 rate=0.051/effective/1 n=16 p=1 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'A restaurant owes a supplier £18,400. They agree on £950 at the end of every month at 7.5% compounded monthly. What will the last payment be and when does it fall?',
     plans: ['borrowing amount=18400 rate=0.075/nominal/12 p=12 payment=950 final=0 ?payments'],
     asks: ['lastPayment', 'payments'],
@@ -2839,11 +2493,6 @@ export const written: readonly Written[] = [
     asks: ['ratePerPayment'],
   },
   {
-    text: 'Suppose you repay a $15,800 loan at 9.3% compounded monthly by paying $390 at the end of each month. How many whole payments do you make before the final one, and what is that final one?',
-    plans: ['borrowing amount=15800 rate=0.093/nominal/12 p=12 payment=390 final=0 ?payments'],
-    asks: ['payments count:full', 'lastPayment'],
-  },
-  {
     text: 'A florist signs a note for €6,200 due in 16 months with interest at 7.5% compounded monthly. What is the amount due at maturity?',
     plans: ['lump-sum amount=6200 rate=0.075/nominal/12 n=16 p=12 ?finalAmount'],
     asks: ['finalAmount'],
@@ -2857,11 +2506,6 @@ export const written: readonly Written[] = [
     text: 'After his 30th of 72 month-end payments on a £21,000 loan at 8.04% compounded monthly, Ed puts in a further £3,000 and asks for lower payments over the rest of the term. Calculate his first payment, the balance after the extra £3,000, and his new payment.',
     plans: ['borrowing amount=21000 rate=0.0804/nominal/12 n=72 p=12 final=0 extra@30:3000/payments ?payment'],
     asks: ['payment', 'balanceAfter k:30', 'payment after:30'],
-  },
-  {
-    text: 'The Hansens repay a loan of 185 000 kr over 12 years at 5,28 % compounded monthly (month-end). By how much does the debt fall in the first two years?',
-    plans: ['borrowing amount=185000 rate=0.0528/nominal/12 n=144 p=12 final=0 ?payment'],
-    asks: ['principalIn from:1 to:24'],
   },
   {
     text: "A teacher's saving plan: $200 at the end of each month for the first 10 years, $350 at the end of each month for the next 10 years, 5.1% compounded monthly. What does the plan amount to after 20 years?",
@@ -3015,19 +2659,6 @@ export const written: readonly Written[] = [
     asks: [
       'difference of:payments between:[asStated,withChanges]',
       'difference of:totalInterest between:[asStated,withChanges]',
-    ],
-  },
-  {
-    text: 'With 84 payments still ahead of her, Sunniva refinances. The old loan was for $64,000 over 10 years at 7.8% compounded monthly (end-of-month payments). The new lender asks 6% compounded monthly and a fee of $600 that is added to the debt; the number of payments stays. Old payment? Balance? New payment? Total saved?',
-    plans: [
-      'borrowing amount=64000 rate=0.078/nominal/12 n=120 p=12 final=0 ?payment',
-      'borrowing fees=600 rate=0.06/nominal/12 n=84 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'balanceAfter k:36',
-      'payment@1',
-      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:36}},{plan:1,quantity:totalPaid}]',
     ],
   },
   {
@@ -3199,11 +2830,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
   },
   {
-    text: 'The hay-ride business leases a tractor worth $58,000 for five years: payments at the start of each quarter, 7.2% compounded quarterly, guaranteed residual value 35% of the price. Payment? What is still tied up after the 12th payment?',
-    plans: ['leasing price=58000 amount=58000 rate=0.072/nominal/4 n=20 p=4 beginning final=20300 ?payment'],
-    asks: ['payment', 'balanceAfter k:12'],
-  },
-  {
     text: "With 5.04% compounded monthly and $1,380 at each month's end, how long (years and months) does a $190,000 mortgage take? What is the final payment?",
     plans: ['borrowing amount=190000 rate=0.0504/nominal/12 p=12 payment=1380 final=0 ?payments'],
     asks: ['years', 'lastPayment'],
@@ -3250,16 +2876,6 @@ export const written: readonly Written[] = [
     text: "Corwen Ash, a thatcher with two apprentices, needs $17,900 for reed and a cart. A lender gives it to him for 42 months at 8.7% compounded monthly; the instalments are level and come at the month's end. What will each cost him?",
     plans: ['borrowing amount=17900 rate=0.087/nominal/12 n=42 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'A village of 1,240 people insures its church roof by a yearly premium of £3,100, due at the start of each year. The insurer offers to take one sum today instead for the next eight premiums; it reckons with 5%, effective. Which sum?',
-    plans: ['borrowing rate=0.05/effective/1 n=8 p=1 payment=3100 beginning final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'The net loft was bought ten years ago on a twenty-year mortgage of €145,000 at 4.92% compounded monthly, payments at the end of the month. What is the payment, and what is owed today?',
-    plans: ['borrowing amount=145000 rate=0.0492/nominal/12 n=240 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:120'],
   },
   {
     text: 'To buy out her brother in six years, Tamsin will need £44,000. How much at the start of each quarter, if the building society gives 3.8%, compounded quarterly? What will the society have added in all?',
@@ -3474,19 +3090,9 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment'],
   },
   {
-    text: "I have to pay €7,000 in two years. How much must I put away every month's end, if I already have €1,500 and get 2.4% compounded monthly? And how much interest do I earn?",
-    plans: ['saving amount=1500 rate=0.024/nominal/12 n=24 p=12 final=7000 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
     text: 'Over what time do 5,000 pounds earn 1,000 pounds of interest at 3.9% compounded monthly?',
     plans: ['lump-sum amount=5000 rate=0.039/nominal/12 p=12 final=6000 ?payments'],
     asks: ['years'],
-  },
-  {
-    text: 'Which rate compounded quarterly is as good as 5.5% compounded daily? Which effective rate are both?',
-    plans: ['convert rate=0.055/nominal/365 p=4 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
   },
   {
     text: 'Ten deposits of $3,000 were made at the start of each year. At the end of the tenth year there was $38,500. What effective rate did the bank give?',
@@ -3685,11 +3291,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'An $18,400 debt must be extinguished by 16 equal quarterly sums, one at the close of each quarter. Money costs the debtor 8.8%, compounded quarterly. Find the sum, and the interest element of the fifth.',
-    plans: ['borrowing amount=18400 rate=0.088/nominal/4 n=16 p=4 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:5 to:5'],
-  },
-  {
     text: 'How much has Tobias got to hand over today in place of £640 every half-year for seven and a half years (first one in six months), if 5.6% compounded semi-annually is the fair rate?',
     plans: ['borrowing rate=0.056/nominal/2 n=15 p=2 payment=640 final=0 ?amount'],
     asks: ['amount'],
@@ -3867,19 +3468,9 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'Twelve equal yearly payments, the first one year from now, are to repay €64,000 at 5.5% effective; but with the last one there is to be a further €10,000. How much is each of the twelve?',
-    plans: ['borrowing amount=64000 rate=0.055/effective/1 n=12 p=1 final=10000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Over how many weeks will weekly payments (in arrears) of $45 clear $1,900 at 13% compounded weekly, and what is the interest?',
     plans: ['borrowing amount=1900 rate=0.13/nominal/52 p=52 payment=45 final=0 ?payments'],
     asks: ['payments', 'totalInterest'],
-  },
-  {
-    text: 'The annual rent of a mill is $9,600, payable yearly in advance for ten years. The owner wishes to sell his right to it. What is it worth at 6.5% effective?',
-    plans: ['drawing-down rate=0.065/effective/1 n=10 p=1 payment=9600 beginning final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'A fund of €1 million at 3.9% effective shall last 35 years. How much can be drawn at the start of each year?',
@@ -4058,11 +3649,6 @@ export const written: readonly Written[] = [
     asks: ['payments count:full'],
   },
   {
-    text: "A trawler engine listed at $18,900 is leased for four years. Rentals are payable at the beginning of each month, the lessor requires 8.4% compounded monthly and the engine's residual value is put at $5,400. Calculate the monthly rental.",
-    plans: ['leasing price=18900 amount=18900 rate=0.084/nominal/12 n=48 p=12 beginning final=5400 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'The quarry owners buy an excavator for €112,000. They pay 15% in cash and finance the balance over six years by quarterly payments in arrears at 6.8% compounded quarterly. What is (a) the amount financed, (b) the quarterly payment?',
     plans: ['borrowing price=112000 down=16800 amount=95200 rate=0.068/nominal/4 n=24 p=4 final=0 ?payment'],
     asks: ['amount', 'payment'],
@@ -4076,11 +3662,6 @@ export const written: readonly Written[] = [
     text: 'Which nominal rate compounded semi-annually is equivalent to 5.88% compounded monthly?',
     plans: ['convert rate=0.0588/nominal/12 p=2 ?rate'],
     asks: ['nominalRate compoundingsPerYear:2'],
-  },
-  {
-    text: 'The sum of $9,800 is owed by the theatre company on a credit line at 1.15% per month. At the end of each month it will pay $425. (a) How many payments are required? (b) What is the size of the last payment? (c) What total interest is paid?',
-    plans: ['borrowing amount=9800 rate=0.0115/per-period/12 p=12 payment=425 final=0 ?payments'],
-    asks: ['payments', 'lastPayment', 'totalInterest'],
   },
   {
     text: 'After the 30th of 72 monthly payments (in arrears) on a €22,000 loan at 7.8% compounded monthly, the borrower makes an additional payment of €3,500 and continues with the same regular payment. How many fewer payments does she make in all, and how much interest does she save?',
@@ -4121,11 +3702,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'years', 'difference of:totalInterest between:[asStated,withChanges]'],
   },
   {
-    text: "Gerda's car loan, €19,400 at 6.12% compounded monthly, has a term of five years and a final balloon of €6,000 due with the last payment. What is the regular month-end payment, and how much does she pay altogether?",
-    plans: ['borrowing amount=19400 rate=0.0612/nominal/12 n=60 p=12 final=6000 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
     text: 'Payments of $640 at the end of each quarter for ten years. Money earns 5.2% compounded quarterly. Find the present value and the accumulated value.',
     plans: [
       'borrowing rate=0.052/nominal/4 n=40 p=4 payment=640 final=0 ?amount',
@@ -4160,11 +3736,6 @@ export const written: readonly Written[] = [
       'payment@1',
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:48}},{plan:1,quantity:totalPaid}]',
     ],
-  },
-  {
-    text: 'What must be saved each week, at the end of the week, at 2.34% compounded weekly, to have £2,500 for a holiday in a year and a half?',
-    plans: ['saving amount=0 rate=0.0234/nominal/52 n=78 p=52 final=2500 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A trust fund of $450,000 provides $2,900 at the end of each month. It earns 5.04% compounded monthly. How much will be left after 12 years, and how much interest will the fund have earned by then?',
@@ -4227,11 +3798,6 @@ export const written: readonly Written[] = [
     text: 'How many years does a loan of £26,400 at 5.76% compounded monthly take to repay with £325 at the end of each month? Give the exact number, then the number of payments including a smaller last one.',
     plans: ['borrowing amount=26400 rate=0.0576/nominal/12 p=12 payment=325 final=0 ?payments'],
     asks: ['years', 'payments'],
-  },
-  {
-    text: 'What is the largest loan which can be repaid with $275 every two weeks (at the end of each two-week period) over six years, at 7.02% compounded every two weeks?',
-    plans: ['borrowing rate=0.0702/nominal/26 n=156 p=26 payment=275 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: "Carsten's loan of 18 600 € over five years at 7.2 % compounded monthly, payments at month-end: directly after payment 24 he receives a bonus and repays 4 000 € extra; the term is to stay the same. What was his payment, what is it afterwards, and how much interest does the extra payment save?",
@@ -4325,11 +3891,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'totalInterest'],
   },
   {
-    text: 'Nerys wins a prize of £1,000 a month, payable at the end of each month for 20 years. She may take a lump sum instead. What is the prize worth today if money earns 4.5% effective?',
-    plans: ['drawing-down rate=0.045/effective/1 n=240 p=12 payment=1000 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'A tractor is sold for €46,000: €10,000 down, the balance in 10 equal half-yearly instalments (in arrears). The dealer charges €7,560 for the credit in all (flat). What is each instalment and what nominal rate, compounded half-yearly, is paid?',
     plans: ['flat price=46000 down=10000 charge=7560 amount=36000 n=10 p=2 final=0 ?payment'],
     asks: ['payment', 'nominalRate compoundingsPerYear:2'],
@@ -4395,11 +3956,6 @@ export const written: readonly Written[] = [
   {
     text: 'What must be invested at 5.1% compounded quarterly so that £18,000 will be on hand in six and a quarter years?',
     plans: ['lump-sum rate=0.051/nominal/4 n=25 p=4 final=18000 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'A fund pays Ottoline Crewe £1,350 at the start of every quarter for 16 years; it earns 3.88% compounded quarterly. How large was the fund when payments began?',
-    plans: ['drawing-down rate=0.0388/nominal/4 n=64 p=4 payment=1350 beginning final=0 ?amount'],
     asks: ['amount'],
   },
   {
@@ -4469,19 +4025,6 @@ export const written: readonly Written[] = [
     text: 'Express 11.4% compounded semi-annually as an equivalent rate per month.',
     plans: ['convert rate=0.114/nominal/2 p=12 ?rate'],
     asks: ['ratePerPayment'],
-  },
-  {
-    text: 'A loan of £68,500 has a rate of 6.12% compounded monthly for 15 years. After 5 years, the borrower refinances at 4.98% compounded monthly for the remaining ten. Payments fall at month-end. What are the old payment, the amount refinanced, the new payment and the total saving?',
-    plans: [
-      'borrowing amount=68500 rate=0.0612/nominal/12 n=180 p=12 final=0 ?payment',
-      'borrowing rate=0.0498/nominal/12 n=120 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'balanceAfter k:60',
-      'payment@1',
-      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:60}},{plan:1,quantity:totalPaid}]',
-    ],
   },
   {
     text: 'The consumer society sells a stove on credit: price £1,140, deposit £150, then £47.50 a month (in arrears) for two years. What is charged for credit? What nominal rate, compounded monthly, and which effective rate does the customer pay?',
@@ -4560,11 +4103,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount', 'totalInterest'],
   },
   {
-    text: "Eskil Brandvold's boathouse loan is for 340 000 kr at 5.76% compounded monthly. It has a term of eleven years and month-end payments. What is the payment, and what does the loan cost in interest?",
-    plans: ['borrowing amount=340000 rate=0.0576/nominal/12 n=132 p=12 final=0 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
     text: 'The nominal rate is 9% compounded monthly. What is the equivalent nominal rate compounded quarterly? What is the rate per quarter?',
     plans: ['convert rate=0.09/nominal/12 p=4 ?rate'],
     asks: ['nominalRate compoundingsPerYear:4', 'ratePerPayment'],
@@ -4611,11 +4149,6 @@ export const written: readonly Written[] = [
     text: 'The payments on a 15-year loan at 5.88% compounded monthly are €960 at month-end. Find the original loan, the balance after 100 payments, and the interest in the 101st payment.',
     plans: ['borrowing rate=0.0588/nominal/12 n=180 p=12 payment=960 final=0 ?amount'],
     asks: ['amount', 'balanceAfter k:100', 'interestIn from:101 to:101'],
-  },
-  {
-    text: 'A county bond of £2,000,000 is due in 18 years. Sinking fund deposits are made annually, at year-end, at 3.95% effective. Find the deposit and the accumulated fund after 11 years.',
-    plans: ['saving amount=0 rate=0.0395/effective/1 n=18 p=1 final=2000000 ?payment'],
-    asks: ['payment', 'balanceAfter k:11'],
   },
   {
     text: 'A family borrows €16,200 for 48 months at 6.84% compounded monthly (month-end). With the 12th payment they pay an additional €2,400 and the payment is lowered so that the loan still runs 48 months. Original payment? New payment?',
@@ -4717,11 +4250,6 @@ export const written: readonly Written[] = [
     text: 'A loan bears interest at 7.5% compounded monthly and is repaid with €525 at the end of each month over 7 years. Find the principal of the loan and the total interest.',
     plans: ['borrowing rate=0.075/nominal/12 n=84 p=12 payment=525 final=0 ?amount'],
     asks: ['amount', 'totalInterest'],
-  },
-  {
-    text: 'Signe has 185 000 kr in an account paying 3.9% compounded monthly. Beginning one month from now she will withdraw 4 000 kr each month. How many withdrawals can she make, counting the smaller last one?',
-    plans: ['drawing-down amount=185000 rate=0.039/nominal/12 p=12 payment=4000 final=0 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'A refrigeration unit costing £37,400 is leased over 60 months. Payments are made at the end of each month; the implicit rate is 8.88% compounded monthly; the lessee may buy the unit for £5,000 at the end. Find the monthly payment.',
@@ -5047,11 +4575,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'payment after:18'],
   },
   {
-    text: "To be repaid: $5,000 in two years' time. To be found: how much must be set aside at the start of each month, at 3% compounded monthly?",
-    plans: ['saving amount=0 rate=0.03/nominal/12 n=24 p=12 beginning final=5000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Lady Ingram buys a horsebox, list price £32,500. Discount of 6 %. Old horsebox in part exchange: £7,200. Rest over 48 months at 8.2% APR (monthly compounding), end of month. Amount financed, payment, total interest?',
     plans: [
       'borrowing price=32500 trade=7200 rebate=1950 amount=23350 rate=0.082/nominal/12 n=48 p=12 final=0 ?payment',
@@ -5085,11 +4608,6 @@ export const written: readonly Written[] = [
     text: 'Margit pays £90 a month into a plan, at the beginning of each month, for 25 years. £61,000 is what she gets. What effective yearly return is that?',
     plans: ['saving amount=0 n=300 p=12 payment=90 beginning final=61000 ?rate'],
     asks: ['effectiveRate'],
-  },
-  {
-    text: 'Tom is 25 and wants to have $750,000 when he is 60. What must he deposit at the end of each month at 6.3% compounded monthly?',
-    plans: ['saving amount=0 rate=0.063/nominal/12 n=420 p=12 final=750000 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'The net price of a tractor is 42.800 € . Paid: 12.800 € at once, the remainder in 16 equal quarterly payments, first in three months, 5,8 % compounded quarterly. How large is a payment? How much dearer than the cash price is the tractor in the end?',
@@ -5161,11 +4679,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'Find the size of a loan if 60 monthly payments of $212.47 pay it off at 9.6% compounded monthly, and the amount of interest in it.',
-    plans: ['borrowing rate=0.096/nominal/12 n=60 p=12 payment=212.47 final=0 ?amount'],
-    asks: ['amount', 'totalInterest'],
-  },
-  {
     text: 'Quarterly rentals of $1,725 in advance for 4 years; buy-out at the end $6,000; interest 9.2% compounded quarterly. Price of the machine?',
     plans: ['leasing rate=0.092/nominal/4 n=16 p=4 payment=1725 beginning final=6000 ?amount'],
     asks: ['amount'],
@@ -5184,14 +4697,6 @@ export const written: readonly Written[] = [
     text: 'The sum of £18,000 was borrowed on terms of equal payments at the end of each month for 4 years; the interest over the whole time was £2,870. What was the payment?',
     plans: ['flat charge=2870 amount=18000 n=48 p=12 final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: "Thea's fund: start 1.000 €, plus 100 € at each month's end; 3 % nominal p.a., monthly. After 4 years she stops paying in, and the fund stands another 6 years. How much is there at the end?",
-    plans: [
-      'saving amount=1000 rate=0.03/nominal/12 n=48 p=12 payment=100 ?finalAmount',
-      'lump-sum rate=0.03/nominal/12 n=72 p=12 ?finalAmount',
-    ],
-    asks: ['finalAmount@1'],
   },
   {
     text: 'Marit Oksanen puts 2 400 € into a savings certificate for four and a half years. Interest: 2.8 % a year, credited every half-year. What is it worth when it falls due?',
@@ -5368,11 +4873,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12'],
   },
   {
-    text: 'Because of a sluggish year the printer can only repay £280 at the end of each month on a £13,300 loan at 8.4% compounded monthly. How much does he owe after eighteen months, and how much of what he paid was interest?',
-    plans: ['borrowing amount=13300 rate=0.084/nominal/12 n=18 p=12 payment=280 ?finalAmount'],
-    asks: ['balanceAfter k:18', 'interestIn from:1 to:18'],
-  },
-  {
     text: 'How long must I wait for £2,000 to become £3,000 at 5.1% compounded monthly? Answer in months.',
     plans: ['lump-sum amount=2000 rate=0.051/nominal/12 p=12 final=3000 ?payments'],
     asks: ['payments'],
@@ -5408,20 +4908,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: "Flat or not? £7,800 for three years, monthly instalments in arrears. Lender X: 5.9% flat. Lender Y: 10.9% compounded monthly on the balance. (i) each instalment; (ii) who is cheaper; (iii) by how much in all; (iv) X's true nominal rate compounded monthly.",
-    plans: [
-      'flat amount=7800 rate=0.059/flat n=36 p=12 final=0 ?payment',
-      'borrowing amount=7800 rate=0.109/nominal/12 n=36 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'payment@1',
-      'choice by:totalPaid want:least',
-      'difference of:totalPaid between:[0,1]',
-      'nominalRate compoundingsPerYear:12',
-    ],
-  },
-  {
     text: 'After 15 of her 48 month-end payments on a £10,400 loan at 9.9% compounded monthly, Ida is let off four payments. The interest is added meanwhile and the last date stays the same. Find her payment before, the debt when she starts again, and the payment after that.',
     plans: ['borrowing amount=10400 rate=0.099/nominal/12 n=48 p=12 final=0 skip@15:4/payments ?payment'],
     asks: ['payment', 'balanceAfter k:19', 'payment after:19'],
@@ -5448,11 +4934,6 @@ export const written: readonly Written[] = [
     asks: ['payment@1', 'amount'],
   },
   {
-    text: 'A 6-year loan of €27.000 at 6,96 % a year (monthly) has payments at the end of each month. Find (a) the payment, (b) interest in the third year, (c) the principal paid in the third year, (d) the sum of all payments after the third year.',
-    plans: ['borrowing amount=27000 rate=0.0696/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:25 to:36', 'principalIn from:25 to:36', 'leftToPay k:36'],
-  },
-  {
     text: "Two sisters, one aim: £15,000 in five years. Vera pays in at each month's end at 3.6% compounded monthly; Olga pays in at each quarter's beginning at 3.7% compounded quarterly. What does each pay, and who pays more in all?",
     plans: [
       'saving amount=0 rate=0.036/nominal/12 n=60 p=12 final=15000 ?payment',
@@ -5472,14 +4953,6 @@ export const written: readonly Written[] = [
       'borrowing n=54 p=12 payment=450 final=0 ?amount',
     ],
     asks: ['amount@1', 'balanceAfter k:30'],
-  },
-  {
-    text: 'Two loans of $30,000 at 7.2% compounded monthly, one repaid in 5 years, one in 8, both with month-end payments. Find each payment, each total interest, and the difference of the two interests.',
-    plans: [
-      'borrowing amount=30000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
-      'borrowing amount=30000 rate=0.072/nominal/12 n=96 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
   },
   {
     text: 'Compare three years with five for a £9,600 loan at 9% compounded monthly with month-end payments: (a) both payments (b) both totals of interest (c) how much less interest the shorter takes.',
@@ -5603,11 +5076,6 @@ export const written: readonly Written[] = [
       'borrowing rate=0.0525/effective/1 n=12 p=1 payment=4000 beginning final=0 ?amount',
     ],
     asks: ['amount', 'amount@1'],
-  },
-  {
-    text: 'Loan 15 250 €, 5 y, 7.1 % nom., cap. monthly, monthly arrears. Instalment? Interest yr 1?',
-    plans: ['borrowing amount=15250 rate=0.071/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:1 to:12'],
   },
   {
     text: 'Find n: PV = 14,000, PMT = 325 (end), i = 0.65 % per month, FV = 0.',
@@ -5861,11 +5329,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: 'How much of the £62,400 mortgage is still owed after 90 of 240 month-end payments at 5.34% compounded monthly?',
-    plans: ['borrowing amount=62400 rate=0.0534/nominal/12 n=240 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:90'],
-  },
-  {
     text: 'At 5.94% compounded monthly, which monthly payment in arrears for 20 years corresponds to a house loan of £215,000? How much is paid in the second ten years in interest?',
     plans: ['borrowing amount=215000 rate=0.0594/nominal/12 n=240 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:121 to:240'],
@@ -5896,11 +5359,6 @@ export const written: readonly Written[] = [
     asks: ['interestIn from:13 to:13', 'principalIn from:13 to:13', 'balanceAfter k:13'],
   },
   {
-    text: 'The balance outstanding on a five-year $15,000 loan at 6.6% compounded monthly is asked for after exactly two years. Payments are monthly and in arrears. What is it?',
-    plans: ['borrowing amount=15000 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:24'],
-  },
-  {
     text: 'The cooperative needs a new press costing 62 000 € in 7 years. It has 15 000 € now and will add the same sum every quarter, starting in three months. The bank gives 3.2 % effective a year. What sum?',
     plans: ['saving amount=15000 rate=0.032/effective/1 n=28 p=4 final=62000 ?payment'],
     asks: ['payment'],
@@ -5909,11 +5367,6 @@ export const written: readonly Written[] = [
     text: "The price of a second-hand loom is 3.450,00 €. The seller takes 450,00 € at once and the remainder in 24 monthly instalments at 8,4 % a year compounded monthly. What's an instalment, and how much more than the price is paid altogether?",
     plans: ['borrowing price=3450 down=450 amount=3000 rate=0.084/nominal/12 n=24 p=12 final=0 ?payment'],
     asks: ['payment', 'financeCharge'],
-  },
-  {
-    text: '"I can pay $365 a month," says the cooper. "For how many months?" asks the banker. "Five years." "At 7.8% compounded monthly." What\'s the loan?',
-    plans: ['borrowing rate=0.078/nominal/12 n=60 p=12 payment=365 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'In exchange for £100,000 now, an insurer pays £690 at the end of each month for 20 years. What nominal annual rate compounded monthly does this correspond to?',
@@ -5934,14 +5387,6 @@ export const written: readonly Written[] = [
     text: "The village hall fund stands at £22,400 and loses £550 at the end of each month to pay the caretaker. It earns 3% compounded monthly. What's in it after two years?",
     plans: ['drawing-down amount=22400 rate=0.03/nominal/12 n=24 p=12 payment=550 ?finalAmount'],
     asks: ['finalAmount'],
-  },
-  {
-    text: 'Thirty-six deposits of $300 at month-end, then nothing for two years. Interest 4.5% compounded monthly throughout. Find the balance at the end of the five years.',
-    plans: [
-      'saving amount=0 rate=0.045/nominal/12 n=36 p=12 payment=300 ?finalAmount',
-      'lump-sum rate=0.045/nominal/12 n=24 p=12 ?finalAmount',
-    ],
-    asks: ['finalAmount@1'],
   },
   {
     text: 'A car loan of $17,500 over five years at 6.9% compounded monthly is paid off after 2 years with the 24th payment. How much is paid then, over and above the regular payment, and how much interest does the borrower avoid?',
@@ -5985,16 +5430,6 @@ export const written: readonly Written[] = [
       'drawing-down rate=0.044/nominal/4 n=40 p=4 final=0 ?payment',
     ],
     asks: ['payment@1'],
-  },
-  {
-    text: 'Find the monthly instalment on a £6,900 loan for a printing press, taken over 30 months at a nominal 9.9% a year with monthly compounding; instalments are paid in arrears.',
-    plans: ['borrowing amount=6900 rate=0.099/nominal/12 n=30 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'Twice a month, on the first and the sixteenth, the miller pays in $60 beginning today; interest is 3.6% compounded twice a month. Value after four years?',
-    plans: ['saving amount=0 rate=0.036/nominal/24 n=96 p=24 payment=60 beginning ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'For a flat-rate loan of $3,600 repayable in 18 monthly payments of $224, find the flat annual rate and the true nominal rate compounded monthly.',
@@ -6105,11 +5540,6 @@ export const written: readonly Written[] = [
     asks: ['interestIn from:25 to:36', 'principalIn from:25 to:36', 'leftToPay k:36'],
   },
   {
-    text: 'Interest on the $33,000 loan is 8.4% compounded monthly. The borrower can pay $400 monthly (in arrears). Will the loan be repaid in ten years? How much is owed then?',
-    plans: ['borrowing amount=33000 rate=0.084/nominal/12 n=120 p=12 payment=400 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'How much interest is saved if a £16,000 loan at 8.7% compounded monthly is repaid in 36 rather than 60 monthly payments? And how much larger are the payments?',
     plans: [
       'borrowing amount=16000 rate=0.087/nominal/12 n=36 p=12 final=0 ?payment',
@@ -6126,21 +5556,6 @@ export const written: readonly Written[] = [
     text: 'j12 = 7.2%; R = 350 at the end of each month; 5 years. A = ?',
     plans: ['borrowing rate=0.072/nominal/12 n=60 p=12 payment=350 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'The interest on a savings certificate is credited each half-year at 4.2% nominal. Jorun bought one for 3 000 € in 2017; it runs 9 years. Redemption value?',
-    plans: ['lump-sum amount=3000 rate=0.042/nominal/2 n=18 p=2 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'A debt was to be paid by 20 half-yearly payments of £1,300, but the creditor accepts one payment now. Interest 5% convertible half-yearly. How much must he be given?',
-    plans: ['borrowing rate=0.05/nominal/2 n=20 p=2 payment=1300 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'Equal instalments, thirty of them, at the end of each fortnight, clear £2,450 at 11.7% compounded fortnightly. How much is one?',
-    plans: ['borrowing amount=2450 rate=0.117/nominal/26 n=30 p=26 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A workshop has €4 500 and puts €150 more aside at the end of each month. In how many months is €12 000 reached, at 3 % compounded monthly?',
@@ -6211,11 +5626,6 @@ export const written: readonly Written[] = [
     asks: ['payments count:full', 'lastPayment'],
   },
   {
-    text: 'Gwendolen takes a mortgage of $275,000 at 5.25% compounded semi-annually, over 25 years, paid monthly. (1) Monthly payment. (2) Balance after the first 5-year term. (3) Interest in the first term.',
-    plans: ['borrowing amount=275000 rate=0.0525/nominal/2 n=300 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:60', 'interestIn from:1 to:60'],
-  },
-  {
     text: 'A debt of £25,000 is paid by yearly payments of £4,000 at 7% effective. Find the number of full payments and the smaller final one.',
     plans: ['borrowing amount=25000 rate=0.07/effective/1 p=1 payment=4000 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
@@ -6234,11 +5644,6 @@ export const written: readonly Written[] = [
     text: 'A mason borrows £14,000 for 5 years. For the first two years the rate is 6% compounded monthly, after that 7.5%. The payment is fixed anew so that the loan still ends on time. Both payments, please, and the balance at the change.',
     plans: ['borrowing amount=14000 rate=0.06/nominal/12 n=60 p=12 final=0 rate@24:0.075/payments ?payment'],
     asks: ['payment', 'payment after:24', 'balanceAfter k:24'],
-  },
-  {
-    text: 'An ice-cream van: 25 % deposit, the balance of £16,200 over 42 months at 8.88% compounded monthly in arrears. Deposit in pounds? Monthly payment?',
-    plans: ['borrowing price=21600 down=5400 amount=16200 rate=0.0888/nominal/12 n=42 p=12 final=0 ?payment'],
-    asks: ['downPayment', 'payment'],
   },
   {
     text: "Twelve hundred pounds a year, at the end of each year, for 20 years; effective 4.5%. What's it worth at the end of the 20 years, and today?",
@@ -6262,29 +5667,14 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'How big is the loan on which £289 a month for 5 years, in arrears, at 6.72% compounded monthly, is paid? How much interest does the lender receive?',
-    plans: ['borrowing rate=0.0672/nominal/12 n=60 p=12 payment=289 final=0 ?amount'],
-    asks: ['amount', 'totalInterest'],
-  },
-  {
     text: 'Twenty half-yearly deposits were made into a fund at 4.6% compounded half-yearly, each at the end of its half-year. The fund then held €50.000. How big were the deposits?',
     plans: ['saving amount=0 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
     asks: ['payment'],
   },
   {
-    text: 'From his 30th birthday on Col pays £1,500 each birthday into a plan at 4.8% effective, the last time on his 60th. What is it worth right after that payment?',
-    plans: ['saving amount=0 rate=0.048/effective/1 n=31 p=1 payment=1500 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
     text: "The sailmaker's loan: $19,400, 8.7% compounded monthly, 60 payments at month's end. By how much do the first 12 payments lower the debt? What fraction... no, what amount of the 13th payment is interest?",
     plans: ['borrowing amount=19400 rate=0.087/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['principalIn from:1 to:12', 'interestIn from:13 to:13'],
-  },
-  {
-    text: 'A loan of €48 000 over 15 years, monthly, end, 4,2 % compounded monthly. After 7 years the borrower pays off the remainder in one go. How much is that, and what interest is saved by it?',
-    plans: ['borrowing amount=48000 rate=0.042/nominal/12 n=180 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:84', 'interestIn from:85 to:180'],
   },
   {
     text: 'Give the payment on $30,000 over 5 years at 6% compounded monthly, first if paid in arrears, then if paid in advance.',
@@ -6315,16 +5705,6 @@ export const written: readonly Written[] = [
     asks: ['balanceAfter k:12', 'principalIn from:1 to:12'],
   },
   {
-    text: 'loan: 22 500 EUR / 5,1 % eff. / 7 yrs / monthly, end → payment?',
-    plans: ['borrowing amount=22500 rate=0.051/effective/1 n=84 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: "The flour mill's mortgage has 9 years to run. Payments of $1,460 fall due at the end of each month; interest is 5.76% compounded monthly. What is the outstanding principal now?",
-    plans: ['borrowing rate=0.0576/nominal/12 n=108 p=12 payment=1460 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'Equal payments of $1,275 at the end of each quarter were made for 6 years, then the rest of a $32,000 loan at 8% compounded quarterly was paid off with the last of them. How much was that rest?',
     plans: ['borrowing amount=32000 rate=0.08/nominal/4 n=24 p=4 payment=1275 ?finalAmount'],
     asks: ['finalAmount'],
@@ -6333,11 +5713,6 @@ export const written: readonly Written[] = [
     text: 'Five years after a 20-year mortgage of $190,000 at 5.88% compounded monthly was taken, the rate is renegotiated to 4.92% compounded monthly. The term stays the same. How much lower is the new monthly payment?',
     plans: ['borrowing amount=190000 rate=0.0588/nominal/12 n=240 p=12 final=0 rate@60:0.0492/payments ?payment'],
     asks: ['difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]'],
-  },
-  {
-    text: 'An annuity pays $750 per month for 10 years, first payment immediately. Price it at 5.4% compounded monthly.',
-    plans: ['drawing-down rate=0.054/nominal/12 n=120 p=12 payment=750 beginning final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: "Helga's credit card debt of $4,700 grows at 21.6% compounded monthly. She pays $200 at the end of each month. When will it be paid off? What does it cost her in interest?",
@@ -6374,19 +5749,9 @@ export const written: readonly Written[] = [
     asks: ['payments'],
   },
   {
-    text: 'A monthly payment of €512.50 amortizes a loan at 5.94% compounded monthly in 12 years. What was borrowed, and how much is owed when half of the payments are made?',
-    plans: ['borrowing rate=0.0594/nominal/12 n=144 p=12 payment=512.5 final=0 ?amount'],
-    asks: ['amount', 'balanceAfter k:72'],
-  },
-  {
     text: "At 5% effective a fund of £220,000 is to be used up by 12 equal yearly grants, the first in a year's time. After the 5th grant the rate falls to 4%. What are the grants at first, and what are they after the change?",
     plans: ['drawing-down amount=220000 rate=0.05/effective/1 n=12 p=1 final=0 rate@5:0.04/payments ?payment'],
     asks: ['payment', 'payment after:5'],
-  },
-  {
-    text: 'Mikkel saves 1 200 kr each month, in advance, and gets 2,64 % compounded monthly. How long, in whole months, before he has 100 000 kr?',
-    plans: ['saving amount=0 rate=0.0264/nominal/12 p=12 payment=1200 beginning final=100000 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'Josefa has €75.000 at 3,72 % compounded monthly and withdraws €650 at the end of each month. How much is left after 6 years and for how many months in all can she go on withdrawing the full amount?',
@@ -6397,11 +5762,6 @@ export const written: readonly Written[] = [
     text: "Interest rates rise. Ebba's €96 000 loan (18 years, 3.9% compounded monthly, monthly arrears) goes to 5.1% after 84 payments. If she keeps paying the same, how many payments are there in all?",
     plans: ['borrowing amount=96000 rate=0.039/nominal/12 n=216 p=12 final=0 rate@84:0.051/payment ?payment'],
     asks: ['payments'],
-  },
-  {
-    text: 'The union pension pays £9,400 at the end of each year for 22 years. A member would rather have a lump sum now. At 4.9% effective, how much should she get?',
-    plans: ['drawing-down rate=0.049/effective/1 n=22 p=1 payment=9400 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: 'How much does £150 a month, put in at the end of every month for 30 years, come to at 6% compounded monthly? How much at 7%?',
@@ -6497,18 +5857,6 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: "A loan of $37,250 at 5¾ percent a year, charged monthly, is repaid over 6 years at each month's end. (Start with the payment.) How much is owed after two years? What is the sum of the payments still to come?",
-    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
-  },
-  {
-    text: 'The list price of a stage piano is $8,200. $700 is paid at once, $350 is allowed for an old upright, and 36 monthly payments of $199 follow, at the end of each month, at 6.6% compounded monthly. With the last of them a residual must be paid to own it: how much?',
-    plans: [
-      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
-    ],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'For eight years Ottilie wants to take out £2,500 at the beginning of each quarter, and to that end she saves for 12 years before, at the start of each month. The effective rate is 4% a year throughout, and in the end nothing is left. What must she save each month, and what must there be when the withdrawals begin?',
     plans: [
       'drawing-down rate=0.04/effective/1 n=32 p=4 payment=2500 beginning final=0 ?amount',
@@ -6520,11 +5868,6 @@ export const written: readonly Written[] = [
     text: 'On a $6,600 oven 20% is paid as a deposit; for the balance the flat rate is 8% per annum over three years, with monthly payments, the first after one month. Find 1. the monthly payment, 2. the interest charged, 3. the nominal annual rate compounded monthly of a reducing-balance loan with these payments, 4. the effective rate.',
     plans: ['flat price=6600 down=1320 amount=5280 rate=0.08/flat n=36 p=12 final=0 ?payment'],
     asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
-  },
-  {
-    text: '£41,300 is lent at a nominal 6.24% a year with monthly rests and repaid in 96 month-end payments. (a) How large is a payment? (b) How much interest do payments 37 to 48 contain? (c) How much principal? (d) What is the sum of all payments still due after the 48th?',
-    plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
-    asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
   },
   {
     text: 'A club saves $200 at the end of each month at 3.6% p.a. convertible monthly, and from the 37th deposit on $75 more. (a) What has it after eight years? (b) What had it when the deposit was raised? (c) What interest did it earn over the eight years?',
@@ -6555,11 +5898,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:20'],
   },
   {
-    text: '$4,300 at 13.2% compounded daily is repaid with $96 at the end of every month. (a) How many payments is that, exactly? (b) What is owed after one year? (c) How large is the last, smaller payment? (d) How much does the credit cost?',
-    plans: ['borrowing amount=4300 rate=0.132/nominal/365 p=12 payment=96 final=0 ?payments'],
-    asks: ['payments', 'balanceAfter k:12', 'lastPayment', 'totalInterest'],
-  },
-  {
     text: '"Fourteen thousand five hundred dollars," says the banker, "at 6.6% a year compounded monthly." The joiner signs; for five years he\'ll pay the bank the same amount each month, at its end. Which amount?',
     plans: ['borrowing amount=14500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['payment'],
@@ -6573,21 +5911,6 @@ export const written: readonly Written[] = [
     text: "What must one have today in order to take out £600 at each month's end during the next 12 years, at 3.3% p.a. payable monthly?",
     plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
     asks: ['amount'],
-  },
-  {
-    text: 'If 1.75% is charged every month, what does that make as an effective rate per year?',
-    plans: ['convert rate=0.0175/per-period/12 p=12 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
-    text: 'For a loan of $8,400 at 9.6% compounded twice a month, equal payments are made at the end of each half-month during two and a half years. Their size?',
-    plans: ['borrowing amount=8400 rate=0.096/nominal/24 n=60 p=24 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: "Over 4½ years $240 is added at each month's end to an account that held $3,500 to begin with. Interest: 4.05 % a year compounded daily. (a) Final balance? (b) Interest in it?",
-    plans: ['saving amount=3500 rate=0.0405/nominal/365 n=54 p=12 payment=240 ?finalAmount'],
-    asks: ['finalAmount', 'totalInterest'],
   },
   {
     text: "How often must $325 be paid in full, at each month's end, on a debt of $10,400 at 11.4 % a year compounded monthly? And what is left to be paid a month after the last full payment?",
@@ -6635,11 +5958,6 @@ export const written: readonly Written[] = [
     text: "First find the monthly payment, at month's end, on $37,250 over 6 years at 5¾ percent a year charged monthly; then what is owed after two years, and the total of the payments that remain.",
     plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
     asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
-  },
-  {
-    text: '£40 goes in every two weeks, starting now, at an effective 3.25 % a year. Find the balance at the end of five years, the total of the deposits and the interest.',
-    plans: ['saving amount=0 rate=0.0325/effective/1 n=130 p=26 payment=40 beginning ?finalAmount'],
-    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
   },
   {
     text: 'Of the $410,000 for a ramp, $125,000 comes from the county. The rest is a twelve-year loan at 4.74% compounded monthly with payments at the end of each quarter. Find the payment, and by how much the debt is reduced by the first four payments.',
@@ -6698,40 +6016,12 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: '(Comma for decimals.) 18.900,00 € is lent for six years at 5,28 % compounding monthly, monthly payments in arrears. The 21st to 26th payments are left out, interest being added. Afterwards the payment is raised so that the loan ends on time. (a) Original payment? (b) Debt after the pause? (c) New payment?',
-    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
-  },
-  {
-    text: '(1) Lease the pump: 60 payments of $930 at the start of each month and $9,000 at the end to own it. (2) Borrow its price, $54,000, at 7.8 percent compounded monthly, and make 60 payments at the end of each month. (a) Which nominal rate compounded monthly is in the lease? (b) What is the payment of the loan? (c) Which one costs less altogether, (d) by how much?',
-    plans: [
-      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
-      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'nominalRate compoundingsPerYear:12',
-      'payment@1',
-      'choice by:totalPaid want:least',
-      'difference of:totalPaid between:[0,1]',
-    ],
-  },
-  {
-    text: '40 quarterly rents in advance are asked for a slipway that cost $125,000 and will be worth $30,000 in the end. The builder reckons with 8% effective. (a) Find the rent. (b) How much of his money is outstanding right after rent number 20?',
-    plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
-    asks: ['payment', 'balanceAfter k:20'],
-  },
-  {
     text: "A mortgage of $90,000 at 6 % compounded monthly has payments reckoned over 30 years, at month's end, but falls due in full after seven years, with payment 84. (a) Payment? (b) What is outstanding after payment 84? (c) What does the last payment come to, including it?",
     plans: [
       'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
       'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: "PV = 12,800; nominal 5.4%, 12 compoundings a year; 48 payments at month's end; FV = 0. Payment?",
-    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A farmer reckons that he can put by £1 150 at the end of every quarter to serve a loan. The loan is to run six years at 7.2 % a year, compounded quarterly. How large may it be?',
@@ -6749,11 +6039,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'What is the effective annual rate of a loan at 9% a year, interest charged monthly?',
-    plans: ['convert rate=0.09/nominal/12 p=12 ?rate'],
-    asks: ['effectiveRate'],
-  },
-  {
     text: '(Continental style.) A monthly saver: 125,00 €, month-end, 6 years, 2,4 % a year compounded monthly. What balance results?',
     plans: ['saving amount=0 rate=0.024/nominal/12 n=72 p=12 payment=125 ?finalAmount'],
     asks: ['finalAmount'],
@@ -6761,11 +6046,6 @@ export const written: readonly Written[] = [
   {
     text: 'Calculate the amount of 20 deposits of 640 at the end of each quarter, interest 5% payable quarterly.',
     plans: ['saving amount=0 rate=0.05/nominal/4 n=20 p=4 payment=640 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: '$150 is deposited today and then every month, 96 deposits in all; the bank gives 3.6% a year compounded monthly. What has accumulated one month after the final deposit?',
-    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
     asks: ['finalAmount'],
   },
   {
@@ -6804,11 +6084,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'downPayment'],
   },
   {
-    text: "The dryers' loan: $37,250 at 5¾ percent a year, charged monthly, 6 years, month-end payments. Determine the payment, the debt after two years and the sum of the payments then outstanding.",
-    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
-  },
-  {
     text: '$17,300 is lent at 6.3% a year, interest monthly, and $450 a month is paid in advance. Find the exact number of payments, and how many there are if the last may be smaller.',
     plans: ['borrowing amount=17300 rate=0.063/nominal/12 p=12 payment=450 beginning final=0 ?payments'],
     asks: ['payments'],
@@ -6832,11 +6107,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: 'A roller (value £9,850) is leased for £850 at the signing and 47 monthly rentals of £178, the first at the signing as well. One month after the last rental it can be bought for £2,400. (a) What is the nominal rate compounded monthly? (b) What is the effective rate? (c) What is the finance charge if it is bought?',
-    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
-  },
-  {
     text: "Comma as the decimal mark: 85.000 € is borrowed for eight years at 5,25 % a year, compounded quarterly, with equal payments at each quarter's end and 25.000 € more with the last one. a) Payment? b) Balance after 12 payments? c) Total paid, the 25.000 € included? d) Interest?",
     plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
     asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
@@ -6855,11 +6125,6 @@ export const written: readonly Written[] = [
       'difference of:payments between:[asStated,withChanges]',
       'difference of:totalInterest between:[asStated,withChanges]',
     ],
-  },
-  {
-    text: 'Decimal comma. Piers has a loan of 18.900,00 € at 5,28 % compounding monthly for six years, repaid monthly in arrears. After twenty payments he pays nothing for six months, while interest is added. The loan must end when first agreed. Find the original payment, the debt at the end of the pause and the payment from then on.',
-    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
   },
   {
     text: "A pump costing $54,000 can be leased for $930 at the start of each month for 60 months and then bought for $9,000, or it can be bought now with a loan at 7.8 percent compounded monthly, repaid in 60 payments at month's end. (a) At what nominal rate compounded monthly is the lease? (b) What does the loan cost a month? (c) Which takes less money in all? (d) How much less?",
@@ -6886,19 +6151,6 @@ export const written: readonly Written[] = [
       'borrowing amount=12000 rate=0.065/nominal/12 n=60 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
-  },
-  {
-    text: "Payments on $90,000 at 6 % compounded monthly are worked out as if it were repaid over 30 years, at each month's end. But after seven years the loan is called in, with the 84th payment. What is the payment, what is then outstanding, and how large is that last payment together with it?",
-    plans: [
-      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
-      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
-    ],
-    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: 'What is the end-of-month payment on 12,800 over 4 years if the rate is 5.4% comp. monthly?',
-    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'How large does £3 200 become in eight years at 4.5 % nominal, compounded twice a year?',
@@ -6931,11 +6183,6 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'Spaces for thousands, decimal comma. 48 000 is repaid over 7 years by payments at the end of every other month. Interest is 5,6 % a year, compounded half-yearly. Find the payment and the sum of all of them.',
-    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
-  },
-  {
     text: 'Drawing £1,450 at the start of every month, beginning today, how much of £160,000 at 3.84% a year (compounded monthly) will a pilot still have in six years, just before he draws again?',
     plans: ['drawing-down amount=160000 rate=0.0384/nominal/12 n=72 p=12 payment=1450 beginning ?finalAmount'],
     asks: ['finalAmount'],
@@ -6958,34 +6205,11 @@ export const written: readonly Written[] = [
     asks: ['payment', 'totalInterest'],
   },
   {
-    text: '£2,880 is lent; £432 is charged for it; both together are repaid in 24 equal monthly payments. (a) Payment? (b) Flat rate per annum?',
-    plans: ['flat charge=432 amount=2880 n=24 p=12 final=0 ?payment'],
-    asks: ['payment', 'nominalRate as:flat'],
-  },
-  {
     text: 'With $700 up front and $350 for the old one, a piano listed at $8,200 is leased against 36 payments of $199 (end of month) at 6.6% compounded monthly. What must be paid with the last payment to become its owner?',
     plans: [
       'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
     ],
     asks: ['finalAmount'],
-  },
-  {
-    text: '£40 every two weeks, the first one today, effective annual rate 3.25 %, five years. (a) Balance? (b) Paid in? (c) Interest?',
-    plans: ['saving amount=0 rate=0.0325/effective/1 n=130 p=26 payment=40 beginning ?finalAmount'],
-    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
-  },
-  {
-    text: 'Give the effective annual rates of 1.4% a month and of 17.2% a year compounded half-yearly. Which one is higher?',
-    plans: ['convert rate=0.014/per-period/12 p=12 ?rate', 'convert rate=0.172/nominal/2 p=2 ?rate'],
-    asks: ['effectiveRate', 'effectiveRate@1', 'choice by:effectiveRate want:most'],
-  },
-  {
-    text: 'The terms of a £26,500 loan are 7.2 percent compounded monthly, 72 equal monthly instalments in arrears. A legacy of £4,000 goes into it along with instalment 24, the instalment staying the same. How many instalments are saved, and how much interest?',
-    plans: ['borrowing amount=26500 rate=0.072/nominal/12 n=72 p=12 final=0 extra@24:4000/payment ?payment'],
-    asks: [
-      'difference of:payments between:[asStated,withChanges]',
-      'difference of:totalInterest between:[asStated,withChanges]',
-    ],
   },
   {
     text: "Into a fund at 4,8 % capitalised monthly 310 € is paid at the end of each month for twenty years. Then the fund pays out an equal sum at each month's end for fifteen years and is exhausted. a) What does it contain after the twenty years? b) What is the monthly sum? c) What interest is earned in the fifteen years?",
@@ -6994,32 +6218,6 @@ export const written: readonly Written[] = [
       'drawing-down rate=0.048/nominal/12 n=180 p=12 final=0 ?payment',
     ],
     asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
-  },
-  {
-    text: 'The old loan was $24,000 over 60 months at 10.8 % compounded monthly, in arrears, and 32 payments are left. A new lender pays off the balance, adds $250 as a fee, and takes 7.5 % compounded monthly over the same 32 payments. Find the old payment, the balance, the new payment and the saving over the 32 payments.',
-    plans: [
-      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
-      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'balanceAfter k:28',
-      'payment@1',
-      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
-    ],
-  },
-  {
-    text: '$200 is saved at the end of each month at 3.6% p.a. convertible monthly. Starting with the 37th deposit it is $75 more. How much is there (a) after eight years, (b) when the deposit is raised? (c) What is the interest over eight years?',
-    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
-    asks: ['finalAmount', 'balanceAfter k:36', 'totalInterest'],
-  },
-  {
-    text: 'For 84 month-end payments of £490.20 a lender pays out £33 000. What is his yearly rate, compounded monthly? What would he lend for £550 a month over the same time at this rate? What is owed on the first loan after three years?',
-    plans: [
-      'borrowing amount=33000 n=84 p=12 payment=490.2 final=0 ?rate',
-      'borrowing n=84 p=12 payment=550 final=0 ?amount',
-    ],
-    asks: ['nominalRate compoundingsPerYear:12', 'amount@1', 'balanceAfter k:36'],
   },
   {
     text: 'Pump: $54,000. Lease: 60 payments of $930 at the start of each month, then $9,000 to buy. Loan: 7.8 percent compounded monthly, 60 payments at the end of each month. (a) Nominal rate, compounded monthly, of the lease? (b) Payment of the loan? (c) Which is less in all? (d) By how much?',
@@ -7062,11 +6260,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
   },
   {
-    text: 'Rafts cost the growers six thousand seven hundred and fifty dollars, all of it borrowed at 1.2 % per month. Thirty month-end instalments of the same size pay for them. Give the size.',
-    plans: ['borrowing amount=6750 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'Find j4 equivalent to an effective 6.17 % a year.',
     plans: ['convert rate=0.0617/effective/1 p=1 ?rate'],
     asks: ['nominalRate compoundingsPerYear:4'],
@@ -7100,16 +6293,6 @@ export const written: readonly Written[] = [
     asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
   },
   {
-    text: "How many payments clear $13,200 at 8.7 % a year compounded monthly if $275 is paid at each month's end and, from the 19th payment on, $60 more? How large is the last payment? How many payments and how much interest are saved by paying more?",
-    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
-    asks: [
-      'payments',
-      'lastPayment',
-      'difference of:payments between:[asStated,withChanges]',
-      'difference of:totalInterest between:[asStated,withChanges]',
-    ],
-  },
-  {
     text: 'For a slipway on which he spent $125,000 a builder asks 40 quarterly payments in advance. It will be worth $30,000 afterwards. He wants 8% a year effective. (a) What is the payment? (b) What has he still invested right after the 20th payment?',
     plans: ['borrowing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
     asks: ['payment', 'balanceAfter k:20'],
@@ -7121,19 +6304,6 @@ export const written: readonly Written[] = [
       'borrowing amount=12000 rate=0.065/nominal/12 n=60 p=12 final=0 ?payment',
     ],
     asks: ['payment', 'payment@1', 'totalInterest', 'totalInterest@1', 'difference of:totalInterest between:[0,1]'],
-  },
-  {
-    text: "A mortgage: $90,000, 6 % compounded monthly, payments at month's end as for 30 years; after seven years, with payment 84, the balance must be paid. Find the payment, the balance outstanding after payment 84 and the last payment including it.",
-    plans: [
-      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
-      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
-    ],
-    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: 'The sum of £4,800 has lain in the bank for 7 years at 3.3% compounded quarterly. What is it now?',
-    plans: ['lump-sum amount=4800 rate=0.033/nominal/4 n=28 p=4 ?finalAmount'],
-    asks: ['finalAmount'],
   },
   {
     text: 'A $60,000 loan at 5.7% compounded monthly is repaid monthly over 15 years, in arrears. After 5 years the borrower repays an extra $8,000 and leaves the payment as it was. When is the loan repaid (which payment), and what is saved in interest?',
@@ -7184,29 +6354,9 @@ export const written: readonly Written[] = [
     asks: ['balanceAfter k:15', 'payment after:15'],
   },
   {
-    text: 'Level monthly payment (end of month) that amortizes 12,800 in 4 years, nominal rate 5.4% compounded monthly?',
-    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: '34 children play in a band that pays $85 into an account every month-end. How much money will there be after three years, given interest of 3 % a year compounded monthly?',
     plans: ['saving amount=0 rate=0.03/nominal/12 n=36 p=12 payment=85 ?finalAmount'],
     asks: ['finalAmount'],
-  },
-  {
-    text: 'Somebody transfers 125,00 € on the last of each month to a savings account with 2,4 % annual interest, credited every month. What will the balance be in 6 years? (comma = decimal mark)',
-    plans: ['saving amount=0 rate=0.024/nominal/12 n=72 p=12 payment=125 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'What payment, made thirty times at the end of the month, pays off a debt of six thousand seven hundred and fifty dollars on which interest is 1.2 % per month?',
-    plans: ['borrowing amount=6750 rate=0.012/per-period/12 n=30 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: "The baker's bank advances her twenty-two thousand pounds at seven per cent nominal a year with monthly interest, on condition that the sum be paid back over four years by equal payments made when each month ends. How large must they be?",
-    plans: ['borrowing amount=22000 rate=0.07/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'Six years ago somebody bought a certificate for $5,000; today it is worth $6,341.21. What nominal rate, compounded monthly, has it paid?',
@@ -7259,19 +6409,9 @@ export const written: readonly Written[] = [
     asks: ['amount', 'downPayment'],
   },
   {
-    text: 'Forty equal month-end payments repay 12 600 €, interest being 0,65 % per month on the debt outstanding. How much is each payment? And how much, altogether, remains to be paid after the sixteenth?',
-    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
-    asks: ['payment', 'leftToPay k:16'],
-  },
-  {
     text: 'Five trustees have $200,000 to look after. Equal sums are to go out at the end of each half-year for ten years, and $50,000 is to be left after the last. At 4.6% convertible half-yearly, what is each sum?',
     plans: ['drawing-down amount=200000 rate=0.046/nominal/2 n=20 p=2 final=50000 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'At the start of each month $450 is paid towards a $17,300 loan at 6.3% a year with monthly interest. For how many months must this go on? Give the exact number, unrounded.',
-    plans: ['borrowing amount=17300 rate=0.063/nominal/12 p=12 payment=450 beginning final=0 ?payments'],
-    asks: ['payments'],
   },
   {
     text: 'A new ferry ramp is put up for $410,000. A county grant pays $125,000; a loan at 4.74% compounded monthly, to be repaid quarterly in arrears over twelve years, pays the rest. Find the quarterly payment and the principal repaid by the first four payments.',
@@ -7295,24 +6435,6 @@ export const written: readonly Written[] = [
     text: 'The payment on a £41,300 loan (6.24% nominal, monthly rests, 96 month-end payments) is computed by formula and rounded to the nearest penny. Find that payment. How much interest and how much principal do payments 37 to 48 contain? What is the sum of the payments due after number 48?',
     plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
-  },
-  {
-    text: 'To lease a slab roller worth £9,850 a school pays £850 plus the first of 47 monthly rentals of £178 on signing; one month after the last rental it can purchase the roller for £2,400. Find the nominal annual rate compounded monthly implied by the lease, the effective rate, and the finance charge assuming the purchase.',
-    plans: ['leasing price=9850 down=850 amount=9000 n=47 p=12 payment=178 beginning final=2400 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate', 'financeCharge'],
-  },
-  {
-    text: "Barnaby's $182,000 loan is amortized over 25 years at 5.4% compounded monthly. Compute the month-end payment, to the nearest cent. If he pays half of this every two weeks instead, how many payments will he make, and how many years does that take?",
-    plans: [
-      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
-      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
-    ],
-    asks: ['payment', 'payments@1', 'years@1'],
-  },
-  {
-    text: 'Shipwrights take a loan of 85.000 € at 5,25 % a year, compounded quarterly. For eight years they make equal payments at the end of each quarter, and with the last of these a final 25.000 €. Find the payment, what is owed after the 12th one, all that is paid (including the final sum) and the interest in it.',
-    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
-    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
   },
   {
     text: "The ringers save $200 a month, at month's end, at 3.6% p.a. compounded monthly. After three years they increase the monthly deposit by $75. What was in the account at the time of the increase? What will be in it after eight years? How much interest is that?",
@@ -7346,16 +6468,6 @@ export const written: readonly Written[] = [
     ],
   },
   {
-    text: '12,800 owed; 48 mths at mth end; 5.4% p.a. cmpd monthly: pmt = ?',
-    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: "Six years, £1 150 at every quarter's close: how big a debt will that extinguish when lenders ask 7.2 % per year convertible quarterly?",
-    plans: ['borrowing rate=0.072/nominal/4 n=24 p=4 payment=1150 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'Eight years ago a savings bond was bought for £3 200. It carries a nominal 4.5 % a year, credited every half-year and left to accumulate. Give its value now.',
     plans: ['lump-sum amount=3200 rate=0.045/nominal/2 n=16 p=2 ?finalAmount'],
     asks: ['finalAmount'],
@@ -7366,44 +6478,14 @@ export const written: readonly Written[] = [
     asks: ['amount'],
   },
   {
-    text: 'A debt of $9,000 bears 8% compounding quarterly. It is reduced by $725 every three months, starting three months from now. Count the payments.',
-    plans: ['borrowing amount=9000 rate=0.08/nominal/4 p=4 payment=725 final=0 ?payments'],
-    asks: ['payments'],
-  },
-  {
-    text: "Odile's savings plan has her pay $150 on the first day of each month, 96 times in all. What is in the plan one month after the 96th payment at 3.6% a year, compounded monthly?",
-    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: "12 years long, at each month's close, Perpetua means to draw £600. Interest is 3.3% p.a. payable monthly; at the end there should be nothing. With how much must she start?",
-    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'What will the mast fund of a radio club hold in 2 years if the members (there are 41 of them) pay in $18 at the end of each week and 2.6 % a year is added weekly?',
     plans: ['saving amount=0 rate=0.026/nominal/52 n=104 p=52 payment=18 ?finalAmount'],
     asks: ['finalAmount'],
   },
   {
-    text: 'How much has to be put into a sinking fund every six months, at the end, if it is to contain 40.000 € after five years and earns 4,8 % compounded semi-annually?',
-    plans: ['saving amount=0 rate=0.048/nominal/2 n=10 p=2 final=40000 ?payment'],
-    asks: ['payment'],
-  },
-  {
     text: 'How much can be given as a scholarship at the start of every year, today for the first time and 18 times altogether, out of $130,000 invested at 5 % effective?',
     plans: ['drawing-down amount=130000 rate=0.05/effective/1 n=18 p=1 beginning final=0 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: 'Sixteen quarterly payments of two hundred and seventy-five pounds, each at the end of its quarter, are to be bought. What is a fair price today if money earns 6.4% with quarterly rests?',
-    plans: ['borrowing rate=0.064/nominal/4 n=16 p=4 payment=275 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
-    text: 'A quarryman borrowed $31,000 at an APR of 6.9%, monthly rests, and is to pay 72 monthly installments in arrears. What is the installment? After he has made 30 of them, how much does he owe? What will the whole loan cost him in interest?',
-    plans: ['borrowing amount=31000 rate=0.069/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:30', 'totalInterest'],
   },
   {
     text: '36 rentals, monthly and in advance; a mixer worth £18,600; at the end 30 % of this as residual; 7.5 % nominal, compounded monthly. How large is a rental?',
@@ -7419,21 +6501,6 @@ export const written: readonly Written[] = [
     text: 'At the end of each month $325 is paid on a debt of $10,400 that is charged 11.4 % a year, monthly. Find how many payments of $325 there are and what is paid a month after them to clear the debt.',
     plans: ['borrowing amount=10400 rate=0.114/nominal/12 p=12 payment=325 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
-  },
-  {
-    text: '$18,000 is wanted in three years. An equal amount is deposited at the beginning of each month at 5.2 percent effective. How much?',
-    plans: ['saving amount=0 rate=0.052/effective/1 n=36 p=12 beginning final=18000 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'You can have the trike for £3,480 cash or on hire purchase: 10% down, then 30 equal monthly payments; interest is added to the balance at a flat 6% per annum. Work out the interest, one payment, and what the trike costs in all on hire purchase, the deposit included.',
-    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
-    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
-    text: "820,00 € per month, at the month's end, is all that Alma pays on the 64.500,00 € she borrowed at 4,95 % a year, charged monthly. Five years on, how much is outstanding?",
-    plans: ['borrowing amount=64500 rate=0.0495/nominal/12 n=60 p=12 payment=820 ?finalAmount'],
-    asks: ['balanceAfter k:60'],
   },
   {
     text: 'If Bram, 66, takes $2,000 from his $75,000 at the end of each quarter, and the remainder earns 4.4% p.a. capitalised quarterly, how long, in years, will he have money?',
@@ -7464,11 +6531,6 @@ export const written: readonly Written[] = [
     text: '$32,500 must be collected in eight years by equal deposits at the end of each half-year; the fund pays 5.5 % compounded monthly. Determine each deposit as well as the interest over the eight years.',
     plans: ['saving amount=0 rate=0.055/nominal/12 n=16 p=2 final=32500 ?payment'],
     asks: ['payment', 'totalInterest'],
-  },
-  {
-    text: 'A kelp dryer borrowed $37,250, over 6 years, with month-end payments and interest of 5¾ percent a year charged monthly. How much is each payment? Two years later, how much is owed? How much is still to be paid in instalments at that point?',
-    plans: ['borrowing amount=37250 rate=0.0575/nominal/12 n=72 p=12 final=0 ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'leftToPay k:24'],
   },
   {
     text: 'A stage piano with a list price of $8,200 is leased for 36 months. The pianist pays $700 first, hands in an upright for which $350 is allowed, and pays $199 at the end of every month. The rate is 6.6% compounded monthly. What residual, paid with the last $199, makes the piano his?',
@@ -7509,21 +6571,6 @@ export const written: readonly Written[] = [
     text: '85.000 € at 5,25 % a year compounded quarterly is repaid by quarterly payments in arrears during eight years, except for 25.000 €, which is paid with the last of them. a) What is a payment? b) What is owed after the 12th? c) What is paid in all, the 25.000 € included? d) What is the interest?',
     plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
     asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
-  },
-  {
-    text: 'A loan of $13,200 at 8.7 % a year, interest monthly, is repaid by $275 at the end of each month. Beginning with payment 19, Mireille pays $60 more. Find the number of payments in all, counting a smaller last one; the size of that last one; the number of payments saved; and the interest saved.',
-    plans: ['borrowing amount=13200 rate=0.087/nominal/12 p=12 payment=275 final=0 payment@18:60 ?payments'],
-    asks: [
-      'payments',
-      'lastPayment',
-      'difference of:payments between:[asStated,withChanges]',
-      'difference of:totalInterest between:[asStated,withChanges]',
-    ],
-  },
-  {
-    text: "The graduate's loan: 18.900,00 €, six years, monthly in arrears, 5,28 % compounding monthly. With 20 payments made, he may stop paying for six months while the interest is added to the debt. The end of the loan is not moved. Find the payment before the pause, the debt at its end and the payment after it.",
-    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
   },
   {
     text: "The aquarium can lease a pump priced at $54,000 by paying $930 at the beginning of each of 60 months and $9,000 at the end to own it; or it can borrow the price at 7.8 percent compounded monthly and repay it by 60 payments at month's end. (a) The lease's nominal rate, compounded monthly? (b) The loan's payment? (c) Which of the two takes less money altogether? (d) By how much?",
@@ -7576,21 +6623,6 @@ export const written: readonly Written[] = [
     asks: ['payment'],
   },
   {
-    text: 'Calculate the monthly repayment on a £2,400 loan which is to be repaid over two years if interest is charged at a flat rate of 5% p.a.',
-    plans: ['flat amount=2400 rate=0.05/flat n=24 p=12 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: '640 is deposited at the end of each quarter at a nominal rate of 5% compounded quarterly. Find the accumulated amount right after the 20th deposit.',
-    plans: ['saving amount=0 rate=0.05/nominal/4 n=20 p=4 payment=640 ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: 'Perpetua retires today and wants a monthly income of £600, payable at the end of the month, for 12 years. What amount must she have if her money is invested at 3.3% p.a. payable monthly?',
-    plans: ['drawing-down rate=0.033/nominal/12 n=144 p=12 payment=600 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'A 48 000 loan at 5,6 % compounded semi-annually is amortized over 7 years with payments at the end of every two months. What is the size of the payments and what is the total amount paid?',
     plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
     asks: ['payment', 'totalPaid'],
@@ -7623,11 +6655,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment'],
   },
   {
-    text: 'A cargo trike, cash price £3,480, can be bought on hire purchase with a deposit of 10% and 30 monthly instalments. A flat rate of 6% per annum is charged on the balance. Calculate the interest, the monthly instalment and the total hire-purchase price.',
-    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
-    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
     text: 'A loan of 12 600 € is to be repaid with forty monthly payments, in arrears, at 0,65 % per month. What is the payment? After sixteen payments, what is the total of the remaining ones?',
     plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
     asks: ['payment', 'leftToPay k:16'],
@@ -7648,14 +6675,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'principalIn from:1 to:4'],
   },
   {
-    text: 'A school can buy a $22,000 coach with dealer financing at 3.9% compounded monthly for 48 months, or take a $1,500 cash rebate and borrow the rest from a credit union at 6.9% compounded monthly for 48 months. Payments are at the end of each month. Calculate both monthly payments. Which choice has the lower total cost, and what is the difference in total cost?',
-    plans: [
-      'borrowing price=22000 amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
-      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
-  },
-  {
     text: "Ferdinand's 60-month, $24,000 loan at 10.8 % compounded monthly has month-end payments. When 32 payments are left he refinances the balance, plus a $250 fee, at 7.5 % compounded monthly, keeping the remaining number of payments. Find his original payment, the balance refinanced, his new payment and the total amount he saves.",
     plans: [
       'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
@@ -7667,11 +6686,6 @@ export const written: readonly Written[] = [
       'payment@1',
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
     ],
-  },
-  {
-    text: 'Shipwrights borrow 85.000 € at 5,25 % compounded quarterly. They are to make quarterly payments at the end of each quarter for eight years plus a balloon payment of 25.000 € with the last payment. Find a) the quarterly payment; b) the outstanding balance after 12 payments; c) the total amount paid, including the balloon; d) the total interest.',
-    plans: ['borrowing amount=85000 rate=0.0525/nominal/4 n=32 p=4 final=25000 ?payment'],
-    asks: ['payment', 'balanceAfter k:12', 'totalPaid', 'totalInterest'],
   },
   {
     text: 'An aquarium can lease a $54,000 pump for 60 months at $930 per month, payable in advance, with an option to buy it for $9,000 at the end. Alternatively, it can borrow $54,000 at 7.8 percent compounded monthly and make 60 end-of-month payments. (a) Calculate the nominal rate compounded monthly of the lease. (b) Calculate the loan payment. (c) Which alternative requires less money in total? (d) By how much?',
@@ -7704,21 +6718,6 @@ export const written: readonly Written[] = [
     text: 'For eight years nobody touched £3 200 that had been put on deposit at a nominal 4.5 % a year, interest twice a year. To what sum had it grown by then?',
     plans: ['lump-sum amount=3200 rate=0.045/nominal/2 n=16 p=2 ?finalAmount'],
     asks: ['finalAmount'],
-  },
-  {
-    text: 'The first of 96 monthly deposits of $150 is made today. Interest is 3.6% a year, compounded monthly. How much is there one month after the 96th?',
-    plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=150 beginning ?finalAmount'],
-    asks: ['finalAmount'],
-  },
-  {
-    text: '$6,341.21 is what $5,000 turned into over six years of monthly compounding. The nominal annual rate, please.',
-    plans: ['lump-sum amount=5000 n=72 p=12 final=6341.21 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:12'],
-  },
-  {
-    text: 'What must be paid at the end of each of fifteen years to clear EUR 95,000 lent at 5¼% effective?',
-    plans: ['borrowing amount=95000 rate=0.0525/effective/1 n=15 p=1 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'A card at 1.75% per month costs how much per year, effectively?',
@@ -7778,21 +6777,9 @@ export const written: readonly Written[] = [
     asks: ['payment', 'nominalRate as:flat'],
   },
   {
-    text: 'Piano, list price $8,200; up front $700; for the old upright $350; 36 times $199 at the end of the month; 6.6% compounded monthly. How large a residual, due with the last $199, does that leave?',
-    plans: [
-      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
-    ],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'For a ramp at $410,000 a county puts up $125,000. The rest is financed over twelve years with payments at the end of each quarter, 4.74% compounded monthly. Calculate one payment, and the principal repaid by the first four.',
     plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
     asks: ['payment', 'principalIn from:1 to:4'],
-  },
-  {
-    text: 'A borrower of 28 000 € at 7,6 % yearly (charged quarterly) pays 1 250 € at the end of each quarter. Three years later: what does he owe, and what has he paid in interest?',
-    plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
-    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
   },
   {
     text: "Twenty years of saving 310 € at each month's end at 4,8 % capitalised monthly, then fifteen years of drawing an equal sum at each month's end at the same rate until nothing is left. How much has been saved up when the drawing starts? How much is drawn each time? How much interest is earned while drawing?",
@@ -7862,24 +6849,9 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: '$11,700 is owed and will be paid off fortnightly over 3 years (first payment: in a fortnight). The rate is 7.8 percent p.a. What does the borrower pay each time?',
-    plans: ['borrowing amount=11700 rate=0.078/nominal/26 n=78 p=26 final=0 ?payment'],
-    asks: ['payment'],
-  },
-  {
-    text: 'Sixteen payments are due, two hundred and seventy-five pounds at the end of every quarter. The debtor wants to settle them all today. What must he offer, with money at 6.4% and quarterly rests?',
-    plans: ['borrowing rate=0.064/nominal/4 n=16 p=4 payment=275 final=0 ?amount'],
-    asks: ['amount'],
-  },
-  {
     text: 'A potter leases a glaze mixer for 36 months and pays at the start of each. Its value is £18,600, of which 30 % will be left at the end (the residual). The lease is reckoned at 7.5 % nominal, comp. monthly. What is the monthly rental?',
     plans: ['leasing price=18600 amount=18600 rate=0.075/nominal/12 n=36 p=12 beginning final=5580 ?payment'],
     asks: ['payment'],
-  },
-  {
-    text: '48 000 is lent to a choir at 5,6 % a year compounded half-yearly. Over 7 years the choir makes equal payments, one every two months, in arrears. Calculate one payment and their sum.',
-    plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
-    asks: ['payment', 'totalPaid'],
   },
   {
     text: 'For a rate of 7.3%, compounded 365 times a year, calculate the effective annual rate and the monthly rate.',
@@ -7890,14 +6862,6 @@ export const written: readonly Written[] = [
     text: 'How many deposits of £95, made at the end of each fortnight, bring £1,100 to £9,000 or more, with 3.9 % a year compounded fortnightly?',
     plans: ['saving amount=1100 rate=0.039/nominal/26 p=26 payment=95 final=9000 ?payments'],
     asks: ['payments'],
-  },
-  {
-    text: 'Nine years from now, will $2,000 at 5 percent compounded yearly or $2,050 at 4.6 percent compounded monthly be worth more? By how much?',
-    plans: [
-      'lump-sum amount=2000 rate=0.05/nominal/1 n=9 p=1 ?finalAmount',
-      'lump-sum amount=2050 rate=0.046/nominal/12 n=108 p=12 ?finalAmount',
-    ],
-    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
   },
   {
     text: "A clerk lends at 10.2 % a year. A customer can repay £260 at each month's end for 4 years. How much can the clerk let her have? What must she pay down on a motor for £14,250?",
@@ -7932,40 +6896,9 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: '£1,750 put away at quarterly interest amounted to £2,120 five years and three months later. State the nominal annual rate and the corresponding effective rate.',
-    plans: ['lump-sum amount=1750 n=21 p=4 final=2120 ?rate'],
-    asks: ['nominalRate compoundingsPerYear:4', 'effectiveRate'],
-  },
-  {
     text: 'A ramp costing $410,000 is paid for by the county ($125,000) and by a loan at 4.74% compounded monthly, repaid at the end of every quarter for twelve years. How much is each payment and by how much do the first four of them lower the debt?',
     plans: ['borrowing price=410000 down=125000 amount=285000 rate=0.0474/nominal/12 n=48 p=4 final=0 ?payment'],
     asks: ['payment', 'principalIn from:1 to:4'],
-  },
-  {
-    text: "A farmer owes 28 000 € at 7,6 % yearly, compounded quarterly, and can spare 1 250 € at each quarter's end. How much of the debt is there after three years? How much interest has he paid in that time?",
-    plans: ['borrowing amount=28000 rate=0.076/nominal/4 n=12 p=4 payment=1250 ?finalAmount'],
-    asks: ['balanceAfter k:12', 'interestIn from:1 to:12'],
-  },
-  {
-    text: '$68,000 is lent for ten years at 5.4 % a year compounded monthly, repaid monthly in arrears. When 36 payments have been made, the rate is put up to 6.6 %, but the loan is still to end when agreed. Work out the payment at first, the balance at the change, the payment after it and the interest over all ten years.',
-    plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
-  },
-  {
-    text: 'A borrower of £26,500 (7.2 percent compounded monthly, 72 equal instalments in arrears) inherits £4,000 and pays it in with instalment 24. His instalments do not change. How much sooner, in instalments, is he done? How much interest does he save?',
-    plans: ['borrowing amount=26500 rate=0.072/nominal/12 n=72 p=12 final=0 extra@24:4000/payment ?payment'],
-    asks: [
-      'difference of:payments between:[asStated,withChanges]',
-      'difference of:totalInterest between:[asStated,withChanges]',
-    ],
-  },
-  {
-    text: 'The month-end payment on a 25-year loan of $182,000 at 5.4% compounded monthly is to be found, to the cent. Next, half of it is paid every two weeks: how many payments does the loan then need, and how many years is that?',
-    plans: [
-      'borrowing amount=182000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment',
-      'borrowing amount=182000 rate=0.054/nominal/12 p=26 final=0 ?payments',
-    ],
-    asks: ['payment', 'payments@1', 'years@1'],
   },
   {
     text: 'Of 85.000 € borrowed at 5,25 % a year compounded quarterly, 25.000 € is to be repaid with the last of the quarterly payments, which are made in arrears for eight years. Work out a) the payment, b) the debt after 12 payments, c) the sum of all that is paid, with the 25.000 €, d) the interest.',
@@ -7976,11 +6909,6 @@ export const written: readonly Written[] = [
     text: 'For eight years ringers save at the end of each month at 3.6% p.a. convertible monthly: $200 for the first three years, then $75 more. What do they have at the end? What did they have after three years? How much interest did they earn?',
     plans: ['saving amount=0 rate=0.036/nominal/12 n=96 p=12 payment=200 payment@36:75 ?finalAmount'],
     asks: ['finalAmount', 'balanceAfter k:36', 'totalInterest'],
-  },
-  {
-    text: '18.900,00 € is to be repaid in six years, monthly in arrears, at 5,28 % compounding monthly. The borrower pays as agreed for twenty months, pays nothing for the next six while interest is added, and then pays enough to be done on time. Find the agreed payment, the debt after the six months, and the later payment.',
-    plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
   },
   {
     text: "For a pump priced at $54,000 there are two possibilities. Leasing: 60 rents of $930 in advance each month, and $9,000 at the end to buy. Borrowing the price: 7.8 percent compounded monthly, 60 month-end payments. Find the lease's nominal rate (compounded monthly), the loan payment, the possibility that takes less money, and the difference.",
@@ -8039,11 +6967,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment@1'],
   },
   {
-    text: 'A museum borrows €150,000 for twenty years at an effective 3.6 % a year and pays at the end of each month. With its 60th payment it makes an additional payment of €20,000. The term is not changed. What is the payment from then on? How much interest does the museum pay in the twenty years?',
-    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
-    asks: ['payment after:60', 'totalInterest'],
-  },
-  {
     text: 'A nurse repays a study loan of 18.900,00 € over six years at 5,28 % compounded monthly, with payments at the end of each month. After the twentieth payment she is allowed to pay nothing for six months; interest continues to be added. The loan must still be repaid within the original six years. What is her original payment? How much does she owe at the end of the pause? What does she have to pay from then on?',
     plans: ['borrowing amount=18900 rate=0.0528/nominal/12 n=72 p=12 final=0 skip@20:6/payments ?payment'],
     asks: ['payment', 'balanceAfter k:26', 'payment after:26'],
@@ -8055,11 +6978,6 @@ export const written: readonly Written[] = [
       'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
     ],
     asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: 'Loan 12,800\nRate 5.4% comp. monthly\nTerm 4 years\nPayments monthly, end of month\nPayment ?',
-    plans: ['borrowing amount=12800 rate=0.054/nominal/12 n=48 p=12 final=0 ?payment'],
-    asks: ['payment'],
   },
   {
     text: 'Sum needed: $60,000, in ten years. Rate: 3.9% effective. Required: the sum to be invested today.',
@@ -8094,21 +7012,9 @@ export const written: readonly Written[] = [
     asks: ['ratePerPayment', 'effectiveRate'],
   },
   {
-    text: 'Lease\nList price $8,200\nUp front $700\nAllowance for old piano $350\n36 payments of $199, end of month\n6.6% compounded monthly\nResidual due with the last payment?',
-    plans: [
-      'leasing price=8200 down=700 trade=350 amount=7150 rate=0.066/nominal/12 n=36 p=12 payment=199 ?finalAmount',
-    ],
-    asks: ['finalAmount'],
-  },
-  {
     text: 'Loan $68,000, ten years, month-end payments, 5.4 % compounded monthly. After payment 36: rate 6.6 % (monthly), end date unchanged.\n(a) Payment before the change\n(b) Balance at the change\n(c) Payment after the change\n(d) Total interest',
     plans: ['borrowing amount=68000 rate=0.054/nominal/12 n=120 p=12 final=0 rate@36:0.066/payments ?payment'],
     asks: ['payment', 'balanceAfter k:36', 'payment after:36', 'totalInterest'],
-  },
-  {
-    text: 'Oven $6,600; deposit 20%; flat rate 8% per annum; three years; monthly payments. Find a) the payment b) the interest c) the nominal reducing-balance rate, compounded monthly d) the effective rate.',
-    plans: ['flat price=6600 down=1320 amount=5280 rate=0.08/flat n=36 p=12 final=0 ?payment'],
-    asks: ['payment', 'financeCharge', 'nominalRate compoundingsPerYear:12', 'effectiveRate'],
   },
   {
     text: 'Loan $182,000, 25 years, 5.4% compounded monthly, month-end payments.\n(a) Payment, to the cent.\n(b) Half of it is paid every two weeks instead: number of payments?\n(c) Years?',
@@ -8147,22 +7053,6 @@ export const written: readonly Written[] = [
     asks: ['payment', 'balanceAfter k:20'],
   },
   {
-    text: 'Loan $90,000, 6 % compounded monthly, month-end payments based on 30 years; balance due after seven years with payment 84. (a) Payment (b) Balance due (c) Last payment including the balance',
-    plans: [
-      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
-      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
-    ],
-    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: "Coach: $22,000\nOffer A (maker): full price, 48 months, 3.9% compounded monthly\nOffer B (credit union): $1,500 rebate from the maker, rest over 48 months, 6.9% compounded monthly\nPayments at month's end\nPayment for each? Cheaper in total? By how much?",
-    plans: [
-      'borrowing amount=22000 rate=0.039/nominal/12 n=48 p=12 final=0 ?payment',
-      'borrowing price=22000 rebate=1500 amount=20500 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment',
-    ],
-    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
-  },
-  {
     text: '(Spaces part the thousands; decimal comma.) For its 48 000 the theatre pays 5,6 % a year, compounded half-yearly, and clears the debt in 7 years with a payment at the end of every other month. What is it? What do all the payments come to?',
     plans: ['borrowing amount=48000 rate=0.056/nominal/2 n=42 p=6 final=0 ?payment'],
     asks: ['payment', 'totalPaid'],
@@ -8190,11 +7080,6 @@ export const written: readonly Written[] = [
     asks: ['amount', 'payment'],
   },
   {
-    text: 'On hire purchase a tandem costing £3,480 in cash asks for a deposit of 10% and 30 equal monthly parts, with add-on interest of 6% per annum on the balance. (a) The interest? (b) One part? (c) The whole price, counting the deposit?',
-    plans: ['flat price=3480 down=348 amount=3132 rate=0.06/flat n=30 p=12 final=0 ?payment'],
-    asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
-  },
-  {
     text: '$21k over 5 yr, 8.4% p.a. comp. monthly, monthly in arrears. Payment? Interest during the 2nd year? Principal repaid during it?',
     plans: ['borrowing amount=21000 rate=0.084/nominal/12 n=60 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:13 to:24', 'principalIn from:13 to:24'],
@@ -8203,11 +7088,6 @@ export const written: readonly Written[] = [
     text: 'You lend at 10.2 % a year. Somebody can pay you £260 at the end of each month for 4 years and wants a motor costing £14,250. What can you lend, and what must that somebody therefore have in hand as a deposit?',
     plans: ['borrowing price=14250 rate=0.102/nominal/12 n=48 p=12 payment=260 final=0 ?amount'],
     asks: ['amount', 'downPayment'],
-  },
-  {
-    text: "«Forty payments, one at each month's end, and 0,65 % a month on what you still owe us»: on these terms a mill gets 12 600 €. Find the payment, and what the payments that are left after the sixteenth add up to.",
-    plans: ['borrowing amount=12600 rate=0.0065/per-period/12 n=40 p=12 final=0 ?payment'],
-    asks: ['payment', 'leftToPay k:16'],
   },
   {
     text: 'Two parishes argued about a legacy of $200,000 for 18 months. It is now a trust earning 4.6% convertible half-yearly; at the end of every half-year, for ten years, it pays out equal sums, and $50,000 is to be in hand when the last is paid. How large is such a sum?',
@@ -8252,11 +7132,6 @@ export const written: readonly Written[] = [
       'payment@1',
       'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
     ],
-  },
-  {
-    text: 'An effective 3.6 % a year, twenty years, payments at the end of the month: thus the herbarium repays €150,000. With the 60th payment it makes a special repayment of €20,000, and the end date stays where it is. What is the payment from the 61st on? How much interest does it pay over the twenty years?',
-    plans: ['borrowing amount=150000 rate=0.036/effective/1 n=240 p=12 final=0 extra@60:20000/payments ?payment'],
-    asks: ['payment after:60', 'totalInterest'],
   },
   {
     text: "(Comma for decimals, point for thousands.) A shipyard borrows 85.000 € at 5,25 % a year, compounded quarterly, pays at each quarter's end for eight years, and then, with the last payment, a final lump of 25.000 €. a) How much is a payment? b) How much is owed after 12 of them? c) How much is paid in all, the lump included? d) How much interest is that?",
@@ -8306,14 +7181,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'For twenty years Sissel deposits 310 € at the end of each month in an account that earns 4,8 % compounded monthly. During the following fifteen years she withdraws equal amounts at the end of each month until the account is empty. (a) What is the balance after twenty years? (b) How much can she withdraw each month? (c) How much interest does the account earn during the fifteen years?',
-    plans: [
-      'saving amount=0 rate=0.048/nominal/12 n=240 p=12 payment=310 ?finalAmount',
-      'drawing-down rate=0.048/nominal/12 n=180 p=12 final=0 ?payment',
-    ],
-    asks: ['finalAmount', 'payment@1', 'totalInterest@1'],
-  },
-  {
     text: 'A £41,300 loan at 6.24% compounded monthly has 96 month-end payments, which are calculated by formula and rounded to the nearest penny. (a) How large is the payment? (b) How much interest do payments 37 to 48 contain? (c) How much principal do they contain? (d) What is the sum of all the payments due after the 48th?',
     plans: ['borrowing amount=41300 rate=0.0624/nominal/12 n=96 p=12 final=0 ?payment'],
     asks: ['payment', 'interestIn from:37 to:48', 'principalIn from:37 to:48', 'leftToPay k:48'],
@@ -8327,52 +7194,6 @@ export const written: readonly Written[] = [
     text: 'A lessor buys an excavator for $125,000 and leases it out for 40 quarterly payments in advance. He expects it to be worth $30,000 at the end of the lease and wants an effective return of 8% a year. What quarterly payment should he ask? How much of his investment has not been recovered right after the 20th payment?',
     plans: ['leasing price=125000 amount=125000 rate=0.08/effective/1 n=40 p=4 beginning final=30000 ?payment'],
     asks: ['payment', 'balanceAfter k:20'],
-  },
-  {
-    text: 'A $90,000 loan at 6 % compounded monthly is amortized over 30 years by month-end payments, but the balance must be paid in full after seven years, with the 84th payment. Calculate the payment, the balance to be paid, and the total of the last payment.',
-    plans: [
-      'borrowing amount=90000 rate=0.06/nominal/12 n=360 p=12 final=0 ?payment',
-      'borrowing amount=90000 rate=0.06/nominal/12 n=84 p=12 ?finalAmount',
-    ],
-    asks: ['payment', 'finalAmount@1', 'lastPayment@1 include:[finalAmount]'],
-  },
-  {
-    text: 'Eirik took out a $24,000 loan at 10.8 % compounded monthly with 60 end-of-month payments. Now, with 32 payments remaining, he refinances the balance plus a fee of $250 at 7.5 % compounded monthly over 32 months. What was his old payment? What was the balance? What is his new payment? How much does he save in total?',
-    plans: [
-      'borrowing amount=24000 rate=0.108/nominal/12 n=60 p=12 final=0 ?payment',
-      'borrowing fees=250 rate=0.075/nominal/12 n=32 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'payment',
-      'balanceAfter k:28',
-      'payment@1',
-      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:28}},{plan:1,quantity:totalPaid}]',
-    ],
-  },
-  {
-    text: 'A bottling plant costs $54,000. The brewery can lease it for 60 months at $930 a month, payable in advance, and buy it for $9,000 at the end; or it can take out a 60-month loan for the price at 7.8 percent compounded monthly with payments at the end of each month. (a) What is the nominal rate of the lease, compounded monthly? (b) What is the monthly loan payment? (c) Which option requires less money in total? (d) How much less?',
-    plans: [
-      'leasing price=54000 amount=54000 n=60 p=12 payment=930 beginning final=9000 ?rate',
-      'borrowing price=54000 amount=54000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
-    ],
-    asks: [
-      'nominalRate compoundingsPerYear:12',
-      'payment@1',
-      'choice by:totalPaid want:least',
-      'difference of:totalPaid between:[0,1]',
-    ],
-  },
-  {
-    text: 'A bakery replaces its delivery van. The new one costs $27,400; the dealer allows $4,150 for the old one, and the bakery pays $2,250 in cash. A documentation fee of $180 is added to the amount financed, which is repaid over 60 months at 7.25 % compounded monthly with payments at month-end. Find the amount financed and the monthly payment.',
-    plans: [
-      'borrowing price=27400 down=2250 trade=4150 fees=180 amount=21180 rate=0.0725/nominal/12 n=60 p=12 final=0 ?payment',
-    ],
-    asks: ['amount', 'payment'],
-  },
-  {
-    text: '"At the end of each quarter we can find £1 150," say the ferrymen, "and we\'d like to be done in six years." For what loan is that enough, if it costs 7.2 % a year compounded quarterly?',
-    plans: ['borrowing rate=0.072/nominal/4 n=24 p=4 payment=1150 final=0 ?amount'],
-    asks: ['amount'],
   },
   {
     text: "48,000 dollars are to last seven years, with an equal sum drawn at each month's end, while 4.2% a year (convertible monthly) is earned on the rest. What is the sum?",
@@ -8415,11 +7236,6 @@ export const written: readonly Written[] = [
     asks: ['financeCharge', 'payment', 'totalPaid include:[downPayment]'],
   },
   {
-    text: "64.500,00 € were lent to Alma at 4,95 % a year, charged monthly; she gives back 820,00 € at each month's end. Her debt in five years?",
-    plans: ['borrowing amount=64500 rate=0.0495/nominal/12 n=60 p=12 payment=820 ?finalAmount'],
-    asks: ['balanceAfter k:60'],
-  },
-  {
     text: 'For 48 months, on the first of each, $389 is paid for a forklift that will then be worth $4,000. By a lease rate of 9% per annum compounding monthly, what is it worth now?',
     plans: ['leasing rate=0.09/nominal/12 n=48 p=12 payment=389 beginning final=4000 ?amount'],
     asks: ['amount'],
@@ -8445,11 +7261,6 @@ export const written: readonly Written[] = [
     asks: ['finalAmount'],
   },
   {
-    text: 'How much must be deposited at the end of every quarter for nine years to accumulate £45,000, if the account pays 4.6% compounded quarterly? What portion of the £45,000 is interest?',
-    plans: ['saving amount=0 rate=0.046/nominal/4 n=36 p=4 final=45000 ?payment'],
-    asks: ['payment', 'totalInterest'],
-  },
-  {
     text: 'A fund is to pay €800 at the end of each month for 25 years, the first payment one month from now. How much must be in the fund now at 4% effective?',
     plans: ['drawing-down rate=0.04/effective/1 n=300 p=12 payment=800 final=0 ?amount'],
     asks: ['amount'],
@@ -8458,11 +7269,6 @@ export const written: readonly Written[] = [
     text: 'Kristoffer won €200,000 in the lottery. He puts it into an account paying 3.5% compounded annually and withdraws €20,000 at the end of every year. For how many years can he make full withdrawals, and what is the last, smaller withdrawal?',
     plans: ['drawing-down amount=200000 rate=0.035/nominal/1 p=1 payment=20000 final=0 ?payments'],
     asks: ['payments count:full', 'lastPayment'],
-  },
-  {
-    text: 'A student borrowed $24,000 at 5.5% compounded monthly. She repays it over 10 years, with payments at the end of each month. After 3 years she wants to pay off the whole loan. How much does she have to pay?',
-    plans: ['borrowing amount=24000 rate=0.055/nominal/12 n=120 p=12 final=0 ?payment'],
-    asks: ['balanceAfter k:36'],
   },
 ];
 

@@ -1,0 +1,58 @@
+/** A question whose words no cue knows asks for the one thing that is missing. */
+
+import { doubt, missingNames } from './doubts.ts';
+import type { DraftAsk } from './draftReading.ts';
+import { agrees } from './lexicon/agreeing.ts';
+import type { Page } from './page.ts';
+import type { ReadDoubt, ReadQuantity, Unknown } from './reading.ts';
+import type { SolePlan } from './solePlan.ts';
+
+const askedFor: Readonly<Record<Unknown, ReadQuantity>> = {
+  amount: 'amount',
+  rate: 'nominalRate',
+  payments: 'payments',
+  payment: 'payment',
+  finalAmount: 'finalAmount',
+};
+
+/** @returns what is asked, and a doubt where the words do not agree; `agreed` where they do */
+export function withTheMissing(
+  page: Page,
+  { plan, read }: SolePlan,
+  found: DraftAsk[],
+): { asks: DraftAsk[]; doubts: ReadDoubt[]; agreed?: boolean } {
+  const supposed = new Set(page.questions.flatMap(({ isSupposed, unit }) => (isSupposed ? [unit.start] : [])));
+  const [unread] = page.unread.filter(({ start }) => !supposed.has(start));
+  const isOpen =
+    read.missing.length === 0 && (plan.kind === 'convert' ? found.length === 0 : plan[plan.unknown] === null);
+  const sought: ReadQuantity =
+    plan.kind === 'convert'
+      ? plan.rate?.quoted === 'effective'
+        ? 'nominalRate'
+        : 'effectiveRate'
+      : askedFor[plan.unknown];
+  const isAsked = found.some(
+    ({ quantity }) =>
+      quantity === sought ||
+      (sought === 'nominalRate' && /rate/i.test(quantity)) ||
+      (sought === 'payments' && quantity === 'years') ||
+      (sought === 'finalAmount' && quantity === 'balanceAfter'),
+  );
+  if (!isOpen || isAsked || (found.length > 0 && !unread)) return { asks: found, doubts: [] };
+  const last = page.sentences.at(-1);
+  const place = unread ?? { start: last?.start ?? 0, end: last?.end ?? page.flat.length };
+  const ask: DraftAsk = {
+    quantity: sought,
+    plan: 0,
+    place,
+    ...(sought === 'nominalRate' ? { args: { compoundingsPerYear: read.wanted ?? plan.paymentsPerYear } } : {}),
+  };
+  const asksAll = [...found, ask].sort((one, other) => one.place.start - other.place.start);
+  // Its words say so, too.
+  const words = page.flat.slice(place.start, place.end);
+  const isSingle = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
+  const isAlone = found.length === 0 && page.sentences.filter(({ asks }) => asks).length === 1;
+  if (isSingle && agrees(words, plan.unknown, isAlone)) return { asks: asksAll, doubts: [], agreed: true };
+  const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
+  return { asks: asksAll, doubts: [doubt('asks', says)] };
+}
