@@ -12,6 +12,7 @@ export function heardAs(
   all: readonly PlacedQuestion[],
   plan: ReadPlan,
 ): PlacedQuestion {
+  const words = page.flat.slice(each.unit.start, each.unit.end);
   const before = all[all.indexOf(each) - 1];
   const goesOn = before !== undefined && sentenceAt(page, before) === sentenceAt(page, each);
   // "… how much interest in the last two years, and how much in all?"
@@ -22,17 +23,15 @@ export function heardAs(
   const isSavedToo =
     each.asked === 'payments' &&
     after?.asked === 'difference' &&
-    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(
-      page.flat.slice(each.unit.start, each.unit.end),
-    );
+    /^\W*(?:and )?how many (?:⟨e\d+⟩ )?(?:payments|instal?ments) and\W*$/.test(words);
   if (isSavedToo) return { ...each, asked: 'difference' };
   // "How many payments does this save, and how much interest?"
   const isSaved = goesOn && before.asked === 'difference' && !each.place && plan.changes.length > 0;
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
   // "The same sum is saved each month. How much?"
-  const isBare = all.length === 1 && /^\W*how much\W*$/.test(page.flat.slice(each.unit.start, each.unit.end));
+  const isBare = all.length === 1 && /^\W*how much\W*$/.test(words);
   if (each.asked === 'difference' && isBare) return { ...each, asked: seeks[plan.unknown] };
-  const words = page.flat.slice(each.unit.start, each.unit.end);
+  // "How much is there at the end? How much was deposited?"
   if (
     each.asked === 'amount' &&
     plan.kind === 'saving' &&

@@ -6,6 +6,7 @@ import { tellingWords } from './lexicon/telling.ts';
 import { tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
+import { numbersDoubted } from './secondLookAtNumbers.ts';
 import { askedByOtherTime, askedOnce, askedOtherwise, partsMissed, questionsMissed } from './secondLookAtQuestions.ts';
 import { yearsOf } from './terms.ts';
 
@@ -15,10 +16,6 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...saidAndAsked(page, draft, asks),
     ...takenAndSought(page, draft),
     ...paidTwice(page, draft),
-    ...openedWithFirst(draft),
-    ...riseTooLarge(draft),
-    ...rateTooHigh(asks),
-    ...dearerThanPrice(draft, asks),
     ...downAsPrice(page, draft),
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
@@ -33,8 +30,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
     ...endAsStart(page, draft),
-    ...outOfProportion(draft),
-    ...belowNothing(asks),
+    ...numbersDoubted(draft, asks),
     ...askedOtherwise(page, draft),
     ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
@@ -118,39 +114,6 @@ function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];
   });
 }
-
-/** A payment that rises by many times itself: one extra payment is more likely. */
-const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
-  plans.flatMap(({ amount, payment, payments, changes }) => {
-    const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
-    const rise = changes.find((each) => each.kind === 'payment' && usual !== null && each.by > 2 * usual);
-    return rise?.kind === 'payment'
-      ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
-      : [];
-  });
-
-/** A rate found of more than 80 % a year. */
-const rateTooHigh = (asks: readonly ReadAsk[]): ReadDoubt[] =>
-  asks.some(({ quantity, answers }) => /^(?:nominal|effective)Rate$/.test(quantity) && (answers[0] ?? 0) > 0.8)
-    ? [doubt('rate', 'The rate that fits is more than 80 % a year.')]
-    : [];
-
-/** What is lent on a thing is no more than its price. */
-const dearerThanPrice = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
-  asks.flatMap(({ quantity, plan, answers }) => {
-    const price = plans[plan ?? 0]?.price;
-    const [found = 0] = answers;
-    const isMore = quantity === 'amount' && price !== undefined && found > price * 1.2;
-    return isMore ? [doubt('amount', `The amount found is more than the price of ${price}.`)] : [];
-  });
-
-/** "She opens it with 150 and pays in 150 at the start of each month": the first of them, or besides. */
-const openedWithFirst = ({ plans }: DraftReading): ReadDoubt[] =>
-  plans.flatMap(({ kind, timing, amount, payment }) =>
-    kind === 'saving' && timing === 'beginning' && amount !== null && amount > 0 && amount === payment
-      ? [doubt('amount', `Is the ${amount} at the start the first payment, or is it there besides?`)]
-      : [],
-  );
 
 /** A sum that has a part to play, and is in no plan. */
 function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
@@ -284,21 +247,6 @@ const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
     ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
     : [];
 
-/** A payment or an amount below nothing, or a difference of nothing. */
-const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
-  asks.some(
-    ({ quantity, answers, args }) =>
-      (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) &&
-        (answers[0] ?? 0) < -0.01) ||
-      (quantity === 'difference' && args?.of !== 'payments' && args?.of !== 'years' && answers[0] === 0),
-  )
-    ? [doubt('answers', 'An answer is nothing, or less than that: something may be read the wrong way round.')]
-    : [];
-
-/** What is left of a price to be financed. */
-const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 }: ReadPlan): number =>
-  price - downPayment - tradeIn - rebate + fees;
-
 /** What reads like an end, taken as the start of a saving that leads to a price. */
 const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
   [...roles].flatMap(([token, { role, plan }]) => {
@@ -310,28 +258,3 @@ const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
       ? [doubt('kind', `Is ${quote} there at the start, or is it to be reached?`, otherKinds('saving'))]
       : [];
   });
-
-/** Numbers that no loan and no plan of savings would have. */
-function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
-  return plans.flatMap((plan) => {
-    const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
-    if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
-    const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
-    if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
-      return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
-    const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
-    const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
-    if (paid !== null && (payment ?? 0) > paid)
-      return [doubt('amount', `A payment of ${payment} is more than the amount of ${paid}.`)];
-    if (owes && amount !== null && amount > 0 && (finalAmount ?? 0) >= amount)
-      return [
-        doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
-      ];
-    if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert')
-      return [doubt('payments', 'This is read as a plan of fewer than two payments.')];
-    if (kind === 'saving' && finalAmount !== null && finalAmount > 0 && (payment ?? 0) > finalAmount)
-      return [doubt('payment', `A payment of ${payment} is more than the amount of ${finalAmount} it leads to.`)];
-    const yearly = rate?.quoted === 'per-period' ? rate.value * (rate.compoundingsPerYear ?? 1) : (rate?.value ?? 0);
-    return yearly > 0.6 ? [doubt('rate', 'This is read as a rate of more than 60 % a year.')] : [];
-  });
-}

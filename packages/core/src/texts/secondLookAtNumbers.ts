@@ -1,0 +1,88 @@
+/** The second look at the numbers: would any loan, any plan of savings have them? */
+
+import { doubt } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
+import type { ReadAsk, ReadDoubt, ReadPlan } from './reading.ts';
+
+/** @returns what in the plans, or in what they answer, makes no sense */
+export const numbersDoubted = (draft: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] => [
+  ...openedWithFirst(draft),
+  ...riseTooLarge(draft),
+  ...rateTooHigh(asks),
+  ...dearerThanPrice(draft, asks),
+  ...outOfProportion(draft),
+  ...belowNothing(asks),
+];
+
+/** A payment that rises by many times itself: one extra payment is more likely. */
+const riseTooLarge = ({ plans }: DraftReading): ReadDoubt[] =>
+  plans.flatMap(({ amount, payment, payments, changes }) => {
+    const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
+    const rise = changes.find((each) => each.kind === 'payment' && usual !== null && each.by > 2 * usual);
+    return rise?.kind === 'payment'
+      ? [doubt('text', `Is ${rise.by} paid once, or is every payment so much larger?`)]
+      : [];
+  });
+
+/** A rate found of more than 80 % a year. */
+const rateTooHigh = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(({ quantity, answers }) => /^(?:nominal|effective)Rate$/.test(quantity) && (answers[0] ?? 0) > 0.8)
+    ? [doubt('rate', 'The rate that fits is more than 80 % a year.')]
+    : [];
+
+/** What is lent on a thing is no more than its price. */
+const dearerThanPrice = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, answers }) => {
+    const price = plans[plan ?? 0]?.price;
+    const [found = 0] = answers;
+    const isMore = quantity === 'amount' && price !== undefined && found > price * 1.2;
+    return isMore ? [doubt('amount', `The amount found is more than the price of ${price}.`)] : [];
+  });
+
+/** "She opens it with 150 and pays in 150 at the start of each month": the first of them, or besides. */
+const openedWithFirst = ({ plans }: DraftReading): ReadDoubt[] =>
+  plans.flatMap(({ kind, timing, amount, payment }) =>
+    kind === 'saving' && timing === 'beginning' && amount !== null && amount > 0 && amount === payment
+      ? [doubt('amount', `Is the ${amount} at the start the first payment, or is it there besides?`)]
+      : [],
+  );
+
+/** A payment or an amount below nothing, or a difference of nothing. */
+const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(
+    ({ quantity, answers, args }) =>
+      (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) &&
+        (answers[0] ?? 0) < -0.01) ||
+      (quantity === 'difference' && args?.of !== 'payments' && args?.of !== 'years' && answers[0] === 0),
+  )
+    ? [doubt('answers', 'An answer is nothing, or less than that: something may be read the wrong way round.')]
+    : [];
+
+/** What is left of a price to be financed. */
+const financedOf = ({ price = 0, downPayment = 0, tradeIn = 0, rebate = 0, fees = 0 }: ReadPlan): number =>
+  price - downPayment - tradeIn - rebate + fees;
+
+/** Numbers that no loan and no plan of savings would have. */
+function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
+  return plans.flatMap((plan) => {
+    const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
+    if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
+    const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
+    if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
+      return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
+    const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
+    const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
+    if (paid !== null && (payment ?? 0) > paid)
+      return [doubt('amount', `A payment of ${payment} is more than the amount of ${paid}.`)];
+    if (owes && amount !== null && amount > 0 && (finalAmount ?? 0) >= amount)
+      return [
+        doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
+      ];
+    if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert')
+      return [doubt('payments', 'This is read as a plan of fewer than two payments.')];
+    if (kind === 'saving' && finalAmount !== null && finalAmount > 0 && (payment ?? 0) > finalAmount)
+      return [doubt('payment', `A payment of ${payment} is more than the amount of ${finalAmount} it leads to.`)];
+    const yearly = rate?.quoted === 'per-period' ? rate.value * (rate.compoundingsPerYear ?? 1) : (rate?.value ?? 0);
+    return yearly > 0.6 ? [doubt('rate', 'This is read as a rate of more than 60 % a year.')] : [];
+  });
+}
