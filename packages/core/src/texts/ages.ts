@@ -33,7 +33,12 @@ export interface Ages {
 export function agesOf(page: Page): Ages | undefined {
   // "From a child's birth until its 18th birthday".
   const grown = born.test(page.flat) ? birthday.exec(page.flat) : null;
-  if (grown) return agesBetween(page, yearsAt(page, grown[1], grown[2]), [grown[1]]);
+  if (grown) {
+    const years = yearsAt(page, grown[1], grown[2]);
+    const turned = /(?:turns|turned|is|age|until) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(page.flat)?.[1];
+    const isSame = turned !== undefined && tokenAt(page, Number(turned)).value === years;
+    return agesBetween(page, years, [grown[1], isSame ? turned : undefined]);
+  }
   for (const found of [between.exec(page.flat), oldAndThen(page.flat)]) {
     const [told, ...places] = found ?? [];
     if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) continue;

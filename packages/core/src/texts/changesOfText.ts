@@ -128,15 +128,19 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 
+const ofPayments = '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)';
+
 const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 
 const missed = new RegExp(
-  `payments? ${someOfThem},? (?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
+  `payments? ${someOfThem},? ${ofPayments}`,
 );
 
 const missedThen = new RegExp(
-  `(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? (?:are|were|is|was)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)`,
+  `(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`,
 );
+
+const missedMonths = new RegExp(`payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`);
 
 const leftOut = new RegExp(
   `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
@@ -149,7 +153,11 @@ const missedNamed = new RegExp(
 /** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
 function missedPayments(page: Page): ChangeRead[] {
   const found =
-    missed.exec(page.flat) ?? leftOut.exec(page.flat) ?? missedNamed.exec(page.flat) ?? missedThen.exec(page.flat);
+    missed.exec(page.flat) ??
+    leftOut.exec(page.flat) ??
+    missedNamed.exec(page.flat) ??
+    missedThen.exec(page.flat) ??
+    missedMonths.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];
   const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);

@@ -65,6 +65,15 @@ const isTold =
 const wanted =
   /^\W*the (?:⟨e\d+⟩ |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
+/** A part with numbers of several kinds that asks nothing. */
+function isOffer(part: string): boolean {
+  const forms = new Set([...part.matchAll(/⟨([mpnt])\d+⟩/g)].map(([, form]) => form));
+  return (
+    (forms.has('m') && forms.has('p')) ||
+    (forms.size > 1 && !interrogative.test(part) && !imperative.test(part) && !quantityFirst.test(part))
+  );
+}
+
 /** "(a) … (b) …": parts that ask; not "two ways: (A) 150 a month at 3 %; (B) …". */
 function asksInParts(text: string): boolean {
   const labels = labelsIn(text);
@@ -72,7 +81,7 @@ function asksInParts(text: string): boolean {
     const part = text.slice(end, labels[at + 1]?.start ?? text.length);
     // "compounded (a) monthly, (b) daily"
     if (/^\s*⟨e\d+⟩(?:\W|and|or)*$/.test(part)) return false;
-    return !/⟨m\d+⟩/.test(part) || !/⟨p\d+⟩/.test(part);
+    return !isOffer(part);
   });
 }
 

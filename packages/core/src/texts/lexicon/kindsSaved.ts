@@ -14,6 +14,12 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue(
+    'saving',
+    12,
+    '(?:starts?|opens?|begins?|joins?)(?: [a-z]+){0,2} pension(?: plan| scheme)?(?: with {m}| and pays?)',
+    'pays? {m}[^.;?!]{0,40} (?:into|towards) (?:a|an|the|his|her|their) (?:[a-z]+ )?pension',
+  ),
   cue('saving', 9, '(?:must|should) {m} <a>[^.?!]{0,20} be (?:saved|deposited|paid in|put aside)'),
   cue('saving', 8, '{m} <a> (?:is|are|be) saved'),
   cue('saving', 7, '(?:deposits|amounts|sums|payments)[^.?!]{0,90} add up to <m>'),

@@ -73,6 +73,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'fee',
     11,
     'add(?:s|ing)? {m} (?:for|as|in)',
+    'add(?:s|ing)? {m} to (?:the (?:old |remaining )?(?:balance|debt|loan)|what is (?:still )?owed|it)(?= ?[;.,(]| and (?:charges|lends|asks|wants|takes))',
     '{m} for [a-z ]{3,24},? (?:which )?(?:is |are |being )?(?:put|added) (?:on|to|onto) (?:the (?:loan|balance|credit)|what is (?:lent|owed))',
     '{m} for (?:the papers|setting up|arranging)',
     'fees? \\([a-z ]{3,20}\\): {m}',

@@ -60,6 +60,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'option to buy (?:it )?(?:at|for) {m}',
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
+    '(?:debt|loan|balance|mortgage|owed|owes?|principal) (?:[a-z]+ ){0,2}(?:below|under|less than|down to|beneath) {m}',
     '(?:(?<!not to )exceeds?|passes) {m}',
     'sinking fund (?:is to|must|shall|will|that is to|to) (?:provide|yield|hold|reach|contain|give) {m}',
     '(?:is to|must|shall|will|to) (?:provide|yield) {m} (?:in|after) <t>',

@@ -101,13 +101,23 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that are still to come',
-    'how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)',
+    'number of (?:<e> )?(?:payments|instal?lments) (?:that (?:are|remain) )?(?:still|left|remaining|yet|to come|to go)|how many (?:<e> |[a-z]+ )?payments [a-z ]{0,24}after the (?:pause|gap|break|holiday|skipped|missed|extra)|how many (?:[a-z]+ )?payments (?:then )?remain|how many (?:more|further|remaining)(?: <e>)? ?(?:payments|instal)|how many (?:[a-z]+ )?(?:payments|instal[a-z]+) (?:are|remain|will be) (?:there )?(?:then|still|left|yet)(?! in all)|more payments (?:are|does|will|must)',
     () => false,
   ),
   telling(
     'a fee that is kept back when the loan is paid out',
     '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted)(?! nowhere)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
     () => false,
+  ),
+  telling(
+    'a fee that is paid at the start',
+    '(?:<m>[^.?!⟨]{0,30}(?:fee|charge|commission|costs?|arranging|arrangement)|(?:fee|charge|commission|costs?) of <m>)[^.?!⟨]{0,30} (?:at the (?:start|outset)|up ?front|up-front|in cash|at once|separately|on signing|in advance|out of (?:his|her|their) own)',
+    () => false,
+  ),
+  telling(
+    'two cases',
+    'in the (?:first|second|other|latter|former) case(?![a-z])',
+    ({ plans, asks }) => plans.length > 1 || asks.filter(({ quantity }) => quantity === 'difference').length > 0,
   ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(

@@ -115,7 +115,7 @@ const isAsked = (page: Page, at: number): boolean =>
 function namedPlaces(page: Page): number[] {
   const { flat, text, origins } = page;
   const listed =
-    /(?:offers?|plans?|options?|ways|schemes|deals)(?![a-z])[^.?!⟨]{0,40}: ?\(?a[,:)] [^?!]*?[;.,] (?:or )?\(?(b)[,:)] /d.exec(
+    /(?:offers?|plans?|options?|ways|schemes|deals|choices|proposals|alternatives)(?![a-z])[^.?!]{0,60}: ?\(?a[,:)] [^?!]*?[;.,] (?:or )?\(?(b)[,:)] /d.exec(
       flat,
     );
   const [, second] = listed?.indices ?? [];
@@ -255,7 +255,7 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
     ].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
     const mark =
       (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
-    return names.length > 0 || (mark && new RegExp(`${thing} (?:a|b|one|two)`).test(words));
+    return names.length > 0 || (mark && new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a|b|one|two)(?![a-z])`).test(words));
   };
   if (isOf(0) && !isOf(1)) return 0;
   if (isOf(1) && !isOf(0)) return 1;

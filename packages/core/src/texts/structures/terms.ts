@@ -44,6 +44,35 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   );
 }
 
+/** "How much would he pay if he took two years instead?" */
+const isSupposed =
+  /(?<![a-z])if [^?⟨]{0,50}(?<![a-z])(?:took|takes|chose|chooses|were|was|ran|runs|lasted|lasts|had|wanted|spread|over|repaid|paid|for|agreed (?:on|to))[^?⟨]{0,24}⟨t\d+⟩|⟨t\d+⟩ instead(?! of)/;
+
+function readSupposedTerm(page: Page): DraftReading | undefined {
+  const sentence = page.sentences.find(({ asks, text }) => asks && isSupposed.test(text));
+  const tokens = [...(sentence?.text.matchAll(/⟨([mpnto])(\d+)⟩/g) ?? [])];
+  const [only] = tokens;
+  if (!sentence || only?.[1] !== 't' || tokens.length > 1) return undefined;
+  const other = Number(only[2]);
+  const before = page.questions.filter(({ start }) => start < sentence.start);
+  const own = page.questions.filter(({ start }) => start >= sentence.start && start < sentence.end);
+  const isOfTerm = [...before, ...own].every(({ asked }) => termsAsked.has(asked));
+  const terms = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' &&
+    at !== other &&
+    page.places[at]!.start < sentence.start &&
+    page.signs[at]?.[0]?.role !== 'ignored' &&
+    yearsOf(page, at) !== yearsOf(page, other)
+      ? [at]
+      : [],
+  );
+  const [term, more] = terms;
+  const isAlike = before.length > 0 && own.every(({ asked }) => asked === 'difference' || before.some((each) => each.asked === asked));
+  return isOfTerm && isAlike && term !== undefined && more === undefined
+    ? readTwo(page, [page.places[term]!, { start: sentence.start, end: sentence.end }])
+    : undefined;
+}
+
 const countedTwice =
   /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)/;
 
@@ -59,6 +88,8 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
   if (counted) return counted;
   const again = readAskedAgain(page);
   if (again) return again;
+  const supposed = readSupposedTerm(page);
+  if (supposed) return supposed;
   const compares = page.questions.some(({ asked }) => asked === 'difference' || asked === 'choice');
   const each = /(?:^|[^a-z])(?:each|both|either|compare)(?![a-z])/.test(page.flat);
   const rates = page.tokens.filter(

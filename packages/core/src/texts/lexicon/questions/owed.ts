@@ -80,7 +80,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     'leftToPay',
     11,
     '(?:all )?(?:the )?(?:remaining|outstanding) (?:@payment)',
-    '(?:payments?|instal?lments?|rentals?) ~?(?:still |yet |then |that (?:are|remain) )+~?(?:to (?:be (?:made|paid)|come|make)|due|outstanding|owing|left|remaining)',
+    '(?<!(?:number of|how many) (?:⟨e\\d+⟩ )?)(?:payments?|instal?lments?|rentals?) ~?(?:still |yet |then |that (?:are|remain) )+~?(?:to (?:be (?:made|paid)|come|make)|due|outstanding|owing|left|remaining)',
     'remaining (?:@payment)~(?:add up|come to|total|amount|sum)',
     '(?:sum|total)(?: of)?(?: all)?(?: the)? (?:remaining|outstanding|future) (?:@payment)',
     'still (?:to be paid|due)(?: in all)?',
