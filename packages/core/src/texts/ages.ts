@@ -5,7 +5,7 @@ import { tokenAt, type Page } from './page.ts';
 /** A number, or a birthday: that is no number of the text by itself. */
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
-  `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|was|am|on|starting|beginning)(?: (?:the|her|his|their))?(?: age(?: of)?)? ${age}` +
+  `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|was|am|on|starting|beginning)(?: (?:the|her|his|their|[a-z]+'s))?(?: age(?: of)?)? ${age}` +
     '[^?!]{0,120}?(?:until|till|to|at|up to|when|on|from)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
@@ -65,6 +65,9 @@ function agesBetween(page: Page, years: number, tokens: readonly (string | undef
 function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
   const now =
     /⟨[nt](\d+)⟩(?:-year)?[- ]old/.exec(flat) ??
+    /[a-z] \(⟨n(\d+)⟩\)(?= (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|plans|hopes|would))/.exec(
+      flat,
+    ) ??
     /, ⟨n(\d+)⟩, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(flat);
   const then =
     /(?:at|by|until|till|when (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(

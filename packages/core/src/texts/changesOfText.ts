@@ -5,6 +5,7 @@ import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
 import type { ReadChange, ReadRate } from './reading.ts';
+import { yearsOf } from './terms.ts';
 import { yearsIn } from './tokens.ts';
 
 export interface ChangeRead {
@@ -119,6 +120,13 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   const [first, second, third] = paid;
   if (first === undefined || second === undefined || third !== undefined || found.length > 0) return [];
   if (tokenAt(page, first).value === tokenAt(page, second).value) return [];
+  // "He saves 320 a month. After 20 years he takes out 2,000": no larger deposit.
+  const before = (at: number): string => page.flat.slice(0, page.places[at]!.start);
+  if (
+    /(?:withdraws?|draws?|takes?|spends?)(?: out)? $/.test(before(second)) &&
+    /sav|deposit|puts?|pays? in|aside/.test(before(first))
+  )
+    return [];
   const moment = nearestMoment(page, sentenceAt(page, page.places[second]!) ?? page.places[second]!, second);
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
   const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
@@ -128,19 +136,18 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 
-const ofPayments = '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)';
+const ofPayments =
+  '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)';
 
 const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 
-const missed = new RegExp(
-  `payments? ${someOfThem},? ${ofPayments}`,
-);
+const missed = new RegExp(`payments? ${someOfThem},? ${ofPayments}`);
 
-const missedThen = new RegExp(
-  `(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`,
-);
+const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
-const missedMonths = new RegExp(`payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`);
+const missedMonths = new RegExp(
+  `payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`,
+);
 
 const leftOut = new RegExp(
   `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
@@ -231,6 +238,8 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   );
   const [best] = found.sort((one, other) => one.distance - other.distance || one.rank - other.rank);
   if (!best) return undefined;
+  const before = isMore(page, best.at) ? page.tokens.findIndex(({ form }, at) => form === 'time' && at < best.at) : -1;
+  if (before >= 0) return { afterYears: yearsOf(page, before), taken: [{ token: best.at, role: 'after' }] };
   // "once three years are over (so from the 37th deposit on)": both say the same.
   const same = found.filter(
     ({ at, distance }) =>
@@ -240,6 +249,12 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   const taken = new Map([best, ...same].map(({ at, role }) => [at, role]));
   return { ...exact.moment, taken: [...taken].map(([at, role]) => ({ token: at, role })) };
 }
+
+/** "10 years at 3 %, then 2.4 % for 10 more years": the change comes when the first time is over. */
+export const isMore = (page: Page, at: number): boolean => {
+  const { form, start, end } = tokenAt(page, at);
+  return form === 'time' && / (?:more|further|additional) /.test(page.text.slice(start, end));
+};
 
 /** "Three years later (after 36 payments)". */
 const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));

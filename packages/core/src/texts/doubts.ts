@@ -181,7 +181,7 @@ function numberDoubts(page: Page, { terms, roles, changes, plan }: SolePlan): Re
   return [
     // "… and the remaining 15,000": what is left of the price.
     ...terms.unexplained
-      .filter((at) => tokenAt(page, at).value !== plan.amount)
+      .filter((at) => tokenAt(page, at).value !== plan.amount && !changes.some(({ token }) => token === at))
       .map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...rates.map((at) => about(at, (quote) => `What is ${quote}, besides the rate?`)),
     ...unreadTimes(page, terms.times, roles)

@@ -106,7 +106,9 @@ function wishesOf(page: Page, within: readonly number[], kind: ReadKind, open: R
           heard === 'finalAmount' && role === 'price' && kind === 'lump-sum' && open.has(heard) ? 'amount' : heard;
         if (!as || open.has(as)) return [];
         const isDeposit = as === 'downPayment' && isPriced && weight < 9;
-        return [{ at, role: as, weight: (as === role ? weight : weight - 1) + (isDeposit ? 5 : 0) }];
+        return [
+          { at, role: as, weight: (as === role ? weight : role === 'extra' ? 4 : weight - 1) + (isDeposit ? 5 : 0) },
+        ];
       }),
     )
     .sort((one, other) => other.weight - one.weight || one.at - other.at);

@@ -3,7 +3,7 @@
 import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
-import { changesInNumbers, changesOfText, wholeNumber, type ChangeRead } from './changesOfText.ts';
+import { changesInNumbers, changesOfText, isMore, wholeNumber, type ChangeRead } from './changesOfText.ts';
 import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
@@ -133,7 +133,8 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
       page.tokens.filter(({ form }) => form === 'time').length === 2;
     return role === 'duration' && (isNext || isLast);
   });
-  if (!first?.afterYears || !goesOn || plan.payments === null) return plan.payments;
+  const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
+  if (!first?.afterYears || !(goesOn || more) || plan.payments === null) return plan.payments;
   return plan.payments + wholeNumber(first.afterYears * plan.paymentsPerYear);
 }
 

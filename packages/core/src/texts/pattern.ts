@@ -3,7 +3,7 @@
  * space (` ?` for none, too), and regular expressions hold within; besides:
  *
  * - `{m}` the number the pattern is about, here money; any of the letters of `flatText.ts`, or several: `{mn}`
- * - `<e>` a mark beside it
+ * - `<e>` a mark beside it (a period's with its "-end")
  * - `@payment` a class of words
  * - `~` a few words of the same clause, without numbers; `~~` with numbers
  */
@@ -41,6 +41,8 @@ export function pattern(source: string): RegExp {
     .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
     .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
+    // "each month", and "each month-end" as well.
+    .replace(/<(ea|e|a)>/g, "⟨[$1]\\d+⟩(?:(?:'s|')? ends?|-ends?)?")
     .replace(/<\[?([a-z]+)\]?>/g, '⟨[$1]\\d+⟩')
     .replace(/~~(\?)?( )?/g, (_, may = '', blank = '') => `${longGap}${may}${blank === '' ? wordBegins : blank}`)
     .replace(/~(\?)?( )?/g, (_, may = '', blank = '') => `${gap}${may}${blank === '' ? wordBegins : blank}`)

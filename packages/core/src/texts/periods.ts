@@ -14,7 +14,7 @@ const two = '(?:two|2|second|other)';
 const adverbs: readonly PeriodPhrase[] = [
   { says: 'daily|day by day', perYear: 365 },
   {
-    says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|once (?:a|every) fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly`,
+    says: `(?:every|each) ${two}[ -]weeks?|every fortnight|each fortnight|once (?:a|every) fortnight|fortnightly|bi-?weekly|two-?weekly|2-weekly|(?:every|each) (?:second|other) (?:monday|tuesday|wednesday|thursday|friday|saturday|sunday)`,
     perYear: 26,
   },
   { says: '(?:every|each) (?:four|4) weeks|four-weekly|4-weekly', perYear: 13 },
@@ -63,6 +63,12 @@ const nouns: readonly PeriodPhrase[] = [
 
 const genitive = "(?:'s|')?";
 
+/** "at month end", "by the month's end": every month. */
+const endNouns = nouns.map(({ says, perYear }) => ({
+  pattern: new RegExp(`^(?:${says})(?=(?:'s|’s)? end(?![a-z])|-end(?![a-z]))`),
+  perYear,
+}));
+
 /** Longest first where one begins another. */
 const everyPattern = [
   ...adverbs.map(({ says, perYear }) => ({ pattern: new RegExp(`^(?:${says})(?![a-z])`), perYear })),
@@ -70,6 +76,7 @@ const everyPattern = [
     pattern: new RegExp(`^(?:each|every)(?: and every)?(?: single| whole| full)? (?:${says})${genitive}(?![a-z])`),
     perYear,
   })),
+  ...endNouns,
   // "at the end of each of the next 48 months": the number that follows counts them.
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(`^each of the (?:next|following|coming|first) (?=[a-z0-9-]+ (?:${says})(?![a-z]))`),

@@ -21,6 +21,10 @@ export interface PlanRead {
   readonly assumesCompounding: boolean;
 }
 
+/** So much of a price, to the cent; nothing where the price is sought. */
+const shareOf = (whole: number | null | undefined, share: number): number | null =>
+  typeof whole === 'number' ? roundTo(whole * share, 2) : null;
+
 /** @param counted a number of payments that is told elsewhere, where the text has none */
 export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>, counted?: number): PlanRead {
   const roles = new Map<number, Role>();
@@ -38,9 +42,7 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const share = terms.shares.finalAmountRate;
   if (share !== undefined) roles.set(share, 'finalAmountRate');
   const stated =
-    share === undefined
-      ? one('finalAmount')
-      : roundTo((built.price ?? built.amount ?? NaN) * tokenAt(page, share).value, 2);
+    share === undefined ? one('finalAmount') : shareOf(built.price ?? built.amount, tokenAt(page, share).value);
   const times = kind === 'lump-sum' ? growthIn(page.flat) : undefined;
   // How long a sum takes to double is the same for every sum: it is read as 1.
   const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');

@@ -62,7 +62,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   // A comparison that is announced and then asked is asked where it is asked.
   const choices = questions.filter(({ asked }) => asked === 'choice');
   const isAsked = ({ unit }: Question): boolean =>
-    /(?:payment|instal|interest|total|amount)[^?]*\?/.test(flat.slice(unit.start, unit.end + 1));
+    /(?:payment|instal|interest|total|amount)[^?]*\?|^(?:and )?which (?:one )?(?:has|is|costs|takes) [^?⟨]{0,30}(?:payment|rate|interest|total)/.test(
+      flat.slice(unit.start, unit.end + 1),
+    );
   const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1) || isAsked(each));
   // "How long, in years" is one question.
   const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
@@ -212,7 +214,9 @@ const isInHead = ({ start, text }: Sentence, piece: Span): boolean => piece.star
 
 /** "the total of it": a noun in a list of what to find. */
 const isNounPhrase = (text: string): boolean =>
-  /^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) && !/[⟨]/.test(text);
+  !text.includes('⟨') &&
+  (/^\s*(?:the|his|her|its|their|total) [a-z -]{3,40}[.,;?]?\s*$/.test(text) ||
+    /^\s*(?:interest|balance|principal|rate|charge|amount|number) [a-z -]{3,40};\s*$/.test(text));
 
 /** A conjunction at a piece's end begins the next one. */
 const opensUntil = (flat: string, { start, end }: Span): number =>

@@ -230,6 +230,7 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
     const signs = page.signs[token] ?? [];
     const isTurned =
       role === 'finalAmount' &&
+      !/sinking fund/.test(page.flat) &&
       plans[plan ?? 0]?.kind === 'saving' &&
       signs[0]?.role === 'amount' &&
       signs[0].weight >= 8 &&

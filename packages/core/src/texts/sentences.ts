@@ -13,7 +13,7 @@ const label =
 const imperative =
   /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))|show|write down|express|convert|obtain|evaluate|name|quote|deduce|derive|solve for|report|tell|decide|(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
-  /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
+  /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
   /^\W*(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
@@ -59,11 +59,11 @@ const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(f
 
 /** "Payments at month end.", "payments in arrears". */
 const isTold =
-  /^\W*(?:⟨e\d+⟩ )?(?:payments|instal?lments|rentals|deposits|withdrawals)[^?]*(?:in (?:arrears|advance)|(?:at (?:the )?)?(?:end|beginning|start|close) of|at (?:the )?(?:end|beginning|start|close)|(?:month|quarter|year|week)(?:'s)?[ -]ends?)[^?]*$/;
+  /^\W*(?:⟨e\d+⟩ )?(?:payments|instal?lments|rentals|deposits|withdrawals)[^?]*(?:in (?:arrears|advance)|(?:at (?:the )?)?(?:end|beginning|start|close) of|at (?:the )?(?:end|beginning|start|close)|(?:month|quarter|year|week|⟨e\d+⟩)(?:'s)?[ -]ends?)[^?]*$/;
 
 /** "The balance after nine years is wanted." */
 const wanted =
-  /^\W*the (?:⟨e\d+⟩ |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩ |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
+  /^\W*the (?:⟨e\d+⟩(?:-end)? |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩(?:-end)? |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
 /** A part with numbers of several kinds that asks nothing. */
 function isOffer(part: string): boolean {
@@ -141,7 +141,7 @@ const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!di
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =
-  /^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included/;
+  /^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included|^(?:the |its )?(?:end(?: date)?|term|final date|number of payments) (?:being|is|was) (?:kept|unchanged|the same|left)/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;

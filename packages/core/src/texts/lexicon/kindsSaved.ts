@@ -16,6 +16,16 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue('saving', 16, 'sinking fund'),
   cue(
     'saving',
+    9,
+    'how (?:long|many [a-z]+) (?:is it |does it take |will it take |are needed )?(?:until|till|to reach|before)(?: (?:he|she|they|there) (?:has|have|is|are))? <m>(?! (?:is|are|has been) (?:paid off|repaid|cleared|paid back))',
+  ),
+  cue(
+    'drawing-down',
+    12,
+    '(?:from|out of) <m>,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
+  ),
+  cue(
+    'saving',
     12,
     '(?:starts?|opens?|begins?|joins?)(?: [a-z]+){0,2} pension(?: plan| scheme)?(?: with {m}| and pays?)',
     'pays? {m}[^.;?!]{0,40} (?:into|towards) (?:a|an|the|his|her|their) (?:[a-z]+ )?pension',

@@ -103,7 +103,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'interest of {m}',
     'interest (?:is|was|comes to|amounts to|:) {m}',
     '{m} (?:of |in |for |as )?(?:interest|finance charge|credit charge)',
-    '{m} is (?:simply )?added',
+    '(?<!another ){m} is (?:simply )?added',
     'adds {m}',
   ),
 ];

@@ -16,6 +16,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'downPaymentRate',
     9,
     '{p} down',
+    '(?:paid in cash|cash|down|in cash):? {p}',
     '{p} of (?:the |its )?<m> (?:is|are) paid',
     '(?:puts?|pays?|paid|paying|putting) down {p}',
     'own (?:money|funds|capital|share)(?: of|:|,)* {p}',
@@ -127,6 +128,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'duration',
     10,
     '(?:put|invested|deposited|placed|laid|lent|left)(?: [a-z]+){0,4} {t} ago',
+    '{t} ago[^.?!⟨]{0,30}(?:bought|got|acquired|opened|placed|put|took out)[^.?!⟨]{0,24}(?:bond|certificate|note|deposit|account)',
     '{t} ago[^.?!⟨]{0,40}(?:bought|paid|costs?|put|invested|deposited|was worth) [^.?!⟨]{0,24}<m>[^?!]{0,60}(?:today|now)[^?!⟨]{0,30} <m>',
     '{t} ago[^.?!⟨]{0,40}(?:bond|certificate|deposit|savings|investment)[^.?!⟨]{0,30}(?:bought|made|opened|placed|taken out) [^.?!⟨]{0,24}<m>',
   ),
@@ -135,6 +137,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     10,
     '(?:has|have|had) (?:now |already )?(?:been )?(?:running|run|paid|repaid|gone on|lasted|in force)(?: [a-z]+){0,2} for {t}',
   ),
+  cue('duration', 11, 'after {t},? (?:he|she|they) (?:stops|retires|ends|gives up)(?! (?:paying|payments) for)'),
   cue('duration', 5, 'after {t}', '{t},', '{t}'),
   cue(
     'skip',

@@ -128,6 +128,11 @@ export const tellingWords: readonly TellingWords[] = [
       asks.filter(({ args }) => args?.from !== undefined || args?.k !== undefined).length > 1 ||
       asks.some(({ args }) => args?.from !== args?.to),
   ),
+  telling(
+    'payments at first and at last',
+    '(?:payment|instal?lment)s? (?:at )?first and (?:at )?last',
+    ({ asks }) => asks.filter(({ quantity }) => quantity === 'payment' || quantity === 'lastPayment').length > 1,
+  ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling(
     'a time that has passed',

@@ -14,7 +14,7 @@ const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:in )?(?:exactly )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)/;
 
 const untouched =
-  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[pae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 const drawnThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? out|paid out)/;
 
@@ -80,7 +80,10 @@ function readPaidLater(page: Page): DraftReading | undefined {
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;
   const place = page.places[token]!;
   const drawn = readPlan(page, { scope: without(place), as: 'drawing-down', questions: questionsOf(questions, 0) });
-  const { plan } = drawn;
+  const { plan: told } = drawn;
+  const plan: ReadPlan = page.timings.every(({ start, end }) => start <= place.start && end >= place.end)
+    ? { ...told, timing: 'beginning' }
+    : told;
   if (plan.timing !== 'beginning' || plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
     ...grownFor(plan, yearsOf(page, token), { amount: null, unknown: 'amount' }),

@@ -49,7 +49,14 @@ export function readTwo(
   regions: Regions,
   isOthers: (place: Span, plan: 0 | 1) => boolean = () => false,
 ): DraftReading | undefined {
-  const questions = ownedQuestions(page, (question) => ownerOf(page, question, regions));
+  const hasNew = page.questions.some(({ asked }) => asked === 'newPayment');
+  const questions = ownedQuestions(page, (question) => {
+    const isOld =
+      hasNew &&
+      question.asked === 'payment' &&
+      /(?<![a-z])(?:old|present|first)(?![a-z])/.test(wordsOf(page, question));
+    return isOld ? 0 : ownerOf(page, question, regions);
+  }).map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each));
   const scopeOf = (plan: 0 | 1): Scope => {
     const other = regions[plan === 0 ? 1 : 0];
     return (place) => (place.start < other.start || place.start >= other.end) && !isOthers(place, plan);
@@ -86,9 +93,9 @@ export function readTwo(
 }
 
 const leaseMark =
-  /(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:can|may) be (?:leased|rented)(?=(?:,)? for ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
+  /(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
 const loanMark =
-  /(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|(?:it|they|she|he) (?:can|may|could) borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
+  /(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|or (?:the |an? )?[a-z]+ (?:borrows?|takes a loan|buys?)(?= ⟨m\d+⟩| it)|(?:it|they|she|he) (?:can|may|could) borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
 
 /** A lease against a loan: each told in its own sentences. */
 function leaseAndLoan(page: Page): Regions | undefined {
@@ -155,6 +162,10 @@ function regionsOf(page: Page): Regions | undefined {
   const from = one && other ? one : lease ? { start: lease.index, end: lease.index + 8 } : undefined;
   const until = one && other ? other.start : asking;
   if (!from || until <= from.end) return undefined;
+  // "How much can she borrow …? How much more if the rate is 4.52 %?": all but the rate is told of both.
+  const supposed = other && sentenceAt(page, other);
+  if (one && other && supposed?.asks && supposed !== sentenceAt(page, one) && sentenceAt(page, one)?.asks)
+    return [one, { start: supposed.start, end: supposed.end }];
   const turn = turnBetween(page, from.end, until);
   if (turn === undefined) return undefined;
   const start = beginOf(page, from);
@@ -220,7 +231,17 @@ function ownRate(page: Page, { unit }: PlacedQuestion, regions: Regions): 0 | 1 
   return rate.start >= regions[0].start && rate.start < regions[0].end ? 0 : 1;
 }
 
+/** "the rate of offer 2": the one that is named by its number. */
+function offerNumbered(page: Page, words: string): 0 | 1 | undefined {
+  const numbers = [...words.matchAll(new RegExp(`${thing} [⟨][nl](\\d+)⟩`, 'g'))].map(
+    ([, at]) => page.tokens[Number(at)]?.value,
+  );
+  const [only, more] = new Set(numbers);
+  return more === undefined && (only === 1 || only === 2) ? (only === 1 ? 0 : 1) : undefined;
+}
+
 function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
+  if (question.asked === 'newPayment') return 1;
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   // The true rate is asked of the flat charge.
   const [isFlat, isFlatToo] = [one, other].map(({ start, end }) => /flat|add-?on/.test(page.flat.slice(start, end)));
@@ -240,6 +261,9 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   const supposed = sentenceAt(page, other);
   if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])if(?![a-z])/.test(supposed.text))
     return 0;
+  if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
+  const numbered = offerNumbered(page, words);
+  if (numbered !== undefined) return numbered;
   const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
   const isOf = (at: 0 | 1): boolean => {
     const names = [
@@ -255,7 +279,9 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
     ].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
     const mark =
       (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
-    return names.length > 0 || (mark && new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a|b|one|two)(?![a-z])`).test(words));
+    return (
+      names.length > 0 || (mark && new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a|b|one|two)(?![a-z])`).test(words))
+    );
   };
   if (isOf(0) && !isOf(1)) return 0;
   if (isOf(1) && !isOf(0)) return 1;

@@ -15,12 +15,12 @@ import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Ow
 const words =
   /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
 const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+-end )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
 const ofAll = pattern(
-  '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+-end )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
+  '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
 );
-const remaining = pattern('{n} remaining (?:<e> |[a-z]+-end )?(?:@payment)');
+const remaining = pattern('{n} remaining (?:<e> |[a-z]+ )?(?:@payment)');
 const made = [
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),

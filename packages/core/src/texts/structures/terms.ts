@@ -3,6 +3,7 @@
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { askingNothing, sentenceAt, type Page } from '../page.ts';
+import { pattern } from '../pattern.ts';
 import { yearsOf } from '../terms.ts';
 import { readTwo } from './offers.ts';
 
@@ -67,7 +68,9 @@ function readSupposedTerm(page: Page): DraftReading | undefined {
       : [],
   );
   const [term, more] = terms;
-  const isAlike = before.length > 0 && own.every(({ asked }) => asked === 'difference' || before.some((each) => each.asked === asked));
+  const isAlike =
+    before.length > 0 &&
+    own.every(({ asked }) => asked === 'difference' || before.some((each) => each.asked === asked));
   return isOfTerm && isAlike && term !== undefined && more === undefined
     ? readTwo(page, [page.places[term]!, { start: sentence.start, end: sentence.end }])
     : undefined;
@@ -83,8 +86,23 @@ function readTwoCounts(page: Page): DraftReading | undefined {
   return first && second ? readTwo(page, [first, second]) : undefined;
 }
 
+const sum = '(?:payments? |instal?lments? |<e> )*(?:of|with|at) <m>(?: a)?(?: <[ae]>| [a-z]+ly| each)?';
+const paidTwice = pattern(`{nt} ${sum},? (?:or|and|against|versus) (?:with |over |for )*{nt} ${sum}`);
+
+/** "24 payments of 365 or 36 payments of 255", "over 15 years with 640 monthly or 20 years with 536". */
+function readTwoSums(page: Page): DraftReading | undefined {
+  const [found] = [...page.flat.matchAll(paidTwice)];
+  const [first, second] = [page.places[Number(found?.[1])], page.places[Number(found?.[2])]];
+  return found && first && second
+    ? readTwo(page, [
+        { start: found.index, end: second.start },
+        { start: second.start, end: found.index + found[0].length },
+      ])
+    : undefined;
+}
+
 export function readTwoTerms(page: Page): DraftReading | undefined {
-  const counted = readTwoCounts(page);
+  const counted = readTwoCounts(page) ?? readTwoSums(page);
   if (counted) return counted;
   const again = readAskedAgain(page);
   if (again) return again;

@@ -155,7 +155,14 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) do savings of <m>[^?]{0,70} come to (?:when|after|at the end|in|by)',
     'how much (?:is|has been|will be|will have been|had been) saved(?: up)? (?:when|by the time|by then|before|after)',
   ),
-  cue('amount', 14, '(?:what|how much) must (?:he|she|they) (?:bring|pay|put) in (?:today|now)'),
+  cue(
+    'amount',
+    14,
+    '(?:what|how much) must (?:he|she|they) (?:bring|pay|put) in (?:today|now)',
+    '(?:what|how much) (?:must|can|should|will|would|may|could|does) (?:[a-z]+ ){1,3}(?:lend|advance)(?![a-z])',
+    '(?:what|how much) (?:does|will|would|can|should) (?:he|she|they|it|the [a-z]+) (?:get|receive|be paid|be given) (?:for it )?(?:today|now|at once)',
+    'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
+  ),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue(
     'finalAmount',

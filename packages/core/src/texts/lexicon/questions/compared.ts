@@ -11,6 +11,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     '(?:total |whole )?(?:amount|sum|money) (?:that )?(?:he|she|they) (?:will |would )?saves?(?! (?:each|every|<e>|<a>|at|in))',
     '(?:number of )?(?:<e> )?(?:payments|instal?ments) (?:saved|spared|avoided)',
     'by (?:what|which) (?:total )?(?:amount|sum|margin)',
+    '^(?:and )?(?:the )?(?:saving|saved|savings)(?: (?:in (?:all|total)|altogether))?(?= ?\\?|$)',
     'by how many (?:payments|months|years|instal?lments)',
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',
     'by how much',

@@ -14,6 +14,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     'what remains to be (?:taken|paid|drawn|withdrawn)',
     'that (?:final|last|smaller) (?:one|payment)(?= ?[?,])',
+    '(?:how (?:large|big|much|small) is|size of) the odd one',
     `${ask} (?:[a-z]+ ){0,3}?(?<!with the )(?<!after the )(?<!before the )(?:last|final|closing|concluding|smaller|odd|irregular|partial)(?:,? [a-z]+){0,2},? (?:@payment|deposit|withdrawal)(?! (?:is|was|has been) made)`,
     '(?:size|amount|value) of the (?:last|final|closing|concluding|smaller|drop)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal|one)',
     'how (?:large|big|much|small) (?:is|will|would|must) (?:be )?(?:the |that |its )?(?:last|final|closing|smaller|concluding)(?: one)?',
@@ -131,7 +132,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:what|how (?:large|big|much) an?|which) (?:deposit|down payment) (?:does|must|will|do) (?:he|she|they|it|the [a-z]+) (?:need|have|pay|make)(?! (?:each|every|<[ae]>))',
   ),
-  cue('newPayment', 12, 'what (?:would|will|does|must) (?:he|she|they) pay the (?:new|second|other) (?:lender|bank)'),
+  cue(
+    'newPayment',
+    12,
+    'what (?:would|will|does|must) (?:he|she|they|it) pay (?:(?:at|to|with) )?the (?:new|second|other) (?:lender|bank|union|society|offer)',
+  ),
   cue(
     'downPayment',
     13,
@@ -291,7 +296,21 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what does it (?:then )?become(?=,)',
     'what does (?:the|her|his|their|its) (?:<e> )?@payment (?:then )?become',
   ),
-  cue('payment', 12, '(?:her|his|their|the) <e> saving(?![a-z])', 'what <e> (?:income|pension|rent|allowance)'),
+  cue(
+    'payment',
+    15,
+    '(?:what|how much) (?:do|does|is|are) (?:he|she|they|it|the [a-z]+) pay(?:ing)? (?:now|at present|today|so far) (?:each|every|<[ea]>|at the (?:end|start|beginning) of <e>)',
+    '(?:what|how much) does [^?.]{3,60} cost <[ea]>(?: @period)?',
+  ),
+  cue(
+    'payment',
+    12,
+    `${ask} (?:the )?<e>-end @payment`,
+    '(?:the|its|her|his) @payment,? please(?![a-z])',
+    '(?:what|how much) (?:does|will|would) <e> cost',
+    '(?:her|his|their|the) <e> saving(?![a-z])',
+    'what <e> (?:income|pension|rent|allowance)',
+  ),
   cue(
     'payment',
     13,
@@ -302,5 +321,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     5,
     'how (?:large|big|much|high) (?:are|is) (?:they|these|those|it)(?: amounts| sums| payments| instal?lments)?(?= ?[?,])',
+    'how (?:large|big|high) (?:can|may|will|must|could|should) (?:they|these|those|each|each one) be(?= ?[?,])',
   ),
 ];

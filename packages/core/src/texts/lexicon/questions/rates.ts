@@ -42,6 +42,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|do|is|will) [^?]{0,40}(?:charge|cost)(?:s|d)? <a>,? effective(?:ly)?',
   ),
   cue('effectiveRate', 14, 'how much is (?:this|that|it) (?:<a>|<e>|<t>|a year|per year),? effective(?:ly)?'),
+  cue('effectiveRate', 14, 'what is (?:that|this|it),? effective(?:ly)?(?![a-z])'),
   cue('effectiveRate', 14, 'costs? how much (?:<a>|<e>|per year|a year),? effective(?:ly)?'),
   cue('effectiveRate', 14, 'equivalent effective(?: annual)? rate (?:of|to|for) <p>'),
   cue(

@@ -57,7 +57,18 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:what|which|how large a) (?:part|share) of (?:it|that|this) (?:was|is|has been) (?:paid|put) in',
     '(?:what|how much) (?:does|did|will|would) [^?.⟨]{3,30} cost (?:with|including|counting) (?:the|her|his|their) (?:deposit|down payment)',
   ),
-  cue('interest', 13, 'how much interest is there in'),
+  cue(
+    'interest',
+    13,
+    'how much interest is there in',
+    '^(?:the )?interest of (?:the first|the last|⟨o|month|payment|year)',
+  ),
+  cue(
+    'totalPaid',
+    13,
+    'what do (?:all )?the (?:payments|instal?lments|rentals|deposit)[^?.⟨]{0,40} (?:and|with|plus) the (?:purchase|balloon|residual|price|deposit|option|payments|last one|final payment)[^?.⟨]{0,12} (?:add up|come|amount) to',
+    '(?:what|how much) (?:does|did|will|would) (?:it|this|(?:the|her|his|their) [a-z ]{2,20}?) cost(?: (?:him|her|them|it))? (?:in the end|in all|altogether|all told|in total)',
+  ),
   cue('interest', 12, 'interest (?:in )?(?:yr|year) ⟨n', '^(?:and )?(?:the )?interest in (?:it|that|this)(?= ?[?.,])'),
   cue('principal', 13, 'what do ~~(?:payments|instal?lments) take off the (?:debt|loan|balance)'),
   cue(
