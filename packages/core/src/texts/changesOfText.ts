@@ -52,7 +52,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
-  moment('the first {t}'),
+  moment('(?:the )?first {t}'),
   moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
   moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
 ];
@@ -137,7 +137,7 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
 }
 
 const ofPayments =
-  '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived)';
+  '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived|suspended|deferred|postponed|remitted|dropped|excused)';
 
 const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 

@@ -204,6 +204,13 @@ function aYearAt(lower: string, at: number): Token | undefined {
 
 function numberAt(text: string, lower: string, at: number, mark: DecimalMark): Token | undefined {
   const sign = currencyBefore.exec(text.slice(at, at + 6))?.[0] ?? '';
+  // "two thirds of the payments": a share of them, no count.
+  if (
+    /^(?:one|two|three|four)[ -](?:thirds?|quarters?|fifths?)(?= of (?:the|its|her|his|their) )/.test(
+      lower.slice(at, at + 40),
+    )
+  )
+    return undefined;
   const from = at + sign.length;
   const read =
     digitsAt(text, from, mark, sign !== '') ?? (sign === '' || /[a-z]/i.test(sign) ? wordsAt(lower, from) : undefined);

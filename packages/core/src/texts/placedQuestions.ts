@@ -104,6 +104,13 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
     question.asked === 'interest' &&
     /(?:still|yet) (?:to (?:be paid|come|pay)|due)/.test(page.flat.slice(question.unit.start, question.unit.end));
   const kind = isToCome ? 'moment' : looksAt[question.asked];
+  // "Give the two payments": no payment after the second.
+  const isPair =
+    question.asked === 'newPayment' &&
+    /(?:^|[^a-z])(?:the|both) ⟨n\d+⟩ (?:⟨e\d+⟩ )?payments\W*$/.test(
+      page.flat.slice(question.unit.start, question.unit.end),
+    );
+  if (isPair) return [{ ...question, place: undefined }];
   if (!kind) return [{ ...question, place: undefined }];
   const several = severalPlaces(page, question, kind);
   if (several) return several.map((place) => ({ ...question, place }));

@@ -164,7 +164,11 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
             !/^(?: of| is| at|:| =)* ⟨[mp]|^ = ⟨n/.test(flat.slice(from + end, from + end + 8))),
       ),
     );
-    if (best) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
+    const isWhole =
+      best?.says === 'totalPaid' &&
+      found.at(-1)?.question.says === 'interest' &&
+      isTimeAlone(flat.slice(from, piece.end));
+    if (best && !isWhole) found.push({ question: { ...best, start: from + best.start, end: from + best.end }, piece });
     else if (found.length > 0 && isTimeAlone(flat.slice(from, piece.end))) againAt(flat, piece, found);
     else if (piece.heads || (piece.opens && piece.lists && isNounPhrase(flat.slice(from, piece.end))))
       missed.push(piece);
@@ -179,7 +183,10 @@ const toldOfRate = /^\W*(?:interest (?:is )?(?:charged|compounded|added|credited
 const isTimeAlone = (text: string): boolean =>
   /^\W*(?:after|in|at the end of|by|once) (?:the )?(?:first |end of )?⟨[tno]\d+⟩(?: payments?| year| month| instal?ments?)?\W*$/.test(
     text,
-  ) || /^\W*when (?:the|it) [^?⟨]{3,30}\W*$/.test(text);
+  ) ||
+  /^\W*when (?:the|it) [^?⟨]{3,30}\W*$/.test(text) ||
+  /^\W*(?:in|during|over) (?:year ⟨n\d+⟩|the (?:⟨o\d+⟩|first|last|final) year)\W*$/.test(text) ||
+  /^\W*(?:altogether|in all|in total|over the whole (?:term|time|life))\W*$/.test(text);
 
 function againAt(flat: string, piece: Piece, found: Found[]): void {
   const last = found.at(-1)!;

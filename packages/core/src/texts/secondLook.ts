@@ -7,7 +7,14 @@ import { tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
-import { askedByOtherTime, askedOnce, askedOtherwise, partsMissed, questionsMissed } from './secondLookAtQuestions.ts';
+import {
+  askedByOtherTime,
+  askedInTwo,
+  askedOnce,
+  askedOtherwise,
+  partsMissed,
+  questionsMissed,
+} from './secondLookAtQuestions.ts';
 import { yearsOf } from './terms.ts';
 
 /** @returns what makes the reading doubtful; nothing where it holds */
@@ -24,6 +31,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...questionsMissed(page, draft),
+    ...askedInTwo(page, asks),
     ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),
     ...atNoTime(asks),

@@ -66,6 +66,15 @@ export function askedOnce(page: Page, asks: readonly ReadAsk[]): ReadDoubt[] {
   });
 }
 
+/** "Payment 1? … Payment 2?", of which one is read. */
+export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] => {
+  const numbered = page.questions.filter(
+    ({ asked, unit }) => asked === 'payment' && /^\W*payment ⟨[nl]\d+⟩\W*$/.test(page.flat.slice(unit.start, unit.end)),
+  );
+  const read = asks.filter(({ quantity }) => quantity === 'payment').length;
+  return numbered.slice(read).map(({ unit }) => notUnderstood(page, unit));
+};
+
 /** What it asks is read from the sentence before or behind it. */
 const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
   /^\W*(?:and )?(?:what|how (?:much|large|big|long)) (?:is|are|was|would|will) (?:it|that|they|this)/.test(
@@ -136,6 +145,9 @@ export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const head = unit && known ? headOf(page.flat.slice(unit.start, unit.end)) : '';
     const isOther = known?.goesAgainst.test(head) === true && !known.goesWith.test(head);
     const need = needs[quantity];
-    const isUnsaid = unit !== undefined && need?.test(page.flat.slice(unit.start, unit.end)) === false;
+    const words = unit ? page.flat.slice(unit.start, unit.end) : '';
+    // "… (a) in year 1, (b) in year 4": what is asked stands before.
+    const isAgain = /^\W*(?:in|during|over|altogether)(?![a-z])/.test(words);
+    const isUnsaid = unit !== undefined && !isAgain && need?.test(words) === false;
     return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
   });

@@ -60,6 +60,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'option to buy (?:it )?(?:at|for) {m}',
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
+    'aims? (?:at|for|is|of|:)? ?{m}',
+    '<m> (?:<[ae]>|at the (?:end|start|beginning) of <[ae]>),? (?:and )?{m} after <t>(?= ?[:?.,;])',
     '(?:its|the|whose|their) value (?:afterwards|then|by then|at the (?:end|close)) (?:is|will be|is to be|would be)(?: (?:put|set|estimated|reckoned|taken))?(?: at| as)? {m}',
     '(?:bill|note|draft|claim|acceptance|promise)[^.?!⟨]{0,20} {m},? (?:due|payable|falling due|maturing|that (?:is|falls) due) (?:in|after) <t>(?! (?:with|at|plus))',
     '(?:debt|loan|balance|mortgage|owed|owes?|principal) (?:[a-z]+ ){0,2}(?:below|under|less than|down to|beneath) {m}',

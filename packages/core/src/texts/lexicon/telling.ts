@@ -85,7 +85,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a share of the price',
-    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
+    'the other half|(?:half|a third|a quarter|a fifth|a tenth|(?:one|two|three)[- ](?:thirds?|quarters?|fifths?)) of (?:the(?! (?:payments|instal|term|time|deposits|years))|its|this|that|it|a|an)|(?:one|a|two) (?:thirds?|fifths?|tenths?)(?! of (?:the|its|her|his|their) (?:payments|instal|term|time|deposits|years))(?! (?:payment|instal|year|month|deposit|bank|offer|lender|plan|party))',
     (heard) =>
       has('downPayment')(heard) ||
       has('rebate')(heard) ||

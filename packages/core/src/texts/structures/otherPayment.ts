@@ -34,7 +34,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isTime = second.some(({ asked }) =>
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
-  if (!isTime || !first.some(({ asked }) => asked === 'payment')) return undefined;
+  if (!isTime || !first.some(({ asked }) => asked === 'payment')) return readAskedAgain(page);
   const other = tokenAt(page, token);
   const again = page.places.filter(
     (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,

@@ -121,6 +121,9 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const isAgain =
     asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
   if (asked === 'payment' && /both|each/.test(said)) return 'each';
+  // "Payment 1? … Payment 2?"
+  const numbered = /^\W*payment ⟨[nl](\d+)⟩\W*$/.exec(said);
+  if (numbered && tokenAt(page, Number(numbered[1])).value === 2) return 1;
   return asked === 'newPayment' || isLater || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }
 

@@ -162,6 +162,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:must|can|should|will|would|may|could|does) (?:[a-z]+ ){1,3}(?:lend|advance)(?![a-z])',
     '(?:what|how much) (?:does|will|would|can|should) (?:he|she|they|it|the [a-z]+) (?:get|receive|be paid|be given) (?:for it )?(?:today|now|at once)',
     'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
+    'pay-?off (?:amount|figure|sum) (?:today|now)',
   ),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue(

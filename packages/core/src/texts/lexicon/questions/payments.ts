@@ -186,6 +186,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:has to|must|needs to|should) be (?:added|saved|put in|paid in|deposited|set aside) (?:<e>|each|every|at the)',
     'how much is (?:drawn|withdrawn|taken|paid|deposited)(?: out| in)? (?:each|every|<e>|a) ?(?:time|month|quarter|year)?(?= ?[?,])',
     'how much must (?:he|she|they|it) pay in (?:at the|each|every|<e>)',
+    '(?:what|how much) must (?:the|her|his|their) [a-z]+ (?:pay|put) in(?= ?[?,])',
     '(?:what|how much) (?:did|does|do|was|were) (?:he|she|they|it) (?:pay|paying) (?:at first|originally|to begin with|before|at the start(?! of)|initially|until then)',
     '(?:what|which) (?:amount|sum) (?:put|set|laid|paid|saved|deposited) ?(?:by|aside|away|in)? (?:each|every|<ea>|at the (?:end|start|beginning) of <e>)',
   ),
