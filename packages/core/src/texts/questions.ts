@@ -190,7 +190,7 @@ const isTimeAlone = (text: string): boolean =>
 
 function againAt(flat: string, piece: Piece, found: Found[]): void {
   const last = found.at(-1)!;
-  if (!/⟨[tno]\d+⟩/.test(flat.slice(last.piece.start, piece.start))) found.pop();
+  if (!/⟨[tno]\d+⟩|(?:first|last|final) year/.test(flat.slice(last.piece.start, piece.start))) found.pop();
   const { start, end } = piece;
   found.push({ question: { ...last.question, start, end }, piece });
 }
