@@ -68,9 +68,11 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /[a-z] \(⟨n(\d+)⟩\)(?= (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|plans|hopes|would))/.exec(
       flat,
     ) ??
-    /, ⟨n(\d+)⟩, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(flat);
+    /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(
+      flat,
+    );
   const then =
-    /(?:at|by|until|till|when (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
+    /(?:at|by|until|till|(?:when|until|till) (?:she|he) is|turns|reaches)(?: the)?(?: age)?(?: of)? ⟨n(\d+)⟩(?! ?(?:%|payments?|⟨))/.exec(
       flat,
     );
   const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);

@@ -128,6 +128,7 @@ const ranges: readonly PlaceRecord[] = [
   })),
   place('(?:@payment|@deposit|rental|line|row) (?:number |no\\.? )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
+  place(`(?:the |her |his |their |its )?second ${payment}`, [], () => ({ from: 2, to: 2 })),
 ];
 
 const moments: readonly PlaceRecord[] = [

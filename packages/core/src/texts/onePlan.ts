@@ -131,7 +131,12 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
       /for the (?:last|remaining|other) $/.test(before) &&
       first?.kind === 'new payment' &&
       page.tokens.filter(({ form }) => form === 'time').length === 2;
-    return role === 'duration' && (isNext || isLast);
+    // "400 for six years, then 250 for four years"
+    const isThen =
+      first?.kind === 'new payment' &&
+      /(?:then|after that|afterwards) ⟨m\d+⟩[^.?!]{0,40} for $/.test(before) &&
+      page.tokens.filter(({ form }) => form === 'time').length === 2;
+    return role === 'duration' && (isNext || isLast || isThen);
   });
   const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
   if (!first?.afterYears || !(goesOn || more) || plan.payments === null) return plan.payments;

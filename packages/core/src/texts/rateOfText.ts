@@ -115,7 +115,8 @@ function isWanted(page: Page, at: number): boolean {
 function isBeside({ flat }: Page, rate: Span, period: Span): boolean {
   if (period.start > rate.end) {
     const between = flat.slice(rate.end, period.start);
-    return between.length < 30 && !/[.;?!\n⟨]/.test(between);
+    // "6 % into the equivalent rate per quarter": the rate that is wanted.
+    return between.length < 30 && !/[.;?!\n⟨]|(?<![a-z])(?:in)?to (?:an?|the) /.test(between);
   }
   return /^ (?:interest )?(?:rate |interest |charge )?(?:of interest )?(?:of |is |: ?|at )?(?:an? )?$/.test(
     flat.slice(period.end, rate.start),

@@ -14,6 +14,9 @@ export function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQue
     !page.signs.some((each) => each[0]?.role === 'price')
   )
     asked.delete('amount');
+  // "… until there is 45,000. How many months? And what is there then?"
+  const isLong = asked.has('payments') || asked.has('howLong') || asked.has('years');
+  if (asked.has('finalAmount') && isLong && isKnown(page, scope, 'finalAmount')) asked.delete('finalAmount');
   // "What is there at the end? How much was deposited?": its payments, in all.
   const isPaid = page.signs.some(
     ([sign], at) => sign?.role === 'payment' && sign.weight >= 6 && scope(page.places[at]!),
@@ -23,7 +26,7 @@ export function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQue
 }
 
 /** What the text states is not sought: who seems to ask for it asks for what is missing. */
-function isKnown(page: Page, scope: Scope, role: 'payment' | 'amount'): boolean {
+function isKnown(page: Page, scope: Scope, role: 'payment' | 'amount' | 'finalAmount'): boolean {
   return page.signs.some((each, at) => {
     const [best, ...others] = each;
     const isOther = others.some(({ weight }) => weight >= 8);

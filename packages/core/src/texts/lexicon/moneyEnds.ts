@@ -159,7 +159,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:leave|leaving|keep) {m} of (?:the|its|a|his|her|their) ',
     '{m} (?:is|are) to be in hand',
     '(?:sum|amount) (?:needed|wanted|required): {m}',
-    'after <t>: {m}',
+    'after <t>: {m}(?= ?[.;,]|$|\\n)',
     '(?:balance|account|fund) then {m}',
     'option to buy [^.;?!⟨]{0,40} for {m}',
     'value now <m>,? (?:and )?at the end {m}',

@@ -133,6 +133,11 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:payment|instal?lment)s? (?:at )?first and (?:at )?last',
     ({ asks }) => asks.filter(({ quantity }) => quantity === 'payment' || quantity === 'lastPayment').length > 1,
   ),
+  telling(
+    'a yearly sum that is paid in parts',
+    '<m> <a>,? (?:and (?:is )?)?(?:payable|paid|due|collected) <e>',
+    () => false,
+  ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling(
     'a time that has passed',

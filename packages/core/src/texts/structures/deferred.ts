@@ -81,12 +81,13 @@ function readPaidLater(page: Page): DraftReading | undefined {
   const place = page.places[token]!;
   const drawn = readPlan(page, { scope: without(place), as: 'drawing-down', questions: questionsOf(questions, 0) });
   const { plan: told } = drawn;
-  const plan: ReadPlan = page.timings.every(({ start, end }) => start <= place.start && end >= place.end)
-    ? { ...told, timing: 'beginning' }
-    : told;
-  if (plan.timing !== 'beginning' || plan.payment === null || plan.payments === null || !plan.rate) return undefined;
+  // Payments at the end begin a period before the first of them falls.
+  const isEnd = page.timings.some(({ says, start, end }) => says === 'end' && (start > place.start || end < place.end));
+  const plan: ReadPlan = { ...told, timing: isEnd ? 'end' : 'beginning' };
+  const before = yearsOf(page, token) - (isEnd ? 1 / plan.paymentsPerYear : 0);
+  if (plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
-    ...grownFor(plan, yearsOf(page, token), { amount: null, unknown: 'amount' }),
+    ...grownFor(plan, before, { amount: null, unknown: 'amount' }),
     links: [{ field: 'finalAmount', fromPlan: 0, quantity: 'amount' }],
   };
   const first: SolePlan = {

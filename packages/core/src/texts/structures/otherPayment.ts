@@ -10,7 +10,7 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './twoPlans.ts';
 
 const paysOther = pattern(
-  'if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
@@ -25,7 +25,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
-  const token = Number(found[1]);
+  const token = Number(found[1] ?? found[2]);
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
     const isFirst = said.asks ? start < said.start : what === 'payment';
     return isFirst ? 0 : what === 'difference' ? 'across' : 1;
@@ -45,10 +45,6 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const { plan, read } = asStated;
   if (plan.payment !== null || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0)
     return undefined;
-  const across: Across = (question) => ({
-    quantity: 'difference',
-    args: { of: measureOf(wordsOf(page, question)), between: [0, 1] },
-  });
   return follow(
     page,
     { ...asStated, plan: { ...plan, name: 'first' } },
@@ -56,12 +52,12 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
     { name: 'second', payment: other.value, payments: null, unknown: 'payments' },
     [],
     [[token, 'payment']],
-    across,
+    acrossBoth(page),
   );
 }
 
 const askedAgain =
-  /(?:(?:how (?:many|long|much)|what)[a-z ]{0,12}|(?<=\?\s*)and) (?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
+  /(?:(?:how (?:many|long|much)|what)[a-z ]{0,12} |(?<=\?\s*)(?:and )?)(?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
 
 /** "How long does 15,000 last when 250 is taken each month? How long if 300?", "What loan? And with payments of 300?" */
 function readAskedAgain(page: Page): DraftReading | undefined {
@@ -79,7 +75,9 @@ function readAskedAgain(page: Page): DraftReading | undefined {
     return undefined;
   const once = askingNothing(page, said);
   const token = Number(found[1]);
-  const questions = ownedQuestions(once, ({ start }): Owner => (start === before.start ? 'each' : 0));
+  const questions = ownedQuestions(once, ({ start, asked }): Owner =>
+    asked === 'difference' ? 'across' : start === before.start ? 'each' : 0,
+  );
   const first = readPlan(once, { scope: without(said), questions: questionsOf(questions, 0) });
   const { plan, read } = first;
   if (plan.payment === null || !['payments', 'amount'].includes(plan.unknown) || read.missing.length > 0)
@@ -91,9 +89,16 @@ function readAskedAgain(page: Page): DraftReading | undefined {
     { name: 'second', payment: tokenAt(page, token).value },
     [],
     [[token, 'payment']],
-    () => undefined,
+    acrossBoth(once),
   );
 }
+
+const acrossBoth =
+  (page: Page): Across =>
+  (question) => ({
+    quantity: 'difference',
+    args: { of: measureOf(wordsOf(page, question)), between: [0, 1] },
+  });
 
 const measureOf = (words: string): ReadQuantity =>
   /interest/.test(words)

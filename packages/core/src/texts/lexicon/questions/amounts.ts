@@ -163,6 +163,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|will|would|can|should) (?:he|she|they|it|the [a-z]+) (?:get|receive|be paid|be given) (?:for it )?(?:today|now|at once)',
     'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
     'pay-?off (?:amount|figure|sum) (?:today|now)',
+    '(?:what|how much) must be (?:donated|given|endowed|provided|handed over|left|bequeathed) (?:today|now|at once)',
   ),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),
   cue(

@@ -29,6 +29,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     13,
     '(?:sum|total) of (?:all )?(?:the )?(?:payments|those|ones|these|the ones) (?:still |yet )?to come',
     '(?:payments|sums|amounts|instal?lments|ones) (?:still |yet )?to come (?:add up|come|amount)',
+    '(?:what|which) (?:sum|total) of (?:the )?payments is (?:then )?(?:still |yet )?(?:to come|to be paid|outstanding|due|left)',
     'how much in payments (?:has|have|is|are)[^?]{0,24} (?:still|before|to come)',
     '(?:sum|total) of (?:all )?(?:the )?(?:@payment )?(?:remaining|left|outstanding)(?: ones| payments| instal?lments)?',
     'what remains to be paid in (?:instal?lments|payments)',

@@ -54,7 +54,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what after (?:the|that|it)',
     `(?:@payment|deposit|rental)s? ~?(?:from (?:then|there|now|that (?:point|moment|day)|the ⟨o\\d+⟩)|thereafter|afterwards?|after (?:the (?:change|pause|extra|rise|break|holiday|special|gap|missed|skipped|lump|bonus|increase)|that)|for the (?:rest|remaining)|from payment ⟨n\\d+⟩)`,
     `what ~ (?:will|must|does|would) ~(?:pay|payment) ~?(?:from then|afterwards|thereafter|from the ⟨o\\d+⟩)`,
-    '(?:revised|recalculated|adjusted|changed|later|second|(?:the|her|his|their) (?:larger|higher|increased|reduced)) (?:<e> )?(?:@payment)',
+    '(?<!(?:of|in|with|for) the )(?:revised|recalculated|adjusted|changed|later|second|(?:the|her|his|their) (?:larger|higher|increased|reduced)) (?:<e> )?(?:@payment)',
   ),
   cue(
     'years',
