@@ -134,7 +134,7 @@ function isOftenUnsaid(page: Page, { terms, plan }: SolePlan): boolean {
     !terms.saysFrequency &&
     terms.counts.length === 0 &&
     !page.periods.some(({ use }) => use === 'frequency') &&
-    !/pmt|payments?|instal?lments?|deposits?|rentals?/.test(page.flat)
+    !/pmt|payments?|instal?lments?|deposits?|rentals?|(?<![a-z])leas(?:e|ed|es|ing)(?![a-z])/.test(page.flat)
   );
 }
 

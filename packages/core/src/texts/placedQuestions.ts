@@ -214,14 +214,14 @@ function laterThanChange(page: Page, { unit }: Question, place: AskedPlace | und
 }
 
 const justMade = pattern(
-  'payment (?:number )?{n}(?:(?!nothing)[^.?!]){0,90} (?:has (?:just )?been (?:made|paid)|is (?:made|paid|due)|falls due)',
+  '(?:payment (?:number )?{n}|the {o} (?:<e> )?@payment)(?:(?!nothing)[^.?!]){0,90} (?:has (?:just )?been (?:made|paid)|is (?:made|paid|due)|falls due)',
 );
 
 /** "Payment 30 has just been made. Split it into interest and principal." */
 function paymentToldBefore(page: Page, { start }: Question, kind: 'range' | 'moment'): AskedPlace | undefined {
   justMade.lastIndex = 0;
   const found = justMade.exec(page.flat.slice(0, start));
-  const token = Number(found?.[1]);
+  const token = Number(found?.[1] ?? found?.[2]);
   if (!found) return undefined;
   const { value } = page.tokens[token]!;
   return kind === 'moment'

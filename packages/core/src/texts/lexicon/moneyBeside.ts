@@ -23,6 +23,12 @@ const asides: readonly Cue<WordRole>[] = [
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   ...asides,
+  cue(
+    'charge',
+    12,
+    'adds? {m} (?:in|of|as|for) (?:a |the |its )?(?:finance |credit |interest )?(?:charges?|interest)(?! (?:is|are) added)',
+  ),
+  cue('fee', 11, '{m} (?:of |in )?costs? (?:added|on top)'),
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue('charge', 12, 'cost of (?:borrowing|credit)[^.;?!]{0,40} (?:is|was|comes to|came to) {m}'),
   cue('charge', 12, '(?:the|total) interest (?:over|for|in) [^.;?!⟨]{0,24} (?:is|was|comes to|amounts to) {m}'),

@@ -82,6 +82,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     10,
+    'from (?:the )?<o>(?: @payment)? on,? (?:they|it|these|payments|deposits|the payments|each) (?:are|is|come to|rise to|fall to) {m}',
     'after <t>,? (?:the [a-z]+|she|he|they|it) (?:starts?|begins?) (?:to pay|paying|to deposit|depositing) {m}(?! (?:more|extra|on top|besides))',
     'from (?:the )?<o> (?:@payment|@deposit|month|quarter) on(?:wards?)?,? {m}(?= ?,| is| are)',
     'after <n> (?:<e> )?(?:@payment|@deposit),? (?:he|she|they|it) (?:pays?|sends?|deposits?) {m}(?! (?:more|extra|on top|besides|off|in addition))',

@@ -18,6 +18,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     9,
     '(?:payments|instal?lments|deposits|withdrawals|rentals|rents):? {m}',
     'takes? {m} (?:from|out of)',
+    '@payment, [^.;?!⟨]{3,30}, (?:is|are|comes? to) {m}',
     '@payment (?:left|remaining|outstanding|to go|to come) of {m}',
     '{m} (?:is|are|was|were) (?:laid|put|set|stowed) (?:up|by|aside|away)',
     '(?:repaid|paid back|(?:gets?|receives?|have|has)(?: back)?) {m} (?:at the (?:end|start|beginning) of )?<ea>',

@@ -35,7 +35,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
-  cue('amount', 13, 'pv ?(?:=|:|of|is)? ?{mn}'),
+  cue(
+    'amount',
+    13,
+    'pv ?(?:=|:|of|is)? ?{mn}',
+    'interest on {m} (?:left|lying|deposited|invested|lent|borrowed|placed|put)',
+  ),
   cue('amount', 12, '(?:rest|balance|remainder),? {m},? (?:is|are) (?:financed|borrowed|lent|paid off|repaid)'),
   cue('ignored', 12, '(?:no|nos|number|ref|reference|contract|policy) {m}(?= ?[:;,])'),
   cue('price', 12, '(?:lease|leasing|hire|rent(?:al)?) (?:on|of|for) (?:a|an|the|its|this) {m}(?= [a-z])'),

@@ -10,6 +10,11 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '\\(after {n} (?:<e> )?@payment',
     'after {n} (?:<e> )?@payment,? (?:he|she|they|it) (?:pays?|sends?|deposits?) <m>',
   ),
+  cue(
+    'after',
+    11,
+    '(?<=^|[.;] )for {t} (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}(?: over| for)? ⟨t\\d+⟩)',
+  ),
   cue('after', 11, 'first {n} (?:<e> )?(?:@payment) (?:are|have been|were) (?:made|paid)'),
   cue('interval', 9, '(?:end|beginning|start|close) of (?:the|each|every) {t}'),
   cue(
@@ -103,7 +108,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'payments',
     10,
-    '{n} (?:(?:(?!(?:is|are|was|were|at|over|loan|mortgage|debt) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
+    '{n} (?:(?:(?!(?:is|are|was|were|at|over|loan|mortgage|debt|he|she|they|it|skips?|misses|pays?|makes) )[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|rentals?)(?! (?:plan|scheme|term|offer)s?(?![a-z]))',
     '(?<!last )(?<!final )(?:payments|instal?lments|rentals|deposits|withdrawals): {n}',
     '{n} (?:(?<!first \\S+ )of them|in all|altogether|in number|such|times)',
     'last of (?:the )?{n}',

@@ -74,7 +74,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'payments that begin later',
-    'no (?:re)?payments? (?:are made |are due |fall due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
+    'no (?:re)?payments? (?:(?:are|is) (?:made|due|asked|required) |falls? due )?(?:in|for|during|until)|deferred|payment-free|interest-free|grace period|interest[- ]only|(?:only|just|nothing but|(?:nothing|no payments?) (?:except|but|other than))(?: the)? interest(?! (?:in|of|on|over|part))',
     ({ plans }) =>
       plans.length > 1 || plans.some((plan) => plan.changes.some(({ kind, after }) => kind !== 'skip' || after > 1)),
   ),
@@ -138,6 +138,8 @@ export const tellingWords: readonly TellingWords[] = [
     '<m> <a>,? (?:and (?:is )?)?(?:payable|paid|due|collected) <e>',
     () => false,
   ),
+  telling('interest that is stated', '(?:contains|includes|holds|comprises) <m> (?:of )?interest', () => false),
+  telling('what is still to come', 'how many (?:[a-z]+|<e>) more (?:could|can|will|does|do|are)', () => false),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling(
     'a time that has passed',

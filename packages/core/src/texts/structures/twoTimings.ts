@@ -25,7 +25,10 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   const [one, second] = two.order;
   const asked = two.other ? [two.other] : [];
   const isTiming = (span: Span): boolean =>
-    isIn(asked, span) || /^\W*(?:and |or )?(?:at|on|in|by) [^?]*\W*$/.test(page.flat.slice(span.start, span.end));
+    isIn(asked, span) ||
+    /^\W*(?:and |or )?(?:what (?:would|will|is) (?:it|they|that)(?: be)? (?:if )?)?(?:at|on|in|by) [^?]*\W*$/.test(
+      page.flat.slice(span.start, span.end),
+    );
   const once: Page = {
     ...page,
     timings: page.timings.filter(({ says }) => says === one),
@@ -75,6 +78,13 @@ function twoOf(page: Page): Two | undefined {
   const order = [first.says, turned.says] as const;
   const [here, there] = [sentenceAt(page, first), sentenceAt(page, turned)];
   const between = page.flat.slice(first.end, turned.start);
+  // "What is the payment, and how much would it be if payments fell at the end?"
+  const supposed = there?.asks
+    ? /,? and (?:how much|what) (?:would|will|is) (?:it|that)(?: be)?,? (?:if|were|at|on|in)/.exec(there.text)
+    : null;
+  const from = there && supposed ? there.start + supposed.index : 0;
+  if (there && supposed && from < turned.start)
+    return { order, other: { ...there, start: from, text: there.text.slice(supposed.index) } };
   if (
     here &&
     here === there &&
@@ -84,13 +94,6 @@ function twoOf(page: Page): Two | undefined {
     )
   )
     return { order };
-  // "What is the payment, and how much would it be if payments fell at the end?"
-  const supposed = there?.asks
-    ? /,? and (?:how much|what) (?:would|will|is) (?:it|that)(?: be)?,? (?:if|were)/.exec(there.text)
-    : null;
-  const from = there && supposed ? there.start + supposed.index : 0;
-  if (there && supposed && from < turned.start && here !== there)
-    return { order, other: { ...there, start: from, text: there.text.slice(supposed.index) } };
   const isSupposed =
     /(?:^|[^a-z])(?:of the same|what would (?:it|they|that|the [a-z]+) be|if|what about|were|instead|had)(?![a-z])/;
   if (there?.asks && here !== there && isSupposed.test(there.text)) return { order, other: there };

@@ -107,6 +107,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     12,
     'what is (?:then )?in it(?= |\\?|,)',
+    'what (?:had|has|have) (?:he|she|they|it) (?:at|on|by) (?:retirement|the end|that time|the age)(?! of <e>)',
     '(?:sum|amount|capital) saved(?= ⟨l| [a-h]\\)| ?[;,.?]|$| up)',
   ),
   cue(
@@ -163,6 +164,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:does|will|would|can|should) (?:he|she|they|it|the [a-z]+) (?:get|receive|be paid|be given) (?:for it )?(?:today|now|at once)',
     'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
     'pay-?off (?:amount|figure|sum) (?:today|now)',
+    'what single [a-z]+ (?:today|now|at once)',
+    'how much (?:funds|pays for|provides|buys) (?:it|this|that|them)(?![a-z])',
     '(?:what|how much) must be (?:donated|given|endowed|provided|handed over|left|bequeathed) (?:today|now|at once)',
   ),
   cue('amount', 13, 'what is the capital of (?:the|this) (?:trust|fund|foundation)'),

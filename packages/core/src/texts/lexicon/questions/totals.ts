@@ -61,11 +61,13 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'interest',
     13,
     'how much interest is there in',
+    '^(?:the )?interest on [^?]{3,80} is how much',
     '^(?:the )?interest of (?:the first|the last|⟨o|month|payment|year)',
   ),
   cue(
     'totalPaid',
     13,
+    'how much (?:will|has|have|did) (?:he|she|they) (?:have )?(?:then )?(?:paid|put|pay) in (?:himself|herself|themselves)',
     'what do (?:all )?the (?:payments|instal?lments|rentals|deposit)[^?.⟨]{0,40} (?:and|with|plus) the (?:purchase|balloon|residual|price|deposit|option|payments|last one|final payment)[^?.⟨]{0,12} (?:add up|come|amount) to',
     '(?:what|how much) (?:does|did|will|would) (?:it|this|(?:the|her|his|their) [a-z ]{2,20}?) cost(?: (?:him|her|them|it))? (?:in the end|in all|altogether|all told|in total)',
   ),
