@@ -11,7 +11,7 @@ const between = new RegExp(
 );
 const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])|retire/;
 
-const born = /(?<![a-z])(?:at|from|since|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
+const born = /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(
@@ -41,7 +41,11 @@ export function agesOf(page: Page): Ages | undefined {
   }
   for (const found of [between.exec(page.flat), oldAndThen(page.flat)]) {
     const [told, ...places] = found ?? [];
-    if (told === undefined || !(toldByAge.test(told) || /retire/.test(page.flat))) continue;
+    if (
+      told === undefined ||
+      !(toldByAge.test(told) || /retire|(?<![a-z])(?:man|woman|[a-z]+er) of ⟨n/.test(page.flat))
+    )
+      continue;
     const [token, birthday, lastToken, lastBirthday] = places;
     const from = yearsAt(page, token, birthday);
     const to = yearsAt(page, lastToken, lastBirthday);

@@ -203,5 +203,7 @@ export function isCount(page: Page, at: number): boolean {
   const isPair =
     tokenAt(page, at).value <= 3 &&
     page.questions.some(({ unit }) => page.places[at]!.start >= unit.start && page.places[at]!.start < unit.end);
-  return tokenAt(page, at).form === 'count' && sign?.role === 'payments' && !isPair;
+  // "with the 48th and last payment"
+  const isLast = tokenAt(page, at).form === 'nth' && sign?.role === 'payments';
+  return isLast || (tokenAt(page, at).form === 'count' && sign?.role === 'payments' && !isPair);
 }

@@ -16,13 +16,18 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue('saving', 16, 'sinking fund'),
   cue(
     'saving',
+    12,
+    '<m> (?:<ea>|at <e>|at the (?:end|start|beginning) of <ea>) (?:to become|to reach|to grow to|becomes?|grows? to) <m>',
+  ),
+  cue(
+    'saving',
     9,
     'how (?:long|many [a-z]+) (?:is it |does it take |will it take |are needed )?(?:until|till|to reach|before)(?: (?:he|she|they|there) (?:has|have|is|are))? <m>(?! (?:is|are|has been) (?:paid off|repaid|cleared|paid back))',
   ),
   cue(
     'drawing-down',
     12,
-    '(?:from|out of) <m>,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
+    '(?:from|out of) (?:(?:a|the|his|her|their) )?(?:[a-z]+ of )?<m>(?: at <p>(?: compounded <e>| effective)?)?,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
   ),
   cue(
     'saving',

@@ -84,7 +84,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     10,
     'from (?:the )?<o>(?: @payment)? on,? (?:they|it|these|payments|deposits|the payments|each) (?:are|is|come to|rise to|fall to) {m}',
     'after <t>,? (?:the [a-z]+|she|he|they|it) (?:starts?|begins?) (?:to pay|paying|to deposit|depositing) {m}(?! (?:more|extra|on top|besides))',
-    'from (?:the )?<o> (?:@payment|@deposit|month|quarter) on(?:wards?)?,? {m}(?= ?,| is| are)',
+    'from (?:the )?<o> (?:@payment|@deposit|month|quarter) on(?:wards?)?,? {m}(?= ?[,.;?]| is| are)',
     'after <n> (?:<e> )?(?:@payment|@deposit),? (?:he|she|they|it) (?:pays?|sends?|deposits?) {m}(?! (?:more|extra|on top|besides|off|in addition))',
     'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month)(?: on(?:wards?)?)?,? (?:(?:she|he|they|it) )?(?:pays?|sends?|deposits?|puts? in) {m}(?! (?:more|extra|on top|besides))',
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|lowers?|reduces?|changes?)(?: [a-z]+){0,4} to {m}',

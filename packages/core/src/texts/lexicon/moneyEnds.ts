@@ -61,6 +61,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     'aims? (?:at|for|is|of|:)? ?{m}',
+    '{m} (?:due|payable|falling due|maturing) in <t>(?= and)',
+    'after <n>[^.?!]{0,40}(?:deposits|payments|contributions)[^.?!]{0,40} {m} (?:is|are|was|lies?) (?:in|on) (?:the|her|his|their|an?) (?:account|fund|pot)',
     '<m> (?:<[ae]>|at the (?:end|start|beginning) of <[ae]>),? (?:and )?{m} after <t>(?= ?[:?.,;])',
     '(?:its|the|whose|their) value (?:afterwards|then|by then|at the (?:end|close)) (?:is|will be|is to be|would be)(?: (?:put|set|estimated|reckoned|taken))?(?: at| as)? {m}',
     '(?:bill|note|draft|claim|acceptance|promise)[^.?!⟨]{0,20} {m},? (?:due|payable|falling due|maturing|that (?:is|falls) due) (?:in|after) <t>(?! (?:with|at|plus))',

@@ -18,6 +18,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     9,
     '(?:payments|instal?lments|deposits|withdrawals|rentals|rents):? {m}',
     'takes? {m} (?:from|out of)',
+    'leases? [^.;?!⟨]{0,20}for <t>[^.;?!⟨]{0,20} (?:at|for) {m}',
     '@payment, [^.;?!⟨]{3,30}, (?:is|are|comes? to) {m}',
     '@payment (?:left|remaining|outstanding|to go|to come) of {m}',
     '{m} (?:is|are|was|were) (?:laid|put|set|stowed) (?:up|by|aside|away)',

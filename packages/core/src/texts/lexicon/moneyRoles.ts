@@ -132,7 +132,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     "(?:trust|fund|foundation|estate)'s {m}",
     'takes? <m> (?:from|out of) (?:his|her|their|its|the|a) {m}',
     '(?<=^|[.;] ?){m} (?:is|are) in hand',
-    '(?:from|out of) {m},? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
+    '(?:from|out of) (?:(?:a|the|his|her|their) )?(?:[a-z]+ of )?{m}(?: at <p>(?: compounded <e>| effective)?)?,? (?:he|she|they|[a-z]+|the [a-z]+) (?:wants?|would like|draws?|takes?|needs?|hopes|wishes|plans|withdraws?)[^.;?!⟨]{0,20} <m>',
     '{m} (?:that |which )?(?:had|has|have|was|were) (?:been )?(?:put|placed|deposited|invested|laid|lodged) (?:on|in|at|into|away|down)(?! (?:each|every|the (?:end|start|beginning|first|last)))(?! <e>)',
     '(?:has to|must|needs to|should|to) be added[^?.!]{0,60} to {m}',
     '(?<=^|[.;:/] )amount:? {mn}(?= ?[;,./])',

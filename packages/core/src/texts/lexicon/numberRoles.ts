@@ -103,8 +103,9 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:thereafter|after that|afterwards|after which|from then on|for the rest|for the remaining [^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
-    '{p}(?: <a>)?(?:,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',
+    '{p}(?: <a>)?(?: effective(?:ly)?|,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',
   ),
+  cue('payments', 12, '{o} and (?:last|final) (?:<e> )?@payment'),
   cue(
     'payments',
     10,

@@ -15,9 +15,9 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Ow
 type Phase = 'saving' | 'drawing';
 
 const saves =
-  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:fund|account)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
+  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:fund|account)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:needs?|wants?) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!for (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:needs?|wants?) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
 const shared =
@@ -100,7 +100,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|followed by|⟨t\d+⟩ to save|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|over the (?:next|following)|before retiring|followed by|⟨t\d+⟩ to save|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 

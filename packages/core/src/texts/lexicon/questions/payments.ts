@@ -41,7 +41,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?[?,])',
-    '^(?:and )?after(?:wards)?(?= ?\\?)',
+    '^(?:and )?after(?:wards)?(?: (?:it|that))?(?= ?\\?)',
     'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',
     '(?:what is )?the payment (?:then|afterwards)(?= ?[?,.])',
     'what (?:do|does|will|must) (?:he|she|they) (?:have to )?pay (?:from then on|from that time on|afterwards|thereafter)',

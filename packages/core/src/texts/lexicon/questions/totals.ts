@@ -7,7 +7,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     11,
-    'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
+    'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|take|take out|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
   ),
   cue(
     'financeCharge',
@@ -67,6 +67,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     13,
+    '(?:what|how much) (?:does|will|would) (?:he|she|they|it) pay(?: in all| in total| altogether)?,? if (?:he|she|they|it) (?:then )?(?:buys?|keeps?|takes?) (?:it|them|the [a-z]+)(?! out)',
     'how much (?:will|has|have|did) (?:he|she|they) (?:have )?(?:then )?(?:paid|put|pay) in (?:himself|herself|themselves)',
     'what do (?:all )?the (?:payments|instal?lments|rentals|deposit)[^?.⟨]{0,40} (?:and|with|plus) the (?:purchase|balloon|residual|price|deposit|option|payments|last one|final payment)[^?.⟨]{0,12} (?:add up|come|amount) to',
     '(?:what|how much) (?:does|did|will|would) (?:it|this|(?:the|her|his|their) [a-z ]{2,20}?) cost(?: (?:him|her|them|it))? (?:in the end|in all|altogether|all told|in total)',
