@@ -53,7 +53,10 @@ function paymentAndNew(asking: Asking): Question[] | undefined {
 
 /** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
 function asksBoth({ flat, own, piece, sentence }: Asking): boolean {
-  const isAround = /before and after|and (?:then )?after(?:wards)?/.test(flat.slice(piece.start, sentence.end));
+  const isAround =
+    /before and (?:what )?after|and (?:then |what )?after(?:wards)?|first,? and (?:what )?(?:later|afterwards|then)/.test(
+      flat.slice(piece.start, sentence.end),
+    );
   const isTwo = /(?:two|both) (?:⟨e\d+⟩ )?payments|⟨n\d+⟩ payments/.test(flat.slice(piece.start, own.end + 12));
   const changes =
     /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|went (?:up|down)|drops|cut|reduced|increased)/.test(

@@ -4,7 +4,7 @@ import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
-import type { ReadChange, ReadRate } from './reading.ts';
+import type { ReadChange, ReadPlan } from './reading.ts';
 import { yearsOf } from './terms.ts';
 import { yearsIn } from './tokens.ts';
 
@@ -48,6 +48,7 @@ const moments: readonly MomentRecord[] = [
   moment('(?:end|start|beginning|close) of @year {n}'),
   moment('(?:paid|made) {n} of'),
   moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
+  moment('for {n} (?:<e> )?(?:@payment|@deposit)s?,? and'),
   moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
   moment('(?:after|once|when|with|following)(?: (?:the|making|exactly|first|just))* {n}'),
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
@@ -292,7 +293,7 @@ function isAsked(page: Page, at: number): boolean {
 export function changesInNumbers(
   page: Page,
   reads: readonly ChangeRead[],
-  plan: { readonly paymentsPerYear: number; readonly payment: number | null; readonly rate: ReadRate | null },
+  plan: Pick<ReadPlan, 'paymentsPerYear' | 'payment' | 'rate' | 'amount' | 'payments'>,
   keepOtherwise: 'payments' | 'payment',
 ): ReadChange[] {
   const found = reads.flatMap((read): ReadChange[] => {
@@ -307,7 +308,9 @@ export function changesInNumbers(
       case 'extra':
         return [{ kind: 'extra', after, value, keep }];
       case 'rise':
-        return [{ kind: 'payment', after, by: value }];
+        return isOnce(value, after, plan)
+          ? [{ kind: 'extra', after, value, keep }]
+          : [{ kind: 'payment', after, by: value }];
       case 'new payment':
         return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
       case 'skip': {
@@ -318,6 +321,16 @@ export function changesInNumbers(
     }
   });
   return found.sort((one, other) => one.after - other.after);
+}
+
+/** Many times a payment more: paid once. */
+function isOnce(
+  value: number,
+  after: number,
+  { amount, payment, payments }: Pick<ReadPlan, 'amount' | 'payment' | 'payments'>,
+): boolean {
+  const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
+  return after > 0 && usual !== null && value > 3 * usual;
 }
 
 /** A count that is a hair off a whole number is that number. */

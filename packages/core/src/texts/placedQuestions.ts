@@ -160,7 +160,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     // "And how much principal?" goes on from the sentence before.
     const goesOn =
       own !== undefined &&
-      /^\W*and (?:how|what)(?![a-z])[^⟨]*$|^(?:\(?[a-h]\)|⟨l\d+⟩[.)])?\s*(?:and )?how much (?:principal|interest|capital)\W*$/.test(
+      /^\W*how much is (?:interest|principal|capital)\W*$|^\W*and (?:how|what)(?![a-z])[^⟨]*$|^(?:\(?[a-h]\)|⟨l\d+⟩[.)])?\s*(?:and )?how much (?:principal|interest|capital)\W*$/.test(
         own.text,
       );
     const beside = [placed[at + 1], placed[at - 1]].find(

@@ -104,7 +104,16 @@ const openRoles = (asked: ReadonlySet<Asked>, kind: ReadKind, goal: boolean): Se
 };
 
 function hasPayments(page: Page, scope: Scope, within: readonly number[], asked: ReadonlySet<Asked>): boolean {
-  const asks: readonly Asked[] = ['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'payments'];
+  // "How many months must 4,000 lie?" counts months.
+  const isOfMonths = page.questions.every(
+    ({ asked: each, unit }) =>
+      each !== 'payments' ||
+      /how many (?:[a-z]+ )?(?:months|quarters|weeks|half-years|periods)/.test(page.flat.slice(unit.start, unit.end)),
+  );
+  const asks: readonly Asked[] = [
+    ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid'] as const),
+    ...(isOfMonths ? [] : (['payments'] as const)),
+  ];
   if (
     asks.some((each) => asked.has(each)) ||
     /payment ⟨n\d+⟩|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(

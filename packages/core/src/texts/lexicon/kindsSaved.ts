@@ -86,7 +86,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     8,
-    '(?:in order|so as) to have <m>',
+    '(?:in order|so as) to have <m>(?! (?:at the (?:start|end|beginning) of )?<ea>)',
     'puts? (?:an|the) (?:equal|same|<e>) (?:amount|sum) (?:into|in) (?:a|the|her|his|their) (?:fund|account)',
   ),
   cue(

@@ -29,6 +29,11 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'adds? {m} (?:in|of|as|for) (?:a |the |its )?(?:finance |credit |interest )?(?:charges?|interest)(?! (?:is|are) added)',
   ),
   cue('fee', 11, '{m} (?:of |in )?costs? (?:added|on top)'),
+  cue(
+    'ignored',
+    13,
+    '(?:falls?|comes down|drops|is reduced) to <m> (?:after|by|with|thanks to) (?:a|the) {m} (?:rebate|discount|reduction)',
+  ),
   cue('charge', 12, '{m} (?:of|in) (?:flat|simple|add-on) interest'),
   cue('charge', 12, '(?:the|total) interest on (?:a|the) [^.;?!]{0,80} (?:is|was|comes to|amounts to) {m}'),
   cue('charge', 12, 'cost of (?:borrowing|credit)[^.;?!]{0,40} (?:is|was|comes to|came to) {m}'),

@@ -61,6 +61,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     'aims? (?:at|for|is|of|:)? ?{m}',
+    'to (?:collect|gather|raise|amass) {m}(?! (?:<[ae]>|each|every))',
     '{m} (?:due|payable|falling due|maturing) in <t>(?= and)',
     'after <n>[^.?!]{0,40}(?:deposits|payments|contributions)[^.?!]{0,40} {m} (?:is|are|was|lies?) (?:in|on) (?:the|her|his|their|an?) (?:account|fund|pot)',
     '<m> (?:<[ae]>|at the (?:end|start|beginning) of <[ae]>),? (?:and )?{m} after <t>(?= ?[:?.,;])',
@@ -72,7 +73,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:is to|must|shall|will|to) (?:provide|yield) {m} (?:in|after) <t>',
     '(?:take|takes) (?:it|them|the [a-z ]+?) over(?: at the end)? for {m}',
     '(?:wants?|needs?) (?:a|the) (?:fund|sum|pot) of {m}',
-    '(?:in order|so as) to have {m}',
+    '(?:in order|so as) to have {m}(?! (?:at the (?:start|end|beginning) of )?<ea>)',
     '(?:loan|debt|issue|mortgage) of {m}(?: (?:is|must be|has))? to be (?:redeemed|repaid|retired|paid off)(?=[^.;?!]{0,60}sinking fund)',
   ),
   cue(

@@ -199,7 +199,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'price',
     6,
-    '(?:a|an|the|its|one) {m} (?!@loan|mortgage|loan|credit|debt|balloon|fee|deposit|down|residual|a |per |each|every|trade|set-|rebate|discount|extra|payment|rental|instal|fund|nest|legacy|student|home|car loan|bank|personal|business|in |is |to |at |for |from |and |was |of |that |which |he |she |they |repay|pay |pays )[a-z]+',
+    '(?:a|an|the|its|one) {m} (?!@loan|mortgage|loan|credit|debt|balloon|fee|deposit|down|residual|a |per |each|every|trade|set-|rebate|discount|extra|payment|rental|instal|fund|nest|legacy|student|home|car loan|bank|personal|business|in |is |to |at |for |from |and |was |of |that |which |he |she |they |repay|pay |pays |included|counted|not |apart|aside|excluded)[a-z]+',
     '(?:buys?|bought|buying) (?:a|an|the|its|their|his|her)? ?{m} ',
     'worth {m}',
     '(?:a|an|the) [a-z -]{3,30} at {m}:',

@@ -105,6 +105,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{p} (?:thereafter|afterwards|after that|from then on)',
     '{p}(?: <a>)?(?: effective(?:ly)?|,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',
   ),
+  cue('ignored', 13, '{n} (?:<e> )?@payment (?:<a>|an? year|in (?:a|each|every) year)'),
   cue('payments', 12, '{o} and (?:last|final) (?:<e> )?@payment'),
   cue(
     'payments',

@@ -46,7 +46,7 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:gets?|receives?|with|after|less) (?:a|the) (?:grant|subsidy)',
     (heard) => has('downPayment')(heard) || has('rebate')(heard),
   ),
-  telling('a discount', 'rebate|cash-?back|discount of <m>', has('rebate')),
+  telling('a discount', '(?<!after (?:a|the) ⟨m\\d+⟩ )rebate|cash-?back|discount of <m>', has('rebate')),
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
   telling(
     'another extra payment',
@@ -140,6 +140,9 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling('interest that is stated', '(?:contains|includes|holds|comprises) <m> (?:of )?interest', () => false),
   telling('what is still to come', 'how many (?:[a-z]+|<e>) more (?:could|can|will|does|do|are)', () => false),
+  telling('a sum that is to be counted in', '<m> (?:being )?(?:included|counted in|counted)', ({ plans }) =>
+    plans.every(({ kind, amount }) => kind !== 'saving' || amount === 0),
+  ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling(
     'a time that has passed',

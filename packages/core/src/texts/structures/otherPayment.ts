@@ -64,7 +64,10 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const found = askedAgain.exec(page.flat);
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   const before = page.questions.filter(({ start }) => said && start < said.start).at(-1);
-  const isShort = said && said.text.trim().length < 45;
+  const isShort =
+    said &&
+    said.text.trim().length < 45 &&
+    !/(?:begins?|starts?|opens?|has|have|already)(?![a-z])[^?]*⟨m/.test(said.text);
   if (
     !found ||
     !said ||

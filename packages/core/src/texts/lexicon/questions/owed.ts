@@ -10,6 +10,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:must|does|would|will|should) (?:he|she|they|it|the [a-z]+) pay,? (?:straight|just|right|immediately|directly) after',
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?tied up',
     'what (?:has|have) (?:he|she|they|it) still (?:invested|in it|tied up)',
+    'what (?:remains|is left) of (?:it|the (?:loan|mortgage|debt))',
     '(?:has|have) (?:he|she|they) not yet (?:got|had|been paid|received) back',
     'not (?:yet )?been (?:recovered|paid back|got back)',
     '(?:what|how much) (?:would|must|does|will) (?:he|she|they|it) (?:have to )?pay to be (?:rid|free)',

@@ -188,6 +188,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much is (?:drawn|withdrawn|taken|paid|deposited)(?: out| in)? (?:each|every|<e>|a) ?(?:time|month|quarter|year)?(?= ?[?,])',
     'how much must (?:he|she|they|it) pay in (?:at the|each|every|<e>)',
     '(?:what|how much) must (?:the|her|his|their) [a-z]+ (?:pay|put) in(?= ?[?,])',
+    'how much is (?:put|paid|set|laid) (?:in|aside|by|away) (?:at the (?:end|start|beginning) of )?<e>',
+    'what (?:does|did|must|will) (?:he|she|they|it) pay (?:at )?(?:first|before)',
     '(?:what|how much) (?:did|does|do|was|were) (?:he|she|they|it) (?:pay|paying) (?:at first|originally|to begin with|before|at the start(?! of)|initially|until then)',
     '(?:what|which) (?:amount|sum) (?:put|set|laid|paid|saved|deposited) ?(?:by|aside|away|in)? (?:each|every|<ea>|at the (?:end|start|beginning) of <e>)',
   ),

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue('flatRate', 15, '^(?:and )?(?:the )?flat rate(?=,|;|$| and )'),
   cue(
     'flatRate',
     11,
