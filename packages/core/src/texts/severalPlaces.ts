@@ -22,12 +22,26 @@ const times = pattern('(?:after|in) {t},? and (?:(?:again|then) )?(?:after|in) (
 export function severalPlaces(page: Page, { unit }: Question, kind: Looks): AskedPlace[] | undefined {
   const text = page.flat.slice(unit.start, unit.end);
   return (
+    (kind === 'range' ? yearsListed(page, text) : undefined) ??
     placesOf(page, kind, three.exec(text), 4) ??
     (kind === 'moment' ? placesOf(page, kind, threeCounts.exec(text), 4) : undefined) ??
     firstAndLast(page, text, kind) ??
     (kind === 'moment' ? timesPair(page, text) : undefined) ??
     placesOf(page, kind, first(numbered, text), 1)
   );
+}
+
+const aYear = /(?:in|of|during) the (?:(first)|(last|final)|⟨o(\d+)⟩) year/g;
+
+/** "in the first year, in the fifth year and in the last year" */
+function yearsListed(page: Page, text: string): AskedPlace[] | undefined {
+  const found = [...text.matchAll(aYear)];
+  return found.length > 2
+    ? found.map(([, one, last, token]): AskedPlace => {
+        if (token !== undefined) return placeAt(page, 'range', Number(token), true);
+        return last === undefined && one ? { fromYear: 1, toYear: 1, taken: [] } : { lastYears: 1, taken: [] };
+      })
+    : undefined;
 }
 
 function first(words: RegExp, text: string): RegExpExecArray | null {

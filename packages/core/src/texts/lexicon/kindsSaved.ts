@@ -51,7 +51,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     12,
-    'how much can (?:then )?be withdrawn (?:now|then|at the end)',
+    'how much can (?:then )?be withdrawn (?:now|then|at the end(?! of (?:⟨|each|every)))',
     'annuity[^?]{0,200} its amount ?\\?',
   ),
   cue(

@@ -187,7 +187,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'age(?: of|d|:)? {n}',
     'lasted {t}',
     '(?:depreciated|written off) over {t}',
-    '(?:founded|opened|built|since|established) ~{t}',
+    '(?:founded|opened|built(?! up)|since|established) ~{t}',
     '(?<!for ){t} (?:earlier|before that|of experience|in business|experience)',
     '(?:argued|waited|worked|lived|taught|sailed|open|running|served|stood there)(?: [a-z]+){0,3} for {t}(?= (?:about|as|when))',
     '{t} (?:is|was) the age',

@@ -11,7 +11,7 @@ import { without } from './followers.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
 
 const later =
-  /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:in )?(?:exactly )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)/;
+  /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
 
 const untouched =
   /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
@@ -74,7 +74,7 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
 /** A sum today for payments that end no periods: the first says when they begin. */
 function readPaidLater(page: Page): DraftReading | undefined {
   const found = later.exec(page.flat);
-  const token = Number(found?.[1]);
+  const token = Number(found?.[1] ?? found?.[2]);
   if (!found || yearsOf(page, token) <= 1) return undefined;
   const questions = ownedQuestions(page, () => 1);
   if (questions.length !== 1 || questions[0]?.asked !== 'amount') return undefined;

@@ -22,12 +22,13 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   const sentence = other === undefined ? undefined : sentenceAt(page, page.places[other]!);
   if (one === undefined || other === undefined || third !== undefined || !sentence?.text.includes('?'))
     return undefined;
-  if (Number(atAnother.exec(sentence.text)?.[1] ?? -1) !== other) return undefined;
-  const once = askingNothing(withoutNewRates(page), sentence);
+  const asking = tailOf(sentence);
+  if (Number(atAnother.exec(asking.text)?.[1] ?? -1) !== other) return undefined;
+  const once = askingNothing(withoutNewRates(page), asking);
   if (once.questions.length !== 1 || !once.questions.every((each) => asked.has(each.asked))) return undefined;
   const questions = ownedQuestions(once, () => 'each');
   const first = readPlan(once, {
-    scope: without(sentence),
+    scope: without(asking),
     questions: questionsOf(questions, 0),
   });
   const { rate } = first.plan;
@@ -36,11 +37,21 @@ export function readOtherRate(page: Page): DraftReading | undefined {
     once,
     { ...first, plan: { ...first.plan, name: 'first' } },
     questions,
-    { name: 'then', rate: rateThen(page, sentence, rate, tokenAt(page, other).value) },
+    { name: 'then', rate: rateThen(page, asking, rate, tokenAt(page, other).value) },
     [],
     [[other, 'rate']],
     () => undefined,
   );
+}
+
+/** "…, and what is it at 6 %?": the end of a sentence that asks before. */
+function tailOf(sentence: Sentence): Sentence {
+  const found =
+    /,? and (?=(?:what|how (?:much|large|long))(?: (?:is|would|will) (?:it|that|they))?(?: be)? (?:at|if|with) )/.exec(
+      sentence.text,
+    );
+  const from = found?.index ?? 0;
+  return { ...sentence, start: sentence.start + from, text: sentence.text.slice(from) };
 }
 
 /** Quoted as the first one, where it says nothing of that itself. */

@@ -86,8 +86,14 @@ export function readPhases(page: Page): DraftReading | undefined {
 /** "In twelve years she wants to begin": how long the saving lasts. */
 const waitSpans = (page: Page): Span[] =>
   page.tokens.flatMap(({ form }, at) =>
-    form === 'time' && page.signs[at]?.[0]?.role === 'interval' && yearsOf(page, at) > 1 ? [page.places[at]!] : [],
+    form === 'time' && (page.signs[at]?.[0]?.role === 'interval' || isUntilThen(page, at)) && yearsOf(page, at) > 1
+      ? [page.places[at]!]
+      : [],
   );
+
+/** "… so that after 20 years 1,500 can be withdrawn each month" */
+const isUntilThen = (page: Page, at: number): boolean =>
+  /so that after $/.test(page.flat.slice(0, page.places[at]!.start));
 
 /** The marks of the only rate and of its compounding. */
 function rateSpans(page: Page): Span[] {

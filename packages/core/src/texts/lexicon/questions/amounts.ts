@@ -332,7 +332,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how large (?:is|will|does) ~(?:fund|pot|account|it|balance)',
     'amount (?:at the end|after|in the (?:fund|account))',
     'compound amount',
-    '(?:fund|account|pot|savings)(?: balance)?(?: after| at the end| when)',
+    '(?:fund|account|pot|savings)(?: balance)?(?: after| at the end(?! of (?:⟨|each|every))| when)',
     'how much (?:is|will be|would be) left',
     'what (?:is|will be|remains|would be)(?: [a-z]+){0,2} left',
     'to what (?:sum|amount|value|figure)',

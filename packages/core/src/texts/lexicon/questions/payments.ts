@@ -26,7 +26,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what is the remainder(?: (?:paid|drawn|withdrawn|given))?(?= ?[?,]| ⟨t)',
     'what (?:is|will be) the (?:odd |smaller )?(?:last|final)(?: one)? ?\\?',
     '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
-    'what is left for the (?:last|final)',
+    'what is left for (?:the|a) (?:last|final|smaller)',
     'how small (?:is|will|would|must)',
     '(?:what|how (?:large|much)) is the (?:smaller|last|final) one (?:that|which)',
     '^(?:and )?the last(?: one)?(?= ?\\?)',
@@ -280,7 +280,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
     13,
-    'what is left for the (?:last|final)',
+    'what is left for (?:the|a) (?:last|final)',
     '(?:what|how much) (?:must|is|remains|has to)[^.;?!⟨]{0,40} in the last @period',
     'what (?:is|remains) (?:left )?(?:to|for) (?:spend|draw|withdraw|take out|take|pay) (?:in|at|on) the',
   ),
