@@ -39,6 +39,15 @@ export function heardAs(
     /deposited|paid in|put in/.test(words)
   )
     return { ...each, asked: 'totalPaid' };
+  // "The same is paid out each quarter. How much is paid out?"
+  const isEach = /^\W*(?:and )?how much is (?:paid|put|drawn|withdrawn|deposited)(?: in| out)?\W*$/.test(words);
+  if (
+    each.asked === 'totalPaid' &&
+    plan.unknown === 'payment' &&
+    isEach &&
+    all.every(({ asked }) => asked !== 'payment')
+  )
+    return { ...each, asked: 'payment' };
   // "(1) Largest loan? (2) Deposit needed?" of a thing with a price.
   if (each.asked === 'payment' && plan.payment !== null && plan.price !== undefined && /deposit/.test(words))
     return { ...each, asked: 'deposit' };

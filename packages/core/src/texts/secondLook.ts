@@ -42,6 +42,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...askedOtherwise(page, draft),
     ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
+    ...savedAndOwed(page, draft),
   ];
   return first ? [first] : [];
 }
@@ -249,6 +250,18 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
       : [];
   });
 }
+
+/** Words of saving, and none of owing or drawing, of what is read as a debt or a fund. */
+const savedAndOwed = (page: Page, { plans }: DraftReading): ReadDoubt[] => {
+  const [plan] = plans;
+  const says = (kind: ReadKind): boolean => page.kinds.some((each) => each.says === kind && each.weight >= 5);
+  const isSaved =
+    says('saving') && /(?<![a-z])(?:saves?|saving|deposits?|aside|pays? in(?:to)?)(?![a-z])/.test(page.flat);
+  const isOther = ['borrowing', 'drawing-down', 'leasing', 'flat'].some((kind) => says(kind as ReadKind));
+  return plans.length === 1 && plan?.kind === 'borrowing' && plan.price === undefined && isSaved && !isOther
+    ? [doubt('kind', 'This sounds like saving, and is read as borrowing.', otherKinds('borrowing'))]
+    : [];
+};
 
 /** Only rates are held against each other, though sums are told. */
 const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>

@@ -17,6 +17,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     12,
     '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
     'one-off {m}',
+    '(?:together|along) with the (?:<o>|next|last) (?:<e> )?@payment,? (?:he|she|they|it|the [a-z]+) (?:pays?|repays?|sends?|puts? in|adds?) {m}(?! (?:more )?(?:<[ae]>|each|every|a |at the))',
     '(?<!starting )(?<!beginning )(?<!commencing )(?:with|at|after) (?:payment (?:number )?<n>|the <o> @payment),? (?:he|she|they|it|the [a-z]+) (?:pays?|sends?|puts? in|adds?) {m} (?:more|extra|besides|in addition)(?! (?:<[ea]>|each|every|a |at the))',
     'another {m} (?:is|are|was|were) (?:added|deposited|paid in|put in|invested)(?! <)(?! at the)',
     '{m}(?: from [a-z ]{2,20})? goes in (?:with|on top of|along with|together with)',

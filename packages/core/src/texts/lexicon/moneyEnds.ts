@@ -92,7 +92,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     11,
     'so that {m} (?:is|are|will be) there',
-    '{m} [a-z ]{0,24}as a balloon',
+    '{m} (?:[a-z]+ ){0,4}as a balloon',
     '(?:afterwards|then|at the end),? it (?:will be|is) worth {m}',
   ),
   cue(

@@ -34,7 +34,7 @@ const telling = (says: string, words: string, isHeard: TellingWords['isHeard']):
 export const tellingWords: readonly TellingWords[] = [
   telling(
     'a balloon or residual',
-    'balloon|residual',
+    '(?<!hot[- ]air )balloon|residual',
     ({ plans, asks }) =>
       plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'finalAmount') ||
       asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),
