@@ -4,6 +4,7 @@ import type { Cue } from '../record.ts';
 import { amountsAsked } from './amounts.ts';
 import type { Asked } from './asked.ts';
 import { comparedAsked } from './compared.ts';
+import { endsAsked } from './ends.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
 import { ratesAsked } from './rates.ts';
@@ -17,5 +18,6 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...totalsAsked,
   ...owedAsked,
   ...amountsAsked,
+  ...endsAsked,
   ...paymentsAsked,
 ];
