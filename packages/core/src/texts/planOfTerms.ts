@@ -25,6 +25,9 @@ export interface PlanRead {
 const shareOf = (whole: number | null | undefined, share: number): number | null =>
   typeof whole === 'number' ? roundTo(whole * share, 2) : null;
 
+/** Only the last, smaller payment is asked for. */
+const onlyLast = (asked: ReadonlySet<Asked>): boolean => asked.size === 1 && asked.has('lastPayment');
+
 /** @param counted a number of payments that is told elsewhere, where the text has none */
 export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>, counted?: number): PlanRead {
   const roles = new Map<number, Role>();
@@ -48,10 +51,12 @@ export function planOfTerms(page: Page, terms: Terms, asked: ReadonlySet<Asked>,
   const grows = times !== undefined && built.amount === null && stated === null && !asked.has('amount');
   const grown = stated ?? grownTo(built.amount, times, earned);
   const startsAt = grows ? 1 : kind === 'saving' && built.amount === null && !asked.has('amount') ? 0 : built.amount;
+  // "47 payments of 450 and a last one. How large is that?": how many there are follows from the rest.
+  const isClosed = onlyLast(asked) && payment !== null && startsAt !== null && rate !== null && kind !== 'saving';
   const values: Readonly<Record<Unknown, number | null>> = {
     amount: kind === 'convert' ? null : startsAt,
     rate: rate?.value ?? charge,
-    payments: count.payments ?? null,
+    payments: isClosed ? null : (count.payments ?? null),
     payment: kind === 'lump-sum' ? 0 : payment,
     finalAmount: grown ?? (finalIsOpen(terms, asked, count.payments ?? null, payment, rate && startsAt) ? null : 0),
   };

@@ -1,5 +1,6 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
+import { answersOf } from './answers.ts';
 import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
@@ -43,6 +44,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
     ...savedAndOwed(page, draft),
+    ...closingMiscounted(page, draft),
   ];
   return first ? [first] : [];
 }
@@ -250,6 +252,18 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
       : [];
   });
 }
+
+/** "47 payments of 450 and a last one": as many as the numbers make. */
+const closingMiscounted = (page: Page, { plans, wanted, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const of = plans[plan ?? 0];
+    if (role !== 'payments' || of?.payments !== null || of.unknown !== 'payments') return [];
+    const { value } = tokenAt(page, token);
+    const [, whole] = answersOf(plans, wanted, { quantity: 'payments', plan: plan ?? 0 });
+    return whole === value || whole === value + 1
+      ? []
+      : [doubt('payments', `The text says ${value} payments, and the numbers make ${whole ?? 'none'}.`)];
+  });
 
 /** Words of saving, and none of owing or drawing, of what is read as a debt or a fund. */
 const savedAndOwed = (page: Page, { plans }: DraftReading): ReadDoubt[] => {

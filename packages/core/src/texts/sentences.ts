@@ -189,7 +189,7 @@ export function piecesOf({ start, text }: Sentence): Piece[] {
   const places = [...cuts].sort((one, other) => one - other);
   const pieces: Piece[] = [];
   // "First find …; then what is owed, and the total of …": told to find, all of it.
-  let toFind = false;
+  let toFind = / are (?:wanted|to be found|sought|to be determined)(?![a-z])/.test(text) && wanted.test(text);
   let follows = quantityFirst.test(text) && !/⟨[mp]/.test(text);
   const isShort = text.trim().length < 80 && /\?\s*$/.test(text);
   places.forEach((at, index) => {

@@ -14,6 +14,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue('saving', 9, '(?:deposit|deposits|deposited) (?:<m> )?at the (?:end|start|beginning) of <e>'),
   cue(
     'saving',
     12,

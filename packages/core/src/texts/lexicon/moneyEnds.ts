@@ -178,7 +178,11 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:after which|at the end of which) (?:it|they) (?:is|are|will be) worth {m}',
   ),
   cue('finalAmount', 10, 'to have {m} (?:in|after|when|by)'),
-  cue('finalAmount', 12, '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash)',
+  ),
   cue(
     'finalAmount',
     10,

@@ -16,7 +16,8 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     9,
-    '(?:payments|instal?lments|deposits|withdrawals|rentals|rents):? {m}',
+    '(?:payments|instal?lments|withdrawals|rentals|rents):? {m}',
+    'deposits: {m}',
     'takes? {m} (?:from|out of)',
     '\\((?:start|end|beginning|close) of <e>, {m}\\)',
     '(?:in order|so as) to (?:have|draw|receive|get) {m} (?:at the (?:start|end|beginning) of )?<ea>',
@@ -84,6 +85,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
     'puts? down {m}',
+    '(?:has|have|had) saved {m}(?=[^?!]{0,60}the (?:rest|remainder|balance) is (?:financed|borrowed|lent))',
     '{m} (?:now|today|at once|down) and <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)(?=[^?]*(?:price|costs?|priced|worth))',
     'on signing[^.?!⟨]{0,40} pays? {m}',
     '(?:pays?|paid|puts?) {m} of (?:the|its|her|his|their) <m>(?! (?:each|every|<[ae]>))',

@@ -37,6 +37,11 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('price', 10, '^of the {m} for'),
   cue(
     'amount',
+    12,
+    '(?:deposits?|puts?|pays?|invests?) {m} (?:in|into) (?:an?|the|his|her|their) [a-z ]{3,24},? (?:and |then )+(?:adds?|pays?|puts?|deposits?|saves?)',
+  ),
+  cue(
+    'amount',
     13,
     'pv ?(?:=|:|of|is)? ?{mn}',
     'interest on {m} (?:left|lying|deposited|invested|lent|borrowed|placed|put)',

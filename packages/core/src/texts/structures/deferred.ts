@@ -11,7 +11,7 @@ import { without } from './followers.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
 
 const later =
-  /(?:starting|beginning|commencing|the first(?: [a-z]+){0,4}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
+  /(?:starting|beginning|commencing|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
 
 const untouched =
   /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;

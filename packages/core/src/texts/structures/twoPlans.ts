@@ -195,11 +195,13 @@ function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
         /payment|instal|each month|monthly|⟨[ea]\d+⟩/.test(words) && !/in all|total|cost|altogether/.test(words);
       const by = /interest/.test(words)
         ? 'totalInterest'
-        : plan?.unknown === 'rate' || /rate/.test(words)
-          ? 'effectiveRate'
-          : isPayment
-            ? 'payment'
-            : 'totalPaid';
+        : plan?.unknown === 'payment' && isPayment
+          ? 'payment'
+          : plan?.unknown === 'rate' || /rate/.test(words)
+            ? 'effectiveRate'
+            : isPayment
+              ? 'payment'
+              : 'totalPaid';
       return {
         by: by === 'effectiveRate' && !/rate/.test(words) ? 'totalPaid' : by,
         want: wantsMost && !/better/.test(words) ? 'most' : 'least',

@@ -80,6 +80,8 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) must (?:he|she|they) (?:bring|pay|put) in (?:today|now)',
     '(?:what|how much) (?:must|can|should|will|would|may|could|does) (?:[a-z]+ ){1,3}(?:lend|advance)(?![a-z])',
     '(?:what|how much) (?:does|will|would|can|should) (?:he|she|they|it|the [a-z]+) (?:get|receive|be paid|be given) (?:for it )?(?:today|now|at once)',
+    '(?:amount|size) of (?:a|the) (?:single |one )?deposit (?:which|that)(?! (?:is|must be) (?:made|paid) (?:each|every|at))',
+    'how much (?:does|must|will) (?:he|she|they|it) (?:have to |need to )?(?:finance|borrow)',
     'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
     'pay-?off (?:amount|figure|sum) (?:today|now)',
     'what single [a-z]+ (?:today|now|at once)',

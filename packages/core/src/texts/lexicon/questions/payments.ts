@@ -51,7 +51,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
     'what (?:must|will|does|would) (?:he|she|they|it) pay from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
     'what are they after (?:the|that|this) (?:change|rise|fall|cut|increase|drop)',
-    'what is (?:it|the payment) after (?:the|that|this) (?:change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',
+    'what is (?:it|the payment) after (?:the|that|this) (?:pause|gap|break|holiday|change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',
     'what after (?:the|that|it)',
     `(?:@payment|deposit|rental)s? ~?(?:from (?:then|there|now|that (?:point|moment|day)|the ⟨o\\d+⟩)|thereafter|afterwards?|after (?:the (?:change|pause|extra|rise|break|holiday|special|gap|missed|skipped|lump|bonus|increase)|that)|for the (?:rest|remaining)|from payment ⟨n\\d+⟩)`,
     `what ~ (?:will|must|does|would) ~(?:pay|payment) ~?(?:from then|afterwards|thereafter|from the ⟨o\\d+⟩)`,
@@ -150,6 +150,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'lastPayment',
     14,
+    '(?:how much|what) (?:can|could|does|will) (?:he|she|they) (?:withdraw|draw|take|pay)(?: out)? (?:<[ta]>|(?:a|one) @period) after (?:the last|them|that)',
     'what is (?:then )?left to (?:be )?(?:paid|pay|pay off) (?:<t>|<a>|an? @period) (?:after|later)',
     '(?:what|how much) (?:is|must be) paid (?:<t>|<a>|(?:an?|one) @period) after (?:them|these|those|the last)',
     '(?:what|how much) (?:is|must be|has to be|will be) paid (?:in all |altogether |in total )?(?:on (?:that|this) (?:day|date)|at that (?:time|moment|date))',
@@ -203,6 +204,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '^(?:give|find|state) (?:the|their|its) size(?= ?\\.|$)',
     'takes? what (?:<e> )?@payment',
     'the amount of each (?:<e> )?(?:[a-z-]+ )?@payment',
+    '(?:amount|sum) (?:that )?(?:he|she|they) can (?:then )?(?:take|draw|withdraw|spend)',
     'how much is (?:given|paid|handed|taken|drawn) out(?= ?[?,]| each| every)',
     'what (?:was|is|must be) (?:deposited|saved|put in|drawn|withdrawn|paid in) (?:each|every|at the|<ea>)',
     'what (?:he|she|they|it) (?:must |has to )?(?:pays?|repays?|saves?|draws?|takes?|puts? in|deposits?)(?: back| in| out| aside)? (?:each|every|a time|<ea>)',
@@ -318,7 +320,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     13,
-    '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) (?:at|on) the (?:end|beginning|start|first|last)',
+    '(?:what|which) (?:amount|sum) (?:must|should|does|do) ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) (?:at|on) the (?:end|beginning|start|first|last)',
     '(?:what|which) (?:amount|sum) must ~(?:deposit|deposited|save|saved|paid in|pay in|set aside|invest|invested|collected|collect) <e>',
   ),
   cue(
