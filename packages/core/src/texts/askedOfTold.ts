@@ -80,7 +80,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     return undefined;
   // "He takes out the same amount at the end of each month. What is it?"
   const regular =
-    /an? income(?![a-z])|with (?:a|one) payment(?![a-z])|the (?:⟨e\d+⟩ )?payment is (?:found|computed|worked out|calculated)|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩(?:-end)? |[a-z]+ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
+    /an? income(?![a-z])|the (?:rent|rental|payment|instal?lment|deposit) is (?:due|payable|paid|made) (?=at|each|every|⟨)|with (?:a|one) payment(?![a-z])|the (?:⟨e\d+⟩ )?payment is (?:found|computed|worked out|calculated)|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩(?:-end)? |[a-z]+ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular

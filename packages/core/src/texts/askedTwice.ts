@@ -47,9 +47,12 @@ function oldAndNew(asking: Asking): Question[] | undefined {
 
 function paymentAndNew(asking: Asking): Question[] | undefined {
   const { own, sentence, others } = asking;
-  const isBoth = own.asked === 'payment' && others.length === 0 && asksBoth(asking);
+  const isBoth =
+    own.asked === 'payment' && others.every(({ question }) => !isOfPayment(question.says)) && asksBoth(asking);
   return isBoth ? [own, { ...own, asked: 'newPayment', end: sentence.end }] : undefined;
 }
+
+const isOfPayment = (says: Question['asked']): boolean => says === 'payment' || says === 'newPayment';
 
 /** "What is the payment before and after?", "What are the two payments?" of a loan whose rate changes. */
 function asksBoth({ flat, own, piece, sentence }: Asking): boolean {
@@ -61,7 +64,9 @@ function asksBoth({ flat, own, piece, sentence }: Asking): boolean {
   const changes =
     /rate[^.?!]{0,40}(?:falls|rises|rose|fell|changes|raised|lowered|goes (?:up|down)|went (?:up|down)|drops|cut|reduced|increased)/.test(
       flat,
-    ) || /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat);
+    ) ||
+    /for the first ⟨t[^.?!]*(?:rate|⟨p)[^?]*(?:then|after)/.test(flat) ||
+    /(?:payment|instal?lment)s? (?:is|are) (?:then |now )?(?:lowered|reduced|recalculated|adjusted)/.test(flat);
   return isAround || (isTwo && changes);
 }
 

@@ -210,6 +210,23 @@ function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
       args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
     };
   }
+  // "… the saving per month": of a payment that is lowered.
+  const isEach =
+    /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
+      unit,
+    );
+  if (
+    changesAfter !== undefined &&
+    isEach &&
+    plan.changes.every((each) => !('keep' in each) || each.keep === 'payments')
+  ) {
+    const before: Compared = { plan: index, quantity: 'payment' };
+    return {
+      quantity: 'difference',
+      plan: null,
+      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
+    };
+  }
   // "It is paid off after seven years. How much is that, and what interest is saved by it?"
   const isByIt =
     /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])/.test(unit);

@@ -4,7 +4,6 @@ import type { Span } from './flatText.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
-import type { ReadChange, ReadPlan } from './reading.ts';
 import { yearsOf } from './terms.ts';
 import { yearsIn } from './tokens.ts';
 
@@ -47,6 +46,7 @@ const moments: readonly MomentRecord[] = [
   moment(`{o}(?: ${payment})?`),
   moment('(?:end|start|beginning|close) of @year {n}'),
   moment('(?:paid|made) {n} of'),
+  moment('when (?:he|she|they|it|the [a-z]+) (?:has|have|had) (?:made|paid) {n}'),
   moment('first {n} (?:<e> )?(?:@payment|@deposit)'),
   moment('for {n} (?:<e> )?(?:@payment|@deposit)s?,? and'),
   moment('(?:@payment|@deposit|month) (?:number |no )?{n}'),
@@ -142,7 +142,7 @@ const ofPayments =
 
 const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
 
-const missed = new RegExp(`payments? ${someOfThem},? ${ofPayments}`);
+const missed = new RegExp(`payments? ${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofPayments}`);
 
 const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
@@ -287,50 +287,6 @@ function isAsked(page: Page, at: number): boolean {
     ({ asked, start, unit }) =>
       looksAtPlace.has(asked) && place.start >= start && place.start < unit.end && place.start - start < 70,
   );
-}
-
-/** The changes in numbers, in the order in which they come, for a plan. Those without a moment are left out: they are doubts. */
-export function changesInNumbers(
-  page: Page,
-  reads: readonly ChangeRead[],
-  plan: Pick<ReadPlan, 'paymentsPerYear' | 'payment' | 'rate' | 'amount' | 'payments'>,
-  keepOtherwise: 'payments' | 'payment',
-): ReadChange[] {
-  const found = reads.flatMap((read): ReadChange[] => {
-    const after =
-      read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
-    if (after === undefined) return [];
-    const { value, unit, form } = tokenAt(page, read.token);
-    const keep = read.keep ?? keepOtherwise;
-    switch (read.kind) {
-      case 'rate':
-        return plan.rate ? [{ kind: 'rate', after, rate: { ...plan.rate, value }, keep }] : [];
-      case 'extra':
-        return [{ kind: 'extra', after, value, keep }];
-      case 'rise':
-        return isOnce(value, after, plan)
-          ? [{ kind: 'extra', after, value, keep }]
-          : [{ kind: 'payment', after, by: value }];
-      case 'new payment':
-        return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
-      case 'skip': {
-        const skipped =
-          read.count ?? (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
-        return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
-      }
-    }
-  });
-  return found.sort((one, other) => one.after - other.after);
-}
-
-/** Many times a payment more: paid once. */
-function isOnce(
-  value: number,
-  after: number,
-  { amount, payment, payments }: Pick<ReadPlan, 'amount' | 'payment' | 'payments'>,
-): boolean {
-  const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
-  return after > 0 && usual !== null && value > 3 * usual;
 }
 
 /** A count that is a hair off a whole number is that number. */

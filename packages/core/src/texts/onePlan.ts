@@ -3,7 +3,8 @@
 import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
-import { changesInNumbers, changesOfText, isMore, wholeNumber, type ChangeRead } from './changesOfText.ts';
+import { changesInNumbers } from './changesInNumbers.ts';
+import { changesOfText, isMore, wholeNumber, type ChangeRead } from './changesOfText.ts';
 import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
@@ -112,7 +113,7 @@ function keptOtherwise(
   asked: ReadonlySet<Asked>,
   changes: readonly ChangeRead[],
 ): 'payments' | 'payment' {
-  if (plan.kind === 'saving' && plan.payment !== null) return 'payment';
+  if ((plan.kind === 'saving' && plan.payment !== null) || plan.kind === 'lump-sum') return 'payment';
   if (asked.has('newPayment')) return 'payments';
   return changes.some(({ kind }) => kind === 'rate') && !asked.has('difference') ? 'payments' : 'payment';
 }

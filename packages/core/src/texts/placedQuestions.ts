@@ -40,7 +40,7 @@ function ofOneNow(page: Page): readonly Question[] {
     );
   return isOneNow || isPutInNow
     ? page.questions.map((each) =>
-        each.asked === 'payment' || (isPaidNow && each.asked === 'finalAmount')
+        each.asked === 'payment' || (isPaidNow && (each.asked === 'finalAmount' || each.asked === 'totalPaid'))
           ? { ...each, asked: 'amount' as const }
           : each,
       )

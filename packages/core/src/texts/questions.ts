@@ -66,8 +66,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       flat.slice(unit.start, unit.end + 1),
     );
   const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1) || isAsked(each));
-  // "How long, in years" is one question.
-  const single = kept.filter((each, at) => !(each.asked === 'howLong' && kept[at + 1]?.asked === 'years'));
+  const single = kept.flatMap((each, at): Question[] => timeAsked(flat, each, kept[at + 1]));
   // "Compare: …" before the choice that is asked.
   const isHead = ({ start, end }: Span): boolean =>
     single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
@@ -75,6 +74,12 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
   const mayStand = ({ isSupposed, unit }: Question): boolean =>
     !isSupposed || lost.some(({ start }) => start === unit.start);
   return { questions: inOrder(flat, single.filter(mayStand)).map((each) => askedSince(flat, each)), unread: lost };
+}
+
+/** "How long, in years" is one question; "when, in payments and in years" is two. */
+function timeAsked(flat: string, each: Question, next: Question | undefined): Question[] {
+  if (each.asked !== 'howLong' || next?.asked !== 'years') return [each];
+  return /in (?:payments|months) and/.test(flat.slice(each.start, next.end)) ? [{ ...each, asked: 'payments' }] : [];
 }
 
 /** "Eight years ago 3,200 was put away. What is its value now?": the end of the time, not its start. */
@@ -237,6 +242,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:and )?how (?:much|many|long|large),?$|^find out\W*$|^with the same (?:payments|terms)\W*$/.test(text) ||
     (found.length > 0 && /^is (?:the [a-z]+|it|he|she) (?:cleared|repaid|paid off|over|gone|free)\W*$/.test(text)) ||
     (found.length > 0 && /^(?:and )?how much (?:in|of) the (?:last|final|⟨o\d+⟩)[^?]{0,12}\W*$/.test(text)) ||
+    /^(?:find|give|state) the (?:old|first) and$/.test(text) ||
     (found.length > 0 && /^(?:and )?what (?:afterwards|later|then|after)\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
     /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||

@@ -45,6 +45,10 @@ export function quoteOf(
   }
 }
 
+/** A single sum that changes on the way is saved with payments of nothing. */
+const statedAs = ({ kind, changes }: ReadPlan): ReadKind =>
+  kind === 'lump-sum' && changes.length > 0 ? 'saving' : kind;
+
 /**
  * @param wanted how often the rate that is asked for is compounded
  * @param rounding of the payment that a rise is added to, where it has to be found first
@@ -55,7 +59,8 @@ export function statementOfPlan(
   wanted?: number,
   rounding: TableRounding = centRounding,
 ): Statement | undefined {
-  const { kind, unknown, amount, payment, finalAmount, charge } = plan;
+  const { unknown, amount, payment, finalAmount, charge } = plan;
+  const kind = statedAs(plan);
   const { paymentsPerYear, payments } = inWholePeriods(plan);
   const { quote, number } = quoteOf(plan.rate, plan.paymentsPerYear, wanted);
   const isFlat = kind === 'flat';

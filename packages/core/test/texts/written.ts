@@ -5696,7 +5696,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Interest: 4% the first three years, 5% afterwards, both compounded yearly. What does £10,000 become in eight years?',
-    plans: ['lump-sum amount=10000 rate=0.04/nominal/1 n=8 p=1 rate@3:0.05/payments ?finalAmount'],
+    plans: ['lump-sum amount=10000 rate=0.04/nominal/1 n=8 p=1 rate@3:0.05/payment ?finalAmount'],
     asks: ['finalAmount'],
   },
   {

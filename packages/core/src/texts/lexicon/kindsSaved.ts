@@ -14,6 +14,11 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue(
+    'drawing-down',
+    12,
+    '(?:pension|fund|insurer|company|annuity)[^.?!⟨]{0,20} promises {m} (?:at|each|every|<e>|<a>|on)',
+  ),
   cue('saving', 9, '(?:deposit|deposits|deposited) (?:<m> )?at the (?:end|start|beginning) of <e>'),
   cue(
     'saving',

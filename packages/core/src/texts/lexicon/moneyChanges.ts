@@ -83,6 +83,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     10,
+    '(?:begins?|starts?) (?:to pay|paying) {m}(?! (?:more|extra|on top|besides|at the|each|every|⟨))',
     'from (?:the )?<o>(?: @payment)? on,? (?:they|it|these|payments|deposits|the payments|each) (?:are|is|come to|rise to|fall to) {m}',
     'after <t>,? (?:the [a-z]+|she|he|they|it) (?:starts?|begins?) (?:to pay|paying|to deposit|depositing) {m}(?! (?:more|extra|on top|besides))',
     'from (?:the )?<o> (?:@payment|@deposit|month|quarter) on(?:wards?)?,? {m}(?= ?[,.;?]| is| are)',

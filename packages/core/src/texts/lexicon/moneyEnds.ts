@@ -61,6 +61,9 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     'aims? (?:at|for|is|of|:)? ?{m}',
+    '(?:is|are) worth {m} (?:today|now)(?=[^?]*⟨t\\d+⟩ ago)',
+    '(?:debt|note|bill) of {m} (?:due|payable|falling due) in <t>',
+    '(?:leads?|leading) to {m}(?! (?:<[ae]>|each|every))',
     'to (?:collect|gather|raise|amass) {m}(?! (?:<[ae]>|each|every))',
     '{m} (?:due|payable|falling due|maturing) in <t>(?= and)',
     'after <n>[^.?!]{0,40}(?:deposits|payments|contributions)[^.?!]{0,40} {m} (?:is|are|was|lies?) (?:in|on) (?:the|her|his|their|an?) (?:account|fund|pot)',
@@ -181,7 +184,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
     12,
-    '(?:may|can|could|might) be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash)',
+    '(?:may|can|could|might) (?:then |afterwards )?be (?:bought|purchased|acquired|kept)(?: [a-z]+){0,3} for {m}(?! (?:in )?cash)',
   ),
   cue(
     'finalAmount',

@@ -35,6 +35,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
+  cue('price', 11, '(?:leases?|leased|rents?|hires?) [a-z -]{2,30} worth {m}'),
+  cue(
+    'amount',
+    13,
+    '(?:fee|prize|legacy|gift|earns?|receives?|inherits?|wins?) (?:of )?{m} and (?:invests|deposits) (?:it|this|that|them|all of it)',
+  ),
   cue(
     'amount',
     12,

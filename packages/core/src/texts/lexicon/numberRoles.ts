@@ -131,6 +131,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '{t} ago(?=(?:[^.?!⟨]|⟨m\\d+⟩){0,50} (?:put|invested|deposited|placed|laid|lent|left|lodged|entrusted|banked)(?![a-z]))',
     "{t}'?s? (?:[a-z-]+ )?(?:loan|mortgage|term|lease|plan|contract|later|from (?:now|today)|bond|note|hence|hire|credit|payments?|deposit|annuity|savings)",
     '{t} (?:have|has) passed',
+    'worth {t} ago',
   ),
   cue(
     'duration',

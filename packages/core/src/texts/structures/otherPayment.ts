@@ -67,7 +67,9 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const isShort =
     said &&
     said.text.trim().length < 45 &&
-    !/(?:begins?|starts?|opens?|has|have|already)(?![a-z])[^?]*⟨m/.test(said.text);
+    !/(?:begins?|starts?|opens?|has|have|already)(?![a-z])[^?]*⟨m|⟨m\d+⟩ (?:is|are) (?:there|in (?:it|the)|already|saved|put)/.test(
+      said.text,
+    );
   if (
     !found ||
     !said ||

@@ -37,6 +37,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'total saved',
     'saving over',
     'how much (?:interest )?does (?:it|this|that|the [a-z]+) save',
+    'how much (?:does|do|would|will) (?:the|his|her|their) (?:<e> )?@payment ~~?(?:fall|rise|drop|increase|decrease|change|go (?:up|down))',
     'how many (?:[a-z]+ )?payments does ~~save',
     'advantage',
   ),

@@ -10,6 +10,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:must|does|would|will|should) (?:he|she|they|it|the [a-z]+) pay,? (?:straight|just|right|immediately|directly) after',
     '(?:what|how much) (?:is|was|remains|will be) (?:still |then )?tied up',
     'what (?:has|have) (?:he|she|they|it) still (?:invested|in it|tied up)',
+    'what single payment (?:then|now|at that time)[^?]{0,60}(?:pays?|clears?|settles?)(?: (?:it|the (?:loan|mortgage|debt)|this))? ?(?:off)?(?= ?\\?)',
     'what (?:remains|is left) of (?:it|the (?:loan|mortgage|debt))',
     'how much (?:he|she|they|it) then owes?',
     '(?:has|have) (?:he|she|they) not yet (?:got|had|been paid|received) back',

@@ -1,0 +1,63 @@
+/** The changes of a plan in numbers: after which payment, at which rate, by how much. */
+
+import { wholeNumber, type ChangeRead } from './changesOfText.ts';
+import { tokenAt, type Page } from './page.ts';
+import type { ReadChange, ReadPlan, ReadRate } from './reading.ts';
+import { yearsIn } from './tokens.ts';
+
+/** The changes in numbers, in the order in which they come, for a plan. Those without a moment are left out: they are doubts. */
+export function changesInNumbers(
+  page: Page,
+  reads: readonly ChangeRead[],
+  plan: Pick<ReadPlan, 'paymentsPerYear' | 'payment' | 'rate' | 'amount' | 'payments'>,
+  keepOtherwise: 'payments' | 'payment',
+): ReadChange[] {
+  const found = reads.flatMap((read): ReadChange[] => {
+    const after =
+      read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
+    if (after === undefined) return [];
+    const { value, unit, form } = tokenAt(page, read.token);
+    const keep = plan.payment === 0 ? 'payment' : (read.keep ?? keepOtherwise);
+    switch (read.kind) {
+      case 'rate':
+        return plan.rate
+          ? [{ kind: 'rate', after, rate: { ...plan.rate, ...ownQuoting(page, read.token), value }, keep }]
+          : [];
+      case 'extra':
+        return [{ kind: 'extra', after, value, keep }];
+      case 'rise':
+        return isOnce(value, after, plan)
+          ? [{ kind: 'extra', after, value, keep }]
+          : [{ kind: 'payment', after, by: value }];
+      case 'new payment':
+        return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
+      case 'skip': {
+        const skipped =
+          read.count ?? (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);
+        return [{ kind: 'skip', after, payments: skipped, keep: read.keep ?? 'payments' }];
+      }
+    }
+  });
+  return found.sort((one, other) => one.after - other.after);
+}
+
+/** "… is changed to 2.88 % compounded monthly": how the new rate is quoted, where the text says so. */
+function ownQuoting(page: Page, token: number): Partial<ReadRate> {
+  const behind = /^(?: ⟨a\d+⟩)?(?: (effective)(?![a-z])|,? (?:compounded|convertible) ⟨e(\d+)⟩)/.exec(
+    page.flat.slice(page.places[token]!.end),
+  );
+  if (behind?.[1]) return { quoted: 'effective', compoundingsPerYear: 1 };
+  return behind?.[2] === undefined
+    ? {}
+    : { quoted: 'nominal', compoundingsPerYear: tokenAt(page, Number(behind[2])).value };
+}
+
+/** Many times a payment more: paid once. */
+function isOnce(
+  value: number,
+  after: number,
+  { amount, payment, payments }: Pick<ReadPlan, 'amount' | 'payment' | 'payments'>,
+): boolean {
+  const usual = payment ?? (amount && payments ? (amount / payments) * 3 : null);
+  return after > 0 && usual !== null && value > 3 * usual;
+}
