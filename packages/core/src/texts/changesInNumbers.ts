@@ -30,7 +30,10 @@ export function changesInNumbers(
           ? [{ kind: 'extra', after, value, keep }]
           : [{ kind: 'payment', after, by: value }];
       case 'new payment':
-        return plan.payment === null ? [] : [{ kind: 'payment', after, by: value - plan.payment }];
+        if (plan.payment === null) return [];
+        return isOnce(value, after, plan)
+          ? [{ kind: 'extra', after, value, keep }]
+          : [{ kind: 'payment', after, by: value - plan.payment }];
       case 'skip': {
         const skipped =
           read.count ?? (form === 'time' ? wholeNumber(value * (yearsIn[unit] ?? NaN) * plan.paymentsPerYear) : value);

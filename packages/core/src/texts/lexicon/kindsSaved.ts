@@ -14,6 +14,8 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue('saving', 9, '<m> (?:is|are|was|were) (?:then )?paid in (?:at|each|every|<e>)'),
+  cue('drawing-down', 12, '(?:fund|trust|endowment|annuity) (?:that|which) pays(?: out)? {m}'),
   cue(
     'drawing-down',
     12,

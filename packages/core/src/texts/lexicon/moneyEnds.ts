@@ -61,6 +61,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     'aims? (?:at|for|is|of|:)? ?{m}',
+    '(?:needed|necessary|required) (?:for|to reach|until) a (?:balance|total|sum) of {m}',
+    'the last of which includes (?:a|an)(?: extra| additional)? {m}',
     '(?:is|are) worth {m} (?:today|now)(?=[^?]*⟨t\\d+⟩ ago)',
     '(?:debt|note|bill) of {m} (?:due|payable|falling due) in <t>',
     '(?:leads?|leading) to {m}(?! (?:<[ae]>|each|every))',

@@ -93,9 +93,9 @@ export function readTwo(
 }
 
 const leaseMark =
-  /(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
+  /leasing (?=(?:an?|the) [a-z ]{3,30} worth ⟨m)|(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
 const loanMark =
-  /(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|or (?:the |an? )?[a-z]+ (?:borrows?|takes a loan|buys?)(?= ⟨m\d+⟩| it)|(?:it|they|she|he) (?:can|may|could) borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
+  /(?:^|[.;:,\n()] ?)(?:or (?:else )?|to |alternatively,? |option [a-z0-9]+[:,]? )*(?:borrow(?:ing)?|loan|buy(?:ing)?(?!-?out)|purchase(?! option| price)|credit|bank loan|a loan|take a loan|(?:its|the) price (?:can|may|could) be borrowed|(?:it|they) (?:can|may) be bought (?:now |at once )?with a loan|(?:be )?bought with a loan|financed with a loan|or a loan(?= of ⟨m)|or (?:the |an? )?[a-z]+ (?:borrows?|takes a loan|buys?)(?= ⟨m\d+⟩| it)|(?:it|they|she|he) (?:can|may|could) borrow (?:the (?:price|money)|its price|⟨m\d+⟩))(?: (?:(?:the|its) price|it|the money))?(?=[:,. -]| for the price)/;
 
 /** A lease against a loan: each told in its own sentences. */
 function leaseAndLoan(page: Page): Regions | undefined {

@@ -94,14 +94,18 @@ function secondStage(
   const heads = clausesOf(page).filter(({ start, end }) => start >= after - 1 && start <= place.start && end > after);
   const head =
     heads.find(({ start, end }) => leavesIt.test(page.flat.slice(start, end))) ??
+    heads.find(({ start }) => isSecond(page.flat.slice(start, sentence.end))) ??
     heads.find(({ start }) => goesOn.test(page.flat.slice(start, sentence.end)));
   if (!head) return undefined;
   // It begins with the first clause behind which nothing of the first stage is told.
   const start = Math.max(head.start, sentence.start <= after ? head.start : sentence.start);
   const end = endOf(page, place, sentence, questions);
   const text = page.flat.slice(start, end);
-  return goesOn.test(text) && !pays.test(text) ? { region: { start, end }, token } : undefined;
+  return isSecond(text) ? { region: { start, end }, token } : undefined;
 }
+
+/** It goes on, with nothing more paid in. */
+const isSecond = (text: string): boolean => goesOn.test(text) && !pays.test(text);
 
 /** Before what is said of both stages, and before what is asked. */
 function endOf(page: Page, place: Span, sentence: Span, questions: readonly PlacedQuestion[]): number {

@@ -176,6 +176,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'principal',
     12,
     'how much (?:has|have) (?:he|she|they|it) (?:then |already )?(?:paid|repaid) off',
+    'how much (?:has|have) (?:then |already )?been (?:repaid|paid off|paid back)(?! in interest)',
     'how much of (?:it|(?:the|her|his|their) (?:<m> )?(?:balance|debt|loan|mortgage|principal)) (?:is|has|have|had|was|will) (?:(?:then |been |already |be )+)?(?:paid off|paid back|repaid|cleared|paid down|amorti[sz]ed)',
     'how much (?:has|have) (?:been |he |she |they )(?:been )?(?:paid|repaid) (?:off |back |down )?(?:of|on|from|off) the (?:principal|capital|debt|loan)',
   ),
