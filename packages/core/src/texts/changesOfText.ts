@@ -146,6 +146,10 @@ const missed = new RegExp(`payments? ${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofP
 
 const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
+const noneMade = new RegExp(
+  `no payments? (?:are|were|is|was) (?:made|due|paid) (?:in|for|during) (?:months?|payments?) ${someOfThem}`,
+);
+
 const missedMonths = new RegExp(
   `payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`,
 );
@@ -165,7 +169,8 @@ function missedPayments(page: Page): ChangeRead[] {
     leftOut.exec(page.flat) ??
     missedNamed.exec(page.flat) ??
     missedThen.exec(page.flat) ??
-    missedMonths.exec(page.flat);
+    missedMonths.exec(page.flat) ??
+    noneMade.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];
   const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);

@@ -4,7 +4,7 @@ import { answersOf } from './answers.ts';
 import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
-import { tokenAt, type Page } from './page.ts';
+import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
@@ -44,6 +44,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...askedByOtherTime(page, draft),
     ...ratesAlone(page, draft),
     ...savedAndOwed(page, draft),
+    ...startInQuestion(page, draft),
     ...closingMiscounted(page, draft),
   ];
   return first ? [first] : [];
@@ -263,6 +264,24 @@ const closingMiscounted = (page: Page, { plans, wanted, roles }: DraftReading): 
     return whole === value || whole === value + 1
       ? []
       : [doubt('payments', `The text says ${value} payments, and the numbers make ${whole ?? 'none'}.`)];
+  });
+
+/** "How many months with 900?": a sum in a question, taken as what is there at the start because it stands behind "with". */
+const startInQuestion = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const { form } = tokenAt(page, token);
+    const weight = page.signs[token]?.find((sign) => sign.role === role)?.weight ?? 0;
+    const isAsked = sentenceAt(page, page.places[token]!)?.asks === true;
+    const isWith = /(?<![a-z])with $/.test(page.flat.slice(0, page.places[token]!.start));
+    const quote = quoteOfToken(page, token);
+    return role === 'amount' &&
+      form === 'money' &&
+      weight <= 5 &&
+      isAsked &&
+      isWith &&
+      plans[plan ?? 0]?.kind === 'saving'
+      ? [doubt(quote, `What is ${quote}?`)]
+      : [];
   });
 
 /** Words of saving, and none of owing or drawing, of what is read as a debt or a fund. */

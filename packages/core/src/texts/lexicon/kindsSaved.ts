@@ -14,6 +14,11 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue(
+    'drawing-down',
+    9,
+    '(?:trust|fund|endowment|foundation)(?: of <m>)?(?: earning <p>(?: compounded <e>| effective)?)? (?:makes|provides|yields) (?:equal|level|the same)',
+  ),
   cue('saving', 9, '<m> (?:is|are|was|were) (?:then )?paid in (?:at|each|every|<e>)'),
   cue('drawing-down', 12, '(?:fund|trust|endowment|annuity) (?:that|which) pays(?: out)? {m}'),
   cue(

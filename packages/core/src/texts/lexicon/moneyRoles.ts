@@ -176,7 +176,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('price', 10, '^[^.;?!⟨]{3,60}, {m}: (?:an|a|the)? ?(?:[a-z]+ )?(?:initial|deposit|down)'),
   cue('price', 11, 'instead of {m}(?! (?:at the|each|every|⟨[ea]))', 'worth {m} (?:new|when new)', '{m} when new'),
   cue('amount', 11, '(?:begins?|starts?) with {m} and (?:pays?|puts?|adds?|saves?)'),
-  cue('price', 11, '(?:a|an|the) [a-z -]{2,30} for {m}(?= (?:is|can be|may be|will be))'),
+  cue('price', 11, '(?:a|an|the) (?!loan|mortgage|credit|debt)[a-z -]{2,30} for {m}(?= (?:is|can be|may be|will be))'),
   cue('price', 10, 'worth {m} (?:today|now|new)', 'takes? over [a-z ]{2,24} for {m}'),
   cue('price', 10, 'for {m} (?:in )?cash', '{m} (?:in )?cash,? or'),
   cue(

@@ -84,9 +84,19 @@ export function readTwo(
   const first = read(0);
   const told = read(1, first);
   // Without its own sums it is the same kind of case as the first.
+  // "She needs 60,000. Bank A lends it at …, bank B at …": what is needed is lent by both.
+  const isLent =
+    first.plan.kind === 'borrowing' &&
+    told.plan.kind === 'saving' &&
+    !page.kinds.some(
+      ({ start, weight, says }) =>
+        says === 'saving' && weight >= 6 && start >= regions[1].start && start < regions[1].end,
+    );
   const isBare =
     first.plan.kind !== 'convert' &&
-    (told.plan.kind === 'convert' || (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
+    (isLent ||
+      told.plan.kind === 'convert' ||
+      (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
   const second = isBare ? read(1, first, first.plan.kind) : told;
   const completed = read(0, second);
   return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));

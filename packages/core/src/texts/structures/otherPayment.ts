@@ -57,7 +57,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
 }
 
 const askedAgain =
-  /(?:(?:how (?:many|long|much)|what)[a-z ]{0,12} |(?<=\?\s*)(?:and )?)(?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
+  /(?:(?:how (?:many|long|much)|what)[a-z ]{0,28} |(?<=\?\s*)(?:and )?)(?:if|for|at|with) (?:[a-z]+ ){0,3}⟨m(\d+)⟩[^?⟨]{0,24}\?/;
 
 /** "How long does 15,000 last when 250 is taken each month? How long if 300?", "What loan? And with payments of 300?" */
 function readAskedAgain(page: Page): DraftReading | undefined {

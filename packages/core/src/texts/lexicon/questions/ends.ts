@@ -45,6 +45,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     12,
     'what is (?:then )?in it(?= |\\?|,)',
+    'how much must (?:then )?be there(?= ?\\?| (?:in|at|by|after|when))',
     'how much must (?:he|she|they|one) have(?= (?:at|by|on|when|then)(?![a-z]))',
     '(?:what|which) (?:amount|sum) (?:will|does|do|would) (?:you|he|she|they|[a-z]+) (?:then )?(?:have|get|own)(?![a-z])(?! to)',
     'what is the value (?:at|in|with) (?:each|both|either)',
@@ -74,7 +75,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     12,
-    '(?:^|the )(?:amount|sum|money|value) (?:then )?(?:in|of|on) (?:the|her|his|their|its) (?:fund|account|pot|savings) (?:just |right |immediately )?(?:after|at|when|by|once)',
+    '(?:^|the )(?:amount|sum|money|value) (?:then )?(?:in|of|on) (?:the|her|his|their|its) (?:fund|trust|account|pot|savings) (?:just |right |immediately )?(?:after|at|when|by|once)',
   ),
   cue('finalAmount', 12, 'how much (?:will|would|does|do) <m>[^?]{0,60} (?:grow|come|amount|add up) to'),
   cue(
