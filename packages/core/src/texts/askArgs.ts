@@ -158,6 +158,7 @@ const moments: readonly PlaceRecord[] = [
   ),
   place('at (?:their|its) end', [], () => ({ atChange: true })),
   place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
+  place('once it is (?:paid|made)', [], () => ({ same: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),
   place('(?:remaining|last|final) {t}', ['after'], (_, [years]) => ({ leftYears: years! })),
   place('{o} @year', ['after'], ([year]) => ({ afterYears: year! })),

@@ -70,7 +70,7 @@ const keepsEnd = pattern(
   '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?adjusted|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
 );
 const keepsPayment = pattern(
-  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)',
+  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
 );
 
 export function changesOfText(page: Page): ChangeRead[] {
@@ -144,6 +144,8 @@ const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|thro
 
 const missed = new RegExp(`payments? ${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofPayments}`);
 
+const missedOf = new RegExp(`of which (?:numbers? )?${someOfThem},? ${ofPayments}`);
+
 const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
 
 const noneMade = new RegExp(
@@ -170,7 +172,8 @@ function missedPayments(page: Page): ChangeRead[] {
     missedNamed.exec(page.flat) ??
     missedThen.exec(page.flat) ??
     missedMonths.exec(page.flat) ??
-    noneMade.exec(page.flat);
+    noneMade.exec(page.flat) ??
+    missedOf.exec(page.flat);
   if (!found) return [];
   const [from, to] = [Number(found[1]), Number(found[3])];
   const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);

@@ -117,11 +117,16 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
     const toFind = isToFind.test(text) && !/^\W*give the exact/.test(text);
     const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
     const listed = Math.max(semicolons, toFind ? thingsToFind(text) : 0);
-    return own > 0 && (words > own || listed > own)
+    // "A 5.5 % loan of 6,400 – payment, and the nominal rate behind it?"
+    const isPair = own === 1 && nounAndMore.test(text);
+    return own > 0 && (words > own || listed > own || isPair)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];
   });
 }
+
+const nounAndMore =
+  /(?: -|:) (?:the )?(?:payment|instal[a-z]+|rent(?:al)?|deposit),? and the (?:[a-z-]+ ){0,3}(?:rate|interest|balance|total|debt)(?![a-z])[^?]*\?/;
 
 /** "How much is paid each year?" of a plan that pays by the month. */
 export const askedByOtherTime = (page: Page, { asks, plans }: DraftReading): ReadDoubt[] =>

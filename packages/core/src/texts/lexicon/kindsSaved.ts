@@ -14,6 +14,13 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
+  cue('saving', 8, '<m> follows? (?:at|each|every|<e>)'),
+  cue(
+    'drawing-down',
+    9,
+    '(?:fund|trust|pot|legacy)[^.;?!]{0,60} gives (?:its|his|her|the|their) [a-z]+ {m}',
+    '<m> pays? (?:him|her|them|it) (?:the same|an equal|a level)',
+  ),
   cue(
     'drawing-down',
     9,

@@ -35,6 +35,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
+  cue('amount', 11, "{m} is in (?:the|his|her|an?|[a-z]+'s) (?:account|fund|pot)"),
   cue('amount', 12, '{m} (?:is|are|was|were) left (?:for <t>|at <p>|on deposit)'),
   cue('amount', 11, '(?:account|fund|pot) (?:has|had|with) a balance of {m}'),
   cue('price', 11, '(?:leases?|leased|rents?|hires?) [a-z -]{2,30} worth {m}'),

@@ -91,6 +91,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     'newRate',
     9,
     'after (?:@payment <n>|<t>|<n> @payment): (?:the )?rate {p}',
+    'after the <o> (?:<e> )?@payment {p}',
     '(?:from|after) (?:the )?<on> [^.;?!]{0,40}rate (?:is|becomes|will be) {p}',
     '(?:rises?|rose|raised?|raises|falls?|fell|drops?|dropped|changes?|changed|goes (?:up|down)|went (?:up|down)|increases?|increased|lowered|cut|reduced|moves?|moved|climbs?|climbed|becomes?|reset(?:s)?|adjusted|adjusts|renewed|renews|renegotiated|switch(?:es|ed)?|jumps?|jumped|put up|brought down)(?! by half)(?: [a-z]+){0,3} (?:to|at|by going to) {p}',
     '(?:cuts?|lowers|raises|reduces|puts|brings)(?: [a-z]+){0,3} to {p}',

@@ -143,6 +143,9 @@ export const tellingWords: readonly TellingWords[] = [
   telling('a sum that is to be counted in', '<m> (?:being )?(?:included|counted in|counted)', ({ plans }) =>
     plans.every(({ kind, amount }) => kind !== 'saving' || amount === 0),
   ),
+  telling('a choice', '(?:cheaper|dearer|better)(?: for [a-z ]{3,20})?: [^?]*⟨p\\d+⟩[^?]*\\?', ({ asks }) =>
+    asks.some(({ quantity }) => quantity === 'choice' || quantity === 'difference'),
+  ),
   telling('what is paid in each year', "interest (?:of|in|for|during) <e>|<ea>'s interest", () => false),
   telling(
     'a time that has passed',

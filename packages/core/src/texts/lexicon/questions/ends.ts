@@ -49,6 +49,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'how much must (?:he|she|they|one) have(?= (?:at|by|on|when|then)(?![a-z]))',
     '(?:what|which) (?:amount|sum) (?:will|does|do|would) (?:you|he|she|they|[a-z]+) (?:then )?(?:have|get|own)(?![a-z])(?! to)',
     'what is the value (?:at|in|with) (?:each|both|either)',
+    'what <m> (?:turns|grows) (?:in)?to',
     'what (?:had|has|have) (?:he|she|they|it) (?:at|on|by) (?:retirement|the end|that time|the age)(?! of <e>)',
     '(?:sum|amount|capital) saved(?= ⟨l| [a-h]\\)| ?[;,.?]|$| up)',
   ),

@@ -41,6 +41,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?[?,])',
+    '^(?:and )?(?:the )?payment later',
     '^(?:and )?after(?:wards)?(?: (?:it|that))?(?= ?\\?)',
     'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',
     '(?:what is )?the payment (?:then|afterwards)(?= ?[?,.])',
@@ -68,6 +69,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '^years?(?= ?\\?)',
     '(?:exact )?time in years',
   ),
+  cue('payments', 12, '^(?:and )?payments in all(?=[,?;]|$)'),
   cue(
     'payments',
     10,

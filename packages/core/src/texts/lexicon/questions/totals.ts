@@ -217,7 +217,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'cost of (?:the )?(?:credit|borrowing|finance|loan|financing)',
     'credit charges?',
     '(?:interest|add-on|flat) charge[ds]?',
-    '(?:interest|charge) (?:is )?(?:charged|added)',
+    '(?:interest|charge) (?:is )?(?:charged|added)(?! (?:<[ea]>|every|each|at|to))',
     'charge for (?:the )?credit',
     '(?:extra|additional|added) cost (?:of|for|when)',
     'dollar cost of',
