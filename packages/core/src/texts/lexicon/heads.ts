@@ -33,7 +33,7 @@ export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
 };
 
 const ofTime = words(
-  'how (?:many|long|soon|often|much (?:sooner|longer))|when|number|time|term|year|n ?=|find n|month|until|count|after|which|payments? ?\\?',
+  'how (?:many|long|soon|often|much (?:sooner|longer))|when|number|time|term|year|n ?=|find n|month|until|count|after|which|payments? ?\\?|payments in all',
 );
 const ofRates = words(
   'rate|per ?cent|yield|j\\(?_?\\d|⟨p|apr|effective|nominal|interest|return|compounded|convertible|charg|cost|i ?=|⟨[ea]|⟨t|pay|earn|what|find',
