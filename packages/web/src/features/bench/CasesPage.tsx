@@ -17,6 +17,7 @@ import { Empty, Failed, Loading } from '../../ui/States.tsx';
 import { solvedText } from '../../statement/editing.ts';
 import { say } from '../../words/say.ts';
 import { Said } from '../../words/Said.tsx';
+import { tellAfter } from '../../api/tellAfter.ts';
 
 export function CasesPage() {
   const [search, set] = useSearchSetting();
@@ -99,10 +100,9 @@ function useListActions() {
   const duplicate = (kept: KeptCase) =>
     write.mutate({ title: say('{{title}}, again', { title: kept.title }).slice(0, 120), document: kept.document });
   const putAway = ({ id, title }: KeptCase) =>
-    remove.mutate(id, {
-      onSuccess: () =>
-        showUndo(say('“{{title}}” is deleted.', { title }), () => restore.mutateAsync({ kind: 'case', id })),
-    });
+    tellAfter(remove.mutateAsync(id), () =>
+      showUndo(say('“{{title}}” is deleted.', { title }), () => restore.mutateAsync({ kind: 'case', id })),
+    );
   return { duplicate, putAway, failure: write.error ?? remove.error ?? restore.error };
 }
 

@@ -15,6 +15,7 @@ import { CopyClass } from './CopyClass.tsx';
 import { RenameClass } from './RenameClass.tsx';
 import { Roster } from './Roster.tsx';
 import { say } from '../../words/say.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 
 const AddStudents = lazy(() => import('./AddStudents.tsx'));
 
@@ -137,7 +138,7 @@ function AskDeletion({ kept, opened, onClose }: AskDeletionProps) {
       busy={remove.isPending}
       error={remove.error}
       onClose={onClose}
-      onAct={() => remove.mutate(id, { onSuccess: gone })}
+      onAct={() => tellAfter(remove.mutateAsync(id), gone)}
     >
       <p>
         {say(

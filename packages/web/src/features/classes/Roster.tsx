@@ -11,6 +11,7 @@ import { RowButton } from '../../ui/RowButton.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { Field } from '../../ui/Field.tsx';
 import { say } from '../../words/say.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 
 export function Roster({ kept, onAdd }: { readonly kept: ClassWithStudents; readonly onAdd: () => void }) {
   const { typing, type, store, error, isStale, lookAgain, withdraw, readmit, erase } = useRoster(kept);
@@ -109,20 +110,15 @@ function useRoster(kept: ClassWithStudents) {
       void queries.invalidateQueries({ queryKey: ['classes', kept.id] }).then(() => write.reset());
     },
     withdraw: ({ id, name }: Student) =>
-      write.mutate(
-        { revision: kept.revision, withdraw: [id] },
-        {
-          onSuccess: ({ revision }) =>
-            showUndo(say('{{name}} has withdrawn; answers and marks are kept.', { name }), () =>
-              write.mutateAsync({ revision, readmit: [id] }),
-            ),
-        },
+      tellAfter(write.mutateAsync({ revision: kept.revision, withdraw: [id] }), ({ revision }) =>
+        showUndo(say('{{name}} has withdrawn; answers and marks are kept.', { name }), () =>
+          write.mutateAsync({ revision, readmit: [id] }),
+        ),
       ),
     readmit: ({ id }: Student) => write.mutate({ revision: kept.revision, readmit: [id] }),
     erase: ({ id, name }: Student) =>
-      write.mutate(
-        { revision: kept.revision, remove: [id] },
-        { onSuccess: () => notifications.show({ message: say('{{name}} is erased.', { name }) }) },
+      tellAfter(write.mutateAsync({ revision: kept.revision, remove: [id] }), () =>
+        notifications.show({ message: say('{{name}} is erased.', { name }) }),
       ),
   };
 }

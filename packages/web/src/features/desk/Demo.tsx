@@ -3,6 +3,7 @@ import type { DemoState } from '@hardy-sextant/contract';
 import { DAYS_IN_BIN } from '@hardy-sextant/contract';
 import { useState } from 'react';
 import { useBringDemo, useDemo, usePutDemoAway } from '../../api/demo.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { TextButton } from '../../ui/TextButton.tsx';
@@ -16,11 +17,9 @@ export function PutDemoAway() {
   const [asks, setAsks] = useState(false);
   if (!demo.data || (demo.data.classes === 0 && demo.data.exercises === 0 && demo.data.cases === 0)) return null;
   const put = () =>
-    away.mutate(undefined, {
-      onSuccess: () => {
-        setAsks(false);
-        showUndo(say('The demo is in the bin.'), () => back.mutateAsync());
-      },
+    tellAfter(away.mutateAsync(), () => {
+      setAsks(false);
+      showUndo(say('The demo is in the bin.'), () => back.mutateAsync());
     });
   return (
     <>

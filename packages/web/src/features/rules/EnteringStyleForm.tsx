@@ -28,6 +28,7 @@ import { ResumedNote } from '../../ui/ResumedNote.tsx';
 import { useRecordForm } from '../../api/kept/useRecordForm.ts';
 import styles from './RulesPage.module.css';
 import { say } from '../../words/say.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 
 const labelNames: Readonly<Record<keyof EnteringLabels, string>> = {
   n: say('number of payments'),
@@ -214,13 +215,14 @@ function DeleteStyle({ id, name, onDeleted }: DeleteStyleProps) {
   return (
     <Button
       onClick={() =>
-        remove.mutate(id, {
-          onSuccess: () => {
+        tellAfter(
+          remove.mutateAsync(id),
+          () => {
             showUndo(say('“{{name}}” is in the bin.', { name }), () => restore.mutateAsync({ kind: 'style', id }));
             onDeleted();
           },
-          onError: (error) => notifications.show({ message: error.message }),
-        })
+          (error) => notifications.show({ message: error.message }),
+        )
       }
     >
       {say('Delete it')}

@@ -4,6 +4,7 @@ import { notifications } from '@mantine/notifications';
 import { usualRulesId, type KeptRules } from '@hardy-sextant/contract';
 import { useRestore } from '../../api/records.ts';
 import { useDeleteRules, useWriteRules } from '../../api/rulesRecords.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 import { showUndo } from '../../ui/showUndo.tsx';
 import { say } from '../../words/say.ts';
 
@@ -31,13 +32,14 @@ export function RulesActs({ kept, onShow }: RulesActsProps) {
       },
     );
   const erase = () =>
-    remove.mutate(id, {
-      onSuccess: () => {
+    tellAfter(
+      remove.mutateAsync(id),
+      () => {
         showUndo(say('“{{name}}” is in the bin.', { name }), () => restore.mutateAsync({ kind: 'rules', id }));
         onShow('');
       },
-      onError: tellWrong,
-    });
+      tellWrong,
+    );
   return (
     <>
       <Button onClick={copy} loading={write.isPending}>

@@ -15,6 +15,7 @@ import { stateOf } from './stateOf.ts';
 import { CopySet } from './CopySet.tsx';
 import type { useSetEditing } from './useSetEditing.ts';
 import { say } from '../../words/say.ts';
+import { tellAfter } from '../../api/tellAfter.ts';
 
 interface SetHeadProps {
   readonly kept: KeptSet;
@@ -154,7 +155,7 @@ function DeleteSet({ kept, opened, onDrop, onClose }: DeleteSetProps) {
       busy={remove.isPending}
       error={remove.error}
       onClose={onClose}
-      onAct={() => remove.mutate(id, { onSuccess: gone })}
+      onAct={() => tellAfter(remove.mutateAsync(id), gone)}
     >
       <p>
         {kept.assignedAt === undefined

@@ -10,6 +10,7 @@ import type { Importing, useImporting } from './useImporting.ts';
 import { useRemoveWorksheets } from './worksheetRecords.ts';
 import styles from '../Marking.module.css';
 import { listed, many, say } from '../../../words/say.ts';
+import { tellAfter } from '../../../api/tellAfter.ts';
 
 interface ImportWorksheetsProps {
   readonly itemId: string;
@@ -91,17 +92,15 @@ export function ImportNotice({ setId, bring, own, students }: ImportNoticeProps)
   if (!importing) return null;
   const { phase, of, taken, rest, error } = importing;
   const undo = () =>
-    remove.mutate(
-      { ids: taken.map((each) => each.id), removed: true },
-      {
-        onSuccess: () => {
-          bring.close();
-          showUndo(say('What was imported is taken away again.'), () =>
-            remove.mutateAsync({ ids: taken.map((each) => each.id), removed: false }),
-          );
-        },
-        onError: (failed) => notifications.show({ message: failed.message }),
+    tellAfter(
+      remove.mutateAsync({ ids: taken.map((each) => each.id), removed: true }),
+      () => {
+        bring.close();
+        showUndo(say('What was imported is taken away again.'), () =>
+          remove.mutateAsync({ ids: taken.map((each) => each.id), removed: false }),
+        );
       },
+      (failed) => notifications.show({ message: failed.message }),
     );
   return (
     <div className={`sheet block ${styles.notice}`} role="status" aria-labelledby={id}>

@@ -13,6 +13,7 @@ import { sheetShown } from './sheetShown.ts';
 import { WhereThingsStand } from './WhereThingsStand.tsx';
 import { fileAddress, useMatchWorksheet, useRemoveWorksheets, useWorksheet } from './worksheetRecords.ts';
 import { say } from '../../../words/say.ts';
+import { tellAfter } from '../../../api/tellAfter.ts';
 
 interface WorksheetShownProps {
   readonly setId: string;
@@ -131,13 +132,11 @@ function Whose({ setId, worksheet, students, children }: WhoseProps) {
       { onError: (error) => notifications.show({ message: error.message }) },
     );
   const takeAway = () =>
-    remove.mutate(
-      { ids: [id], removed: true },
-      {
-        onSuccess: () =>
-          showUndo(say('“{{name}}” is taken away.', { name }), () => remove.mutateAsync({ ids: [id], removed: false })),
-        onError: (error) => notifications.show({ message: error.message }),
-      },
+    tellAfter(
+      remove.mutateAsync({ ids: [id], removed: true }),
+      () =>
+        showUndo(say('“{{name}}” is taken away.', { name }), () => remove.mutateAsync({ ids: [id], removed: false })),
+      (error) => notifications.show({ message: error.message }),
     );
   return (
     <div className="stack" style={{ gap: 8 }}>
