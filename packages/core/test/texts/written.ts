@@ -7864,6 +7864,132 @@ export const written: readonly Written[] = [
     plans: ['borrowing price=48000 down=12000 amount=36000 rate=0.062/nominal/2 n=18 p=2 final=0 ?payment'],
     asks: ['payment', 'totalInterest'],
   },
+  {
+    text: "Rune's bakery needs a new oven at €23,600. He pays €3,600 from his savings; the rest he borrows for five years at 7.08% compounded monthly, paying at the end of each month. What does he pay?",
+    plans: ['borrowing price=23600 down=3600 amount=20000 rate=0.0708/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'How much will a deposit of $4,400 have become after seven years and six months at 3.9% compounded quarterly?',
+    plans: ['lump-sum amount=4400 rate=0.039/nominal/4 n=30 p=4 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'An insurer pays out £80,000, which Mrs Orr has turned into a monthly income for 16 years, the first payment at once. The rate is 3.84% compounded monthly. What is the income?',
+    plans: ['drawing-down amount=80000 rate=0.0384/nominal/12 n=192 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A lender charges 7.8% a year on the full amount of a £3,300 loan for 20 months. What are the equal monthly instalments?',
+    plans: ['flat amount=3300 rate=0.078/flat n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Joost swaps his old barge, taken at €9,400, for one costing €41,000. He adds €3,600 in cash and finances the difference over eight years at 6.48% compounded monthly, month-end. What does he finance, what does he pay a month, and what is his total interest?',
+    plans: [
+      'borrowing price=41000 down=3600 trade=9400 amount=28000 rate=0.0648/nominal/12 n=96 p=12 final=0 ?payment',
+    ],
+    asks: ['amount', 'payment', 'totalInterest'],
+  },
+  {
+    text: 'To clear $13,900 at 10.8% compounded monthly, Wren sends $320 at the end of each month. How many payments will it take, what is the last, and what has she paid in all?',
+    plans: ['borrowing amount=13900 rate=0.108/nominal/12 p=12 payment=320 final=0 ?payments'],
+    asks: ['payments', 'lastPayment', 'totalPaid'],
+  },
+  {
+    text: 'A fund of €150,000 earning 4.02% compounded monthly pays €1,300 at the end of each month. How much is left after six years? For how many months in all can it pay the full amount?',
+    plans: ['drawing-down amount=150000 rate=0.0402/nominal/12 p=12 payment=1300 final=0 ?payments'],
+    asks: ['balanceAfter k:72', 'payments count:full'],
+  },
+  {
+    text: "Svea's loan: £27,000, six years, 8.16% compounded monthly, payments at the end of each month. Together with payment 24 she sends £3,500. Her payments stay the same. How many are there in all? How much interest does the £3,500 save?",
+    plans: ['borrowing amount=27000 rate=0.0816/nominal/12 n=72 p=12 final=0 extra@24:3500/payment ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'With 40 month-end payments still to go on a £30,000, eight-year loan at 9.12% compounded monthly, Tor moves to a lender who asks 6.72% compounded monthly over the same 40 months and adds a £280 fee to the balance. What was he paying, what does he owe, what will he pay, and what does he save?',
+    plans: [
+      'borrowing amount=30000 rate=0.0912/nominal/12 n=96 p=12 final=0 ?payment',
+      'borrowing fees=280 rate=0.0672/nominal/12 n=40 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'balanceAfter k:56',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:56}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Half of each month-end payment on a £215,000 mortgage over 25 years at 4.98% compounded monthly is paid every two weeks instead. How many of these payments are there, how many years do they take, and what interest is saved?',
+    plans: [
+      'borrowing amount=215000 rate=0.0498/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=215000 rate=0.0498/nominal/12 p=26 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'years@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'A loan of €23,500 at 7.92% compounded monthly is repaid at €410 a month, month-end, and from the 25th payment on at €520. How many payments in all, and how much interest does the higher payment save?',
+    plans: ['borrowing amount=23500 rate=0.0792/nominal/12 p=12 payment=410 final=0 payment@24:110 ?payments'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: '£18,000 can be lent at 4.2% compounded monthly or at 4.26% compounded half-yearly for eight years. What does each give, and which gives more, by how much?',
+    plans: [
+      'lump-sum amount=18000 rate=0.042/nominal/12 n=96 p=12 ?finalAmount',
+      'lump-sum amount=18000 rate=0.0426/nominal/2 n=16 p=2 ?finalAmount',
+    ],
+    asks: [
+      'finalAmount',
+      'finalAmount@1',
+      'choice by:finalAmount want:most',
+      'difference of:finalAmount between:[0,1]',
+    ],
+  },
+  {
+    text: 'Find out what €16 000 turns into in nine years at 3,72 % a year when interest is added every month.',
+    plans: ['lump-sum amount=16000 rate=0.0372/nominal/12 n=108 p=12 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: "At 5.04% compounded monthly Mr Pellew's $310,000 pays him the same sum at the start of each month for 22 years. Which sum?",
+    plans: ['drawing-down amount=310000 rate=0.0504/nominal/12 n=264 p=12 beginning final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Put by now at 4.1% effective, what buys a £25,000 boat in eleven years?',
+    plans: ['lump-sum rate=0.041/effective/1 n=11 p=1 final=25000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Of the 29th payment on an €18,500 loan (48 month-end payments, 8.1% compounded monthly), how much is interest, how much principal, and what is owed once it is paid?',
+    plans: ['borrowing amount=18500 rate=0.081/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['interestIn from:29 to:29', 'principalIn from:29 to:29', 'balanceAfter k:29'],
+  },
+  {
+    text: "From the lessor's side: a crane worth €142,000, let for 5 years at €2,480 a month in advance, coming back worth €38,000. Nominal rate compounded monthly? Effective?",
+    plans: ['leasing price=142000 amount=142000 n=60 p=12 payment=2480 beginning final=38000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'effectiveRate'],
+  },
+  {
+    text: '€200,000, 20 years, month-end, 3.96% compounded monthly; after the 96th payment 5.16%, same end date. Payments before and after, and the debt at the change?',
+    plans: ['borrowing amount=200000 rate=0.0396/nominal/12 n=240 p=12 final=0 rate@96:0.0516/payments ?payment'],
+    asks: ['payment', 'payment after:96', 'balanceAfter k:96'],
+  },
+  {
+    text: 'Loan, $46,000, 8 years, 7.08% compounded monthly, month-end. With the 30th payment the borrower adds $6,000 and pays on as before. Payments in all, last payment, interest saved?',
+    plans: ['borrowing amount=46000 rate=0.0708/nominal/12 n=96 p=12 final=0 extra@30:6000/payment ?payment'],
+    asks: ['payments', 'lastPayment', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: '£14,800 at 8.76% compounded monthly, 60 month-end payments, of which 16 to 19 are left out (interest runs, end unchanged). Payment first, payment later?',
+    plans: ['borrowing amount=14800 rate=0.0876/nominal/12 n=60 p=12 final=0 skip@15:4/payments ?payment'],
+    asks: ['payment', 'payment after:19'],
+  },
+  {
+    text: 'A club pays £275 at the end of each month into a fund at 2.88% compounded monthly; after four years it pays £360. What is there after nine years?',
+    plans: ['saving amount=0 rate=0.0288/nominal/12 n=108 p=12 payment=275 payment@48:85 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -6,7 +6,7 @@ import { cue, type Cue } from './record.ts';
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue('borrowing', 6, 'pays? the rest'),
-  cue('borrowing', 9, 'payments over <t> on <m>'),
+  cue('borrowing', 9, 'payments over <t> on <m>', '(?:is|are) paid <ea> on <m>'),
   cue(
     'borrowing',
     8,
@@ -44,6 +44,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '{p} (?:<a> )?(?:is |are )?added (?:for|on) the whole',
     '(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
     '<p> <a> flat',
+    '<p> <a> (?:is charged )?on the (?:whole|full|entire|original) (?:sum|amount|loan)',
     '<p>[^.;?!]{0,24}, flat(?= ?[.,;])',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',

@@ -206,7 +206,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     6,
-    '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )sav(?:es|ing|ings)(?! of)(?: plan| scheme| account)?',
+    '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )(?<!from (?:his|her|their|its) )sav(?:es|ing|ings)(?! of)(?: plan| scheme| account)?',
     '(?<!interest is )(?<!interest )@save ~{m} ~?<e>',
     '(?:invest|deposit|put in|pay in|set aside|save) (?:at|on) the (?:end|beginning|start|first|last)',
     '@save ~{m} <a>',

@@ -54,6 +54,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'tradeIn',
     9,
     `allowance for ${old} [a-z -]{2,20}:? {m}`,
+    `${old} [a-z -]{2,20}, (?:taken|valued|counted) at {m}`,
     'trad(?:e|es|ed|ing)[- ]?in(?: allowance| value| credit)?(?: of| worth| for| is|:| at| valued at| brings| gives)* {m}',
     '{m} (?:is |was )?(?:in )?(?:trade-?in|part[- ]exchange|part[- ]payment)',
     `{m} (?:is |was |are )?(?:allowed|given|granted|offered|credited) (?:for|on|in|against) ${old}`,
@@ -85,7 +86,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
   cue(
     'fee',
     11,
-    'add(?:s|ing)? {m} (?:for|as|in)',
+    'add(?:s|ing)? {m} (?:for|as|in(?! cash))',
     'add(?:s|ing)? {m} to (?:the (?:old |remaining )?(?:balance|debt|loan)|what is (?:still )?owed|it)(?= ?[;.,(]| and (?:charges|lends|asks|wants|takes))',
     '{m} for [a-z ]{3,24},? (?:which )?(?:is |are |being )?(?:put|added) (?:on|to|onto) (?:the (?:loan|balance|credit)|what is (?:lent|owed))',
     '{m} for (?:the papers|setting up|arranging)',

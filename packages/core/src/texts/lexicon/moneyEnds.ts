@@ -61,6 +61,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'will need {m}(?! (?:<a>|<e>|at the|each|every))',
     'after the (?:lease|term|contract)(?: only| just)? {m}',
     'aims? (?:at|for|is|of|:)? ?{m}',
+    'until the {m}(?: for [a-z ]{3,24})? (?:is|are) (?:there|reached|together)',
     'buys (?:a|an|the) {m} [a-z]+ in <t>',
     'when (?:has|have|will) (?:he|she|they|it)(?: have)? {m}',
     '(?:coming|comes|returned|given|handed) back worth {m}',

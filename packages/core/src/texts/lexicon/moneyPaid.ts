@@ -142,6 +142,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'downPayment',
     11,
     'down[ -]?payment of {m}',
+    'adds? {m} in cash',
     '(?:bought|sold) for {m} (?:in )?cash,? and',
     '{m} (?:now|today|at once|down) (?:and|plus|then) ⟨n\\d+⟩ (?:[a-z]+ |<e> ){0,2}(?:@payment)',
     '(?:initial|opening) payment of {m},? (?:then|and|followed by|with) (?:then |followed by )?⟨n',

@@ -35,6 +35,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
+  cue('price', 10, '(?:needs?|wants?) (?:a|an) (?:new )?[a-z]{3,20} at {m}'),
+  cue('amount', 12, '(?:pays?|paid) out {m}(?=,? which)'),
   cue('amount', 11, "{m} is in (?:the|his|her|an?|[a-z]+'s) (?:account|fund|pot)"),
   cue('amount', 12, '{m} (?:is|are|was|were) left (?:for <t>|at <p>|on deposit)'),
   cue('amount', 11, '(?:account|fund|pot) (?:has|had|with) a balance of {m}'),
@@ -213,7 +215,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'price',
     6,
-    '(?:a|an|the|its|one) {m} (?!@loan|mortgage|loan|credit|debt|balloon|fee|deposit|down|residual|a |per |each|every|trade|set-|rebate|discount|extra|payment|rental|instal|fund|nest|legacy|student|home|car loan|bank|personal|business|in |is |to |at |for |from |and |was |of |that |which |he |she |they |repay|pay |pays |included|counted|not |apart|aside|excluded)[a-z]+',
+    '(?:a|an|the|its|one) {m} (?!@loan|mortgage|loan|credit|debt|balloon|fee|deposit|down|residual|a |per |each|every|trade|set-|rebate|discount|extra|payment|rental|instal|fund|nest|legacy|student|home|car loan|bank|personal|business|in |is |to |at |for |from |and |was |of |that |which |he |she |they |repay|pay |pays |included|counted|not |apart|aside|excluded|save|saves)[a-z]+',
     '(?:buys?|bought|buying) (?:a|an|the|its|their|his|her)? ?{m} ',
     'worth {m}',
     '(?:a|an|the) [a-z -]{3,30} at {m}:',

@@ -55,7 +55,7 @@ const isFirstOf = ({ questions }: Page, { unit }: Question, from: number): boole
 /** "half of it every two weeks". */
 export function readHalved(page: Page): DraftReading | undefined {
   const half =
-    /(?:^|[\s])half (?:(?:of )?(?:it|this|that)(?![a-z])|of the(?![a-z])|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
+    /(?:^|[\s])half (?:(?:of )?(?:it|this|that)(?![a-z])|(?:of )?(?:each|every|⟨e)|of the(?![a-z])|(?:of )?(?:his|her|their|its)|the|that|this|as much|a)|halv|one-half/.test(
       page.flat,
     );
   const often = page.periods.find(

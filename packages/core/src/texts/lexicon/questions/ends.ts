@@ -50,6 +50,8 @@ export const endsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) (?:amount|sum) (?:will|does|do|would) (?:you|he|she|they|[a-z]+) (?:then )?(?:have|get|own)(?![a-z])(?! to)',
     'what is the value (?:at|in|with) (?:each|both|either)',
     'what <m> (?:turns|grows) (?:in)?to',
+    'how much will (?:a|the) [a-z ]{3,20} of <m> have (?:become|grown)',
+    'what (?:does|do|will|would) each (?:of them )?(?:give|yield|bring)(?! (?:<[ea]>|every|each|at))',
     'what (?:had|has|have) (?:he|she|they|it) (?:at|on|by) (?:retirement|the end|that time|the age)(?! of <e>)',
     '(?:sum|amount|capital) saved(?= ⟨l| [a-h]\\)| ?[;,.?]|$| up)',
   ),

@@ -30,6 +30,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how small (?:is|will|would|must)',
     '(?:what|how (?:large|much)) is the (?:smaller|last|final) one (?:that|which)',
     '^(?:and )?the last(?: one)?(?= ?\\?)',
+    '^what is the last(?=,)',
     '(?:what|how much) [^.;?!⟨]{0,24}(?:the last time|last of all)',
     '(?:and )?how (?:large|big|small) the last(?= ?\\?)',
     'what (?:does|will|would) the (?:last|final|closing|smaller|concluding)(?: smaller)?(?: one| payment| instal?lment)? (?:come|amount) to',
@@ -160,7 +161,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:total|whole|full)(?: amount| sum)? (?:that is )?(?:paid|payable|due) (?:on (?:that|this) (?:day|date)|at that (?:time|date)|then)',
     'the whole of what is (?:then )?paid (?:on (?:that|this) (?:day|date)|then)',
   ),
-  cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)'),
+  cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)', '^what (?:will|must|does) (?:he|she|they) pay(?=,)'),
   cue(
     'payments',
     12,
