@@ -6,7 +6,7 @@ import { cue, type Cue } from './record.ts';
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue('borrowing', 6, 'pays? the rest'),
-  cue('borrowing', 9, 'payments over <t> on <m>', '(?:is|are) paid <ea> on <m>'),
+  cue('borrowing', 9, '<m> left to (?:pay|repay)', 'payments over <t> on <m>', '(?:is|are) paid <ea> on <m>'),
   cue(
     'borrowing',
     8,

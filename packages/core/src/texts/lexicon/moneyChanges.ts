@@ -17,6 +17,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     12,
     '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
     'one-off {m}',
+    'one-time {m}',
     'with the <o> (?:<e> )?@payment,? (?:he|she|they|it|the [a-z]+) adds {m}(?! (?:to (?:each|every)|<[ae]>|each|every|at the))',
     '(?:pays?|paid|repays?)(?: off| back| in)? {m} in addition to (?:the|her|his|their) (?:<o>|usual|regular|next)',
     '(?:together|along) with (?:payment <n>|the (?:<o>|next|last) (?:<e> )?@payment),? (?:he|she|they|it|the [a-z]+) (?:pays?|repays?|sends?|puts? in|adds?) {m}(?! (?:more )?(?:<[ae]>|each|every|a |at the))',

@@ -19,6 +19,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:payments|instal?lments|withdrawals|rentals|rents):? {m}',
     'deposits: {m}',
     'takes? {m} (?:from|out of)',
+    '{m} can be (?:paid|spared|afforded) (?:at the (?:end|start|beginning) of )?<ea>',
     '{m} follows? (?:at|each|every|<e>)',
     '\\((?:start|end|beginning|close) of <e>, {m}\\)',
     '(?:in order|so as) to (?:have|draw|receive|get) {m} (?:at the (?:start|end|beginning) of )?<ea>',

@@ -35,6 +35,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
+  cue('amount', 11, '(?:has|have) {m} left to (?:pay|repay)'),
   cue('price', 10, '(?:needs?|wants?) (?:a|an) (?:new )?[a-z]{3,20} at {m}'),
   cue('amount', 12, '(?:pays?|paid) out {m}(?=,? which)'),
   cue('amount', 11, "{m} is in (?:the|his|her|an?|[a-z]+'s) (?:account|fund|pot)"),

@@ -168,7 +168,11 @@ export function comparedBy(
     : { quantity: 'difference', args: { of: by, between } };
 }
 
-function measureOf(words: string, [plan]: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
+function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuantity; want: 'least' | 'most' } {
+  // "… is cheaper, both with payments at the end of each month?" measures no payment.
+  const words = asked
+    .replace(/(?:both |each )?with (?:⟨e\d+⟩ )?payments (?:at|made|in)[^,?]*/, '')
+    .replace(/(?:compounded|convertible) ⟨e\d+⟩/g, '');
   const wantsMost = /(?:more|higher|dearer|most|highest|larger|greater|better)/.test(words);
   switch (plan?.kind) {
     case 'convert':

@@ -84,6 +84,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how much (?:does|must|will) (?:he|she|they|it) (?:have to |need to )?(?:finance|borrow)',
     'the (?:loan|debt|mortgage|credit) (?:that )?(?:this|these|they|it) (?:repays?|clears?|pays? off)',
     'pay-?off (?:amount|figure|sum) (?:today|now)',
+    'how (?:much|large|big) (?:may|can|could) (?:a|the|his|her|their) (?:mortgage|loan) be',
     '(?:amount|sum) that (?:has to|must|should) be in (?:it|the (?:fund|account)) (?:at the start|today|now|at first)',
     'what is the value of (?:this|the|that|her|his|their) (?:promise|annuity|pension|contract|right|claim|income)',
     'what was (?:it|its value|the [a-z]+)(?: worth)? <t> ago',
