@@ -14,6 +14,7 @@ import {
   askedOnce,
   askedOtherwise,
   partsMissed,
+  partsOfPayment,
   questionsMissed,
 } from './secondLookAtQuestions.ts';
 import { yearsOf } from './terms.ts';
@@ -33,6 +34,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...partsMissed(page, asks),
     ...questionsMissed(page, draft),
     ...askedInTwo(page, asks),
+    ...partsOfPayment(page, draft),
     ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),
     ...atNoTime(asks),

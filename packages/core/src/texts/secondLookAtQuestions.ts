@@ -75,6 +75,22 @@ export const askedInTwo = (page: Page, asks: readonly ReadAsk[]): ReadDoubt[] =>
   return numbered.slice(read).map(({ unit }) => notUnderstood(page, unit));
 };
 
+/** "Principal and interest in payment 9 are sought", of which one is read; "… the principal and interest of it", read of more than one payment. */
+export const partsOfPayment = (page: Page, { asks }: DraftReading): ReadDoubt[] =>
+  page.sentences.flatMap((sentence) => {
+    const named = bothParts.exec(sentence.text);
+    const own = asks.filter(({ place }) => place.start >= sentence.start && place.start < sentence.end);
+    const parts = own.filter(({ quantity }) => /^(?:principalIn|interestIn)$/.test(quantity));
+    const isBoth = new Set(parts.map(({ quantity }) => quantity)).size === 2;
+    const isOfOne = parts.every(({ args }) => args?.from === args?.to);
+    return named && parts.length > 0 && (!isBoth || (named[1] !== undefined && !isOfOne))
+      ? [notUnderstood(page, sentence)]
+      : [];
+  });
+
+const bothParts =
+  /(?<![a-z])(?:principal and (?:the )?interest|interest and (?:the )?principal)(?: (?:parts?|portions?|shares?|components?))?(?: (?:in|of) (it|this|that)(?! [a-z⟨]))?(?![a-z])/;
+
 /** What it asks is read from the sentence before or behind it. */
 const isSaidBefore = ({ sentences }: Page, at: number): boolean =>
   /^\W*(?:and )?(?:what|how (?:much|large|big|long)) (?:is|are|was|would|will) (?:it|that|they|this)/.test(

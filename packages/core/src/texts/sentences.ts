@@ -63,7 +63,7 @@ const isTold =
 
 /** "The balance after nine years is wanted." */
 const wanted =
-  /^\W*the (?:⟨e\d+⟩(?:-end)? |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|needed|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩(?:-end)? |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
+  /^\W*the (?:⟨e\d+⟩(?:-end)? |[a-z-]+ ){0,3}(?:payment|balance|rate|interest|number|value|price|term|deposit|instal[a-z]+)(?![a-z])[^?]* (?:is|are) (?:wanted|required|needed|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:principal|interest)(?: (?:part|portion|share))? and (?:the )?(?:principal|interest)(?![a-z])[^?]* are (?:wanted|required|sought|to be found|asked for|to be determined)(?![a-z])[^?]*$|^\W*(?:the )?(?:⟨e\d+⟩(?:-end)? |[a-z]+ ){0,3}(?:payment|balance|rate|interest|value|term|deposit|price|yield|instal[a-z]+)s?[^?.⟨]{0,30} (?:wanted|required|sought)\W*$/;
 
 /** A part with numbers of several kinds that asks nothing. */
 function isOffer(part: string): boolean {
@@ -167,7 +167,8 @@ const doesRelate = (text: string, at: number, piece: string): boolean =>
   /^\s*which(?![a-z])/.test(piece) && !text.includes('?') && /[a-z⟩],\s+$/.test(text.slice(0, at));
 
 /** "…, the total paid and …": one more of what to find. */
-const listed = /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]/;
+const listed =
+  /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]|^\s*and (?:interest|principal) (?:in|of|parts?|portions?|shares?)(?![a-z])/;
 
 /** "(c) If the rate rises to 6.1 %, what …": the question comes behind. */
 const supposes = /^\s*if (?![^?]*\?)/;

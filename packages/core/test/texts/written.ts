@@ -7990,6 +7990,16 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.0288/nominal/12 n=108 p=12 payment=275 payment@48:85 ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'A loan of €12,600 has 36 end-of-month payments at 8.28% compounded monthly. Find the principal and interest of payment 15, and the balance after it.',
+    plans: ['borrowing amount=12600 rate=0.0828/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['principalIn from:15 to:15', 'interestIn from:15 to:15', 'balanceAfter k:15'],
+  },
+  {
+    text: 'Sanna borrows €31,500 at 6.72% compounded monthly for seven years; she pays at the end of each month. How much interest does she pay in the last year?',
+    plans: ['borrowing amount=31500 rate=0.0672/nominal/12 n=84 p=12 final=0 ?payment'],
+    asks: ['interestIn from:73 to:84'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */
@@ -8026,4 +8036,6 @@ export const doubtful: readonly string[] = [
   'A municipality issues a loan of €6 million at 3.9% compounded semi-annually to be redeemed by equal half-yearly payments over 25 years. Find the payment and the interest portion of the first and the last payment.',
   'The balance of Greta’s loan after 24 of 60 payments is $14,210.35. The loan’s rate is 6.3% compounded monthly; payments are at the end of each month. What is her payment and what did she originally borrow?',
   'A hospital foundation has $2,000,000 at 5.04% compounded monthly. It pays out $14,000 at the beginning of each month. How long does the money last, in months, and how much can be paid out in the last month?',
+  'A loan of €12,600 has 36 end-of-month payments at 8.28% compounded monthly. Principal and interest in payment 15 are wanted.',
+  'A loan of €12,600 has 36 end-of-month payments at 8.28% compounded monthly. Find the balance after payment 15, and the principal and interest of it.',
 ];
