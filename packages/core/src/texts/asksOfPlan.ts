@@ -201,25 +201,15 @@ const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.payment
 /** By how much the payment changes; or what the changes save. */
 function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan, index, changesAfter } = of;
-  const isRise = /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit);
-  if (changesAfter !== undefined && isRise && !/interest|save|payments|how many|in all|altogether|total/.test(unit)) {
-    const before: Compared = { plan: index, quantity: 'payment' };
-    return {
-      quantity: 'difference',
-      plan: null,
-      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
-    };
-  }
+  const isRise =
+    /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit) &&
+    !/interest|save|payments|how many|in all|altogether|total/.test(unit);
   // "… the saving per month": of a payment that is lowered.
-  const isEach =
+  const isLowered =
     /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
       unit,
-    );
-  if (
-    changesAfter !== undefined &&
-    isEach &&
-    plan.changes.every((each) => !('keep' in each) || each.keep === 'payments')
-  ) {
+    ) && plan.changes.every((each) => !('keep' in each) || each.keep === 'payments');
+  if (changesAfter !== undefined && (isRise || isLowered)) {
     const before: Compared = { plan: index, quantity: 'payment' };
     return {
       quantity: 'difference',

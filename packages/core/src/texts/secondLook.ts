@@ -292,7 +292,7 @@ const savedAndOwed = (page: Page, { plans }: DraftReading): ReadDoubt[] => {
   const says = (kind: ReadKind): boolean => page.kinds.some((each) => each.says === kind && each.weight >= 5);
   const isSaved =
     says('saving') && /(?<![a-z])(?:saves?|saving|deposits?|aside|pays? in(?:to)?)(?![a-z])/.test(page.flat);
-  const isOther = ['borrowing', 'drawing-down', 'leasing', 'flat'].some((kind) => says(kind as ReadKind));
+  const isOther = (['borrowing', 'drawing-down', 'leasing', 'flat'] as const).some(says);
   return plans.length === 1 && plan?.kind === 'borrowing' && plan.price === undefined && isSaved && !isOther
     ? [doubt('kind', 'This sounds like saving, and is read as borrowing.', otherKinds('borrowing'))]
     : [];
