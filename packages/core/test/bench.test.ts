@@ -153,6 +153,13 @@ describe('every kind, every unknown', () => {
     }
   });
 
+  it('asks a flat charge for sums of any size: only payments are counted', () => {
+    const payment = draftOf('flat', { amount: '500,000', rate: '8', payments: '48' });
+    expect(solved(payment)).toMatchObject({ shown: 13_750, flat: { charge: 160_000 } });
+    const amount = draftOf('flat', { payment: '500', rate: '8', payments: '48' }, { unknown: 'amount' });
+    expect(solved(amount).shown).toBeCloseTo(18_181.82, 2);
+  });
+
   it('tells what a flat charge really is, and keeps its payments alike', () => {
     const flat = solved(draftOf('flat', { amount: '3,600', rate: '7.5', payments: '24' }));
     expect(flat).toMatchObject({ shown: 172.5, flat: { charge: 540 } });

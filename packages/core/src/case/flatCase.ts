@@ -24,7 +24,7 @@ export function solveFlat(statement: Statement, rounding: TableRounding): Result
       field: unknown,
     });
   const shown = unknown === 'payments' ? Math.ceil(exact - NEAR_WHOLE) : shownNumber(unknown, exact, rounding);
-  if (shown > MOST_ROWS)
+  if (unknown === 'payments' && shown > MOST_ROWS)
     return fail('out-of-range', 'At most 12,000 payments can be put in a table.', { field: 'payments' });
   const { amount = 0, rate = 0, payments = 0, payment = 0 } = statement.numbers;
   const all = { finalAmount: 0, amount, rate, payments, payment, [unknown]: shown };
