@@ -142,7 +142,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   principal: (asking) => rangeAsk(asking),
   totalPaid: ({ of: { plan }, is, unit }) => {
     const withDeposit =
-      /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for/.test(
+      /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
         unit,
       );
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
@@ -173,7 +173,7 @@ const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
+  /(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
     unit,
   ) ||
   /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||

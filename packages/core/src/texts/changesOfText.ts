@@ -208,11 +208,15 @@ function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
 
 type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;
 
+const afterFirstYear =
+  /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])/;
+
 /** The moment that stands nearest in the sentence, or in the one before. */
 function momentOf(page: Page, token: number): Moment {
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
+  if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
   return (
     (sentence && nearestMoment(page, sentence, token)) ??
     (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??

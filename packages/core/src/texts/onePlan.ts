@@ -14,7 +14,7 @@ import { everywhere, sentenceAt, tokenAt, withoutSupposed, type Page, type Scope
 import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
 import { soughtBy } from './soughtBy.ts';
-import type { Assumed, ReadDoubt, ReadKind, Role } from './reading.ts';
+import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
 import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
@@ -78,10 +78,18 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const read = planOfTerms(page, terms, asked, counted);
   const keep = keptOtherwise(read, asked, changes);
   const payments = countedOn(page, changes, read);
-  const plan = { ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) };
+  const plan = closedBy({ ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** What is paid besides with the last payment of what is owed falls due then: a balloon. */
+function closedBy(plan: ReadPlan): ReadPlan {
+  const [last] = plan.changes;
+  const isEnd = last?.kind === 'extra' && plan.changes.length === 1 && last.after === plan.payments;
+  const owes = plan.kind === 'borrowing' && plan.finalAmount === 0;
+  return isEnd && owes ? { ...plan, finalAmount: last.value, changes: [] } : plan;
 }
 
 /** A sum that is to be reached is told, and no payment: it is the payment that is missing. */

@@ -11,7 +11,7 @@
 /** Words that stand for one another. */
 export const wordClasses: Readonly<Record<string, string>> = {
   payment:
-    '(?:(?:re)?payments?|instal?lments?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?)',
+    '(?:(?:re)?payments?|instal?lments?|emis?|rentals?|rents?|pmts?|parts?|premiums?|annuity payments?|(?:equal|level|regular|same)(?: <e>)? (?:sums?|amounts?)|remittances?)',
   deposit: '(?:deposits?|contributions?|payments?|instal?lments?|pmts?|equal (?:sums|amounts))',
   withdrawal:
     '(?:withdrawals?|drawings?|payments?|payouts?|pay-outs?|pensions?|scholarships?|equal (?:sums|amounts)|draws?(?! up)|drawdowns?|bursar(?:y|ies)|grants?|gifts?|prizes?|stipends?|awards?|instal?lments?)',

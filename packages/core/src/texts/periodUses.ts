@@ -23,7 +23,7 @@ const compoundingBefore =
   /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:was|is|being|happens|takes place|interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?(?:(?:[a-h]|i{1,3})\) |⟨l\d+⟩[.)] )?$/;
 /** "compounded monthly and daily", "compounded (a) monthly, (b) daily", of a rate alone. */
 const compoundedToo =
-  /(?:compound\w*|convertible)[^⟨.;?!]*⟨e\d+⟩(?:,|;| and| or| then| again)*(?: \(?(?:[a-h]|i{1,3})\)| ⟨l\d+⟩[.)])? $/;
+  /(?:compound\w*|convertible)[^⟨.;?!]*(?:⟨e\d+⟩(?:,|;| and| or| then| again)*(?: \(?(?:[a-h]|i{1,3})\)| ⟨l\d+⟩[.)])? )+$/;
 const rateBefore =
   /⟨p\d+⟩,?(?: (?:interest|nominal|effective|of interest|simple interest|flat|simple|add-on|compound interest|nominal interest|apr))*,? $/;
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
@@ -98,6 +98,8 @@ export function impliedFrequency(flat: string, told: readonly string[] = []): nu
     /(?:end|beginning|start|close|first day|last day) of (?:(?:the|its|that|each|their) )?(half-month|month|quarter|half-year|year|week|fortnight)(?! ⟨)|(half-month|month|quarter|half-year|week|fortnight|year)(?:'s)?[ -]ends?|(?:end|start|beginning)-of-(?:the-)?(month|quarter|half-year|week|year)/.exec(
       flat,
     );
+  // An EMI is paid by the month.
+  if (!found && /(?<![a-z])emis?(?![a-z])/.test(flat)) return 12;
   const name = found?.[1] ?? found?.[2] ?? found?.[3];
   return name === undefined ? undefined : perYearOf[name];
 }

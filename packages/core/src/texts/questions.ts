@@ -250,7 +250,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     (/^(?:convert|express|turn|change)(?![a-z])/.test(text) && found.length > 0) ||
     found.some(({ question }) => piece.start >= question.start && piece.start < question.end) ||
-    /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete|please|in turn|in order|one by one|for each[a-z ]*))*\W*$/.test(
+    /^(?:\W*(?:find|calculate|compute|determine|work out|state|give|show|say|then|and|also|compare|complete(?: the following)?|please|in turn|in order|one by one|for each[a-z ]*))*\W*$/.test(
       text,
     )
   );

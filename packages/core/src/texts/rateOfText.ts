@@ -132,6 +132,10 @@ const isNominal = ({ quotings, flat }: Page, { start, end }: Span): boolean =>
       Math.min(Math.abs(start - sign.end), Math.abs(sign.start - end)) < 12,
   );
 
+/** "…, taking the APR as an effective rate" */
+const takenAsEffective =
+  /(?<![a-z])(?:(?:tak|treat|regard|read|interpret)(?:e|ing)? (?:the|this|that|its) (?:quoted |stated |annual )?(?:apr|rate|⟨p\d+⟩)[^.?!⟨]{0,24}|(?:apr|rate|⟨p\d+⟩) (?:is|was|to be) (?:taken|treated|understood|read|interpreted)) (?:as|to be) (?:an |the )?(?:annual )?effective(?![a-z])/;
+
 /** "effective" beside the number; where compounding is said, the nominal rate that is compounded is meant. */
 function isEffective(
   page: Page,
@@ -139,6 +143,7 @@ function isEffective(
   compounding: number | undefined,
   asked: ReadonlySet<Asked>,
 ): boolean {
+  if (takenAsEffective.test(page.flat)) return true;
   return page.quotings.some((sign) => {
     if (sign.says !== 'effective') return false;
     const isBefore = sign.start < start;

@@ -8000,6 +8000,85 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=31500 rate=0.0672/nominal/12 n=84 p=12 final=0 ?payment'],
     asks: ['interestIn from:73 to:84'],
   },
+  {
+    text: 'Janet bought a used truck for $18,500. She made a down payment of 20% and financed the rest with a 4-year loan at 6.9% compounded monthly. Find (a) her monthly payment, (b) the total amount paid for the truck and (c) the finance charge.',
+    plans: ['borrowing price=18500 down=3700 amount=14800 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]', 'financeCharge'],
+  },
+  {
+    text: 'Lena takes out a personal loan of £6,000 at an APR of 9.9%, to be repaid over three years by equal monthly repayments. Calculate the monthly repayment, taking the APR as an effective rate.',
+    plans: ['borrowing amount=6000 rate=0.099/effective/1 n=36 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Which is the better investment: 4.9% compounded daily, 4.95% compounded quarterly? Support your answer with the effective rates.',
+    plans: ['convert rate=0.049/nominal/365 p=365 ?rate', 'convert rate=0.0495/nominal/4 p=4 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'A contract calls for payments of $850 at the end of every quarter for six years and an additional $5,000 at the end of the sixth year. What is the cash value of the contract at 7% compounded quarterly?',
+    plans: ['borrowing rate=0.07/nominal/4 n=24 p=4 payment=850 final=5000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Find the effective rate of interest equivalent to 7.2% compounded (a) semi-annually, (b) quarterly, (c) monthly.',
+    plans: [
+      'convert rate=0.072/nominal/2 p=2 ?rate',
+      'convert rate=0.072/nominal/4 p=4 ?rate',
+      'convert rate=0.072/nominal/12 p=12 ?rate',
+    ],
+    asks: ['effectiveRate', 'effectiveRate@1', 'effectiveRate@2'],
+  },
+  {
+    text: 'Thandiwe buys a fridge on hire purchase. The cash price is R8,499. She pays a 15% deposit and the balance over 24 months at 14% per annum simple interest. Calculate her monthly instalment and the total amount she pays for the fridge.',
+    plans: ['flat price=8499 down=1274.85 amount=7224.15 rate=0.14/flat n=24 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'Ashok borrows $12,000 for 3 years at 9% compounded monthly. At the end of the first year he makes an additional payment of $2,000 and the monthly payment is recalculated so that the loan still finishes on time. Find the original and new payments.',
+    plans: ['borrowing amount=12000 rate=0.09/nominal/12 n=36 p=12 final=0 extra@12:2000/payments ?payment'],
+    asks: ['payment', 'payment after:12'],
+  },
+  {
+    text: 'Prepare to refinance: The Delgados took out a 30-year mortgage of $275,000 at 7.5% compounded monthly six years ago. They can now refinance the balance over the remaining 24 years at 5.9% compounded monthly. Calculate the current balance, the new monthly payment, and the amount they save each month.',
+    plans: [
+      'borrowing amount=275000 rate=0.075/nominal/12 n=360 p=12 final=0 ?payment',
+      'borrowing rate=0.059/nominal/12 n=288 p=12 final=0 ?payment',
+    ],
+    asks: ['balanceAfter k:72', 'payment@1', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: 'A savings account paid 5% compounded semi-annually for 3 years and then 4% compounded quarterly for 2 years. What did a deposit of $6,000 amount to?',
+    plans: [
+      'lump-sum amount=6000 rate=0.05/nominal/2 n=6 p=2 ?finalAmount',
+      'lump-sum rate=0.04/nominal/4 n=8 p=4 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Compare: Bank A offers 5.85% compounded quarterly, Bank B 5.8% compounded monthly and Bank C 5.9% compounded annually. Which bank offers the highest effective rate?',
+    plans: [
+      'convert rate=0.0585/nominal/4 p=4 ?rate',
+      'convert rate=0.058/nominal/12 p=12 ?rate',
+      'convert rate=0.059/nominal/1 p=1 ?rate',
+    ],
+    asks: ['choice by:effectiveRate want:most'],
+  },
+  {
+    text: 'An interest rate of 8.3% effective is equivalent to what rate per month?',
+    plans: ['convert rate=0.083/effective/1 p=12 ?rate'],
+    asks: ['ratePerPayment'],
+  },
+  {
+    text: 'Ms Iyer borrows ₹500,000 at a flat rate of 8% p.a. for 4 years. Find the EMI.',
+    plans: ['flat amount=500000 rate=0.08/flat n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Nora pays £180 a month into a pension plan for 30 years at an effective annual return of 5%, at the end of each month. What is the value of her pension pot? What lump sum today would grow to the same amount?',
+    plans: ['borrowing rate=0.05/effective/1 n=360 p=12 payment=180 final=0 ?amount'],
+    asks: ['amount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

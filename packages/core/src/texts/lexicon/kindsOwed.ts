@@ -86,6 +86,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'debts?',
     'repay(?:s|ment|ments|ing)?|repaid',
     'instal?lments?',
+    'emis?',
     'financ(?:e|es|ed|ing)',
     'credit(?!ed|s| union)',
     'pay(?:s|ing)? (?:it )?off|paid off',

@@ -3,7 +3,7 @@
 import { cue, type Cue } from './record.ts';
 
 const first =
-  '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ (?:⟨e\\d+⟩ )?[a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time))?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
+  '(?:the )?first(?: (?:one|of (?:them|these|which)|of ⟨n\\d+⟩ (?:⟨e\\d+⟩ )?[a-z]+(?: of ⟨m\\d+⟩)?|@payment|@deposit|@withdrawal|(?:<e> )?(?:@payment|@deposit)|time)(?: of ⟨m\\d+⟩)?)?(?: (?:also|is|being|falls?|falling|comes?|coming|due|made|paid|payable|to be|will be|was|were|goes|going|in|right|then))*';
 
 /** What begins a month after the last deposit falls at the end of its months. */
 const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting )(?<!first )';

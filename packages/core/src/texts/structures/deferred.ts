@@ -8,7 +8,7 @@ import type { Page } from '../page.ts';
 import type { ReadPlan } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { without } from './followers.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
 
 const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
@@ -52,7 +52,7 @@ function readDrawnLater(page: Page): DraftReading | undefined {
     plan: then,
     roles: new Map([...drawn.roles].filter(([, role]) => role !== 'amount')),
   };
-  return readingOfTwo(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfPlans(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
 
 /** The plan's rate at work for so many years, with nothing paid in or out. */
@@ -96,5 +96,5 @@ function readPaidLater(page: Page): DraftReading | undefined {
     read: { ...drawn.read, missing: [] },
   };
   const second: SolePlan = { ...first, plan: grown, roles: new Map([[token, 'duration']]) };
-  return readingOfTwo(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfPlans(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
 }

@@ -15,12 +15,12 @@ import {
   comparedBy,
   ownedQuestions,
   questionsOf,
-  readingOfTwo,
+  readingOfPlans,
   wordsOf,
   type Across,
   type Owned,
   type Owner,
-} from './twoPlans.ts';
+} from './severalPlans.ts';
 
 export const without =
   (...spans: readonly Span[]) =>
@@ -45,7 +45,7 @@ export function follow(
     read: { ...first.read, missing: [] },
     roles: new Map([...first.roles, ...roles]),
   };
-  return readingOfTwo(page, [first, second], questions, across);
+  return readingOfPlans(page, [first, second], questions, across);
 }
 
 /** No other question stands between a place and this one. */
@@ -226,7 +226,7 @@ export function readAtFoundRate(page: Page): DraftReading | undefined {
   };
   const sought = plan.payment !== null ? 'amount' : 'payment';
   const linked: SolePlan = { ...second, plan: { ...plan, unknown: sought }, read: { ...second.read, missing: [] } };
-  return readingOfTwo(
+  return readingOfPlans(
     page,
     [{ ...first, plan: { ...first.plan, name: 'first' } }, linked],
     questions,

@@ -9,7 +9,7 @@ import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
 import { readPhases } from './phases.ts';
-import { readTwoRates } from './rates.ts';
+import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readStages } from './stages.ts';
 import { readTwoTerms } from './terms.ts';
@@ -17,7 +17,7 @@ import { readWorthTwice } from './worthTwice.ts';
 import { readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
-  readTwoRates,
+  readRates,
   readHalved,
   readRefinanced,
   readAtFoundRate,

@@ -7,7 +7,7 @@ import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
 
 /** Where the first offer is told, and where the second. */
 export type Regions = readonly [Span, Span];
@@ -99,7 +99,7 @@ export function readTwo(
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
   const second = isBare ? read(1, first, first.plan.kind) : told;
   const completed = read(0, second);
-  return readingOfTwo(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
 
 const leaseMark =

@@ -7,7 +7,7 @@ import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import type { ReadQuantity } from '../reading.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './twoPlans.ts';
+import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
   'if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',

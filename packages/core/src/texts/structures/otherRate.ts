@@ -7,7 +7,7 @@ import type { ReadRate } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf } from './twoPlans.ts';
+import { ownedQuestions, questionsOf } from './severalPlans.ts';
 
 const asked: ReadonlySet<string> = new Set(['payment', 'amount', 'finalAmount', 'payments', 'howLong', 'totalPaid']);
 

@@ -10,7 +10,7 @@ import { sentenceAt, type Page, type Scope } from '../page.ts';
 import type { ReadLink, ReadPlan } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owner } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
 
 type Phase = 'saving' | 'drawing';
 
@@ -80,7 +80,7 @@ export function readPhases(page: Page): DraftReading | undefined {
     });
   const both = [read(0), read(1)] as const;
   const linked = link(order, both);
-  return readingOfTwo(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfPlans(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
 /** "In twelve years she wants to begin": how long the saving lasts. */

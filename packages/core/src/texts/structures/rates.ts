@@ -1,46 +1,76 @@
 /** Several rates without a plan: each is converted, and they are held against each other. */
 
 import type { DraftReading } from '../draftReading.ts';
+import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
-import type { Regions } from './offers.ts';
-import { follow, without } from './followers.ts';
-import { readTwo } from './offers.ts';
-import { ownedQuestions } from './twoPlans.ts';
+import type { ReadPlan } from '../reading.ts';
+import type { SolePlan } from '../solePlan.ts';
+import { without } from './followers.ts';
+import { readTwo, type Regions } from './offers.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
 
 /** One rate, compounded so often or so often: "11 % compounded (a) monthly, (b) daily". */
-function readTwoCompoundings(page: Page): DraftReading | undefined {
-  const [one, other, third] = page.periods.filter(({ use }) => use === 'compounding');
+function readCompoundings(page: Page): DraftReading | undefined {
+  const uses = page.periods.filter(({ use }) => use === 'compounding');
   const isEffective = page.questions.length > 0 && page.questions.every(({ asked }) => asked === 'effectiveRate');
-  if (!isEffective || !one || !other || third || one.perYear === other.perYear) return undefined;
+  const often = uses.map(({ perYear }) => perYear);
+  if (!isEffective || uses.length < 2 || new Set(often).size < uses.length) return undefined;
   const questions = ownedQuestions(page, () => 'each');
-  const first = readPlan(page, { scope: without(page.places[other.token]!), as: 'convert', questions });
+  const others = uses.slice(1).map(({ token }) => page.places[token]!);
+  const first = readPlan(page, { scope: without(...others), as: 'convert', questions });
   const { rate } = first.plan;
   if (rate?.quoted !== 'nominal') return undefined;
-  const { perYear } = other;
-  const then = { rate: { ...rate, compoundingsPerYear: perYear }, paymentsPerYear: perYear };
-  return follow(page, first, questions, then, [], [], () => undefined);
+  const compounded = (perYear: number): SolePlan => {
+    const plan: ReadPlan = {
+      ...first.plan,
+      rate: { ...rate, compoundingsPerYear: perYear },
+      paymentsPerYear: perYear,
+    };
+    return { ...first, plan };
+  };
+  return readingOfPlans(page, often.map(compounded), questions, () => undefined);
 }
 
-/** @returns nothing where the text has money, or not two rates */
-export function readTwoRates(page: Page): DraftReading | undefined {
+/** Where the words of the next rate begin. */
+function cutBetween({ flat }: Page, one: Span, other: Span): number {
+  const between = flat.slice(one.end, other.start);
+  const cut = Math.max(...[' or ', ' and ', '; ', ', ', ' with ', '\n'].map((mark) => between.lastIndexOf(mark)));
+  return cut < 0 ? other.start : one.end + cut;
+}
+
+/** Three rates and more, each with its own words: "bank A 5.85 % quarterly, bank B 5.8 % monthly, bank C …". */
+function readManyRates(page: Page, rates: readonly Span[]): DraftReading | undefined {
+  const isRate = ({ asked }: Page['questions'][number]): boolean => asked === 'choice' || asked === 'effectiveRate';
+  if (!page.questions.every(isRate)) return undefined;
+  const starts = rates.map((rate, at) => (at === 0 ? 0 : cutBetween(page, rates[at - 1]!, rate)));
+  const last = rates.at(-1)!;
+  const until = page.sentences.find(({ start, end }) => start <= last.start && end > last.start)?.end ?? last.end;
+  const questions = ownedQuestions(page, ({ asked }) => (asked === 'choice' ? 'across' : 'each'));
+  const plans = starts.map((start, at) =>
+    readPlan(page, {
+      scope: (place) => place.start >= start && place.start < (starts[at + 1] ?? until),
+      as: 'convert',
+      questions: questionsOf(questions, at),
+    }),
+  );
+  const isStated = plans.every(
+    ({ plan, terms }) => plan.rate && (terms.rate.compounding || plan.rate.quoted !== 'nominal'),
+  );
+  return isStated ? readingOfPlans(page, plans, questions, (each, all) => comparedBy(page, each, all)) : undefined;
+}
+
+/** @returns nothing where the text has money, or rates that are not told one by one */
+export function readRates(page: Page): DraftReading | undefined {
   const rates = page.tokens.flatMap(({ form }, at) => (form === 'percent' ? [page.places[at]!] : []));
   const isSum = (at: number): boolean =>
     ['amount', 'price', 'payment', 'finalAmount'].includes(page.signs[at]?.[0]?.role ?? '');
   const hasMoney = page.tokens.some(({ form }, at) => form === 'money' || (form === 'count' && isSum(at)));
   const [one, other] = rates;
-  if (!hasMoney && one && !other) return readTwoCompoundings(page);
-  if (hasMoney || rates.length !== 2 || !one || !other) return undefined;
-  const between = page.flat.slice(one.end, other.start);
-  const cut = Math.max(
-    between.lastIndexOf(' or '),
-    between.lastIndexOf(' and '),
-    between.lastIndexOf('; '),
-    between.lastIndexOf(', '),
-    between.lastIndexOf(' with '),
-    between.lastIndexOf('\n'),
-  );
-  const turn = cut < 0 ? other.start : one.end + cut;
+  if (!hasMoney && one && !other) return readCompoundings(page);
+  if (hasMoney || !one || !other) return undefined;
+  if (rates.length > 2) return readManyRates(page, rates);
+  const turn = cutBetween(page, one, other);
   const end = page.sentences.find((each) => each.start <= other.start && each.end > other.start)?.end ?? other.end;
   const regions: Regions = [
     { start: 0, end: turn },

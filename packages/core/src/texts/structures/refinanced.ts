@@ -10,7 +10,7 @@ import { wholeNumber } from '../changesOfText.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { Compared, ReadArgs, ReadLink, ReadPlan } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
-import { ownedQuestions, questionsOf, readingOfTwo, wordsOf, type Owned, type Owner } from './twoPlans.ts';
+import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
   /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
@@ -37,6 +37,16 @@ const made = [
 const hasAsked = ({ questions }: Page, { start }: Span): boolean =>
   questions.some((each) => each.asked === 'payment' && each.start < start);
 
+/** "… and the amount they save each month": the difference of the payments. */
+const savingsHeard = (page: Page): Page => ({
+  ...page,
+  questions: page.questions.map((each) =>
+    each.asked === 'payment' && /(?<![a-z])saves? (?:each|every|⟨[ea])/.test(page.flat.slice(each.start, each.unit.end))
+      ? { ...each, asked: 'difference' as const }
+      : each,
+  ),
+});
+
 const paysNow = /(?:does|will|must) (?:he|she|they) pay now\W*$/;
 
 export function readRefinanced(told: Page): DraftReading | undefined {
@@ -57,7 +67,7 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const isMoment = (place: Span): boolean => place.start === at?.start || isLeftAgain(place);
   const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
   // "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment.
-  const questions = ownedQuestions(page, (question) => ownerOf(page, question)).map((each) =>
+  const questions = ownedQuestions(savingsHeard(page), (question) => ownerOf(page, question)).map((each) =>
     each.asked === 'amount' && paysNow.test(wordsOf(page, each))
       ? { ...each, asked: 'payment' as const, owner: hasAsked(page, each) ? (1 as const) : (0 as const) }
       : each,
@@ -79,7 +89,7 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const second = takenOver(first, own, k, payments - k);
   const roles = new Map(first.roles).set(moment.token, 'after');
   const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' }, roles };
-  const found = readingOfTwo(page, [old, second], questions, (question) => savedBy(page, question, k));
+  const found = readingOfPlans(page, [old, second], questions, (question) => savedBy(page, question, k));
   const asks = found.asks.map((ask) =>
     ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined ? { ...ask, args: { k } } : ask,
   );

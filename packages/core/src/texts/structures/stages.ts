@@ -10,10 +10,10 @@ import type { ReadPlan, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../terms.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { comparedBy, readingOfTwo, wordsOf, type Owned } from './twoPlans.ts';
+import { comparedBy, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const goesOn =
-  /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:(?:for|at|it|is|are|invested|earns?|grows?) )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
+  /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
 /** A clause that says so in its own words. */
 const leavesIt =
   /^\W*(?:and |then )*(?:she |he |they )?(?:then )?(?:leaves?|lets?|keeps?) (?:it|the (?:money|fund|sum|total)|what (?:she|he|they) (?:has|have)|everything|all of it)(?![a-z])/;
@@ -33,13 +33,12 @@ export function readStages(page: Page): DraftReading | undefined {
   const second = secondStage(page, questions);
   if (!second) return undefined;
   const { region, token } = second;
+  const asked = questions.map(({ unit }) => unit);
+  // "What did a deposit of 6,000 amount to?": its sums are told, its times are asked.
+  const isSum = ({ start }: Span): boolean =>
+    page.tokens.some(({ form }, at) => form === 'money' && page.places[at]!.start === start);
   const first = readPlan(page, {
-    scope: (place) =>
-      !isIn([region], place) &&
-      !isIn(
-        questions.map(({ unit }) => unit),
-        place,
-      ),
+    scope: (place) => !isIn([region], place) && (isSum(place) || !isIn(asked, place)),
     questions: [],
   });
   const { kind, payments, payment, amount } = first.plan;
@@ -58,7 +57,7 @@ export function readStages(page: Page): DraftReading | undefined {
     { ...left, roles: new Map([...left.roles, ...roles]) },
   ] as const;
   const years = payments / first.plan.paymentsPerYear;
-  return readingOfTwo(page, both, ownedByStage(page, questions, years), (question, plans) =>
+  return readingOfPlans(page, both, ownedByStage(page, questions, years), (question, plans) =>
     comparedBy(page, question, plans),
   );
 }

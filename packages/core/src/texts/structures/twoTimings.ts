@@ -6,7 +6,7 @@ import { readPlan } from '../onePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
 
 type Timing = 'end' | 'beginning';
 
@@ -45,7 +45,7 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   if (first.read.missing.length > 0 || first.plan.kind === 'lump-sum' || first.plan.kind === 'convert')
     return undefined;
   const plan = { ...first.plan, timing: one };
-  return readingOfTwo(
+  return readingOfPlans(
     once,
     [
       { ...first, plan: { ...plan, name: one === 'end' ? 'at the end' : 'at the beginning' } },

@@ -4,7 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { placeQuestions } from '../placedQuestions.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfTwo } from './twoPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
 
 /** @returns nothing where only one of the two is asked, or anything but the payments is told */
 export function readWorthTwice(page: Page): DraftReading | undefined {
@@ -27,7 +27,7 @@ export function readWorthTwice(page: Page): DraftReading | undefined {
   if (isOnTheWay) return undefined;
   const isKnown = now.plan.payment !== null && now.plan.payments !== null && now.plan.rate !== null;
   if (!isKnown || now.plan.unknown !== 'amount' || then.plan.unknown !== 'finalAmount') return undefined;
-  return readingOfTwo(
+  return readingOfPlans(
     page,
     [
       { ...now, plan: { ...now.plan, name: 'at the start' } },

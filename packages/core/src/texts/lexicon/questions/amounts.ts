@@ -66,7 +66,11 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '(?:find|what is) the amount of (?:a|the) (?:loan|mortgage|debt)(?! (?:after|still))',
   ),
   cue('amount', 12, 'what (?:lump |single )?sum [^.;?!⟨]{0,30}(?:gives|buys|provides|yields|pays)'),
-  cue('amount', 14, 'how much capital (?:is|was|must|should|does|will|has)(?! (?:repaid|paid|left|still|been))'),
+  cue(
+    'amount',
+    14,
+    'how much capital (?:is|was|must|should|does|will|has)(?! (?:repaid|paid|left|still|been))(?![^.?]{0,40} (?:repays?|repaid|pays? off))',
+  ),
   cue('amount', 13, '(?:put in|pay in|deposit|invest|add) at the (?:very )?(?:start|beginning|outset)(?! of)'),
   cue(
     'amount',

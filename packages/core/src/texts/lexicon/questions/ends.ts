@@ -31,6 +31,8 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     14,
     'how much (?:money |cash )?(?:is|will be) (?:there )?(?:in|at) the end',
+    'how much (?:money |cash )?(?:is|will be|would be) (?:there )?(?:in|on) (?:the|his|her|their|this|that) (?:account|fund|pot)(?! (?:at the (?:start|beginning|outset)|today|now|before|when it))',
+    'value of (?:the|his|her|their|its) (?:pension|savings|retirement) (?:pot|fund|account|plan|savings)(?! (?:today|now))',
     'how much (?:money |cash )?(?:will|would) (?:then )?(?:there )?be (?:there )?(?:in|after|by|when)(?! (?:each|every|⟨e))',
     'what (?:will|would) (?:then )?be in (?:it|the [a-z]+)(?! (?:at the (?:start|beginning|outset)|each|every))',
   ),

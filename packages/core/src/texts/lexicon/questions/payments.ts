@@ -180,6 +180,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
     11,
+    '(?:amount|sum|money) (?:that )?(?:he|she|they) (?:will |would |can |could |must |should )?saves? (?:each|every|<ea>)',
     '(?:amount|sum|figure) (?:to be )?(?:paid|saved|drawn|put in|repaid|withdrawn|received|set aside|deposited)(?: [a-z]+)? (?:each|every|per|<ea>)',
   ),
   cue(

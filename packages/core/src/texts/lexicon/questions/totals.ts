@@ -82,6 +82,11 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'by how much the (?:debt|loan|balance) is (?:reduced|lowered|cut)',
     'by how much (?:does|do|will|did|have|has) (?:the )?(?:first|last|next) (?:<n>|<t>|few|@year|one)(?: of them)? ~?(?:(?:brings?|brought)(?= the (?:debt|loan|balance) down)|reduces?|reduced|lowers?|lowered|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
   ),
+  cue(
+    'principal',
+    14,
+    'how much (?:capital|principal) (?:does|do|did|will|would|is|are|has|have) ~~(?:repays?|repaid|pays? off|paid off)',
+  ),
   cue('interest', 13, 'how much (?:is|was) paid [^.;?!]{0,40}(?:in|as) interest'),
   cue('interest', 13, '(?:what|which) (?:part|share|portion|amount) of ~~is (?:the )?interest'),
   cue('principal', 13, '(?:what|which) (?:part|share|portion|amount) of ~~is (?:the )?(?:principal|capital)'),

@@ -1,4 +1,4 @@
-/** What problems with two plans share: their questions given to each, and their readings put together. */
+/** What problems with several plans share: their questions given to each, and their readings put together. */
 
 import { asksOfPlan } from '../asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
@@ -10,43 +10,43 @@ import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page } from '../page.ts';
 import type { Compared, ReadArgs, ReadDoubt, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 
-/** Whose a question is: of one of the plans, of each, or across them. */
-export type Owner = 0 | 1 | 'each' | 'across';
+/** Whose a question is: of one of the plans, by its place, of each, or across them. */
+export type Owner = number | 'each' | 'across';
 
 export type Owned = PlacedQuestion & { readonly owner: Owner };
 
 export const ownedQuestions = (page: Page, ownerOf: (question: PlacedQuestion) => Owner): Owned[] =>
   placeQuestions(page).map((question) => ({ ...question, owner: ownerOf(question) }));
 
-export const questionsOf = (questions: readonly Owned[], plan: 0 | 1): Owned[] =>
+export const questionsOf = (questions: readonly Owned[], plan: number): Owned[] =>
   questions.filter(({ owner }) => owner === plan || owner === 'each');
 
 /** The words of a question. */
 export const wordsOf = ({ flat }: Page, { unit }: PlacedQuestion): string => flat.slice(unit.start, unit.end);
 
-/** How an ask of two plans is made of a question across them. */
+/** How an ask of several plans is made of a question across them. */
 export type Across = (question: Owned, plans: readonly ReadPlan[]) => Pick<DraftAsk, 'quantity' | 'args'> | undefined;
 
-/** The reading of two plans; what is asked of each in one sentence is asked plan by plan. */
-export function readingOfTwo(
+/** The reading of several plans; what is asked of each in one sentence is asked plan by plan. */
+export function readingOfPlans(
   page: Page,
-  both: readonly [SolePlan, SolePlan],
+  all: readonly SolePlan[],
   questions: readonly Owned[],
   across: Across,
 ): DraftReading {
   const dropped: Span[] = [];
-  const asks = bySentence(page, questions).flatMap((group) => asksOfGroup(page, both, group, across, dropped));
-  const roles = rolesOfTwo(both);
-  const doubts = both.flatMap((sole) => doubtsOfPlan(page, sole));
+  const asks = bySentence(page, questions).flatMap((group) => asksOfGroup(page, all, group, across, dropped));
+  const roles = rolesOf(all);
+  const doubts = all.flatMap((sole) => doubtsOfPlan(page, sole));
   const unread = dropped.map((each) => notUnderstood(page, each));
-  const own = (each: ReadDoubt, at: number, all: readonly ReadDoubt[]): boolean =>
-    all.findIndex(({ says }) => says === each.says) === at && !isTakenByOther(page, each.says, roles);
+  const own = (each: ReadDoubt, at: number, found: readonly ReadDoubt[]): boolean =>
+    found.findIndex(({ says }) => says === each.says) === at && !isTakenByOther(page, each.says, roles);
   return {
-    plans: both.map(({ plan }) => plan),
-    wanted: both.map(({ read }) => read.wanted),
+    plans: all.map(({ plan }) => plan),
+    wanted: all.map(({ read }) => read.wanted),
     asks: asks.filter((each, at) => asks.findIndex((other) => isSameAsk(each, other)) === at),
     roles,
-    assumes: [...new Set(both.flatMap(assumedOf))],
+    assumes: [...new Set(all.flatMap(assumedOf))],
     doubts: [...unread, ...doubts].filter(own),
   };
 }
@@ -57,36 +57,39 @@ const isSameAsk = (one: DraftAsk, other: DraftAsk): boolean =>
 /** Questions of one owner that stand together. */
 function asksOfGroup(
   page: Page,
-  both: readonly [SolePlan, SolePlan],
+  all: readonly SolePlan[],
   group: readonly Owned[],
   across: Across,
   dropped: Span[],
 ): DraftAsk[] {
   const owner = group[0]?.owner ?? 'across';
-  const ofPlan = (index: 0 | 1, lost: Span[]): DraftAsk[] => {
-    const { plan, read } = both[index];
+  const ofPlan = (index: number, lost: Span[]): DraftAsk[] => {
+    const { plan, read } = all[index]!;
     const [change] = plan.changes;
     const more = change ? { changesAfter: change.after } : {};
     return asksOfPlan(page, group, { plan, index, wanted: read.wanted, ...more }, lost);
   };
   if (owner === 'across')
     return group.flatMap((question) => {
-      const ask = across(question, [both[0].plan, both[1].plan]);
+      const ask = across(
+        question,
+        all.map(({ plan }) => plan),
+      );
       if (!ask) dropped.push(question.unit);
       return ask ? [{ ...ask, plan: null, place: { start: question.start, end: question.end } }] : [];
     });
   if (owner !== 'each') return ofPlan(owner, dropped);
-  // What one of the two cannot be asked, the other may be.
-  const lost: [Span[], Span[]] = [[], []];
-  const asks = ([0, 1] as const).flatMap((index) => ofPlan(index, lost[index]));
-  dropped.push(...lost[0].filter((each) => lost[1].includes(each)));
+  // What one of them cannot be asked, another may be.
+  const lost = all.map((): Span[] => []);
+  const asks = lost.flatMap((own, index) => ofPlan(index, own));
+  dropped.push(...(lost[0] ?? []).filter((each) => lost.every((own) => own.includes(each))));
   return asks;
 }
 
-/** A number that both plans have is of neither alone. */
-function rolesOfTwo(both: readonly SolePlan[]): Map<number, { role: Role; plan?: number }> {
+/** A number that more than one plan has is of none alone. */
+function rolesOf(all: readonly SolePlan[]): Map<number, { role: Role; plan?: number }> {
   const roles = new Map<number, { role: Role; plan?: number }>();
-  both.forEach(({ roles: own }, plan) => {
+  all.forEach(({ roles: own }, plan) => {
     for (const [token, role] of own) {
       const known = roles.get(token);
       roles.set(token, known ? { role: known.role } : { role, plan });
