@@ -54,6 +54,8 @@ const moments: readonly MomentRecord[] = [
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
+  moment('term (?:is|of|was) {t}'),
+  moment('(?:has an?|for an?|with an?|an initial) {t} term'),
   moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
   moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
 ];

@@ -245,7 +245,7 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:find|give|state) the (?:old|first) and$/.test(text) ||
     (found.length > 0 && /^(?:and )?what (?:afterwards|later|then|after)\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
-    /^(?:make out|draw up|set out|write out)(?![a-z]).*:$/.test(text) ||
+    /^(?:make out|draw up|set out|write out|complete|construct|prepare|fill in)(?![a-z]).*:$/.test(text) ||
     /^(?:and )?the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?![a-z])/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||
     (/^(?:convert|express|turn|change)(?![a-z])/.test(text) && found.length > 0) ||

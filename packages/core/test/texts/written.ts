@@ -8079,6 +8079,61 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.05/effective/1 n=360 p=12 payment=180 final=0 ?amount'],
     asks: ['amount'],
   },
+  {
+    text: 'At age 25 Petra begins putting $200 at the end of each month into a retirement account earning 6% compounded monthly. She stops contributing at age 35 and leaves the money to grow at the same rate until age 65. How much is in the account when she is 65?',
+    plans: [
+      'saving amount=0 rate=0.06/nominal/12 n=120 p=12 payment=200 ?finalAmount',
+      'lump-sum rate=0.06/nominal/12 n=360 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Olga plans to withdraw $2,400 per month from her retirement savings for 25 years, with the first withdrawal one month after she retires. If the account earns 4.2% compounded monthly, how much must she have saved by the time she retires? How much interest will be earned during the 25 years?',
+    plans: ['drawing-down rate=0.042/nominal/12 n=300 p=12 payment=2400 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'What nominal rate compounded monthly makes a deposit of $3,000 grow to $4,000 in 6 years?',
+    plans: ['lump-sum amount=3000 n=72 p=12 final=4000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Compare the monthly payment and the total interest for a $180,000 mortgage at 5.4% compounded monthly over 15 years and over 30 years.',
+    plans: [
+      'borrowing amount=180000 rate=0.054/nominal/12 n=180 p=12 final=0 ?payment',
+      'borrowing amount=180000 rate=0.054/nominal/12 n=360 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalInterest', 'payment@1', 'totalInterest@1'],
+  },
+  {
+    text: 'A widow invests $200,000 at 4.8% compounded quarterly and makes withdrawals at the end of each quarter for 15 years until nothing is left. How large are the withdrawals? If she wanted $40,000 to remain after 15 years, how large could they be?',
+    plans: [
+      'drawing-down amount=200000 rate=0.048/nominal/4 n=60 p=4 final=0 ?payment',
+      'drawing-down amount=200000 rate=0.048/nominal/4 n=60 p=4 final=40000 ?payment',
+    ],
+    asks: ['payment', 'payment@1'],
+  },
+  {
+    text: 'The Changs take a $330,000 mortgage amortized over 25 years at 4.75% compounded semi-annually, with monthly payments. The term is 5 years. At renewal the rate is 6.1% compounded semi-annually. What is the payment for the first term? What is the balance at renewal? What is the new payment if the amortization does not change?',
+    plans: ['borrowing amount=330000 rate=0.0475/nominal/2 n=300 p=12 final=0 rate@60:0.061/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:60', 'payment after:60'],
+  },
+  {
+    text: 'From age 22 to age 32 Wim deposits €1,200 at the end of each year at 5% effective. Then he deposits nothing more but leaves the money in the account until he is 60. How much does he have at 60?',
+    plans: [
+      'saving amount=0 rate=0.05/effective/1 n=10 p=1 payment=1200 ?finalAmount',
+      'lump-sum rate=0.05/effective/1 n=28 p=1 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'Lena saves £100 at the end of each month from her 20th birthday until her 30th, at 4.8% compounded monthly, and then leaves what she has untouched until her 60th birthday. What is it worth then?',
+    plans: [
+      'saving amount=0 rate=0.048/nominal/12 n=120 p=12 payment=100 ?finalAmount',
+      'lump-sum rate=0.048/nominal/12 n=360 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

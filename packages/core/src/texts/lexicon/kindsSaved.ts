@@ -101,6 +101,11 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '(?:fund|trust|endowment|foundation|legacy) [^.;?!]{0,50} (?:is|has) to (?:make|pay) (?:<n> )?(?:equal|level|regular)',
     'promises? (?:(?:his|her|their|the|a|an) [a-z]+|him|her|them) {m} (?:at|each|every|<e>|<a>|on)',
   ),
+  cue(
+    'lump-sum',
+    12,
+    '(?:a|the|his|her|one|single) (?:single )?(?:deposit|investment|sum) of <m> (?:to )?(?:grows?|become|amounts?|grew|double|accumulate) ',
+  ),
   cue('saving', 9, 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),
   cue(

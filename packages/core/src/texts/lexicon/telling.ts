@@ -39,7 +39,11 @@ export const tellingWords: readonly TellingWords[] = [
       plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'finalAmount') ||
       asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),
   ),
-  telling('a down payment', 'down payment|downpayment', has('downPayment')),
+  telling(
+    'a down payment',
+    '(?<!(?:save[sd]?|saving|have|has|need|needs|<m>) [^.?!]{0,40}for (?:a|an|the|her|his|their) )(?:down payment|downpayment)',
+    has('downPayment'),
+  ),
   telling('a part exchange', 'trade-in|trades? in|traded in|part[- ]exchange', has('tradeIn')),
   telling(
     'a grant or subsidy',

@@ -3,11 +3,13 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
+import { readAgedStages } from './agedStages.ts';
 import { readOffers } from './offers.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
 import { readOtherRate } from './otherRate.ts';
+import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
@@ -24,11 +26,13 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readCalledIn,
   readOtherPayment,
   readOtherRate,
+  readOtherSum,
   readDeferred,
   readTwoTimings,
   readWorthTwice,
   readPhases,
   readStages,
+  readAgedStages,
   readTwoTerms,
   readOffers,
 ];

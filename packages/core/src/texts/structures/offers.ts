@@ -7,7 +7,15 @@ import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+import {
+  comparedBy,
+  ownedQuestions,
+  questionsOf,
+  readingOfPlans,
+  wordsOf,
+  type Owned,
+  type Owner,
+} from './severalPlans.ts';
 
 /** Where the first offer is told, and where the second. */
 export type Regions = readonly [Span, Span];
@@ -56,7 +64,10 @@ export function readTwo(
       question.asked === 'payment' &&
       /(?<![a-z])(?:old|present|first)(?![a-z])/.test(wordsOf(page, question));
     return isOld ? 0 : ownerOf(page, question, regions);
-  }).map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each));
+  })
+    .map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each))
+    .map((each) => (namesTerm(page, each, regions) ? { ...each, place: undefined } : each))
+    .filter((each, at, all) => all.findIndex((other) => isSame(each, other)) === at);
   const scopeOf = (plan: 0 | 1): Scope => {
     const other = regions[plan === 0 ? 1 : 0];
     return (place) => (place.start < other.start || place.start >= other.end) && !isOthers(place, plan);
@@ -101,6 +112,13 @@ export function readTwo(
   const completed = read(0, second);
   return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
+
+/** "The interest over 15 years and over 30": the terms themselves are no places in them. */
+const namesTerm = (page: Page, { place }: Owned, regions: Regions): boolean =>
+  place?.taken.some(({ token }) => regions.some(({ start }) => start === page.places[token]!.start)) ?? false;
+
+const isSame = (one: Owned, other: Owned): boolean =>
+  one.asked === other.asked && one.start === other.start && one.owner === other.owner && one.place === other.place;
 
 const leaseMark =
   /leasing (?=(?:an?|the) [a-z ]{3,30} worth ⟨m)|(?:^|[.;:,\n()] ?)(?:(?:to |an? (?=lease: )|either |option [a-z0-9]+[:,]? |they |she |he |you |she can |you can )*)(?:lease|rent|hire|leasing|renting|hiring)(?: it| the [a-z]+(?=:))?(?=[:,. -])|(?:leased|rented|hired)(?=:)|(?:(?:can|may) be|is|are) (?:leased|rented)(?=(?:,)? (?:for|over|at) ⟨)|(?:can|may|could) (?:either )?(?:lease|rent|hire) (?:an?|the|it) [^.;?!]{0,90}(?:by paying|for ⟨[tn]|at ⟨m)/;
@@ -260,7 +278,8 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   // "What is paid over 24 months, and what would be saved over 18?": it names the one.
   const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
   const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);
-  if (named.length === 1 && isSameSentence) return named[0] === one ? 0 : 1;
+  if (named.length === 1 && isSameSentence && !/^\W*compare(?![a-z])/.test(sentenceAt(page, question)?.text ?? ''))
+    return named[0] === one ? 0 : 1;
   // "Give the effective rates of 1.4 % a month and of 17.2 % a year" asks of both.
   const isIn = ({ start }: Span): boolean => start >= question.unit.start && start < question.unit.end;
   if (ratesOf(page).filter(isIn).length > 1) return 'each';
@@ -290,7 +309,9 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
     const mark =
       (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
     return (
-      names.length > 0 || (mark && new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a|b|one|two)(?![a-z])`).test(words))
+      names.length > 0 ||
+      (mark &&
+        new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a(?= ?[,.;:?)]|$| and | or )|b|one|two)(?![a-z])`).test(words))
     );
   };
   if (isOf(0) && !isOf(1)) return 0;

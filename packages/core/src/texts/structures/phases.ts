@@ -15,7 +15,7 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type 
 type Phase = 'saving' | 'drawing';
 
 const saves =
-  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
+  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
   /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!for (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:equal|the same|level)|(?:needs?|wants?|would like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
@@ -79,6 +79,8 @@ export function readPhases(page: Page): DraftReading | undefined {
       questions: questionsOf(questions, at),
     });
   const both = [read(0), read(1)] as const;
+  // Savings of which nothing is told but that they are there.
+  if (both.some(({ plan }) => plan.payments === null && plan.payment === null)) return undefined;
   const linked = link(order, both);
   return readingOfPlans(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
 }

@@ -49,7 +49,7 @@ export function readStages(page: Page): DraftReading | undefined {
     return undefined;
   const isKnown = kind === 'saving' ? payment !== null && payment > 0 : kind === 'lump-sum' && amount !== null;
   if (!isKnown || !first.plan.rate || payments === null || first.read.unfit !== undefined) return undefined;
-  const left = secondPlan(page, region, token, first);
+  const left = secondPlan(page, region, { years: yearsOf(page, token), tokens: [token] }, first);
   if (left === undefined) return undefined;
   const roles = rolesAsked(questions);
   const both = [
@@ -118,8 +118,18 @@ function endOf(page: Page, place: Span, sentence: Span, questions: readonly Plac
   return Math.min(sentence.end, both?.start ?? sentence.end, asked?.unit.start ?? sentence.end);
 }
 
-/** The second stage: nothing paid in, at its own rate or at the first one's. */
-function secondPlan(page: Page, region: Span, token: number, first: SolePlan): SolePlan | undefined {
+/**
+ * The second stage: nothing paid in, at its own rate or at the first one's.
+ *
+ * @param region where it is told
+ * @param time how long it lasts, and the numbers that say so
+ */
+export function secondPlan(
+  page: Page,
+  region: Span,
+  { years, tokens }: { readonly years: number; readonly tokens: readonly number[] },
+  first: SolePlan,
+): SolePlan | undefined {
   const scope = (place: Span): boolean => isIn([region], place);
   // Its rate is no change of the first one's.
   const own = readPlan(withoutNewRates(page), { scope, as: 'lump-sum', questions: [] });
@@ -138,7 +148,7 @@ function secondPlan(page: Page, region: Span, token: number, first: SolePlan): S
     amount: null,
     rate,
     paymentsPerYear: perYear,
-    payments: wholeNumber(yearsOf(page, token) * perYear),
+    payments: wholeNumber(years * perYear),
     payment: 0,
     timing: 'end',
     finalAmount: null,
@@ -146,7 +156,7 @@ function secondPlan(page: Page, region: Span, token: number, first: SolePlan): S
     unknown: 'finalAmount',
     links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
   };
-  const roles = new Map<number, Role>([...own.roles, [token, 'duration']]);
+  const roles = new Map<number, Role>([...own.roles, ...tokens.map((at) => [at, 'duration'] as const)]);
   return { ...own, plan, roles, read: { ...own.read, missing: [], assumesCompounding: false } };
 }
 

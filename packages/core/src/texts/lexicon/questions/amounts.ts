@@ -14,6 +14,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     12,
     'what must (?:he|she|they|it|the [a-z]+) (?:start|begin) with',
     'what must (?:he|she|they) have (?:today|now)',
+    '(?:how much|what) (?:must|should|does|will|do) (?:he|she|they) (?:need to )?have (?:saved|accumulated|put aside|set aside) (?:by|when|before|at) (?:the time |the day )?(?:he|she|they|retirement)',
     'how (?:large|big) may (?:it|the loan) be',
     'what is the sum to be (?:put|laid|set|invested|deposited)',
     '(?:find|what is) the (?:capital|sum|fund|principal) (?:that|which) (?:provides|gives|pays|yields)',

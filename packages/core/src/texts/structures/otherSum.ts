@@ -1,0 +1,95 @@
+/** "If she wanted 40,000 to remain, how large could they be?": the same plan once more, with another sum in it. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import { askingNothing, tokenAt, type Page } from '../page.ts';
+import { pattern } from '../pattern.ts';
+import type { ReadPlan, Role } from '../reading.ts';
+import type { Sentence } from '../sentences.ts';
+import { follow, without } from './followers.ts';
+import { ownedQuestions, questionsOf, type Across, type Owner } from './severalPlans.ts';
+
+/** What the sum of a supposed sentence is, by the words beside it. */
+const sums: readonly { readonly role: Role; readonly words: RegExp }[] = [
+  {
+    role: 'finalAmount',
+    words: pattern(
+      '{m} (?:to |should |were to |was to |is to |must |had to )?(?:still )?(?:be )?(?:remain|left|remains)(?![a-z])|(?:leaves?|leaving|left|keeps?|kept) {m}|(?:balloon|residual(?: value)?) (?:were|was|is|of) {m}',
+    ),
+  },
+  {
+    role: 'downPayment',
+    words: pattern(
+      '(?:down payment|deposit) (?:of|were|was|is) {m}|(?:pays?|paid|puts?|made) {m} down|{m} (?:is|were|was) paid down',
+    ),
+  },
+  {
+    role: 'amount',
+    words: pattern(
+      '(?:borrows?|borrowed|(?:loan|fund) (?:of|were|was|is)|starts? with|started with|begins? with|began with) {m}',
+    ),
+  },
+];
+
+const supposes =
+  /^\W*(?:⟨l\d+⟩[.)]\s*|\(?[a-h]\)\s*)?(?:and |but |now )?(?:(?:what|how)[^?⟨]{0,40} )?(?:if|suppose|supposing|assuming|had)(?![a-z])/;
+
+/** The question that supposes another sum, and that sum. */
+function supposedSum(page: Page): { sentence: Sentence; token: number; role: Role } | undefined {
+  const asking = page.sentences.filter(({ asks }) => asks).slice(1);
+  for (const sentence of asking) {
+    const money = [...sentence.text.matchAll(/⟨m(\d+)⟩/g)].map(([, at]) => Number(at));
+    const [token, another] = money;
+    if (token === undefined || another !== undefined || !supposes.test(sentence.text)) continue;
+    if (/⟨p\d+⟩|⟨n\d+⟩/.test(sentence.text)) continue;
+    const found = sums.find(({ words }) => [...sentence.text.matchAll(words)].length > 0);
+    if (found) return { sentence, token, role: found.role };
+  }
+  return undefined;
+}
+
+/** The plan's slots with the other sum. */
+function withSum(plan: ReadPlan, role: Role, value: number): Partial<ReadPlan> | undefined {
+  if (role === 'finalAmount')
+    return plan.kind === 'saving' || plan.kind === 'lump-sum' ? undefined : { finalAmount: value };
+  if (role === 'amount') return plan.amount === null || plan.price !== undefined ? undefined : { amount: value };
+  const { price, downPayment = 0, amount } = plan;
+  return price === undefined || amount === null
+    ? undefined
+    : { downPayment: value, amount: amount + downPayment - value };
+}
+
+/** @returns nothing where no question supposes another sum, or what it asks is not what was asked before */
+export function readOtherSum(page: Page): DraftReading | undefined {
+  const supposed = supposedSum(page);
+  if (!supposed) return undefined;
+  const { sentence, token, role } = supposed;
+  const once = askingNothing(page, sentence);
+  const own = page.questions.filter(({ start }) => start >= sentence.start && start < sentence.end);
+  const first = readPlan(once, { scope: without(sentence), questions: ownedQuestions(once, () => 0) });
+  const { plan, read } = first;
+  const other = withSum(plan, role, tokenAt(page, token).value);
+  const sought = once.questions.find(
+    ({ asked }) => asked === plan.unknown || (asked === 'howLong' && plan.unknown === 'payments'),
+  );
+  const isSame = own.every(({ asked }) => asked === sought?.asked || asked === 'difference');
+  if (!other || !sought || !isSame || plan.changes.length > 0 || read.missing.length > 0) return undefined;
+  const isMore = own.some(({ asked }) => asked === 'difference');
+  const kept = isMore ? { ...page, unread: once.unread } : once;
+  const questions = ownedQuestions(kept, ({ start, asked }): Owner =>
+    asked === 'difference' && start >= sentence.start ? 'across' : start === sought.start && !isMore ? 'each' : 0,
+  );
+  const across: Across = () => ({
+    quantity: 'difference',
+    args: { of: plan.unknown === 'rate' ? 'nominalRate' : plan.unknown, between: [0, 1] },
+  });
+  return follow(
+    kept,
+    { ...first, plan: { ...plan, name: 'first' }, questions: questionsOf(questions, 0) },
+    questions,
+    { ...other, name: 'second' },
+    [],
+    [[token, role]],
+    across,
+  );
+}
