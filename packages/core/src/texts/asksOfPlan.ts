@@ -6,6 +6,7 @@ import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { heardAs } from './heardAs.ts';
 import type { Page } from './page.ts';
+import { behindRates } from './periodUses.ts';
 import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
@@ -149,9 +150,8 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
   ratePerPayment: ({ page, question, of, is }) => {
-    const isYearly = page.periods.some(
-      ({ token, perYear }) => perYear === 1 && isWithin(page.places[token]!, question),
-    );
+    const wanted = behindRates(page, question);
+    const isYearly = page.periods.some(({ token, perYear }) => perYear === 1 && isWithin(page.places[token]!, wanted));
     return isYearly ? is('nominalRate', { compoundingsPerYear: wantedOf(of) }) : is('ratePerPayment');
   },
   nominalRate: ({ page, question, of, is }) => {

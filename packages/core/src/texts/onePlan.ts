@@ -76,7 +76,11 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const terms = like ? completed(own, like, asked) : own;
   const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
-  const keep = keptOtherwise(read, asked, changes);
+  const keep = keptOtherwise(
+    read,
+    asksNewPayment(page, questions) ? new Set([...asked, 'newPayment' as const]) : asked,
+    changes,
+  );
   const payments = countedOn(page, changes, read);
   const plan = closedBy({ ...read.plan, payments, changes: changesInNumbers(page, changes, read.plan, keep) });
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
@@ -114,6 +118,16 @@ function spokenOfAgain(page: Page, token: number): number[] {
     at > token && each.form === form && each.value === value && sentenceAt(page, page.places[at]!)?.asks ? [at] : [],
   );
 }
+
+/** "… and how does the payment change?" */
+const asksNewPayment = ({ flat }: Page, questions: readonly PlacedQuestion[]): boolean =>
+  questions.some(
+    ({ asked, unit }) =>
+      asked === 'difference' &&
+      /payments?(?: [a-z]+){0,2} (?:change|rise|fall|increase|decrease|drop|go (?:up|down))/.test(
+        flat.slice(unit.start, unit.end),
+      ),
+  );
 
 /** What stays when something changes, where the text does not say: who saves goes on with the same deposit. */
 function keptOtherwise(

@@ -1,6 +1,6 @@
 /** What each "monthly" and "a year" of a text is about: how often payments fall, how often interest is added, a rate. */
 
-import type { FlatText } from './flatText.ts';
+import type { FlatText, Span } from './flatText.ts';
 import { pattern, wordClasses } from './pattern.ts';
 
 export interface PeriodUse {
@@ -79,6 +79,15 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     payPlace.lastIndex = 0;
     return [is('frequency', isPaid ? 3 : form === 'every' ? 2 : 1)];
   });
+}
+
+/** "… 5 % effective a year into a monthly rate": the words behind the rate that is converted. */
+export function behindRates({ flat }: Pick<FlatText, 'flat'>, { start, end }: Span): Span {
+  const last = flat.slice(start, end).lastIndexOf('⟨p');
+  const told = /^⟨p\d+⟩(?: effective| nominal)?(?: ⟨a\d+⟩)?/.exec(flat.slice(last < 0 ? end : start + last));
+  return told && /to (?:an? )?/.test(flat.slice(start + last, end))
+    ? { start: start + last + told[0].length, end }
+    : { start, end };
 }
 
 /** Weaker signs of how often payments fall: "at the end of the month", "month-end". */

@@ -2,6 +2,7 @@
 
 import { roundTo } from '../money/roundMoney.ts';
 import { wholeNumber } from './changesOfText.ts';
+import { behindRates } from './periodUses.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
 import { tokenAt, type Page } from './page.ts';
@@ -306,7 +307,7 @@ function rateOf(page: Page, { rate, kind }: Terms, roles: Map<number, Role>, p: 
 /** "the rate per month": how often in a year the rate that is asked for falls due. */
 function periodAsked(page: Page): number | undefined {
   const asked = page.questions.filter((each) => each.asked === 'ratePerPayment');
-  for (const { start, end } of asked) {
+  for (const { start, end } of asked.map((each) => behindRates(page, each))) {
     // Beside it the compounding of what is converted is named, too.
     const use = page.periods.find(({ token, use: is }) => {
       const place = page.places[token]!;

@@ -127,7 +127,7 @@ function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
   if (!converts) return found;
   return found.filter(
     (each) =>
-      each === converts ||
+      each.question.weight === CONVERTS ||
       !/Rate|rate/.test(each.question.says) ||
       isSecondTarget(flat, each.piece) ||
       ('heads' in each.piece && each.piece.heads === true),

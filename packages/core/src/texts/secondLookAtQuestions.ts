@@ -24,7 +24,7 @@ const isToFind =
 
 /** "…, the interest paid in that year, and the time that …" */
 const things =
-  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|deposit|difference|saving|increase|growth|change)(?![a-z])(?! (?:being|is|was|are|falling|falls|to be) (?:made|paid|due|payable))/g;
+  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|apr|yield|deposit|difference|saving|increase|growth|change)(?![a-z])(?! (?:being|is|was|are|falling|falls|to be) (?:made|paid|due|payable))/g;
 
 /** It asks in so many words, and sets no choice between numbers. */
 const isQuestion = {
@@ -83,7 +83,9 @@ export const partsOfPayment = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const parts = own.filter(({ quantity }) => /^(?:principalIn|interestIn)$/.test(quantity));
     const isBoth = new Set(parts.map(({ quantity }) => quantity)).size === 2;
     const isOfOne = parts.every(({ args }) => args?.from === args?.to);
-    return named && parts.length > 0 && (!isBoth || (named[1] !== undefined && !isOfOne))
+    return named &&
+      parts.length > 0 &&
+      (!isBoth || (!isOfOne && (named[1] !== undefined || parts.some(({ args }) => args?.from === args?.to))))
       ? [notUnderstood(page, sentence)]
       : [];
   });
@@ -135,7 +137,14 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
     const listed = Math.max(semicolons, toFind ? thingsToFind(text) : 0);
     // "A 5.5 % loan of 6,400 – payment, and the nominal rate behind it?"
     const isPair = own === 1 && nounAndMore.test(text);
-    return own > 0 && (words > own || listed > own || isPair)
+    // What was asked before, in a list of what there is, is asked once.
+    const again = page.questions.filter(
+      (each) =>
+        each.start >= start &&
+        each.start < end &&
+        page.questions.some((other) => other.start < start && other.asked === each.asked),
+    ).length;
+    return own > 0 && (words > own || listed > own + again || isPair)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]
       : [];
   });

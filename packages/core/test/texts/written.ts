@@ -8134,6 +8134,64 @@ export const written: readonly Written[] = [
     ],
     asks: ['finalAmount@1'],
   },
+  {
+    text: 'At what annual interest rate, compounded annually, does a capital of €8,000 increase to €10,000 in seven years?',
+    plans: ['lump-sum amount=8000 n=7 p=1 final=10000 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:1'],
+  },
+  {
+    text: 'An apartment costs €240,000. The buyers have €60,000 of their own money and take a mortgage for the remaining amount at 3.9% p.a. compounded monthly. They can pay €1,000 a month at the end of each month. After how many months is the mortgage repaid and how large is the last instalment?',
+    plans: [
+      'borrowing price=240000 down=60000 amount=180000 rate=0.039/nominal/12 p=12 payment=1000 final=0 ?payments',
+    ],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "A foundation receives €400,000 and pays out an annual prize at the end of each year for 25 years. The foundation's capital earns 3.5% effective. How large can the prize be if the capital is used up after 25 years?",
+    plans: ['drawing-down amount=400000 rate=0.035/effective/1 n=25 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A student saves €80 at the end of each month for two years and €120 for the following three years. The account bears interest at 1.8% p.a., compounded monthly. How much is in the account at the end of the five years?',
+    plans: ['saving amount=0 rate=0.018/nominal/12 n=60 p=12 payment=80 payment@24:40 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A leasing contract for a van worth €31,000 runs over 48 months. At the beginning there is a special payment of €5,000; the residual value is €12,000. What monthly instalment, payable at the end of each month, results if the lessor calculates with 5.4% p.a. compounded monthly?',
+    plans: ['leasing price=31000 down=5000 amount=26000 rate=0.054/nominal/12 n=48 p=12 final=12000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Convert 0.4% per month into an effective annual rate, and 5% effective per year into a monthly rate.',
+    plans: ['convert rate=0.004/per-period/12 p=12 ?rate', 'convert rate=0.05/effective/1 p=12 ?rate'],
+    asks: ['effectiveRate', 'ratePerPayment@1'],
+  },
+  {
+    text: 'An insurance company offers an immediate annuity: for a single premium of €100,000 it pays €560 a month in arrears for 20 years. What nominal rate compounded monthly does this correspond to?',
+    plans: ['drawing-down amount=100000 n=240 p=12 payment=560 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'A bank calculates the monthly payment of a £150,000 mortgage over 25 years at 4.5% compounded monthly. What is the payment, and how does the payment change if the rate increases to 5.5%?',
+    plans: [
+      'borrowing amount=150000 rate=0.045/nominal/12 n=300 p=12 final=0 ?payment',
+      'borrowing amount=150000 rate=0.055/nominal/12 n=300 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'difference of:payment between:[0,1]'],
+  },
+  {
+    text: "The following loan is being repaid: amount £17,500, 6.6% a year compounded monthly, 48 end-of-month payments. The borrower misses payments 10, 11 and 12 with the bank's consent, interest being added to the debt. What must be paid from payment 13 on if the loan is to finish on schedule?",
+    plans: ['borrowing amount=17500 rate=0.066/nominal/12 n=48 p=12 final=0 skip@9:3/payments ?payment'],
+    asks: ['payment after:12'],
+  },
+  {
+    text: 'A £150,000 mortgage runs over 25 years at 4.5% compounded monthly with payments at the end of each month. After five years the rate rises to 5.5%. Find the payment, and how does the payment change?',
+    plans: ['borrowing amount=150000 rate=0.045/nominal/12 n=300 p=12 final=0 rate@60:0.055/payments ?payment'],
+    asks: [
+      'payment',
+      'difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -104,7 +104,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'lump-sum',
     12,
-    '(?:a|the|his|her|one|single) (?:single )?(?:deposit|investment|sum) of <m> (?:to )?(?:grows?|become|amounts?|grew|double|accumulate) ',
+    '(?:a|the|his|her|one|single) (?:single )?(?:deposit|investment|sum|capital) of <m> (?:to )?(?:grows?|become|amounts?|grew|double|accumulate|increases?|rises?) ',
   ),
   cue('saving', 9, 'by (?:depositing|saving|paying in|putting)'),
   cue('saving', 6, '{m} (?:be |is |are )?saved'),

@@ -84,6 +84,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 12, 'present value of [^.?!⟨]{0,20}<n> (?:[^.?!⟨]|<e>){0,40}is {m}'),
   cue('price', 11, '{m} less (?:an?|the) [a-z]+ of <m>', 'spent {m}'),
   cue('downPayment', 11, 'less (?:an?|the) (?:grant|subsidy|gift|contribution|deposit) of {m}'),
+  cue('amount', 12, '(?:single|one-off) premium of {m}'),
   cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),
   cue('payment', 10, '<e> (?:saver|saving|savings|deposit|payment|withdrawal): {m}'),
   cue(
@@ -91,6 +92,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:has|have) been paid (?:on|of|towards)',
     'paid for with {m} (?:from|of) ',
+    'at the (?:beginning|start|outset),?[^.;?!⟨]{0,24} (?:special|one-off|initial|extra|additional) payment of {m}',
+    '(?:special|one-off|initial) payment of {m} (?:[a-z]+ ){0,3}(?:at the (?:beginning|start|outset)|on signing|on delivery|at once)',
     '{m} (?:at|on|upon) (?:the )?signing',
   ),
   cue('amount', 11, 'draws? on (?:a fund of |savings of )?{m}(?! (?:a|each|every) )'),

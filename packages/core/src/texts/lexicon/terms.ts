@@ -67,7 +67,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'at (?:the )?end of <e>',
     'at <e> (?:end|close)',
     'made at the end(?= ?\\?)',
-    `${first},? (?:(?:in|after|due in|due after) )?(?:<t>|<a>|(?:one|a|an) @period|the end of)(?: (?:from (?:now|today|then)|later|hence|after(?:wards)?|away|time|on))?`,
+    `(?<!(?:for|over|in|during|within) (?:the )?)${first},? (?:(?:in|after|due in|due after) )?(?:<t>|<a>|(?:one|a|an) @period|the end of)(?: (?:from (?:now|today|then)|later|hence|after(?:wards)?|away|time|on))?`,
     `${first},? (?:next|the following) @period`,
     'from (?:one|a|<t>|<a>) ?(?:@period )?(?:after|later)',
     '(?:starting|beginning|commencing) (?:in )?(?:one|an?|<t>|<a>|next|at the end) ?(?:@period)?(?: (?:from (?:now|today)|later|hence|after))?',

@@ -3,7 +3,7 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
-import type { ReadRate } from '../reading.ts';
+import type { ReadQuantity, ReadRate, Unknown } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
@@ -23,6 +23,7 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   if (one === undefined || other === undefined || third !== undefined || !sentence?.text.includes('?'))
     return undefined;
   const asking = tailOf(sentence);
+  if (Number(wouldChange.exec(asking.text)?.[1] ?? -1) === other) return readRateChanged(page, asking, other);
   if (Number(atAnother.exec(asking.text)?.[1] ?? -1) !== other) return undefined;
   const once = askingNothing(withoutNewRates(page), asking);
   if (once.questions.length !== 1 || !once.questions.every((each) => asked.has(each.asked))) return undefined;
@@ -44,10 +45,49 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   );
 }
 
+/** "…, and how does the payment change if the rate increases to 5.5 %?" */
+const wouldChange =
+  /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
+
+/** By how much what is sought differs at the other rate. */
+function readRateChanged(page: Page, asking: Sentence, other: number): DraftReading | undefined {
+  const told = withoutNewRates(page);
+  const once = askingNothing(told, asking);
+  const compared = told.questions.filter((each) => isIn([asking], each));
+  const first = readPlan(once, { scope: without(asking), questions: ownedQuestions(once, () => 0) });
+  const { plan, read } = first;
+  const isAlike = compared.length === 1 && compared[0]?.asked === 'difference' && plan.unknown !== 'rate';
+  if (!isAlike || !plan.rate || read.missing.length > 0 || plan.changes.length > 0) return undefined;
+  const questions = ownedQuestions(told, (each) => (isIn([asking], each) ? 'across' : 0));
+  return follow(
+    { ...told, unread: once.unread },
+    { ...first, plan: { ...plan, name: 'first' } },
+    questions,
+    { name: 'then', rate: rateThen(page, asking, plan.rate, tokenAt(page, other).value) },
+    [],
+    [[other, 'rate']],
+    ({ unit }) => ({
+      quantity: 'difference',
+      args: {
+        of: /interest/.test(page.flat.slice(unit.start, unit.end)) ? 'totalInterest' : asQuantity[plan.unknown],
+        between: [0, 1],
+      },
+    }),
+  );
+}
+
+const asQuantity: Readonly<Record<Unknown, ReadQuantity>> = {
+  amount: 'amount',
+  payment: 'payment',
+  payments: 'payments',
+  finalAmount: 'finalAmount',
+  rate: 'nominalRate',
+};
+
 /** "…, and what is it at 6 %?": the end of a sentence that asks before. */
 function tailOf(sentence: Sentence): Sentence {
   const found =
-    /,? and (?=(?:what|how (?:much|large|long))(?: (?:is|would|will) (?:it|that|they))?(?: be)? (?:at|if|with) )/.exec(
+    /,? and (?=(?:by )?how (?:much|does|do|will|would) [^?⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^?⟨]* if |(?:what|how (?:much|large|long))(?: (?:is|would|will) (?:it|that|they))?(?: be)? (?:at|if|with) )/.exec(
       sentence.text,
     );
   const from = found?.index ?? 0;

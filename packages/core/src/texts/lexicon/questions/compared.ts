@@ -40,6 +40,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much (?:does|do|would|will) (?:the|his|her|their) (?:<e> )?@payment ~~?(?:fall|rise|drop|increase|decrease|change|go (?:up|down))',
     'how many (?:[a-z]+ )?payments does ~~save',
     'advantage',
+    'how (?:does|do|will|would) (?:the|her|his|their|its|this|that) (?:<e> )?(?:[a-z]+ )?(?:@payment|deposit|balance|term|total|interest) change',
   ),
   cue('difference', 9, '^(?:and )?by what ?\\?'),
   cue('difference', 9, '^(?:and )?how much ?\\?'),

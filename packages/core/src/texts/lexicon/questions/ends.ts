@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 14, '(?:final|closing|end) capital(?![a-z])'),
   cue(
     'finalAmount',
     15,

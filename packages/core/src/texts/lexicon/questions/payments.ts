@@ -52,6 +52,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '^(?:and )?(?:the )?payment after(?= ?[,?.;]|$)',
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
     'what (?:must|will|does|would) (?:he|she|they|it) pay from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
+    'what (?:must|has to|is to|will|should) be paid from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
     'what are they after (?:the|that|this) (?:change|rise|fall|cut|increase|drop)',
     'what is (?:it|the payment) after (?:the|that|this) (?:pause|gap|break|holiday|change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',
     'what after (?:the|that|it)',
@@ -161,6 +162,11 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:total|whole|full)(?: amount| sum)? (?:that is )?(?:paid|payable|due) (?:on (?:that|this) (?:day|date)|at that (?:time|date)|then)',
     'the whole of what is (?:then )?paid (?:on (?:that|this) (?:day|date)|then)',
   ),
+  cue(
+    'payment',
+    12,
+    'how (?:much|large|big|high) (?:can|may|could|will|must|should) (?:the|each|this|every|one|a) (?:<e> )?(?:prize|scholarship|grant|award|bursary|pension|allowance|stipend|annuity|income|amount|sum)s?(?: be)?(?![a-z])(?! (?:today|now|at the (?:start|beginning)))',
+  ),
   cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)', '^what (?:will|must|does) (?:he|she|they) pay(?=,)'),
   cue(
     'payments',
@@ -231,7 +237,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     `(?:size|amount) of (?:each|every|the|one|a) (?:[a-z-]+ |<e> ){0,2}${pmt}`,
     'find r(?![a-z])',
     '^r(?= ?[,;.?]| and)',
-    'how (?:large|much|big|high) is the <e> (?:amount|sum)(?![a-z])',
+    'how (?:large|much|big|high) (?:is|are) the <e> (?:amount|sum)s?(?![a-z])',
     'how (?:much|large|big|high) is (?:one|each) of (?:them|these|those)',
     'pmt ?= ?\\?|find (?:the )?pmt|pmt\\?',
     'level amount due',

@@ -67,6 +67,18 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     '(?:what|how much) (?:did|does|do|has) the (?:bank|account|fund|savings bank) (?:pay|give|yield|credit|paid|given)(?=,? (?:nominal|compounded|as a|in per cent))',
   ),
   cue('ratePerPayment', 12, 'what (?:is (?:it|that|this) )?<a> ?\\?'),
+  cue(
+    'ratePerPayment',
+    13,
+    '^(?:and )?(?:of )?<p>[^.?!⟨]{0,30}(?:<[ae]>)? (?:in)?to (?:an? )?(?:equivalent )?<e> rate',
+  ),
+  cue(
+    'effectiveRate',
+    13,
+    '^(?:and )?<p>[^.?!⟨]{0,30}(?:<[ae]>)?[^.?!⟨]{0,30} (?:in)?to (?:an? )?(?:equivalent |annual )*effective',
+  ),
+  cue('nominalRate', 13, '^(?:and )?<p>[^.?!⟨]{0,30}(?:<[ae]>)? (?:in)?to (?:an? )?(?:equivalent |annual )*nominal'),
+  cue('nominalRate', 11, '(?:equivalent|corresponding|true|actual|reducing-balance) apr(?![a-z])'),
   cue('ratePerPayment', 14, '(?:equivalent|equal|corresponds?|comparable) to (?:what|which) (?:interest )?rate <a>'),
   cue('effectiveRate', 12, 'j\\(?_?1\\)?(?= ?[?.,;]| and|$)'),
   cue('effectiveRate', 12, 'rate,? (?:quoted |as |expressed |stated )?(?:as )?effective'),

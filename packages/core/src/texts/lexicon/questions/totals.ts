@@ -190,7 +190,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     10,
     'what (?:part|share|portion)(?: of (?:it|that))? is (?:principal|capital)',
     '(?:principal|princ|prin|prn|capital)(?: (?:parts?|portions?|shares?))?(?=,? and (?:the )?(?:interest|int)(?![a-z]))',
-    '(?:principal|princ|prin|prn|capital)(?: (?!and (?:the )?interest)[a-z]+){0,3} ?(?:in|during|over|within|with|contained|paid|repaid|part|portion|component|reduction)?',
+    '(?:principal|princ|prin|prn|(?<!(?<![a-z])an? )(?<!final )(?<!initial )(?<!if the )(?<!closing )capital(?! of ⟨m))(?: (?!and (?:the )?interest)[a-z]+){0,3} ?(?:in|during|over|within|with|contained|paid|repaid|part|portion|component|reduction)?',
     'how much ~~?(?:reduce|reduces|reduced|pay off|pays off|paid off|knock off|bring down|brings down) (?:the |of the )?(?:debt|loan|balance|principal|capital|what)',
     '(?:debt|loan|balance|principal|capital)(?! (?:which|that|is to be|to be)) ~?(?:is |are |been )?(?:reduced|repaid|paid off|falls?|fallen|cleared|comes? down)(?! by (?:<e> |equal |level )?(?:payments|instal))',
     'how much of the (?:debt|loan|capital|principal)',
