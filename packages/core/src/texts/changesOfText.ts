@@ -210,6 +210,15 @@ function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
 
 type Moment = Pick<ChangeRead, 'after' | 'afterYears' | 'taken'>;
 
+/** "Ten years ago she took a mortgage. Today the rate changes …": today is ten years later. */
+function timeSince(page: Page): Moment | undefined {
+  const found = /⟨t(\d+)⟩ ago(?![a-z])/.exec(page.flat);
+  const token = Number(found?.[1]);
+  return found && /loan|mortgage|borrow|lent/.test(page.flat)
+    ? { afterYears: yearsOf(page, token), taken: [{ token, role: 'after' }] }
+    : undefined;
+}
+
 const afterFirstYear =
   /(?<![a-z])(?:after|at the end of|once) (?:the |her |his |their |its )?first year(?! ⟨)(?: (?:is|was) over)?(?![a-z])/;
 
@@ -218,6 +227,8 @@ function momentOf(page: Page, token: number): Moment {
   const place = page.places[token]!;
   const sentence = sentenceAt(page, place);
   const before = sentence && page.sentences[page.sentences.indexOf(sentence) - 1];
+  const since = sentence && /(?<![a-z])(?:today|now)(?![a-z])/.test(sentence.text) ? timeSince(page) : undefined;
+  if (since) return since;
   if (sentence && afterFirstYear.test(sentence.text)) return { afterYears: 1, taken: [] };
   return (
     (sentence && nearestMoment(page, sentence, token)) ??

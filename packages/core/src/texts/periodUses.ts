@@ -73,7 +73,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
       ) || /(?:what|how much)(?![^⟨]*interest)[^⟨]* added at (?:the (?:end|start|beginning) of )?$/.test(clause);
     if (compounds && !isPaidIn && !/⟨m\d+⟩ $/.test(clause)) return [is('compounding', 4, compounds[0].length)];
     if (form === 'every' && rateBefore.test(clause)) return [is('rate', value === 1 ? 4 : 3)];
-    if (/⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?payable $/.test(clause)) return [is('compounding', 3, 8)];
+    if (/(?:⟨p\d+⟩[^⟨]{0,30}(?:⟨a\d+⟩[^⟨]{0,12})?|(?:rate|interest|nominal)(?: of interest)?,? )payable $/.test(clause))
+      return [is('compounding', 3, 8)];
     const isPaid =
       anyPayment.test(clause.slice(-45)) || payPlace.test(clause.slice(-30)) || /⟨m\d+⟩/.test(after.slice(0, 20));
     payPlace.lastIndex = 0;

@@ -306,7 +306,8 @@ function rateOf(page: Page, { rate, kind }: Terms, roles: Map<number, Role>, p: 
 
 /** "the rate per month": how often in a year the rate that is asked for falls due. */
 function periodAsked(page: Page): number | undefined {
-  const asked = page.questions.filter((each) => each.asked === 'ratePerPayment');
+  // "How much is that per month?" of a rate.
+  const asked = page.questions.filter((each) => each.asked === 'ratePerPayment' || each.asked === 'payment');
   for (const { start, end } of asked.map((each) => behindRates(page, each))) {
     // Beside it the compounding of what is converted is named, too.
     const use = page.periods.find(({ token, use: is }) => {

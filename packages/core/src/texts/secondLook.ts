@@ -86,6 +86,7 @@ function saidBy(plan: ReadPlan, { quantity, args }: ReadAsk, words: string): str
   if (slot === undefined || slot === unknown || args?.after !== undefined) return undefined;
   const isFinanced = /loan|mortgage|borrow|financ|credit|lent|principal|advance|debt|the amount(?![a-z])/.test(words);
   if (slot === 'amount' && plan.price !== undefined && plan.price !== plan.amount && isFinanced) return undefined;
+  if (plan.links?.some(({ field }) => field === slot)) return undefined;
   if (slot === 'payments' && changes.some((each) => each.kind === 'payment' || each.keep === 'payment'))
     return undefined;
   return missingNames[slot];

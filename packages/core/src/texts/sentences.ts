@@ -16,7 +16,7 @@ const instruction =
   /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
 const quantityFirst =
-  /^\W*(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
+  /^\W*(?:for (?:each|both)(?: [a-z]+){0,2}: )?(?:the |both )?(?:(?:⟨e\d+⟩|first|old|original|regular|new|total|outstanding|effective|nominal|amount|final|finance) ){0,2}(?:(?:payment|instal?lment|interest|balance|rate|deposit|withdrawal|rental|charge|financed|term|value|price)s?|(?:amount|sum) (?:then )?(?:in|on) the (?:fund|account))(?![a-z])/;
 const interrogative =
   /(?:^|[^a-z])(?:what|whose|which|how (?:much|many|long|large|big|high|soon|small|far|often)|who|where (?:is|does|do|will|would)|when (?:will|is|are|does|do|would|can|has|have)|by how)(?![a-z])/;
 

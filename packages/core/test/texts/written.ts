@@ -8192,6 +8192,90 @@ export const written: readonly Written[] = [
       'difference of:payment between:[{plan:0,quantity:payment},{plan:0,quantity:payment,args:{after:60}}]',
     ],
   },
+  {
+    text: 'Which nominal annual rate payable monthly is equivalent to 5% effective?',
+    plans: ['convert rate=0.05/effective/1 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Dilys Hume, 38, has £4,700 in a savings club and will put in a further £130 at each month's end. The club adds 0.3% every month. (a) What will she hold in eight years? (b) How much of that will be interest?",
+    plans: ['saving amount=4700 rate=0.003/per-period/12 n=96 p=12 payment=130 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'For a charter, a yacht worth €88,000 is let for 60 months against monthly payments in advance; at the end it should still be worth €37,000. The owner wants 6.6% a year, compounded monthly, on his money. Find the monthly payment.',
+    plans: ['leasing price=88000 amount=88000 rate=0.066/nominal/12 n=60 p=12 beginning final=37000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A moneylender advertises "£500 today, repay £12 a week for 52 weeks, first payment in a week". What is the nominal rate compounded weekly, and what is the effective annual rate?',
+    plans: ['borrowing amount=500 n=52 p=52 payment=12 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:52', 'effectiveRate'],
+  },
+  {
+    text: 'Two borrowers, one lender. Asa takes £8,000 over 3 years; Bea takes £8,000 over 5 years. Both pay 7.2% compounded monthly at the end of each month. What does each pay a month, and how much more interest does Bea pay in total?',
+    plans: [
+      'borrowing amount=8000 rate=0.072/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=8000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "Jonas Wick is deciding how to pay for a £21,600 van. The dealer's plan: £3,600 down and 48 monthly payments of £432, the first in one month. His bank's plan: a loan for the whole £21,600 at 6.6% compounded monthly, 60 end-of-month payments. What nominal rate compounded monthly does the dealer's plan charge? What would he pay the bank each month? Under which plan does he pay less altogether, and how much less?",
+    plans: [
+      'borrowing price=21600 down=3600 amount=18000 n=48 p=12 payment=432 final=0 ?rate',
+      'borrowing price=21600 amount=21600 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'payment@1',
+      'choice by:totalPaid want:least',
+      'difference of:totalPaid between:[0,1]',
+    ],
+  },
+  {
+    text: "A hotel leases an oven worth $48,000 for five years. Rentals are paid quarterly in advance, the lessor earns 9.2% compounded quarterly, and the oven is worth $9,000 at the end. (a) Find the quarterly rental. (b) Find the lessor's unrecovered investment immediately after the 8th rental. (c) Find the total of all rentals.",
+    plans: ['leasing price=48000 amount=48000 rate=0.092/nominal/4 n=20 p=4 beginning final=9000 ?payment'],
+    asks: ['payment', 'balanceAfter k:8', 'totalPaid'],
+  },
+  {
+    text: 'Two payment plans are offered for a £2,850 bassoon. Plan 1: 10% deposit, then 24 monthly payments, flat rate 6% per annum on the balance. Plan 2: no deposit, 24 monthly payments at 13.2% compounded monthly. Work out the monthly payment of each plan and the total paid under each, deposit included. What is the true rate, compounded monthly, of plan 1?',
+    plans: [
+      'flat price=2850 down=285 amount=2565 rate=0.06/flat n=24 p=12 final=0 ?payment',
+      'borrowing price=2850 amount=2850 rate=0.132/nominal/12 n=24 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment',
+      'totalPaid include:[downPayment]',
+      'payment@1',
+      'totalPaid@1',
+      'nominalRate compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: 'A mortgage of $225,000 at 5.7% compounded semi-annually has monthly payments and is amortized over 25 years. After 5 years the owner refinances the balance at 4.5% compounded semi-annually over the remaining 20 years, paying a penalty of $2,400 which is added to the balance. Find the original payment, the amount refinanced, and the new payment.',
+    plans: [
+      'borrowing amount=225000 rate=0.057/nominal/2 n=300 p=12 final=0 ?payment',
+      'borrowing fees=2400 rate=0.045/nominal/2 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'amount@1', 'payment@1'],
+  },
+  {
+    text: 'On the birth of her son Rosalind starts a fund: $150 at the end of each month at 4.5% compounded monthly until his 18th birthday. From then on he draws $1,200 at the beginning of every month. What is in the fund on his 18th birthday? How many full withdrawals can he make?',
+    plans: [
+      'saving amount=0 rate=0.045/nominal/12 n=216 p=12 payment=150 ?finalAmount',
+      'drawing-down rate=0.045/nominal/12 p=12 payment=1200 beginning final=0 ?payments',
+    ],
+    asks: ['finalAmount', 'payments@1 count:full'],
+  },
+  {
+    text: 'A loan of $21,000 at 5.1% compounded monthly is not paid on for three years, the interest being added each month. Afterwards it is repaid with equal month-end payments over ten years. What is owed when repayment starts, and what is the payment?',
+    plans: [
+      'lump-sum amount=21000 rate=0.051/nominal/12 n=36 p=12 ?finalAmount',
+      'borrowing rate=0.051/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -5,7 +5,14 @@ import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
-  cue('borrowing', 6, 'pays? the rest'),
+  cue(
+    'borrowing',
+    6,
+    'pays? the rest',
+    'balance of <m>[^.;?!⟨]{0,20} (?:carries|bears|is charged)',
+    '(?:be|is|are) cleared',
+  ),
+  cue('borrowing', 9, '<m> (?:today|now|at once)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?repay(?:ing)? <m>'),
   cue('borrowing', 9, '<m> left to (?:pay|repay)', 'payments over <t> on <m>', '(?:is|are) paid <ea> on <m>'),
   cue(
     'borrowing',

@@ -82,7 +82,11 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     'takes? off {m}',
     'less (?:an? |the )?{m}',
   ),
-  cue('fee', 12, 'charges? of {m},? (?:which is |is |are |being )?(?:added|rolled|put) (?:to|into|on) the'),
+  cue(
+    'fee',
+    12,
+    '(?:charges?|penalty|premium|commission) of {m},? (?:which is |that is |is |are |being )?(?:added|rolled|put) (?:to|into|on) the',
+  ),
   cue(
     'fee',
     11,

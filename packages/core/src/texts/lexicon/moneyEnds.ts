@@ -116,6 +116,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '{m} more (?:with|at|on) the last',
+    '(?:at the end|afterwards|then|by then)[^.;?!⟨]{0,20} (?:still )?(?:be )?worth {m}',
     '(?:capital|sum|deposit|investment|fund|principal|amount) of <m> (?:to |will )?(?:increases?|grows?|rises?|goes|develops?) (?:in)?to {m}',
     'residual(?: value)? after [a-z ]{2,20} (?:is|of|will be) {m}',
     'with {m} for (?:it|the [a-z]+) (?:in the end|at the end|afterwards)',

@@ -84,7 +84,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 12, 'present value of [^.?!⟨]{0,20}<n> (?:[^.?!⟨]|<e>){0,40}is {m}'),
   cue('price', 11, '{m} less (?:an?|the) [a-z]+ of <m>', 'spent {m}'),
   cue('downPayment', 11, 'less (?:an?|the) (?:grant|subsidy|gift|contribution|deposit) of {m}'),
-  cue('amount', 12, '(?:single|one-off) premium of {m}'),
+  cue(
+    'amount',
+    12,
+    '(?:single|one-off) premium of {m}',
+    '{m} (?:today|now|at once|in (?:your|the) hand)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?(?:re)?pay(?:ing)?(?: back)? <m>',
+  ),
   cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),
   cue('payment', 10, '<e> (?:saver|saving|savings|deposit|payment|withdrawal): {m}'),
   cue(

@@ -1,11 +1,11 @@
-/** A sum today for payments that begin later: it first grows, then it is drawn down. */
+/** Payments that begin later: a sum that first grows and is then drawn down, a debt on which nothing is paid at first. */
 
 import type { DraftReading } from '../draftReading.ts';
-import { wholeNumber } from '../changesOfText.ts';
+import { changesOfText, wholeNumber } from '../changesOfText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import type { Page } from '../page.ts';
-import type { ReadPlan } from '../reading.ts';
+import type { ReadPlan, Role } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { without } from './followers.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
@@ -20,8 +20,69 @@ const drawnThen =
 
 /** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {
-  return readDrawnLater(page) ?? readPaidLater(page);
+  return readOwedLater(page) ?? readDrawnLater(page) ?? readPaidLater(page);
 }
+
+const unpaid =
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace)[^.?!⟨]{0,50} (?:for|during|in|of) (?:the |her |his |their |an? )?(?:first |next )?⟨t(\d+)⟩|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+const paidThen =
+  /(?:then|after (?:that|which|this)|afterwards|thereafter|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
+
+/** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
+function readOwedLater(page: Page): DraftReading | undefined {
+  const found = unpaid.exec(page.flat);
+  const token = Number(found?.[1] ?? found?.[2]);
+  const isPause = changesOfText(page).some(
+    ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
+  );
+  if (
+    isPause ||
+    !found ||
+    !paidThen.test(page.flat.slice(found.index)) ||
+    !/loan|borrow|debt|lent|lends/.test(page.flat)
+  )
+    return undefined;
+  const questions = ownedQuestions(page, ({ asked, place }) =>
+    asked === 'payment' || place?.after !== undefined || place?.afterYears !== undefined
+      ? 1
+      : asked === 'balance' || asked === 'finalAmount'
+        ? 0
+        : 'across',
+  ).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
+  const repaid = readPlan(page, {
+    scope: without(page.places[token]!),
+    as: 'borrowing',
+    questions: questionsOf(questions, 1),
+  });
+  const { plan } = repaid;
+  const isKnown =
+    plan.amount !== null && plan.payments !== null && plan.rate && plan.changes.every(({ kind }) => kind === 'skip');
+  if (!isKnown || plan.payment !== null || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0)
+    return undefined;
+  const grown = grownFor(plan, yearsOf(page, token), { amount: plan.amount, unknown: 'finalAmount' });
+  const then: ReadPlan = {
+    ...plan,
+    name: 'repaid',
+    amount: null,
+    changes: [],
+    links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
+  };
+  const first: SolePlan = {
+    ...repaid,
+    plan: { ...grown, changes: [] },
+    changes: [],
+    roles: new Map([...rolesAs(repaid, 'amount'), [token, 'duration'] as const]),
+  };
+  const second: SolePlan = {
+    ...repaid,
+    plan: then,
+    changes: [],
+    roles: new Map([...repaid.roles].filter(([, role]) => role !== 'amount' && role !== 'skip')),
+  };
+  return readingOfPlans(page, [first, second], questions, () => undefined);
+}
+
+const rolesAs = ({ roles }: SolePlan, is: Role): [number, Role][] => [...roles].filter(([, role]) => role === is);
 
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {

@@ -101,9 +101,9 @@ const paymentsNamed = (page: Page): Span[] =>
   );
 
 const asSpread =
-  /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
+  /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
 const calledIn =
-  /(?:called in|wants all that is (?:still |then )?(?:outstanding|owed)|(?:balance|rest|remainder|it) is (?:then )?called|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance (?:is )?(?:then )?(?:due|paid)|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
+  /(?:called in|wants all that is (?:still |then )?(?:outstanding|owed)|(?:balance|rest|remainder|it) is (?:then )?called|call(?:s|ed)? (?:it |the (?:loan|balance|debt) )?in|due in full|falls? due|comes? due|becomes? due|matures?|renew\w*|must (?:then )?be (?:paid off|repaid|refinanced|settled)|is (?:then )?(?:due|payable|to be (?:paid|repaid))|paid off in (?:full|one)|balance (?:is )?(?:then )?(?:due|paid)|(?:wants?|asks? for|demands?) (?:the|its|all the) (?:balance|rest|money|remainder)(?: back)?|balloon|everything (?:outstanding|still owed|that is left)|has to be (?:paid|repaid)|must be paid|what is (?:then )?(?:still )?owed)(?![a-z])/;
 
 /** "spread as if for 30 years, but called in after seven". */
 export function readCalledIn(page: Page): DraftReading | undefined {

@@ -210,7 +210,12 @@ function regionsOf(page: Page): Regions | undefined {
 /** "Ada: …. Bea: …": sentences that say whose they are. */
 const headed = (page: Page): Span[] =>
   page.sentences.filter(
-    ({ text, asks }) => !asks && !forBoth.test(text) && /^\W*\p{L}+(?: \p{L}+)?: /u.test(text) && /⟨[mpn]/.test(text),
+    ({ text, asks }) =>
+      !asks &&
+      !forBoth.test(text) &&
+      /^\W*(?:(?:the|his|her|their) )?(?:\p{L}+(?:'s?)? ){0,2}\p{L}+: /u.test(text) &&
+      /⟨[mpn]/.test(text) &&
+      !/^[^⟨]*⟨m\d+⟩\W*$/.test(text),
   );
 
 /** Where the first offer begins in its sentence: behind a colon, if there is one before its rate. */

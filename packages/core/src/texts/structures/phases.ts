@@ -15,7 +15,7 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type 
 type Phase = 'saving' | 'drawing';
 
 const saves =
-  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
+  /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|(?:starts?|opens?|begins?) an? (?:[a-z]+ )?(?:fund|account|plan)|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
   /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!for (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:equal|the same|level)|(?:needs?|wants?|would like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
@@ -28,7 +28,10 @@ export function readPhases(page: Page): DraftReading | undefined {
   // A sinking fund saves for what it provides.
   if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
   const labelled = labels(page);
-  const parts = { saving: spansOf(labelled, 'saving'), drawing: spansOf(labelled, 'drawing') };
+  const saving = spansOf(labelled, 'saving');
+  const again = saidAgain(page, saving);
+  const drawing = spansOf(labelled, 'drawing').flatMap((span) => cutOut(span, again));
+  const parts = { saving: [...saving, ...again], drawing };
   const savesByAge = agesOf(page) !== undefined;
   // "From now on 400 is taken out each month. How long does it last?"
   const asksHowLong =
@@ -85,6 +88,25 @@ export function readPhases(page: Page): DraftReading | undefined {
   return readingOfPlans(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
+/** "What is there on his 18th birthday?": the time of saving, named again in a question. */
+const saidAgain = (page: Page, saving: readonly Span[]): Span[] => {
+  const isSaved = (at: number): boolean => page.tokens[at]?.form === 'time' && isIn(saving, page.places[at]!);
+  return page.places.filter(
+    (place, at) =>
+      page.tokens[at]?.form === 'time' &&
+      sentenceAt(page, place)?.asks === true &&
+      !isSaved(at) &&
+      page.places.some((_, other) => other < at && isSaved(other) && yearsOf(page, other) === yearsOf(page, at)),
+  );
+};
+
+/** A span without what stands in it. */
+function cutOut(span: Span, out: readonly Span[]): Span[] {
+  const inside = out.filter(({ start }) => isIn([span], { start, end: start }));
+  const starts = [span.start, ...inside.map(({ end }) => end)];
+  return starts.map((start, at) => ({ start, end: inside[at]?.start ?? span.end }));
+}
+
 /** "In twelve years she wants to begin": how long the saving lasts. */
 const waitSpans = (page: Page): Span[] =>
   page.tokens.flatMap(({ form }, at) =>
@@ -123,7 +145,7 @@ function labels(page: Page): Labelled[] {
     const points = [...text.matchAll(saves)].length - [...text.matchAll(draws)].length;
     const wait = waits.exec(text) ?? /^⟨t(\d+)⟩ (?:from now|hence|later)\W*$/.exec(text);
     const isWait = wait !== null && yearsOf(page, Number(wait[1])) > 1 && !/⟨m/.test(text);
-    const isShared = shared.test(text) || (points === 0 && /⟨p\d+⟩/.test(text) && rates < 2);
+    const isShared = shared.test(text) || (points === 0 && /⟨p\d+⟩/.test(text) && !/⟨m\d+⟩/.test(text) && rates < 2);
     const phase: Phase | undefined = isWait
       ? 'saving'
       : points === 0 || isShared

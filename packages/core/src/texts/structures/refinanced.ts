@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩))(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -46,6 +46,9 @@ const savingsHeard = (page: Page): Page => ({
       : each,
   ),
 });
+
+/** With the fee in it. */
+const isRefinanced = /(?:amount|sum|loan) (?:to be |that is )?(?:re)?(?:financed|borrowed)/;
 
 const paysNow = /(?:does|will|must) (?:he|she|they) pay now\W*$/;
 
@@ -90,8 +93,13 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   const roles = new Map(first.roles).set(moment.token, 'after');
   const old: SolePlan = { ...first, plan: { ...first.plan, name: 'old' }, roles };
   const found = readingOfPlans(page, [old, second], questions, (question) => savedBy(page, question, k));
+  const hasFee = (second.plan.fees ?? 0) > 0;
   const asks = found.asks.map((ask) =>
-    ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined ? { ...ask, args: { k } } : ask,
+    hasFee && ask.quantity === 'balanceAfter' && isRefinanced.test(page.flat.slice(ask.place.start, ask.place.end))
+      ? { quantity: 'amount' as const, plan: 1, place: ask.place }
+      : ask.quantity === 'balanceAfter' && ask.plan === 0 && ask.args?.k === undefined
+        ? { ...ask, args: { k } }
+        : ask,
   );
   return { ...found, asks, roles: new Map([...found.roles, [moment.token, { role: 'after' as const, plan: 0 }]]) };
 }
@@ -147,13 +155,19 @@ function takenOver(first: SolePlan, own: SolePlan, k: number, left: number): Sol
     args: { k },
     ...(plus > 0 ? { plus } : {}),
   };
+  const perYear = (own.terms.saysFrequency ? own : first).plan.paymentsPerYear;
+  // A time is counted in the payments that it has.
+  const told =
+    own.plan.payments === null || own.terms.counts.length > 0
+      ? own.plan.payments
+      : wholeNumber((own.plan.payments / own.plan.paymentsPerYear) * perYear);
   const plan: ReadPlan = {
     ...own.plan,
     name: 'new',
     amount: null,
-    paymentsPerYear: (own.terms.saysFrequency ? own : first).plan.paymentsPerYear,
+    paymentsPerYear: perYear,
     // "After 28 of them …, over the 32 left": what was paid is no term.
-    payments: own.plan.payments === null || own.plan.payments === k ? left : own.plan.payments,
+    payments: told === null || told === k ? left : told,
     timing: own.terms.timing ?? first.plan.timing,
     finalAmount: 0,
     unknown: 'payment',

@@ -122,10 +122,12 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
     if (other === undefined) continue;
     const [first, second] = [page.places[one]!, page.places[other]!];
     const between = page.flat.slice(first.end, second.start);
+    const isOfEach = /^[;,]? (?:and )?[a-z]+ [a-z]+ (?:⟨m\d+⟩|the same(?: [a-z]+)?) (?:over|for) $/.test(between);
     if (
-      !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|with|against|and|than|[a-z]+ over|(?:one|other|another|second) (?:in|for)|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?)(?:[\s]|$)/.test(
-        between,
-      ) ||
+      (!isOfEach &&
+        !/(?:^|[\s,])(?:or|versus|rather than|instead of|compared with|with|against|and|than|[a-z]+ over|(?:one|other|another|second) (?:in|for)|with (?:that|those) of|with (?:⟨e\d+⟩ )?payments|loan with an?)(?:[\s]|$)/.test(
+          between,
+        )) ||
       between.length > 90 ||
       /[.?!]/.test(between)
     )

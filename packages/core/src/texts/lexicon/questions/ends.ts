@@ -48,6 +48,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     12,
     'what is (?:then )?in it(?= |\\?|,)',
+    '(?:what|how much) (?:will|does|would|do) (?:he|she|they|it|the [a-z]+) (?:then )?(?:hold|have in (?:it|the|his|her|their)[a-z ]{0,20})(?= (?:in|after|at|by|when)|[?,])',
     'how much must (?:then )?be there(?= ?\\?| (?:in|at|by|after|when))',
     'how much must (?:he|she|they|one) have(?= (?:at|by|on|when|then)(?![a-z]))',
     '(?:what|which) (?:amount|sum) (?:will|does|do|would) (?:you|he|she|they|[a-z]+) (?:then )?(?:have|get|own)(?![a-z])(?! to)',
