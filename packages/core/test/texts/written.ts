@@ -8276,6 +8276,11 @@ export const written: readonly Written[] = [
     ],
     asks: ['finalAmount', 'payment@1'],
   },
+  {
+    text: 'Ten years ago Fenella took a mortgage of £160,000 for 25 years at 5.4% compounded monthly with month-end payments. Today the rate changes to 4.2% and the end date stays. What was the payment, and what is the new one?',
+    plans: ['borrowing amount=160000 rate=0.054/nominal/12 n=300 p=12 final=0 rate@120:0.042/payments ?payment'],
+    asks: ['payment', 'payment after:120'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

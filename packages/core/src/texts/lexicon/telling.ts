@@ -155,7 +155,7 @@ export const tellingWords: readonly TellingWords[] = [
     'a time that has passed',
     '<t> ago',
     ({ asks, plans }) =>
-      plans.some(({ kind, unknown }) => kind === 'lump-sum' && unknown === 'rate') ||
+      plans.some(({ kind, unknown, changes: all }) => (kind === 'lump-sum' && unknown === 'rate') || all.length > 0) ||
       asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
   ),
   telling(

@@ -27,11 +27,7 @@ const shared =
 export function readPhases(page: Page): DraftReading | undefined {
   // A sinking fund saves for what it provides.
   if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
-  const labelled = labels(page);
-  const saving = spansOf(labelled, 'saving');
-  const again = saidAgain(page, saving);
-  const drawing = spansOf(labelled, 'drawing').flatMap((span) => cutOut(span, again));
-  const parts = { saving: [...saving, ...again], drawing };
+  const parts = partsOf(page);
   const savesByAge = agesOf(page) !== undefined;
   // "From now on 400 is taken out each month. How long does it last?"
   const asksHowLong =
@@ -86,6 +82,17 @@ export function readPhases(page: Page): DraftReading | undefined {
   if (both.some(({ plan }) => plan.payments === null && plan.payment === null)) return undefined;
   const linked = link(order, both);
   return readingOfPlans(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** Where each phase is told. */
+function partsOf(page: Page): Readonly<Record<Phase, readonly Span[]>> {
+  const labelled = labels(page);
+  const saving = spansOf(labelled, 'saving');
+  const again = saidAgain(page, saving);
+  return {
+    saving: [...saving, ...again],
+    drawing: spansOf(labelled, 'drawing').flatMap((span) => cutOut(span, again)),
+  };
 }
 
 /** "What is there on his 18th birthday?": the time of saving, named again in a question. */
