@@ -86,7 +86,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
   const best: Omit<Match<Asked>, 'weight'> | undefined = regular
     ? { says: 'payment', start: regular.index, end: regular.index + regular[0].length }
     : bestOf(findAsked(flat.slice(told.start, told.end)));
-  if (best && /rate/i.test(best.says)) return undefined;
+  if (best && /rate/i.test(best.says) && flat.includes('⟨m')) return undefined;
   // "The last payment is smaller. How large is it?" is no question for the loan.
   if (!best || (isUnderstood && !regular && !toldOf.has(best.says))) return undefined;
   return { question: { ...best, start: told.start + best.start, end: told.start + best.end }, piece: told };

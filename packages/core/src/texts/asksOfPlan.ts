@@ -253,7 +253,9 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   const { plan } = of;
   // "The line for payment 13: interest, principal, balance."
   const isBehind = !place && last.from !== undefined && last.from === last.to && isBalanceAlone.test(unit);
-  const k = isBehind ? last.to : momentOf(place, of, last);
+  // "Old payment? Balance? New payment?"
+  const isBare = !place && isBalanceAlone.test(unit);
+  const k = isBehind ? last.to : (momentOf(place, of, last) ?? (isBare ? of.changesAfter : undefined));
   // "It has 9 years to run. What is the outstanding principal now?"
   const isNow =
     k === undefined && plan.unknown === 'amount' && /(?<![a-z])(?:now|today|at present)(?![a-z])/.test(unit);

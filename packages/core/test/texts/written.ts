@@ -8281,6 +8281,31 @@ export const written: readonly Written[] = [
     plans: ['borrowing amount=160000 rate=0.054/nominal/12 n=300 p=12 final=0 rate@120:0.042/payments ?payment'],
     asks: ['payment', 'payment after:120'],
   },
+  {
+    text: 'The down payment on a £42,500 narrowboat is £8,500. The rest is borrowed for ten years at an APR of 7.9% compounded monthly. What are the monthly repayments?',
+    plans: ['borrowing price=42500 down=8500 amount=34000 rate=0.079/nominal/12 n=120 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A nominal rate of 6.3% compounded quarterly is to be replaced by an equivalent nominal rate compounded monthly. Find it.',
+    plans: ['convert rate=0.063/nominal/4 p=12 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "A lender's rate goes up: Loan €150.000, 20 years, 4,5 % compounded monthly, month-end. After 5 years 5,4 %. End date kept. Old payment? Balance? New payment? Extra interest because of the rise?",
+    plans: ['borrowing amount=150000 rate=0.045/nominal/12 n=240 p=12 final=0 rate@60:0.054/payments ?payment'],
+    asks: [
+      'payment',
+      'balanceAfter k:60',
+      'payment after:60',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Ingrid saves $180 at each month-end at 4.08% compounded monthly. From the 49th deposit on it is $240. How much has she after 7 years? How much did she put in, and what is the interest?',
+    plans: ['saving amount=0 rate=0.0408/nominal/12 n=84 p=12 payment=180 payment@48:60 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -182,7 +182,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'takes? (?:out )?~out of (?:the|it|this|that|his|her|their) ',
     'take out(?! an? )',
     'takes? out {mn}',
-    'takes? {mn} (?:at (?:the )?(?:end|start|beginning)|<[ea]>|on the (?:first|last))',
+    '(?<!does it )(?<!will it )(?<!would it )takes? {mn} (?:at (?:the )?(?:end|start|beginning)|<[ea]>|on the (?:first|last))',
     'took out {mn}',
     'draws? {mn}',
     '@draw {mn}(?! (?:loan|mortgage))',

@@ -34,6 +34,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '{mn} <a>',
     '(?:repaid|paid off|paid back|cleared) (?:by|with|in) {m}(?= <[ae]>| at)',
     '{m} for the first <t>',
+    '@payment:? {mn} <e>(?! (?:interest|rests|compound))',
     '(?<=<m>[^.?!]{0,60}<t>[^.?!]{0,40}){m} for the (?:following|next|remaining|last|other) <t>',
     '{m} (?:has been|have been|was|were|is|are) (?:deposited|saved|paid in|paid|put in) (?:at|on|by) each of',
     '{m} (?:[a-z]+ ){0,2}<e>(?! @payment)(?! compound)(?! instal)',

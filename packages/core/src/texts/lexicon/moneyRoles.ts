@@ -97,6 +97,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     11,
     '{m} (?:has|have) been paid (?:on|of|towards)',
     'paid for with {m} (?:from|of) ',
+    '(?:down payment|downpayment|(?<=the )deposit) (?:on|for|due on) (?:an?|the|his|her|their|this) ~~?(?:is|was|comes to|amounts to) {m}(?! (?:<[ae]>|each|every))',
     'at the (?:beginning|start|outset),?[^.;?!⟨]{0,24} (?:special|one-off|initial|extra|additional) payment of {m}',
     '(?:special|one-off|initial) payment of {m} (?:[a-z]+ ){0,3}(?:at the (?:beginning|start|outset)|on signing|on delivery|at once)',
     '{m} (?:at|on|upon) (?:the )?signing',

@@ -68,6 +68,11 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'another payment',
+    '(?:from|starting with|beginning with) (?:the )?<o> (?:<e> )?(?:payment|deposit|instal?lment|rental|month) on(?:wards?)?[^.?!⟨]{0,30}<m>',
+    changes('payment', 'extra'),
+  ),
+  telling(
+    'another payment',
     '(?:doubles|halves|trebles|triples) (?:it|the|her|his|their|each)|twice the (?:<e> )?payment|(?:raises?|increases?|lifts?|steps? up) (?:the|her|his|their|its|each) (?:<e> )?(?:monthly |regular )?(?:payments?|instal?lments?|deposits?)',
     changes('payment'),
   ),

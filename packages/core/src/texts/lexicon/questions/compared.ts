@@ -16,6 +16,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much (?:it|this|that|she|he|they|the [a-z]+) (?:would |will |then )?saves?',
     'by how much',
     'the extra interest(?: of)?',
+    '^(?:and )?extra interest',
     'how many (?:fewer|less|sooner)',
     'how much (?:more|less|cheaper|dearer|higher|lower|larger|bigger|smaller|better|greater|extra|further)',
     '(?<!no )difference',
