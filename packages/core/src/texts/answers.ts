@@ -119,8 +119,12 @@ function comparedOf(solved: SolvedPlans, plan: number | null, of: ReadQuantity, 
   const stated = plan === null ? undefined : solved[plan];
   const from = stated && compared === 'asStated' ? withoutChanges(stated) : stated;
   if (!from) return [];
-  const { count } = from.solved.table;
-  if (of === 'payments' || of === 'years') return [of === 'years' ? count / from.plan.paymentsPerYear : count];
+  if (of === 'payments' || of === 'years') {
+    // A payment that stays though the rate rises clears later than the table's last row.
+    const [, whole] = compared === 'withChanges' ? ofPlan(from, 'payments') : [];
+    const count = whole ?? from.solved.table.count;
+    return [of === 'years' ? count / from.plan.paymentsPerYear : count];
+  }
   return compared === 'withChanges' ? ofPlan(from, of).slice(0, 1) : ofPlan(from, of);
 }
 

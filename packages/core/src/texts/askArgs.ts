@@ -78,6 +78,9 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:second|last|latter) half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({
     half: 'second',
   })),
+  place('{o} half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], ([which]) => ({
+    half: which === 1 ? 'first' : 'second',
+  })),
   place('@year one', [], () => ({ fromYear: 1, toYear: 1 })),
   place('{o} @year', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),
   place('@year {n}', ['yearIndex'], ([year]) => ({ fromYear: year!, toYear: year! })),

@@ -59,7 +59,7 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:pay|pays|paying|clear|clears|settle|settles)(?: off)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])/.exec(
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );
   if (

@@ -149,23 +149,28 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
     return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
-  ratePerPayment: ({ page, question, of, is }) => {
+  ratePerPayment: (asking) => {
+    const { page, question, of, is } = asking;
     const wanted = behindRates(page, question);
     const isYearly = page.periods.some(({ token, perYear }) => perYear === 1 && isWithin(page.places[token]!, wanted));
-    return isYearly ? is('nominalRate', { compoundingsPerYear: wantedOf(of) }) : is('ratePerPayment');
+    return isYearly ? nominalAsk(asking) : is('ratePerPayment');
   },
-  nominalRate: ({ page, question, of, is }) => {
-    const { kind, rate } = of.plan;
-    const isStated = kind !== 'convert' && kind !== 'flat' && rate?.quoted === 'nominal';
-    if (isStated && (of.wanted ?? rate.compoundingsPerYear) === rate.compoundingsPerYear) return undefined;
-    return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit, of.plan) ?? wantedOf(of) });
-  },
+  nominalRate: (asking) => nominalAsk(asking),
   lastPayment: ({ of: { plan }, is }) => {
     const closes = plan.kind !== 'flat' && (plan.finalAmount ?? 0) > 0 && plan.unknown !== 'payments';
     return is('lastPayment', closes ? { include: ['finalAmount'] } : {});
   },
   difference: (asking) => differenceAsk(asking),
 };
+
+/** A rate a year; what is stated is not asked, but as an effective rate it may be. */
+function nominalAsk({ page, question, of, is, unit }: Asking): Found {
+  const { kind, rate } = of.plan;
+  const isStated = kind !== 'convert' && kind !== 'flat' && rate?.quoted === 'nominal';
+  if (isStated && (of.wanted ?? rate.compoundingsPerYear) === rate.compoundingsPerYear)
+    return /effective/.test(unit) ? is('effectiveRate') : undefined;
+  return is('nominalRate', { compoundingsPerYear: compoundedIn(page, question.unit, of.plan) ?? wantedOf(of) });
+}
 
 /** "How many payments of 325 are there, and what is paid a month after them?" */
 const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>

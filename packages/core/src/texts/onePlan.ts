@@ -15,7 +15,7 @@ import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
 import { soughtBy } from './soughtBy.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
-import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
+import { allButLatest, countedElsewhere, countFromQuestion, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
 export interface PlanPart {
@@ -25,6 +25,8 @@ export interface PlanPart {
   readonly kindScope?: Scope;
   /** What is asked of it; everything where it is the only one. */
   readonly questions?: readonly PlacedQuestion[];
+  /** Ages tell the time of another plan. */
+  readonly isAgeless?: boolean;
   /** The plan that says what this one leaves out. */
   readonly like?: Terms;
 }
@@ -74,7 +76,11 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const isAgain = hasTerm || noTerm.length > 0;
   const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
-  const counted = hasTerm ? undefined : countedElsewhere(page, questions, terms, roles);
+  const counted = hasTerm
+    ? undefined
+    : part.isAgeless
+      ? countFromQuestion(questions, terms)
+      : countedElsewhere(page, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
   const keep = keptOtherwise(
     read,

@@ -95,7 +95,7 @@ function meantQuestions(page: Page): Question[] {
   });
 }
 
-const endsLast = /for the (?:last|remaining|rest)[^.?!]*\.\s*$/;
+const endsLast = /for the (?:last|remaining|rest|next|following|other)[^.?!]*\.\s*$/;
 
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {

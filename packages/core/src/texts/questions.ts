@@ -191,11 +191,18 @@ const isTimeAlone = (text: string): boolean =>
   ) ||
   /^\W*when (?:the|it) [^?⟨]{3,30}\W*$/.test(text) ||
   /^\W*(?:in|during|over) (?:year ⟨n\d+⟩|the (?:⟨o\d+⟩|first|last|final) year)\W*$/.test(text) ||
-  /^\W*(?:altogether|in all|in total|over the whole (?:term|time|life))\W*$/.test(text);
+  /^\W*(?:and )?(?:altogether|in all|in total|over the whole (?:term|time|life))\W*$/.test(text);
 
 function againAt(flat: string, piece: Piece, found: Found[]): void {
   const last = found.at(-1)!;
-  if (!/⟨[tno]\d+⟩|(?:first|last|final) year/.test(flat.slice(last.piece.start, piece.start))) found.pop();
+  const isWhole = /^\W*(?:and )?(?:altogether|in (?:all|total))(?![a-z])/.test(flat.slice(piece.start, piece.end));
+  if (
+    !isWhole &&
+    !/⟨[tno]\d+⟩|(?:first|last|final) (?:year|month|payment|instal|deposit)/.test(
+      flat.slice(last.piece.start, piece.start),
+    )
+  )
+    found.pop();
   const { start, end } = piece;
   found.push({ question: { ...last.question, start, end }, piece });
 }

@@ -76,7 +76,7 @@ function notationAsked({ questions, flat }: Page): Pick<PeriodUse, 'perYear'> | 
 }
 
 /** "Interest of 0.5 % is added at the end of each month": how often in a year. */
-function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undefined {
+function addedEach({ flat, tokens, places }: Page, { start, end }: Span): number | undefined {
   const found = /^ (?:is|are) (?:added|charged|credited|paid)(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
     flat.slice(end),
   );
@@ -89,7 +89,11 @@ function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undef
   const onDebts = isAdding ? /^ to [^.;?!⟨]{0,40} ⟨[ea](\d+)⟩/.exec(flat.slice(end)) : null;
   if (onDebts && tokens[Number(onDebts[1])]?.value !== 1) return tokens[Number(onDebts[1])]?.value;
   if (ofBalance) return tokens[Number(ofBalance[1])]?.value;
-  const perYear = found && isInterest ? tokens[Number(found[1])]?.value : undefined;
+  // "1.5 % is charged monthly": so much a year would be no rate of a debt.
+  const isSmall =
+    /^ (?:is|are) charged /.test(flat.slice(end)) &&
+    tokens.some(({ value }, at) => places[at]!.start === start && value <= 0.025);
+  const perYear = found && (isInterest || isSmall) ? tokens[Number(found[1])]?.value : undefined;
   return perYear === 1 ? undefined : perYear;
 }
 

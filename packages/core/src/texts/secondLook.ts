@@ -48,6 +48,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...savedAndOwed(page, draft),
     ...startInQuestion(page, draft),
     ...closingMiscounted(page, draft),
+    ...rateOfChanged(draft, asks),
   ];
   return first ? [first] : [];
 }
@@ -304,6 +305,14 @@ const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
   plans.length > 1 && plans.some(({ kind }) => kind === 'convert') && tokens.some(({ form }) => form === 'money')
     ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
     : [];
+
+/** The effective rate of a plan whose rate changes: of which part? */
+const rateOfChanged = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan }) =>
+    quantity === 'effectiveRate' && plans[plan ?? 0]?.changes.some(({ kind }) => kind === 'rate')
+      ? [doubt('asks', 'The rate changes on the way: of which time is the effective rate asked?')]
+      : [],
+  );
 
 /** What reads like an end, taken as the start of a saving that leads to a price. */
 const endAsStart = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>

@@ -177,7 +177,7 @@ export const askedOtherwise = (page: Page, { asks }: DraftReading): ReadDoubt[] 
     const need = needs[quantity];
     const words = unit ? page.flat.slice(unit.start, unit.end) : '';
     // "… (a) in year 1, (b) in year 4": what is asked stands before.
-    const isAgain = /^\W*(?:in|during|over|altogether)(?![a-z])/.test(words);
+    const isAgain = /^\W*(?:and )?(?:in|during|over|altogether)(?![a-z])/.test(words);
     const isUnsaid = unit !== undefined && !isAgain && need?.test(words) === false;
     return unit && (isOther || isUnsaid) ? [notUnderstood(page, unit)] : [];
   });

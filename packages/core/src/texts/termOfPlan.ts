@@ -52,7 +52,10 @@ export function countedElsewhere(
 }
 
 /** Where only balances are asked, the latest is that of the last payment. */
-function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYear }: Terms): number | undefined {
+export function countFromQuestion(
+  questions: readonly PlacedQuestion[],
+  { paymentsPerYear }: Terms,
+): number | undefined {
   if (questions.some(({ asked }) => asked === 'payments' || asked === 'years' || asked === 'howLong')) return undefined;
   const moments = questions.flatMap(({ asked, place }) => {
     const isMoment = asked === 'balance' || asked === 'finalAmount';

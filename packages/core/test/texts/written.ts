@@ -8306,6 +8306,57 @@ export const written: readonly Written[] = [
     plans: ['saving amount=0 rate=0.0408/nominal/12 n=84 p=12 payment=180 payment@48:60 ?finalAmount'],
     asks: ['finalAmount', 'totalPaid', 'totalInterest'],
   },
+  {
+    text: 'In how many months does a debt of $2,640 vanish if $120 is paid at the end of each month and 1.5% is charged monthly?',
+    plans: ['borrowing amount=2640 rate=0.015/per-period/12 p=12 payment=120 final=0 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: 'The interest on a mortgage of €132,000 is 4.08 % compounded monthly; it runs for 18 years with month-end payments. How much interest is there in the first payment, in the 100th, and altogether?',
+    plans: ['borrowing amount=132000 rate=0.0408/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['interestIn from:1 to:1', 'interestIn from:100 to:100', 'totalInterest'],
+  },
+  {
+    text: 'Ysolde pays $289.50 at the end of each month for four years on a loan at 8.64% compounded monthly. What did she borrow, what does she still owe half-way through, and what interest does she pay in the second half?',
+    plans: ['borrowing rate=0.0864/nominal/12 n=48 p=12 payment=289.5 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:24', 'interestIn from:25 to:48'],
+  },
+  {
+    text: 'The council lends a theatre £60,000, on which 3% effective is charged, and wants yearly payments in arrears for 12 years. What is a payment? After the 5th payment the theatre pays back the rest at once. How much is that?',
+    plans: ['borrowing amount=60000 rate=0.03/effective/1 n=12 p=1 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:5'],
+  },
+  {
+    text: "Colm borrows $40,000 at 6.12% compounded monthly over ten years with payments at month's end. When the 36th payment has been made the rate goes up to 7.32%, and Colm keeps on paying what he paid before. How many more months than planned does the loan take? What is the last payment?",
+    plans: ['borrowing amount=40000 rate=0.0612/nominal/12 n=120 p=12 final=0 rate@36:0.0732/payment ?payment'],
+    asks: ['difference of:payments between:[asStated,withChanges]', 'lastPayment'],
+  },
+  {
+    text: 'A guild pays €600 into a fund at the end of each quarter for nine years at 4% compounded quarterly, then €900 for another six years. What is in the fund at the end? How much interest has it earned?',
+    plans: ['saving amount=0 rate=0.04/nominal/4 n=60 p=4 payment=600 payment@36:300 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'Until she is 67 Wanda, 42 now, saves $450 at the end of every month at 5.04% compounded monthly. From then on she draws $3,000 at the end of every month, the rate staying the same. What has she saved at 67, and how long does it last?',
+    plans: [
+      'saving amount=0 rate=0.0504/nominal/12 n=300 p=12 payment=450 ?finalAmount',
+      'drawing-down rate=0.0504/nominal/12 p=12 payment=3000 final=0 ?payments',
+    ],
+    asks: ['finalAmount', 'payments@1'],
+  },
+  {
+    text: 'A £24,000 loan at 7.8% compounded monthly would take 60 month-end payments. The borrower pays £50 more than the payment (rounded to the cent) every month from the beginning. How many payments does he make, how large is the last, and how much interest does he save?',
+    plans: ['borrowing amount=24000 rate=0.078/nominal/12 n=60 p=12 final=0 payment@0:50 ?payment'],
+    asks: ['payments', 'lastPayment', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Lease: 36 payments of €415 in advance on a delivery van worth €19,800, which then may be bought for €7,200. Loan for the same van: 36 payments at month-end, 7.56% compounded monthly. Lease rate (nominal, monthly)? Loan payment? Which costs less, buying it included?',
+    plans: [
+      'leasing price=19800 amount=19800 n=36 p=12 payment=415 beginning final=7200 ?rate',
+      'borrowing price=19800 amount=19800 rate=0.0756/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'payment@1', 'choice by:totalPaid want:least'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -64,7 +64,7 @@ export function readPhases(page: Page): DraftReading | undefined {
             : each,
     );
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
-  const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [] });
+  const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [], isAgeless: true });
   const isOpen = [asSaving.plan.payment, asSaving.plan.payments, asDrawing.plan.payment].includes(null);
   if (!hasTerm(page, parts.drawing) && (isOpen || (asSaving.plan.amount ?? 0) > 0)) return undefined;
   const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
@@ -75,6 +75,7 @@ export function readPhases(page: Page): DraftReading | undefined {
     readPlan(page, {
       scope: scopeOf(order[at]),
       as: order[at] === 'saving' ? 'saving' : 'drawing-down',
+      isAgeless: order[at] === 'drawing' && savesByAge,
       questions: questionsOf(questions, at),
     });
   const both = [read(0), read(1)] as const;
@@ -251,6 +252,7 @@ function ownerOf(
   const at = (phase: Phase): 0 | 1 => (order[0] === phase ? 0 : 1);
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   if (question.asked === 'amount') return at('drawing');
+  if (question.asked === 'howLong' && /(?<![a-z])last(?![a-z])/.test(wordsOf(page, question))) return at('drawing');
   const isHeld = question.asked === 'finalAmount' || question.asked === 'balance';
   if (isHeld && !/left|remain|withdraw|draw/.test(wordsOf(page, question))) return at('saving');
   const words = page.flat.slice(question.start, question.end);

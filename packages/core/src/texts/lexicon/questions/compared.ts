@@ -41,6 +41,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how much (?:does|do|would|will) (?:the|his|her|their) (?:<e> )?@payment ~~?(?:fall|rise|drop|increase|decrease|change|go (?:up|down))',
     'how many (?:[a-z]+ )?payments does ~~save',
     'advantage',
+    'how many more (?:<e> )?(?:payments|months|instal?lments|years|quarters|weeks) than (?:planned|agreed|originally|before|expected|at first|without|with the old|otherwise)',
     'how (?:does|do|will|would) (?:the|her|his|their|its|this|that) (?:<e> )?(?:[a-z]+ )?(?:@payment|deposit|balance|term|total|interest) change',
   ),
   cue('difference', 9, '^(?:and )?by what ?\\?'),

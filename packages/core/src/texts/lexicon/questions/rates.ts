@@ -110,6 +110,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
     'nominal one',
     '(?:the|what|which) nominal(?= and)',
     'rate of interest',
+    '^(?:and )?(?:the )?(?:lease|hire|rental|loan) rate',
     '(?:what|which|find the|at what|find|the) (?:[a-z-]+ ){0,2}rate',
     '(?:^|find |what |the )apr',
     'rate(?! of <p>)(?= ~~?(?:compounded|convertible))',
