@@ -150,7 +150,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
   ratePerPayment: (asking) => {
-    const { page, question, of, is } = asking;
+    const { page, question, is } = asking;
     const wanted = behindRates(page, question);
     const isYearly = page.periods.some(({ token, perYear }) => perYear === 1 && isWithin(page.places[token]!, wanted));
     return isYearly ? nominalAsk(asking) : is('ratePerPayment');

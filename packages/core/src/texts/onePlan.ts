@@ -44,17 +44,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const changes = changesOfText(page).filter(({ token }) => scope(page.places[token]!));
   const roles = new Map<number, Role>();
   for (const { taken } of changes) for (const { token, role } of taken) roles.set(token, role);
-  // "a smaller last payment a month later" is no term.
-  for (const { asked: each, unit } of questions)
-    if (each === 'lastPayment')
-      page.places.forEach(
-        (place, at) =>
-          place.start >= unit.start &&
-          place.start < unit.end &&
-          page.tokens[at]?.form === 'time' &&
-          yearsOf(page, at) <= 1 &&
-          roles.set(at, 'after'),
-      );
+  takeLastPayment(page, roles, questions);
   const always = questions.filter(
     (each) => each.asked !== 'finalAmount' && (each.asked !== 'newPayment' || each.place?.after !== undefined),
   );
@@ -92,6 +82,20 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** "a smaller last payment a month later" is no term. */
+function takeLastPayment(page: Page, roles: Map<number, Role>, questions: readonly PlacedQuestion[]): void {
+  for (const { asked, unit } of questions)
+    if (asked === 'lastPayment')
+      page.places.forEach(
+        (place, at) =>
+          place.start >= unit.start &&
+          place.start < unit.end &&
+          page.tokens[at]?.form === 'time' &&
+          yearsOf(page, at) <= 1 &&
+          roles.set(at, 'after'),
+      );
 }
 
 /** What is paid besides with the last payment of what is owed falls due then: a balloon. */
