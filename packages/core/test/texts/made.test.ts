@@ -87,6 +87,17 @@ describe('an exercise made of a text', () => {
     expect(exerciseProblems(exercise, rulesFor(exercise))).toEqual([]);
   });
 
+  it('says of which compounding each part asks', () => {
+    const text = 'Find the effective rate equivalent to 7.2% compounded (a) semi-annually, (b) quarterly, (c) monthly.';
+    const { exercise } = exerciseFromText(text, readProblem(text))!;
+    expect(exercise.parts.map(({ prompt }) => /\((.*)\)/.exec(prompt)?.[1])).toEqual([
+      'semi-annually',
+      'quarterly',
+      'monthly',
+    ]);
+    expect(exerciseProblems(exercise, rulesFor(exercise))).toEqual([]);
+  });
+
   it('is none while a number is missing', () => {
     const text = 'Find the monthly payment on a loan of $8,000 for 3 years.';
     expect(exerciseFromText(text, readProblem(text))).toBeUndefined();

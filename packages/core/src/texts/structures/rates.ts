@@ -4,6 +4,8 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
+import type { PeriodUse } from '../periodUses.ts';
+import { quoteOfToken } from '../doubts.ts';
 import type { ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { without } from './followers.ts';
@@ -21,15 +23,16 @@ function readCompoundings(page: Page): DraftReading | undefined {
   const first = readPlan(page, { scope: without(...others), as: 'convert', questions });
   const { rate } = first.plan;
   if (rate?.quoted !== 'nominal') return undefined;
-  const compounded = (perYear: number): SolePlan => {
+  const compounded = ({ token, perYear }: PeriodUse): SolePlan => {
     const plan: ReadPlan = {
       ...first.plan,
+      name: quoteOfToken(page, token),
       rate: { ...rate, compoundingsPerYear: perYear },
       paymentsPerYear: perYear,
     };
     return { ...first, plan };
   };
-  return readingOfPlans(page, often.map(compounded), questions, () => undefined);
+  return readingOfPlans(page, uses.map(compounded), questions, () => undefined);
 }
 
 /** Where the words of the next rate begin. */
@@ -54,10 +57,14 @@ function readManyRates(page: Page, rates: readonly Span[]): DraftReading | undef
       questions: questionsOf(questions, at),
     }),
   );
+  const named = plans.map(({ plan, ...rest }, at) => ({
+    ...rest,
+    plan: { ...plan, name: quoteOfToken(page, page.places.indexOf(rates[at]!)) },
+  }));
   const isStated = plans.every(
     ({ plan, terms }) => plan.rate && (terms.rate.compounding || plan.rate.quoted !== 'nominal'),
   );
-  return isStated ? readingOfPlans(page, plans, questions, (each, all) => comparedBy(page, each, all)) : undefined;
+  return isStated ? readingOfPlans(page, named, questions, (each, all) => comparedBy(page, each, all)) : undefined;
 }
 
 /** @returns nothing where the text has money, or rates that are not told one by one */

@@ -1,5 +1,5 @@
 /** Problems are read here: the first takes longer than a frame, and fifty at once longer than that. */
-import { defaultHouseRules, kindOf, numberStyleById, solveCase, usualRange } from '@hardy-sextant/core';
+import { defaultHouseRules, kindOf, numberStyleById, quoteInWords, solveCase, usualRange } from '@hardy-sextant/core';
 import {
   draftsInNumbers,
   exerciseFromText,
@@ -52,7 +52,8 @@ function readText(text: string, settled: Settled, title: string, varied: boolean
 function sentencesOf(text: string, reading: ProblemReading): string[] {
   return draftsInNumbers(text, reading).map((draft) => {
     if (!draft) return '';
-    if (!kindOf(draft).hasTable) return `A rate of ${draft.slots.rate} % is quoted another way.`;
+    if (!kindOf(draft).hasTable)
+      return `A rate of ${draft.slots.rate} % ${quoteInWords(draft.quote, draft.paymentsPerYear)}, is quoted another way.`;
     const outcome = solveCase(draft, defaultHouseRules.rounding);
     return outcome.state === 'solved' ? statementInWords(draft, outcome.solved, true) : '';
   });
