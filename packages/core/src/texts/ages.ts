@@ -72,6 +72,9 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /[a-z] \(⟨n(\d+)⟩\)(?= (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|plans|hopes|would))/.exec(
       flat,
     ) ??
+    /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts)/.exec(
+      flat,
+    ) ??
     /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(
       flat,
     );

@@ -64,7 +64,7 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     );
   if (
     off &&
-    /^(?:and )?(?:how much is (?:that|it|this)(?= ?[,?]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
+    /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?= ?[,?]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
       headOf(sentence.text),
     )
   )

@@ -30,6 +30,7 @@ const ways: readonly ((asking: Asking) => Question[] | undefined)[] = [
   choiceAndHowMuch,
   eachAndInAll,
   thenAndNow,
+  whatItConsistsOf,
 ];
 
 const wordsOf = ({ flat, own }: Asking): string => flat.slice(own.unit.start, own.unit.end);
@@ -84,6 +85,21 @@ function choiceAndHowMuch(asking: Asking): Question[] | undefined {
 function eachAndInAll(asking: Asking): Question[] | undefined {
   const found = /^([^?]*⟨[ea]\d+⟩),? and (?:in all|altogether|in total|over the whole)(?![a-z])/.exec(wordsOf(asking));
   return asking.own.asked === 'difference' && found ? partedAt(asking, found[1]!.length, 'difference') : undefined;
+}
+
+/** "What does the 10th payment consist of?": interest and principal. */
+function whatItConsistsOf(asking: Asking): Question[] | undefined {
+  const { own } = asking;
+  const isMade =
+    /(?:payment|instal?lment)(?: number ⟨n\d+⟩| ⟨n\d+⟩)? (?:consists? of|(?:is )?(?:made up|composed) of|breaks? down into)/.test(
+      wordsOf(asking),
+    );
+  return own.asked === 'payment' && isMade
+    ? [
+        { ...own, asked: 'interest' },
+        { ...own, asked: 'principal' },
+      ]
+    : undefined;
 }
 
 /** "What are they worth at the end of the 20 years, and today?" */

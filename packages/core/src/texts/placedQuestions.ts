@@ -95,7 +95,8 @@ function meantQuestions(page: Page): Question[] {
   });
 }
 
-const endsLast = /for the (?:last|remaining|rest|next|following|other)[^.?!]*\.\s*$/;
+const endsLast =
+  /for the (?:last|remaining|rest|next|following|other)[^.?!]*\.\s*$|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)\.\s*$/;
 
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {

@@ -8357,6 +8357,84 @@ export const written: readonly Written[] = [
     ],
     asks: ['nominalRate compoundingsPerYear:12', 'payment@1', 'choice by:totalPaid want:least'],
   },
+  {
+    text: 'A combine worth €140,000 is leased for 5 years at 6.8% compounded half-yearly; the rent is paid half-yearly in advance and €35,000 is the agreed residual value. What is the rent? What does the lessee pay altogether if the machine is given back?',
+    plans: ['leasing price=140000 amount=140000 rate=0.068/nominal/2 n=10 p=2 beginning final=35000 ?payment'],
+    asks: ['payment', 'totalPaid'],
+  },
+  {
+    text: 'Flora owes €21,000 at 6.9 % compounded monthly. The loan has 48 payments, one at the end of each month. What does the 10th payment consist of (interest and principal), and what is owed after it?',
+    plans: ['borrowing amount=21000 rate=0.069/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['interestIn from:10 to:10', 'principalIn from:10 to:10', 'balanceAfter k:10'],
+  },
+  {
+    text: 'Nominal 5.04% compounded monthly: give (i) the rate per month, (ii) the effective annual rate, (iii) the equivalent nominal rate compounded half-yearly.',
+    plans: ['convert rate=0.0504/nominal/12 p=12 ?rate'],
+    asks: ['ratePerPayment', 'effectiveRate', 'nominalRate compoundingsPerYear:2'],
+  },
+  {
+    text: "The rate on Gwyn's savings is 2.76% compounded monthly. He pays in £220 at the end of each month for 6 years and £300 for the 4 years after that. What has he then? How much of it has he paid in himself?",
+    plans: ['saving amount=0 rate=0.0276/nominal/12 n=120 p=12 payment=220 payment@72:80 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'After 5 years of paying £712.40 at the end of each month on a loan of £90,000 at 5.1% compounded monthly, Harriet pays off the rest in one sum. How large is it? How much interest has she paid in those five years?',
+    plans: ['borrowing amount=90000 rate=0.051/nominal/12 n=60 p=12 payment=712.4 ?finalAmount'],
+    asks: ['balanceAfter k:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'A firm puts €12,000 at the end of each half-year into a fund at 5% compounded half-yearly. After six years it stops, and the fund is left to itself for another four years. How much is in it then? How much interest has been earned in the ten years?',
+    plans: [
+      'saving amount=0 rate=0.05/nominal/2 n=12 p=2 payment=12000 ?finalAmount',
+      'lump-sum rate=0.05/nominal/2 n=8 p=2 ?finalAmount',
+    ],
+    asks: [
+      'finalAmount@1',
+      'difference of:totalInterest between:[{plan:1,quantity:finalAmount},{plan:0,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A loan of £30,000 at 6% compounded monthly runs ten years. What is the difference in the total interest between paying at the end and at the beginning of each month?',
+    plans: [
+      'borrowing amount=30000 rate=0.06/nominal/12 n=120 p=12 final=0 ?payment',
+      'borrowing amount=30000 rate=0.06/nominal/12 n=120 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "Hal and Wyn each owe £11,000 at 7.8% compounded monthly. Hal pays it off in 36 payments, Wyn in 60, always at month's end. What does each pay a month, and how much less interest does Hal pay?",
+    plans: [
+      'borrowing amount=11000 rate=0.078/nominal/12 n=36 p=12 final=0 ?payment',
+      'borrowing amount=11000 rate=0.078/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: 'Anneke saves for her retirement at 65. She is 30, saves €180 at the start of each month at 4,08 % compounded monthly, and afterwards takes an equal sum out at the start of each month for 22 years. What does she have at 65? What can she take out?',
+    plans: [
+      'saving amount=0 rate=0.0408/nominal/12 n=420 p=12 payment=180 beginning ?finalAmount',
+      'drawing-down rate=0.0408/nominal/12 n=264 p=12 beginning final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: '€7.200 at 9 % compounded monthly, 30 month-end payments. Payment? From the 13th payment on the lender charges 10,5 %, the number of payments staying. Balance after the 12th? New payment?',
+    plans: ['borrowing amount=7200 rate=0.09/nominal/12 n=30 p=12 final=0 rate@12:0.105/payments ?payment'],
+    asks: ['payment', 'balanceAfter k:12', 'payment after:12'],
+  },
+  {
+    text: 'Piet borrowed £42,000 three years ago: 8 years, 7.2% compounded monthly, payments at month-end. He can now borrow what he still owes at 5.7% compounded monthly for the remaining 5 years, for a fee of £350 which he adds to the loan. Would he pay less a month, and how much? What does he still owe today?',
+    plans: [
+      'borrowing amount=42000 rate=0.072/nominal/12 n=96 p=12 final=0 ?payment',
+      'borrowing fees=350 rate=0.057/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['difference of:payment between:[0,1]', 'balanceAfter k:36'],
+  },
+  {
+    text: 'Joint plan: €500 are paid in now, €75 at the end of each month for 5 years, and at the end of the third year another €2,000. Rate 2,52 % compounded monthly. End value?',
+    plans: ['saving amount=500 rate=0.0252/nominal/12 n=60 p=12 payment=75 extra@36:2000/payment ?finalAmount'],
+    asks: ['finalAmount'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

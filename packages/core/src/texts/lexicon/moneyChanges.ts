@@ -17,6 +17,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     12,
     '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
     'one-off {m}',
+    '(?:at|after) the end of (?:the |its |her |his )?<o> year,? (?:[a-z]+ ){0,3}(?:another|a further) {m}(?! <)',
     'one-time {m}',
     'with the <o> (?:<e> )?@payment,? (?:he|she|they|it|the [a-z]+) adds {m}(?! (?:to (?:each|every)|<[ae]>|each|every|at the))',
     '(?:pays?|paid|repays?)(?: off| back| in)? {m} in addition to (?:the|her|his|their) (?:<o>|usual|regular|next)',
@@ -57,7 +58,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'on top of (?:it|that|the payment),? {m}',
     '{m} on top',
     '(?:pays?|paid) {m} off(?= and|,| the (?:debt|loan|balance))',
-    '(?:puts? in|pays? in|throws? in|adds?|hands? in) another {m}(?! <)(?! more)',
+    '(?:puts? in|pays? in|throws? in|adds?|hands? in) another {m}(?! <)(?! more)(?! at the (?:end|start|beginning) of <e>)',
     '{m} extra(?! <)',
   ),
   cue(
@@ -69,7 +70,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'paymentRise',
     11,
-    `(?<!(?:deposits?|saves?|adds?) )(?:extra|additional|further|another)(?: (?:sum|amount|payment) of)? {m}${isPaid} ${withEach}`,
+    `(?<!(?:deposits?|saves?|adds?|puts? (?:away|by|aside|in)|sets? aside|pays? in) )(?:extra|additional|further|another)(?: (?:sum|amount|payment) of)? {m}${isPaid} ${withEach}`,
     `{m} extra${isPaid} ${withEach}`,
   ),
   cue(

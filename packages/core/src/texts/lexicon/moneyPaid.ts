@@ -35,6 +35,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:repaid|paid off|paid back|cleared) (?:by|with|in) {m}(?= <[ae]>| at)',
     '{m} for the first <t>',
     '@payment:? {mn} <e>(?! (?:interest|rests|compound))',
+    '(?:another|a further) {m} (?:<e>|at the (?:end|start|beginning) of <e>)',
     '(?:pays?|puts?|paying|putting) {m} in(?:to)? (?:a|an|the|his|her|their|its) [a-z ]{3,24}(?:at the (?:end|beginning|start) of )?<e>',
     '(?<=<m>[^.?!]{0,60}<t>[^.?!]{0,40}){m} for (?:the (?:following|next|remaining|last|other)|another|a further) <t>',
     '{m} (?:has been|have been|was|were|is|are) (?:deposited|saved|paid in|paid|put in) (?:at|on|by) each of',

@@ -88,6 +88,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     12,
     '(?:single|one-off) premium of {m}',
+    '{m} (?:is|are|was|were) (?:paid|put) in (?:now|today|at once)',
     '{m} (?:today|now|at once|in (?:your|the) hand)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?(?:re)?pay(?:ing)?(?: back)? <m>',
   ),
   cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),

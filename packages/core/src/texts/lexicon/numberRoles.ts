@@ -96,6 +96,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:rises?|rose|raised?|raises|falls?|fell|drops?|dropped|changes?|changed|goes (?:up|down)|went (?:up|down)|increases?|increased|lowered|cut|reduced|moves?|moved|climbs?|climbed|becomes?|reset(?:s)?|adjusted|adjusts|renewed|renews|renegotiated|switch(?:es|ed)?|jumps?|jumped|put up|brought down)(?! by half)(?: [a-z]+){0,3} (?:to|at|by going to) {p}',
     '(?:cuts?|lowers|raises|reduces|puts|brings)(?: [a-z]+){0,3} to {p}',
     '(?:becomes|became) {p}',
+    'from (?:the )?<o> (?:<e> )?(?:@payment|month) on(?:wards?)?,? (?:[a-z]+ ){0,3}(?:charges|asks|wants|is|at|demands) {p}',
     '(?<=[.;] |^)after <t>:? (?:only |it is |the rate is )?{p}',
     '(?:at|on|upon) (?:the )?renewal,? (?:[a-z]+ ){0,6}{p}',
     '(?:renew|renews|renewed)(?: [a-z]+){0,3}(?: for (?:another |a further )?<t>)? at {p}',

@@ -6,11 +6,11 @@ import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { sentenceAt, withoutNewRates, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
-import type { ReadPlan, Role } from '../reading.ts';
+import type { ReadArgs, ReadPlan, ReadQuantity, Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { yearsOf } from '../terms.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { comparedBy, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
+import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const goesOn =
   /(?:untouched|(?:leaves?|leaving|lets?|left|lies?|stays?|remains?|kept|keeps?) (?:it|what (?:she|he|they) (?:has|have)|everything|the (?:money|account|fund|sum|balance|total|amount)|alone|there|in the|invested|on deposit)|makes? no (?:deposits|payments)|no (?:more|further|new) (?:(?:money )?is (?:paid in|put in|deposited|added)|deposits|payments|contributions)|nothing (?:more |further )?for |nothing (?:more |further )?is (?:deposited|paid in|put in|added)|stops? (?:paying|saving|depositing|contributing)|(?:is|are) (?:then )?left|reinvest(?:s|ed)?|(?<![a-z])proceeds|then (?:(?:for|at|it|is|are|invested|earns?|grows?) |⟨p\d+⟩ )|thereafter|afterwards|(?:following|next|another|further|remaining|more) (?:⟨t\d+⟩|years?)|for the (?:following|next|remaining|last))/;
@@ -29,7 +29,8 @@ export function readStages(page: Page): DraftReading | undefined {
   const questions = placeQuestions(page).map((each) =>
     each.asked === 'balance' ? { ...each, asked: 'finalAmount' as const } : each,
   );
-  if (questions.length === 0 || questions.some(({ asked }) => asked !== 'finalAmount')) return undefined;
+  const isOther = questions.some(({ asked }) => asked !== 'finalAmount' && asked !== 'interest');
+  if (isOther || !questions.some(({ asked }) => asked === 'finalAmount')) return undefined;
   const second = secondStage(page, questions);
   if (!second) return undefined;
   const { region, token } = second;
@@ -57,10 +58,23 @@ export function readStages(page: Page): DraftReading | undefined {
     { ...left, roles: new Map([...left.roles, ...roles]) },
   ] as const;
   const years = payments / first.plan.paymentsPerYear;
-  return readingOfPlans(page, both, ownedByStage(page, questions, years), (question, plans) =>
-    comparedBy(page, question, plans),
+  const owned = ownedByStage(page, questions, years).map((each) =>
+    each.asked === 'interest' ? { ...each, owner: 'across' as const } : each,
   );
+  return readingOfPlans(page, both, owned, () => earnedInAll);
 }
+
+/** What is there at the end, less all that was paid in. */
+const earnedInAll: { quantity: ReadQuantity; args: ReadArgs } = {
+  quantity: 'difference',
+  args: {
+    of: 'totalInterest',
+    between: [
+      { plan: 1, quantity: 'finalAmount' },
+      { plan: 0, quantity: 'totalPaid' },
+    ],
+  },
+};
 
 /** The clauses of the second of two times, to the end of their sentence. */
 function secondStage(

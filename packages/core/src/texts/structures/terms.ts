@@ -77,13 +77,18 @@ function readSupposedTerm(page: Page): DraftReading | undefined {
 }
 
 const countedTwice =
-  /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)/;
+  /⟨n(\d+)⟩ (?:rather than|instead of|and not|or) (?:in )?⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal|months|deposits)|⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(?:payments|instal?lments),? (?:and )?[a-z]+ (?:it )?(?:in|with|by|over) ⟨n(\d+)⟩/;
 
 /** "… if it is repaid in 36 rather than 60 monthly payments". */
 function readTwoCounts(page: Page): DraftReading | undefined {
-  const [, one, other] = countedTwice.exec(page.flat) ?? [];
+  const [, a, b, c, d] = countedTwice.exec(page.flat) ?? [];
+  const [one, other] = [a ?? c, b ?? d];
   const [first, second] = [page.places[Number(one)], page.places[Number(other)]];
-  return first && second ? readTwo(page, [first, second]) : undefined;
+  const counted = [Number(one), Number(other)];
+  const signs = page.signs.map((each, at) =>
+    counted.includes(at) ? [{ role: 'payments' as const, weight: 12, ...page.places[at]! }, ...each] : each,
+  );
+  return first && second ? readTwo({ ...page, signs }, [first, second]) : undefined;
 }
 
 const sum = '(?:payments? |instal?lments? |<e> )*(?:of|with|at) <m>(?: a)?(?: <[ae]>| [a-z]+ly| each)?';

@@ -40,7 +40,11 @@ export function readTwoTimings(page: Page): DraftReading | undefined {
   const questions = ownedQuestions(once, ({ asked: what }) =>
     what === 'difference' || what === 'choice' ? 'across' : 'each',
   );
-  if (!two.isRather && questions.every(({ owner }) => owner === 'across')) return undefined;
+  // "What is the difference between paying at the end and at the beginning?"
+  const isBetween = questions.some(
+    ({ asked: what, unit }) => what === 'difference' && / between /.test(page.flat.slice(unit.start, unit.end)),
+  );
+  if (!two.isRather && !isBetween && questions.every(({ owner }) => owner === 'across')) return undefined;
   const first = readPlan(once, { questions: questionsOf(questions, 0) });
   if (first.read.missing.length > 0 || first.plan.kind === 'lump-sum' || first.plan.kind === 'convert')
     return undefined;
@@ -77,7 +81,7 @@ function twoOf(page: Page): Two | undefined {
     return undefined;
   const order = [first.says, turned.says] as const;
   const [here, there] = [sentenceAt(page, first), sentenceAt(page, turned)];
-  const between = page.flat.slice(first.end, turned.start);
+  const between = page.flat.slice(first.end, turned.start + ' at the'.length);
   // "What is the payment, and how much would it be if payments fell at the end?"
   const supposed = there?.asks
     ? /,? and (?:how much|what) (?:would|will|is) (?:it|that)(?: be)?,? (?:if|were|at|on|in)/.exec(there.text)

@@ -79,6 +79,11 @@ export const owedAsked: readonly Cue<Asked>[] = [
   cue('balance', 14, '(?:what|how much) must (?:he|she|they|it) pay to (?:settle|clear|pay off|redeem)'),
   cue('balance', 13, 'what (?:would|will|must|does) pay (?:(?:the|her|his|their) (?:loan|debt|mortgage)|it) off'),
   cue('leftToPay', 13, 'what (?:has|have) (?:it|he|she|they) still to pay'),
+  cue(
+    'balance',
+    14,
+    '(?:what|how much) (?:is|falls|will be) due (?:then )?(?:besides?|on top of|in addition to|together with|along with) (?:it|the last|that|payment)',
+  ),
   cue('balance', 13, 'unrecovered (?:investment|cost|amount|capital|value)'),
   cue('balance', 9, 'how much (?:then |money |still )?remains(?= (?:after|at|in the (?:account|fund|pot))|\\?)'),
   cue('leftToPay', 12, 'paid (?:in|over|during) (?:the |all the )?(?:remaining|rest)'),

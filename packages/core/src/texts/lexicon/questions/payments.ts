@@ -167,6 +167,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     12,
     'how (?:much|large|big|high) (?:can|may|could|will|must|should) (?:the|each|this|every|one|a) (?:<e> )?(?:prize|scholarship|grant|award|bursary|pension|allowance|stipend|annuity|income|amount|sum)s?(?: be)?(?![a-z])(?! (?:today|now|at the (?:start|beginning)))',
   ),
+  cue('payment', 12, 'what (?:does|do) ~~(?:payment|instal?lment)(?: (?:number )?<n>)? (?:consist of|break down into)'),
+  cue('payment', 9, 'what can (?:he|she|they|it) (?:then )?(?:take|draw|withdraw)(?: out)?(?= ?[?,])'),
   cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)', '^what (?:will|must|does) (?:he|she|they) pay(?=,)'),
   cue(
     'payments',
