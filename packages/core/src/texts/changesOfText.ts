@@ -72,7 +72,7 @@ const keepsEnd = pattern(
   '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?adjusted|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
 );
 const keepsPayment = pattern(
-  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
+  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
 );
 
 export function changesOfText(page: Page): ChangeRead[] {
@@ -233,7 +233,10 @@ function momentOf(page: Page, token: number): Moment {
   return (
     (sentence && nearestMoment(page, sentence, token)) ??
     (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
-    (before?.asks && /at (?:that|this) (?:point|time|moment|date)(?![a-z])/.test(sentence?.text ?? '')
+    (before?.asks &&
+    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])/.test(
+      sentence?.text ?? '',
+    )
       ? momentAsked(page, before)
       : undefined) ?? { taken: [] }
   );

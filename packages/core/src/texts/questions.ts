@@ -93,7 +93,7 @@ const askedSince = (flat: string, each: Question): Question =>
 
 /** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
 const eitherOr =
-  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best) ?\?/;
+  /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best)(?: for (?:an?|the) [a-z]+)? ?\?/;
 
 const isAgain = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);

@@ -49,6 +49,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...startInQuestion(page, draft),
     ...closingMiscounted(page, draft),
     ...rateOfChanged(draft, asks),
+    ...lastLikeOthers(page, draft, asks),
   ];
   return first ? [first] : [];
 }
@@ -305,6 +306,16 @@ const ratesAlone = ({ tokens }: Page, { plans }: DraftReading): ReadDoubt[] =>
   plans.length > 1 && plans.some(({ kind }) => kind === 'convert') && tokens.some(({ form }) => form === 'money')
     ? [doubt('kind', 'The text tells of sums of money, of which nothing is read.')]
     : [];
+
+/** A last payment of a plan whose payments are all alike, though nothing is said of rounding. */
+const lastLikeOthers = (page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, args }) => {
+    const of = plans[plan ?? 0];
+    const isAlike = of?.unknown === 'payment' && of.changes.length === 0 && !args?.include && of.kind !== 'flat';
+    return quantity === 'lastPayment' && isAlike && !/round|cent(?![a-z])|penny|pence/.test(page.flat)
+      ? [doubt('asks', 'The last payment is asked, and all payments are alike.')]
+      : [];
+  });
 
 /** The effective rate of a plan whose rate changes: of which part? */
 const rateOfChanged = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>

@@ -8435,6 +8435,37 @@ export const written: readonly Written[] = [
     plans: ['saving amount=500 rate=0.0252/nominal/12 n=60 p=12 payment=75 extra@36:2000/payment ?finalAmount'],
     asks: ['finalAmount'],
   },
+  {
+    text: 'Jessamy wants a motor-cycle at £8,640. The dealer takes £1,640 down and lends the rest at 9.24% compounded monthly over 3 years. (a) Find the monthly payment in arrears. (b) Find the total Jessamy pays for the motor-cycle. (c) How much of that is interest?',
+    plans: ['borrowing price=8640 down=1640 amount=7000 rate=0.0924/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]', 'totalInterest'],
+  },
+  {
+    text: 'A sinking fund of £36,000 is to be there in five years. Payments at the start of every month; 3.6% compounded monthly. What is each payment, how much is in the fund after two years, and how much interest does it earn in the five years?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=60 p=12 beginning final=36000 ?payment'],
+    asks: ['payment', 'balanceAfter k:24', 'totalInterest'],
+  },
+  {
+    text: 'Is 6.2% compounded daily (365 days) or 6.25% compounded half-yearly dearer for a borrower? Give both effective rates.',
+    plans: ['convert rate=0.062/nominal/365 p=365 ?rate', 'convert rate=0.0625/nominal/2 p=2 ?rate'],
+    asks: ['choice by:effectiveRate want:most', 'effectiveRate', 'effectiveRate@1'],
+  },
+  {
+    text: 'Buying on the never-never: £2,300 television set, 10% down, flat charge 7.5% a year, 30 months. Monthly payment? Total? If instead the rest were borrowed at 13.8% compounded monthly over the same time, what would the monthly payment be? Which way costs less?',
+    plans: [
+      'flat price=2300 down=230 amount=2070 rate=0.075/flat n=30 p=12 final=0 ?payment',
+      'borrowing price=2300 down=230 amount=2070 rate=0.138/nominal/12 n=30 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'totalPaid', 'payment@1', 'choice by:totalPaid want:least'],
+  },
+  {
+    text: 'What is the size of the final payment if $28,000 at 7.08% compounded monthly is amortised over 20 years with month-end payments but the balance is due with the 60th payment?',
+    plans: [
+      'borrowing amount=28000 rate=0.0708/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing amount=28000 rate=0.0708/nominal/12 n=60 p=12 ?finalAmount',
+    ],
+    asks: ['lastPayment@1 include:[finalAmount]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

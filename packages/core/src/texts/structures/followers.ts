@@ -100,6 +100,16 @@ const paymentsNamed = (page: Page): Span[] =>
     ({ start }, at) => page.tokens[at]?.form === 'count' && /payment $/.test(page.flat.slice(0, start)),
   );
 
+/** Lengths of time that may be terms. */
+const lengthsOf = (page: Page): number[] =>
+  page.tokens.flatMap(({ form }, at) =>
+    form === 'time' &&
+    page.signs[at]?.[0]?.role !== 'ignored' &&
+    (page.signs[at]?.[0]?.role !== 'interval' || yearsOf(page, at) > 1)
+      ? [at]
+      : [],
+  );
+
 const asSpread =
   /(?:as if|as though|amorti[sz]ed|amorti[sz]ation|reckoned (?:as|over)|as for|calculated (?:on|over|as|for)|worked out (?:on|over|as|for)|based on|spread (?:over|as|out)|spreads? (?:it |⟨m\d+⟩ )?(?:over|out)|computed (?:on|over|as|for)|payment schedule|over a)(?![a-z])/;
 const calledIn =
@@ -109,13 +119,7 @@ const calledIn =
 export function readCalledIn(page: Page): DraftReading | undefined {
   const spread = asSpread.exec(page.flat);
   const called = calledIn.exec(page.flat);
-  const times = page.tokens.flatMap(({ form }, at) =>
-    form === 'time' &&
-    page.signs[at]?.[0]?.role !== 'ignored' &&
-    (page.signs[at]?.[0]?.role !== 'interval' || yearsOf(page, at) > 1)
-      ? [at]
-      : [],
-  );
+  const times = lengthsOf(page);
   const [long, ...others] = [...times].sort((one, other) => yearsOf(page, other) - yearsOf(page, one));
   if (
     !spread ||
@@ -129,17 +133,22 @@ export function readCalledIn(page: Page): DraftReading | undefined {
     (one, other) => distance(page, one, called.index) - distance(page, other, called.index),
   )[0];
   const hasBalloon = page.signs.some((each) => each.some(({ role, weight }) => role === 'finalAmount' && weight >= 9));
-  if (near === undefined || hasBalloon) return undefined;
+  // "… but the balance is due with the 60th payment"
+  const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' ? [at] : []));
+  const [nth, more] = nths;
+  const counted = near === undefined && more === undefined ? nth : undefined;
+  const end = near ?? counted;
+  if (end === undefined || hasBalloon) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'payment' ? 0 : 1));
   const skipped = later.map((at) => page.places[at]!);
-  const nths = page.tokens.flatMap(({ form }, at) => (form === 'nth' ? [at] : []));
   const first = readPlan(page, {
     scope: without(...skipped, ...paymentsNamed(page)),
     questions: questionsOf(questions, 0),
   });
-  const payments = wholeNumber(yearsOf(page, near) * first.plan.paymentsPerYear);
+  const payments =
+    counted === undefined ? wholeNumber(yearsOf(page, end) * first.plan.paymentsPerYear) : tokenAt(page, counted).value;
   const named: readonly (readonly [number, Role])[] = [
-    [near, 'duration'],
+    [end, counted === undefined ? 'duration' : 'payments'],
     ...nths.filter((at) => tokenAt(page, at).value === payments).map((at) => [at, 'payments'] as const),
   ];
   const found = follow(

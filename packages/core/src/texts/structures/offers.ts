@@ -108,9 +108,21 @@ export function readTwo(
     (isLent ||
       told.plan.kind === 'convert' ||
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
-  const second = isBare ? read(1, first, first.plan.kind) : told;
+  const second = withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]);
   const completed = read(0, second);
   return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** "If instead the rest were borrowed …": what is left of the price when the first plan's deposit is paid. */
+function withTheRest(page: Page, { plan: one }: SolePlan, other: SolePlan, region: Span): SolePlan {
+  const { plan } = other;
+  const isRest = /(?<![a-z])the (?:rest|remainder|balance)(?! of)(?![a-z])/.test(
+    page.flat.slice(region.start, region.end),
+  );
+  const whole = one.price ?? one.amount;
+  const isWhole = plan.downPayment === undefined && whole !== null && (plan.price === whole || plan.amount === whole);
+  if (!isRest || !isWhole || one.downPayment === undefined || one.amount === null) return other;
+  return { ...other, plan: { ...plan, price: whole, downPayment: one.downPayment, amount: one.amount } };
 }
 
 /** "The interest over 15 years and over 30": the terms themselves are no places in them. */

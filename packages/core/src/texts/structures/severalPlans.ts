@@ -181,7 +181,7 @@ function measureOf(asked: string, [plan]: readonly ReadPlan[]): { by: ReadQuanti
     case 'convert':
       return {
         by: 'effectiveRate',
-        want: /(?:less|lower|cheap|least|lowest|for (?:a|the) borrower)/.test(words) ? 'least' : 'most',
+        want: /(?:less|lower|cheap|least|lowest|(?<!dearer )for (?:a|the) borrower)/.test(words) ? 'least' : 'most',
       };
     case 'lump-sum':
     case 'saving':

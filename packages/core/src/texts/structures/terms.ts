@@ -119,8 +119,16 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
     ({ form }, at) => form === 'percent' && page.signs[at]?.[0]?.role !== 'downPaymentRate',
   ).length;
   if ((!compares && !each) || rates !== 1) return undefined;
+  // "How much is in it after two years?" looks on the way.
+  const isMoment = (at: number): boolean =>
+    page.questions.some(
+      ({ asked, start, unit }) =>
+        ['finalAmount', 'balance', 'leftToPay'].includes(asked) &&
+        page.places[at]!.start >= start &&
+        page.places[at]!.start < unit.end,
+    );
   const times = page.tokens.flatMap(({ form }, at) =>
-    form === 'time' && page.signs[at]?.[0]?.role !== 'ignored' ? [at] : [],
+    form === 'time' && page.signs[at]?.[0]?.role !== 'ignored' && !isMoment(at) ? [at] : [],
   );
   for (const [index, one] of times.entries()) {
     const other = times[index + 1];

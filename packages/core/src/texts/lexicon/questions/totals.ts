@@ -121,7 +121,12 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     '(?:how much|what) (?:has|have) (?:he|she|they) (?:then )?(?:taken|drawn|withdrawn)',
   ),
   cue('interest', 13, '(?:both|each) (?:of the )?(?:totals?|sums?) of (?:the )?interest'),
-  cue('totalPaid', 11, 'what total (?:will|would|is|has|was)'),
+  cue(
+    'totalPaid',
+    11,
+    'what total (?:will|would|is|has|was)',
+    '(?:the )?total (?:that )?[a-z]+ (?:will |would |has to |must )?(?:re)?pays?(?! (?:each|every|<[ea]>))',
+  ),
   cue('totalPaid', 13, '(?:has|have) (?:the [a-z]+|it|this) cost (?:him|her|them|you|it|in all|altogether|in total)'),
   cue('interest', 12, 'how much of (?:it|that|this) is (?:new|earned|growth)', '(?:the )?amount of (?:the )?interest'),
   cue('interest', 14, 'interest (?:that is )?(?:still|yet) (?:to (?:be paid|come|pay)|due|payable)'),
