@@ -83,6 +83,8 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
       flat,
     );
   const soon = /(?:is|turns|turned) (?:now )?⟨n(\d+)⟩(?: years old)? (?:today|now|old)/.exec(flat);
+  const willBe = /\(⟨n(\d+)⟩\)[^?!]{0,60} will be ⟨n(\d+)⟩ when (?:she|he)/.exec(flat);
+  if (willBe) return [`${willBe[0]} until`, willBe[1], undefined, willBe[2], undefined];
   const later = /(?:until|when|by the time) (?:she|he) is ⟨n(\d+)⟩[^?!]{0,40}(?:she|he) is (?:now )?⟨n(\d+)⟩/.exec(
     flat,
   );

@@ -318,7 +318,10 @@ function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is 
   if (isUnfinished && asked === 'interest' && last.k !== undefined) return is('interestIn', { from: 1, to: last.k });
   // "What is owed after a year? By how much has the debt gone down?"
   const untilThen = range ?? (place || last.k === undefined ? undefined : { from: 1, to: last.k });
-  if (asked === 'principal') return untilThen ? is('principalIn', untilThen) : undefined;
+  // "480 is paid for four years. What is then owed? By how much has the debt been reduced?"
+  const isAll = !place && plan.unknown === 'finalAmount' && plan.payments !== null;
+  const whole = isAll ? { from: 1, to: plan.payments } : undefined;
+  if (asked === 'principal') return (untilThen ?? whole) ? is('principalIn', untilThen ?? whole) : undefined;
   if (!isWhole) return is('interestIn', range);
   return is(plan.kind === 'flat' ? 'financeCharge' : 'totalInterest');
 }

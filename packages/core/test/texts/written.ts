@@ -8466,6 +8466,73 @@ export const written: readonly Written[] = [
     ],
     asks: ['lastPayment@1 include:[finalAmount]'],
   },
+  {
+    text: 'How many payments of £410 at the end of each quarter does it take to save £10,000 at 3.2% compounded quarterly?',
+    plans: ['saving amount=0 rate=0.032/nominal/4 p=4 payment=410 final=10000 ?payments'],
+    asks: ['payments'],
+  },
+  {
+    text: "In 9 years' time Lubin needs $45,000. What must he invest in a single sum now, at 5.04% compounded monthly?",
+    plans: ['lump-sum rate=0.0504/nominal/12 n=108 p=12 final=45000 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Twice a year, at the beginning of January and July, Maud pays £1,500 into an annuity fund at 3.8% compounded half-yearly. How much is there after 8 years?',
+    plans: ['saving amount=0 rate=0.038/nominal/2 n=16 p=2 payment=1500 beginning ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Amalia (44) has £38,000 in her pension fund and will be 62 when she stops. Her employer and she together pay in £420 at the end of each month. With 4.8% a year compounded monthly, how much will there be when she stops, and how much of that is interest?',
+    plans: ['saving amount=38000 rate=0.048/nominal/12 n=216 p=12 payment=420 ?finalAmount'],
+    asks: ['finalAmount', 'totalInterest'],
+  },
+  {
+    text: 'On a debt of €31,000 at 5.16% compounded monthly, €480 is paid at the end of each month for 4 years. What is then still owed? By how much has the debt been reduced? How much interest was paid?',
+    plans: ['borrowing amount=31000 rate=0.0516/nominal/12 n=48 p=12 payment=480 ?finalAmount'],
+    asks: ['finalAmount', 'principalIn from:1 to:48', 'totalInterest'],
+  },
+  {
+    text: 'For eight years Ewart pays £275 into a fund at the end of each month at 4.32% compounded monthly. Then he leaves the fund alone for six years. What is it worth at the end, and what was it worth when he stopped paying?',
+    plans: [
+      'saving amount=0 rate=0.0432/nominal/12 n=96 p=12 payment=275 ?finalAmount',
+      'lump-sum rate=0.0432/nominal/12 n=72 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1', 'finalAmount'],
+  },
+  {
+    text: 'Five years into a 20-year loan of £128,000 at 6.12% compounded monthly (month-end payments) the borrower changes to a lender who charges 4.68% compounded monthly on the balance, for the remaining 15 years. Old payment, balance, new payment?',
+    plans: [
+      'borrowing amount=128000 rate=0.0612/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing rate=0.0468/nominal/12 n=180 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'balanceAfter k:60', 'payment@1'],
+  },
+  {
+    text: 'Mr and Mrs Ottley pay off £6,400 with a flat-rate loan: 8% a year for 3 years, monthly payments. A friend says that 14% compounded monthly would be cheaper. Compare the monthly payments, and find the true nominal rate, compounded monthly, of the flat-rate loan.',
+    plans: [
+      'flat amount=6400 rate=0.08/flat n=36 p=12 final=0 ?payment',
+      'borrowing amount=6400 rate=0.14/nominal/12 n=36 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: '$42,000, 7 years, 6.6% compounded monthly, payments at the end of the month, and $10,000 still owed when the last one has been made. What are the payments? What is the total interest if the $10,000 is then paid?',
+    plans: ['borrowing amount=42000 rate=0.066/nominal/12 n=84 p=12 final=10000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Tilly misses payments 9, 10 and 11 of her loan of £5,600 (8.7% compounded monthly, 30 month-end payments). Interest is added. What were her payments before, and what are they from the 12th on if the loan is to end on time?',
+    plans: ['borrowing amount=5600 rate=0.087/nominal/12 n=30 p=12 final=0 skip@8:3/payments ?payment'],
+    asks: ['payment', 'payment after:11'],
+  },
+  {
+    text: '€600 a month (month-end) would repay a loan in 10 years at 4.8% compounded monthly. How large is the loan? If €750 were paid each month instead, how many payments would it take, and how much interest would be saved?',
+    plans: [
+      'borrowing rate=0.048/nominal/12 n=120 p=12 payment=600 final=0 ?amount',
+      'borrowing rate=0.048/nominal/12 p=12 payment=750 final=0 ?payments',
+    ],
+    asks: ['amount', 'payments@1', 'difference of:totalInterest between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

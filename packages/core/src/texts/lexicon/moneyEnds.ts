@@ -116,6 +116,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '{m} more (?:with|at|on) the last',
+    '(?:take|takes|needed|required|necessary) to (?:save|accumulate|build up) {m}',
+    '{m} (?:is |are )?(?:still )?(?:owed|owing|outstanding|left) (?:when|after) (?:the )?last',
     '{m} (?:is|as|being|was) (?:the|its|their) (?:agreed |expected |estimated )?(?:residual|balloon|resale|scrap|final)(?: value| payment)?',
     '(?:at the end|afterwards|then|by then)[^.;?!⟨]{0,20} (?:still )?(?:be )?worth {m}',
     '(?:capital|sum|deposit|investment|fund|principal|amount) of <m> (?:to |will )?(?:increases?|grows?|rises?|goes|develops?) (?:in)?to {m}',

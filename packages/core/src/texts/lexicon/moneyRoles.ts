@@ -115,7 +115,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     12,
-    '(?:end|beginning|start|close) of <e>[^.;?!⟨]{0,40} (?:invests?|deposits?|puts?|pays? in|saves?|sets aside) {m}',
+    '(?:end|beginning|start|close) of <e>[^.;?!⟨]{0,40} (?<!to )(?:invests?|deposits?|puts?|pays? in|saves?|sets aside) {m}',
   ),
   cue('amount', 12, 'wants? (?:his|her|their) {m} to (?:become|grow|reach)'),
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),

@@ -16,6 +16,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     9,
     'in advance',
     'annuity[ -]due',
+    '(?:at|on) the (?:beginning|start|first day) of (?:january|february|march|april|may|june|july|august|september|october|november|december|spring|autumn|summer|winter)',
     'at the (?:beginning|start)(?= (?:and|or) (?:at )?the (?:end|close) of <e>)',
     'payable in advance',
     'up front (?:each|every)',

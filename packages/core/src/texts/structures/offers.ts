@@ -90,7 +90,10 @@ export function readTwo(
     const isCompound =
       page.tokens.some(({ form }) => form === 'money') &&
       /compound|convertible|reducing/.test(page.flat.slice(own.start, own.end));
-    return told || isCompound ? (place) => scope(place) && !isAsked(page, place.start) : scope;
+    // "A flat-rate loan: 8 % …. A friend offers 14 % compounded monthly": what is compounded is not flat.
+    const flat = new Set(page.kinds.flatMap(({ says, start }) => (says === 'flat' ? [start] : [])));
+    const isFlat = ({ start }: Span): boolean => isCompound && flat.has(start);
+    return told || isCompound ? (place) => scope(place) && !isFlat(place) && !isAsked(page, place.start) : scope;
   };
   const first = read(0);
   const told = read(1, first);
@@ -289,7 +292,10 @@ function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): O
   if (question.asked === 'newPayment') return 1;
   if (question.asked === 'choice' || question.asked === 'difference') return 'across';
   // The true rate is asked of the flat charge.
-  const [isFlat, isFlatToo] = [one, other].map(({ start, end }) => /flat|add-?on/.test(page.flat.slice(start, end)));
+  const heads = [one, other].map((each) => sentenceAt(page, each)?.start ?? each.start);
+  const [isFlat, isFlatToo] = [one, other].map(({ start, end }, at) =>
+    /flat|add-?on/.test(page.flat.slice(Math.min(start, Math.max(heads[at]!, at === 0 ? 0 : one.end)), end)),
+  );
   if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
   const words = wordsOf(page, question);
   // "What is paid over 24 months, and what would be saved over 18?": it names the one.

@@ -34,7 +34,7 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isTime = second.some(({ asked }) =>
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
-  if (!isTime || !first.some(({ asked }) => asked === 'payment')) return readAskedAgain(page);
+  if (!isTime || !first.some(({ asked }) => asked === 'payment' || asked === 'amount')) return readAskedAgain(page);
   const other = tokenAt(page, token);
   const again = page.places.filter(
     (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,
@@ -43,14 +43,16 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isOutside = without(said);
   const asStated = readPlan(page, { scope: (place) => isOutside(place) && !isAgain(place), questions: first });
   const { plan, read } = asStated;
-  if (plan.payment !== null || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0)
-    return undefined;
+  // "600 a month would repay a loan. How large is it? If 750 were paid …": the same loan.
+  const isSought = plan.unknown === 'amount' && plan.payment !== null && plan.amount === null;
+  const isOpen = plan.payment === null || isSought;
+  if (!isOpen || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0) return undefined;
   return follow(
     page,
     { ...asStated, plan: { ...plan, name: 'first' } },
     questions,
     { name: 'second', payment: other.value, payments: null, unknown: 'payments' },
-    [],
+    isSought ? [{ field: 'amount', fromPlan: 0, quantity: 'amount' }] : [],
     [[token, 'payment']],
     acrossBoth(page),
   );

@@ -178,6 +178,8 @@ export function secondPlan(
 const isOwnPlace = (page: Page, { place, unit }: PlacedQuestion): boolean =>
   place?.taken.some(({ token }) => isIn([unit], page.places[token]!)) ?? false;
 
+const stopped = /stop(?:s|ped)?(?![a-z])|last deposit|(?:deposits|payments) (?:end|stop)/;
+
 /** What is there when the first stage ends, or at the end of all. */
 function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
   return questions.map((question, at) => {
@@ -186,8 +188,9 @@ function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: n
     const isFirst =
       !isThen &&
       (question.place?.afterYears === undefined || !isOwnPlace(page, question)
-        ? /stops?|last deposit|first|by then|(?:deposits|payments) (?:end|stop)/.test(said) ||
-          (questions.length === 2 && at === 0)
+        ? stopped.test(said) ||
+          /first|by then/.test(said) ||
+          (questions.length === 2 && at === 0 && !questions.some((each) => stopped.test(wordsOf(page, each))))
         : Math.abs(question.place.afterYears - years) < 1e-9);
     return { ...question, place: undefined, owner: isFirst ? 0 : 1 };
   });

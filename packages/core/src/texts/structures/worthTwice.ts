@@ -12,6 +12,8 @@ export function readWorthTwice(page: Page): DraftReading | undefined {
   const asked = placed.map((each) => each.asked);
   const isTwice = asked.includes('amount') && asked.includes('finalAmount');
   if (!isTwice || asked.some((each) => each !== 'amount' && each !== 'finalAmount')) return undefined;
+  // "… for ten years pays for 750 a month in the ten years after that"
+  if (/(?<![a-z])(?:after (?:that|this|which)|afterwards)(?![a-z])/.test(page.flat)) return undefined;
   if (page.tokens.filter(({ form }) => form === 'money').length !== 1) return undefined;
   const questions = ownedQuestions(page, (question) => (question.asked === 'amount' ? 0 : 1));
   const now = readPlan(page, { as: 'borrowing', questions: questionsOf(questions, 0) });

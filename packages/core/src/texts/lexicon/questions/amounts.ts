@@ -14,6 +14,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     12,
     'what must (?:he|she|they|it|the [a-z]+) (?:start|begin) with',
     'what must (?:he|she|they) have (?:today|now)',
+    '(?:what|how much) must (?:he|she|they|[a-z]+) (?:invest|deposit|put in|pay in|put aside|set aside|put away) (?:in|as) a (?:single|lump|one-off) (?:sum|amount|payment|deposit)',
     '(?:how much|what) (?:must|should|does|will|do) (?:he|she|they) (?:need to )?have (?:saved|accumulated|put aside|set aside) (?:by|when|before|at) (?:the time |the day )?(?:he|she|they|retirement)',
     'how (?:large|big) may (?:it|the loan) be',
     'what is the sum to be (?:put|laid|set|invested|deposited)',

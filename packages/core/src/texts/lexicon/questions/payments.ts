@@ -53,6 +53,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
     'what (?:must|will|does|would) (?:he|she|they|it) pay from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
     'what (?:must|has to|is to|will|should) be paid from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
+    'what are they from (?:the )?<o>(?: (?:payment|instal?lment))? on',
     'what are they after (?:the|that|this) (?:change|rise|fall|cut|increase|drop)',
     'what is (?:it|the payment) after (?:the|that|this) (?:pause|gap|break|holiday|change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',
     'what after (?:the|that|it)',
