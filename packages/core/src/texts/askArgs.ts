@@ -88,7 +88,7 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('second {t}', ['from'], (_, [years]) => ({ fromYear: years! + 1, toYear: 2 * years! })),
   place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
-  place('(?:last|final|closing) {n}(?: (?:<e> )?(?:@payment|@deposit|months))?', ['from'], ([count]) => ({
+  place('(?:last|final|closing|remaining) {n}(?: (?:<e> )?(?:@payment|@deposit|months))?', ['from'], ([count]) => ({
     lastPayments: count!,
   })),
   place('(?:in|of|by) (?:the|her|his|their) (?:last|final) (?:<e> )?(?:@payment|@deposit)', [], () => ({

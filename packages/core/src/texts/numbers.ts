@@ -229,7 +229,12 @@ function numberAt(text: string, lower: string, at: number, mark: DecimalMark): T
   if (/^[\s-]cents?\b/i.test(rest))
     return { form: 'money', start: at, end: end + rest.search(/cents?/i) + 5, value: value / 100, unit: '$' };
   const unit = timeAfter.exec(rest);
-  if (unit?.[1]) return { ...time(value, unit[1]), form: 'time', start: at, end: end + unit[0].length };
+  if (unit?.[1]) {
+    // "four years and a half"
+    const half = /^ and a half\b/.exec(text.slice(end + unit[0].length))?.[0].length ?? 0;
+    const length = unit[0].length + half;
+    return { ...time(half > 0 ? value + 0.5 : value, unit[1]), form: 'time', start: at, end: end + length };
+  }
   const isWord = !/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(text.slice(from, end));
   // "one" stands for a thing more often than for a number.
   return isWord && value === 1 ? undefined : token('count', at, length, value);

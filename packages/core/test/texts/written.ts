@@ -8533,6 +8533,64 @@ export const written: readonly Written[] = [
     ],
     asks: ['amount', 'payments@1', 'difference of:totalInterest between:[0,1]'],
   },
+  {
+    text: 'If one wants 12.000,00 € after four years and a half, how much has to be paid in each month, at the end, at 2,88 % compounded monthly?',
+    plans: ['saving amount=0 rate=0.0288/nominal/12 n=54 p=12 final=12000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'After the 60th of 180 month-end payments, what is still owed on a mortgage of $178,000 at 5.76% compounded monthly? And what is paid in interest over the remaining 120?',
+    plans: ['borrowing amount=178000 rate=0.0576/nominal/12 n=180 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60', 'interestIn from:61 to:180'],
+  },
+  {
+    text: "A scaffold is leased at £640 a month, in advance, over 30 months with a buy-back value of £5,000; the lessor's rate is 8.4% compounded monthly. What is the scaffold worth at the start? How much interest does the lessor earn?",
+    plans: ['leasing rate=0.084/nominal/12 n=30 p=12 payment=640 beginning final=5000 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Which loan would you take: £5,000 with 24 payments of £231, or £5,000 with 36 payments of £164 (all at month-end)? Find the nominal rate, compounded monthly, of each.',
+    plans: [
+      'borrowing amount=5000 n=24 p=12 payment=231 final=0 ?rate',
+      'borrowing amount=5000 n=36 p=12 payment=164 final=0 ?rate',
+    ],
+    asks: [
+      'choice by:totalPaid want:least',
+      'nominalRate compoundingsPerYear:12',
+      'nominalRate@1 compoundingsPerYear:12',
+    ],
+  },
+  {
+    text: 'Dov puts $2,400 into his plan at the end of each year; it earns 4.75% effective. (a) How much is there after 20 years? (b) After how many years are there $50,000?',
+    plans: [
+      'saving amount=0 rate=0.0475/effective/1 n=20 p=1 payment=2400 ?finalAmount',
+      'saving amount=0 rate=0.0475/effective/1 p=1 payment=2400 final=50000 ?payments',
+    ],
+    asks: ['finalAmount', 'years@1'],
+  },
+  {
+    text: 'A chapel organ for €74,000 is paid for with €20,000 down and half-yearly payments in arrears over six years at 5.4% compounded half-yearly. What is a payment? How large is the debt after the seventh payment? How much interest is in the eighth?',
+    plans: ['borrowing price=74000 down=20000 amount=54000 rate=0.054/nominal/2 n=12 p=2 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:7', 'interestIn from:8 to:8'],
+  },
+  {
+    text: 'Anton and Bela each save €150 a month for 10 years at 3% compounded monthly, Anton at the end and Bela at the start of each month. How much has each, and how much more has Bela?',
+    plans: [
+      'saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=150 ?finalAmount',
+      'saving amount=0 rate=0.03/nominal/12 n=120 p=12 payment=150 beginning ?finalAmount',
+    ],
+    asks: ['finalAmount', 'finalAmount@1', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: "Hesper's loan: €26,000 at 6.6% compounded monthly, 60 month-end payments. She would like a payment holiday of three months after the 12th payment (interest is added) and still be finished after 60 months. What is her payment before and after the holiday? What does the holiday cost her in interest?",
+    plans: ['borrowing amount=26000 rate=0.066/nominal/12 n=60 p=12 final=0 skip@12:3/payments ?payment'],
+    asks: ['payment', 'payment after:15', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'What did Mrs Penhallow borrow, if she paid £245 at the end of each month for five years at 6.36% compounded monthly and a last £4,000 with the 60th payment? How much of all that was interest?',
+    plans: ['borrowing rate=0.0636/nominal/12 n=60 p=12 payment=245 final=4000 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -90,6 +90,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:begins?|starts?) (?:to pay|paying) {m}(?! (?:more|extra|on top|besides|at the|each|every|⟨))',
     '(?<=^|[.;] )after <t>,? (?:he|she|they|it) pays {m}(?= ?[.,;])',
     'from (?:the )?<o> (?:<e> )?(?:@payment|@deposit|month) on(?:wards?)?,? (?:it|that|each|the [a-z]+) (?:is|was|becomes|comes to|amounts to) {m}',
+    'from then on (?:the [a-z]+|it|each) (?:is|was|becomes|comes to|amounts to) {m}',
     'from (?:the )?<o>(?: @payment)? on,? (?:they|it|these|payments|deposits|the payments|each) (?:are|is|come to|rise to|fall to) {m}',
     'after <t>,? (?:the [a-z]+|she|he|they|it) (?:starts?|begins?) (?:to pay|paying|to deposit|depositing) {m}(?! (?:more|extra|on top|besides))',
     'from (?:the )?<o> (?:@payment|@deposit|month|quarter) on(?:wards?)?,? (?:at )?{m}(?= ?[,.;?]| is| are)',

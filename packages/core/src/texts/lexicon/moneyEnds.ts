@@ -116,6 +116,8 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'finalAmount',
     12,
     '{m} more (?:with|at|on) the last',
+    'a (?:last|final|closing) {m} (?:with|on|at)',
+    'buy-?back (?:value|price)(?: of| is)? {m}',
     '(?:take|takes|needed|required|necessary) to (?:save|accumulate|build up) {m}',
     '{m} (?:is |are )?(?:still )?(?:owed|owing|outstanding|left) (?:when|after) (?:the )?last',
     '{m} (?:is|as|being|was) (?:the|its|their) (?:agreed |expected |estimated )?(?:residual|balloon|resale|scrap|final)(?: value| payment)?',

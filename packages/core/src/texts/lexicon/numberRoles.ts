@@ -63,6 +63,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     9,
     'residual(?: value)?(?: is| of|:| at| being| put| reckoned| taken| set)* {p}',
     '{p} residual',
+    '(?:leaves?|leaving) {p} of (?:the price|its price|it|the value)',
     '(?:keeps?|retains?|holds?) {p} of',
     'of which {p} (?:will be|is|are) (?:still )?(?:left|there|owed|due|worth)',
     'residual[^.;?!⟨:]{0,30}: {p}',

@@ -128,6 +128,11 @@ export const tellingWords: readonly TellingWords[] = [
     'in the (?:first|second|other|latter|former) case(?![a-z])',
     ({ plans, asks }) => plans.length > 1 || asks.filter(({ quantity }) => quantity === 'difference').length > 0,
   ),
+  telling(
+    'a payment that is sought',
+    '(?:in|with|at|after|from) which (?:payment|instal?lment|year|month)',
+    ({ asks }) => asks.some(({ quantity }) => quantity === 'payments' || quantity === 'years'),
+  ),
   telling('a mean', 'average|on the average|mean interest', () => false),
   telling(
     'two times to be looked at',

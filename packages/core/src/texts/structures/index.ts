@@ -4,6 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readOnePlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { readAgedStages } from './agedStages.ts';
+import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
@@ -27,6 +28,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readOtherPayment,
   readOtherRate,
   readOtherSum,
+  readGoalToo,
   readDeferred,
   readTwoTimings,
   readWorthTwice,

@@ -1,37 +1,20 @@
 /** Two offers held against each other: the text says one, then the other, and what holds for both. */
 
-import type { PlacedQuestion } from '../placedQuestions.ts';
 import { changesOfText } from '../changesOfText.ts';
 import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import {
-  comparedBy,
-  ownedQuestions,
-  questionsOf,
-  readingOfPlans,
-  wordsOf,
-  type Owned,
-  type Owner,
-} from './severalPlans.ts';
+import { forBoth, ownerOf, ratesOf, thing, type Regions } from './offerOwners.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
-/** Where the first offer is told, and where the second. */
-export type Regions = readonly [Span, Span];
-
-const thing =
-  '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
 const mark = new RegExp(
   `(?:^|[\\s(])${thing} (?:[abpqxy]|one|two|i{1,2}|⟨l\\d+⟩|⟨n\\d+⟩(?=:| (?:charges|asks|offers|lends|wants|has|gives|pays)))(?![a-z])`,
   'g',
 );
 const turns =
   /(?:[;.]\s+|,\s+|\s)(?:or(?: else)?(?: she| he| they)?|alternatively|instead|whereas|while|versus|against|rather than|instead of|than(?= (?:at|with|under|in|over|by|on) )|but|(?:a|the) (?:second|other|rival|competing)|another|the latter|(?:her|his|their|its) (?:brother|sister|cousin|friend|neighbour|rival|twin|colleague|husband|wife|partner)|on the other hand|compared with)(?![a-z])/g;
-
-/** Holds for both: not of the second offer alone. */
-const forBoth =
-  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
 
 /** @returns nothing where the text does not tell two offers */
 export function readOffers(page: Page): DraftReading | undefined {
@@ -43,8 +26,29 @@ export function readOffers(page: Page): DraftReading | undefined {
   // Both payments of a loan whose rate changes.
   if (!compares && !kinds && changesOfText(page).some(({ kind }) => kind === 'rate')) return undefined;
   if (!compares && !both && !kinds) return undefined;
+  // "What does the holiday cost her?"
+  if (isOfPause(page)) return undefined;
   const regions = kinds ?? regionsOf(page);
   return regions && readTwo(page, regions);
+}
+
+/** A pause is told, and no choice asked: what is compared is the plan with it and without it. */
+export const isOfPause = (page: Page): boolean =>
+  page.questions.every(({ asked }) => asked !== 'choice') && changesOfText(page).some(({ kind }) => kind === 'skip');
+
+/** The questions with the offer that each is of; a new payment is the second's. */
+function questionsOfTwo(page: Page, regions: Regions): Owned[] {
+  const hasNew = page.questions.some(({ asked }) => asked === 'newPayment');
+  return ownedQuestions(page, (question) => {
+    const isOld =
+      hasNew &&
+      question.asked === 'payment' &&
+      /(?<![a-z])(?:old|present|first)(?![a-z])/.test(wordsOf(page, question));
+    return isOld ? 0 : ownerOf(page, question, regions);
+  })
+    .map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each))
+    .map((each) => (namesTerm(page, each, regions) ? { ...each, place: undefined } : each))
+    .filter((each, at, all) => all.findIndex((other) => isSame(each, other)) === at);
 }
 
 /**
@@ -57,17 +61,7 @@ export function readTwo(
   regions: Regions,
   isOthers: (place: Span, plan: 0 | 1) => boolean = () => false,
 ): DraftReading | undefined {
-  const hasNew = page.questions.some(({ asked }) => asked === 'newPayment');
-  const questions = ownedQuestions(page, (question) => {
-    const isOld =
-      hasNew &&
-      question.asked === 'payment' &&
-      /(?<![a-z])(?:old|present|first)(?![a-z])/.test(wordsOf(page, question));
-    return isOld ? 0 : ownerOf(page, question, regions);
-  })
-    .map((each) => (each.asked === 'newPayment' ? { ...each, asked: 'payment' as const } : each))
-    .map((each) => (namesTerm(page, each, regions) ? { ...each, place: undefined } : each))
-    .filter((each, at, all) => all.findIndex((other) => isSame(each, other)) === at);
+  const questions = questionsOfTwo(page, regions);
   const scopeOf = (plan: 0 | 1): Scope => {
     const other = regions[plan === 0 ? 1 : 0];
     return (place) => (place.start < other.start || place.start >= other.end) && !isOthers(place, plan);
@@ -240,15 +234,6 @@ function beginOf(page: Page, rate: Span): number {
   return colon < 0 ? start : start + colon + 1;
 }
 
-/** Rates that are stated, not asked. */
-const ratesOf = (page: Page): Span[] =>
-  page.tokens.flatMap(({ form }, at) =>
-    form === 'percent' &&
-    !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '')
-      ? [page.places[at]!]
-      : [],
-  );
-
 /** The last turn between two places, or else the sentence that begins there. */
 function turnBetween(page: Page, from: number, until: number): number | undefined {
   const between = page.flat.slice(from, until);
@@ -265,79 +250,4 @@ function turnBetween(page: Page, from: number, until: number): number | undefine
 function endOf(page: Page, from: number, asking: number): number {
   const next = page.sentences.find(({ start, text }) => start > from && (start >= asking || forBoth.test(text)));
   return Math.min(next?.start ?? asking, asking);
-}
-
-const firstWords = /(?:^|\s)(?:first|lease|rent|flat|a|one|old|former|original|shorter|earlier)(?=[\s,.?)]|$)/;
-const secondWords = /(?:^|\s)(?:second|loan|other|reducing|b|two|new|latter|longer|later)(?=[\s,.?)]|$)/;
-
-/** "(a) 9 % compounded monthly to …; (b) 9 % effective to …": a question beside one of two rates is that one's. */
-function ownRate(page: Page, { unit }: PlacedQuestion, regions: Regions): 0 | 1 | undefined {
-  if (page.tokens.some(({ form }) => form === 'money')) return undefined;
-  const rates = ratesOf(page).filter(({ start }) => start >= unit.start && start < unit.end);
-  const [rate] = rates;
-  if (!rate || rates.length !== 1) return undefined;
-  return rate.start >= regions[0].start && rate.start < regions[0].end ? 0 : 1;
-}
-
-/** "the rate of offer 2": the one that is named by its number. */
-function offerNumbered(page: Page, words: string): 0 | 1 | undefined {
-  const numbers = [...words.matchAll(new RegExp(`${thing} [⟨][nl](\\d+)⟩`, 'g'))].map(
-    ([, at]) => page.tokens[Number(at)]?.value,
-  );
-  const [only, more] = new Set(numbers);
-  return more === undefined && (only === 1 || only === 2) ? (only === 1 ? 0 : 1) : undefined;
-}
-
-function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
-  if (question.asked === 'newPayment') return 1;
-  if (question.asked === 'choice' || question.asked === 'difference') return 'across';
-  // The true rate is asked of the flat charge.
-  const heads = [one, other].map((each) => sentenceAt(page, each)?.start ?? each.start);
-  const [isFlat, isFlatToo] = [one, other].map(({ start, end }, at) =>
-    /flat|add-?on/.test(page.flat.slice(Math.min(start, Math.max(heads[at]!, at === 0 ? 0 : one.end)), end)),
-  );
-  if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
-  const words = wordsOf(page, question);
-  // "What is paid over 24 months, and what would be saved over 18?": it names the one.
-  const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
-  const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);
-  if (named.length === 1 && isSameSentence && !/^\W*compare(?![a-z])/.test(sentenceAt(page, question)?.text ?? ''))
-    return named[0] === one ? 0 : 1;
-  // "Give the effective rates of 1.4 % a month and of 17.2 % a year" asks of both.
-  const isIn = ({ start }: Span): boolean => start >= question.unit.start && start < question.unit.end;
-  if (ratesOf(page).filter(isIn).length > 1) return 'each';
-  const rate = ownRate(page, question, [one, other]);
-  if (rate !== undefined) return rate;
-  if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
-  // "What is the payment? By how much would it rise if the rate were 5.28 %?"
-  const supposed = sentenceAt(page, other);
-  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])if(?![a-z])/.test(supposed.text))
-    return 0;
-  if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
-  const numbered = offerNumbered(page, words);
-  if (numbered !== undefined) return numbered;
-  const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
-  const isOf = (at: 0 | 1): boolean => {
-    const names = [
-      /leas/,
-      /loan|borrow/,
-      /flat/,
-      /compound|reducing/,
-      /bank/,
-      /dealer/,
-      /union/,
-      /maker/,
-      /shop/,
-    ].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
-    const mark =
-      (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
-    return (
-      names.length > 0 ||
-      (mark &&
-        new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a(?= ?[,.;:?)]|$| and | or )|b|one|two)(?![a-z])`).test(words))
-    );
-  };
-  if (isOf(0) && !isOf(1)) return 0;
-  if (isOf(1) && !isOf(0)) return 1;
-  return 'each';
 }

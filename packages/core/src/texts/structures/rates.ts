@@ -9,7 +9,8 @@ import { quoteOfToken } from '../doubts.ts';
 import type { ReadPlan } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { without } from './followers.ts';
-import { readTwo, type Regions } from './offers.ts';
+import type { Regions } from './offerOwners.ts';
+import { readTwo } from './offers.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
 
 /** One rate, compounded so often or so often: "11 % compounded (a) monthly, (b) daily". */

@@ -5,7 +5,7 @@ import type { Span } from '../flatText.ts';
 import { askingNothing, sentenceAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
 import { yearsOf } from '../terms.ts';
-import { readTwo } from './offers.ts';
+import { isOfPause, readTwo } from './offers.ts';
 
 const termsAsked: ReadonlySet<string> = new Set([
   'payment',
@@ -92,7 +92,7 @@ function readTwoCounts(page: Page): DraftReading | undefined {
 }
 
 const sum = '(?:payments? |instal?lments? |<e> )*(?:of|with|at) <m>(?: a)?(?: <[ae]>| [a-z]+ly| each)?';
-const paidTwice = pattern(`{nt} ${sum},? (?:or|and|against|versus) (?:with |over |for )*{nt} ${sum}`);
+const paidTwice = pattern(`{nt} ${sum},? (?:or|and|against|versus) (?:<m> )?(?:with |over |for )*{nt} ${sum}`);
 
 /** "24 payments of 365 or 36 payments of 255", "over 15 years with 640 monthly or 20 years with 536". */
 function readTwoSums(page: Page): DraftReading | undefined {
@@ -118,7 +118,7 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
   const rates = page.tokens.filter(
     ({ form }, at) => form === 'percent' && page.signs[at]?.[0]?.role !== 'downPaymentRate',
   ).length;
-  if ((!compares && !each) || rates !== 1) return undefined;
+  if ((!compares && !each) || rates !== 1 || isOfPause(page)) return undefined;
   // "How much is in it after two years?" looks on the way.
   const isMoment = (at: number): boolean =>
     page.questions.some(

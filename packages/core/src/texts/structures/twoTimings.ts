@@ -74,6 +74,11 @@ function twoOf(page: Page): Two | undefined {
     /at the (beginning|start|end) (?:rather than|instead of|and not) (?:at )?the (?:beginning|start|end) of/.exec(
       page.flat,
     );
+  // "Anton saves at the end and Bela at the start of each month."
+  const each = /at the (end|beginning|start),? (?:and|but|while) [a-z]+ at the (?:end|beginning|start) of/.exec(
+    page.flat,
+  );
+  if (each) return { order: each[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   if (rather) return { order: rather[1] === 'end' ? ['end', 'beginning'] : ['beginning', 'end'], isRather: true };
   const [first] = spans;
   const turned = spans.find(({ says }) => says !== first?.says);

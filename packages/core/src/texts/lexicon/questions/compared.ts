@@ -44,6 +44,11 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how many more (?:<e> )?(?:payments|months|instal?lments|years|quarters|weeks) than (?:planned|agreed|originally|before|expected|at first|without|with the old|otherwise)',
     'how (?:does|do|will|would) (?:the|her|his|their|its|this|that) (?:<e> )?(?:[a-z]+ )?(?:@payment|deposit|balance|term|total|interest) change',
   ),
+  cue(
+    'difference',
+    15,
+    'what (?:does|did|will|would) (?:the|this|that) (?:holiday|pause|break|gap|rise|delay|change|suspension) cost',
+  ),
   cue('difference', 9, '^(?:and )?by what ?\\?'),
   cue('difference', 9, '^(?:and )?how much ?\\?'),
   cue(

@@ -48,6 +48,8 @@ export const endsAsked: readonly Cue<Asked>[] = [
     'finalAmount',
     12,
     'what is (?:then )?in it(?= |\\?|,)',
+    '(?:how much|what) (?:has|have) (?:each|both)(?: of them)?(?= ?[?,.;]| then| in the end| at the end)',
+    'what (?:amount|sum) (?:does|will|do|would) <m> (?:become|grow|come|amount)',
     '(?:what|how much) (?:will|does|would|do) (?:he|she|they|it|the [a-z]+) (?:then )?(?:hold|have in (?:it|the|his|her|their)[a-z ]{0,20})(?= (?:in|after|at|by|when)|[?,])',
     'how much must (?:then )?be there(?= ?\\?| (?:in|at|by|after|when))',
     'how much must (?:he|she|they|one) have(?= (?:at|by|on|when|then)(?![a-z]))',

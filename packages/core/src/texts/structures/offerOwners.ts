@@ -1,0 +1,101 @@
+/** Whose a question is, where two offers are held against each other. */
+
+import type { Span } from '../flatText.ts';
+import { sentenceAt, type Page } from '../page.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
+import { wordsOf, type Owner } from './severalPlans.ts';
+
+/** Where the first offer is told, and where the second. */
+export type Regions = readonly [Span, Span];
+
+/** What an offer is called. */
+export const thing =
+  '(?:offer|bank|option|plan|loan|lender|dealer|account|scheme|deal|proposal|shop|way|society|fund|choice|card|quote|quotation|contract|firm|alternative|seller|supplier|union)';
+/** Holds for both: not of the second offer alone. */
+export const forBoth =
+  /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
+
+/** Rates that are stated, not asked. */
+export const ratesOf = (page: Page): Span[] =>
+  page.tokens.flatMap(({ form }, at) =>
+    form === 'percent' &&
+    !['downPaymentRate', 'finalAmountRate', 'newRate', 'financedRate'].includes(page.signs[at]?.[0]?.role ?? '')
+      ? [page.places[at]!]
+      : [],
+  );
+
+const firstWords = /(?:^|\s)(?:first|lease|rent|flat|a|one|old|former|original|shorter|earlier)(?=[\s,.?)]|$)/;
+const secondWords = /(?:^|\s)(?:second|loan|other|reducing|b|two|new|latter|longer|later)(?=[\s,.?)]|$)/;
+
+/** "(a) 9 % compounded monthly to …; (b) 9 % effective to …": a question beside one of two rates is that one's. */
+function ownRate(page: Page, { unit }: PlacedQuestion, regions: Regions): 0 | 1 | undefined {
+  if (page.tokens.some(({ form }) => form === 'money')) return undefined;
+  const rates = ratesOf(page).filter(({ start }) => start >= unit.start && start < unit.end);
+  const [rate] = rates;
+  if (!rate || rates.length !== 1) return undefined;
+  return rate.start >= regions[0].start && rate.start < regions[0].end ? 0 : 1;
+}
+
+/** "the rate of offer 2": the one that is named by its number. */
+function offerNumbered(page: Page, words: string): 0 | 1 | undefined {
+  const numbers = [...words.matchAll(new RegExp(`${thing} [⟨][nl](\\d+)⟩`, 'g'))].map(
+    ([, at]) => page.tokens[Number(at)]?.value,
+  );
+  const [only, more] = new Set(numbers);
+  return more === undefined && (only === 1 || only === 2) ? (only === 1 ? 0 : 1) : undefined;
+}
+
+/** @returns the offer a question is of; each, or across both */
+export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regions): Owner {
+  if (question.asked === 'newPayment') return 1;
+  if (question.asked === 'choice' || question.asked === 'difference') return 'across';
+  // The true rate is asked of the flat charge.
+  const heads = [one, other].map((each) => sentenceAt(page, each)?.start ?? each.start);
+  const [isFlat, isFlatToo] = [one, other].map(({ start, end }, at) =>
+    /flat|add-?on/.test(page.flat.slice(Math.min(start, Math.max(heads[at]!, at === 0 ? 0 : one.end)), end)),
+  );
+  if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
+  const words = wordsOf(page, question);
+  // "What is paid over 24 months, and what would be saved over 18?": it names the one.
+  const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
+  const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);
+  if (named.length === 1 && isSameSentence && !/^\W*compare(?![a-z])/.test(sentenceAt(page, question)?.text ?? ''))
+    return named[0] === one ? 0 : 1;
+  // "Give the effective rates of 1.4 % a month and of 17.2 % a year" asks of both.
+  const isIn = ({ start }: Span): boolean => start >= question.unit.start && start < question.unit.end;
+  if (ratesOf(page).filter(isIn).length > 1) return 'each';
+  const rate = ownRate(page, question, [one, other]);
+  if (rate !== undefined) return rate;
+  if (forBoth.test(words) || forBoth.test(sentenceAt(page, question)?.text ?? '')) return 'each';
+  // "What is the payment? By how much would it rise if the rate were 5.28 %?"
+  const supposed = sentenceAt(page, other);
+  if (supposed?.asks && question.unit.end <= supposed.start + 1 && /(?<![a-z])if(?![a-z])/.test(supposed.text))
+    return 0;
+  if (/(?<![a-z])pay(?:s|ing)? (?:now|at present|so far|today)(?![a-z])/.test(words)) return 0;
+  const numbered = offerNumbered(page, words);
+  if (numbered !== undefined) return numbered;
+  const texts = [page.flat.slice(one.start, one.end), page.flat.slice(other.start, other.end)];
+  const isOf = (at: 0 | 1): boolean => {
+    const names = [
+      /leas/,
+      /loan|borrow/,
+      /flat/,
+      /compound|reducing/,
+      /bank/,
+      /dealer/,
+      /union/,
+      /maker/,
+      /shop/,
+    ].filter((name) => name.test(words) && name.test(texts[at]!) && !name.test(texts[1 - at]!));
+    const mark =
+      (at === 0 ? firstWords : secondWords).test(words) && !(at === 0 ? secondWords : firstWords).test(words);
+    return (
+      names.length > 0 ||
+      (mark &&
+        new RegExp(`(?:${thing}|under|in|for|of) \\(?(?:a(?= ?[,.;:?)]|$| and | or )|b|one|two)(?![a-z])`).test(words))
+    );
+  };
+  if (isOf(0) && !isOf(1)) return 0;
+  if (isOf(1) && !isOf(0)) return 1;
+  return 'each';
+}
