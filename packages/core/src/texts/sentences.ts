@@ -141,7 +141,7 @@ const whatIs = /^\s*(?:and )?what (?:is|are|was|were|will be|would be) the (?!di
 
 /** "…, counting the last smaller one": how it is to be answered. */
 const gloss =
-  /^(?:the|its|her|his|their) [a-z]+ (?:is|are|falls?|comes?) (?:then )?(?:due|payable|called in)(?![a-z])|^(?:taking|treating|regarding|interpreting|rounding|ignoring|neglecting)(?![a-z])|^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included|^(?:the |its )?(?:end(?: date)?|term|final date|number of payments) (?:being|is|was) (?:kept|unchanged|the same|left)/;
+  /^(?:the|its|her|his|their) [a-z]+ (?:is|are|falls?|comes?) (?:then )?(?:due|payable|called in)(?![a-z])|^(?:taking|treating|regarding|interpreting|rounding|ignoring|neglecting)(?![a-z])|^(?:counting|including) the (?:last|smaller|final|balloon|residual|deposit|down|fees?)|^(?:the )?(?:deposit|down payment|lump|balloon)(?: being)? included|^(?:interest|fees?) included|^(?:the |its )(?:fees?|old one|option|discount)(?: being)? included|^(?:the |its )?(?:end(?: date)?|term|final date|number of payments) (?:being|is|was) (?:kept|unchanged|the same|left)/;
 
 /** "(5.4 % compounded monthly, 120 payments)", in the middle of a question: it tells. */
 const inBrackets = /\S\s*\([^()]*$/;

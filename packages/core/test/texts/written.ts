@@ -8591,6 +8591,32 @@ export const written: readonly Written[] = [
     plans: ['borrowing rate=0.0636/nominal/12 n=60 p=12 payment=245 final=4000 ?amount'],
     asks: ['amount', 'totalInterest'],
   },
+  {
+    text: 'From age 30 to age 65, Bram deposits $300 at the end of each month at 5.4% compounded monthly. Then he withdraws equal amounts at the end of each month for 20 years at the same rate. How much does he have at 65, and how much can he withdraw each month?',
+    plans: [
+      'saving amount=0 rate=0.054/nominal/12 n=420 p=12 payment=300 ?finalAmount',
+      'drawing-down rate=0.054/nominal/12 n=240 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'A boat costs $33,000. Dealer financing: 48 months at 2.9% compounded monthly. Bank financing: a $2,500 cash discount and 48 months at 6.6% compounded monthly. Find both end-of-month payments and the better choice.',
+    plans: [
+      'borrowing price=33000 amount=33000 rate=0.029/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing price=33000 rebate=2500 amount=30500 rate=0.066/nominal/12 n=48 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least'],
+  },
+  {
+    text: 'A lender adds a fee of $350 to a loan of $12,000 and charges 8.4% compounded monthly over 36 months, with payments at the end of each month. What is the payment? What is the finance charge, the fee included?',
+    plans: ['borrowing fees=350 amount=12350 rate=0.084/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'A mortgage of £210,000 at 4.74% compounded monthly runs for 22 years with end-of-month payments. If £150 more is paid each month from the start, how many payments are needed and how much interest is saved?',
+    plans: ['borrowing amount=210000 rate=0.0474/nominal/12 n=264 p=12 final=0 payment@0:150 ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

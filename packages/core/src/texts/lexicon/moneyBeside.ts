@@ -28,6 +28,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     12,
     'adds? {m} (?:in|of|as|for) (?:a |the |its )?(?:finance |credit |interest )?(?:charges?|interest)(?! (?:is|are) added)',
   ),
+  cue('rebate', 12, '{m} (?:cash )?(?:discount|rebate|reduction)', '(?:cash )?(?:discount|rebate|reduction) of {m}'),
   cue('fee', 12, '(?:cost|expense) of {m},? (?:which |that )?(?:is|are|being) added'),
   cue('fee', 11, '{m} (?:of |in )?costs? (?:added|on top)'),
   cue(

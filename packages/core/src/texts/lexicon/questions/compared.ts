@@ -63,7 +63,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'the [a-z]+ (?:that|which) costs (?:less|more|least)',
     '^(?:cheaper|better|dearer)(?: for (?:the|a|an) [a-z]+)?(?=:)',
     'the (?:option|offer|way|plan|loan|one|alternative|possibility|choice|account) (?:with|of) the (?:smaller|lower|larger|higher|least|smallest|lowest|greater) ',
-    'the (?:cheaper|cheapest|better|best|dearer|dearest)(?: (?:one|offer|loan|plan|option|deal|bank|way|account|card|rate|fund))',
+    'the (?:cheaper|cheapest|better|best|dearer|dearest)(?: (?:choice|alternative|one|offer|loan|plan|option|deal|bank|way|account|card|rate|fund))',
     'which (?:of [a-z ]+? )?(?:(?:[a-z-]+|⟨[a-z]\\d+⟩) ){0,3}?(?:is|costs?|takes?|would|should|gives?|leads to|offers?|comes?|has|pays?|leaves?|yields?|earns?|works?|grows?|ends?|finishes|brings?|produces?|amounts?|makes?|will)(?: [a-z]+){0,4} ?(?:cheaper|less|more|better|dearer|higher|lower|best|largest|greatest|least|most|cheapest|dearest|smaller|larger|preferable|choose|prefer|ahead|out)',
     'which (?:one |of them )?(?:should|would|ought)',
     '^(?:and )?(?:cheaper|dearer)(?: in (?:all|total))?(?= ?\\?)',
