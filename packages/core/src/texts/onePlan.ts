@@ -169,7 +169,7 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
       first?.kind === 'new payment' &&
       /(?:then|after that|afterwards) ⟨m\d+⟩[^.?!]{0,40} for $/.test(before) &&
       page.tokens.filter(({ form }) => form === 'time').length === 2;
-    return role === 'duration' && (isNext || isLast || isThen);
+    return role === 'duration' && (isNext || isLast || isThen || isMore(page, at));
   });
   const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
   if (!first?.afterYears || !(goesOn || more) || plan.payments === null) return plan.payments;

@@ -325,8 +325,11 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Kaia has paid 24 of the 60 month-end payments on a $22,000 loan at 8.4% compounded monthly when she inherits $5,000 and pays it in at once. Her payment is unchanged. How many payments does she still make, the last one smaller? How much interest does she save?',
-    plans: ['borrowing amount=22000 rate=0.084/nominal/12 n=60 p=12 final=0 extra@24:5000/payment ?payment'],
-    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+    plans: [
+      'borrowing amount=22000 rate=0.084/nominal/12 n=60 p=12 final=0 extra@24:5000/payment ?payment',
+      'borrowing rate=0.084/nominal/12 p=12 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'difference of:totalInterest between:[asStated,withChanges]'],
   },
   {
     text: 'A 25-year mortgage of £210,000 at 4.68% compounded monthly, month-end payments. At the end of year 5 the rate is changed to 5.88% compounded monthly. (a) Find the original payment. (b) Find the balance at the change. (c) Find the new payment if the mortgage is still to end after 25 years. (d) By how much does the payment go up?',
@@ -8616,6 +8619,37 @@ export const written: readonly Written[] = [
     text: 'A mortgage of £210,000 at 4.74% compounded monthly runs for 22 years with end-of-month payments. If £150 more is paid each month from the start, how many payments are needed and how much interest is saved?',
     plans: ['borrowing amount=210000 rate=0.0474/nominal/12 n=264 p=12 final=0 payment@0:150 ?payment'],
     asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'Kit has been quoted 7.92% compounded monthly. His sister has been quoted 8.05% compounded half-yearly. Whose effective rate is higher?',
+    plans: ['convert rate=0.0792/nominal/12 p=12 ?rate', 'convert rate=0.0805/nominal/2 p=2 ?rate'],
+    asks: ['choice by:effectiveRate want:most'],
+  },
+  {
+    text: "Rosa's car costs €19,990. She gives her old car (€5,990) in part exchange and finances the rest by a flat-rate credit at 3.9% a year over four years, in monthly instalments. What is the instalment? Which nominal rate, compounded monthly, does she really pay?",
+    plans: ['flat price=19990 trade=5990 amount=14000 rate=0.039/flat n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: 'Tobias borrowed $18,400 at 9.3% compounded monthly over 54 months. He has just made his 30th payment and receives a bonus of $4,000, all of which he puts towards the loan. His payment does not change. How many payments will he still make? What will he save in interest?',
+    plans: [
+      'borrowing amount=18400 rate=0.093/nominal/12 n=54 p=12 final=0 extra@30:4000/payment ?payment',
+      'borrowing rate=0.093/nominal/12 p=12 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: "Wendela starts with nothing and pays £75 at the end of each month into a fund at 4.8% compounded monthly. After 7 years the fund's rate falls to 3.6% compounded monthly, and she continues for 5 more years. What does she have at the end?",
+    plans: ['saving amount=0 rate=0.048/nominal/12 n=144 p=12 payment=75 rate@84:0.036/payment ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'Ewan borrows $22,000 at 6.3% compounded monthly and agrees to repay it with equal monthly payments over 6 years. After 2 years he makes a lump-sum payment of $3,500 and keeps paying the same monthly amount. How many more payments are needed, and how much interest does the lump sum save?',
+    plans: [
+      'borrowing amount=22000 rate=0.063/nominal/12 n=72 p=12 final=0 extra@24:3500/payment ?payment',
+      'borrowing rate=0.063/nominal/12 p=12 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'difference of:totalInterest between:[asStated,withChanges]'],
   },
 ];
 

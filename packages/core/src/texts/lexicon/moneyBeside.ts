@@ -62,6 +62,7 @@ export const moneyBesideCues: readonly Cue<WordRole>[] = [
     '(?:allows?|allowed|allowance(?: of| for [a-z -]{2,24})?) {m}',
     `(?:trades?|traded|trading|exchanges?|gives?|hands? in) ${old} [a-z -]{2,20},? (?:valued at|worth|taken at|for which)[^.;?!⟨]{0,20} {m}`,
     'part[- ]exchange,? \\({m}',
+    '(?:old|used|present) [a-z -]{2,24}\\({m}\\) (?:in|as) (?:part[- ]exchange|part[- ]payment|trade-in)',
     `for ${old} [a-z -]{2,20}:? {m}`,
     '(?:for (?:which|it|them)),? {m} (?:is|are|was|were) (?:allowed|given|credited)',
     `${old} [a-z -]{2,30}(?:for|at|worth|fetches|brings|counts|valued at) {m}`,

@@ -15,6 +15,7 @@ import { readPhases } from './phases.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
 import { readStages } from './stages.ts';
+import { readStillToMake } from './stillToMake.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readTwoTimings } from './twoTimings.ts';
@@ -22,6 +23,7 @@ import { readTwoTimings } from './twoTimings.ts';
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRates,
   readHalved,
+  readStillToMake,
   readRefinanced,
   readAtFoundRate,
   readCalledIn,

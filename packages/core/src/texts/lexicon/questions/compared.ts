@@ -71,7 +71,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'what is (?:better|best|cheaper|cheapest|dearer)(?= for| of|:)',
     'which (?:offer|loan|bank|plan|option|account|lender|one|way|deal|rate(?! (?:<a>|<e>|of|per))|quote|alternative|choice|of (?:the two|them|these))',
     'where (?:is|are|does|do|will|would) ~(?:more|most|less|larger|higher|better)',
-    'whose (?:[a-z]+ )?(?:is|has|comes|will|grows|costs)',
+    'whose (?:[a-z]+ ){0,3}(?:is|has|comes|will|grows|costs)',
     'who (?:has|ends|gets|is|comes|pays|will|should|does)',
     'the (?:cheaper|dearer|better|cheapest|best)(?: (?:one|offer|loan|plan|option|of [a-z ]+))?(?: is)?\\?',
     '(?:say|state|decide|tell) (?:which|who)',

@@ -1,0 +1,64 @@
+/** "How many payments are still to be made after it?": what is owed at a change is paid off by a plan of its own. */
+
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import type { Page } from '../page.ts';
+import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
+import type { ReadChange, ReadLink, ReadPlan } from '../reading.ts';
+import { follow } from './followers.ts';
+import { wordsOf, type Owned } from './severalPlans.ts';
+
+const stillToMake =
+  /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
+
+/** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
+function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPlan>; plus: number } | undefined {
+  const isKept = change.kind === 'payment' || change.keep === 'payment';
+  if (!isKept || change.kind === 'skip' || plan.kind !== 'borrowing' || plan.finalAmount !== 0) return undefined;
+  switch (change.kind) {
+    case 'extra':
+      return { then: {}, plus: -change.value };
+    case 'rate':
+      return { then: { rate: change.rate }, plus: 0 };
+    case 'payment':
+      return plan.payment === null ? undefined : { then: { payment: plan.payment + change.by }, plus: 0 };
+  }
+}
+
+/** @returns nothing where no change is told behind which payments are counted */
+export function readStillToMake(page: Page): DraftReading | undefined {
+  const placed = placeQuestions(page);
+  const isLeft = (each: PlacedQuestion): boolean =>
+    (each.asked === 'payments' || each.asked === 'howLong') && stillToMake.test(wordsOf(page, each));
+  if (placed.filter(isLeft).length !== 1) return undefined;
+  const first = readPlan(page, { questions: placed.filter((each) => !isLeft(each)) });
+  const { plan, read } = first;
+  const [change, more] = plan.changes;
+  const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
+  const found = change && !more && isKnown ? afterChange(plan, change) : undefined;
+  if (!change || !found) return undefined;
+  const k = change.after;
+  const links: ReadLink[] = [
+    {
+      field: 'amount',
+      fromPlan: 0,
+      quantity: 'balanceAfter',
+      args: { k },
+      ...(found.plus === 0 ? {} : { plus: found.plus }),
+    },
+    ...(plan.payment === null ? [{ field: 'payment' as const, fromPlan: 0, quantity: 'payment' as const }] : []),
+  ];
+  const questions = placed.map((each): Owned =>
+    isLeft(each) ? { ...each, asked: 'payments', place: undefined, owner: 1 } : { ...each, owner: 0 },
+  );
+  const { price: _price, downPayment: _down, tradeIn: _trade, rebate: _rebate, fees: _fees, ...bare } = plan;
+  return follow(
+    page,
+    { ...first, plan: { ...plan, name: 'first' } },
+    questions,
+    { ...bare, ...found.then, name: 'afterwards', changes: [], amount: null, payments: null, unknown: 'payments' },
+    links,
+    [],
+    () => undefined,
+  );
+}
