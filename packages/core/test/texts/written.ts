@@ -8651,6 +8651,17 @@ export const written: readonly Written[] = [
     ],
     asks: ['payments@1', 'difference of:totalInterest between:[asStated,withChanges]'],
   },
+  {
+    text: 'Gareth invests £8,000 at 3.9% compounded monthly for four years and then at 4.5% compounded monthly for three years. What is the final value, and how much interest is earned?',
+    plans: [
+      'lump-sum amount=8000 rate=0.039/nominal/12 n=48 p=12 ?finalAmount',
+      'lump-sum rate=0.045/nominal/12 n=36 p=12 ?finalAmount',
+    ],
+    asks: [
+      'finalAmount@1',
+      'difference of:totalInterest between:[{plan:1,quantity:finalAmount},{plan:0,quantity:amount}]',
+    ],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -61,20 +61,19 @@ export function readStages(page: Page): DraftReading | undefined {
   const owned = ownedByStage(page, questions, years).map((each) =>
     each.asked === 'interest' ? { ...each, owner: 'across' as const } : each,
   );
-  return readingOfPlans(page, both, owned, () => earnedInAll);
+  return readingOfPlans(page, both, owned, () => earnedInAll(first.plan));
 }
 
-/** What is there at the end, less all that was paid in. */
-const earnedInAll: { quantity: ReadQuantity; args: ReadArgs } = {
-  quantity: 'difference',
-  args: {
-    of: 'totalInterest',
-    between: [
-      { plan: 1, quantity: 'finalAmount' },
-      { plan: 0, quantity: 'totalPaid' },
-    ],
-  },
-};
+/** What is there at the end, less all that was put in; nothing where that is a sum and payments, too. */
+function earnedInAll({ kind, amount }: ReadPlan): { quantity: ReadQuantity; args: ReadArgs } | undefined {
+  const isSum = kind === 'lump-sum';
+  if (!isSum && (amount ?? 0) > 0) return undefined;
+  const put = { plan: 0, quantity: isSum ? ('amount' as const) : ('totalPaid' as const) };
+  return {
+    quantity: 'difference',
+    args: { of: 'totalInterest', between: [{ plan: 1, quantity: 'finalAmount' }, put] },
+  };
+}
 
 /** The clauses of the second of two times, to the end of their sentence. */
 function secondStage(
@@ -182,6 +181,7 @@ const stopped = /stop(?:s|ped)?(?![a-z])|last deposit|(?:deposits|payments) (?:e
 
 /** What is there when the first stage ends, or at the end of all. */
 function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
+  const ends = questions.filter(({ asked }) => asked === 'finalAmount').length;
   return questions.map((question, at) => {
     const said = wordsOf(page, question);
     const isThen = /(?<![a-z])then\W*$/.test(said) && !/stops?/.test(said);
@@ -190,7 +190,7 @@ function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: n
       (question.place?.afterYears === undefined || !isOwnPlace(page, question)
         ? stopped.test(said) ||
           /first|by then/.test(said) ||
-          (questions.length === 2 && at === 0 && !questions.some((each) => stopped.test(wordsOf(page, each))))
+          (at === 0 && ends === 2 && !questions.some((each) => stopped.test(wordsOf(page, each))))
         : Math.abs(question.place.afterYears - years) < 1e-9);
     return { ...question, place: undefined, owner: isFirst ? 0 : 1 };
   });
