@@ -44,6 +44,11 @@ export const tellingWords: readonly TellingWords[] = [
     '(?<!(?:save[sd]?|saving|have|has|need|needs|<m>) [^.?!]{0,40}for (?:a|an|the|her|his|their) )(?:down payment|downpayment)',
     has('downPayment'),
   ),
+  telling(
+    'something old that is sold',
+    '(?:old|present|used|worn-out) [a-z ]{2,24} (?:can|will|could|is to) (?:then )?be sold (?:then )?for <m>|(?:scrap|salvage) value',
+    (heard) => has('tradeIn')(heard) || heard.plans.some(({ kind }) => kind === 'leasing'),
+  ),
   telling('a part exchange', 'trade-in|trades? in|traded in|part[- ]exchange', has('tradeIn')),
   telling(
     'a grant or subsidy',
