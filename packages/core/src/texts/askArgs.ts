@@ -75,7 +75,7 @@ const ranges: readonly PlaceRecord[] = [
     ([year]) => ({ fromYear: 1, toYear: year! }),
   ),
   place('first half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({ half: 'first' })),
-  place('(?:second|last|latter) half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({
+  place('(?:last|latter) half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], () => ({
     half: 'second',
   })),
   place('{o} half(?= of (?:the|its|her|his|their) (?:term|loan|time|life)|[?.,;])', [], ([which]) => ({

@@ -4,16 +4,9 @@ import { doubt, missingNames } from './doubts.ts';
 import type { DraftAsk } from './draftReading.ts';
 import { agrees } from './lexicon/agreeing.ts';
 import type { Page } from './page.ts';
-import type { ReadDoubt, ReadQuantity, Unknown } from './reading.ts';
+import { quantitySought } from './quantitySought.ts';
+import type { ReadDoubt, ReadQuantity } from './reading.ts';
 import type { SolePlan } from './solePlan.ts';
-
-const askedFor: Readonly<Record<Unknown, ReadQuantity>> = {
-  amount: 'amount',
-  rate: 'nominalRate',
-  payments: 'payments',
-  payment: 'payment',
-  finalAmount: 'finalAmount',
-};
 
 /** @returns what is asked, and a doubt where the words do not agree; `agreed` where they do */
 export function withTheMissing(
@@ -30,7 +23,7 @@ export function withTheMissing(
       ? plan.rate?.quoted === 'effective'
         ? 'nominalRate'
         : 'effectiveRate'
-      : askedFor[plan.unknown];
+      : quantitySought[plan.unknown];
   const isAsked = found.some(
     ({ quantity }) =>
       quantity === sought ||

@@ -2,8 +2,9 @@
 
 import { sentenceAt, type Page } from './page.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
+import { quantitySought } from './quantitySought.ts';
 import type { Question } from './question.ts';
-import type { ReadPlan, Unknown } from './reading.ts';
+import type { ReadPlan } from './reading.ts';
 
 /** A question as it is meant behind the one before, and of what the plan does not state. */
 export function heardAs(
@@ -30,7 +31,7 @@ export function heardAs(
   if (isSaved && (each.asked === 'interest' || each.asked === 'payments')) return { ...each, asked: 'difference' };
   // "The same sum is saved each month. How much?"
   const isBare = all.length === 1 && /^\W*how much\W*$/.test(words);
-  if (each.asked === 'difference' && isBare) return { ...each, asked: seeks[plan.unknown] };
+  if (each.asked === 'difference' && isBare) return { ...each, asked: quantitySought[plan.unknown] };
   // "How much is there at the end? How much was deposited?"
   if (
     each.asked === 'amount' &&
@@ -76,13 +77,5 @@ function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boole
     (plan.unknown === 'amount' || (plan.unknown === 'payment' && plan.kind === 'drawing-down')) &&
     plan.finalAmount === 0 &&
     !hasPlace;
-  return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? seeks[plan.unknown] : asked;
+  return (isKnown || isWorthNow) && plan.changes.length === 0 && !plan.links ? quantitySought[plan.unknown] : asked;
 }
-
-const seeks: Readonly<Record<Unknown, Question['asked']>> = {
-  amount: 'amount',
-  rate: 'nominalRate',
-  payments: 'payments',
-  payment: 'payment',
-  finalAmount: 'finalAmount',
-};

@@ -1,5 +1,6 @@
 /** A problem with one plan. */
 
+import { agesOf } from './ages.ts';
 import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
@@ -15,7 +16,7 @@ import { planOfTerms, type PlanRead } from './planOfTerms.ts';
 import type { SolePlan } from './solePlan.ts';
 import { soughtBy } from './soughtBy.ts';
 import type { Assumed, ReadDoubt, ReadKind, ReadPlan, Role } from './reading.ts';
-import { allButLatest, countedElsewhere, countFromQuestion, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
+import { allButLatest, countedElsewhere, isMoved, isOnTheWay, tellsTerm } from './termOfPlan.ts';
 import { readTerms, yearsOf, type Terms } from './terms.ts';
 
 export interface PlanPart {
@@ -66,11 +67,8 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const isAgain = hasTerm || noTerm.length > 0;
   const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
   const terms = like ? completed(own, like, asked) : own;
-  const counted = hasTerm
-    ? undefined
-    : part.isAgeless
-      ? countFromQuestion(questions, terms)
-      : countedElsewhere(page, questions, terms, roles);
+  const ages = part.isAgeless ? undefined : agesOf(page);
+  const counted = hasTerm ? undefined : countedElsewhere(ages, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
   const keep = keptOtherwise(
     read,

@@ -43,6 +43,10 @@ export function readRate(page: Page, scope: Scope, rates: readonly number[], ask
   );
   const added = addedEach(page, place);
   if (added !== undefined) return { ...more, token, quoted: 'per-period', compounding: added };
+  const charged = chargedEach(page, token);
+  const { quoted: settled } = page.settled;
+  if (charged !== undefined && settled !== 'nominal')
+    return { ...more, token, quoted: 'per-period', compounding: charged, ...(settled ? {} : { unsure: true }) };
   if (perPeriod && isNominal(page, place)) return { ...more, token, quoted: 'nominal', compounding: perPeriod.perYear };
   const isYearly =
     perPeriod &&
@@ -76,7 +80,7 @@ function notationAsked({ questions, flat }: Page): Pick<PeriodUse, 'perYear'> | 
 }
 
 /** "Interest of 0.5 % is added at the end of each month": how often in a year. */
-function addedEach({ flat, tokens, places }: Page, { start, end }: Span): number | undefined {
+function addedEach({ flat, tokens }: Page, { start, end }: Span): number | undefined {
   const found = /^ (?:is|are) (?:added|charged|credited|paid)(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
     flat.slice(end),
   );
@@ -89,12 +93,19 @@ function addedEach({ flat, tokens, places }: Page, { start, end }: Span): number
   const onDebts = isAdding ? /^ to [^.;?!⟨]{0,40} ⟨[ea](\d+)⟩/.exec(flat.slice(end)) : null;
   if (onDebts && tokens[Number(onDebts[1])]?.value !== 1) return tokens[Number(onDebts[1])]?.value;
   if (ofBalance) return tokens[Number(ofBalance[1])]?.value;
-  // "1.5 % is charged monthly": so much a year would be no rate of a debt.
-  const isSmall =
-    /^ (?:is|are) charged /.test(flat.slice(end)) &&
-    tokens.some(({ value }, at) => places[at]!.start === start && value <= 0.025);
-  const perYear = found && (isInterest || isSmall) ? tokens[Number(found[1])]?.value : undefined;
+  const perYear = found && isInterest ? tokens[Number(found[1])]?.value : undefined;
   return perYear === 1 ? undefined : perYear;
+}
+
+/** "1.5 % is charged monthly": for each month, or a very small rate a year. */
+function chargedEach(page: Page, at: number): number | undefined {
+  const found = /^ (?:is|are) charged(?: at the (?:end|close) of)? ⟨[ea](\d+)⟩/.exec(
+    page.flat.slice(page.places[at]!.end),
+  );
+  const often = page.tokens[Number(found?.[1])];
+  // "every month" says that it is for each.
+  const isAdverb = often !== undefined && /ly$/i.test(page.text.slice(often.start, often.end));
+  return isAdverb && often.value !== 1 && tokenAt(page, at).value <= 0.025 ? often.value : undefined;
 }
 
 /** The compounding that stands nearest behind the rate's number, in its own sentence if there is one. */

@@ -1,6 +1,6 @@
 /** For how long: which times are the plan's term, which are moments that a question names, and where a term is told elsewhere. */
 
-import { agesOf } from './ages.ts';
+import type { Ages } from './ages.ts';
 import type { Asked } from './lexicon/questions/index.ts';
 import type { Page } from './page.ts';
 import { momentOf } from './placesInPlan.ts';
@@ -36,14 +36,18 @@ export function isOnTheWay(page: Page, { place }: PlacedQuestion, { times, payme
   return years !== undefined && times.some((at) => yearsOf(page, at) > years + 1e-9);
 }
 
-/** How many payments there are, where neither a count nor a time says so. */
+/**
+ * How many payments there are, where neither a count nor a time says so.
+ *
+ * @param ages that tell the time of this plan, if any do
+ * @param roles takes the numbers that tell it
+ */
 export function countedElsewhere(
-  page: Page,
+  ages: Ages | undefined,
   questions: readonly PlacedQuestion[],
   terms: Terms,
   roles: Map<number, Role>,
 ): number | undefined {
-  const ages = agesOf(page);
   for (const at of ages?.tokens ?? []) roles.set(at, 'duration');
   if (!ages) return countFromQuestion(questions, terms);
   // Where the text does not tell, the last birthday's payment is taken, and asked for.
@@ -52,10 +56,7 @@ export function countedElsewhere(
 }
 
 /** Where only balances are asked, the latest is that of the last payment. */
-export function countFromQuestion(
-  questions: readonly PlacedQuestion[],
-  { paymentsPerYear }: Terms,
-): number | undefined {
+function countFromQuestion(questions: readonly PlacedQuestion[], { paymentsPerYear }: Terms): number | undefined {
   if (questions.some(({ asked }) => asked === 'payments' || asked === 'years' || asked === 'howLong')) return undefined;
   const moments = questions.flatMap(({ asked, place }) => {
     const isMoment = asked === 'balance' || asked === 'finalAmount';

@@ -8313,6 +8313,7 @@ export const written: readonly Written[] = [
     text: 'In how many months does a debt of $2,640 vanish if $120 is paid at the end of each month and 1.5% is charged monthly?',
     plans: ['borrowing amount=2640 rate=0.015/per-period/12 p=12 payment=120 final=0 ?payments'],
     asks: ['payments'],
+    isDoubted: true,
   },
   {
     text: 'The interest on a mortgage of €132,000 is 4.08 % compounded monthly; it runs for 18 years with month-end payments. How much interest is there in the first payment, in the 100th, and altogether?',

@@ -9,8 +9,8 @@ import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { Role } from '../reading.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { comparedBy, readingOfPlans, type Owned } from './severalPlans.ts';
-import { secondPlan } from './stages.ts';
+import { comparedBy, readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
+import { secondPlan, stopped } from './stages.ts';
 
 const leavesIt =
   /(?<![a-z])(?:leav(?:es?|ing)|untouched|nothing (?:more|further)|no (?:more|further) (?:deposits|payments|contributions)|(?:lets?|letting) it|stays? (?:there|in))(?![a-z])/;
@@ -20,8 +20,7 @@ const age =
 
 interface AgeTold {
   readonly age: number;
-  /** Where in the text it is told, and the numbers that tell it. */
-  readonly starts: readonly number[];
+  /** The numbers that tell it. */
   readonly tokens: readonly number[];
 }
 
@@ -29,14 +28,11 @@ interface AgeTold {
 function agesTold(page: Page): AgeTold[] {
   const byAge = new Map<number, number[]>();
   for (const found of page.text.toLowerCase().matchAll(age)) {
-    const value = Number(found[1]);
-    byAge.set(value, [...(byAge.get(value) ?? []), found.index + found[0].indexOf(found[1]!)]);
+    const at = found.index + found[0].indexOf(found[1]!);
+    const tokens = page.tokens.flatMap(({ start, end }, token) => (at >= start && at < end ? [token] : []));
+    byAge.set(Number(found[1]), [...(byAge.get(Number(found[1])) ?? []), ...tokens]);
   }
-  const tokensAt = (at: number): number[] =>
-    page.tokens.flatMap(({ start, end }, token) => (at >= start && at < end ? [token] : []));
-  return [...byAge]
-    .map(([years, starts]) => ({ age: years, starts, tokens: starts.flatMap(tokensAt) }))
-    .sort((one, other) => one.age - other.age);
+  return [...byAge].map(([years, tokens]) => ({ age: years, tokens })).sort((one, other) => one.age - other.age);
 }
 
 /** @returns nothing where the text does not tell of three ages, saving and leaving alone */
@@ -52,7 +48,7 @@ export function readAgedStages(page: Page): DraftReading | undefined {
     return undefined;
   const told = [from, until, end].flatMap(({ tokens }) => tokens.map((at) => page.places[at]!));
   const left = clausesOf(page).find((clause) => leavesIt.test(page.flat.slice(clause.start, clause.end)));
-  if (!left || from.age < 10) return undefined;
+  if (!left) return undefined;
   const isTold = ({ start }: Span): boolean => told.some((each) => each.start === start);
   const saved = readPlan(page, {
     scope: (place) => !isIn([left], place) && !isTold(place),
@@ -92,8 +88,5 @@ const owned = (page: Page, question: PlacedQuestion, until: AgeTold): Owned => (
   ...question,
   asked: 'finalAmount',
   owner:
-    until.tokens.some((at) => isIn([question.unit], page.places[at]!)) ||
-    /stops/.test(page.flat.slice(question.unit.start, question.unit.end))
-      ? 0
-      : 1,
+    until.tokens.some((at) => isIn([question.unit], page.places[at]!)) || stopped.test(wordsOf(page, question)) ? 0 : 1,
 });

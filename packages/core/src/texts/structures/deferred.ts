@@ -32,16 +32,12 @@ const paidThen =
 function readOwedLater(page: Page): DraftReading | undefined {
   const found = unpaid.exec(page.flat);
   const token = Number(found?.[1] ?? found?.[2]);
+  if (!found || !paidThen.test(page.flat.slice(found.index)) || !/loan|borrow|debt|lent|lends/.test(page.flat))
+    return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
-  if (
-    isPause ||
-    !found ||
-    !paidThen.test(page.flat.slice(found.index)) ||
-    !/loan|borrow|debt|lent|lends/.test(page.flat)
-  )
-    return undefined;
+  if (isPause) return undefined;
   const questions = ownedQuestions(page, ({ asked, place }) =>
     asked === 'payment' || place?.after !== undefined || place?.afterYears !== undefined
       ? 1
@@ -59,30 +55,8 @@ function readOwedLater(page: Page): DraftReading | undefined {
     plan.amount !== null && plan.payments !== null && plan.rate && plan.changes.every(({ kind }) => kind === 'skip');
   if (!isKnown || plan.payment !== null || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0)
     return undefined;
-  const grown = grownFor(plan, yearsOf(page, token), { amount: plan.amount, unknown: 'finalAmount' });
-  const then: ReadPlan = {
-    ...plan,
-    name: 'repaid',
-    amount: null,
-    changes: [],
-    links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
-  };
-  const first: SolePlan = {
-    ...repaid,
-    plan: { ...grown, changes: [] },
-    changes: [],
-    roles: new Map([...rolesAs(repaid, 'amount'), [token, 'duration'] as const]),
-  };
-  const second: SolePlan = {
-    ...repaid,
-    plan: then,
-    changes: [],
-    roles: new Map([...repaid.roles].filter(([, role]) => role !== 'amount' && role !== 'skip')),
-  };
-  return readingOfPlans(page, [first, second], questions, () => undefined);
+  return readingOfPlans(page, lyingFirst(page, repaid, token, 'repaid'), questions, () => undefined);
 }
-
-const rolesAs = ({ roles }: SolePlan, is: Role): [number, Role][] => [...roles].filter(([, role]) => role === is);
 
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {
@@ -99,21 +73,32 @@ function readDrawnLater(page: Page): DraftReading | undefined {
   });
   const { plan } = drawn;
   if (plan.amount === null || plan.payment !== null || plan.payments === null || !plan.rate) return undefined;
+  const both = lyingFirst(page, drawn, token, 'drawing');
+  return readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
+}
+
+/** A plan whose amount lies for a while first: what it is by then, and the plan that goes on from it. */
+function lyingFirst(page: Page, sole: SolePlan, token: number, name: string): [SolePlan, SolePlan] {
+  const { plan, roles } = sole;
   const grown = grownFor(plan, yearsOf(page, token), { amount: plan.amount, unknown: 'finalAmount' });
   const then: ReadPlan = {
     ...plan,
-    name: 'drawing',
+    name,
     amount: null,
+    changes: [],
     links: [{ field: 'amount', fromPlan: 0, quantity: 'finalAmount' }],
   };
-  const roles = new Map([...drawn.roles].filter(([, role]) => role === 'amount'));
-  const first: SolePlan = { ...drawn, plan: grown, roles: roles.set(token, 'duration') };
-  const second: SolePlan = {
-    ...drawn,
-    plan: then,
-    roles: new Map([...drawn.roles].filter(([, role]) => role !== 'amount')),
-  };
-  return readingOfPlans(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
+  const isOfFirst = ([, role]: readonly [number, Role]): boolean => role === 'amount';
+  const rest = [...roles].filter((each) => !isOfFirst(each) && each[1] !== 'skip');
+  return [
+    {
+      ...sole,
+      plan: grown,
+      changes: [],
+      roles: new Map([...[...roles].filter(isOfFirst), [token, 'duration'] as const]),
+    },
+    { ...sole, plan: then, changes: [], roles: new Map(rest) },
+  ];
 }
 
 /** The plan's rate at work for so many years, with nothing paid in or out. */
@@ -129,6 +114,7 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
     payment: 0,
     timing: 'end',
     finalAmount: null,
+    changes: [],
   };
 }
 

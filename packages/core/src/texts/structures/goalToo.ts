@@ -6,7 +6,7 @@ import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { Question } from '../question.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf } from './severalPlans.ts';
+import { ownedQuestions } from './severalPlans.ts';
 
 const asksTime = ({ asked }: Question): boolean => asked === 'payments' || asked === 'years' || asked === 'howLong';
 const asksEnd = ({ asked }: Question): boolean => asked === 'finalAmount' || asked === 'balance';
@@ -27,10 +27,7 @@ export function readGoalToo(page: Page): DraftReading | undefined {
   const first = readPlan(once, {
     scope: without(sentence),
     as: 'saving',
-    questions: questionsOf(
-      ownedQuestions(once, () => 0),
-      0,
-    ),
+    questions: ownedQuestions(once, () => 0),
   });
   const { plan, read } = first;
   const isKnown = (plan.payment ?? 0) > 0 && plan.payments !== null && plan.rate !== null && read.missing.length === 0;

@@ -3,7 +3,8 @@
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, withoutNewRates, type Page } from '../page.ts';
-import type { ReadQuantity, ReadRate, Unknown } from '../reading.ts';
+import { quantitySought } from '../quantitySought.ts';
+import type { ReadRate } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
@@ -69,20 +70,12 @@ function readRateChanged(page: Page, asking: Sentence, other: number): DraftRead
     ({ unit }) => ({
       quantity: 'difference',
       args: {
-        of: /interest/.test(page.flat.slice(unit.start, unit.end)) ? 'totalInterest' : asQuantity[plan.unknown],
+        of: /interest/.test(page.flat.slice(unit.start, unit.end)) ? 'totalInterest' : quantitySought[plan.unknown],
         between: [0, 1],
       },
     }),
   );
 }
-
-const asQuantity: Readonly<Record<Unknown, ReadQuantity>> = {
-  amount: 'amount',
-  payment: 'payment',
-  payments: 'payments',
-  finalAmount: 'finalAmount',
-  rate: 'nominalRate',
-};
 
 /** "…, and what is it at 6 %?": the end of a sentence that asks before. */
 function tailOf(sentence: Sentence): Sentence {

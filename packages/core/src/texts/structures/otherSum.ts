@@ -4,6 +4,7 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, tokenAt, type Page } from '../page.ts';
 import { pattern } from '../pattern.ts';
+import { quantitySought } from '../quantitySought.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import type { Sentence } from '../sentences.ts';
 import { follow, without } from './followers.ts';
@@ -81,7 +82,7 @@ export function readOtherSum(page: Page): DraftReading | undefined {
   );
   const across: Across = () => ({
     quantity: 'difference',
-    args: { of: plan.unknown === 'rate' ? 'nominalRate' : plan.unknown, between: [0, 1] },
+    args: { of: quantitySought[plan.unknown], between: [0, 1] },
   });
   return follow(
     kept,

@@ -75,7 +75,7 @@ export function readPhases(page: Page): DraftReading | undefined {
     readPlan(page, {
       scope: scopeOf(order[at]),
       as: order[at] === 'saving' ? 'saving' : 'drawing-down',
-      isAgeless: order[at] === 'drawing' && savesByAge,
+      isAgeless: order[at] === 'drawing',
       questions: questionsOf(questions, at),
     });
   const both = [read(0), read(1)] as const;

@@ -177,7 +177,8 @@ export function secondPlan(
 const isOwnPlace = (page: Page, { place, unit }: PlacedQuestion): boolean =>
   place?.taken.some(({ token }) => isIn([unit], page.places[token]!)) ?? false;
 
-const stopped = /stop(?:s|ped)?(?![a-z])|last deposit|(?:deposits|payments) (?:end|stop)/;
+/** It asks of the moment when nothing more is paid in. */
+export const stopped = /stop(?:s|ped)?(?![a-z])|last deposit|(?:deposits|payments) (?:end|stop)/;
 
 /** What is there when the first stage ends, or at the end of all. */
 function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: number): Owned[] {
