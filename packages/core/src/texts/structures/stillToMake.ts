@@ -5,8 +5,7 @@ import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan } from '../reading.ts';
-import { follow } from './followers.ts';
-import { wordsOf, type Owned } from './severalPlans.ts';
+import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const stillToMake =
   /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
@@ -27,6 +26,7 @@ function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPl
 
 /** @returns nothing where no change is told behind which payments are counted */
 export function readStillToMake(page: Page): DraftReading | undefined {
+  if (!stillToMake.test(page.flat)) return undefined;
   const placed = placeQuestions(page);
   const isLeft = (each: PlacedQuestion): boolean =>
     (each.asked === 'payments' || each.asked === 'howLong') && stillToMake.test(wordsOf(page, each));
@@ -51,14 +51,25 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const questions = placed.map((each): Owned =>
     isLeft(each) ? { ...each, asked: 'payments', place: undefined, owner: 1 } : { ...each, owner: 0 },
   );
-  const { price: _price, downPayment: _down, tradeIn: _trade, rebate: _rebate, fees: _fees, ...bare } = plan;
-  return follow(
-    page,
-    { ...first, plan: { ...plan, name: 'first' } },
-    questions,
-    { ...bare, ...found.then, name: 'afterwards', changes: [], amount: null, payments: null, unknown: 'payments' },
+  const { kind, rate, paymentsPerYear, payment, timing } = plan;
+  const told = { kind, rate, paymentsPerYear, payment, timing, ...found.then };
+  const then: ReadPlan = {
+    ...told,
+    name: 'afterwards',
+    amount: null,
+    payments: null,
+    finalAmount: 0,
+    changes: [],
+    unknown: 'payments',
     links,
-    [],
+  };
+  return readingOfPlans(
+    page,
+    [
+      { ...first, plan: { ...plan, name: 'first' } },
+      { ...first, plan: then },
+    ],
+    questions,
     () => undefined,
   );
 }
