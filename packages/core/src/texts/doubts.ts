@@ -151,13 +151,12 @@ function meaningDoubts(page: Page, { terms, plan }: SolePlan): ReadDoubt[] {
         choice(kindNames[otherKind], { kind: otherKind }),
       ]),
     );
-  if (rate.unsure && rate.token !== undefined)
-    doubts.push(
-      doubt('rate', `Is ${quoteOfToken(page, rate.token)} a year, compounded so often, or for each period?`, [
-        choice('a year', { quoted: 'nominal' }),
-        choice('for each period', { quoted: 'per-period' }),
-      ]),
-    );
+  if (rate.unsure && rate.token !== undefined) {
+    const both = [choice('a year', { quoted: 'nominal' }), choice('for each period', { quoted: 'per-period' })];
+    const says = `Is ${quoteOfToken(page, rate.token)} a year, compounded so often, or for each period?`;
+    // What is taken for now stands first.
+    doubts.push(doubt('rate', says, rate.quoted === 'nominal' ? both : both.reverse()));
+  }
   if (terms.timingClash)
     doubts.push(
       doubt('timing', 'Do payments fall at the beginning or at the end of each period?', timingChoices(plan.timing)),

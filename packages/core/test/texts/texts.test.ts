@@ -154,6 +154,17 @@ describe('numbers', () => {
 });
 
 describe('what is settled by hand', () => {
+  it.each([
+    'A debt of $2,640 is paid off with $120 at the end of each month, and 1.5% is charged monthly. How many payments are there?',
+    'A loan of $2,640 at 2.7% monthly is paid off with $120 at the end of each month. How many payments are there?',
+  ])('offers first what is taken for now: %s', (text) => {
+    const { plans, doubts } = readProblem(text);
+    const [taken, other] = doubts[0]!.choices.map(({ sets }) => readProblem(text, { settled: settle({}, sets) }));
+    expect(taken).toMatchObject({ plans, doubts: [] });
+    expect(other!.plans[0]!.rate!.quoted).not.toBe(plans[0]!.rate!.quoted);
+    expect(other!.doubts).toEqual([]);
+  });
+
   const text =
     'A boat costs £20,000. Ada pays £5,000 and borrows the rest at 6% compounded monthly over 4 years, paying at the end of each month. Find the payment.';
 
