@@ -40,11 +40,6 @@ const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 const abbreviations =
   /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
 
-/** A line of so many letters may be wrapped; a shorter one is a list's. */
-const WRAPPED_FROM = 40;
-/** A line's end that may stand within a sentence. */
-const wrapped = /(?<=[a-z0-9,€£$%)])[ \t]*\n(?=[a-z$£€])(?![a-z]{1,4}[.)])/g;
-
 /** "the last (smaller) payment" */
 const bracketed =
   /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular)\)/g;
@@ -98,9 +93,6 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
 function plainText(text: string): string {
   return text
     .replace(/[⟨⟩]/g, ' ')
-    .replace(wrapped, (found, at: number, whole: string) =>
-      at - whole.lastIndexOf('\n', at - 1) > WRAPPED_FROM ? ' '.repeat(found.length) : found,
-    )
     .replace(/[A-Z]/g, (letter) => letter.toLowerCase())
     .replace(/[’‘]/g, "'")
     .replace(/[“”«»"]/g, ' ')

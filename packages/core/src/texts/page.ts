@@ -13,6 +13,7 @@ import { roleSigns, type RoleSign } from './roles.ts';
 import { settledSigns, settledTokens, type Settled } from './settled.ts';
 import { sentencesOf, type Sentence } from './sentences.ts';
 import type { Token } from './tokens.ts';
+import { unwrapped } from './wrappedLines.ts';
 
 export interface Page extends FlatText {
   readonly text: string;
@@ -33,7 +34,8 @@ const findQuotings = lexicon(quotingCues);
 
 /** @param mark what parts decimals, where the text does not tell */
 export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}): Page {
-  const flat = flatten(text, settledTokens(readTokens(text, decimalMarkOf(text) ?? mark), settled));
+  const lines = unwrapped(text);
+  const flat = flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled));
   const sentences = sentencesOf(flat.flat);
   return {
     ...flat,
