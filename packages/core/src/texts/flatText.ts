@@ -24,6 +24,8 @@ export interface FlatText {
   readonly origins: readonly number[];
   /** Where in the flat text each token's mark begins and ends. */
   readonly places: readonly Span[];
+  /** Where in the flat text a "payment" is written as one of a debt: "instalment", "repayment". */
+  readonly owed: readonly Span[];
 }
 
 export interface Span {
@@ -31,8 +33,29 @@ export interface Span {
   readonly end: number;
 }
 
-const fillers =
-  /[\s(]((?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) )$/;
+/** Words before a number that say nothing of what it is, and what says the same in short. */
+const fillers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
+  {
+    words:
+      /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) $/,
+    short: '',
+  },
+  { words: /(?<![a-z])over (?:a|the) (?:term|period|time|course|space|duration) of $/, forms: 't', short: 'over ' },
+  { words: /(?<![a-z])for (?:a|the) (?:term|period|time|duration) of $/, forms: 't', short: 'for ' },
+  { words: /(?<![a-z])in (?:a|the) (?:course|space) of $/, forms: 't', short: 'over ' },
+  { words: /(?<![a-z])(?:with|bearing|carrying) interest at $/, forms: 'p', short: 'at ' },
+  {
+    words: /(?<![a-z])at (?:an? )?(?:(?:annual|yearly|fixed|constant|current) )?(?:interest )?rate (?:of interest )?of $/,
+    forms: 'p',
+    short: 'at ',
+  },
+];
+
+/** Words that are read as others; `isOwed` where they are said of a debt. */
+const otherNames: readonly { readonly words: RegExp; readonly as: string; readonly isOwed?: true }[] = [
+  { words: /^(?:repayment|instal?lment)/, as: 'payment', isOwed: true },
+  { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
+];
 
 const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 
@@ -49,11 +72,22 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   let flat = '';
   const origins: number[] = [];
   const places: Span[] = [];
+  const owed: Span[] = [];
   let at = 0;
   const copy = (until: number): void => {
     for (; at < until; at += 1) {
       const char = plain.charAt(at);
       if (char === ' ' && flat.endsWith(' ')) continue;
+      const other = /[rih]/.test(char) && !/[a-z]$/.test(flat) ? otherName(plain.slice(at, at + 20)) : undefined;
+      if (other) {
+        if (other.isOwed) owed.push({ start: flat.length, end: flat.length + other.as.length });
+        flat += other.as;
+        const last = at + other.length - 1;
+        for (let letter = 1; letter < other.as.length; letter += 1) origins.push(at);
+        origins.push(last);
+        at = last;
+        continue;
+      }
       // "what's" is "what is".
       if (char === "'" && /^'s(?![a-z])/.test(plain.slice(at, at + 3)) && shortened.test(flat)) {
         flat += ' is';
@@ -67,10 +101,10 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   };
   tokens.forEach((token, index) => {
     copy(token.start);
-    // Words before a number that say nothing of what it is.
-    const filler = fillers.exec(flat.slice(-24));
-    if (filler) {
-      flat = flat.slice(0, flat.length - filler[1]!.length);
+    for (const { words, forms = '', short } of fillers) {
+      const found = forms.includes(markLetters[token.form]) || forms === '' ? words.exec(flat.slice(-48)) : null;
+      if (!found) continue;
+      flat = flat.slice(0, flat.length - found[0].length) + short;
       origins.length = flat.length;
     }
     const mark = `⟨${markLetters[token.form]}${index}⟩`;
@@ -79,14 +113,22 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
     for (const _ of mark) origins.push(token.start);
     at = token.end;
     // The point of "p.a." may end a sentence, too.
-    if (text.charAt(at - 1) === '.' && /^\s+[A-Z(]/.test(text.slice(at))) {
+    if (text.charAt(at - 1) === '.' && /^\s+(?:[A-Z]|\([A-Z]|\([a-h]\))/.test(text.slice(at))) {
       flat += '.';
       origins.push(at - 1);
     }
   });
   copy(plain.length);
   origins.push(text.length);
-  return { flat, tokens, origins, places };
+  return { flat, tokens, origins, places, owed };
+}
+
+function otherName(rest: string): { readonly as: string; readonly isOwed?: true; readonly length: number } | undefined {
+  for (const { words, ...name } of otherNames) {
+    const found = words.exec(rest);
+    if (found) return { ...name, length: found[0].length };
+  }
+  return undefined;
 }
 
 /** Same length as the text, so that places stay. */

@@ -44,7 +44,7 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     ...readQuestions(flat, sentences),
     signs: settledSigns(roleSigns(flat), flat.tokens, settled),
     periods: periodUses(flat, text),
-    kinds: findKinds(flat.flat),
+    kinds: [...findKinds(flat.flat), ...flat.owed.map((place) => ({ says: 'borrowing' as const, weight: 6, ...place }))],
     timings: settled.timing ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }] : findTimings(flat.flat),
     quotings: findQuotings(flat.flat),
     settled,

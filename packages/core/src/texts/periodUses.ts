@@ -21,6 +21,7 @@ const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;
 const compoundingBefore =
   /(?:compound\w*|comp\.?|cpd\.?|convertible|conv\.?|converted|capitali[sz]\w*|credit(?:ed|s)?|charged?|reckoned|calculated|computed|worked out|added|accru\w*|accumulat\w* interest|joined|joins|joining|adds interest|run up|paid into it|interest(?: [a-z]+){0,6}|rests?|compounds)(?: (?:was|is|being|happens|takes place|interest|up|in|on|out|at the end of|at the close of|at|it|into it|to the account|to it|to the (?:capital|balance|debt|account|principal)|on the [a-z]+|the capital|once|only|from|at intervals of|again|not|but|[a-z]+ly))*,? (?:\()?(?:(?:[a-h]|i{1,3})\) |⟨l\d+⟩[.)] )?$/;
+const compoundedBehind = /^[\s,-]+(?:compound(?:ed|ing)|convertible|capitali[sz]ed|credited|charged) ⟨e\d+⟩/;
 /** "compounded monthly and daily", "compounded (a) monthly, (b) daily", of a rate alone. */
 const compoundedToo =
   /(?:compound\w*|convertible)[^⟨.;?!]*(?:⟨e\d+⟩(?:,|;| and| or| then| again)*(?: \(?(?:[a-h]|i{1,3})\)| ⟨l\d+⟩[.)])? )+$/;
@@ -60,6 +61,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
+    // "6.6 % annually, compounded monthly": the second says how often.
+    if (rateBefore.test(clause) && compoundedBehind.test(after)) return [is('rate', 4)];
     if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];
     if (rateBehind.test(after) || (value === 1 && qualifiesRate.test(clause))) return [is('rate', 3)];
     if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
