@@ -45,16 +45,30 @@ const fillers: readonly { readonly words: RegExp; readonly forms?: string; reado
   { words: /(?<![a-z])in (?:a|the) (?:course|space) of $/, forms: 't', short: 'over ' },
   { words: /(?<![a-z])(?:with|bearing|carrying) interest at $/, forms: 'p', short: 'at ' },
   {
-    words: /(?<![a-z])at (?:an? )?(?:(?:annual|yearly|fixed|constant|current) )?(?:interest )?rate (?:of interest )?of $/,
+    words:
+      /(?<![a-z])at (?:an? )?(?:(?:annual|yearly|fixed|constant|current) )?(?:interest )?rate (?:of interest )?of $/,
     forms: 'p',
     short: 'at ',
   },
 ];
 
+/** "You are asked to find", "Help her work out": find. */
+const toFind = new RegExp(
+  `^(?:(?:you|we) (?:are|were) (?:now |then )?(?:asked|required|expected|told|requested|invited) to|(?:your|the|our) (?:task|job|problem|question|aim) is to|(?:can|could|will|would) you(?: please| now)?|it is (?:required|asked|desired|necessary) to|(?:we|you) (?:want|wish|need|would like|have) to|help (?:[a-z]+ ){1,3}?(?:to )?|your answer should|use (?:[a-z-]+ ){1,5}?to|using (?:[a-z-]+ ){1,5}?,|by means of (?:[a-z-]+ ){1,4}?,) ?(?:find|calculate|compute|determine|work out|state|give|tell (?:him|her|them|me|us)|say|show)(?= (?:the|his|her|their|its|what|how|which|both|each)(?![a-z]))`,
+);
+
+const LONGEST_NAME = 64;
+
 /** Words that are read as others; `isOwed` where they are said of a debt. */
 const otherNames: readonly { readonly words: RegExp; readonly as: string; readonly isOwed?: true }[] = [
   { words: /^(?:repayment|instal?lment)/, as: 'payment', isOwed: true },
   { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
+  { words: toFind, as: 'find' },
+  {
+    words:
+      /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its)(?![a-z]))/,
+    as: 'find',
+  },
 ];
 
 const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
@@ -62,6 +76,10 @@ const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 /** Points that end no sentence. */
 const abbreviations =
   /(?<![a-z])(?:comp|pmts?|int|princ|approx|incl|excl|no|nos|mr|mrs|ms|dr|st|resp|vs|e\.g|i\.e|inst|nom|eff|p\.a|p\.m)\.(?=[\s,;)])/g;
+
+/** "What, to the nearest cent, is the payment?" "To two decimals, how much is it?" */
+const aside =
+  /(?<=(?<![a-z])(?:what|how much|how large|find|calculate|compute|determine|state|give|work out)), (?![a-z ]*(?:all|total|altogether|together|if|each)(?![a-z]))[a-z ]{3,40},(?= )|(?<=(?:^|[.?!;:)])\s*)(?:correct |rounded )?to (?:the nearest|two|2) [a-z ]{3,24}, (?=what|how|find|calculate|determine)/g;
 
 /** "the last (smaller) payment" */
 const bracketed =
@@ -78,7 +96,7 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
     for (; at < until; at += 1) {
       const char = plain.charAt(at);
       if (char === ' ' && flat.endsWith(' ')) continue;
-      const other = /[rih]/.test(char) && !/[a-z]$/.test(flat) ? otherName(plain.slice(at, at + 20)) : undefined;
+      const other = /[a-z]$/.test(flat) ? undefined : otherName(plain.slice(at, at + LONGEST_NAME));
       if (other) {
         if (other.isOwed) owed.push({ start: flat.length, end: flat.length + other.as.length });
         flat += other.as;
@@ -133,16 +151,21 @@ function otherName(rest: string): { readonly as: string; readonly isOwed?: true;
 
 /** Same length as the text, so that places stay. */
 function plainText(text: string): string {
-  return text
-    .replace(/[⟨⟩]/g, ' ')
-    .replace(/[A-Z]/g, (letter) => letter.toLowerCase())
-    .replace(/[’‘]/g, "'")
-    .replace(/[“”«»"]/g, ' ')
-    .replace(/[–—‑−]/g, '-')
-    .replace(/[\u00a0\u202f\u2009\t]/g, ' ')
-    .replace(/[•●▪·]/g, ';')
-    .replace(bracketed, ' $1 ')
-    .replace(abbreviations, (found) => `${found.slice(0, -1)} `);
+  return (
+    text
+      .replace(/[⟨⟩]/g, ' ')
+      .replace(/[A-Z]/g, (letter) => letter.toLowerCase())
+      .replace(/[’‘]/g, "'")
+      .replace(/[“”«»"]/g, ' ')
+      .replace(/[–—‑−]/g, '-')
+      .replace(/[\u00a0\u202f\u2009\t]/g, ' ')
+      .replace(/[•●▪·]/g, ';')
+      .replace(aside, (found) => ' '.repeat(found.length))
+      // "Amount borrowed – $31,000."
+      .replace(/(?<=(?:^|[.;\n])[ \t]*[a-z][a-z ]{2,30}) - (?=[£$€\d])/g, ':  ')
+      .replace(bracketed, ' $1 ')
+      .replace(abbreviations, (found) => `${found.slice(0, -1)} `)
+  );
 }
 
 /** What stands in the text at a span of the flat one. */

@@ -1,5 +1,6 @@
 /** A text with everything that is found in it before it is decided what it means. */
 
+import { withoutNumber } from './besideProblem.ts';
 import { decimalMarkOf, readTokens, type DecimalMark } from './numbers.ts';
 import { flatten, type FlatText, type Span } from './flatText.ts';
 import { kindCues } from './lexicon/kinds.ts';
@@ -34,7 +35,7 @@ const findQuotings = lexicon(quotingCues);
 
 /** @param mark what parts decimals, where the text does not tell */
 export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}): Page {
-  const lines = unwrapped(text);
+  const lines = unwrapped(withoutNumber(text));
   const flat = flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled));
   const sentences = sentencesOf(flat.flat);
   return {
@@ -44,7 +45,10 @@ export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}
     ...readQuestions(flat, sentences),
     signs: settledSigns(roleSigns(flat), flat.tokens, settled),
     periods: periodUses(flat, text),
-    kinds: [...findKinds(flat.flat), ...flat.owed.map((place) => ({ says: 'borrowing' as const, weight: 6, ...place }))],
+    kinds: [
+      ...findKinds(flat.flat),
+      ...flat.owed.map((place) => ({ says: 'borrowing' as const, weight: 6, ...place })),
+    ],
     timings: settled.timing ? [{ says: settled.timing, weight: 99, start: 0, end: 0 }] : findTimings(flat.flat),
     quotings: findQuotings(flat.flat),
     settled,

@@ -30,6 +30,8 @@ export const wordClasses: Readonly<Record<string, string>> = {
   what: '(?:what|reckon|figure out|establish|solve for|identify|provide|compare|rewrite|which|how (?:much|large|big|high|many|long)|find|calculate|compute|determine|work out|state|give|show|write down|say|express|obtain|evaluate|name|size of|report|quote|(?:begin|start) with|list)',
 };
 
+/** "at an annual rate of 6 %" */
+const rateOf = '(?:an? (?:⟨[ea]\\d+⟩ |interest |nominal |fixed )*rate (?:of interest )?of )?';
 const gap = '(?:[^.;:?!\\n⟨]{0,36}?)';
 /** A gap does not end within a word. */
 const wordBegins = '(?<![a-z])';
@@ -39,6 +41,7 @@ const longGap = '(?:[^.;?!\\n]{0,80}?)';
 export function pattern(source: string): RegExp {
   const compiled = source
     .replace(/\b(he|she)\|(she|he)\|they\b/g, '$1|$2|they|i|you|we|one')
+    .replace(/ at (?=<p>)/g, ` at ${rateOf}`)
     .replace(/@([a-z]+)/g, (_, name: string) => wordClasses[name] ?? name)
     .replace(/\{([a-z]+)\}/g, '⟨[$1](\\d+)⟩')
     // "each month", and "each month-end" as well.

@@ -37,7 +37,8 @@ export function isAnswered(sentence: Sentence, sentences: readonly Sentence[]): 
 
 export function sentencesOf(flat: string): Sentence[] {
   const sentences: Sentence[] = [];
-  const cut = /[.?!]+(?=[\s)\]']|$)|\n+|\)(?=\s+(?:what|how|which|find|calculate|give)(?![a-z]))/g;
+  const cut =
+    /[.?!]+(?=[\s)\]']|$)|\n+|\)(?=\s+(?:what|how|which|find|calculate|give)(?![a-z]))|;(?=\s+(?:what (?:is|are|was|were|will|does|do|did|would|has|have|had|must)|how (?:much|many|long|large)|find|calculate)(?![a-z]))/g;
   let start = 0;
   const close = (end: number): void => {
     const from = start + (/^[\s;]*/.exec(flat.slice(start, end))?.[0].length ?? 0);
@@ -47,8 +48,12 @@ export function sentencesOf(flat: string): Sentence[] {
   };
   for (const found of flat.matchAll(cut)) {
     // A remark in brackets of its own ends with them.
-    const isRemark = found[0] !== ')' || /^\s*\([^()]{12,}$/.test(flat.slice(start, found.index));
-    if (isRemark && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
+    const before = flat.slice(start, found.index);
+    const isRemark = found[0] !== ')' || /^\s*\([^()]{12,}$/.test(before);
+    // "…; what does he pay?" behind what is told.
+    const tells =
+      found[0] !== ';' || !(interrogative.test(before) || imperative.test(before) || quantityFirst.test(before));
+    if (isRemark && tells && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
   }
   close(flat.length);
   return sentences;

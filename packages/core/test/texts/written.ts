@@ -1246,7 +1246,7 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Twelve equal quarterly payments, the first in three months, pay for a $17,400 loom at 8.4% compounded quarterly. Find the payment and draw up the interest of the fourth.',
-    plans: ['drawing-down amount=17400 rate=0.084/nominal/4 n=12 p=4 final=0 ?payment'],
+    plans: ['borrowing price=17400 amount=17400 rate=0.084/nominal/4 n=12 p=4 final=0 ?payment'],
     asks: ['payment', 'interestIn from:4 to:4'],
   },
   {

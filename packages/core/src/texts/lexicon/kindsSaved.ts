@@ -203,7 +203,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '(?<!ordinary )annuit(?:y|ies)(?! due)',
     '(?:fund|pot|money|account|trust|nest-egg|legacy|sum|savings|inheritance) ~(?<!the )last(?! day)',
     '(?:will|does|would|do|can|shall) ~last(?! (?:one|payment|of|year|month|quarter|⟨))',
-    'draw(?:s|ing)?',
+    'draw(?:s|ing)?(?! (?:up|an? (?:time ?-?line|diagram|picture|sketch|graph|table|cash)))',
     'income of <m>',
     'income',
     'leaving nothing',

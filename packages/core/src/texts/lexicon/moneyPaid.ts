@@ -39,7 +39,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:pays?|puts?|paying|putting) {m} in(?:to)? (?:a|an|the|his|her|their|its) [a-z ]{3,24}(?:at the (?:end|beginning|start) of )?<e>',
     '(?<=<m>[^.?!]{0,60}<t>[^.?!]{0,40}){m} for (?:the (?:following|next|remaining|last|other)|another|a further) <t>',
     '{m} (?:has been|have been|was|were|is|are) (?:deposited|saved|paid in|paid|put in) (?:at|on|by) each of',
-    '{m} (?:[a-z]+ ){0,2}<e>(?! @payment)(?! compound)(?! instal)',
+    '{m} (?:[a-z]+ ){0,2}<e>(?! @payment)(?! compound)(?! (?:interest )?rate)',
     '{m} (?:is|are) (?:due|payable) (?:at|on) the (?:end|close|beginning|start|first day|last day) of <e>',
     '{m} at (?:the )?(?:end|close|beginning|start) of each of the (?:next|following) ',
     '{m} at (?:the )?(?:end|close|beginning|start|opening) of (?:<e>|<a>|(?:the|its|each) @period)',
