@@ -79,7 +79,7 @@ const abbreviations =
 
 /** "What, to the nearest cent, is the payment?" "To two decimals, how much is it?" */
 const aside =
-  /(?<=(?<![a-z])(?:what|how much|how large|find|calculate|compute|determine|state|give|work out)), (?![a-z ]*(?:all|total|altogether|together|if|each)(?![a-z]))[a-z ]{3,40},(?= )|(?<=(?:^|[.?!;:)])\s*)(?:correct |rounded )?to (?:the nearest|two|2) [a-z ]{3,24}, (?=what|how|find|calculate|determine)/g;
+  /(?<=(?<![a-z])(?:what|how much|how large|find|calculate|compute|determine|state|give|work out)), (?!(?:and|or|but) )(?![a-z ]*(?<![a-z])(?:all|total|altogether|together|if|each|what|which|how|who)(?![a-z]))[a-z ]{3,40},(?= )|(?<=(?:^|[.?!;:)])\s*)(?:correct |rounded )?to (?:the nearest|two|2) [a-z ]{3,24}, (?=what|how|find|calculate|determine)/g;
 
 /** "the last (smaller) payment" */
 const bracketed =

@@ -30,7 +30,7 @@ const rateBefore =
 const askedRateBefore = /(?:rate|rates|interest|percentage|yield|apr)(?: of interest)?(?: charged| earned| paid)? $/;
 const rateBehind =
   /^[\s-]+(?:nominal |effective |interest |percentage |flat |add-on |equivalent |compound |simple )*(?:rates?|interest rates?|yield|⟨p\d+⟩|percentage)(?![a-z])/;
-const qualifiesRate = /(?:effective|nominal|equivalent|flat)(?: an?)? $/;
+const qualifiesRate = /(?:effective(?:ly)?|nominal(?:ly)?|equivalent|flat)(?: an?)? $/;
 const anyPayment = new RegExp(
   `(?:${words.payment}|${words.deposit}|${words.withdrawal}|${words.pay}|${words.save}|${words.draw}|⟨m\\d+⟩)(?![a-z])`,
 );

@@ -250,7 +250,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'target|goal',
     'save up',
     'want(?:s|ed)?',
-    'need(?:s|ed)?',
+    'need(?:s|ed)?(?<!(?:payments|instalments) (?:is|are|were) needed)(?! to (?:make|pay)(?! in))',
     'put(?:s|ting)? (?:by|away)',
     'already (?:holds?|has|have|in)',
     'saved already',

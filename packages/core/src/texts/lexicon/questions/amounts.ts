@@ -6,6 +6,12 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    12,
+    '(?:find|what (?:is|was)|calculate|determine) the (?:original |initial )?principal(?= ?[?.,]|$| of the (?:loan|debt))',
+    'what (?:principal|loan|debt) (?:do|does|did) (?:the|these|those|such) (?:<e> )?payments? (?:cover|repay|clear|pay off|discharge|amortise|amortize)',
+  ),
+  cue(
+    'amount',
     13,
     '(?:what|how much) (?:should|must|would|can|could|may|will|does) ~~?pay for (?:it|this|that|the right|an? (?:<e> )?annuity|the annuity|these|such|them)(?! (?:each|every|<e>|at the end of))',
   ),

@@ -4,6 +4,17 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    14,
+    'how (?:large|much|big) is (?:the|her|his|their|its) (?:fund|account|pot|capital|savings) (?:then|by then|in the end|at that time|at last)(?= ?[?,.;])',
+    'what (?:amount|sum|balance|capital) (?:will|would) have (?:been )?(?:built up|build up|accumulated|grown|gathered|collected)',
+    'to (?:what|which|how large a) (?:sum|amount|capital|total) (?:does|do|will|would) (?:it|they|this|these|that|the [a-z]+|she|he) (?:grow|amount|come|rise|mount|increase)',
+    'how much (?:has been|will have been|is|will be) (?:saved|collected|gathered|put together)[^?]{0,40}(?:interest (?:included|and all)|with (?:the )?interest|including (?:the )?interest)',
+    'what (?:sum|amount) is (?:there|in it) at the end(?! of)',
+    'how (?:large|much|big) is the final (?:lump sum|lump|payment of the rest|balance)',
+    'what is (?:still |then )+due (?:then|at the end|in the end)?(?= ?\\?)',
+  ),
   cue('finalAmount', 14, '(?:final|closing|end) capital(?![a-z])'),
   cue(
     'finalAmount',

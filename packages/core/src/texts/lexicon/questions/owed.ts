@@ -17,7 +17,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     'not (?:yet )?been (?:recovered|paid back|got back)',
     '(?:what|how much) (?:would|must|does|will) (?:he|she|they|it) (?:have to )?pay to be (?:rid|free)',
     '(?:amount|sum|balance|debt) (?:that is )?(?:refinanced|taken over|moved|transferred)',
-    'what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',
+    '(?:to )?what (?:has|have|had) (?:the|her|his|their|its) (?:debt|loan|balance|mortgage) (?:sunk|fallen|come down|shrunk|gone down|dropped) to',
     'what would (?:close|clear|settle|end) (?:it|this|that|the (?:loan|debt|mortgage)) (?:today|now)',
     'how much of (?:it|(?:the|her|his|their) (?:first |second |old |<m> )?(?:loan|mortgage|debt)) (?:is|was|will be|remains) (?:still |then )?(?:left|there|owed|owing|outstanding|unpaid)',
   ),

@@ -5,6 +5,18 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'payment',
+    14,
+    '(?:what|which) (?:amount|sum)(?: of money)? (?:is|are|must|does|do|should|will|has|can|would) (?!⟨m)(?:[^?⟨]|⟨m\\d+⟩ (?:in|from)){0,50}(?:each|every|<[ea]>|each time)(?= ?[?,.]| (?:if|to|so|for|over|and))',
+    'how much (?:does|will|would) (?:the|this|that|her|his|their|a) [a-z]+ cost (?:(?:him|her|them|me|us|the [a-z]+) )?<[ea]>',
+    '(?:what|find|how (?:much|large)) (?:is |are )?the (?:<e> |regular |level |equal )*(?:payments?|deposits?|contributions?) (?:in)?to (?:the|this|her|his|their|its) (?:fund|account|pot|plan|scheme)',
+  ),
+  cue(
+    'payments',
+    12,
+    '(?:with|at|after) which (?:payment|deposit|withdrawal)[^?]{0,30}(?:gone|cleared|paid off|repaid|reached|used up|empty)',
+  ),
+  cue(
     'lastPayment',
     12,
     '(?:left|remains?) (?:over )?(?:for|as) (?:one|a|the) (?:[a-z]+ )?(?:smaller|last|final|closing) (?:one|payment)',

@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'effectiveRate',
+    14,
+    'as an? effective (?:annual |yearly |<e> |<a> )?rate',
+    'true (?:annual |yearly |<e> |<a> )(?:interest )?rate(?!,? ?(?:compounded|convertible|nominal))',
+  ),
+  cue('nominalRate', 13, '(?:what|which) (?:is|was) the (?:annual |yearly |<e> |<a> )?interest rate ?\\?'),
   cue('flatRate', 15, '^(?:and )?(?:the )?flat rate(?=,|;|$| and )'),
   cue(
     'flatRate',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'interest',
+    14,
+    'by how much (?:does|do|will) (?:the|this|that|her|his|their) [^?]{0,40} exceed (?:what|the (?:sum|total|deposits|payments|amount))(?![^?]* (?:each|every|⟨[ea]))',
+  ),
+  cue(
     'totalPaid',
     11,
     'how much (?:does|did|will|would) (?:he|she|they|it|the [a-z]+) (?:pay|withdraw|deposit|save|receive|draw|take|take out|pay in|put in)(?: [a-z]+)? (?:in all|in total|altogether)',
@@ -208,7 +213,7 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'interest (?:[a-z]+ ){0,3}(?:in (?:all|total)|altogether|over(?:all)?|on the whole)',
     `(?:how much|what) ~?(?:of (?:it|that|this|which|the [a-z ]+?) ~?)?(?<!rate of )interest(?! rate)(?! (?:is|are|being)? ?(?:compounded|credited|converted|calculated|charged at|added <e>))`,
     'interest (?:earned|paid|charged|credited|gained|accrued|included)',
-    'interest(?: [a-z]+)?\\?',
+    'interest(?: (?!rates?(?![a-z]))[a-z]+)?\\?',
     'interest is (?:paid|earned|charged|that)',
     '(?:the )?interest$',
     'how much (?:of it |of that |of this )?(?:is|are|was) (?:the )?interest',
