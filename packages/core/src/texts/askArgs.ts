@@ -30,6 +30,8 @@ export interface AskedPlace {
   readonly same?: boolean;
   /** "Of that payment": the one that the question before names. */
   readonly isThat?: boolean;
+  /** The payment behind the one that was looked at before. */
+  readonly isNext?: boolean;
   readonly atChange?: boolean;
   readonly moment?: 'beforePayment' | 'justAfterPayment';
   /** The numbers that are taken, with what each is. */
@@ -105,6 +107,7 @@ const ranges: readonly PlaceRecord[] = [
     () => ({ same: true }),
   ),
   place('(?:in|of) (?:that|this) (?:@payment|deposit)', [], () => ({ isThat: true })),
+  place('(?:the|her|his|their|its) (?:very )?next (?:<e> )?(?:@payment|@deposit)', [], () => ({ isNext: true })),
   place('split the first(?= into)', [], () => ({ from: 1, to: 1 })),
   place('(?:do|does) (?:they|these|those|it) (?:contain|include|hold)', [], () => ({ same: true })),
   place('(?:in|during|over) it(?= ?[?,.;]|$)', [], () => ({ same: true })),
@@ -160,6 +163,11 @@ const moments: readonly PlaceRecord[] = [
     })),
   ),
   place('at (?:their|its) end', [], () => ({ atChange: true })),
+  place(
+    '{t} after (?:the|her|his|their|its) (?:loan|debt|mortgage|lease|start|beginning)(?: (?:began|begins|started|starts|was|is))?',
+    ['after'],
+    (_, [years]) => ({ afterYears: years! }),
+  ),
   place('(?:afterwards|after that|thereafter)(?= ?[?.])', [], () => ({ same: true })),
   place('once it is (?:paid|made)', [], () => ({ same: true })),
   place('{n} of (?:the|its|her|his|their|these|those)(?! (?:first|last))', ['after'], ([k]) => ({ after: k! })),

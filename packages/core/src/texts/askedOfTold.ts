@@ -59,12 +59,12 @@ export function meantByTold(
 function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderstood: boolean): Found | undefined {
   // "She wishes to pay off the loan. How much must she pay?"
   const off =
-    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])/.exec(
+    /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed) is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
   if (
     off &&
-    /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?= ?[,?]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
+    /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?: (?:sum|amount|payment))?(?= ?[,?(]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(
       headOf(sentence.text),
     )
   )

@@ -9,11 +9,13 @@ const remarks =
  * @param text as it was pasted
  * @returns the text with blanks for its own number, unless that is the first of several parts; of the same length
  */
-export function withoutNumber(text: string): string {
+export function ofProblem(text: string): string {
   const [found, number] = numbered.exec(text) ?? [];
   const next = new RegExp(`[\\s(]${Number(number) + 1}[.)]\\s`);
   const own = found !== undefined && !next.test(text) ? blanks(found) + text.slice(found.length) : text;
-  return own.replace(remarks, blanks);
+  const said = own.replace(remarks, blanks);
+  // All in capitals: they begin no sentence.
+  return /[a-z\n]/.test(said) ? said : said.replace(/[A-Z]/g, (letter) => letter.toLowerCase());
 }
 
 const blanks = (words: string): string => words.replace(/\S/g, ' ');

@@ -1,6 +1,6 @@
 /** A text with everything that is found in it before it is decided what it means. */
 
-import { withoutNumber } from './besideProblem.ts';
+import { ofProblem } from './besideProblem.ts';
 import { decimalMarkOf, readTokens, type DecimalMark } from './numbers.ts';
 import { flatten, type FlatText, type Span } from './flatText.ts';
 import { kindCues } from './lexicon/kinds.ts';
@@ -35,7 +35,7 @@ const findQuotings = lexicon(quotingCues);
 
 /** @param mark what parts decimals, where the text does not tell */
 export function readPage(text: string, mark?: DecimalMark, settled: Settled = {}): Page {
-  const lines = unwrapped(withoutNumber(text));
+  const lines = unwrapped(ofProblem(text));
   const flat = flatten(lines, settledTokens(readTokens(lines, decimalMarkOf(lines) ?? mark), settled));
   const sentences = sentencesOf(flat.flat);
   return {

@@ -95,8 +95,9 @@ function meantQuestions(page: Page): Question[] {
   });
 }
 
+/** What was told last is the time until the end; behind it at most the rate. */
 const endsLast =
-  /for the (?:last|remaining|rest|next|following|other)[^.?!]*\.\s*$|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)\.\s*$/;
+  /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z]))[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?$/;
 
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {
@@ -117,8 +118,7 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   if (several) return several.map((place) => ({ ...question, place }));
   const place =
     paidSoFar(page, question) ??
-    placeAsked(page, question.unit, kind) ??
-    placeAsked(page, leadOf(page, question), kind) ??
+    ownPlace(page, question, kind) ??
     untilThen(page, question) ??
     placeAsked(page, openingOf(page, question), kind);
   const isThen =
@@ -134,6 +134,18 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   if (isOver) return [{ ...question, place: undefined }];
   const told = !place || place.atChange ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
+}
+
+/** What the question's words name, or else what stands before it; what names only the term gives way to that. */
+function ownPlace(page: Page, question: Question, kind: 'range' | 'moment'): AskedPlace | undefined {
+  const own = placeAsked(page, question.unit, kind);
+  const lead = placeAsked(page, leadOf(page, question), kind);
+  const [first] = own?.taken ?? [];
+  const isTerm =
+    first !== undefined &&
+    page.tokens[first.token]?.form === 'time' &&
+    /(?:over|for) $/.test(page.flat.slice(0, page.places[first.token]!.start));
+  return isTerm && lead?.afterYears !== undefined ? lead : (own ?? lead);
 }
 
 /** Questions with the payments and times they name. */
@@ -269,7 +281,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it)(?=[,:])|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|after (?:the|her|his|their|its) [a-z ]{3,24})(?=[,:])|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

@@ -37,6 +37,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...partsOfPayment(page, draft),
     ...(draft.plans.length === 1 ? askedOnce(page, asks) : []),
     ...afterTheEnd(draft, asks),
+    ...beyondTheEnd(draft, asks),
     ...atNoTime(asks),
     ...soughtUnasked(page, draft, asks),
     ...turnedRound(page, draft),
@@ -228,6 +229,17 @@ function afterTheEnd({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDou
       : [];
   });
 }
+
+/** "The interest in payments 1 to 300" of a plan that has 120. */
+const beyondTheEnd = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.flatMap(({ quantity, plan, args }) => {
+    const of = plan === null ? undefined : plans[plan];
+    const [payments, to] = [of?.payments ?? null, args?.to];
+    const isLooked = quantity === 'interestIn' || quantity === 'principalIn';
+    return isLooked && of?.changes.length === 0 && payments !== null && to !== undefined && to > payments
+      ? [doubt('to', `This is read to ask of payment ${to}, and there are ${payments}.`)]
+      : [];
+  });
 
 /** The amount is missing, and nobody asks for it. */
 function soughtUnasked({ tokens }: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {

@@ -116,7 +116,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   ];
   if (
     asks.some((each) => asked.has(each)) ||
-    /payment ⟨n\d+⟩|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /payment ⟨n\d+⟩|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
       page.flat,
     )
   )

@@ -8203,6 +8203,136 @@ export const written: readonly Written[] = [
     ],
     asks: ['payments@1'],
   },
+  {
+    text: 'Hattie Corrigan, a beekeeper, takes $9,800 from the credit union to build a honey shed. Interest is 7.5% a year compounded monthly and the money is to be paid back in equal amounts at the end of every month over four years. How large is each of them?',
+    plans: ['borrowing amount=9800 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A skipper puts by £140 at the end of each month. His savings society credits 3.3% a year, monthly. What has he got after seven and a half years?',
+    plans: ['saving amount=0 rate=0.033/nominal/12 n=90 p=12 payment=140 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'To renew its organ in nine years, a parish must have £75,000. What must it place at the end of each half-year in a fund growing at 4.1% compounded half-yearly?',
+    plans: ['saving amount=0 rate=0.041/nominal/2 n=18 p=2 final=75000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "Petra Lindqvist borrows €18.400,00 (decimal comma) at 6,2 % compounded quarterly for 6 years, with payments at each quarter's end. Find (a) the payment, (b) what remains to be paid off after the tenth payment, (c) the interest part of payments 11 to 14.",
+    plans: ['borrowing amount=18400 rate=0.062/nominal/4 n=24 p=4 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:10', 'interestIn from:11 to:14'],
+  },
+  {
+    text: 'For a bus costing £46,000 the school pays 20% deposit. The remainder is repaid in 60 month-end payments at an APR of 6.9% compounded monthly. (i) Monthly payment? (ii) Amount outstanding when half of the payments have been made?',
+    plans: ['borrowing price=46000 down=9200 amount=36800 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:30'],
+  },
+  {
+    text: 'Every six months, starting half a year from now, Cornelius draws £4,500 from a fund of £62,000 that is credited with 5% a year compounded semi-annually. (a) For how many withdrawals of that size is there enough? (b) What is the amount of the last, smaller one?',
+    plans: ['drawing-down amount=62000 rate=0.05/nominal/2 p=2 payment=4500 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "Ms. Quill's mortgage: £165,000, 5.4% compounded monthly, 25 years, monthly in arrears. After 5 years, how much does she owe? How much of what she has paid so far was interest?",
+    plans: ['borrowing amount=165000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:60', 'interestIn from:1 to:60'],
+  },
+  {
+    text: 'A hospital borrows $480,000 at 5.5% compounded semi-annually. It pays $36,000 at the end of each half-year. After how many payments is the debt gone, and what is the final payment?',
+    plans: ['borrowing amount=480000 rate=0.055/nominal/2 p=2 payment=36000 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'Two lenders offer the Fairweather brothers $30,000 for five years. The first asks for 7.2% compounded monthly. The second asks 6.6% compounded monthly but adds a fee of $500 to the loan. Compare the monthly payments and say which one costs less in all and by how much.',
+    plans: [
+      'borrowing amount=30000 rate=0.072/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing fees=500 amount=30500 rate=0.066/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: "Old Jonas saves £250 at the end of each month for fifteen years at 4.2% compounded monthly. Afterwards he lives for ten years on equal monthly withdrawals, also at the month's end, at the same rate. How much can he withdraw each time? How much interest is earned over the 25 years?",
+    plans: [
+      'saving amount=0 rate=0.042/nominal/12 n=180 p=12 payment=250 ?finalAmount',
+      'drawing-down rate=0.042/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'payment@1',
+      'difference of:totalInterest between:[{plan:1,quantity:totalPaid},{plan:0,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'A loan of £15,000 over six years at 7.8% compounded monthly has an extra £2,000 paid in with payment 20. The monthly payment is not altered. In which month is it paid off, how many payments are saved, and how much interest?',
+    plans: ['borrowing amount=15000 rate=0.078/nominal/12 n=72 p=12 final=0 extra@20:2000/payment ?payment'],
+    asks: [
+      'payments',
+      'difference of:payments between:[asStated,withChanges]',
+      'difference of:totalInterest between:[asStated,withChanges]',
+    ],
+  },
+  {
+    text: 'Lars refinances. His $140,000 loan at 7.2% compounded monthly has run 8 of its 20 years. The new bank asks 5.4% compounded monthly and the debt is to be gone when it would have been. What is owed now? What are the old payment and the new? How much is saved in total?',
+    plans: [
+      'borrowing amount=140000 rate=0.072/nominal/12 n=240 p=12 final=0 ?payment',
+      'borrowing rate=0.054/nominal/12 n=144 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'balanceAfter k:96',
+      'payment',
+      'payment@1',
+      'difference of:leftToPay between:[{plan:0,quantity:leftToPay,args:{k:96}},{plan:1,quantity:totalPaid}]',
+    ],
+  },
+  {
+    text: 'Twelve months after the loan began, how much is still owed by a florist who borrowed £7,300 at 9.9% compounded monthly and is repaying over 30 months? By how much does her next payment lower the debt?',
+    plans: ['borrowing amount=7300 rate=0.099/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['balanceAfter k:12', 'principalIn from:13 to:13'],
+  },
+  {
+    text: 'Payments on the £34,000 loan of the village hall were worked out for 10 years at 6.6% compounded monthly. From payment 49 on the committee pays £100 more each month. How many payments will there be altogether, and what interest is saved by it?',
+    plans: ['borrowing amount=34000 rate=0.066/nominal/12 n=120 p=12 final=0 payment@48:100 ?payment'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A 25-year mortgage of £180,000 is repaid monthly at 5.4% compounded monthly. How large is the payment, and how much interest will be paid over the whole time?',
+    plans: ['borrowing amount=180000 rate=0.054/nominal/12 n=300 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'Ingrid wishes to have £30,000 on her fiftieth birthday, eleven years from now. Her bank credits 3.6% a year monthly. What must she pay in at each month-end?',
+    plans: ['saving amount=0 rate=0.036/nominal/12 n=132 p=12 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Mr Ogden owes £6,300 on a card that charges 1.6% a month. He stops using it and pays £200 at the end of each month. When will he be clear of debt, and what will his final payment be?',
+    plans: ['borrowing amount=6300 rate=0.016/per-period/12 p=12 payment=200 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: 'A student loan of $24,000 at 4.8% compounded monthly is to be repaid over ten years by monthly payments. Interest accrues for the first six months, during which nothing is paid. How large is the debt when repayment starts? What is the monthly payment?',
+    plans: [
+      'lump-sum amount=24000 rate=0.048/nominal/12 n=6 p=12 ?finalAmount',
+      'borrowing rate=0.048/nominal/12 n=120 p=12 final=0 ?payment',
+    ],
+    asks: ['finalAmount', 'payment@1'],
+  },
+  {
+    text: 'Ben can invest a legacy of £8,000 at 4.2% compounded monthly or at 4.25% compounded annually, for six years in either case. Which gives the larger sum, and how much larger?',
+    plans: [
+      'lump-sum amount=8000 rate=0.042/nominal/12 n=72 p=12 ?finalAmount',
+      'lump-sum amount=8000 rate=0.0425/nominal/1 n=6 p=1 ?finalAmount',
+    ],
+    asks: ['choice by:finalAmount want:most', 'difference of:finalAmount between:[0,1]'],
+  },
+  {
+    text: 'How much sooner will a debt of $18,000 at 6.9% compounded monthly be paid off if $450 is paid at the end of each month instead of $400?',
+    plans: [
+      'borrowing amount=18000 rate=0.069/nominal/12 p=12 payment=400 final=0 ?payments',
+      'borrowing amount=18000 rate=0.069/nominal/12 p=12 payment=450 final=0 ?payments',
+    ],
+    asks: ['difference of:years between:[0,1]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

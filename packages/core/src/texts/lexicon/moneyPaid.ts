@@ -90,7 +90,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:pays?|paid|puts? down|finds?) {m} and (?:borrows?|finances?|owes?)',
     'cash (?:payment|paid|down)(?: of)?:? {m}',
     '(?:asks?(?: for)?|wants|requires|demands) {m} @now(?= and)',
-    'puts? down {m}',
+    'puts? down (?:another |a further )?{m}',
     '(?:has|have|had) saved {m}(?=[^?!]{0,60}the (?:rest|remainder|balance) is (?:financed|borrowed|lent))',
     '{m} (?:now|today|at once|down) and <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)(?=[^?]*(?:price|costs?|priced|worth))',
     'on signing[^.?!⟨]{0,40} pays? {m}',

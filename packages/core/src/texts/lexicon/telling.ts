@@ -198,7 +198,8 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'one sum',
     '(?:repaid|paid|paid back|settled|due)[^.?!⟨]{0,50} in (?:one|a single) (?:sum|payment|amount)',
-    ({ plans }) => plans.some(({ kind }) => kind === 'lump-sum'),
+    ({ plans, asks }) =>
+      plans.some(({ kind }) => kind === 'lump-sum') || asks.some(({ quantity }) => quantity === 'balanceAfter'),
   ),
   telling(
     'a second payment',

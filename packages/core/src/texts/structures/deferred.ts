@@ -5,10 +5,11 @@ import { changesOfText, wholeNumber } from '../changesOfText.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import type { Page } from '../page.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { without } from './followers.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans } from './severalPlans.ts';
+import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
@@ -25,6 +26,8 @@ export function readDeferred(page: Page): DraftReading | undefined {
 
 const unpaid =
   /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace)[^.?!⟨]{0,50} (?:for|during|in|of) (?:the |her |his |their |an? )?(?:first |next )?⟨t(\d+)⟩|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+const startsThen =
+  /(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
 
@@ -38,13 +41,16 @@ function readOwedLater(page: Page): DraftReading | undefined {
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
   if (isPause) return undefined;
-  const questions = ownedQuestions(page, ({ asked, place }) =>
-    asked === 'payment' || place?.after !== undefined || place?.afterYears !== undefined
+  const isThen = (question: PlacedQuestion): boolean => startsThen.test(wordsOf(page, question));
+  const questions = ownedQuestions(page, (question) => {
+    const { asked, place } = question;
+    const isPlaced = place?.after !== undefined || place?.afterYears !== undefined;
+    return asked === 'payment' || (isPlaced && !isThen(question))
       ? 1
       : asked === 'balance' || asked === 'finalAmount'
         ? 0
-        : 'across',
-  ).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
+        : 'across';
+  }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
   const repaid = readPlan(page, {
     scope: without(page.places[token]!),
     as: 'borrowing',

@@ -4,7 +4,9 @@ import type { DraftReading } from '../draftReading.ts';
 import type { Span } from '../flatText.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
+import { comparedOf } from '../comparedOf.ts';
 import { pattern } from '../pattern.ts';
+import type { RoleSign } from '../roles.ts';
 import type { ReadQuantity } from '../reading.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './severalPlans.ts';
@@ -20,6 +22,8 @@ const paysInstead = pattern(
 
 /** @returns nothing where only one payment is told of */
 export function readOtherPayment(page: Page): DraftReading | undefined {
+  const instead = readInsteadOf(page);
+  if (instead) return instead;
   const asked = [...page.flat.matchAll(paysOther)].at(0);
   const told = [...page.flat.matchAll(paysInstead)].at(0);
   const found = asked ?? told;
@@ -54,6 +58,31 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
     { name: 'second', payment: other.value, payments: null, unknown: 'payments' },
     isSought ? [{ field: 'amount', fromPlan: 0, quantity: 'amount' }] : [],
     [[token, 'payment']],
+    acrossBoth(page),
+  );
+}
+
+const insteadOf = /⟨m(\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|rather than) (?:the |only )?⟨m(\d+)⟩/;
+
+/** "How much sooner is it paid off if 450 is paid each month instead of 400?" */
+function readInsteadOf(page: Page): DraftReading | undefined {
+  const found = insteadOf.exec(page.flat);
+  const [other, usual] = [Number(found?.[1]), Number(found?.[2])];
+  if (!found || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
+  const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
+  const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
+  const first = readPlan(told, { scope: without(page.places[other]!), questions: [] });
+  const { plan, read } = first;
+  if (plan.payment !== tokenAt(page, usual).value || plan.unknown !== 'payments' || read.missing.length > 0)
+    return undefined;
+  const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'difference' ? 'across' : 1));
+  return follow(
+    page,
+    { ...first, plan: { ...plan, name: 'first' } },
+    questions,
+    { name: 'second', payment: tokenAt(page, other).value },
+    [],
+    [[other, 'payment']],
     acrossBoth(page),
   );
 }
@@ -108,10 +137,12 @@ const acrossBoth =
   });
 
 const measureOf = (words: string): ReadQuantity =>
-  /interest/.test(words)
-    ? 'totalInterest'
-    : /years/.test(words)
-      ? 'years'
-      : /in all|total/.test(words)
-        ? 'totalPaid'
-        : 'payments';
+  /sooner|earlier/.test(words)
+    ? comparedOf(words)
+    : /interest/.test(words)
+      ? 'totalInterest'
+      : /years/.test(words)
+        ? 'years'
+        : /in all|total/.test(words)
+          ? 'totalPaid'
+          : 'payments';

@@ -7,10 +7,18 @@ import { agesOf } from '../ages.ts';
 import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
-import type { ReadLink, ReadPlan } from '../reading.ts';
+import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { clausesOf, isIn } from './clauses.ts';
-import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+import {
+  comparedBy,
+  ownedQuestions,
+  questionsOf,
+  readingOfPlans,
+  wordsOf,
+  type Owned,
+  type Owner,
+} from './severalPlans.ts';
 
 type Phase = 'saving' | 'drawing';
 
@@ -81,8 +89,43 @@ export function readPhases(page: Page): DraftReading | undefined {
   const both = [read(0), read(1)] as const;
   // Savings of which nothing is told but that they are there.
   if (both.some(({ plan }) => plan.payments === null && plan.payment === null)) return undefined;
-  const linked = link(order, both);
-  return readingOfPlans(page, linked, questions, (question, plans) => comparedBy(page, question, plans));
+  return readingOfBoth(page, order, link(order, both), questions);
+}
+
+function readingOfBoth(
+  page: Page,
+  order: readonly [Phase, Phase],
+  both: readonly [SolePlan, SolePlan],
+  questions: readonly Owned[],
+): DraftReading {
+  const asked = questions.map((each) => (isOfBoth(page, each, both) ? { ...each, owner: 'across' as const } : each));
+  return readingOfPlans(page, both, asked, (question, plans) =>
+    question.asked === 'interest' ? earnedInBoth(order, plans) : comparedBy(page, question, plans),
+  );
+}
+
+/** "How much interest is earned over the 25 years?": the time of both phases. */
+function isOfBoth(page: Page, question: PlacedQuestion, both: readonly SolePlan[]): boolean {
+  if (question.asked !== 'interest') return false;
+  const years = both.reduce((sum, { plan }) => sum + (plan.payments ?? NaN) / plan.paymentsPerYear, 0);
+  const named = page.tokens.some(
+    ({ form }, at) =>
+      form === 'time' && isIn([question.unit], page.places[at]!) && Math.abs(yearsOf(page, at) - years) < 1e-9,
+  );
+  return named || /(?:both|whole|entire) (?:phases|stages|periods|time|life|span)/.test(wordsOf(page, question));
+}
+
+/** All that is drawn, less all that was put in; nothing where something was there already, or stays. */
+function earnedInBoth(
+  order: readonly [Phase, Phase],
+  plans: readonly ReadPlan[],
+): { quantity: ReadQuantity; args: ReadArgs } | undefined {
+  const at = (phase: Phase): number => order.indexOf(phase);
+  const isAll = (plans[at('saving')]?.amount ?? 0) === 0 && plans[at('drawing')]?.finalAmount === 0;
+  const total = (phase: Phase) => ({ plan: at(phase), quantity: 'totalPaid' as const });
+  return isAll
+    ? { quantity: 'difference', args: { of: 'totalInterest', between: [total('drawing'), total('saving')] } }
+    : undefined;
 }
 
 /** Where each phase is told. */

@@ -27,6 +27,8 @@ const made = [
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
   pattern('of which {n} (?:have|has|had|are|were) (?:already |just )?(?:been )?(?:made|paid)'),
   pattern('of which (?:she|he|they) (?:have|has|had) (?:already |just )?(?:made|paid) {n}'),
+  pattern('(?:has|have|had) (?:already )?(?:run|gone on|lasted)(?: for)? {n} of (?:its|the|her|his|their) <t>'),
+  pattern('{n} of (?:its|the|her|his|their) <t> (?:have|had) (?:passed|gone|run)'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
   pattern('(?:end|close) of @year {n}'),
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
@@ -138,7 +140,11 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
   const isAgain =
     asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
-  if (asked === 'payment' && /both|each/.test(said)) return 'each';
+  if (
+    asked === 'payment' &&
+    /both|each|(?:old|present|original|first)(?![a-z])[^?]* and (?:the |her |his |their )?new(?![a-z])/.test(said)
+  )
+    return 'each';
   // "Payment 1? … Payment 2?"
   const numbered = /^\W*payment ⟨[nl](\d+)⟩\W*$/.exec(said);
   if (numbered && tokenAt(page, Number(numbered[1])).value === 2) return 1;
@@ -207,7 +213,11 @@ function momentOf(page: Page): Moment | undefined {
       token,
       isLeft: false,
       value: (perYear) =>
-        form === 'time' ? wholeNumber(yearsOf(page, token) * perYear) : /year/.test(found[0]) ? value * perYear : value,
+        form === 'time'
+          ? wholeNumber(yearsOf(page, token) * perYear)
+          : /year|⟨t/.test(found[0])
+            ? value * perYear
+            : value,
     };
   }
   return undefined;

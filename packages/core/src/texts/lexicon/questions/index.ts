@@ -8,6 +8,7 @@ import { endsAsked } from './ends.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
 import { ratesAsked } from './rates.ts';
+import { timesAsked } from './times.ts';
 import { totalsAsked } from './totals.ts';
 
 export type { Asked };
@@ -20,4 +21,5 @@ export const questionCues: readonly Cue<Asked>[] = [
   ...amountsAsked,
   ...endsAsked,
   ...paymentsAsked,
+  ...timesAsked,
 ];

@@ -27,6 +27,7 @@ export const owedAsked: readonly Cue<Asked>[] = [
     'how much (?:remains|is left) of (?:a|an|the|her|his|their)',
     '(?:determine|find|calculate|compute|state|give) (?:what|how much) (?:then )?(?:remains|is left)(?! (?:to be|to pay))',
   ),
+  cue('balance', 14, 'what (?:then |still )?(?:remains|is left) to be (?:paid off|repaid|cleared)'),
   cue(
     'leftToPay',
     13,

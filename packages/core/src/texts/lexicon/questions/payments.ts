@@ -1,4 +1,4 @@
-/** Words that ask for payments: their size, their number, the time they take. */
+/** Words that ask for payments: what each is, what the last one is, what is paid down. */
 
 import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
@@ -10,11 +10,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) (?:amount|sum)(?: of money)? (?:is|are|must|does|do|should|will|has|can|would) (?!⟨m)(?:[^?⟨]|⟨m\\d+⟩ (?:in|from)){0,50}(?:each|every|<[ea]>|each time)(?= ?[?,.]| (?:if|to|so|for|over|and))',
     'how much (?:does|will|would) (?:the|this|that|her|his|their|a) [a-z]+ cost (?:(?:him|her|them|me|us|the [a-z]+) )?<[ea]>',
     '(?:what|find|how (?:much|large)) (?:is |are )?the (?:<e> |regular |level |equal )*(?:payments?|deposits?|contributions?) (?:in)?to (?:the|this|her|his|their|its) (?:fund|account|pot|plan|scheme)',
-  ),
-  cue(
-    'payments',
-    12,
-    '(?:with|at|after) which (?:payment|deposit|withdrawal)[^?]{0,30}(?:gone|cleared|paid off|repaid|reached|used up|empty)',
   ),
   cue(
     'lastPayment',
@@ -74,60 +69,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?<!(?:of|in|with|for) the )(?:revised|recalculated|adjusted|changed|later|second|(?:the|her|his|their) (?:larger|higher|increased|reduced)) (?:<e> )?(?:@payment)',
   ),
   cue(
-    'years',
-    10,
-    'how many (?:full |whole |complete )?years',
-    'in years',
-    'number of years',
-    'years? (?:does|do|will|would|are|is) (?:it|that|needed)',
-    'term in years',
-    '^years?(?= ?\\?)',
-    '(?:exact )?time in years',
-  ),
-  cue('payments', 12, '^(?:and )?payments in all(?=[,?;]|$)'),
-  cue(
-    'payments',
-    10,
-    `how many (?:(?:[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|months|quarters|weeks|periods|half-years|fortnights|rentals|rents|times)`,
-    `number of (?:(?:[a-z-]+|<e>) ){0,3}(?:@payment|@deposit|@withdrawal|months|quarters|periods|weeks|rentals)`,
-    'after how many(?! years)',
-    'how many (?:(?:there are|are there|are needed|are) )?if the last (?:one |payment )?(?:may|can|is|could)',
-    'how many (?:are|will be|would be|does|do|must) (?:needed|there|required|made|it take|there be|be made)',
-    'n ?= ?\\?',
-    '(?:find|solve for) n(?![a-z])',
-    'how many\\?',
-    'how often (?:do|does|must|will|can|may)(?= [^?]{0,30}(?:pay|paid|draw|withdraw|take|deposit|save|put))',
-    'how many (?:payments |of them )?(?:(?:come|are|go) before|precede)',
-    'how many of (?:them|these)',
-    '(?:with|at) which (?:deposit|payment|withdrawal|instal?lment)',
-    'for how many @period',
-  ),
-  cue(
-    'howLong',
-    12,
-    'when,?(?: counted in payments,)? (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free|over)',
-  ),
-  cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
-  cue(
-    'howLong',
-    9,
-    '(?:for )?how long',
-    'how soon',
-    'when (?:will|is|does|would|has|do|are)',
-    '(?:in|over|for|within) what (?:time|period|length of time)',
-    'after what time',
-    '(?:what|which)(?: is the)? term',
-    'term of the',
-    'find the term',
-    '^(?:and )?the (?:time|length of time)(?= ?(?:\\(|that (?:the|it|this)|for which|until))',
-    'time (?:needed|required|it takes)',
-    'how much time',
-    '(?:find|calculate|determine|compute) the (?:time|term)(?=,| (?:it|for|to|in))',
-    'by when',
-    '(?:by|on) (?:what|which) date',
-    'by what time',
-  ),
-  cue(
     'downPayment',
     12,
     '(?:what|how much) must (?:he|she|they|it|the [a-z]+) ~(?:pay down|pay at once|bring)',
@@ -183,12 +124,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
   cue('payment', 12, 'what (?:does|do) ~~(?:payment|instal?lment)(?: (?:number )?<n>)? (?:consist of|break down into)'),
   cue('payment', 9, 'what can (?:he|she|they|it) (?:then )?(?:take|draw|withdraw)(?: out)?(?= ?[?,])'),
   cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)', '^what (?:will|must|does) (?:he|she|they) pay(?=,)'),
-  cue(
-    'payments',
-    12,
-    'the number (?:when|if) the last',
-    'when,? counted in (?:payments|deposits|months|instal?lments),?',
-  ),
   cue('newPayment', 10, "(?:second|new|other) (?:loan|lender)'s (?:<e> )?payment"),
   cue(
     'downPayment',

@@ -1,0 +1,72 @@
+/** Words that ask for how many payments there are, and for how long. */
+
+import { cue, type Cue } from '../record.ts';
+import type { Asked } from './asked.ts';
+
+export const timesAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payments',
+    12,
+    '(?:with|at|after|in) which (?:payment|deposit|withdrawal|month|quarter)[^?]{0,30}(?:gone|cleared|paid off|repaid|reached|used up|empty)',
+  ),
+  cue(
+    'years',
+    10,
+    'how many (?:full |whole |complete )?years',
+    'in years',
+    'number of years',
+    'years? (?:does|do|will|would|are|is) (?:it|that|needed)',
+    'term in years',
+    '^years?(?= ?\\?)',
+    '(?:exact )?time in years',
+  ),
+  cue('payments', 12, '^(?:and )?payments in all(?=[,?;]|$)'),
+  cue(
+    'payments',
+    10,
+    `how many (?:(?:[a-z-]+|<e>),? ){0,4}(?:@payment|@deposit|@withdrawal|months|quarters|weeks|periods|half-years|fortnights|rentals|rents|times)`,
+    `number of (?:(?:[a-z-]+|<e>) ){0,3}(?:@payment|@deposit|@withdrawal|months|quarters|periods|weeks|rentals)`,
+    'after how many(?! years)',
+    'how many (?:(?:there are|are there|are needed|are) )?if the last (?:one |payment )?(?:may|can|is|could)',
+    'how many (?:are|will be|would be|does|do|must) (?:needed|there|required|made|it take|there be|be made)',
+    'n ?= ?\\?',
+    '(?:find|solve for) n(?![a-z])',
+    'how many\\?',
+    'how often (?:do|does|must|will|can|may)(?= [^?]{0,30}(?:pay|paid|draw|withdraw|take|deposit|save|put))',
+    'how many (?:payments |of them )?(?:(?:come|are|go) before|precede)',
+    'how many of (?:them|these)',
+    '(?:with|at) which (?:deposit|payment|withdrawal|instal?lment)',
+    'for how many @period',
+  ),
+  cue(
+    'howLong',
+    12,
+    'when,?(?: counted in payments,)? (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free|over)',
+  ),
+  cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
+  cue(
+    'howLong',
+    9,
+    '(?:for )?how long',
+    'how soon',
+    'when (?:will|is|does|would|has|do|are)',
+    '(?:in|over|for|within) what (?:time|period|length of time)',
+    'after what time',
+    '(?:what|which)(?: is the)? term',
+    'term of the',
+    'find the term',
+    '^(?:and )?the (?:time|length of time)(?= ?(?:\\(|that (?:the|it|this)|for which|until))',
+    'time (?:needed|required|it takes)',
+    'how much time',
+    '(?:find|calculate|determine|compute) the (?:time|term)(?=,| (?:it|for|to|in))',
+    'by when',
+    '(?:by|on) (?:what|which) date',
+    'by what time',
+  ),
+  cue(
+    'payments',
+    12,
+    'the number (?:when|if) the last',
+    'when,? counted in (?:payments|deposits|months|instal?lments),?',
+  ),
+];
