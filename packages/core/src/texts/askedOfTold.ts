@@ -32,6 +32,10 @@ export function meantInFront(sentence: Sentence): Found | undefined {
 /** What may be told in one sentence and asked for as "it" in the next. */
 const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
 
+/** "(b) After five years she would like to pay it off." */
+const tellsInPart =
+  /^\W*\(?(?:[a-h]|i{1,3}|⟨l\d+⟩)[.)]\s+(?:after|when|if|suppose|assume|he|she|they|the (?:borrower|bank|lender|owner|couple))(?![a-z])(?![^?]*(?<![a-z])(?:what|how|find|which)(?![a-z]))[^?]*\.\s*$/;
+
 /** "What is it?" and nothing else. */
 export const isIt = /^(?:and )?(?:what|how much|how large) is (?:it|that|this) ?\?\s*$/;
 
@@ -44,7 +48,7 @@ export function meantByTold(
 ): Found | undefined {
   const at = sentences.indexOf(sentence);
   const [told, earlier] = [sentences[at - 1], sentences[at - 2]];
-  if (!told || told.asks) return undefined;
+  if (!told || (told.asks && !tellsInPart.test(told.text))) return undefined;
   const meant = meantBefore(flat, sentence, told, isUnderstood);
   if (meant || !earlier || earlier.asks) return meant;
   const before = meantBefore(flat, sentence, earlier, isUnderstood);

@@ -61,6 +61,9 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     const compounds = compoundingBefore.exec(clause);
     if (!hasMoney && form === 'every' && compoundedToo.test(clause)) return [is('compounding', 4)];
     if (form === 'per' && rateBefore.test(clause)) return [is('rate', 4)];
+    // "(365-day year)", "compounded daily on deposits"
+    if (value === 365 && /^[\s-]+year(?![a-z])/.test(after)) return [];
+    if (compoundingBefore.test(clause) && /^\s+on(?![a-z])/.test(after)) return [is('compounding', 4)];
     // "6.6 % annually, compounded monthly": the second says how often.
     if (rateBefore.test(clause) && compoundedBehind.test(after)) return [is('rate', 4)];
     if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];

@@ -158,8 +158,7 @@ function finalIsOpen(
 ): boolean {
   if (kind === 'saving' || kind === 'lump-sum') return true;
   const all = payments !== null && payment !== null && amount !== null;
-  if (kind === 'drawing-down' || kind === 'leasing') return all && (asked.has('finalAmount') || asked.has('balance'));
-  return all && (asked.has('finalAmount') || asked.has('balance'));
+  return all && (['finalAmount', 'balance', 'principal', 'interest'] as const).some((each) => asked.has(each));
 }
 
 function numberOf(page: Page, { money }: Terms, roles: Map<number, Role>, role: Role): number | null {

@@ -8333,6 +8333,94 @@ export const written: readonly Written[] = [
     ],
     asks: ['difference of:years between:[0,1]'],
   },
+  {
+    text: "Nuria takes over her uncle's bakery and needs £64,000 for it. Her bank is prepared to lend the money at 7.35% compounded monthly, repayable over twelve years in equal instalments at the end of each month. (a) What are the instalments? (b) After five years she would like to pay the loan off. What would she have to pay, besides the instalment then due?",
+    plans: ['borrowing amount=64000 rate=0.0735/nominal/12 n=144 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:60'],
+  },
+  {
+    text: 'For six years a schoolmaster has put $110 into the credit union at the end of each month. The union paid 3.9% compounded monthly. Today he stops paying in. How much does he have, and how much of that did he pay in himself?',
+    plans: ['saving amount=0 rate=0.039/nominal/12 n=72 p=12 payment=110 ?finalAmount'],
+    asks: ['finalAmount', 'totalPaid'],
+  },
+  {
+    text: 'A debt of £3,600 bears interest at 1.25% per month. Find how many monthly payments of £150 will be necessary, and the amount of the concluding payment one month later.',
+    plans: ['borrowing amount=3600 rate=0.0125/per-period/12 p=12 payment=150 final=0 ?payments'],
+    asks: ['payments', 'lastPayment'],
+  },
+  {
+    text: "The Wimbleby Players lease lighting worth £14,800 for 30 months. They pay £2,000 at the outset and equal rents at the end of each month, and the kit reverts to the owner, worth then £3,000. The lessor's rate is 9.6% compounded monthly. Determine the rent.",
+    plans: ['leasing price=14800 down=2000 amount=12800 rate=0.096/nominal/12 n=30 p=12 final=3000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A loan of £9,250 is to be cleared by 42 equal payments, one at the end of each month, at 8.16% compounded monthly. Show how payment 20 divides into interest and principal.',
+    plans: ['borrowing amount=9250 rate=0.0816/nominal/12 n=42 p=12 final=0 ?payment'],
+    asks: ['interestIn from:20 to:20', 'principalIn from:20 to:20'],
+  },
+  {
+    text: "The population... no, the endowment of a library is $340,000. It earns 4.6% effective. Each year, at the year's end, the same amount is spent on books so that after 30 years $100,000 will remain. How much can be spent on books?",
+    plans: ['drawing-down amount=340000 rate=0.046/effective/1 n=30 p=1 final=100000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'Two payment plans for a £2,800 cooker: (i) 24 payments of £132.50, starting in a month; (ii) nothing down, 7.9% flat over two years, monthly. Find the nominal rate compounded monthly under each and say which is cheaper.',
+    plans: [
+      'borrowing price=2800 amount=2800 n=24 p=12 payment=132.5 final=0 ?rate',
+      'flat price=2800 amount=2800 rate=0.079/flat n=24 p=12 final=0 ?payment',
+    ],
+    asks: [
+      'nominalRate compoundingsPerYear:12',
+      'nominalRate@1 compoundingsPerYear:12',
+      'choice by:totalPaid want:least',
+    ],
+  },
+  {
+    text: "Elin's mortgage of $285,000 was granted for 30 years at 6.6% compounded monthly. She pays every month, at the end. How much of her first year's payments goes to principal? How much does she owe after the first year?",
+    plans: ['borrowing amount=285000 rate=0.066/nominal/12 n=360 p=12 final=0 ?payment'],
+    asks: ['principalIn from:1 to:12', 'balanceAfter k:12'],
+  },
+  {
+    text: 'Mrs. Gale has paid £620 a month on her £90,000 mortgage (6% compounded monthly, payments at the end of the month) for the past four years. How much has the principal gone down?',
+    plans: ['borrowing amount=90000 rate=0.06/nominal/12 n=48 p=12 payment=620 ?finalAmount'],
+    asks: ['principalIn from:1 to:48'],
+  },
+  {
+    text: 'Equal payments at the beginning of each quarter for ten years are to replace a debt of £40,000 at 5.2% compounded quarterly. How big are they? What is still owed just after the 20th payment?',
+    plans: ['borrowing amount=40000 rate=0.052/nominal/4 n=40 p=4 beginning final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:20'],
+  },
+  {
+    text: 'Daria will receive an allowance of €300 a month at the start of each month for five years. What is it worth at the outset at 3,6 % effective?',
+    plans: ['drawing-down rate=0.036/effective/1 n=60 p=12 payment=300 beginning final=0 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'A bank pays 3.6% compounded daily on deposits. What will £12,000 be worth after 500 days? (365-day year)',
+    plans: ['lump-sum amount=12000 rate=0.036/nominal/365 n=500 p=365 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'A grain co-op repays a loan in 20 half-yearly payments of €8,640, the first due six months after the loan. The interest is 5.75% compounded semi-annually. What was borrowed? What is outstanding after the 12th payment, and what part of the 13th is interest?',
+    plans: ['borrowing rate=0.0575/nominal/2 n=20 p=2 payment=8640 final=0 ?amount'],
+    asks: ['amount', 'balanceAfter k:12', 'interestIn from:13 to:13'],
+  },
+  {
+    text: 'Which loan costs less: £12,000 over four years at 7.9% compounded monthly, or £12,000 over five years at 6.9% compounded monthly, both with month-end payments? Give both totals.',
+    plans: [
+      'borrowing amount=12000 rate=0.079/nominal/12 n=48 p=12 final=0 ?payment',
+      'borrowing amount=12000 rate=0.069/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['choice by:totalPaid want:least', 'totalPaid', 'totalPaid@1'],
+  },
+  {
+    text: 'Ship chandlers owe £27,500 at 6.9% compounded monthly. They pay £600 at the end of each month for two years, and then raise their payment to £850. How many more payments do they make, and what is the last?',
+    plans: [
+      'borrowing amount=27500 rate=0.069/nominal/12 p=12 payment=600 final=0 payment@24:250 ?payments',
+      'borrowing rate=0.069/nominal/12 p=12 payment=850 final=0 ?payments',
+    ],
+    asks: ['payments@1', 'lastPayment'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

@@ -28,6 +28,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   ),
   cue('saving', 9, '<m> (?:is|are|was|were) (?:then )?paid in (?:at|each|every|<e>)'),
   cue('drawing-down', 12, '(?:fund|trust|endowment|annuity) (?:that|which) pays(?: out)? {m}'),
+  cue('drawing-down', 8, '(?:allowance|stipend|pension) of {m}'),
   cue(
     'drawing-down',
     12,

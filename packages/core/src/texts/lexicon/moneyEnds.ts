@@ -138,7 +138,14 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '{m} to buy(?= ?[.,;])',
     '{m} (?:when|once) the (?:lease|hire|term|contract) (?:ends|is over)',
   ),
-  cue('finalAmount', 11, '(?:afterwards|then|at the end),? the [a-z]+ is worth {m}'),
+  cue(
+    'finalAmount',
+    11,
+    '(?:afterwards|then|at the end),? the [a-z]+ is worth {m}',
+    'worth then {m}',
+    '(?:(?:is|being) )?then worth {m}',
+    'reverts to (?:the|its) (?:owner|lessor)[^.;?!⟨]{0,24} worth {m}',
+  ),
   cue('finalAmount', 11, 'purchase option(?: of| at|:)? {m}', 'purchase price of {m} (?:at the end|afterwards|then)'),
   cue('finalAmount', 11, '{m} short of being (?:repaid|paid off|cleared)'),
   cue(

@@ -14,6 +14,7 @@ export const thing =
 /** Holds for both: not of the second offer alone. */
 export const forBoth =
   /(?:^|\s)(?:both|either|each (?:case|loan|offer|bank|plan|one|way|account)|in (?:both|each|either))(?![a-z])/;
+const ofEach = /(?<![a-z])(?:under|of|for) (?:both|each|either)(?![a-z])/;
 
 /** Rates that are stated, not asked. */
 export const ratesOf = (page: Page): Span[] =>
@@ -54,8 +55,8 @@ export function ownerOf(page: Page, question: PlacedQuestion, [one, other]: Regi
   const [isFlat, isFlatToo] = [one, other].map(({ start, end }, at) =>
     /flat|add-?on/.test(page.flat.slice(Math.min(start, Math.max(heads[at]!, at === 0 ? 0 : one.end)), end)),
   );
-  if (question.asked === 'nominalRate' && isFlat !== isFlatToo) return isFlat ? 0 : 1;
   const words = wordsOf(page, question);
+  if (question.asked === 'nominalRate' && isFlat !== isFlatToo && !ofEach.test(words)) return isFlat ? 0 : 1;
   // "What is paid over 24 months, and what would be saved over 18?": it names the one.
   const named = [one, other].filter((each) => each.start >= question.unit.start && each.end <= question.unit.end);
   const isSameSentence = sentenceAt(page, one) === sentenceAt(page, other);

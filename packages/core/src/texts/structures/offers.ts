@@ -159,10 +159,11 @@ const isAsked = (page: Page, at: number): boolean =>
 function namedPlaces(page: Page): number[] {
   const { flat, text, origins } = page;
   const listed =
-    /(?:offers?|plans?|options?|ways|schemes|deals|choices|proposals|alternatives)(?![a-z])[^.?!]{0,60}: ?\(?a[,:)] [^?!]*?[;.,] (?:or )?\(?(b)[,:)] /d.exec(
+    /(?:offers?|plans?|options?|ways|schemes|deals|choices|proposals|alternatives)(?![a-z])[^.?!]{0,60}: ?\(?(?:a[,:)] [^?!]*?[;.,] (?:or )?\(?(b)[,:)]|i\) [^?!]*?[;.,] (?:or |and )?\(?(ii)\)) /d.exec(
       flat,
     );
-  const [, second] = listed?.indices ?? [];
+  const [, letter, roman] = listed?.indices ?? [];
+  const second = letter ?? roman;
   if (listed && second) return [listed.index + listed[0].indexOf(':'), second[0]];
   const seen = new Set<string>();
   const places: number[] = [];

@@ -127,8 +127,9 @@ export function readTwoTerms(page: Page): DraftReading | undefined {
         page.places[at]!.start >= start &&
         page.places[at]!.start < unit.end,
     );
+  // "starting in a month" is no term.
   const times = page.tokens.flatMap(({ form }, at) =>
-    form === 'time' && page.signs[at]?.[0]?.role !== 'ignored' && !isMoment(at) ? [at] : [],
+    form === 'time' && yearsOf(page, at) > 0.1 && page.signs[at]?.[0]?.role !== 'ignored' && !isMoment(at) ? [at] : [],
   );
   for (const [index, one] of times.entries()) {
     const other = times[index + 1];

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'principal',
+    14,
+    'how much (?:has|have|did|does|will) (?:the|her|his|their) (?:principal|debt|loan|balance|mortgage) (?:gone|go|come|fallen|fall|decreased?|been reduced|shrunk|shrink)(?: down)?(?! to)',
+  ),
+  cue('totalPaid', 13, '(?:give|find|state) (?:both|the two) totals'),
+  cue(
     'interest',
     14,
     'by how much (?:does|do|will) (?:the|this|that|her|his|their) [^?]{0,40} exceed (?:what|the (?:sum|total|deposits|payments|amount))(?![^?]* (?:each|every|⟨[ea]))',
