@@ -66,7 +66,7 @@ const otherNames: readonly { readonly words: RegExp; readonly as: string; readon
   { words: toFind, as: 'find' },
   {
     words:
-      /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its)(?![a-z]))/,
+      /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its|what|how)(?![a-z]))/,
     as: 'find',
   },
 ];

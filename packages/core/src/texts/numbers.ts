@@ -99,7 +99,7 @@ function labelAt(text: string, at: number): Token | undefined {
   const goesOn =
     line?.[0].endsWith(')') && new RegExp(`(?:^|[\\s(])${Number(line[1]) - 1}\\)\\s[^(]*$`).test(text.slice(0, at));
   if (line?.[1] && goesOn) return token('label', at, line[1].length, Number(line[1]));
-  if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?\s*$/.test(text.slice(0, at))))
+  if (line?.[1] && opens && (/\(\s*$/.test(text.slice(0, at)) || !/\d,?[^\S\n]*$/.test(text.slice(0, at))))
     return token('label', at, line[1].length, Number(line[1]));
   const named = /^(\d)(?![\d.,%]\d|[\d%]|\s\d{3})/.exec(text.slice(at, at + 5));
   if (

@@ -132,7 +132,9 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   const isOver =
     question.asked === 'finalAmount' && place?.atChange && endsLast.test(page.flat.slice(0, question.start));
   if (isOver) return [{ ...question, place: undefined }];
-  const told = !place || place.atChange ? paymentToldBefore(page, question, kind) : undefined;
+  const isInAll =
+    kind === 'range' && /altogether|in all|total|sum of/.test(page.flat.slice(question.start, question.unit.end));
+  const told = (!place || place.atChange) && !isInAll ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
 }
 
@@ -153,7 +155,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   const placed = meantQuestions(page).flatMap((question) => withPlaces(page, question));
   // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
   return placed.map((question, at) => {
-    const isWhole = /total|in all|altogether|whole|overall|entire/.test(
+    const isWhole = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/.test(
       page.flat.slice(question.start, question.unit.end),
     );
     // "Interest in the first year? In the second?"

@@ -147,7 +147,8 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   const found: Found[] = [];
   const missed: Span[] = [];
   pieces.forEach((piece, at) => {
-    if (!piece.opens || toldOfRate.test(flat.slice(piece.start, piece.end))) return;
+    const words = flat.slice(piece.start, piece.end);
+    if (!piece.opens || toldOfRate.test(words) || (onlyTells.test(words) && at + 1 < pieces.length)) return;
     const limit = pieces.slice(at + 1).find((each) => each.asks || isListed(flat, each))?.start ?? sentence.end;
     const from = piece.start + (/^[\s,]*/.exec(flat.slice(piece.start, limit))?.[0].length ?? 0);
     const best = bestOf(
@@ -180,6 +181,10 @@ function askedIn(flat: string, sentence: Sentence, pieces: readonly Piece[]): { 
   });
   return { found, missed };
 }
+
+/** "Determine a) …", "Calculate: …": what to find comes behind it. */
+const onlyTells =
+  /^\W*(?:(?:and|then|please|now) )*(?:find|determine|calculate|compute|state|give|work out|show|report|evaluate)(?: the following)?\W*(?:\(?(?:[a-h]|i{1,3})\)|⟨l\d+⟩[.)]?)?\W*$/;
 
 /** "What is the effective rate of 9 %, interest charged monthly?" */
 const toldOfRate = /^\W*(?:interest (?:is )?(?:charged|compounded|added|credited|reckoned) ⟨e\d+⟩|which payment\))\W*$/;

@@ -242,11 +242,15 @@ const beyondTheEnd = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDo
   });
 
 /** The amount is missing, and nobody asks for it. */
-function soughtUnasked({ tokens }: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+function soughtUnasked(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
   const [plan] = plans;
   // With its payments alone it follows from them.
-  const sums = new Set(tokens.flatMap(({ form, value }) => (form === 'money' ? [value] : [])));
-  if (plan?.payment && plan.payments && plan.rate && sums.size === 1 && plans.length === 1) return [];
+  const sums = new Set(page.tokens.flatMap(({ form, value }) => (form === 'money' ? [value] : [])));
+  const isPayment = page.signs.every(
+    (each, at) =>
+      page.tokens[at]?.form !== 'money' || !each.some(({ role, weight }) => role === 'amount' && weight >= 7),
+  );
+  if (plan?.payment && plan.payments && plan.rate && sums.size === 1 && plans.length === 1 && isPayment) return [];
   const isAsked = asks.some(({ quantity }) => quantity === 'amount' || quantity === 'downPayment');
   return plans.length === 1 && plan?.unknown === 'amount' && plan.kind !== 'convert' && !isAsked
     ? [doubt('amount', `The text does not say ${missingNames.amount}, and does not ask for it.`)]

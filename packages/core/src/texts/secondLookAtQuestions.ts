@@ -91,7 +91,7 @@ export const partsOfPayment = (page: Page, { asks }: DraftReading): ReadDoubt[] 
   });
 
 const bothParts =
-  /(?<![a-z])(?:principal and (?:the )?interest|interest and (?:the )?principal)(?: (?:parts?|portions?|shares?|components?))?(?: (?:in|of) (it|this|that)(?! [a-z⟨]))?(?![a-z])/;
+  /(?<![a-z])(?<!total )(?:principal and (?:the )?interest|interest and (?:the )?principal)(?: (?:parts?|portions?|shares?|components?))?(?: (?:in|of) (it|this|that)(?! [a-z⟨]))?(?![a-z])/;
 
 /** What it asks is read from the sentence before or behind it. */
 const isSaidBefore = ({ sentences }: Page, at: number): boolean =>

@@ -53,11 +53,17 @@ export function sentencesOf(flat: string): Sentence[] {
     // "…; what does he pay?" behind what is told.
     const tells =
       found[0] !== ';' || !(interrogative.test(before) || imperative.test(before) || quantityFirst.test(before));
-    if (isRemark && tells && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
+    const goesOn = /^\n$/.test(found[0]) && listHead.test(before) && isItem.test(flat.slice(found.index + 1));
+    if (isRemark && tells && !goesOn && !isLabelPoint(flat, found.index)) close(found.index + found[0].length);
   }
   close(flat.length);
   return sentences;
 }
+
+/** "Calculate:", and the lines below it that say what. */
+const listHead =
+  /^\W*(?:please |now )?(?:find|determine|calculate|compute|state|give|work out|required|wanted|sought|to find|questions?)(?: the following)?:\s*(?:\n|$)/;
+const isItem = /^\s*(?:[;•*-]|\(?[a-h]\)|⟨l\d+⟩|the |her |his |their )/;
 
 /** "1." before a part is no end of a sentence. */
 const isLabelPoint = (flat: string, at: number): boolean => /⟨l\d+⟩$/.test(flat.slice(Math.max(0, at - 8), at));

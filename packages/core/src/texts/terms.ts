@@ -110,13 +110,21 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
       each !== 'payments' ||
       /how many (?:[a-z]+ )?(?:months|quarters|weeks|half-years|periods)/.test(page.flat.slice(unit.start, unit.end)),
   );
+  // The interest of one year of a loan is that of its payments.
+  const isOfYears =
+    /loan|mortgage|borrow|(?<![a-z])len(?:d|t)/.test(page.flat) &&
+    page.questions.some(
+      ({ asked: each, unit }) =>
+        each === 'interest' && /(?:first|⟨o\d+⟩) year/.test(page.flat.slice(unit.start, unit.end)),
+    );
+  if (isOfYears) return true;
   const asks: readonly Asked[] = [
-    ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid'] as const),
+    ...(['payment', 'newPayment', 'lastPayment', 'leftToPay', 'totalPaid', 'principal'] as const),
     ...(isOfMonths ? [] : (['payments'] as const)),
   ];
   if (
     asks.some((each) => asked.has(each)) ||
-    /payment ⟨n\d+⟩|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
       page.flat,
     )
   )
@@ -212,7 +220,7 @@ function frequencyOfText(
       ? (periodOfTerm(quotes(page)[at]) ?? [])
       : [],
   );
-  const [often] = term.filter((perYear) => perYear > 1 && perYear !== 12);
+  const [often] = term.filter((perYear) => perYear > 1 && (perYear !== 12 || rate.compounding === 12));
   if (often !== undefined) return { paymentsPerYear: often, saysFrequency: true };
   return { paymentsPerYear: rate.compounding ?? 12, saysFrequency: false };
 }

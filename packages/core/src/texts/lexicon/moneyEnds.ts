@@ -174,6 +174,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     'at the end of the (?:lease|term|contract|hire)[^.;?!⟨]{0,40}(?:is|will be|would be|be) worth {m}',
     '(?:needs?|wants?|requires?) (?:a|the|her|his|their) (?:deposit|down payment) of {m}',
   ),
+  cue('finalAmount', 11, 'balloon payment (?:of|is|:) {m}'),
   cue('finalAmount', 12, 'balloon (?:on|of|for|under) [^?]{0,90} is {m}'),
   cue('finalAmount', 12, 'option price(?: is| of|:)? {m}'),
   cue(

@@ -14,6 +14,16 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?<=^|[.;:] )amount:? {mn}(?= ?[;,.])',
     'until {mn} (?:is|are) (?:paid off|repaid|cleared)',
   ),
+  cue(
+    'amount',
+    10,
+    'takes? (?:up |out )?{m} from (?:the|a|an|his|her|their) (?:[a-z]+ )?(?:bank|union|lender|society|cooperative|co-operative|fund for)',
+  ),
+  cue(
+    'downPayment',
+    11,
+    '(?:gets?|receives?|has|with|after) (?:an?|the) (?:grant|subsidy|donation|gift|contribution) of {m}(?=,? (?:and|towards?|for|which)(?![a-z]))',
+  ),
   cue('amount', 12, 'equivalent to (?:a )?(?:single |one |cash )*(?:payment|sum) of {m} (?:today|now)'),
   cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
   cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),

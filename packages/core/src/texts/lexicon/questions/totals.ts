@@ -10,6 +10,19 @@ export const totalsAsked: readonly Cue<Asked>[] = [
     'how much (?:has|have|did|does|will) (?:the|her|his|their) (?:principal|debt|loan|balance|mortgage) (?:gone|go|come|fallen|fall|decreased?|been reduced|shrunk|shrink)(?: down)?(?! to)',
   ),
   cue('totalPaid', 13, '(?:give|find|state) (?:both|the two) totals'),
+  cue('interest', 13, '(?:sum|total|amount) of (?:all )?(?:the )?interest(?= ?[?,.;]| and |$|\\n| paid| over)'),
+  cue(
+    'principal',
+    13,
+    '(?:reduction|decrease|fall|drop) (?:of|in) (?:the|her|his|their) (?:debt|loan|balance|principal|mortgage)',
+    '(?:amount|sum) by which the (?:debt|loan|balance|principal) (?:falls|is reduced|goes down|decreases)',
+  ),
+  cue(
+    'totalPaid',
+    11,
+    '(?:the )?(?:total |whole )?(?:amount|sum|money) (?:that (?:is|was|has been) )?(?:paid|put) in(?= ?[,.;?]| and |$| altogether| in all| by )',
+    '(?:all|everything) (?:that )?(?:is|was|has been) (?:paid|put) in(?= ?[,.;?]| and |$)',
+  ),
   cue(
     'interest',
     14,
