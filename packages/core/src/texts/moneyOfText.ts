@@ -170,8 +170,20 @@ function setRight(page: Page, money: Money, kind: ReadKind, open: ReadonlySet<Wo
   turnSaving(page, money, kind);
   turnPayment(page, money, kind);
   turnGrown(page, money, kind);
-  // Savings lead to an end: the only amount is that end, where the end is not asked.
-  if (kind === 'saving' && money.amount && !money.finalAmount && !open.has('finalAmount') && !open.has('amount')) {
+  // Savings lead to an end: the only amount is that end, where the end is not asked; not before what is paid in.
+  const [start] = money.amount ?? [];
+  const isStart =
+    start !== undefined &&
+    start < (money.payment?.[0] ?? -1) &&
+    page.signs[start]?.some((sign) => sign.role === 'amount' && sign.weight >= 8);
+  if (
+    kind === 'saving' &&
+    money.amount &&
+    !money.finalAmount &&
+    !open.has('finalAmount') &&
+    !open.has('amount') &&
+    !isStart
+  ) {
     money.finalAmount = money.amount;
     delete money.amount;
   }

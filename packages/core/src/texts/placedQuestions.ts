@@ -181,6 +181,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
     const beside = [placed[at + 1], placed[at - 1]].find(
       (each) =>
         each?.place &&
+        each.asked !== question.asked &&
         looksAt[each.asked] === 'range' &&
         (sentenceAt(page, each) === own || (goesOn && each === placed[at - 1])),
     );

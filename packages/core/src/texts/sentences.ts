@@ -48,8 +48,8 @@ export function sentencesOf(flat: string): Sentence[] {
   };
   for (const found of flat.matchAll(cut)) {
     // A remark in brackets of its own ends with them.
-    const before = flat.slice(start, found.index);
-    const isRemark = found[0] !== ')' || /^\s*\([^()]{12,}$/.test(before);
+    const before = flat.slice(start, found.index).trimStart();
+    const isRemark = found[0] !== ')' || /^\([^()]{12,}$/.test(before);
     // "…; what does he pay?" behind what is told.
     const tells =
       found[0] !== ';' || !(interrogative.test(before) || imperative.test(before) || quantityFirst.test(before));
@@ -179,7 +179,7 @@ const doesRelate = (text: string, at: number, piece: string): boolean =>
 
 /** "…, the total paid and …": one more of what to find. */
 const listed =
-  /^\s*(?:and )?(?:the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]|^\s*and (?:interest|principal) (?:in|of|parts?|portions?|shares?)(?![a-z])/;
+  /^\s*(?:and )?(?:what (?:is|was|remains|will be|he|she|they|it)|the|its|his|her|their|(?:all|everything)(?= (?:that|he|she|they))) (?!⟨)[a-z]|^\s*and (?:interest|principal) (?:in|of|parts?|portions?|shares?)(?![a-z])/;
 
 /** "(c) If the rate rises to 6.1 %, what …": the question comes behind. */
 const supposes = /^\s*if (?![^?]*\?)/;

@@ -37,7 +37,7 @@ export function unwrapped(text: string): string {
 function isWrapped(lines: readonly string[], at: number): boolean {
   const [line, next] = [trimmed(lines, at), trimmed(lines, at + 1)];
   if (line === '' || next === '' || beginsItem(next)) return false;
-  if (beginsPart(next) && endsSentence(line)) return false;
+  if (beginsPart(next) && (endsSentence(line) || beginsPart(line))) return false;
   if (withinSentence(line, next) || needsMore(line)) return true;
   const block = blockAround(lines, at);
   const width = Math.max(...block.map((each) => each.length));

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    13,
+    'what (?:he|she|they|it|the [a-z]+) (?:then )?(?:has|have|had|will have) (?:at the end(?! of (?:⟨|each|every))|in the end|by then)',
+  ),
+  cue(
+    'finalAmount',
     14,
     'how (?:large|much|big) is (?:the|her|his|their|its) (?:fund|account|pot|capital|savings) (?:then|by then|in the end|at that time|at last)(?= ?[?,.;])',
     'what (?:amount|sum|balance|capital) (?:will|would) have (?:been )?(?:built up|build up|accumulated|grown|gathered|collected)',

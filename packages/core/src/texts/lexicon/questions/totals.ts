@@ -20,8 +20,8 @@ export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
     11,
-    '(?:the )?(?:total |whole )?(?:amount|sum|money) (?:that (?:is|was|has been) )?(?:paid|put) in(?= ?[,.;?]| and |$| altogether| in all| by )',
-    '(?:all|everything) (?:that )?(?:is|was|has been) (?:paid|put) in(?= ?[,.;?]| and |$)',
+    '(?:the )?(?:total |whole )?(?:amount|sum|money) (?:that (?:is|was|has been) )?(?:paid|put) in(?= ?[,.;?]|\\n| and |$| altogether| in all| by )',
+    '(?:all|everything) (?:that )?(?:is|was|has been) (?:paid|put) in(?= ?[,.;?]|\\n| and |$)',
   ),
   cue(
     'interest',

@@ -1,0 +1,88 @@
+/** The second look at what each number is taken as: does it play the part that its words tell, and does it play one? */
+
+import { doubt, quoteOfToken } from './doubts.ts';
+import type { DraftReading } from './draftReading.ts';
+import { tokenAt, type Page } from './page.ts';
+import type { ReadDoubt } from './reading.ts';
+
+/** A sum taken as a payment, where the payment is sought. */
+export function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return [...roles].flatMap(([token, { role, plan }]) => {
+    const of = plans[plan ?? 0];
+    return role === 'payment' && of && plans.length === 1 && of.unknown === 'payment'
+      ? [doubt(quoteOfToken(page, token), `What is ${quoteOfToken(page, token)}, if the payment is to be found?`)]
+      : [];
+  });
+}
+
+/** "What is the price, if 40,000 is paid down and 1,150 a month?": what is paid down, taken as the price that is sought. */
+export const downAsPrice = (page: Page, { plans, roles }: DraftReading): ReadDoubt[] =>
+  [...roles].flatMap(([token, { role, plan }]) => {
+    const isDown = page.signs[token]?.some((sign) => sign.role === 'downPayment' && sign.weight >= 9);
+    const isSought = plans[plan ?? 0]?.unknown === 'amount';
+    const quote = quoteOfToken(page, token);
+    return role === 'price' && isDown && isSought ? [doubt(quote, `What is ${quote}? It is paid down.`)] : [];
+  });
+
+/** A sum that its words make a payment, taken as what is there at the start beside another payment. */
+export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  return [...roles].flatMap(([token, { role, plan }]) => {
+    const [sign] = page.signs[token] ?? [];
+    const isPaid = role === 'amount' && sign?.role === 'payment' && sign.weight >= 9 && plans[plan ?? 0]?.payment;
+    const isAmount = page.signs[token]?.some((each) => each.role === 'amount');
+    const quote = quoteOfToken(page, token);
+    return isPaid && !isAmount ? [doubt(quote, `What is ${quote}? It reads like a payment.`)] : [];
+  });
+}
+
+/** A sum that has a part to play, and is in no plan. */
+export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  const held = new Set(
+    plans.flatMap(({ amount, price, payment, finalAmount, fees = 0 }) => [
+      amount,
+      price,
+      payment,
+      finalAmount,
+      (amount ?? 0) - fees,
+    ]),
+  );
+  return [...roles].flatMap(([token, { role }]) => {
+    const { value, form } = tokenAt(page, token);
+    const isSum = form === 'money' && ['amount', 'price', 'payment', 'finalAmount'].includes(role);
+    const quote = quoteOfToken(page, token);
+    return isSum && !held.has(value) ? [doubt(quote, `What is ${quote}? It is in no plan.`)] : [];
+  });
+}
+
+/** A sum or a percentage that plays no part. */
+export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
+  const taken = new Set([...roles.keys()].map((token) => tokenAt(page, token).value));
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const isDown =
+      roles.get(token)?.role === 'downPaymentRate' && plans.every(({ downPayment }) => downPayment === undefined);
+    const isFree = !roles.has(token) && (form === 'percent' || !taken.has(value));
+    const isLost = (form === 'percent' || form === 'money') && value !== 0 && (isFree || isDown);
+    const quote = quoteOfToken(page, token);
+    // What is saved for, where the end of the savings is asked.
+    const isGoal =
+      page.signs[token]?.[0]?.role === 'price' &&
+      plans.some((plan) => plan.kind === 'saving' && plan.unknown === 'finalAmount');
+    return isLost && !isGoal && page.signs[token]?.[0]?.role !== 'ignored'
+      ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
+      : [];
+  });
+}
+
+/** "… one over 30 months, the other over 54": a count that stands where a term stands, and plays no part. */
+export function countLost(page: Page, { roles }: DraftReading): ReadDoubt[] {
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const { start, end } = page.places[token]!;
+    const isTerm =
+      /(?<![a-z])(?:over|for|or|after|within|until|till|am|turns) $/.test(page.flat.slice(0, start)) &&
+      /^(?:[,;.?)]|$| and )/.test(page.flat.slice(end));
+    const quote = quoteOfToken(page, token);
+    return form === 'count' && value > 1 && !roles.has(token) && isTerm
+      ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
+      : [];
+  });
+}
