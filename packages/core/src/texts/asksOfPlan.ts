@@ -227,6 +227,9 @@ function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
     /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])/.test(unit);
   if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
     return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
+  // "What settles the 24 payments that are left, and how much interest is saved by doing so?"
+  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && plan.unknown === 'amount' && last.k === undefined)
+    return is('totalInterest');
   if (plan.changes.length === 0)
     return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
   return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });

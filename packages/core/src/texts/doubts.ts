@@ -2,7 +2,7 @@
 
 import { agesOf } from './ages.ts';
 import type { DraftAsk } from './draftReading.ts';
-import type { Span } from './flatText.ts';
+import { originOf, type Span } from './flatText.ts';
 import { tokenAt, type Page } from './page.ts';
 import { rolesByForm, type SettledRole } from './settled.ts';
 import type { SolePlan } from './solePlan.ts';
@@ -211,11 +211,12 @@ function askDoubts(page: Page, asks: readonly Pick<DraftAsk, 'quantity' | 'args'
 }
 
 /** Part of the text in its own words. */
-export const quoteOf = (page: Page, { start, end }: Span): string =>
-  page.flat
-    .slice(start, end)
-    .replace(/⟨[a-z](\d+)⟩/g, (_, at: string) => quoteOfToken(page, Number(at)))
-    .trim();
+export function quoteOf(page: Page, { start, end }: Span): string {
+  const said = page.flat.slice(start, end);
+  const from = start + (/^[\s,;:]*/.exec(said)?.[0].length ?? 0);
+  const place = originOf(page, { start: from, end: Math.max(from + 1, start + said.trimEnd().length) });
+  return page.text.slice(place.start, place.end).replace(/\s+/g, ' ').trim();
+}
 
 /** A question that is not understood. */
 export const notUnderstood = (page: Page, place: Span): ReadDoubt =>

@@ -83,7 +83,7 @@ const aside =
 
 /** "the last (smaller) payment" */
 const bracketed =
-  /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular)\)/g;
+  /\((smaller|larger|reduced|last|final|closing|odd|exact|unrounded|fractional|rounded|partial|equal|level|regular|flat|simple|nominal|effective)\)/g;
 
 export function flatten(text: string, tokens: readonly Token[]): FlatText {
   const plain = plainText(text);

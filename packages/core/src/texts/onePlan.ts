@@ -214,7 +214,10 @@ function completed(terms: Terms, like: Terms, asked: ReadonlySet<Asked>): Terms 
     ...(terms.saysFrequency || !like.saysFrequency
       ? {}
       : { paymentsPerYear: like.paymentsPerYear, saysFrequency: true }),
-    ...(terms.timing === undefined ? { timing: like.timing } : {}),
+    // Rents in advance say nothing of a loan.
+    ...(terms.timing === undefined && !(like.kind === 'leasing' && terms.kind === 'borrowing')
+      ? { timing: like.timing }
+      : {}),
     rate: terms.rate.token === undefined && !asked.has('nominalRate') ? like.rate : terms.rate,
   };
 }

@@ -66,6 +66,13 @@ function meantQuestions(page: Page): Question[] {
     // "A legacy was put away eight years ago. What is it worth now?"
     const isAgo = /⟨t\d+⟩ ago(?![a-z])/.test(page.flat) && /worth (?:now|today)/.test(words);
     if (isAgo && !isOften && each.asked === 'amount') return [{ ...each, asked: 'finalAmount' }];
+    // "Equal deposits came to 61,000. What was the deposit?"
+    if (
+      isOften &&
+      each.asked === 'amount' &&
+      /(?:what|how (?:much|large)) (?:is|was|are|were) the deposits?\W*$/.test(words)
+    )
+      return [{ ...each, asked: deposit }];
     // "It has lain in the bank for 7 years. What is it now?"
     const isPaid = isOften || /(?:payments?|instal|deposits|rental)(?![a-z])/.test(page.flat);
     if (each.asked === 'newPayment' && !isPaid) return [{ ...each, asked: 'finalAmount' }];

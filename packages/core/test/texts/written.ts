@@ -8421,6 +8421,141 @@ export const written: readonly Written[] = [
     ],
     asks: ['payments@1', 'lastPayment'],
   },
+  {
+    text: 'A hardware store finances a mower of $2,150 at 9% simple (flat) interest for 20 months. What is the monthly payment?',
+    plans: ['flat amount=2150 rate=0.09/flat n=20 p=12 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: 'A trailer is priced at $14,200. After a trade-in allowance of $2,700 and a cash payment of $1,500, the balance is financed for 4 years at 7.5% compounded monthly. Determine the monthly payment and the total cost of the trailer, trade-in and cash included.',
+    plans: ['borrowing price=14200 down=1500 trade=2700 amount=10000 rate=0.075/nominal/12 n=48 p=12 final=0 ?payment'],
+    asks: ['payment', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'To replace its roof a chapel must accumulate £48,000 in eight years. It makes deposits at the end of every six months into a fund earning 4.6% compounded semi-annually. Find (a) the deposit and (b) the balance in the fund after five years.',
+    plans: ['saving amount=0 rate=0.046/nominal/2 n=16 p=2 final=48000 ?payment'],
+    asks: ['payment', 'balanceAfter k:10'],
+  },
+  {
+    text: 'A £7,500 loan carries a 2% arrangement fee, which is added to the amount borrowed. It is repaid over three years by end-of-month payments at 8.4% compounded monthly. What is the payment, and what is the finance charge including the fee?',
+    plans: ['borrowing fees=150 amount=7650 rate=0.084/nominal/12 n=36 p=12 final=0 ?payment'],
+    asks: ['payment', 'financeCharge'],
+  },
+  {
+    text: 'Equal deposits at the end of each month for 15 years accumulated to $61,000 at 4.5% compounded monthly. What was the deposit? How much interest was earned?',
+    plans: ['saving amount=0 rate=0.045/nominal/12 n=180 p=12 final=61000 ?payment'],
+    asks: ['payment', 'totalInterest'],
+  },
+  {
+    text: 'On a 30-month loan of €9,200 at 10.8% compounded monthly, construct the line of the amortization schedule for payment 11: interest, principal and new balance.',
+    plans: ['borrowing amount=9200 rate=0.108/nominal/12 n=30 p=12 final=0 ?payment'],
+    asks: ['interestIn from:11 to:11', 'principalIn from:11 to:11', 'balanceAfter k:11'],
+  },
+  {
+    text: 'How much would have to be paid now to settle 24 remaining payments of £345, the next due in a month, if interest is 7.8% compounded monthly? How much interest is saved by doing so?',
+    plans: ['borrowing rate=0.078/nominal/12 n=24 p=12 payment=345 final=0 ?amount'],
+    asks: ['amount', 'totalInterest'],
+  },
+  {
+    text: 'Ella invests $4,000 at 5% compounded quarterly for three years, and then the whole amount at 5.6% compounded monthly for four more years. What does she have in the end?',
+    plans: [
+      'lump-sum amount=4000 rate=0.05/nominal/4 n=12 p=4 ?finalAmount',
+      'lump-sum rate=0.056/nominal/12 n=48 p=12 ?finalAmount',
+    ],
+    asks: ['finalAmount@1'],
+  },
+  {
+    text: 'After 3 years of paying €410 at the end of each month on a loan at 6.3% compounded monthly, Ivo still owes €9,870. How much did he borrow?',
+    plans: ['borrowing rate=0.063/nominal/12 n=36 p=12 payment=410 final=9870 ?amount'],
+    asks: ['amount'],
+  },
+  {
+    text: 'Bank X lends at 7.9% compounded monthly; bank Y at 8.0% compounded semi-annually. For a $25,000 loan over five years with monthly payments (end of month), find the payment at each bank and the difference in total interest.',
+    plans: [
+      'borrowing amount=25000 rate=0.079/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=25000 rate=0.08/nominal/2 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'difference of:totalInterest between:[0,1]'],
+  },
+  {
+    text: "The principal on Gerda's mortgage is £140,000 today. She pays £985 at the end of each month at 5.4% compounded monthly. From now on, how many payments does she have to make? If she increases them to £1,085, how many fewer will there be?",
+    plans: [
+      'borrowing amount=140000 rate=0.054/nominal/12 p=12 payment=985 final=0 ?payments',
+      'borrowing amount=140000 rate=0.054/nominal/12 p=12 payment=1085 final=0 ?payments',
+    ],
+    asks: ['payments', 'difference of:payments between:[0,1]'],
+  },
+  {
+    text: "The interest rate on Lara's $95,000 mortgage is fixed at 4.5% compounded monthly for 5 years and then becomes 5.4%. The amortization is 20 years; payments are monthly in arrears and are recalculated at the change. Find both payments and the balance at the end of year 5.",
+    plans: ['borrowing amount=95000 rate=0.045/nominal/12 n=240 p=12 final=0 rate@60:0.054/payments ?payment'],
+    asks: ['payment', 'payment after:60', 'balanceAfter k:60'],
+  },
+  {
+    text: 'A car dealer advertises: "€299 a month for 48 months, first payment in one month, €2,500 down." The car\'s cash price is €15,400. What nominal rate, compounded monthly, does this imply? What is the total price on these terms?',
+    plans: ['borrowing price=15400 down=2500 amount=12900 n=48 p=12 payment=299 final=0 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12', 'totalPaid include:[downPayment]'],
+  },
+  {
+    text: 'What single payment two years from now is equivalent to £5,000 today at 6% compounded semi-annually?',
+    plans: ['lump-sum amount=5000 rate=0.06/nominal/2 n=4 p=2 ?finalAmount'],
+    asks: ['finalAmount'],
+  },
+  {
+    text: 'The Penhallow estate lends a tenant £14,600 for a polytunnel at an effective 6.8%. He returns it in nine equal yearly payments, the first a year after the loan. What is the yearly payment?',
+    plans: ['borrowing amount=14600 rate=0.068/effective/1 n=9 p=1 final=0 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "An industrial dryer valued at £31,000 is leased over five years. The lessee pays rent at the start of each quarter; the lessor requires 8.4% compounded quarterly and reckons with a residual value of £6,500. What should the rent be, and what is the lessor's outstanding capital after three years?",
+    plans: ['leasing price=31000 amount=31000 rate=0.084/nominal/4 n=20 p=4 beginning final=6500 ?payment'],
+    asks: ['payment', 'balanceAfter k:12'],
+  },
+  {
+    text: 'A school fund receives £90 at the beginning of each month. After five years it contains £6,020. What is the nominal rate compounded monthly?',
+    plans: ['saving amount=0 n=60 p=12 payment=90 beginning final=6020 ?rate'],
+    asks: ['nominalRate compoundingsPerYear:12'],
+  },
+  {
+    text: "Lotte needs €150.000 for a workshop. She has €30.000 of her own and borrows the rest at 4,68 % compounded monthly. She will pay it back over 18 years with monthly instalments at month's end. What is the instalment, and what will she still owe after 10 years?",
+    plans: ['borrowing price=150000 down=30000 amount=120000 rate=0.0468/nominal/12 n=216 p=12 final=0 ?payment'],
+    asks: ['payment', 'balanceAfter k:120'],
+  },
+  {
+    text: 'Equal sums are to be paid into a fund at the end of each quarter for 8 years so that at the end of that time it has grown to £30,000. It already contains £4,200 and earns 4.2% compounded quarterly. What is each sum?',
+    plans: ['saving amount=4200 rate=0.042/nominal/4 n=32 p=4 final=30000 ?payment'],
+    asks: ['payment'],
+  },
+  {
+    text: "For a tractor two offers are made. Offer 1: £52,000, less 4% for cash, financed by the bank at 7.1% compounded monthly over 60 months. Offer 2: £52,000 financed by the dealer at 4.9% compounded monthly over 60 months. Payments at month's end. Find the monthly payment of each, and say which is cheaper in all and by how much.",
+    plans: [
+      'borrowing price=52000 rebate=2080 amount=49920 rate=0.071/nominal/12 n=60 p=12 final=0 ?payment',
+      'borrowing amount=52000 rate=0.049/nominal/12 n=60 p=12 final=0 ?payment',
+    ],
+    asks: ['payment', 'payment@1', 'choice by:totalPaid want:least', 'difference of:totalPaid between:[0,1]'],
+  },
+  {
+    text: 'The Brauns have an eight-year loan of €64.000 at 5,4 % compounded monthly, monthly in arrears. With the 36th payment they pay €10.000 extra; the remaining payments are made smaller so that the loan ends on time. What did they pay at first, and what do they pay afterwards? How much interest is saved?',
+    plans: ['borrowing amount=64000 rate=0.054/nominal/12 n=96 p=12 final=0 extra@36:10000/payments ?payment'],
+    asks: ['payment', 'payment after:36', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
+  {
+    text: 'A debt is to be discharged by payments of €700 at the end of each quarter for six years at 6% compounded quarterly. After the tenth payment the debtor is allowed to pay the rest in one sum. What does he pay then? What was the original debt?',
+    plans: ['borrowing rate=0.06/nominal/4 n=24 p=4 payment=700 final=0 ?amount'],
+    asks: ['balanceAfter k:10', 'amount'],
+  },
+  {
+    text: 'Vera compares leasing a loader for 42 payments of £640 in advance and a final £9,000 with borrowing its price of £31,500 over 42 months at 8.3% compounded monthly. Find the nominal rate (compounded monthly) of the lease and the loan payment. Which way pays out less in total?',
+    plans: [
+      'leasing price=31500 amount=31500 n=42 p=12 payment=640 beginning final=9000 ?rate',
+      'borrowing price=31500 amount=31500 rate=0.083/nominal/12 n=42 p=12 final=0 ?payment',
+    ],
+    asks: ['nominalRate compoundingsPerYear:12', 'payment@1', 'choice by:totalPaid want:least'],
+  },
+  {
+    text: "Interest on Ivar's loan of $28,000 is 6.9% compounded monthly. The loan was to be paid off in 72 equal monthly payments in arrears. Starting with payment 25 he pays $80 more than before. Find the original payment, the number of payments he makes altogether and the interest he saves.",
+    plans: ['borrowing amount=28000 rate=0.069/nominal/12 n=72 p=12 final=0 payment@24:80 ?payment'],
+    asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+  },
 ];
 
 /** Problems that cannot be solved as they stand. */

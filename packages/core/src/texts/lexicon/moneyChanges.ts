@@ -78,6 +78,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     10,
     '(?:raises?|raised|raising|increases?|increased|lifts?|rises?|goes up|go up|grows?|steps? up|put(?:s)? up)(?:(?: [a-z]+| <e>){0,4}| [^.;?!]{0,50} of <m>) by {m}',
     '{m} (?:more|larger|higher|bigger)(?! (?:than|interest))',
+    '{m} (?:more|larger|higher|bigger) than (?:before|previously|so far|until then|up to then|at first|hitherto)',
     '(?:pays?|paying|pay) {m} (?:more|extra) than (?:the|her|his|their) (?:(?:regular|usual|normal|required|agreed|scheduled|<e>) )?(?:@payment|one|amount)',
     '{m} (?:more|extra) than the (?:regular|usual|normal|required|agreed|scheduled|<e>) @payment',
     '{m} more than (?:is )?(?:required|needed|necessary|asked|due) (?:is paid )?(?:at|each|every|<e>)',

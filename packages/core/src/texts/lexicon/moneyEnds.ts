@@ -175,6 +175,12 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '(?:needs?|wants?|requires?) (?:a|the|her|his|their) (?:deposit|down payment) of {m}',
   ),
   cue('finalAmount', 11, 'balloon payment (?:of|is|:) {m}'),
+  cue(
+    'finalAmount',
+    11,
+    '(?:deposits|savings|contributions|payments)[^.?!⟨]{0,60}(?:[^.?!]{0,40}) (?:have |had )?(?:accumulated|grown|grew) to {m}',
+  ),
+  cue('finalAmount', 12, '^[^.?!]{0,12}after <t> of (?:paying|payments)[^.?!]{0,120} still owes? {m}'),
   cue('finalAmount', 12, 'balloon (?:on|of|for|under) [^?]{0,90} is {m}'),
   cue('finalAmount', 12, 'option price(?: is| of|:)? {m}'),
   cue(

@@ -17,7 +17,7 @@ const paysOther = pattern(
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
-  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to )?(?:pays?|repays?) {m}(?: [a-z]+){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?',
+  '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?',
 );
 
 /** @returns nothing where only one payment is told of */
@@ -64,18 +64,26 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
 
 const insteadOf = /⟨m(\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|rather than) (?:the |only )?⟨m(\d+)⟩/;
 
+/** "If she raises them to 1,085, how many fewer are there?" */
+const raisedTo =
+  /(?<![a-z])if (?:he|she|they|it|the [a-z]+) (?:raises?|increases?|lifts?|cuts?|lowers?|reduces?) (?:it|them|(?:the|her|his|their|this) (?:⟨e\d+⟩ )?payments?) to ⟨m(\d+)⟩(?=[^.]*\?)/;
+
 /** "How much sooner is it paid off if 450 is paid each month instead of 400?" */
 function readInsteadOf(page: Page): DraftReading | undefined {
-  const found = insteadOf.exec(page.flat);
-  const [other, usual] = [Number(found?.[1]), Number(found?.[2])];
-  if (!found || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
+  const found = insteadOf.exec(page.flat) ?? raisedTo.exec(page.flat);
+  const other = Number(found?.[1]);
+  const usual = Number(found?.[2] ?? page.signs.findIndex(([sign]) => sign?.role === 'payment'));
+  if (!found || other === usual || !page.questions.some(({ asked }) => asked === 'difference')) return undefined;
   const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
   const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
   const first = readPlan(told, { scope: without(page.places[other]!), questions: [] });
   const { plan, read } = first;
+  const from = found.index;
   if (plan.payment !== tokenAt(page, usual).value || plan.unknown !== 'payments' || read.missing.length > 0)
     return undefined;
-  const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'difference' ? 'across' : 1));
+  const questions = ownedQuestions(page, ({ asked, start }): Owner =>
+    asked === 'difference' ? 'across' : start < from ? 0 : 1,
+  );
   return follow(
     page,
     { ...first, plan: { ...plan, name: 'first' } },

@@ -30,7 +30,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'saved? over',
     'how many (?:payments|instal?lments|months|years|quarters|weeks|<e> payments) (?:too )?(?:less|early|ahead|sooner|earlier|fewer|does (?!it take)~save|are saved|less)',
     'how (?:much|many) ~~ (?:sooner|earlier|fewer)',
-    '(?:what|how much) (?:does|do|will|would) (?:he|she|they|it|that|this) (?:thereby |thus |so )?save in interest',
+    '(?:what|how much) (?:does|do|will|would) (?:he|she|they|it|that|this) (?:thereby |thus |so )?save (?:(?:him|her|them|it) )?in interest',
     'what is (?:the )?interest saved',
     '^(?:payments|interest|instal?lments) saved',
     'interest (?:is |are |would be |will be )?(?:thereby |thus |so |then |in this way )?saved',
@@ -44,6 +44,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how many more (?:<e> )?(?:payments|months|instal?lments|years|quarters|weeks) than (?:planned|agreed|originally|before|expected|at first|without|with the old|otherwise)',
     'how (?:does|do|will|would) (?:the|her|his|their|its|this|that) (?:<e> )?(?:[a-z]+ )?(?:@payment|deposit|balance|term|total|interest) change',
   ),
+  cue('difference', 13, 'interest (?:that )?(?:he|she|they|it) (?:will |would )?(?:thereby |thus |so )?saves?(?! for)'),
   cue(
     'difference',
     15,

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    16,
+    'what single (?:payment|sum|amount) (?:(?:due|made|paid) )?(?:in )?<t>(?: from now| hence| later)? (?:is|would be|will be) (?:equivalent|equal|worth as much)',
+  ),
+  cue(
+    'finalAmount',
     13,
     'what (?:he|she|they|it|the [a-z]+) (?:then )?(?:has|have|had|will have) (?:at the end(?! of (?:⟨|each|every))|in the end|by then)',
   ),
