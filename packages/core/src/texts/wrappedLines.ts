@@ -25,46 +25,42 @@ const beginsPart = (line: string): boolean => /^\(?(?:[a-h]|i{1,3}|iv|vi?|\d{1,2
 export function unwrapped(text: string): string {
   if (!text.includes('\n')) return text;
   const lines = text.split('\n');
-  return lines
-    .map((line, at) => {
-      const next = lines[at + 1];
-      if (next === undefined) return line;
-      return line + (isWrapped(lines, at) ? ' ' : '\n');
-    })
-    .join('');
+  const trimmed = lines.map((line) => line.trim());
+  const wrapped = blocksOf(trimmed).flatMap(wrappedIn);
+  return lines.map((line, at) => (at === lines.length - 1 ? line : line + (wrapped[at] ? ' ' : '\n'))).join('');
 }
 
-function isWrapped(lines: readonly string[], at: number): boolean {
-  const [line, next] = [trimmed(lines, at), trimmed(lines, at + 1)];
-  if (line === '' || next === '' || beginsItem(next)) return false;
-  if (beginsPart(next) && (endsSentence(line) || beginsPart(line))) return false;
-  if (withinSentence(line, next) || needsMore(line)) return true;
-  const block = blockAround(lines, at);
-  const width = Math.max(...block.map((each) => each.length));
-  const ends = block.slice(0, -1).map((each, index) => ({
-    isFull: isFull(each, block[index + 1] ?? '', width),
-    mayEnd: endsSentence(each) || beginsItem(block[index + 1] ?? '') || beginsPart(block[index + 1] ?? ''),
-  }));
-  const full = ends.filter(({ isFull: holds }) => holds).length;
-  const goesOn = !endsSentence(line) && /^[a-z0-9$£€%(]/.test(next);
-  return (
+/** Lines between empty ones; an empty line is a block of its own. */
+function blocksOf(lines: readonly string[]): string[][] {
+  const blocks: string[][] = [];
+  for (const line of lines) {
+    const last = blocks.at(-1);
+    if (line !== '' && last && last[0] !== '') last.push(line);
+    else blocks.push([line]);
+  }
+  return blocks;
+}
+
+/** Which lines of a block are read on. */
+function wrappedIn(block: readonly string[]): boolean[] {
+  const width = block.reduce((most, { length }) => Math.max(most, length), 0);
+  const ends = block.slice(0, -1).map((line, at) => ({ line, next: block[at + 1] ?? '' }));
+  const full = ends.filter(({ line, next }) => isFull(line, next, width)).length;
+  const isCut =
     width >= NARROWEST &&
-    isFull(line, next, width) &&
-    ends.every(({ isFull: holds, mayEnd }) => holds || mayEnd) &&
-    (full > 1 || goesOn)
-  );
+    ends.every(
+      ({ line, next }) => isFull(line, next, width) || endsSentence(line) || beginsItem(next) || beginsPart(next),
+    );
+  const wrapped = ends.map(({ line, next }) => {
+    if (beginsItem(next)) return false;
+    if (beginsPart(next) && (endsSentence(line) || beginsPart(line))) return false;
+    if (withinSentence(line, next) || needsMore(line)) return true;
+    const goesOn = !endsSentence(line) && /^[a-z0-9$£€%(]/.test(next);
+    return isCut && isFull(line, next, width) && (full > 1 || goesOn);
+  });
+  return [...wrapped, false];
 }
-
-const trimmed = (lines: readonly string[], at: number): string => (lines[at] ?? '').trim();
 
 /** The next line's first word would not have found room. */
 const isFull = (line: string, next: string, width: number): boolean =>
   line.length + 1 + (/^\S*/.exec(next)?.[0].length ?? 0) > width;
-
-/** The lines around one, between empty ones. */
-function blockAround(lines: readonly string[], at: number): string[] {
-  let [from, to] = [at, at];
-  while (from > 0 && trimmed(lines, from - 1) !== '') from -= 1;
-  while (to + 1 < lines.length && trimmed(lines, to + 1) !== '') to += 1;
-  return lines.slice(from, to + 1).map((each) => each.trim());
-}
