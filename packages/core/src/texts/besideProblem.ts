@@ -1,6 +1,8 @@
 /** What stands beside a problem and is not of it: its number in a list, where it was found, how to write the answers. */
 
-const numbered = /^\s*(?:problem |exercise |question |task |no\. ?)?\(?(\d{1,3})[.)](?=\s)/i;
+/** "12.", "Exercise 7:" before a problem. */
+export const ownNumber =
+  /^\s*(?:(?:problem|exercise|question|q|ex|task|aufgabe|no)\.?\s*)?\(?(\d{1,3})\s*[.):]\s+(?=\S)/i;
 /** Where it was found, and how the answers are to be written. */
 const remarks =
   /\(source:[^()]*\)|(?<=[.?!)]\s+)(?:please )?(?:round|give|express|state|quote) (?:all |your |the |both |final )*(?:answers?|results?)(?: [a-z-]+){0,3} (?:decimals?|cents?|penny|pence|euro|dollar|pound|significant figures|decimal places)(?: places?)?[.!]|(?<=[.?!)]\s+)show (?:all |your |the )*work(?:ings?)?[.!]/gi;
@@ -10,7 +12,7 @@ const remarks =
  * @returns the text with blanks for its own number, unless that is the first of several parts; of the same length
  */
 export function ofProblem(text: string): string {
-  const [found, number] = numbered.exec(text) ?? [];
+  const [found, number] = ownNumber.exec(text) ?? [];
   const next = new RegExp(`[\\s(]${Number(number) + 1}[.)]\\s`);
   const own = found !== undefined && !next.test(text) ? blanks(found) + text.slice(found.length) : text;
   const said = own.replace(remarks, blanks);

@@ -3,6 +3,7 @@
  * form's letter and its place among the tokens. Each place leads back to the text.
  */
 
+import { beforeNumbers, sameWordsAt } from './lexicon/sameWords.ts';
 import type { Token, TokenForm } from './tokens.ts';
 
 export const markLetters: Readonly<Record<TokenForm, string>> = {
@@ -33,44 +34,6 @@ export interface Span {
   readonly end: number;
 }
 
-/** Words before a number that say nothing of what it is, and what says the same in short. */
-const fillers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
-  {
-    words:
-      /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) $/,
-    short: '',
-  },
-  { words: /(?<![a-z])over (?:a|the) (?:term|period|time|course|space|duration) of $/, forms: 't', short: 'over ' },
-  { words: /(?<![a-z])for (?:a|the) (?:term|period|time|duration) of $/, forms: 't', short: 'for ' },
-  { words: /(?<![a-z])in (?:a|the) (?:course|space) of $/, forms: 't', short: 'over ' },
-  { words: /(?<![a-z])(?:with|bearing|carrying) interest at $/, forms: 'p', short: 'at ' },
-  {
-    words:
-      /(?<![a-z])at (?:an? )?(?:(?:annual|yearly|fixed|constant|current) )?(?:interest )?rate (?:of interest )?of $/,
-    forms: 'p',
-    short: 'at ',
-  },
-];
-
-/** "You are asked to find", "Help her work out": find. */
-const toFind = new RegExp(
-  `^(?:(?:you|we) (?:are|were) (?:now |then )?(?:asked|required|expected|told|requested|invited) to|(?:your|the|our) (?:task|job|problem|question|aim) is to|(?:can|could|will|would) you(?: please| now)?|it is (?:required|asked|desired|necessary) to|(?:we|you) (?:want|wish|need|would like|have) to|help (?:[a-z]+ ){1,3}?(?:to )?|your answer should|use (?:[a-z-]+ ){1,5}?to|using (?:[a-z-]+ ){1,5}?,|by means of (?:[a-z-]+ ){1,4}?,) ?(?:find|calculate|compute|determine|work out|state|give|tell (?:him|her|them|me|us)|say|show)(?= (?:the|his|her|their|its|what|how|which|both|each)(?![a-z]))`,
-);
-
-const LONGEST_NAME = 64;
-
-/** Words that are read as others; `isOwed` where they are said of a debt. */
-const otherNames: readonly { readonly words: RegExp; readonly as: string; readonly isOwed?: true }[] = [
-  { words: /^(?:repayment|instal?lment)/, as: 'payment', isOwed: true },
-  { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
-  { words: toFind, as: 'find' },
-  {
-    words:
-      /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its|what|how)(?![a-z]))/,
-    as: 'find',
-  },
-];
-
 const shortened = /(?<![a-z])(?:what|how|that|it|there|who|where|she|he)$/;
 
 /** Points that end no sentence. */
@@ -96,8 +59,9 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
     for (; at < until; at += 1) {
       const char = plain.charAt(at);
       if (char === ' ' && flat.endsWith(' ')) continue;
-      const other = /[a-z]$/.test(flat) ? undefined : otherName(plain.slice(at, at + LONGEST_NAME));
-      if (other) {
+      const other = /[a-z]$/.test(flat) ? undefined : sameWordsAt(plain, at);
+      // No number is read over.
+      if (other && at + other.length <= until) {
         if (other.isOwed) owed.push({ start: flat.length, end: flat.length + other.as.length });
         flat += other.as;
         const last = at + other.length - 1;
@@ -119,7 +83,7 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   };
   tokens.forEach((token, index) => {
     copy(token.start);
-    for (const { words, forms = '', short } of fillers) {
+    for (const { words, forms = '', short } of beforeNumbers) {
       const found = forms.includes(markLetters[token.form]) || forms === '' ? words.exec(flat.slice(-48)) : null;
       if (!found) continue;
       flat = flat.slice(0, flat.length - found[0].length) + short;
@@ -139,14 +103,6 @@ export function flatten(text: string, tokens: readonly Token[]): FlatText {
   copy(plain.length);
   origins.push(text.length);
   return { flat, tokens, origins, places, owed };
-}
-
-function otherName(rest: string): { readonly as: string; readonly isOwed?: true; readonly length: number } | undefined {
-  for (const { words, ...name } of otherNames) {
-    const found = words.exec(rest);
-    if (found) return { ...name, length: found[0].length };
-  }
-  return undefined;
 }
 
 /** Same length as the text, so that places stay. */

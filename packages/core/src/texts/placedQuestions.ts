@@ -106,6 +106,9 @@ function meantQuestions(page: Page): Question[] {
 const endsLast =
   /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z]))[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?$/;
 
+/** It asks of the whole time. */
+const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/;
+
 /** A question with its place; one that names several, once for each. */
 function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   // "The interest still to be paid after two years."
@@ -139,8 +142,7 @@ function withPlaces(page: Page, question: Question): PlacedQuestion[] {
   const isOver =
     question.asked === 'finalAmount' && place?.atChange && endsLast.test(page.flat.slice(0, question.start));
   if (isOver) return [{ ...question, place: undefined }];
-  const isInAll =
-    kind === 'range' && /altogether|in all|total|sum of/.test(page.flat.slice(question.start, question.unit.end));
+  const isInAll = kind === 'range' && ofAll.test(page.flat.slice(question.start, question.unit.end));
   const told = (!place || place.atChange) && !isInAll ? paymentToldBefore(page, question, kind) : undefined;
   return [{ ...question, place: told ?? (isThen ? (momentBefore(page, question.start) ?? place) : place) }];
 }
@@ -162,9 +164,7 @@ export function placeQuestions(page: Page): PlacedQuestion[] {
   const placed = meantQuestions(page).flatMap((question) => withPlaces(page, question));
   // "the principal and the interest in the 25th payment", "what part of payment 97 is interest, and what part principal"
   return placed.map((question, at) => {
-    const isWhole = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/.test(
-      page.flat.slice(question.start, question.unit.end),
-    );
+    const isWhole = ofAll.test(page.flat.slice(question.start, question.unit.end));
     // "Interest in the first year? In the second?"
     const ordinal = /^(?:and )?(?:in|during) the ⟨o(\d+)⟩\W*$/.exec(
       page.flat.slice(question.unit.start, question.unit.end),

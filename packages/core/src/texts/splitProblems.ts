@@ -1,5 +1,7 @@
 /** Pasted text made ready: markup taken away, and many problems told apart. */
 
+import { ownNumber } from './besideProblem.ts';
+
 /** As many characters of one text are read, and as many problems at once. */
 export const LONGEST_TEXT = 8_000;
 export const MOST_PROBLEMS = 200;
@@ -35,7 +37,6 @@ export function plainPasted(pasted: string): string {
 
 const entity = (whole: string, name: string): string => entities[name.toLowerCase()] ?? whole;
 
-const numbered = /^\s*(?:(?:problem|exercise|question|q|ex|task|aufgabe|no)\.?\s*)?(\d{1,3})\s*[.):]\s+(?=\S)/i;
 const hasSums = /[$£€]\s?\d|\d\s?(?:[$£€%]|per ?cent|dollars|pounds|euros)|\d{3,}/;
 
 /**
@@ -63,7 +64,7 @@ function splitByNumbers(text: string): string[] {
   const starts: number[] = [];
   let next: number | undefined;
   lines.forEach((line, at) => {
-    const number = numbered.exec(line)?.[1];
+    const number = ownNumber.exec(line)?.[1];
     if (number === undefined) return;
     const value = Number(number);
     if (next === undefined ? value <= 1 || at === 0 : value === next) {
@@ -79,5 +80,5 @@ function splitByNumbers(text: string): string[] {
     lines.slice(0, starts[0]).some((line) => hasSums.test(line))
   )
     return [];
-  return blocks.map((block) => block.replace(numbered, '').trim());
+  return blocks.map((block) => block.replace(ownNumber, '').trim());
 }

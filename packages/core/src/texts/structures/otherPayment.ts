@@ -7,9 +7,10 @@ import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import { comparedOf } from '../comparedOf.ts';
 import { pattern } from '../pattern.ts';
 import type { RoleSign } from '../roles.ts';
-import type { ReadQuantity } from '../reading.ts';
+import type { ReadLink, ReadPlan } from '../reading.ts';
+import type { SolePlan } from '../solePlan.ts';
 import { follow, without } from './followers.ts';
-import { ownedQuestions, questionsOf, wordsOf, type Across, type Owner } from './severalPlans.ts';
+import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
   'if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
@@ -51,15 +52,10 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isSought = plan.unknown === 'amount' && plan.payment !== null && plan.amount === null;
   const isOpen = plan.payment === null || isSought;
   if (!isOpen || plan.payments === null || plan.changes.length > 0 || read.missing.length > 0) return undefined;
-  return follow(
-    page,
-    { ...asStated, plan: { ...plan, name: 'first' } },
-    questions,
-    { name: 'second', payment: other.value, payments: null, unknown: 'payments' },
-    isSought ? [{ field: 'amount', fromPlan: 0, quantity: 'amount' }] : [],
-    [[token, 'payment']],
-    acrossBoth(page),
-  );
+  return paidOtherwise(page, asStated, questions, token, {
+    plan: { payments: null, unknown: 'payments' },
+    links: isSought ? [{ field: 'amount', fromPlan: 0, quantity: 'amount' }] : [],
+  });
 }
 
 const insteadOf = /⟨m(\d+)⟩(?:[^.?!⟨]|⟨[ea]\d+⟩){0,50} (?:instead of|rather than) (?:the |only )?⟨m(\d+)⟩/;
@@ -78,21 +74,12 @@ function readInsteadOf(page: Page): DraftReading | undefined {
   const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
   const first = readPlan(told, { scope: without(page.places[other]!), questions: [] });
   const { plan, read } = first;
-  const from = found.index;
   if (plan.payment !== tokenAt(page, usual).value || plan.unknown !== 'payments' || read.missing.length > 0)
     return undefined;
   const questions = ownedQuestions(page, ({ asked, start }): Owner =>
-    asked === 'difference' ? 'across' : start < from ? 0 : 1,
+    asked === 'difference' ? 'across' : start < found.index ? 0 : 1,
   );
-  return follow(
-    page,
-    { ...first, plan: { ...plan, name: 'first' } },
-    questions,
-    { name: 'second', payment: tokenAt(page, other).value },
-    [],
-    [[other, 'payment']],
-    acrossBoth(page),
-  );
+  return paidOtherwise(page, first, questions, other);
 }
 
 const askedAgain =
@@ -126,31 +113,30 @@ function readAskedAgain(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   if (plan.payment === null || !['payments', 'amount'].includes(plan.unknown) || read.missing.length > 0)
     return undefined;
-  return follow(
-    once,
-    { ...first, plan: { ...plan, name: 'first' } },
-    questions,
-    { name: 'second', payment: tokenAt(page, token).value },
-    [],
-    [[token, 'payment']],
-    acrossBoth(once),
-  );
+  return paidOtherwise(once, first, questions, token);
 }
+
+/** The plan once more at the payment that a number tells. */
+const paidOtherwise = (
+  page: Page,
+  sole: SolePlan,
+  questions: readonly Owned[],
+  token: number,
+  { plan = {}, links = [] }: { readonly plan?: Partial<ReadPlan>; readonly links?: readonly ReadLink[] } = {},
+): DraftReading =>
+  follow(
+    page,
+    { ...sole, plan: { ...sole.plan, name: 'first' } },
+    questions,
+    { name: 'second', payment: tokenAt(page, token).value, ...plan },
+    links,
+    [[token, 'payment']],
+    acrossBoth(page),
+  );
 
 const acrossBoth =
   (page: Page): Across =>
   (question) => ({
     quantity: 'difference',
-    args: { of: measureOf(wordsOf(page, question)), between: [0, 1] },
+    args: { of: comparedOf(wordsOf(page, question)), between: [0, 1] },
   });
-
-const measureOf = (words: string): ReadQuantity =>
-  /sooner|earlier/.test(words)
-    ? comparedOf(words)
-    : /interest/.test(words)
-      ? 'totalInterest'
-      : /years/.test(words)
-        ? 'years'
-        : /in all|total/.test(words)
-          ? 'totalPaid'
-          : 'payments';

@@ -1,0 +1,58 @@
+/** Words that say the same as others: they are one word before any cue looks at them. */
+
+/** Words before a number that say nothing of what it is, and what says the same in short; `forms`: before which. */
+export const beforeNumbers: readonly { readonly words: RegExp; readonly forms?: string; readonly short: string }[] = [
+  {
+    words:
+      /(?<=[\s(])(?:at least|at most|about|exactly|roughly|only|just|as much as|no less than|no more than|nearly|precisely|a further|as little as|a mere) $/,
+    short: '',
+  },
+  { words: /(?<![a-z])over (?:a|the) (?:term|period|time|course|space|duration) of $/, forms: 't', short: 'over ' },
+  { words: /(?<![a-z])for (?:a|the) (?:term|period|time|duration) of $/, forms: 't', short: 'for ' },
+  { words: /(?<![a-z])in (?:a|the) (?:course|space) of $/, forms: 't', short: 'over ' },
+  { words: /(?<![a-z])(?:with|bearing|carrying) interest at $/, forms: 'p', short: 'at ' },
+  {
+    words:
+      /(?<![a-z])at (?:an? )?(?:(?:annual|yearly|fixed|constant|current) )?(?:interest )?rate (?:of interest )?of $/,
+    forms: 'p',
+    short: 'at ',
+  },
+];
+
+/** "You are asked to find", "Help her work out": find. */
+const toFind = new RegExp(
+  `^(?:(?:you|we) (?:are|were) (?:now |then )?(?:asked|required|expected|told|requested|invited) to|(?:your|the|our) (?:task|job|problem|question|aim) is to|(?:can|could|will|would) you(?: please| now)?|it is (?:required|asked|desired|necessary) to|(?:we|you) (?:want|wish|need|would like|have) to|help (?:[a-z]+ ){1,3}?(?:to )?|your answer should|use (?:[a-z-]+ ){1,5}?to|using (?:[a-z-]+ ){1,5}?,|by means of (?:[a-z-]+ ){1,4}?,) ?(?:find|calculate|compute|determine|work out|state|give|tell (?:him|her|them|me|us)|say|show)(?= (?:the|his|her|their|its|what|how|which|both|each)(?![a-z]))`,
+);
+
+const LONGEST = 64;
+
+interface SameWords {
+  readonly words: RegExp;
+  readonly as: string;
+  /** They are said of a debt. */
+  readonly isOwed?: true;
+}
+
+const sameWords: readonly SameWords[] = [
+  { words: /^(?:repayment|instal?lment)/, as: 'payment', isOwed: true },
+  { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
+  { words: toFind, as: 'find' },
+  {
+    words:
+      /^(?:(?:he|she|they|it|we|i) (?:wants?|would like|wish(?:es)?|needs?) to know|tell (?:him|her|them|me|us)|(?:required|wanted|sought|asked|to find):)(?= (?:the|his|her|their|its|what|how)(?![a-z]))/,
+    as: 'find',
+  },
+];
+
+/** The words at a place of the text in small letters that are read as others, and how long they are. */
+export function sameWordsAt(
+  plain: string,
+  at: number,
+): (Omit<SameWords, 'words'> & { readonly length: number }) | undefined {
+  const rest = plain.slice(at, at + LONGEST);
+  for (const { words, ...other } of sameWords) {
+    const found = words.exec(rest);
+    if (found) return { ...other, length: found[0].length };
+  }
+  return undefined;
+}
