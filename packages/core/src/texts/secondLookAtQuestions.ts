@@ -16,6 +16,16 @@ export function partsMissed({ sentences }: Page, asks: readonly ReadAsk[]): Read
     : [];
 }
 
+/** "• what is owed after payment 24": a line of its own that asks, and is not taken to. */
+export const linesMissed = (page: Page): ReadDoubt[] =>
+  page.sentences.flatMap((sentence, at) => {
+    const asksBefore = page.sentences.slice(0, at).some(({ asks, text }) => asks || /:\s*$/.test(text));
+    const isLine = /^\W*(?:what (?:is|was|will be)|how (?:much|many|large|long)|by how much)(?![a-z])[^?]*$/.test(
+      sentence.text,
+    );
+    return isLine && asksBefore && !sentence.asks ? [notUnderstood(page, sentence)] : [];
+  });
+
 const askingWords =
   /(?<![a-z])(?<!of )(?:what(?! remains| it (?:was|is),)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
 

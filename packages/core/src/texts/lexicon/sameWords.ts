@@ -21,7 +21,7 @@ export const beforeNumbers: readonly { readonly words: RegExp; readonly forms?: 
 
 /** "You are asked to find", "Help her work out": find. */
 const toFind = new RegExp(
-  `^(?:(?:you|we) (?:are|were) (?:now |then )?(?:asked|required|expected|told|requested|invited) to|(?:your|the|our) (?:task|job|problem|question|aim) is to|(?:can|could|will|would) you(?: please| now)?|it is (?:required|asked|desired|necessary) to|(?:we|you) (?:want|wish|need|would like|have) to|help (?:[a-z]+ ){1,3}?(?:to )?|your answer should|use (?:[a-z-]+ ){1,5}?to|using (?:[a-z-]+ ){1,5}?,|by means of (?:[a-z-]+ ){1,4}?,) ?(?:find|calculate|compute|determine|work out|state|give|tell (?:him|her|them|me|us)|say|show)(?= (?:the|his|her|their|its|what|how|which|both|each)(?![a-z]))`,
+  `^(?:(?:you|we) (?:are|were) (?:now |then )?(?:asked|required|expected|told|requested|invited) to|(?:your|the|our) (?:task|job|problem|question|aim) is to|(?:can|could|will|would) you(?: please| now)?|it is (?:required|asked|desired|necessary) to|(?:we|you) (?:want|wish|need|would like|have) to|help (?:[a-z]+ ){1,3}?(?:to )?|your answer should|use (?:[a-z-]+ ){1,5}?to|using (?:[a-z-]+ ){1,5}?,|by means of (?:[a-z-]+ ){1,4}?,) ?(?:find|calculate|compute|determine|work out|state|give|tell (?:him|her|them|me|us)|say|show)(?= ?:| (?:the|his|her|their|its|what|how|which|both|each)(?![a-z]))`,
 );
 
 const LONGEST = 64;
@@ -34,7 +34,8 @@ interface SameWords {
 }
 
 const sameWords: readonly SameWords[] = [
-  { words: /^(?:repayment|instal?lment)/, as: 'payment', isOwed: true },
+  { words: /^(?:repayment|instal?lment)s(?![a-z])/, as: 'payments', isOwed: true },
+  { words: /^(?:repayment|instal?lment)(?![a-z])/, as: 'payment', isOwed: true },
   { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },
   { words: toFind, as: 'find' },
   {
