@@ -94,12 +94,37 @@ test('a mark is changed, left aside, given another value; the plan follows, and 
   await expect(page.getByRole('region', { name: 'the plan' })).toContainText('48 monthly payments');
 
   await page.getByLabel('title of the exercise').fill('The cider press, varied');
-  await page.getByLabel('Vary the numbers').check();
-  await page.getByRole('button', { name: 'Make the exercise' }).click();
+  // Faster than it can be read again: what is made is what stands there.
+  await page.getByLabel('Vary the numbers').evaluate(async (box: HTMLInputElement) => {
+    box.click();
+    await Promise.resolve();
+    [...document.querySelectorAll('button')].find(({ textContent }) => textContent === 'Make the exercise')!.click();
+  });
   await expect(page).toHaveURL(/\/exercises\/[\w-]+$/);
   await expect(page.getByLabel('how price varies')).toHaveValue('range');
+  await expect(page.getByLabel('title of the exercise')).toHaveValue('The cider press, varied');
   await page.goto('/exercises/from-text');
   await page.getByRole('button', { name: 'Put away' }).click();
+});
+
+test('what is typed while an exercise is being made stays', async ({ page }) => {
+  let letGo = () => {};
+  const held = new Promise<void>((done) => (letGo = done));
+  await page.route('**/api/exercise-file', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByLabel('text of the problems').fill(`1. ${clear[0]}\n2. ${clear[1]}`);
+  await page.getByRole('button', { name: 'Read 2 problems' }).click();
+  await page.getByRole('button', { name: 'Make the exercise' }).click();
+  await page.getByRole('button', { name: 'problem 2, ready' }).click();
+  const title = page.getByLabel('title of the exercise');
+  await title.fill('A fund for later');
+  letGo();
+  await expect(page.getByText('One exercise is made.')).toBeVisible();
+  await expect(title).toHaveValue('A fund for later');
+  await page.getByRole('button', { name: 'problem 1, made' }).click();
+  await expect(page.getByRole('link', { name: 'Open the exercise' })).toBeVisible();
 });
 
 test('a lesson covers what each number is until it is asked, by the keyboard', async ({ page }) => {

@@ -13,7 +13,7 @@ import { PasteBox } from './PasteBox.tsx';
 import { ReadPlans } from './ReadPlans.tsx';
 import { changedAt, nothingPasted, pastedFrom, retold, settledAt, type Pasted } from './pasted.ts';
 import { isReady, useMaking } from './useMaking.ts';
-import { usePasted } from './usePasted.ts';
+import { usePasted, type ChangePasted } from './usePasted.ts';
 import type { ReadText } from './texts.worker.ts';
 import { useReadings, type Readings } from './useReadings.ts';
 import styles from './Text.module.css';
@@ -25,7 +25,7 @@ export function FromTextPage() {
   const [search, set] = useSearchSetting();
   const at = Math.min(Math.max(1, Number(search.get('problem')) || 1), Math.max(1, pasted.problems.length)) - 1;
   const readings = useReadings(pasted, at);
-  if (pasted.problems.length === 0) return <PasteBox onPaste={(text) => keep(pastedFrom(text))} />;
+  if (pasted.problems.length === 0) return <PasteBox onPaste={(text) => keep(() => pastedFrom(text))} />;
   const go = (to: number) => set('problem', String(to + 1));
   return <Walk pasted={pasted} at={at} readings={readings} onGo={go} onChange={keep} />;
 }
@@ -35,12 +35,12 @@ interface WalkProps {
   readonly at: number;
   readonly readings: Readings;
   readonly onGo: (at: number) => void;
-  readonly onChange: (next: Pasted) => void;
+  readonly onChange: ChangePasted;
 }
 
 function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
   const [lesson, setLesson] = useState(false);
-  const making = useMaking(pasted, readings, onChange);
+  const making = useMaking(readings, onChange);
   const problem = pasted.problems[at]!;
   const read = readings.of(at);
   return (
@@ -60,12 +60,12 @@ function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
         </p>
       )}
       <Steps pasted={pasted} at={at} readings={readings} onGo={onGo} />
-      {read && <Doubts reading={read.reading} onChoose={(sets) => onChange(settledAt(pasted, at, sets))} />}
+      {read && <Doubts reading={read.reading} onChoose={(sets) => onChange(settledAt(at, sets))} />}
       <div className="beside even">
         <TextSheet pasted={pasted} at={at} read={read} onChange={onChange} />
         <div aria-live="polite">
           {read && <ReadPlans read={read} />}
-          {read && <Assumed reading={read.reading} onChoose={(sets) => onChange(settledAt(pasted, at, sets))} />}
+          {read && <Assumed reading={read.reading} onChoose={(sets) => onChange(settledAt(at, sets))} />}
         </div>
       </div>
       {lesson && read && <Lesson title={problem.title} pieces={read.pieces} onClose={() => setLesson(false)} />}
@@ -94,7 +94,7 @@ function TextSheet({ pasted, at, read, onChange }: TextSheetProps) {
           className={styles.paste}
           aria-label={say('the text of this problem')}
           value={problem.text}
-          onChange={(event) => onChange(retold(pasted, at, event.currentTarget.value))}
+          onChange={(event) => onChange(retold(at, event.currentTarget.value))}
         />
       ) : read ? (
         <MarkedText
@@ -102,7 +102,7 @@ function TextSheet({ pasted, at, read, onChange }: TextSheetProps) {
           text={problem.text}
           pieces={read.pieces}
           settled={problem.settled}
-          onSettle={(settled) => onChange(changedAt(pasted, at, { settled }))}
+          onSettle={(settled) => onChange(changedAt(at, { settled }))}
         />
       ) : (
         <p className={styles.text}>{problem.text}</p>
@@ -121,10 +121,10 @@ function Head(props: HeadProps) {
   const { problems, varied } = pasted;
   const problem = problems[at]!;
   const startOver = () => {
-    onChange(nothingPasted);
+    onChange(() => nothingPasted);
     onGo(0);
     const said = many(problems.length, 'The problem was put away.', '{{count}} problems were put away.');
-    showUndo(said, async () => onChange(pasted));
+    showUndo(said, async () => onChange(() => pasted));
   };
   return (
     <PageHead
@@ -144,7 +144,7 @@ function Head(props: HeadProps) {
             className="title-field"
             aria-label={say('title of the exercise')}
             value={problem.title}
-            onChange={(event) => onChange(changedAt(pasted, at, { title: event.currentTarget.value }))}
+            onChange={(event) => onChange(changedAt(at, { title: event.currentTarget.value }))}
           />
         </h1>
       }
@@ -153,7 +153,10 @@ function Head(props: HeadProps) {
         <input
           type="checkbox"
           checked={varied}
-          onChange={(event) => onChange({ ...pasted, varied: event.currentTarget.checked })}
+          onChange={(event) => {
+            const { checked } = event.currentTarget;
+            onChange((before) => ({ ...before, varied: checked }));
+          }}
         />{' '}
         {say('Vary the numbers')}
       </label>
@@ -170,7 +173,7 @@ function MakeButtons({ pasted, at, readings, making, onGo }: HeadProps) {
   const { problems } = pasted;
   const problem = problems[at]!;
   const ready = problems.map((_, place) => place).filter((place) => isReady(pasted, readings, place));
-  const sure = ready.filter((place) => readings.of(place)?.reading.doubts.length === 0);
+  const sure = ready.filter((place) => readings.isRead(place) && readings.of(place)?.reading.doubts.length === 0);
   const makeOne = async () => {
     const [id] = await making.make([at]);
     if (id !== undefined && problems.length === 1) void navigate(`/exercises/${id}`);

@@ -23,13 +23,30 @@ export function pastedFrom(text: string): Pasted {
 
 export const newProblem = (text: string): PastedProblem => ({ text, title: titleOf(text), settled: {} });
 
-export function changedAt(pasted: Pasted, at: number, change: Partial<PastedProblem>): Pasted {
-  return { ...pasted, problems: pasted.problems.map((each, index) => (index === at ? { ...each, ...change } : each)) };
-}
+type Change = (before: Pasted) => Pasted;
+
+export const changedAt =
+  (at: number, change: Partial<PastedProblem>): Change =>
+  (before) => ({
+    ...before,
+    problems: before.problems.map((each, index) => (index === at ? { ...each, ...change } : each)),
+  });
 
 /** Another text begins anew: what was settled was about places in the old one. */
-export const retold = (pasted: Pasted, at: number, text: string): Pasted =>
-  changedAt(pasted, at, { text, settled: {} });
+export const retold = (at: number, text: string): Change => changedAt(at, { text, settled: {} });
 
-export const settledAt = (pasted: Pasted, at: number, sets: Readonly<Record<string, string>>): Pasted =>
-  changedAt(pasted, at, { settled: settle(pasted.problems[at]?.settled ?? {}, sets) });
+export const settledAt =
+  (at: number, sets: Readonly<Record<string, string>>): Change =>
+  (before) =>
+    changedAt(at, { settled: settle(before.problems[at]?.settled ?? {}, sets) })(before);
+
+/** What exercises were made of, by place: with their ids, or without one again. */
+export const madeOf =
+  (ids: ReadonlyMap<number, string | undefined>): Change =>
+  (before) => ({
+    ...before,
+    problems: before.problems.map(({ madeId, ...rest }, at) => {
+      const id = ids.has(at) ? ids.get(at) : madeId;
+      return id === undefined ? rest : { ...rest, madeId: id };
+    }),
+  });

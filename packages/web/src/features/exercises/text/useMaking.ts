@@ -4,7 +4,8 @@ import type { Exercise } from '@hardy-sextant/core';
 import { useState } from 'react';
 import { useDeleteExercise, useImportExercises } from '../../../api/records.ts';
 import { showUndo } from '../../../ui/showUndo.tsx';
-import type { Pasted } from './pasted.ts';
+import { madeOf, type Pasted } from './pasted.ts';
+import type { ChangePasted } from './usePasted.ts';
 import type { Readings } from './useReadings.ts';
 import { many, say } from '../../../words/say.ts';
 
@@ -22,17 +23,21 @@ export const isReady = (pasted: Pasted, readings: Readings, at: number): boolean
 
 const isSame = (one: Exercise, other: Exercise): boolean => JSON.stringify(one.story) === JSON.stringify(other.story);
 
-export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: Pasted) => void): Making {
+export function useMaking(readings: Readings, onChange: ChangePasted): Making {
   const write = useImportExercises();
   const remove = useDeleteExercise();
+  const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
   const make = async (places: readonly number[]): Promise<readonly string[]> => {
     setProblem('');
-    const ready = places.flatMap((at) => {
-      const exercise: Exercise | undefined = readings.of(at)?.made?.exercise;
-      return exercise ? [{ at, exercise }] : [];
-    });
+    setBusy(true);
     try {
+      const read = await Promise.all(places.map(async (at) => ({ at, made: (await readings.asItStands(at))?.made })));
+      const ready = read.flatMap(({ at, made }) => (made ? [{ at, exercise: made.exercise }] : []));
+      if (ready.length === 0) {
+        setProblem(say('Something is still missing.'));
+        return [];
+      }
       const exercises = ready.map(({ exercise }) => exercise);
       const { taken, same, refused } = await write.mutateAsync({ format: EXERCISE_FORMAT, version: 2, exercises });
       if (refused.length > 0)
@@ -53,24 +58,20 @@ export function useMaking(pasted: Pasted, readings: Readings, onChange: (next: P
             '{{count}} of them are in your library already, word for word.',
           ),
         );
-      onChange({
-        ...pasted,
-        problems: pasted.problems.map((each, at) => {
-          const id = ids.get(at);
-          return id === undefined ? each : { ...each, madeId: id };
-        }),
-      });
+      onChange(madeOf(ids));
       const made = taken.map(({ id }) => id);
       if (made.length > 0)
         showUndo(many(made.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
           for (const id of made) await remove.mutateAsync(id);
-          onChange(pasted);
+          onChange(madeOf(new Map([...ids.keys()].map((at) => [at, undefined]))));
         });
       return made;
     } catch (error) {
       setProblem(error instanceof Error ? error.message : say('It could not be kept.'));
       return [];
+    } finally {
+      setBusy(false);
     }
   };
-  return { busy: write.isPending, problem, make };
+  return { busy, problem, make };
 }

@@ -1,5 +1,5 @@
 /** What was pasted, remembered on this device over a reload. */
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { z } from 'zod';
 import { remember, remembered } from '../../../api/kept/unsent.ts';
 import { nothingPasted, type Pasted } from './pasted.ts';
@@ -13,9 +13,15 @@ const stored = z.object({
   varied: z.boolean(),
 });
 
-export function usePasted(): readonly [Pasted, (next: Pasted) => void] {
+/** A change is made to what stands by then: what was typed while an exercise was being written stays. */
+export type ChangePasted = (change: (before: Pasted) => Pasted) => void;
+
+export function usePasted(): readonly [Pasted, ChangePasted] {
   const [pasted, setPasted] = useState<Pasted>(() => (remembered(KEY, stored) as Pasted | undefined) ?? nothingPasted);
-  const keep = (next: Pasted) => {
+  const latest = useRef(pasted);
+  const keep: ChangePasted = (change) => {
+    const next = change(latest.current);
+    latest.current = next;
     setPasted(next);
     remember(KEY, next.problems.length === 0 ? undefined : next);
   };
