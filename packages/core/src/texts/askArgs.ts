@@ -18,6 +18,9 @@ export interface AskedPlace {
   readonly lastPayments?: number;
   /** So many years before the end. */
   readonly leftYears?: number;
+  /** The first or the last payment of this year. */
+  readonly firstInYear?: number;
+  readonly lastInYear?: number;
   /** So many payments before the end. */
   readonly leftPayments?: number;
   /** When this part of the term is over. */
@@ -54,6 +57,17 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 const ranges: readonly PlaceRecord[] = [
+  place(
+    '(?:between|from) the (?:end|close) of (?:@year {n}|(?:the |its )?{o} @year) (?:and|to|until) (?:the (?:end|close) of )?(?:@year {n}|(?:the |its )?{o}(?: @year)?)',
+    ['from', 'to'],
+    ([from, to]) => ({ fromYear: from! + 1, toYear: to! }),
+  ),
+  place('first (?:<e> )?(?:@payment|@deposit) (?:of|in) (?:@year {n}|(?:the |its )?{o} @year)', ['from'], ([year]) => ({
+    firstInYear: year!,
+  })),
+  place('last (?:<e> )?(?:@payment|@deposit) (?:of|in) (?:@year {n}|(?:the |its )?{o} @year)', ['from'], ([year]) => ({
+    lastInYear: year!,
+  })),
   place('(?:years?) {n} (?:to|through|until|and|-|up to) (?:year )?{n}', ['from', 'to'], ([from, to]) => ({
     fromYear: from!,
     toYear: to!,
@@ -132,7 +146,10 @@ const ranges: readonly PlaceRecord[] = [
     from: k!,
     to: k!,
   })),
-  place('(?:@payment|@deposit|rental|line|row) (?:number |no\\.? )?{n}', ['from'], ([k]) => ({ from: k!, to: k! })),
+  place('(?:@payment|@deposit|rental|line|row|month|quarter) (?:number |no\\.? )?{n}', ['from'], ([k]) => ({
+    from: k!,
+    to: k!,
+  })),
   place(`(?:the |her |his |their |its )?(?:very )?first ${payment}`, [], () => ({ from: 1, to: 1 })),
   place(`(?:the |her |his |their |its )?second ${payment}`, [], () => ({ from: 2, to: 2 })),
 ];
@@ -162,9 +179,17 @@ const moments: readonly PlaceRecord[] = [
       part,
     })),
   ),
+  place(
+    '{t} (?:are |is )?(?:still |yet )?(?:to (?:go|come|run)|left|remaining|ahead|before (?:the|its) (?:end|term)(?: of (?:the|its) [a-z]+)?)',
+    ['after'],
+    (_, [years]) => ({ leftYears: years! }),
+  ),
+  place('first (?:<e> )?@payment (?:of|in) (?:@year {n}|(?:the |its )?{o} @year)', ['after'], ([year]) => ({
+    firstInYear: year!,
+  })),
   place('at (?:their|its) end', [], () => ({ atChange: true })),
   place(
-    '{t} after (?:the|her|his|their|its) (?:loan|debt|mortgage|lease|start|beginning)(?: (?:began|begins|started|starts|was|is))?',
+    '{t} after (?:the|her|his|their|its) (?:(?:first )?(?:deposit|investment|sum)|loan|debt|mortgage|lease|start|beginning)(?: (?:began|begins|started|starts|was|is))?',
     ['after'],
     (_, [years]) => ({ afterYears: years! }),
   ),

@@ -77,13 +77,14 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
       piece: told,
     };
   if (
-    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
+    !/^(?:\(?(?:[a-h]|i{1,3}|iv|⟨l\d+⟩)\)\s*)?(?:and )?(?:(?:how (?:much|large|big)|what) (?:is|was|would|will) (?:that|it|this)(?: (?:sum|amount|payment|pension|withdrawal|income))?(?: be)?|(?:what|which) (?:sums?|amounts?)(?: (?:is|are|was|were) (?:that|this|it|they|these))?|(?:find|calculate|compute|determine|state|work out) (?:it|them|this|that|these|the (?:amount|sum))|(?:how much|what) (?:does|will|must|would|did) (?:he|she|they) (?:need|have to pay|pay|owe)(?: then| for (?:that|this))?)\W*$/.test(
       headOf(sentence.text).replace(/^\W*(?:if|at|with|when) [^?]{0,90}, (?=what |how )/, ''),
     )
   )
     return undefined;
-  // "He takes out the same amount at the end of each month. What is it?"
+  // "He takes out the same amount at the end of each month. What is it?" Not: what does he owe?
   const regular =
+    !/(?<![a-z])owe(?![a-z])/.test(sentence.text) &&
     /an? income(?![a-z])|the (?:rent|rental|payment|instal?lment|deposit) is (?:due|payable|paid|made) (?=at|each|every|⟨)|with (?:a|one) payment(?![a-z])|the (?:⟨e\d+⟩ )?payment is (?:found|computed|worked out|calculated)|(?:same|equal|fixed|regular|level|⟨e\d+⟩) (?:⟨e\d+⟩(?:-end)? |[a-z]+ )?(?:amounts?|sums?|payments?|deposits?|withdrawals?)(?![a-z])/.exec(
       flat.slice(told.start, told.end),
     );

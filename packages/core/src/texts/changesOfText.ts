@@ -36,7 +36,12 @@ const moment = (words: string, role: MomentRecord['role'] = 'after', less: Momen
 
 const moments: readonly MomentRecord[] = [
   moment(
-    `(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o} ${payment} ?(?:on(?:wards?)?)?`,
+    '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the )?{o} year',
+    'from',
+    1,
+  ),
+  moment(
+    `(?:from|starting with|beginning with|as of|with effect from) (?:the )?{o}(?! year) ${payment} ?(?:on(?:wards?)?)?`,
     'from',
     1,
   ),
@@ -57,7 +62,8 @@ const moments: readonly MomentRecord[] = [
   moment('term (?:is|of|was) {t}'),
   moment('(?:has an?|for an?|with an?|an initial) {t} term'),
   moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
-  moment('{t} (?:later|into|on|have|has|after|from now|in(?! )|are)'),
+  moment('{t} (?:later|into|on|have|has|after|from (?:now|today)|hence|in(?! )|are)'),
+  moment('in {t}'),
 ];
 
 const kindsOf = {
@@ -103,16 +109,19 @@ export function changesOfText(page: Page): ChangeRead[] {
 function isOfEach(page: Page, token: number): boolean {
   const { start, end } = page.places[token]!;
   const sentence = sentenceAt(page, { start, end });
+  // "If she adds 100 to every payment, after how many payments is it paid off?"
+  const told = (sentence?.text ?? '').replace(/after how many[^?]*\?/, '');
   const isEach =
+    /each (?:payment |one |of them )?(?:is|are|was|were) (?:raised|increased|lifted|put up) by $/.test(
+      page.flat.slice(0, start),
+    ) ||
     /^ (?:(?:extra|more)(?: than [a-z ]{3,20}?)? )?(?:(?:is|are|was|were) (?:paid|added|put in) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(
       page.flat.slice(end, end + 40),
     );
   const isAtOnce =
     /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first (?:payment|month|one)|outset|beginning)/;
-  if (isAtOnce.test(sentence?.text ?? '')) return true;
-  return (
-    isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting)(?![a-z])/.test(sentence?.text ?? '')
-  );
+  if (isAtOnce.test(told)) return true;
+  return isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting)(?![a-z])/.test(told);
 }
 
 /** "After a year she can pay 480 a month": a second payment with a moment beside it. */
@@ -260,8 +269,8 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
-      const isYear = form === 'time' || /^⟨o\d+⟩\s+y(?:ea)?r|of y(?:ea)?rs?\s/.test(match[0]);
-      const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value;
+      const isYear = form === 'time' || /⟨o\d+⟩\s+y(?:ea)?r|of y(?:ea)?rs?\s/.test(match[0]);
+      const years = form === 'time' ? value * (yearsIn[unit] ?? NaN) : value - less;
       return [{ at, role, rank, distance, moment: isYear ? { afterYears: years } : { after: value - less } }];
     }),
   );

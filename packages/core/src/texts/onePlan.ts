@@ -155,11 +155,12 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
     const { start, end } = page.places[at]!;
     const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
     const isNext =
-      /(?:another|further|(?:goes|going|carries|went) on for|for the (?:next|following)) $/.test(before) ||
-      /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
+      /(?:another|further|(?:goes|going|carries|went) on for|(?:for|during|in|over) the (?:next|following)) $/.test(
+        before,
+      ) || /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
     // "… for the first six years, for the last four years 140."
     const isLast =
-      /for the (?:last|remaining|other) $/.test(before) &&
+      /(?:for|during|in|over) the (?:last|remaining|other) $/.test(before) &&
       first?.kind === 'new payment' &&
       page.tokens.filter(({ form }) => form === 'time').length === 2;
     // "400 for six years, then 250 for four years"

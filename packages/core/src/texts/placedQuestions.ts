@@ -38,6 +38,14 @@ function ofOneNow(page: Page): readonly Question[] {
         page.flat.slice(unit.start, unit.end),
       ),
     );
+  // "It is paid back in a single payment after nine years. How large is the payment?"
+  const isOneLater =
+    !page.periods.some(({ use }) => use === 'frequency') &&
+    /(?:repaid|paid back|repays?|paid off|settled|discharged)[^.?!⟨]{0,24} (?:in|by|with|as) (?:one|a single) (?:payment|sum|amount)/.test(
+      page.flat,
+    );
+  if (isOneLater)
+    return page.questions.map((each) => (each.asked === 'payment' ? { ...each, asked: 'finalAmount' as const } : each));
   return isOneNow || isPutInNow
     ? page.questions.map((each) =>
         each.asked === 'payment' || (isPaidNow && (each.asked === 'finalAmount' || each.asked === 'totalPaid'))
@@ -291,7 +299,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|after (?:the|her|his|their|its) [a-z ]{3,24})(?=[,:])|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its) [a-z ]{3,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:⟨e\d+⟩ )?(?:payments? )?(?:still )?(?:to (?:go|run|come)|left|remaining))|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|for(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

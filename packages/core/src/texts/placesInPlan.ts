@@ -36,6 +36,8 @@ export function momentOf(
   if (place.leftYears !== undefined && plan.payments !== null)
     return wholeNumber(plan.payments - place.leftYears * plan.paymentsPerYear);
   if (place.leftPayments !== undefined && plan.payments !== null) return plan.payments - place.leftPayments;
+  const only = onlyInYear(place, plan.paymentsPerYear);
+  if (only !== undefined) return only;
   if (place.part !== undefined && plan.payments !== null) return wholeNumber(plan.payments * place.part);
   if (place.same) return last.k ?? last.to;
   if (place.atChange) return changesAfter === undefined ? (last.k ?? last.to) : changesAfter + skipped;
@@ -52,6 +54,8 @@ export function rangeOf(
   const p = plan.paymentsPerYear;
   if (place.fromYear !== undefined && place.toYear !== undefined)
     return { from: wholeNumber((place.fromYear - 1) * p) + 1, to: wholeNumber(place.toYear * p) };
+  const only = onlyInYear(place, p);
+  if (only !== undefined) return { from: only, to: only };
   if (place.half && plan.payments !== null) {
     const middle = Math.floor(plan.payments / 2);
     return place.half === 'first' ? { from: 1, to: middle } : { from: middle + 1, to: plan.payments };
@@ -68,3 +72,11 @@ export function rangeOf(
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };
   return undefined;
 }
+
+/** The first payment of a year, or its last. */
+const onlyInYear = ({ firstInYear, lastInYear }: AskedPlace, paymentsPerYear: number): number | undefined =>
+  firstInYear !== undefined
+    ? wholeNumber((firstInYear - 1) * paymentsPerYear) + 1
+    : lastInYear === undefined
+      ? undefined
+      : wholeNumber(lastInYear * paymentsPerYear);

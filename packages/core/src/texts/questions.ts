@@ -121,8 +121,19 @@ const isOnlyTold = ({ text, start }: Sentence, sentences: readonly Sentence[]): 
   /⟨p\d+⟩/.test(text) &&
   sentences.some((other) => other.start > start && other.asks);
 
+/** "What is the difference between the payment over 20 years and the payment over 25?": one question. */
+const isOfDifference = (flat: string, { piece }: Found, found: readonly Found[]): boolean =>
+  found.some(
+    ({ question, piece: other }) =>
+      question.says === 'difference' &&
+      other.start < piece.start &&
+      /between (?:[^,;?!]|⟨[a-z]\d+⟩)* and $/.test(flat.slice(other.start, piece.start)) &&
+      /^(?:the|its|her|his|their|that) /.test(flat.slice(piece.start)),
+  );
+
 /** What is converted is not asked, unless a question of its own asks for it. */
-function keptOf(flat: string, found: readonly Found[]): readonly Found[] {
+function keptOf(flat: string, all: readonly Found[]): readonly Found[] {
+  const found = all.filter((each) => !isOfDifference(flat, each, all));
   const converts = found.find(({ question }) => question.weight === CONVERTS);
   if (!converts) return found;
   return found.filter(

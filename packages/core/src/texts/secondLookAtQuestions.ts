@@ -27,7 +27,7 @@ export const linesMissed = (page: Page): ReadDoubt[] =>
   });
 
 const askingWords =
-  /(?<![a-z])(?<!of )(?:what(?! remains| it (?:was|is),)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
+  /(?<![a-z])(?<!of )(?<!exceeds? )(?<!than )(?:what(?! remains| it (?:was|is),)|which(?= (?:of|loan|offer|is|has|rate))|how (?:much|many|long|large|big|soon))(?![a-z])/g;
 
 const isToFind =
   /^\W*(?:(?:please|now|then|hence|first) )*(?:find|give|state|calculate|compute|determine|work out|report|what (?:is|are) the)(?![a-z])/;
@@ -142,7 +142,8 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
       !isAskedTwice(page, { start, end })
     )
       return [doubt('asks', `What does this ask: “${quoteOf(page, { start, end })}”?`)];
-    const toFind = isToFind.test(text) && !/^\W*give the exact/.test(text);
+    const isBetween = /difference[^?]*(?<![a-z])between(?![a-z])/.test(text);
+    const toFind = isToFind.test(text) && !/^\W*give the exact/.test(text) && !isBetween;
     const semicolons = /^\W*(?:required|wanted|sought|to find|find):/.test(text) ? text.split(';').length : 0;
     const listed = Math.max(semicolons, toFind ? thingsToFind(text) : 0);
     // "A 5.5 % loan of 6,400 – payment, and the nominal rate behind it?"

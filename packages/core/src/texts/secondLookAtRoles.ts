@@ -38,7 +38,10 @@ export function paidTwice(page: Page, { plans, roles }: DraftReading): ReadDoubt
 /** A sum that has a part to play, and is in no plan. */
 export function takenAndLost(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
   const held = new Set(
-    plans.flatMap(({ amount, price, payment, finalAmount, fees = 0 }) => [
+    plans.flatMap(({ amount, price, payment, finalAmount, fees = 0, links = [] }) => [
+      ...links.map(({ fromPlan, quantity, plus = 0 }) =>
+        quantity === 'amount' ? (plans[fromPlan]?.amount ?? 0) + plus : null,
+      ),
       amount,
       price,
       payment,

@@ -29,7 +29,7 @@ export function soughtBy(page: Page, scope: Scope, questions: readonly PlacedQue
 function isKnown(page: Page, scope: Scope, role: 'payment' | 'amount' | 'finalAmount'): boolean {
   return page.signs.some((each, at) => {
     const [best, ...others] = each;
-    const isOther = others.some(({ weight }) => weight >= 8);
+    const isOther = others.some(({ weight }) => weight >= Math.max(8, (best?.weight ?? 0) - 2));
     return (
       page.tokens[at]?.form === 'money' &&
       scope(page.places[at]!) &&

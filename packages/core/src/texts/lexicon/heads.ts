@@ -10,6 +10,10 @@ interface Head {
 const words = (source: string): RegExp => new RegExp(`(?<![a-z])(?:${source})`);
 
 export const heads: Readonly<Partial<Record<ReadQuantity, Head>>> = {
+  finalAmount: {
+    goesAgainst: words('(?:spend|draw|withdraw|take out|pay|receive|get|save|deposit|put in) ⟨[ea]'),
+    goesWith: words('grow|become|amount to|worth|accumulat'),
+  },
   payment: {
     goesAgainst: words('ow(?:e|es|ed|ing)(?![a-z])|outstanding|balance|interest|principal|borrow'),
     goesWith: words(

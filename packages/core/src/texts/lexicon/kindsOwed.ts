@@ -4,6 +4,11 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'borrowing',
+    16,
+    '(?:needs?|wants?|requires?) <m>[^.?!⟨]{0,40}[.;:] (?:the |a |her |his |one )?(?:[a-z]+ )?(?:bank|lender|dealer|credit union|society)(?: [a-z]+)? (?:offers?|charges?|asks?|wants?|lends?|quotes?)',
+  ),
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue(
     'borrowing',
@@ -52,6 +57,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '(?<!(?:compounded|convertible|rests|effective)[^.;?!]{0,30})for the whole (?:time|term)',
     '<p> <a> flat',
     '<p> <a> (?:is charged )?on the (?:whole|full|entire|original) (?:sum|amount|loan)',
+    '<p> <a> on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
     '<p>[^.;?!]{0,24}, flat(?= ?[.,;])',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',

@@ -4,6 +4,45 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    9,
+    '<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:is|are) to (?:grow|amount|accumulate|become|build|reach)',
+  ),
+  cue(
+    'saving',
+    9,
+    '(?:deposits?|deposited|invests?|invested) <m> (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+  ),
+  cue(
+    'drawing-down',
+    12,
+    '<m> (?:in|from) (?:an?|the|her|his|their) (?:fund|trust|account|endowment)[^.?!]{0,60} pays (?:out )?<m>',
+    '(?:<m>,? )?(?:taken|drawn|withdrawn|paid) (?:at the (?:end|start|beginning) of <e> )?(?:from|out of) (?:her|his|their|the) (?:savings|fund|capital|account|pension)',
+    '<m>(?: [a-z]+){0,3} (?:should|must|is to|has to|shall|ought to) last',
+    'wants? an? (?:equal|level|regular|fixed|constant|steady) (?:<e> )?income',
+    'so that (?:it|this|the [a-z]+) (?:pays|gives|provides|yields) (?:him|her|them) <m>',
+    'pays? (?:himself|herself|themselves) ',
+  ),
+  cue(
+    'lump-sum',
+    12,
+    '(?:repaid|paid back|repays? (?:it )?|paid off|settled|due|discharged|returned)[^.?!⟨]{0,24} (?:in|by|with|as) (?:one|a single) (?:sum|payment|amount)(?: of principal and interest)? (?:at the end of|after|in) <t>',
+    'discount <m> (?:for|over|at|from)',
+  ),
+  cue(
+    'saving',
+    12,
+    'to meet (?:it|this|that|the (?:debt|loan|bill|cost))[^.;?!]{0,60}(?:in(?:to)? (?:a|the|an) (?:fund|account)|sets? aside|puts? (?:aside|away|by)|set aside|put (?:aside|away|by)|deposits?)',
+    'into a (?:sinking )?fund (?:which|that) earns',
+  ),
+  cue(
+    'saving',
+    8,
+    '(?:transfers?|transferred|moves?|moved|sends?|contributes?|contributed|credits?) {m}[^.;?!⟨]{0,24} to (?:a|an|the|his|her|their) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
+    '(?:increases?|increased|tops? (?:up)?) (?:it|them|this|(?:the|her|his|their) [a-z]+)(?: up)? (?:by|with) {m} (?:<[ea]>|at)',
+    '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with))',
+  ),
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
   cue(

@@ -12,6 +12,11 @@ const feeWords =
 const asides: readonly Cue<WordRole>[] = [
   cue(
     'ignored',
+    14,
+    '(?:until|when|once|as soon as) (?:less|fewer|no more) than {m} (?:is|are|remains?|would be) ?(?:needed|owed|left|due|owing)?',
+  ),
+  cue(
+    'ignored',
     12,
     'in <y>[^.?!⟨]{0,60}(?:sold|bought|built|cost|costs|paid|worth|valued)[^.?!⟨]{0,20} {m}',
     '(?:sold|bought(?! one)|built|cost|paid|worth|valued)[^.?!⟨]{0,30} {m} in <y>',
@@ -22,6 +27,14 @@ const asides: readonly Cue<WordRole>[] = [
 ];
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
+  cue(
+    'fee',
+    12,
+    '{m} (?:is|are|was|were|being) (?:deducted|withheld|kept back|held back|retained|taken off)(?: (?:for|as|in|to cover))?(?! (?:each|every|<[ea]>))',
+    '(?:setting|sets) up (?:the|her|his|their|a) loan costs? (?:(?:her|him|them) )?{m}',
+    '(?:withholds?|keeps? back|holds? back|retains?) {m}',
+    'deducts? {m} (?:for|as|in|to cover) (?:its |the |a |an )?(?:[a-z]+ )?(?:charges?|fees?|costs?|commission)',
+  ),
   ...asides,
   cue(
     'charge',

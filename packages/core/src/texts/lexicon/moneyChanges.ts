@@ -8,6 +8,25 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    '(?<=<t> [^.?!]{0,60}<m>[^.?!]{0,60})(?:during|for|in|over) the (?:next|following|other|last|remaining|second) <t>,? (?:it is |they are )?{m}(?= ?[.,;])',
+  ),
+  cue(
+    'extra',
+    12,
+    '<m> (?:now|today|at once|immediately),? (?:and|plus|then) (?:another |a further |then )?{m} (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))(?! (?:time )?(?:<[ea]>|each|every))',
+    'adds? (?:another |a further )?{m}(?: to (?:it|this|that|the [a-z]+))?,? (?:(?:in|after) <t>|<t> (?:later|from (?:now|today)|hence))',
+  ),
+  cue(
+    'newPayment',
+    11,
+    '<t> later,? (?:he|she|they|it|the [a-z]+) (?:(?:decides?|begins?|starts?|chooses?|wants?) to )?pays? {m}(?: <[ea]>)?(?= instead|,? from then| ?[.,;])',
+    '(?:starting|beginning|from) (?:with |in )?(?:the )?<o> year(?: on(?:wards?)?)?,? (?:he|she|they|it|the [a-z]+|(?:her|his|their|the|its) (?:<e> )?@payment) (?:pays?|is|are|becomes|comes to|amounts to|rises to) {m}',
+    '(?:once|after|when) (?:the |her |his |their )?(?:first )?<n> (?:<e> )?@payment (?:have been|has been|are|were|had been) (?:made|paid),? (?:he|she|they|it) pays? {m}(?! (?:more|extra|on top|besides|off|in addition))',
+    '(?:raises?|raised|increases?|increased|lifts?|lowers?|reduces?|changes?|puts? up|cuts?) (?:her|his|their|the|its|each) (?:<e> )?(?:@payment|@deposit)s? (?:from <m> )?to {m}',
+  ),
+  cue(
     'extra',
     12,
     'after the <o> @payment[^.;?!⟨]{0,40}(?:repays?|pays?(?: off| back| in)?) {m} (?:more|extra)(?! (?:<[ea]>|each|every|a |at the))',
@@ -47,7 +66,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'in addition to (?:the )?<o> (?:<e> )?@payment,? {m}',
     '(?:adds?|pays?|puts? in|sends?|brings?) (?:a|an|one) (?:lump|lump sum|single sum|extra|additional|further)(?: sum| payment| amount)? of {m}',
     '(?:also|besides|in addition|on top)(?: of that)? (?:pays? back|pays?|paid|repays?|puts?(?: in)?) {m}',
-    '(?:pays?|paid) {m} (?:besides|as well|too|in addition|on top)',
+    '(?:pays?|paid|repays?)(?: off| back| in)? {m} (?:of (?:the|her|his|their) (?:principal|debt|loan|capital|balance|mortgage) )?(?:besides|as well|too|in addition|on top)',
     '{m} (?:as an? )?(?:extra|special|one-off|unscheduled|lump-sum|additional) (?:payment|repayment|sum)',
     '(?:pays?|paid|paying|puts?)(?: in| off| down)? (?:an )?(?:extra|additional|further) {m}(?! <)(?! more)',
     '(?:legacy|inheritance|bonus|windfall|gift|prize|lump sum|refund|grant)(?: of| worth)? {m}(?: is| was| are| goes)?(?: then| also| besides)? (?:paid|goes|put|used|added)(?! out)(?! to (?:buy|purchase|provide|fund|set up))',

@@ -10,6 +10,20 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     12,
+    '(?:transfers?|transferred|moves|sends?|contributes?|contributed|credits?|credited) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
+    '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with|on) )',
+    '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+    '(?:lives?|living) on {m}(?=[^.?!]{0,60}(?:from|out of))',
+  ),
+  cue(
+    'downPayment',
+    12,
+    '(?:pays?|paid|gives?|puts?) {m} in cash (?:for|towards) (?:a|an|the|her|his|their) (?:<m>|[a-z]+)(?=[^?]*(?:borrow|loan|financ|lend|credit|rest|remain|balance))',
+    '(?:has|have|had) (?:saved(?: up)?|put aside|put by) {m} (?:towards|for|to buy) (?:a|an|the|her|his|their)(?=[^?]*(?:borrow|loan|financ|lend)[^?]{0,40}(?:rest|remain|balance|difference|missing|other))',
+  ),
+  cue(
+    'payment',
+    12,
     'first of <n> (?:<e> )?(?:@payment) of {m}',
     'with {m} and (?:will |then )?(?:goes? on|continues?|carr(?:y|ies) on|keeps?(?: on)?) (?:to )?(?:putting|paying|depositing|saving|adding) (?:in )?<m>(?= more)',
   ),

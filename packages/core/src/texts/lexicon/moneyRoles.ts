@@ -4,6 +4,27 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue(
+    'price',
+    11,
+    '(?:leases?|leased|leasing|rents?|hires?) (?:an?|the|her|his|their) {m} [a-z]+',
+    '(?:lessor|lease|owner) of (?:an?|the) {m} [a-z]+',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:needs?|wants?|requires?) {m}[^.?!⟨]{0,40}[.;:] (?:the |a |her |his |one )?(?:[a-z]+ )?(?:bank|lender|dealer|credit union|society)(?: [a-z]+)? (?:offers?|charges?|asks?|wants?|lends?|quotes?)',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:deposits?|deposited|invests?|invested|puts?(?: in)?|paid in|pays? in) {m} (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:prize|legacy|inheritance|gift|winnings?|bonus|jackpot|lump sum|sum|capital) of {m},? (?:which (?:is|was) |that (?:is|was) )?(?:invested|placed|put|deposited|banked) (?:at <p>|in)',
+  ),
   cue('amount', 9, '(?:deposits?|invests?|puts?|places?) {m}(?:,| and|;|\\.) ~~?(?:withdraw|draw|take)'),
   cue('amount', 12, '(?:deposits?|invests?|puts?|places?) {m} and (?:then )?(?:withdraws?|draws?|takes?) <m>'),
   cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start(?! of))'),

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'newRate',
+    11,
+    '(?:from|starting with|starting in|beginning with) (?:the )?<o> year(?: on(?:wards?)?)?,? (?:[a-z]+ ){0,5}{p}',
+  ),
+  cue(
     'after',
     11,
     '\\(after {n} (?:<e> )?@payment',
@@ -106,7 +111,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:bank|lender|society|rate) (?:goes|moves) (?:up |down )?to {p}',
     '(?:renews?|renewed|refixe?s?|refixed)[^.;?!⟨]{0,20}(?: after <t>)?[^.;?!⟨]{0,20} at(?: j\\(?\\d+\\)? =)? {p}',
     'new (?:<e> )?(?:annual |yearly |nominal )?(?:interest )?rate(?: is| of|:| will be)* {p}',
-    '(?:thereafter|after that|afterwards|after which|from then on|for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
+    '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
     '{p}(?: <a>)?(?: effective(?:ly)?|,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',

@@ -31,6 +31,10 @@ const telling = (says: string, words: string, isHeard: TellingWords['isHeard']):
   isHeard,
 });
 
+/** The sum received is smaller than the loan. */
+const lessReceived = (heard: Heard): boolean =>
+  has('rebate')(heard) || heard.plans.some(({ links }) => links?.some(({ plus = 0 }) => plus < 0) ?? false);
+
 export const tellingWords: readonly TellingWords[] = [
   telling(
     'a balloon or residual',
@@ -120,13 +124,13 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'a fee that is kept back when the loan is paid out',
-    '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted)(?! nowhere)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
-    () => false,
+    '(?:fee|charge|commission|costs?)[^.?!]{0,60} (?:kept back|held back|withheld|retained|deducted|taken (?:from|off|out of) (?:the|his|her|their) (?:loan|sum|amount|money))(?! nowhere)|(?:keeps? back|holds? back|withholds?|retains?|deducts?) (?:a|an|the|its) [a-z -]{0,20}(?:fee|charge|commission)',
+    lessReceived,
   ),
   telling(
     'a fee that is paid at the start',
     '(?:<m>[^.?!⟨]{0,30}(?:fee|charge|commission|costs?|arranging|arrangement)|(?:fee|charge|commission|costs?) of <m>)[^.?!⟨]{0,30} (?:at the (?:start|outset)|up ?front|up-front|in cash|at once|separately|on signing|in advance|out of (?:his|her|their) own)',
-    () => false,
+    lessReceived,
   ),
   telling(
     'two cases',
@@ -170,6 +174,7 @@ export const tellingWords: readonly TellingWords[] = [
     'a time that has passed',
     '<t> ago',
     ({ asks, plans }) =>
+      plans.length > 1 ||
       plans.some(({ kind, unknown, changes: all }) => (kind === 'lump-sum' && unknown === 'rate') || all.length > 0) ||
       asks.some(({ quantity }) => ['balanceAfter', 'leftToPay', 'finalAmount', 'amount'].includes(quantity)),
   ),
@@ -199,7 +204,8 @@ export const tellingWords: readonly TellingWords[] = [
     'one sum',
     '(?:repaid|paid|paid back|settled|due)[^.?!⟨]{0,50} in (?:one|a single) (?:sum|payment|amount)',
     ({ plans, asks }) =>
-      plans.some(({ kind }) => kind === 'lump-sum') || asks.some(({ quantity }) => quantity === 'balanceAfter'),
+      plans.some(({ kind, finalAmount }) => kind === 'lump-sum' || (finalAmount ?? 0) > 0) ||
+      asks.some(({ quantity }) => quantity === 'balanceAfter'),
   ),
   telling(
     'a second payment',

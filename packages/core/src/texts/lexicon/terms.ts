@@ -54,6 +54,7 @@ export const timingCues: readonly Cue<Timing>[] = [
   cue(
     'end',
     9,
+    '<e>, at (?:the|its) (?:end|close)(?= ?,)',
     'in arrears?',
     'arrears',
     'ordinary annuity',
@@ -100,5 +101,11 @@ export const quotingCues: readonly Cue<Quoting>[] = [
     'true (?:annual|yearly) rate',
   ),
   cue('nominal', 9, 'nominal(?:ly)?', 'apr', 'annual percentage rate', 'j\\(?_?\\d+\\)?', 'i\\(\\d+\\)'),
+  cue(
+    'flat',
+    9,
+    'on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
+    'on the (?:original|initial) (?:sum|amount|loan|principal|debt)[^.?!⟨]{0,30}(?:whatever|regardless|throughout)',
+  ),
   cue('flat', 9, 'flat', 'add-?on', 'simply added', 'simple interest'),
 ];

@@ -18,6 +18,9 @@ const leavesIt =
 const age =
   /(?<![a-z])(?:ages?|aged|at|from|until|till|to|is|turns?|turned|her|his|their|by|reaches|since) (\d\d)(?:st|nd|rd|th)?(?![\d%]|[.,]\d| ?(?:%|per|percent|payments?|deposits?|instal|months|quarters|years(?! old)|times|equal|monthly|quarterly))/g;
 
+/** "Ada, 45, saves …" */
+const behindName = /\p{L}, (\d\d)(?=, )/gu;
+
 interface AgeTold {
   readonly age: number;
   /** The numbers that tell it. */
@@ -25,9 +28,10 @@ interface AgeTold {
 }
 
 /** The ages that a text tells, from the youngest on. */
-function agesTold(page: Page): AgeTold[] {
+export function agesTold(page: Page): AgeTold[] {
   const byAge = new Map<number, number[]>();
-  for (const found of page.text.toLowerCase().matchAll(age)) {
+  const lower = page.text.toLowerCase();
+  for (const found of [...lower.matchAll(age), ...lower.matchAll(behindName)]) {
     const at = found.index + found[0].indexOf(found[1]!);
     const tokens = page.tokens.flatMap(({ start, end }, token) => (at >= start && at < end ? [token] : []));
     byAge.set(Number(found[1]), [...(byAge.get(Number(found[1])) ?? []), ...tokens]);

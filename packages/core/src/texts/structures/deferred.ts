@@ -14,8 +14,15 @@ import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from
 const later =
   /(?:starting|beginning|commencing|the first(?: [a-z]+){0,6}?) (?:(?:in )?⟨t(\d+)⟩ (?:from (?:now|today)|hence|from then)|in ⟨t(\d+)⟩(?=[.,;?]))/;
 
+/** "… so that, after three years, 500 can be drawn each month": then the first of their periods begins. */
+const drawnAfter =
+  /so that,? (?:after|in|from) ⟨t(\d+)⟩(?: on(?:wards?)?| from now)?,? (?:[a-z]+ )?⟨m\d+⟩ (?:can|may|could|is|are) (?:be )?(?:drawn|withdrawn|taken|paid)/;
+
 const untouched =
   /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+/** "In ten years she begins to withdraw", "ten years later it is turned into a pension". */
+const drawnFrom =
+  /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? out|paid out)/;
 
@@ -25,18 +32,22 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace)[^.?!⟨]{0,50} (?:for|during|in|of) (?:the |her |his |their |an? )?(?:first |next )?⟨t(\d+)⟩|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)[^.?!⟨]{0,50} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+/** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
+const beginsLater =
+  /(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
+const firstDue =
+  /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) )/;
 const startsThen =
   /(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
-  /(?:then|after (?:that|which|this)|afterwards|thereafter|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
+  /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
 
 /** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
 function readOwedLater(page: Page): DraftReading | undefined {
-  const found = unpaid.exec(page.flat);
-  const token = Number(found?.[1] ?? found?.[2]);
-  if (!found || !paidThen.test(page.flat.slice(found.index)) || !/loan|borrow|debt|lent|lends/.test(page.flat))
-    return undefined;
+  const wait = waitOf(page);
+  if (!wait || !/loan|borrow|debt|lent|lends/.test(page.flat)) return undefined;
+  const { token } = wait;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
@@ -52,7 +63,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
         : 'across';
   }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
   const repaid = readPlan(page, {
-    scope: without(page.places[token]!),
+    scope: token === undefined ? () => true : without(page.places[token]!),
     as: 'borrowing',
     questions: questionsOf(questions, 1),
   });
@@ -61,15 +72,36 @@ function readOwedLater(page: Page): DraftReading | undefined {
     plan.amount !== null && plan.payments !== null && plan.rate && plan.changes.every(({ kind }) => kind === 'skip');
   if (!isKnown || plan.payment !== null || plan.rate?.quoted === 'flat' || repaid.read.missing.length > 0)
     return undefined;
-  return readingOfPlans(page, lyingFirst(page, repaid, token, 'repaid'), questions, () => undefined);
+  const years = wait.years - (wait.isFirst ? 1 / plan.paymentsPerYear : 0);
+  if (years <= 0) return undefined;
+  return readingOfPlans(page, lyingFirst(repaid, { token, years }, 'repaid'), questions, () => undefined);
 }
+
+/** For how long nothing is paid; `isFirst` where it is the first payment that is told. */
+function waitOf(page: Page): (Waiting & { readonly isFirst?: true }) | undefined {
+  const found = unpaid.exec(page.flat);
+  if (found && paidThen.test(page.flat.slice(found.index))) return waiting(page, found[1] ?? found[2]);
+  const begins = beginsLater.exec(page.flat);
+  if (begins) return waiting(page, begins[1]);
+  const first = firstDue.exec(page.flat);
+  return first ? { ...waiting(page, first[1]), isFirst: true } : undefined;
+}
+
+/** How long a sum lies before its payments begin, and the mark that says so: none for "the first year". */
+interface Waiting {
+  readonly token: number | undefined;
+  readonly years: number;
+}
+
+const waiting = (page: Page, token: string | undefined): Waiting =>
+  token === undefined ? { token: undefined, years: 1 } : { token: Number(token), years: yearsOf(page, Number(token)) };
 
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {
-  const found = untouched.exec(page.flat);
-  const token = Number(found?.[1] ?? found?.[2]);
-  if (!found || !drawnThen.test(page.flat.slice(found.index)) || /sav(?:e|es|ing)|deposits/.test(page.flat))
-    return undefined;
+  const lies = untouched.exec(page.flat);
+  const found = lies && drawnThen.test(page.flat.slice(lies.index)) ? lies : drawnFrom.exec(page.flat);
+  const token = Number(found?.slice(1).find((each) => each !== undefined));
+  if (!found || /sav(?:e|es|ing)|deposits/.test(page.flat)) return undefined;
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
   if (!questions.every(({ asked }) => asked === 'payment' || asked === 'finalAmount')) return undefined;
   const drawn = readPlan(page, {
@@ -79,14 +111,14 @@ function readDrawnLater(page: Page): DraftReading | undefined {
   });
   const { plan } = drawn;
   if (plan.amount === null || plan.payment !== null || plan.payments === null || !plan.rate) return undefined;
-  const both = lyingFirst(page, drawn, token, 'drawing');
+  const both = lyingFirst(drawn, { token, years: yearsOf(page, token) }, 'drawing');
   return readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
 /** A plan whose amount lies for a while first: what it is by then, and the plan that goes on from it. */
-function lyingFirst(page: Page, sole: SolePlan, token: number, name: string): [SolePlan, SolePlan] {
+function lyingFirst(sole: SolePlan, { token, years }: Waiting, name: string): [SolePlan, SolePlan] {
   const { plan, roles } = sole;
-  const grown = grownFor(plan, yearsOf(page, token), { amount: plan.amount, unknown: 'finalAmount' });
+  const grown = grownFor(plan, years, { amount: plan.amount, unknown: 'finalAmount' });
   const then: ReadPlan = {
     ...plan,
     name,
@@ -101,7 +133,7 @@ function lyingFirst(page: Page, sole: SolePlan, token: number, name: string): [S
       ...sole,
       plan: grown,
       changes: [],
-      roles: new Map([...[...roles].filter(isOfFirst), [token, 'duration'] as const]),
+      roles: new Map([...[...roles].filter(isOfFirst), ...(token === undefined ? [] : [[token, 'duration'] as const])]),
     },
     { ...sole, plan: then, changes: [], roles: new Map(rest) },
   ];
@@ -126,7 +158,8 @@ function grownFor(plan: ReadPlan, years: number, own: Pick<ReadPlan, 'amount' | 
 
 /** A sum today for payments that end no periods: the first says when they begin. */
 function readPaidLater(page: Page): DraftReading | undefined {
-  const found = later.exec(page.flat);
+  const exact = drawnAfter.exec(page.flat);
+  const found = exact ?? later.exec(page.flat);
   const token = Number(found?.[1] ?? found?.[2]);
   if (!found || yearsOf(page, token) <= 1) return undefined;
   const questions = ownedQuestions(page, () => 1);
@@ -137,7 +170,7 @@ function readPaidLater(page: Page): DraftReading | undefined {
   // Payments at the end begin a period before the first of them falls.
   const isEnd = page.timings.some(({ says, start, end }) => says === 'end' && (start > place.start || end < place.end));
   const plan: ReadPlan = { ...told, timing: isEnd ? 'end' : 'beginning' };
-  const before = yearsOf(page, token) - (isEnd ? 1 / plan.paymentsPerYear : 0);
+  const before = yearsOf(page, token) - (isEnd && !exact ? 1 / plan.paymentsPerYear : 0);
   if (plan.payment === null || plan.payments === null || !plan.rate) return undefined;
   const grown: ReadPlan = {
     ...grownFor(plan, before, { amount: null, unknown: 'amount' }),

@@ -6,6 +6,7 @@ import type { Page } from '../page.ts';
 import { readAgedStages } from './agedStages.ts';
 import { readGoalToo } from './goalToo.ts';
 import { readOffers } from './offers.ts';
+import { readFeeKept } from './feeKept.ts';
 import { readAtFoundRate, readCalledIn, readHalved } from './followers.ts';
 import { readDeferred } from './deferred.ts';
 import { readOtherPayment } from './otherPayment.ts';
@@ -23,6 +24,7 @@ import { readTwoTimings } from './twoTimings.ts';
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readRates,
   readHalved,
+  readFeeKept,
   readStillToMake,
   readRefinanced,
   readAtFoundRate,

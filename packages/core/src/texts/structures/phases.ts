@@ -8,7 +8,9 @@ import { readPlan } from '../onePlan.ts';
 import type { SolePlan } from '../solePlan.ts';
 import { sentenceAt, type Page, type Scope } from '../page.ts';
 import type { ReadArgs, ReadLink, ReadPlan, ReadQuantity } from '../reading.ts';
+import { wholeNumber } from '../changesOfText.ts';
 import { yearsOf } from '../terms.ts';
+import { agesTold } from './agedStages.ts';
 import { clausesOf, isIn } from './clauses.ts';
 import {
   comparedBy,
@@ -25,7 +27,7 @@ type Phase = 'saving' | 'drawing';
 const saves =
   /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|(?:starts?|opens?|begins?) an? (?:[a-z]+ )?(?:fund|account|plan)|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!for (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
 const shared =
@@ -37,15 +39,13 @@ export function readPhases(page: Page): DraftReading | undefined {
   if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
   const parts = partsOf(page);
   const savesByAge = agesOf(page) !== undefined;
+  const drawsForSoLong = hasTerm(page, parts.drawing) || drawnByAge(page) !== undefined;
   // "From now on 400 is taken out each month. How long does it last?"
   const asksHowLong =
     page.questions.some(({ asked }) => asked === 'howLong' || asked === 'payments' || asked === 'years') &&
     hasSum(page, parts.saving) &&
     hasSum(page, parts.drawing);
-  if (
-    !(savesByAge || hasTerm(page, parts.saving) || waitSpans(page).length > 0) ||
-    !(asksHowLong || hasTerm(page, parts.drawing))
-  )
+  if (!(savesByAge || hasTerm(page, parts.saving) || waitSpans(page).length > 0) || !(asksHowLong || drawsForSoLong))
     return undefined;
   if (!isAfter(page)) return undefined;
   const scopeOf = (phase: Phase): Scope => {
@@ -74,22 +74,44 @@ export function readPhases(page: Page): DraftReading | undefined {
   const asSaving = readPlan(page, { scope: scopeOf('saving'), as: 'saving', questions: [] });
   const asDrawing = readPlan(page, { scope: scopeOf('drawing'), as: 'drawing-down', questions: [], isAgeless: true });
   const isOpen = [asSaving.plan.payment, asSaving.plan.payments, asDrawing.plan.payment].includes(null);
-  if (!hasTerm(page, parts.drawing) && (isOpen || (asSaving.plan.amount ?? 0) > 0)) return undefined;
+  if (!drawsForSoLong && (isOpen || (asSaving.plan.amount ?? 0) > 0)) return undefined;
   const known = { saving: asSaving.plan.payment !== null, drawing: asDrawing.plan.payment !== null };
   if (known.saving === known.drawing && !known.saving) return undefined;
   const order: readonly [Phase, Phase] = known.saving ? ['saving', 'drawing'] : ['drawing', 'saving'];
   const questions = owned(order, known);
   const read = (at: 0 | 1): SolePlan =>
-    readPlan(page, {
-      scope: scopeOf(order[at]),
-      as: order[at] === 'saving' ? 'saving' : 'drawing-down',
-      isAgeless: order[at] === 'drawing',
-      questions: questionsOf(questions, at),
-    });
+    timedByAge(
+      page,
+      readPlan(page, {
+        scope: scopeOf(order[at]),
+        as: order[at] === 'saving' ? 'saving' : 'drawing-down',
+        isAgeless: order[at] === 'drawing',
+        questions: questionsOf(questions, at),
+      }),
+    );
   const both = [read(0), read(1)] as const;
   // Savings of which nothing is told but that they are there.
   if (both.some(({ plan }) => plan.payments === null && plan.payment === null)) return undefined;
   return readingOfBoth(page, order, link(order, both), questions);
+}
+
+/** "… until she is 65. … until she is 80": how long is drawn, where three ages are told; and what tells its end. */
+function drawnByAge(page: Page): { readonly years: number; readonly tokens: readonly number[] } | undefined {
+  if (!/(?<![a-z])(?:withdraw|draw|spend|pension|tak(?:e|es|ing) out|liv(?:e|es|ing) (?:on|off))/.test(page.flat))
+    return undefined;
+  const [from, until, end, more] = agesTold(page);
+  return from && until && end && !more ? { years: end.age - until.age, tokens: end.tokens } : undefined;
+}
+
+/** A time of drawing that three ages tell. */
+function timedByAge(page: Page, sole: SolePlan): SolePlan {
+  const told = sole.plan.kind === 'drawing-down' && sole.plan.payments === null ? drawnByAge(page) : undefined;
+  if (!told) return sole;
+  return {
+    ...sole,
+    plan: { ...sole.plan, payments: wholeNumber(told.years * sole.plan.paymentsPerYear) },
+    roles: new Map([...sole.roles, ...told.tokens.map((at) => [at, 'duration'] as const)]),
+  };
 }
 
 function readingOfBoth(

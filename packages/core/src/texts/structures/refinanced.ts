@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) the (?:loan|debt)|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -31,6 +31,7 @@ const made = [
   pattern('{n} of (?:its|the|her|his|their) <t> (?:have|had) (?:passed|gone|run)'),
   pattern('{t} (?:later|into|on|have passed|ago)'),
   pattern('(?:end|close) of @year {n}'),
+  pattern('(?:end|close) of (?:the |its |her |his )?{o} @year'),
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('with(?: (?:the|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
 ];
@@ -137,7 +138,12 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const { asked } = question;
   if (asked === 'difference') return 'across';
   const said = wordsOf(page, question);
-  const isLater = asked === 'payment' && /(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said);
+  // "She now refinances. … What will the payment be?"
+  const isOnly = page.questions.filter((each) => each.asked === 'payment').length === 1;
+  const isLater =
+    asked === 'payment' &&
+    (/(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said) ||
+      (isOnly && /(?<![a-z])(?:will|would|must)(?![a-z])/.test(said) && !/before|until/.test(said)));
   const isAgain =
     asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
   if (

@@ -2,9 +2,10 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import type { Page } from '../page.ts';
+import { changesOfText, wholeNumber } from '../changesOfText.ts';
+import { tokenAt, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
-import type { ReadChange, ReadLink, ReadPlan } from '../reading.ts';
+import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const stillToMake =
@@ -24,6 +25,19 @@ function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPl
   }
 }
 
+/** "After 24 payments she raises the payment to 500", of a payment that the text does not state. */
+function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: ReadPlan) {
+  const [told, ...more] = changesOfText(page);
+  if (kind !== 'borrowing' || payment !== null || finalAmount !== 0 || told?.kind !== 'new payment' || more.length > 0)
+    return undefined;
+  const k = told.after ?? (told.afterYears === undefined ? undefined : wholeNumber(told.afterYears * paymentsPerYear));
+  const roles: readonly (readonly [number, Role])[] = [
+    [told.token, 'payment'],
+    ...told.taken.map(({ token, role }) => [token, role] as const),
+  ];
+  return k === undefined ? undefined : { k, then: { payment: tokenAt(page, told.token).value }, plus: 0, roles };
+}
+
 /** @returns nothing where no change is told behind which payments are counted */
 export function readStillToMake(page: Page): DraftReading | undefined {
   if (!stillToMake.test(page.flat)) return undefined;
@@ -35,9 +49,11 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const { plan, read } = first;
   const [change, more] = plan.changes;
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
-  const found = change && !more && isKnown ? afterChange(plan, change) : undefined;
-  if (!change || !found) return undefined;
-  const k = change.after;
+  if (!isKnown || more) return undefined;
+  const other = change ? undefined : otherFrom(page, plan);
+  const found = other ?? (change && afterChange(plan, change));
+  const k = other?.k ?? change?.after;
+  if (!found || k === undefined) return undefined;
   const links: ReadLink[] = [
     {
       field: 'amount',
@@ -46,7 +62,9 @@ export function readStillToMake(page: Page): DraftReading | undefined {
       args: { k },
       ...(found.plus === 0 ? {} : { plus: found.plus }),
     },
-    ...(plan.payment === null ? [{ field: 'payment' as const, fromPlan: 0, quantity: 'payment' as const }] : []),
+    ...(plan.payment === null && !other
+      ? [{ field: 'payment' as const, fromPlan: 0, quantity: 'payment' as const }]
+      : []),
   ];
   const questions = placed.map((each): Owned =>
     isLeft(each) ? { ...each, asked: 'payments', place: undefined, owner: 1 } : { ...each, owner: 0 },
@@ -67,7 +85,7 @@ export function readStillToMake(page: Page): DraftReading | undefined {
     page,
     [
       { ...first, plan: { ...plan, name: 'first' } },
-      { ...first, plan: then },
+      { ...first, plan: then, roles: new Map([...first.roles, ...(other?.roles ?? [])]) },
     ],
     questions,
     () => undefined,

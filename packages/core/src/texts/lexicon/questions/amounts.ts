@@ -6,6 +6,13 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    15,
+    '(?:what|how much) must [a-z]+ have in (?:the|her|his|an?|their) [^?⟨]{2,30}[^?]*so that (?:it|this|the [a-z]+) (?:pays|gives|provides|yields)',
+    'discount <m> (?:for|over|at|from)',
+    '(?:what|how much) should (?:it|the insurer|the company|the [a-z]+) charge(?= ?\\?)',
+  ),
+  cue(
+    'amount',
     12,
     '(?:find|what (?:is|was)|calculate|determine) the (?:original |initial )?principal(?= ?[?.,]|$| of the (?:loan|debt))',
     'what (?:principal|loan|debt) (?:do|does|did) (?:the|these|those|such) (?:<e> )?payments? (?:cover|repay|clear|pay off|discharge|amortise|amortize)',

@@ -4,6 +4,23 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 14, 'how much (?:money |capital )?is (?:then |still )+there(?= ?[?,])'),
+  cue(
+    'finalAmount',
+    13,
+    'how much (?:has|have) (?:he|she|they) (?:after|at the end of) (?:the |these |those )?<t>(?= ?[?,])',
+  ),
+  cue(
+    'finalAmount',
+    15,
+    '(?:what|how much) will (?:they|these|it|this) (?:amount|come|grow|have grown) to (?:in|after|by) <t>',
+    'what the (?:fund|account|savings|plan|pot|deposits) (?:amounts?|comes?|has grown|grows?|rises?) to',
+  ),
+  cue(
+    'finalAmount',
+    16,
+    '(?:to|into) (?:what|which|how large an?) (?:amount|sum|value|total|figure|capital) (?:will|does|do|would|did|have|has|can) ~~(?:grow|grown|amount|accumulate|accumulated|come|mount|rise|risen|increase|increased|build up|become|add up)',
+  ),
   cue(
     'finalAmount',
     16,

@@ -6,6 +6,27 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
     'payment',
+    12,
+    '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance)(?= ?[?,])',
+  ),
+  cue(
+    'newPayment',
+    14,
+    'what (?:are|is|will|do|does|must) (?:they|it)(?: be| become)? (?:from then on|from there on|after that|afterwards|thereafter)(?= ?[?,])',
+    '(?:the |each |her |his )later (?:<e> )?@payment',
+  ),
+  cue(
+    'payment',
+    14,
+    'how much (?:does|must|should|will|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:have to |need to )?save (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?![^?]* (?:by|if|through|instead|thereby)(?![a-z]))',
+  ),
+  cue(
+    'newPayment',
+    14,
+    '(?:the |her |his |their )?(?:<e> )?(?:@payment|deposit) (?:for|in|during|over) the (?:last|remaining|following|other|next|second|later) <t>',
+  ),
+  cue(
+    'payment',
     14,
     '(?:what|which) (?:amount|sum)(?: of money)? (?:is|are|must|does|do|should|will|has|can|would) (?!⟨m)(?:[^?⟨]|⟨m\\d+⟩ (?:in|from)){0,50}(?:each|every|<[ea]>|each time)(?= ?[?,.]| (?:if|to|so|for|over|and))',
     'how much (?:does|will|would) (?:the|this|that|her|his|their|a) [a-z]+ cost (?:(?:him|her|them|me|us|the [a-z]+) )?<[ea]>',

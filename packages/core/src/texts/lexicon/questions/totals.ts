@@ -5,6 +5,19 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'interest',
+    15,
+    'how much more (?:does|do|will|has|have) (?:he|she|they) (?:have|get|receive)?[^?⟨]{0,24} than (?:(?:he|she|they) )?(?:(?:has|have|had) )?(?:paid|put|saved|deposited|invested)(?: in)?',
+    '(?:find|calculate|compute|determine|what is|work out|state|give) (?:the )?(?:compound |total )?interest (?:on|earned (?:on|by)|from|for|that is earned (?:on|by)) <m>',
+    'by how much (?:has|had|will|does|did) (?:it|this|that|<m>|the [a-z]+|(?:her|his|their) [a-z]+) (?:then )?(?:have )?grown?(?= ?[?,]| in| over| after| by)',
+  ),
+  cue(
+    'interest',
+    15,
+    'how much (?:does|did|will|would) (?:the|this|that|her|his|their|a) [a-z]+ cost[^?⟨]{0,30} in interest',
+    'interest (?:expense|expenses|costs?|bill) (?:of|in|for|during|over) (?:the )?(?:@year|⟨)',
+  ),
+  cue(
     'principal',
     14,
     'how much (?:has|have|did|does|will) (?:the|her|his|their) (?:principal|debt|loan|balance|mortgage) (?:gone|go|come|fallen|fall|decreased?|been reduced|shrunk|shrink)(?: down)?(?! to)',
