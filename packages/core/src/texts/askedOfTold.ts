@@ -29,6 +29,16 @@ export function meantInFront(sentence: Sentence): Found | undefined {
   return best && { question: { ...best, start: from + best.start, end: from + best.end }, piece: sentence };
 }
 
+/** "If she clears the loan after 24 payments, how large a sum is needed?" */
+export function clearsEarly(sentence: Sentence): Found | undefined {
+  const { text, start, end } = sentence;
+  const found =
+    /^\W*(?:if|when|should|suppose) [^?]*?(?:clears?|pays? off|settles?|repays?|redeems?|wants to (?:clear|pay off|settle|repay)) (?:the (?:loan|debt|mortgage|rest|balance)|it|everything)(?: in full| early)?,? (?:(?:right |just |immediately )?after|at the end of|with|when) [^?]*⟨[nto]\d+⟩[^?]*, (?:what|how (?:much|large))(?: an?)?(?: (?:sum|amount|payment|money))? (?:is (?:needed|required|necessary|due)|(?:does|must|will|would) (?:he|she|they|it|that|this) (?:need|pay|take|cost|have to pay|be))\W*$/.exec(
+      text,
+    );
+  return found ? { question: { says: 'balance', start, end }, piece: sentence } : undefined;
+}
+
 /** What may be told in one sentence and asked for as "it" in the next. */
 const toldOf: ReadonlySet<Asked> = new Set<Asked>(['lastPayment', 'balance', 'interest', 'principal', 'leftToPay']);
 

@@ -39,10 +39,16 @@ export function joinTimes(tokens: readonly Token[], lower: string): Token[] {
 /** "three years or five", "20 or 30 years": one unit for both. */
 function sharingUnit(each: Token, before: Token | undefined, after: Token | undefined, lower: string): Token {
   if (each.form !== 'count') return each;
+  // "after 5 and after 10 years", not "after 5 years and after 10 payments".
+  const isBare = !/^ ?(?:[a-z-]+ )?(?:payments?|instal|deposits?|withdrawals?|of (?:them|these))/.test(
+    lower.slice(each.end),
+  );
   const joins = (start: number, end: number): boolean =>
     /^,? (?:and )?(?:[a-z]+ over|(?:the )?(?:one|other|another|second|latter)(?: [a-z]+)? (?:over|for|in)) $/.test(
       lower.slice(start, end),
     ) ||
+    (isBare &&
+      /^,? and (?:(?:what|how much|again|then) )?(?:after|in|at the end of) $/.test(lower.slice(start, end))) ||
     /^ (?:or|versus|rather than|instead of|than|with|against) (?:over |for |in )?$|^,? and the same (?:over|for|in) $/.test(
       lower.slice(start, end),
     );

@@ -1,7 +1,7 @@
 /** What a problem asks, in the order of its text, before it is known which case it is asked of. */
 
 import type { FlatText, Span } from './flatText.ts';
-import { findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
+import { clearsEarly, findAsked, headOf, isIt, meantByTold, meantInFront, type Found } from './askedOfTold.ts';
 import { askedTwice } from './askedTwice.ts';
 import type { Question } from './question.ts';
 import { supposedCues } from './lexicon/questions/supposed.ts';
@@ -38,6 +38,7 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       isIt.test(sentence.text) && before !== undefined && !/\?/.test(flat.slice(before.start, sentence.start));
     const meant =
       meantInFront(sentence) ??
+      clearsEarly(sentence) ??
       (again || isSame ? undefined : meantByTold(flat, sentence, sentences, isHeadFound(sentence, found)));
     if (meant?.piece === sentence) found.length = 0;
     else if (meant && isHeadFound(sentence, found)) found.shift();

@@ -70,7 +70,11 @@ export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoub
     const isGoal =
       page.signs[token]?.[0]?.role === 'price' &&
       plans.some((plan) => plan.kind === 'saving' && plan.unknown === 'finalAmount');
-    return isLost && !isGoal && page.signs[token]?.[0]?.role !== 'ignored'
+    // "20 % down …, a mortgage for the remaining 80 %": the share that is lent, said as well.
+    const isLent =
+      form === 'percent' &&
+      plans.some(({ price, amount }) => price && amount !== null && Math.abs(amount / price - value) < 1e-9);
+    return isLost && !isGoal && !isLent && page.signs[token]?.[0]?.role !== 'ignored'
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
       : [];
   });

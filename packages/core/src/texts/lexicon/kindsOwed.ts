@@ -58,7 +58,7 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '<p> <a> flat',
     '<p> <a> (?:is charged )?on the (?:whole|full|entire|original) (?:sum|amount|loan)',
     '<p> <a> on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
-    '<p>[^.;?!]{0,24}, flat(?= ?[.,;])',
+    '<p>[^.;?!]{0,24}, flat(?= ?[.,;]| on)',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',
     '<p> flat',

@@ -7,6 +7,17 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
     9,
+    'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|puts?(?: in| away)?|sets aside|adds?) <m>',
+    '<e>,? <m> (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
+  ),
+  cue(
+    'drawing-down',
+    12,
+    'from <m>[^.?!]{0,60} (?:takes?|draws?|withdraws?|spends?) (?:the same|an equal|a fixed|a level|equal)',
+  ),
+  cue(
+    'saving',
+    9,
     '<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:is|are) to (?:grow|amount|accumulate|become|build|reach)',
   ),
   cue(

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'paymentRise',
+    12,
+    'adding {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular| one)? ?(?:@payment|@deposit)',
+  ),
+  cue(
     'newPayment',
     12,
     '(?<=<t> [^.?!]{0,60}<m>[^.?!]{0,60})(?:during|for|in|over) the (?:next|following|other|last|remaining|second) <t>,? (?:it is |they are )?{m}(?= ?[.,;])',

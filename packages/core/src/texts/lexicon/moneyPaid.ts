@@ -10,6 +10,12 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
   cue(
     'payment',
     12,
+    'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|pays?(?: in)?|puts?(?: in| away)?|sets aside|adds?) {m}',
+    '<e>,? {m} (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
+  ),
+  cue(
+    'payment',
+    12,
     '(?:transfers?|transferred|moves|sends?|contributes?|contributed|credits?|credited) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
     '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with|on) )',
     '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',

@@ -50,6 +50,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:lends?|lent|borrows?)(?: [a-z]+){1,4} {p} of (?:the|its|that)',
     '(?:borrows?|financ(?:e|es|ed|ing)|lends?|lent|mortgages?)(?: the remaining)? {p}(?! <)(?! compound)',
     '{p} (?:is|are|was) (?:borrowed|financed|lent|mortgaged)',
+    '(?:for|of|over|on) the (?:remaining|other) {p}(?! <)(?! compound)',
     '{p} of (?:the|its|that|this) (?:price|cost)[^.?!]{0,40} (?:is|are|was|were) (?:borrowed|financed|lent|mortgaged)',
     '(?:financed|mortgaged|lent) (?:up )?(?:to|at|for) {p}(?= ?[,;.]| (?:by|of|with))',
     '{p} (?:financing|loan-to-value|mortgage)',

@@ -37,6 +37,13 @@ const lessReceived = (heard: Heard): boolean =>
 
 export const tellingWords: readonly TellingWords[] = [
   telling(
+    'a flat charge',
+    '(?:⟨p\\d+⟩(?: ⟨a\\d+⟩| interest|,)* flat|flat (?:rate|interest|charge|terms|basis|per))(?= |,|[.;])',
+    ({ plans, asks }) =>
+      plans.some(({ kind }) => kind === 'flat') ||
+      asks.some(({ quantity, args }) => quantity === 'financeCharge' || args?.as === 'flat'),
+  ),
+  telling(
     'a balloon or residual',
     '(?<!hot[- ]air )balloon|residual',
     ({ plans, asks }) =>

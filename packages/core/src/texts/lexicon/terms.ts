@@ -104,6 +104,7 @@ export const quotingCues: readonly Cue<Quoting>[] = [
   cue(
     'flat',
     9,
+    '<p> interest, flat',
     'on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
     'on the (?:original|initial) (?:sum|amount|loan|principal|debt)[^.?!⟨]{0,30}(?:whatever|regardless|throughout)',
   ),

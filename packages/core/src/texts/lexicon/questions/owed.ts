@@ -6,6 +6,13 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    15,
+    '(?:loan|debt|mortgage|credit) balance',
+    'to what (?:amount|sum|figure) (?:has|have|is|will|had) (?:the|her|his|their|its|it|this) ?(?:debt|loan|balance|mortgage)? (?:then )?(?:been |be )?(?:reduced|fallen|sunk|brought down|come down|paid down|dropped)',
+    'how much of (?:the )?<m> (?:has|have|does|do) (?:he|she|they|it) still (?:to pay(?: off| back)?|owe|to repay)',
+  ),
+  cue(
+    'balance',
     14,
     '(?:what|which|how large an?) (?:(?:single |lump |one )?(?:sum|amount|payment|cheque|check))? ?(?:would|will|must|does|is needed to|is required to|can) (?:[a-z]+ )?(?:clear|clears|settle|settles|pay off|pays off|discharge|discharges|redeem|redeems|extinguish|retire|wipe out|end|ends|close|closes) (?:the|her|his|their|its|this|that|all|what)(?: [a-z]+)? ?(?:loan|debt|mortgage|credit|balance|owe)?',
     '(?:what|how much) (?:would|will|must|does|should|did) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to |need to |need )?(?:pay|hand over|bring|find)? ?to (?:settle|clear|redeem|close|pay off|discharge|be rid of|get rid of) (?:it|this|the|her|his|their|everything|all)',

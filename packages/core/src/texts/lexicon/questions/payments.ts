@@ -5,6 +5,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'newPayment',
+    13,
+    '(?:what is|find|calculate|compute|determine|state|give) (?:the|her|his|their) (?:lower|reduced|increased|higher|adjusted|recalculated|raised) (?:<e> )?@payment',
+  ),
+  cue(
     'payment',
     12,
     '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance)(?= ?[?,])',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'principal',
+    14,
+    '(?:what|which|how much)(?: (?:part|share|portion))?(?: of (?:it|that|this))? (?:reduces|lowers|pays off|repays|cuts|goes (?:to|towards)) (?:the |its |her |his |their )?(?:debt|principal|loan|balance|capital)',
+  ),
+  cue(
     'interest',
     15,
     'how much more (?:does|do|will|has|have) (?:he|she|they) (?:have|get|receive)?[^?⟨]{0,24} than (?:(?:he|she|they) )?(?:(?:has|have|had) )?(?:paid|put|saved|deposited|invested)(?: in)?',
