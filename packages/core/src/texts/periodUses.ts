@@ -15,7 +15,7 @@ export interface PeriodUse {
 
 const words = wordClasses;
 const ofPayments = new RegExp(
-  `^[\\s-]+(?:(?:(?!(?:with|and|but|by|through|over|makes?|turns?|will|would|does|must) )[a-z-]+|⟨m\\d+⟩),? ){0,2}?(?:${words.payment}|${words.deposit}|${words.withdrawal}|rentals?|rent|lease payments?|figure|scholarships?)(?![a-z])`,
+  `^[\\s-]+(?:(?:(?!(?:with|and|but|by|through|over|makes?|turns?|will|would|does|must|if|when|where|provided|whose|while|as|the|for|on) )[a-z-]+|⟨m\\d+⟩),? ){0,2}?(?:${words.payment}|${words.deposit}|${words.withdrawal}|rentals?|rent|lease payments?|figure|scholarships?)(?![a-z])`,
 );
 const compoundingBehind =
   /^[\s-]+(?:rests?|compounding|compounded|capitali[sz]ation|capitali[sz]ed|conversion|convertible|crediting|credits?|interest(?! charge)|balances?)(?![a-z])/;

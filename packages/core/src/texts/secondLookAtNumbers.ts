@@ -12,6 +12,7 @@ export const numbersDoubted = (draft: DraftReading, asks: readonly ReadAsk[]): R
   ...dearerThanPrice(draft, asks),
   ...outOfProportion(draft),
   ...belowNothing(asks),
+  ...countsSkipped(draft, asks),
 ];
 
 /** A payment that rises by many times itself: one extra payment is more likely. */
@@ -86,3 +87,13 @@ function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
     return yearly > 0.6 ? [doubt('rate', 'This is read as a rate of more than 60 % a year.')] : [];
   });
 }
+
+/** How many payments there are, of a plan that leaves some out and goes on longer for it. */
+const countsSkipped = ({ plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] =>
+  asks.some(
+    ({ quantity, plan }) =>
+      quantity === 'payments' &&
+      plans[plan ?? 0]?.changes.some((change) => change.kind === 'skip' && change.keep === 'payment'),
+  )
+    ? [doubt('payments', 'The payments that are left out are counted here, too.')]
+    : [];

@@ -1,8 +1,9 @@
 /** Words that say what kind of case it is. */
 
 import type { ReadKind } from '../reading.ts';
+import { drawnKinds } from './kindsDrawn.ts';
 import { owedKinds } from './kindsOwed.ts';
 import { savedKinds } from './kindsSaved.ts';
 import type { Cue } from './record.ts';
 
-export const kindCues: readonly Cue<ReadKind>[] = [...savedKinds, ...owedKinds];
+export const kindCues: readonly Cue<ReadKind>[] = [...savedKinds, ...drawnKinds, ...owedKinds];

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    12,
+    '(?:uses?|puts?|throws?|pays?)(?: (?:a|an|the|his|her|their))?(?: [a-z]+){0,2} of {m} (?:to (?:reduce|lower|pay down|cut|bring down)|towards|against|off) ',
+  ),
+  cue(
     'paymentRise',
     12,
     'adding {m} to (?:each|every|the|her|his|their)(?: <e>| monthly| regular| one)? ?(?:@payment|@deposit)',

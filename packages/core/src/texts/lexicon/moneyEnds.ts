@@ -102,7 +102,7 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '{m} (?:due|payable|falling due|maturing) in <t>(?= and)',
     'after <n>[^.?!]{0,40}(?:deposits|payments|contributions)[^.?!]{0,40} {m} (?:is|are|was|lies?) (?:in|on) (?:the|her|his|their|an?) (?:account|fund|pot)',
     '<m> (?:<[ae]>|at the (?:end|start|beginning) of <[ae]>),? (?:and )?{m} after <t>(?= ?[:?.,;])',
-    '(?:its|the|whose|their) value (?:afterwards|then|by then|at the (?:end|close)) (?:is|will be|is to be|would be)(?: (?:put|set|estimated|reckoned|taken))?(?: at| as)? {m}',
+    "(?:its|the|whose|their|[a-z]+'s) value (?:afterwards|then|by then|at the (?:end|close)) (?:is|will be|is to be|would be)(?: (?:put|set|estimated|reckoned|taken|agreed|fixed))?(?: at| as)? {m}",
     '(?:bill|note|draft|claim|acceptance|promise)[^.?!⟨]{0,20} {m},? (?:due|payable|falling due|maturing|that (?:is|falls) due) (?:in|after) <t>(?! (?:with|at|plus))',
     '(?:debt|loan|balance|mortgage|owed|owes?|principal) (?:[a-z]+ ){0,2}(?:below|under|less than|down to|beneath) {m}',
     '(?:(?<!not to )exceeds?|passes) {m}',

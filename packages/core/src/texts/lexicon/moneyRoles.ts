@@ -5,6 +5,16 @@ import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
+    'amount',
+    12,
+    '(?:(?:can|may|could|wants? to|will) )?(?:leaves?|deposits?|invests?|lodges?) {m} (?:[a-z]+ ){0,3}?for <t>',
+  ),
+  cue(
+    'amount',
+    12,
+    '(?:an?|the|one|single) (?:single )?deposit of {m} (?:(?:is|was) )?(?:left|made|held|kept|lying)? ?(?:for|over) <t>',
+  ),
+  cue(
     'price',
     11,
     '(?:leases?|leased|leasing|rents?|hires?) (?:an?|the|her|his|their) {m} [a-z]+',

@@ -19,6 +19,7 @@ import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
+import { readYearlyRates } from './yearlyRates.ts';
 import { readTwoTimings } from './twoTimings.ts';
 
 const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
@@ -37,6 +38,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readTwoTimings,
   readWorthTwice,
   readPhases,
+  readYearlyRates,
   readStages,
   readAgedStages,
   readTwoTerms,

@@ -6,6 +6,11 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    16,
+    'what is (?:a|the) (?:<t> )?(?:lease|annuity|contract|pension) worth at (?:its|the) (?:beginning|start|outset)',
+  ),
+  cue(
+    'amount',
     15,
     '(?:what|how much) must [a-z]+ have in (?:the|her|his|an?|their) [^?⟨]{2,30}[^?]*so that (?:it|this|the [a-z]+) (?:pays|gives|provides|yields)',
     'discount <m> (?:for|over|at|from)',

@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    14,
+    '(?:what|how much) (?:did|does|do|will|would|has|have) <m>[^?⟨]{0,40} (?:come|came|amount|amounted|grow|grown) to(?= ?\\?| (?:in|after|by))',
+  ),
   cue('finalAmount', 14, 'how much (?:money |capital )?is (?:then |still )+there(?= ?[?,])'),
   cue(
     'finalAmount',
