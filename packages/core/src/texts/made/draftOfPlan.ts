@@ -103,7 +103,12 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
       return [
         ...named('amount').flatMap((name) => [
           name,
-          ...fees.flatMap((fee) => [`${name} + ${fee}`, `${name} + ${name} × ${fee}`]),
+          ...fees.flatMap((fee) => [
+            `${name} + ${fee}`,
+            `${name} + ${name} × ${fee}`,
+            `${name} - ${fee}`,
+            `${name} - ${name} × ${fee}`,
+          ]),
         ]),
         ...named('price'),
         ...named('finalAmount'),

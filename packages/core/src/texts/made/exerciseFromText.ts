@@ -23,11 +23,8 @@ export interface MadeExercise {
  * @param title its title; the first words of the text when left out
  * @returns nothing while a plan lacks a number
  */
-export function exerciseFromText(
-  text: string,
-  reading: ProblemReading,
-  title = titleOf(text),
-): MadeExercise | undefined {
+export function exerciseFromText(text: string, read: ProblemReading, title = titleOf(text)): MadeExercise | undefined {
+  const reading = withKnownAmounts(read);
   const givens = givensOfText(text, reading);
   const steps = stepsOf(reading);
   const drafts = reading.plans.map((plan, index) =>
@@ -37,7 +34,7 @@ export function exerciseFromText(
       wanted: wantedOf(reading, index),
       givens,
       style: styleOfText(text),
-      linked: linkedSlots(plan, steps),
+      linked: linkedSlots(plan, reading.plans, steps),
     }),
   );
   const known = drafts.flatMap((draft) => draft ?? []);
@@ -70,6 +67,17 @@ export function exerciseFromText(
     leftOut: reading.asks.filter((_, at) => asked[at] === undefined).map(({ part }) => part),
   };
 }
+
+/** A sum taken from an earlier plan that states it, less a fee, is a number of the text, and no answer. */
+const withKnownAmounts = (reading: ProblemReading): ProblemReading => ({
+  ...reading,
+  plans: reading.plans.map((plan) => {
+    const known = plan.links?.find(({ field, quantity }) => field === 'amount' && quantity === 'amount');
+    const amount = known ? reading.plans[known.fromPlan]?.amount : undefined;
+    if (!known || typeof amount !== 'number') return plan;
+    return { ...plan, amount: amount + (known.plus ?? 0), links: plan.links?.filter((each) => each !== known) ?? [] };
+  }),
+});
 
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
@@ -120,9 +128,15 @@ const isOf = ({ quantity, plan, args }: ReadAsk, link: ReadLink): boolean =>
   plan === link.fromPlan && quantity === link.quantity && args?.k === link.args?.k && args?.after === undefined;
 
 /** The text of the slot that a link fills: `answer b + fee`. */
-function linkedSlots(plan: ReadPlan, steps: readonly Step[]): Partial<Record<SlotName, string>> {
+function linkedSlots(
+  plan: ReadPlan,
+  plans: readonly ReadPlan[],
+  steps: readonly Step[],
+): Partial<Record<SlotName, string>> {
   const slots: Partial<Record<SlotName, string>> = {};
-  for (const { field, fromPlan, quantity, plus, times } of plan.links ?? []) {
+  for (const link of plan.links ?? []) {
+    const { field, fromPlan, quantity, times } = link;
+    const plus = isPaidByThen(link, plans[fromPlan]) ? undefined : link.plus;
     const step = steps.find(({ link }) => link.fromPlan === fromPlan && link.quantity === quantity);
     const answer = `answer @${step?.part ?? ''}`;
     const scaled = times === undefined || times === 1 ? answer : `${answer} × ${times}`;
@@ -130,6 +144,11 @@ function linkedSlots(plan: ReadPlan, steps: readonly Step[]): Partial<Record<Slo
   }
   return slots;
 }
+
+/** A table's balance after a payment is less what is paid besides with it. */
+const isPaidByThen = ({ quantity, args, plus = 0 }: ReadLink, from: ReadPlan | undefined): boolean =>
+  quantity === 'balanceAfter' &&
+  from?.changes.some((each) => each.kind === 'extra' && each.after === args?.k && each.value === -plus) === true;
 
 const coreOf = {
   balanceAfter: 'balance-after',
@@ -155,8 +174,13 @@ function stepPart({ link, part }: Step, drafts: readonly StatementDraft[]): Draf
 
 /** Parts that others go on from come before them. */
 function inOrder(parts: readonly DraftPart[], plans: readonly ReadPlan[]): DraftPart[] {
+  const indexOf = (id: string): number => plans.findIndex((_, at) => planId(at) === id);
   const planOf = ({ ask }: DraftPart): number =>
-    'plan' in ask ? plans.findIndex((_, at) => planId(at) === ask.plan) : plans.length;
+    ask.quantity === 'difference'
+      ? Math.max(indexOf(ask.plan), indexOf(ask.other))
+      : 'plan' in ask
+        ? indexOf(ask.plan)
+        : plans.length;
   const isLinked = (at: number): boolean => (plans[at]?.links?.length ?? 0) > 0;
   const rank = (part: DraftPart): number => (isLinked(planOf(part)) || planOf(part) >= plans.length ? 1 : 0);
   const needsOrder = plans.some((_, at) => isLinked(at));

@@ -5,7 +5,7 @@ import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts
 import { usualFormat } from '../../exercise/format.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity } from '../reading.ts';
+import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
 
 export interface PartsToMake {
   readonly asks: readonly ReadAsk[];
@@ -168,8 +168,29 @@ function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToM
   };
 }
 
+/** What is sought of a plan where it is asked; it is no question of one that states it. */
+const soughtAs: Readonly<Partial<Record<ReadQuantity, Unknown>>> = {
+  amount: 'amount',
+  payment: 'payment',
+  payments: 'payments',
+  years: 'payments',
+  finalAmount: 'finalAmount',
+};
+
 /** What two plans are held against each other by. */
-const comparedQuantity = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined =>
+function comparedQuantity(of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined {
+  const sought = soughtAs[of];
+  return sought !== undefined && plans.some(({ unknown }) => unknown !== sought) ? undefined : quantityOf(of, plans);
+}
+
+/** The better of two by their payments is that by all of them, where both have as many. */
+const chosenBy = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined =>
+  comparedQuantity(of, plans) ??
+  (of === 'payment' && plans.every(({ payments }) => payments !== null && payments === plans[0]?.payments)
+    ? quantityOf('totalPaid', plans)
+    : undefined);
+
+const quantityOf = (of: ReadQuantity, plans: readonly ReadPlan[]): Quantity | undefined =>
   of === 'totalPaid' ? (hasResidual(plans) ? 'total-with-end' : 'total-paid') : of === 'amount' ? 'amount' : same[of];
 
 /** Core's total of the payments leaves a residual out. */
@@ -229,7 +250,7 @@ function savedPart(
 
 function choicePart(ask: ReadAsk, { plans, prompts }: PartsToMake): DraftPart | undefined {
   const by = ask.args?.by ?? 'totalPaid';
-  const quantity = comparedQuantity(by, plans);
+  const quantity = chosenBy(by, plans);
   if (!quantity || plans.length < 2) return undefined;
   return {
     part: ask.part,
