@@ -7,14 +7,22 @@ export const ownNumber =
 const remarks =
   /\(source:[^()]*\)|(?<=[.?!)]\s+)(?:please )?(?:round|give|express|state|quote) (?:all |your |the |both |final )*(?:answers?|results?)(?: [a-z-]+){0,3} (?:decimals?|cents?|penny|pence|euro|dollar|pound|significant figures|decimal places)(?: places?)?[.!]|(?<=[.?!)]\s+)show (?:all |your |the )*work(?:ings?)?[.!]/gi;
 
+/** Its own number, unless that is the first of several parts. */
+function ownNumberOf(text: string): string {
+  const [found = '', number] = ownNumber.exec(text) ?? [];
+  return new RegExp(`[\\s(]${Number(number) + 1}[.)]\\s`).test(text) ? '' : found;
+}
+
+/** The text of a problem that stood in a list. */
+export const withoutOwnNumber = (text: string): string => text.slice(ownNumberOf(text).length);
+
 /**
  * @param text as it was pasted
  * @returns the text with blanks for its own number, unless that is the first of several parts; of the same length
  */
 export function ofProblem(text: string): string {
-  const [found, number] = ownNumber.exec(text) ?? [];
-  const next = new RegExp(`[\\s(]${Number(number) + 1}[.)]\\s`);
-  const own = found !== undefined && !next.test(text) ? blanks(found) + text.slice(found.length) : text;
+  const found = ownNumberOf(text);
+  const own = blanks(found) + text.slice(found.length);
   const said = own.replace(remarks, blanks);
   // All in capitals: they begin no sentence.
   return /[a-z\n]/.test(said) ? said : said.replace(/[A-Z]/g, (letter) => letter.toLowerCase());

@@ -1,6 +1,6 @@
 /** Pasted text made ready: markup taken away, and many problems told apart. */
 
-import { ownNumber } from './besideProblem.ts';
+import { ownNumber, withoutOwnNumber } from './besideProblem.ts';
 
 /** As many characters of one text are read, and as many problems at once. */
 export const LONGEST_TEXT = 8_000;
@@ -55,7 +55,7 @@ export function splitProblems(pasted: string): string[] {
     if (isPart && last !== undefined) problems[problems.length - 1] = `${last}\n${block}`;
     else problems.push(block);
   }
-  return problems.map((each) => each.trim()).filter((each) => each !== '');
+  return problems.map((each) => withoutOwnNumber(each).trim()).filter((each) => each !== '');
 }
 
 /** At lines numbered 1, 2, 3 … in order, each with sums of its own. */

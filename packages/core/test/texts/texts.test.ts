@@ -281,6 +281,12 @@ describe('many problems at once', () => {
     expect(splitProblems('')).toEqual([]);
   });
 
+  it('a single one leaves its number in the list behind', () => {
+    const [one] = written;
+    expect(splitProblems(`12. ${one!.text}`)).toEqual([one!.text]);
+    expect(splitProblems(`Exercise 7: ${one!.text}`)).toEqual([one!.text]);
+  });
+
   it('but numbered questions of one problem stay with it', () => {
     const parts = referenceProblems.find(({ id }) => id === 't3-06')!.text;
     expect(splitProblems(parts)).toEqual([parts]);

@@ -44,7 +44,7 @@ export function exerciseFromText(text: string, read: ProblemReading, title = tit
   const asked = reading.asks.map((ask) => partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts }));
   const made = inOrder(
     [
-      ...steps.filter(({ isOwn }) => isOwn).map((step) => stepPart(step, known)),
+      ...stepsInOrder(steps).map((step) => stepPart(step, reading.plans, known)),
       ...asked.flatMap((part) => part ?? []),
     ],
     reading.plans,
@@ -158,18 +158,21 @@ const coreOf = {
   ratePerPayment: 'rate-per-payment',
 } as const;
 
+/** The payment is found before what is owed. */
+const stepsInOrder = (steps: readonly Step[]): Step[] =>
+  steps
+    .filter(({ isOwn }) => isOwn)
+    .sort((one, other) => Number(other.link.quantity === 'payment') - Number(one.link.quantity === 'payment'));
+
 /** A question that the text skips: what the next plan goes on with. */
-function stepPart({ link, part }: Step, drafts: readonly StatementDraft[]): DraftPart {
+function stepPart({ link, part }: Step, plans: readonly ReadPlan[], drafts: readonly StatementDraft[]): DraftPart {
   const quantity = coreOf[link.quantity as keyof typeof coreOf];
   const draft = drafts[link.fromPlan]!;
-  return {
-    ...questionOf(
-      { id: planId(link.fromPlan), draft },
-      quantity,
-      link.args?.k === undefined ? undefined : { after: String(link.args.k) },
-    ),
-    part,
-  };
+  const args = link.args?.k === undefined ? undefined : { after: String(link.args.k) };
+  const asked = questionOf({ id: planId(link.fromPlan), draft }, quantity, args);
+  const isLess = isPaidByThen(link, plans[link.fromPlan]);
+  const prompt = isLess ? asked.prompt.replace(/[.?]$/, ' and the extra payment with it$&') : asked.prompt;
+  return { ...asked, prompt, part };
 }
 
 /** Parts that others go on from come before them. */

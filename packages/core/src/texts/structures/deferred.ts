@@ -1,5 +1,6 @@
 /** Payments that begin later: a sum that first grows and is then drawn down, a debt on which nothing is paid at first. */
 
+import { doubt } from '../doubts.ts';
 import type { DraftReading } from '../draftReading.ts';
 import { changesOfText, wholeNumber } from '../changesOfText.ts';
 import { readPlan } from '../onePlan.ts';
@@ -182,5 +183,12 @@ function readPaidLater(page: Page): DraftReading | undefined {
     read: { ...drawn.read, missing: [] },
   };
   const second: SolePlan = { ...first, plan: grown, roles: new Map([[token, 'duration']]) };
-  return readingOfPlans(page, [first, second], questions, (question, plans) => comparedBy(page, question, plans));
+  const reading = readingOfPlans(page, [first, second], questions, (question, plans) =>
+    comparedBy(page, question, plans),
+  );
+  // "At the end of each month, beginning three years from now": then the first falls, or its month begins.
+  const isUnclear = isEnd && !exact && !/first/.test(found[0]);
+  return isUnclear ? { ...reading, doubts: [...reading.doubts, firstOrPeriod] } : reading;
 }
+
+const firstOrPeriod = doubt('timing', 'The first payment is taken to fall then. Does its period only begin then?', []);

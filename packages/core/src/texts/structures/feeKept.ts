@@ -51,7 +51,7 @@ export function readFeeKept(page: Page): DraftReading | undefined {
   return readingOfPlans(
     page,
     [
-      { ...sole, plan: { ...plan, name: 'stated' } },
+      { ...sole, plan: { ...plan, name: 'without the fee' } },
       { ...sole, plan: second, roles, read: { ...read, wanted, missing: [] } },
     ],
     questions,

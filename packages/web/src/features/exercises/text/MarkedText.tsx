@@ -38,6 +38,7 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
     const number = markedNumber(text);
     if (number) mark(number);
   });
+  const firsts = firstCues(pieces);
   return (
     <div ref={box} className={styles.text}>
       {withTails(pieces).map(({ piece, tail }) =>
@@ -46,10 +47,7 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
         ) : (
           <span key={piece.start} className={styles.kept}>
             {piece.is === 'cue' ? (
-              <span className={styles.mark} data-is="cue" style={room(cueInWords(piece.cue))}>
-                <Words {...piece} />
-                <span className={styles.says}>{cueInWords(piece.cue)}</span>
-              </span>
+              <CueMark piece={piece} isFirst={firsts.has(piece.start)} />
             ) : (
               <NumberMark
                 piece={piece}
@@ -64,6 +62,27 @@ export function MarkedText({ text, pieces, settled, onSettle }: MarkedTextProps)
       )}
     </div>
   );
+}
+
+type CuePiece = Extract<TextPiece, { is: 'cue' }>;
+
+/** What words say is written below them once; where others say the same again, they are underlined alone. */
+function CueMark({ piece, isFirst }: { readonly piece: CuePiece; readonly isFirst: boolean }) {
+  const says = cueInWords(piece.cue);
+  return (
+    <span className={styles.mark} data-is="cue" {...(isFirst ? { style: room(says) } : { title: says })}>
+      <Words {...piece} />
+      {isFirst && <span className={styles.says}>{says}</span>}
+    </span>
+  );
+}
+
+/** Where each thing that words say is said first. */
+function firstCues(pieces: readonly TextPiece[]): ReadonlySet<number> {
+  const starts = new Map<string, number>();
+  for (const piece of pieces)
+    if (piece.is === 'cue' && !starts.has(cueInWords(piece.cue))) starts.set(cueInWords(piece.cue), piece.start);
+  return new Set(starts.values());
 }
 
 interface WordsProps {
