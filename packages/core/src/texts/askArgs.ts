@@ -57,6 +57,7 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 const ranges: readonly PlaceRecord[] = [
+  place('(?:by|with) (?:the )?{o} (?:<e> )?(?:@payment|@deposit) alone', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(
     '(?:between|from) the (?:end|close) of (?:@year {n}|(?:the |its )?{o} @year) (?:and|to|until) (?:the (?:end|close) of )?(?:@year {n}|(?:the |its )?{o}(?: @year)?)',
     ['from', 'to'],

@@ -69,8 +69,8 @@ export function periodUses({ flat, tokens, places }: FlatText, text: string): Pe
     if (ofPayments.test(after) && !/^[\s-]+interest/.test(after)) return [is('frequency', 4)];
     if (rateBehind.test(after) || (value === 1 && qualifiesRate.test(clause))) return [is('rate', 3)];
     if (form === 'per' && (rateBefore.test(clause) || askedRateBefore.test(clause))) return [is('rate', 4)];
-    // "7 % annual interest" says of what time the rate is, not how often it is added.
-    if (value === 1 && rateBefore.test(clause) && /^[\s-]+interest(?![a-z])/.test(after)) return [is('rate', 4)];
+    // "7 % annual interest" says of what time the rate is, not how often it is added; "1.5 % monthly interest", too.
+    if (rateBefore.test(clause) && /^[\s-]+interest(?![a-z])/.test(after)) return [is('rate', value === 1 ? 4 : 3)];
     if (compoundingBehind.test(after) && !/⟨m\d+⟩ $/.test(clause))
       return [is('compounding', 4, / with $/.test(clause) ? 5 : 0, compoundingBehind.exec(after)?.[0].length)];
     const isPaidIn =

@@ -59,7 +59,7 @@ function ofOneNow(page: Page): readonly Question[] {
 function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
   const isPriced =
-    !/sinking fund/.test(page.flat) &&
+    !/sinking fund|(?:equal|regular|level|⟨e\d+⟩) deposits/.test(page.flat) &&
     page.signs.some((each, at) => page.tokens[at]?.form === 'money' && each[0]?.role === 'price');
   const isOften = page.periods.some(({ use }) => use === 'frequency') || impliedFrequency(page.flat) !== undefined;
   // "Which rate does the buyer get?" chooses among none.

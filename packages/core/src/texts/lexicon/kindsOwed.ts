@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 12, 'balance of <m> (?:is |be )?(?:gone|cleared|paid off|settled)'),
   cue('borrowing', 14, '(?:paid|pays?|paying) for itself', 'paid itself (?:off|back)'),
   cue(
     'borrowing',

@@ -5,6 +5,16 @@ import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
+    'saving',
+    12,
+    '(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)[^?]* to (?:pay for|buy|afford|meet)',
+  ),
+  cue(
+    'saving',
+    12,
+    '(?:puts|pays|saves|places) <m> <a>,? (?:at the (?:end|start|beginning) of (?:the [a-z]+|<e>),? )?into (?:a|an|the|his|her|their) ',
+  ),
+  cue(
     'lump-sum',
     9,
     '(?:an?|the|one|single) (?:single )?deposit of <m> (?:(?:is|was) )?(?:left|made|held|kept|lying)? ?(?:for|over) <t>',
@@ -13,7 +23,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'saving',
     9,
     'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|puts?(?: in| away)?|sets aside|adds?) <m>',
-    '<e>,? <m> (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
+    '<e>,?(?: at (?:its|the) (?:end|start|beginning),)? <m> (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
   ),
   cue(
     'saving',

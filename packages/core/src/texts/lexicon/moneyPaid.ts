@@ -11,7 +11,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'payment',
     12,
     'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|pays?(?: in)?|puts?(?: in| away)?|sets aside|adds?) {m}',
-    '<e>,? {m} (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
+    '<e>,?(?: at (?:its|the) (?:end|start|beginning),)? {m} (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
   ),
   cue(
     'payment',

@@ -6,6 +6,12 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    15,
+    '(?:calculate|compute|determine|find|what is|work out)(?: the)? pv',
+    'how much is (?:an?|the|this|that) [a-z ]{3,24} worth (?:today|now)(?= (?:that|which) pays| if| at|,)',
+  ),
+  cue(
+    'amount',
     16,
     'what is (?:a|the) (?:<t> )?(?:lease|annuity|contract|pension) worth at (?:its|the) (?:beginning|start|outset)',
   ),

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 15, '(?:calculate|compute|determine|find|what is|work out)(?: the)? fv'),
   cue(
     'finalAmount',
     14,

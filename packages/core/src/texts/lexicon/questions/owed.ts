@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue('balance', 14, 'what must be paid (?:then|now|at that time|at the end) to (?:clear|settle|pay off|end)'),
   cue(
     'balance',
     15,

@@ -5,6 +5,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'payment',
+    15,
+    'how much (?:must|should|does|will|would) (?:he|she|they|[a-z]+|the [a-z]+) (?:have to |need to )?(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+  ),
+  cue(
     'newPayment',
     13,
     '(?:what is|find|calculate|compute|determine|state|give) (?:the|her|his|their) (?:lower|reduced|increased|higher|adjusted|recalculated|raised) (?:<e> )?@payment',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'nominalRate',
+    14,
+    '(?:what|which) (?:nominal )?rate,? (?:compounded|convertible) <e>,? (?:must|should|would|will|does|do|has to) ',
+  ),
+  cue(
     'effectiveRate',
     14,
     'as an? effective (?:annual |yearly |<e> |<a> )?rate',
@@ -93,7 +98,7 @@ export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
     'effectiveRate',
     10,
-    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:(?:[a-z]+|⟨a\\d+⟩) ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
+    '(?<!⟨p\\d+⟩ (?:⟨a\\d+⟩ )?)effective(?! ⟨p)(?! (?:(?:[a-z]+|⟨[ae]\\d+⟩) ){0,2}(?:rate )?of ⟨p)(?: (?:annual|yearly|one|<a>|<e>|interest|cost|return|yield))*(?: rates?)?(?! of ⟨p)(?! ⟨p)',
     '(?<!(?:tak|treat|regard|read|interpret)(?:e|ing|ed)? [^.?!]{0,24})as (?:an )?effective',
     '(?:the )?(?:ear|apy|aer)',
     '(?:annual|yearly|<e>)(?: percentage)? yield',

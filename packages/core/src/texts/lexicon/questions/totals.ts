@@ -6,6 +6,13 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    15,
+    'how much (?:does|do|will|did) ~~(?:payment|instal?ment)s?[^?]{0,20} (?:take|takes|knock|knocks|bring|brings) off (?:the |her |his |their )?(?:debt|loan|balance|principal)',
+    '(?:what|which) (?:part|share|portion) of (?:the )?<m> (?:has|have|had|is|was|will) (?:then |already )?(?:been |be )?(?:repaid|paid off|paid back)',
+    'by what (?:amount|sum) (?:does|do|will|did) ~~(?:payments?|instal?lments?) ~?(?:reduces?|lowers?|cuts?) (?:the|her|his|their|its) (?:debt|loan|balance|principal|mortgage)',
+  ),
+  cue(
+    'principal',
     14,
     '(?:what|which|how much)(?: (?:part|share|portion))?(?: of (?:it|that|this))? (?:reduces|lowers|pays off|repays|cuts|goes (?:to|towards)) (?:the |its |her |his |their )?(?:debt|principal|loan|balance|capital)',
   ),
