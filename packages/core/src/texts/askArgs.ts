@@ -57,6 +57,11 @@ const place = (words: string, roles: PlaceRecord['roles'], read: PlaceRecord['re
 
 /** Ranges first: they hold moments. */
 const ranges: readonly PlaceRecord[] = [
+  // "How much of its value at the end of the 20th year is interest?": all until then.
+  place('(?:value|balance|amount|sum|money) at the end of (?:the |its )?{o} @year', ['to'], ([year]) => ({
+    fromYear: 1,
+    toYear: year!,
+  })),
   place('(?:by|with) (?:the )?{o} (?:<e> )?(?:@payment|@deposit) alone', ['from'], ([k]) => ({ from: k!, to: k! })),
   place(
     '(?:between|from) the (?:end|close) of (?:@year {n}|(?:the |its )?{o} @year) (?:and|to|until) (?:the (?:end|close) of )?(?:@year {n}|(?:the |its )?{o}(?: @year)?)',

@@ -68,14 +68,15 @@ function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
   return plans.flatMap((plan) => {
     const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
     if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
-    const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
+    const { kind, name, amount, payment, payments, finalAmount, rate, price } = plan;
     if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
       return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
     const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
     const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
     if (paid !== null && (payment ?? 0) > paid)
       return [doubt('amount', `A payment of ${payment} is more than the amount of ${paid}.`)];
-    if (owes && amount !== null && amount > 0 && (finalAmount ?? 0) >= amount)
+    const isLess = name === 'interest only' ? (finalAmount ?? 0) <= (amount ?? 0) : (finalAmount ?? 0) < (amount ?? 0);
+    if (owes && amount !== null && amount > 0 && !isLess)
       return [
         doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
       ];

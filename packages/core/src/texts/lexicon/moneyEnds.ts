@@ -4,6 +4,11 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    12,
+    '(?:note|bill|draft) (?:of|for) {m},? (?:(?:is|was) )?(?:sold|discounted|bought|cashed) <t> before',
+  ),
   cue('finalAmount', 12, '(?:will|would|is to) cost {m} (?:in <t>|<t> (?:from (?:now|today)|hence|later))'),
   cue('finalAmount', 12, '(?:reduces?|reducing|brings?|bringing|lowers?) (?:it|this|the [a-z]+) (?:down )?to {m}'),
   cue(

@@ -223,7 +223,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '{m} (?:falls?|is|becomes?|comes?|will be)(?: then)? due(?! (?:at|on|by) the (?:end|start|beginning|first|last)[a-z ]* (?:of )?(?:<e>|(?:each|every) ))(?! <e>)',
     '{m} (?:together |along )?with the (?:last|final)',
     '(?:closing|final) (?:payment|charge|sum) of {m} (?:along|together|due|with)',
-    'buy-?out(?: price| option)?(?: at the end)?(?: is| of|:| for)* {m}',
+    'buy-?out(?: price| option)?(?: at the end(?: of (?:the|its) [a-z]+)?)?(?: is| of|:| for)* {m}',
     '(?:buy|acquire|purchase) (?:it|them|the [a-z ]{2,20}?)[^.;?!⟨]{0,30}(?:⟨t\\d+⟩)?[^.;?!⟨]{0,40} for {m}',
     '(?:buy|buys|purchase|acquire|keep|own) (?:it|them|the [a-z ]{2,20}?)(?: outright)?(?: at the (?:end|close))?(?: of [a-z ]+?)? for {m}',
   ),

@@ -34,6 +34,7 @@ interface SameWords {
 }
 
 const sameWords: readonly SameWords[] = [
+  { words: /^non-?interest-bearing(?![a-z])/, as: 'plain' },
   { words: /^(?:repayment|instal?lment)s(?![a-z])/, as: 'payments', isOwed: true },
   { words: /^(?:repayment|instal?lment)(?![a-z])/, as: 'payment', isOwed: true },
   { words: /^how (?:high|big)(?= (?:is|are|was|were|will|would|must|should|does|do|an?)(?![a-z]))/, as: 'how large' },

@@ -15,6 +15,7 @@ import { readOtherSum } from './otherSum.ts';
 import { readPhases } from './phases.ts';
 import { readRates } from './rates.ts';
 import { readRefinanced } from './refinanced.ts';
+import { readInterestFirst } from './interestFirst.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
 import { readTwoTerms } from './terms.ts';
@@ -34,6 +35,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readOtherRate,
   readOtherSum,
   readGoalToo,
+  readInterestFirst,
   readDeferred,
   readTwoTimings,
   readWorthTwice,

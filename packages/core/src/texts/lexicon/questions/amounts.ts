@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue('amount', 16, 'what (?:are|is|were) the proceeds of (?:an?|the|this)', 'find the proceeds of (?:an?|the|this)'),
   cue(
     'amount',
     15,

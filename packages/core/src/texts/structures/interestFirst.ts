@@ -1,0 +1,90 @@
+/** "For two years only the interest is paid, then it is repaid over five": what is owed stays, and is repaid by a plan of its own. */
+
+import { wholeNumber } from '../changesOfText.ts';
+import type { DraftReading } from '../draftReading.ts';
+import { readPlan } from '../onePlan.ts';
+import type { Page } from '../page.ts';
+import type { PlacedQuestion } from '../placedQuestions.ts';
+import type { ReadPlan, Role } from '../reading.ts';
+import { yearsOf } from '../terms.ts';
+import { without } from './followers.ts';
+import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+
+const onlyInterest =
+  /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only/;
+const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
+const ofFirst =
+  /(?:first|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
+
+/** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
+export function readInterestFirst(page: Page): DraftReading | undefined {
+  const time = timeOfInterest(page);
+  if (!time || !/loan|borrow|debt|mortgage|lent|lends/.test(page.flat)) return undefined;
+  const { token, years } = time;
+  const isFirst = (question: PlacedQuestion): boolean => ofFirst.test(wordsOf(page, question));
+  const questions = ownedQuestions(page, (question): Owner =>
+    question.asked === 'payment' || question.asked === 'newPayment' ? (isFirst(question) ? 0 : 1) : 'across',
+  ).map((each) => ({
+    ...each,
+    asked: each.asked === 'newPayment' ? ('payment' as const) : each.asked,
+    place: undefined,
+  }));
+  const isBehind = isToldBehind(page, time);
+  const notOfRepaying = page.places.filter(
+    ({ start }, at) => at === token || (isBehind && page.tokens[at]?.form === 'time' && start < time.start),
+  );
+  const sole = readPlan(page, {
+    scope: without(...notOfRepaying),
+    as: 'borrowing',
+    questions: questionsOf(questions, 1),
+  });
+  const { plan, read } = sole;
+  const isKnown = plan.amount !== null && plan.payment === null && plan.rate !== null && plan.finalAmount === 0;
+  const count = (plan.payments ?? 0) - (isBehind ? 0 : wholeNumber(years * plan.paymentsPerYear));
+  if (!isKnown || count <= 0 || read.missing.length > 0) return undefined;
+  const first: ReadPlan = {
+    ...plan,
+    name: 'interest only',
+    payments: wholeNumber(years * plan.paymentsPerYear),
+    finalAmount: plan.amount,
+    changes: [],
+  };
+  const roles = new Map<number, Role>([...sole.roles].filter(([, role]) => role === 'amount'));
+  if (token !== undefined) roles.set(token, 'duration');
+  return readingOfPlans(
+    page,
+    [
+      { ...sole, plan: first, roles, changes: [] },
+      { ...sole, plan: { ...plan, name: 'repaid', payments: count, changes: [] }, changes: [] },
+    ],
+    questions,
+    () => undefined,
+  );
+}
+
+interface TimeOfInterest {
+  /** The mark that tells it: none for "the first year". */
+  readonly token: number | undefined;
+  readonly years: number;
+  readonly start: number;
+}
+
+/** For how long interest alone is paid: the time that stands nearest in its sentence. */
+function timeOfInterest(page: Page): TimeOfInterest | undefined {
+  const only = onlyInterest.exec(page.flat);
+  const told = only && page.sentences.find(({ start, end }) => start <= only.index && end > only.index);
+  if (!told) return undefined;
+  const times = [...told.text.matchAll(forSoLong)].map((found): TimeOfInterest => {
+    const token = found[1] === undefined ? undefined : Number(found[1]);
+    return { token, years: token === undefined ? 1 : yearsOf(page, token), start: told.start + found.index };
+  });
+  const away = ({ start }: TimeOfInterest): number => Math.abs(start - only.index);
+  return times.sort((one, other) => away(one) - away(other))[0];
+}
+
+/** Whether the time of repaying is told behind the time of interest; what stands before it is the whole term then. */
+const isToldBehind = (page: Page, { token, start }: TimeOfInterest): boolean =>
+  page.tokens.some(({ form }, at) => {
+    const tells = form === 'time' || (form === 'count' && page.signs[at]?.[0]?.role === 'payments');
+    return tells && at !== token && page.places[at]!.start > start;
+  });
