@@ -7,7 +7,7 @@ export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
     15,
-    '(?:what|which|how much)(?: (?:sum|amount|money))? (?:can|may|could) (?:be|he|she|they) (?:then )?(?:withdrawn|withdraw|drawn|taken out) (?:on (?:his|her|their|the) [^ ]+ birthday|when (?:he|she|they|it) (?:is|are|turns?|reaches?|comes?)|at (?:maturity|the age))',
+    '(?:what|which|how much)(?: (?:sum|amount|money))? (?:can|may|could) (?:be|he|she|they) (?:then )?(?:withdrawn|withdraw|drawn|taken out) (?:on (?:his|her|their) (?:<t>|[^ ]+ birthday)|when (?:he|she|they|it) (?:is|are|turns?|reaches?|comes?)|at (?:maturity|the age))',
   ),
   cue('finalAmount', 15, '(?:calculate|compute|determine|find|what is|work out)(?: the)? fv'),
   cue(
