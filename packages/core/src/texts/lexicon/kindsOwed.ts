@@ -1,16 +1,13 @@
 /** Words that tell of a loan, a lease or a flat charge. */
 
 import type { ReadKind } from '../reading.ts';
+import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('borrowing', 12, 'balance of <m> (?:is |be )?(?:gone|cleared|paid off|settled)'),
   cue('borrowing', 14, '(?:paid|pays?|paying) for itself', 'paid itself (?:off|back)'),
-  cue(
-    'borrowing',
-    16,
-    '(?:needs?|wants?|requires?) <m>[^.?!⟨]{0,40}[.;:] (?:the |a |her |his |one )?(?:[a-z]+ )?(?:bank|lender|dealer|credit union|society)(?: [a-z]+)? (?:offers?|charges?|asks?|wants?|lends?|quotes?)',
-  ),
+  cue('borrowing', 16, ...neededAndLent),
   cue('leasing', 7, 'rents (?:a|an) [a-z -]{2,24} (?:worth|valued)'),
   cue(
     'borrowing',
@@ -19,8 +16,14 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'balance of <m>[^.;?!⟨]{0,20} (?:carries|bears|is charged)',
     '(?:be|is|are) cleared',
   ),
-  cue('borrowing', 9, '<m> (?:today|now|at once)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?repay(?:ing)? <m>'),
-  cue('borrowing', 9, '<m> left to (?:pay|repay)', 'payments over <t> on <m>', '(?:is|are) paid <ea> on <m>'),
+  cue(
+    'borrowing',
+    9,
+    '<m> (?:today|now|at once)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?repay(?:ing)? <m>',
+    '<m> left to (?:pay|repay)',
+    'payments over <t> on <m>',
+    '(?:is|are) paid <ea> on <m>',
+  ),
   cue(
     'borrowing',
     8,
@@ -36,10 +39,10 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
   cue('borrowing', 12, '(?:serve|service|repay|pay off) a loan'),
   cue('borrowing', 6, '(?:pays?|paying) (?:the|his|her|their) (?:bank|lender|creditor)'),
   cue('leasing', 7, '<e> rents'),
-  cue('borrowing', 8, 'interest[^.;?!⟨]{0,50} pays? on <m>'),
   cue(
     'borrowing',
     8,
+    'interest[^.;?!⟨]{0,50} pays? on <m>',
     '(?:bank|lender|dealer|store|shop|union|society|firm|company|manager) (?:asks?|charges?|wants|demands) <p>',
     '(?:no|nothing|zero|no money|<m>) (?:money )?down(?! to)',
   ),
@@ -85,14 +88,15 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     'rents? out|renting out|lets out',
     'rented out',
     'residual(?: value)?',
+    'charters?(?! (?:bank|accountant|company|firm))',
+    '(?:is|are|was) let (?:to|for|out)(?![a-z])',
   ),
-  cue('leasing', 7, 'charters?(?! (?:bank|accountant|company|firm))', '(?:is|are|was) let (?:to|for|out)(?![a-z])'),
   cue('leasing', 3, 'rentals?', 'hires?(?! purchase)(?! [a-z]+ purchase)'),
   cue('leasing', 4, 'buy-?out(?: (?:price|option))?'),
-  cue('borrowing', 6, '(?:pays?|paying|gives?|paid) back'),
   cue(
     'borrowing',
     6,
+    '(?:pays?|paying|gives?|paid) back',
     '@borrow',
     '(?:home |car |student |bank |personal |business )?loans?',
     'mortgaged?s?',

@@ -1,6 +1,7 @@
 /** Words that tell of saving, of a single sum, or of a rate alone. */
 
 import type { ReadKind } from '../reading.ts';
+import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
@@ -8,32 +9,15 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'saving',
     12,
     '(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)[^?]* to (?:pay for|buy|afford|meet)',
-  ),
-  cue(
-    'saving',
-    12,
     '(?:puts|pays|saves|places) <m> <a>,? (?:at the (?:end|start|beginning) of (?:the [a-z]+|<e>),? )?into (?:a|an|the|his|her|their) ',
   ),
-  cue(
-    'lump-sum',
-    9,
-    '(?:an?|the|one|single) (?:single )?deposit of <m> (?:(?:is|was) )?(?:left|made|held|kept|lying)? ?(?:for|over) <t>',
-  ),
+  cue('lump-sum', 9, ...depositedOnce),
   cue(
     'saving',
     9,
-    'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|puts?(?: in| away)?|sets aside|adds?) <m>',
-    '<e>,?(?: at (?:its|the) (?:end|start|beginning),)? <m> (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
-  ),
-  cue(
-    'saving',
-    9,
+    ...depositedEach,
     '<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:is|are) to (?:grow|amount|accumulate|become|build|reach)',
-  ),
-  cue(
-    'saving',
-    9,
-    '(?:deposits?|deposited|invests?|invested) <m> (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+    ...depositedFirst,
   ),
   cue(
     'lump-sum',
@@ -47,20 +31,17 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'to meet (?:it|this|that|the (?:debt|loan|bill|cost))[^.;?!]{0,60}(?:in(?:to)? (?:a|the|an) (?:fund|account)|sets? aside|puts? (?:aside|away|by)|set aside|put (?:aside|away|by)|deposits?)',
     'into a (?:sinking )?fund (?:which|that) earns',
   ),
-  cue(
-    'saving',
-    8,
-    '(?:transfers?|transferred|moves?|moved|sends?|contributes?|contributed|credits?) {m}[^.;?!⟨]{0,24} to (?:a|an|the|his|her|their) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
-    '(?:increases?|increased|tops? (?:up)?) (?:it|them|this|(?:the|her|his|their) [a-z]+)(?: up)? (?:by|with) {m} (?:<[ea]>|at)',
-    '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with))',
-  ),
   cue('saving', 6, 'becomes? <m> in <t>', 'saved and adds? <m>'),
   cue('saving', 8, '<m> (?:is|are) (?:invested|deposited|put aside|paid in) <e>'),
   cue('lump-sum', 9, 'wants? (?:his|her|their) <m> to (?:become|grow|reach)'),
   cue('saving', 16, 'sinking fund'),
   cue('saving', 8, '<m> follows? (?:at|each|every|<e>)'),
-  cue('saving', 9, '<m> (?:is|are|was|were) (?:then )?paid in (?:at|each|every|<e>)'),
-  cue('saving', 9, '(?:deposit|deposits|deposited) (?:<m> )?at the (?:end|start|beginning) of <e>'),
+  cue(
+    'saving',
+    9,
+    '<m> (?:is|are|was|were) (?:then )?paid in (?:at|each|every|<e>)',
+    '(?:deposit|deposits|deposited) (?:<m> )?at the (?:end|start|beginning) of <e>',
+  ),
   cue(
     'saving',
     12,
@@ -80,14 +61,16 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
   cue('saving', 9, '(?:must|should) {m} <a>[^.?!]{0,20} be (?:saved|deposited|paid in|put aside)'),
   cue('saving', 8, '{m} <a> (?:is|are|be) saved'),
   cue('saving', 7, '(?:deposits|amounts|sums|payments)[^.?!]{0,90} add up to <m>'),
-  cue('saving', 6, '(?:must|should) be added (?:at|each|every|<e>)', 'to have <m> (?:in|after|when|by)'),
   cue(
     'saving',
     6,
+    '(?:must|should) be added (?:at|each|every|<e>)',
+    'to have <m> (?:in|after|when|by)',
     '(?:puts?|lays?) {m}(?: <a>| <e>)?(?: \\([^)]*\\))? in(?:to)? (?:a|an|the|his|her) ',
     '{m}(?: <[ae]>)? ?[^.;?!⟨]{0,24}(?:is|are) saved',
+    'pays? {m} into',
+    'puts (?:it|them|this) all (?:in|into)',
   ),
-  cue('saving', 6, 'pays? {m} into', 'puts (?:it|them|this) all (?:in|into)'),
   cue('saving', 9, '(?:what|how much) (?:has to|must|needs to) be added'),
   cue(
     'saving',
@@ -100,10 +83,6 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     9,
     '(?:how much must be|what (?:amount|sum)) (?:put|set|laid) (?:aside|by|away)',
     '(?:pays?|paying) {m}[^.;?!]{0,30} into (?:a|an|the|his|her|their) (?:[a-z]+ )?(?:plan|fund|account|scheme|club|policy|pot|pension)(?![a-z])',
-  ),
-  cue(
-    'saving',
-    9,
     '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)',
     'adds? (?:the|an) (?:same|equal) (?:sum|amount) <e>',
   ),
@@ -121,11 +100,11 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'puts? (?:an|the) (?:equal|same|<e>) (?:amount|sum) (?:into|in) (?:a|the|her|his|their) (?:fund|account)',
   ),
   cue('saving', 9, 'what must be (?:put|set|laid) (?:aside|by|away)'),
-  cue('saving', 6, '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)'),
-  cue('saving', 6, '(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)'),
   cue(
     'saving',
     6,
+    '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)',
+    '(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)',
     '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )(?<!from (?:his|her|their|its) )sav(?:es|ing|ings)(?! of)(?: plan| scheme| account)?',
     '(?<!interest is )(?<!interest )@save ~{m} ~?<e>',
     '(?:invest|deposit|put in|pay in|set aside|save) (?:at|on) the (?:end|beginning|start|first|last)',

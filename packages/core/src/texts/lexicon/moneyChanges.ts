@@ -40,10 +40,6 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'extra',
     12,
     'after the <o> @payment[^.;?!⟨]{0,40}(?:repays?|pays?(?: off| back| in)?) {m} (?:more|extra)(?! (?:<[ea]>|each|every|a |at the))',
-  ),
-  cue(
-    'extra',
-    12,
     '(?:an?|one) (?:one-off|extra|special|additional|single) {m}(?! <)(?! (?:(?:is|are|was) (?:paid|added|put in|sent) )?(?:<e>|a |each|every|with|on|to|per|at ))',
     'one-off {m}',
     '(?:at|after) the end of (?:the |its |her |his )?<o> year,? (?:[a-z]+ ){0,3}(?:another|a further) {m}(?! <)',
@@ -61,8 +57,8 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     'paymentRise',
     12,
     'on top of (?:it|that|the|their|her|his)(?: <e>| regular| usual)? ?(?:@payment)?,? (?:she|he|they|it)? ?(?:pays?|adds?|puts?) {m} <e>',
+    '(?:pay|pays|paying) {m} (?:<a>|<e>) more',
   ),
-  cue('paymentRise', 12, '(?:pay|pays|paying) {m} (?:<a>|<e>) more'),
   cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
   cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
   cue(

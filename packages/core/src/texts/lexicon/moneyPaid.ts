@@ -1,5 +1,6 @@
 /** Words beside a sum of money that say it is paid each time, paid down, or there at the end. `{…}` is the sum. */
 
+import { depositedEach } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
@@ -7,20 +8,7 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
-  cue(
-    'payment',
-    12,
-    'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|pays?(?: in)?|puts?(?: in| away)?|sets aside|adds?) {m}',
-    '<e>,?(?: at (?:its|the) (?:end|start|beginning),)? {m} (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
-  ),
-  cue(
-    'payment',
-    12,
-    '(?:transfers?|transferred|moves|sends?|contributes?|contributed|credits?|credited) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
-    '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with|on) )',
-    '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
-    '(?:lives?|living) on {m}(?=[^.?!]{0,60}(?:from|out of))',
-  ),
+  cue('payment', 12, ...depositedEach, '(?:lives?|living) on {m}(?=[^.?!]{0,60}(?:from|out of))'),
   cue(
     'downPayment',
     12,

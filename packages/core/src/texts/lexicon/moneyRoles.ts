@@ -1,5 +1,6 @@
 /** Words beside a sum of money that say what it is. `{…}` is the sum. */
 
+import { depositedFirst, depositedOnce, neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
@@ -8,11 +9,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     12,
     '(?:(?:can|may|could|wants? to|will) )?(?:leaves?|deposits?|invests?|lodges?) {m} (?:[a-z]+ ){0,3}?for <t>',
-  ),
-  cue(
-    'amount',
-    12,
-    '(?:an?|the|one|single) (?:single )?deposit of {m} (?:(?:is|was) )?(?:left|made|held|kept|lying)? ?(?:for|over) <t>',
+    ...depositedOnce,
   ),
   cue(
     'price',
@@ -23,31 +20,19 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
     12,
-    '(?:needs?|wants?|requires?) {m}[^.?!⟨]{0,40}[.;:] (?:the |a |her |his |one )?(?:[a-z]+ )?(?:bank|lender|dealer|credit union|society)(?: [a-z]+)? (?:offers?|charges?|asks?|wants?|lends?|quotes?)',
-  ),
-  cue(
-    'amount',
-    12,
-    '(?:deposits?|deposited|invests?|invested|puts?(?: in)?|paid in|pays? in) {m} (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
-  ),
-  cue(
-    'amount',
-    12,
+    ...neededAndLent,
+    ...depositedFirst,
     '(?:prize|legacy|inheritance|gift|winnings?|bonus|jackpot|lump sum|sum|capital) of {m},? (?:which (?:is|was) |that (?:is|was) )?(?:invested|placed|put|deposited|banked) (?:at <p>|in)',
   ),
   cue('amount', 9, '(?:deposits?|invests?|puts?|places?) {m}(?:,| and|;|\\.) ~~?(?:withdraw|draw|take)'),
   cue('amount', 12, '(?:deposits?|invests?|puts?|places?) {m} and (?:then )?(?:withdraws?|draws?|takes?) <m>'),
-  cue('amount', 10, '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start(?! of))'),
   cue(
     'amount',
     10,
+    '(?:deposits?|invests?|puts?|pays? in|places?) {m} (?:now|today|at once|at the start(?! of))',
     '(?:sum|amount) (?:lent|borrowed|financed):? {mn}',
     '(?<=^|[.;:] )amount:? {mn}(?= ?[;,.])',
     'until {mn} (?:is|are) (?:paid off|repaid|cleared)',
-  ),
-  cue(
-    'amount',
-    10,
     'takes? (?:up |out )?{m} from (?:the|a|an|his|her|their) (?:[a-z]+ )?(?:bank|union|lender|society|cooperative|co-operative|fund for)',
   ),
   cue(
@@ -56,8 +41,12 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:gets?|receives?|has|with|after) (?:an?|the) (?:grant|subsidy|donation|gift|contribution) of {m}(?=,? (?:and|towards?|for|which)(?![a-z]))',
   ),
   cue('amount', 12, 'equivalent to (?:a )?(?:single |one |cash )*(?:payment|sum) of {m} (?:today|now)'),
-  cue('amount', 10, '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)'),
-  cue('amount', 10, '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)'),
+  cue(
+    'amount',
+    10,
+    '(?:promissory )?notes? (?:for|of) {m}(?=[^.?!]{0,60} with interest)',
+    '{m} (?:handed over|given|paid out|lent) (?:today|now|at once)',
+  ),
   cue('amount', 11, 'offers? (?:you|him|her|them|me) {m} for (?:it|them|the (?:contract|note|claim|right))(?![a-z])'),
   cue(
     'amount',
@@ -71,8 +60,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     10,
     '(?:out of|from) {m} (?:invested|deposited|lying|kept)',
     '(?:the|a) (?:balance|rest|remainder) of {m} (?:over|in|is|at|for|by)',
+    'puts? (?:the|her|his|their) {m}[^.;?!]{0,60} in(?:to)? (?:an?|the|her|his) ',
   ),
-  cue('amount', 10, 'puts? (?:the|her|his|their) {m}[^.;?!]{0,60} in(?:to)? (?:an?|the|her|his) '),
   cue('amount', 11, '{m} (?:is|are|was) (?:saved|put by|laid by) already'),
   cue('payment', 12, '{m} more (?:is|are) (?:(?:put|paid) in|added) (?:at|each|every|<e>)'),
   cue('price', 10, '^of the {m} for'),
@@ -131,8 +120,8 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:single|one-off) premium of {m}',
     '{m} (?:is|are|was|were) (?:paid|put) in (?:now|today|at once)',
     '{m} (?:today|now|at once|in (?:your|the) hand)[,;:]? (?:and )?(?:you )?(?:(?:only|just) )?(?:re)?pay(?:ing)?(?: back)? <m>',
+    '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)',
   ),
-  cue('amount', 12, '<t> ago,? (?:an?|the) [a-z]+ of {m} (?:was|were) (?:put|paid|placed|deposited|invested)'),
   cue('payment', 10, '<e> (?:saver|saving|savings|deposit|payment|withdrawal): {m}'),
   cue(
     'downPayment',
@@ -161,14 +150,19 @@ export const moneyCues: readonly Cue<WordRole>[] = [
   cue('amount', 12, 'wants? (?:his|her|their) {m} to (?:become|grow|reach)'),
   cue('payment', 12, '<m> now,? (?:and |then )?{m} more (?:at|each|every|<e>)'),
   cue('payment', 11, 'costs? {m} (?:at the (?:end|beginning|start) of|at (?:each|every|<e>)|each|every|<e>|<a>)'),
-  cue('payment', 10, 'pmt[^.;?!⟨]{0,30}[=:] ?{mn}', '(?<![a-z])r ?= ?{mn}'),
-  cue('payment', 10, '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)'),
+  cue(
+    'payment',
+    10,
+    'pmt[^.;?!⟨]{0,30}[=:] ?{mn}',
+    '(?<![a-z])r ?= ?{mn}',
+    '{m} to be (?:taken|drawn|withdrawn|paid out)(?: out)? (?:at|each|every)',
+  ),
   cue(
     'payment',
     12,
     '<e>,? (?:at (?:its|the) (?:end|start|beginning|close),? )?{m} (?:is|are|was|were) (?:deposited|saved|paid in)',
+    '(?:puts?|sets?|lays?) {m} more (?:aside|by|away) (?:at|each|every|<[ae]>)',
   ),
-  cue('payment', 12, '(?:puts?|sets?|lays?) {m} more (?:aside|by|away) (?:at|each|every|<[ae]>)'),
   cue(
     'newPayment',
     10,
@@ -180,10 +174,6 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     'amount',
     10,
     '{m} (?:is|are|was|were) (?:put|paid|placed|deposited|invested) (?:in|into|on) [^.;?!]{0,60}(?:withdrawn|taken out|drawn)',
-  ),
-  cue(
-    'amount',
-    10,
     '(?:fund|pot|nest-?egg|endowment|trust|legacy|capital) of {m}(?= (?:on|at|with|that|which|and|pays|earns|;)|[;,])',
   ),
   cue('payment', 11, '{m} leaves (?:a|the|his|her|their) (?:fund|account|pot|trust)', '{m} is sent'),
@@ -205,10 +195,10 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '(?:has to|must|needs to|should|to) be added[^?.!]{0,60} to {m}',
     '(?<=^|[.;:/] )amount:? {mn}(?= ?[;,./])',
   ),
-  cue('amount', 10, '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}'),
   cue(
     'amount',
     10,
+    '(?:balance|debt|mortgage|loan)(?: outstanding)? is (?:now |currently |still ){m}',
     'loan ?\\(?:?{m} at',
     '(?:does|do|did|will|would) {m} need <n> @payment',
     'on the (?:whole|full|entire)(?: of)? {m}',
@@ -218,22 +208,28 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:would )?earns?(?= (?:in|at|over|if|after))',
     '(?:will|would|does|do|can) {m} (?:earn|bring|yield)',
     '(?:must|should|would|will|does|has to|need) {m} (?:to )?(?:be left|be invested|be deposited|be kept|lie|stay|remain|grow|stand)(?! at the end)',
+    '(?<!to )(?:has|have|had|having) {m} left(?! to (?:pay|repay))',
+    '{m},? <t>(?: [a-z]+){0,2} (?:loan|mortgage|credit)',
   ),
-  cue('amount', 10, '(?<!to )(?:has|have|had|having) {m} left(?! to (?:pay|repay))'),
-  cue('amount', 10, '{m},? <t>(?: [a-z]+){0,2} (?:loan|mortgage|credit)'),
   cue(
     'payment',
     10,
     '(?:payments?|instal?lments?|rentals?|repayments?|deposits) (?:on|for|of|under|towards) [^.;?!]{0,60} (?:is|are|were|was|come to|comes to|amounts? to) {m}',
     '(?:payment|instal?lment|rental)[^.;?!]{0,60} not (?:to )?exceed(?:s|ing)? {m}',
+    '(?:deposits|payments|withdrawals|rentals|instal?lments)[^.;?!]{0,40}<e>: {m}',
   ),
-  cue('payment', 10, '(?:deposits|payments|withdrawals|rentals|instal?lments)[^.;?!]{0,40}<e>: {m}'),
   cue('price', 10, '^[^.;?!⟨]{3,60}, {m}: (?:an|a|the)? ?(?:[a-z]+ )?(?:initial|deposit|down)'),
   cue('price', 11, 'instead of {m}(?! (?:at the|each|every|⟨[ea]))', 'worth {m} (?:new|when new)', '{m} when new'),
   cue('amount', 11, '(?:begins?|starts?) with {m} and (?:pays?|puts?|adds?|saves?)'),
   cue('price', 11, '(?:a|an|the) (?!loan|mortgage|credit|debt)[a-z -]{2,30} for {m}(?= (?:is|can be|may be|will be))'),
-  cue('price', 10, 'worth {m} (?:today|now|new)', 'takes? over [a-z ]{2,24} for {m}'),
-  cue('price', 10, 'for {m} (?:in )?cash', '{m} (?:in )?cash,? or'),
+  cue(
+    'price',
+    10,
+    'worth {m} (?:today|now|new)',
+    'takes? over [a-z ]{2,24} for {m}',
+    'for {m} (?:in )?cash',
+    '{m} (?:in )?cash,? or',
+  ),
   cue(
     'price',
     9,

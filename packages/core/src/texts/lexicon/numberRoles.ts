@@ -14,13 +14,9 @@ export const numberCues: readonly Cue<WordRole>[] = [
     11,
     '\\(after {n} (?:<e> )?@payment',
     'after {n} (?:<e> )?@payment,? (?:he|she|they|it) (?:pays?|sends?|deposits?) <m>',
-  ),
-  cue(
-    'after',
-    11,
     '(?<=^|[.;] )for {t} (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}(?: over| for)? ⟨t\\d+⟩)',
+    'first {n} (?:<e> )?(?:@payment) (?:are|have been|were) (?:made|paid)',
   ),
-  cue('after', 11, 'first {n} (?:<e> )?(?:@payment) (?:are|have been|were) (?:made|paid)'),
   cue('interval', 9, '(?:end|beginning|start|close) of (?:the|each|every) {t}'),
   cue(
     'downPaymentRate',

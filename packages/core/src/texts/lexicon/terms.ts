@@ -107,6 +107,9 @@ export const quotingCues: readonly Cue<Quoting>[] = [
     '<p> interest, flat',
     'on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
     'on the (?:original|initial) (?:sum|amount|loan|principal|debt)[^.?!⟨]{0,30}(?:whatever|regardless|throughout)',
+    'flat',
+    'add-?on',
+    'simply added',
+    'simple interest',
   ),
-  cue('flat', 9, 'flat', 'add-?on', 'simply added', 'simple interest'),
 ];

@@ -68,10 +68,6 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     '^(?:and )?the (?:loan|mortgage|sum (?:borrowed|lent))(?= and|,|$)',
     '(?:what|which) is the (?:dearest|most expensive|costliest) [^.;?!⟨]{0,60}(?:buy|afford|pay for|have)',
     'what (?:single |one-off |lone )(?:deposit|sum|amount|investment)[^?.!]{0,80}(?:turns? into|grows? to|becomes?|amounts? to|provides?)',
-  ),
-  cue(
-    'amount',
-    12,
     '(?:what|which) present (?:sum|amount|value)',
     '(?:capital|sum|fund|amount) (?:needed|required)(?: today| now)?(?= ?[:=?])',
     'sum to be (?:invested|deposited|put away|set aside) (?:today|now)',
@@ -98,10 +94,10 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     14,
     'how much capital (?:is|was|must|should|does|will|has)(?! (?:repaid|paid|left|still|been))(?![^.?]{0,40} (?:repays?|repaid|pays? off))',
   ),
-  cue('amount', 13, '(?:put in|pay in|deposit|invest|add) at the (?:very )?(?:start|beginning|outset)(?! of)'),
   cue(
     'amount',
     13,
+    '(?:put in|pay in|deposit|invest|add) at the (?:very )?(?:start|beginning|outset)(?! of)',
     'what (?:does|must|will) (?:the|this|her|his|their) (?:fund|pot|trust|account) need (?:today|now|at the start)',
     'what is the worth of',
   ),
@@ -141,8 +137,12 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     13,
     'how (?:large|big|much) (?:was|is|must) (?:the|this|that) (?:fund|pot|trust|legacy|endowment|account|capital) (?:be )?(?:when|at the (?:start|outset|beginning)|before|originally|to begin with)',
   ),
-  cue('amount', 11, 'what (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)(?![a-z])'),
-  cue('amount', 11, 'how much (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)'),
+  cue(
+    'amount',
+    11,
+    'what (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)(?![a-z])',
+    'how much (?:does|did|must|will|would) (?:he|she|they|it|the [a-z]+) (?:finance|borrow)',
+  ),
   cue(
     'amount',
     12,

@@ -50,8 +50,7 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     15,
     'what (?:does|did|will|would) (?:the|this|that) (?:holiday|pause|break|gap|rise|delay|change|suspension) cost',
   ),
-  cue('difference', 9, '^(?:and )?by what ?\\?'),
-  cue('difference', 9, '^(?:and )?how much ?\\?'),
+  cue('difference', 9, '^(?:and )?by what ?\\?', '^(?:and )?how much ?\\?'),
   cue(
     'difference',
     13,

@@ -64,9 +64,9 @@ export const owedAsked: readonly Cue<Asked>[] = [
     12,
     '^(?:and )?(?:the|its|her|his|their) debt (?:in|after|at)',
     'where does (?:the|her|his|their) (?:debt|loan) stand',
+    '(?:^|to know )(?:the|its|her|his|their) debt(?=,| and|$|\\?)',
+    'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then',
   ),
-  cue('balance', 12, '(?:^|to know )(?:the|its|her|his|their) debt(?=,| and|$|\\?)'),
-  cue('balance', 12, 'how much (?:must (?:be paid|he pay|she pay|they pay|be repaid)|is (?:paid|due|payable)) then'),
   cue('leftToPay', 13, 'how much (?:will|does|must|has) (?:it|he|she|they|the [a-z]+) still (?:have to |to )?pay'),
   cue('balance', 13, 'what (?:would|will|must) ~?settle the (?:loan|debt) (?:now|then|today)'),
   cue(

@@ -116,10 +116,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'deposit',
     12,
     'what (?:deposit|down payment) is (?:then |therefore )?(?:needed|required)(?! (?:each|every|<[ae]>|at))',
-  ),
-  cue(
-    'deposit',
-    12,
     '(?:what|how (?:large|big|much) an?|which) (?:deposit|down payment) (?:does|must|will|do) (?:he|she|they|it|the [a-z]+) (?:need|have|pay|make)(?! (?:each|every|<[ae]>))',
   ),
   cue(
@@ -151,10 +147,15 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     12,
     'how (?:much|large|big|high) (?:can|may|could|will|must|should) (?:the|each|this|every|one|a) (?:<e> )?(?:prize|scholarship|grant|award|bursary|pension|allowance|stipend|annuity|income|amount|sum)s?(?: be)?(?![a-z])(?! (?:today|now|at the (?:start|beginning)))',
+    'what (?:does|do) ~~(?:payment|instal?lment)(?: (?:number )?<n>)? (?:consist of|break down into)',
   ),
-  cue('payment', 12, 'what (?:does|do) ~~(?:payment|instal?lment)(?: (?:number )?<n>)? (?:consist of|break down into)'),
-  cue('payment', 9, 'what can (?:he|she|they|it) (?:then )?(?:take|draw|withdraw)(?: out)?(?= ?[?,])'),
-  cue('payment', 9, '^(?:and )?their (?:size|amount)(?= ?\\?)', '^what (?:will|must|does) (?:he|she|they) pay(?=,)'),
+  cue(
+    'payment',
+    9,
+    'what can (?:he|she|they|it) (?:then )?(?:take|draw|withdraw)(?: out)?(?= ?[?,])',
+    '^(?:and )?their (?:size|amount)(?= ?\\?)',
+    '^what (?:will|must|does) (?:he|she|they) pay(?=,)',
+  ),
   cue('newPayment', 10, "(?:second|new|other) (?:loan|lender)'s (?:<e> )?payment"),
   cue(
     'downPayment',
@@ -162,8 +163,12 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'what must (?:he|she|they) (?:have|bring|find|pay|provide) (?:himself|herself|themselves)',
     'what must (?:he|she|they|it|the [a-z]+) (?:then |therefore )?pay down',
   ),
-  cue('deposit', 9, '^(?:and )?(?:the )?(?:deposit|down payment)(?: in [a-z]+)?(?: ?\\?| ⟨l|$)'),
-  cue('deposit', 9, `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`),
+  cue(
+    'deposit',
+    9,
+    '^(?:and )?(?:the )?(?:deposit|down payment)(?: in [a-z]+)?(?: ?\\?| ⟨l|$)',
+    `(?:^|${ask} )(?:is |was )?(?:the |her |his |their )(?:deposit|down[ -]?payment)(?=[,.;?]| and|$)`,
+  ),
   cue(
     'payment',
     11,

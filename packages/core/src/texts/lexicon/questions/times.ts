@@ -42,8 +42,8 @@ export const timesAsked: readonly Cue<Asked>[] = [
     'howLong',
     12,
     'when,?(?: counted in payments,)? (?:is|will|does|would) (?:he|she|they|it|the [a-z]+) (?:be )?(?:rid|free|clear|done|out|through|debt-free|over)',
+    'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)',
   ),
-  cue('howLong', 12, 'when (?:will|is|does|would) [a-z ]{3,30} (?:paid off|repaid|cleared|paid|gone|free)'),
   cue(
     'howLong',
     9,

@@ -1,0 +1,25 @@
+/** Words beside a sum that say both what kind of case it is and what the sum is in it: one list for both lexicons. */
+
+/** "She needs 18,000. Bank A offers …": what is needed is borrowed. */
+export const neededAndLent: readonly string[] = [
+  '(?:needs?|wants?|requires?) {m}[^.?!⟨]{0,40}[.;:] (?:the |a |her |his |one )?(?:[a-z]+ )?(?:bank|lender|dealer|credit union|society)(?: [a-z]+)? (?:offers?|charges?|asks?|wants?|lends?|quotes?)',
+];
+
+/** "A deposit of 50,000 left for five years": put in once. */
+export const depositedOnce: readonly string[] = [
+  '(?:an?|the|one|single) (?:single )?deposit of {m} (?:(?:is|was) )?(?:left|made|held|kept|lying)? ?(?:for|over) <t>',
+];
+
+/** "She deposits 5,000 at once and 200 at the end of each month": what the savings begin with. */
+export const depositedFirst: readonly string[] = [
+  '(?:deposits?|deposited|invests?|invested|puts?(?: in)?|paid in|pays? in) {m} (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+];
+
+/** "She transfers 200 to an account", "each month, 200 is deposited": what is saved each time. */
+export const depositedEach: readonly string[] = [
+  '(?:transfers?|transferred|moves?|moved|sends?|contributes?|contributed|credits?|credited) {m} (?:[a-z]+ ){0,3}to (?:an?|the|her|his|their|its) (?:[a-z]+ ){0,2}(?:account|fund|pot|plan|scheme)',
+  'at the (?:end|start|beginning|close) of (?:<e> ?|each of (?:the )?(?:next |following |first )?)<t>,? (?:[a-z]+ ){1,3}?(?:invests?|deposits?|saves?|puts?(?: in| away)?|sets aside|adds?) {m}',
+  '<e>,?(?: at (?:its|the) (?:end|start|beginning),)? {m} (?:is|are) (?:then )?(?:invested|deposited|saved|put (?:in|away|aside|by)|set aside|paid in)',
+  '{m} more (?:is|are) (?:(?:paid|put) in(?:to it)?|added|deposited)(?! (?:to (?:each|every)|with|on) )',
+  '(?:savings|fund|account|balance|deposit)(?: [a-z]+| <m>|,){0,8} (?:increases?|tops?(?: up)?|adds? to) (?:it|them|this)(?: up)? (?:by|with)? ?{m} (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+];
