@@ -1,6 +1,6 @@
 /** The changes of a plan in numbers: after which payment, at which rate, by how much. */
 
-import { wholeNumber, type ChangeRead } from './changesOfText.ts';
+import { paymentAfter, wholeNumber, type ChangeRead } from './changesOfText.ts';
 import { tokenAt, type Page } from './page.ts';
 import type { ReadChange, ReadPlan, ReadRate } from './reading.ts';
 import { yearsIn } from './tokens.ts';
@@ -13,8 +13,7 @@ export function changesInNumbers(
   keepOtherwise: 'payments' | 'payment',
 ): ReadChange[] {
   const found = reads.flatMap((read): ReadChange[] => {
-    const after =
-      read.after ?? (read.afterYears === undefined ? undefined : wholeNumber(read.afterYears * plan.paymentsPerYear));
+    const after = paymentAfter(read, plan.paymentsPerYear);
     if (after === undefined) return [];
     const { value, unit, form } = tokenAt(page, read.token);
     const keep = plan.payment === 0 ? 'payment' : (read.keep ?? keepOtherwise);

@@ -326,6 +326,12 @@ function isAsked(page: Page, at: number): boolean {
   );
 }
 
+/** After which payment, where so many payments or so many years are told. */
+export const paymentAfter = (
+  { after, afterYears }: { readonly after?: number; readonly afterYears?: number },
+  paymentsPerYear: number,
+): number | undefined => after ?? (afterYears === undefined ? undefined : wholeNumber(afterYears * paymentsPerYear));
+
 /** A count that is a hair off a whole number is that number. */
 export function wholeNumber(count: number): number {
   const whole = Number(count.toFixed(0));

@@ -1,7 +1,7 @@
 /** The place that a question names, in the payments of its plan. */
 
 import type { AskedPlace } from './askArgs.ts';
-import { wholeNumber } from './changesOfText.ts';
+import { paymentAfter, wholeNumber } from './changesOfText.ts';
 import type { ReadPlan } from './reading.ts';
 
 /** A plan with what its questions need to know besides. */
@@ -28,8 +28,7 @@ export function momentOf(
   last: Last = {},
 ): number | undefined {
   if (!place) return undefined;
-  const k =
-    place.after ?? (place.afterYears === undefined ? undefined : wholeNumber(place.afterYears * plan.paymentsPerYear));
+  const k = paymentAfter(place, plan.paymentsPerYear);
   // "after the six months" of a pause.
   if (k !== undefined && changesAfter !== undefined && k === skipped) return changesAfter + skipped;
   if (k !== undefined) return k;

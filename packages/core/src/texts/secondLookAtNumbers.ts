@@ -68,22 +68,24 @@ function outOfProportion({ plans }: DraftReading): ReadDoubt[] {
   return plans.flatMap((plan) => {
     const late = plan.changes.find(({ after }) => plan.payments !== null && after >= plan.payments);
     if (late) return [doubt('after', `A change after payment ${late.after} comes when the plan has ended.`)];
-    const { kind, name, amount, payment, payments, finalAmount, rate, price } = plan;
+    const { kind, amount, payment, payments, finalAmount, rate, price } = plan;
     if (price !== undefined && amount !== null && amount < price && Math.abs(amount - financedOf(plan)) > 0.005)
       return [doubt('amount', `The price of ${price} and the amount of ${amount} do not go together.`)];
     const owes = kind === 'borrowing' || kind === 'leasing' || kind === 'flat';
     const paid = (payment ?? 0) > 0 && (owes || kind === 'drawing-down') && (amount ?? 0) > 0 ? amount : null;
     if (paid !== null && (payment ?? 0) > paid)
-      return [doubt('amount', `A payment of ${payment} is more than the amount of ${paid}.`)];
-    const isLess = name === 'interest only' ? (finalAmount ?? 0) <= (amount ?? 0) : (finalAmount ?? 0) < (amount ?? 0);
-    if (owes && amount !== null && amount > 0 && !isLess)
+      return [doubt('amount', `A payment of ${payment} is not less than the amount of ${paid}.`)];
+    // Interest alone is paid at first: another plan begins with all that is left.
+    const goesOn = plans.some((other) => other !== plan && other.amount === finalAmount);
+    const left = finalAmount ?? 0;
+    if (owes && amount !== null && amount > 0 && (goesOn ? left > amount : left >= amount))
       return [
         doubt('finalAmount', `What is left at the end, ${finalAmount}, is not less than the amount of ${amount}.`),
       ];
     if (payments !== null && payments < 2 && kind !== 'lump-sum' && kind !== 'convert')
       return [doubt('payments', 'This is read as a plan of fewer than two payments.')];
     if (kind === 'saving' && finalAmount !== null && finalAmount > 0 && (payment ?? 0) > finalAmount)
-      return [doubt('payment', `A payment of ${payment} is more than the amount of ${finalAmount} it leads to.`)];
+      return [doubt('payment', `A payment of ${payment} is not less than the amount of ${finalAmount} it leads to.`)];
     const yearly = rate?.quoted === 'per-period' ? rate.value * (rate.compoundingsPerYear ?? 1) : (rate?.value ?? 0);
     return yearly > 0.6 ? [doubt('rate', 'This is read as a rate of more than 60 % a year.')] : [];
   });

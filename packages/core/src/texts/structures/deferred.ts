@@ -10,6 +10,7 @@ import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan, Role } from '../reading.ts';
 import { yearsOf } from '../terms.ts';
 import { without } from './followers.ts';
+import { rolesOfTime, spansOfTime, toldTime, type ToldTime } from './toldTime.ts';
 import { comparedBy, ownedQuestions, questionsOf, readingOfPlans, wordsOf } from './severalPlans.ts';
 
 const later =
@@ -48,7 +49,6 @@ const paidThen =
 function readOwedLater(page: Page): DraftReading | undefined {
   const wait = waitOf(page);
   if (!wait || !/loan|borrow|debt|lent|lends/.test(page.flat)) return undefined;
-  const { token } = wait;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,
   );
@@ -64,7 +64,7 @@ function readOwedLater(page: Page): DraftReading | undefined {
         : 'across';
   }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
   const repaid = readPlan(page, {
-    scope: token === undefined ? () => true : without(page.places[token]!),
+    scope: without(...spansOfTime(page, wait)),
     as: 'borrowing',
     questions: questionsOf(questions, 1),
   });
@@ -75,51 +75,45 @@ function readOwedLater(page: Page): DraftReading | undefined {
     return undefined;
   const years = wait.years - (wait.isFirst ? 1 / plan.paymentsPerYear : 0);
   if (years <= 0) return undefined;
-  return readingOfPlans(page, lyingFirst(repaid, { token, years }, 'repaid'), questions, () => undefined);
+  return readingOfPlans(page, lyingFirst(repaid, { ...wait, years }, 'repaid'), questions, () => undefined);
 }
 
 /** For how long nothing is paid; `isFirst` where it is the first payment that is told. */
-function waitOf(page: Page): (Waiting & { readonly isFirst?: true }) | undefined {
+function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefined {
   const found = unpaid.exec(page.flat);
-  if (found && paidThen.test(page.flat.slice(found.index))) return waiting(page, found[1] ?? found[2]);
+  if (found && paidThen.test(page.flat.slice(found.index))) return toldTime(page, found[1] ?? found[2]);
   const begins = beginsLater.exec(page.flat);
-  if (begins) return waiting(page, begins[1]);
+  if (begins) return toldTime(page, begins[1]);
   const first = firstDue.exec(page.flat);
-  return first ? { ...waiting(page, first[1]), isFirst: true } : undefined;
+  return first ? { ...toldTime(page, first[1]), isFirst: true } : undefined;
 }
-
-/** How long a sum lies before its payments begin, and the mark that says so: none for "the first year". */
-interface Waiting {
-  readonly token: number | undefined;
-  readonly years: number;
-}
-
-const waiting = (page: Page, token: string | undefined): Waiting =>
-  token === undefined ? { token: undefined, years: 1 } : { token: Number(token), years: yearsOf(page, Number(token)) };
 
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {
   const lies = untouched.exec(page.flat);
   const found = lies && drawnThen.test(page.flat.slice(lies.index)) ? lies : drawnFrom.exec(page.flat);
-  const token = Number(found?.slice(1).find((each) => each !== undefined));
   if (!found || /sav(?:e|es|ing)|deposits/.test(page.flat)) return undefined;
+  const time = toldTime(
+    page,
+    found.slice(1).find((each) => each !== undefined),
+  );
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
   if (!questions.every(({ asked }) => asked === 'payment' || asked === 'finalAmount')) return undefined;
   const drawn = readPlan(page, {
-    scope: without(page.places[token]!),
+    scope: without(...spansOfTime(page, time)),
     as: 'drawing-down',
     questions: questionsOf(questions, 1),
   });
   const { plan } = drawn;
   if (plan.amount === null || plan.payment !== null || plan.payments === null || !plan.rate) return undefined;
-  const both = lyingFirst(drawn, { token, years: yearsOf(page, token) }, 'drawing');
+  const both = lyingFirst(drawn, time, 'drawing');
   return readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
 }
 
 /** A plan whose amount lies for a while first: what it is by then, and the plan that goes on from it. */
-function lyingFirst(sole: SolePlan, { token, years }: Waiting, name: string): [SolePlan, SolePlan] {
+function lyingFirst(sole: SolePlan, time: ToldTime, name: string): [SolePlan, SolePlan] {
   const { plan, roles } = sole;
-  const grown = grownFor(plan, years, { amount: plan.amount, unknown: 'finalAmount' });
+  const grown = grownFor(plan, time.years, { amount: plan.amount, unknown: 'finalAmount' });
   const then: ReadPlan = {
     ...plan,
     name,
@@ -134,7 +128,7 @@ function lyingFirst(sole: SolePlan, { token, years }: Waiting, name: string): [S
       ...sole,
       plan: grown,
       changes: [],
-      roles: new Map([...[...roles].filter(isOfFirst), ...(token === undefined ? [] : [[token, 'duration'] as const])]),
+      roles: new Map([...[...roles].filter(isOfFirst), ...rolesOfTime(time)]),
     },
     { ...sole, plan: then, changes: [], roles: new Map(rest) },
   ];

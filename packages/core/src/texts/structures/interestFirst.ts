@@ -5,10 +5,10 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import type { Page } from '../page.ts';
 import type { PlacedQuestion } from '../placedQuestions.ts';
-import type { ReadPlan, Role } from '../reading.ts';
-import { yearsOf } from '../terms.ts';
+import type { ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
   /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only/;
@@ -49,8 +49,7 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
     finalAmount: plan.amount,
     changes: [],
   };
-  const roles = new Map<number, Role>([...sole.roles].filter(([, role]) => role === 'amount'));
-  if (token !== undefined) roles.set(token, 'duration');
+  const roles = new Map([...[...sole.roles].filter(([, role]) => role === 'amount'), ...rolesOfTime(time)]);
   return readingOfPlans(
     page,
     [
@@ -62,10 +61,7 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
   );
 }
 
-interface TimeOfInterest {
-  /** The mark that tells it: none for "the first year". */
-  readonly token: number | undefined;
-  readonly years: number;
+interface TimeOfInterest extends ToldTime {
   readonly start: number;
 }
 
@@ -74,10 +70,10 @@ function timeOfInterest(page: Page): TimeOfInterest | undefined {
   const only = onlyInterest.exec(page.flat);
   const told = only && page.sentences.find(({ start, end }) => start <= only.index && end > only.index);
   if (!told) return undefined;
-  const times = [...told.text.matchAll(forSoLong)].map((found): TimeOfInterest => {
-    const token = found[1] === undefined ? undefined : Number(found[1]);
-    return { token, years: token === undefined ? 1 : yearsOf(page, token), start: told.start + found.index };
-  });
+  const times = [...told.text.matchAll(forSoLong)].map((found): TimeOfInterest => ({
+    ...toldTime(page, found[1]),
+    start: told.start + found.index,
+  }));
   const away = ({ start }: TimeOfInterest): number => Math.abs(start - only.index);
   return times.sort((one, other) => away(one) - away(other))[0];
 }

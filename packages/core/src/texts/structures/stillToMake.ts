@@ -2,7 +2,7 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { changesOfText, wholeNumber } from '../changesOfText.ts';
+import { changesOfText, paymentAfter } from '../changesOfText.ts';
 import { tokenAt, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
@@ -30,7 +30,7 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
   const [told, ...more] = changesOfText(page);
   if (kind !== 'borrowing' || payment !== null || finalAmount !== 0 || told?.kind !== 'new payment' || more.length > 0)
     return undefined;
-  const k = told.after ?? (told.afterYears === undefined ? undefined : wholeNumber(told.afterYears * paymentsPerYear));
+  const k = paymentAfter(told, paymentsPerYear);
   const roles: readonly (readonly [number, Role])[] = [
     [told.token, 'payment'],
     ...told.taken.map(({ token, role }) => [token, role] as const),
