@@ -79,10 +79,9 @@ function CueMark({ piece, isFirst }: { readonly piece: CuePiece; readonly isFirs
 
 /** Where each thing that words say is said first. */
 function firstCues(pieces: readonly TextPiece[]): ReadonlySet<number> {
-  const starts = new Map<string, number>();
-  for (const piece of pieces)
-    if (piece.is === 'cue' && !starts.has(cueInWords(piece.cue))) starts.set(cueInWords(piece.cue), piece.start);
-  return new Set(starts.values());
+  const said = pieces.flatMap((piece) => (piece.is === 'cue' ? [[cueInWords(piece.cue), piece.start] as const] : []));
+  // Of what is said again, the first is entered last.
+  return new Set(new Map(said.reverse()).values());
 }
 
 interface WordsProps {
