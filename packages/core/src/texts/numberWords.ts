@@ -31,7 +31,7 @@ const small: Readonly<Record<string, number>> = {
   ninety: 90,
 };
 
-const scales: Readonly<Record<string, number>> = { dozen: 12, thousand: 1e3, million: 1e6 };
+const scales: Readonly<Record<string, number>> = { dozen: 12, thousand: 1e3, lakh: 1e5, million: 1e6, crore: 1e7 };
 
 const ordinals: Readonly<Record<string, number>> = {
   second: 2,

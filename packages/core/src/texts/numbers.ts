@@ -1,13 +1,12 @@
 /** The numbers of a text, each with its form: money, a percentage, a length of time, a count. */
 
+import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
 import { roundTo } from '../money/roundMoney.ts';
 import { fractionSigns, readNumberWords, shares } from './numberWords.ts';
 import { periodAt } from './periods.ts';
 import { joinTimes } from './joinedTimes.ts';
 import { asMoney, plainSums } from './unsignedSums.ts';
 import { type Token, type TokenForm } from './tokens.ts';
-
-export type DecimalMark = '.' | ',';
 
 const currencyBefore =
   /^(?:(?:US|A|C|CA|AU|NZ|R|GH|HK|S)?\p{Sc}|(?:USD|EUR|GBP|CHF|CAD|AUD|NZD|SEK|NOK|DKK|ZAR|INR|kr\.?|KSh|KES|NGN|Rs?\.?)(?=\s?\d))\s?/iu;
@@ -18,7 +17,8 @@ const timeAfter =
   /^[\s-]*(?:(?:working|full|whole|long|more|further|new|calendar|consecutive|successive|remaining|school|such) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?|fortnights?|days?|quarters?|half-?years?|half years?|decades?)(?:'|’)?(?![a-z0-9-]*[a-z0-9])/i;
 const digits =
   /^(?:\d{1,2}(?:,\d{2})+,\d{3}(?!\d)|\d{1,3}(?:[\s]\d{3})+(?!\d)|\d{1,3}(?:[.,'’]\d{3})+(?!\d)|\d+)(?:[.,]\d+)?|^\.\d+/;
-const scaleAfter = /^(?:\s?(k|thousand)(?![a-z])|\s?(m|mn|mio\.?|million)(?![a-z]))/i;
+const scaleAfter = /^\s?(k|thousand|m|mn|mio\.?|million|lakhs?|lacs?|crores?)(?![a-z])/i;
+const scales: Readonly<Record<string, number>> = { k: 1e3, t: 1e3, m: 1e6, l: 1e5, c: 1e7 };
 
 const unitOf: Readonly<Record<string, readonly [number, string]>> = {
   y: [1, 'years'],
@@ -35,16 +35,6 @@ function signOf(written: string): string {
   if (/£|pound|gbp/.test(plain)) return '£';
   if (/\$|dollar|usd|cad|aud|nzd/.test(plain)) return '$';
   return plain.toUpperCase();
-}
-
-/** Whether a comma or a point parts the decimals, as far as the text tells. */
-export function decimalMarkOf(text: string): DecimalMark | undefined {
-  if (/decimal comma|comma (?:as|for|is|marks?|sets off|separates?)(?: the| a)? ?(?:decimal|cents)/i.test(text))
-    return ',';
-  if (/\d{1,3}(?:[.\s]\d{3})+,\d{1,2}(?!\d)|\d,\d{1,2}\s?(?:€|%|per ?cent)|[€£$]\s?\d+,\d{2}(?!\d)/i.test(text))
-    return ',';
-  if (/\d,\d{3}(?:\.\d|\D|$)|\d\.\d{1,2}(?!\d)/.test(text)) return '.';
-  return undefined;
 }
 
 /** Everything that counts, in text order, never overlapping. `every` and `per` phrases keep the numbers within them. */
@@ -262,8 +252,8 @@ function digitsAt(text: string, at: number, mark: DecimalMark, isMoney: boolean)
     length += fraction[0].length;
   }
   const scale = scaleAfter.exec(rest.slice(length));
-  if (scale && !(scale[2]?.toLowerCase() === 'm' && !isMoney)) {
-    value *= scale[1] ? 1e3 : 1e6;
+  if (scale?.[1] && !(scale[1].toLowerCase() === 'm' && !isMoney)) {
+    value *= scales[scale[1].charAt(0).toLowerCase()]!;
     length += scale[0].length;
   }
   return { value, length, ordinal: false };

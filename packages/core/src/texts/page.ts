@@ -1,7 +1,8 @@
 /** A text with everything that is found in it before it is decided what it means. */
 
 import { ofProblem } from './besideProblem.ts';
-import { decimalMarkOf, readTokens, type DecimalMark } from './numbers.ts';
+import { decimalMarkOf, type DecimalMark } from './decimalMark.ts';
+import { readTokens } from './numbers.ts';
 import { flatten, type FlatText, type Span } from './flatText.ts';
 import { kindCues } from './lexicon/kinds.ts';
 import { quotingCues, timingCues, type Quoting, type Timing } from './lexicon/terms.ts';

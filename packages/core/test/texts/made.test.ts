@@ -7,8 +7,11 @@ import {
   givensInForce,
   numberStyleById,
   partNumbers,
+  readSlotText,
   storyText,
+  usualRange,
   type Exercise,
+  type Numbers,
 } from '../../src/index.ts';
 import { exerciseFromText, readProblem, type MadeExercise, type ProblemReading } from '../../src/texts/index.ts';
 import { referenceProblems } from './reference.ts';
@@ -32,9 +35,9 @@ function keyHolds({ asks }: ProblemReading, { exercise, leftOut }: MadeExercise)
 }
 
 /** With plans that go on from others, parts stand in another order: an answer of each ask is some part's key. */
-function keyHoldsSomewhere({ asks }: ProblemReading, { exercise, leftOut }: MadeExercise): void {
+function keyHoldsSomewhere({ asks }: ProblemReading, { exercise, leftOut }: MadeExercise, numbers: Numbers = {}): void {
   const keys = exercise.parts.flatMap((part) =>
-    partNumbers(exercise, part, {}, rulesFor(exercise)).map(({ exact }) => Math.abs(exact)),
+    partNumbers(exercise, part, numbers, rulesFor(exercise)).map(({ exact }) => Math.abs(exact)),
   );
   const missing = asks.filter(({ part, quantity, answers, args }) => {
     const scale = isRate.has(quantity) || args?.of === 'effectiveRate' ? 100 : 1;
@@ -79,6 +82,36 @@ describe('an exercise made of a text', () => {
       else keyHolds(reading, made);
     },
   );
+
+  it('has the key of the text with another number, wherever one may vary', () => {
+    const varied = told.flatMap((text) => {
+      const reading = readProblem(text);
+      const { exercise, leftOut } = exerciseFromText(text, reading)!;
+      const style = numberStyleById(rulesFor(exercise).numberStyle);
+      return exercise.givens!.flatMap((given) => {
+        const { to } = usualRange(given, style)!;
+        const other = readProblem(text.replace(given.now, to));
+        const isSame = other.doubts.length === 0 && other.asks.length === reading.asks.length;
+        const isIn = reading.uses.some(({ quote }) => quote.includes(given.now));
+        const stands = isIn && text.split(given.now).length === 2 && isSame;
+        const entry = readSlotText(to, {}, style);
+        return stands && entry.ok ? [{ other, exercise, leftOut, numbers: { [given.name]: entry.value.value } }] : [];
+      });
+    });
+    expect(varied.length).toBeGreaterThan(400);
+    for (const { other, exercise, leftOut, numbers } of varied)
+      keyHoldsSomewhere(other, { exercise, leftOut }, numbers);
+  });
+
+  it('keeps what cannot vary as it stands', () => {
+    const text =
+      'A stove costs £1.2 million, of which a third is paid down. The rest is borrowed at 6% compounded monthly for 2 years, that is for 24 month-end payments. What is the payment?';
+    const { exercise } = exerciseFromText(text, readProblem(text))!;
+    expect(storyText(exercise.story)).toBe(
+      'A stove costs £{price}, of which a third is paid down. The rest is borrowed at {rate} compounded monthly for 2 years, that is for 24 month-end payments.',
+    );
+    expect(exercise.plans[0]!.draft.buildUp).toMatchObject({ price: 'price', downPayment: 'price / 3' });
+  });
 
   it('leaves out what no part can ask, and says so', () => {
     const left = solvable.flatMap(({ text }) => exerciseFromText(text, readProblem(text))!.leftOut);

@@ -3,7 +3,8 @@
 import { readProblem, splitProblems, settle, plainPasted, LONGEST_TEXT, inText } from '../../src/texts/index.ts';
 import { headOf, heads } from '../../src/texts/lexicon/heads.ts';
 import { readNumberWords } from '../../src/texts/numberWords.ts';
-import { decimalMarkOf, readTokens } from '../../src/texts/numbers.ts';
+import { decimalMarkOf } from '../../src/texts/decimalMark.ts';
+import { readTokens } from '../../src/texts/numbers.ts';
 import { askInALine, isNear, planInALine, referenceProblems } from './reference.ts';
 import { doubtful, written } from './written.ts';
 

@@ -21,6 +21,10 @@ export interface PlanToDraft {
   readonly style: NumberStyle;
   /** Texts of slots that earlier answers fill. */
   readonly linked: Readonly<Partial<Record<SlotName, string>>>;
+  /** After how many payments of an earlier plan it goes on. */
+  readonly begins?: number | undefined;
+  /** Whether the text tells this moment, so that it stays. */
+  readonly isTold: (after: number) => boolean;
 }
 
 /** @returns nothing where the plan lacks a number */
@@ -70,8 +74,16 @@ function withoutNumbers({
   return { kind, unknown, quote, paymentsPerYear, timing, flatBy, into, firstPaymentDate };
 }
 
-const ofPlan = ({ givens, index }: PlanToDraft, role: Role): TextGiven[] =>
-  givens.filter(({ use }) => use.role === role && (use.plan === undefined || use.plan === index));
+/** What a plan that is told after another may share with it, said once for both. */
+const shared: ReadonlySet<Role> = new Set<Role>(['rate', 'amount', 'payment', 'paymentRise']);
+
+/** The givens of a role: a plan's own first, then those of another that it may share. */
+function ofPlan({ givens, index }: PlanToDraft, role: Role): TextGiven[] {
+  const all = givens.filter(({ use }) => use.role === role);
+  const isOwn = ({ use }: TextGiven): boolean => use.plan === undefined || use.plan === index;
+  const own = all.filter(isOwn);
+  return shared.has(role) ? [...own, ...all.filter((each) => !isOwn(each))] : own;
+}
 
 function scopeOf({ givens, style }: PlanToDraft): Scope {
   return Object.fromEntries(
@@ -117,24 +129,70 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
     case 'rate':
       return [
         ...named('rate'),
-        ...named('charge').flatMap((charge) => named('amount').map((amount) => `${charge} / ${amount} × 100`)),
+        ...named('rate').map((rate) => `${rate} × ${p}`),
+        ...named('charge').flatMap((charge) => lentWordings(to).map((lent) => `${charge} / (${lent}) × 100`)),
       ];
     case 'payments':
-      return [
-        ...named('payments'),
-        ...ofPlan(to, 'duration').flatMap(({ given, use }) => timeWordings(given.name, use.unit, p)),
-      ];
+      return [...countWordings(to), ...restWordings(to)];
     case 'payment':
-      return named('payment');
+      return [...named('payment'), ...named('paymentRise')];
     case 'finalAmount':
       return [
         ...named('finalAmount'),
-        ...named('finalAmountRate').flatMap((share) => named('price').map((price) => `${price} × ${share}`)),
-        ...named('amount').map((name) => `2 × ${name}`),
+        ...named('finalAmountRate').flatMap((share) =>
+          [...named('price'), ...named('amount')].map((whole) => `${whole} × ${share}`),
+        ),
+        ...named('amount').flatMap((name) => [
+          name,
+          ...[2, 3, 4].map((times) => `${name} × ${times}`),
+          ...named('charge').map((charge) => `${name} + ${charge}`),
+        ]),
       ];
     case 'converted':
       return [];
   }
+}
+
+/** What is lent, where it is told or is left of a price. */
+function lentWordings(to: PlanToDraft): string[] {
+  const { price } = to.plan;
+  const listed = price === undefined ? '' : listedPrice(to, price);
+  const taken = [...named(to, 'downPayment'), ...named(to, 'tradeIn')];
+  const down = price === undefined ? undefined : downPaymentText(to, listed);
+  return [
+    ...named(to, 'amount'),
+    ...[...(down === undefined ? [] : [down]), ...taken, taken.join(' - '), '']
+      .filter((less) => listed !== '' && (less !== '' || taken.length === 0))
+      .map((less) => (less === '' ? listed : `${listed} - ${less}`)),
+  ];
+}
+
+/** How many payments there are, as a plan's own numbers tell it; two times follow each other. */
+function countWordings(to: PlanToDraft): string[] {
+  const times = ofPlan(to, 'duration').map(({ given, use }) =>
+    timeWordings(given.name, use.unit, to.plan.paymentsPerYear),
+  );
+  return [
+    ...named(to, 'payments'),
+    ...times.flat(),
+    ...times.flatMap((one, at) =>
+      times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
+    ),
+  ];
+}
+
+/** What is left of an earlier plan's payments. */
+function restWordings({ givens, plan, begins }: PlanToDraft): string[] {
+  if (begins === undefined) return [];
+  return givens
+    .flatMap(({ given, use }) =>
+      use.role === 'payments'
+        ? [given.name]
+        : use.role === 'duration'
+          ? timeWordings(given.name, use.unit, plan.paymentsPerYear)
+          : [],
+    )
+    .map((count) => `${count} - ${begins}`);
 }
 
 /** "years × 12", "months", "months / 3". */
@@ -152,17 +210,20 @@ function buildUpOf(to: PlanToDraft, statement: Statement): StatementDraft['build
     if (value === undefined) return '';
     return wordedAs(to, [...(names.length > 0 ? [names.join(' + ')] : []), ...names, ...more], value);
   };
-  const listed = wordedAs(to, [...named(to, 'price'), ...named(to, 'amount')], plan.price);
+  const listed = listedPrice(to, plan.price);
   const rebates = named(to, 'rebate').flatMap((rebate) => [rebate, `${listed} × ${rebate}`]);
   const rebate = plan.rebate === undefined ? '' : worded('rebate', plan.rebate, rebates);
   return {
     price: rebate === '' ? listed : `${listed} - ${rebate}`,
-    downPayment: downPaymentText(to, listed) ?? worded('downPayment', plan.downPayment),
+    downPayment: downPaymentText(to, listed) ?? worded('downPayment', plan.downPayment, [`${listed} / 3`]),
     tradeIn: worded('tradeIn', plan.tradeIn),
     feesAdded: worded('fee', plan.fees),
     feesTaken: '',
   };
 }
+
+const listedPrice = (to: PlanToDraft, price: number): string =>
+  wordedAs(to, [...named(to, 'price'), ...named(to, 'amount')], price);
 
 const named = (to: PlanToDraft, role: Role): string[] => ofPlan(to, role).map(({ given }) => given.name);
 
@@ -173,15 +234,15 @@ function downPaymentText(to: PlanToDraft, listed: string): string | undefined {
   if (!share || !isShare(share.use)) return undefined;
   const { name } = share.given;
   if (Math.abs(share.use.value * price - downPayment) < 0.01) return name;
-  return wordedAs(to, [`${listed} - ${listed} × ${name}`], downPayment);
+  const tradeIns = named(to, 'tradeIn').map((tradeIn) => `(${listed} - ${tradeIn}) × ${name}`);
+  return wordedAs(to, [`${listed} - ${listed} × ${name}`, ...tradeIns], downPayment);
 }
 
 function changesOf(to: PlanToDraft): ChangeDraft[] {
-  const { plan, style } = to;
-  const write = (number: number): string => writeBrief(number, 0, 10, style);
+  const { plan } = to;
   return plan.changes.flatMap((change, at): ChangeDraft[] => {
     const id = `c${at + 1}`;
-    const after = String(change.after);
+    const after = afterText(to, change.after);
     switch (change.kind) {
       case 'rate':
         return [
@@ -199,13 +260,18 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
           texts: { amount: wordedAs(to, named(to, 'extra'), change.value), from: after, to: '', every: '' },
           payment: 'again',
         };
-        const rate = ofPlan(to, 'rate')[0]?.given.name ?? write(roundTo((plan.rate?.value ?? 0) * 100, 10));
+        const rate = wordedAs(to, named(to, 'rate'), roundTo((plan.rate?.value ?? 0) * 100, 10));
         return change.keep === 'payment'
           ? [made]
           : [made, { id: `${id}r`, kind: 'rate', texts: { after, rate }, payment: 'again' }];
       }
       case 'payment': {
         const rises = named(to, 'paymentRise');
+        if (isOnTop(plan)) {
+          const from = String(change.after + 1);
+          const amount = wordedAs(to, rises, change.by);
+          return [{ id, kind: 'extra', texts: { amount, from, to: '', every: '1' }, payment: 'again' }];
+        }
         const sums = named(to, 'payment').flatMap((payment) => rises.map((rise) => `${payment} + ${rise}`));
         const amount = wordedAs(to, [...sums, ...rises], paymentBefore(to) + change.by);
         return [{ id, kind: 'payment', texts: { after, amount }, payment: 'again' }];
@@ -222,6 +288,18 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
     }
   });
 }
+
+/** After which payment: told, or when the first of two times is over. */
+function afterText(to: PlanToDraft, after: number): string {
+  const times = ofPlan(to, 'duration').flatMap(({ given, use }) =>
+    timeWordings(given.name, use.unit, to.plan.paymentsPerYear),
+  );
+  return wordedAs(to, to.isTold(after) ? [] : times, after);
+}
+
+/** More is paid than a payment that is sought: each time it is paid on top. */
+export const isOnTop = ({ payment, changes }: ReadPlan): boolean =>
+  payment === null && changes.length === 1 && changes.every((each) => each.kind === 'payment' && each.by > 0);
 
 /** The payment that rises: stated, or computed and paid in cents. */
 function paymentBefore({ plan, wanted }: PlanToDraft): number {

@@ -4,12 +4,16 @@ import { topicOf } from '../../exercise/fromCase/topicOf.ts';
 import { questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { plainStory } from '../../exercise/story.ts';
 import type { Exercise, Part } from '../../exercise/exercise.ts';
+import { roundTo } from '../../money/roundMoney.ts';
 import { slotNames, type SlotName } from '../../case/statement.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
 import type { ProblemReading, ReadAsk, ReadLink, ReadPlan } from '../reading.ts';
+import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
+import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
+import { mayVary } from './mayVary.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 
@@ -20,13 +24,54 @@ export interface MadeExercise {
 }
 
 /**
+ * @returns the parts of a reading that no part of an exercise asks; nothing while a plan lacks a number
+ */
+export const leftOutOf = (text: string, reading: ProblemReading): readonly string[] | undefined =>
+  madeOf({ text, reading: withKnownAmounts(reading), title: '', isGiven: () => true })?.leftOut;
+
+/**
+ * The wording stays, and each number that may vary is a given; reads the text again with other numbers to find out.
+ *
  * @param title its title; the first words of the text when left out
+ * @param settled what was settled by hand when the text was read
  * @returns nothing while a plan lacks a number
  */
-export function exerciseFromText(text: string, read: ProblemReading, title = titleOf(text)): MadeExercise | undefined {
-  const reading = withKnownAmounts(read);
-  const givens = givensOfText(text, reading);
+export function exerciseFromText(
+  text: string,
+  read: ProblemReading,
+  title = titleOf(text),
+  settled: Settled = {},
+): MadeExercise | undefined {
+  const make = (reading: ProblemReading, isGiven: (given: TextGiven) => boolean) =>
+    madeOf({ text, reading: withKnownAmounts(reading), title, isGiven });
+  let made = make(read, () => true);
+  let givens = made ? givensOfText(text, read) : [];
+  // With fewer givens others may lose their wording.
+  while (made && givens.length > 0) {
+    const names = mayVary(
+      { text, reading: read, settled, exercise: made.exercise, make: (other) => make(other, () => true)?.exercise },
+      givens,
+    );
+    const kept = givens.filter(({ given }) => names.has(given.name));
+    if (kept.length === givens.length) break;
+    givens = kept;
+    made = make(read, ({ start }) => kept.some((each) => each.start === start));
+  }
+  return made;
+}
+
+interface TextToMake {
+  readonly text: string;
+  readonly reading: ProblemReading;
+  readonly title: string;
+  /** Whether a number becomes a given; any other stays as it is. */
+  readonly isGiven: (given: TextGiven) => boolean;
+}
+
+function madeOf({ text, reading, title, isGiven }: TextToMake): MadeExercise | undefined {
+  const givens = givensOfText(text, reading).filter(isGiven);
   const steps = stepsOf(reading);
+  const isTold = toldMoments(reading);
   const drafts = reading.plans.map((plan, index) =>
     draftOfPlan({
       plan,
@@ -34,14 +79,18 @@ export function exerciseFromText(text: string, read: ProblemReading, title = tit
       wanted: wantedOf(reading, index),
       givens,
       style: styleOfText(text),
-      linked: linkedSlots(plan, reading.plans, steps),
+      linked: linkedSlots(plan, reading.plans, steps, givens),
+      begins: plan.links?.find(({ args }) => args?.k !== undefined)?.args?.k,
+      isTold,
     }),
   );
   const known = drafts.flatMap((draft) => draft ?? []);
   const [first] = known;
   if (!first || known.length !== drafts.length) return undefined;
   const { story, prompts } = storyOfText(text, reading, givens);
-  const asked = reading.asks.map((ask) => partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts }));
+  const asked = reading.asks.map((ask) =>
+    partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts, isTold }),
+  );
   const made = inOrder(
     [
       ...stepsInOrder(steps).map((step) => stepPart(step, reading.plans, known)),
@@ -50,6 +99,8 @@ export function exerciseFromText(text: string, read: ProblemReading, title = tit
     reading.plans,
   );
   const letters = new Map(made.map(({ part }, at) => [part, String.fromCharCode(97 + at)]));
+  const parts = lettered(made, letters);
+  const limits = parts.filter(isDifference).map(({ id }) => ({ of: { part: id }, least: 0 }));
   return {
     exercise: {
       title,
@@ -62,7 +113,8 @@ export function exerciseFromText(text: string, read: ProblemReading, title = tit
         draft: inLetters(draft, letters),
         ...(known.length > 1 ? { name: reading.plans[at]?.name ?? `plan ${at + 1}` } : {}),
       })),
-      parts: lettered(made, letters),
+      ...(limits.length > 0 ? { limits } : {}),
+      parts,
     },
     leftOut: reading.asks.filter((_, at) => asked[at] === undefined).map(({ part }) => part),
   };
@@ -78,6 +130,21 @@ const withKnownAmounts = (reading: ProblemReading): ProblemReading => ({
     return { ...plan, amount: amount + (known.plus ?? 0), links: plan.links?.filter((each) => each !== known) ?? [] };
   }),
 });
+
+/** The moments that a text tells, in payments: numbers that are no givens. */
+function toldMoments({ uses, plans }: ProblemReading): (after: number) => boolean {
+  const perYear = [...new Set(plans.map(({ paymentsPerYear }) => paymentsPerYear))];
+  const told = new Set(
+    uses.flatMap(({ role, value, unit }) =>
+      role === 'after' || role === 'from' || role === 'to'
+        ? perYear.map(
+            (p) => roundTo(unit in yearsIn ? value * yearsIn[unit]! * p : value, 0) - (role === 'from' ? 1 : 0),
+          )
+        : [],
+    ),
+  );
+  return (after) => told.has(after);
+}
 
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
@@ -132,15 +199,19 @@ function linkedSlots(
   plan: ReadPlan,
   plans: readonly ReadPlan[],
   steps: readonly Step[],
+  givens: readonly TextGiven[],
 ): Partial<Record<SlotName, string>> {
   const slots: Partial<Record<SlotName, string>> = {};
+  const inWords = (number: number): string =>
+    givens.find(({ given, use }) => given.kind === 'money' && use.value === number)?.given.name ?? String(number);
   for (const link of plan.links ?? []) {
     const { field, fromPlan, quantity, times } = link;
-    const plus = isPaidByThen(link, plans[fromPlan]) ? undefined : link.plus;
+    const plus = isPaidByThen(link, plans[fromPlan]) ? 0 : (link.plus ?? 0);
     const step = steps.find(({ link }) => link.fromPlan === fromPlan && link.quantity === quantity);
     const answer = `answer @${step?.part ?? ''}`;
     const scaled = times === undefined || times === 1 ? answer : `${answer} × ${times}`;
-    slots[field === 'ratePerPayment' ? 'rate' : field] = plus ? `${scaled} + ${plus}` : scaled;
+    slots[field === 'ratePerPayment' ? 'rate' : field] =
+      plus === 0 ? scaled : `${scaled} ${plus > 0 ? '+' : '-'} ${inWords(Math.abs(plus))}`;
   }
   return slots;
 }
@@ -190,6 +261,9 @@ function inOrder(parts: readonly DraftPart[], plans: readonly ReadPlan[]): Draft
   return needsOrder ? [...parts].sort((one, other) => rank(one) - rank(other)) : [...parts];
 }
 
+/** One plan is ahead of the other by so much: draws keep it so. */
+const isDifference = ({ ask }: Part): boolean => ask.quantity === 'difference' || ask.quantity === 'expression';
+
 /** Texts that name a part by what it was called until it had its letter. */
 const named = (text: string, letters: ReadonlyMap<string, string>): string =>
   text.replace(/answer @(\S+)/g, (whole, part: string) => (letters.has(part) ? `answer ${letters.get(part)}` : whole));
@@ -220,6 +294,7 @@ export function draftsInNumbers(text: string, reading: ProblemReading): (Stateme
           givens: [],
           style: styleOfText(text),
           linked: {},
+          isTold: () => true,
         })
       : undefined,
   );

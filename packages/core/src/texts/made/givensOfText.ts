@@ -3,7 +3,7 @@
 import { numberStyleById, writeBrief, type NumberStyle } from '../../money/numberStyle.ts';
 import { roundTo } from '../../money/roundMoney.ts';
 import type { Given, GivenKind } from '../../exercise/exercise.ts';
-import { decimalMarkOf } from '../numbers.ts';
+import { decimalMarkOf } from '../decimalMark.ts';
 import type { ProblemReading, ReadUse, Role } from '../reading.ts';
 
 export interface TextGiven {
@@ -36,7 +36,8 @@ const names: Readonly<Partial<Record<Role, readonly [GivenKind, string]>>> = {
 };
 
 const currencyBefore = /^(?:US\$|A\$|C\$|NZ\$|[$£€¥₹]|[A-Z]{3}(?=[\s\d]))\s?/;
-const unitAfter = /[\s-]*(?:[$£€¥₹]|dollars?|pounds?(?: sterling)?|euros?|[a-z]{2,8}|[A-Z]{3})$/;
+const unitAfter =
+  /[\s-]*(?:[$£€¥₹]|dollars?|pounds?(?: sterling)?|euros?|(?<![a-z])(?!thousand|m(?:n|io|illion)\b|la(?:kh|c)|crore)[a-z]{2,8}|[A-Z]{3})$/;
 const timeAfter =
   /^(.*?)[\s-]*(?:(?:working|full|whole|long|more|further|calendar) )?(years?|yrs?\.?|y|months?|mths?\.?|mos?\.?|weeks?|wks?\.?)['’]?$/i;
 
@@ -47,17 +48,26 @@ export function styleOfText(text: string): NumberStyle {
   return numberStyleById(isComma ? (bySpace ? 'space-comma' : 'point-comma') : 'comma-point');
 }
 
-/** Each used number once a place; a number that is used in two places with one value and role is one given. */
-export function givensOfText(text: string, { uses }: Pick<ProblemReading, 'uses'>): TextGiven[] {
+/** A price that is lent in full. */
+const alike: Readonly<Partial<Record<Role, Role>>> = { amount: 'price', price: 'amount' };
+
+/**
+ * Each used number once a place. A number that is used in two places with one value and role is one given, and where it is
+ * only told again, it is the same.
+ */
+export function givensOfText(text: string, { uses, ignores }: Pick<ProblemReading, 'uses' | 'ignores'>): TextGiven[] {
   const style = styleOfText(text);
   const found: TextGiven[] = [];
   const taken = new Set<string>();
   for (const use of uses) {
     const named = names[use.role];
     const place = named && placeOf(use);
-    if (!named || !place || use.value === 0) continue;
+    if (!named || !place || use.value === 0 || isOnlyInWords(use)) continue;
     const known = found.find(
-      (each) => each.use.role === use.role && each.use.value === use.value && each.use.unit === use.unit,
+      (each) =>
+        (each.use.role === use.role || each.use.role === alike[use.role]) &&
+        each.use.value === use.value &&
+        each.use.unit === use.unit,
     );
     if (known) {
       found.push({ ...known, use, ...place });
@@ -69,7 +79,20 @@ export function givensOfText(text: string, { uses }: Pick<ProblemReading, 'uses'
     taken.add(own);
     found.push({ given: { name: own, kind, now: writeBrief(now, 0, 8, style), vary: { by: 'fixed' } }, use, ...place });
   }
-  return found;
+  return [...found, ...ignores.flatMap(({ quote, start }) => toldAgain(found, quote, start))];
+}
+
+/** A third has no percentage that is written out, and three of "a year" are no "3 year". */
+const isOnlyInWords = (use: ReadUse): boolean =>
+  /^(?:an?|one|1)[\s-](?:year|month)$/i.test(use.quote) ||
+  (isShare(use) && Math.abs(use.value - roundTo(use.value, 4)) > 1e-12);
+
+/** "… with the £415 that he pays": a number that is not used there, in the words of one that is. */
+function toldAgain(found: readonly TextGiven[], quote: string, start: number): TextGiven[] {
+  const first = found.find(({ use }) => use.quote === quote);
+  const use = first && { ...first.use, start };
+  const place = use && placeOf(use);
+  return first && place ? [{ ...first, use, ...place }] : [];
 }
 
 /** A time in months or weeks is a count of them; a share is a percentage. */

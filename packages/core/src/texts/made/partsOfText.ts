@@ -3,6 +3,7 @@
 import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
+import { isOnTop } from './draftOfPlan.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
 import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
@@ -12,6 +13,8 @@ export interface PartsToMake {
   readonly plans: readonly ReadPlan[];
   readonly drafts: readonly (StatementDraft | undefined)[];
   readonly prompts: Readonly<Record<string, string>>;
+  /** Whether the text tells this moment, so that it stays whatever varies. */
+  readonly isTold: (after: number) => boolean;
 }
 
 /** A part before it has its letter; it names others by the part of the reading. */
@@ -48,7 +51,11 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const draft = to.drafts[index];
   const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan) : undefined;
   if (!plan || !draft || !found) return undefined;
-  const own = questionOf({ id: planId(index), draft }, found.quantity, found.args);
+  const own = questionOf(
+    { id: planId(index), draft },
+    found.quantity,
+    found.args && inCounts(found.args, plan, draft, to),
+  );
   const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
   return { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
 }
@@ -81,8 +88,8 @@ function coreAsk(
     case 'amount':
       return { quantity: plan.unknown === 'amount' ? 'amount' : 'amount-financed' };
     case 'payment':
-      // A plan that pays more from the first payment on has no part for the payment without that.
-      if (plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0)) return undefined;
+      // A plan whose payment is raised from the first one on has no part for the payment without that.
+      if (!isOnTop(plan) && plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0)) return undefined;
       return args.after === undefined
         ? { quantity }
         : { quantity: 'paid-in', args: range(args.after + 1, args.after + 1) };
@@ -126,6 +133,31 @@ function coreAsk(
     }
   }
 }
+
+/** Moments that are counted from the end, or are a share of all payments, follow the number of payments. */
+function inCounts(
+  args: AskTexts,
+  { payments: n, paymentsPerYear: p }: ReadPlan,
+  draft: StatementDraft,
+  to: PartsToMake,
+) {
+  const count = draft.slots.payments;
+  if (n === null || !/[a-z]/.test(count)) return args;
+  const { after, from, to: last } = args;
+  const isLastYears = Number(last) === n && (n + 1 - Number(from)) % p === 0 && !to.isTold(Number(from) - 1);
+  return {
+    ...args,
+    ...(after === undefined ? {} : { after: to.isTold(Number(after)) ? after : shareOf(count, n, Number(after)) }),
+    ...(from !== undefined && Number(from) > 1 && isLastYears ? { from: `${count} - ${n - Number(from)}` } : {}),
+    ...(last !== undefined && Number(last) === n && n > 1 ? { to: count } : {}),
+  };
+}
+
+const shareOf = (count: string, n: number, after: number): string => {
+  if (after === n) return count;
+  const parts = [2, 3, 4].find((each) => after * each === n);
+  return parts === undefined ? String(after) : `${count} / ${parts}`;
+};
 
 const range = (from: number, to: number): AskTexts => ({ from: String(from), to: String(to) });
 

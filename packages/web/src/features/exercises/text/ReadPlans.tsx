@@ -5,7 +5,7 @@ import { answerInWords, askInWords, changesInWords } from './readWords.ts';
 import styles from './Text.module.css';
 import { many, say } from '../../../words/say.ts';
 
-export function ReadPlans({ read: { reading, sentences, made } }: { readonly read: ReadText }) {
+export function ReadPlans({ read: { reading, sentences, leftOut } }: { readonly read: ReadText }) {
   const { plans, asks, ignores, uses } = reading;
   return (
     <div className="stack">
@@ -46,9 +46,9 @@ export function ReadPlans({ read: { reading, sentences, made } }: { readonly rea
         <NotUsed ignores={ignores} />
         <p className="soft" style={{ margin: 0 }}>
           {many(uses.length, '{{count}} number taken.', '{{count}} numbers taken.')}{' '}
-          {made &&
-            made.leftOut.length > 0 &&
-            say('No part is made of {{leftOut}}: add it on the exercise.', { leftOut: made.leftOut.join(', ') })}
+          {leftOut &&
+            leftOut.length > 0 &&
+            say('No part is made of {{leftOut}}: add it on the exercise.', { leftOut: leftOut.join(', ') })}
         </p>
       </section>
     </div>

@@ -1,11 +1,19 @@
 /** Problems are read here: the first takes longer than a frame, and fifty at once longer than that. */
-import { defaultHouseRules, kindOf, numberStyleById, quoteInWords, solveCase, usualRange } from '@hardy-sextant/core';
+import {
+  defaultHouseRules,
+  kindOf,
+  numberStyleById,
+  quoteInWords,
+  solveCase,
+  usualRange,
+  type Exercise,
+} from '@hardy-sextant/core';
 import {
   draftsInNumbers,
   exerciseFromText,
   inText,
+  leftOutOf,
   readProblem,
-  type MadeExercise,
   type ProblemReading,
   type Settled,
   type TextPiece,
@@ -18,34 +26,41 @@ export interface ReadText {
   readonly pieces: readonly TextPiece[];
   /** Each plan in a sentence, `?` for what is sought; empty while a number is missing. */
   readonly sentences: readonly string[];
-  /** Nothing while a number is missing. */
-  readonly made: MadeExercise | undefined;
+  /** What no part of an exercise will ask; nothing while a number is missing, so that none can be made. */
+  readonly leftOut: readonly string[] | undefined;
 }
 
 const worker = {
-  /** @param varied whether every given gets a range of its own */
-  read(text: string, settled: Settled, title: string, varied: boolean): ReadText {
+  read(text: string, settled: Settled): ReadText {
     try {
-      return readText(text, settled, title, varied);
+      return readText(text, settled);
     } catch {
       // Whatever stands in a text, the others go on.
       const reading = {
         ...readProblem(''),
         doubts: [{ about: 'text', says: 'This text could not be read.', choices: [] }],
       };
-      return { reading, pieces: inText(text, reading), sentences: [], made: undefined };
+      return { reading, pieces: inText(text, reading), sentences: [], leftOut: undefined };
     }
+  },
+  /**
+   * @param varied whether every given gets a range of its own
+   * @returns nothing while a number is missing
+   */
+  make(text: string, settled: Settled, title: string, varied: boolean): Exercise | undefined {
+    const reading = readProblem(text, { settled });
+    const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title, settled) : undefined;
+    return made && varied ? withRanges(made.exercise) : made?.exercise;
   },
 };
 
-function readText(text: string, settled: Settled, title: string, varied: boolean): ReadText {
+function readText(text: string, settled: Settled): ReadText {
   const reading = readProblem(text, { settled });
-  const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title) : undefined;
   return {
     reading,
     pieces: inText(text, reading),
     sentences: sentencesOf(text, reading),
-    made: made && varied ? withRanges(made) : made,
+    leftOut: reading.asks.length > 0 ? leftOutOf(text, reading) : undefined,
   };
 }
 
@@ -59,13 +74,13 @@ function sentencesOf(text: string, reading: ProblemReading): string[] {
   });
 }
 
-function withRanges({ exercise, leftOut }: MadeExercise): MadeExercise {
+function withRanges(exercise: Exercise): Exercise {
   const style = numberStyleById(exercise.plans[0]?.draft.numberStyle ?? defaultHouseRules.numberStyle);
   const givens = (exercise.givens ?? []).map((given) => {
     const vary = usualRange(given, style);
     return vary ? { ...given, vary } : given;
   });
-  return { exercise: { ...exercise, givens }, leftOut };
+  return { ...exercise, givens };
 }
 
 export type TextsWorker = typeof worker;

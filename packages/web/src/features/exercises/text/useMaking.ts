@@ -19,7 +19,7 @@ interface Making {
 
 /** Ready to be made: complete, and not made yet. */
 export const isReady = (pasted: Pasted, readings: Readings, at: number): boolean =>
-  pasted.problems[at]?.madeId === undefined && readings.of(at)?.made !== undefined;
+  pasted.problems[at]?.madeId === undefined && readings.of(at)?.leftOut !== undefined;
 
 const isSame = (one: Exercise, other: Exercise): boolean => JSON.stringify(one.story) === JSON.stringify(other.story);
 
@@ -32,8 +32,8 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
     setProblem('');
     setBusy(true);
     try {
-      const read = await Promise.all(places.map(async (at) => ({ at, made: (await readings.asItStands(at))?.made })));
-      const ready = read.flatMap(({ at, made }) => (made ? [{ at, exercise: made.exercise }] : []));
+      const made = await Promise.all(places.map(async (at) => ({ at, exercise: await readings.make(at) })));
+      const ready = made.flatMap(({ at, exercise }) => (exercise ? [{ at, exercise }] : []));
       if (ready.length === 0) {
         setProblem(say('Something is still missing.'));
         return [];
@@ -59,13 +59,13 @@ export function useMaking(readings: Readings, onChange: ChangePasted): Making {
           ),
         );
       onChange(madeOf(ids));
-      const made = taken.map(({ id }) => id);
-      if (made.length > 0)
-        showUndo(many(made.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
-          for (const id of made) await remove.mutateAsync(id);
+      const kept = taken.map(({ id }) => id);
+      if (kept.length > 0)
+        showUndo(many(kept.length, 'One exercise is made.', '{{count}} exercises are made.'), async () => {
+          for (const id of kept) await remove.mutateAsync(id);
           onChange(madeOf(new Map([...ids.keys()].map((at) => [at, undefined]))));
         });
-      return made;
+      return kept;
     } catch (error) {
       setProblem(error instanceof Error ? error.message : say('It could not be kept.'));
       return [];
