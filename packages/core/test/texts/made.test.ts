@@ -13,7 +13,13 @@ import {
   type Exercise,
   type Numbers,
 } from '../../src/index.ts';
-import { exerciseFromText, readProblem, type MadeExercise, type ProblemReading } from '../../src/texts/index.ts';
+import {
+  exerciseFromText,
+  readProblem,
+  titleOf,
+  type MadeExercise,
+  type ProblemReading,
+} from '../../src/texts/index.ts';
 import { referenceProblems } from './reference.ts';
 import { written } from './written.ts';
 
@@ -102,6 +108,13 @@ describe('an exercise made of a text', () => {
     for (const { other, exercise, leftOut, numbers } of varied)
       keyHoldsSomewhere(other, { exercise, leftOut }, numbers);
   });
+
+  it.each([
+    ['12) The net loft is priced at $36,000. The sail makers pay $6,000 down.', 'The net loft is priced'],
+    ['Ada borrows £12,000 at 7.2% compounded monthly.', 'Ada borrows £12,000 at 7.2% compounded'],
+    ['Two sums, one question. Nell puts $2,000 away.', 'Two sums, one question'],
+    ['£12,000', 'A problem'],
+  ])('%s is called %s', (text, title) => expect(titleOf(text)).toBe(title));
 
   it('keeps what cannot vary as it stands', () => {
     const text =

@@ -20,9 +20,12 @@ import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
 import { say } from '../words/say.ts';
 
+/** What an empty field stands for. */
+type Hint = string | ((texts: ChangeDraft['texts']) => string);
+
 type Piece =
   | { readonly words: string }
-  | { readonly field: ChangeField; readonly name: string; readonly hint?: string }
+  | { readonly field: ChangeField; readonly name: string; readonly hint?: Hint }
   | { readonly again: true }
   | { readonly list: true };
 
@@ -36,7 +39,7 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
       { words: say('extra from payment') },
       { field: 'from', name: say('extra from payment') },
       { words: say('to') },
-      { field: 'to', name: say('extra to payment'), hint: 'once' },
+      { field: 'to', name: say('extra to payment'), hint: ({ every }) => (every ? say('the end') : say('once')) },
       { words: say(', every') },
       { field: 'every', name: say('extra every so many payments'), hint: '1' },
       { words: say('payments') },
@@ -225,7 +228,7 @@ export function ChangeSentence({ change, numberStyle, calendar, problems, onChan
             slot={`${change.id}.${piece.field}`}
             kind={piece.field === 'amount' ? 'money' : piece.field === 'rate' ? 'percent' : 'count'}
             name={piece.name}
-            placeholder={piece.hint ?? ''}
+            placeholder={(typeof piece.hint === 'function' ? piece.hint(change.texts) : piece.hint) ?? ''}
             text={change.texts[piece.field] ?? ''}
             style={style}
             problem={problems[piece.field]?.message}

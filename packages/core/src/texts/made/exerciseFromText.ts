@@ -149,21 +149,28 @@ function toldMoments({ uses, plans }: ProblemReading): (after: number) => boolea
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
 
-/** The first words of a text, to the end of its first sentence, without a word at their end that only leads on. */
+/**
+ * The first words of a text, to the end of its first sentence, without a word at their end that only leads on; those
+ * before its first number, where there are three or more: numbers may vary.
+ */
 export const titleOf = (text: string): string => {
-  const words = text
-    .replace(/^[\W\d]+/, '')
+  const own = text.replace(/^[\W\d]+/, '');
+  const beforeNumbers = firstWords(own.replace(/[\s(]*(?:\p{Sc}|[A-Z]{3}\s)?\d[^]*$/u, ''));
+  return (/\S\s+\S+\s+\S/.test(beforeNumbers) ? beforeNumbers : firstWords(own)) || 'A problem';
+};
+
+const firstWords = (text: string): string =>
+  text
     // "The equipment costs $48,000. A bank": three words or more make a title.
     .replace(/^((?:\S+\s+){2,}?\S*[^\s.?!])[.?!]\s[^]*$/, '$1')
     .split(/\s+/)
     .slice(0, 6)
     .join(' ')
     .replace(
-      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from))*[^\p{L}\p{N}%]*$/iu,
+      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from|aged))*[^\p{L}\p{N}%]*$/iu,
       '',
-    );
-  return words.slice(0, 60) || 'A problem';
-};
+    )
+    .slice(0, 60);
 
 const levelOf = ({ plans, asks }: ProblemReading): Exercise['level'] =>
   plans.length > 1 || plans.some(({ changes }) => changes.length > 0) ? 'third' : asks.length > 1 ? 'second' : 'first';

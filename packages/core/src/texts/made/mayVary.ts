@@ -84,7 +84,8 @@ const isSameProblem = (one: ProblemReading, other: ProblemReading): boolean =>
   other.asks.every(({ quantity, plan }, at) => one.asks[at]?.quantity === quantity && one.asks[at].plan === plan);
 
 const isNear = (one: number, other: number | undefined): boolean =>
-  other !== undefined && Math.abs(one - other) <= 1e-7 * Math.max(1, Math.abs(one));
+  other !== undefined &&
+  (Math.abs(one - other) <= 1e-7 * Math.max(1, Math.abs(one)) || (Number.isNaN(one) && Number.isNaN(other)));
 
 /** The key's numbers, nothing rounded; a difference either way round, and of a choice those of all its plans. */
 const keyOf = (exercise: Exercise, numbers: Numbers, rules: HouseRules): number[] =>

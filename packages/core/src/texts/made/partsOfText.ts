@@ -188,7 +188,7 @@ function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToM
       format: usualFormat(quantity),
     };
   }
-  const texts = [one, other].map((each) => comparedText(each, plans, asks));
+  const texts = [one, other].map((each) => comparedText(each, { plans, drafts, asks }));
   if (texts.some((text) => text === undefined)) return undefined;
   const [first, second] = moreAndLess(ask, 0, 1).map((at) => texts[at]);
   return {
@@ -236,8 +236,7 @@ const moreAndLess = ({ values = [] }: ReadAsk, one: number, other: number): read
 /** The sum that a plan pays, through answers that are asked. */
 function comparedText(
   compared: Compared | undefined,
-  plans: readonly ReadPlan[],
-  asks: readonly ReadAsk[],
+  { plans, drafts, asks }: Pick<PartsToMake, 'plans' | 'drafts' | 'asks'>,
 ): string | undefined {
   if (typeof compared !== 'object') return undefined;
   const plan = plans[compared.plan];
@@ -246,8 +245,11 @@ function comparedText(
   );
   if (!plan || !paid) return undefined;
   if (compared.quantity === 'payment') return `answer @${paid.part}`;
-  const count =
-    compared.quantity === 'leftToPay' ? (plan.payments ?? 0) - (compared.args?.k ?? 0) : (plan.payments ?? 0);
+  const made = compared.quantity === 'leftToPay' ? (compared.args?.k ?? 0) : 0;
+  const worded = drafts[compared.plan]?.slots.payments ?? '';
+  const count = /[a-z]/.test(worded)
+    ? `(${worded}${made > 0 ? ` - ${made}` : ''})`.replace(/^\((\w+)\)$/, '$1')
+    : String((plan.payments ?? 0) - made);
   return `${count} × answer @${paid.part}`;
 }
 
