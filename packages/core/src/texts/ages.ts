@@ -6,10 +6,12 @@ import { tokenAt, type Page } from './page.ts';
 const age = '(?:⟨[no](\\d+)⟩(?: birthday| years? old)?|(\\d\\d)(?:st|nd|rd|th)(?: birthday)?)';
 const between = new RegExp(
   `(?:[a-z],|at|from|after|aged?|of|since|turns?|turned|is|was|am|on|starting|beginning)(?: (?:the|her|his|their|[a-z]+'s))?(?: age(?: of)?)? ${age}` +
-    '[^?!]{0,120}?(?:until|till|to|at|up to|when|on|from)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
+    '[^?!]{0,170}?(?:until|till|to|at|up to|when|on|from)(?: (?:the|her|his|their|age|of|she|he|they|is|are|turns?|reach(?:es)?|retires?|retirement|at|aged?))* ' +
     age,
 );
 const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])|retire/;
+
+const young = /⟨[no]\d+⟩[^⟨]*⟨[^]*(?:⟨o\d+⟩|\d(?:st|nd|rd|th)) birthday/;
 
 const born = /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
@@ -49,7 +51,7 @@ export function agesOf(page: Page): Ages | undefined {
     const [token, birthday, lastToken, lastBirthday] = places;
     const from = yearsAt(page, token, birthday);
     const to = yearsAt(page, lastToken, lastBirthday);
-    if (from < 10 || to > 110 || to <= from) continue;
+    if ((from < 10 && !young.test(told)) || to > 110 || to <= from) continue;
     return agesBetween(page, to - from, [token, lastToken]);
   }
   return undefined;

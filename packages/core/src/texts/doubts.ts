@@ -1,5 +1,6 @@
 /** What a text leaves open, each in a sentence with its choices. */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { agesOf } from './ages.ts';
 import type { DraftAsk } from './draftReading.ts';
 import { originOf, type Span } from './flatText.ts';
@@ -75,7 +76,7 @@ export function doubtsOfPlan(
   return [
     ...termDoubts(page, sole),
     ...meaningDoubts(page, sole),
-    ...numberDoubts(page, sole),
+    ...numberDoubts(page, sole, asks),
     ...askDoubts(page, asks),
   ];
 }
@@ -172,7 +173,11 @@ function roleChoices(page: Page, at: number): DoubtChoice[] {
 }
 
 /** Numbers that nothing took. */
-function numberDoubts(page: Page, { terms, roles, changes, plan }: SolePlan): ReadDoubt[] {
+function numberDoubts(
+  page: Page,
+  { terms, roles, changes, plan }: SolePlan,
+  asks: readonly Pick<DraftAsk, 'args'>[],
+): ReadDoubt[] {
   const about = (at: number, says: (quote: string) => string): ReadDoubt =>
     doubt(quoteOfToken(page, at), says(quoteOfToken(page, at)), roleChoices(page, at));
   const rates = terms.rate.others.filter((at) => !roles.has(at));
@@ -184,7 +189,7 @@ function numberDoubts(page: Page, { terms, roles, changes, plan }: SolePlan): Re
       .map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...rates.map((at) => about(at, (quote) => `What is ${quote}, besides the rate?`)),
     ...unreadTimes(page, terms.times, roles)
-      .filter((at) => !isLeftOf(page, at, plan))
+      .filter((at) => !isLeftOf(page, at, plan) && !isAskedAt(page, at, plan, asks))
       .map((at) => about(at, (quote) => `What is ${quote}?`)),
     ...moved.map(({ token }) => about(token, (quote) => `After which payment does ${quote} come?`)),
   ];
@@ -246,6 +251,16 @@ const isToldTwice = (page: Page, at: number): boolean =>
 /** "After sixty of 360 payments …, for the remaining 25 years": what is left of the plan after a change. */
 const isLeftOf = (page: Page, at: number, { payments, paymentsPerYear, changes }: ReadPlan): boolean =>
   payments !== null && changes.some(({ after }) => (payments - after) / paymentsPerYear === yearsOf(page, at));
+
+/** "After 4 years of monthly payments …, with the 48th payment": a moment that is asked of, told twice. */
+const isAskedAt = (
+  page: Page,
+  at: number,
+  { paymentsPerYear }: ReadPlan,
+  asks: readonly Pick<DraftAsk, 'args'>[],
+): boolean =>
+  /(?:after|following|at the end of)(?: the first| another)? $/.test(page.flat.slice(0, page.places[at]!.start)) &&
+  asks.some(({ args }) => args?.k !== undefined && args.k === roundTo(yearsOf(page, at) * paymentsPerYear, 6));
 
 /** "for the remaining two years", where the term and what has passed say the same. */
 function isTheRest(page: Page, at: number, roles: ReadonlyMap<number, Role>): boolean {

@@ -67,7 +67,9 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
       flat.slice(unit.start, unit.end + 1),
     );
   const kept = questions.filter((each) => each.asked !== 'choice' || each === choices.at(-1) || isAsked(each));
-  const single = kept.flatMap((each, at): Question[] => timeAsked(flat, each, kept[at + 1]));
+  const single = kept
+    .filter((each) => !isRestated(flat, each))
+    .flatMap((each, at): Question[] => timeAsked(flat, each, kept[at + 1]));
   // "Compare: …" before the choice that is asked.
   const isHead = ({ start, end }: Span): boolean =>
     single.length > 0 && /^\W*compare(?![a-z])/.test(flat.slice(start, end));
@@ -76,6 +78,10 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     !isSupposed || lost.some(({ start }) => start === unit.start);
   return { questions: inOrder(flat, single.filter(mayStand)).map((each) => askedSince(flat, each)), unread: lost };
 }
+
+/** "The balloon, that is what is owed after payment 120" says again what is asked. */
+const isRestated = (flat: string, { start }: Question): boolean =>
+  /^that is,? (?:to say,? )?what/.test(flat.slice(start));
 
 /** "How long, in years" is one question; "when, in payments and in years" is two. */
 function timeAsked(flat: string, each: Question, next: Question | undefined): Question[] {

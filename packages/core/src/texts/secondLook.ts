@@ -52,6 +52,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...savedAndOwed(page, draft),
     ...startInQuestion(page, draft),
     ...closingMiscounted(page, draft),
+    ...priceOfOne(page),
     ...rateOfChanged(draft, asks),
     ...lastLikeOthers(page, draft, asks),
   ];
@@ -195,6 +196,16 @@ function turnedRound(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
       : [];
   });
 }
+
+/** "40 laptops at 830 each": the price of one. */
+const priceOfOne = (page: Page): ReadDoubt[] =>
+  [...page.flat.matchAll(ofEach)].map(([, token]) => {
+    const quote = quoteOfToken(page, Number(token));
+    return doubt(quote, `Is ${quote} the price of one? It is taken as that of all.`);
+  });
+
+const ofEach =
+  /⟨n\d+⟩ (?:[a-z-]+ ){1,4}(?<!(?:payments?|deposits?|instal?ments?|rents?|rentals?) )(?:at|for|costing|priced at) ⟨m(\d+)⟩ (?:each(?! (?:month|quarter|week|year|half))|apiece|a piece)(?! ⟨)/g;
 
 /** "47 payments of 450 and a last one": as many as the numbers make. */
 const closingMiscounted = (page: Page, { plans, wanted, roles }: DraftReading): ReadDoubt[] =>

@@ -124,7 +124,7 @@ function hasPayments(page: Page, scope: Scope, within: readonly number[], asked:
   ];
   if (
     asks.some((each) => asked.has(each)) ||
-    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
+    /payment ⟨n\d+⟩|⟨o\d+⟩ payment|(?:rest|remainder|balance)(?: is)?(?: [a-z]+)? over ⟨[tn]|(?:(?:month|quarter|week)'?s?|⟨e\d+⟩)-ends?(?![a-z])|pays? (?:it|them|this) back over|(?:the|his|her|its|their) payments? (?:is|was|are|were|will be|gets?|got)(?: then| also| newly| therefore)? (?:re-?)?(?:calculated|computed|worked out|set|fixed|adjusted)|(?:repaying|repays|paying (?:it )?off|clearing)(?: it| this| the [a-z]+)? over ⟨t|mortgage|amorti[sz]|in arrears|loan(?: of ⟨m\d+⟩)? over ⟨t|⟨t\d+⟩ loan|loan (?:of ⟨m\d+⟩ )?runs (?:for )?⟨t|loan [^.?!⟨]{0,12}: ⟨m\d+⟩(?:,| over| for) ⟨t/.test(
       page.flat,
     )
   )
@@ -214,15 +214,24 @@ function frequencyOfText(
   if (best) return { paymentsPerYear: best[0], saysFrequency: true };
   const implied = impliedFrequency(page.flat, quotes(page)) ?? (kind === 'convert' ? rate.wanted : undefined);
   if (implied !== undefined) return { paymentsPerYear: implied, saysFrequency: true };
+  const [perAsked] = page.questions.flatMap(({ unit }) => periodPaid(page, page.flat.slice(unit.start, unit.end)));
+  if (perAsked !== undefined) return { paymentsPerYear: perAsked, saysFrequency: true };
   // "for 40 quarters": so often it is paid.
   const term = page.tokens.flatMap(({ form }, at) =>
     form === 'time' && page.signs[at]?.[0]?.role === 'duration' && inScope(page, scope, at)
       ? (periodOfTerm(quotes(page)[at]) ?? [])
       : [],
   );
-  const [often] = term.filter((perYear) => perYear > 1 && (perYear !== 12 || rate.compounding === 12));
+  // Who pays each quarter tells quarters or years; who counts months pays by the month.
+  const [often] = term.filter((perYear) => perYear > 1 && (perYear !== 12 || rate.compounding !== 4));
   if (often !== undefined) return { paymentsPerYear: often, saysFrequency: true };
   return { paymentsPerYear: rate.compounding ?? 12, saysFrequency: false };
+}
+
+/** "What does each lender charge a month?": so often it is paid. */
+function periodPaid(page: Page, question: string): number[] {
+  const found = /^[^?⟨]*(?:pay|charge|cost|rent|instal|deposit|save|draw|put|set)[^?⟨]*⟨a(\d+)⟩(?!.*⟨a)/.exec(question);
+  return found && !/rate|per ?cent|interest/.test(found[0]) ? [tokenAt(page, Number(found[1])).value] : [];
 }
 
 function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash'> {

@@ -60,7 +60,11 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
     '(?:pay|pays|paying) {m} (?:<a>|<e>) more',
   ),
   cue('extra', 10, '(?:inherits?|wins?|has a windfall) and (?:then )?(?:repays?|pays?(?: in| off)?|puts in) {m}'),
-  cue('extra', 8, '(?:inherits?|wins?|receives?|gets) {m} and (?:pays|puts|uses) (?:it|this|that|all of it)'),
+  cue(
+    'extra',
+    8,
+    '(?:inherits?|inherited|wins?|won|receives?|received|gets?|got) {m} and (?:then )?(?:pays|puts|uses|paid|put|used) (?:it|this|that|all of it)',
+  ),
   cue(
     'extra',
     10,

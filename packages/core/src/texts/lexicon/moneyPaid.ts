@@ -93,6 +93,12 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:provides?|receives?|yields?|paying|pays|get(?:s|ting)?)(?: [a-z]+){0,2} {m}',
   ),
   cue(
+    'payment',
+    10,
+    'pays? off {m} (?:<[ae]>|at (?:the )?<e>)',
+    '(?:receives?|gets?|is paid|draws?) {m} from (?:an?|the|his|her|their) (?:[a-z]+ )?(?:fund|trust|annuity|pension|foundation)(?=[^?]*<e>)',
+  ),
+  cue(
     'downPayment',
     9,
     '(?:pays?|paid|puts? down|finds?) {m} and (?:borrows?|finances?|owes?)',

@@ -226,7 +226,7 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'two payments to be looked at',
-    '(?<!(?:on|with) (?:the )?)(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
+    '(?<!(?:on|with|between) (?:the )?)(?:first|<o>)(?: (?:payment|instal?lment|year))? and (?:in |of |for )?(?:the )?(?:last|<o>)',
     ({ asks, plans }) =>
       asks.filter(({ quantity }) => quantity === 'interestIn' || quantity === 'principalIn').length > 1 ||
       plans.some(({ changes }) => changes.some(({ kind }) => kind === 'skip')),

@@ -8,6 +8,7 @@ import type { PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadPlan } from '../reading.ts';
 import { without } from './followers.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owner } from './severalPlans.ts';
+import { yearsOf } from '../terms.ts';
 import { rolesOfTime, toldTime, type ToldTime } from './toldTime.ts';
 
 const onlyInterest =
@@ -30,8 +31,15 @@ export function readInterestFirst(page: Page): DraftReading | undefined {
     place: undefined,
   }));
   const isBehind = isToldBehind(page, time);
+  // "… of a 12-year loan …, then repaid over the remaining nine": the whole is told, and what is left of it.
+  const isWhole = (at: number): boolean =>
+    page.tokens[at]?.form === 'time' &&
+    page.tokens.some(
+      ({ form }, other) => form === 'time' && other > at && yearsOf(page, other) + years === yearsOf(page, at),
+    );
   const notOfRepaying = page.places.filter(
-    ({ start }, at) => at === token || (isBehind && page.tokens[at]?.form === 'time' && start < time.start),
+    ({ start }, at) =>
+      at === token || (isBehind && page.tokens[at]?.form === 'time' && (start < time.start || isWhole(at))),
   );
   const sole = readPlan(page, {
     scope: without(...notOfRepaying),

@@ -105,10 +105,16 @@ export function readTwo(
     (isLent ||
       told.plan.kind === 'convert' ||
       (first.plan.kind !== 'flat' && !page.kinds.some((each) => scopeOf(1)(each))));
-  const second = withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]);
+  const second = sought(withTheRest(page, first, isBare ? read(1, first, first.plan.kind) : told, regions[1]));
   const completed = read(0, second);
   return readingOfPlans(page, [completed, second], questions, (question, plans) => comparedBy(page, question, plans));
 }
+
+/** "… or lease it for 890 a month": a payment that is told is not sought, what it is worth is. */
+const sought = (read: SolePlan): SolePlan =>
+  read.plan.kind === 'leasing' && read.plan.unknown === 'payment' && read.plan.payment !== null
+    ? { ...read, plan: { ...read.plan, price: undefined, amount: null, unknown: 'amount' } }
+    : read;
 
 /** "If instead the rest were borrowed …": what is left of the price when the first plan's deposit is paid. */
 function withTheRest(page: Page, { plan: one }: SolePlan, other: SolePlan, region: Span): SolePlan {
@@ -197,6 +203,18 @@ function regionsOf(page: Page): Regions | undefined {
   const places = ratesOf(page);
   const [one, other] = places;
   const lease = /(?:^|\s)(?:lease|rent|hire) it/.exec(page.flat);
+  // "Buy it with a loan at 7.2 % …, or lease it": the lease is told to the end.
+  if (
+    one &&
+    !other &&
+    lease &&
+    one.start < lease.index &&
+    /(?:,|;| -)? or(?: else)?$/.test(page.flat.slice(0, lease.index))
+  )
+    return [
+      { start: beginOf(page, one), end: lease.index },
+      { start: lease.index, end: endOf(page, lease.index, asking) },
+    ];
   const from = one && other ? one : lease ? { start: lease.index, end: lease.index + 8 } : undefined;
   const until = one && other ? other.start : asking;
   if (!from || until <= from.end) return undefined;

@@ -27,9 +27,10 @@ type Phase = 'saving' | 'drawing';
 const saves =
   /(?:^|[^a-z])(?:sav(?:e|es|ing|(?<!from (?:the |her |his |their )?(?:retirement |pension |life )?sav)ings|ed)|after ⟨t\d+⟩,? (?:she|he|they) (?:stops?|retires?)|set(?:s|ting)? aside|la(?:y|ys|id|ying) (?:by|aside|away)|put(?:s|ting)? (?:aside|away|by|in)|(?<!last )deposit(?:s|ed)?|contribut\w*|pay(?:s|ing)?(?: in|[^.;,]{0,40} into)|paid in|into (?:a|an|the|his|her) (?:[a-z]+ )?(?:fund|account|plan|scheme|pot)|invest(?:s|ed)?|accumulat\w*|build(?:s|ing)? up|add(?:s|ed)?|(?:starts?|opens?|begins?) an? (?:[a-z]+ )?(?:fund|account|plan)|working life|until (?:she|he|they) retires?|until (?:retirement|then)|before (?:she|he|they) (?:retires?|stops?)|(?:retires?|retiring|retirement is|retirement comes) (?:in )?⟨t\d+⟩(?: from now| hence)?)(?![a-z])/g;
 const draws =
-  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
+  /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|take out(?= (?:the same|(?:an? )?(?:equal|level|fixed|regular|steady)|⟨m))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
+const wantsTo = /(?:wants?|would like|wishes|hopes|plans|intends|is able|is going)\W*$/;
 const shared =
   /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
@@ -203,7 +204,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|over the (?:next|following)|before retiring|followed by|⟨t\d+⟩ to save|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 
@@ -247,7 +248,9 @@ function labels(page: Page): Labelled[] {
       .lastIndexOf(true);
     const isBeforeAll = clauses.slice(begins, at).every(({ phase }) => phase === undefined);
     const next = clauses.slice(at, end < 0 ? undefined : end + 1).find(({ phase }) => phase !== undefined)?.phase;
-    return { ...clause, phase: isBeforeAll && next ? next : last };
+    // "For the 20 years that follow he wants | to take out …"
+    const leadsOn = wantsTo.test(page.flat.slice(clause.start, clause.end));
+    return { ...clause, phase: (isBeforeAll || leadsOn) && next ? next : last };
   });
 }
 

@@ -15,13 +15,15 @@ import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type 
 const words =
   /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
-  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
+  '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
 const ofAll = pattern(
   '{n} of (?:his|her|their|the|its) <n> (?:<e> |[a-z]+ )?(?:@payment) (?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining)',
 );
 const remaining = pattern('{n} remaining (?:<e> |[a-z]+ )?(?:@payment)');
+const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|their|its) <n>');
 const made = [
+  madeOf,
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
   pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
@@ -63,14 +65,18 @@ export function readRefinanced(told: Page): DraftReading | undefined {
   if (!region) return undefined;
   const moment = momentOf(page);
   const at = moment && page.places[moment.token];
+  // "Twenty payments of a 60-payment loan have been made …, for the 40 that remain": one moment, told twice.
+  const madeToo = page.places[Number([...page.flat.matchAll(madeOf)][0]?.[1] ?? -1)]?.start;
   // "… and the saving over the 32 payments": what is left, named once more, is no term of the old loan.
   const isLeftAgain = (place: Span): boolean =>
     moment?.isLeft === true &&
     page.tokens.some(
       ({ form, value }, other) =>
-        form === 'count' && page.places[other]!.start === place.start && value === tokenAt(page, moment.token).value,
+        (form === 'count' || (form === 'time' && madeToo !== undefined)) &&
+        page.places[other]!.start === place.start &&
+        value === tokenAt(page, moment.token).value,
     );
-  const isMoment = (place: Span): boolean => place.start === at?.start || isLeftAgain(place);
+  const isMoment = (place: Span): boolean => place.start === at?.start || place.start === madeToo || isLeftAgain(place);
   const isInside = (place: Span): boolean => place.start >= region.start && place.start < region.end;
   // "What was he paying? … What does he pay now?" asks for no sum at once; without the first it is the old payment.
   const questions = ownedQuestions(savingsHeard(page), (question) => ownerOf(page, question)).map((each) =>
@@ -83,11 +89,14 @@ export function readRefinanced(told: Page): DraftReading | undefined {
     questions: questionsOf(questions, 0),
     as: 'borrowing',
   });
-  const own = readPlan(page, {
-    scope: (place) => isInside(place) && !isMoment(place),
-    questions: questionsOf(questions, 1),
-    as: 'borrowing',
-  });
+  const own = withCharge(
+    page,
+    readPlan(page, {
+      scope: (place) => isInside(place) && !isMoment(place),
+      questions: questionsOf(questions, 1),
+      as: 'borrowing',
+    }),
+  );
   const { payments, paymentsPerYear } = first.plan;
   if (!moment || payments === null) return undefined;
   const count = moment.value(paymentsPerYear);
@@ -155,6 +164,14 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   const numbered = /^\W*payment ⟨[nl](\d+)⟩\W*$/.exec(said);
   if (numbered && tokenAt(page, Number(numbered[1])).value === 2) return 1;
   return asked === 'newPayment' || isLater || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
+}
+
+/** "… with a charge of 275 added": what the new lender charges is a fee. */
+function withCharge(page: Page, own: SolePlan): SolePlan {
+  const token = page.signs.findIndex(([sign], at) => sign?.role === 'charge' && own.terms.money.amount?.includes(at));
+  if (token < 0 || own.plan.fees !== undefined) return own;
+  const roles = new Map(own.roles).set(token, 'fee');
+  return { ...own, plan: { ...own.plan, fees: tokenAt(page, token).value }, roles };
 }
 
 /** The new loan: the balance with the fee, over what is left. */

@@ -279,6 +279,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'lastPayment',
     13,
     'what is left for (?:the|a) (?:last|final)',
+    '(?:what|how much) (?:is|will be|remains) (?:left )?(?:for|in) (?:the|that) @period (?:after(?: that| it)?(?![a-z])|that follows|following)',
     '(?:what|how much) (?:must|is|remains|has to)[^.;?!⟨]{0,40} in the last @period',
     'what (?:is|remains) (?:left )?(?:to|for) (?:spend|draw|withdraw|take out|take|pay) (?:in|at|on) the',
   ),
@@ -286,6 +287,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     13,
     'how much is (?:due|payable|owed|owing|repaid|paid back) (?:each|every|<e>|<a>|at the end of <e>)',
+    '(?:what|how much) is (?:to be )?paid (?:<[ae]>|(?:an?|each|every|per) @period) (?:afterwards|thereafter|later|then)',
   ),
   cue(
     'payment',
