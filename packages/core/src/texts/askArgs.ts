@@ -162,14 +162,18 @@ const ranges: readonly PlaceRecord[] = [
 
 const moments: readonly PlaceRecord[] = [
   place('{n} of (?:the |its |her |his |their )?<t>', ['after'], ([k]) => ({ afterYears: k! })),
-  place('{n} of (?:the |all )?<n>', ['after'], ([k]) => ({ after: k! })),
+  place(
+    '{n} of (?:the |all )?<n>(?! (?:<e> )?(?:@payment) (?:are )?(?:still|yet|left|remain|to (?:be made|make|go|come|run)))',
+    ['after'],
+    ([k]) => ({ after: k! }),
+  ),
   place(
     '(?:half-?way|half (?:of )?(?:the|its|her|his|their|these|those|them)(?: (?:term|time|payments|instalments))?(?= ?[?.,;)])|half (?:of )?(?:the|its|her|his|their) (?:payments|instalments|term|time)(?= (?:have|has|is|are)))',
     [],
     () => ({ part: 1 / 2 }),
   ),
   place(
-    '{n} (?:<e> )?(?:@payment|@deposit|months) (?:are |is )?(?:still |yet )?(?:to (?:go|come|make|be made|run)|left|remaining|outstanding|unpaid|ahead|remain)',
+    '{n} (?:of (?:the |his |her |their |its |all )?<n> )?(?:<e> )?(?:@payment|@deposit|months) (?:are |is )?(?:still |yet )?(?:to (?:go|come|make|be made|run)|left|remaining|outstanding|unpaid|ahead|remain)',
     ['after'],
     ([left]) => ({ leftPayments: left! }),
   ),

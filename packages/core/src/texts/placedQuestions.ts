@@ -162,10 +162,10 @@ function ownPlace(page: Page, question: Question, kind: 'range' | 'moment'): Ask
   const [first] = own?.taken ?? [];
   const isTerm =
     first !== undefined &&
-    page.tokens[first.token]?.form === 'time' &&
-    (/(?:over|for) $/.test(page.flat.slice(0, page.places[first.token]!.start)) ||
+    ['time', 'count'].includes(page.tokens[first.token]?.form ?? '') &&
+    (/(?:over|for|by|in) $/.test(page.flat.slice(0, page.places[first.token]!.start)) ||
       /^ (?:loan|mortgage|debt|credit|lease|note)(?![a-z])/.test(page.flat.slice(page.places[first.token]!.end)));
-  return isTerm && (lead?.afterYears ?? lead?.after) !== undefined ? lead : (own ?? lead);
+  return isTerm && (lead?.afterYears ?? lead?.after ?? lead?.leftPayments) !== undefined ? lead : (own ?? lead);
 }
 
 /** Questions with the payments and times they name. */
@@ -300,7 +300,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its) [a-z ]{3,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:⟨e\d+⟩ )?(?:payments? )?(?:still )?(?:to (?:go|run|come)|left|remaining))|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their )?⟨n\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

@@ -46,8 +46,8 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     const isMeant = (piece: Span): boolean =>
       meant !== undefined && (meant.piece === sentence || isInHead(sentence, piece));
     const isAside = sentence.text.startsWith('(');
-    if (found.length === 0 && eitherOr.test(sentence.text))
-      found.push({ question: { says: 'choice', start: sentence.start, end: sentence.end }, piece: sentence });
+    const choice = choiceIn(sentence, found);
+    if (choice) found.unshift(choice);
     const isLost =
       found.length === 0 && !isAside && !isSame && (pieces.some(({ asks }) => asks) || isPlainQuestion(sentence.text));
     const lost: readonly Span[] = isLost
@@ -101,6 +101,17 @@ const askedSince = (flat: string, each: Question): Question =>
 /** "Will 2,000 at 5 % or 2,050 at 4.6 % be worth more?" */
 const eitherOr =
   /^[^?]*(?<![a-z])(?:will|would|is|are|does|do) [^?]* or [^?]*(?<![a-z])(?:more|cheaper|dearer|better|larger|higher|less|best)(?: for (?:an?|the) [a-z]+)? ?\?/;
+
+/** "Which is cheaper?", asked by naming both. */
+function choiceIn(sentence: Sentence, found: readonly Found[]): Found | undefined {
+  const words = found.length === 0 ? eitherOr : cheaperOr;
+  if (!words.test(sentence.text) || found.some(({ question }) => question.says !== 'difference')) return undefined;
+  const end = found[0]?.piece.start ?? sentence.end;
+  return { question: { says: 'choice', start: sentence.start, end }, piece: { ...sentence, end } };
+}
+
+/** "Is the loan cheaper at bank A or at bank B, and by how much?" */
+const cheaperOr = /^\W*(?:is|are|would|will|does|do) [^?]*(?<![a-z])(?:cheaper|dearer|better)(?![a-z])[^?]* or [^?]*\?/;
 
 const isAgain = (text: string): boolean =>
   /^(?:\(?[a-h]\)\s*)?(?:and )?when (?:the|it) [^?⟨]{3,30}\?/.test(text) || isAgainAt(text);
@@ -275,6 +286,10 @@ function isPartOf(flat: string, piece: Span, found: readonly { piece: Span; ques
     /^(?:find|give|state) the (?:old|first) and$/.test(text) ||
     (found.length > 0 && /^(?:and )?what (?:afterwards|later|then|after)\W*$/.test(text)) ||
     /^(?:compounded|convertible)(?![a-z])/.test(text) ||
+    (found.length > 0 &&
+      /^(?:and )?the (?:end date|term|payment|number of payments|time|rate) (?:stays?|remains?|is kept|is unchanged|does not)/.test(
+        text,
+      )) ||
     /^(?:make out|draw up|set out|write out|complete|construct|prepare|fill in)(?![a-z]).*:$/.test(text) ||
     /^(?:and )?the last (?:one |payment )?(?:being|is|perhaps|possibly|may be)(?![a-z])/.test(text) ||
     /^(?:convert|express|turn|change)(?![a-z]).*(?<![a-z])(?:to|into|as)\W*$/.test(text) ||

@@ -34,7 +34,7 @@ const isToFind =
 
 /** "…, the interest paid in that year, and the time that …" */
 const things =
-  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|apr|yield|deposit|difference|saving|increase|growth|change)(?![a-z])(?! (?:being|is|was|are|falling|falls|to be) (?:made|paid|due|payable))/g;
+  /(?:(?<=^\W*)(?:[a-z]+ )(?:out |is |are )?|, |,? and |; )(?:also |then )?(?:the|its|his|her|their) (?!rest |remainder |balance (?:in|by|over) )(?:[a-z-]+ |⟨[eno]\d+⟩ ){0,3}?(?:payments?|instal?ments?|interest|balance|total|sum|number|rate|principal|size|time|term|value|cost|price|apr|yield|deposit|difference|saving|increase|growth|change)(?![a-z])(?! (?:being|is|was|are|falling|falls|to be) (?:made|paid|due|payable))/g;
 
 /** It asks in so many words, and sets no choice between numbers. */
 const isQuestion = {

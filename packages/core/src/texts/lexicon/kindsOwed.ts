@@ -63,6 +63,8 @@ export const owedKinds: readonly Cue<ReadKind>[] = [
     '<p> <a> flat',
     '<p> <a> (?:is charged )?on the (?:whole|full|entire|original) (?:sum|amount|loan)',
     '<p> <a> on the (?:sum|amount|loan|principal) (?:originally|first|initially) (?:lent|borrowed)',
+    'interest[^.?!⟨]{0,30}<p>(?: <a>)?[^.?!⟨]{0,12} on the (?:original|full|whole|entire)(?: (?:sum|amount|loan|principal)(?: of)?)?(?: <m>)? (?:throughout|for|during|over) (?:the |all )?(?:whole|entire|full|<t>|time|term|three|all)',
+    'interest[^.?!⟨]{0,30}<p>(?: <a>)?[^.?!⟨]{0,12} on the (?:original|full|whole|entire)(?: (?:sum|amount|loan|principal)(?: of)?)?(?: <m>)? (?:[a-z]+ ){0,4}and (?:is )?added',
     '<p>[^.;?!]{0,24}, flat(?= ?[.,;]| on)',
     'charge of <m> is added',
     'flat(?:-rate| (?:rate|charge|interest|terms|basis|annual|per|offer|loan|credit|of <p>|<a>|<p>))',

@@ -7,6 +7,14 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    9,
+    'sets? aside (?:a|an equal|the same) (?:sum|amount) (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
+    '<m> together with <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:come|amount|grow)',
+    '<m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>(?:-end)?)[^.?!]{0,40} (?:amounted|grew|built up|added up) ',
+    'turns <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) into <m>',
+  ),
+  cue(
+    'saving',
     12,
     '(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)[^?]* to (?:pay for|buy|afford|meet)',
     '(?:puts|pays|saves|places) <m> <a>,? (?:at the (?:end|start|beginning) of (?:the [a-z]+|<e>),? )?into (?:a|an|the|his|her|their) ',
@@ -130,7 +138,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '{m} (?:is|are) put (?:by|aside|away|in)',
     '(?:is|be) reached',
     '(?:fund|account|savings|target|goal) is ~reached',
-    'toward(?:s)?(?! (?:an?|the|his|her|their|this) (?:<m> )?(?:loan|debt|mortgage))',
+    "toward(?:s)?(?! (?:an?|the|his|her|their|this|[a-z]+'s) (?:<m> )?(?:loan|debt|mortgage))(?! (?:an?|the|its) (?:<m>|price))",
     'after (?:the|how many) ~deposits?',
   ),
   cue(

@@ -72,6 +72,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
 
     '(?:extra|additional|special|one-off|unscheduled|single|lump[- ]sum|early|voluntary)(?: [a-z-]+){0,2} (?:payment|repayment|sum|amount|prepayment)s?(?: of|:)? {m}',
     'prepay(?:s|ment)?(?: of)? {m}',
+    '{m} (?:lump|extra|additional|special) (?:sum |payment )?(?:is|was|are) (?:paid|made|put in)',
     'adds? {m} to (?:the|her|his|their) <o> (?:<e> )?(?:@payment|one)',
     'in addition to (?:the )?<o> (?:<e> )?@payment,? {m}',
     '(?:adds?|pays?|puts? in|sends?|brings?) (?:a|an|one) (?:lump|lump sum|single sum|extra|additional|further)(?: sum| payment| amount)? of {m}',

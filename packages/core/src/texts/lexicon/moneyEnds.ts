@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '(?:replace|buy|renew|rebuild|purchase)(?: [a-z]+){1,4} in <t> at a cost of {m}'),
   cue(
     'finalAmount',
     12,
@@ -21,6 +22,9 @@ export const moneyEndCues: readonly Cue<WordRole>[] = [
     '{m},? (?:is|are|remains?) left (?:to be paid )?(?:at the end(?! of (?:⟨|each|every))|to the end)',
     '(?:residual|remaining|final) (?:debt|loan|balance) of {m}',
     'to owe (?:no more than )?{m} of (?:the|her|his|their|its|a)',
+    '(?:amounted|had grown|grew|added up|accumulated) to {m} (?:in|over|within|after) <t>',
+    '{m} (?:is|was) what (?:[a-z]+ )?(?:has|had|gets|got) after (?:saving|depositing|paying in|putting)',
+    '(?:has |have |had )?(?:built|saved|piled) up {m}',
   ),
   cue(
     'finalAmount',

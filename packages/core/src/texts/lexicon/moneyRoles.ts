@@ -5,9 +5,13 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 10, '{m} together with <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)'),
   cue(
     'amount',
     12,
+    '{m} (?:is|was|are) put into an annuity',
+    '(?<!⟨[ea]\\d+⟩ ){m} (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)[^.?!]{0,60} in (?:equal|level|regular|the same)',
+    '{m}[^.?!]{0,40} must provide for <t>',
     '(?:(?:can|may|could|wants? to|will) )?(?:leaves?|deposits?|invests?|lodges?) {m} (?:[a-z]+ ){0,3}?for <t>',
     ...depositedOnce,
   ),

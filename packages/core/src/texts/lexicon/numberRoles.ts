@@ -111,6 +111,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:thereafter|after that|afterwards|after which|from then on|(?<!(?:loan|mortgage|credit|borrows?|borrowed|lends?|lent|finances?|financed|pays?|debt) )for the rest|for the remaining (?!(?:amount|sum|price|balance|money|cost|debt)(?![a-z]))[^.;⟨]{0,20}|then)(?: it| the rate| at| is| will be| becomes)* {p}',
     'rate of {p} (?:thereafter|afterwards|from then|for (?:what is left|the (?:rest|remaining|remainder)))',
     '{p} (?:thereafter|afterwards|after that|from then on)',
+    '(?:after that|since then|thereafter|from then on|afterwards),? (?:it|he|she|they|the [a-z]+) (?:has |have |had )?(?:bears?|borne|bore|earns?|earned|pays?|paid|charges?|charged|credits?|credited|yields?|grows? at|grew at) {p}',
     '{p}(?: <a>)?(?: effective(?:ly)?|,? (?:compounded|convertible|payable) <e>)? (?:thereafter|afterwards|after that|from then on|for the (?:remaining|rest|last|next|following))',
   ),
   cue('ignored', 13, '{n} (?:<e> )?@payment (?:<a>|an? year|in (?:a|each|every) year)'),

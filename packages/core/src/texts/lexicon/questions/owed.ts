@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    13,
+    '(?:what|how much) (?:then |still )?remains (?:of|on) (?:an?|the|her|his|their|its|this) (?:<[mt]>,? )*(?:loan|debt|mortgage)',
+  ),
   cue('balance', 14, 'what must be paid (?:then|now|at that time|at the end) to (?:clear|settle|pay off|end)'),
   cue(
     'balance',

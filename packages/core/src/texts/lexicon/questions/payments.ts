@@ -18,6 +18,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     12,
     '(?:what|how (?:much|large)) is (?:the|her|his|their) (?:<e> )?(?:income|pension|allowance)(?= ?[?,])',
+    '(?:what|how (?:much|large|big)) is (?:the|this|that|each) (?:fixed|equal|level|regular|constant|same) (?:<e> )?(?:sum|amount)(?= ?[?,])',
   ),
   cue(
     'newPayment',
@@ -80,6 +81,8 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     10,
     `new (?:<e> )?(?:@payment|deposit|rental)`,
     'what is it (?:now|then|afterwards)(?= ?[?,])',
+    '(?:what|how much) (?:does|will|must|would|do) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to )?pay (?:<[ea]> )?(?:from then on|from there on|from that (?:point|moment|day) on|thereafter|afterwards)',
+    '(?:what|which) (?:<e> )?(?:@payment) (?:then )?(?:clears|repays|pays off|amortizes|ends) [^?⟨]{0,40}(?:on the (?:original|old|same|agreed) (?:date|day)|on time|as planned|on schedule)',
     '^(?:and )?(?:the )?payment later',
     '^(?:and )?after(?:wards)?(?: (?:it|that))?(?= ?\\?)',
     'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',

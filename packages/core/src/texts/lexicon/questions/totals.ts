@@ -5,6 +5,14 @@ import type { Asked } from './asked.ts';
 
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
+    'totalPaid',
+    13,
+    '(?:what|how much) (?:do|will|would) (?:the |all |these |those |his |her |their )+(?![^?]*(?:remaining|still|left|outstanding|to come|due|then|other|later))[^?]{0,24}(?:@payment)[^?]{0,60}(?:add up|amount|come) to(?= ?[?,])',
+    'cost (?:in payments |[a-z]+ ){0,2}(?:altogether|in total|in all)(?= ?[?,])',
+    '(?:what|which) total (?:does|will|must|would) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to )?pay(?! (?:<[ea]>|each|every))',
+  ),
+  cue('interest', 12, '^(?:total )?interest (?:from|in|with|over|of) (?:@payment|the <o>|<n>)'),
+  cue(
     'principal',
     15,
     'how much (?:does|do|will|did) ~~(?:payment|instal?ment)s?[^?]{0,20} (?:take|takes|knock|knocks|bring|brings) off (?:the |her |his |their )?(?:debt|loan|balance|principal)',
