@@ -4,7 +4,8 @@ import type { Asked } from './lexicon/questions/index.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
 import { isCount, moneyOf } from './moneyOfText.ts';
 import { kindOfText } from './kindOfText.ts';
-import { inScope, tokenAt, type Page, type Scope } from './page.ts';
+import type { Span } from './flatText.ts';
+import { inScope, sentenceAt, tokenAt, type Page, type Scope } from './page.ts';
 import { impliedFrequency, periodOfTerm } from './periodUses.ts';
 import { readRate, type RateRead } from './rateOfText.ts';
 import type { ReadKind } from './reading.ts';
@@ -245,8 +246,11 @@ function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash
             other.says === says && other.start <= start && other.end >= end && other.end - other.start > end - start,
         ),
     );
-  const begins = signs.filter(({ says }) => says === 'beginning').length;
-  const ends = signs.filter(({ says }) => says === 'end').length;
+  // "What would he have if he paid at the end of the month instead?"
+  const instead = signs.filter((each) => isInstead(page, each));
+  const counted = instead.length > 0 ? instead : signs;
+  const begins = counted.filter(({ says }) => says === 'beginning').length;
+  const ends = counted.filter(({ says }) => says === 'end').length;
   if (begins === 0 && ends === 0) return { timing: undefined, timingClash: false };
   // "One month after the last deposit" is a beginning told from the end.
   return {
@@ -254,6 +258,12 @@ function timingOf(page: Page, scope: Scope): Pick<Terms, 'timing' | 'timingClash
     timingClash: begins > 0 && ends > 0 && Math.abs(begins - ends) < 1,
   };
 }
+
+/** It is asked of, in place of what is told. */
+const isInstead = (page: Page, { start, end }: Span): boolean =>
+  sentenceAt(page, { start, end })?.asks === true &&
+  /^[^,;?]{0,24} instead(?! of)(?![a-z])/.test(page.flat.slice(end)) &&
+  page.questions.filter(({ unit }) => unit.start <= start).length <= 1;
 
 /** A length of time in years. */
 export function yearsOf(page: Page, at: number): number {

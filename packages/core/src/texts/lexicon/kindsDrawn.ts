@@ -10,6 +10,7 @@ export const drawnKinds: readonly Cue<ReadKind>[] = [
     '<m> (?:is|was|are) put into an annuity',
     '<m> (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)',
     '<m>[^.?!]{0,40} must provide for <t>',
+    '(?:foundation|trust|fund|endowment) (?:gives?|grants?|awards?|donates?) <m>',
     'from <m>[^.?!]{0,60} (?:takes?|draws?|withdraws?|spends?) (?:the same|an equal|a fixed|a level|equal)',
     '<m> (?:in|from) (?:an?|the|her|his|their) (?:fund|trust|account|endowment)[^.?!]{0,60} pays (?:out )?<m>',
     '(?:<m>,? )?(?:taken|drawn|withdrawn|paid) (?:at the (?:end|start|beginning) of <e> )?(?:from|out of) (?:her|his|their|the) (?:savings|fund|capital|account|pension)',

@@ -5,6 +5,7 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('borrowing', 9, '(?:deals?|offers?|plans?|ways?) (?:to pay )?for the (?:rest|remainder|balance)'),
   cue('borrowing', 12, 'balance of <m> (?:is |be )?(?:gone|cleared|paid off|settled)'),
   cue('borrowing', 14, '(?:paid|pays?|paying) for itself', 'paid itself (?:off|back)'),
   cue('borrowing', 16, ...neededAndLent),

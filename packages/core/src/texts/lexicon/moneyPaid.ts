@@ -117,6 +117,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     '(?:grant|subsidy|contribution|donation|gift) of {m} (?:covers?|pays?|meets?)',
     '{m} (?:in hand|in cash|cash|at once|now|down|today),? (?:and )?then <m>(?=[^?]*(?:buys|price|costs?|marked))',
     '(?:pays?|paid) {m} (?:first|to begin with|at first)',
+    '{m} deposit(?=[.;,][^?]*(?:the (?:rest|remainder|balance)))',
     '(?:pays?|paid|gives?|puts?) {m} towards? (?:an?|the|its|his|her|their) (?:<m>|price)',
     'hands? over {m}(?=[^?]*(?:remaining|remainder|rest|balance))',
     '{m} and the first (?:of|<e>|@payment)[^.;?!⟨]{0,20} (?:on|at|when)',

@@ -12,6 +12,7 @@ export const moneyCues: readonly Cue<WordRole>[] = [
     '{m} (?:is|was|are) put into an annuity',
     '(?<!⟨[ea]\\d+⟩ ){m} (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)[^.?!]{0,60} in (?:equal|level|regular|the same)',
     '{m}[^.?!]{0,40} must provide for <t>',
+    'pays? <p> [^.?!]{0,40} on (?:an?|the|his|her) (?:note|loan|debt|bill) of {m}',
     '(?:(?:can|may|could|wants? to|will) )?(?:leaves?|deposits?|invests?|lodges?) {m} (?:[a-z]+ ){0,3}?for <t>',
     ...depositedOnce,
   ),

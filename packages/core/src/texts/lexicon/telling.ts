@@ -217,7 +217,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a second payment',
     '(?:adds?|pays?|puts? in|contributes?) <m> (?:of (?:her|his|their) own|at the same time|as well|to match)',
-    ({ plans }) => plans.length > 1,
+    ({ plans }) => plans.length > 1 || plans.some(({ downPayment }) => downPayment !== undefined),
   ),
   telling(
     'interest that is stated',

@@ -30,14 +30,19 @@ const draws =
   /(?:^|[^a-z])(?:withdraw\w*|withdrew|draw(?:s|n|ing)?|tak(?:e|es|ing) out|takes? ⟨m\d+⟩(?= (?:⟨[ae]|at the|from|out|each|every))|take out(?= (?:the same|(?:an? )?(?:equal|level|fixed|regular|steady)|⟨m))|taken out|pay(?:s)? out|paid out|is to pay|will pay (?:him|her|them)|pays? (?:him|her|them)|liv(?:es?|ing) (?:on|off)|pension(?! (?:fund|pot|plan|scheme|account|saving))|income|receiv\w*|(?<!until )(?<!at )(?<!(?:for|until|before) (?:her|his|their) )retirement(?! (?:plan|fund|account|pot|scheme|saving))|payouts?|exhausted|used up|nothing(?! (?:for|more|further|is|was))|run(?:s)? out|(?<!⟨[ep]\d+⟩ )afterwards|from (?:her|his|their|the) savings|scholarships?|once retired|spends?|provide|pays? for(?= ⟨m)|wants? (?:the same|an equal|a level|a fixed) (?:sum|amount)|give(?:s)? (?:him|her|them) ⟨m\d+⟩|(?:takes?|draws?) (?:an? |the )?(?:equal|same|level|fixed)|(?:needs?|wants?|would (?:then )?like) ⟨m\d+⟩ (?:⟨[ae]\d+⟩|at the (?:start|beginning|end)))(?![a-z])/g;
 /** "…, the first twelve years from now": the time of saving. */
 const waits = /(?:first|beginning|starting|begins?|starts?|commencing)[^⟨]{0,24}⟨t(\d+)⟩ (?:from now|hence|later)/;
+const owes = /debtor|(?<![a-z])owe(?:s|d)?(?![a-z])/;
+const keeps = /sav(?:e|ing)|fund|account|deposit|withdr|draw|pension|retire|income|invest|aside|annuity/;
 const wantsTo = /(?:wants?|would like|wishes|hopes|plans|intends|is able|is going)\W*$/;
 const shared =
   /(?:^|[^a-z])(?:throughout|all along|the whole time|both|in each phase|at all times|all the (?:time|while|way))(?![a-z])/;
 
+/** A sinking fund saves for what it provides; a debtor whose rate changes "afterwards" neither saves nor draws. */
+const isOneOnly = ({ flat }: Page): boolean =>
+  (/sinking fund/.test(flat) && !/withdraw|retire|pension/.test(flat)) || (owes.test(flat) && !keeps.test(flat));
+
 /** @returns nothing where the text does not both save and draw */
 export function readPhases(page: Page): DraftReading | undefined {
-  // A sinking fund saves for what it provides.
-  if (/sinking fund/.test(page.flat) && !/withdraw|retire|pension/.test(page.flat)) return undefined;
+  if (isOneOnly(page)) return undefined;
   const parts = partsOf(page);
   const savesByAge = agesOf(page) !== undefined;
   const drawsForSoLong = hasTerm(page, parts.drawing) || drawnByAge(page) !== undefined;

@@ -6,6 +6,11 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    13,
+    '(?:what|which) (?:sum|amount|total) (?:accumulates|builds up|results|arises|is accumulated|is built up)',
+  ),
+  cue(
+    'finalAmount',
     15,
     '(?:what|which|how much)(?: (?:sum|amount|money))? (?:can|may|could) (?:be|he|she|they) (?:then )?(?:withdrawn|withdraw|drawn|taken out) (?:on (?:his|her|their) (?:<t>|[^ ]+ birthday)|when (?:he|she|they|it) (?:is|are|turns?|reaches?|comes?)|at (?:maturity|the age))',
     '(?:calculate|compute|determine|find|what is|work out)(?: the)? fv',
