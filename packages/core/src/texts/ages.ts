@@ -13,7 +13,8 @@ const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])
 
 const young = /⟨[no]\d+⟩[^⟨]*⟨[^]*(?:⟨o\d+⟩|\d(?:st|nd|rd|th)) birthday/;
 
-const born = /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])/;
+const born =
+  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they) (?:was|were) born/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(

@@ -6,6 +6,11 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    9,
+    'how much (?:can|may|could) (?:(?:be|he|she|they) )?(?:withdrawn?|drawn?|taken?(?: out)?)(?![a-z])(?! (?:now|then|today))',
+  ),
+  cue(
+    'drawing-down',
     12,
     '<m> (?:is|was|are) put into an annuity',
     '<m> (?:is|are) to be (?:withdrawn|drawn|paid out|taken out)',

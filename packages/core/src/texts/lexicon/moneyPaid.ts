@@ -96,6 +96,7 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     'payment',
     10,
     'pays? off {m} (?:<[ae]>|at (?:the )?<e>)',
+    '(?:contract|annuity|bond|lease|agreement) (?:that |which )?pay(?:s|ing) {m} (?:<[ae]>|at (?:the (?:end|start|beginning) of )?<e>)',
     '(?:receives?|gets?|is paid|draws?) {m} from (?:an?|the|his|her|their) (?:[a-z]+ )?(?:fund|trust|annuity|pension|foundation)(?=[^?]*<e>)',
   ),
   cue(

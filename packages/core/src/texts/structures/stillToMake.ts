@@ -2,14 +2,14 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { changesOfText, paymentAfter } from '../changesOfText.ts';
+import { changesOfText, paymentAfter, wholeNumber } from '../changesOfText.ts';
 import { tokenAt, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
 import { readingOfPlans, wordsOf, type Owned } from './severalPlans.ts';
 
 const stillToMake =
-  /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
+  /how many (?:more|further) (?:⟨e\d+⟩ )?(?:payments|instal?lments|months)(?! (?:than|in all))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:then )?remain|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments)(?: of ⟨m\d+⟩)? (?:are|will be) (?:there )?(?:then |still )*(?:left|needed|to be made|to make|to come)(?! (?:in all|altogether|in total))|how many (?:⟨e\d+⟩ |[a-z]+ )?(?:payments|instal?lments) (?:will|must|does|do) (?:he|she|they|it) still/;
 
 /** The plan from a change on; nothing where what it leaves is not paid off with payments that are known. */
 function afterChange(plan: ReadPlan, change: ReadChange): { then: Partial<ReadPlan>; plus: number } | undefined {
@@ -38,7 +38,14 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
   return k === undefined ? undefined : { k, then: { payment: tokenAt(page, told.token).value }, plus: 0, roles };
 }
 
-/** @returns nothing where no change is told behind which payments are counted */
+/** "What is owed after the tenth payment, and how many payments remain?": where nothing changes, they are counted from there. */
+function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan) {
+  const place = placed.find((each) => each.asked === 'balance' && each.place)?.place;
+  if (kind !== 'borrowing' || (finalAmount !== 0 && unknown !== 'finalAmount') || !place) return undefined;
+  return place.after ?? (place.afterYears === undefined ? undefined : wholeNumber(place.afterYears * paymentsPerYear));
+}
+
+/** @returns nothing where no change or moment is told behind which payments are counted */
 export function readStillToMake(page: Page): DraftReading | undefined {
   if (!stillToMake.test(page.flat)) return undefined;
   const placed = placeQuestions(page);
@@ -51,8 +58,9 @@ export function readStillToMake(page: Page): DraftReading | undefined {
   const isKnown = read.missing.length === 0 && (plan.payments !== null || plan.payment !== null) && plan.rate !== null;
   if (!isKnown || more) return undefined;
   const other = change ? undefined : otherFrom(page, plan);
-  const found = other ?? (change && afterChange(plan, change));
-  const k = other?.k ?? change?.after;
+  const moment = change ? undefined : momentAsked(placed, plan);
+  const found = other ?? (change ? afterChange(plan, change) : { then: {}, plus: 0 });
+  const k = other?.k ?? change?.after ?? moment;
   if (!found || k === undefined) return undefined;
   const links: ReadLink[] = [
     {

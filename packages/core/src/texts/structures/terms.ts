@@ -69,8 +69,8 @@ function readSupposedTerm(page: Page): DraftReading | undefined {
   );
   const [term, more] = terms;
   const isAlike =
-    before.length > 0 &&
-    own.every(({ asked }) => asked === 'difference' || before.some((each) => each.asked === asked));
+    own.every(({ asked }) => asked === 'difference' || before.some((each) => each.asked === asked)) &&
+    before.length + own.length > 0;
   return isOfTerm && isAlike && term !== undefined && more === undefined
     ? readTwo(page, [page.places[term]!, { start: sentence.start, end: sentence.end }])
     : undefined;

@@ -4,6 +4,12 @@ import { cue, type Cue } from '../record.ts';
 import { must, type Asked } from './asked.ts';
 
 export const amountsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'amount',
+    13,
+    '(?:find|calculate|compute|determine|what is) the (?:price|value|worth) of (?:an?|the|this) (?:contract|annuity|agreement) (?:that|which)',
+    'how large an? (?:loan|mortgage) (?:could|can|would)',
+  ),
   cue('amount', 16, 'what (?:are|is|were) the proceeds of (?:an?|the|this)', 'find the proceeds of (?:an?|the|this)'),
   cue(
     'amount',

@@ -44,7 +44,12 @@ export const comparedAsked: readonly Cue<Asked>[] = [
     'how many more (?:<e> )?(?:payments|months|instal?lments|years|quarters|weeks) than (?:planned|agreed|originally|before|expected|at first|without|with the old|otherwise)',
     'how (?:does|do|will|would) (?:the|her|his|their|its|this|that) (?:<e> )?(?:[a-z]+ )?(?:@payment|deposit|balance|term|total|interest) change',
   ),
-  cue('difference', 13, '(?:extra|additional) (?:total )?cost of (?:the |an? )?(?:longer|second|other|dearer|slower)'),
+  cue(
+    'difference',
+    13,
+    'how much (?:would|does|will|could) (?:he|she|they|it|[a-z]+) (?:thereby |thus )?save in (?:interest|total|all)',
+    '(?:extra|additional) (?:total )?cost of (?:the |an? )?(?:longer|second|other|dearer|slower)',
+  ),
   cue('difference', 13, 'interest (?:that )?(?:he|she|they|it) (?:will |would )?(?:thereby |thus |so )?saves?(?! for)'),
   cue(
     'difference',

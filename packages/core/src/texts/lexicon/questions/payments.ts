@@ -5,6 +5,11 @@ import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'lastPayment',
+    12,
+    'how (?:large|big|much|small) the (?:smaller )?(?:last|final)(?: smaller)?(?: one| payment)? (?:is|will be)',
+  ),
+  cue(
     'payment',
     15,
     'how much (?:must|should|does|will|would) (?:he|she|they|[a-z]+|the [a-z]+) (?:have to |need to )?(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
@@ -108,7 +113,7 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     12,
     '(?:what|how much) must (?:he|she|they|it|the [a-z]+) ~(?:pay down|pay at once|bring)',
     'how much (?:of the price )?(?:must|does|will|would|should) (?:he|she|they|it) (?:then |therefore |still )*(?:find|bring|have|pay|raise|provide|need)(?: [a-z]+)? (?:himself|herself|themselves|in cash|as a deposit|down)',
-    `${ask} ~~?(?:down[ -]?payment|deposit must ~bring|deposit (?:is|was) (?:paid|due|payable) (?:down|at once)|deposit must (?:she|he|they) therefore)`,
+    `${ask} ~~?(?:(?<!for an? )down[ -]?payment|deposit must ~bring|deposit (?:is|was) (?:paid|due|payable) (?:down|at once)|deposit must (?:she|he|they) therefore)`,
     'what (?:deposit|down payment) ~~?(?:therefore|bring|find|have ready)',
     'how much (?:is|was|must be) (?:paid (?:down|at once)|put down)',
     '(?:amount|size) of the (?:down payment|deposit)$',
