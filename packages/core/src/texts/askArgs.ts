@@ -109,7 +109,7 @@ const ranges: readonly PlaceRecord[] = [
   place('(?:first|opening) {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('(?:in|over|during|within) the {t}', ['to'], (_, [years]) => ({ fromYear: 1, toYear: years! })),
   place('second {t}', ['from'], (_, [years]) => ({ fromYear: years! + 1, toYear: 2 * years! })),
-  place('(?:last|final|closing) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
+  place('(?:last|final|closing|remaining) {t}', ['from'], (_, [years]) => ({ lastYears: years! })),
   place('(?:last|final|closing|remaining) {n}(?: (?:<e> )?(?:@payment|@deposit|months))?', ['from'], ([count]) => ({
     lastPayments: count!,
   })),
@@ -308,12 +308,9 @@ export function momentBefore(
       /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) paid for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
       );
-    if (!found) continue;
-    const inside = placeAsked(
-      page,
-      { start: span.start + found.index, end: span.start + found.index + found[0].length },
-      'moment',
-    );
+    const [words, index] = found ? [found[0], found.index] : gonePast(text);
+    if (index === undefined) continue;
+    const inside = placeAsked(page, { start: span.start + index, end: span.start + index + words.length }, 'moment');
     if (inside && !inside.atChange) return inside;
   }
   // "What do I owe today? I borrowed 9,000 four years ago …"
@@ -322,6 +319,15 @@ export function momentBefore(
     if (since) return since;
   }
   return undefined;
+}
+
+/** "Ten years have now gone by." */
+function gonePast(text: string): readonly [string, number | undefined] {
+  const found =
+    /⟨[tn]\d+⟩(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/.exec(
+      text,
+    );
+  return [found?.[0] ?? '', found?.index];
 }
 
 /** "She borrowed 9,000 four years ago." */

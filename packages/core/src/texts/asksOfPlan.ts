@@ -146,7 +146,15 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
       /(?:deposit|down|includ|counted in|counting)|(?:total|full|whole) (?:hire-purchase |purchase |credit )?(?:price|cost)|cost|in all for|pa(?:ys?|id|ying) (?:in (?:all|total) |altogether )?for (?:the|it|this|that|her|his|their|an?)(?! (?:loan|credit|mortgage|finance|debt|money))/.test(
         unit,
       );
-    return is('totalPaid', (plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {});
+    // "The total of the rents" leaves out the residual.
+    const ofRents =
+      /(?:total|sum) of (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])/.test(
+        unit,
+      );
+    return is('totalPaid', {
+      ...((plan.downPayment ?? 0) > 0 && withDeposit ? { include: ['downPayment'] } : {}),
+      ...((plan.finalAmount ?? 0) > 0 && ofRents ? { only: 'payments' } : {}),
+    });
   },
   flatRate: ({ is }) => is('nominalRate', { as: 'flat' }),
   ratePerPayment: (asking) => {

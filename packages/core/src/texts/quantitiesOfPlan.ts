@@ -55,10 +55,11 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
   nominalRate: (from, { as, compoundingsPerYear = from.plan.paymentsPerYear }) => [
     as === 'flat' ? flatRateOf(from) : rateAs(from, compoundingsPerYear),
   ],
-  totalPaid: (from, { include }) => {
+  totalPaid: (from, { include, only }) => {
     const { plan, solved } = from;
     const down = include?.includes('downPayment') ? (plan.downPayment ?? 0) + (plan.tradeIn ?? 0) : 0;
-    const closing = plan.kind === 'saving' || plan.kind === 'drawing-down' ? 0 : solved.numbers.finalAmount;
+    const isPaidOut = plan.kind === 'saving' || plan.kind === 'drawing-down';
+    const closing = isPaidOut || only === 'payments' ? 0 : solved.numbers.finalAmount;
     const paid = [
       ...runOn(from).map((each) => each.paid),
       ...numbersOf(from, { quantity: 'total-paid' }),

@@ -10,6 +10,9 @@ import { isAnswered, piecesOf, type Piece, type Sentence } from './sentences.ts'
 
 const findSupposed = lexicon(supposedCues);
 
+/** "…, month-end payments?" behind a question tells when they fall. */
+const isTerm = /^\W*⟨e\d+⟩-end payments\W*$/;
+
 /** "(Payments at month end.)" asks nothing. */
 const remarks =
   /^\((?![^)]*\?)(?!the payment (?:is|must|has) (?:to )?be found)(?!(?:[a-z]{1,4}|\d|⟨l\d+⟩)\))(?!(?:find|begin|start|state|give|say|work|calculate|compute|determine|leave|also|count|first|take|round)(?![a-z]))/;
@@ -27,7 +30,8 @@ export function readQuestions({ flat }: FlatText, sentences: readonly Sentence[]
     if (!sentence.asks || remarks.test(sentence.text) || isOnlyTold(sentence, sentences)) continue;
     if (isAnswered(sentence, sentences)) continue;
     const pieces = piecesOf(sentence);
-    const { found, missed } = askedIn(flat, sentence, pieces);
+    const { found: all, missed } = askedIn(flat, sentence, pieces);
+    const found = all.filter(({ piece }, at) => at === 0 || !isTerm.test(flat.slice(piece.start, piece.end)));
     // "After five years?" asks the same of another time.
     const before = questions.at(-1);
     const again = found.length === 0 && before && isAgain(sentence.text);

@@ -121,6 +121,8 @@ export interface ReadArgs {
   readonly include?: readonly string[];
   readonly compoundingsPerYear?: number;
   readonly as?: 'flat';
+  /** All that is paid but what falls due at the end. */
+  readonly only?: 'payments';
   readonly of?: ReadQuantity;
   readonly between?: readonly [Compared, Compared];
   readonly by?: ReadQuantity;

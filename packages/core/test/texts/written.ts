@@ -5668,7 +5668,7 @@ export const written: readonly Written[] = [
   {
     text: 'A lessor buys a digger for $92,000 and leases it for 48 months, in advance, residual $25,000. He wants 9% compounded monthly. (a) Rental? (b) What is still tied up after the 24th rental? (c) Total of the rentals?',
     plans: ['leasing price=92000 amount=92000 rate=0.09/nominal/12 n=48 p=12 beginning final=25000 ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'totalPaid'],
+    asks: ['payment', 'balanceAfter k:24', 'totalPaid only:payments'],
   },
   {
     text: 'Alma owes £14,000 at 8.4% compounded monthly, repaid over 5 years. She misses payments 13 to 15. What is her debt after the 15th due date and what must she pay from the 16th on to finish on time?',
@@ -6616,7 +6616,7 @@ export const written: readonly Written[] = [
   {
     text: 'What does a 60-month lease on a €58,000 excavator cost each month in advance at 6.6% compounded monthly if the residual is 25% of the value? What is the total of the rentals?',
     plans: ['leasing price=58000 amount=58000 rate=0.066/nominal/12 n=60 p=12 beginning final=14500 ?payment'],
-    asks: ['payment', 'totalPaid'],
+    asks: ['payment', 'totalPaid only:payments'],
   },
   {
     text: 'A tent maker can discount a bill: £9,000 due in eight months, money at 9% compounded monthly. What does she get today?',
@@ -7771,7 +7771,7 @@ export const written: readonly Written[] = [
   {
     text: "A hotel leases an oven worth $48,000 for five years. Rentals are paid quarterly in advance, the lessor earns 9.2% compounded quarterly, and the oven is worth $9,000 at the end. (a) Find the quarterly rental. (b) Find the lessor's unrecovered investment immediately after the 8th rental. (c) Find the total of all rentals.",
     plans: ['leasing price=48000 amount=48000 rate=0.092/nominal/4 n=20 p=4 beginning final=9000 ?payment'],
-    asks: ['payment', 'balanceAfter k:8', 'totalPaid'],
+    asks: ['payment', 'balanceAfter k:8', 'totalPaid only:payments'],
   },
   {
     text: 'Two payment plans are offered for a £2,850 bassoon. Plan 1: 10% deposit, then 24 monthly payments, flat rate 6% per annum on the balance. Plan 2: no deposit, 24 monthly payments at 13.2% compounded monthly. Work out the monthly payment of each plan and the total paid under each, deposit included. What is the true rate, compounded monthly, of plan 1?',

@@ -104,7 +104,7 @@ function coreAsk(
     case 'totalPaid':
       // With a residual or a deposit it is the price in all, where there is a price.
       if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
-      return { quantity: owesMore ? 'total-with-end' : 'total-paid' };
+      return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
     case 'balanceAfter':
       return isBegin || args.k === undefined
         ? undefined

@@ -106,7 +106,17 @@ export const owedAsked: readonly Cue<Asked>[] = [
   ),
   cue('balance', 13, 'unrecovered (?:investment|cost|amount|capital|value)'),
   cue('balance', 9, 'how much (?:then |money |still )?remains(?= (?:after|at|in the (?:account|fund|pot))|\\?)'),
-  cue('leftToPay', 12, 'paid (?:in|over|during) (?:the |all the )?(?:remaining|rest)'),
+  cue(
+    'leftToPay',
+    13,
+    'how much (?:in all |altogether |in total )?is (?:then )?still to be paid(?! (?:off|<[ea]>|each|every))',
+    'total of (?:those|the ones|them) (?:that are )?(?:still|yet) to (?:be made|be paid|come)',
+  ),
+  cue(
+    'leftToPay',
+    12,
+    '(?<!interest (?:will be |is |is to be |must be |has to be |(?:he|she|they) has )?)paid (?:in|over|during) (?:the |all the )?(?:remaining|rest)',
+  ),
   cue(
     'leftToPay',
     11,
