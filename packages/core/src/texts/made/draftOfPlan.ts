@@ -7,7 +7,7 @@ import { slotNames, type SlotName, type Statement } from '../../case/statement.t
 import { emptyDraft } from '../../statement/newDraft.ts';
 import type { ChangeDraft } from '../../statement/changeDraft.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
-import type { ReadPlan, Role } from '../reading.ts';
+import type { ReadAsk, ReadPlan, Role } from '../reading.ts';
 import { statementOfPlan } from '../statementOfPlan.ts';
 import { yearsIn } from '../tokens.ts';
 import { solvePlans } from '../answers.ts';
@@ -23,6 +23,8 @@ export interface PlanToDraft {
   readonly linked: Readonly<Partial<Record<SlotName, string>>>;
   /** After how many payments of an earlier plan it goes on. */
   readonly begins?: number | undefined;
+  /** What the text asks, of all plans. */
+  readonly asks: readonly ReadAsk[];
   /** Whether the text tells this moment, so that it stays. */
   readonly isTold: (after: number) => boolean;
 }
@@ -267,7 +269,7 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
       }
       case 'payment': {
         const rises = named(to, 'paymentRise');
-        if (isOnTop(plan)) {
+        if (isOnTop(plan, to.asks)) {
           const from = String(change.after + 1);
           const amount = wordedAs(to, rises, change.by);
           return [{ id, kind: 'extra', texts: { amount, from, to: '', every: '1' }, payment: 'again' }];
@@ -297,9 +299,12 @@ function afterText(to: PlanToDraft, after: number): string {
   return wordedAs(to, to.isTold(after) ? [] : times, after);
 }
 
-/** More is paid than a payment that is sought: each time it is paid on top. */
-export const isOnTop = ({ payment, changes }: ReadPlan): boolean =>
-  payment === null && changes.length === 1 && changes.every((each) => each.kind === 'payment' && each.by > 0);
+/** More is paid than a payment that is sought: each time it is paid on top. The last payment would be without it. */
+export const isOnTop = ({ payment, changes }: ReadPlan, asks: readonly Pick<ReadAsk, 'quantity'>[]): boolean =>
+  payment === null &&
+  changes.length === 1 &&
+  changes.every((each) => each.kind === 'payment' && each.by > 0) &&
+  asks.every(({ quantity }) => quantity !== 'lastPayment');
 
 /** The payment that rises: stated, or computed and paid in cents. */
 function paymentBefore({ plan, wanted }: PlanToDraft): number {

@@ -81,6 +81,7 @@ function madeOf({ text, reading, title, isGiven }: TextToMake): MadeExercise | u
       style: styleOfText(text),
       linked: linkedSlots(plan, reading.plans, steps, givens),
       begins: plan.links?.find(({ args }) => args?.k !== undefined)?.args?.k,
+      asks: reading.asks,
       isTold,
     }),
   );
@@ -301,6 +302,7 @@ export function draftsInNumbers(text: string, reading: ProblemReading): (Stateme
           givens: [],
           style: styleOfText(text),
           linked: {},
+          asks: reading.asks,
           isTold: () => true,
         })
       : undefined,

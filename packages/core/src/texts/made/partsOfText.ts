@@ -49,7 +49,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const index = ask.plan ?? 0;
   const plan = to.plans[index];
   const draft = to.drafts[index];
-  const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan) : undefined;
+  const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf(
     { id: planId(index), draft },
@@ -81,6 +81,7 @@ const isRunOn = ({ quantity }: ReadAsk, { rate, changes }: ReadPlan): boolean =>
 function coreAsk(
   { quantity, args = {} }: ReadAsk,
   plan: ReadPlan,
+  asks: readonly ReadAsk[],
 ): { quantity: Quantity; args?: AskTexts } | undefined {
   const isBegin = plan.timing === 'beginning';
   const owesMore = (plan.kind === 'borrowing' || plan.kind === 'leasing') && (plan.finalAmount ?? 1) !== 0;
@@ -89,7 +90,8 @@ function coreAsk(
       return { quantity: plan.unknown === 'amount' ? 'amount' : 'amount-financed' };
     case 'payment':
       // A plan whose payment is raised from the first one on has no part for the payment without that.
-      if (!isOnTop(plan) && plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0)) return undefined;
+      if (!isOnTop(plan, asks) && plan.changes.some(({ kind, after }) => kind === 'payment' && after === 0))
+        return undefined;
       return args.after === undefined
         ? { quantity }
         : { quantity: 'paid-in', args: range(args.after + 1, args.after + 1) };
