@@ -59,6 +59,15 @@ const told = readFileSync(new URL('told.txt', import.meta.url), 'utf8')
   .slice(1)
   .flatMap((group) => group.trim().split('\n').slice(1, 3));
 
+/** Plans or differences that rest on what is not asked. */
+const hasSteps = ({ plans, asks }: ProblemReading): boolean =>
+  plans.some(({ links }) => links?.length) ||
+  asks.some(({ args }) => args?.between?.some((each) => typeof each === 'object'));
+
+/** A number as it stands, and not within another. */
+const standing = (number: string): RegExp =>
+  new RegExp(`(?<![\\d.,])${number.replaceAll('.', '\\.')}(?![.,]?\\d)`, 'g');
+
 describe('an exercise made of a text', () => {
   it.each(told)('%s stands, with its key', (text) => {
     const reading = readProblem(text);
@@ -72,7 +81,7 @@ describe('an exercise made of a text', () => {
     (_, text) => {
       const reading = readProblem(text);
       const made = exerciseFromText(text, reading)!;
-      if (reading.plans.some(({ links }) => links?.length)) keyHoldsSomewhere(reading, made);
+      if (hasSteps(reading)) keyHoldsSomewhere(reading, made);
       else keyHolds(reading, made);
     },
   );
@@ -84,7 +93,7 @@ describe('an exercise made of a text', () => {
       const made = exerciseFromText(text, reading)!;
       const rules = rulesFor(made.exercise);
       expect(exerciseProblems(made.exercise, rules, true)).toEqual([]);
-      if (reading.plans.some(({ links }) => links)) keyHoldsSomewhere(reading, made);
+      if (hasSteps(reading)) keyHoldsSomewhere(reading, made);
       else keyHolds(reading, made);
     },
   );
@@ -96,10 +105,9 @@ describe('an exercise made of a text', () => {
       const style = numberStyleById(rulesFor(exercise).numberStyle);
       return exercise.givens!.flatMap((given) => {
         const { to } = usualRange(given, style)!;
-        const other = readProblem(text.replace(given.now, to));
+        const other = readProblem(text.replace(standing(given.now), to));
         const isSame = other.doubts.length === 0 && other.asks.length === reading.asks.length;
-        const isIn = reading.uses.some(({ quote }) => quote.includes(given.now));
-        const stands = isIn && text.split(given.now).length === 2 && isSame;
+        const stands = text.match(standing(given.now))?.length === 1 && isSame;
         const entry = readSlotText(to, {}, style);
         return stands && entry.ok ? [{ other, exercise, leftOut, numbers: { [given.name]: entry.value.value } }] : [];
       });

@@ -27,7 +27,7 @@ export interface MadeExercise {
  * @returns the parts of a reading that no part of an exercise asks; nothing while a plan lacks a number
  */
 export const leftOutOf = (text: string, reading: ProblemReading): readonly string[] | undefined =>
-  madeOf({ text, reading: withKnownAmounts(reading), title: '', isGiven: () => true })?.leftOut;
+  madeOf({ text, reading: withComparedPayments(withKnownAmounts(reading)), title: '', isGiven: () => true })?.leftOut;
 
 /**
  * The wording stays, and each number that may vary is a given; reads the text again with other numbers to find out.
@@ -43,7 +43,7 @@ export function exerciseFromText(
   settled: Settled = {},
 ): MadeExercise | undefined {
   const make = (reading: ProblemReading, isGiven: (given: TextGiven) => boolean) =>
-    madeOf({ text, reading: withKnownAmounts(reading), title, isGiven });
+    madeOf({ text, reading: withComparedPayments(withKnownAmounts(reading)), title, isGiven });
   let made = make(read, () => true);
   let givens = made ? givensOfText(text, read) : [];
   // With fewer givens others may lose their wording.
@@ -119,6 +119,27 @@ function madeOf({ text, reading, title, isGiven }: TextToMake): MadeExercise | u
     },
     leftOut: reading.asks.filter((_, at) => asked[at] === undefined).map(({ part }) => part),
   };
+}
+
+/** "By how much does the payment fall?": the payments that are held against each other are asked before, as steps. */
+function withComparedPayments(reading: ProblemReading): ProblemReading {
+  const asks: ReadAsk[] = [];
+  const isAsked = (step: ReadAsk): boolean =>
+    [...reading.asks, ...asks].some(
+      ({ quantity, plan, args }) =>
+        quantity === step.quantity && plan === step.plan && args?.after === step.args?.after,
+    );
+  for (const ask of reading.asks) {
+    for (const each of ask.args?.between ?? []) {
+      if (typeof each !== 'object' || each.quantity !== 'payment') continue;
+      const { plan, quantity, args } = each;
+      const part = `step-${plan}-payment-${args?.after ?? 0}`;
+      const step: ReadAsk = { ...ask, part, plan, quantity, args: args ?? {}, answers: [], values: [] };
+      if (!isAsked(step)) asks.push(step);
+    }
+    asks.push(ask);
+  }
+  return { ...reading, asks };
 }
 
 /** A sum taken from an earlier plan that states it, less a fee, is a number of the text, and no answer. */
