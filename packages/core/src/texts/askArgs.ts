@@ -307,10 +307,13 @@ export function momentBefore(
     const found =
       /(?:after|once|when(?= ⟨n\d+⟩ of)|at the end of|following|just made|has made|have made|(?:has|have|had) paid for|has paid|just paid|(?<=^|[.;] )for(?= ⟨t\d+⟩ (?:[a-z]+ ){1,4}(?:has|have|had) (?:now )?(?:paid|been paying|repaid|been repaying)(?=[^.?!]{0,120}⟨t))|running for|run for|been paid for|been repaid for|gone on for|lasted for|its first|the first|her first|his first|their first) (?:the |making |just |exactly |first |⟨a\d+⟩ |payment |payment number |his |her |their )*(⟨[tno]\d+⟩)(?: of (?:the )?⟨n\d+⟩)?(?: (?:<e> |of the )?(?:payments?|instal?lments?))?/.exec(
         text,
-      );
-    const [words, index] = found ? [found[0], found.index] : gonePast(text);
-    if (index === undefined) continue;
-    const inside = placeAsked(page, { start: span.start + index, end: span.start + index + words.length }, 'moment');
+      ) ?? gonePast.exec(text);
+    if (!found) continue;
+    const inside = placeAsked(
+      page,
+      { start: span.start + found.index, end: span.start + found.index + found[0].length },
+      'moment',
+    );
     if (inside && !inside.atChange) return inside;
   }
   // "What do I owe today? I borrowed 9,000 four years ago …"
@@ -322,13 +325,8 @@ export function momentBefore(
 }
 
 /** "Ten years have now gone by." */
-function gonePast(text: string): readonly [string, number | undefined] {
-  const found =
-    /⟨[tn]\d+⟩(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/.exec(
-      text,
-    );
-  return [found?.[0] ?? '', found?.index];
-}
+const gonePast =
+  /⟨[tn]\d+⟩(?= (?:have|has) (?:(?:now|since|already|meanwhile|then|just) )*(?:passed|gone(?: by)?|elapsed|been (?:made|paid))(?![a-z]))/;
 
 /** "She borrowed 9,000 four years ago." */
 function sinceThen(page: FlatText, span: Span): AskedPlace | undefined {

@@ -15,7 +15,8 @@ export type {
 } from './reading.ts';
 export { LONGEST_TEXT, MOST_PROBLEMS, plainPasted, splitProblems } from './splitProblems.ts';
 export { rolesByForm, settle, type Settled, type SettledRole } from './settled.ts';
-export { draftsInNumbers, exerciseFromText, leftOutOf, titleOf, type MadeExercise } from './made/exerciseFromText.ts';
+export { draftsInNumbers, exerciseFromText, leftOutOf, type MadeExercise } from './made/exerciseFromText.ts';
+export { titleOf } from './made/titleOfText.ts';
 export { givensOfText } from './made/givensOfText.ts';
 export { inText, type TextPiece } from './inText.ts';
 export { roleNames } from './doubts.ts';

@@ -20,8 +20,8 @@ import { Slot } from './Slot.tsx';
 import styles from './Changes.module.css';
 import { say } from '../words/say.ts';
 
-/** What an empty field stands for. */
-type Hint = string | ((texts: ChangeDraft['texts']) => string);
+/** What an empty field stands for, beside the others. */
+type Hint = (texts: ChangeDraft['texts']) => string;
 
 type Piece =
   | { readonly words: string }
@@ -41,7 +41,7 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
       { words: say('to') },
       { field: 'to', name: say('extra to payment'), hint: ({ every }) => (every ? say('the end') : say('once')) },
       { words: say(', every') },
-      { field: 'every', name: say('extra every so many payments'), hint: '1' },
+      { field: 'every', name: say('extra every so many payments'), hint: () => '1' },
       { words: say('payments') },
     ],
   },
@@ -70,7 +70,7 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
     title: say('interest only for a while'),
     pieces: [
       { words: say('pays only interest from payment') },
-      { field: 'from', name: say('interest only from payment'), hint: '1' },
+      { field: 'from', name: say('interest only from payment'), hint: () => '1' },
       { words: say('through payment') },
       { field: 'through', name: say('interest only through payment') },
     ],
@@ -79,7 +79,7 @@ const sentences: Readonly<Record<ChangeKind, { readonly title: string; readonly 
     title: say('nothing for a while'),
     pieces: [
       { words: say('pays nothing from payment') },
-      { field: 'from', name: say('nothing from payment'), hint: '1' },
+      { field: 'from', name: say('nothing from payment'), hint: () => '1' },
       { words: say('through payment') },
       { field: 'through', name: say('nothing through payment') },
       { words: say('; interest is added') },
@@ -228,7 +228,7 @@ export function ChangeSentence({ change, numberStyle, calendar, problems, onChan
             slot={`${change.id}.${piece.field}`}
             kind={piece.field === 'amount' ? 'money' : piece.field === 'rate' ? 'percent' : 'count'}
             name={piece.name}
-            placeholder={(typeof piece.hint === 'function' ? piece.hint(change.texts) : piece.hint) ?? ''}
+            placeholder={piece.hint?.(change.texts) ?? ''}
             text={change.texts[piece.field] ?? ''}
             style={style}
             problem={problems[piece.field]?.message}

@@ -158,43 +158,34 @@ function wordings(to: PlanToDraft, slot: SlotName): string[] {
 /** What is lent, where it is told or is left of a price. */
 function lentWordings(to: PlanToDraft): string[] {
   const { price } = to.plan;
-  const listed = price === undefined ? '' : listedPrice(to, price);
-  const taken = [...named(to, 'downPayment'), ...named(to, 'tradeIn')];
-  const down = price === undefined ? undefined : downPaymentText(to, listed);
-  return [
-    ...named(to, 'amount'),
-    ...[...(down === undefined ? [] : [down]), ...taken, taken.join(' - '), '']
-      .filter((less) => listed !== '' && (less !== '' || taken.length === 0))
-      .map((less) => (less === '' ? listed : `${listed} - ${less}`)),
-  ];
+  const told = named(to, 'amount');
+  if (price === undefined) return told;
+  const listed = listedPrice(to, price);
+  const down = downPaymentText(to, listed);
+  const taken = [...(down === undefined ? named(to, 'downPayment') : [down]), ...named(to, 'tradeIn')];
+  return [...told, [listed, ...taken].join(' - ')];
 }
+
+/** The lengths of time among givens, each in the ways it counts payments. */
+const timesIn = (givens: readonly TextGiven[], { paymentsPerYear }: ReadPlan): string[][] =>
+  givens.flatMap(({ given, use }) =>
+    use.role === 'duration' ? [timeWordings(given.name, use.unit, paymentsPerYear)] : [],
+  );
 
 /** How many payments there are, as a plan's own numbers tell it; two times follow each other. */
 function countWordings(to: PlanToDraft): string[] {
-  const times = ofPlan(to, 'duration').map(({ given, use }) =>
-    timeWordings(given.name, use.unit, to.plan.paymentsPerYear),
+  const times = timesIn(ofPlan(to, 'duration'), to.plan);
+  const sums = times.flatMap((one, at) =>
+    times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
   );
-  return [
-    ...named(to, 'payments'),
-    ...times.flat(),
-    ...times.flatMap((one, at) =>
-      times.slice(at + 1).flatMap((other) => one.flatMap((first) => other.map((second) => `${first} + ${second}`))),
-    ),
-  ];
+  return [...named(to, 'payments'), ...times.flat(), ...sums];
 }
 
 /** What is left of an earlier plan's payments. */
 function restWordings({ givens, plan, begins }: PlanToDraft): string[] {
   if (begins === undefined) return [];
-  return givens
-    .flatMap(({ given, use }) =>
-      use.role === 'payments'
-        ? [given.name]
-        : use.role === 'duration'
-          ? timeWordings(given.name, use.unit, plan.paymentsPerYear)
-          : [],
-    )
-    .map((count) => `${count} - ${begins}`);
+  const counts = givens.flatMap(({ given, use }) => (use.role === 'payments' ? [given.name] : []));
+  return [...counts, ...timesIn(givens, plan).flat()].map((count) => `${count} - ${begins}`);
 }
 
 /** "years × 12", "months", "months / 3". */
@@ -217,6 +208,7 @@ function buildUpOf(to: PlanToDraft, statement: Statement): StatementDraft['build
   const rebate = plan.rebate === undefined ? '' : worded('rebate', plan.rebate, rebates);
   return {
     price: rebate === '' ? listed : `${listed} - ${rebate}`,
+    // "A third is paid down" has no percentage.
     downPayment: downPaymentText(to, listed) ?? worded('downPayment', plan.downPayment, [`${listed} / 3`]),
     tradeIn: worded('tradeIn', plan.tradeIn),
     feesAdded: worded('fee', plan.fees),
@@ -292,12 +284,8 @@ function changesOf(to: PlanToDraft): ChangeDraft[] {
 }
 
 /** After which payment: told, or when the first of two times is over. */
-function afterText(to: PlanToDraft, after: number): string {
-  const times = ofPlan(to, 'duration').flatMap(({ given, use }) =>
-    timeWordings(given.name, use.unit, to.plan.paymentsPerYear),
-  );
-  return wordedAs(to, to.isTold(after) ? [] : times, after);
-}
+const afterText = (to: PlanToDraft, after: number): string =>
+  wordedAs(to, to.isTold(after) ? [] : timesIn(ofPlan(to, 'duration'), to.plan).flat(), after);
 
 /** More is paid than a payment that is sought: each time it is paid on top. The last payment would be without it. */
 export const isOnTop = ({ payment, changes }: ReadPlan, asks: readonly Pick<ReadAsk, 'quantity'>[]): boolean =>

@@ -16,6 +16,7 @@ import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
+import { titleOf } from './titleOfText.ts';
 
 export interface MadeExercise {
   readonly exercise: Exercise;
@@ -27,7 +28,7 @@ export interface MadeExercise {
  * @returns the parts of a reading that no part of an exercise asks; nothing while a plan lacks a number
  */
 export const leftOutOf = (text: string, reading: ProblemReading): readonly string[] | undefined =>
-  madeOf({ text, reading: withComparedPayments(withKnownAmounts(reading)), title: '', isGiven: () => true })?.leftOut;
+  madeOf({ text, reading, title: '', isGiven: () => true })?.leftOut;
 
 /**
  * The wording stays, and each number that may vary is a given; reads the text again with other numbers to find out.
@@ -43,7 +44,7 @@ export function exerciseFromText(
   settled: Settled = {},
 ): MadeExercise | undefined {
   const make = (reading: ProblemReading, isGiven: (given: TextGiven) => boolean) =>
-    madeOf({ text, reading: withComparedPayments(withKnownAmounts(reading)), title, isGiven });
+    madeOf({ text, reading, title, isGiven });
   let made = make(read, () => true);
   let givens = made ? givensOfText(text, read) : [];
   // With fewer givens others may lose their wording.
@@ -68,7 +69,8 @@ interface TextToMake {
   readonly isGiven: (given: TextGiven) => boolean;
 }
 
-function madeOf({ text, reading, title, isGiven }: TextToMake): MadeExercise | undefined {
+function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExercise | undefined {
+  const reading = withComparedPayments(withKnownAmounts(read));
   const givens = givensOfText(text, reading).filter(isGiven);
   const steps = stepsOf(reading);
   const isTold = toldMoments(reading);
@@ -170,29 +172,6 @@ function toldMoments({ uses, plans }: ProblemReading): (after: number) => boolea
 
 const uniqueGivens = (givens: readonly TextGiven[]): Exercise['givens'] =>
   givens.map(({ given }) => given).filter((given, at, all) => all.findIndex(({ name }) => name === given.name) === at);
-
-/**
- * The first words of a text, to the end of its first sentence, without a word at their end that only leads on; those
- * before its first number, where there are three or more: numbers may vary.
- */
-export const titleOf = (text: string): string => {
-  const own = text.replace(/^[\W\d]+/, '');
-  const beforeNumbers = firstWords(own.replace(/[\s(]*(?:\p{Sc}|[A-Z]{3}\s)?\d[^]*$/u, ''));
-  return (/\S\s+\S+\s+\S/.test(beforeNumbers) ? beforeNumbers : firstWords(own)) || 'A problem';
-};
-
-const firstWords = (text: string): string =>
-  text
-    // "The equipment costs $48,000. A bank": three words or more make a title.
-    .replace(/^((?:\S+\s+){2,}?\S*[^\s.?!])[.?!]\s[^]*$/, '$1')
-    .split(/\s+/)
-    .slice(0, 6)
-    .join(' ')
-    .replace(
-      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from|aged))*[^\p{L}\p{N}%]*$/iu,
-      '',
-    )
-    .slice(0, 60);
 
 const levelOf = ({ plans, asks }: ProblemReading): Exercise['level'] =>
   plans.length > 1 || plans.some(({ changes }) => changes.length > 0) ? 'third' : asks.length > 1 ? 'second' : 'first';

@@ -2,7 +2,7 @@
 
 import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
-import { changesOfText, paymentAfter, wholeNumber } from '../changesOfText.ts';
+import { changesOfText, paymentAfter } from '../changesOfText.ts';
 import { tokenAt, type Page } from '../page.ts';
 import { placeQuestions, type PlacedQuestion } from '../placedQuestions.ts';
 import type { ReadChange, ReadLink, ReadPlan, Role } from '../reading.ts';
@@ -42,7 +42,7 @@ function otherFrom(page: Page, { kind, payment, paymentsPerYear, finalAmount }: 
 function momentAsked(placed: readonly PlacedQuestion[], { kind, paymentsPerYear, finalAmount, unknown }: ReadPlan) {
   const place = placed.find((each) => each.asked === 'balance' && each.place)?.place;
   if (kind !== 'borrowing' || (finalAmount !== 0 && unknown !== 'finalAmount') || !place) return undefined;
-  return place.after ?? (place.afterYears === undefined ? undefined : wholeNumber(place.afterYears * paymentsPerYear));
+  return paymentAfter(place, paymentsPerYear);
 }
 
 /** @returns nothing where no change or moment is told behind which payments are counted */

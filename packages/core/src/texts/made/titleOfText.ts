@@ -1,0 +1,24 @@
+/** What an exercise made of a text is called. */
+
+/**
+ * The first words of a text, to the end of its first sentence, without a word at their end that only leads on; those
+ * before its first number, where there are three or more: numbers may vary.
+ */
+export const titleOf = (text: string): string => {
+  const own = text.replace(/^[\W\d]+/, '');
+  const beforeNumbers = firstWords(own.replace(/[\s(]*(?:\p{Sc}|[A-Z]{3}\s)?\d[^]*$/u, ''));
+  return (/\S\s+\S+\s+\S/.test(beforeNumbers) ? beforeNumbers : firstWords(own)) || 'A problem';
+};
+
+const firstWords = (text: string): string =>
+  text
+    // "The equipment costs $48,000. A bank": three words or more make a title.
+    .replace(/^((?:\S+\s+){2,}?\S*[^\s.?!])[.?!]\s[^]*$/, '$1')
+    .split(/\s+/)
+    .slice(0, 6)
+    .join(' ')
+    .replace(
+      /(?:[^\p{L}\p{N}%]*\s(?:which|who|that|the|an?|of|at|for|and|on|in|to|is|by|with|from|aged))*[^\p{L}\p{N}%]*$/iu,
+      '',
+    )
+    .slice(0, 60);
