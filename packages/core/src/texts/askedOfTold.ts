@@ -76,6 +76,21 @@ function meantBefore(flat: string, sentence: Sentence, told: Sentence, isUnderst
     /(?:re)?(?:pay|pays|paying|clear|clears|settle|settles)(?: off| back)? (?:the (?:whole |entire |remaining )?(?:loan|debt|mortgage|rest|remainder|balance)|it|everything|all)(?![a-z])|(?:rest|remainder|balance|loan|debt|mortgage|all that is owed) is (?:then )?(?:paid|repaid|settled|cleared)(?: off| back)? (?:in|by|with) (?:one|a single) (?:sum|payment|amount)/.exec(
       flat.slice(told.start, told.end),
     );
+  // "It is paid off in one go after the 24th payment. What does that take?"
+  const early =
+    /(?:loan|debt|mortgage|it|everything)(?: is| was| were| to be)? (?:then )?(?:to )?(?:be )?(?:paid off|repaid|settled|cleared|paid out|closed|redeemed|settle|clear|redeem)[^.?!⟨]{0,40}(?:after|with|at the end of)[^.?!⟨]{0,20}⟨[nto]|(?:settle|clear|redeem|close|repay|pay off) (?:the (?:loan|debt|mortgage)|it) (?:early |in full )?(?:after|with|at the end of)[^.?!⟨]{0,20}⟨[nto]/.exec(
+      flat.slice(told.start, told.end),
+    );
+  if (
+    early &&
+    /^(?:and )?(?:how much|what(?: (?:sum|amount))?) (?:must|has to|does|do|will|would|is|should) (?:(?:that|this|it|he|she|they) )?(?:then )?(?:be (?:paid|needed|required|due)|take|cost|need|needed|required|come to|pay)\W*$/.test(
+      headOf(sentence.text),
+    )
+  )
+    return {
+      question: { says: 'balance', start: told.start + early.index, end: told.start + early.index + early[0].length },
+      piece: told,
+    };
   if (
     off &&
     /^(?:and )?(?:how (?:much|large|big) is (?:that|it|this)(?: (?:sum|amount|payment))?(?= ?[,?(]|$)|(?:how much|what) (?:must|does|do|will|would) (?:he|she|they) (?:(?:have to |need to )?pay|need)(?![a-z])(?! (?:each|every|⟨[ea])))/.test(

@@ -109,6 +109,15 @@ const isQuantity = (asked: Question['asked']): asked is ReadQuantity & Question[
 
 /** One record a question that is more than its quantity. */
 const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Found>>> = {
+  // "What can it cost, with 3,500 paid down?": what is borrowed, and what is paid down.
+  amount: ({ of: { plan }, is, unit }) => {
+    const isOfPrice =
+      plan.unknown === 'amount' &&
+      plan.price === undefined &&
+      (plan.downPayment ?? plan.downShare ?? plan.tradeIn) !== undefined &&
+      !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(unit);
+    return is(isOfPrice ? 'price' : 'amount');
+  },
   newPayment: ({ of: { changesAfter, skipped = 0 }, is }) =>
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
   howLong: ({ page, of: { plan }, is, unit }) => {
@@ -215,8 +224,9 @@ const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.payment
 function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
   const { plan, index, changesAfter } = of;
   const isRise =
-    /ris|increas|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)/.test(unit) &&
-    !/interest|save|payments|how many|in all|altogether|total/.test(unit);
+    /ris|increas|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
+      unit,
+    ) && !/interest|save|payments|how many|in all|altogether|total/.test(unit);
   // "… the saving per month": of a payment that is lowered.
   const isLowered =
     /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(

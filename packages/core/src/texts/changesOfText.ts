@@ -1,24 +1,13 @@
 /** What changes on the way: another rate, an extra payment, a higher payment, a pause; and after which payment. */
 
 import type { Span } from './flatText.ts';
+import type { ChangeRead } from './changeRead.ts';
+import { missedPayments } from './missedPayments.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { placeAsked } from './askArgs.ts';
 import { pattern } from './pattern.ts';
 import { yearsOf } from './terms.ts';
 import { yearsIn } from './tokens.ts';
-
-export interface ChangeRead {
-  /** The token of its number. */
-  readonly token: number;
-  readonly kind: 'rate' | 'extra' | 'rise' | 'new payment' | 'skip';
-  /** After which payment, or after how many years; nothing where the text does not say. */
-  readonly after?: number;
-  readonly afterYears?: number;
-  readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];
-  readonly keep?: 'payments' | 'payment';
-  /** For a pause, where its number does not say it. */
-  readonly count?: number;
-}
 
 const payment = '(?:<e> )?(?:@payment|@deposit|@withdrawal|rental|month|one)?';
 
@@ -35,6 +24,7 @@ const moment = (words: string, role: MomentRecord['role'] = 'after', less: Momen
 });
 
 const moments: readonly MomentRecord[] = [
+  moment('first {n} of (?:the |all |his |her |their )?<n>'),
   moment(
     '(?:from|starting with|starting in|beginning with|beginning in|as of|with effect from) (?:the )?{o} year',
     'from',
@@ -75,10 +65,10 @@ const kindsOf = {
 } as const;
 
 const keepsEnd = pattern(
-  '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?adjusted|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
+  '(?:original|same|agreed|stated|old|planned|end|final) (?:end )?(?:date|term|time|day|number)|(?:end|finish|final|closing|maturity) date|on time|(?:still|must|should|nevertheless)(?: to)? (?:be )?(?:end|ends|finish|finishes|gone|cleared|repaid|paid off)|term (?:of the loan )?(?:is unchanged|being unchanged|is the same|stays|unchanged|remains|does not change|is kept|staying)|(?:over|for|in) the remaining (?:term|time|years|months|payments|period)|(?:remaining|rest of the) (?:term|time|payments)(?: are| is)? (?:unchanged|recalculated)|(?:number|count) of (?:remaining )?payments (?:stays|unchanged|remains|is kept|does not change)|remaining number of payments|so that (?:it|the loan|the debt) still|recalculated|re-?calculated|worked out (?:again|afresh|anew)|reset to clear|new payment|payments? (?:is|are|be) (?:then )?(?:adjusted|adapted|reset|changed)|(?:when|as) planned|ends? (?:when|as) it (?:would|should)|(?:payments?|instal?lments?)(?: that follow)? (?:is|are|be) (?:then )?(?:lowered|reduced)|on schedule|pays? less|smaller payments?|lower payments?|keep the (?:end|term|time)|keeping the (?:end|term|time)',
 );
 const keepsPayment = pattern(
-  '(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|pays? the (?:old|original|same|usual) payment (?:again|as before|once more)|(?:resumes?|takes up) (?:the|her|his|their) (?:old |original |usual )?payments?|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
+  '(?<!number of )(?<!number of remaining )(?:payments?|instal?lments?|it)(?: itself| [a-z]+)? (?:stays?|unchanged|remains?|is kept|are kept|does not change|do not change|is left|staying|remaining|is not changed|as (?:it was|before))|(?:same|unchanged|usual|normal) (?:<e> )?(?:@payment)|(?:regular|original) (?:<e> )?(?:@payment) (?:is|are|was) (?:kept|left)|(?:keeps?|continues?|goes on|carries on|kept|continuing|keeping) (?:on |up )?(?:paying|making|with|the(?! term| end| time)|her|his|their|to pay)|payments? unchanged|pays? the (?:old|original|same|usual) payment (?:again|as before|once more)|(?:resumes?|takes up) (?:the|her|his|their) (?:old |original |usual )?payments?|(?:old|original|same|usual|first) payment (?:goes on|continues|is resumed|is paid again)|sooner|earlier|shorten|payment as it (?:was|is)|pays on as before|goes on as before',
 );
 
 export function changesOfText(page: Page): ChangeRead[] {
@@ -148,69 +138,6 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
   return [{ token: second, kind: 'new payment', ...moment }];
 }
 
-const ofPayments =
-  '(?:are|were|is|was|may be|can be|will be|must be|need)(?: all)? (?:not (?:be )?(?:made|paid)|missed|skipped|left out|omitted|waived|suspended|deferred|postponed|remitted|dropped|excused)';
-
-const someOfThem = '⟨[no](\\d+)⟩,? ?(?:(?:the )?⟨[no]\\d+⟩,? ?)*(to|through|until|and|-|up to) ?(?:the )?⟨[no](\\d+)⟩';
-
-const missed = new RegExp(`payments? ${someOfThem},?(?: of [^.?!]{0,90}?)? ${ofPayments}`);
-
-const missedOf = new RegExp(`of which (?:numbers? )?${someOfThem},? ${ofPayments}`);
-
-const missedThen = new RegExp(`(?:the )?${someOfThem} (?:⟨e\\d+⟩ )?payments?,? ${ofPayments}`);
-
-const noneMade = new RegExp(
-  `no payments? (?:are|were|is|was) (?:made|due|paid) (?:in|for|during) (?:months?|payments?) ${someOfThem}`,
-);
-
-const missedMonths = new RegExp(
-  `payments?[^.?!]{0,80} ${ofPayments} (?:for|in|during) (?:months?|weeks?|quarters?) ${someOfThem}`,
-);
-
-const leftOut = new RegExp(
-  `(?:(?:payment )?(?:holiday|pause|break) for|(?:pays?|paying) nothing (?:for|at|in)|is let off|are let off|let off|is spared|is excused from|leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss) (?:(?:⟨n\\d+⟩|some|a few) payments,? (?:numbers?|nos?\\.?|namely|that is)|(?:the )?payments?)(?: due)?(?: (?:in|of|for))?(?: months?)? ${someOfThem}`,
-);
-
-const missedNamed = new RegExp(
-  `(?:leaves? out|leaving out|skips?|skipped|misses|missed|omits?|passes over|miss|is let off) (?:the |her |his |their )?${someOfThem} (?:⟨e\\d+⟩ )?(?:payment|instal)`,
-);
-
-/** "Payments 7 to 9 are not made", "she skips payments 7, 8 and 9": one gap; "payments 3 and 9": two. */
-function missedPayments(page: Page): ChangeRead[] {
-  const found =
-    missed.exec(page.flat) ??
-    leftOut.exec(page.flat) ??
-    missedNamed.exec(page.flat) ??
-    missedThen.exec(page.flat) ??
-    missedMonths.exec(page.flat) ??
-    noneMade.exec(page.flat) ??
-    missedOf.exec(page.flat);
-  if (!found) return [];
-  const [from, to] = [Number(found[1]), Number(found[3])];
-  const tokens = Array.from({ length: to - from + 1 }, (_, at) => from + at);
-  const before = (token: number): number => tokenAt(page, token).value - 1;
-  const count = before(to) - before(from) + 1;
-  if (found[2] === 'and' && count !== tokens.length)
-    return tokens.map((token) => ({
-      token,
-      kind: 'skip',
-      count: 1,
-      after: before(token),
-      taken: [],
-      keep: 'payments',
-    }));
-  return [
-    {
-      token: to,
-      kind: 'skip',
-      count,
-      after: before(from),
-      taken: tokens.slice(0, -1).map((token) => ({ token, role: 'from' as const })),
-      keep: 'payments',
-    },
-  ];
-}
-
 function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
   const ends = [...flat.matchAll(keepsEnd)].length > 0;
   const pays = [...flat.matchAll(keepsPayment)].length > 0;
@@ -272,7 +199,7 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   const found = moments.flatMap(({ words, role, less }, rank) =>
     [...text.matchAll(words)].flatMap((match) => {
       const at = Number(match[1]);
-      if (at === token || isAsked(page, at) || isTermAgain(page, at)) return [];
+      if (at === token || isAsked(page, at) || isTermAgain(page, at) || isInAll(page, at)) return [];
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
@@ -300,6 +227,10 @@ export const isMore = (page: Page, at: number): boolean => {
   const { form, start, end } = tokenAt(page, at);
   return form === 'time' && / (?:more|further|additional) /.test(page.text.slice(start, end));
 };
+
+/** "… and she saves for eight years in all". */
+const isInAll = (page: Page, at: number): boolean =>
+  /^ (?:in all|in total|altogether|all told|on the whole)(?![a-z])/.test(page.flat.slice(page.places[at]!.end));
 
 /** "Three years later (after 36 payments)". */
 const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));

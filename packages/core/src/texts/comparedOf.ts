@@ -4,6 +4,12 @@ import type { ReadQuantity } from './reading.ts';
 
 /** What is held against each other: the time, or the money. */
 export function comparedOf(unit: string): ReadQuantity {
+  if (
+    /how much (?:more|less) (?:must|will|does|do|has to|have to|is|are|would)[^?]{0,40}(?:each|every|per|a) (?:month|quarter|year|payment)|how much (?:more|less)[^?]{0,40}⟨[ea]/.test(
+      unit,
+    )
+  )
+    return 'payment';
   if (/interest/.test(unit) && !/how many/.test(unit)) return 'totalInterest';
   if (/pay(?:s|ing)? in all|paid in all|pays? altogether|total (?:of the )?payments/.test(unit)) return 'totalPaid';
   if (
@@ -12,6 +18,7 @@ export function comparedOf(unit: string): ReadQuantity {
     )
   )
     return 'payments';
+  if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
   if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

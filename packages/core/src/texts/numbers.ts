@@ -287,7 +287,9 @@ function wordsAt(lower: string, at: number): ReadNumber | undefined {
   if (read.value === 2) {
     const behind = lower.slice(at + read.length);
     const isPlace = /(?:after|following|before|in|with) (?:the|her|his|their) $/.test(lower.slice(0, at));
-    return /^\s(?:year|half|quarter|month)/.test(behind) || (isPlace && counted.test(behind)) ? read : undefined;
+    return /^\s(?:year|half|quarter|month|anniversary)/.test(behind) || (isPlace && counted.test(behind))
+      ? read
+      : undefined;
   }
   const isAfter = read.value > 3 && /(?:after|with|by|from) the $/.test(lower.slice(0, at));
   const isLone =

@@ -5,7 +5,8 @@ import { withTheMissing } from './askedMissing.ts';
 import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
 import { changesInNumbers } from './changesInNumbers.ts';
-import { changesOfText, isMore, wholeNumber, type ChangeRead } from './changesOfText.ts';
+import type { ChangeRead } from './changeRead.ts';
+import { changesOfText, isMore, wholeNumber } from './changesOfText.ts';
 import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
@@ -66,7 +67,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
     asked.delete('finalAmount');
   const isAgain = hasTerm || noTerm.length > 0;
   const own = isAgain ? readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope) : first;
-  const terms = like ? completed(own, like, asked) : own;
+  const terms = withoutParts(page, like ? completed(own, like, asked) : own, changes);
   const ages = part.isAgeless ? undefined : agesOf(page);
   const counted = hasTerm ? undefined : countedElsewhere(ages, questions, terms, roles);
   const read = planOfTerms(page, terms, asked, counted);
@@ -80,6 +81,19 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   for (const [token, role] of read.roles) if (!roles.has(token)) roles.set(token, role);
   for (const { token, kind } of changes) roles.set(token, roleOfChange[kind]);
   return { terms, read, plan, questions, changes, roles };
+}
+
+/** "60 payments …, for the remaining three years": what passes until a change, and what is left then, is no other term. */
+function withoutParts(page: Page, terms: Terms, changes: readonly ChangeRead[]): Terms {
+  const { counts, times, paymentsPerYear: p } = terms;
+  const [count] = counts;
+  const all = count === undefined ? Math.max(...times.map((at) => yearsOf(page, at))) : tokenAt(page, count).value / p;
+  const parts = changes.flatMap(({ after, afterYears = after === undefined ? undefined : after / p }) =>
+    afterYears === undefined || afterYears <= 0 || afterYears >= all ? [] : [afterYears, all - afterYears],
+  );
+  const isPart = (at: number): boolean => parts.some((each) => Math.abs(yearsOf(page, at) - each) < 1e-9);
+  const whole = times.filter((at) => !isPart(at));
+  return count === undefined && whole.length === 0 ? terms : { ...terms, times: whole };
 }
 
 /** "a smaller last payment a month later" is no term. */

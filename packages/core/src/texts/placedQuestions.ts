@@ -1,7 +1,8 @@
 /** Questions with the payments and times they name. */
 
 import { severalPlaces } from './severalPlaces.ts';
-import { momentBefore, placeAsked, type AskedPlace } from './askArgs.ts';
+import { momentBefore, placeAsked } from './askArgs.ts';
+import type { AskedPlace } from './lexicon/places.ts';
 import { changesOfText } from './changesOfText.ts';
 import type { Span } from './flatText.ts';
 import { sentenceAt, type Page } from './page.ts';
@@ -300,7 +301,7 @@ function leadOf({ flat, questions, sentences }: Page, { unit }: Pick<Question, '
   const before = questions.filter((each) => each.unit.end <= unit.start).map((each) => each.unit.end);
   const start = Math.max(sentence?.start ?? unit.start, ...before);
   const lead =
-    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their )?⟨n\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out)(?![a-z])[^?]*$/.exec(
+    /(?:^|[\s)])(?:⟨t\d+⟩ (?:on|later|afterwards|into it|(?:after|before) (?:the|her|his|their|its|it was|they were|taking|borrowing) ?[a-z ]{2,24})(?=[,:])|with(?= (?:still )?⟨[tn]\d+⟩ (?:of (?:the |his |her |their )?⟨n\d+⟩ )?(?:⟨e\d+⟩(?:-end)? )?(?:payments? )?(?:still )?(?:to (?:go|run|come|make|be made)|left|remaining))|after|once|when|in|at|during|over|just|immediately|right|following|of(?= (?:the )?(?:⟨o|first|last))|(?:for|between|from)(?= (?:the )?⟨o)|(?:payment|instalment|installment|deposit)(?= (?:(?:number|no)\.? )?⟨n\d+⟩[:,])|make out|draw up|set out|write out|break|split|take|consider|look at)(?![a-z])[^?]*$/.exec(
       flat.slice(start, unit.start),
     );
   return { start: lead ? start + lead.index : unit.start, end: unit.start };

@@ -1,6 +1,6 @@
 /** The place that a question names, in the payments of its plan. */
 
-import type { AskedPlace } from './askArgs.ts';
+import type { AskedPlace } from './lexicon/places.ts';
 import { paymentAfter, wholeNumber } from './changesOfText.ts';
 import type { ReadPlan } from './reading.ts';
 

@@ -208,7 +208,9 @@ function amountOf(page: Page, terms: Terms, roles: Map<number, Role>, asked: Rea
   const price = priced ?? (isBuilt && said !== null ? wholeOf(page, terms, downShare, said) : undefined);
   if (price === undefined || price === null) {
     const fees = sum('fee') ?? feeShare(page, terms, roles, said);
-    return { amount: said === null ? null : said + (fees ?? 0), parts: fees === undefined ? {} : { fees } };
+    // What is paid down on a price that is sought.
+    const down = said === null ? { downPayment: sum('downPayment'), downShare, tradeIn: sum('tradeIn') } : {};
+    return { amount: said === null ? null : said + (fees ?? 0), parts: defined({ fees, ...down }) };
   }
   if (priced === undefined) for (const at of terms.money.amount ?? []) roles.set(at, 'price');
   const [tradeIn, rebate] = [sum('tradeIn'), sum('rebate') ?? rebateShare(page, terms, roles, price)];

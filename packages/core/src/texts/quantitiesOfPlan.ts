@@ -93,6 +93,10 @@ const readers: Readonly<Partial<Record<ReadQuantity, Read>>> = {
     const isSought = plan.unknown === 'amount' && plan.price !== undefined;
     return [isSought ? (plan.price ?? 0) - solved.exact - (plan.tradeIn ?? 0) : (plan.downPayment ?? NaN)];
   },
+  // What is paid down and what is borrowed.
+  price: ({ plan: { price, downPayment = 0, downShare = 0, tradeIn = 0, fees = 0 }, solved }) => [
+    price ?? (solved.exact + downPayment + tradeIn - fees) / (1 - downShare),
+  ],
 };
 
 /** What one plan answers; nothing where the quantity needs two. */

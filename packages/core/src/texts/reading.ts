@@ -77,6 +77,8 @@ export interface ReadPlan {
   readonly kind: ReadKind;
   readonly price?: number;
   readonly downPayment?: number;
+  /** The part of the price that is paid down, where the price is sought. */
+  readonly downShare?: number;
   readonly tradeIn?: number;
   readonly rebate?: number;
   readonly fees?: number;
@@ -108,6 +110,7 @@ export type ReadQuantity =
   | 'leftToPay'
   | 'lastPayment'
   | 'downPayment'
+  | 'price'
   | 'difference'
   | 'choice';
 

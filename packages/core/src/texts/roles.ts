@@ -5,6 +5,7 @@ import { moneyBesideCues } from './lexicon/moneyBeside.ts';
 import { moneyChangeCues } from './lexicon/moneyChanges.ts';
 import { moneyEndCues } from './lexicon/moneyEnds.ts';
 import { moneyPaidCues } from './lexicon/moneyPaid.ts';
+import { moneyPricedCues } from './lexicon/moneyPriced.ts';
 import { moneyCues } from './lexicon/moneyRoles.ts';
 import { numberCues } from './lexicon/numberRoles.ts';
 import type { WordRole } from './lexicon/wordRole.ts';
@@ -22,6 +23,7 @@ const find = lexicon([
   ...moneyChangeCues,
   ...moneyBesideCues,
   ...moneyEndCues,
+  ...moneyPricedCues,
   ...moneyCues,
   ...moneyPaidCues,
   ...numberCues,

@@ -8,7 +8,15 @@ import { sentenceAt, tokenAt, type Page } from './page.ts';
 import { pattern } from './pattern.ts';
 import type { ReadAsk, ReadDoubt, ReadKind, ReadPlan, ReadQuantity, Unknown } from './reading.ts';
 import { numbersDoubted } from './secondLookAtNumbers.ts';
-import { countLost, downAsPrice, numberLost, paidTwice, takenAndLost, takenAndSought } from './secondLookAtRoles.ts';
+import {
+  countLost,
+  downAsPrice,
+  numberLost,
+  paidTwice,
+  placeLost,
+  takenAndLost,
+  takenAndSought,
+} from './secondLookAtRoles.ts';
 import {
   askedByOtherTime,
   askedInTwo,
@@ -31,6 +39,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...takenAndLost(page, draft),
     ...numberLost(page, draft),
     ...countLost(page, draft),
+    ...placeLost(page, draft, asks),
     ...startsLater(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),

@@ -1,9 +1,11 @@
 /** The second look at what each number is taken as: does it play the part that its words tell, and does it play one? */
 
+import { roundTo } from '../money/roundMoney.ts';
 import { doubt, quoteOfToken } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tokenAt, type Page } from './page.ts';
-import type { ReadDoubt } from './reading.ts';
+import type { ReadAsk, ReadDoubt } from './reading.ts';
+import { yearsOf } from './terms.ts';
 
 /** A sum taken as a payment, where the payment is sought. */
 export function takenAndSought(page: Page, { plans, roles }: DraftReading): ReadDoubt[] {
@@ -64,7 +66,13 @@ export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoub
     const isDown =
       roles.get(token)?.role === 'downPaymentRate' && plans.every(({ downPayment }) => downPayment === undefined);
     const isFree = !roles.has(token) && (form === 'percent' || !taken.has(value));
-    const isLost = (form === 'percent' || form === 'money') && value !== 0 && (isFree || isDown);
+    // "…, still at 5.1 %": told once more.
+    const isAgain =
+      taken.has(value) &&
+      /(?<![a-z])(?:still|same|again|unchanged|also|remains?|stays?|throughout)(?![a-z])[^.?!⟨]{0,24}$/.test(
+        page.flat.slice(0, page.places[token]!.start),
+      );
+    const isLost = !isAgain && (form === 'percent' || form === 'money') && value !== 0 && (isFree || isDown);
     const quote = quoteOfToken(page, token);
     // What is saved for, where the end of the savings is asked.
     const isGoal =
@@ -77,6 +85,41 @@ export function numberLost(page: Page, { plans, roles }: DraftReading): ReadDoub
     return isLost && !isGoal && !isLent && page.signs[token]?.[0]?.role !== 'ignored'
       ? [doubt(quote, `What is ${quote}? It is in no plan.`)]
       : [];
+  });
+}
+
+/** "… the 24th payment …", of which nothing that is read looks at payment 24. */
+export function placeLost(page: Page, { plans, roles }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
+  const looked = new Set([
+    ...asks.flatMap(({ args = {} }) => [
+      args.k,
+      args.from,
+      args.to,
+      args.after,
+      ...(args.between ?? []).flatMap((each) =>
+        typeof each === 'object' ? [each.args?.k, each.args?.from, each.args?.to, each.args?.after] : [],
+      ),
+    ]),
+    ...plans.flatMap(({ payments, changes, links = [] }) => [
+      payments ?? undefined,
+      ...changes.map(({ after }) => after),
+      ...links.flatMap(({ args = {} }) => [args.k, args.from, args.to]),
+    ]),
+  ]);
+  const isLooked = (at: number): boolean => [at - 1, at, at + 1].some((each) => looked.has(each));
+  return page.tokens.flatMap(({ form, value }, token) => {
+    const { start, end } = page.places[token]!;
+    const isPayment =
+      !roles.has(token) &&
+      form === 'nth' &&
+      /^ (?:⟨e\d+⟩ )?(?:re)?(?:payment|instal|deposit|rental|withdrawal|month)/.test(page.flat.slice(end)) &&
+      !isLooked(value);
+    const isMoment =
+      page.signs[token]?.[0]?.role === 'after' &&
+      /(?:settl|paid off|pay off|paid out|clear|redeem|clos|discharg)[^.?!⟨]{0,60}$/.test(page.flat.slice(0, start)) &&
+      !plans.some(({ paymentsPerYear: p }) => isLooked(form === 'time' ? roundTo(yearsOf(page, token) * p, 0) : value));
+    const quote = quoteOfToken(page, token);
+    return isPayment || isMoment ? [doubt(quote, `What is ${quote}? Nothing that is read looks at it.`)] : [];
   });
 }
 

@@ -11,7 +11,7 @@ export interface Sentence extends Span {
 const label =
   /(?<!(?:that|offer|plan|option|bank|under|of) )(?:^|[\s;:,.?])\(?(?:[a-h]|i{1,3}|iv|vi?)\)(?=\s)|⟨l\d+⟩(?:\.|\))/g;
 const imperative =
-  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))|show|write down|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
+  /(?:^|[.;:,)]\s*|\s-\s|\band\s+|\bthen\s+|⟩[.)]\s*|[([]\s*)(?:please |kindly |only |just |then |now |also |first |hence |next |and |to |for (?:each|both|the) [a-z ]{3,25}? )*(?:find|calculate|compute|determine|split|work out|state|give(?! (?:(?:him|her|them|it|me|us|you) )?back)|say(?! the (?:[a-z]+men|[a-z]+ers|couple|sisters|brothers|bank))|show|write down|express|convert|obtain|evaluate|name|quote(?! (?:for|on|from) )|prepare(?= (?:what|the) [^.?!]*: )|deduce|derive|solve for|report|tell|decide|(?:change|turn|translate|restate)(?= ⟨p)|discount(?= ⟨m\d+⟩ (?:for|over|at|from))|(?<!to )(?:begin|start) with|estimate|reckon|figure out|establish|solve|identify|provide(?! (?:it|this|that|him|her|them|for|a|an)(?![a-z]))|rewrite|compare|check|prove|required:|wanted:|sought:|asked:|to find:|deduce|construct|draw up|set up|set out|make out|write out|fill in|list(?! price)|tabulate|sum(?: up)?(?= (?:the|all) )|add up(?! to)|count(?= the (?:payments|instal|deposits|withdrawals))|let us know|explain|complete|answer|price (?:it|this|them)|(?:support|justify) your (?:answer|choice|decision) (?:with|by))(?![a-z])|^(?:\. )?(?:by|using|assuming|treating|taking|given)(?![a-z])[^.?!⟨]{0,90} (?:find|calculate|compute|determine|work out)(?= (?:the|her|his|their|its|what|how|each))|(?:wants?|would like|wish(?:es)?|needs?|likes?) to know (?:the|her|his|their|its)(?![a-z])/;
 const instruction =
   /^\W*(?:give the number exactly|give the exact (?: ?fractional | ?unrounded )?(?:number|time|term|value|answer|figure|count|result)[^?]{0,12}$|count (?:only )?(?!the (?:number|payments|instal|deposits|withdrawals))[^?]*$|round|answer|assume|ignore|note|take |(?:state|give) the exact (?:figure|number|value)\W*$|suppose|imagine|consider|let |remember|hint|use |show your|show all|give (?:your |the |all |both |every |money )?(?:answers?|money|rates?|amounts?|results?)(?: to| in| correct| rounded)|keep |leave |work (?:to|with|in)|carry |numbers are|in this sheet|express (?:your|all) answers?)/;
 /** A bare list of what to find: "Payment; total interest; balance after ten payments." */
@@ -25,7 +25,7 @@ const headed =
 /** It tells how to answer, or stands in what is told. */
 const asksNothing = /^\W*(?:provide|give the exact|draw up nothing)/;
 const subordinate =
-  /^\s*(?:if|when|where|given|assuming|provided|since|as(?! an? (?:nominal|effective))|because|while|who|although|though|with|at|under|on|for|from|until|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
+  /^\s*(?:if|when|where|given|assuming|provided|since|as(?! an? (?:nominal|effective))|because|while|who|although|though|with|at|under|on|for|from|until|by the time|so that|that (?:a|an|the|she|he|it|they))(?![a-z])/;
 
 /** "For how many months?" – "Sixty." */
 export function isAnswered(sentence: Sentence, sentences: readonly Sentence[]): boolean {
@@ -108,7 +108,9 @@ function doesAsk(text: string): boolean {
     !/⟨[mp]|of ⟨n/.test(text) &&
     text.length < 140 &&
     !isTold.test(text) &&
-    !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be|stays?|remains?)(?![a-z])/.test(text);
+    !/(?:^|\s)(?:is|are|was|were|have|has|fall|falls|be|stays?|remains?|does|do|will|changes|rises|applies|apply)(?![a-z])/.test(
+      text,
+    );
   const isWish =
     interrogative.test(text) &&
     /\bhow (?:much|many|long)\b|(?:wants?|would like|wish(?:es)?|likes?) to know (?:what|which|when|how)\b|\b(?:wonders?|asks?) (?:what|which|when|how)\b/.test(

@@ -1,6 +1,6 @@
 /** A plan with all that it was read from. */
 
-import type { ChangeRead } from './changesOfText.ts';
+import type { ChangeRead } from './changeRead.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { PlanRead } from './planOfTerms.ts';
 import type { ReadPlan, Role } from './reading.ts';

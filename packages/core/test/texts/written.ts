@@ -1300,7 +1300,7 @@ export const written: readonly Written[] = [
   {
     text: "Juniper borrows €48.000,00 for 8 years at 6,24 % compounded monthly and pays at each month's end. With payment 36 she also pays back €6.000,00. The payment does not change. How many payments does she make in all, and what does she save in interest?",
     plans: ['borrowing amount=48000 rate=0.0624/nominal/12 n=96 p=12 final=0 extra@36:6000/payment ?payment'],
-    asks: ['payment', 'payments', 'difference of:totalInterest between:[asStated,withChanges]'],
+    asks: ['payments', 'difference of:totalInterest between:[asStated,withChanges]'],
   },
   {
     text: 'The lessee pays €620,00 at the beginning of each month for four years for a machine that costs €31.000,00 and is returned with a value of €6.500,00. What nominal rate, compounded monthly, is the lease charging, and what is the effective rate?',
@@ -2433,7 +2433,7 @@ export const written: readonly Written[] = [
   },
   {
     text: "The dyers' guild sells its hall for £215,000 and puts the money out at 4.08% compounded quarterly, to draw a level amount at the close of each quarter for 25 years till all is gone. What amount? What do the drawings come to altogether? What part of that is interest?",
-    plans: ['borrowing price=215000 amount=215000 rate=0.0408/nominal/4 n=100 p=4 final=0 ?payment'],
+    plans: ['drawing-down amount=215000 rate=0.0408/nominal/4 n=100 p=4 final=0 ?payment'],
     asks: ['payment', 'totalPaid', 'totalInterest'],
   },
   {

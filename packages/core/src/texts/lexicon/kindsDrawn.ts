@@ -6,6 +6,12 @@ import { cue, type Cue } from './record.ts';
 export const drawnKinds: readonly Cue<ReadKind>[] = [
   cue(
     'drawing-down',
+    14,
+    '(?:takes?|taking|draws?|drawing|withdraws?|withdrawing) (?:out )?(?:the same|an equal|a fixed|a constant|a level|equal) (?:amount|sum)s?',
+    '(?:until|till|when) (?:nothing is left|there is nothing left|it is (?:empty|used up|exhausted)|the (?:money|fund|account) is (?:gone|used up|exhausted|empty))',
+  ),
+  cue(
+    'drawing-down',
     9,
     'how much (?:can|may|could) (?:(?:be|he|she|they) )?(?:withdrawn?|drawn?|taken?(?: out)?)(?![a-z])(?! (?:now|then|today))',
   ),

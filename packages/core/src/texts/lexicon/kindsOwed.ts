@@ -5,6 +5,15 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'borrowing',
+    9,
+    '(?:raises?|raised|raising|obtains?|obtained|secures?|secured|gets?|got) <m> from (?:its|the|a|an|his|her|their) (?:[a-z]+ )?(?:bank|lender|credit union|society|insurer|finance [a-z]+)',
+    'lender (?:hands? over|pays? out|gives|provides|puts up) <m>',
+    'can have <m> (?:today|now|at once)',
+    '(?:goes?|go) towards? (?:clearing|paying off|repaying|settling|reducing) (?:a|the|her|his|their)',
+    '(?:is|are|be) (?:extinguished|discharged|amorti[sz]ed|retired) (?:in|by|with|over) <n>',
+  ),
   cue('borrowing', 9, '(?:deals?|offers?|plans?|ways?) (?:to pay )?for the (?:rest|remainder|balance)'),
   cue('borrowing', 12, 'balance of <m> (?:is |be )?(?:gone|cleared|paid off|settled)'),
   cue('borrowing', 14, '(?:paid|pays?|paying) for itself', 'paid itself (?:off|back)'),

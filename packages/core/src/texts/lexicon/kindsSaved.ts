@@ -113,7 +113,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     6,
     '(?:put|puts|putting|pays|paying) in {m} (?:at|each|every|<e>)',
     '(?:must|should|to|will|can|shall|needs to) (?:[a-z]+ ){0,3}save(?! interest| money)',
-    '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )(?<!from (?:his|her|their|its) )sav(?:es|ing|ings)(?! of)(?: plan| scheme| account)?',
+    '(?<!it )(?<!this )(?<!that )(?<!much )(?<!rise )(?<!which )(?<!from (?:his|her|their|its) )sav(?:es|ing|ings)(?! of)(?! (?:in|on) interest)(?: plan| scheme| account)?',
     '(?<!interest is )(?<!interest )@save ~{m} ~?<e>',
     '(?:invest|deposit|put in|pay in|set aside|save) (?:at|on) the (?:end|beginning|start|first|last)',
     '@save ~{m} <a>',

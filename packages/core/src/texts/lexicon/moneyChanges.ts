@@ -8,6 +8,17 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    11,
+    '<m> (?:<[ea]>|at (?:the )?(?:end|beginning|start))[^?]{0,120}(?:after (?:that|which)|thereafter|afterwards),? (?:he|she|they|it|[a-z]+) (?:will )?(?:then )?(?:pays?|deposits?|saves?|puts? in|sets? aside) {m}(?= ?[.,;]| (?:<[ea]>|at|until))',
+  ),
+  cue(
+    'newPayment',
+    11,
+    'first <t>[^.?!]{0,60}<m>[^.?!]{0,60}(?:for|over|during|in) the (?:next|following|remaining|last|other|second) <t>,? (?:(?:it is|they are|he|she|they|the [a-z]+)? ?(?:pays?|deposits?|saves?|puts? in|draws?|withdraws?|sets? aside)? ?){m}',
+    'first <t>[^.?!]{0,60}<m>[^.?!]{0,60} and {m} (?:[a-z]+ )?(?:for|over|during|in) the (?:next|following|remaining|last|other|second) <t>',
+  ),
+  cue(
     'extra',
     12,
     '(?:uses?|puts?|throws?|pays?)(?: (?:a|an|the|his|her|their))?(?: [a-z]+){0,2} of {m} (?:to (?:reduce|lower|pay down|cut|bring down)|towards|against|off) ',

@@ -4,6 +4,24 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, '(?:is|are|be) (?:then )?bought (?:for|at) {m} (?:at the end|when|afterwards|then)'),
+  cue(
+    'finalAmount',
+    12,
+    'balloon (?:payment )?(?:of|:|is) {m}',
+    '(?:and|plus|with) a (?:balloon|final lump|closing payment|residual) of {m}',
+  ),
+  cue(
+    'finalAmount',
+    13,
+    'reduces? (?:an?|the|her|his|their|its) (?:loan|debt|mortgage|balance)(?: of <m>| from <m>)? to {m}',
+  ),
+  cue('finalAmount', 13, 'after (?:the|her|his|their|its) (?:last|final) (?:one|@deposit)[^.;?!⟨]{0,40} {m}'),
+  cue(
+    'finalAmount',
+    12,
+    '(?:its|the|her|his|their) (?:account |fund )?(?:balance|value) (?:then|now|at that time|afterwards|finally) (?:is|was|stands at|stood at) {m}',
+  ),
   cue('finalAmount', 12, '(?:replace|buy|renew|rebuild|purchase)(?: [a-z]+){1,4} in <t> at a cost of {m}'),
   cue(
     'finalAmount',

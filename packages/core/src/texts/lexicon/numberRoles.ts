@@ -6,6 +6,28 @@ import type { WordRole } from './wordRole.ts';
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
     'newRate',
+    10,
+    '<p>(?: (?:<[ae]>|compounded|convertible|nominal|a year)){0,4},? (?:in|during|for|over) the (?:first|initial|opening) <t>,? (?:and|but|then),? (?:at |it is |they earn |it earns |it pays )?{p}',
+  ),
+  cue(
+    'newRate',
+    10,
+    'falls from <p>(?: (?:<[ae]>|compounded|convertible)){0,3} to {p}',
+    '(?:rises|rose|fell|drops|dropped|changes|changed|goes|went) from <p>(?: (?:<[ae]>|compounded|convertible)){0,3} to {p}',
+  ),
+  cue(
+    'ignored',
+    12,
+    '(?:the|all) {n} (?:<e> )?@payment (?:of|in|during|made in|made during) (?:the )?(?:<o>|first|last|second) @year',
+  ),
+  cue(
+    'after',
+    12,
+    '(?:settled|paid off|paid out|cleared|repaid|redeemed|closed|discharged|sold|settle|redeem|clear|sell) (?:(?:it|the [a-z]+) )?(?:after )?(?:exactly )?{t}(?: (?:after|from when) (?:it|he|she|they|the)(?![a-z])|(?= ?[.,]))',
+    '{t} into (?:the|her|his|their|its) (?:loan|mortgage|term|plan|contract|lease|debt)',
+  ),
+  cue(
+    'newRate',
     11,
     '(?:from|starting with|starting in|beginning with) (?:the )?<o> year(?: on(?:wards?)?)?,? (?:[a-z]+ ){0,5}{p}',
   ),

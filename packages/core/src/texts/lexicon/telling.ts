@@ -70,7 +70,7 @@ export const tellingWords: readonly TellingWords[] = [
   telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
   telling(
     'another extra payment',
-    '(?<!(?:deposits?|saves?|adds?) )another (?:of )?<m> (?:at|with|after|in)|and again <m>',
+    '(?<!(?:deposits?|saves?|adds?|aside|puts?|pays?|away) )another (?:of )?<m> (?:at|with|after|in)|and again <m>',
     ({ plans }) => plans.some(({ changes: all }) => all.length > 1),
   ),
   telling('rates for some of the years', 'years? <n> to <n> at <p>', ({ plans }) =>
@@ -122,7 +122,7 @@ export const tellingWords: readonly TellingWords[] = [
     '(?:finance|credit|interest) charges?',
     ({ plans, asks }) =>
       plans.some(({ charge, kind }) => charge !== undefined || kind === 'flat') ||
-      asks.some(({ quantity }) => quantity === 'financeCharge' || quantity === 'totalInterest'),
+      asks.some(({ quantity }) => ['financeCharge', 'totalInterest', 'interestIn'].includes(quantity)),
   ),
   telling(
     'payments that are still to come',

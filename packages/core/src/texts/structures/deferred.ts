@@ -21,12 +21,12 @@ const drawnAfter =
   /so that,? (?:after|in|from) ⟨t(\d+)⟩(?: on(?:wards?)?| from now)?,? (?:[a-z]+ )?⟨m\d+⟩ (?:can|may|could|is|are) (?:be )?(?:drawn|withdrawn|taken|paid)/;
 
 const untouched =
-  /(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
+  /(?:invests?|invested|deposits?|deposited|puts?) (?:it|this|the (?:money|sum|amount)|them)? ?(?:away |in |at )?(?:[^.;?!⟨]|⟨[pea]\d+⟩){0,40} for ⟨t(\d+)⟩(?= and then (?:draws?|withdraws?|takes?))|(?:for|during) (?:the (?:first|next) )?⟨t(\d+)⟩,?[^.;?!⟨]{0,40}(?:touch|nothing|untouched|alone|(?<![a-z])lies|grow)|(?:leaves?|left|leaving|lies?|stays?|kept|untouched|grows?)(?![a-z])(?:[^.;?!⟨]|⟨[mpae]\d+⟩){0,60} for (?:the (?:first|next) )?⟨t(\d+)⟩/;
 /** "In ten years she begins to withdraw", "ten years later it is turned into a pension". */
 const drawnFrom =
   /(?:in|after) ⟨t(\d+)⟩,? (?:he|she|they|it|[a-z]+) (?:then )?(?:starts?|begins?|will (?:start|begin)|wants? to (?:start|begin)|plans? to (?:start|begin)) (?:to )?(?:withdraw|draw|tak)|⟨t(\d+)⟩ later,? (?:it|this|the (?:money|fund|capital|sum|amount|account)) (?:is|was|will be) (?:then )?(?:turned|converted|changed|exchanged|used)|(?:does|do|is|are|was|were) not touch(?:ed)?[^.;?!⟨]{0,24} for ⟨t(\d+)⟩[^?!]{0,60}(?:income|pension|draw|withdr)/;
 const drawnThen =
-  /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? out|paid out)/;
+  /(?:then|after (?:that|which|this)|afterwards|thereafter)[^?!]{0,60}(?:draw|withdr|tak(?:e|es|ing)|pay(?:s|ing)? (?:out|for)|paid out)/;
 
 /** @returns nothing where payments begin at once */
 export function readDeferred(page: Page): DraftReading | undefined {
@@ -39,7 +39,7 @@ const unpaid =
 const beginsLater =
   /(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const firstDue =
-  /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) )/;
+  /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:from now|from today|hence|later|(?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) ))/;
 const startsThen =
   /(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
@@ -57,14 +57,21 @@ function readOwedLater(page: Page): DraftReading | undefined {
   const questions = ownedQuestions(page, (question) => {
     const { asked, place } = question;
     const isPlaced = place?.after !== undefined || place?.afterYears !== undefined;
-    return asked === 'payment' || (isPlaced && !isThen(question))
+    // "What has the debt grown to after the two years?"
+    const isAtStart =
+      place?.afterYears !== undefined &&
+      place.afterYears <= wait.years &&
+      place.afterYears > wait.years - (wait.isFirst ? 1.01 / 12 : 1e-9) &&
+      !/payment/.test(wordsOf(page, question));
+    return asked === 'payment' || (isPlaced && !isAtStart && !isThen(question))
       ? 1
       : asked === 'balance' || asked === 'finalAmount'
         ? 0
         : 'across';
   }).map((each) => (each.owner === 0 ? { ...each, asked: 'finalAmount' as const, place: undefined } : each));
+  const ofFirst = questions.flatMap(({ owner, unit }) => (owner === 0 ? [unit] : []));
   const repaid = readPlan(page, {
-    scope: without(...spansOfTime(page, wait)),
+    scope: without(...spansOfTime(page, wait), ...ofFirst),
     as: 'borrowing',
     questions: questionsOf(questions, 1),
   });

@@ -15,14 +15,18 @@ const onlyInterest =
   /(?:pays?|paid|paying|is|are|due) (?:only|just) (?:the |monthly )?interest|(?:only|just|nothing but) (?:the )?interest (?:is|has to be|must be|need be) paid|interest[- ]only/;
 const forSoLong = /(?:for|during|in|over) (?:the |an? )?(?:(?:first |initial )?⟨t(\d+)⟩|first year(?! of))/g;
 const ofFirst =
-  /(?:first|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
+  /(?:first|interest payments?|only interest|interest[- ]only|at first|to begin with|until then|before that)|(?:while|when) (?:only|just)/;
 
 /** @returns nothing where no time of interest alone is told, with a time of repaying behind it */
 export function readInterestFirst(page: Page): DraftReading | undefined {
   const time = timeOfInterest(page);
   if (!time || !/loan|borrow|debt|mortgage|lent|lends/.test(page.flat)) return undefined;
   const { token, years } = time;
-  const isFirst = (question: PlacedQuestion): boolean => ofFirst.test(wordsOf(page, question));
+  // "… after the first three years" comes later.
+  const isFirst = (question: PlacedQuestion): boolean =>
+    ofFirst.test(
+      wordsOf(page, question).replace(/(?:after|once|when|behind|following) (?:the |these |those )?first /g, ''),
+    );
   const questions = ownedQuestions(page, (question): Owner =>
     question.asked === 'payment' || question.asked === 'newPayment' ? (isFirst(question) ? 0 : 1) : 'across',
   ).map((each) => ({

@@ -327,7 +327,12 @@ function ownerOf(
   if (question.asked === 'amount') return at('drawing');
   if (question.asked === 'howLong' && /(?<![a-z])last(?![a-z])/.test(wordsOf(page, question))) return at('drawing');
   const isHeld = question.asked === 'finalAmount' || question.asked === 'balance';
-  if (isHeld && !/left|remain|withdraw|draw/.test(wordsOf(page, question))) return at('saving');
+  // "What is in the account when the withdrawals begin?"
+  const held = wordsOf(page, question).replace(
+    /(?:when|before|as|once|by the time|at the time) (?:the |her |his |their )?(?:[a-z]+ )?(?:withdrawals?|drawings?|payments|payouts|income|pension) (?:start|begin|commence)s?/,
+    '',
+  );
+  if (isHeld && !/left|remain|withdraw|draw/.test(held)) return at('saving');
   const words = page.flat.slice(question.start, question.end);
   const points = [...words.matchAll(saves)].length - [...words.matchAll(draws)].length;
   if (points !== 0) return at(points > 0 ? 'saving' : 'drawing');

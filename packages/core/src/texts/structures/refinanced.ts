@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -25,7 +25,8 @@ const madeOf = pattern('{n} (?:<e> )?(?:@payment) of (?:an?|the|his|her|their|it
 const made = [
   madeOf,
   pattern('(?:after|once|following)(?: (?:the|making|exactly|just|first))* {n}(?: of the| <e>)? ?(?:@payment)?'),
-  pattern('(?:after|with|following)(?: (?:the|making|just))* {o} (?:<e> )?(?:@payment)?'),
+  pattern('(?:after|with|following) (?:the |making |just |his |her |their )*payment (?:number |no )?{n}'),
+  pattern('(?:after|with|following)(?: (?:the|making|just|his|her|their|its))* {o} (?:<e> )?(?:@payment)?'),
   pattern('(?:after|once|at the end of)(?: (?:the|exactly|just|first))* {t}'),
   pattern('of which {n} (?:have|has|had|are|were) (?:already |just )?(?:been )?(?:made|paid)'),
   pattern('of which (?:she|he|they) (?:have|has|had) (?:already |just )?(?:made|paid) {n}'),
@@ -153,6 +154,11 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
     asked === 'payment' &&
     (/(?:(?:then|afterwards|later|from then)\W*$|second)/.test(said) ||
       (isOnly && /(?<![a-z])(?:will|would|must)(?![a-z])/.test(said) && !/before|until/.test(said)));
+  const isAfter =
+    asked === 'payment' &&
+    /after (?:the )?(?:refinanc|switch|move|change|takeover)|(?:to|at|with|by) the (?:second|new|other) (?:lender|bank|loan)/.test(
+      said,
+    );
   const isAgain =
     asked === 'payment' && hasAsked(page, question) && /(?:will|does|must) (?:he|she|they) pay(?: now)?\W*$/.test(said);
   if (
@@ -163,7 +169,7 @@ function ownerOf(page: Page, question: PlacedQuestion): Owner {
   // "Payment 1? … Payment 2?"
   const numbered = /^\W*payment ⟨[nl](\d+)⟩\W*$/.exec(said);
   if (numbered && tokenAt(page, Number(numbered[1])).value === 2) return 1;
-  return asked === 'newPayment' || isLater || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
+  return asked === 'newPayment' || isLater || isAfter || isAgain || (/new/.test(said) && !/old/.test(said)) ? 1 : 0;
 }
 
 /** "… with a charge of 275 added": what the new lender charges is a fee. */
@@ -212,7 +218,8 @@ function savedBy(page: Page, question: Owned, k: number): { quantity: 'differenc
   const said = /^\W*(?:and )?(?:by )?how much\W*$/.test(own) ? (sentenceAt(page, question)?.text ?? own) : own;
   const isEach =
     /(?:lower|less|higher|more) than the old(?: one)?/.test(said) ||
-    (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) && !/rest|total|all|over/.test(said));
+    (/(?:each|per|a) (?:month|payment)|⟨[ea]\d+⟩|monthly|payment/.test(said) &&
+      !/(?<![a-z])(?:rest|total|all|over)(?![a-z])/.test(said));
   if (isEach) return { quantity: 'difference', args: { of: 'payment', between: [0, 1] } };
   const left: Compared = { plan: 0, quantity: 'leftToPay', args: { k } };
   return { quantity: 'difference', args: { of: 'leftToPay', between: [left, { plan: 1, quantity: 'totalPaid' }] } };

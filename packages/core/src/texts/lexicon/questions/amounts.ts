@@ -6,6 +6,15 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    14,
+    'how (?:expensive|dear) an?',
+    'how much (?:car|house|home|flat|boat|van)(?= (?:can|could|may|is|does))',
+    '(?:what|which|find|calculate|determine|compute) (?:is )?(?:the |a )?(?:highest|maximum|largest|greatest|top|full|purchase|cash|selling|asking)? ?(?:cash |purchase |selling )?price (?:of|for|can|could|may|should|does|did|was|is|range)',
+    '(?:what|how much) (?:can|could|may|does|did|would|will) (?:the|a|her|his|their|it) ?(?:[a-z]+ )?cost (?:at most|at the most)',
+  ),
+  cue('amount', 16, 'original (?:loan )?(?:balance|debt|principal)(?= ?[?.,]|$| of)'),
+  cue(
+    'amount',
     13,
     '(?:find|calculate|compute|determine|what is) the (?:price|value|worth) of (?:an?|the|this) (?:contract|annuity|agreement) (?:that|which)',
     'how large an? (?:loan|mortgage) (?:could|can|would)',

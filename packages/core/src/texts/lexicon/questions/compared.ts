@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
+    14,
+    'what is the (?:increase|rise|fall|drop|reduction|decrease|change) (?:in|of) (?:the |her |his |their )?(?:<e> )?(?:@payment|interest|term|total)',
+    'how much (?:more|less) (?:must|will|has to|have to|does|do)[^?]{0,40}(?:each|every|<[ea]>)',
+  ),
+  cue(
+    'difference',
     11,
     'how much (?:sooner|earlier)',
     '(?:total |whole )?(?:amount|sum|money) (?:that )?(?:he|she|they) (?:will |would )?saves?(?! (?:each|every|<e>|<a>|at|in))',

@@ -4,6 +4,20 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('balance', 15, 'what is (?:in|on) (?:the|her|his|their) [a-z]+ when'),
+  cue(
+    'finalAmount',
+    15,
+    'what (?:sum|amount) is on deposit(?= (?:at|after|when|then)| ?\\?)',
+    'how (?:big|large) (?:will|does|has|did) (?:the|her|his|their|its|this) [a-z]+ (?:have )?(?:become|grown|get|got)',
+  ),
+  cue(
+    'balance',
+    14,
+    '(?:amount|sum|money) (?:still )?(?:remaining|left) (?:in (?:it|the [a-z]+) )?(?:at|after|when|just)',
+    'how much (?:money )?is still (?:there|in (?:it|the [a-z]+))',
+  ),
+  cue('finalAmount', 15, '(?:find|what is|calculate|determine|compute) the amount on deposit'),
   cue(
     'finalAmount',
     13,

@@ -5,8 +5,11 @@ import { amountsAsked } from './amounts.ts';
 import type { Asked } from './asked.ts';
 import { comparedAsked } from './compared.ts';
 import { endsAsked } from './ends.ts';
+import { interestAsked } from './interest.ts';
+import { laterPaymentsAsked } from './laterPayments.ts';
 import { owedAsked } from './owed.ts';
 import { paymentsAsked } from './payments.ts';
+import { principalAsked } from './principal.ts';
 import { ratesAsked } from './rates.ts';
 import { timesAsked } from './times.ts';
 import { totalsAsked } from './totals.ts';
@@ -16,10 +19,13 @@ export type { Asked };
 export const questionCues: readonly Cue<Asked>[] = [
   ...ratesAsked,
   ...comparedAsked,
+  ...interestAsked,
+  ...principalAsked,
   ...totalsAsked,
   ...owedAsked,
   ...amountsAsked,
   ...endsAsked,
+  ...laterPaymentsAsked,
   ...paymentsAsked,
   ...timesAsked,
 ];

@@ -4,6 +4,32 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue('balance', 15, 'how much is (?:then )?refinanced'),
+  cue(
+    'balance',
+    16,
+    'how much of (?:the|its|her|his|their) (?:value|price|cost|capital|investment|money) is (?:still |yet )?(?:to be )?(?:recovered|unrecovered|got back|not yet recovered|outstanding)',
+  ),
+  cue(
+    'balance',
+    16,
+    'how much (?:still )?remains to be (?:repaid|paid off|paid back|cleared)',
+    'how much would (?:a|the|one) (?:single |lump |one )?(?:payment|sum)[^?]{0,60}(?:have to|need to) be,?[^?]{0,60} to (?:clear|settle|pay off|discharge)',
+    '(?:what|which|how (?:much|large an?)) ?(?:amount|sum|lump sum|payment)? (?:is|would be|will be) (?:needed|required|necessary|due) to (?:pay|settle|clear|discharge|redeem|repay|close|end)',
+    '(?:present|discounted) value of (?:the |all )?(?:remaining|outstanding|unpaid|future|last) (?:<n> )?(?:<e> )?@payment',
+    '(?:opening|starting|closing|ending|end|start) balance (?:of|for|in) (?:the )?(?:@year|⟨o|month|period)',
+    'what is (?:the|her|his|their|this) (?:loan|mortgage|debt) (?:still )?worth[^?]{0,30} after',
+  ),
+  cue(
+    'balance',
+    15,
+    'what (?:would|will|does|did) it (?:then )?(?:take|cost|need) to (?:pay (?:it |the [a-z]+ |everything )?off|settle|clear|discharge|redeem|repay|close)',
+    '(?:what|how much)(?: of the)? (?:principal|capital|debt)(?: still)? (?:remains|is (?:still )?(?:left|outstanding|unpaid|owed))',
+    '(?:pay-?out|pay-?off|redemption|settlement|buy-?out) (?:figure|amount|sum|value|quote|quotation)',
+    'what (?:would|will) have to be paid to (?:settle|clear|pay off|discharge|redeem|repay|close)',
+    'how much (?:would|will) (?:be|it be) (?:needed|required) to (?:settle|clear|pay (?:it |the [a-z]+ )?off|discharge|redeem|repay|close)',
+    '(?:settled|paid off|paid out|cleared|repaid|redeemed|closed|discharged)[^?]*, (?:how much|what)(?: (?:sum|amount))? (?:would|will|must) (?:then )?(?:be (?:needed|required|paid|due)|(?:he|she|they|it) (?:have to |need to )?pay|it (?:take|cost))',
+  ),
   cue(
     'balance',
     13,

@@ -1,23 +1,19 @@
-/** Words that ask for payments: what each is, what the last one is, what is paid down. */
+/** Words that ask for payments: what each is, and what is paid down. */
 
 import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 17, '(?:what (?:is|are)|how (?:large|much) (?:is|are)|find) the (?:<e> )?interest payments?'),
   cue(
-    'lastPayment',
-    12,
-    'how (?:large|big|much|small) the (?:smaller )?(?:last|final)(?: smaller)?(?: one| payment)? (?:is|will be)',
+    'payment',
+    15,
+    'how much (?:does|do|must|will|would|should) (?:each|every|a|one) (?:<e> )?(?:@payment|@deposit|@withdrawal) (?:come|amount) to',
   ),
   cue(
     'payment',
     15,
     'how much (?:must|should|does|will|would) (?:he|she|they|[a-z]+|the [a-z]+) (?:have to |need to )?(?:put|set|lay) (?:aside|away|by) (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
-  ),
-  cue(
-    'newPayment',
-    13,
-    '(?:what is|find|calculate|compute|determine|state|give) (?:the|her|his|their) (?:lower|reduced|increased|higher|adjusted|recalculated|raised) (?:<e> )?@payment',
   ),
   cue(
     'payment',
@@ -27,20 +23,9 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how (?:much|large|big)) is (?:the|this|that|each) (?:fixed|equal|level|regular|constant|same) (?:<e> )?(?:sum|amount)(?= ?[?,])',
   ),
   cue(
-    'newPayment',
-    14,
-    'what (?:are|is|will|do|does|must) (?:they|it)(?: be| become)? (?:from then on|from there on|after that|afterwards|thereafter)(?= ?[?,])',
-    '(?:the |each |her |his )later (?:<e> )?@payment',
-  ),
-  cue(
     'payment',
     14,
     'how much (?:does|must|should|will|would|can) (?:he|she|they|the [a-z]+|[a-z]+) (?:have to |need to )?save (?:<[ea]>|at the (?:end|start|beginning) of <e>)(?![^?]* (?:by|if|through|instead|thereby)(?![a-z]))',
-  ),
-  cue(
-    'newPayment',
-    14,
-    '(?:the |her |his |their )?(?:<e> )?(?:@payment|deposit) (?:for|in|during|over) the (?:last|remaining|following|other|next|second|later) <t>',
   ),
   cue(
     'payment',
@@ -48,65 +33,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|which) (?:amount|sum)(?: of money)? (?:is|are|must|does|do|should|will|has|can|would) (?!⟨m)(?:[^?⟨]|⟨m\\d+⟩ (?:in|from)){0,50}(?:each|every|<[ea]>|each time)(?= ?[?,.]| (?:if|to|so|for|over|and))',
     'how much (?:does|will|would) (?:the|this|that|her|his|their|a) [a-z]+ cost (?:(?:him|her|them|me|us|the [a-z]+) )?<[ea]>',
     '(?:what|find|how (?:much|large)) (?:is |are )?the (?:<e> |regular |level |equal )*(?:payments?|deposits?|contributions?) (?:in)?to (?:the|this|her|his|their|its) (?:fund|account|pot|plan|scheme)',
-  ),
-  cue(
-    'lastPayment',
-    12,
-    '(?:left|remains?) (?:over )?(?:for|as) (?:one|a|the) (?:[a-z]+ )?(?:smaller|last|final|closing) (?:one|payment)',
-  ),
-  cue(
-    'lastPayment',
-    10,
-    'what remains to be (?:taken|paid|drawn|withdrawn)',
-    'that (?:final|last|smaller) (?:one|payment)(?= ?[?,])',
-    '(?:how (?:large|big|much|small) is|size of) the odd one',
-    `${ask} (?:[a-z]+ ){0,3}?(?<!with the )(?<!after the )(?<!before the )(?:last|final|closing|concluding|smaller|odd|irregular|partial)(?:,? [a-z]+){0,2},? (?:@payment|deposit|withdrawal)(?! (?:is|was|has been) made)`,
-    '(?:size|amount|value) of the (?:last|final|closing|concluding|smaller|drop)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal|one)',
-    'how (?:large|big|much|small) (?:is|will|would|must) (?:be )?(?:the |that |its )?(?:last|final|closing|smaller|concluding)(?: one)?',
-    '^(?:the )?(?:last|final|closing|concluding|smaller)(?:,? [a-z]+){0,2} (?:@payment|deposit|withdrawal)',
-    '(?:last|final|closing),? (?:smaller|odd|partial) (?:sum|amount|one|drawing)',
-    'the (?:smaller|odd|partial),? (?:last|final|closing)(?: one)?(?= ?[?.,]|$)',
-    '(?:smaller|odd) (?:last|final) (?:sum|amount|one)(?= ?,|$)',
-    'the whole of the last (?:payment|instal?lment)',
-    'what is the remainder(?: (?:paid|drawn|withdrawn|given))?(?= ?[?,]| ⟨t)',
-    'what (?:is|will be) the (?:odd |smaller )?(?:last|final)(?: one)? ?\\?',
-    '(?:size|amount) of the (?:last|final)(?= ?[?.,])',
-    'what is left for (?:the|a) (?:last|final|smaller)',
-    'how small (?:is|will|would|must)',
-    '(?:what|how (?:large|much)) is the (?:smaller|last|final) one (?:that|which)',
-    '^(?:and )?the last(?: one)?(?= ?\\?)',
-    '^what is the last(?=,)',
-    '(?:what|how much) [^.;?!⟨]{0,24}(?:the last time|last of all)',
-    '(?:and )?how (?:large|big|small) the last(?= ?\\?)',
-    'what (?:does|will|would) the (?:last|final|closing|smaller|concluding)(?: smaller)?(?: one| payment| instal?lment)? (?:come|amount) to',
-    'last one(?= (?:come|be|amount))',
-    'what (?:is|remains for) the (?:last|final)(?: one| payment)',
-  ),
-  cue(
-    'newPayment',
-    10,
-    `new (?:<e> )?(?:@payment|deposit|rental)`,
-    'what is it (?:now|then|afterwards)(?= ?[?,])',
-    '(?:what|how much) (?:does|will|must|would|do) (?:he|she|they|it|the [a-z]+|[a-z]+) (?:have to )?pay (?:<[ea]> )?(?:from then on|from there on|from that (?:point|moment|day) on|thereafter|afterwards)',
-    '(?:what|which) (?:<e> )?(?:@payment) (?:then )?(?:clears|repays|pays off|amortizes|ends) [^?⟨]{0,40}(?:on the (?:original|old|same|agreed) (?:date|day)|on time|as planned|on schedule)',
-    '^(?:and )?(?:the )?payment later',
-    '^(?:and )?after(?:wards)?(?: (?:it|that))?(?= ?\\?)',
-    'what (?:does|will|must|do) (?:he|she|they|it) (?:have to )?pay (?:then|now|after (?:it|that|this|the [a-z]+))(?= ?[?,])',
-    '(?:what is )?the payment (?:then|afterwards)(?= ?[?,.])',
-    'what (?:do|does|will|must) (?:he|she|they) (?:have to )?pay (?:from then on|from that time on|afterwards|thereafter)',
-    '(?:the )?payment after (?:it|that|this|the [a-z]+)(?= ?[?,.;]| and)',
-    'the new one(?= ?[?,])',
-    '^(?:and )?(?:the )?payment after(?= ?[,?.;]|$)',
-    'what are they (?:after|then|now)(?:wards)?(?= ?\\?)',
-    'what (?:must|will|does|would) (?:he|she|they|it) pay from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
-    'what (?:must|has to|is to|will|should) be paid from (?:(?:the )?<o>(?: (?:payment|instal?lment))?|(?:payment|instal?lment|month) (?:number )?<n>) on',
-    'what are they from (?:the )?<o>(?: (?:payment|instal?lment))? on',
-    'what are they after (?:the|that|this) (?:change|rise|fall|cut|increase|drop)',
-    'what is (?:it|the payment) after (?:the|that|this) (?:pause|gap|break|holiday|change|increase|rise|review|cut|fall|drop|reset|switch|renewal)',
-    'what after (?:the|that|it)',
-    `(?:@payment|deposit|rental)s? ~?(?:from (?:then|there|now|that (?:point|moment|day)|the ⟨o\\d+⟩)|thereafter|afterwards?|after (?:the (?:change|pause|extra|rise|break|holiday|special|gap|missed|skipped|lump|bonus|increase)|that)|for the (?:rest|remaining)|from payment ⟨n\\d+⟩)`,
-    `what ~ (?:will|must|does|would) ~(?:pay|payment) ~?(?:from then|afterwards|thereafter|from the ⟨o\\d+⟩)`,
-    '(?<!(?:of|in|with|for) the )(?:revised|recalculated|adjusted|changed|later|second|(?:the|her|his|their) (?:larger|higher|increased|reduced)) (?:<e> )?(?:@payment)',
   ),
   cue(
     'downPayment',
@@ -128,11 +54,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:what|how (?:large|big|much) an?|which) (?:deposit|down payment) (?:does|must|will|do) (?:he|she|they|it|the [a-z]+) (?:need|have|pay|make)(?! (?:each|every|<[ae]>))',
   ),
   cue(
-    'newPayment',
-    12,
-    'what (?:would|will|does|must) (?:he|she|they|it) pay (?:(?:at|to|with) )?the (?:new|second|other) (?:lender|bank|union|society|offer)',
-  ),
-  cue(
     'downPayment',
     13,
     'how much must (?:he|she|they) (?:then |therefore )?put down',
@@ -140,17 +61,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '(?:with|at|for) what (?:deposit|down payment)',
     '(?:what|how much) must [^?.⟨]{3,30} (?:have|pay|bring|find) (?:in hand |ready )?as a (?:deposit|down payment)',
     'how much (?:has|have|must|does|do|will|would) [^.;?!⟨]{0,24}(?:to )?(?:put|pay) down',
-  ),
-  cue(
-    'lastPayment',
-    14,
-    '(?:how much|what) (?:can|could|does|will) (?:he|she|they) (?:withdraw|draw|take|pay)(?: out)? (?:<[ta]>|(?:a|one) @period) after (?:the last|them|that)',
-    'what is (?:then )?left to (?:be )?(?:paid|pay|pay off) (?:<t>|<a>|an? @period) (?:after|later)',
-    '(?:what|how much) (?:is|must be) paid (?:<t>|<a>|(?:an?|one) @period) after (?:them|these|those|the last)',
-    '(?:what|how much) (?:is|must be|has to be|will be) paid (?:in all |altogether |in total )?(?:on (?:that|this) (?:day|date)|at that (?:time|moment|date))',
-    '(?:size|amount|total|whole) of (?:that|this|the) last(?: one| payment)?',
-    '(?:total|whole|full)(?: amount| sum)? (?:that is )?(?:paid|payable|due) (?:on (?:that|this) (?:day|date)|at that (?:time|date)|then)',
-    'the whole of what is (?:then )?paid (?:on (?:that|this) (?:day|date)|then)',
   ),
   cue(
     'payment',
@@ -165,7 +75,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     '^(?:and )?their (?:size|amount)(?= ?\\?)',
     '^what (?:will|must|does) (?:he|she|they) pay(?=,)',
   ),
-  cue('newPayment', 10, "(?:second|new|other) (?:loan|lender)'s (?:<e> )?payment"),
   cue(
     'downPayment',
     12,
@@ -285,14 +194,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'how much (?:can|may|could|is to|will) (?:then )?be (?:drawn|withdrawn|taken out|taken|paid out|spent) (?:at|on|in|each|every|<e>)',
   ),
   cue(
-    'lastPayment',
-    13,
-    'what is left for (?:the|a) (?:last|final)',
-    '(?:what|how much) (?:is|will be|remains) (?:left )?(?:for|in) (?:the|that) @period (?:after(?: that| it)?(?![a-z])|that follows|following)',
-    '(?:what|how much) (?:must|is|remains|has to)[^.;?!⟨]{0,40} in the last @period',
-    'what (?:is|remains) (?:left )?(?:to|for) (?:spend|draw|withdraw|take out|take|pay) (?:in|at|on) the',
-  ),
-  cue(
     'payment',
     13,
     'how much is (?:due|payable|owed|owing|repaid|paid back) (?:each|every|<e>|<a>|at the end of <e>)',
@@ -302,12 +203,6 @@ export const paymentsAsked: readonly Cue<Asked>[] = [
     'payment',
     14,
     '(?:what|how much) (?:would|do|does|will) (?:you|one|he|she|they|i|we|the [a-z]+) (?:have to|need to) (?:save|pay in|put aside|set aside|deposit|pay|repay|put in|put away) (?:<e>|each|every|at the (?:end|beginning|start))',
-  ),
-  cue(
-    'newPayment',
-    13,
-    'what does it (?:then )?become(?=,)',
-    'what does (?:the|her|his|their|its) (?:<e> )?@payment (?:then )?become',
   ),
   cue(
     'payment',

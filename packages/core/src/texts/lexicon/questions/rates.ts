@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'effectiveRate',
+    14,
+    'rate (?:once|when|after|with) (?:the )?compounding is (?:taken into account|included|allowed for|considered)',
+  ),
+  cue(
     'nominalRate',
     14,
     '(?:what|which) (?:nominal )?rate,? (?:compounded|convertible) <e>,? (?:must|should|would|will|does|do|has to) ',

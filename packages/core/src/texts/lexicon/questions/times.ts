@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
   cue(
+    'howLong',
+    13,
+    'how soon (?:will|is|can|does|would)',
+    'for how long (?:must|will|does|should|would) (?:the|his|her|their) [a-z]+ (?:go|run|be|last|continue)',
+  ),
+  cue(
     'payments',
     12,
     '(?:with|at|after|in) which (?:payment|deposit|withdrawal|month|quarter)[^?]{0,30}(?:gone|cleared|paid off|repaid|reached|used up|empty)',

@@ -1,0 +1,14 @@
+/** A change on the way, as it is told. */
+
+export interface ChangeRead {
+  /** The token of its number. */
+  readonly token: number;
+  readonly kind: 'rate' | 'extra' | 'rise' | 'new payment' | 'skip';
+  /** After which payment, or after how many years; nothing where the text does not say. */
+  readonly after?: number;
+  readonly afterYears?: number;
+  readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' }[];
+  readonly keep?: 'payments' | 'payment';
+  /** For a pause, where its number does not say it. */
+  readonly count?: number;
+}
