@@ -1,7 +1,7 @@
 /** What is asked of one plan, in the plan's own quantities. */
 
-import { placeAsked } from './askArgs.ts';
-import { comparedOf } from './comparedOf.ts';
+import type { Asking, Found, Is } from './asking.ts';
+import { differenceAsk } from './differenceAsked.ts';
 import type { DraftAsk } from './draftReading.ts';
 import type { Span } from './flatText.ts';
 import { heardAs } from './heardAs.ts';
@@ -10,7 +10,7 @@ import { behindRates } from './periodUses.ts';
 import { momentOf, rangeOf, type AskedPlan, type Last } from './placesInPlan.ts';
 import type { PlacedQuestion } from './placedQuestions.ts';
 import type { Question } from './question.ts';
-import type { Compared, ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
+import type { ReadArgs, ReadPlan, ReadQuantity } from './reading.ts';
 
 /**
  * The asks, in order; what is asked twice is asked once.
@@ -64,21 +64,6 @@ function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQu
   }));
 }
 
-type Found = { quantity: ReadQuantity; plan: number | null; args?: ReadArgs } | undefined;
-
-type Is = (quantity: ReadQuantity, args?: ReadArgs) => Found;
-
-/** What a question is looked at with. */
-interface Asking {
-  readonly page: Page;
-  readonly question: PlacedQuestion;
-  readonly of: AskedPlan;
-  readonly last: Last;
-  readonly is: Is;
-  /** The question's words. */
-  readonly unit: string;
-}
-
 function askOf(page: Page, question: PlacedQuestion, of: AskedPlan, last: Last): Found {
   const is: Is = (quantity, args) => ({
     quantity,
@@ -118,6 +103,9 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
       !/(?<![a-z])(?:borrow|lend|lent|loan|financ|mortgage|debt|credit|principal)/.test(unit);
     return is(isOfPrice ? 'price' : 'amount');
   },
+  // "Then she uses the money as a down payment. How large is it?"
+  downPayment: ({ of: { plan }, is }) =>
+    is(plan.kind === 'saving' && plan.unknown === 'finalAmount' ? 'finalAmount' : 'downPayment'),
   newPayment: ({ of: { changesAfter, skipped = 0 }, is }) =>
     is('payment', changesAfter === undefined ? {} : { after: changesAfter + skipped }),
   howLong: ({ page, of: { plan }, is, unit }) => {
@@ -145,6 +133,8 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
   balance: (asking) => balanceAsk(asking),
   finalAmount: (asking) => balanceAsk(asking),
   leftToPay: ({ question, of, last, is }) => {
+    // "1,800 a quarter is paid for eight years. What remains to be paid at the end?"
+    if (of.plan.unknown === 'finalAmount') return is('finalAmount');
     const k = momentOf(question.place, of, last) ?? last.k;
     return is('leftToPay', k === undefined ? {} : { k });
   },
@@ -219,56 +209,6 @@ function compoundedIn({ periods, places, flat }: Page, unit: Span, { rate }: Rea
 }
 
 const wantedOf = ({ wanted, plan }: AskedPlan): number => wanted ?? plan.paymentsPerYear;
-
-/** By how much the payment changes; or what the changes save. */
-function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
-  const { plan, index, changesAfter } = of;
-  const isRise =
-    /ris|increas|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
-      unit,
-    ) && !/interest|save|payments|how many|in all|altogether|total/.test(unit);
-  // "… the saving per month": of a payment that is lowered.
-  const isLowered =
-    /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
-      unit,
-    ) && plan.changes.every((each) => !('keep' in each) || each.keep === 'payments');
-  if (changesAfter !== undefined && (isRise || isLowered)) {
-    const before: Compared = { plan: index, quantity: 'payment' };
-    return {
-      quantity: 'difference',
-      plan: null,
-      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
-    };
-  }
-  // "It is paid off after seven years. How much is that, and what interest is saved by it?"
-  const isByIt =
-    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])/.test(unit);
-  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
-    return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
-  // "What settles the 24 payments that are left, and how much interest is saved by doing so?"
-  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && plan.unknown === 'amount' && last.k === undefined)
-    return is('totalInterest');
-  if (plan.changes.length === 0)
-    return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
-  return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });
-}
-
-/** "How much interest is saved if it is paid off after the 36th payment?" */
-const savedBySettling = ({
-  plan,
-  k,
-  is,
-  unit,
-}: Pick<Asking, 'is' | 'unit'> & Pick<AskedPlan, 'plan'> & { readonly k: number | undefined }): Found =>
-  k !== undefined &&
-  plan.payments !== null &&
-  k < plan.payments &&
-  /interest/.test(unit) &&
-  /(?:pay|repay|clear|settl)[a-z]*(?![a-z])[^?]{0,90}(?:off|early|in full|the (?:rest|loan|debt))|(?:settles|repays|clears) it/.test(
-    unit,
-  )
-    ? is('interestIn', { from: k + 1, to: plan.payments })
-    : undefined;
 
 const isWithin = (place: Span, { start, end }: Span): boolean => place.start >= start && place.start <= end;
 

@@ -230,7 +230,9 @@ export const isMore = (page: Page, at: number): boolean => {
 
 /** "… and she saves for eight years in all". */
 const isInAll = (page: Page, at: number): boolean =>
-  /^ (?:in all|in total|altogether|all told|on the whole)(?![a-z])/.test(page.flat.slice(page.places[at]!.end));
+  /^ (?:in all|in total|altogether|all told|on the whole|after (?:that|this|which|these|it))(?![a-z])/.test(
+    page.flat.slice(page.places[at]!.end),
+  );
 
 /** "Three years later (after 36 payments)". */
 const isLater = (page: Page, at: number): boolean => /^ later \(after ⟨n/.test(page.flat.slice(page.places[at]!.end));

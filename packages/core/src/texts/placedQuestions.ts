@@ -56,6 +56,32 @@ function ofOneNow(page: Page): readonly Question[] {
     : page.questions;
 }
 
+/** Nothing but savings is told, and of them the deposits. */
+function isSavedAlone({ kinds, tokens, signs }: Page): boolean {
+  const strong = kinds.filter(({ weight }) => weight >= 6);
+  const sums = tokens.flatMap(({ form }, at) => (form === 'money' ? [signs[at]?.[0]] : []));
+  const [only] = sums;
+  return (
+    strong.length > 0 &&
+    strong.every(({ says }) => says === 'saving') &&
+    sums.length === 1 &&
+    only?.role === 'payment' &&
+    only.weight >= 9
+  );
+}
+
+/** Of savings whose deposits are told the end is asked, whatever it is called. */
+function askedOfSavings(page: Page, questions: readonly Question[]): readonly Question[] {
+  if (!isSavedAlone(page)) return questions;
+  const isOther =
+    /today|now|at once|present|single|lump|begin|start|first|borrow|loan|deposited|paid in|put in|contributed|invested/;
+  return questions.map((each) =>
+    each.asked === 'amount' && !isOther.test(page.flat.slice(each.start, each.unit.end))
+      ? { ...each, asked: 'finalAmount' as const }
+      : each,
+  );
+}
+
 /** Questions as they are meant beside what the text has. */
 function meantQuestions(page: Page): Question[] {
   // A deposit is paid down on a price, and paid in where there is none.
@@ -67,7 +93,7 @@ function meantQuestions(page: Page): Question[] {
   const isOneRate = !page.tokens.some(({ form }) => form === 'percent');
   const isShare = page.signs.some((each) => each[0]?.role === 'downPaymentRate');
   const deposit: Question['asked'] = isPriced || isShare ? 'downPayment' : isOften ? 'payment' : 'amount';
-  const named = ofOneNow(page);
+  const named = isOften ? askedOfSavings(page, ofOneNow(page)) : ofOneNow(page);
   const isRateChanged =
     named.some(({ asked }) => asked === 'payment') && changesOfText(page).some(({ kind }) => kind === 'rate');
   return named.flatMap((each): Question[] => {
@@ -280,7 +306,13 @@ function untilTold(page: Page, { start, unit }: PlacedQuestion | Question): Aske
 
 /** "How much of the loan has been paid off after ten years?" looks at all that is before. */
 function untilThen(page: Page, { asked, unit }: Question): AskedPlace | undefined {
-  if (asked !== 'principal') return undefined;
+  // "What have they paid in interest after five years?"
+  const isPaid =
+    asked === 'interest' &&
+    /(?<![a-z])(?:has|have|had|having)(?![a-z])[^?]*(?<![a-z])paid(?![a-z])/.test(
+      page.flat.slice(unit.start, unit.end),
+    );
+  if (asked !== 'principal' && !isPaid) return undefined;
   const moment = placeAsked(page, unit, 'moment') ?? placeAsked(page, leadOf(page, { unit }), 'moment');
   if (moment?.afterYears !== undefined) return { fromYear: 1, toYear: moment.afterYears, taken: moment.taken };
   return moment?.after === undefined ? undefined : { from: 1, to: moment.after, taken: moment.taken };

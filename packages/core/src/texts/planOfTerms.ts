@@ -158,7 +158,9 @@ function finalIsOpen(
 ): boolean {
   if (kind === 'saving' || kind === 'lump-sum') return true;
   const all = payments !== null && payment !== null && amount !== null;
-  return all && (['finalAmount', 'balance', 'principal', 'interest'] as const).some((each) => asked.has(each));
+  return (
+    all && (['finalAmount', 'balance', 'leftToPay', 'principal', 'interest'] as const).some((each) => asked.has(each))
+  );
 }
 
 function numberOf(page: Page, { money }: Terms, roles: Map<number, Role>, role: Role): number | null {

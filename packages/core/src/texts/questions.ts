@@ -147,7 +147,7 @@ const isOnlyTold = ({ text, start }: Sentence, sentences: readonly Sentence[]): 
 const isOfDifference = (flat: string, { piece }: Found, found: readonly Found[]): boolean =>
   found.some(
     ({ question, piece: other }) =>
-      question.says === 'difference' &&
+      (question.says === 'difference' || /difference/.test(flat.slice(question.start, question.end))) &&
       other.start < piece.start &&
       /between (?:[^,;?!]|⟨[a-z]\d+⟩)* and $/.test(flat.slice(other.start, piece.start)) &&
       /^(?:the|its|her|his|their|that) /.test(flat.slice(piece.start)),

@@ -182,7 +182,7 @@ function soughtUnasked(page: Page, { plans }: DraftReading, asks: readonly ReadA
       page.tokens[at]?.form !== 'money' || !each.some(({ role, weight }) => role === 'amount' && weight >= 7),
   );
   if (plan?.payment && plan.payments && plan.rate && sums.size === 1 && plans.length === 1 && isPayment) return [];
-  const isAsked = asks.some(({ quantity }) => quantity === 'amount' || quantity === 'downPayment');
+  const isAsked = asks.some(({ quantity }) => ['amount', 'downPayment', 'price'].includes(quantity));
   return plans.length === 1 && plan?.unknown === 'amount' && plan.kind !== 'convert' && !isAsked
     ? [doubt('amount', `The text does not say ${missingNames.amount}, and does not ask for it.`)]
     : [];
@@ -251,7 +251,10 @@ const savedAndOwed = (page: Page, { plans }: DraftReading): ReadDoubt[] => {
   const [plan] = plans;
   const says = (kind: ReadKind): boolean => page.kinds.some((each) => each.says === kind && each.weight >= 5);
   const isSaved =
-    says('saving') && /(?<![a-z])(?:saves?|saving|deposits?|aside|pays? in(?:to)?)(?![a-z])/.test(page.flat);
+    says('saving') &&
+    /(?<![a-z])(?:saves?|saving|deposits?|aside|pays? in(?:to)?|puts?|into (?:an?|the|her|his|their))(?![a-z])/.test(
+      page.flat,
+    );
   const isOther = (['borrowing', 'drawing-down', 'leasing', 'flat'] as const).some(says);
   return plans.length === 1 && plan?.kind === 'borrowing' && plan.price === undefined && isSaved && !isOther
     ? [doubt('kind', 'This sounds like saving, and is read as borrowing.', otherKinds('borrowing'))]

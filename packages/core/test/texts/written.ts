@@ -7611,8 +7611,11 @@ export const written: readonly Written[] = [
   },
   {
     text: 'Nora pays £180 a month into a pension plan for 30 years at an effective annual return of 5%, at the end of each month. What is the value of her pension pot? What lump sum today would grow to the same amount?',
-    plans: ['borrowing rate=0.05/effective/1 n=360 p=12 payment=180 final=0 ?amount'],
-    asks: ['amount'],
+    plans: [
+      'borrowing rate=0.05/effective/1 n=360 p=12 payment=180 final=0 ?amount',
+      'saving amount=0 rate=0.05/effective/1 n=360 p=12 payment=180 ?finalAmount',
+    ],
+    asks: ['finalAmount@1', 'amount'],
   },
   {
     text: 'At age 25 Petra begins putting $200 at the end of each month into a retirement account earning 6% compounded monthly. She stops contributing at age 35 and leaves the money to grow at the same rate until age 65. How much is in the account when she is 65?',

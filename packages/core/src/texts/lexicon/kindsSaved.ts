@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    7,
+    '<m> (?:must|should|has to|is to|needs to|will have to) be (?:in|on|available|there|ready|at hand|saved)(?![a-z])[^.;?!⟨]{0,30} (?:in|after|within) <t>',
+    'payments? (?:are|is) (?:then )?made (?:in)?to (?:it|this|the (?:fund|account))',
+  ),
+  cue(
+    'saving',
     9,
     'sets? aside (?:a|an equal|the same) (?:sum|amount) (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
     '<m> together with <m> (?:<[ea]>|at the (?:end|start|beginning) of <e>) (?:come|amount|grow)',
@@ -119,7 +125,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     '@save ~{m} <a>',
     '(?:regular|equal|level|<e>) (?:deposits?|contributions?|savings)',
     'pay(?:s|ing)? ~into',
-    'pays? in(?! (?:(?:a|the|his|her|an) (?:bonus|legacy|windfall|gift|prize|inheritance|extra)|(?:the|her|his|their) (?:first|last|second|third|final)|interest|all|total|full|cash|advance|arrears|instal[a-z]+))(?! (?:the |these |those )?⟨[nt])',
+    'pays? in(?! (?:(?:a|the|his|her|an) (?:bonus|legacy|windfall|gift|prize|inheritance|extra)|(?:the|her|his|their) (?:first|last|second|third|final|⟨o\\d+⟩)|interest|all|total|full|cash|advance|arrears|instal[a-z]+))(?! (?:the |these |those )?⟨[nt])',
     'savers?',
     '(?<!how (?:many|much) [^.?!]{0,40})saves?(?= ?[.,:;])',
     '(?:is|was|are|were|be) paid ~~into (?:a|an|the|his|her|their)',

@@ -4,6 +4,16 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    12,
+    '(?:residual(?: value)?|resale value|remaining value)[^.;?!⟨]{0,30}(?:<[tn]>[^.;?!⟨]{0,12})? (?:is|of|will be) {m}',
+  ),
+  cue(
+    'finalAmount',
+    12,
+    '{m} (?:must|should|has to|is to|needs to|will have to) be (?:in|on|available|there|ready|at hand|saved)(?![a-z])[^.;?!⟨]{0,30} (?:in|after|within) <t>',
+  ),
   cue('finalAmount', 12, '(?:is|are|be) (?:then )?bought (?:for|at) {m} (?:at the end|when|afterwards|then)'),
   cue(
     'finalAmount',

@@ -8,6 +8,12 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'downPayment',
+    12,
+    '(?:has|have|with|having) {m} (?:to put down|to pay down|for (?:an?|the|her|his|their) (?:down payment|deposit)|as an? (?:down payment|deposit))',
+  ),
+  cue('payment', 11, '(?:lives?|living) on {m} (?:<a>|an? @period)'),
   cue('payment', 12, ...depositedEach, '(?:lives?|living) on {m}(?=[^.?!]{0,60}(?:from|out of))'),
   cue(
     'downPayment',

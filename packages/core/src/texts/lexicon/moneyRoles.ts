@@ -7,6 +7,12 @@ import type { WordRole } from './wordRole.ts';
 export const moneyCues: readonly Cue<WordRole>[] = [
   cue(
     'amount',
+    12,
+    '{m} (?:is|was|has been|are|were) (?:set up|endowed|bequeathed|donated|given)(?! (?:<[ea]>|each|every))',
+    '{m} (?:is|was|has been) (?:set aside|put away|put aside|laid aside|placed) at <p>',
+  ),
+  cue(
+    'amount',
     13,
     '(?:raises?|raised|raising|obtains?|obtained|secures?|secured|gets?|got) {m} from (?:its|the|a|an|his|her|their) (?:[a-z]+ )?(?:bank|lender|credit union|society|insurer|finance [a-z]+)',
     'lender (?:hands? over|pays? out|gives|provides|puts up) {m}',

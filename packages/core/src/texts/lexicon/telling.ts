@@ -53,7 +53,9 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a down payment',
     '(?<!(?:save[sd]?|saving|have|has|need|needs|<m>) [^.?!]{0,40}for (?:a|an|the|her|his|their) )(?:down payment|downpayment)',
-    has('downPayment'),
+    (heard) =>
+      has('downPayment')(heard) ||
+      heard.plans.some(({ kind, unknown }) => kind === 'saving' && unknown === 'finalAmount'),
   ),
   telling(
     'something old that is sold',

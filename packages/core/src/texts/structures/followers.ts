@@ -67,7 +67,19 @@ export function readHalved(page: Page): DraftReading | undefined {
   if (!half || !often || !isMonthly) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner =>
     asked === 'difference' || asked === 'choice' ? 'across' : asked === 'payment' ? 0 : 1,
-  );
+  ).map((each) => {
+    // "What is paid every two weeks?"
+    const isOften = page.periods.some(
+      ({ token, perYear }) =>
+        perYear === often.perYear &&
+        page.places[token]!.start >= each.unit.start &&
+        page.places[token]!.start < Math.min(each.unit.end, each.end + 25),
+    );
+    const asks = /(?<![a-z])(?:what|how|find|determine|calculate|state)(?![a-z])/.test(
+      page.flat.slice(each.unit.start, each.end),
+    );
+    return each.asked === 'payment' && isOften && asks ? { ...each, owner: 1 as const } : each;
+  });
   const spans = page.periods.filter(({ perYear }) => perYear === often.perYear);
   const first = readPlan(page, {
     scope: without(...spans.map(({ token }) => page.places[token]!)),

@@ -23,9 +23,15 @@ export function readOffers(page: Page): DraftReading | undefined {
     page.sentences.some(({ asks, text }) => asks && /^\W*(?:⟨l\d+⟩ )?compare(?![a-z])/.test(text));
   const both = page.questions.some((each) => forBoth.test(page.flat.slice(each.unit.start, each.unit.end)));
   const kinds = leaseAndLoan(page);
+  // "A flat 6 % a year, or 11 % compounded monthly. What is the true rate of the flat one?"
+  const isFlatToo =
+    ratesOf(page).length === 2 &&
+    page.kinds.some(({ says, weight }) => says === 'flat' && weight >= 9) &&
+    page.questions.some(({ asked }) => asked === 'nominalRate') &&
+    page.tokens.some(({ form }) => form === 'money');
   // Both payments of a loan whose rate changes.
   if (!compares && !kinds && changesOfText(page).some(({ kind }) => kind === 'rate')) return undefined;
-  if (!compares && !both && !kinds) return undefined;
+  if (!compares && !both && !kinds && !isFlatToo) return undefined;
   // "What does the holiday cost her?"
   if (isOfPause(page)) return undefined;
   const regions = kinds ?? regionsOf(page);

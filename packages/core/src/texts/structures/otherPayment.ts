@@ -23,7 +23,7 @@ const paysInstead = pattern(
 
 /** @returns nothing where only one payment is told of */
 export function readOtherPayment(page: Page): DraftReading | undefined {
-  const instead = readInsteadOf(page);
+  const instead = readInsteadOf(page) ?? readEither(page);
   if (instead) return instead;
   const asked = [...page.flat.matchAll(paysOther)].at(0);
   const told = [...page.flat.matchAll(paysInstead)].at(0);
@@ -79,6 +79,41 @@ function readInsteadOf(page: Page): DraftReading | undefined {
   const questions = ownedQuestions(page, ({ asked, start }): Owner =>
     asked === 'difference' ? 'across' : start < found.index ? 0 : 1,
   );
+  return paidOtherwise(page, first, questions, other);
+}
+
+/** "She could pay either 350 or 450 at the end of each month." */
+const either =
+  /⟨m(\d+)⟩(?: ⟨[ea]\d+⟩(?:-end)?|,? at (?:the )?(?:end|beginning|start) of ⟨e\d+⟩)?,? or (?:(?:at|with|by|even|else|paying|payments of|pay) )*⟨m(\d+)⟩(?= ⟨[ea]|,? at (?:the )?(?:end|beginning|start) of ⟨e|[.,;?]|$)/;
+
+/** One debt or fund, and two payments to choose from. */
+function readEither(page: Page): DraftReading | undefined {
+  const found = either.exec(page.flat);
+  const [usual, other] = [Number(found?.[1]), Number(found?.[2])];
+  if (!found || tokenAt(page, usual).value === tokenAt(page, other).value) return undefined;
+  const isOther = ({ start }: Span): boolean =>
+    page.tokens.some(
+      ({ form, value }, at) =>
+        page.places[at]!.start === start &&
+        form === 'money' &&
+        at !== usual &&
+        (value === tokenAt(page, other).value || value === tokenAt(page, usual).value),
+    );
+  const asUsual: RoleSign = { role: 'payment', weight: 15, start: found.index, end: found.index + found[0].length };
+  const told = { ...page, signs: page.signs.map((each, at) => (at === usual ? [asUsual] : each)) };
+  const names = (words: string, at: number): boolean =>
+    [...words.matchAll(/⟨m(\d+)⟩/g)].some(
+      ([, token]) => tokenAt(page, Number(token)).value === tokenAt(page, at).value,
+    );
+  const questions = ownedQuestions(page, (question): Owner => {
+    const words = wordsOf(page, question);
+    if (question.asked === 'difference' || question.asked === 'choice') return 'across';
+    return names(words, usual) === names(words, other) ? 'each' : names(words, usual) ? 0 : 1;
+  });
+  const first = readPlan(told, { scope: (place) => !isOther(place), questions: questionsOf(questions, 0) });
+  const { plan, read } = first;
+  if (plan.payment !== tokenAt(page, usual).value || plan.unknown === 'payment' || read.missing.length > 0)
+    return undefined;
   return paidOtherwise(page, first, questions, other);
 }
 

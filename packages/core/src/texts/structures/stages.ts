@@ -30,7 +30,7 @@ export function readStages(page: Page): DraftReading | undefined {
     each.asked === 'balance' ? { ...each, asked: 'finalAmount' as const } : each,
   );
   const isOther = questions.some(({ asked }) => asked !== 'finalAmount' && asked !== 'interest');
-  if (isOther || !questions.some(({ asked }) => asked === 'finalAmount')) return undefined;
+  if (isOther || questions.length === 0) return undefined;
   const second = secondStage(page, questions);
   if (!second) return undefined;
   const { region, token } = second;
@@ -190,7 +190,7 @@ function ownedByStage(page: Page, questions: readonly PlacedQuestion[], years: n
       !isThen &&
       (question.place?.afterYears === undefined || !isOwnPlace(page, question)
         ? stopped.test(said) ||
-          /first|by then/.test(said) ||
+          /first|by then|when the rate changes|at the change/.test(said) ||
           (at === 0 && ends === 2 && !questions.some((each) => stopped.test(wordsOf(page, each))))
         : Math.abs(question.place.afterYears - years) < 1e-9);
     return { ...question, place: undefined, owner: isFirst ? 0 : 1 };

@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 15, 'value of (?:the|her|his|their) (?:[a-z]+ )?(?:pot|nest egg|savings)(?! (?:today|now))'),
+  cue(
+    'finalAmount',
+    16,
+    'what (?:sum|amount) (?:does|do|will|did) (?:he|she|they|it|the [a-z]+) (?:end up with|finish with|have at the end)',
+    'how much money is (?:there|in (?:it|the [a-z]+))(?= (?:after|at the end|when|by|then)| ?\\?)',
+  ),
   cue('balance', 15, 'what is (?:in|on) (?:the|her|his|their) [a-z]+ when'),
   cue(
     'finalAmount',

@@ -6,6 +6,16 @@ import type { Asked } from './asked.ts';
 export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
+    18,
+    'how much (?:do|does|did|will|must) (?:he|she|they|it|the [a-z]+) pay (?:over and above|on top of|in addition to|besides|beyond) (?:the )?(?:<m>|(?:loan|price|principal|debt|sum borrowed))',
+    'difference between (?:the )?(?:sum|total) of (?:all |the )*(?:payments|instalments|deposits)[^?]{0,12} and (?:the )?(?:<m>|loan|amount|sum|principal|price)',
+    'what (?:will|does|did|would) (?![^?]*(?:holiday|pause|break|gap|rise|delay|change|suspension|skip))[^?⟨]{3,36} (?:have )?cost (?:(?:him|her|them|it) )?in interest',
+    'how much of (?:this|that|it) (?:has|have|did) (?:he|she|they|it) not (?:paid|put|pay|deposited)',
+    'how much (?:has|have|did|will|does) (?:the|her|his|their|this) (?:fund|account|money|trust|savings) (?:earned|earn|brought|made|yielded)',
+    'how much less than <m> (?:does|do|did|will) (?:he|she|they|it|the [a-z]+) (?:pay|put|deposit|save)',
+  ),
+  cue(
+    'interest',
     15,
     'by how much (?:does|do|did|will|would|has|have) (?:the|her|his|their|this) (?:money|sum|investment|capital|deposit|savings) (?:then )?(?:grow|grown|increase|increased|gain|gained)(?= ?[?,]| in| over| during)',
     'what is (?:the|her|his|their) (?:total |whole )?(?:gain|profit|growth|return)(?= ?[?,])',

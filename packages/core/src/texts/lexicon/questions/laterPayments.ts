@@ -5,6 +5,12 @@ import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
   cue(
+    'lastPayment',
+    15,
+    'what is the last of (?:them|these|those)',
+    'how (?:large|much|big) (?:is|will) the last(?: of them| be)?(?= ?[?,]|$)',
+  ),
+  cue(
     'newPayment',
     15,
     '@payment (?:once|when|after) (?:the|this|that) rate (?:has |is )?(?:risen|rises|gone up|goes up|fallen|falls|gone down|changed|changes|been (?:raised|lowered|changed))',

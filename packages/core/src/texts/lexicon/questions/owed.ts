@@ -4,6 +4,14 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const owedAsked: readonly Cue<Asked>[] = [
+  cue(
+    'balance',
+    18,
+    'how much (?:principal |capital )?(?:has|have) (?:still|yet|then still) to be (?:paid off|paid back|repaid|cleared)',
+    'to what (?:has|have|had|is|will) (?:the|her|his|their) (?:debt|loan|balance|principal|mortgage) (?:then )?(?:come|been brought|gone|fall|fallen|sunk|be brought)',
+    'what (?:would|will) (?:buy|get) (?:(?:her|him|them|the [a-z]+) )?out|what would buy the (?:loan|debt|mortgage) out',
+    'how much (?:principal|capital|of the (?:loan|debt|principal)) (?:is|was|remains?) (?:still |yet )?(?:to be (?:repaid|paid off|paid back)|unpaid)',
+  ),
   cue('balance', 15, 'how much is (?:then )?refinanced'),
   cue(
     'balance',

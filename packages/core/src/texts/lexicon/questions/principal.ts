@@ -6,6 +6,20 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    18,
+    'how much of (?:the|her|his|their) (?:<m> )?(?:loan|mortgage|debt|principal) (?:has|have|had|will) (?:he|she|they|it) (?:have )?(?:paid off|repaid|paid back|paid down)',
+    'how much (?:has|have|had) (?:he|she|they|it) (?:reduced|lowered|paid down|brought down|cut) (?:the|her|his|their) (?:loan|mortgage|debt|principal|balance)',
+  ),
+  cue(
+    'principal',
+    18,
+    'by (?:how much|what amount) (?:does|do|did|will) ~~(?:payments?|instal?lments?|he|she|they|it|the borrower)[^?]{0,20} (?:bring|brings|take|takes|push|pushes) (?:the|her|his|their|its) (?:debt|loan|balance|principal) down',
+    '(?:debt|loan|balance) (?:changed|affected|altered) by [^?]{0,40}by how much does it (?:fall|drop|go down)',
+    'how much (?:does|do|did|will) (?:the|her|his|their) (?:debt|loan|balance|principal) (?:drop|fall|decrease|go down|shrink|sink|come down)(?! to)',
+    'how much (?:do|does|did|will) (?:he|she|they|it|the [a-z]+) (?:repay|pay off|pay back) of (?:the|her|his|their|its) (?:principal|debt|loan|capital|balance)',
+  ),
+  cue(
+    'principal',
     17,
     'how far (?:has|have|does|did|will) (?:the|her|his|their) (?:debt|loan|balance|principal|mortgage) (?:then )?(?:come|been brought|gone|fall|fallen|sunk)',
     'what is (?:repaid|paid off|paid back|cleared)(?: of (?:the|her|his|their) (?:debt|loan|principal))? (?:in|with|by|during|over) ',

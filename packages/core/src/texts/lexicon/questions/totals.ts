@@ -6,6 +6,14 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    17,
+    'how much (?:will|does|do|has|have) (?:he|she|they|it|the [a-z]+) (?:have )?(?:paid|pay|handed over|repaid)(?: back)? (?:after|by the end of|over) (?:the )?(?:<t>|whole|full|term|end)',
+    'how much money (?:will|has|have) (?:have )?gone to (?:the|her|his|their)',
+    'what (?:are|were) (?:the|her|his|their|all) (?:the )?(?:deposits|payments|contributions|savings) in (?:total|all)',
+    'how much of (?:it|this|that) (?:is|are|was|were) (?:the|her|his|their) own (?:deposits|money|payments|savings|contributions)',
+  ),
+  cue(
+    'totalPaid',
     16,
     'what (?:does|do|did|will|would) (?:he|she|they|it|the [a-z]+) (?:receive|get|draw|withdraw|take out|take)(?: [a-z]+)? (?:altogether|in all|in total|all told)',
   ),

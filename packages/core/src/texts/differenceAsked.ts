@@ -1,0 +1,57 @@
+/** A difference asked of one plan: by how much a payment changes, or what the changes save. */
+
+import { placeAsked } from './askArgs.ts';
+import type { Asking, Found } from './asking.ts';
+import { comparedOf } from './comparedOf.ts';
+import { momentOf, type AskedPlan } from './placesInPlan.ts';
+import type { Compared } from './reading.ts';
+
+/** By how much the payment changes; or what the changes save. */
+export function differenceAsk({ page, question, of, last, is, unit }: Asking): Found {
+  const { plan, index, changesAfter } = of;
+  const isRise =
+    /ris|increas|reduc|fall|drop|grow|higher|lower|change|go(?:es)? (?:up|down)|(?:more|less)[^?]*(?:each|every|⟨[ea])/.test(
+      unit,
+    ) && !/interest|save|payments|how many|in all|altogether|total/.test(unit);
+  // "… the saving per month": of a payment that is lowered.
+  const isLowered =
+    /sav(?:es?|ed|ing)(?: [a-z]+)? (?:per|each|every|a) (?:month|payment|quarter)|sav(?:es?|ed|ing) ⟨[ea]\d+⟩/.test(
+      unit,
+    ) && plan.changes.every((each) => !('keep' in each) || each.keep === 'payments');
+  if (changesAfter !== undefined && (isRise || isLowered)) {
+    const before: Compared = { plan: index, quantity: 'payment' };
+    return {
+      quantity: 'difference',
+      plan: null,
+      args: { of: 'payment', between: [before, { ...before, args: { after: changesAfter } }] },
+    };
+  }
+  // "It is paid off after seven years. How much is that, and what interest is saved by it?"
+  const isByIt =
+    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])/.test(unit);
+  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
+    return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
+  // "What settles the 24 payments that are left, and how much interest is saved by doing so?"
+  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && plan.unknown === 'amount' && last.k === undefined)
+    return is('totalInterest');
+  if (plan.changes.length === 0)
+    return savedBySettling({ plan, k: momentOf(placeAsked(page, question.unit, 'moment'), of), is, unit });
+  return is('difference', { of: comparedOf(unit), between: ['asStated', 'withChanges'] });
+}
+
+/** "How much interest is saved if it is paid off after the 36th payment?" */
+const savedBySettling = ({
+  plan,
+  k,
+  is,
+  unit,
+}: Pick<Asking, 'is' | 'unit'> & Pick<AskedPlan, 'plan'> & { readonly k: number | undefined }): Found =>
+  k !== undefined &&
+  plan.payments !== null &&
+  k < plan.payments &&
+  /interest/.test(unit) &&
+  /(?:pay|repay|clear|settl)[a-z]*(?![a-z])[^?]{0,90}(?:off|early|in full|the (?:rest|loan|debt))|(?:settles|repays|clears) it/.test(
+    unit,
+  )
+    ? is('interestIn', { from: k + 1, to: plan.payments })
+    : undefined;
