@@ -1,7 +1,7 @@
 /** A reading without a doubt, looked at once more: does it ask what it says, and hear all that the text tells? */
 
 import { answersOf } from './answers.ts';
-import { choice, doubt, kindNames, missingNames, quoteOfToken } from './doubts.ts';
+import { choice, doubt, kindNames, missingNames, quoteOfToken, timingChoices } from './doubts.ts';
 import type { DraftReading } from './draftReading.ts';
 import { tellingWords } from './lexicon/telling.ts';
 import { sentenceAt, tokenAt, type Page } from './page.ts';
@@ -41,6 +41,7 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
     ...countLost(page, draft),
     ...placeLost(page, draft, asks),
     ...startsLater(page, draft),
+    ...firstUnheard(page, draft),
     ...unheard(page, draft, asks),
     ...partsMissed(page, asks),
     ...linesMissed(page),
@@ -138,6 +139,18 @@ function startsLater(page: Page, { plans }: DraftReading): ReadDoubt[] {
       : [],
   );
 }
+
+const firstFalls =
+  /(?:the|its|their|with the|her|his) first (?:of (?:them|which|these|the (?:payments|rentals|instal[a-z]+|deposits|withdrawals))|one|payment|rental|instal?ment|deposit|withdrawal)?,? ?(?:is |being |falls |falling |to be |comes )?(?:due |paid |payable |made |taken )?(?:at|on|when|upon) (?!the (?:same|usual|regular)|payment|(?:the )?(?:end|close|last))/g;
+
+/** "…, the first at the fair": when payments fall is told in words that are not understood. */
+const firstUnheard = (page: Page, { plans }: DraftReading): ReadDoubt[] =>
+  plans.length === 1 && plans.some(({ kind, payments }) => kind !== 'lump-sum' && kind !== 'convert' && payments !== 1)
+    ? [...page.flat.matchAll(firstFalls)].flatMap(({ index, 0: words }) => {
+        const isHeard = page.timings.some(({ start, end }) => start < index + words.length + 24 && end > index);
+        return isHeard ? [] : [doubt('timing', 'When does the first payment fall?', timingChoices(plans[0]!.timing))];
+      })
+    : [];
 
 /** What is owed, without a time. */
 const atNoTime = (asks: readonly ReadAsk[]): ReadDoubt[] =>

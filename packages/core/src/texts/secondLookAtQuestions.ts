@@ -46,6 +46,9 @@ const isQuestion = {
 
 const timesAsked: readonly string[] = ['payments', 'howLong', 'years'];
 
+const isAlike = (one: string, other: string): boolean =>
+  one === other || (timesAsked.includes(one) && timesAsked.includes(other));
+
 /** "How many withdrawals are there? How long will the fund last?" is one question. */
 const isAskedTwice = (page: Page, { start, end }: Span): boolean =>
   page.questions.some((each) => {
@@ -153,7 +156,7 @@ export function questionsMissed(page: Page, { asks, plans }: DraftReading): Read
       (each) =>
         each.start >= start &&
         each.start < end &&
-        page.questions.some((other) => other.start < start && other.asked === each.asked),
+        page.questions.some((other) => other.start < start && isAlike(other.asked, each.asked)),
     ).length;
     return own > 0 && (words > own || listed > own + again || isPair)
       ? [doubt('asks', `More is asked than is read of this: “${quoteOf(page, { start, end })}”`)]

@@ -13,6 +13,11 @@ export const moneyPaidCues: readonly Cue<WordRole>[] = [
     12,
     '(?:has|have|with|having) {m} (?:to put down|to pay down|for (?:an?|the|her|his|their) (?:down payment|deposit)|as an? (?:down payment|deposit))',
   ),
+  cue(
+    'downPayment',
+    12,
+    '(?:sells?|sold|buys?|bought|offers?|offered|pays?|paid|cost|costs|price of|bid)[^.;?!⟨]{0,60} {m} (?:now|down|today|at once|in cash|immediately) and <m> (?:<[ea]>|at)',
+  ),
   cue('payment', 11, '(?:lives?|living) on {m} (?:<a>|an? @period)'),
   cue('payment', 12, ...depositedEach, '(?:lives?|living) on {m}(?=[^.?!]{0,60}(?:from|out of))'),
   cue(

@@ -5,6 +5,17 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'duration',
+    11,
+    '(?:put|invested|deposited|placed|bought|paid)[^.?!]{0,60} {t} ago[^?!]{0,60}(?:worth|grown|amounts?|stands?)[^?!]{0,24}(?:today|now)',
+    '{t} ago[^?!]{0,24}(?:put|invested|deposited|placed|bought|paid)[^?!]{0,90}(?:worth|grown|amounts?|stands?)[^?!]{0,24}(?:today|now)',
+  ),
+  cue(
+    'newRate',
+    10,
+    '(?:thereafter|afterwards|after that|then),? (?:it|the rate|interest) (?:is|will be|is expected to be|is to be|is assumed to be|becomes) {p}',
+  ),
+  cue(
     'newRate',
     10,
     '<p>(?: (?:<[ae]>|compounded|convertible|nominal|a year)){0,4},? (?:in|during|for|over) the (?:first|initial|opening) <t>,? (?:and|but|then),? (?:at |it is |they earn |it earns |it pays )?{p}',

@@ -193,7 +193,10 @@ export const tellingWords: readonly TellingWords[] = [
   telling(
     'a first payment made at once',
     '<m> (?:at once|now|today|immediately|then) and (?:then )?<m> (?:at the end|<ea>|each|every)',
-    ({ plans }) => plans.some(({ unknown, amount }) => unknown !== 'amount' && (amount ?? 0) > 0),
+    ({ plans }) =>
+      plans.some(
+        ({ unknown, amount, downPayment }) => (unknown !== 'amount' && (amount ?? 0) > 0) || downPayment !== undefined,
+      ),
   ),
   telling(
     'money that is left alone afterwards',

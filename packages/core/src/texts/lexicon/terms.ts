@@ -28,7 +28,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:on )?the (?:first|1st|⟨o\\d+⟩) (?:day )?of (?:<e>|the @period)',
     '(?:beginning|start)[ -]of[ -](?:the[ -])?@period',
     '(?:plus|and|together with) the first (?:of ⟨n\\d+⟩|⟨e\\d+⟩|rental|payment|instal?lment)[^.;?!]{0,60} (?:on signing|at signing|on delivery|at once|today|now|down|is signed|is delivered)',
-    `${first},? (?:today|now|immediately|at once|(?:at|on) (?:the )?signing|straight ?away|right away|on delivery|on the first day(?! of)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
+    `${first},? (?:today|now|immediately|at once|(?:at|on) (?:the )?signing|straight ?away|right away|(?:on|at|with) (?:the )?delivery|on the first day(?! of)|when (?:it|the [a-z]+) (?:is|was) (?:signed|delivered|handed over|bought)|(?:on|at|with) (?:the )?(?:enrolment|registration|booking|order|ordering|purchase|joining)|on the day|at the outset|the same day|on the spot|at the time|the day|with the signing|on receipt|here and now|this very day|upfront|up front|on taking|upon)`,
     `${first},? when (?:the|it|she|he|they|you)[^.;?!⟨]{0,30} (?:is|are|was|were) (?:collected|delivered|handed over|fetched|picked up|signed|installed)`,
     '(?:beginning|starting|commencing|start|starts|begin|begins) (?:today|(?:right |just )?now|immediately|at once|straight ?away|right away|on signing|the day|this month|on delivery)',
     '(?:starting|beginning|starts|begins) (?:on )?this (?:very )?(?:week|day|morning|evening|monday|tuesday|wednesday|thursday|friday|saturday|sunday)',

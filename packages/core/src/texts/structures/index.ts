@@ -18,6 +18,7 @@ import { readRefinanced } from './refinanced.ts';
 import { readInterestFirst } from './interestFirst.ts';
 import { readStages } from './stages.ts';
 import { readStillToMake } from './stillToMake.ts';
+import { readToldPayment } from './toldPayment.ts';
 import { readTwoTerms } from './terms.ts';
 import { readWorthTwice } from './worthTwice.ts';
 import { readYearlyRates } from './yearlyRates.ts';
@@ -33,6 +34,7 @@ const structures: readonly ((page: Page) => DraftReading | undefined)[] = [
   readCalledIn,
   readOtherPayment,
   readOtherRate,
+  readToldPayment,
   readOtherSum,
   readGoalToo,
   readInterestFirst,

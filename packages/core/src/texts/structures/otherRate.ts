@@ -23,6 +23,8 @@ export function readOtherRate(page: Page): DraftReading | undefined {
   const sentence = other === undefined ? undefined : sentenceAt(page, page.places[other]!);
   if (one === undefined || other === undefined || third !== undefined || !sentence?.text.includes('?'))
     return undefined;
+  const moved = readRateMoved(page);
+  if (moved) return moved;
   const asking = tailOf(sentence);
   if (Number(wouldChange.exec(asking.text)?.[1] ?? -1) === other) return readRateChanged(page, asking, other);
   if (Number(atAnother.exec(asking.text)?.[1] ?? -1) !== other) return undefined;
@@ -49,6 +51,36 @@ export function readOtherRate(page: Page): DraftReading | undefined {
 /** "…, and how does the payment change if the rate increases to 5.5 %?" */
 const wouldChange =
   /^[^⟨]*(?:change|rise|fall|increase|decrease|more|less|higher|lower)[^⟨]* (?:if|were|should) (?:the |its |this )?(?:[a-z]+ ){0,2}rates? (?:[a-z]+ ){0,3}⟨p(\d+)⟩(?: [a-z]+| ⟨[ea]\d+⟩|,){0,5}\W*$/;
+
+const movedTo =
+  /(?<![a-z])if (?:the )?(?:[a-z]+ ){0,3}(?:went|goes|rose|rises|fell|falls|changed|changes|increased|increases|dropped|drops|moved|moves|climbed|climbs|raised|cut|lowered) from ⟨p(\d+)⟩(?:[^?.⟨]|⟨[ea]\d+⟩){0,40} to ⟨p(\d+)⟩/;
+
+/** "By how much would the payment rise if the rate went from 4.8 % to 5.8 %?": the same at the one and at the other. */
+function readRateMoved(page: Page): DraftReading | undefined {
+  const found = movedTo.exec(page.flat);
+  const said = found && sentenceAt(page, { start: found.index, end: found.index });
+  if (!found || !said?.asks) return undefined;
+  const other = Number(found[2]);
+  const told = withoutNewRates(page);
+  const questions = ownedQuestions(told, ({ asked: what }) => (what === 'difference' ? 'across' : 'each'));
+  const first = readPlan(told, { scope: without(page.places[other]!), questions: questionsOf(questions, 0) });
+  const { plan, read } = first;
+  const isOpen = plan.unknown !== 'rate' && plan.changes.length === 0 && read.missing.length === 0;
+  if (!plan.rate || !isOpen || !questions.some(({ owner }) => owner === 'across')) return undefined;
+  return follow(
+    told,
+    { ...first, plan: { ...plan, name: 'first' } },
+    questions,
+    { name: 'then', rate: { ...plan.rate, value: tokenAt(page, other).value } },
+    [],
+    [[other, 'rate']],
+    ({ unit }) => {
+      const words = page.flat.slice(unit.start, unit.end);
+      const of = /interest(?! rate)/.test(words) ? 'totalInterest' : quantitySought[plan.unknown];
+      return { quantity: 'difference', args: { of, between: [0, 1] } };
+    },
+  );
+}
 
 /** By how much what is sought differs at the other rate. */
 function readRateChanged(page: Page, asking: Sentence, other: number): DraftReading | undefined {
@@ -88,7 +120,7 @@ function tailOf(sentence: Sentence): Sentence {
 }
 
 /** Quoted as the first one, where it says nothing of that itself. */
-function rateThen(page: Page, sentence: Sentence, rate: ReadRate, value: number): ReadRate {
+export function rateThen(page: Page, sentence: Sentence, rate: ReadRate, value: number): ReadRate {
   const quoting = page.quotings.find((each) => isIn([sentence], each))?.says;
   const perYear = page.periods.find(
     ({ use, token }) => use === 'compounding' && isIn([sentence], page.places[token]!),

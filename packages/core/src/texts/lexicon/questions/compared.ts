@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'choice',
+    12,
+    'which (?:of [a-z ]+ )?(?:[a-z]+ )?(?:grows|is growing|increases|accumulates) (?:faster|quicker|fastest|more|slower)',
+  ),
+  cue(
     'difference',
     14,
     'what is the (?:increase|rise|fall|drop|reduction|decrease|change) (?:in|of) (?:the |her |his |their )?(?:<e> )?(?:@payment|interest|term|total)',

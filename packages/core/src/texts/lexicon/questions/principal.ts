@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const principalAsked: readonly Cue<Asked>[] = [
   cue(
     'principal',
+    14,
+    'how much of ~~ is (?:the )?(?:principal|capital)(?= ?[?.,(])',
+    'how much of ~~~~ is (?:the )?(?:principal|capital)(?= ?[?.,(])',
+  ),
+  cue(
+    'principal',
     18,
     'how much of (?:the|her|his|their) (?:<m> )?(?:loan|mortgage|debt|principal) (?:has|have|had|will) (?:he|she|they|it) (?:have )?(?:paid off|repaid|paid back|paid down)',
     'how much (?:has|have|had) (?:he|she|they|it) (?:reduced|lowered|paid down|brought down|cut) (?:the|her|his|their) (?:loan|mortgage|debt|principal|balance)',
