@@ -45,7 +45,9 @@ export function withTheMissing(
   const words = page.flat.slice(place.start, place.end);
   const isSingle = unread ? page.unread.length === 1 : page.unread.length === 0 && last?.asks === true;
   const isAlone = found.length === 0 && page.sentences.filter(({ asks }) => asks).length === 1;
-  if (isSingle && agrees(words, plan.unknown, isAlone)) return { asks: asksAll, doubts: [], agreed: true };
+  // What the case is has to be told by more than a word that may mean anything.
+  const isSure = plan.kind === 'lump-sum' || page.kinds.some(({ says, weight }) => says === plan.kind && weight >= 5);
+  if (isSingle && agrees(words, plan.unknown, isAlone && isSure)) return { asks: asksAll, doubts: [], agreed: true };
   const says = `The question is not understood: it is taken to ask for what is missing, ${missingNames[plan.unknown]}.`;
   return { asks: asksAll, doubts: [doubt('asks', says)] };
 }

@@ -50,6 +50,9 @@ export function asksOfPlan(
   return asks;
 }
 
+const extraNamed =
+  '(?:the |this |that |her |his |their |its )?(?:[a-z]+ )?(?:lump|extra|special|one-off|additional|legacy|inheritance|bonus|windfall|gift|prize|refund|prepayment)';
+
 /** "The balance just before and just after the 9th payment" asks twice. */
 function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQuestion[] {
   const both =
@@ -58,9 +61,13 @@ function beforeAndAfter({ flat }: Page, each: PlacedQuestion): readonly PlacedQu
     );
   if (each.asked !== 'balance' || !each.place || !both || both[1] === both[2]) return [each];
   const { moment: _, ...place } = each.place;
+  const behind = flat.slice(each.unit.start + both.index + both[0].length);
+  const [before, after] = new RegExp(`^ ${extraNamed}`).test(behind)
+    ? (['beforeExtra', 'afterExtra'] as const)
+    : (['beforePayment', 'justAfterPayment'] as const);
   return [both[1], both[2]].map((word) => ({
     ...each,
-    place: { ...place, moment: word === 'before' ? ('beforePayment' as const) : ('justAfterPayment' as const) },
+    place: { ...place, moment: word === 'before' ? before : after },
   }));
 }
 
@@ -237,7 +244,20 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
     !/balloon|residual/.test(unit);
   if (isAtEnd && !isOwed && (earns || asked === 'finalAmount')) return is('finalAmount');
   if (plan.unknown === 'finalAmount' && isAtEnd && k === undefined) return is('finalAmount');
-  return is('balanceAfter', k === undefined ? {} : { k, ...(place?.moment ? { moment: place.moment } : {}) });
+  const moment = momentOfExtra(plan, k, unit) ?? place?.moment;
+  return is('balanceAfter', k === undefined ? {} : { k, ...(moment ? { moment } : {}) });
+}
+
+const beforeExtra = new RegExp(`(?<![a-z])before ${extraNamed}`);
+const afterExtra = new RegExp(
+  `(?<![a-z])(?:after|following) ${extraNamed}|(?:once|when) ${extraNamed}[a-z ]{0,20} (?:has|have|had|is|was)(?: been)? (?:paid|made|put|used|added)`,
+);
+
+/** "What is owed just after the lump sum?", where one is paid then. */
+function momentOfExtra({ changes }: ReadPlan, k: number | undefined, unit: string): ReadArgs['moment'] {
+  if (!changes.some(({ kind, after }) => kind === 'extra' && after === k)) return undefined;
+  const both = unit.replace(/before,? and (?:just |right |immediately |directly |straight )?after/, '');
+  return beforeExtra.test(both) ? 'beforeExtra' : afterExtra.test(both) ? 'afterExtra' : undefined;
 }
 
 function rangeAsk({ page, question: { asked, place, start, unit }, of, last, is }: Asking): Found {

@@ -49,6 +49,7 @@ const moments: readonly MomentRecord[] = [
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
+  moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),
   moment('term (?:is|of|was) {t}'),
   moment('(?:has an?|for an?|with an?|an initial) {t} term'),
   moment('(?:pays?|paid) (?:as agreed |regularly |normally |as usual )?for {t}'),
@@ -111,7 +112,9 @@ function isOfEach(page: Page, token: number): boolean {
   const isAtOnce =
     /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first (?:payment|month|one)|outset|beginning)/;
   if (isAtOnce.test(told)) return true;
-  return isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting)(?![a-z])/.test(told);
+  return (
+    isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting|begins|starts)(?![a-z])/.test(told)
+  );
 }
 
 /** "After a year she can pay 480 a month": a second payment with a moment beside it. */

@@ -65,7 +65,7 @@ export function rangeOf(
     return { from: plan.payments - place.lastPayments + 1, to: plan.payments };
   if (place.isThat && last.k !== undefined) return { from: last.k, to: last.k };
   if (place.isThat && last.to !== undefined) return { from: last.to, to: last.to };
-  if (place.isNext && last.k !== undefined) return { from: last.k + 1, to: last.k + 1 };
+  if (place.isNext) return { from: (last.k ?? 0) + 1, to: (last.k ?? 0) + 1 };
   if (place.isLast && plan.payments !== null) return { from: plan.payments, to: plan.payments };
   if (place.from !== undefined && place.to !== undefined) return { from: place.from, to: place.to };
   if (place.same && last.from !== undefined && last.to !== undefined) return { from: last.from, to: last.to };

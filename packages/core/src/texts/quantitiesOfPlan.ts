@@ -162,7 +162,9 @@ function balances(from: SolvedPlan, { k = 0, moment }: ReadArgs): number[] {
   const read = k === 0 ? [solved.numbers.amount] : numbersOf(from, { quantity: 'balance-after', after: k });
   // An extra payment that comes with it is made before or after one looks.
   const extra = solved.table.rows[k - 1]?.extra ?? 0;
-  const exact = extra > 0 ? [...read.map((each) => each + extra), ...read] : read;
+  const before = read.map((each) => each + extra);
+  const both = extra > 0 && moment !== 'beforeExtra' ? [...before, ...read] : before;
+  const exact = moment === 'afterExtra' ? read : both;
   const i = solved.table.rows[k - 1]?.rate ?? solved.values.i;
   if (solved.plan.timing !== 'begin') {
     const payment = solved.table.rows[k - 1]?.payment ?? 0;

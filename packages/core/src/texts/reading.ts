@@ -116,7 +116,8 @@ export type ReadQuantity =
 
 export interface ReadArgs {
   readonly k?: number;
-  readonly moment?: 'justAfterPayment' | 'beforePayment';
+  /** An extra payment that comes with it may be made before one looks, or after. */
+  readonly moment?: 'justAfterPayment' | 'beforePayment' | 'beforeExtra' | 'afterExtra';
   readonly from?: number;
   readonly to?: number;
   readonly after?: number;

@@ -67,7 +67,7 @@ export const written: readonly Written[] = [
   {
     text: 'A $16,000 loan is to be repaid over 5 years, monthly, at the end of each month, at 7.5% compounded monthly. After the 24th payment the borrower makes a lump-sum payment of $3,000 and the remaining payments are recalculated over the rest of the original term. Find the first payment, the balance right after the lump sum, and the new payment.',
     plans: ['borrowing amount=16000 rate=0.075/nominal/12 n=60 p=12 final=0 extra@24:3000/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:24', 'payment after:24'],
+    asks: ['payment', 'balanceAfter k:24 moment:afterExtra', 'payment after:24'],
   },
   {
     text: 'Compare 6.2% compounded daily with 6.3% compounded annually. Which is the higher rate, and by how much as effective rates?',
@@ -2196,7 +2196,7 @@ export const written: readonly Written[] = [
   {
     text: 'After his 30th of 72 month-end payments on a £21,000 loan at 8.04% compounded monthly, Ed puts in a further £3,000 and asks for lower payments over the rest of the term. Calculate his first payment, the balance after the extra £3,000, and his new payment.',
     plans: ['borrowing amount=21000 rate=0.0804/nominal/12 n=72 p=12 final=0 extra@30:3000/payments ?payment'],
-    asks: ['payment', 'balanceAfter k:30', 'payment after:30'],
+    asks: ['payment', 'balanceAfter k:30 moment:afterExtra', 'payment after:30'],
   },
   {
     text: 'A ten-year loan of $88,000 at 5.76% compounded monthly has month-end payments. At the end of year 4 the borrower switches to 7-year repayment of the remaining balance at 6.12%. What is the new payment?',

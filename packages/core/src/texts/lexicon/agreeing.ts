@@ -34,7 +34,7 @@ const byUnknown: Readonly<Record<Unknown, Agreeing>> = {
       'have|what has|worth|grow|value|become|total|sum|amount|accumul|account|fund|there|get|receive|collect|come to',
     ),
     goesAgainst: word(
-      'each|every|⟨[ea]|interest|borrow|invest|first|now|today|rate|more|less|differ|payment|instal|paid in|deposited',
+      'each|every|⟨[ea]|interest|borrow|invest|first|now|today|rate|more|less|differ|payment|instal|paid in|deposited|pay (?:you|him|her|them|me|for)',
     ),
   },
   payments: {

@@ -12,7 +12,7 @@ export const depositedOnce: readonly string[] = [
 
 /** "She deposits 5,000 at once and 200 at the end of each month": what the savings begin with. */
 export const depositedFirst: readonly string[] = [
-  '(?:deposits?|deposited|invests?|invested|puts?(?: in)?|paid in|pays? in) {m} (?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
+  '(?:deposits?|deposited|invests?|invested|puts?(?: in)?|paid in|pays? in) {m} (?:(?:in(?:to)?|with|at) (?:an?|the|her|his|your|their) [a-z]+ )?(?:at once|now|today|immediately|at the (?:start|outset|beginning)) and (?:then )?<m> (?:<[ea]>|at the (?:end|start|beginning) of <e>)',
 ];
 
 /** "She transfers 200 to an account", "each month, 200 is deposited": what is saved each time. */

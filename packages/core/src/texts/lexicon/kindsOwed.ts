@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'borrowing',
+    8,
+    '(?:sells?|selling|sold|buys?|buying|bought) (?:the|an?|this|her|his|their|your) (?:contract|note|mortgage|claim)',
+    'contract (?:that|which) (?:still )?(?:pays|gives|brings)',
+  ),
+  cue(
+    'borrowing',
     9,
     '(?:raises?|raised|raising|obtains?|obtained|secures?|secured|gets?|got) <m> from (?:its|the|a|an|his|her|their) (?:[a-z]+ )?(?:bank|lender|credit union|society|insurer|finance [a-z]+)',
     'lender (?:hands? over|pays? out|gives|provides|puts up) <m>',

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    11,
+    '(?:puts? in|pays? in|puts?|adds?|contributes?) (?:an?|the|her|his|their) (?:legacy|inheritance|bonus|windfall|gift|prize|(?:tax )?refund) of {m}',
+  ),
+  cue(
     'newPayment',
     11,
     '<m> (?:<[ea]>|at (?:the )?(?:end|beginning|start))[^?]{0,120}(?:after (?:that|which)|thereafter|afterwards),? (?:he|she|they|it|[a-z]+) (?:will )?(?:then )?(?:pays?|deposits?|saves?|puts? in|sets? aside) {m}(?= ?[.,;]| (?:<[ea]>|at|until))',

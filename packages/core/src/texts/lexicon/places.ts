@@ -1,6 +1,7 @@
 /** Words by which a question names payments and times: ranges, and moments. Adding one is adding a record. */
 
 import { pattern } from '../pattern.ts';
+import type { ReadArgs } from '../reading.ts';
 
 /** Where in the plan a question looks; counts are payments, times are in years. */
 export interface AskedPlace {
@@ -34,7 +35,7 @@ export interface AskedPlace {
   /** The payment behind the one that was looked at before. */
   readonly isNext?: boolean;
   readonly atChange?: boolean;
-  readonly moment?: 'beforePayment' | 'justAfterPayment';
+  readonly moment?: NonNullable<ReadArgs['moment']>;
   /** The numbers that are taken, with what each is. */
   readonly taken: readonly { readonly token: number; readonly role: 'after' | 'from' | 'to' | 'yearIndex' }[];
 }

@@ -108,7 +108,8 @@ function coreAsk(
       if (args.include?.includes('downPayment')) return { quantity: 'total-price' };
       return { quantity: owesMore && args.only === undefined ? 'total-with-end' : 'total-paid' };
     case 'balanceAfter':
-      return isBegin || args.k === undefined
+      // What is owed before the payment or the extra payment that falls then is no part of its own.
+      return isBegin || args.k === undefined || args.moment === 'beforePayment' || args.moment === 'beforeExtra'
         ? undefined
         : { quantity: 'balance-after', args: { after: String(args.k) } };
     case 'leftToPay':

@@ -13,13 +13,15 @@ import { follow, without } from './followers.ts';
 import { ownedQuestions, questionsOf, wordsOf, type Across, type Owned, type Owner } from './severalPlans.ts';
 
 const paysOther = pattern(
-  'if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
+  'if (?:only |just )?{m} (?:can|could|may) be (?:paid|saved|drawn|taken|deposited|put by|put aside|set aside)|if (?:instead )?{m} (?:is|are|were|was) (?:paid|saved|drawn|taken|deposited)(?: back| in| out)?(?! (?:down|now|today|at once|extra|more))|if (?:[a-z]+ ){1,3}?(?:decides? to |chooses? to |were to |could |can |would |instead |agrees? to |only |is able to )*(?:pays?|paid|repays?|repaid|affords?|manages?|saves?|saved|deposits?|deposited|withdraws?|withdrew|draws?|drew|takes? out|took out)(?: back| in)? {m}(?! (?:more|extra|less|additional|on top|down|now|today|at once|for))',
 );
 
 /** "The borrower decides to pay 1,500 instead of the required payment." */
 const paysInstead = pattern(
   '(?:decides? to |chooses? to |prefers? to |wants? to |agrees? to |can |could |is able to )?(?:pays?|repays?|manages?|affords?|spares?) {m}(?: [a-z]+| <[ea]>){0,3} instead(?: of (?:the|this|that)(?: <e>| [a-z]+)? ?(?:@payment|amount)?)?',
 );
+
+const mayStand: ReadonlySet<string> = new Set(['payment', 'amount', 'payments', 'howLong', 'years']);
 
 /** @returns nothing where only one payment is told of */
 export function readOtherPayment(page: Page): DraftReading | undefined {
@@ -30,16 +32,21 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const found = asked ?? told;
   const said = found && sentenceAt(page, { start: found.index, end: found.index });
   if (!found || !said || said.asks !== (found === asked)) return readAskedAgain(page);
-  const token = Number(found[1] ?? found[2]);
+  const token = Number(found[1] ?? found[2] ?? found[3]);
   const questions = ownedQuestions(page, ({ asked: what, start }): Owner => {
     const isFirst = said.asks ? start < said.start : what === 'payment';
     return isFirst ? 0 : what === 'difference' ? 'across' : 1;
-  });
+    // "If only 200 can be saved, how many more months does it take?"
+  }).map((each) =>
+    each.owner === 1 && /(?<![a-z])how many more(?![a-z])/.test(wordsOf(page, each))
+      ? { ...each, asked: 'difference' as const, owner: 'across' as const }
+      : each,
+  );
   const [first, second] = [questionsOf(questions, 0), questions.filter(({ owner }) => owner !== 0)];
   const isTime = second.some(({ asked }) =>
     ['payments', 'years', 'howLong', 'lastPayment', 'difference'].includes(asked),
   );
-  if (!isTime || !first.some(({ asked }) => asked === 'payment' || asked === 'amount')) return readAskedAgain(page);
+  if (!isTime || !first.some(({ asked }) => mayStand.has(asked))) return readAskedAgain(page);
   const other = tokenAt(page, token);
   const again = page.places.filter(
     (_, at) => page.tokens[at]?.form === 'money' && page.tokens[at].value === other.value,
@@ -48,6 +55,9 @@ export function readOtherPayment(page: Page): DraftReading | undefined {
   const isOutside = without(said);
   const asStated = readPlan(page, { scope: (place) => isOutside(place) && !isAgain(place), questions: first });
   const { plan, read } = asStated;
+  // "For how long must 250 be saved? If only 200 can be saved, …"
+  if ((plan.payment ?? 0) > 0 && plan.unknown === 'payments' && read.missing.length === 0)
+    return paidOtherwise(page, asStated, questions, token);
   // "600 a month would repay a loan. How large is it? If 750 were paid …": the same loan.
   const isSought = plan.unknown === 'amount' && plan.payment !== null && plan.amount === null;
   const isOpen = plan.payment === null || isSought;

@@ -161,7 +161,9 @@ export function comparedBy(
   const own =
     question.asked === 'choice' && after ? `${asked} ${page.flat.slice(after.unit.start, after.unit.end)}` : asked;
   const words =
-    question.asked === 'difference' && choice && !/interest|total|in all|altogether|whole|payment|rate/.test(own)
+    question.asked === 'difference' &&
+    choice &&
+    !/interest|total|in all|altogether|whole|payment|rate|over (?:the |all )?(?:⟨t|term|years)/.test(own)
       ? `${page.flat.slice(choice.unit.start, choice.unit.end)} ${own}`
       : own;
   const { by, want } = measureOf(bareDifference(page, question) ?? words, plans);

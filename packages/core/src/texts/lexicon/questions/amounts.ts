@@ -7,6 +7,11 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     14,
+    '(?:what|how much) (?:does|will|would|should|can|must) (?:he|she|they|the (?:buyer|investor|bank|purchaser|company)) (?:pay|give|offer) (?:you|him|her|them|me|us|for (?:it|the (?:contract|note|claim|mortgage|loan)))(?! (?:<[ea]>|each|every|at the end))',
+  ),
+  cue(
+    'amount',
+    14,
     'how (?:expensive|dear) an?',
     'how much (?:car|house|home|flat|boat|van)(?= (?:can|could|may|is|does))',
     '(?:what|which|find|calculate|determine|compute) (?:is )?(?:the |a )?(?:highest|maximum|largest|greatest|top|full|purchase|cash|selling|asking)? ?(?:cash |purchase |selling )?price (?:of|for|that|he|she|they|you|can|could|may|should|does|did|was|is|range)',
