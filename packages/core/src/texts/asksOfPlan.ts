@@ -192,7 +192,7 @@ const comesBehind = ({ flat }: Page, { unit }: PlacedQuestion): boolean =>
 
 /** Only the full payments are asked for. */
 const countsFull = ({ flat }: Page, unit: string): ReadArgs =>
-  /(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life))/.test(
+  /(?:withdraw|draw|take|pay) (?:out )?the (?:full|whole) amount|the full (?:amount|sum) be|(?:of|for) the full (?:amount|sum)|(?:full|whole|complete)(?![a-z])(?! (?:debt|loan|amount|sum|term|time|price|cost|life|number))/.test(
     unit,
   ) ||
   /(?<![a-z])in full(?![a-z])|(?:withdraw|draw|tak)[a-z]* the full (?:amount|sum)(?![a-z])/.test(unit) ||

@@ -111,7 +111,12 @@ function isOfEach(page: Page, token: number): boolean {
     );
   const isAtOnce =
     /(?:right|straight) from (?:the )?(?:very )?(?:start|beginning|first|outset)|from the (?:very )?(?:start|first (?:payment|month|one)|outset|beginning)/;
-  if (isAtOnce.test(told)) return true;
+  // "30 more than she must."
+  const isOnTop =
+    /^ (?:more|extra) than (?:he|she|they|it) (?:must|has to|have to|needs?|is required|are required)/.test(
+      page.flat.slice(end, end + 60),
+    );
+  if (isAtOnce.test(told) || isOnTop) return true;
   return (
     isEach && !/(?:^|[^a-z])(?:after|from|once|later|then|when|beginning|starting|begins|starts)(?![a-z])/.test(told)
   );

@@ -19,6 +19,6 @@ export function comparedOf(unit: string): ReadQuantity {
   )
     return 'payments';
   if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
-  if (/years|how much (?:sooner|earlier)|how long/.test(unit)) return 'years';
+  if (/years|how much (?:sooner|earlier|longer)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

@@ -28,7 +28,9 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
   }
   // "It is paid off after seven years. How much is that, and what interest is saved by it?"
   const isByIt =
-    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])/.test(unit);
+    /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])|(?<![a-z])(?:avoid|escape)(?![a-z])/.test(
+      unit,
+    );
   if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
     return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
   // "What settles the 24 payments that are left, and how much interest is saved by doing so?"

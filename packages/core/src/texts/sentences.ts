@@ -32,7 +32,7 @@ export function isAnswered(sentence: Sentence, sentences: readonly Sentence[]): 
   const next = sentences
     .slice(sentences.indexOf(sentence) + 1)
     .find(({ text }) => !/^\W*(?:asks|asked|says|said|answers) [^⟨]*$/.test(text));
-  return /\?/.test(sentence.text) && /^\W*(?:(?:for|about|over) )?⟨[tnmpe]\d+⟩\W*$/.test(next?.text ?? '');
+  return /\?/.test(sentence.text) && /^\W*(?:(?:for|about|over) )?⟨[tnmpe]\d+⟩[^\w?]*$/.test(next?.text ?? '');
 }
 
 export function sentencesOf(flat: string): Sentence[] {

@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('saving', 9, '(?:plan|fund|scheme|account) takes (?:in )?<m> (?:<[ea]>|at)'),
   cue(
     'saving',
     7,

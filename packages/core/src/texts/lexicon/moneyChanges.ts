@@ -9,6 +9,16 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'extra',
+    13,
+    'in addition to (?:the|her|his|their) (?:<o> (?:<e> )?@payment|@payment (?:number )?<n>)[^.;?!⟨]{0,40} {m}',
+  ),
+  cue(
+    'paymentRise',
+    13,
+    '{m} more than (?:he|she|they|it) (?:must|has to|have to|needs? to|(?:is|are) required to|owes?)(?! <m>)',
+  ),
+  cue(
+    'extra',
     11,
     '(?:puts? in|pays? in|puts?|adds?|contributes?) (?:an?|the|her|his|their) (?:legacy|inheritance|bonus|windfall|gift|prize|(?:tax )?refund) of {m}',
   ),

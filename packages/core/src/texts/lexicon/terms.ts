@@ -20,7 +20,7 @@ export const timingCues: readonly Cue<Timing>[] = [
     'at the (?:beginning|start)(?= (?:and|or|but) (?:[a-z]+ )?(?:at )?the (?:end|close) of <e>)',
     'payable in advance',
     'up front (?:each|every)',
-    'prepaid',
+    '(?<!(?:loan|debt|mortgage|credit)[^.?!]{0,80}(?:is|was|be) )prepaid(?! (?:after|with|by|early))',
     '(?:at|from|on) the (?:beginning|start|first day) of each of (?:the |its )?(?:next |following |first |coming )?<nt>',
     '(?:at|from) the (?:beginning|start|opening|outset) of (?:<e>|(?:the|its|their|a|each|that) @period)',
     'at (?:the )?(?:beginning|start) of <e>',

@@ -48,6 +48,10 @@ const paidThen =
 /** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
 function readOwedLater(page: Page): DraftReading | undefined {
   const wait = waitOf(page);
+  // "…, and then settles the debt with one payment": nothing is repaid over time.
+  const isOnce =
+    /(?:repaid|paid back|repays?|settled|settles?|clears?|cleared)[^.?!⟨]{0,24} (?:in|by|with) (?:one|a single) (?:payment|sum)/;
+  if (isOnce.test(page.flat)) return undefined;
   if (!wait || !/loan|borrow|debt|lent|lends/.test(page.flat)) return undefined;
   const isPause = changesOfText(page).some(
     ({ kind, after = 0, afterYears = 0 }) => kind === 'skip' && after + afterYears > 0,

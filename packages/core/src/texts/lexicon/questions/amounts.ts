@@ -7,6 +7,11 @@ export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
     14,
+    '(?:what|which|how (?:large|big) an?) (?:mortgage|loan|debt) can (?:he|she|they|it|[a-z]+|the [a-z]+) (?:have|get|take|take out|afford|carry|pay|service|support|manage)',
+  ),
+  cue(
+    'amount',
+    14,
     '(?:what|how much) (?:does|will|would|should|can|must) (?:he|she|they|the (?:buyer|investor|bank|purchaser|company)) (?:pay|give|offer) (?:you|him|her|them|me|us|for (?:it|the (?:contract|note|claim|mortgage|loan)))(?! (?:<[ea]>|each|every|at the end))',
   ),
   cue(

@@ -5,6 +5,12 @@ import type { Asked } from './asked.ts';
 
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
+    'difference',
+    15,
+    'how much interest (?:does|do|will|would|did|can) (?:he|she|they|it|this|that|the [a-z]+) (?:avoid|escape|spare|not have to pay)',
+  ),
+  cue('difference', 14, 'how much longer (?:does|do|will|would|must|is)'),
+  cue(
     'choice',
     12,
     'which (?:of [a-z ]+ )?(?:[a-z]+ )?(?:grows|is growing|increases|accumulates) (?:faster|quicker|fastest|more|slower)',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'nominalRate',
+    11,
+    '(?:what|find|calculate|determine|compute)(?: is| was)? (?:the|its|her|his|their) (?:annual |nominal |yearly )?yield(?! to)',
+  ),
+  cue(
     'effectiveRate',
     14,
     'rate (?:once|when|after|with) (?:the )?compounding is (?:taken into account|included|allowed for|considered)',

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const timesAsked: readonly Cue<Asked>[] = [
+  cue('years', 14, 'how old (?:is|will|was) (?:he|she|the [a-z]+)(?: be)? when'),
   cue('payments', 13, 'how many half-? ?payments'),
   cue(
     'howLong',
