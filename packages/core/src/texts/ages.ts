@@ -14,7 +14,7 @@ const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])
 const young = /⟨[no]\d+⟩[^⟨]*⟨[^]*(?:⟨o\d+⟩|\d(?:st|nd|rd|th)) birthday/;
 
 const born =
-  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they) (?:was|were) born/;
+  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they|[a-z]+) (?:was|were) born/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(
@@ -42,6 +42,13 @@ export function agesOf(page: Page): Ages | undefined {
     const isSame = turned !== undefined && tokenAt(page, Number(turned)).value === years;
     return agesBetween(page, years, [grown[1], isSame ? turned : undefined]);
   }
+  // "On the day she was born … when she turns 18".
+  const turns = born.test(page.flat)
+    ? /(?:when|as|until) (?:he|she|they|[a-z]+) (?:turns|is|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
+        page.flat,
+      )
+    : null;
+  if (turns) return agesBetween(page, tokenAt(page, Number(turns[1])).value, [turns[1]]);
   for (const found of [between.exec(page.flat), oldAndThen(page.flat)]) {
     const [told, ...places] = found ?? [];
     if (

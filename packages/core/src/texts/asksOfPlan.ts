@@ -233,6 +233,14 @@ function balanceAsk({ question: { asked, place }, of, last, is, unit }: Asking):
   const isNow =
     k === undefined && plan.unknown === 'amount' && /(?<![a-z])(?:now|today|at present)(?![a-z])/.test(unit);
   if (isNow) return is('amount');
+  // Where payments come first, the last one falls a period before the end.
+  const isAfterLast =
+    plan.timing === 'beginning' &&
+    plan.payments !== null &&
+    /(?:just|right|immediately|directly|straight) after (?:the|her|his|their|its) (?:last|final)(?: (?:one|payment|deposit|instal?ment|contribution))?\W*$/.test(
+      unit,
+    );
+  if (isAfterLast) return is('balanceAfter', { k: plan.payments, moment: 'justAfterPayment' });
   const isAtEnd = k === undefined || (plan.payments !== null && k === plan.payments);
   const earns = plan.kind === 'saving' || plan.kind === 'lump-sum' || plan.kind === 'drawing-down';
   // "What is left of the loan after ten years?"

@@ -103,7 +103,7 @@ function isOfEach(page: Page, token: number): boolean {
   // "If she adds 100 to every payment, after how many payments is it paid off?"
   const told = (sentence?.text ?? '').replace(/after how many[^?]*\?/, '');
   const isEach =
-    /(?:each|every) (?:payment |one |of them )?(?:is|are|was|were) (?:(?:raised|increased|lifted|put up) by )?$/.test(
+    /(?:each|every) (?:payment |one |of them )?(?:is|are|was|were) (?:(?:raised|increased|lifted|put up) by )?$|(?:is|are|was|were) each (?:raised|increased|lifted|put up) by $/.test(
       page.flat.slice(0, start),
     ) ||
     /^ (?:(?:extra|more)(?: than [a-z ]{3,20}?)? )?(?:(?:is|are|was|were) (?:paid|added|put in) )?(?:(?:to|with) )?(?:each|every|⟨e\d+⟩|all)(?![a-z])/.test(

@@ -70,11 +70,19 @@ export function secondLook(page: Page, draft: DraftReading, asks: readonly ReadA
 }
 
 /** What is asked, though the plan states it. */
-function saidAndAsked(page: Page, { plans }: DraftReading, asks: readonly ReadAsk[]): ReadDoubt[] {
-  return asks.flatMap((ask) => {
+function saidAndAsked(
+  page: Page,
+  { plans, roles, asks: drafted }: DraftReading,
+  asks: readonly ReadAsk[],
+): ReadDoubt[] {
+  // "25 % of the price is due at the end. How much is that?"
+  const isShare = [...roles.values()].some(({ role }) => role === 'finalAmountRate');
+  return asks.flatMap((ask, at) => {
     const plan = ask.plan === null ? undefined : plans[ask.plan];
-    const said = plan && saidBy(plan, ask, page.text.slice(ask.start, ask.end).toLowerCase());
-    return plan && said
+    const place = drafted[at]?.place;
+    const unit = page.questions.find(({ start }) => start === place?.start)?.unit ?? place;
+    const said = plan && saidBy(plan, ask, unit ? page.flat.slice(unit.start, unit.end) : '');
+    return plan && said && !(isShare && ask.quantity === 'finalAmount')
       ? [doubt('kind', `This is read to say ${said}, and to ask for it.`, otherKinds(plan.kind))]
       : [];
   });

@@ -7,6 +7,12 @@ import { cue, type Cue } from './record.ts';
 export const owedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'borrowing',
+    7,
+    'has an? <m> (?:loan|mortgage|debt)',
+    'adds? <m> to (?:each|all) of (?:the|her|his|their|its) (?:<e>(?:-end)? )?(?:payments|instal)',
+  ),
+  cue(
+    'borrowing',
     8,
     '(?:sells?|selling|sold|buys?|buying|bought) (?:the|an?|this|her|his|their|your) (?:contract|note|mortgage|claim)',
     'contract (?:that|which) (?:still )?(?:pays|gives|brings)',

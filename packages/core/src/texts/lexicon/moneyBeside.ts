@@ -28,6 +28,11 @@ const asides: readonly Cue<WordRole>[] = [
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   cue(
+    'tradeIn',
+    12,
+    '{m} (?:is |was )?(?:allowed|credited|given|offered) (?:on|for|as|in) (?:an? |the |her |his |their )?(?:old [a-z]+|trade-?in|part[- ]exchange)',
+  ),
+  cue(
     'fee',
     12,
     '{m} (?:is|are|was|were|being) (?:deducted|withheld|kept back|held back|retained|taken off)(?: (?:for|as|in|to cover))?(?! (?:each|every|<[ea]>))',

@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'paymentRise',
+    13,
+    'adds? {m} to (?:each|every one|all) of (?:the|her|his|their|its) (?:<e>(?:-end)? )?(?:@payment)',
+  ),
+  cue(
     'extra',
     13,
     'in addition to (?:the|her|his|their) (?:<o> (?:<e> )?@payment|@payment (?:number )?<n>)[^.;?!⟨]{0,40} {m}',

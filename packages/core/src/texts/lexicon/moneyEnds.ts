@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    11,
+    '(?:retires?|redeems?|pays? off|repays?) (?:an? )?{m} (?:of (?:bonds|debt|debentures)|bond|issue)',
+  ),
+  cue(
+    'finalAmount',
     13,
     '(?:can|may|could|might|has the right to|has an option to|have the option to) (?:then )?(?:purchase|buy|acquire|take over|keep) (?:it|them|the [a-z ]{2,24}?)(?:[^.;?!⟨]|⟨[ton]\\d+⟩){0,50} for {m}',
   ),

@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'finalAmountRate',
+    11,
+    '{p} of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|loan|amount) (?:is|are|remains?|will be) (?:still |then )?(?:due|owed|owing|payable|outstanding|left)',
+  ),
+  cue(
     'duration',
     11,
     '(?:put|invested|deposited|placed|bought|paid)[^.?!]{0,60} {t} ago[^?!]{0,60}(?:worth|grown|amounts?|stands?)[^?!]{0,24}(?:today|now)',

@@ -99,6 +99,15 @@ function waitOf(page: Page): (ToldTime & { readonly isFirst?: true }) | undefine
   return first ? { ...toldTime(page, first[1]), isFirst: true } : undefined;
 }
 
+const drawnAsked: ReadonlySet<string> = new Set([
+  'payment',
+  'finalAmount',
+  'payments',
+  'howLong',
+  'years',
+  'lastPayment',
+]);
+
 /** "She leaves 50,000 for four years, and then draws equal amounts": what it has grown to is drawn down. */
 function readDrawnLater(page: Page): DraftReading | undefined {
   const lies = untouched.exec(page.flat);
@@ -109,14 +118,16 @@ function readDrawnLater(page: Page): DraftReading | undefined {
     found.slice(1).find((each) => each !== undefined),
   );
   const questions = ownedQuestions(page, ({ asked }) => (asked === 'finalAmount' ? 0 : 1));
-  if (!questions.every(({ asked }) => asked === 'payment' || asked === 'finalAmount')) return undefined;
+  if (!questions.every(({ asked }) => drawnAsked.has(asked))) return undefined;
   const drawn = readPlan(page, {
     scope: without(...spansOfTime(page, time)),
     as: 'drawing-down',
     questions: questionsOf(questions, 1),
   });
   const { plan } = drawn;
-  if (plan.amount === null || plan.payment !== null || plan.payments === null || !plan.rate) return undefined;
+  // The payment is sought, or how many there are.
+  const isOpen = (plan.payment === null) !== (plan.payments === null);
+  if (plan.amount === null || !isOpen || !plan.rate) return undefined;
   const both = lyingFirst(drawn, time, 'drawing');
   return readingOfPlans(page, both, questions, (question, plans) => comparedBy(page, question, plans));
 }

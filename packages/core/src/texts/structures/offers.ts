@@ -31,7 +31,8 @@ export function readOffers(page: Page): DraftReading | undefined {
     page.tokens.some(({ form }) => form === 'money');
   // Both payments of a loan whose rate changes.
   if (!compares && !kinds && changesOfText(page).some(({ kind }) => kind === 'rate')) return undefined;
-  if (!compares && !both && !kinds && !isFlatToo) return undefined;
+  const orLease = /(?:,|;| -)? or (?:else )?(?:lease|rent|hire) it(?![a-z])/.test(page.flat);
+  if (!compares && !both && !kinds && !isFlatToo && !orLease) return undefined;
   // "What does the holiday cost her?"
   if (isOfPause(page)) return undefined;
   const regions = kinds ?? regionsOf(page);
