@@ -185,7 +185,7 @@ function momentOf(page: Page, token: number): Moment {
     (sentence && nearestMoment(page, sentence, token)) ??
     (before && !before.asks ? nearestMoment(page, before, token) : undefined) ??
     (before?.asks &&
-    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])/.test(
+    /at (?:that|this) (?:point|time|moment|date)(?![a-z])|(?<![a-z])rate (?:then|now) (?:rises|falls|goes|changes|becomes|drops|is)(?![a-z])|(?:at|on|upon) (?:the )?renewal(?![a-z])|(?<![a-z])if (?:he|she|they|[a-z]+) then(?![a-z])/.test(
       sentence?.text ?? '',
     )
       ? momentAsked(page, before)

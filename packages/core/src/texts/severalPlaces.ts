@@ -9,7 +9,7 @@ import { yearsIn } from './tokens.ts';
 type Looks = 'range' | 'moment';
 
 const pair = pattern(
-  '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
+  '(?<!between )(?<!between the )(?:the )?(first|{o})(?: (?:<e> )?(@payment|@deposit|month|year))?(?: (?:is|was|goes to|are) (?:interest|principal|capital))?,? and (?:how much )?(?:(?:in|of|after|for|with) )?(?:the )?(last|final|{o})(?: (?:<e> )?(@payment|@deposit|month|year|one))?',
 );
 const three = /⟨o(\d+)⟩,? (?:the )?⟨o(\d+)⟩,? and (?:the )?⟨o(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit|year)/;
 const threeCounts = /after ⟨n(\d+)⟩,? ⟨n(\d+)⟩,? and ⟨n(\d+)⟩ (?:⟨e\d+⟩ )?(payment|instal|deposit)/;

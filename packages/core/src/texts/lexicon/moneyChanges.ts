@@ -8,6 +8,11 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'extra',
+    13,
+    '(?:wins|inherits|receives|gets|is given|comes into) {m} and (?:applies|puts|uses|pays) (?:it all|all of it|it|the whole(?: of it)?|this)[^.;?!⟨]{0,24} (?:to|into|towards|against|on|off) (?:the|her|his|their) (?:loan|debt|mortgage|balance)',
+  ),
+  cue(
     'paymentRise',
     13,
     'adds? {m} to (?:each|every one|all) of (?:the|her|his|their|its) (?:<e>(?:-end)? )?(?:@payment)',

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    12,
+    '(?:account|fund|pot)[^.?!]{0,60},? then (?:held|contained|had|stood at|showed|amounted to) {m}',
+  ),
+  cue(
+    'finalAmount',
     11,
     '(?:retires?|redeems?|pays? off|repays?) (?:an? )?{m} (?:of (?:bonds|debt|debentures)|bond|issue)',
   ),

@@ -5,6 +5,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, '(?:loans?|mortgages?) of {m} each(?! (?:month|quarter|year))'),
   cue('amount', 11, '(?:fund|pot|legacy|endowment|account) of {m} (?:earns|pays|is invested|is put|grows)'),
   cue(
     'amount',

@@ -51,6 +51,11 @@ export const tellingWords: readonly TellingWords[] = [
       asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),
   ),
   telling(
+    'a part that is asked as a fraction',
+    'what (?:fraction|percentage|proportion|ratio|per ?cent) of',
+    () => false,
+  ),
+  telling(
     'a down payment',
     '(?<!(?:save[sd]?|saving|have|has|need|needs|<m>) [^.?!]{0,40}for (?:a|an|the|her|his|their) )(?:down payment|downpayment)',
     (heard) =>
