@@ -52,7 +52,7 @@ const openedWithFirst = ({ plans }: DraftReading): ReadDoubt[] =>
 const belowNothing = (asks: readonly ReadAsk[]): ReadDoubt[] =>
   asks.some(
     ({ quantity, answers, args }) =>
-      (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest'].includes(quantity) &&
+      (['payment', 'lastPayment', 'amount', 'payments', 'totalInterest', 'financeCharge'].includes(quantity) &&
         (answers[0] ?? 0) < -0.01) ||
       (quantity === 'difference' && args?.of !== 'payments' && args?.of !== 'years' && answers[0] === 0),
   )

@@ -14,6 +14,7 @@ import type { Settled } from '../settled.ts';
 import { draftOfPlan } from './draftOfPlan.ts';
 import { givensOfText, styleOfText, type TextGiven } from './givensOfText.ts';
 import { mayVary } from './mayVary.ts';
+import { isOfPayment, isToldAgainst, stepBefore } from './expressionsOfText.ts';
 import { partOf, planId, type DraftPart } from './partsOfText.ts';
 import { storyOfText } from './storyOfText.ts';
 import { titleOf } from './titleOfText.ts';
@@ -70,7 +71,7 @@ interface TextToMake {
 }
 
 function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExercise | undefined {
-  const reading = withComparedPayments(withKnownAmounts(read));
+  const reading = withSteps(withKnownAmounts(read));
   const givens = givensOfText(text, reading).filter(isGiven);
   const steps = stepsOf(reading);
   const isTold = toldMoments(reading);
@@ -90,9 +91,10 @@ function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExerci
   const known = drafts.flatMap((draft) => draft ?? []);
   const [first] = known;
   if (!first || known.length !== drafts.length) return undefined;
-  const { story, prompts } = storyOfText(text, reading, givens);
+  // Steps have prompts of their own.
+  const { story, prompts } = storyOfText(text, { ...reading, asks: read.asks }, givens);
   const asked = reading.asks.map((ask) =>
-    partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts, isTold }),
+    partOf(ask, { asks: reading.asks, plans: reading.plans, drafts, prompts, givens, isTold }),
   );
   const made = inOrder(
     [
@@ -123,8 +125,8 @@ function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExerci
   };
 }
 
-/** "By how much does the payment fall?": the payments that are held against each other are asked before, as steps. */
-function withComparedPayments(reading: ProblemReading): ProblemReading {
+/** "By how much does the payment fall?": what an answer is worked out from is asked before it, as a step. */
+function withSteps(reading: ProblemReading): ProblemReading {
   const asks: ReadAsk[] = [];
   const isAsked = (step: ReadAsk): boolean =>
     [...reading.asks, ...asks].some(
@@ -132,11 +134,18 @@ function withComparedPayments(reading: ProblemReading): ProblemReading {
         quantity === step.quantity && plan === step.plan && args?.after === step.args?.after,
     );
   for (const ask of reading.asks) {
-    for (const each of ask.args?.between ?? []) {
-      if (typeof each !== 'object' || each.quantity !== 'payment') continue;
-      const { plan, quantity, args } = each;
-      const part = `step-${plan}-payment-${args?.after ?? 0}`;
-      const step: ReadAsk = { ...ask, part, plan, quantity, args: args ?? {}, answers: [], values: [] };
+    const plan = reading.plans[ask.plan ?? 0];
+    const compared = (ask.args?.between ?? []).flatMap((each) => {
+      if (typeof each === 'object') return each.quantity === 'payment' ? [each] : [];
+      // A told payment against one that is sought.
+      const isSought =
+        ask.args?.of === 'payment' && isToldAgainst(reading.plans) && isOfPayment(reading.plans[Number(each)]);
+      return isSought ? [{ plan: Number(each), quantity: 'payment' as const }] : [];
+    });
+    const own = plan ? stepBefore(ask, plan) : undefined;
+    for (const { plan: index, quantity, args = {} } of [...compared, ...(own ? [own] : [])]) {
+      const part = `step-${index}-${quantity}-${args.after ?? 0}`;
+      const step: ReadAsk = { ...ask, part, plan: index, quantity, args, answers: [], values: [] };
       if (!isAsked(step)) asks.push(step);
     }
     asks.push(ask);

@@ -4,6 +4,8 @@ import type { AskTexts, Part, PartAsk } from '../../exercise/exercise.ts';
 import { promptFor, questionOf } from '../../exercise/fromCase/usualQuestions.ts';
 import { usualFormat } from '../../exercise/format.ts';
 import { isOnTop } from './draftOfPlan.ts';
+import { expressionOf, isOfPayment, isToldAgainst } from './expressionsOfText.ts';
+import type { TextGiven } from './givensOfText.ts';
 import type { Quantity } from '../../case/quantity.ts';
 import type { StatementDraft } from '../../statement/draft.ts';
 import type { Compared, ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Unknown } from '../reading.ts';
@@ -13,6 +15,7 @@ export interface PartsToMake {
   readonly plans: readonly ReadPlan[];
   readonly drafts: readonly (StatementDraft | undefined)[];
   readonly prompts: Readonly<Record<string, string>>;
+  readonly givens: readonly TextGiven[];
   /** Whether the text tells this moment, so that it stays whatever varies. */
   readonly isTold: (after: number) => boolean;
 }
@@ -49,6 +52,15 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const index = ask.plan ?? 0;
   const plan = to.plans[index];
   const draft = to.drafts[index];
+  const text = plan && expressionOf(ask, plan, to);
+  if (text)
+    return {
+      part: ask.part,
+      prompt: to.prompts[ask.part] ?? 'How much is it?',
+      marks: 2,
+      ask: { quantity: 'expression', text },
+      format: { kind: 'money', decimals: 2 },
+    };
   const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf(
@@ -173,7 +185,24 @@ function nominalAsk({ as, compoundingsPerYear: m }: ReadArgs, plan: ReadPlan): {
   return m === plan.paymentsPerYear ? { quantity: 'nominal' } : undefined;
 }
 
-function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToMake): DraftPart | undefined {
+/** A told payment against one that is sought. */
+function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake): DraftPart | undefined {
+  const [first, second] = [more, less].map((index) => {
+    const sought = to.asks.find(({ quantity, plan }) => quantity === 'payment' && plan === index);
+    return isOfPayment(to.plans[index]) ? sought && `answer @${sought.part}` : to.drafts[index]?.slots.payment;
+  });
+  if (first === undefined || second === undefined) return undefined;
+  return {
+    part: ask.part,
+    prompt: to.prompts[ask.part] ?? 'How large is the difference?',
+    marks: 2,
+    ask: { quantity: 'expression', text: `${first} - ${second}` },
+    format: { kind: 'money', decimals: 2 },
+  };
+}
+
+function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
+  const { plans, drafts, prompts, asks } = to;
   const [one, other] = ask.args?.between ?? [];
   const of = ask.args?.of ?? 'totalPaid';
   const prompt = prompts[ask.part];
@@ -181,7 +210,7 @@ function differencePart(ask: ReadAsk, { plans, drafts, prompts, asks }: PartsToM
   if (typeof one === 'number' && typeof other === 'number') {
     const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
-    if (!quantity) return undefined;
+    if (!quantity) return of === 'payment' && isToldAgainst(plans) ? paymentsApart(ask, more, less, to) : undefined;
     const words = prompt ?? 'How large is the difference?';
     return {
       part: ask.part,

@@ -1,0 +1,67 @@
+/** Parts that core has no question for, and that follow from an answer and the text's own numbers. */
+
+import type { StatementDraft } from '../../statement/draft.ts';
+import type { ReadArgs, ReadAsk, ReadPlan, ReadQuantity, Role } from '../reading.ts';
+import type { TextGiven } from './givensOfText.ts';
+
+interface ExpressionToMake {
+  readonly asks: readonly ReadAsk[];
+  readonly drafts: readonly (StatementDraft | undefined)[];
+  readonly givens: readonly TextGiven[];
+}
+
+const owesFees = ({ kind, fees }: ReadPlan): boolean => kind !== 'flat' && fees !== undefined;
+
+/** The payment of this plan is sought. */
+export const isOfPayment = (plan: ReadPlan | undefined): boolean => plan?.unknown === 'payment';
+
+/** One plan states its payment, the other seeks it. */
+export const isToldAgainst = (plans: readonly ReadPlan[]): boolean =>
+  plans.length === 2 &&
+  isOfPayment(plans[0]) !== isOfPayment(plans[1]) &&
+  plans.some(({ unknown }) => unknown === 'rate');
+
+/** What an answer is worked out from: the loan before a price, the interest before a charge with its fee. */
+export function stepBefore(
+  { quantity, plan }: Pick<ReadAsk, 'quantity' | 'plan'>,
+  of: ReadPlan,
+): { readonly plan: number; readonly quantity: ReadQuantity; readonly args?: ReadArgs } | undefined {
+  if (plan === null) return undefined;
+  if (quantity === 'price' && of.price === undefined) return { plan, quantity: 'amount' };
+  return quantity === 'financeCharge' && owesFees(of) ? { plan, quantity: 'totalInterest' } : undefined;
+}
+
+/** @returns the text of an answer that follows from another; nothing where core asks it, or nobody can */
+export function expressionOf(ask: ReadAsk, of: ReadPlan, to: ExpressionToMake): string | undefined {
+  const before = stepBefore(ask, of);
+  const step = to.asks.find(({ quantity, plan }) => plan === before?.plan && quantity === before?.quantity);
+  const answer = `answer @${step?.part ?? ''}`;
+  const named = (role: Role, value: number): string =>
+    to.givens.find(({ use }) => use.role === role && use.value === value)?.given.name ?? String(value);
+  const draft = to.drafts[ask.plan ?? 0];
+  switch (ask.quantity) {
+    case 'price': {
+      if (!step) return undefined;
+      const { downPayment, downShare, tradeIn, fees } = of;
+      const more = [
+        ...(downPayment === undefined ? [] : [` + ${named('downPayment', downPayment)}`]),
+        ...(tradeIn === undefined ? [] : [` + ${named('tradeIn', tradeIn)}`]),
+        ...(fees === undefined ? [] : [` - ${named('fee', fees)}`]),
+      ].join('');
+      const sum = `${answer}${more}`;
+      return downShare === undefined ? sum : `(${sum}) / (1 - ${named('downPaymentRate', downShare)})`;
+    }
+    case 'financeCharge':
+      return step && of.fees !== undefined ? `${answer} + ${named('fee', of.fees)}` : undefined;
+    case 'payment': {
+      // "Half of it is paid every two weeks. How much is that?"
+      const isTaken = of.unknown !== 'payment' && of.links?.some(({ field }) => field === 'payment');
+      return isTaken && ask.args === undefined ? draft?.slots.payment : undefined;
+    }
+    case 'finalAmount':
+      // "25 % of the price is due at the end. How much is that?"
+      return of.unknown !== 'finalAmount' && of.kind !== 'saving' ? draft?.slots.finalAmount : undefined;
+    default:
+      return undefined;
+  }
+}
