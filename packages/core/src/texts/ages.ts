@@ -85,7 +85,7 @@ function oldAndThen(flat: string): readonly (string | undefined)[] | undefined {
     /(?<![a-z])(?:she|he) is (?:now )?⟨n(\d+)⟩(?: years old| now| today)?(?:,| and) (?:saves|puts|pays|sets|deposits|invests|begins|starts)/.exec(
       flat,
     ) ??
-    /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has)/.exec(
+    /, (?:now |aged |is )?⟨n(\d+)⟩(?: years old| now| today)?, (?:saves|puts|pays|sets|deposits|invests|begins|starts|wants|wishes|is|has|would|hopes|plans)/.exec(
       flat,
     );
   const then =

@@ -55,7 +55,7 @@ export function readPlan(page: Page, part: PlanPart = {}): SolePlan {
   const first = readTerms(page, scope, { asked, taken: new Set(roles.keys()) }, as, kindScope);
   // "after eight years" is the term where the text has no other, a moment where it has.
   const moments = questions.filter((each) => each.asked === 'finalAmount');
-  const hasTerm = tellsTerm(first, moments, asked);
+  const hasTerm = tellsTerm(withoutChanges(page, first, changes, moments), moments, asked);
   const noTerm = hasTerm ? moments : [...allButLatest(page, moments), ...moments.filter((each) => isMoved(page, each))];
   take(roles, noTerm);
   // What is there on the way leaves the end as it is told.
@@ -94,6 +94,22 @@ function withoutParts(page: Page, terms: Terms, changes: readonly ChangeRead[]):
   const isPart = (at: number): boolean => parts.some((each) => Math.abs(yearsOf(page, at) - each) < 1e-9);
   const whole = times.filter((at) => !isPart(at));
   return count === undefined && whole.length === 0 ? terms : { ...terms, times: whole };
+}
+
+/** "… for six years; from the seventh on more. What is there after ten?": a time that a change ends is no term. */
+function withoutChanges(
+  page: Page,
+  terms: Terms,
+  changes: readonly ChangeRead[],
+  moments: readonly PlacedQuestion[],
+): Terms {
+  const latest = Math.max(...moments.map(({ place }) => place?.afterYears ?? 0));
+  const ends = (at: number): boolean =>
+    changes.some(
+      ({ after, afterYears = after === undefined ? NaN : after / terms.paymentsPerYear }) =>
+        afterYears < latest && Math.abs(afterYears - yearsOf(page, at)) < 1e-9,
+    );
+  return { ...terms, times: terms.times.filter((at) => !ends(at)) };
 }
 
 /** "a smaller last payment a month later" is no term. */

@@ -5,6 +5,7 @@ import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue('lump-sum', 9, '(?:note|bill|claim) (?:for|of) <m> due in <t>'),
   cue('saving', 9, '(?:plan|fund|scheme|account) takes (?:in )?<m> (?:<[ea]>|at)'),
   cue(
     'saving',
@@ -154,7 +155,7 @@ export const savedKinds: readonly Cue<ReadKind>[] = [
     'account',
     '(?<!(?:no|without|without a|a zero) )deposits?(?! is (?:asked|required|needed))',
     '(?:goes|go) in(?:to)?',
-    'drops?',
+    '(?<!rate )(?<!rates )(?<!the )drops?(?! (?:to|from|by) )',
     'fund',
     'target|goal',
     'save up',

@@ -28,6 +28,12 @@ const asides: readonly Cue<WordRole>[] = [
 
 export const moneyBesideCues: readonly Cue<WordRole>[] = [
   cue(
+    'charge',
+    14,
+    '(?:interest|charge)[^.?!⟨]{0,60}(?:loan|credit) of <m>(?:[^.?!⟨]|⟨[tn]\\d+⟩){0,60} (?:came|comes|amounts|amounted) to {m}',
+  ),
+  cue('fee', 12, '(?:pays?|paid) {m} for (?:it|this|that|the (?:change|switch|new loan)),? (?:which|that) is added'),
+  cue(
     'tradeIn',
     12,
     '{m} (?:is |was )?(?:allowed|credited|given|offered) (?:on|for|as|in) (?:an? |the |her |his |their )?(?:old [a-z]+|trade-?in|part[- ]exchange)',

@@ -8,6 +8,16 @@ const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|sta
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
+    'newPayment',
+    12,
+    '(?:from|starting with|beginning with) the <o> year(?: on(?:wards?)?)?,? (?:he|she|they|it) (?:will )?(?:pays?|paid|saves?|saved|deposits?|deposited|puts?)(?: in| away| aside)? {m}',
+  ),
+  cue(
+    'extra',
+    12,
+    'with (?:the|her|his|their|its) <o> (?:<e> )?(?:@payment|one) (?:he|she|they|it|the [a-z]+) (?:also )?(?:pays?|sends?|hands? over) (?:an?other|a further|an extra) {m}(?! (?:<[ea]>|each|every))',
+  ),
+  cue(
     'extra',
     13,
     '(?:wins|inherits|receives|gets|is given|comes into) {m} and (?:applies|puts|uses|pays) (?:it all|all of it|it|the whole(?: of it)?|this)[^.;?!⟨]{0,24} (?:to|into|towards|against|on|off) (?:the|her|his|their) (?:loan|debt|mortgage|balance)',
@@ -35,7 +45,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'newPayment',
     11,
-    '<m> (?:<[ea]>|at (?:the )?(?:end|beginning|start))[^?]{0,120}(?:after (?:that|which)|thereafter|afterwards),? (?:he|she|they|it|[a-z]+) (?:will )?(?:then )?(?:pays?|deposits?|saves?|puts? in|sets? aside) {m}(?= ?[.,;]| (?:<[ea]>|at|until))',
+    '<m> (?:<[ea]>|at (?:the )?(?:end|beginning|start))[^?]{0,120}(?:after (?:that|which)|thereafter|afterwards|from (?:then|that time|there) on),? (?:he|she|they|it|[a-z]+) (?:will )?(?:then )?(?:pays?|deposits?|saves?|puts? in|sets? aside) {m}(?= ?[.,;]| (?:<[ea]>|at|until))',
   ),
   cue(
     'newPayment',

@@ -6,6 +6,11 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    13,
+    '(?:last|final|closing) (?:additional |extra |further )?payment of {m} (?:at the end|with the last|when)',
+  ),
+  cue(
+    'finalAmount',
     12,
     '(?:account|fund|pot)[^.?!]{0,60},? then (?:held|contained|had|stood at|showed|amounted to) {m}',
   ),

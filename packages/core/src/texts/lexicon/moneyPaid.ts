@@ -8,6 +8,11 @@ const goal =
   '(?:has|have|had|having|reach(?:es|ed)?|needs?|needed|wants?|accumulates?|builds? up|raises?|own|totals?|makes?|comes? to|came to|become|became|be worth|stood at|stands at|saves?|target(?: of| is)?|goal(?: of| is)?|grow(?:s|n|ing)?(?: in)? ?to|grow to|grew to|amounts? to|provides?|requires?|owns?|worth|holds?|holding|contains?|shows?|collects?)';
 
 export const moneyPaidCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    14,
+    '<e>,?(?: [a-z]+){1,2} (?:deposits?|saves?|puts?|pays?|invests?|sets aside)(?: in| away| aside)? {m} (?:for|over) <t>',
+  ),
   cue('payment', 14, '<e> (?:@payment)(?:[^.;?!⟨]|⟨[tpea]\\d+⟩){0,80} (?:comes?|came|amounts?) to {m}'),
   cue(
     'downPayment',

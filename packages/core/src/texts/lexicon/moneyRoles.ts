@@ -5,6 +5,8 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, 'interest on an? (?:loan|credit) of {m}'),
+  cue('amount', 12, '(?:sets? aside|puts? away|lays? aside|puts? aside) {m} at <p>(?! (?:<[ea]>|each|every))'),
   cue('amount', 12, '(?:loans?|mortgages?) of {m} each(?! (?:month|quarter|year))'),
   cue('amount', 11, '(?:fund|pot|legacy|endowment|account) of {m} (?:earns|pays|is invested|is put|grows)'),
   cue(

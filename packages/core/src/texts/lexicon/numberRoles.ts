@@ -5,6 +5,11 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'after',
+    12,
+    '(?:has|have) (?:now )?paid <m>(?:[^.?!⟨]|⟨[ea]\\d+⟩){0,40} for {t} on (?:an?|the|her|his|their) <t>',
+  ),
+  cue(
     'finalAmountRate',
     11,
     '{p} of (?:the|its|that|this) (?:[a-z]+ )?(?:price|cost|value|loan|amount) (?:is|are|remains?|will be) (?:still |then )?(?:due|owed|owing|payable|outstanding|left)',

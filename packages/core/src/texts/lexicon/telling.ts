@@ -64,8 +64,8 @@ export const tellingWords: readonly TellingWords[] = [
   ),
   telling(
     'something old that is sold',
-    '(?:old|present|used|worn-out) [a-z ]{2,24} (?:can|will|could|is to) (?:then )?be sold (?:then )?for <m>|(?:scrap|salvage) value',
-    (heard) => has('tradeIn')(heard) || heard.plans.some(({ kind }) => kind === 'leasing'),
+    '(?:sells?|sell|selling) (?:the|his|her|their|its) (?:old|present|used|worn-out) (?:one|[a-z ]{2,24}?)(?: then)?(?: for)? <m>|(?:old|present|used|worn-out) [a-z ]{2,24} (?:can|will|could|is to) (?:then )?be sold (?:then )?for <m>|(?:scrap|salvage) value',
+    (heard) => has('tradeIn')(heard) || has('downPayment')(heard) || heard.plans.some(({ kind }) => kind === 'leasing'),
   ),
   telling('a part exchange', 'trade-in|trades? in|traded in|part[- ]exchange', has('tradeIn')),
   telling(
@@ -74,7 +74,11 @@ export const tellingWords: readonly TellingWords[] = [
     (heard) => has('downPayment')(heard) || has('rebate')(heard),
   ),
   telling('a discount', '(?<!after (?:a|the) ⟨m\\d+⟩ )rebate|cash-?back|discount of <m>', has('rebate')),
-  telling('an extra payment', '(?:extra|additional|unscheduled) (?:payment|repayment)', changes('extra', 'payment')),
+  telling(
+    'an extra payment',
+    '(?:extra|additional|unscheduled) (?:payment|repayment)',
+    (heard) => changes('extra', 'payment')(heard) || heard.plans.some(({ finalAmount }) => (finalAmount ?? 0) > 0),
+  ),
   telling(
     'another extra payment',
     '(?<!(?:deposits?|saves?|adds?|aside|puts?|pays?|away) )another (?:of )?<m> (?:at|with|after|in)|and again <m>',

@@ -150,7 +150,11 @@ export function readCalledIn(page: Page): DraftReading | undefined {
   const [nth, more] = nths;
   const counted = near === undefined && more === undefined ? nth : undefined;
   const end = near ?? counted;
-  if (end === undefined || hasBalloon) return undefined;
+  // "What is owed when five years remain?" calls nothing in.
+  const remains =
+    end !== undefined &&
+    /^ (?:still )?(?:remain|are left|left|to go|to run)(?![a-z])/.test(page.flat.slice(page.places[end]!.end));
+  if (end === undefined || remains || hasBalloon) return undefined;
   const questions = ownedQuestions(page, ({ asked }): Owner => (asked === 'payment' ? 0 : 1));
   const skipped = later.map((at) => page.places[at]!);
   const first = readPlan(page, {

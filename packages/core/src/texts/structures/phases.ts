@@ -209,7 +209,7 @@ function rateSpans(page: Page): Span[] {
 
 /** One after the other, not side by side. */
 const isAfter = ({ flat }: Page): boolean =>
-  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
+  /(?:after(?:wards?)?|over the (?:next|following)|⟨t\d+⟩ (?:that|which) follows?|before retiring|followed by|⟨t\d+⟩ to save|(?:has|have|had) saved for ⟨t|begin(?:s)? (?:to )?withdraw[a-z]*|first withdrawal|then|thereafter|from then|from now on|so that|retires?|retirement|when (?:the|she|he|they)|once|so as to|in order to|to (?:provide|pay|fund|draw|withdraw)|until|before (?:that|this))(?![a-z])/.test(
     flat,
   );
 

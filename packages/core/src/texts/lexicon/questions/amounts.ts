@@ -6,6 +6,11 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    13,
+    'what (?:does|will|would|should) the (?:buyer|investor|bank|purchaser|company) (?:pay|give)(?= ?[?,]| for)',
+  ),
+  cue(
+    'amount',
     14,
     '(?:what|which|how (?:large|big) an?) (?:mortgage|loan|debt) can (?:he|she|they|it|[a-z]+|the [a-z]+) (?:have|get|take|take out|afford|carry|pay|service|support|manage)',
   ),
@@ -21,7 +26,7 @@ export const amountsAsked: readonly Cue<Asked>[] = [
     'how much (?:car|house|home|flat|boat|van)(?= (?:can|could|may|is|does))',
     '(?:what|which|find|calculate|determine|compute) (?:is )?(?:the |a )?(?:highest|maximum|largest|greatest|top|full|purchase|cash|selling|asking)? ?(?:cash |purchase |selling )?price (?:of|for|that|he|she|they|you|can|could|may|should|does|did|was|is|range)',
     '(?:what|how much) (?:can|could|may|does|did|would|will) (?:the|a|her|his|their|it) ?(?:[a-z]+ )?cost (?:at most|at the most)',
-    'how much (?:can|could|may) (?:the|an?|her|his|their) [a-z]+ cost(?= ?[?,])',
+    '(?:what|how much) (?:can|could|may) (?:the|an?|her|his|their) [a-z]+ cost(?= ?[?,])',
   ),
   cue('amount', 16, 'original (?:loan )?(?:balance|debt|principal)(?= ?[?.,]|$| of)'),
   cue(

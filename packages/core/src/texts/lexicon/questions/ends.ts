@@ -4,6 +4,8 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue('finalAmount', 14, '(?:is|are|be) worth how much (?:at the end|after|by|when)'),
+  cue('finalAmount', 13, '^(?:and )?what at the end(?= ?[,?])'),
   cue('finalAmount', 15, 'what has (?:then )?(?:accumulated|built up|gathered|come together)'),
   cue('finalAmount', 14, 'how much is (?:still |then )?(?:due|owed|to be paid) at the end(?! of)'),
   cue('finalAmount', 15, 'value of (?:the|her|his|their) (?:[a-z]+ )?(?:pot|nest egg|savings)(?! (?:today|now))'),
