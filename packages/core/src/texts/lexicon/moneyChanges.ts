@@ -35,7 +35,7 @@ export const moneyChangeCues: readonly Cue<WordRole>[] = [
   cue(
     'paymentRise',
     13,
-    '{m} more than (?:he|she|they|it) (?:must|has to|have to|needs? to|(?:is|are) required to|owes?)(?! <m>)',
+    '{m} more than (?:he|she|they|it) (?:must|has to|have to|needs? to|needs?|(?:is|are) required to|owes?)(?! <m>)',
   ),
   cue(
     'extra',

@@ -50,6 +50,14 @@ export const tellingWords: readonly TellingWords[] = [
       plans.some(({ finalAmount, unknown }) => (finalAmount ?? 0) > 0 || unknown === 'finalAmount') ||
       asks.some(({ quantity }) => quantity === 'finalAmount' || quantity === 'balanceAfter'),
   ),
+  telling('neither saving nor drawing', 'neither (?:saves|pays|deposits|draws|withdraws)', ({ plans }) =>
+    plans.some(({ kind }) => kind === 'lump-sum'),
+  ),
+  telling(
+    'a debt that has come down to so much',
+    '(?:when|until|once) (?:the|her|his|their) (?:debt|balance|loan|mortgage) (?:is|has (?:come|gone|fallen)) (?:down|reduced|fallen) to',
+    () => false,
+  ),
   telling(
     'a part that is asked as a fraction',
     'what (?:fraction|percentage|proportion|ratio|per ?cent) of',

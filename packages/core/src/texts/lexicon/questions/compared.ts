@@ -6,6 +6,17 @@ import type { Asked } from './asked.ts';
 export const comparedAsked: readonly Cue<Asked>[] = [
   cue(
     'difference',
+    16,
+    'what (?:has|have|had|will have) (?:he|she|they|it) (?:thereby |thus |then )?saved in (?:interest|all|total)',
+  ),
+  cue(
+    'difference',
+    16,
+    'what (?:does|do|will|would) (?:the|this|that) (?:renewal|rise|change|increase|refinancing|new rate) add to (?:each|the|every) @payment',
+  ),
+  cue('difference', 14, '^(?:and )?what between (?:the )?(?:<e> )?(?:totals?|interest|payments)'),
+  cue(
+    'difference',
     15,
     'how much interest (?:does|do|will|would|did|can) (?:he|she|they|it|this|that|the [a-z]+) (?:avoid|escape|spare|not have to pay)',
   ),

@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('lastPayment', 14, 'what is the (?:smaller|odd) one'),
   cue('lastPayment', 15, 'how much is (?:then )?left to (?:pay|be paid) (?:<[ta]>|an? @period) after'),
   cue(
     'lastPayment',

@@ -5,6 +5,11 @@ import type { Asked } from './asked.ts';
 
 export const ratesAsked: readonly Cue<Asked>[] = [
   cue(
+    'effectiveRate',
+    15,
+    'effective (?:annual |yearly |interest |<e> |<a> )*rates? (?:of|for|on|equal to|equivalent to) <p> <[ae]>(?= ?[?,.;]|$| and)',
+  ),
+  cue(
     'nominalRate',
     11,
     '(?:what|find|calculate|determine|compute)(?: is| was)? (?:the|its|her|his|their) (?:annual |nominal |yearly )?yield(?! to)',
