@@ -107,6 +107,23 @@ test('a mark is changed, left aside, given another value; the plan follows, and 
   await page.getByRole('button', { name: 'Put away' }).click();
 });
 
+test('with the numbers varied it says which vary, and which the wording holds', async ({ page }) => {
+  await page
+    .getByLabel('text of the problems')
+    .fill(
+      'A loft is priced at $36,000. The sail makers pay $6,000 down and borrow the rest at 6.3% compounded monthly for 2 years, that is for 24 month-end payments. What is the payment?',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('region', { name: 'what is asked' })).toContainText('1,333.68');
+  const varies = page.getByRole('region', { name: 'what varies' });
+  await expect(varies).toBeHidden();
+  await page.getByLabel('Vary the numbers').check();
+  await expect(varies).toContainText('price 27,000 to 45,000');
+  await expect(varies).toContainText('Stays as it is: 2 years, 24');
+  await page.getByLabel('Vary the numbers').uncheck();
+  await expect(varies).toBeHidden();
+});
+
 test('what is typed while an exercise is being made stays', async ({ page }) => {
   let letGo = () => {};
   const held = new Promise<void>((done) => (letGo = done));

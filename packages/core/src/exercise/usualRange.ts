@@ -28,8 +28,9 @@ export function usualRange(
   const step = stepOf(kind, value);
   const room = kind === 'rate' ? RATE_ROOM : kind === 'years' ? YEARS_ROOM : value * ROOM;
   const most = Math.max(1, Math.floor(room / step + 1e-9));
-  // Nothing falls to nothing, and a count not below one.
-  const least = Math.max(0, Math.min(most, Math.ceil(value / step - 1e-9) - 1));
+  // Nothing falls to nothing, a count not below one, and two years, as they stand in a story, not to one.
+  const floor = kind === 'years' && value >= 2 ? 2 : 1;
+  const least = Math.max(0, Math.min(most, Math.ceil(value / step - 1e-9) - floor));
   const write = (number: number): string => writeBrief(roundTo(number, 6), 0, 6, style);
   return { by: 'range', from: write(value - least * step), to: write(value + most * step), step: write(step) };
 }

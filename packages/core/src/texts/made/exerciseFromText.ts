@@ -23,6 +23,8 @@ export interface MadeExercise {
   readonly exercise: Exercise;
   /** Parts of the reading that no part of an exercise asks. */
   readonly leftOut: readonly string[];
+  /** Numbers that play a part and are no givens, as they are written: they stay as they are, whatever varies. */
+  readonly kept: readonly string[];
 }
 
 /**
@@ -122,6 +124,11 @@ function madeOf({ text, reading: read, title, isGiven }: TextToMake): MadeExerci
       parts,
     },
     leftOut: reading.asks.filter((_, at) => asked[at] === undefined).map(({ part }) => part),
+    kept: [
+      ...new Set(
+        read.uses.filter(({ start }) => !givens.some(({ use }) => use.start === start)).map(({ quote }) => quote),
+      ),
+    ],
   };
 }
 
@@ -279,7 +286,8 @@ function inOrder(parts: readonly DraftPart[], plans: readonly ReadPlan[]): Draft
 }
 
 /** One plan is ahead of the other by so much: draws keep it so. */
-const isDifference = ({ ask }: Part): boolean => ask.quantity === 'difference' || ask.quantity === 'expression';
+const isDifference = ({ ask }: Part): boolean =>
+  ask.quantity === 'difference' || (ask.quantity === 'expression' && / - /.test(ask.text));
 
 /** Texts that name a part by what it was called until it had its letter. */
 const named = (text: string, letters: ReadonlyMap<string, string>): string =>

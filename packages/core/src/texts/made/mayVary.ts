@@ -31,7 +31,12 @@ export function mayVary(to: TextToVary, givens: readonly TextGiven[]): ReadonlyS
   const names = [...new Set(givens.map(({ given }) => given.name))];
   const found = (some: readonly string[]): (boolean | undefined)[] => {
     const places = givens.filter(({ given }) => some.includes(given.name));
-    return ends.map((end) => holdsWith(to, atEnd(end, places, to.text)));
+    return ends.map((end) => {
+      const moved = atEnd(end, places, to.text);
+      // A number that has no room on this side shows nothing.
+      const isMoved = moved.some(({ use }, at) => use.value !== places[at]?.use.value);
+      return isMoved ? holdsWith(to, moved) : undefined;
+    });
   };
   const holdsAlone = (name: string): boolean => {
     const each = found([name]);

@@ -10,7 +10,7 @@ import { Assumed, Doubts } from './Doubts.tsx';
 import { Lesson } from './Lesson.tsx';
 import { MarkedText } from './MarkedText.tsx';
 import { PasteBox } from './PasteBox.tsx';
-import { ReadPlans } from './ReadPlans.tsx';
+import { ReadPlans, VariedNumbers } from './ReadPlans.tsx';
 import { changedAt, nothingPasted, pastedFrom, retold, settledAt, type Pasted } from './pasted.ts';
 import { isReady, useMaking } from './useMaking.ts';
 import { usePasted, type ChangePasted } from './usePasted.ts';
@@ -65,6 +65,7 @@ function Walk({ pasted, at, readings, onGo, onChange }: WalkProps) {
         <TextSheet pasted={pasted} at={at} read={read} onChange={onChange} />
         <div aria-live="polite">
           {read && <ReadPlans read={read} />}
+          {pasted.varied && readings.varied && <VariedNumbers varied={readings.varied} />}
           {read && <Assumed reading={read.reading} onChoose={(sets) => onChange(settledAt(at, sets))} />}
         </div>
       </div>

@@ -1,6 +1,6 @@
 /** What was understood: the plans in sentences, what is asked with its answers, what is not used. */
 import type { ProblemReading } from '@hardy-sextant/core/texts';
-import type { ReadText } from './texts.worker.ts';
+import type { ReadText, VariedText } from './texts.worker.ts';
 import { answerInWords, askInWords, changesInWords } from './readWords.ts';
 import styles from './Text.module.css';
 import { many, say } from '../../../words/say.ts';
@@ -52,6 +52,25 @@ export function ReadPlans({ read: { reading, sentences, leftOut } }: { readonly 
         </p>
       </section>
     </div>
+  );
+}
+
+/** Which numbers vary from student to student, and which stay as they stand. */
+export function VariedNumbers({ varied: { varied, kept } }: { readonly varied: VariedText }) {
+  return (
+    <section className="sheet small" style={{ padding: '10px 16px', marginTop: 12 }} aria-label={say('what varies')}>
+      <p style={{ margin: 0 }}>
+        <strong>{say('Varies:')}</strong>{' '}
+        {varied.length === 0
+          ? say('no number.')
+          : varied.map(({ name, from, to }) => say('{{name}} {{from}} to {{to}}', { name, from, to })).join(', ')}
+      </p>
+      {kept.length > 0 && (
+        <p className="soft" style={{ margin: '4px 0 0' }}>
+          {say('Stays as it is: {{kept}}', { kept: kept.join(', ') })}
+        </p>
+      )}
+    </section>
   );
 }
 

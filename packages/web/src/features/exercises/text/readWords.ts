@@ -35,6 +35,7 @@ const asked: Readonly<Record<string, string>> = {
   leftToPay: say('left to pay'),
   lastPayment: say('last payment'),
   downPayment: say('deposit'),
+  price: say('price'),
   difference: say('difference'),
   choice: say('which is better'),
 };
@@ -63,18 +64,35 @@ export function cueInWords({ says }: ReadCue): string {
 export function askInWords({ quantity, args = {}, plan }: ReadAsk, plans: readonly ReadPlan[]): string {
   const own = asked[quantity] ?? quantity;
   const after = args.k ?? (args.from === undefined ? args.after : undefined);
-  const what =
-    after !== undefined
-      ? say('{{what}} after payment {{after}}', { what: own, after })
-      : args.from !== undefined
-        ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
-        : args.include?.includes('downPayment')
-          ? say('{{what}} with the deposit', { what: own })
-          : own;
+  const what = momentInWords(own, args) ?? placeInWords(own, after, args);
   const name =
     plans.length > 1 && plan !== null ? ` · ${plans[plan]?.name ?? say('plan {{plan}}', { plan: plan + 1 })}` : '';
   return `${what}${name}`;
 }
+
+type Args = NonNullable<ReadAsk['args']>;
+
+function momentInWords(what: string, { moment, k = 0 }: Args): string | undefined {
+  switch (moment) {
+    case 'beforeExtra':
+      return say('{{what}} before the extra payment', { what });
+    case 'afterExtra':
+      return say('{{what}} after the extra payment', { what });
+    case 'beforePayment':
+      return say('{{what}} before payment {{after}}', { what, after: k });
+    default:
+      return undefined;
+  }
+}
+
+const placeInWords = (own: string, after: number | undefined, args: Args): string =>
+  after !== undefined
+    ? say('{{what}} after payment {{after}}', { what: own, after })
+    : args.from !== undefined
+      ? say('{{what}} in payments {{from}} to {{to}}', { what: own, from: args.from, to: args.to ?? args.from })
+      : args.include?.includes('downPayment')
+        ? say('{{what}} with the deposit', { what: own })
+        : own;
 
 /** What changes on the way, each in a sentence, and what stays as it was. */
 export const changesInWords = (

@@ -30,6 +30,12 @@ export interface ReadText {
   readonly leftOut: readonly string[] | undefined;
 }
 
+/** Which numbers an exercise of a text varies, and which stay as they are. */
+export interface VariedText {
+  readonly varied: readonly { readonly name: string; readonly from: string; readonly to: string }[];
+  readonly kept: readonly string[];
+}
+
 const worker = {
   read(text: string, settled: Settled): ReadText {
     try {
@@ -51,6 +57,16 @@ const worker = {
     const reading = readProblem(text, { settled });
     const made = reading.asks.length > 0 ? exerciseFromText(text, reading, title, settled) : undefined;
     return made && varied ? withRanges(made.exercise) : made?.exercise;
+  },
+  /** @returns nothing while a number is missing */
+  vary(text: string, settled: Settled): VariedText | undefined {
+    const reading = readProblem(text, { settled });
+    const made = reading.asks.length > 0 ? exerciseFromText(text, reading, '', settled) : undefined;
+    if (!made) return undefined;
+    const ranges = (withRanges(made.exercise).givens ?? []).flatMap(({ name, now, vary }) =>
+      vary?.by === 'range' ? [{ name, from: vary.from, to: vary.to }] : [{ name, from: now, to: now }],
+    );
+    return { varied: ranges, kept: made.kept };
   },
 };
 

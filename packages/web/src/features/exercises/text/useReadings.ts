@@ -3,7 +3,7 @@ import type { Exercise } from '@hardy-sextant/core';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Pasted, PastedProblem } from './pasted.ts';
-import type { ReadText, TextsWorker } from './texts.worker.ts';
+import type { ReadText, TextsWorker, VariedText } from './texts.worker.ts';
 
 export interface Readings {
   /** By place; what is not read yet, or no longer, is missing. */
@@ -14,6 +14,8 @@ export interface Readings {
   readonly make: (at: number) => Promise<Exercise | undefined>;
   /** How many are read. */
   readonly done: number;
+  /** What varies of the one that is looked at, where that is wanted. */
+  readonly varied: VariedText | undefined;
 }
 
 interface Read {
@@ -40,6 +42,7 @@ export function useReadings({ problems, varied }: Pasted, now: number): Readings
       current = false;
     };
   }, [reader, next]);
+  const variedNow = useVaried(reader, varied ? problems[now] : undefined);
   return {
     // While a change is read again, what was read before stays in sight.
     of: (at) => {
@@ -52,7 +55,27 @@ export function useReadings({ problems, varied }: Pasted, now: number): Readings
       return problem && (await reader().make(problem.text, problem.settled, problem.title, varied));
     },
     done: problems.filter(known).length,
+    varied: variedNow,
   };
+}
+
+/** What varies of a problem; a title changes nothing of that. */
+function useVaried(reader: () => Remote<TextsWorker>, problem: PastedProblem | undefined): VariedText | undefined {
+  const [found, setFound] = useState<{ readonly text: string; readonly varied: VariedText | undefined }>();
+  const { text, settled } = problem ?? {};
+  useEffect(() => {
+    if (text === undefined || settled === undefined) return;
+    let current = true;
+    void reader()
+      .vary(text, settled)
+      .then((varied) => {
+        if (current) setFound({ text, varied });
+      });
+    return () => {
+      current = false;
+    };
+  }, [reader, text, settled]);
+  return found?.text === text ? found?.varied : undefined;
 }
 
 /** Reads by a worker that is begun with the first problem. */
