@@ -154,7 +154,7 @@ const askers: Readonly<Partial<Record<Question['asked'], (asking: Asking) => Fou
       );
     // "The total of the rents" leaves out the residual.
     const ofRents =
-      /(?:total|sum) of (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])/.test(
+      /(?:(?:total|sum) of|what do|how much do) (?:all )?(?:the |her |his |their |its |these |\d+ )*(?:⟨e\d+⟩ )?(?:rents|rentals)(?![a-z])|in (?:rent|rentals)(?![a-z])/.test(
         unit,
       );
     return is('totalPaid', {

@@ -19,6 +19,7 @@ export function comparedOf(unit: string): ReadQuantity {
   )
     return 'payments';
   if (/in months|months (?:sooner|earlier)/.test(unit)) return 'payments';
+  if (/(?:loan|term|time|debt|mortgage) (?:is |be |been )?(?:thereby |thus )?shortened/.test(unit)) return 'payments';
   if (/years|how much (?:sooner|earlier|longer)|how long/.test(unit)) return 'years';
   return /payments?|instal|months|sooner|earlier|deposits/.test(unit) ? 'payments' : 'totalInterest';
 }

@@ -52,7 +52,7 @@ export function heardAs(
   // "(1) Largest loan? (2) Deposit needed?" of a thing with a price.
   if (each.asked === 'payment' && plan.payment !== null && plan.price !== undefined && /deposit/.test(words))
     return { ...each, asked: 'deposit' };
-  const sought = soughtInstead(each.asked, plan, each.place !== undefined);
+  const sought = soughtInstead(each.asked, plan, each.place !== undefined, words);
   // Where that is asked besides, it is another question.
   const isAsking = /^\W*(?:what|how|which|find)(?![a-z])/.test(page.flat.slice(each.start, each.unit.end));
   const isAskedToo =
@@ -66,8 +66,13 @@ const isAllOfIt = ({ flat }: Page, { unit }: Question): boolean =>
 const isAlike = (one: Question['asked'], other: Question['asked']): boolean =>
   one === other || (other === 'finalAmount' && one === 'balance') || (other === 'payments' && one === 'howLong');
 
+const ofNumber =
+  /how (?:many|long|soon|often|far)|number|when|time|term|year|month|until|count|⟨t|n ?=|^\W*(?:and )?payments\W*$/;
+
 /** What a question for something that is known asks for: the one thing that is not. */
-function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean): Question['asked'] {
+function soughtInstead(asked: Question['asked'], plan: ReadPlan, hasPlace: boolean, words: string): Question['asked'] {
+  // How many there are is asked in words of number and time.
+  if (plan.unknown === 'payments' && !ofNumber.test(words)) return asked;
   const isKnown =
     (asked === 'payment' && plan.payment !== null) ||
     (asked === 'amount' && plan.amount !== null && plan.price === undefined && plan.unknown !== 'amount');

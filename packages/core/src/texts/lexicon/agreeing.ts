@@ -56,6 +56,10 @@ const asksElse = word(
   'interest|owe|owing|outstanding|left|balance|total|altogether|in all|all told|last|final|closing|smaller|more|less|fewer|differ|extra|cost|charge|cheap|dear|better|sav(?:es?|ed|ing) (?:by|this|that|it)|sooner|earlier|reduce|of (?:it|that|this|which|them)(?! (?:each|must))|both|difference|gain|profit|makes?(?! (?:each|every))|earn|half|halv|lender|the bank|factor|ratio|multipl|proportion|percent|share|part|average|mean|schedule|table|graph|chart|curve|premium|penalt|early|tax|worth it|why|whether|who|which',
 );
 
+/** It looks at one payment. */
+const looksAtPayment =
+  /⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|instal|deposit|withdrawal|rental)|(?:payment|deposit|instal[a-z]+) (?:number )?⟨n/;
+
 /** It looks at one payment, or at a time on the way. */
 const looksAt =
   /⟨o\d+⟩ (?:⟨e\d+⟩ )?(?:payment|instal|deposit|withdrawal|rental|month|quarter|year)|(?:payment|deposit|instal[a-z]+|year) (?:number )?⟨n|(?:after|at the end of) (?:year|⟨[nto])/;
@@ -73,7 +77,7 @@ export function agrees(words: string, unknown: Unknown, isAlone = false): boolea
     )
     .replace(givenBehind, '')
     .replace(/⟨n\d+⟩(?: times| of them)? (?:altogether|in all|in total)/g, '');
-  if (isAlone && looksAt.test(own) && unknown !== 'finalAmount') return false;
+  if (isAlone && (unknown === 'finalAmount' ? looksAtPayment : looksAt).test(own)) return false;
   const head = unknown === 'finalAmount' ? (own.split(/ (?=after|at the end|when|by)/)[0] ?? own) : own;
   if (goesWith.test(head) && !goesAgainst.test(head)) return true;
   return isAlone && !asksElse.test(own) && !(goesAgainst.test(head) && !goesWith.test(head));

@@ -4,6 +4,7 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue('drawing-down', 12, '(?:is|are|was|were|be) (?:then )?drawn down'),
   cue('drawing-down', 12, '(?:what|how much) can (?:it|he|she|they|the [a-z]+) pay out'),
   cue('drawing-down', 12, 'equal (?:amounts|sums|shares) are (?:then )?(?:drawn|withdrawn|taken|paid out)'),
   cue(

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue('finalAmount', 12, 'resale (?:value )?(?:at the end|afterwards)?:? ?(?:of )?{m}'),
   cue(
     'finalAmount',
     13,

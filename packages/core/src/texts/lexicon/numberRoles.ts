@@ -5,6 +5,12 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'newRate',
+    10,
+    'in the first <t>[^.?!⟨]{0,40}<p>(?: (?:<[ae]>|compounded|convertible)){0,3},? (?:and )?(?:in|for|over|during) the (?:next|other|following|last|remaining) <t>,? (?:(?:it|the account|the fund) (?:pays|earns|gives) )?(?:at )?{p}',
+    '<p>(?: (?:<[ae]>|compounded|convertible)){0,3} for <t>,? and (?:at )?{p}(?: (?:<[ae]>|compounded|convertible)){0,3} for the (?:other|next|following|last|remaining) <t>',
+  ),
+  cue(
     'after',
     12,
     '(?:has|have) (?:now )?paid <m>(?:[^.?!⟨]|⟨[ea]\\d+⟩){0,40} for {t} on (?:an?|the|her|his|their) <t>',

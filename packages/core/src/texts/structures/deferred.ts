@@ -34,14 +34,14 @@ export function readDeferred(page: Page): DraftReading | undefined {
 }
 
 const unpaid =
-  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)[^.?!⟨]{0,50} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
+  /(?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|stands? still|not (?:re)?paid|pays? nothing|payment-free|defer(?:red|s|ment)?|grace|payments? (?:is |are )?(?:put off|postponed|delayed|suspended)|payment holiday)[^.?!⟨]{0,50} (?:for|during|in|of|by) (?:the |her |his |their |an? )?(?:(?:first |next )?⟨t(\d+)⟩|first year(?! of))|(?:for|during|in) (?:the |her |his |their )?(?:first |next )?⟨t(\d+)⟩[^.?!⟨]{0,24} (?:(?:no|without(?: any)?) (?:re)?payments?|nothing is (?:paid|due|repaid)|(?:he|she|they) pays? nothing)/;
 /** "She begins to repay it after a year", "… is due 13 months after the loan": payments that begin later, told as such. */
 const beginsLater =
   /(?:begins?|starts?|commences?) (?:repaying|to repay|paying(?: it)? (?:back|off)|repayment|payments?|to pay(?: it)? (?:back|off))(?: it| the (?:loan|debt))? (?:only )?(?:after|in) ⟨t(\d+)⟩/;
 const firstDue =
   /first (?:of (?:the )?⟨n\d+⟩ )?(?:(?:[a-z]+|⟨[ea]\d+⟩) ){0,3}?payments?,? (?:(?:is|being|falls?|comes?|to be) )?(?:due |made |paid |payable )?⟨t(\d+)⟩ (?:from now|from today|hence|later|(?:after|from) (?:the (?:loan|date|day|money|start|debt)|taking|(?:he|she|they|it) ))/;
 const startsThen =
-  /(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
+  /(?:when|before|once|as|by the time) (?:he|she|they|it) (?:starts?|begins?) (?:to pay|to repay|paying|repaying)|(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
   /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
 

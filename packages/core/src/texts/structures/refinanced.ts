@@ -13,7 +13,7 @@ import { yearsOf } from '../terms.ts';
 import { ownedQuestions, questionsOf, readingOfPlans, wordsOf, type Owned, type Owner } from './severalPlans.ts';
 
 const words =
-  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
+  /(?:refinanc\w*|takes? over (?:the (?:balance|loan|debt)|what (?:is|she|he|they))|take over|moves? to (?:a|another) (?:new )?(?:lender|bank)|(?:moves?|moved|transfers?|transferred|takes?) (?:the|her|his|their|its) (?:outstanding |remaining |whole )?(?:balance|debt|loan|mortgage) to (?:an?|another) |old (?:loan|lender|debt)|new (?:loan|lender|mortgage)|(?:second|another|other) (?:lender|bank)|better terms|(?:offers|offered)(?= ⟨p\d+⟩[^.?!]{0,40} for the (?:rest|remaining|remainder))|switch(?:es|ed)? (?:to|lender|bank)|remortgag\w*|takes? (?:it|the loan|the debt) over|replac(?:e|es|ed|ing) (?:the (?:loan|debt|mortgage)|(?:it|this|that) (?:by|with))|replaced by (?:a|an|another) (?:new )?loan|over a new (?=⟨t\d+⟩)|changes to (?:a|another) (?:new )?(?:lender|bank)|borrow what (?:she|he|they) (?:still )?owes?)(?![a-z])/;
 const left = pattern(
   '(?:still (?:has|have)|with|has|have|after|are|leaving)? ?{n} (?:<e> |[a-z]+ )?(?:@payment) (?:that |which )?(?:are )?(?:still )?(?:left|to (?:make|go|run|come|pay|be made)|remaining|outstanding|remain|ahead|unpaid)',
 );
@@ -32,7 +32,7 @@ const made = [
   pattern('of which (?:she|he|they) (?:have|has|had) (?:already |just )?(?:made|paid) {n}'),
   pattern('(?:has|have|had) (?:already )?(?:run|gone on|lasted)(?: for)? {n} of (?:its|the|her|his|their) <t>'),
   pattern('{n} of (?:its|the|her|his|their) <t> (?:have|had) (?:passed|gone|run)'),
-  pattern('{t} (?:later|into|on|have passed|ago)'),
+  pattern('{t} (?:later|into|on|have passed|ago|old)'),
   pattern('(?:end|close) of @year {n}'),
   pattern('(?:end|close) of (?:the |its |her |his )?{o} @year'),
   pattern('(?:has|have|had) (?:had|seen|made|paid) {n}(?: of the| <e>)? ?(?:@payment)?'),

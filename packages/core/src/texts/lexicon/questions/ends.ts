@@ -4,6 +4,17 @@ import { cue, type Cue } from '../record.ts';
 import type { Asked } from './asked.ts';
 
 export const endsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'finalAmount',
+    16,
+    'what (?:sum|amount) (?:will|can|could) (?:he|she|they|it|the [a-z]+) (?:be able to )?(?:take out|withdraw|collect) at the end',
+    'what (?:sum|amount) is (?:then )?paid (?:back|out) at the end',
+  ),
+  cue(
+    'finalAmount',
+    14,
+    'what does (?:each|either|the) [a-z]+ (?:give|bring|yield)(?: (?:her|him|them))? (?:in|at) the end',
+  ),
   cue('finalAmount', 14, '(?:is|are|be) worth how much (?:at the end|after|by|when)'),
   cue('finalAmount', 13, '^(?:and )?what at the end(?= ?[,?])'),
   cue('finalAmount', 15, 'what has (?:then )?(?:accumulated|built up|gathered|come together)'),

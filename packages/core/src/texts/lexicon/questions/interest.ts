@@ -6,6 +6,14 @@ import type { Asked } from './asked.ts';
 export const interestAsked: readonly Cue<Asked>[] = [
   cue(
     'interest',
+    16,
+    'how much is (?:the )?interest,? (?:and )?not (?:the )?(?:deposits|payments)',
+    'how much (?:has|have|will|does|did) (?:it|this|the [a-z]+) (?:have )?(?:grown|grow|increased|increase) by(?= ?[?,])',
+    'how much is earned(?= ?[?,]| in all| altogether)',
+  ),
+  cue('interest', 16, 'how much (?:dearer|more) is [^?⟨]{3,40} than (?:if|when|for|in) [^?⟨]{0,30}cash'),
+  cue(
+    'interest',
     18,
     'how much (?:do|does|did|will|must) (?:he|she|they|it|the [a-z]+) pay (?:over and above|on top of|in addition to|besides|beyond) (?:the )?(?:<m>|(?:loan|price|principal|debt|sum borrowed))',
     'difference between (?:the )?(?:sum|total) of (?:all |the )*(?:payments|instalments|deposits)[^?]{0,12} and (?:the )?(?:<m>|loan|amount|sum|principal|price)',

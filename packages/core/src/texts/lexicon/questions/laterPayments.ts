@@ -4,6 +4,13 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'lastPayment',
+    16,
+    'how (?:much|large|big) is the (?:very )?last(?:,? (?:partial|smaller|final|odd))? (?:payment|one|instal?ment)',
+    'what (?:amount|sum) is the (?:very )?(?:last|final),? ?(?:partial |smaller |odd )?(?:payment|one|instal?ment)',
+  ),
+  cue('lastPayment', 16, 'what is paid at the very end', 'with what payment does (?:it|this|the [a-z]+) end'),
   cue('lastPayment', 14, 'what is the (?:smaller|odd) one'),
   cue('lastPayment', 15, 'how much is (?:then )?left to (?:pay|be paid) (?:<[ta]>|an? @period) after'),
   cue(

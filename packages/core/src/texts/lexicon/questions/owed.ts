@@ -6,6 +6,13 @@ import type { Asked } from './asked.ts';
 export const owedAsked: readonly Cue<Asked>[] = [
   cue(
     'balance',
+    16,
+    'how much of (?:the|her|his|their) (?:pot|fund|account|money|capital|legacy|savings) (?:is|remains|will be|are) (?:still |then )?left',
+    'how much stands (?:in|on) (?:the|her|his|their|its) [a-z]+ (?:just |right |immediately )?after',
+  ),
+  cue('balance', 14, 'what remains (?:just |right |immediately |directly )?after (?:the |her |his )?<o>'),
+  cue(
+    'balance',
     18,
     'how much (?:principal |capital )?(?:has|have) (?:still|yet|then still) to be (?:paid off|paid back|repaid|cleared)',
     'to what (?:has|have|had|is|will) (?:the|her|his|their) (?:debt|loan|balance|principal|mortgage) (?:then )?(?:come|been brought|gone|fall|fallen|sunk|be brought)',

@@ -6,6 +6,12 @@ import type { Asked } from './asked.ts';
 export const totalsAsked: readonly Cue<Asked>[] = [
   cue(
     'totalPaid',
+    16,
+    'how much (?:will|has|have|had) (?:he|she|they|it|the [a-z]+) (?:have )?(?:put|paid) in(?= ?[?,])',
+    'what do (?:the|her|his|their|all) (?:the )?(?:withdrawals|drawings|payouts) (?:add up|come|amount) to',
+  ),
+  cue(
+    'totalPaid',
     17,
     'how much (?:will|does|do|has|have) (?:he|she|they|it|the [a-z]+) (?:have )?(?:paid|pay|handed over|repaid)(?: back)? (?:after|by the end of|over) (?:the )?(?:<t>|whole|full|term|end)',
     'how much money (?:will|has|have) (?:have )?gone to (?:the|her|his|their)',
