@@ -31,7 +31,19 @@ export function differenceAsk({ page, question, of, last, is, unit }: Asking): F
     /saved? (?:by|through|in) (?:it|this|that|this way|doing so|settling|paying (?:it )?off)(?![a-z])|(?<![a-z])(?:avoid|escape)(?![a-z])/.test(
       unit,
     );
-  if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && last.k !== undefined && plan.payments !== null)
+  // "… she wants to pay the loan off. How much does she need, and how much interest does she save?"
+  const isPaidOff =
+    /how much interest (?:does|do|will|would) (?:he|she|they|[a-z]+) save\W*$/.test(unit) &&
+    /(?:pay|settl|clear)[a-z]* (?:off )?(?:the (?:loan|debt|mortgage|rest|balance)|it|everything)(?: off)?(?![a-z])/.test(
+      page.flat,
+    );
+  if (
+    plan.changes.length === 0 &&
+    (isByIt || isPaidOff) &&
+    /interest/.test(unit) &&
+    last.k !== undefined &&
+    plan.payments !== null
+  )
     return last.k < plan.payments ? is('interestIn', { from: last.k + 1, to: plan.payments }) : undefined;
   // "What settles the 24 payments that are left, and how much interest is saved by doing so?"
   if (plan.changes.length === 0 && isByIt && /interest/.test(unit) && plan.unknown === 'amount' && last.k === undefined)

@@ -43,7 +43,7 @@ const firstDue =
 const startsThen =
   /(?:when|before|once|as|by the time) (?:he|she|they|it) (?:starts?|begins?) (?:to pay|to repay|paying|repaying)|(?:when|before|once|as|by the time) (?:the )?(?:re)?payments? (?:starts?|begins?|commences?|is to start)/;
 const paidThen =
-  /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)/;
+  /(?:then|after (?:that|which|this)|afterwards|thereafter|followed by|when|after (?:the|her|his) )[^?!]{0,90}(?:repa(?:y|id)|pa(?:y|id)|instal)|clears? it (?:in|over) the ⟨t\d+⟩ (?:that|which) follows?/;
 
 /** "Nothing is paid for three years, then it is repaid over ten": what is owed by then is repaid. */
 function readOwedLater(page: Page): DraftReading | undefined {

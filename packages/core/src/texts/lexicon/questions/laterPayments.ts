@@ -4,6 +4,7 @@ import { cue, type Cue } from '../record.ts';
 import { ask, type Asked } from './asked.ts';
 
 export const laterPaymentsAsked: readonly Cue<Asked>[] = [
+  cue('newPayment', 14, '^(?:and )?what (?:is paid )?(?:afterwards|thereafter)(?= ?[?,])'),
   cue(
     'lastPayment',
     16,
