@@ -14,7 +14,7 @@ const toldByAge = /birthday|(?<![a-z])(?:aged?|old|until|till|stops at)(?![a-z])
 const young = /⟨[no]\d+⟩[^⟨]*⟨[^]*(?:⟨o\d+⟩|\d(?:st|nd|rd|th)) birthday/;
 
 const born =
-  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they|[a-z]+) (?:was|were) born/;
+  /(?<![a-z])(?:at|from|since|on|on the day of) (?:[a-z']+ ){0,2}birth(?![a-z])|day (?:he|she|they|[a-z]+) (?:was|were) born|(?:was|is) born (?:today|this morning|just now|a day ago)/;
 const birthday = /(?:⟨o(\d+)⟩|(\d\d)(?:st|nd|rd|th)) birthday/;
 
 const firstOnBirthday = new RegExp(
@@ -44,7 +44,7 @@ export function agesOf(page: Page): Ages | undefined {
   }
   // "On the day she was born … when she turns 18".
   const turns = born.test(page.flat)
-    ? /(?:when|as|until) (?:he|she|they|[a-z]+) (?:turns|is|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
+    ? /(?:when|as|until|before|(?:on|until|to) the day) (?:he|she|they|[a-z]+) (?:turns|turned|is|was|reaches|becomes) ⟨n(\d+)⟩(?! (?:payments|years|months))/.exec(
         page.flat,
       )
     : null;

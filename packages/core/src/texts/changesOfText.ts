@@ -49,6 +49,8 @@ const moments: readonly MomentRecord[] = [
   moment('{n} (?:of the |<e> |[a-z]+ ){0,2}(?:@payment|@deposit) (?:have|had|has|are|were|later|in)'),
   moment('(?:after|once|at the end of|when|for|over|following)(?: (?:the|exactly|first|just))* {t}'),
   moment('(?:the )?first {t}'),
+  // "each of the first 48 months"
+  moment('<e>{t}'),
   moment('in (?:the )?(?:month|@payment) {n}', 'from', 1),
   moment('term (?:is|of|was) {t}'),
   moment('(?:has an?|for an?|with an?|an initial) {t} term'),
@@ -137,13 +139,24 @@ function laterPayment(page: Page, found: readonly ChangeRead[]): ChangeRead[] {
     /sav|deposit|puts?|pays? in|aside/.test(before(first))
   )
     return [];
-  const moment = nearestMoment(page, sentenceAt(page, page.places[second]!) ?? page.places[second]!, second);
+  const sentence = sentenceAt(page, page.places[second]!);
+  const moment = nearestMoment(page, sentence ?? page.places[second]!, second) ?? timeOfFirst(page, first, second);
   const told = page.flat.slice(page.places[first]!.end, page.places[second]!.start);
   const behind = page.flat.slice(page.places[second]!.end, page.places[second]!.end + 60);
   const goesOn = /for (?:the (?:following|next)|another|a further) ⟨t|^ (?:from then|thereafter)/.test(behind);
   if (!moment || (!goesOn && !/(?:^|[^a-z])(?:after|then|from|later|thereafter|afterwards|once)(?![a-z])/.test(told)))
     return [];
   return [{ token: second, kind: 'new payment', ...moment }];
+}
+
+/** "200 a month for 4 years. Then 350 for 6 years": the change comes when the time of the first is over. */
+function timeOfFirst(page: Page, first: number, second: number): Moment | undefined {
+  const times = page.tokens.flatMap(({ form }, at) =>
+    form === 'time' && at > first && !sentenceAt(page, page.places[at]!)?.asks ? [at] : [],
+  );
+  const [made, more] = times;
+  if (made === undefined || more === undefined || made > second || more < second) return undefined;
+  return { afterYears: yearsOf(page, made), taken: [{ token: made, role: 'after' }] };
 }
 
 function keepOf({ flat }: Page): { keep?: 'payments' | 'payment' } {
@@ -207,7 +220,8 @@ function nearestMoment(page: Page, within: Span, token: number): Moment | undefi
   const found = moments.flatMap(({ words, role, less }, rank) =>
     [...text.matchAll(words)].flatMap((match) => {
       const at = Number(match[1]);
-      if (at === token || isAsked(page, at) || isTermAgain(page, at) || isInAll(page, at)) return [];
+      if (at === token || isAsked(page, at) || isTermAgain(page, at) || isInAll(page, at) || isItsOwn(page, token, at))
+        return [];
       const { start, end } = page.places[at]!;
       const distance = start > place.end ? start - place.end : place.start - end;
       const { form, value, unit } = tokenAt(page, at);
@@ -240,6 +254,16 @@ export const isMore = (page: Page, at: number): boolean => {
 const isInAll = (page: Page, at: number): boolean =>
   /^ (?:in all|in total|altogether|all told|on the whole|after (?:that|this|which|these|it))(?![a-z])/.test(
     page.flat.slice(page.places[at]!.end),
+  );
+
+/** "After that 350 a month for six years", "raises it to 350 and goes on for six years": how long the new payment is made. */
+const isItsOwn = (page: Page, token: number, at: number): boolean =>
+  at > token &&
+  tokenAt(page, at).form === 'time' &&
+  !isMore(page, at) &&
+  page.signs[token]?.[0]?.role !== 'extra' &&
+  /^(?:,? (?:and )?(?:(?:at|on) the (?:end|start|beginning|first day|last day) of )?⟨[ae]\d+⟩| each){0,3},?(?: and (?:then )?(?:goes|went|going|carries|keeps|continues)(?: on)?)? for $/.test(
+    page.flat.slice(page.places[token]!.end, page.places[at]!.start),
   );
 
 /** "Three years later (after 36 payments)". */

@@ -6,7 +6,7 @@ import { asksOfPlan } from './asksOfPlan.ts';
 import { placeQuestions, type PlacedQuestion } from './placedQuestions.ts';
 import { changesInNumbers } from './changesInNumbers.ts';
 import type { ChangeRead } from './changeRead.ts';
-import { changesOfText, isMore, wholeNumber } from './changesOfText.ts';
+import { changesOfText, isMore, paymentAfter } from './changesOfText.ts';
 import type { DraftReading } from './draftReading.ts';
 import { solvePlans } from './answers.ts';
 import { choice, doubt, doubtsOfPlan, kindNames, notUnderstood } from './doubts.ts';
@@ -182,6 +182,8 @@ function keptOtherwise(
 /** "After five years she raises it, and goes on for another five": the term is both. */
 function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: PlanRead): number | null {
   const [first] = changes;
+  const tellsTwo =
+    page.tokens.filter(({ form }, at) => form === 'time' && !sentenceAt(page, page.places[at]!)?.asks).length === 2;
   const goesOn = [...roles].some(([at, role]) => {
     const { start, end } = page.places[at]!;
     const [before, behind] = [page.flat.slice(0, start), page.flat.slice(end)];
@@ -191,19 +193,20 @@ function countedOn(page: Page, changes: readonly ChangeRead[], { plan, roles }: 
       ) || /^ (?:more(?![a-z])|(?:after|behind) (?:that|these|this|them)(?![a-z]))/.test(behind);
     // "… for the first six years, for the last four years 140."
     const isLast =
-      /(?:for|during|in|over) the (?:last|remaining|other) $/.test(before) &&
-      first?.kind === 'new payment' &&
-      page.tokens.filter(({ form }) => form === 'time').length === 2;
+      /(?:for|during|in|over) the (?:last|remaining|other) $/.test(before) && first?.kind === 'new payment' && tellsTwo;
     // "400 for six years, then 250 for four years"
     const isThen =
       first?.kind === 'new payment' &&
-      /(?:then|after that|afterwards) ⟨m\d+⟩[^.?!]{0,40} for $/.test(before) &&
-      page.tokens.filter(({ form }) => form === 'time').length === 2;
-    return role === 'duration' && (isNext || isLast || isThen || isMore(page, at));
+      /(?:then|after that|afterwards|thereafter)[^.?!⟨]{0,40} ⟨m\d+⟩[^.?!]{0,50} for $/.test(before) &&
+      tellsTwo;
+    return (
+      (role === 'duration' || (role === 'payments' && first?.kind === 'new payment')) &&
+      (isNext || isLast || isThen || isMore(page, at))
+    );
   });
   const more = changes.some(({ taken }) => taken.some(({ token }) => isMore(page, token)));
-  if (!first?.afterYears || !(goesOn || more) || plan.payments === null) return plan.payments;
-  return plan.payments + wholeNumber(first.afterYears * plan.paymentsPerYear);
+  const made = first && paymentAfter(first, plan.paymentsPerYear);
+  return made === undefined || !(goesOn || more) || plan.payments === null ? plan.payments : plan.payments + made;
 }
 
 const roleOfChange: Readonly<Record<ChangeRead['kind'], Role>> = {

@@ -88,7 +88,7 @@ const perPattern = [
   { pattern: /^(?:p\.m\.|pcm(?![a-z])|per calendar month|a calendar month)/, perYear: 12 },
   ...nouns.map(({ says, perYear }) => ({
     pattern: new RegExp(
-      `^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after|before|ago|of|from (?:now|today|then|the|that|this|signing|purchase|delivery)))`,
+      `^(?:per|an?|\\/) ?(?:${says})(?![a-z])(?! (?:and (?:a|\\()|later|after(?! (?:[a-z]+|\\d+) (?:years|months|quarters)(?![a-z]))|before|ago|of|from (?:now|today|then|the|that|this|signing|purchase|delivery)))`,
     ),
     perYear,
   })),

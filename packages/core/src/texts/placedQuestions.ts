@@ -139,7 +139,7 @@ function meantQuestions(page: Page): Question[] {
 
 /** What was told last is the time until the end; behind it at most the rate. */
 const endsLast =
-  /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z]))[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?$/;
+  /(?:for (?:the |an? )?(?:last|remaining|rest|next|following|other|another|further|final)(?![a-z])|for (?:the |another )?⟨t\d+⟩ (?:after|behind) (?:that|this|these|it)|for ⟨[tn]\d+⟩ (?:more|longer|further)(?![a-z])|(?:goes|went|going|carries|keeps|continues)(?: on)? for ⟨t\d+⟩)[^.?!]*[.;]\s*(?:(?:[^.?!⟨]|⟨[pea]\d+⟩)*[.;]\s*)?(?:(?:[^.;?!⟨]|⟨[pea]\d+⟩)*,\s*)?$/;
 
 /** It asks of the whole time. */
 const ofAll = /total|in all|altogether|whole|overall|entire|sum of (?:all )?(?:the )?interest/;

@@ -20,6 +20,10 @@ export function asMoney(each: Token, lower: string): Token {
 const behindPlain =
   /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|the [a-z]+ (?:pays|owes|borrows)|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
 
+/** A sum of thousands, "120,000 buys an annuity", has room for more words behind it. */
+const behindThousands =
+  /^\s*(?:[.?!]\s|$)|^\s+(?:in|into|with|to|by|of it|will|would|shall|must|should|can|could|may|buys?|pays?|purchases?|provides?|gives?|yields?|earns?|put|placed|saved|kept|left|which|that|and|or|if|when|after|before|within|until|as|out of|so)(?![a-z])/;
+
 const countsBefore =
   /(?:payments?|instal?lments?|deposits?|no|nos|number|after|aged|age|in|since|of year|year|years|months|(?:^|[^a-z])n ?[=:]|to|and|through|-|first|last|next|all) ?$/;
 
@@ -41,13 +45,14 @@ export function plainSums(all: readonly Token[], lower: string): Token[] {
 }
 
 function asPlainMoney(each: Token, lower: string): Token {
-  const before = lower.slice(0, each.start);
+  const [before, behind] = [lower.slice(0, each.start), lower.slice(each.end)];
+  const isThousands = /\d[.,\s'’]\d{3}$/.test(lower.slice(each.start, each.end));
   const isSum =
     each.form === 'count' &&
     each.value >= 50 &&
     ![360, 365, 366].includes(each.value) &&
     !(Number.isInteger(each.value) && each.value > 1900 && each.value < 2100) &&
-    behindPlain.test(lower.slice(each.end)) &&
+    (behindPlain.test(behind) || (isThousands && behindThousands.test(behind))) &&
     !countsBefore.test(before);
   return isSum ? { ...each, form: 'money' } : each;
 }

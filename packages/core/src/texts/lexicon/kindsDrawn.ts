@@ -4,6 +4,21 @@ import type { ReadKind } from '../reading.ts';
 import { cue, type Cue } from './record.ts';
 
 export const drawnKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'drawing-down',
+    14,
+    '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}<m> (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
+    'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) <m> and (?:receives|gets|draws|is paid)',
+    '<m> (?:buys|purchases|will buy|would buy|bought) (?:an?|the) (?:<t> )?annuity',
+    '(?:empties|exhausts|uses? up|spends|consumes) (?:it|the (?:pot|fund|account|money)) (?:over|in|within) <t>',
+    'so as to be paid an? (?:fixed|equal|level|constant)',
+    '(?:endowment|fund|trust|legacy|foundation) of <m> pays (?:out )?an? (?:equal|level|fixed|constant)',
+    'how (?:large|big) an? (?:<e> )?(?:pension|income|allowance|annuity)[^?]{0,60} (?:does|will|would|can) <m> (?:purchase|buy|provide|give|yield)',
+    '(?:can|may|could|will|might) (?:he|she|they|[a-z]+) spend(?=[^?]*(?:<e>|<a>))',
+    '<n> (?:<e> )?withdrawals?',
+    '(?:payments?|income|pension|annuity)[^.?!⟨]{0,30} in (?:exchange|return) for <m>',
+    'if the (?:account|fund|pot) (?:should|is to|shall|must) be empty',
+  ),
   cue('drawing-down', 12, '(?:is|are|was|were|be) (?:then )?drawn down'),
   cue('drawing-down', 12, '(?:what|how much) can (?:it|he|she|they|the [a-z]+) pay out'),
   cue('drawing-down', 12, 'equal (?:amounts|sums|shares) are (?:then )?(?:drawn|withdrawn|taken|paid out)'),

@@ -5,6 +5,16 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'borrowing',
+    12,
+    '(?:quoted|offered|charged) <p>[^.?!]{0,40} on an? <m> (?!deposit|fund|account|bond|savings)[a-z]+',
+    '(?:must|has to|have to|is to|are to|shall) (?:return|give back|pay back) <m>',
+    "puts? <m> at [a-z ']{2,20} disposal",
+    '(?:has|have) signed for <m>',
+    '(?:take|takes|took|get|gets|receive|receives) <m> (?:today|now|at once)? ?and (?:then )?(?:give|gives|pay|pays|hand|hands) back',
+    '(?:rid|quit|free) of (?:a|an|the|her|his|their|this) (?:<m> )?debt',
+  ),
   cue('borrowing', 8, 'paid (?:at|on|each|every|<[ea]>)[^.;?!]{0,40} on an? (?:note|loan|debt)'),
   cue(
     'borrowing',

@@ -5,6 +5,12 @@ import { depositedEach, depositedFirst, depositedOnce } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const savedKinds: readonly Cue<ReadKind>[] = [
+  cue(
+    'saving',
+    12,
+    'amount of an? (?:<t> )?annuity',
+    '<m> goes in(?:to)? (?:a|the|an|his|her|their) [a-z ]{3,20} (?:at once|now|today) and',
+  ),
   cue('lump-sum', 9, '(?:note|bill|claim) (?:for|of) <m> due in <t>'),
   cue('saving', 9, '(?:plan|fund|scheme|account) takes (?:in )?<m> (?:<[ea]>|at)'),
   cue(

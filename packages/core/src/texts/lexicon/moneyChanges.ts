@@ -7,6 +7,14 @@ const isPaid = '(?: (?:is|are|was|were|can be|could be|will be) (?:paid|added|pu
 const withEach = '(?:<e>|<a>|(?:with|to|on) (?:each|every|<e>)|at the (?:end|start|beginning) of <e>)';
 
 export const moneyChangeCues: readonly Cue<WordRole>[] = [
+  cue(
+    'newPayment',
+    12,
+    '<m> in (?:each of the first |<e>) ?<[tn]>[^.?!⟨]{0,20},? (?:and |then )?{m} in each of the (?:others?|rest|remaining|last|next|following)',
+    '(?:going|goes|rising|stepping|increasing|moving|changing) up to {m} (?:<[ae]>|at|after|from|when)',
+    '<m> at first,? (?:and |but |then )+{m} (?:once|after|when|from)',
+    'the <n> (?:after (?:that|them|these|those)|that follow),? {m} each',
+  ),
   cue('extra', 13, '(?:pays?|paid|sends?) {m} more with (?:the|her|his|their) <o> (?:<e> )?@payment'),
   cue(
     'newPayment',

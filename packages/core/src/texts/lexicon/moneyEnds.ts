@@ -4,6 +4,15 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyEndCues: readonly Cue<WordRole>[] = [
+  cue(
+    'finalAmount',
+    12,
+    '{m} (?:is|are) to be (?:available|there|ready|on hand|in the (?:account|fund))',
+    '(?:own|hold|possess) {m} (?:after|in|at the end|when|by)',
+    'becomes? {m}(?= ?[.?,])',
+    '<t>[^.?!⟨]{0,20} from (?:today|now) [a-z ]{2,20}(?:must|has to|have to|will have to|is to) (?:pay|find|hand over) {m}(?! (?:<[ea]>|each|every))',
+    'one (?:single )?deposit[^?]{0,80}holds {m} (?:today|now)',
+  ),
   cue('finalAmount', 12, 'resale (?:value )?(?:at the end|afterwards)?:? ?(?:of )?{m}'),
   cue(
     'finalAmount',

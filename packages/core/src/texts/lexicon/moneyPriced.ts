@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue('payment', 11, '{m} at first,? (?:and |but |then )+<m> (?:once|after|when|from)'),
   cue('price', 12, 'or (?:for )?{m} (?:in )?cash(?! down| back|-back)'),
   cue('price', 12, '(?:lists?|retails?) (?:at|for) {m}'),
   cue('downPayment', 12, '(?<!(?:rents?|rentals?|payments?|instal?ments?) of ){m} (?:is )?due (?:at|on) signing'),

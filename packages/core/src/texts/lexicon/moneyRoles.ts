@@ -5,6 +5,26 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 12, '(?:sum|money|cash|capital) (?:at|in) hand:? {mn}'),
+  cue(
+    'amount',
+    13,
+    '(?:puts?|pays?|places?|invests?|hands?|gives?) [^.?!⟨]{0,24}{m} (?:in|into|to|over to) an? (?:annuity|fund|insurer|insurance company|pension [a-z]+)[^.?!⟨]{0,20} (?:which|that|who) (?:then )?pays? (?:him|her|them|it)',
+    'hands? (?:an?|the|his|her|their) (?:insurer|insurance company|pension fund|bank|fund) {m} and (?:receives|gets|draws|is paid)',
+    '{m} (?:buys|purchases|will buy|would buy|bought) (?:an?|the) (?:<t> )?annuity',
+    '(?:endowment|fund|trust|legacy|foundation) of {m} pays (?:out )?an? (?:equal|level|fixed|constant)',
+    'how (?:large|big) an? (?:<e> )?(?:pension|income|allowance|annuity)[^?]{0,60} (?:does|will|would|can) {m} (?:purchase|buy|provide|give|yield)',
+    'in (?:exchange|return) for {m}',
+    'sum (?:at|in) hand:? {m}',
+    '(?:pot|fund|account|nest-?egg|trust) (?:now )?(?:stands|stood) at {m}(?! (?:after|when|at the end))',
+    'with {m} in (?:an?|the|his|her|their) (?:account|fund|pot)',
+    '(?:having )?w(?:on|ins?) {m}',
+    '(?:must|has to|have to|is to|are to|shall) (?:return|give back) {m}',
+    "puts? {m} at [a-z ']{2,20} disposal",
+    '(?:has|have) signed for {m}',
+    '(?:take|takes|took|get|gets|receive|receives) {m} (?:today|now|at once)? ?and (?:then )?(?:give|gives|pay|pays|hand|hands) back',
+    '(?:rid|quit|free) of (?:a|an|the|her|his|their|this) {m} debt',
+  ),
   cue('amount', 12, 'interest on an? (?:loan|credit) of {m}'),
   cue('amount', 12, '(?:sets? aside|puts? away|lays? aside|puts? aside) {m} at <p>(?! (?:<[ea]>|each|every))'),
   cue('amount', 12, '(?:loans?|mortgages?) of {m} each(?! (?:month|quarter|year))'),

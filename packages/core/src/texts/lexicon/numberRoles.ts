@@ -5,6 +5,17 @@ import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
   cue(
+    'interval',
+    12,
+    '{t} before (?:her|his|their|the) (?:<o>|<n>|⟨t\\d+⟩|[a-z]*birthday)',
+    '{t} before (?:he|she|they|[a-z]+) (?:was|is|turns|turned) <n>',
+  ),
+  cue(
+    'payments',
+    11,
+    '(?:first <n> [^.?!]{0,60}<m>[^.?!]{0,12},? (?:and )?)the {n} (?:after (?:that|them|these|those)|that follow)',
+  ),
+  cue(
     'newRate',
     10,
     'in the first <t>[^.?!⟨]{0,40}<p>(?: (?:<[ae]>|compounded|convertible)){0,3},? (?:and )?(?:in|for|over|during) the (?:next|other|following|last|remaining) <t>,? (?:(?:it|the account|the fund) (?:pays|earns|gives) )?(?:at )?{p}',

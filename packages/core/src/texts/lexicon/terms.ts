@@ -14,6 +14,11 @@ export const timingCues: readonly Cue<Timing>[] = [
   cue(
     'beginning',
     9,
+    '(?:at once|now|today|immediately|straight away),? and (?:again |then |after that )?<e>(?! [a-z ]{0,20}⟨m)',
+  ),
+  cue(
+    'beginning',
+    9,
     'in advance',
     'annuity[ -]due',
     '(?:at|on) the (?:beginning|start|first day) of (?:january|february|march|april|may|june|july|august|september|october|november|december|spring|autumn|summer|winter)',

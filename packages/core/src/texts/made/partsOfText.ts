@@ -53,14 +53,7 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const plan = to.plans[index];
   const draft = to.drafts[index];
   const text = plan && expressionOf(ask, plan, to);
-  if (text)
-    return {
-      part: ask.part,
-      prompt: to.prompts[ask.part] ?? 'How much is it?',
-      marks: 2,
-      ask: { quantity: 'expression', text },
-      format: { kind: 'money', decimals: 2 },
-    };
+  if (text) return sumPart(ask, to, 'How much is it?', text);
   const found = plan && !isRunOn(ask, plan) && !isOtherTarget(ask, to) ? coreAsk(ask, plan, to.asks) : undefined;
   if (!plan || !draft || !found) return undefined;
   const own = questionOf(
@@ -71,6 +64,17 @@ export function partOf(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const format = ask.args?.count === 'full' ? ({ kind: 'count', decimals: 2 } as const) : own.format;
   return { ...own, format, part: ask.part, prompt: to.prompts[ask.part] ?? withName(own.prompt, plan) };
 }
+
+/** A sum of money that is an expression of what the exercise has. */
+const sumPart = ({ part }: ReadAsk, { prompts }: PartsToMake, usual: string, text: string): DraftPart => ({
+  part,
+  prompt: prompts[part] ?? usual,
+  marks: 2,
+  ask: { quantity: 'expression', text },
+  format: { kind: 'money', decimals: 2 },
+});
+
+const HOW_LARGE = 'How large is the difference?';
 
 /** Where there are several plans, a usual question names its own. */
 const withName = (prompt: string, { name }: ReadPlan): string =>
@@ -192,13 +196,7 @@ function paymentsApart(ask: ReadAsk, more: number, less: number, to: PartsToMake
     return isOfPayment(to.plans[index]) ? sought && `answer @${sought.part}` : to.drafts[index]?.slots.payment;
   });
   if (first === undefined || second === undefined) return undefined;
-  return {
-    part: ask.part,
-    prompt: to.prompts[ask.part] ?? 'How large is the difference?',
-    marks: 2,
-    ask: { quantity: 'expression', text: `${first} - ${second}` },
-    format: { kind: 'money', decimals: 2 },
-  };
+  return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
 }
 
 function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
@@ -211,10 +209,9 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
     const quantity = comparedQuantity(of, plans);
     const [more, less] = moreAndLess(ask, one, other);
     if (!quantity) return of === 'payment' && isToldAgainst(plans) ? paymentsApart(ask, more, less, to) : undefined;
-    const words = prompt ?? 'How large is the difference?';
     return {
       part: ask.part,
-      prompt: words,
+      prompt: prompt ?? HOW_LARGE,
       marks: 2,
       ask: { quantity: 'difference', of: quantity, plan: planId(more), other: planId(less) },
       format: usualFormat(quantity),
@@ -223,13 +220,7 @@ function differencePart(ask: ReadAsk, to: PartsToMake): DraftPart | undefined {
   const texts = [one, other].map((each) => comparedText(each, { plans, drafts, asks }));
   if (texts.some((text) => text === undefined)) return undefined;
   const [first, second] = moreAndLess(ask, 0, 1).map((at) => texts[at]);
-  return {
-    part: ask.part,
-    prompt: prompt ?? 'How large is the difference?',
-    marks: 2,
-    ask: { quantity: 'expression', text: `${first} - ${second}` },
-    format: { kind: 'money', decimals: 2 },
-  };
+  return sumPart(ask, to, HOW_LARGE, `${first} - ${second}`);
 }
 
 /** What is sought of a plan where it is asked; it is no question of one that states it. */

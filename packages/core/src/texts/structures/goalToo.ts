@@ -4,6 +4,8 @@ import type { DraftReading } from '../draftReading.ts';
 import { readPlan } from '../onePlan.ts';
 import { askingNothing, sentenceAt, tokenAt, type Page } from '../page.ts';
 import type { Question } from '../question.ts';
+import type { ReadPlan } from '../reading.ts';
+import type { Sentence } from '../sentences.ts';
 import { isIn } from './clauses.ts';
 import { follow, without } from './followers.ts';
 import { ownedQuestions } from './severalPlans.ts';
@@ -11,74 +13,60 @@ import { ownedQuestions } from './severalPlans.ts';
 const asksTime = ({ asked }: Question): boolean => asked === 'payments' || asked === 'years' || asked === 'howLong';
 const asksEnd = ({ asked }: Question): boolean => asked === 'finalAmount' || asked === 'balance';
 
-/** @returns nothing where no other question asks for a time that leads to a sum of its own */
+/** @returns nothing where no other question asks for a time, or for a payment, that leads to a sum of its own */
 export function readGoalToo(page: Page): DraftReading | undefined {
   const [time, another] = page.questions.filter(asksTime);
   if (!time) return readOtherGoal(page);
   const sentence = sentenceAt(page, time);
-  const saves = page.kinds.some(({ says, weight }) => says === 'saving' && weight >= 5);
-  const grows = page.kinds.some(({ says, weight }) => says === 'lump-sum' && weight >= 5);
-  if (
-    !sentence ||
-    another ||
-    !(saves || grows) ||
-    !page.questions.some((each) => asksEnd(each) && !isIn([sentence], each))
-  )
-    return undefined;
-  const [token, more] = page.tokens.flatMap(({ form }, at) =>
-    form === 'money' && isIn([sentence], page.places[at]!) ? [at] : [],
-  );
-  if (token === undefined || more !== undefined) return undefined;
-  const goal = tokenAt(page, token).value;
-  const once = askingNothing(page, sentence);
-  const first = readPlan(once, {
-    scope: without(sentence),
-    as: saves ? 'saving' : 'lump-sum',
-    questions: ownedQuestions(once, () => 0),
-  });
-  const { plan, read } = first;
-  const isPut = saves ? (plan.payment ?? 0) > 0 : (plan.amount ?? 0) > 0;
-  const isKnown = isPut && plan.payments !== null && plan.rate !== null && read.missing.length === 0;
-  if (!isKnown || plan.unknown !== 'finalAmount' || (plan.amount ?? 0) >= goal || (plan.payment ?? 0) >= goal)
-    return undefined;
-  const questions = ownedQuestions(page, (each) => (isIn([sentence], each) ? 1 : 0));
-  return follow(
-    page,
-    { ...first, plan: { ...plan, name: 'first' } },
-    questions,
-    { name: 'then', payments: null, finalAmount: goal, unknown: 'payments' },
-    [],
-    [[token, 'finalAmount']],
-    () => undefined,
-  );
+  const saves = says(page, 'saving');
+  if (!sentence || another || !(saves || says(page, 'lump-sum'))) return undefined;
+  if (!page.questions.some((each) => asksEnd(each) && !isIn([sentence], each))) return undefined;
+  return leadingTo(page, sentence, [sentence], saves ? 'saving' : 'lump-sum', { payments: null, unknown: 'payments' });
 }
 
 /** "How much do they have? The trip costs 4,000; what would they have to save each month?": the payment that leads to it. */
 function readOtherGoal(page: Page): DraftReading | undefined {
   const [asking, another] = page.questions.filter(({ asked }) => asked === 'payment');
   const sentence = asking && sentenceAt(page, asking);
-  if (!sentence || another || !page.questions.some((each) => asksEnd(each) && each.start < sentence.start))
-    return undefined;
+  if (!sentence || another || !says(page, 'saving')) return undefined;
+  if (!page.questions.some((each) => asksEnd(each) && each.start < sentence.start)) return undefined;
   // "…; what would they have to save" is a sentence of its own.
   const before = page.sentences[page.sentences.indexOf(sentence) - 1];
   const told = before && !before.asks ? [before, sentence] : [sentence];
+  return leadingTo(page, sentence, told, 'saving', { payment: null, unknown: 'payment' });
+}
+
+const says = ({ kinds }: Page, kind: 'saving' | 'lump-sum'): boolean =>
+  kinds.some((each) => each.says === kind && each.weight >= 5);
+
+/**
+ * The plan of all that is not told with the goal, and the same plan with the goal at its end.
+ * @returns nothing unless one sum alone is the goal, the first plan is known, and the goal is above what is put there
+ */
+function leadingTo(
+  page: Page,
+  asking: Sentence,
+  told: readonly Sentence[],
+  as: 'saving' | 'lump-sum',
+  sought: Pick<Partial<ReadPlan>, 'payment' | 'payments' | 'unknown'>,
+): DraftReading | undefined {
   const [token, more] = page.tokens.flatMap(({ form }, at) =>
     form === 'money' && isIn(told, page.places[at]!) ? [at] : [],
   );
   if (token === undefined || more !== undefined) return undefined;
   const goal = tokenAt(page, token).value;
-  const once = askingNothing(page, sentence);
-  const first = readPlan(once, { scope: without(...told), as: 'saving', questions: ownedQuestions(once, () => 0) });
+  const once = askingNothing(page, asking);
+  const first = readPlan(once, { scope: without(...told), as, questions: ownedQuestions(once, () => 0) });
   const { plan, read } = first;
-  const isKnown = (plan.payment ?? 0) > 0 && plan.payments !== null && plan.rate !== null && read.missing.length === 0;
-  const saves = page.kinds.some(({ says, weight }) => says === 'saving' && weight >= 5);
-  if (!saves || !isKnown || plan.unknown !== 'finalAmount' || (plan.payment ?? 0) >= goal) return undefined;
-  const questions = ownedQuestions(page, (each) => (isIn([sentence], each) ? 1 : 0));
+  const put = [plan.payment ?? 0, plan.amount ?? 0];
+  const isPut = (as === 'saving' ? put[0]! : put[1]!) > 0;
+  const isKnown = isPut && plan.payments !== null && plan.rate !== null && read.missing.length === 0;
+  if (!isKnown || plan.unknown !== 'finalAmount' || put.some((each) => each >= goal)) return undefined;
   return follow(
     page,
     { ...first, plan: { ...plan, name: 'first' } },
-    questions,
-    { name: 'then', payment: null, finalAmount: goal, unknown: 'payment' },
+    ownedQuestions(page, (each) => (isIn([asking], each) ? 1 : 0)),
+    { name: 'then', finalAmount: goal, ...sought },
     [],
     [[token, 'finalAmount']],
     () => undefined,

@@ -6,6 +6,21 @@ import { must, type Asked } from './asked.ts';
 export const amountsAsked: readonly Cue<Asked>[] = [
   cue(
     'amount',
+    15,
+    '(?<=one (?:single )?deposit[^?]{0,120})how much did (?:he|she|they) (?:put in|deposit|pay in|place)(?= ?\\?)',
+  ),
+  cue(
+    'amount',
+    15,
+    'which (?:principal|sum|amount|deposit|capital) (?:grows?|amounts?|accumulates?|becomes?|rises?)',
+    'what has to be (?:laid|put|set) (?:aside|by|away) (?:today|now|at once)',
+    '(?:what|which) (?:one-off|single|lone) (?:deposit|sum|payment|investment)[^?]{0,60} (?:meets?|covers?|provides?|pays?|does) (?:it|this|that)',
+    'how much money,? left (?:alone|untouched|to itself|on deposit)[^?]{0,80} (?:becomes?|grows?|amounts?|turns?)',
+    'what (?:would|will|must|do|does) (?:you|he|she|they|one) have to (?:invest|deposit|put (?:in|away|aside|by))[^?]{0,50}(?:so as to|in order to|to) (?:own|have|hold|get|possess)',
+    '(?:is the same as|equals|is worth|is equivalent to) how much (?:money )?(?:now|today)',
+  ),
+  cue(
+    'amount',
     13,
     'what (?:does|will|would|should) the (?:buyer|investor|bank|purchaser|company) (?:pay|give)(?= ?[?,]| for)',
   ),

@@ -6,6 +6,13 @@ import type { Asked } from './asked.ts';
 export const endsAsked: readonly Cue<Asked>[] = [
   cue(
     'finalAmount',
+    14,
+    'what (?:will|does|would) it show at the end',
+    'what did (?:he|she|they) find in (?:it|the [a-z]+)',
+  ),
+  cue('finalAmount', 17, 'what do (?:they|these|the deposits|the payments) amount to'),
+  cue(
+    'finalAmount',
     16,
     'what (?:sum|amount) (?:will|can|could) (?:he|she|they|it|the [a-z]+) (?:be able to )?(?:take out|withdraw|collect) at the end',
     'what (?:sum|amount) is (?:then )?paid (?:back|out) at the end',

@@ -4,6 +4,21 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue('payment', 12, '(?:withdrawal|instalment|rental) ?= ?\\?'),
+  cue(
+    'payment',
+    15,
+    'what (?:will|does|must|would) (?:leave|come out of|be taken from|go out of|be drawn from) (?:the|her|his|their|my|your) (?:bank )?(?:account|purse|pocket|wallet)(?= (?:<[ea]>|each|every|per))',
+    "(?:what is|what's) the (?:hit|cost|drain|charge)(?: to| on)? (?:the|her|his|their|my|your) (?:wallet|purse|pocket|account|budget) (?:<[ea]>)",
+    '(?:amount|sum) <[ea]> ?\\?',
+    'what would (?:he|she|they|one|[a-z]+) need to pay <[ea]> to be (?:rid|quit|free) of',
+    'how (?:big|large|much) is a (?:part|sum|portion|share)(?= ?\\?)',
+    'what is the fixed (?:sum|amount)(?= ?\\?)',
+    '(?:find|what is) the stipend(?= ?[.?])',
+    'withdrawal ?= ?\\?',
+    '(?:what|how large an?|which) <e> (?:sum|amount|pension|income)(?: (?:may|can|could|does|will|would|paid)|,)',
+    'what (?:wage|allowance|income|salary) (?:uses|exhausts|empties|spends)',
+  ),
   cue('payment', 17, '(?:what (?:is|are)|how (?:large|much) (?:is|are)|find) the (?:<e> )?interest payments?'),
   cue(
     'payment',
