@@ -12,7 +12,7 @@ export function placeAsked({ flat, tokens }: FlatText, unit: Span, kind: 'range'
     words.lastIndex = 0;
     const found = words.exec(text);
     // "one month after the last deposit" says when payments fall.
-    if (!found || /^ after the last(?![a-z])/.test(text.slice(found.index + found[0].length))) continue;
+    if (!found || /^ after the (?:last|final)(?![a-z])/.test(text.slice(found.index + found[0].length))) continue;
     const taken = found
       .slice(1)
       .flatMap((each, at) =>

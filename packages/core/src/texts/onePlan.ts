@@ -270,6 +270,14 @@ const kindDoubts = ({ wasKind, plan }: SolePlan & { readonly wasKind?: ReadKind 
 /** The plan as it is told; where it does not work out as its kind, as the kind in which it does. */
 function readSole(page: Page): SolePlan & { readonly wasKind?: ReadKind } {
   const told = readPlan(page);
+  if (isMorePaid(told.plan)) {
+    const owed = readPlan(page, { as: 'borrowing' });
+    if (worksOut(owed)) return owed;
+  }
+  if (isMoreThanEnough(told)) {
+    const saved = readPlan(page, { as: 'saving' });
+    if (worksOut(saved)) return { ...saved, wasKind: told.plan.kind };
+  }
   if (told.read.missing.length === 0 || worksOut(told)) return told;
   const others = (['borrowing', 'saving', 'drawing-down', 'lump-sum'] as const).filter(
     (kind) => kind !== told.plan.kind,
@@ -288,6 +296,21 @@ function readSole(page: Page): SolePlan & { readonly wasKind?: ReadKind } {
   }
   return told;
 }
+
+/** Nobody saves more than the goal at a rate above nothing: such payments repay what was lent. */
+const isMorePaid = ({ kind, unknown, amount, payment, payments, finalAmount }: ReadPlan): boolean =>
+  kind === 'saving' &&
+  unknown === 'rate' &&
+  (amount ?? 0) === 0 &&
+  (payment ?? 0) * (payments ?? 0) > (finalAmount ?? Infinity);
+
+/** What is asked at an end that the payments reach long before is asked of savings. */
+const isMoreThanEnough = (told: SolePlan): boolean =>
+  (told.plan.kind === 'borrowing' || told.plan.kind === 'drawing-down') &&
+  told.plan.unknown === 'finalAmount' &&
+  told.plan.finalAmount === null &&
+  told.read.missing.length === 0 &&
+  !worksOut(told);
 
 /** Nothing is missing, nothing clashes, and it has an answer. */
 function worksOut({ plan, read }: SolePlan): boolean {

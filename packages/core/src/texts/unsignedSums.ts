@@ -18,7 +18,7 @@ export function asMoney(each: Token, lower: string): Token {
 
 /** What may stand behind a sum in a text without any currency. */
 const behindPlain =
-  /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|the [a-z]+ (?:pays|owes|borrows)|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
+  /^\s*(?:[;,:)]|(?:loan|mortgage|debt|credit|fund|bond|note|legacy|prize)(?![a-z]))|^\s+(?:is|are|was|at|each|every|per|a month|a quarter|a year|now|today|the [a-z]+ (?:pays|owes|borrows)|grows?|becomes?|amounts?|borrowed|lent|deposited|invested|over|for|from|on)(?![a-z])/;
 
 /** A sum of thousands, "120,000 buys an annuity", has room for more words behind it. */
 const behindThousands =
@@ -39,7 +39,9 @@ export function plainSums(all: readonly Token[], lower: string): Token[] {
     /(?:loan|debt|mortgage|principal|payments|deposits|instal?lments|rentals|sum|amount|price|fund) of $/.test(
       lower.slice(0, start),
     );
-  return read.some(({ form }) => form === 'money')
+  const isMoney = (each: Token): boolean =>
+    each.form === 'money' || (each.form === 'count' && each.value >= 1000 && isSum(each));
+  return read.some(isMoney)
     ? read.map((each) => (each.form === 'count' && isSum(each) ? { ...each, form: 'money' } : asMoney(each, lower)))
     : read;
 }

@@ -5,6 +5,19 @@ import { neededAndLent } from './kindAndRole.ts';
 import { cue, type Cue } from './record.ts';
 
 export const owedKinds: readonly Cue<ReadKind>[] = [
+  cue('flat', 9, '<p> (?:a year|per annum|<a>) of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced)'),
+  cue('flat', 12, '(?:interest|charge) [^.?!⟨]{0,12}<p> (?:a year|per annum|<a>) of'),
+  cue('borrowing', 9, '<m> of [a-z ]{3,20} can be had for <m>'),
+  cue(
+    'flat',
+    9,
+    'adds? <p> of (?:that|it|this|the (?:sum|loan)) for each (?:of|year)',
+    'divides? (?:the (?:total|sum|result|whole)|it|this) (?:by|into) <n>',
+    '<p> <a> of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced)?,? ?<m>',
+    '<p>(?: <a>)? on the (?:initial|original|full|whole) <m>',
+    'regardless of (?:the |any )?(?:re)?payments',
+    'one [a-z-]+th of <m> plus',
+  ),
   cue(
     'borrowing',
     12,

@@ -7,6 +7,21 @@ import { cue, type Cue } from './record.ts';
 export const savedKinds: readonly Cue<ReadKind>[] = [
   cue(
     'saving',
+    16,
+    '(?:builds?|gathers?|raises?) it (?:up )?by (?:[a-z]+ )?(?:<e>(?:-end)? )?(?:payments|deposits|sums|amounts) in(?:to)?',
+  ),
+  cue(
+    'saving',
+    14,
+    '(?:payments|deposits|sums|amounts) in(?:to)? an? (?:[a-z]+ )?fund',
+    'in <t>,? (?:a|an|the) [a-z ]{2,20} costing <m>',
+    'what should be (?:put|set|laid) (?:by|aside|away)',
+    '(?:should|must|does|will|can) (?:he|she|they|one|[a-z]+) (?:lay|put|set) (?:by|aside|away) (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
+    '^<m> in <t>: how much <a>',
+    '(?:fund|account|pot)[^.?!]{0,30} (?:and )?(?:receives|gets|takes in|is fed with) <m> (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
+  ),
+  cue(
+    'saving',
     12,
     'amount of an? (?:<t> )?annuity',
     '<m> goes in(?:to)? (?:a|the|an|his|her|their) [a-z ]{3,20} (?:at once|now|today) and',

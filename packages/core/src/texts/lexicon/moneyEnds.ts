@@ -6,6 +6,27 @@ import type { WordRole } from './wordRole.ts';
 export const moneyEndCues: readonly Cue<WordRole>[] = [
   cue(
     'finalAmount',
+    14,
+    '(?:debt|bill|loan|bond) of {m} (?:matures|falls due|is due|must be (?:paid|repaid))[^?]*(?:builds?|gathers?|raises?|sinking|into a[^?]{0,12} fund)',
+  ),
+  cue(
+    'finalAmount',
+    14,
+    'owes? (?:only )?{m} after the (?:last|final)',
+    'to owe {m} (?:in|after|at)',
+    'of (?:a|an|the) <m> (?:loan|debt|mortgage|credit),? {m} (?:falls due|is due|is repaid|is payable)',
+    '(?:reduces?|brings?|lowers?|bring|takes?) (?:an? (?:debt|loan) of )?<m> (?:down )?to {m}',
+    '{m} of (?:it|this|which) (?:is |are |to be )?(?:repaid|paid|due) (?:together )?with the (?:last|final)',
+    '(?:value|worth) at the end(?: of [a-z ]{3,16})?:? {m}',
+    'less the {m} (?:that |which )?(?:the|an?|it) (?:[a-z]+ )?(?:fetches|brings|sells for|is worth|raises)',
+    '(?:at the end|afterwards|finally),? (?:it|the [a-z]+) is (?:then )?(?:bought|acquired|purchased|sold)[^.?!⟨]{0,30} for {m}',
+    'residual(?: value)? (?:is |being |was )?guaranteed (?:at|to be) {m}',
+    'guaranteed residual(?: value)?:? (?:of )?{m}',
+    'fund for an? {m} (?:bond|debt|loan|note)',
+    'hopes? to have {m} (?:within|in|after|by)',
+  ),
+  cue(
+    'finalAmount',
     12,
     '{m} (?:is|are) to be (?:available|there|ready|on hand|in the (?:account|fund))',
     '(?:own|hold|possess) {m} (?:after|in|at the end|when|by)',

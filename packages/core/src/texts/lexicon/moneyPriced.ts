@@ -4,6 +4,20 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyPricedCues: readonly Cue<WordRole>[] = [
+  cue(
+    'payment',
+    10,
+    '(?<=^|[;,.:] )(?:<e> )?(?:payment|instal?lment|withdrawal|rental|rent):? {mn}(?= ?[;,.]| at (?:<e>|month|quarter|year|the)| <[ea]>)',
+  ),
+  cue('price', 13, 'can (?:either )?pay {m} (?:now|today|at once|in cash) or (?:else )?(?:make|pay) <[nm]>'),
+  cue(
+    'payment',
+    11,
+    '(?:fund|account|pot)[^.?!]{0,30} (?:and )?(?:receives|gets|takes in|is fed with) {m} (?:<[ea]>|at (?:the (?:end|start|beginning) of )?<e>)',
+    '(?:continues|goes on|is followed) (?:with|by) <n> (?:<e>(?:-end)? )?(?:deposits|payments|instalments) of {m}',
+    '(?<=<m>[^?]{0,40})makes (?:<e> )?(?:deposits|payments) of {m}',
+  ),
+  cue('price', 12, '\\(new:? {m}\\)', '(?:recover|recovers|amortises?) {m} less the'),
   cue('payment', 11, '{m} at first,? (?:and |but |then )+<m> (?:once|after|when|from)'),
   cue('price', 12, 'or (?:for )?{m} (?:in )?cash(?! down| back|-back)'),
   cue('price', 12, '(?:lists?|retails?) (?:at|for) {m}'),

@@ -5,6 +5,16 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const moneyCues: readonly Cue<WordRole>[] = [
+  cue('amount', 13, 'of the (?:amount|sum|loan) (?:lent|borrowed|financed|advanced), {m}'),
+  cue(
+    'amount',
+    12,
+    'one [a-z-]+th of {m} plus',
+    '(?:starts?|begins?|opens?) with (?:a|one|an initial|a first) (?:deposit|payment|sum) of {m} and (?:then )?(?:continues|goes on|is followed)',
+    'in addition to (?:an?|the|her|his|their) (?:first|initial|opening|single) (?:deposit|payment|sum) of {m}',
+    '(?:fund|account|pot) (?:holds|has|contains) {m} and (?:receives|gets|takes in|is fed)',
+    'an? (?:initial|opening) deposit of {m}',
+  ),
   cue('amount', 12, '(?:sum|money|cash|capital) (?:at|in) hand:? {mn}'),
   cue(
     'amount',

@@ -4,6 +4,7 @@ import { cue, type Cue } from './record.ts';
 import type { WordRole } from './wordRole.ts';
 
 export const numberCues: readonly Cue<WordRole>[] = [
+  cue('payments', 12, 'divides? (?:the (?:total|sum|result|whole)|it|this) (?:by|into) {n}'),
   cue(
     'interval',
     12,
@@ -239,7 +240,7 @@ export const numberCues: readonly Cue<WordRole>[] = [
     '(?:begin|begins|start|starts|began) (?:in |after )?{t} (?:from now|hence|later|afterwards)',
     'first(?: [a-z<>]+){0,4} ?(?:<e> )?(?:@payment:? |@deposit:? )?(?:(?:is |being |falls? |falling |due |made |paid |comes? |goes in |in |one )*)(?:in |after )?{t}(?: (?:from (?:now|today|then)|later|hence|after|away|away from now))?(?! years)',
     '{t} (?:from now|later|hence|after (?:purchase|signing|delivery|the (?:purchase|loan|sale|day|date)))(?=[^.;?!\\n]{0,6}(?:,|\\)|and (?:the|every)))',
-    '{t} after the last',
+    '{t} after the (?:last|final)',
     '(?:concluding|closing|final|last|smaller) (?:@payment )?(?:<e> )?{t} later',
     '{t} after (?:the|each) ',
     '{t} (?:from (?:now|today) )?for the first time',

@@ -11,6 +11,7 @@ const notFirst = '(?<!begin )(?<!begins )(?<!beginning )(?<!start )(?<!starting 
 export type Timing = 'beginning' | 'end';
 
 export const timingCues: readonly Cue<Timing>[] = [
+  cue('beginning', 9, 'on the first day of each(?= ?[.,;])'),
   cue(
     'beginning',
     9,
@@ -43,8 +44,8 @@ export const timingCues: readonly Cue<Timing>[] = [
     '(?:at|on) the (?:start|beginning),?(?= (?:and |or )?(?:\\(?b\\)|\\(?ii\\)|⟨l\\d+⟩))',
     'on the first of each(?= ?[.,;])',
     'at (?:the )?start of <e>',
-    `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the last`,
-    `${notFirst}⟨t\\d+⟩ after the last (?:of|deposit|payment)`,
+    `${notFirst}one (?:month|quarter|year|week|fortnight|period|half-year) after the (?:last|final)`,
+    `${notFirst}⟨t\\d+⟩ after the (?:last|final) (?:of|deposit|payment|<e> (?:deposit|payment))`,
     'when (?:each|every|the) @period (?:begins|starts|opens)',
     'as (?:each|every) @period (?:begins|starts|opens)',
     'at the head of <e>',

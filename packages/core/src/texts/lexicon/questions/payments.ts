@@ -4,6 +4,11 @@ import { cue, type Cue } from '../record.ts';
 import { ask, pmt, mine, must, act, type Asked } from './asked.ts';
 
 export const paymentsAsked: readonly Cue<Asked>[] = [
+  cue(
+    'payment',
+    13,
+    '(?:required|needed|necessary) (?:<e>(?:-end)? )?(?:saving|deposit|payment|withdrawal)s?(?= ?[?.])',
+  ),
   cue('payment', 12, '(?:withdrawal|instalment|rental) ?= ?\\?'),
   cue(
     'payment',
